@@ -1,0 +1,79 @@
+import { migrateJob } from '../job/migrations.ts';
+import { jobSchema, type Job } from '../job/schema.ts';
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
+
+/** The largest job file that is read, in bytes. A job of 500 pieces with its plan is about 1 MB. */
+export const LARGEST_JOB_FILE = 20_000_000;
+const DEEPEST_NESTING = 40;
+
+/** A job as the text of a `.nivel.json` file. */
+export function writeJobFile(job: Job): string {
+  return `${JSON.stringify(job, null, 1)}\n`;
+}
+
+/** The file name of a job: `tern-street-music-school.nivel.json`. */
+export function jobFileName(job: Job): string {
+  const plain = job.name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60);
+  return `${plain || 'job'}.nivel.json`;
+}
+
+/**
+ * Reads the text of a `.nivel.json` file from anywhere. Nothing in it is trusted: size, nesting, version and every
+ * field are checked. A refusal says what is wrong, at which field, and what would be right.
+ */
+export function readJobFile(text: string): Outcome<Job> {
+  if (text.length > LARGEST_JOB_FILE) {
+    return refused(
+      `The file is ${Math.round(text.length / 1e6)} MB; a job file is never over ${LARGEST_JOB_FILE / 1e6} MB. Choose a file that Nivel exported.`,
+    );
+  }
+  if (nesting(text) > DEEPEST_NESTING) {
+    return refused(`The file is nested deeper than any job. Choose a file that Nivel exported.`);
+  }
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    const ends = /[}\]]\s*$/.test(text);
+    return refused(
+      ends
+        ? 'The file is not written as JSON. Choose a .nivel.json file that Nivel exported.'
+        : 'The file ends too early: part of it is missing. Copy or download it again.',
+    );
+  }
+  const migrated = migrateJob(document);
+  if (!migrated.ok) return migrated;
+  return checkJob(migrated.value);
+}
+
+/** Checks a job that has been parsed already, as from a request's body. */
+export function checkJob(document: unknown): Outcome<Job> {
+  const checked = jobSchema.safeParse(document);
+  if (checked.success) return accepted(checked.data);
+  const [issue] = checked.error.issues;
+  const where = issue?.path.length ? `At ${issue.path.join(' › ')}: ` : '';
+  const more = checked.error.issues.length - 1;
+  return refused(`${where}${issue?.message ?? 'not a job'}${more > 0 ? ` (and ${more} more)` : ''}`);
+}
+
+/** How deep brackets nest outside strings. */
+function nesting(text: string): number {
+  let depth = 0;
+  let deepest = 0;
+  let inString = false;
+  for (let index = 0; index < text.length; index++) {
+    const character = text.charCodeAt(index);
+    if (inString) {
+      if (character === 92) index++;
+      else if (character === 34) inString = false;
+    } else if (character === 34) inString = true;
+    else if (character === 123 || character === 91) deepest = Math.max(deepest, ++depth);
+    else if (character === 125 || character === 93) depth--;
+  }
+  return deepest;
+}

@@ -1,0 +1,28 @@
+import type { Draft } from 'immer';
+import type { z } from 'zod';
+import type { Job } from '../schema.ts';
+
+/** Thrown inside a command to refuse it, with a message for the painter. Nothing is changed. */
+export class CommandRefused extends Error {}
+
+/** A named change of the job document. */
+export interface Command<A = unknown> {
+  /** What is checked before the change, so that a bad argument never reaches the document. */
+  args: z.ZodType<A>;
+  /** As history tells it: “Add 7 panelled doors”. */
+  label(args: A, job: Job): string;
+  /** Changes the draft. Pure: ids and times come in as arguments. */
+  change(draft: Draft<Job>, args: A): void;
+}
+
+/** Keeps a command's argument type while it is defined. */
+export function command<A>(definition: Command<A>): Command<A> {
+  return definition;
+}
+
+/** The entry of a list with this id. Refuses when it is gone, as after an undo in another tab. */
+export function entryOf<T extends { id: string }>(list: readonly T[], id: string, what: string): T {
+  const entry = list.find((candidate) => candidate.id === id);
+  if (entry === undefined) throw new CommandRefused(`That ${what} is no longer in the job.`);
+  return entry;
+}

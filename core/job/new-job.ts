@@ -1,0 +1,70 @@
+import { JOB_FORMAT, type Job, type Week } from './schema.ts';
+
+const WORKDAY = [
+  { from: '08:00', until: '12:00' },
+  { from: '12:30', until: '16:30' },
+];
+
+/** Monday to Friday, eight hours with a break at noon. */
+export const usualWeek = (): Week => ({
+  mon: structuredClone(WORKDAY),
+  tue: structuredClone(WORKDAY),
+  wed: structuredClone(WORKDAY),
+  thu: structuredClone(WORKDAY),
+  fri: structuredClone(WORKDAY),
+  sat: [],
+  sun: [],
+});
+
+/** What a new job starts from: who asks, when, and where. */
+export interface NewJob {
+  id: string;
+  name: string;
+  /** ISO with offset. */
+  createdAt: string;
+  /** First day of the plan, ISO date. */
+  start: string;
+  timeZone: string;
+}
+
+/** An empty job: one room, a workshop with a bench and a rack, one painter. Every figure is a starting value. */
+export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
+  return {
+    format: JOB_FORMAT,
+    id,
+    name,
+    createdAt,
+    settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR', clock: { kind: 'real' } },
+    site: { place: '', timeZone },
+    climates: [
+      {
+        id: 'house',
+        name: 'House',
+        ventilation: 'normal',
+        usual: { warmest: 21, coldest: 18, humidityAtWarmest: 50, humidityAtColdest: 55 },
+        exceptions: [],
+        heating: null,
+      },
+      {
+        id: 'workshop',
+        name: 'Workshop',
+        ventilation: 'normal',
+        usual: { warmest: 19, coldest: 14, humidityAtWarmest: 55, humidityAtColdest: 68 },
+        exceptions: [],
+        heating: null,
+      },
+    ],
+    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null }],
+    places: [
+      { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
+      { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
+    ],
+    crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek() }],
+    pieces: [],
+    groups: [],
+    shelf: [],
+    planning: { start, promised: null, turning: 'one-face' },
+    plan: null,
+    log: [],
+  };
+}

@@ -1,0 +1,56 @@
+import type { Climate } from '../air/climate.ts';
+import type { Elevation, FaceId } from '../pieces/elevation.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import type { Coating } from '../shelf/coating.ts';
+import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
+import type { BuildUp, Coat, FinishGroup, Job, Piece, Place, Room } from './schema.ts';
+
+/** The shape of a piece as its definition sees it. The schema has accepted it before. */
+export function elevationOf(piece: Piece): Elevation {
+  return definitionOf(piece.kind).elevation(piece.shape);
+}
+
+/** Weight of a piece in kg. */
+export function weightOf(piece: Piece): number {
+  return definitionOf(piece.kind).weight(piece.shape);
+}
+
+/** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
+export function coatingOf(job: Job, id: string): Coating | undefined {
+  return job.shelf.find((coating) => coating.id === id) ?? DEFAULT_COATINGS.find((coating) => coating.id === id);
+}
+
+/** Every coating to choose from: the defaults, with the job's own figures over them, then what the job adds. */
+export function shelfOf(job: Job): Coating[] {
+  const defaults = DEFAULT_COATINGS.map((coating) => job.shelf.find((own) => own.id === coating.id) ?? coating);
+  return [...defaults, ...job.shelf.filter((own) => !DEFAULT_COATINGS.some((coating) => coating.id === own.id))];
+}
+
+/** The coats that a face of this build-up gets, first to last. */
+export function coatsOn(buildUp: BuildUp, face: FaceId): readonly Coat[] {
+  return buildUp.faceCoats[face] ?? buildUp.coats;
+}
+
+export function groupOf(job: Job, piece: Piece): FinishGroup | undefined {
+  return job.groups.find((group) => group.id === piece.groupId);
+}
+
+export function roomOf(job: Job, piece: Piece): Room | undefined {
+  return job.rooms.find((room) => room.id === piece.roomId);
+}
+
+export function climateOf(job: Job, id: string): Climate | undefined {
+  return job.climates.find((climate) => climate.id === id);
+}
+
+/** The first place of a kind; the schema sees to it that there is one. */
+export function placeOf(job: Job, kind: Place['kind']): Place {
+  const place = job.places.find((entry) => entry.kind === kind);
+  if (place === undefined) throw new RangeError(`The job has no ${kind}.`);
+  return place;
+}
+
+/** The climate in which a piece dries: the rack's when it comes off, its room's when it stays. */
+export function dryingClimateId(job: Job, piece: Piece): string {
+  return piece.comesOff ? placeOf(job, 'rack').climateId : (roomOf(job, piece)?.climateId ?? '');
+}

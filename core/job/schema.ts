@@ -1,0 +1,230 @@
+import { z } from 'zod';
+import { climateSchema } from '../air/climate.ts';
+import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
+import { CONDITION_IDS, EXISTING_COAT_IDS, SUBSTRATE_IDS } from '../pieces/substrate.ts';
+import { EDGE_IDS, FACE_IDS } from '../pieces/elevation.ts';
+import { coatingSchema } from '../shelf/coating.ts';
+import { UNIT_SYSTEMS } from '../units/system.ts';
+import { VOCABULARIES } from '../units/vocabulary.ts';
+import { acceptedPlanSchema, logEntrySchema } from './record.ts';
+
+export const JOB_FORMAT = 'nivel.job/1';
+
+const id = z.string().min(1).max(60);
+const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
+
+export const TOOLS = ['brush', 'roller', 'spray'] as const;
+export type Tool = (typeof TOOLS)[number];
+
+/** One coat: which product, how it is put on, and by how many per cent it is thinned. */
+export const coatSchema = z.object({
+  product: id,
+  tool: z.enum(TOOLS),
+  thinning: z.number().min(0).max(30),
+});
+export type Coat = z.infer<typeof coatSchema>;
+
+const coats = z.array(coatSchema).max(10);
+
+/** Everything between the old surface and the finished one. Edges are painted with the front. */
+export const buildUpSchema = z.object({
+  cleaner: id.nullable(),
+  rinsed: z.boolean(),
+  key: z.enum(['abrade', 'degloss', 'none']),
+  coats,
+  /** A face that carries other products than the rest; left out when it does not. */
+  faceCoats: z.object({ front: coats.optional(), back: coats.optional() }),
+});
+export type BuildUp = z.infer<typeof buildUpSchema>;
+
+export const surfaceSchema = z.object({
+  substrate: z.enum(SUBSTRATE_IDS),
+  existing: z.enum(EXISTING_COAT_IDS),
+  condition: z.enum(CONDITION_IDS),
+});
+export type Surface = z.infer<typeof surfaceSchema>;
+
+export const colourSchema = z.object({
+  name,
+  hex: z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.'),
+});
+
+const finishGroupSchema = z.object({ id, name, colour: colourSchema, buildUp: buildUpSchema.nullable() });
+export type FinishGroup = z.infer<typeof finishGroupSchema>;
+
+export const EXPOSURES = ['inside', 'outside'] as const;
+
+export const hardwareSchema = z.object({
+  name,
+  count: z.number().int().min(0).max(400),
+  /** How many were counted into the bag. */
+  bagged: z.number().int().min(0).max(400),
+});
+
+const shapeSchema = z.record(
+  z.string().max(40),
+  z.union([z.number(), z.string().max(40), z.array(z.number()).max(12)]),
+);
+
+export const pieceSchema = z
+  .object({
+    id,
+    mark: z.string().regex(/^[A-Z]{1,2}-\d{2,4}$/),
+    kind: z.enum(PIECE_KINDS),
+    note: z.string().max(300),
+    roomId: id,
+    groupId: id,
+    shape: shapeSchema,
+    surface: surfaceSchema,
+    scope: z.object({ faces: z.array(z.enum(FACE_IDS)).max(2), edges: z.array(z.enum(EDGE_IDS)).max(4) }),
+    exposure: z.object({ front: z.enum(EXPOSURES), back: z.enum(EXPOSURES) }),
+    /** Taken off and painted on the bench, or painted where it is. */
+    comesOff: z.boolean(),
+    hardware: z.array(hardwareSchema).max(20),
+  })
+  .superRefine((piece, context) => {
+    const definition = definitionOf(piece.kind);
+    const shape = definition.schema.safeParse(piece.shape);
+    if (!shape.success) {
+      for (const issue of shape.error.issues) {
+        context.addIssue({ code: 'custom', path: ['shape', ...issue.path], message: issue.message });
+      }
+      return;
+    }
+    const fault = definition.fault(shape.data);
+    if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
+  });
+export type Piece = z.infer<typeof pieceSchema>;
+
+export const roomSchema = z.object({
+  id,
+  name,
+  climateId: id,
+  /** Most doors that may be off at once; null for no limit. */
+  maxOff: z.number().int().min(1).max(99).nullable(),
+});
+export type Room = z.infer<typeof roomSchema>;
+
+export const placeSchema = z.object({
+  id,
+  name,
+  kind: z.enum(['bench', 'rack']),
+  slots: z.number().int().min(1, 'At least one place.').max(200, 'At most 200 places.'),
+  climateId: id,
+});
+export type Place = z.infer<typeof placeSchema>;
+
+export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+export type Weekday = (typeof WEEKDAYS)[number];
+
+const clockTime = z.string().regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'Write the time like 08:00.');
+const workingHours = z
+  .array(z.object({ from: clockTime, until: clockTime }))
+  .max(4)
+  .refine((spans) => spans.every((span) => span.from < span.until), 'A shift ends after it starts.')
+  .refine(
+    (spans) => spans.every((span, index) => index === 0 || (spans[index - 1]?.until ?? '') <= span.from),
+    'Shifts of one day follow each other without overlap.',
+  );
+export const weekSchema = z.object(
+  Object.fromEntries(WEEKDAYS.map((day) => [day, workingHours])) as Record<Weekday, typeof workingHours>,
+);
+export type Week = z.infer<typeof weekSchema>;
+
+export const SKILLS = ['first-timer', 'steady', 'professional'] as const;
+export const painterSchema = z.object({ id, name, skill: z.enum(SKILLS), week: weekSchema });
+export type Painter = z.infer<typeof painterSchema>;
+
+export const TURNINGS = ['one-face', 'both-on-points'] as const;
+const planningSchema = z.object({
+  start: z.iso.date('Choose the first day.'),
+  promised: z.iso.date().nullable(),
+  /** One face a drying period, turned when it can be handled; or both in one pass, resting on points. */
+  turning: z.enum(TURNINGS),
+});
+
+const clockSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('real') }),
+  z.object({ kind: z.literal('simulated'), now: z.iso.datetime({ local: true }) }),
+]);
+
+const settingsSchema = z.object({
+  units: z.enum(UNIT_SYSTEMS),
+  vocabulary: z.enum(VOCABULARIES),
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  clock: clockSchema,
+});
+
+/** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
+export const jobSchema = z
+  .object({
+    format: z.literal(JOB_FORMAT),
+    id,
+    name,
+    createdAt: z.iso.datetime({ offset: true }),
+    settings: settingsSchema,
+    site: z.object({ place: z.string().max(120), timeZone: z.string().max(60) }),
+    climates: z.array(climateSchema).min(1).max(60),
+    rooms: z.array(roomSchema).min(1).max(200),
+    places: z.array(placeSchema).min(1).max(40),
+    crew: z.array(painterSchema).min(1).max(12),
+    pieces: z.array(pieceSchema).max(2000),
+    groups: z.array(finishGroupSchema).max(300),
+    /** Coatings of this job that differ from, or add to, the default shelf. */
+    shelf: z.array(coatingSchema).max(200),
+    planning: planningSchema,
+    plan: acceptedPlanSchema.nullable(),
+    log: z.array(logEntrySchema).max(50_000),
+  })
+  .superRefine((job, context) => {
+    for (const fault of referenceFaults(job)) {
+      context.addIssue({ code: 'custom', path: fault.path, message: fault.message });
+    }
+  });
+export type Job = z.infer<typeof jobSchema>;
+
+interface Fault {
+  path: (string | number)[];
+  message: string;
+}
+
+/** Every id that is used must be stated, once. */
+function referenceFaults(job: {
+  climates: { id: string }[];
+  rooms: { id: string; climateId: string }[];
+  places: { id: string; climateId: string; kind: string }[];
+  crew: { id: string }[];
+  pieces: { id: string; mark: string; roomId: string; groupId: string }[];
+  groups: { id: string }[];
+}): Fault[] {
+  const faults: Fault[] = [];
+  const collect = (list: readonly { id: string }[], path: string): Set<string> => {
+    const seen = new Set<string>();
+    list.forEach((entry, index) => {
+      if (seen.has(entry.id)) faults.push({ path: [path, index], message: `The id ${entry.id} is used twice.` });
+      seen.add(entry.id);
+    });
+    return seen;
+  };
+  const climates = collect(job.climates, 'climates');
+  const rooms = collect(job.rooms, 'rooms');
+  const groups = collect(job.groups, 'groups');
+  collect(job.pieces, 'pieces');
+  collect(job.crew, 'crew');
+  collect(job.places, 'places');
+  const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
+    if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
+  };
+  job.rooms.forEach((room, index) => need(climates, room.climateId, ['rooms', index, 'climateId'], 'climate'));
+  job.places.forEach((place, index) => need(climates, place.climateId, ['places', index, 'climateId'], 'climate'));
+  job.pieces.forEach((piece, index) => {
+    need(rooms, piece.roomId, ['pieces', index, 'roomId'], 'room');
+    need(groups, piece.groupId, ['pieces', index, 'groupId'], 'finish group');
+  });
+  for (const kind of ['bench', 'rack']) {
+    if (!job.places.some((place) => place.kind === kind)) {
+      faults.push({ path: ['places'], message: `A job needs at least one ${kind}.` });
+    }
+  }
+  return faults;
+}

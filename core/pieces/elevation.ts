@@ -1,0 +1,75 @@
+/** A point on a face in mm: x to the right, y down, from the top left corner as seen by someone facing it. */
+export type Point = readonly [x: number, y: number];
+
+export const GRAINS = ['vertical', 'horizontal', 'none'] as const;
+export type Grain = (typeof GRAINS)[number];
+
+/** A part of a face that is painted as one: a panel, a rail, a stile, a whole slab. */
+export interface Element {
+  id: string;
+  /** As said on the card: “upper left panel”. */
+  name: string;
+  part: 'slab' | 'panel' | 'rail' | 'stile' | 'muntin';
+  /** Outline in mm on the face, a closed polygon without its first point repeated. */
+  outline: readonly Point[];
+  /** Area as drawn, in m². */
+  projectedArea: number;
+  /** Area as painted, in m²: with what slopes and mouldings add. */
+  developedArea: number;
+  /** Length in mm that is cut in with the brush before the flat is filled. */
+  cutIn: number;
+  grain: Grain;
+}
+
+export type FaceId = 'front' | 'back';
+export const FACE_IDS = ['front', 'back'] as const satisfies readonly FaceId[];
+
+/** One painted face, drawn as it is seen. */
+export interface Face {
+  id: FaceId;
+  width: number;
+  height: number;
+  elements: readonly Element[];
+  /** Pairs of element ids that share an edge, where one meets the other's wet edge. */
+  laps: readonly (readonly [string, string])[];
+}
+
+export const EDGE_IDS = ['hinge', 'lock', 'top', 'bottom', 'left', 'right'] as const;
+export type EdgeId = (typeof EDGE_IDS)[number];
+
+/** One edge: its length and thickness in mm and its area in m². */
+export interface Edge {
+  id: EdgeId;
+  length: number;
+  thickness: number;
+  area: number;
+}
+
+/** Everything that the drawing, the take-off and the stroke order need to know of a piece's shape. */
+export interface Elevation {
+  faces: readonly Face[];
+  edges: readonly Edge[];
+}
+
+/** Square millimetres as square metres. */
+export const squareMetres = (squareMillimetres: number): number => squareMillimetres / 1_000_000;
+
+/** The outline of an upright rectangle. */
+export function rectangle(x: number, y: number, width: number, height: number): Point[] {
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ];
+}
+
+/** Area of a closed outline in mm², by the shoelace formula. */
+export function outlineArea(outline: readonly Point[]): number {
+  let twice = 0;
+  outline.forEach(([x, y], index) => {
+    const [nextX, nextY] = outline[(index + 1) % outline.length] ?? [x, y];
+    twice += x * nextY - nextX * y;
+  });
+  return Math.abs(twice) / 2;
+}

@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import type { PieceDefinition } from '../definition.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { FRONT_SIZE, sizeFields } from '../board-fields.ts';
+
+const schema = z.object(FRONT_SIZE);
+type DrawerFront = z.infer<typeof schema>;
+
+/** A flat drawer front; its back stays on the drawer box and is usually left. */
+export const drawerFront: PieceDefinition<DrawerFront> = {
+  id: 'drawer-front',
+  name: 'Drawer front',
+  plural: 'Drawer fronts',
+  markLetter: 'F',
+  schema,
+  fields: sizeFields(FRONT_SIZE),
+  presets: [{ name: '497 × 213', shape: { width: 497, height: 213, thickness: 18 } }],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height), slabFace('back', width, height)],
+    edges: boardEdges(width, height, thickness, ['left', 'right']),
+  }),
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
+  hardware: ({ width }) => [
+    { name: 'pull', count: width > 700 ? 2 : 1 },
+    { name: 'fixing screw', count: 4 },
+  ],
+  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  usualScope: { faces: ['front'], edges: ['left', 'right', 'top', 'bottom'] },
+  pace: { takeOff: 3, rehang: 5 },
+};

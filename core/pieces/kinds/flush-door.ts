@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import type { PieceDefinition } from '../definition.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { DOOR_SIZE, doorHardware, sizeFields } from '../board-fields.ts';
+
+const schema = z.object(DOOR_SIZE);
+type FlushDoor = z.infer<typeof schema>;
+
+const weight = ({ width, height, thickness }: FlushDoor): number => boardWeight(width, height, thickness, DENSITY.slab);
+
+/** A door with two flat faces. */
+export const flushDoor: PieceDefinition<FlushDoor> = {
+  id: 'flush-door',
+  name: 'Flush door',
+  plural: 'Flush doors',
+  markLetter: 'D',
+  schema,
+  fields: sizeFields(DOOR_SIZE),
+  presets: [
+    { name: '762 × 1981', shape: { width: 762, height: 1981, thickness: 35 } },
+    { name: '826 × 2040', shape: { width: 826, height: 2040, thickness: 40 } },
+  ],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height), slabFace('back', width, height)],
+    edges: boardEdges(width, height, thickness, ['hinge', 'lock']),
+  }),
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
+  hardware: (shape) => doorHardware(shape.height, weight(shape)),
+  weight,
+  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
+  pace: { takeOff: 4, rehang: 9 },
+};

@@ -1,0 +1,21 @@
+import type { Air, Ventilation } from '../../air/climate.ts';
+
+/** What a rate needs to know of the product and the room, beside the air. */
+export interface DryingConditions {
+  /** °C below which the film does not form. */
+  minTemperature: number;
+  ventilation: Ventilation;
+  /** The climate for which the tin states its hours; 23 °C and 50 % unless it says otherwise. */
+  reference: Air;
+}
+
+/** One way in which a coating dries: all that Nivel knows about it. */
+export interface DryingDefinition {
+  id: string;
+  /** In the painter's words, as in “dries by …”. */
+  words: string;
+  /** Progress per hour relative to the reference climate; 0 when it stands still. */
+  rate(air: Air, conditions: DryingConditions): number;
+  /** How a thicker film slows it: dose · (wet film / stated wet film)^n. */
+  filmExponent: 1 | 2;
+}

@@ -1,0 +1,13 @@
+import type { DryingDefinition } from './definition.ts';
+import { evaporating } from './evaporating.ts';
+import { oxidising } from './oxidising.ts';
+import { reacting } from './reacting.ts';
+import { solvent } from './solvent.ts';
+
+/** Every drying kind. To add one, write its file and list it here. */
+export const DRYING_KINDS = { evaporating, solvent, oxidising, reacting } as const satisfies Record<
+  string,
+  DryingDefinition
+>;
+export type DryingKind = keyof typeof DRYING_KINDS;
+export const DRYING_KIND_IDS = Object.keys(DRYING_KINDS) as [DryingKind, ...DryingKind[]];

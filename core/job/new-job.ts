@@ -1,17 +1,17 @@
 import { JOB_FORMAT, type Job, type Week } from './schema.ts';
 
-const WORKDAY = [
+const workday = () => [
   { from: '08:00', until: '12:00' },
   { from: '12:30', until: '16:30' },
 ];
 
 /** Monday to Friday, eight hours with a break at noon. */
 export const usualWeek = (): Week => ({
-  mon: structuredClone(WORKDAY),
-  tue: structuredClone(WORKDAY),
-  wed: structuredClone(WORKDAY),
-  thu: structuredClone(WORKDAY),
-  fri: structuredClone(WORKDAY),
+  mon: workday(),
+  tue: workday(),
+  wed: workday(),
+  thu: workday(),
+  fri: workday(),
   sat: [],
   sun: [],
 });

@@ -1,4 +1,4 @@
-import type { Draft } from 'immer';
+import { current, type Draft } from 'immer';
 import { z } from 'zod';
 import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
 import { groupForSurface, pruneGroups } from '../groups.ts';
@@ -38,7 +38,7 @@ export const addPieces = command({
     const hardware = definition.hardware(shape).map((item) => ({ ...item, bagged: 0 }));
     added.forEach((id, index) => {
       const groupId = groupForSurface(draft, piece.surface, piece.exposure);
-      place(draft, [{ ...structuredClone(piece), id, kind, mark: marks[index] ?? '', groupId, hardware: structuredClone(hardware) }]);
+      place(draft, [{ ...piece, id, kind, mark: marks[index] ?? '', groupId, hardware }]);
     });
   },
 });
@@ -51,9 +51,9 @@ export const duplicatePiece = command({
   change(draft, { id, ids: added }) {
     const source = entryOf(draft.pieces, id, 'piece');
     const marks = nextMarks(draft.pieces.map((piece) => piece.mark), source.kind, added.length);
-    const plain = JSON.parse(JSON.stringify(source)) as Piece;
+    const plain = current(source);
     const copies = added.map((copyId, index) => ({
-      ...structuredClone(plain),
+      ...plain,
       id: copyId,
       mark: marks[index] ?? '',
       hardware: plain.hardware.map((item) => ({ ...item, bagged: 0 })),

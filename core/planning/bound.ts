@@ -1,0 +1,155 @@
+import { fitPausing, fitWhole } from './solve/calendar.ts';
+import type { Prepared, PreparedTask, PreparedWait } from './solve/prepared.ts';
+
+/** What no plan can beat, and which argument says so. */
+export interface LowerBound {
+  finish: number;
+  because: 'chain' | 'work';
+  /** For a chain: the tasks that follow each other, first to last. */
+  chain: string[];
+}
+
+/** A task that no calendar has room for, even alone; with the wait that never ends, if it is one. */
+export interface Unreachable {
+  task: PreparedTask;
+  neverDry: PreparedWait | null;
+}
+
+/**
+ * A proof of how early a plan can finish: the larger of
+ * the longest chain through waits, clocks and calendars with every resource to itself, and
+ * the painters' work that can't start before some tick, against the hours they have from then on.
+ * Never exceeds the finish of a feasible plan. Where a chain has no end within the calendars, the first
+ * task that can't be reached. The problem's waits must not run in a circle.
+ */
+export function lowerBound(prepared: Prepared): LowerBound | Unreachable {
+  const order = prepared.order ?? [];
+  const starts = new Float64Array(prepared.tasks.length);
+  const ends = new Float64Array(prepared.tasks.length);
+  const previous = new Int32Array(prepared.tasks.length).fill(-1);
+  let last = -1;
+  for (const index of order) {
+    const task = prepared.tasks[index];
+    if (task === undefined) continue;
+    let ready = task.earliest;
+    for (const wait of task.before) {
+      const end = ends[wait.from] ?? 0;
+      const reached = wait.atLeast?.reach(end) ?? end;
+      if (reached > ready || (reached === ready && previous[index] === -1)) {
+        ready = reached;
+        previous[index] = wait.from;
+      }
+    }
+    const place = earliestAlone(prepared, task, ready);
+    if (place === null) {
+      const neverDry = task.before.find((wait) => wait.atLeast?.reach(ends[wait.from] ?? 0) === Infinity);
+      return { task, neverDry: neverDry ?? null };
+    }
+    starts[index] = place.start;
+    ends[index] = place.end;
+    if (last < 0 || place.end > (ends[last] ?? 0)) last = index;
+  }
+  const chain: string[] = [];
+  for (let index = last; index >= 0; index = previous[index] ?? -1) {
+    chain.unshift(prepared.tasks[index]?.task.id ?? '');
+  }
+  const byChain = last < 0 ? 0 : (ends[last] ?? 0);
+  const byWork = workBound(prepared, starts);
+  return byWork > byChain
+    ? { finish: byWork, because: 'work', chain: [] }
+    : { finish: byChain, because: 'chain', chain };
+}
+
+/** The earliest place of a task after `ready` if it had every painter and space to itself. */
+function earliestAlone(prepared: Prepared, task: PreparedTask, ready: number): { start: number; end: number } | null {
+  const { work, painters, pausable } = task.task;
+  if (ready === Infinity) return null;
+  const fit = pausable ? fitPausing : fitWhole;
+  let best: { start: number; end: number } | null = null;
+  const offer = (place: { start: number; end: number } | null): void => {
+    if (place !== null && (best === null || place.end < best.end)) best = place;
+  };
+  const windows = task.window ?? [[0, prepared.problem.horizon] as const];
+  for (const [opens, closes] of windows) {
+    const from = Math.max(ready, opens);
+    if (from + work > closes) continue;
+    if (painters === 0) offer({ start: from, end: from + work });
+    else {
+      for (const painter of task.by) {
+        const place = fit(prepared.shifts[painter] ?? [], from, work);
+        if (place !== null && (task.window === null || place.end <= closes)) offer(place);
+      }
+    }
+    if (best !== null) break;
+  }
+  return best;
+}
+
+/** The tick before which the crew can't have done the work that may start at `from` or later, for the worst `from`. */
+function workBound(prepared: Prepared, starts: Float64Array): number {
+  const byStart = prepared.tasks
+    .map((task) => ({ from: starts[task.index] ?? 0, work: task.task.work * task.task.painters }))
+    .filter((entry) => entry.work > 0)
+    .sort((one, other) => other.from - one.from);
+  const calendar = new CrewCalendar(prepared.shifts);
+  const leastSetups = new Map(
+    prepared.problem.setups.map((setup) => [setup.key, Math.min(setup.work, ...Object.values(setup.after ?? {}))]),
+  );
+  const used = new Set(prepared.tasks.flatMap((task) => (task.setup && task.task.painters > 0 ? [task.setup.key] : [])));
+  const setupWork = [...used].reduce((sum, key) => sum + (leastSetups.get(key) ?? 0), 0);
+  let work = 0;
+  let bound = 0;
+  byStart.forEach(({ from, work: own }, index) => {
+    work += own;
+    if (byStart[index + 1]?.from === from) return;
+    bound = Math.max(bound, calendar.doneBy(from, work));
+  });
+  const total = byStart.reduce((sum, entry) => sum + entry.work, 0);
+  return total === 0 ? bound : Math.max(bound, calendar.doneBy(0, total + setupWork));
+}
+
+/** The hours of the whole crew, added up. */
+class CrewCalendar {
+  /** Ticks at which somebody starts or stops, with how many work from there and what was worked before. */
+  readonly #times: number[] = [];
+  readonly #hands: number[] = [];
+  readonly #sums: number[] = [];
+
+  constructor(shifts: Prepared['shifts']) {
+    const changes = new Map<number, number>();
+    for (const [start, end] of shifts.flat()) {
+      changes.set(start, (changes.get(start) ?? 0) + 1);
+      changes.set(end, (changes.get(end) ?? 0) - 1);
+    }
+    let hands = 0;
+    let sum = 0;
+    for (const [time, change] of [...changes].sort(([one], [other]) => one - other)) {
+      sum += hands * (time - (this.#times.at(-1) ?? time));
+      hands += change;
+      this.#times.push(time);
+      this.#hands.push(hands);
+      this.#sums.push(sum);
+    }
+  }
+
+  /** Painter-ticks worked before `time`. */
+  #worked(time: number): number {
+    const next = this.#times.findIndex((start) => start > time);
+    const index = (next < 0 ? this.#times.length : next) - 1;
+    if (index < 0) return 0;
+    return (this.#sums[index] ?? 0) + (this.#hands[index] ?? 0) * (time - (this.#times[index] ?? 0));
+  }
+
+  /** First tick by which `work` painter-ticks can be done if all start at `from` at the earliest. */
+  doneBy(from: number, work: number): number {
+    const goal = this.#worked(from) + work;
+    for (let index = 0; index < this.#times.length; index++) {
+      const until = this.#sums[index + 1] ?? this.#sums[index] ?? 0;
+      const hands = this.#hands[index] ?? 0;
+      if (until >= goal && hands > 0) {
+        return Math.ceil((this.#times[index] ?? 0) + (goal - (this.#sums[index] ?? 0)) / hands);
+      }
+    }
+    return from;
+  }
+}

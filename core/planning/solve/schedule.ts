@@ -1,0 +1,288 @@
+import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
+import { fitPausing, fitWhole, intervalEndingAfter, jointShifts, type Shifts } from './calendar.ts';
+import { PainterTrack } from './painter-track.ts';
+import type { Prepared, PreparedTask, PreparedWait } from './prepared.ts';
+import { FOREVER, Profile } from './profile.ts';
+
+/** Where a task could go in the schedule as it stands. */
+export interface Placement {
+  start: number;
+  end: number;
+  painters: number[];
+  setups: { painter: number; start: number; end: number }[];
+  late: boolean;
+}
+
+/** Why a task has no place. */
+export type Refusal =
+  | { kind: 'space'; space: number }
+  | { kind: 'too-late'; wait: PreparedWait; earliest: number }
+  | { kind: 'calendar' }
+  | { kind: 'latest'; end: number }
+  | { kind: 'window' }
+  | { kind: 'never-dry'; wait: PreparedWait };
+
+export type Answer = { placed: Placement } | { refused: Refusal };
+
+/** A schedule under construction. Tasks are added one by one; every addition keeps all rules but late waits of others. */
+export class Schedule {
+  readonly #prepared: Prepared;
+  readonly #tracks: PainterTrack[];
+  readonly #profiles: Profile[];
+  readonly #joint = new Map<string, Shifts>();
+  readonly starts: Int32Array;
+  readonly ends: Int32Array;
+  readonly placements: (Placement | null)[];
+  readonly #setups: PlannedSetup[] = [];
+  placedCount = 0;
+
+  constructor(prepared: Prepared) {
+    this.#prepared = prepared;
+    this.#tracks = prepared.shifts.map((shifts) => new PainterTrack(shifts));
+    this.#profiles = prepared.capacities.map((capacity) => new Profile(capacity));
+    this.starts = new Int32Array(prepared.tasks.length).fill(-1);
+    this.ends = new Int32Array(prepared.tasks.length).fill(-1);
+    this.placements = prepared.tasks.map(() => null);
+  }
+
+  /** First tick at which the waits before a task are over; all its predecessors are placed. `Infinity` if never. */
+  readyAt(task: PreparedTask): number {
+    let ready = task.earliest;
+    for (const wait of task.before) {
+      const end = this.ends[wait.from] ?? 0;
+      ready = Math.max(ready, wait.atLeast?.reach(end) ?? end);
+    }
+    return ready;
+  }
+
+  /** First working tick at or after `from` of the painter who is free first among those who may do the task. */
+  firstHandsFree(task: PreparedTask, from: number): number {
+    if (task.task.painters === 0) return from;
+    let first = Infinity;
+    for (const painter of task.by) {
+      const track = this.#tracks[painter];
+      if (track === undefined) continue;
+      const free = Math.max(from, track.freeFrom);
+      const shift = track.shifts[intervalEndingAfter(track.shifts, free)];
+      if (shift !== undefined) first = Math.min(first, Math.max(free, shift[0]));
+    }
+    return first;
+  }
+
+  /** Whether some painter who may do the task was last set up for it. */
+  hasToolInHand(task: PreparedTask): boolean {
+    const { setup } = task;
+    return setup !== null && task.by.some((painter) => this.#tracks[painter]?.isSetUpFor(setup.key));
+  }
+
+  /** The earliest place for a task whose predecessors are all placed; of equal ones, the one with fewest set-ups. */
+  find(task: PreparedTask): Answer {
+    const ready = this.readyAt(task);
+    if (ready === Infinity) {
+      const wait = task.before.find((before) => before.atLeast?.reach(this.ends[before.from] ?? 0) === Infinity);
+      return { refused: wait ? { kind: 'never-dry', wait } : { kind: 'calendar' } };
+    }
+    let best: Placement | null = null;
+    let refusal: Refusal = { kind: 'calendar' };
+    for (const team of teams(task.by, task.task.painters)) {
+      const answer = this.#findFor(task, team, ready);
+      if ('refused' in answer) refusal = answer.refused;
+      else if (best === null || this.#better(answer.placed, best)) best = answer.placed;
+    }
+    return best === null ? { refused: refusal } : { placed: best };
+  }
+
+  #better(one: Placement, other: Placement): boolean {
+    if (one.end !== other.end) return one.end < other.end;
+    if (one.setups.length !== other.setups.length) return one.setups.length < other.setups.length;
+    return one.start > other.start;
+  }
+
+  #shiftsOf(team: readonly number[]): Shifts {
+    if (team.length === 1) return this.#tracks[team[0] ?? 0]?.shifts ?? [];
+    const name = team.join();
+    let joint = this.#joint.get(name);
+    if (joint === undefined) {
+      joint = jointShifts(team.map((painter) => this.#prepared.shifts[painter] ?? []));
+      this.#joint.set(name, joint);
+    }
+    return joint;
+  }
+
+  #findFor(task: PreparedTask, team: readonly number[], ready: number): Answer {
+    const shifts = this.#shiftsOf(team);
+    // Several painters stop together only where all their shifts do; so together they do not pause.
+    const fit = task.task.pausable && team.length === 1 ? fitPausing : fitWhole;
+    let from = Math.max(ready, ...team.map((painter) => this.#tracks[painter]?.freeFrom ?? 0));
+    for (;;) {
+      const lateness = this.#lateness(task, from);
+      if (lateness === null) return { refused: this.#tooLate(task, from) };
+      const work = task.task.work + lateness.work;
+      const place = team.length === 0 ? { start: from, end: from + work } : fit(shifts, from, work);
+      if (place === null) return { refused: { kind: 'calendar' } };
+      if (place.start > from) {
+        from = place.start;
+        continue;
+      }
+      if (place.end > task.latest) return { refused: { kind: 'latest', end: place.end } };
+      const open = this.#windowAt(task, place);
+      if (open === null) return { refused: { kind: 'window' } };
+      if (open > from) {
+        from = open;
+        continue;
+      }
+      const setups = this.#setUp(task, team, from);
+      if (typeof setups === 'number') {
+        if (setups === Infinity) return { refused: { kind: 'calendar' } };
+        from = setups;
+        continue;
+      }
+      const free = this.#spaceFree(task, place);
+      if (typeof free !== 'number') return { refused: free };
+      if (free > from) {
+        from = free;
+        continue;
+      }
+      return { placed: { ...place, painters: [...team], setups, late: lateness.late } };
+    }
+  }
+
+  /** What waits that have run out add to the work when the task starts at `start`; null when one must not run out. */
+  #lateness(task: PreparedTask, start: number): { work: number; late: boolean } | null {
+    let work = 0;
+    let late = false;
+    for (const wait of task.before) {
+      if (wait.atMost === null || !wait.atMost.passed(this.ends[wait.from] ?? 0, start)) continue;
+      if (wait.lateWork === null) return null;
+      work += wait.lateWork;
+      late = true;
+    }
+    return { work, late };
+  }
+
+  #tooLate(task: PreparedTask, start: number): Refusal {
+    const wait = task.before.find(
+      (before) => before.lateWork === null && before.atMost?.passed(this.ends[before.from] ?? 0, start),
+    );
+    return wait ? { kind: 'too-late', wait, earliest: start } : { kind: 'calendar' };
+  }
+
+  /** The first start from which the task's length lies in one interval of its window; null if there is none. */
+  #windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
+    if (task.window === null) return place.start;
+    for (const [opens, closes] of task.window) {
+      const start = Math.max(opens, place.start);
+      if (start + (place.end - place.start) <= closes) return start;
+    }
+    return null;
+  }
+
+  /** The set-ups that a team needs for a start, or the later tick at which all can be set up. */
+  #setUp(task: PreparedTask, team: readonly number[], start: number): Placement['setups'] | number {
+    const { setup } = task;
+    if (setup === null) return [];
+    const setups: Placement['setups'] = [];
+    for (const painter of team) {
+      const readiness = this.#tracks[painter]?.readiness(setup, start) ?? { kind: 'never' };
+      if (readiness.kind === 'never') return Infinity;
+      if (readiness.kind === 'not-before') return readiness.tick;
+      if (readiness.kind === 'after-setup') setups.push({ painter, start: readiness.start, end: readiness.end });
+    }
+    return setups;
+  }
+
+  /** The first start at which the spaces of the task, and of the holds that it opens, are free; a refusal if never. */
+  #spaceFree(task: PreparedTask, place: { start: number; end: number }): number | Refusal {
+    const duration = place.end - place.start;
+    // What lies on a space until this task takes it up is off it from the start on.
+    const credit = (space: number): number =>
+      task.closes.reduce((sum, hold) => sum + (hold.space === space ? hold.slots : 0), 0);
+    for (const use of task.spaces) {
+      const free = this.#profiles[use.space]?.earliestFree(place.start, duration, use.slots, credit(use.space));
+      if (free == null) return { kind: 'space', space: use.space };
+      if (free > place.start) return free;
+    }
+    for (const hold of task.opens) {
+      const free = this.#profiles[hold.space]?.earliestFree(place.end, FOREVER, hold.slots, credit(hold.space));
+      if (free == null) return { kind: 'space', space: hold.space };
+      if (free > place.end) return place.start + (free - place.end);
+    }
+    return place.start;
+  }
+
+  /** Puts a task where {@link find} said. */
+  place(task: PreparedTask, placement: Placement): void {
+    const { start, end } = placement;
+    this.starts[task.index] = start;
+    this.ends[task.index] = end;
+    this.placements[task.index] = placement;
+    this.placedCount++;
+    for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
+    for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
+    for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
+    const key = task.setup?.key ?? null;
+    for (const painter of placement.painters) {
+      const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
+      this.#tracks[painter]?.add({ start, end, key }, setup);
+      if (setup !== null && key !== null) {
+        this.#setups.push({ key, painter: this.#painterId(painter), start: setup.start, end: setup.end });
+      }
+    }
+  }
+
+  #painterId(painter: number): string {
+    return this.#prepared.problem.painters[painter]?.id ?? '';
+  }
+
+  /** Every task and set-up of a finished schedule. */
+  result(): { tasks: PlannedTask[]; setups: PlannedSetup[] } {
+    const tasks = this.placements.flatMap((placement, index): PlannedTask[] =>
+      placement === null
+        ? []
+        : [
+            {
+              id: this.#prepared.tasks[index]?.task.id ?? '',
+              start: placement.start,
+              end: placement.end,
+              painters: placement.painters.map((painter) => this.#painterId(painter)),
+              late: placement.late,
+            },
+          ],
+    );
+    return { tasks, setups: this.#setups };
+  }
+
+  /** What the finished schedule costs; `sumOfEnds` breaks the last ties. */
+  cost(): PlanCost & { sumOfEnds: number } {
+    const ticksPerDay = 1440 / this.#prepared.problem.tickMinutes;
+    const days = new Set<string>();
+    const work = (painter: string | number, start: number, end: number): void => {
+      for (let day = Math.floor(start / ticksPerDay); day * ticksPerDay < end; day++) days.add(`${painter}/${day}`);
+    };
+    let finish = 0;
+    let sumOfEnds = 0;
+    for (const placement of this.placements) {
+      if (placement === null) continue;
+      finish = Math.max(finish, placement.end);
+      sumOfEnds += placement.end;
+      for (const painter of placement.painters) {
+        // A task that pauses over a night is two days' work; the hours between are nobody's.
+        for (const [opens, closes] of this.#prepared.shifts[painter] ?? []) {
+          if (opens >= placement.end) break;
+          if (closes > placement.start) {
+            work(painter, Math.max(opens, placement.start), Math.min(closes, placement.end));
+          }
+        }
+      }
+      for (const setup of placement.setups) work(setup.painter, setup.start, setup.end);
+    }
+    return { finish, painterDays: days.size, setups: this.#setups.length, sumOfEnds };
+  }
+}
+
+/** All ways to choose `size` painters of those who may, the usual one or two; larger crews are few. */
+function teams(by: readonly number[], size: number): number[][] {
+  if (size === 0) return [[]];
+  if (size === 1) return by.map((painter) => [painter]);
+  return by.flatMap((painter, index) => teams(by.slice(index + 1), size - 1).map((rest) => [painter, ...rest]));
+}

@@ -1,0 +1,149 @@
+import type { PlanCost } from '../problem.ts';
+import { buildSchedule, type Built, type Rule } from './build.ts';
+import type { Prepared, PreparedTask } from './prepared.ts';
+import { seededRandom } from './random.ts';
+import type { Refusal, Schedule } from './schedule.ts';
+
+type FullCost = PlanCost & { sumOfEnds: number };
+
+export interface SearchOptions {
+  seed: number;
+  /** How many schedules may be built. */
+  steps: number;
+  /** No plan can finish before; reaching it ends the search. */
+  lowerBound: number;
+  /** Asked between schedules; true stops with the best so far. */
+  shouldStop(): boolean;
+  /** Told of every better plan as it is found. */
+  onBetter(schedule: Schedule, step: number): void;
+}
+
+export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } };
+
+type Shaped = Omit<Rule, 'notBefore'>;
+
+interface Candidate {
+  schedule: Schedule;
+  cost: FullCost;
+  rule: Shaped;
+}
+
+/** How often a too-long wait may be mended by starting its first task later. */
+const MOST_REPAIRS = 60;
+
+/** Finish first, then painter-days, then set-ups, then the sum of ends. */
+function compareCosts(one: FullCost, other: FullCost): number {
+  return (
+    one.finish - other.finish ||
+    one.painterDays - other.painterDays ||
+    one.setups - other.setups ||
+    one.sumOfEnds - other.sumOfEnds
+  );
+}
+
+/** Per task, the typical length in ticks from its start to the end of all that follows it. */
+function tailLengths(prepared: Prepared): Float64Array {
+  const tails = new Float64Array(prepared.tasks.length);
+  for (const index of [...(prepared.order ?? [])].reverse()) {
+    const task = prepared.tasks[index];
+    if (task === undefined) continue;
+    const rest = task.after.map((wait) => (wait.atLeast?.typical ?? 0) + (tails[wait.to] ?? 0));
+    tails[index] = task.task.work + Math.max(0, ...rest);
+  }
+  return tails;
+}
+
+/** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
+function buildRepairing(prepared: Prepared, rule: Rule): Built {
+  let built = buildSchedule(prepared, rule);
+  for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
+    const { refusal } = built.stuck;
+    if (refusal.kind !== 'too-late') return built;
+    const { from, atMost } = refusal.wait;
+    const first = prepared.tasks[from];
+    if (first === undefined || atMost === null) return built;
+    // The latest end of the first task from which the wait has not run out at the start that was found.
+    let low = 0;
+    let high = refusal.earliest;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (atMost.passed(middle, refusal.earliest)) low = middle + 1;
+      else high = middle;
+    }
+    const start = Math.max(low - first.task.work, (rule.notBefore[from] ?? 0) + 1);
+    rule.notBefore[from] = start;
+    built = buildSchedule(prepared, rule);
+  }
+  return built;
+}
+
+/**
+ * Searches for a good plan: a few plain rules first, then the best one with its priorities shaken, again and again.
+ * Deterministic for a seed and a number of steps, as long as nothing stops it.
+ */
+export function search(prepared: Prepared, options: SearchOptions): Searched {
+  const random = seededRandom(options.seed);
+  const count = prepared.tasks.length;
+  const tails = tailLengths(prepared);
+  const shift = prepared.shifts[0]?.[0];
+  const halfShift = shift === undefined ? 1 : Math.ceil((shift[1] - shift[0]) / 2);
+  const pieceByPiece = Float64Array.from(prepared.tasks, (_task, index) => (count - index) * 1e6);
+  const setupWork = prepared.problem.setups.reduce((most, setup) => Math.max(most, setup.work), 0);
+
+  const plain: Shaped = { priority: tails, slack: 0, sameTool: 0 };
+  const openings: Shaped[] = [
+    plain,
+    { priority: tails, slack: setupWork, sameTool: halfShift * 2 },
+    { priority: tails, slack: setupWork, sameTool: 1e6 },
+    { priority: tails, slack: halfShift, sameTool: setupWork * 2 },
+    { priority: pieceByPiece, slack: 0, sameTool: 0 },
+    // A piece at a time, waiting for it whatever else could start: slow, but never in its own way.
+    { priority: pieceByPiece, slack: prepared.problem.horizon, sameTool: 0 },
+  ];
+  let best: Candidate | null = null;
+  let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
+  const mayGoOn = (step: number): boolean => {
+    if (step < openings.length && best === null) return true;
+    // At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough.
+    const steps = best?.cost.finish === options.lowerBound ? options.steps / 4 : options.steps;
+    return step < steps && !options.shouldStop();
+  };
+
+  for (let step = 0; mayGoOn(step); step++) {
+    const rule: Shaped = openings[step] ?? shaken(best?.rule ?? plain, random, { halfShift, setupWork });
+    const built = buildRepairing(prepared, { ...rule, notBefore: new Int32Array(count) });
+    if ('stuck' in built) {
+      stuck ??= built.stuck;
+      continue;
+    }
+    const cost = built.schedule.cost();
+    const difference = best === null ? -1 : compareCosts(cost, best.cost);
+    if (difference <= 0) {
+      best = { schedule: built.schedule, cost, rule };
+      if (difference < 0) options.onBetter(built.schedule, step);
+    }
+  }
+  if (best !== null) return { best: best.schedule };
+  if (stuck === null) throw new RangeError('A search needs at least one step.');
+  return { stuck };
+}
+
+/** The rule with some priorities moved and its willingness to wait drawn anew. */
+function shaken(
+  rule: Shaped,
+  random: () => number,
+  { halfShift, setupWork }: { halfShift: number; setupWork: number },
+): Shaped {
+  const priority = Float64Array.from(rule.priority);
+  const share = 0.05 + 0.45 * random() ** 2;
+  const strength = random() < 0.2 ? 3 : 0.6;
+  for (let index = 0; index < priority.length; index++) {
+    if (random() < share) priority[index] = (priority[index] ?? 0) * (1 + strength * (random() - 0.5)) + random();
+  }
+  const keep = random() < 0.5;
+  return {
+    priority,
+    slack: keep ? rule.slack : Math.floor(([0, setupWork, halfShift / 2, halfShift][Math.floor(random() * 4)] ?? 0) * random() * 2),
+    sameTool: keep ? rule.sameTool : ([0, setupWork, halfShift, 1e6][Math.floor(random() * 4)] ?? 0),
+  };
+}

@@ -1,0 +1,60 @@
+import { lowerBound } from '../bound.ts';
+import type { FoundPlan, NoPlan, PlanProblem, PlanSolution } from '../problem.ts';
+import { structuralReasons, stuckReason } from './reasons.ts';
+import { prepare } from './prepared.ts';
+import type { Schedule } from './schedule.ts';
+import { search } from './search.ts';
+
+export interface SolveOptions {
+  seed?: number;
+  /** How many schedules may be built; by default fewer for larger problems. */
+  steps?: number;
+  /** Asked between schedules; true ends the search with the best plan so far. */
+  shouldStop?: () => boolean;
+  /** Told of every better plan while the search runs. */
+  onBetter?: (plan: FoundPlan) => void;
+}
+
+/** Schedules to build by default: about a second's work for any size. */
+function usualSteps(tasks: number): number {
+  return Math.max(12, Math.min(1500, Math.round(60_000 / Math.max(1, tasks))));
+}
+
+/**
+ * Plans a problem that has passed its schema. The answer is a plan with its proved lower bound, or the reasons why
+ * there is none; never an exception. Deterministic for a problem, seed and number of steps.
+ */
+export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSolution {
+  const prepared = prepare(problem);
+  const reasons = structuralReasons(prepared);
+  if (reasons.length > 0) return infeasible(reasons);
+  const bound = lowerBound(prepared);
+  if ('task' in bound) {
+    const { task, neverDry } = bound;
+    return infeasible([
+      stuckReason(prepared, { task, refusal: neverDry ? { kind: 'never-dry', wait: neverDry } : { kind: 'calendar' } }),
+    ]);
+  }
+  const describe = (schedule: Schedule): FoundPlan => {
+    const { finish, painterDays, setups } = schedule.cost();
+    return {
+      status: finish <= bound.finish ? 'optimal' : 'feasible',
+      ...schedule.result(),
+      finish,
+      lowerBound: bound.finish,
+      cost: { finish, painterDays, setups },
+    };
+  };
+  const searched = search(prepared, {
+    seed: options.seed ?? 1,
+    steps: options.steps ?? usualSteps(problem.tasks.length),
+    lowerBound: bound.finish,
+    shouldStop: options.shouldStop ?? (() => false),
+    onBetter: (schedule) => options.onBetter?.(describe(schedule)),
+  });
+  return 'best' in searched ? describe(searched.best) : infeasible([stuckReason(prepared, searched.stuck)]);
+}
+
+function infeasible(reasons: NoPlan['reasons']): NoPlan {
+  return { status: 'infeasible', reasons };
+}

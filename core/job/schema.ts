@@ -66,8 +66,7 @@ const shapeSchema = z.record(
   z.union([z.number(), z.string().max(40), z.array(z.number()).max(12)]),
 );
 
-export const pieceSchema = z
-  .object({
+const pieceFields = z.object({
     id,
     mark: z.string().regex(/^[A-Z]{1,2}-\d{2,4}$/),
     kind: z.enum(PIECE_KINDS),
@@ -81,8 +80,21 @@ export const pieceSchema = z
     /** Taken off and painted on the bench, or painted where it is. */
     comesOff: z.boolean(),
     hardware: z.array(hardwareSchema).max(20),
-  })
-  .superRefine((piece, context) => {
+});
+
+/** What a person states of a piece; its mark, group and hardware follow from it. */
+export const statedPieceSchema = pieceFields.pick({
+  roomId: true,
+  shape: true,
+  surface: true,
+  scope: true,
+  exposure: true,
+  comesOff: true,
+  note: true,
+});
+export type StatedPiece = z.infer<typeof statedPieceSchema>;
+
+export const pieceSchema = pieceFields.superRefine((piece, context) => {
     const definition = definitionOf(piece.kind);
     const shape = definition.schema.safeParse(piece.shape);
     if (!shape.success) {
@@ -93,7 +105,7 @@ export const pieceSchema = z
     }
     const fault = definition.fault(shape.data);
     if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
-  });
+});
 export type Piece = z.infer<typeof pieceSchema>;
 
 export const roomSchema = z.object({

@@ -3,21 +3,10 @@ import { z } from 'zod';
 import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
 import { groupForSurface, pruneGroups } from '../groups.ts';
 import { nextMarks } from '../marks.ts';
-import { pieceSchema, type Job, type Piece } from '../schema.ts';
+import { statedPieceSchema, type Job, type Piece } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
 const ids = z.array(z.string()).min(1).max(200);
-
-/** The facts of a piece that a person states; mark, group and hardware follow from them. */
-const statedPiece = pieceSchema.pick({
-  roomId: true,
-  shape: true,
-  surface: true,
-  scope: true,
-  exposure: true,
-  comesOff: true,
-  note: true,
-});
 
 function place(draft: Draft<Job>, pieces: Draft<Piece>[], after?: string): void {
   const index = after === undefined ? -1 : draft.pieces.findIndex((piece) => piece.id === after);
@@ -26,7 +15,7 @@ function place(draft: Draft<Job>, pieces: Draft<Piece>[], after?: string): void 
 
 /** Adds like pieces, each with the next mark. `ids` are new and their number says how many. */
 export const addPieces = command({
-  args: z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPiece }),
+  args: z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
   label: ({ ids: added, kind }) => {
     const definition = definitionOf(kind);
     return added.length === 1 ? `Add a ${definition.name.toLowerCase()}` : `Add ${added.length} ${definition.plural.toLowerCase()}`;
@@ -64,7 +53,7 @@ export const duplicatePiece = command({
 
 /** Changes some of a piece's stated facts. A changed surface moves it to the group of its like. */
 export const changePiece = command({
-  args: z.object({ id: z.string(), facts: statedPiece.partial() }),
+  args: z.object({ id: z.string(), facts: statedPieceSchema.partial() }),
   label: ({ id, facts }, job) => {
     const mark = job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece';
     return `Change ${Object.keys(facts).join(', ') || 'nothing'} of ${mark}`;

@@ -11,15 +11,14 @@ export const acceptPlan = command({
   },
 });
 
-/** Writes stamps into the log, with the plan that follows from them where they differ from it. */
+/** Writes stamps into the log. */
 export const stamp = command({
-  args: z.object({ entries: z.array(logEntrySchema).min(1), plan: acceptedPlanSchema.optional() }),
+  args: z.object({ entries: z.array(logEntrySchema).min(1) }),
   label: ({ entries }) => {
     const said = { started: 'Start', done: 'Done', tacky: 'Still tacky' }[entries[0]?.event ?? 'done'];
     return `Stamp: ${said}`;
   },
-  change(draft, { entries, plan }) {
+  change(draft, { entries }) {
     draft.log.push(...entries);
-    if (plan !== undefined) draft.plan = plan;
   },
 });

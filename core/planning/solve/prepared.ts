@@ -35,7 +35,7 @@ export interface PreparedTask {
   earliest: number;
   latest: number;
   window: readonly (readonly [number, number])[] | null;
-  /** Indices of the painters who may do it. */
+  /** Indices of the painters who may do it; the same list for all tasks that say the same. */
   by: readonly number[];
   spaces: readonly { space: number; slots: number }[];
   before: PreparedWait[];
@@ -80,6 +80,12 @@ export function prepare(problem: PlanProblem): Prepared {
     ]),
   );
   const everybody = problem.painters.map((_painter, index) => index);
+  const crews = new Map<string, readonly number[]>([[everybody.join(), everybody]]);
+  const crewOf = (painters: readonly number[]): readonly number[] => {
+    const known = crews.get(painters.join());
+    if (known === undefined) crews.set(painters.join(), painters);
+    return known ?? painters;
+  };
   const at = (map: Map<string, number>, id: string): number => map.get(id) ?? -1;
 
   const tasks = problem.tasks.map(
@@ -90,7 +96,7 @@ export function prepare(problem: PlanProblem): Prepared {
       earliest: task.earliest ?? 0,
       latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
       window: task.window == null ? null : (windows.get(task.window) ?? []),
-      by: task.by == null ? everybody : task.by.map((id) => at(painterIndex, id)),
+      by: task.by == null ? everybody : crewOf(task.by.map((id) => at(painterIndex, id))),
       spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
       before: [],
       after: [],

@@ -29,6 +29,8 @@ export class Schedule {
   readonly #prepared: Prepared;
   readonly #tracks: PainterTrack[];
   readonly #profiles: Profile[];
+  /** Per crew, the first tick at which one of them is free; forgotten whenever somebody is given work. */
+  readonly #nextFree = new Map<readonly number[], number>();
   readonly #joint = new Map<string, Shifts>();
   readonly starts: Int32Array;
   readonly ends: Int32Array;
@@ -58,8 +60,14 @@ export class Schedule {
   /** First working tick at or after `from` of the painter who is free first among those who may do the task. */
   firstHandsFree(task: PreparedTask, from: number): number {
     if (task.task.painters === 0) return from;
+    const free = this.#nextFree.get(task.by) ?? this.#firstWorkingTick(task.by, 0);
+    this.#nextFree.set(task.by, free);
+    return from <= free ? free : this.#firstWorkingTick(task.by, from);
+  }
+
+  #firstWorkingTick(crew: readonly number[], from: number): number {
     let first = Infinity;
-    for (const painter of task.by) {
+    for (const painter of crew) {
       const track = this.#tracks[painter];
       if (track === undefined) continue;
       const free = Math.max(from, track.freeFrom);
@@ -221,6 +229,7 @@ export class Schedule {
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
     const key = task.setup?.key ?? null;
+    if (placement.painters.length > 0) this.#nextFree.clear();
     for (const painter of placement.painters) {
       const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
       this.#tracks[painter]?.add({ start, end, key }, setup);

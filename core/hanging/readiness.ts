@@ -1,0 +1,79 @@
+import { progressByTask } from '../job/progress.ts';
+import { dryingClimateId } from '../job/queries.ts';
+import type { Job, Piece } from '../job/schema.ts';
+import { minutesSince } from '../job/site-time.ts';
+import type { JobProblem } from '../planning/job-to-problem.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import type { DryingStage } from '../shelf/coating.ts';
+
+/** What a piece may be used for, in the order in which it may. */
+export const USES = ['handle', 'rehang', 'close', 'wash', 'full'] as const satisfies readonly DryingStage[];
+export type Use = (typeof USES)[number];
+
+/** From when a piece may be handled, hung, closed, washed and used hard. Minutes from the clocks' t0. */
+export interface Readiness {
+  piece: Piece;
+  /** When its last coat is finished; null when that is not planned yet. */
+  lastCoat: number | null;
+  /** Whether the last coat has been stamped done; otherwise all of this is forecast. */
+  isDone: boolean;
+  from: Readonly<Record<Use, number | null>>;
+  /** When it is hung: stamped, or planned. */
+  hung: { at: number; isDone: boolean } | null;
+}
+
+/**
+ * From when every piece may be used, from its last coat on every face: as stamped, otherwise as planned in `ends`.
+ * A use that the clocks do not reach, or that the tin does not state, is null.
+ */
+export function readinessOf(
+  job: Job,
+  { clocks, conditions }: Pick<JobProblem, 'clocks' | 'conditions'>,
+  ends: ReadonlyMap<string, number>,
+): Readiness[] {
+  const progress = progressByTask(job.log);
+  const stampedEnd = (stepId: string): number | null => {
+    const doneAt = progress.get(stepId)?.doneAt;
+    return doneAt ? minutesSince(clocks.t0, doneAt, job.site.timeZone) : null;
+  };
+  return job.pieces.map((piece): Readiness => {
+    const steps = pieceSteps(job, piece);
+    const climateId = dryingClimateId(job, piece);
+    const lastCoats = lastCoatOfEachFace(steps);
+    const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
+    const isPlanned = finished.length > 0 && finished.every((end) => end !== null);
+    const reached = (use: Use): number | null => {
+      if (!isPlanned) return null;
+      let latest = 0;
+      for (const [index, step] of lastCoats.entries()) {
+        const coating = step.coat?.coating;
+        const at = coating && clocks.reached(coating, use, finished[index] ?? 0, climateId, conditions.get(step.id));
+        if (at == null || at === Infinity) return null;
+        latest = Math.max(latest, at);
+      }
+      return latest;
+    };
+    const hanging = steps.at(-1);
+    const hungAt = hanging ? stampedEnd(hanging.id) : null;
+    const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
+    return {
+      piece,
+      lastCoat: isPlanned ? Math.max(...finished.map((end) => end ?? 0)) : null,
+      isDone: lastCoats.length > 0 && lastCoats.every((step) => stampedEnd(step.id) !== null),
+      from: {
+        handle: reached('handle'),
+        rehang: reached('rehang'),
+        close: reached('close'),
+        wash: reached('wash'),
+        full: reached('full'),
+      },
+      hung: hungAt !== null ? { at: hungAt, isDone: true } : planned !== null ? { at: planned, isDone: false } : null,
+    };
+  });
+}
+
+function lastCoatOfEachFace(steps: ReturnType<typeof pieceSteps>): ReturnType<typeof pieceSteps> {
+  const last = new Map<string, (typeof steps)[number]>();
+  for (const step of steps) for (const face of step.coat?.faces ?? []) last.set(face, step);
+  return [...new Set(last.values())];
+}

@@ -1,0 +1,87 @@
+import { hourlyAir, localHours, type LocalHour } from '../air/hourly-air.ts';
+import type { Air } from '../air/climate.ts';
+import type { Coating, DryingStage } from '../shelf/coating.ts';
+import type { DryingConditions } from '../shelf/drying/definition.ts';
+import { RateClock } from '../shelf/drying/rate-clock.ts';
+import { DRYING_KINDS, type DryingKind } from '../shelf/drying/registry.ts';
+import { AS_STATED, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { climateOf } from './queries.ts';
+import type { Job } from './schema.ts';
+
+/** The climate for which tins state their hours, unless they say otherwise. */
+const REFERENCE: Air = { temperature: 23, humidity: 50 };
+
+/**
+ * The drying clocks of a job's climates, from a local midnight on. Time is minutes from `t0`.
+ * Clocks are made when first asked for and kept.
+ */
+export class JobClocks {
+  readonly t0: string;
+  readonly hours: readonly LocalHour[];
+  readonly #job: Job;
+  readonly #air = new Map<string, Air[]>();
+  readonly #rates = new Map<string, number[]>();
+  readonly #clocks = new Map<string, RateClock>();
+
+  /** Clocks from the local midnight of `date` (ISO), for `days` days. */
+  constructor(job: Job, date: string, days: number) {
+    this.#job = job;
+    this.t0 = `${date}T00:00`;
+    this.hours = localHours(date, job.site.timeZone, days);
+  }
+
+  /** The air of a climate, hour by hour from `t0`. Empty for a climate that the job does not have. */
+  air(climateId: string): readonly Air[] {
+    let air = this.#air.get(climateId);
+    if (air === undefined) {
+      const climate = climateOf(this.#job, climateId);
+      air = climate ? hourlyAir(climate, this.hours) : [];
+      this.#air.set(climateId, air);
+    }
+    return air;
+  }
+
+  /** The id under which a plan problem lists a clock. */
+  id(climateId: string, kind: DryingKind, minTemperature: number): string {
+    return `${climateId}/${kind}/${minTemperature}`;
+  }
+
+  /** Progress per minute, for every hour. */
+  rates(climateId: string, kind: DryingKind, minTemperature: number): readonly number[] {
+    const id = this.id(climateId, kind, minTemperature);
+    let rates = this.#rates.get(id);
+    if (rates === undefined) {
+      const conditions: DryingConditions = {
+        minTemperature,
+        ventilation: climateOf(this.#job, climateId)?.ventilation ?? 'normal',
+        reference: REFERENCE,
+      };
+      rates = this.air(climateId).map((air) => DRYING_KINDS[kind].rate(air, conditions));
+      this.#rates.set(id, rates);
+    }
+    return rates;
+  }
+
+  /** A clock in minutes from `t0`. */
+  clock(climateId: string, kind: DryingKind, minTemperature: number): RateClock {
+    const id = this.id(climateId, kind, minTemperature);
+    let clock = this.#clocks.get(id);
+    if (clock === undefined) {
+      clock = new RateClock(this.rates(climateId, kind, minTemperature), 60);
+      this.#clocks.set(id, clock);
+    }
+    return clock;
+  }
+
+  /** When a coat that was finished at `from` reaches a stage; `Infinity` if not within the clocks, null if never asked of it. */
+  reached(
+    coating: Coating,
+    stage: DryingStage,
+    from: number,
+    climateId: string,
+    condition: CoatCondition = AS_STATED,
+  ): number | null {
+    const legs = stageLegs(coating, stage, condition);
+    return legs && reachedAt(legs, from, (kind) => this.clock(climateId, kind, coating.minTemperature));
+  }
+}

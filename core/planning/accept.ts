@@ -1,0 +1,40 @@
+import type { AcceptedPlan } from '../job/record.ts';
+import type { Job } from '../job/schema.ts';
+import type { FoundPlan, PlanProblem } from './problem.ts';
+
+/**
+ * A short mark of everything that a plan is made from, but the log and the clock: another mark now means that the
+ * accepted plan is not of this job any more. FNV-1a over the stated facts.
+ */
+export function planFingerprint(job: Job): string {
+  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site } = job;
+  const counted = pieces.map(({ hardware: _bag, note: _note, ...piece }) => piece);
+  const text = JSON.stringify([counted, groups, climates, rooms, places, crew, shelf, planning.start, planning.turning, site.timeZone]);
+  let hash = 0x811c9dc5;
+  for (let index = 0; index < text.length; index++) {
+    hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
+  }
+  return `${hash.toString(16)}-${text.length.toString(16)}`;
+}
+
+/** A verified plan as the job document keeps it. */
+export function acceptedPlan(
+  job: Job,
+  problem: Pick<PlanProblem, 't0' | 'tickMinutes'>,
+  plan: FoundPlan,
+  made: { at: string; reason: string },
+): AcceptedPlan {
+  const { status, tasks, setups, finish, lowerBound } = plan;
+  return {
+    fingerprint: planFingerprint(job),
+    t0: problem.t0,
+    tickMinutes: problem.tickMinutes,
+    madeAt: made.at,
+    reason: made.reason,
+    status,
+    tasks,
+    setups,
+    finish,
+    lowerBound,
+  };
+}

@@ -1,0 +1,371 @@
+import { DateTime } from 'luxon';
+import { JobClocks } from '../job/job-clocks.ts';
+import { progressByTask, type TaskProgress } from '../job/progress.ts';
+import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
+import { WEEKDAYS, type Job, type Painter, type Piece } from '../job/schema.ts';
+import { minutesSince } from '../job/site-time.ts';
+import { crewFactor } from '../quantities/pace.ts';
+import type { Coating, DryingStage } from '../shelf/coating.ts';
+import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { pieceSteps, isPlannable, type PieceStep } from './piece-steps.ts';
+import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
+
+/** Days that a plan may reach. */
+const HORIZON_DAYS = 90;
+const HORIZON = HORIZON_DAYS * 1440;
+/** Above this, in kg, hanging takes two people. */
+export const TWO_PEOPLE_FROM = 25;
+/** A brush or roller wrapped air-tight keeps overnight; a gun stands in water for a day at most. Minutes. */
+const WRAPPED_KEEPS = 16 * 60;
+const SOAKED_KEEPS = 24 * 60;
+/** Minutes at a professional's pace to set up, and to change over from another product or colour. */
+const SETUP = { brush: { fresh: 5, change: 6 }, roller: { fresh: 5, change: 6 }, spray: { fresh: 15, change: 27 } };
+/** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
+const TACKY_MARGIN = 0.15;
+
+/** A job as a plan problem, with what each of its tasks means. */
+export interface JobProblem {
+  problem: PlanProblem;
+  /** By task id; milestones of drying and what is done are not among them. */
+  steps: Map<string, PieceStep>;
+  clocks: JobClocks;
+  /** What observations say of coats that dry slower than their tin, by the coat's step id. */
+  conditions: Map<string, CoatCondition>;
+  /** Pieces that wait for their build-up or have nothing in scope. */
+  unplanned: Piece[];
+}
+
+/** Minutes of work at the crew's pace, whole and at least one. */
+const workOf = (minutes: number, factor: number): number => Math.max(1, Math.ceil(minutes * factor - 1e-9));
+
+/**
+ * Turns a job into the plain planning problem, in minutes from the midnight before the first day.
+ * Without stamps everything is to be planned, from `now` at the earliest. Work that is stamped done or running stands
+ * where it was; a coat that was found tacky dries slower from there on; the rest is planned from `now`.
+ * `now` is a local ISO time on the job's clock.
+ */
+export function jobToProblem(job: Job, now: string): JobProblem {
+  const clocks = new JobClocks(job, job.planning.start, HORIZON_DAYS);
+  const { t0 } = clocks;
+  const nowTick = Math.max(0, minutesSince(t0, now, job.site.timeZone));
+  const factor = crewFactor(job.crew);
+  const progress = progressByTask(job.log);
+  const draft = new ProblemDraft(job, clocks, nowTick, factor);
+  const unplanned: Piece[] = [];
+  for (const piece of job.pieces) {
+    if (isPlannable(job, piece)) draft.addPiece(piece, progress);
+    else unplanned.push(piece);
+  }
+  return { ...draft.finished(t0), clocks, unplanned };
+}
+
+/** A coat of a piece that lies there and dries: the step that put it on, and what follows from it. */
+interface LyingCoat {
+  step: PieceStep;
+  coating: Coating;
+  condition: CoatCondition;
+}
+
+class ProblemDraft {
+  readonly #job: Job;
+  readonly #clocks: JobClocks;
+  readonly #now: number;
+  readonly #factor: number;
+  readonly #tasks: PlanTask[] = [];
+  readonly #waits: PlanWait[] = [];
+  readonly #holds: PlanProblem['holds'] = [];
+  readonly #usedClocks = new Map<string, PlanProblem['clocks'][number]>();
+  readonly #setups = new Map<string, PlanProblem['setups'][number] & { tool: 'brush' | 'roller' | 'spray' }>();
+  readonly #recorded: { id: string; start: number; end: number }[] = [];
+  readonly #busy: { painter: string | null; until: number }[] = [];
+  readonly #steps = new Map<string, PieceStep>();
+  readonly #milestones = new Set<string>();
+  readonly #conditions = new Map<string, CoatCondition>();
+
+  constructor(job: Job, clocks: JobClocks, now: number, factor: number) {
+    this.#job = job;
+    this.#clocks = clocks;
+    this.#now = now;
+    this.#factor = factor;
+  }
+
+  /** All tasks, waits and holds of one piece. */
+  addPiece(piece: Piece, progress: ReadonlyMap<string, TaskProgress>): void {
+    const steps = pieceSteps(this.#job, piece);
+    // What comes before a step that is stamped has been done, whether or not it was stamped itself.
+    const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
+    const climateId = dryingClimateId(this.#job, piece);
+    const lying = new Map<string, LyingCoat>();
+    let previous: PieceStep | null = null;
+    steps.forEach((step, index) => {
+      const stamped = progress.get(step.id);
+      const behind = index < lastDone && !stamped?.doneAt;
+      if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
+      this.#steps.set(step.id, step);
+      if (previous !== null && !behind) {
+        this.#chain(previous, step, lying, climateId);
+        const lies = previous.coat !== null || previous.operation === 'denib';
+        if (piece.comesOff && lies) this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
+      }
+      if (step.coat !== null) {
+        const condition = this.#conditionOf(step, stamped ?? null, climateId);
+        for (const face of step.coat.faces) lying.set(face, { step, coating: step.coat.coating, condition });
+        this.#conditions.set(step.id, condition);
+      }
+      if (!behind) previous = step;
+    });
+    const room = roomOf(this.#job, piece);
+    const first = steps[0];
+    const last = steps.at(-1);
+    if (room?.maxOff != null && first?.operation === 'take-off' && last) this.#hold(offSpace(room.id), first.id, last.id);
+  }
+
+  /** The task of a step: to be planned, running, or recorded as it was. */
+  #addStep(step: PieceStep, stamped: TaskProgress | null): void {
+    const { zone, t0 } = { zone: this.#job.site.timeZone, t0: this.#clocks.t0 };
+    const work = workOf(step.minutes, this.#factor);
+    if (stamped?.doneAt || stamped?.startedAt) {
+      const startedAt = stamped.startedAt ? minutesSince(t0, stamped.startedAt, zone) : null;
+      // Running work is supposed to need its usual time, and at least one more minute.
+      const end = stamped.doneAt
+        ? minutesSince(t0, stamped.doneAt, zone)
+        : Math.max(this.#now + 1, (startedAt ?? this.#now) + work);
+      const start = Math.max(0, Math.min(end - 1, startedAt ?? end - (stamped.minutes ?? work)));
+      this.#recorded.push({ id: step.id, start, end: Math.max(start + 1, end) });
+      if (!stamped.doneAt) this.#busy.push({ painter: stamped.by, until: end });
+      return;
+    }
+    const bench = step.piece.comesOff && ['wash', 'abrade', 'degloss', 'denib', 'coat'].includes(step.operation);
+    const heavy = step.operation === 'rehang' && weightOf(step.piece) > TWO_PEOPLE_FROM;
+    this.#tasks.push({
+      id: step.id,
+      work,
+      painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
+      setup: step.coat ? this.#setup(step) : null,
+      spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
+      earliest: this.#now,
+      latest: null,
+      pausable: false,
+      window: null,
+      by: null,
+    });
+  }
+
+  /** The key of a coat's tool, product and colour. */
+  #setup(step: PieceStep): string | null {
+    if (step.coat === null) return null;
+    const { coat, coating } = step.coat;
+    const colour = coating.role === 'topcoat' ? groupOf(this.#job, step.piece)?.colour.hex : undefined;
+    const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
+    if (!this.#setups.has(key)) {
+      const potLife = coating.potLife === null ? null : this.#potLife(coating, dryingClimateId(this.#job, step.piece));
+      this.#setups.set(key, {
+        key,
+        tool: coat.tool,
+        work: workOf(SETUP[coat.tool].fresh, this.#factor),
+        keeps: potLife ?? (coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS),
+        acrossShifts: potLife === null,
+      });
+    }
+    return key;
+  }
+
+  /** Minutes that a mixed pot keeps in the warmest hour of its climate: the least that it may keep. */
+  #potLife(coating: Coating, climateId: string): number {
+    const [kind] = coating.drying;
+    const rates = kind ? this.#clocks.rates(climateId, kind, coating.minTemperature).slice(0, 14 * 24) : [];
+    return Math.floor(((coating.potLife ?? 0) * 60) / Math.max(0.2, ...rates));
+  }
+
+  /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
+  #chain(before: PieceStep, after: PieceStep, lying: ReadonlyMap<string, LyingCoat>, climateId: string): void {
+    if (before.waterHours > 0) {
+      this.#waits.push({
+        from: before.id,
+        to: after.id,
+        atLeast: { clock: this.#clock(climateId, 'evaporating', 0), dose: before.waterHours * 60 },
+      });
+      return;
+    }
+    this.#waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
+    const waited = new Set<string>();
+    for (const [face, coat] of lying) {
+      const stage = stageAwaited(after, face);
+      if (stage === null || waited.has(`${coat.step.id}/${stage}`)) continue;
+      waited.add(`${coat.step.id}/${stage}`);
+      this.#dryingWait(coat, after, stage, climateId);
+    }
+  }
+
+  #dryingWait({ step, coating, condition }: LyingCoat, after: PieceStep, stage: DryingStage, climateId: string): void {
+    const legs = stageLegs(coating, stage, condition) ?? [];
+    let from = step.id;
+    legs.forEach((leg, index) => {
+      const last = index === legs.length - 1;
+      const to = last ? after.id : this.#milestone(step);
+      const recoats = last && after.coat !== null && stage === 'recoat' && coating.recoatMax !== null;
+      const clock = this.#clock(climateId, leg.kind, coating.minTemperature);
+      const known = !last && this.#milestones.has(to);
+      if (!known) this.#waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
+      if (!last) this.#milestones.add(to);
+      if (recoats) this.#recoatWindow(step, after, coating.recoatMax ?? 0);
+      from = to;
+    });
+  }
+
+  /** Later than this it is abraded again. The tin's limit is in hours of the clock on the wall. */
+  #recoatWindow(step: PieceStep, after: PieceStep, hours: number): void {
+    this.#waits.push({
+      from: step.id,
+      to: after.id,
+      atMost: { ticks: Math.round(hours * 60) },
+      late: { work: workOf(after.coat?.reAbrade ?? 1, this.#factor) },
+    });
+  }
+
+  /** The moment of touch dry, from which a coat of two drying kinds goes on by the second: a task of no work. */
+  #milestone(step: PieceStep): string {
+    const id = `${step.id}/touch-dry`;
+    if (!this.#milestones.has(id)) this.#tasks.push({ id, work: 0, painters: 0, spaces: [], pausable: false });
+    return id;
+  }
+
+  #clock(climateId: string, kind: Coating['drying'][number], minTemperature: number): string {
+    const id = this.#clocks.id(climateId, kind, minTemperature);
+    if (!this.#usedClocks.has(id)) {
+      this.#usedClocks.set(id, { id, step: 60, rate: [...this.#clocks.rates(climateId, kind, minTemperature)] });
+    }
+    return id;
+  }
+
+  #hold(space: string, after: string, until: string): void {
+    this.#holds.push({ space, slots: 1, after, until });
+  }
+
+  /** How much slower than its tin a coat dries that was found tacky: so that what it made then was not yet enough to handle it. */
+  #conditionOf(step: PieceStep, stamped: TaskProgress | null, climateId: string): CoatCondition {
+    const asStated = { filmRatio: 1, factor: 1 };
+    if (!stamped?.tackyAt || !stamped.doneAt || step.coat === null) return asStated;
+    const { coating } = step.coat;
+    const legs = stageLegs(coating, 'full') ?? [];
+    const minutesAt = (at: string): number => minutesSince(this.#clocks.t0, at, this.#job.site.timeZone);
+    const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
+      this.#clocks.clock(climateId, kind, coating.minTemperature),
+    );
+    const made = share * coating.hours.full;
+    return { filmRatio: 1, factor: Math.max(1, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };
+  }
+
+  /** The finished problem. What was done is kept where something that is still open follows from it. */
+  finished(t0: string): { problem: PlanProblem; steps: Map<string, PieceStep>; conditions: Map<string, CoatCondition> } {
+    const open = new Set(this.#tasks.map((task) => task.id));
+    const matters = new Set(
+      [...this.#waits.map((wait) => [wait.from, wait.to]), ...this.#holds.map((hold) => [hold.after, hold.until])].flatMap(
+        ([from, to]) => (from && to && open.has(to) && !open.has(from) ? [from] : []),
+      ),
+    );
+    const recorded = this.#recorded.filter((task) => matters.has(task.id));
+    const { tasks, painters } = recordedTasks(recorded);
+    const kept = new Set([...open, ...recorded.map((task) => task.id)]);
+    const follows = (to: string): boolean => open.has(to);
+    const freeFrom = (painter: string): number =>
+      Math.max(this.#now, ...this.#busy.flatMap((entry) => (entry.painter === null || entry.painter === painter ? [entry.until] : [])));
+    const offRooms = this.#job.rooms.filter((room) => room.maxOff !== null);
+    const setups = [...this.#setups.values()];
+    return {
+      steps: this.#steps,
+      conditions: this.#conditions,
+      problem: {
+        format: PLAN_PROBLEM_FORMAT,
+        tickMinutes: 1,
+        t0,
+        horizon: HORIZON,
+        painters: [
+          ...this.#job.crew.map((painter) => ({
+            id: painter.id,
+            shifts: shiftsFrom(shiftsOf(painter, t0, this.#job.site.timeZone), freeFrom(painter.id)),
+          })),
+          ...painters,
+        ],
+        spaces: [
+          ...this.#job.places.map(({ id, slots }) => ({ id, slots })),
+          ...offRooms.map((room) => ({ id: offSpace(room.id), slots: room.maxOff ?? 1 })),
+        ],
+        clocks: [...this.#usedClocks.values()],
+        windows: [],
+        setups: setups.map(({ tool, ...setup }) => ({
+          ...setup,
+          after: Object.fromEntries(
+            setups
+              .filter((other) => other.key !== setup.key)
+              .map((other) => [other.key, workOf(SETUP[tool].change, this.#factor)]),
+          ),
+        })),
+        tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
+        waits: this.#waits.filter((wait) => kept.has(wait.from) && follows(wait.to)),
+        holds: this.#holds.filter((hold) => kept.has(hold.after) && follows(hold.until)),
+      },
+    };
+  }
+
+  /** Open work is for the crew, not for the record. */
+  #forWhom(task: PlanTask): PlanTask {
+    return { ...task, by: task.painters === 0 ? null : this.#job.crew.map((painter) => painter.id) };
+  }
+}
+
+/** The stage that a face's coat must have reached before a step; null when the step does not touch it. */
+function stageAwaited(after: PieceStep, face: string): DryingStage | null {
+  if (after.operation === 'denib') return 'recoat';
+  if (after.operation === 'rehang') return 'rehang';
+  if (after.operation === 'refit') return 'handle';
+  if (after.coat === null) return null;
+  return after.coat.faces.some((painted) => painted === face) ? 'recoat' : after.turned ? 'handle' : null;
+}
+
+const offSpace = (roomId: string): string => `off/${roomId}`;
+
+/** A painter's shifts over the horizon, as minutes from `t0`. */
+function shiftsOf(painter: Painter, t0: string, timeZone: string): [number, number][] {
+  const first = DateTime.fromISO(t0, { zone: timeZone });
+  const shifts: [number, number][] = [];
+  for (let day = 0; day < HORIZON_DAYS; day++) {
+    const date = first.plus({ days: day });
+    const weekday = WEEKDAYS[date.weekday - 1] ?? 'mon';
+    for (const { from, until } of painter.week[weekday]) {
+      const at = (time: string): number => {
+        const [hour = 0, minute = 0] = time.split(':').map(Number);
+        const moment = hour === 24 ? date.plus({ days: 1 }) : date.set({ hour, minute });
+        return Math.round(moment.diff(first, 'minutes').minutes);
+      };
+      const shift: [number, number] = [at(from), Math.min(at(until), HORIZON)];
+      if (shift[0] < shift[1]) shifts.push(shift);
+    }
+  }
+  return shifts;
+}
+
+/** What is left of shifts from `now` on. */
+function shiftsFrom(shifts: [number, number][], now: number): [number, number][] {
+  return shifts.flatMap(([from, until]): [number, number][] => (until > now ? [[Math.max(from, now), until]] : []));
+}
+
+/** Recorded work as tasks that can stand nowhere else, each by a keeper of the record whose only hours they are. */
+function recordedTasks(recorded: readonly { id: string; start: number; end: number }[]): {
+  tasks: PlanTask[];
+  painters: PlanProblem['painters'];
+} {
+  const keepers: { id: string; shifts: [number, number][] }[] = [];
+  const tasks = [...recorded]
+    .sort((one, other) => one.start - other.start)
+    .map(({ id, start, end }): PlanTask => {
+      let keeper = keepers.find(({ shifts }) => (shifts.at(-1)?.[1] ?? 0) <= start);
+      if (keeper === undefined) {
+        keeper = { id: `record-${keepers.length + 1}`, shifts: [] };
+        keepers.push(keeper);
+      }
+      keeper.shifts.push([start, end]);
+      return { id, work: end - start, painters: 1, spaces: [], earliest: start, latest: end, pausable: false, by: [keeper.id] };
+    });
+  return { tasks, painters: keepers };
+}

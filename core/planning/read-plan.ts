@@ -1,0 +1,203 @@
+import type { AcceptedPlan } from '../job/record.ts';
+import type { DryingStage } from '../shelf/coating.ts';
+import { TWO_PEOPLE_FROM, type JobProblem } from './job-to-problem.ts';
+import type { Operation, PieceStep } from './piece-steps.ts';
+import { progressByTask } from '../job/progress.ts';
+import { dryingClimateId, weightOf } from '../job/queries.ts';
+import type { Job, Piece } from '../job/schema.ts';
+import { minutesSince } from '../job/site-time.ts';
+
+/** The states of a coat, in the order in which it goes through them. */
+export const WETNESS = ['wet', 'tacky', 'ready', 'late', 'cured'] as const;
+export type Wetness = (typeof WETNESS)[number];
+
+/** Like steps that a painter does one after another: “prime the backs of D-01 to D-07”. Minutes from the plan's t0. */
+export interface Run {
+  id: string;
+  painters: string[];
+  operation: Operation;
+  start: number;
+  end: number;
+  steps: PieceStep[];
+  /** Minutes of setting up before it, which the painter also spends. */
+  setupMinutes: number;
+  needsTwo: boolean;
+}
+
+/** A stretch of a lying coat in one state. */
+export interface WetStretch {
+  state: Wetness;
+  from: number;
+  until: number;
+}
+
+/** A piece on a slot of the rack between two steps. */
+export interface Lying {
+  piece: Piece;
+  slot: number;
+  from: number;
+  until: number;
+  stretches: WetStretch[];
+  /** The step that put the coat on, and what it waits for. */
+  after: PieceStep;
+  next: PieceStep;
+}
+
+export interface PlanReading {
+  t0: string;
+  finish: number;
+  runs: Run[];
+  lyings: Lying[];
+  /** End of every planned or done step, by id. */
+  ends: ReadonlyMap<string, number>;
+  starts: ReadonlyMap<string, number>;
+}
+
+/** Longest pause, in minutes, that still belongs to one run. */
+const SAME_RUN_WITHIN = 20;
+
+/** Turns the answer of the plan problem back into runs of work and pieces on the rack. */
+export function readPlan(
+  job: Job,
+  { steps, clocks, conditions }: Pick<JobProblem, 'steps' | 'clocks' | 'conditions'>,
+  plan: Pick<AcceptedPlan, 't0' | 'tasks' | 'setups' | 'finish'>,
+): PlanReading {
+  const tasks = asItWas(job, plan);
+  const ends = new Map(tasks.map((task) => [task.id, task.end]));
+  const starts = new Map(tasks.map((task) => [task.id, task.start]));
+  return {
+    t0: plan.t0,
+    finish: plan.finish,
+    runs: runsOf({ tasks, setups: plan.setups }, steps),
+    lyings: lyingsOf(job, { steps, clocks, conditions }, starts, ends),
+    ends,
+    starts,
+  };
+}
+
+/** The plan's tasks, with what is stamped done standing where the log says it was. */
+function asItWas(job: Job, plan: Pick<AcceptedPlan, 't0' | 'tasks'>): AcceptedPlan['tasks'] {
+  const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+  const crew = new Set(job.crew.map((painter) => painter.id));
+  for (const [id, { doneAt, startedAt, minutes, by }] of progressByTask(job.log)) {
+    if (doneAt === null) continue;
+    const end = minutesSince(plan.t0, doneAt, job.site.timeZone);
+    const spent = minutes ?? (startedAt ? end - minutesSince(plan.t0, startedAt, job.site.timeZone) : 1);
+    const known = planned.get(id);
+    const hands = by === null ? (known?.painters ?? []).filter((painter) => crew.has(painter)) : [by];
+    const painters = hands.length > 0 ? hands : job.crew.slice(0, 1).map((painter) => painter.id);
+    planned.set(id, { id, start: Math.max(0, end - Math.max(1, spent)), end, painters, late: known?.late ?? false });
+  }
+  return [...planned.values()];
+}
+
+function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap<string, PieceStep>): Run[] {
+  const planned = plan.tasks
+    .flatMap((task) => {
+      const step = steps.get(task.id);
+      return step ? [{ task, step }] : [];
+    })
+    .sort((one, other) => one.task.start - other.task.start);
+  const runs: Run[] = [];
+  const latest = new Map<string, Run>();
+  for (const { task, step } of planned) {
+    const crew = task.painters.join('+');
+    const run = latest.get(crew);
+    const likeness = likenessOf(step);
+    if (run && likenessOf(run.steps[0]) === likeness && task.start - run.end <= SAME_RUN_WITHIN) {
+      run.end = task.end;
+      run.steps.push(step);
+      run.needsTwo ||= isHeavy(step);
+      continue;
+    }
+    const setup = plan.setups.find(
+      (entry) => task.painters.includes(entry.painter) && entry.end <= task.start && task.start - entry.end <= SAME_RUN_WITHIN,
+    );
+    const started: Run = {
+      id: `${crew}/${task.id}`,
+      painters: task.painters,
+      operation: step.operation,
+      start: task.start,
+      end: task.end,
+      steps: [step],
+      setupMinutes: setup && step.coat ? setup.end - setup.start : 0,
+      needsTwo: isHeavy(step),
+    };
+    runs.push(started);
+    latest.set(crew, started);
+  }
+  return runs;
+}
+
+const isHeavy = (step: PieceStep): boolean => step.operation === 'rehang' && weightOf(step.piece) > TWO_PEOPLE_FROM;
+
+/** Steps of one run do the same: the same operation, and the same coat of the same product on the same face. */
+function likenessOf(step: PieceStep | undefined): string {
+  if (step === undefined) return '';
+  const { coat } = step;
+  return coat ? `coat/${coat.number}/${coat.coat.product}/${coat.faces.join()}/${step.piece.groupId}` : step.operation;
+}
+
+function lyingsOf(
+  job: Job,
+  { steps, clocks, conditions }: Pick<JobProblem, 'steps' | 'clocks' | 'conditions'>,
+  starts: ReadonlyMap<string, number>,
+  ends: ReadonlyMap<string, number>,
+): Lying[] {
+  const byPiece = new Map<string, PieceStep[]>();
+  for (const step of steps.values()) byPiece.set(step.piece.id, [...(byPiece.get(step.piece.id) ?? []), step]);
+  const lyings: Omit<Lying, 'slot'>[] = [];
+  for (const own of byPiece.values()) {
+    own.forEach((step, index) => {
+      const next = own[index + 1];
+      const from = ends.get(step.id);
+      const until = next && starts.get(next.id);
+      if (!step.piece.comesOff || !next || from === undefined || until === undefined || until <= from) return;
+      if (step.coat === null) {
+        if (step.operation === 'denib') {
+          lyings.push({ piece: step.piece, from, until, stretches: [{ state: 'ready', from, until }], after: step, next });
+        }
+        return;
+      }
+      const { coating } = step.coat;
+      const at = (stage: DryingStage): number =>
+        clocks.reached(coating, stage, from, dryingClimateId(job, step.piece), conditions.get(step.id)) ?? Infinity;
+      const stage = next.operation === 'rehang' ? 'rehang' : next.turned ? 'handle' : 'recoat';
+      const closes = next.coat && coating.recoatMax !== null ? from + coating.recoatMax * 60 : Infinity;
+      const stretches = wetStretches(from, until, { touch: at('touch'), ready: at(stage), closes });
+      lyings.push({ piece: step.piece, from, until, stretches, after: step, next });
+    });
+  }
+  return onSlots(lyings);
+}
+
+/** Wet until touch dry, tacky until ready for what comes next, ready until the recoat window closes. */
+function wetStretches(from: number, until: number, at: { touch: number; ready: number; closes: number }): WetStretch[] {
+  const limits: [Wetness, number][] = [
+    ['wet', at.touch],
+    ['tacky', Math.max(at.touch, at.ready)],
+    ['ready', Math.max(at.ready, at.closes)],
+    ['late', Infinity],
+  ];
+  const stretches: WetStretch[] = [];
+  let start = from;
+  for (const [state, end] of limits) {
+    const stop = Math.min(until, end);
+    if (stop > start) stretches.push({ state, from: start, until: stop });
+    start = Math.max(start, stop);
+  }
+  return stretches;
+}
+
+/** Gives every lying piece the lowest slot that is free. */
+function onSlots(lyings: readonly Omit<Lying, 'slot'>[]): Lying[] {
+  const freeFrom: number[] = [];
+  return [...lyings]
+    .sort((one, other) => one.from - other.from)
+    .map((lying) => {
+      let slot = freeFrom.findIndex((free) => free <= lying.from);
+      if (slot < 0) slot = freeFrom.length;
+      freeFrom[slot] = lying.until;
+      return { ...lying, slot };
+    });
+}

@@ -1,0 +1,27 @@
+import { elevationOf } from '../job/queries.ts';
+import type { Piece } from '../job/schema.ts';
+import type { EdgeId, FaceId } from '../pieces/elevation.ts';
+
+/** The painted area of one face or edge of a piece, in m², developed. */
+export interface PaintedPart {
+  part: FaceId | EdgeId;
+  area: number;
+}
+
+/** Areas of every face and edge in scope, from the piece's own geometry. */
+export function takeOff(piece: Piece): PaintedPart[] {
+  const { faces, edges } = elevationOf(piece);
+  return [
+    ...faces
+      .filter((face) => piece.scope.faces.includes(face.id))
+      .map((face) => ({ part: face.id, area: face.elements.reduce((sum, element) => sum + element.developedArea, 0) })),
+    ...edges.filter((edge) => piece.scope.edges.includes(edge.id)).map((edge) => ({ part: edge.id, area: edge.area })),
+  ];
+}
+
+/** m² of a piece that are painted with one face: the face itself, and the edges with the front. */
+export function areaWithFace(piece: Piece, face: FaceId): number {
+  return takeOff(piece)
+    .filter(({ part }) => part === face || (face === 'front' && part !== 'back'))
+    .reduce((sum, { area }) => sum + area, 0);
+}

@@ -1,0 +1,70 @@
+import type { LogEntry } from '../job/record.ts';
+import { progressByTask } from '../job/progress.ts';
+import { localIso, localTime, minutesSince } from '../job/site-time.ts';
+import type { Job } from '../job/schema.ts';
+import type { PieceStep } from '../planning/piece-steps.ts';
+import type { PlanReading, Run } from '../planning/read-plan.ts';
+
+/** Minutes by which a stamp may differ from the plan before the rest is planned anew. */
+const PLAN_TOLERANCE = 10;
+
+/** The steps of a run that are not stamped done. */
+export function openSteps(job: Job, run: Run): PieceStep[] {
+  const progress = progressByTask(job.log);
+  return run.steps.filter((step) => !progress.get(step.id)?.doneAt);
+}
+
+/** The start stamp of a run's next step. */
+export function startStamps(steps: readonly PieceStep[], at: string, by: string | null, newId: () => string): LogEntry[] {
+  const [first] = steps;
+  return first ? [{ id: newId(), at, taskId: first.id, event: 'started', by, minutes: null }] : [];
+}
+
+/**
+ * The done stamps of steps that end at `at`. The last one ends then; the others end before it as far apart as they were
+ * planned, but not before the first one's stamped start: their coats have been drying since.
+ */
+export function doneStamps(
+  job: Job,
+  reading: PlanReading,
+  steps: readonly PieceStep[],
+  stamp: { at: string; by: string | null; newId: () => string },
+): LogEntry[] {
+  const { t0 } = reading;
+  const zone = job.site.timeZone;
+  const now = minutesSince(t0, stamp.at, zone);
+  const length = (step: PieceStep): number =>
+    Math.max(1, (reading.ends.get(step.id) ?? 0) - (reading.starts.get(step.id) ?? 0));
+  const planned = steps.reduce((sum, step) => sum + length(step), 0);
+  const startedAt = steps[0] && progressByTask(job.log).get(steps[0].id)?.startedAt;
+  const spent = startedAt ? Math.max(0, now - minutesSince(t0, startedAt, zone)) : planned;
+  const squeeze = Math.min(1, spent / planned);
+  let left = planned;
+  return steps.map((step) => {
+    left -= length(step);
+    const end = Math.round(now - left * squeeze);
+    return {
+      id: stamp.newId(),
+      at: localIso(localTime(t0, end, zone)),
+      taskId: step.id,
+      event: 'done',
+      by: stamp.by,
+      minutes: Math.max(1, Math.round(length(step) * (startedAt ? spent / planned : 1))),
+    };
+  });
+}
+
+/** That a coat was found still tacky. */
+export function tackyStamp(coated: PieceStep, at: string, by: string | null, id: string): LogEntry {
+  return { id, at, taskId: coated.id, event: 'tacky', by, minutes: null };
+}
+
+/** Whether stamps differ from the plan by so much that the rest has to be planned anew. */
+export function asksForReplan(job: Job, reading: PlanReading, entries: readonly LogEntry[]): boolean {
+  return entries.some((entry) => {
+    if (entry.event === 'tacky') return true;
+    const planned = (entry.event === 'started' ? reading.starts : reading.ends).get(entry.taskId);
+    if (planned === undefined) return true;
+    return Math.abs(minutesSince(reading.t0, entry.at, job.site.timeZone) - planned) > PLAN_TOLERANCE;
+  });
+}

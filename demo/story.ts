@@ -1,0 +1,56 @@
+import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
+import { progressByTask } from '../core/job/progress.ts';
+import type { Job } from '../core/job/schema.ts';
+import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
+import { acceptedPlan } from '../core/planning/accept.ts';
+import { jobToProblem } from '../core/planning/job-to-problem.ts';
+import { solve } from '../core/planning/solve/solve.ts';
+import { verify } from '../core/planning/verify.ts';
+
+/** A demo job told as a painter would have made it: command by command, plan by plan, stamp by stamp. */
+export class Story {
+  job: Job;
+  #stamps = 0;
+
+  constructor(job: Job) {
+    this.job = job;
+  }
+
+  /** Gives a command; a refusal is a fault of the story. */
+  tell<N extends CommandName>(name: N, args: CommandArgs<N>): this {
+    const outcome = applyCommand(this.job, name, args);
+    if (!outcome.ok) throw new Error(`${name}: ${outcome.message}`);
+    this.job = outcome.value.job;
+    return this;
+  }
+
+  /** Plans from `now` and accepts the plan. */
+  plan(now: string, reason: string): this {
+    const { problem } = jobToProblem(this.job, now);
+    const solution = solve(problem);
+    if (solution.status === 'infeasible') throw new Error(JSON.stringify(solution.reasons));
+    const broken = verify(problem, solution);
+    if (broken.length > 0) throw new Error(JSON.stringify(broken));
+    return this.tell('accept-plan', { plan: acceptedPlan(this.job, problem, solution, { at: now, reason }) });
+  }
+
+  /** Stamps everything that the plan has finished by `until`, each `lag` minutes after it was due. */
+  workUntil(until: string, lag: (stamped: number) => number): this {
+    const { plan, site } = this.job;
+    if (plan === null) throw new Error('There is no plan to work by.');
+    const now = minutesSince(plan.t0, until, site.timeZone);
+    const progress = progressByTask(this.job.log);
+    const entries = plan.tasks
+      .filter((task) => task.painters.length > 0 && !progress.get(task.id)?.doneAt && task.end <= now)
+      .sort((one, other) => one.end - other.end)
+      .map((task) => ({
+        id: `stamp-${++this.#stamps}`,
+        at: localIso(localTime(plan.t0, Math.min(now, task.end + lag(this.#stamps)), site.timeZone)),
+        taskId: task.id,
+        event: 'done' as const,
+        by: task.painters[0] ?? null,
+        minutes: task.end - task.start,
+      }));
+    return entries.length > 0 ? this.tell('stamp', { entries }) : this;
+  }
+}

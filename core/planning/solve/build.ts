@@ -13,6 +13,17 @@ export interface Rule {
   notBefore: Int32Array;
 }
 
+/** A task whose predecessors are all placed. */
+interface Waiting {
+  task: PreparedTask;
+  /** It can't start before: its waits, or where it was last refused for now. */
+  from: number;
+  /** When somebody has hands for it. */
+  at: number;
+  /** What refuses it until a space is given back. */
+  blocked: Refusal | null;
+}
+
 export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } };
 
 /**
@@ -22,41 +33,38 @@ export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refu
 export function buildSchedule(prepared: Prepared, rule: Rule): Built {
   const schedule = new Schedule(prepared);
   const openWaits = prepared.tasks.map((task) => task.before.length);
-  const waiting: { task: PreparedTask; from: number; blocked: Refusal | null }[] = [];
+  const waiting: Waiting[] = [];
   const admit = (task: PreparedTask): void => {
-    waiting.push({ task, from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0), blocked: null });
+    waiting.push({ task, from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0), at: 0, blocked: null });
   };
   for (const task of prepared.tasks) if (task.before.length === 0) admit(task);
 
   while (waiting.length > 0) {
     let next = Infinity;
-    const candidates: { entry: (typeof waiting)[number]; at: number }[] = [];
     for (const entry of waiting) {
       if (entry.blocked !== null) continue;
-      const at = schedule.firstHandsFree(entry.task, entry.from);
-      candidates.push({ entry, at });
-      next = Math.min(next, at);
+      entry.at = schedule.firstHandsFree(entry.task, entry.from);
+      next = Math.min(next, entry.at);
     }
-    let chosen: (typeof candidates)[number] | undefined;
+    let entry: Waiting | undefined;
     let highest = -Infinity;
-    for (const candidate of candidates) {
-      if (candidate.at > next + rule.slack) continue;
-      const { task } = candidate.entry;
+    for (const candidate of waiting) {
+      if (candidate.blocked !== null || candidate.at > next + rule.slack) continue;
+      const { task } = candidate;
       const score =
         (rule.priority[task.index] ?? 0) +
         (rule.sameTool > 0 && schedule.hasToolInHand(task) ? rule.sameTool : 0) -
         (candidate.at - next);
       if (score > highest) {
         highest = score;
-        chosen = candidate;
+        entry = candidate;
       }
     }
-    if (chosen === undefined) {
+    if (entry === undefined) {
       const [first] = waiting;
       if (first === undefined) break;
       return { stuck: { task: first.task, refusal: first.blocked ?? { kind: 'calendar' } } };
     }
-    const { entry } = chosen;
     const answer = schedule.find(
       entry.from > entry.task.earliest ? { ...entry.task, earliest: entry.from } : entry.task,
     );
@@ -66,7 +74,7 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
       continue;
     }
     // Spaces can push it later than it looked; then others may go first.
-    if (answer.placed.start > chosen.at + rule.slack && candidates.length > 1 && entry.from < answer.placed.start) {
+    if (answer.placed.start > entry.at + rule.slack && entry.from < answer.placed.start && waiting.length > 1) {
       entry.from = answer.placed.start;
       continue;
     }
@@ -77,14 +85,20 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
       const follower = prepared.tasks[wait.to];
       if (openWaits[wait.to] === 0 && follower !== undefined) admit(follower);
     }
-    if (entry.task.closes.length > 0) {
-      for (const other of waiting) {
-        other.blocked = null;
-        if (other.task.spaces.length + other.task.opens.length > 0) {
-          other.from = Math.max(schedule.readyAt(other.task), rule.notBefore[other.task.index] ?? 0);
-        }
-      }
+    const released = releasedSpaces(entry.task);
+    for (const other of released.size > 0 ? waiting : []) {
+      if (![...other.task.spaces, ...other.task.opens].some((use) => released.has(use.space))) continue;
+      other.blocked = null;
+      other.from = Math.max(schedule.readyAt(other.task), rule.notBefore[other.task.index] ?? 0);
     }
   }
   return { schedule };
+}
+
+/** Spaces of which a task gives back more slots than it takes up again: whoever was refused there may ask again. */
+function releasedSpaces(task: PreparedTask): Set<number> {
+  const balance = new Map<number, number>();
+  for (const hold of task.closes) balance.set(hold.space, (balance.get(hold.space) ?? 0) + hold.slots);
+  for (const hold of task.opens) balance.set(hold.space, (balance.get(hold.space) ?? 0) - hold.slots);
+  return new Set([...balance].flatMap(([space, slots]) => (slots > 0 ? [space] : [])));
 }

@@ -15,9 +15,9 @@ export interface SolveOptions {
   onBetter?: (plan: FoundPlan) => void;
 }
 
-/** Schedules to build by default: about a second's work for any size. */
+/** Schedules to build by default: about a second's work up to some hundred tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(12, Math.min(1500, Math.round(60_000 / Math.max(1, tasks))));
+  return Math.max(12, Math.min(1500, Math.round(30_000 / Math.max(1, tasks))));
 }
 
 /**

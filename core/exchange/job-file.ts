@@ -27,17 +27,24 @@ export function jobFileName(job: Job): string {
  * field are checked. A refusal says what is wrong, at which field, and what would be right.
  */
 export function readJobFile(text: string): Outcome<Job> {
-  if (text.length > LARGEST_JOB_FILE) {
+  const document = parseDocument(text, LARGEST_JOB_FILE);
+  if (!document.ok) return document;
+  const migrated = migrateJob(document.value);
+  return migrated.ok ? checkJob(migrated.value) : migrated;
+}
+
+/** Parses JSON from anywhere, no longer than `largest` and not nested beyond any file of ours. */
+export function parseDocument(text: string, largest: number): Outcome<unknown> {
+  if (text.length > largest) {
     return refused(
-      `The file is ${Math.round(text.length / 1e6)} MB; a job file is never over ${LARGEST_JOB_FILE / 1e6} MB. Choose a file that Nivel exported.`,
+      `The file is ${Math.round(text.length / 1e6)} MB; a file of Nivel’s is never over ${largest / 1e6} MB. Choose a file that Nivel exported.`,
     );
   }
   if (nesting(text) > DEEPEST_NESTING) {
     return refused(`The file is nested deeper than any job. Choose a file that Nivel exported.`);
   }
-  let document: unknown;
   try {
-    document = JSON.parse(text);
+    return accepted(JSON.parse(text) as unknown);
   } catch {
     const ends = /[}\]]\s*$/.test(text);
     return refused(
@@ -46,9 +53,6 @@ export function readJobFile(text: string): Outcome<Job> {
         : 'The file ends too early: part of it is missing. Copy or download it again.',
     );
   }
-  const migrated = migrateJob(document);
-  if (!migrated.ok) return migrated;
-  return checkJob(migrated.value);
 }
 
 /** Checks a job that has been parsed already, as from a request's body. */

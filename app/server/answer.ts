@@ -1,0 +1,70 @@
+import type { z } from 'zod';
+import { checkJob } from '../../core/exchange/job-file.ts';
+import { migrateJob } from '../../core/job/migrations.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
+
+/** The largest body that is read, in bytes. */
+const LARGEST_BODY = 20_000_000;
+
+/** A JSON answer. */
+export function json(value: unknown, status = 200): Response {
+  return new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } });
+}
+
+/** A refusal as problem details (RFC 9457). */
+export function problemDetails(status: number, title: string, detail: string): Response {
+  return new Response(JSON.stringify({ type: 'about:blank', title, status, detail }), {
+    status,
+    headers: { 'content-type': 'application/problem+json' },
+  });
+}
+
+/** Reads a body of JSON within the size limit, or answers why not. */
+async function readBody(request: Request): Promise<Outcome<unknown> & { status?: number }> {
+  const tooLarge = { ...refused(`A body may have ${LARGEST_BODY} bytes at most.`), status: 413 };
+  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) return tooLarge;
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    size += part.value.length;
+    if (size > LARGEST_BODY) return tooLarge;
+    chunks.push(part.value);
+  }
+  try {
+    return accepted(JSON.parse(Buffer.concat(chunks).toString('utf8')) as unknown);
+  } catch {
+    return { ...refused('The body is not JSON.'), status: 400 };
+  }
+}
+
+/** Answers a request whose body has to pass a schema; refusals are problem details. */
+export async function answerWith<T>(request: Request, schema: z.ZodType<T>, answer: (body: T) => Response): Promise<Response> {
+  const body = await readBody(request);
+  if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
+  const parsed = schema.safeParse(body.value);
+  if (!parsed.success) {
+    const detail = parsed.error.issues
+      .slice(0, 5)
+      .map((issue) => `At ${issue.path.join('.') || 'the top'}: ${issue.message}`)
+      .join(' ');
+    return problemDetails(422, 'The body does not fit', detail);
+  }
+  return answer(parsed.data);
+}
+
+/** Answers a request whose body is a job file of any readable version. */
+export async function answerWithJob(request: Request, answer: (job: Job) => Response): Promise<Response> {
+  const body = await readBody(request);
+  if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
+  const migrated = migrateJob(body.value);
+  const checked = migrated.ok ? checkJob(migrated.value) : migrated;
+  return checked.ok ? answer(checked.value) : problemDetails(422, 'The body is no job', checked.message);
+}
+
+/** Says true once `milliseconds` have passed: the time limit of a search. */
+export function timeLimit(milliseconds: number): () => boolean {
+  const end = performance.now() + milliseconds;
+  return () => performance.now() > end;
+}

@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { readinessOf } from '../../../core/hanging/readiness.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
+import { EmptyState, Section } from '../../ui/Section.tsx';
+import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { HangCard } from './HangCard.tsx';
+
+/** Every piece with its bag of hardware, and from when it may be handled, hung, closed and washed. */
+export default function Hang() {
+  const { job, now } = useJob();
+  const problem = useJobProblem();
+  const reading = usePlanReading(problem, job.plan);
+  if (job.pieces.length === 0) {
+    return (
+      <EmptyState
+        title="Nothing to hang"
+        action={
+          <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
+            Walk the job
+          </Button>
+        }
+      >
+        Each piece brings its own bag of hinges and screws.
+      </EmptyState>
+    );
+  }
+  const rows = readinessOf(job, problem, reading?.ends ?? new Map());
+  const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);
+  return (
+    <Box>
+      {job.rooms.map((room) => {
+        const own = rows.filter(({ piece }) => piece.roomId === room.id);
+        if (own.length === 0) return null;
+        return (
+          <Section key={room.id} title={room.name}>
+            <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: { lg: '1fr 1fr' } }}>
+              {own.map((row) => (
+                <HangCard key={row.piece.id} row={row} t0={problem.clocks.t0} at={at} />
+              ))}
+            </Box>
+          </Section>
+        );
+      })}
+    </Box>
+  );
+}

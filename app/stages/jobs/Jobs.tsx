@@ -1,0 +1,220 @@
+import AddIcon from '@mui/icons-material/Add';
+import DownloadIcon from '@mui/icons-material/Download';
+import UploadIcon from '@mui/icons-material/UploadFile';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { DateTime } from 'luxon';
+import { useSnackbar } from 'notistack';
+import { useRef, useState } from 'react';
+import { readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
+import { jobFileName, writeJobFile } from '../../../core/exchange/job-file.ts';
+import type { StoredJob } from '../../store/database.ts';
+import {
+  addJob,
+  DEMO_JOBS,
+  duplicateJob,
+  forgetJob,
+  layOutDemo,
+  listJobs,
+  renameJob,
+  setDeleted,
+  startJob,
+  type DemoJobId,
+} from '../../store/jobs.ts';
+import { download } from '../../ui/download.ts';
+import { goTo } from '../../ui/route.ts';
+import { Section, Sheet } from '../../ui/Section.tsx';
+import { Wordmark } from '../../ui/Wordmark.tsx';
+import { JobCard } from './JobCard.tsx';
+
+const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
+  'demo-linen-press': {
+    name: 'Linen press',
+    words: 'Two doors, three drawer fronts, one painter, one weekend. Fits in the head.',
+  },
+  'demo-tern-street': {
+    name: 'Tern Street Music School',
+    words: 'Seven panelled doors and a store of laminate fronts, two painters, cold nights, already under way.',
+  },
+};
+
+/** All jobs of this browser: start, open, copy, throw away and bring back, in and out as files. */
+export default function Jobs() {
+  const jobs = useLiveQuery(listJobs, []);
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const [name, setName] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const [importFault, setImportFault] = useState<string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+
+  const start = async (): Promise<void> => {
+    if (name.trim() === '') {
+      setFault('Give the job a name, such as the house or the room.');
+      return;
+    }
+    goTo({ stage: 'walk', jobId: await startJob(name.trim().slice(0, 120), DateTime.now().toISODate()) });
+  };
+
+  const importFile = async (chosen: File | undefined): Promise<void> => {
+    if (!chosen) return;
+    setImportFault(null);
+    const read = readJobsFile(await chosen.text());
+    if (!read.ok) {
+      setImportFault(`${chosen.name}: ${read.message}`);
+      return;
+    }
+    for (const job of read.value) await addJob(job);
+    const [only] = read.value;
+    enqueueSnackbar(read.value.length === 1 && only ? `${only.name} is imported.` : `${read.value.length} jobs are imported.`, {
+      variant: 'success',
+    });
+  };
+
+  const remove = async (stored: StoredJob): Promise<void> => {
+    await setDeleted(stored.id, true);
+    const key = enqueueSnackbar(`${stored.job.name} is thrown away.`, {
+      autoHideDuration: 12_000,
+      action: (
+        <Button
+          color="inherit"
+          onClick={() => {
+            closeSnackbar(key);
+            void setDeleted(stored.id, false);
+          }}
+        >
+          Undo
+        </Button>
+      ),
+    });
+  };
+
+  return (
+    <Box sx={{ maxWidth: 1080, mx: 'auto', px: { xs: 2, md: 4 }, py: { xs: 2.5, md: 5 } }}>
+      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 3, flexWrap: 'wrap', mb: 4 }}>
+        <Wordmark ink="var(--ink)" />
+        <Typography sx={{ color: 'var(--ink-soft)', flex: 1 }}>From the walk to the rehung door.</Typography>
+        <Button startIcon={<UploadIcon />} onClick={() => file.current?.click()}>
+          Import
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          hidden
+          aria-label="Job file to import"
+          accept=".json,application/json"
+          onChange={(event) => {
+            void importFile(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+        <Button
+          startIcon={<DownloadIcon />}
+          disabled={!jobs?.kept.length}
+          onClick={() => {
+            const date = DateTime.now().toISODate();
+            download(`nivel-backup-${date}.json`, writeBackup((jobs?.kept ?? []).map((stored) => stored.job)));
+          }}
+        >
+          Back up all
+        </Button>
+      </Box>
+      <Box component="main">
+        {importFault && (
+          <Alert severity="error" onClose={() => setImportFault(null)} sx={{ mb: 3 }}>
+            {importFault} Nothing was changed.
+          </Alert>
+        )}
+        <Sheet>
+          <Box
+            component="form"
+            sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap' }}
+            onSubmit={(event) => {
+              event.preventDefault();
+              void start();
+            }}
+          >
+            <TextField
+              label="Name of the new job"
+              value={name}
+              error={fault !== null}
+              helperText={fault}
+              onChange={(event) => {
+                setName(event.target.value);
+                setFault(null);
+              }}
+              sx={{ flex: '1 1 260px' }}
+            />
+            <Button type="submit" variant="contained" startIcon={<AddIcon />}>
+              Start the job
+            </Button>
+          </Box>
+        </Sheet>
+        <Box sx={{ height: 28 }} />
+        {jobs && jobs.kept.length > 0 && (
+          <Section title="Jobs">
+            <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
+              {jobs.kept.map((stored) => (
+                <JobCard
+                  key={stored.id}
+                  stored={stored}
+                  onRename={(renamed) => renameJob(stored.id, renamed)}
+                  onDuplicate={() => void duplicateJob(stored)}
+                  onExport={() => download(jobFileName(stored.job), writeJobFile(stored.job))}
+                  onDelete={() => void remove(stored)}
+                />
+              ))}
+            </Box>
+          </Section>
+        )}
+        <Section title="Demo jobs">
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
+            {(Object.keys(DEMO_JOBS) as DemoJobId[]).map((id) => {
+              const here = jobs?.kept.some((stored) => stored.id === id);
+              return (
+                <Sheet key={id}>
+                  <Typography variant="h3">{DEMOS[id].name}</Typography>
+                  <Typography sx={{ color: 'var(--ink-soft)', my: 1 }}>{DEMOS[id].words}</Typography>
+                  <Button
+                    variant="outlined"
+                    onClick={() => goTo({ stage: id === 'demo-tern-street' ? 'today' : 'walk', jobId: id })}
+                    aria-label={`Open the demo ${DEMOS[id].name}`}
+                  >
+                    Open
+                  </Button>
+                  {here && (
+                    <Button
+                      sx={{ ml: 1 }}
+                      aria-label={`Lay out the demo ${DEMOS[id].name} anew`}
+                      onClick={() => void layOutDemo(id).then(() => enqueueSnackbar(`${DEMOS[id].name} is laid out anew.`))}
+                    >
+                      Lay out anew
+                    </Button>
+                  )}
+                </Sheet>
+              );
+            })}
+          </Box>
+        </Section>
+        {jobs && jobs.deleted.length > 0 && (
+          <Section title="Thrown away">
+            <Box component="ul" sx={{ p: 0, m: 0, listStyle: 'none' }}>
+              {jobs.deleted.map((stored) => (
+                <Box component="li" key={stored.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
+                  <span style={{ flex: '0 1 320px' }}>{stored.job.name}</span>
+                  <Button onClick={() => void setDeleted(stored.id, false)}>Bring back</Button>
+                  <Button color="error" onClick={() => void forgetJob(stored.id)}>
+                    Forget for good
+                  </Button>
+                </Box>
+              ))}
+            </Box>
+          </Section>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
+import { stepWords } from '../../../core/planning/step-words.ts';
+import { useJob } from '../../ui/job-context.tsx';
+
+/** The plan as a list: days, painters, runs. What the board shows, for reading and for ears. */
+export function Agenda({ reading }: { reading: PlanReading }) {
+  const { job, say } = useJob();
+  const zone = job.site.timeZone;
+  const days = new Map<number, Run[]>();
+  for (const run of [...reading.runs].sort((one, other) => one.start - other.start)) {
+    const day = Math.floor(run.start / 1440);
+    days.set(day, [...(days.get(day) ?? []), run]);
+  }
+  return (
+    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' } }}>
+      {[...days].map(([day, runs]) => (
+        <Box component="li" key={day} sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}>
+          <Typography variant="h3" sx={{ mb: 1 }}>
+            {localTime(reading.t0, day * 1440 + 720, zone).toFormat('cccc d LLLL')}
+          </Typography>
+          {job.crew.map((painter) => {
+            const own = runs.filter((run) => run.painters.includes(painter.id));
+            if (own.length === 0) return null;
+            return (
+              <Box key={painter.id} sx={{ mb: 1 }}>
+                {job.crew.length > 1 && <Box sx={{ fontWeight: 700, fontSize: 14 }}>{painter.name}</Box>}
+                <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14 }}>
+                  {own.map((run) => (
+                    <Box component="li" key={run.id} sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}>
+                      <span style={{ color: 'var(--ink-soft)' }}>
+                        {localTime(reading.t0, run.start, zone).toFormat('HH:mm')}–{localTime(reading.t0, run.end, zone).toFormat('HH:mm')}
+                      </span>
+                      <span>
+                        {run.steps[0] && say(stepWords(run.steps[0]))}: <strong>{run.steps.map((step) => step.piece.mark).join(', ')}</strong>
+                        {run.needsTwo && ', two people'}
+                      </span>
+                    </Box>
+                  ))}
+                </Box>
+              </Box>
+            );
+          })}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,116 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import { useEffect } from 'react';
+import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
+import { EmptyState, Section } from '../../ui/Section.tsx';
+import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { Agenda } from './Agenda.tsx';
+import { Board } from './Board.tsx';
+import { HangTable } from './HangTable.tsx';
+import { PlanHeader } from './PlanHeader.tsx';
+import { PlanSettings } from './PlanSettings.tsx';
+import { usePlanner } from './use-planner.ts';
+import { withMarks } from './reasons.ts';
+
+/** The days of the job: solved, verified, and shown as painters' runs above the rack. */
+export default function Plan() {
+  const { job, now, apply } = useJob();
+  const planner = usePlanner();
+  const problem = useJobProblem();
+  const fingerprint = planFingerprint(job);
+  const accepted = job.plan?.fingerprint === fingerprint ? job.plan : null;
+  const draft = planner.draft?.fingerprint === fingerprint ? planner.draft : null;
+  const shown = draft ? { ...draft.plan, t0: draft.problem.t0 } : accepted;
+  const reading = usePlanReading(problem, shown);
+  const plannable = problem.steps.size > 0;
+  const { start } = planner;
+
+  // Whatever is stated differently is planned at once: nobody should have to ask twice.
+  useEffect(() => {
+    if (!plannable || accepted !== null) return;
+    const timer = setTimeout(start, 350);
+    return () => clearTimeout(timer);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the clock alone does not call for another plan
+  }, [fingerprint, plannable]);
+
+  if (!plannable) {
+    const next = job.pieces.length === 0 ? 'walk' : 'build-up';
+    return (
+      <EmptyState
+        title="Nothing to plan yet"
+        action={
+          <Button variant="contained" onClick={() => goTo({ stage: next, jobId: job.id })}>
+            {next === 'walk' ? 'Walk the job' : 'Choose a build-up'}
+          </Button>
+        }
+      >
+        A plan needs pieces with a build-up.
+      </EmptyState>
+    );
+  }
+  return (
+    <Box>
+      {problem.unplanned.length > 0 && (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Not in the plan: {problem.unplanned.map((piece) => piece.mark).join(', ')}. They have no build-up, or nothing in scope.
+        </Alert>
+      )}
+      {shown && reading && (
+        <PlanHeader
+          plan={shown}
+          reading={reading}
+          isDraft={draft !== null}
+          onAccept={() => {
+            if (!draft) return;
+            const reason = job.plan === null ? 'Accept the plan' : 'Accept the new plan';
+            apply('accept-plan', { plan: acceptedPlan(job, draft.problem, draft.plan, { at: now, reason }) });
+            goTo({ stage: 'today', jobId: job.id });
+          }}
+          onReplan={planner.start}
+          isSearching={planner.isSearching}
+        />
+      )}
+      {planner.isSearching && (
+        <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
+          <LinearProgress sx={{ flex: 1 }} />
+          <span>{draft ? 'Looking for a better plan…' : 'Planning…'}</span>
+          <Button size="small" onClick={planner.cancel}>
+            {draft ? 'Good enough' : 'Cancel'}
+          </Button>
+        </Box>
+      )}
+      {planner.reasons.length > 0 && (
+        <Alert severity="error" sx={{ mb: 2 }}>
+          <strong>There is no plan.</strong>
+          <ul>
+            {planner.reasons.slice(0, 8).map((reason) => (
+              <li key={reason.message}>{withMarks(reason.message, problem)}</li>
+            ))}
+          </ul>
+        </Alert>
+      )}
+      {reading && (
+        <Section title="The board">
+          <Board reading={reading} problem={problem} />
+        </Section>
+      )}
+      <Section title="What the plan works with">
+        <PlanSettings />
+      </Section>
+      {reading && (
+        <>
+          <Section title="Day by day">
+            <Agenda reading={reading} />
+          </Section>
+          <Section title="When each piece can be used">
+            <HangTable reading={reading} problem={problem} />
+          </Section>
+        </>
+      )}
+    </Box>
+  );
+}

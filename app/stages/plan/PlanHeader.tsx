@@ -1,0 +1,67 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { deadlineReading } from './deadline.ts';
+
+interface PlanHeaderProps {
+  plan: { finish: number; lowerBound: number; status: 'optimal' | 'feasible'; reason?: string };
+  reading: PlanReading;
+  isDraft: boolean;
+  isSearching: boolean;
+  onAccept(): void;
+  onReplan(): void;
+}
+
+/** When everything hangs, how good that is, and how it stands to the promised day. */
+export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onReplan }: PlanHeaderProps) {
+  const { job } = useJob();
+  const zone = job.site.timeZone;
+  const finish = localTime(reading.t0, plan.finish, zone);
+  const bound = localTime(reading.t0, plan.lowerBound, zone);
+  const { promised } = job.planning;
+  const due = promised === null ? null : minutesSince(reading.t0, `${promised}T18:00`, zone);
+  const deadline = due === null ? null : deadlineReading(plan.finish, due);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 3, flexWrap: 'wrap', mb: 2.5 }}>
+      <Box sx={{ flex: '1 1 320px' }}>
+        <Typography variant="h2" component="p">
+          All pieces hang by{' '}
+          <Box component="span" sx={{ color: 'var(--bottle)', '[data-scheme=dark] &': { color: 'var(--vial)' } }}>
+            {finish.toFormat('cccc d LLLL, HH:mm')}
+          </Box>
+        </Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+          {plan.status === 'optimal'
+            ? 'Proved: drying and working hours allow no earlier finish.'
+            : `Drying and working hours alone allow nothing before ${bound.toFormat('ccc d LLL, HH:mm')}; places and hands make the rest.`}{' '}
+          {isDraft ? 'Not accepted yet.' : (plan.reason ?? '')}
+        </Typography>
+      </Box>
+      {deadline && due !== null && (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+          <Vial size="wide" reading={deadline.reading} words={deadline.words} />
+          <Box>
+            <Box sx={{ fontWeight: 700 }}>
+              {formatDuration(Math.abs(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'too late'}
+            </Box>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>promised {localTime(reading.t0, due, zone).toFormat('ccc d LLL')}</Box>
+          </Box>
+        </Box>
+      )}
+      {isDraft ? (
+        <Button variant="contained" size="large" onClick={onAccept}>
+          Accept this plan
+        </Button>
+      ) : (
+        <Button variant="outlined" onClick={onReplan} disabled={isSearching}>
+          Plan anew from now
+        </Button>
+      )}
+    </Box>
+  );
+}

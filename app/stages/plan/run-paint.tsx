@@ -1,0 +1,61 @@
+import Box from '@mui/material/Box';
+import type { Operation } from '../../../core/planning/piece-steps.ts';
+import type { Run } from '../../../core/planning/read-plan.ts';
+
+interface Paint {
+  fill: string;
+  ink: string;
+}
+
+const COAT: Paint = { fill: 'var(--bottle)', ink: 'var(--on-bottle)' };
+const PREPARE: Paint = { fill: '#7d8f8d', ink: '#fff' };
+const HANG: Paint = { fill: 'var(--vial)', ink: '#18292b' };
+const PRIME: Paint = { fill: '#4f8f84', ink: '#fff' };
+
+/** How a run is drawn: what wets a piece is bottle green, what prepares it is grey, what brings it back is the vial's green. */
+export function operationPaint(operation: Operation, role?: 'primer' | 'topcoat' | 'sealer'): Paint {
+  if (operation === 'coat') return role === 'primer' ? PRIME : COAT;
+  if (operation === 'rehang' || operation === 'refit') return HANG;
+  return PREPARE;
+}
+
+const SHORT: Readonly<Record<Operation, string>> = {
+  'take-off': 'take off',
+  mask: 'mask',
+  wash: 'wash',
+  abrade: 'abrade',
+  degloss: 'degloss',
+  denib: 'denib',
+  coat: 'coat',
+  rehang: 'hang',
+  refit: 'refit',
+};
+
+/** A run in a word or two: “coat 2 ×7”. */
+export function runLabel(run: Run): string {
+  const coat = run.steps[0]?.coat;
+  const what = coat ? (coat.coating.role === 'primer' ? 'prime' : `coat ${coat.number}`) : SHORT[run.operation];
+  return run.steps.length > 1 ? `${what} ×${run.steps.length}` : `${what} ${run.steps[0]?.piece.mark ?? ''}`;
+}
+
+/** What the colours of the runs mean. */
+export function RunLegend({ operations }: { operations: readonly Operation[] }) {
+  const entries: [string, Paint, boolean][] = [
+    ['prepare', PREPARE, operations.some((operation) => operationPaint(operation) === PREPARE)],
+    ['prime', PRIME, operations.includes('coat')],
+    ['coat', COAT, operations.includes('coat')],
+    ['hang', HANG, operations.some((operation) => operationPaint(operation) === HANG)],
+  ];
+  return (
+    <Box component="ul" aria-label="What the colours of the runs mean" sx={{ display: 'flex', gap: 2, p: 0, m: 0, listStyle: 'none', fontSize: 14 }}>
+      {entries
+        .filter(([, , isThere]) => isThere)
+        .map(([words, paint]) => (
+          <Box component="li" key={words} sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+            <Box sx={{ width: 16, height: 16, borderRadius: '3px', background: paint.fill }} />
+            {words}
+          </Box>
+        ))}
+    </Box>
+  );
+}

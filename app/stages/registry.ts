@@ -1,0 +1,98 @@
+import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
+import { progressByTask } from '../../core/job/progress.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { isChosen } from '../../core/build-up/coat-stack.ts';
+import { pieceSteps } from '../../core/planning/piece-steps.ts';
+import { planFingerprint } from '../../core/planning/accept.ts';
+
+/** One stage of the work: all that the ladder, the keys and the palette know of it. */
+export interface Stage {
+  id: string;
+  name: string;
+  /** The key that goes there. */
+  key: string;
+  /** What one does there, for the palette. */
+  does: string;
+  /** How far it is, 0 to 1, and in words. */
+  progress(job: Job): { share: number; words: string };
+  screen: LazyExoticComponent<ComponentType>;
+}
+
+const share = (done: number, all: number): number => (all === 0 ? 0 : done / all);
+
+function stepsDone(job: Job, wanted: (operation: string) => boolean): { done: number; all: number } {
+  const progress = progressByTask(job.log);
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter((step) => wanted(step.operation));
+  return { done: steps.filter((step) => progress.get(step.id)?.doneAt).length, all: steps.length };
+}
+
+const withBuildUp = (job: Job): number =>
+  job.pieces.filter((piece) => isChosen(job.groups.find((group) => group.id === piece.groupId))).length;
+
+/** The stages in the order of the work. */
+export const STAGES: readonly Stage[] = [
+  {
+    id: 'walk',
+    name: 'Walk',
+    key: 'w',
+    does: 'List and measure the pieces',
+    progress: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: `${job.pieces.length} pieces` }),
+    screen: lazy(() => import('./walk/Walk.tsx')),
+  },
+  {
+    id: 'build-up',
+    name: 'Build-up',
+    key: 'b',
+    does: 'Choose what goes on, coat by coat',
+    progress: (job) => ({
+      share: share(withBuildUp(job), job.pieces.length),
+      words: `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`,
+    }),
+    screen: lazy(() => import('./build-up/BuildUpStage.tsx')),
+  },
+  {
+    id: 'quantities',
+    name: 'Quantities',
+    key: 'q',
+    does: 'Areas, litres and tins',
+    progress: (job) => ({
+      share: share(withBuildUp(job), job.pieces.length),
+      words: `${withBuildUp(job)} of ${job.pieces.length} pieces are counted`,
+    }),
+    screen: lazy(() => import('./quantities/Quantities.tsx')),
+  },
+  {
+    id: 'plan',
+    name: 'Plan',
+    key: 'p',
+    does: 'Days, runs and the rack',
+    progress: (job) => {
+      if (job.plan === null) return { share: 0, words: 'no plan yet' };
+      const current = job.plan.fingerprint === planFingerprint(job);
+      return current ? { share: 1, words: 'plan accepted' } : { share: 0.6, words: 'the job has changed since the plan' };
+    },
+    screen: lazy(() => import('./plan/Plan.tsx')),
+  },
+  {
+    id: 'today',
+    name: 'Today',
+    key: 't',
+    does: 'What is next and what may be touched',
+    progress: (job) => {
+      const { done, all } = stepsDone(job, () => true);
+      return { share: share(done, all), words: `${done} of ${all} steps done` };
+    },
+    screen: lazy(() => import('./today/Today.tsx')),
+  },
+  {
+    id: 'hang',
+    name: 'Hang',
+    key: 'h',
+    does: 'Bags of hardware, and when each piece may be used',
+    progress: (job) => {
+      const { done, all } = stepsDone(job, (operation) => operation === 'rehang' || operation === 'refit');
+      return { share: share(done, all), words: `${done} of ${all} pieces hung` };
+    },
+    screen: lazy(() => import('./hang/Hang.tsx')),
+  },
+];

@@ -1,0 +1,21 @@
+import Box from '@mui/material/Box';
+import { dewPoint } from '../../../core/air/humidity.ts';
+import { climateOf, placeOf } from '../../../core/job/queries.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { formatTemperature } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+
+/** The air where pieces dry, as the job's climate has it for this hour. */
+export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
+  const { job } = useJob();
+  const { climateId } = placeOf(job, 'rack');
+  const air = problem.clocks.air(climateId)[Math.floor(at / 60)];
+  if (!air) return null;
+  const { units } = job.settings;
+  return (
+    <Box sx={{ fontSize: 15, color: 'var(--ink-soft)' }}>
+      {climateOf(job, climateId)?.name}: <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
+      {Math.round(air.humidity)} % · dew point {formatTemperature(dewPoint(air.temperature, air.humidity), units)}
+    </Box>
+  );
+}

@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { progressByTask } from '../../../core/job/progress.ts';
+import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { stepWords } from '../../../core/planning/step-words.ts';
+import type { SheetRun } from '../../../core/running/day-sheet.ts';
+import type { Ripening } from '../../../core/running/ripening.ts';
+import { openSteps } from '../../../core/running/stamps.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
+import { Caution, Sheet } from '../../ui/Section.tsx';
+import { Tag } from '../../ui/Tag.tsx';
+import type { Stamps } from './use-stamps.ts';
+
+interface NowCardProps {
+  next: SheetRun | null;
+  reading: PlanReading;
+  at: number;
+  stamps: Stamps;
+  ripening: readonly Ripening[];
+}
+
+const big = { minHeight: 64, fontSize: 20 } as const;
+
+/** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
+export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
+  const { job, say } = useJob();
+  if (next === null) {
+    return (
+      <Sheet>
+        <Typography variant="h2">Everything is hung.</Typography>
+        <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing of this painter’s is left in the plan.</Typography>
+      </Sheet>
+    );
+  }
+  const { run } = next;
+  const open = openSteps(job, run);
+  const [step] = open;
+  if (!step) return null;
+  const isRunning = progressByTask(job.log).get(step.id)?.startedAt != null;
+  const zone = job.site.timeZone;
+  const begins = localTime(reading.t0, run.start, zone);
+  const isLater = run.start > at + 5;
+  const sameDay = Math.floor(run.start / 1440) === Math.floor(at / 1440);
+  const word = isRunning ? 'Now' : isLater ? (sameDay ? `Next, at ${begins.toFormat('HH:mm')}` : `Next, ${begins.toFormat('cccc d LLLL, HH:mm')}`) : 'Now';
+  const where = step.piece.comesOff && step.operation !== 'take-off' && step.operation !== 'rehang' ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
+  const minutes = open.reduce((sum, entry) => sum + (reading.ends.get(entry.id) ?? 0) - (reading.starts.get(entry.id) ?? 0), 0);
+  const early = ripening.find((ripe) => open.some((entry) => entry.id === ripe.next?.id) && (ripe.state === 'wet' || ripe.state === 'tacky'));
+  return (
+    <Sheet pad={2.5}>
+      <Box component="section" aria-label="Now">
+        <Typography sx={{ fontWeight: 700, color: isLater && !isRunning ? 'var(--ink-soft)' : 'var(--ready)', fontSize: 16 }}>{word}</Typography>
+        <Typography variant="h1" component="p" sx={{ fontSize: { xs: 24, sm: 28 }, my: 0.5 }}>
+          {say(stepWords(step))}
+        </Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
+          {where} · {open.length} {open.length === 1 ? 'piece' : 'pieces'} · {formatDuration(minutes)}
+          {run.setupMinutes > 0 && !isRunning && `, and ${formatDuration(run.setupMinutes)} to set up`}
+        </Typography>
+        <Box component="ul" aria-label="Pieces of this run" sx={{ listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, my: 2, alignItems: 'flex-end' }}>
+          {run.steps.map((entry) => {
+            const isOpen = open.includes(entry);
+            return (
+              <Box component="li" key={entry.id} sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}>
+                <PieceThumb piece={entry.piece} fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'} mmPerPixel={24} />
+                <Box
+                  component="button"
+                  type="button"
+                  disabled={!isOpen}
+                  onClick={() => stamps.done([entry])}
+                  aria-label={isOpen ? `${entry.piece.mark} done` : `${entry.piece.mark} is done`}
+                  sx={{ minHeight: 48, minWidth: 76, border: 0, background: 'none', p: 0, cursor: isOpen ? 'pointer' : 'default', display: 'grid', placeItems: 'center' }}
+                >
+                  <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size="large" />
+                </Box>
+              </Box>
+            );
+          })}
+        </Box>
+        {early && (
+          <Box sx={{ mb: 2 }}>
+            <Caution>
+              {early.piece.mark} is not ready: it can be {early.verb === 'turn' ? 'turned' : early.verb === 'hang' ? 'hung' : 'recoated'} from{' '}
+              {localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}. Paint over a soft coat stays soft and blisters.
+            </Caution>
+          </Box>
+        )}
+        {step.coat?.coating.cautions.map((caution) => (
+          <Box key={caution} sx={{ mb: 1.5 }}>
+            <Caution>{caution}</Caution>
+          </Box>
+        ))}
+        {(step.operation === 'abrade' || step.operation === 'degloss') && step.piece.surface.existing !== 'bare' && (
+          <Box sx={{ mb: 1.5 }}>
+            <Caution>Old paint may hold lead. Untested: no dry sanding or scraping; local rules decide.</Caution>
+          </Box>
+        )}
+        {run.needsTwo && (
+          <Box sx={{ mb: 1.5 }}>
+            <Caution>Heavy: two people to lift and hang.</Caution>
+          </Box>
+        )}
+        <Box sx={{ display: 'grid', gridTemplateColumns: isRunning ? '1fr' : '1fr 1.4fr', gap: 1.5 }}>
+          {!isRunning && (
+            <Button variant="outlined" sx={big} onClick={() => stamps.start(open)}>
+              Start
+            </Button>
+          )}
+          <Button variant="contained" sx={big} onClick={() => stamps.done(open)}>
+            {open.length > 1 ? `All ${open.length} done` : 'Done'}
+          </Button>
+        </Box>
+        {open.length > 1 && <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>Or tap a tag when that piece is done.</Typography>}
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,85 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useState } from 'react';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
+import { ripeningPieces } from '../../../core/running/ripening.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
+import { EmptyState, Section } from '../../ui/Section.tsx';
+import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { AirNow } from './AirNow.tsx';
+import { DayList } from './DayList.tsx';
+import { NowCard } from './NowCard.tsx';
+import { TouchList } from './TouchList.tsx';
+import { useStamps } from './use-stamps.ts';
+
+/** The day in the hand: what is now, what is next, and what may be touched. */
+export default function Today() {
+  const { job } = useJob();
+  const problem = useJobProblem();
+  const reading = usePlanReading(problem, job.plan);
+  if (reading === null) {
+    return (
+      <EmptyState
+        title="No plan for today yet"
+        action={
+          <Button variant="contained" size="large" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
+            Make the plan
+          </Button>
+        }
+      >
+        Accept a plan, and its runs stand here in order, with every wet piece beside them.
+      </EmptyState>
+    );
+  }
+  return <Day problem={problem} reading={reading} />;
+}
+
+function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
+  const { job, now } = useJob();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const painter = job.crew.find(({ id }) => id === chosen) ?? job.crew[0];
+  const painterId = painter?.id ?? '';
+  const stamps = useStamps(reading, painterId);
+  const at = minutesSince(reading.t0, now, job.site.timeZone);
+  const next = nextRun(job, reading, painterId);
+  const sheet = daySheet(job, reading, painterId, at);
+  const ripening = ripeningPieces(job, problem, now);
+  return (
+    <Box sx={{ display: 'grid', gap: { xs: 2.5, md: 4 }, gridTemplateColumns: { lg: 'minmax(0, 1.05fr) minmax(0, 1fr)' }, alignItems: 'start', maxWidth: 1240 }}>
+      <Box sx={{ display: 'grid', gap: 2.5 }}>
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', justifyContent: 'space-between' }}>
+          {job.crew.length > 1 && (
+            <ToggleButtonGroup exclusive value={painterId} aria-label="Whose day" onChange={(_event, id: string | null) => id && setChosen(id)}>
+              {job.crew.map((other) => (
+                <ToggleButton key={other.id} value={other.id} sx={{ minHeight: 44 }}>
+                  {other.name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+          <AirNow problem={problem} at={at} />
+        </Box>
+        {stamps.isReplanning && (
+          <Box role="status">
+            <LinearProgress />
+            Planning the rest anew…
+          </Box>
+        )}
+        <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
+        <Section title="The day">
+          <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} />
+        </Section>
+      </Box>
+      <Section title="What may be touched">
+        <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />
+      </Section>
+    </Box>
+  );
+}

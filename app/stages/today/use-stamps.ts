@@ -1,0 +1,68 @@
+import { nanoid } from 'nanoid';
+import { useSnackbar } from 'notistack';
+import { useRef, useState } from 'react';
+import type { LogEntry } from '../../../core/job/record.ts';
+import { localTime } from '../../../core/job/site-time.ts';
+import { acceptedPlan } from '../../../core/planning/accept.ts';
+import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { asksForReplan, doneStamps, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { startPlanning, type Planning } from '../../workers/planner.ts';
+
+export interface Stamps {
+  isReplanning: boolean;
+  start(steps: readonly PieceStep[]): void;
+  done(steps: readonly PieceStep[]): void;
+  tacky(coated: PieceStep): void;
+}
+
+/** Stamps of one painter. One that differs from the plan has the rest planned anew, verified, and put in its place. */
+export function useStamps(reading: PlanReading, painter: string): Stamps {
+  const { job, now, apply, store } = useJob();
+  const { enqueueSnackbar } = useSnackbar();
+  const [isReplanning, setIsReplanning] = useState(false);
+  const running = useRef<Planning | null>(null);
+  const zone = job.site.timeZone;
+
+  const replan = async (reason: string): Promise<void> => {
+    const stamped = store.snapshot()?.job;
+    if (!stamped) return;
+    running.current?.cancel();
+    setIsReplanning(true);
+    const planning = startPlanning(stamped, now, () => undefined);
+    running.current = planning;
+    const answer = await planning.result;
+    if (running.current !== planning) return;
+    running.current = null;
+    setIsReplanning(false);
+    if (!('plan' in answer)) {
+      enqueueSnackbar(`The rest can’t be planned: ${answer.reasons[0]?.message ?? ''}`, { variant: 'error' });
+      return;
+    }
+    const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason });
+    if (!apply('accept-plan', { plan }).ok) return;
+    const when = (minutes: number): string => localTime(reading.t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
+    enqueueSnackbar(
+      answer.plan.finish === reading.finish
+        ? `${reason}: the rest is planned anew, the finish stays ${when(reading.finish)}.`
+        : `${reason}: the finish moves from ${when(reading.finish)} to ${when(answer.plan.finish)}.`,
+      { variant: answer.plan.finish > reading.finish ? 'warning' : 'success', autoHideDuration: 9000 },
+    );
+  };
+
+  const write = (entries: LogEntry[], reason: string): void => {
+    if (entries.length === 0 || !apply('stamp', { entries }).ok) return;
+    if (asksForReplan(job, reading, entries)) void replan(reason);
+  };
+
+  const marks = (steps: readonly PieceStep[]): string => steps.map((step) => step.piece.mark).join(', ');
+
+  return {
+    isReplanning,
+    start: (steps) => write(startStamps(steps, now, painter, () => nanoid(10)), `${marks(steps.slice(0, 1))} started off plan`),
+    done: (steps) =>
+      write(doneStamps(job, reading, steps, { at: now, by: painter, newId: () => nanoid(10) }), `${marks(steps)} done off plan`),
+    tacky: (coated) => write([tackyStamp(coated, now, painter, nanoid(10))], `${coated.piece.mark} still tacky`),
+  };
+}

@@ -1,0 +1,118 @@
+import CloseIcon from '@mui/icons-material/Close';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { groupOf, weightOf } from '../../../core/job/queries.ts';
+import type { Piece, StatedPiece } from '../../../core/job/schema.ts';
+import { TWO_PEOPLE_FROM } from '../../../core/planning/job-to-problem.ts';
+import { takeOff } from '../../../core/quantities/take-off.ts';
+import { formatArea } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { PieceElevation } from '../../ui/ElevationDrawing.tsx';
+import { wholeNumber } from '../../ui/number-field.ts';
+import { Caution, Sheet } from '../../ui/Section.tsx';
+import { StatedField } from '../../ui/StatedField.tsx';
+import { Tag } from '../../ui/Tag.tsx';
+import { ScopeFields } from './ScopeFields.tsx';
+import { ShapeFields } from './ShapeFields.tsx';
+import { SurfaceFields } from './SurfaceFields.tsx';
+
+interface PieceEditorProps {
+  piece: Piece;
+  onClose(): void;
+  onChoose(id: string): void;
+}
+
+/** Everything stated of one piece beside its drawing. Each change is written as it is made. */
+export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
+  const { job, apply, say } = useJob();
+  const [copies, setCopies] = useState('1');
+  const { units } = job.settings;
+  const definition = definitionOf(piece.kind);
+  const many = wholeNumber(copies, 1, 100);
+  const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
+  const weight = weightOf(piece);
+  const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
+    apply('change-piece', { id: piece.id, facts }, options);
+
+  return (
+    <Box component="aside" aria-label={`Piece ${piece.mark}`} sx={{ position: { lg: 'sticky' }, top: 16 }}>
+      <Sheet>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+            <Tag mark={piece.mark} size="large" />
+            <Box sx={{ flex: 1 }}>
+              <Typography variant="h3">{say(definition.name)}</Typography>
+              <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+                {formatArea(area, units)} to paint · about {weight.toFixed(weight < 10 ? 1 : 0)} kg
+              </Typography>
+            </Box>
+            <IconButton aria-label="Close the piece" onClick={onClose}>
+              <CloseIcon />
+            </IconButton>
+          </Box>
+          <PieceElevation piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#e4dcc6'} units={units} height={250} />
+          {weight > TWO_PEOPLE_FROM && piece.comesOff && (
+            <Caution>Over {TWO_PEOPLE_FROM} kg: two people to take off and to hang.</Caution>
+          )}
+          <ShapeFields
+            kind={piece.kind}
+            shape={piece.shape}
+            units={units}
+            draft={`${job.id}/${piece.id}`}
+            take={(key, value) =>
+              change({ shape: { ...piece.shape, [key]: value } as StatedPiece['shape'] }, { strokes: `${piece.id}/${key}`, quiet: true })
+            }
+          />
+          <SurfaceFields surface={piece.surface} onChange={(surface) => change({ surface })} />
+          <ScopeFields kind={piece.kind} stated={piece} onChange={change} />
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
+            <TextField select label="Room" value={piece.roomId} onChange={(event) => change({ roomId: event.target.value })}>
+              {job.rooms.map((room) => (
+                <MenuItem key={room.id} value={room.id}>
+                  {room.name}
+                </MenuItem>
+              ))}
+            </TextField>
+            <StatedField
+              label="Note"
+              text={piece.note}
+              draft={`${job.id}/${piece.id}/note`}
+              take={(note) => change({ note }, { strokes: `${piece.id}/note`, quiet: true })}
+            />
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+            <TextField label="Copies" value={copies} error={!many.ok} helperText={many.ok ? null : many.message} onChange={(event) => setCopies(event.target.value)} sx={{ width: 92 }} />
+            <Button
+              variant="outlined"
+              disabled={!many.ok}
+              onClick={() => {
+                if (!many.ok) return;
+                const ids = Array.from({ length: many.value }, () => nanoid(10));
+                if (apply('duplicate-piece', { id: piece.id, ids }).ok) onChoose(ids[0] ?? piece.id);
+              }}
+            >
+              Duplicate
+            </Button>
+            <Button
+              color="error"
+              sx={{ ml: 'auto' }}
+              onClick={() => {
+                onClose();
+                apply('remove-pieces', { ids: [piece.id] });
+              }}
+            >
+              Remove {piece.mark}
+            </Button>
+          </Box>
+        </Box>
+      </Sheet>
+    </Box>
+  );
+}

@@ -1,0 +1,71 @@
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
+import { EDGE_IDS, FACE_IDS, type EdgeId, type FaceId } from '../../../core/pieces/elevation.ts';
+import type { StatedPiece } from '../../../core/job/schema.ts';
+
+type Stated = Pick<StatedPiece, 'scope' | 'exposure' | 'comesOff'>;
+
+interface ScopeFieldsProps {
+  kind: PieceKind;
+  stated: Stated;
+  onChange(facts: Partial<Stated>): void;
+}
+
+const row = { display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' } as const;
+const label = { fontSize: 14, color: 'var(--ink-soft)', width: 96 } as const;
+
+/** Which faces and edges are painted, what each face looks out on, and whether the piece comes off. */
+export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
+  const { faceNames, edgeNames } = definitionOf(kind);
+  const { scope, exposure, comesOff } = stated;
+  const edges = EDGE_IDS.filter((id) => edgeNames[id] !== undefined);
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25 }}>
+      <Box sx={row}>
+        <Typography sx={label}>Faces</Typography>
+        <ToggleButtonGroup size="small" value={scope.faces} aria-label="Faces painted" onChange={(_event, faces: FaceId[]) => onChange({ scope: { ...scope, faces } })}>
+          {FACE_IDS.map((id) => (
+            <ToggleButton key={id} value={id}>
+              {faceNames[id]}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      </Box>
+      <Box sx={row}>
+        <Typography sx={label}>Edges</Typography>
+        <ToggleButtonGroup size="small" value={scope.edges} aria-label="Edges painted" onChange={(_event, chosen: EdgeId[]) => onChange({ scope: { ...scope, edges: chosen } })}>
+          {edges.map((id) => (
+            <ToggleButton key={id} value={id}>
+              {edgeNames[id]?.replace(' edge', '')}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      </Box>
+      {FACE_IDS.map((face) => (
+        <Box sx={row} key={face}>
+          <Typography sx={label}>{faceNames[face]} is</Typography>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={exposure[face]}
+            aria-label={`${faceNames[face]} exposure`}
+            onChange={(_event, value: 'inside' | 'outside' | null) => value && onChange({ exposure: { ...exposure, [face]: value } })}
+          >
+            <ToggleButton value="inside">inside</ToggleButton>
+            <ToggleButton value="outside">outside</ToggleButton>
+          </ToggleButtonGroup>
+        </Box>
+      ))}
+      <Box sx={row}>
+        <Typography sx={label}>Painted</Typography>
+        <ToggleButtonGroup exclusive size="small" value={comesOff ? 'off' : 'in-place'} aria-label="Where it is painted" onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}>
+          <ToggleButton value="off">off, on the bench</ToggleButton>
+          <ToggleButton value="in-place">in place</ToggleButton>
+        </ToggleButtonGroup>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { CONDITION_IDS, CONDITIONS, EXISTING_COAT_IDS, EXISTING_COATS, SUBSTRATE_IDS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
+import type { Surface } from '../../../core/job/schema.ts';
+
+interface SurfaceFieldsProps {
+  surface: Surface;
+  onChange(surface: Surface): void;
+}
+
+/** What it is made of, what is on it, and in what state that is. */
+export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
+  const select = <K extends keyof Surface>(key: K, label: string, options: readonly (readonly [Surface[K], string])[]) => (
+    <TextField
+      select
+      label={label}
+      value={surface[key]}
+      onChange={(event) => onChange({ ...surface, [key]: event.target.value as Surface[K] })}
+    >
+      {options.map(([value, words]) => (
+        <MenuItem key={value} value={value}>
+          {words}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
+      {select('substrate', 'Made of', SUBSTRATE_IDS.map((id) => [id, SUBSTRATES[id].name] as const))}
+      {select('existing', 'On it now', EXISTING_COAT_IDS.map((id) => [id, EXISTING_COATS[id]] as const))}
+      {select('condition', 'Condition', CONDITION_IDS.map((id) => [id, CONDITIONS[id]] as const))}
+    </Box>
+  );
+}

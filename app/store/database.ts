@@ -1,0 +1,49 @@
+import Dexie, { type EntityTable, type Table } from 'dexie';
+import type { Patch } from 'immer';
+import type { Job } from '../../core/job/schema.ts';
+
+/** A job as it lies in the browser: the document, and where its history stands. */
+export interface StoredJob {
+  id: string;
+  job: Job;
+  /** Goes up with every write, undo included; a tab that knows another number is stale. */
+  revision: number;
+  /** Number of the last change that is in force; higher ones have been undone. */
+  head: number;
+  updatedAt: string;
+  /** When it was thrown away; null while it is in use. */
+  deletedAt: string | null;
+}
+
+/** One change of a job, with the way there and back. */
+export interface StoredChange {
+  jobId: string;
+  number: number;
+  command: string;
+  label: string;
+  at: string;
+  patches: Patch[];
+  inverse: Patch[];
+  /** Changes in a row with the same key are one step of history: the strokes of one field. */
+  strokes: string | null;
+}
+
+/** What was typed into a field and could not be taken yet. */
+export interface Draft {
+  field: string;
+  text: string;
+}
+
+/** Nivel's data in this browser. */
+export class NivelDatabase extends Dexie {
+  declare jobs: EntityTable<StoredJob, 'id'>;
+  declare changes: Table<StoredChange, [string, number]>;
+  declare drafts: EntityTable<Draft, 'field'>;
+
+  constructor(name = 'nivel') {
+    super(name);
+    this.version(1).stores({ jobs: 'id, deletedAt', changes: '[jobId+number]', drafts: 'field' });
+  }
+}
+
+export const database = new NivelDatabase();

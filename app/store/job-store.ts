@@ -1,0 +1,226 @@
+import { applyPatches } from 'immer';
+import { applyCommand, type Change, type CommandArgs, type CommandName } from '../../core/job/commands/apply.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
+import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
+
+/** What the screens see of a job. Replaced whole whenever something changes. */
+export interface JobState {
+  job: Job;
+  /** What undo and redo would take back or bring again; null when there is nothing. */
+  undoLabel: string | null;
+  redoLabel: string | null;
+}
+
+interface Pending {
+  name: CommandName;
+  args: unknown;
+  strokes: string | null;
+}
+
+/** Changes of a job that are kept for undo. */
+const KEPT_CHANGES = 500;
+/** Strokes of one field further apart than this, in ms, are two steps of history. */
+const STROKES_WITHIN = 4000;
+
+/** What one tab tells the others. */
+interface Told {
+  jobId: string;
+  revision: number;
+}
+
+/**
+ * One open job: keeps the document in memory, applies commands at once, and writes document and patch in one
+ * transaction, in order. Another tab's change is noticed before writing; the command is then given again on top of it.
+ */
+export class JobStore {
+  readonly #database: NivelDatabase;
+  readonly #id: string;
+  readonly #listeners = new Set<() => void>();
+  readonly #channel: BroadcastChannel;
+  #state: JobState | null = null;
+  #revision = 0;
+  #pending: Pending[] = [];
+  #writing: Promise<void> = Promise.resolve();
+  /** Told when another tab changed the job, or a write could not be kept. */
+  onNotice: (message: string) => void = () => undefined;
+
+  constructor(database: NivelDatabase, id: string) {
+    this.#database = database;
+    this.#id = id;
+    this.#channel = new BroadcastChannel('nivel-jobs');
+    this.#channel.onmessage = ({ data }: MessageEvent<Told>) => {
+      if (data.jobId === this.#id && data.revision !== this.#revision) void this.#catchUp();
+    };
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  readonly snapshot = (): JobState | null => this.#state;
+
+  /** Reads the job. False when this browser does not have it. */
+  async open(): Promise<boolean> {
+    const stored = await this.#database.jobs.get(this.#id);
+    if (!stored || stored.deletedAt !== null) return false;
+    await this.#show(stored);
+    return true;
+  }
+
+  close(): void {
+    this.#channel.close();
+    this.#listeners.clear();
+  }
+
+  /** Waits until everything that was given is written. */
+  async settled(): Promise<void> {
+    await this.#writing;
+  }
+
+  /**
+   * Gives a command: shown at once, written right after. `strokes` names the field that is being typed into, so that
+   * its strokes make one step of history. A refusal changes nothing and says why.
+   */
+  apply<N extends CommandName>(name: N, args: CommandArgs<N>, strokes: string | null = null): Outcome<Job> {
+    if (this.#state === null) return refused('The job is not open yet.');
+    const outcome = applyCommand(this.#state.job, name, args);
+    if (!outcome.ok) return outcome;
+    if (outcome.value.patches.length === 0) return accepted(this.#state.job);
+    this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
+    this.#pending.push({ name, args, strokes });
+    this.#tell();
+    this.#enqueue(() => this.#writePending());
+    return accepted(outcome.value.job);
+  }
+
+  undo(): Promise<void> {
+    return this.#enqueue(() => this.#step(-1));
+  }
+
+  redo(): Promise<void> {
+    return this.#enqueue(() => this.#step(1));
+  }
+
+  /** History, newest first, with what has been undone. */
+  async history(): Promise<{ number: number; label: string; at: string; undone: boolean }[]> {
+    const stored = await this.#database.jobs.get(this.#id);
+    const changes = await this.#changes().reverse().limit(100).toArray();
+    return changes.map(({ number, label, at }) => ({ number, label, at, undone: number > (stored?.head ?? 0) }));
+  }
+
+  #changes() {
+    return this.#database.changes.where('[jobId+number]').between([this.#id, 0], [this.#id, Infinity]);
+  }
+
+  #enqueue(work: () => Promise<void>): Promise<void> {
+    this.#writing = this.#writing.then(work).catch((error: unknown) => {
+      this.onNotice(`This could not be saved: ${error instanceof Error ? error.message : String(error)}`);
+    });
+    return this.#writing;
+  }
+
+  #tell(): void {
+    for (const listener of this.#listeners) listener();
+  }
+
+  async #writePending(): Promise<void> {
+    if (this.#pending.length === 0) return;
+    const { jobs, changes } = this.#database;
+    let rebased = false;
+    const refusals: string[] = [];
+    const writing = [...this.#pending];
+    const stored = await this.#database.transaction('rw', jobs, changes, async () => {
+      const found = await jobs.get(this.#id);
+      if (!found) throw new Error('the job was deleted in another tab');
+      rebased = found.revision !== this.#revision;
+      for (const { name, args, strokes } of writing) {
+        const outcome = applyCommand(found.job, name, args as CommandArgs<CommandName>);
+        if (!outcome.ok) refusals.push(outcome.message);
+        else await this.#record(found, outcome.value, { name, strokes });
+      }
+      found.revision += 1;
+      found.updatedAt = new Date().toISOString();
+      await jobs.put(found);
+      return found;
+    });
+    this.#pending = this.#pending.slice(writing.length);
+    this.#revision = stored.revision;
+    this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
+    if (this.#pending.length === 0) await this.#show(stored);
+    if (refusals.length > 0) this.onNotice(`Changed in another tab meanwhile: ${refusals.join(' ')}`);
+    else if (rebased) this.onNotice('Another tab changed this job as well; both changes are kept.');
+  }
+
+  /** Adds a change to the row and to history, joined to the last one if it is another stroke of the same field. */
+  async #record(stored: StoredJob, change: Change, by: { name: string; strokes: string | null }): Promise<void> {
+    const { changes } = this.#database;
+    await changes.where('[jobId+number]').between([this.#id, stored.head + 1], [this.#id, Infinity]).delete();
+    const last = await changes.get([this.#id, stored.head]);
+    const at = new Date().toISOString();
+    stored.job = change.job;
+    if (last && by.strokes !== null && last.strokes === by.strokes && Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN) {
+      await changes.put({
+        ...last,
+        at,
+        label: change.label,
+        patches: [...last.patches, ...change.patches],
+        inverse: [...change.inverse, ...last.inverse],
+      });
+      return;
+    }
+    stored.head += 1;
+    const record: StoredChange = {
+      jobId: this.#id,
+      number: stored.head,
+      command: by.name,
+      label: change.label,
+      at,
+      patches: change.patches,
+      inverse: change.inverse,
+      strokes: by.strokes,
+    };
+    await changes.put(record);
+    await changes.delete([this.#id, stored.head - KEPT_CHANGES]);
+  }
+
+  async #step(direction: 1 | -1): Promise<void> {
+    const { jobs, changes } = this.#database;
+    const stored = await this.#database.transaction('rw', jobs, changes, async () => {
+      const found = await jobs.get(this.#id);
+      const change = found && (await changes.get([this.#id, direction < 0 ? found.head : found.head + 1]));
+      if (!found || !change) return null;
+      found.job = applyPatches(found.job, direction < 0 ? change.inverse : change.patches);
+      found.head += direction;
+      found.revision += 1;
+      found.updatedAt = new Date().toISOString();
+      await jobs.put(found);
+      return found;
+    });
+    if (stored === null) return;
+    this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
+    await this.#show(stored);
+  }
+
+  /** Shows a row that was read or written, with the labels of what could be undone and redone. */
+  async #show(stored: StoredJob): Promise<void> {
+    const { changes } = this.#database;
+    const [last, next] = await Promise.all([
+      changes.get([this.#id, stored.head]),
+      changes.get([this.#id, stored.head + 1]),
+    ]);
+    if (this.#pending.length > 0) return;
+    this.#revision = stored.revision;
+    this.#state = { job: stored.job, undoLabel: last?.label ?? null, redoLabel: next?.label ?? null };
+    this.#tell();
+  }
+
+  async #catchUp(): Promise<void> {
+    await this.#writing;
+    const stored = await this.#database.jobs.get(this.#id);
+    if (!stored || stored.revision === this.#revision) return;
+    await this.#show(stored);
+    this.onNotice('Brought up to date with another tab.');
+  }
+}

@@ -1,0 +1,89 @@
+import { nanoid } from 'nanoid';
+import { newJob } from '../../core/job/new-job.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { readJobFile } from '../../core/exchange/job-file.ts';
+import { refused, type Outcome } from '../../core/units/outcome.ts';
+import { database, type StoredJob } from './database.ts';
+import { JobStore } from './job-store.ts';
+
+/** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
+export const DEMO_JOBS = {
+  'demo-tern-street': () => import('../../demo/tern-street.nivel.json?raw'),
+  'demo-linen-press': () => import('../../demo/linen-press.nivel.json?raw'),
+} as const;
+export type DemoJobId = keyof typeof DEMO_JOBS;
+
+export const isDemoJob = (id: string): id is DemoJobId => id in DEMO_JOBS;
+
+function fresh(job: Job): StoredJob {
+  return { id: job.id, job, revision: 1, head: 0, updatedAt: new Date().toISOString(), deletedAt: null };
+}
+
+/** Every job that is in use, last touched first, and those thrown away. */
+export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJob[] }> {
+  const all = (await database.jobs.toArray()).sort((one, other) => other.updatedAt.localeCompare(one.updatedAt));
+  return {
+    kept: all.filter((stored) => stored.deletedAt === null),
+    deleted: all.filter((stored) => stored.deletedAt !== null),
+  };
+}
+
+/** Starts an empty job and answers its id. */
+export async function startJob(name: string, today: string): Promise<string> {
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  const job = newJob({ id: nanoid(12), name, createdAt: new Date().toISOString(), start: today, timeZone });
+  await database.jobs.add(fresh(job));
+  return job.id;
+}
+
+/** Puts a job that is not here yet into this browser; one with the same id is kept, and the new one gets another. */
+export async function addJob(job: Job): Promise<string> {
+  const taken = await database.jobs.get(job.id);
+  const added = taken ? { ...job, id: nanoid(12), name: `${job.name} (imported)` } : job;
+  await database.jobs.add(fresh(added));
+  return added.id;
+}
+
+/** Lays a demo job out as it ships, over whatever was done to it. */
+export async function layOutDemo(id: DemoJobId): Promise<void> {
+  const read = readJobFile((await DEMO_JOBS[id]()).default);
+  if (!read.ok) throw new Error(read.message);
+  await database.transaction('rw', database.jobs, database.changes, async () => {
+    await database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]).delete();
+    const before = await database.jobs.get(id);
+    await database.jobs.put({ ...fresh(read.value), revision: (before?.revision ?? 0) + 1 });
+  });
+}
+
+/** Copies a job under a name of its own. */
+export async function duplicateJob(stored: StoredJob): Promise<string> {
+  const job: Job = { ...stored.job, id: nanoid(12), name: `${stored.job.name} (copy)`.slice(0, 120) };
+  await database.jobs.add(fresh(job));
+  return job.id;
+}
+
+/** Throws a job away, or brings it back. */
+export async function setDeleted(id: string, deleted: boolean): Promise<void> {
+  await database.jobs.update(id, { deletedAt: deleted ? new Date().toISOString() : null });
+}
+
+/** Forgets a thrown-away job for good, with its history. */
+export async function forgetJob(id: string): Promise<void> {
+  await database.transaction('rw', database.jobs, database.changes, async () => {
+    await database.jobs.delete(id);
+    await database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]).delete();
+  });
+}
+
+/** Renames a job from the list, as a step of its history. */
+export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
+  const store = new JobStore(database, id);
+  try {
+    if (!(await store.open())) return refused('That job is no longer here.');
+    const outcome = store.apply('rename-job', { name });
+    await store.settled();
+    return outcome;
+  } finally {
+    store.close();
+  }
+}

@@ -1,0 +1,84 @@
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import { SnackbarProvider } from 'notistack';
+import { lazy, Suspense, useEffect } from 'react';
+import { STAGES } from '../stages/registry.ts';
+import { EmptyState } from './Section.tsx';
+import { Failure } from './Failure.tsx';
+import { JobProvider } from './job-context.tsx';
+import { Link } from './Link.tsx';
+import { useRoute } from './route.ts';
+import { Shell } from './Shell.tsx';
+import { theme } from './theme.ts';
+import './tokens.css';
+
+const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
+
+function Waiting({ words }: { words: string }) {
+  return (
+    <div role="status" style={{ padding: 40, color: 'var(--ink-soft)' }}>
+      {words}
+    </div>
+  );
+}
+
+function Missing() {
+  return (
+    <EmptyState title="This job is not in this browser" action={<Link to={{ stage: '' }}>See the jobs that are</Link>}>
+      Jobs are kept where they were made. Export it there as a .nivel.json file and import it here.
+    </EmptyState>
+  );
+}
+
+function Screens() {
+  const { stage: stageId, jobId } = useRoute();
+  const stage = STAGES.find(({ id }) => id === stageId);
+
+  useEffect(() => {
+    document.title = stage ? `${stage.name} · Nivel` : 'Nivel';
+  }, [stage]);
+
+  if (!stage || !jobId) {
+    return (
+      <Suspense fallback={<Waiting words="Opening the jobs…" />}>
+        <Jobs />
+      </Suspense>
+    );
+  }
+  const { screen: Screen } = stage;
+  return (
+    <JobProvider
+      jobId={jobId}
+      fallback={(state) => (state === 'missing' ? <Missing /> : <Waiting words="Opening the job…" />)}
+    >
+      <Shell stage={stage}>
+        <Failure key={stage.id}>
+          <Suspense fallback={<Waiting words={`Opening ${stage.name}…`} />}>
+            <Screen />
+          </Suspense>
+        </Failure>
+      </Shell>
+    </JobProvider>
+  );
+}
+
+/** All of Nivel in the browser. Every page mounts it; stages change without a server. */
+export default function App() {
+  useEffect(() => {
+    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+      void navigator.serviceWorker.register('/service-worker.js');
+    }
+  }, []);
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <CssBaseline />
+      <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+        <SnackbarProvider maxSnack={3} autoHideDuration={5000} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
+          <Screens />
+        </SnackbarProvider>
+      </LocalizationProvider>
+    </ThemeProvider>
+  );
+}

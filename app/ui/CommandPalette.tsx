@@ -1,0 +1,59 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Dialog from '@mui/material/Dialog';
+import TextField from '@mui/material/TextField';
+import { definitionOf } from '../../core/pieces/registry.ts';
+import { shelfOf } from '../../core/job/queries.ts';
+import { STAGES } from '../stages/registry.ts';
+import { useJob } from './job-context.tsx';
+import { goTo } from './route.ts';
+
+interface Entry {
+  kind: 'Stages' | 'Pieces' | 'Products' | 'Commands';
+  words: string;
+  does(): void;
+}
+
+/** Finds any piece, product, stage or command by a few letters. */
+export function CommandPalette({ open, onClose }: { open: boolean; onClose(): void }) {
+  const { job, undo, redo, undoLabel, redoLabel, say } = useJob();
+  const entries: Entry[] = [
+    ...STAGES.map((stage): Entry => ({
+      kind: 'Stages',
+      words: `${stage.name}: ${stage.does}`,
+      does: () => goTo({ stage: stage.id, jobId: job.id }),
+    })),
+    { kind: 'Stages', words: 'All jobs', does: () => goTo({ stage: '' }) },
+    ...job.pieces.map((piece): Entry => ({
+      kind: 'Pieces',
+      words: [piece.mark, say(definitionOf(piece.kind).name).toLowerCase(), piece.note].filter(Boolean).join(' · '),
+      does: () => goTo({ stage: 'walk', jobId: job.id, pieceId: piece.id }),
+    })),
+    ...shelfOf(job).map((coating): Entry => ({
+      kind: 'Products',
+      words: `${coating.name}: ${coating.note}`,
+      does: () => goTo({ stage: 'build-up', jobId: job.id }),
+    })),
+    ...(undoLabel ? [{ kind: 'Commands' as const, words: `Undo: ${undoLabel}`, does: undo }] : []),
+    ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),
+  ];
+  return (
+    <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm" aria-label="Find" sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: '8vh' } }}>
+      <Autocomplete
+        options={entries}
+        groupBy={(entry) => entry.kind}
+        getOptionLabel={(entry) => entry.words}
+        getOptionKey={(entry) => `${entry.kind}/${entry.words}`}
+        openOnFocus
+        autoHighlight
+        onChange={(_event, entry) => {
+          if (entry === null) return;
+          onClose();
+          entry.does();
+        }}
+        renderInput={(parameters) => (
+          <TextField {...parameters} autoFocus label="Find a piece, product, stage or command" sx={{ m: 2, width: 'calc(100% - 32px)' }} />
+        )}
+      />
+    </Dialog>
+  );
+}

@@ -1,0 +1,103 @@
+import Box from '@mui/material/Box';
+import { STAGES, type Stage } from '../stages/registry.ts';
+import { useJob } from './job-context.tsx';
+import { Link } from './Link.tsx';
+import { completeness, Vial } from './Vial.tsx';
+import { Wordmark } from './Wordmark.tsx';
+
+export const LADDER_WIDTH = 196;
+const RUNG = 62;
+
+interface LadderProps {
+  stage: Stage;
+  onKeys(): void;
+  onFind(): void;
+}
+
+const quiet = {
+  background: 'none',
+  border: 0,
+  color: 'var(--on-bottle-soft)',
+  font: 'inherit',
+  fontSize: 14,
+  padding: '6px 4px',
+  cursor: 'pointer',
+  textAlign: 'left',
+  textDecoration: 'none',
+  '&:hover': { color: 'var(--on-bottle)' },
+} as const;
+
+/** The stages as rungs of a ladder, in the order of the work; each rung carries how far its stage is. */
+export function Ladder({ stage, onKeys, onFind }: LadderProps) {
+  const { job } = useJob();
+  return (
+    <Box
+      component="nav"
+      aria-label="Stages"
+      sx={{
+        display: { xs: 'none', md: 'flex' },
+        flexDirection: 'column',
+        position: 'fixed',
+        inset: '0 auto 0 0',
+        width: LADDER_WIDTH,
+        background: 'var(--bottle-deep)',
+        backgroundImage: 'linear-gradient(100deg, var(--bottle) 0%, var(--bottle) 62%, var(--bottle-deep) 100%)',
+        color: 'var(--on-bottle)',
+        zIndex: 5,
+      }}
+    >
+      <Box sx={{ px: 3, pt: 3, pb: 2.5 }}>
+        <Link to={{ stage: '' }} aria-label="Nivel, all jobs" style={{ textDecoration: 'none', color: 'inherit' }}>
+          <Wordmark />
+        </Link>
+      </Box>
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, mx: 2.5, position: 'relative', borderInline: '5px solid #2f7a6f', borderRadius: '3px' }}>
+        {STAGES.map((rung) => {
+          const { share, words } = rung.progress(job);
+          const here = rung.id === stage.id;
+          return (
+            <Box component="li" key={rung.id} sx={{ height: RUNG, position: 'relative' }}>
+              <Box
+                component={Link}
+                to={{ stage: rung.id, jobId: job.id }}
+                aria-current={here ? 'page' : undefined}
+                sx={{
+                  display: 'flex',
+                  alignItems: 'flex-end',
+                  justifyContent: 'space-between',
+                  height: '100%',
+                  px: 1.25,
+                  pb: '13px',
+                  color: here ? '#fff' : 'var(--on-bottle-soft)',
+                  textDecoration: 'none',
+                  fontWeight: here ? 750 : 550,
+                  fontSize: 16,
+                  borderBottom: here ? '5px solid var(--vial)' : '5px solid #2f7a6f',
+                  mx: here ? '-9px' : 0,
+                  pl: here ? '19px' : 1.25,
+                  pr: here ? '19px' : 1.25,
+                  '&:hover': { color: '#fff', background: 'rgb(255 255 255 / 6%)' },
+                }}
+              >
+                {rung.name}
+                <Vial size="rung" reading={completeness(share)} words={words} detail={words} />
+              </Box>
+            </Box>
+          );
+        })}
+        <Box component="li" aria-hidden sx={{ height: 30 }} />
+      </Box>
+      <Box sx={{ mt: 'auto', px: 3, pb: 3, display: 'grid' }}>
+        <Box component={Link} to={{ stage: '' }} sx={quiet}>
+          All jobs
+        </Box>
+        <Box component="button" type="button" onClick={onFind} sx={quiet}>
+          Find <kbd>/</kbd>
+        </Box>
+        <Box component="button" type="button" onClick={onKeys} sx={quiet}>
+          Keys <kbd>?</kbd>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

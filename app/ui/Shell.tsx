@@ -1,0 +1,91 @@
+import RedoIcon from '@mui/icons-material/Redo';
+import SearchIcon from '@mui/icons-material/Search';
+import UndoIcon from '@mui/icons-material/Undo';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import Typography from '@mui/material/Typography';
+import { useState, type ReactNode } from 'react';
+import { STAGES, type Stage } from '../stages/registry.ts';
+import { ClockChip } from './ClockChip.tsx';
+import { CommandPalette } from './CommandPalette.tsx';
+import { HistoryButton } from './HistoryButton.tsx';
+import { useJob } from './job-context.tsx';
+import { KeyList } from './KeyList.tsx';
+import { Ladder, LADDER_WIDTH } from './Ladder.tsx';
+import { FootBar } from './FootBar.tsx';
+import { goTo } from './route.ts';
+import { SettingsButton } from './SettingsButton.tsx';
+import { useKeys } from './use-keys.ts';
+
+/** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
+export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
+  const { job, undo, redo, undoLabel, redoLabel } = useJob();
+  const [open, setOpen] = useState<'palette' | 'keys' | null>(null);
+
+  useKeys({
+    '/': () => setOpen('palette'),
+    'Mod+k': () => setOpen('palette'),
+    '?': () => setOpen('keys'),
+    'Mod+z': undo,
+    'Mod+Shift+z': redo,
+    j: () => goTo({ stage: '' }),
+    ...Object.fromEntries(STAGES.map((other) => [other.key, () => goTo({ stage: other.id, jobId: job.id })])),
+  });
+
+  return (
+    <Box sx={{ minHeight: '100vh' }}>
+      <a className="skip" href="#work">
+        Skip to the work
+      </a>
+      <Ladder stage={stage} onKeys={() => setOpen('keys')} onFind={() => setOpen('palette')} />
+      <Box sx={{ ml: { md: `${LADDER_WIDTH}px` }, pb: { xs: 10, md: 4 } }}>
+        <Box
+          component="header"
+          sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.5, sm: 1.5 }, px: { xs: 2, md: 4 }, pt: { xs: 1.5, md: 2.5 }, pb: 1.5, flexWrap: 'wrap' }}
+        >
+          <Box sx={{ flex: '1 1 200px', minWidth: 0 }}>
+            <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+              {job.name}
+            </Typography>
+            <Typography variant="h1">{stage.name}</Typography>
+          </Box>
+          <ClockChip />
+          <Box sx={{ display: 'flex' }}>
+            <Tooltip title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>
+              <span>
+                <IconButton aria-label="Undo" onClick={undo} disabled={undoLabel === null}>
+                  <UndoIcon />
+                </IconButton>
+              </span>
+            </Tooltip>
+            <Tooltip title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}>
+              <span>
+                <IconButton aria-label="Redo" onClick={redo} disabled={redoLabel === null}>
+                  <RedoIcon />
+                </IconButton>
+              </span>
+            </Tooltip>
+            <HistoryButton />
+            <SettingsButton />
+          </Box>
+          <Button
+            variant="outlined"
+            startIcon={<SearchIcon />}
+            onClick={() => setOpen('palette')}
+            sx={{ display: { xs: 'none', lg: 'inline-flex' }, borderColor: 'var(--line)', color: 'var(--ink)' }}
+          >
+            Find
+          </Button>
+        </Box>
+        <Box component="main" id="work" sx={{ px: { xs: 2, md: 4 }, pt: 1 }}>
+          {children}
+        </Box>
+      </Box>
+      <FootBar stage={stage} />
+      <CommandPalette open={open === 'palette'} onClose={() => setOpen(null)} />
+      <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
+    </Box>
+  );
+}

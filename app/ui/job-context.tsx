@@ -1,0 +1,117 @@
+import { DateTime } from 'luxon';
+import { useSnackbar } from 'notistack';
+import { createContext, use, useCallback, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { localIso } from '../../core/job/site-time.ts';
+import type { Outcome } from '../../core/units/outcome.ts';
+import { inVocabulary } from '../../core/units/vocabulary.ts';
+import { database } from '../store/database.ts';
+import { JobStore } from '../store/job-store.ts';
+import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+
+/** The open job and what may be done with it. */
+export interface OpenJob {
+  job: Job;
+  undoLabel: string | null;
+  redoLabel: string | null;
+  /** Gives a command; a refusal is shown as a notice unless it is taken quietly, by a field that shows it itself. */
+  apply<N extends CommandName>(name: N, args: CommandArgs<N>, options?: { strokes?: string; quiet?: boolean }): Outcome<Job>;
+  undo(): void;
+  redo(): void;
+  store: JobStore;
+  /** The job's time: the site's clock, or the simulated workshop clock. Local ISO to the minute. */
+  now: string;
+  /** Says a sentence in the job's vocabulary. */
+  say(sentence: string): string;
+}
+
+const JobContext = createContext<OpenJob | null>(null);
+
+/** The open job. Only for screens inside {@link JobProvider}. */
+export function useJob(): OpenJob {
+  const open = use(JobContext);
+  if (open === null) throw new Error('There is no open job here.');
+  return open;
+}
+
+const REAL_CLOCK_STEP = 20_000;
+
+/** The time at the site, which goes on by itself. */
+function useSiteTime(timeZone: string): string {
+  const read = useCallback(() => localIso(DateTime.now().setZone(timeZone)), [timeZone]);
+  const subscribe = useCallback((tell: () => void) => {
+    const timer = setInterval(tell, REAL_CLOCK_STEP);
+    return () => clearInterval(timer);
+  }, []);
+  return useSyncExternalStore(subscribe, read);
+}
+
+type Opening = 'opening' | 'open' | 'missing';
+
+interface JobProviderProps {
+  jobId: string;
+  children: ReactNode;
+  /** Shown while the job is read, and when this browser does not have it. */
+  fallback(state: 'opening' | 'missing'): ReactNode;
+}
+
+/** Opens a job from this browser and keeps it at hand for the screens inside. A demo job that is not here yet is laid out. */
+export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
+  const { enqueueSnackbar } = useSnackbar();
+  const [opening, setOpening] = useState<Opening>('opening');
+  const [store, setStore] = useState<JobStore | null>(null);
+
+  useEffect(() => {
+    const opened = new JobStore(database, jobId);
+    let gone = false;
+    opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
+    const open = async (): Promise<void> => {
+      let found = await opened.open();
+      if (!found && isDemoJob(jobId)) {
+        await layOutDemo(jobId);
+        found = await opened.open();
+      }
+      if (gone) return;
+      setStore(opened);
+      setOpening(found ? 'open' : 'missing');
+    };
+    setOpening('opening');
+    void open();
+    return () => {
+      gone = true;
+      void opened.settled().then(() => opened.close());
+    };
+  }, [jobId, enqueueSnackbar]);
+
+  if (opening !== 'open' || store === null) return fallback(opening === 'missing' ? 'missing' : 'opening');
+  return <Opened store={store}>{children}</Opened>;
+}
+
+function Opened({ store, children }: { store: JobStore; children: ReactNode }) {
+  const { enqueueSnackbar } = useSnackbar();
+  const state = useSyncExternalStore(store.subscribe, store.snapshot);
+  const { clock, vocabulary } = state?.job.settings ?? {};
+  const siteTime = useSiteTime(state?.job.site.timeZone ?? 'UTC');
+  const now = clock?.kind === 'simulated' ? clock.now : siteTime;
+
+  const open = useMemo((): OpenJob | null => {
+    if (state === null) return null;
+    return {
+      ...state,
+      store,
+      now,
+      say: (sentence) => inVocabulary(sentence, vocabulary ?? 'uk'),
+      apply: (name, args, options = {}) => {
+        const outcome = store.apply(name, args, options.strokes ?? null);
+        if (!outcome.ok && !options.quiet) enqueueSnackbar(outcome.message, { variant: 'error' });
+        return outcome;
+      },
+      undo: () => void store.undo(),
+      redo: () => void store.redo(),
+    };
+  }, [state, store, now, vocabulary, enqueueSnackbar]);
+
+  if (open === null) return null;
+  return <JobContext value={open}>{children}</JobContext>;
+}

@@ -1,0 +1,49 @@
+import { useSyncExternalStore } from 'react';
+
+/** Where the painter is: the stage in the path, the job and the piece in the query. */
+export interface Route {
+  stage: string;
+  jobId: string | null;
+  pieceId: string | null;
+}
+
+const listeners = new Set<() => void>();
+const tell = (): void => listeners.forEach((listener) => listener());
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  window.addEventListener('popstate', tell);
+  return () => {
+    listeners.delete(listener);
+    if (listeners.size === 0) window.removeEventListener('popstate', tell);
+  };
+}
+
+const address = (): string => window.location.pathname + window.location.search;
+
+/** The address of a stage: `/walk?job=…&piece=…`. */
+export function addressOf({ stage, jobId, pieceId }: Partial<Route> & { stage: string }): string {
+  const query = new URLSearchParams();
+  if (jobId) query.set('job', jobId);
+  if (pieceId) query.set('piece', pieceId);
+  const asked = query.toString();
+  return `/${stage}${asked ? `?${asked}` : ''}`;
+}
+
+/** Goes to a stage without asking a server. */
+export function goTo(route: Partial<Route> & { stage: string }, how: 'push' | 'replace' = 'push'): void {
+  const url = addressOf(route);
+  if (how === 'push') window.history.pushState(null, '', url);
+  else window.history.replaceState(null, '', url);
+  tell();
+}
+
+/** The route of the address bar. */
+export function useRoute(): Route {
+  const url = new URL(useSyncExternalStore(subscribe, address), window.location.origin);
+  return {
+    stage: url.pathname.replace(/^\/|\/$|\.html$/g, ''),
+    jobId: url.searchParams.get('job'),
+    pieceId: url.searchParams.get('piece'),
+  };
+}

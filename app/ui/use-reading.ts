@@ -1,0 +1,26 @@
+import { useMemo } from 'react';
+import { jobToProblem, type JobProblem } from '../../core/planning/job-to-problem.ts';
+import { readPlan, type PlanReading } from '../../core/planning/read-plan.ts';
+import type { AcceptedPlan } from '../../core/job/record.ts';
+import { useJob } from './job-context.tsx';
+
+/** The open job as a problem; made anew when the job changes, not when only its clock goes on. */
+export function useJobProblem(): JobProblem {
+  const { job } = useJob();
+  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log } = job;
+  return useMemo(
+    () => jobToProblem(job, `${planning.start}T00:00`),
+    // The problem does not depend on the name, the settings, the clock or the accepted plan.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log],
+  );
+}
+
+/** A plan of the open job as runs and lying pieces; null without a plan. */
+export function usePlanReading(
+  problem: JobProblem,
+  plan: Pick<AcceptedPlan, 't0' | 'tasks' | 'setups' | 'finish'> | null,
+): PlanReading | null {
+  const { job } = useJob();
+  return useMemo(() => plan && readPlan(job, problem, plan), [job, problem, plan]);
+}

@@ -1,0 +1,17 @@
+import node from '@astrojs/node';
+import react from '@astrojs/react';
+import { defineConfig } from 'astro/config';
+import { offline } from './scripts/offline.mjs';
+
+export default defineConfig({
+  srcDir: './app',
+  publicDir: './app/public',
+  adapter: node({ mode: 'standalone' }),
+  integrations: [react(), offline()],
+  devToolbar: { enabled: false },
+  server: { port: 4321 },
+  vite: {
+    build: { chunkSizeWarningLimit: 1200 },
+    worker: { format: 'es' },
+  },
+});

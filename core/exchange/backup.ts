@@ -1,0 +1,34 @@
+import type { Job } from '../job/schema.ts';
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { checkJob, LARGEST_JOB_FILE, parseDocument, readJobFile } from './job-file.ts';
+import { migrateJob } from '../job/migrations.ts';
+
+const BACKUP_FORMAT = 'nivel.backup/1';
+
+/** All jobs of a browser as the text of one file. */
+export function writeBackup(jobs: readonly Job[]): string {
+  return `${JSON.stringify({ format: BACKUP_FORMAT, jobs }, null, 1)}\n`;
+}
+
+/**
+ * Reads a job file or a backup of several. All jobs of a backup are checked before any is taken, so that a bad file
+ * changes nothing; the refusal says which job is wrong.
+ */
+export function readJobsFile(text: string): Outcome<Job[]> {
+  const document = parseDocument(text, LARGEST_JOB_FILE * 5);
+  if (!document.ok) return document;
+  const found = document.value as { format?: unknown; jobs?: unknown } | null;
+  if (found?.format !== BACKUP_FORMAT) {
+    const one = readJobFile(text);
+    return one.ok ? accepted([one.value]) : one;
+  }
+  if (!Array.isArray(found.jobs)) return refused('The backup holds no list of jobs. Choose a file that Nivel exported.');
+  const jobs: Job[] = [];
+  for (const [index, entry] of found.jobs.entries()) {
+    const migrated = migrateJob(entry);
+    const checked = migrated.ok ? checkJob(migrated.value) : migrated;
+    if (!checked.ok) return refused(`Job ${index + 1} of the backup: ${checked.message}`);
+    jobs.push(checked.value);
+  }
+  return accepted(jobs);
+}

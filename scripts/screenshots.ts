@@ -1,0 +1,105 @@
+import { chromium, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { CHROMIUM_ARGUMENTS, chromiumPath } from './chromium.ts';
+
+/**
+ * `npm run screenshots [-- NAME…]`: one picture of every main view, from the demo jobs, into docs/screenshots.
+ * Needs a build. `SHOTS` names another folder, for looking.
+ */
+const PORT = 4399;
+const folder = process.env.SHOTS ?? fileURLToPath(new URL('../docs/screenshots', import.meta.url));
+
+interface Shot {
+  name: string;
+  path: string;
+  phone?: boolean;
+  dark?: boolean;
+  before?: (page: Page) => Promise<void>;
+}
+
+const TERN = 'job=demo-tern-street';
+const LINEN = 'job=demo-linen-press';
+const SHOTS: readonly Shot[] = [
+  {
+    name: 'jobs',
+    path: '/',
+    before: async (page) => {
+      for (const job of ['demo-linen-press', 'demo-tern-street']) {
+        await page.goto(`http://localhost:${PORT}/walk?job=${job}`);
+        await page.getByRole('heading', { name: 'Walk' }).waitFor();
+      }
+      await page.goto(`http://localhost:${PORT}/`);
+      await page.getByRole('link', { name: 'Linen press' }).waitFor();
+    },
+  },
+  { name: 'walk', path: `/walk?${TERN}&piece=practice-4` },
+  {
+    name: 'add-pieces',
+    path: `/walk?${LINEN}`,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Add pieces' }).click();
+      await page.getByRole('button', { name: 'Panelled door', exact: true }).click();
+    },
+  },
+  { name: 'build-up', path: `/build-up?${LINEN}` },
+  { name: 'quantities', path: `/quantities?${TERN}` },
+  { name: 'plan', path: `/plan?${LINEN}` },
+  { name: 'plan-school', path: `/plan?${TERN}` },
+  { name: 'today', path: `/today?${TERN}` },
+  { name: 'today-phone', path: `/today?${TERN}`, phone: true },
+  { name: 'hang', path: `/hang?${TERN}` },
+  { name: 'hang-phone', path: `/hang?${LINEN}`, phone: true },
+  { name: 'today-dark', path: `/today?${TERN}`, dark: true },
+  {
+    name: 'find',
+    path: `/walk?${TERN}`,
+    before: async (page) => {
+      await page.keyboard.press('/');
+      await page.getByRole('combobox').fill('oak');
+    },
+  },
+];
+
+const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1' },
+  stdio: 'ignore',
+});
+try {
+  mkdirSync(folder, { recursive: true });
+  await untilUp();
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
+  const wanted = process.argv.slice(2);
+  for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
+    const context = await browser.newContext({
+      viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      colorScheme: shot.dark ? 'dark' : 'light',
+    });
+    const page = await context.newPage();
+    page.on('pageerror', (error) => console.error(`${shot.name}: ${error.message}`));
+    await page.goto(`http://localhost:${PORT}${shot.path}`);
+    await page.getByRole('main').waitFor();
+    await page.waitForLoadState('networkidle');
+    await shot.before?.(page);
+    await page.waitForTimeout(700);
+    await page.screenshot({ path: `${folder}/${shot.name}.png` });
+    console.log(shot.name);
+    await context.close();
+  }
+  await browser.close();
+} finally {
+  server.kill();
+}
+
+async function untilUp(): Promise<void> {
+  for (let attempt = 0; attempt < 100; attempt++) {
+    const up = await fetch(`http://localhost:${PORT}/`).then(
+      (response) => response.ok,
+      () => false,
+    );
+    if (up) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('The built server did not come up. Run npm run build first.');
+}

@@ -93,6 +93,6 @@ export function linenPress(): Job {
         faceCoats: {},
       },
     })
-    .tell('change-planning', { promised: '2027-03-10' })
+    .tell('change-planning', { promised: '2027-03-12' })
     .plan('2027-03-05T14:45', 'First plan').job;
 }

@@ -34,6 +34,28 @@ export class Story {
     return this.tell('accept-plan', { plan: acceptedPlan(this.job, problem, solution, { at: now, reason }) });
   }
 
+  /** Finds the last coat of a piece still tacky. */
+  tacky(pieceId: string, at: string): this {
+    const coat = this.job.log.findLast((entry) => entry.event === 'done' && entry.taskId.startsWith(`${pieceId}/coat`));
+    if (!coat) throw new Error(`${pieceId} has no coat yet.`);
+    const id = `stamp-${++this.#stamps}`;
+    return this.tell('stamp', {
+      entries: [{ id, at, taskId: coat.taskId, event: 'tacky', by: coat.by, minutes: null }],
+    });
+  }
+
+  /** Counts the hardware of every piece that is off into its bag; one bag is short of something. */
+  bagWhatIsOff(lost: { id: string; item: number; short: number }): this {
+    for (const entry of this.job.log.filter(({ taskId, event }) => event === 'done' && taskId.endsWith('/take-off'))) {
+      const piece = this.job.pieces.find(({ id }) => entry.taskId.startsWith(`${id}/`));
+      piece?.hardware.forEach(({ count }, item) => {
+        const short = piece.id === lost.id && item === lost.item ? lost.short : 0;
+        this.tell('count-hardware', { id: piece.id, item, bagged: count - short });
+      });
+    }
+    return this;
+  }
+
   /** Stamps everything that the plan has finished by `until`, each `lag` minutes after it was due. */
   workUntil(until: string, lag: (stamped: number) => number): this {
     const { plan, site } = this.job;

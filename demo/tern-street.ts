@@ -5,7 +5,15 @@ import { Story } from './story.ts';
 const span = (from: string, until: string): { from: string; until: string } => ({ from, until });
 const LEAD_DAY = [span('07:30', '12:00'), span('12:30', '16:30')];
 const HELPER_DAY = [span('08:30', '12:30'), span('13:00', '15:30')];
-const fiveDays = (day: typeof LEAD_DAY): Week => ({ mon: day, tue: day, wed: day, thu: day, fri: day, sat: [], sun: [] });
+const fiveDays = (day: typeof LEAD_DAY): Week => ({
+  mon: day,
+  tue: day,
+  wed: day,
+  thu: day,
+  fri: day,
+  sat: [],
+  sun: [],
+});
 
 /** Widths and heights in mm: no two doors of an old building are the same. */
 const DOORS = [
@@ -91,8 +99,12 @@ export function ternStreet(): Job {
     })
     .tell('change-place', { place: { id: 'bench', name: 'Bench', kind: 'bench', slots: 2, climateId: 'workshop' } })
     .tell('change-place', { place: { id: 'rack', name: 'Rack', kind: 'rack', slots: 14, climateId: 'workshop' } })
-    .tell('state-painter', { painter: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) } })
-    .tell('state-painter', { painter: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) } })
+    .tell('state-painter', {
+      painter: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) },
+    })
+    .tell('state-painter', {
+      painter: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) },
+    })
     .tell('state-room', { room: { id: 'room-1', name: 'Practice rooms', climateId: 'house', maxOff: 3 } })
     .tell('state-room', { room: { id: 'store', name: 'Instrument store', climateId: 'house', maxOff: null } });
 
@@ -155,31 +167,49 @@ export function ternStreet(): Job {
       .tell('change-group', { groupId: groupOf(pieceId), name, colour })
       .tell('choose-build-up', { groupId: groupOf(pieceId), buildUp });
   };
-  finish('practice-1', 'Practice doors, old oil gloss', { name: 'reed', hex: '#8fa37b' }, {
-    cleaner: 'no-rinse-wash',
-    rinsed: false,
-    key: 'degloss',
-    coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
-    faceCoats: {},
-  });
-  finish('practice-3', 'Practice doors, oak veneer', { name: 'reed', hex: '#8fa37b' }, {
-    cleaner: 'no-rinse-wash',
-    rinsed: false,
-    key: 'degloss',
-    coats: [{ product: 'prime-shellac', tool: 'brush', thinning: 0 }, ...topcoats('enamel-acrylic')],
-    faceCoats: {},
-  });
-  finish('store-cabinet-door-1', 'Store fronts, melamine', { name: 'harbour slate', hex: '#43565e' }, {
-    cleaner: 'no-rinse-wash',
-    rinsed: false,
-    key: 'abrade',
-    coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
-    faceCoats: {},
-  });
+  finish(
+    'practice-1',
+    'Practice doors, old oil gloss',
+    { name: 'reed', hex: '#8fa37b' },
+    {
+      cleaner: 'no-rinse-wash',
+      rinsed: false,
+      key: 'degloss',
+      coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
+      faceCoats: {},
+    },
+  );
+  finish(
+    'practice-3',
+    'Practice doors, oak veneer',
+    { name: 'reed', hex: '#8fa37b' },
+    {
+      cleaner: 'no-rinse-wash',
+      rinsed: false,
+      key: 'degloss',
+      coats: [{ product: 'prime-shellac', tool: 'brush', thinning: 0 }, ...topcoats('enamel-acrylic')],
+      faceCoats: {},
+    },
+  );
+  finish(
+    'store-cabinet-door-1',
+    'Store fronts, melamine',
+    { name: 'harbour slate', hex: '#43565e' },
+    {
+      cleaner: 'no-rinse-wash',
+      rinsed: false,
+      key: 'abrade',
+      coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
+      faceCoats: {},
+    },
+  );
   return story
     .tell('change-planning', { promised: '2027-03-19' })
     .plan('2027-03-01T07:00', 'First plan')
+    .workUntil('2027-03-03T07:25', (stamped) => stamped % 3)
+    .tacky('practice-4', '2027-03-03T07:35')
+    .plan('2027-03-03T07:35', 'D-04 still tacky after a cold night')
     .workUntil('2027-03-03T10:10', (stamped) => stamped % 3)
-    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-03T10:10' } })
-    .plan('2027-03-03T10:10', 'Replanned after a cold night').job;
+    .bagWhatIsOff({ id: 'practice-5', item: 1, short: 1 })
+    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-03T10:10' } }).job;
 }

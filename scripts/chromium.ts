@@ -5,7 +5,8 @@ const PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/goog
 /** Where this machine keeps its Chromium; `CHROMIUM` in the environment comes first. Throws where there is none. */
 export function chromiumPath(): string {
   const found = [process.env.CHROMIUM, ...PLACES].find((place) => place && existsSync(place));
-  if (!found) throw new Error('No Chromium here. Install Debian’s (apt-get install chromium), or set CHROMIUM to its path.');
+  if (!found)
+    throw new Error('No Chromium here. Install Debian’s (apt-get install chromium), or set CHROMIUM to its path.');
   return found;
 }
 

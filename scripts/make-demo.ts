@@ -7,5 +7,7 @@ import { writeJobFile } from '../core/exchange/job-file.ts';
 for (const job of [linenPress(), ternStreet()]) {
   const file = new URL(`../demo/${job.id.replace(/^demo-/, '')}.nivel.json`, import.meta.url);
   writeFileSync(file, writeJobFile(job));
-  console.log(`${file.pathname.split('/').at(-1)}: ${job.pieces.length} pieces, ${job.plan?.tasks.length ?? 0} planned tasks`);
+  console.log(
+    `${file.pathname.split('/').at(-1)}: ${job.pieces.length} pieces, ${job.plan?.tasks.length ?? 0} planned tasks`,
+  );
 }

@@ -12,7 +12,8 @@ try {
   const parsed = planProblemSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
   if (parsed.success) console.log(JSON.stringify(solve(parsed.data), null, 1));
   else {
-    for (const issue of parsed.error.issues) console.error(`At ${issue.path.join(' › ') || 'the top'}: ${issue.message}`);
+    for (const issue of parsed.error.issues)
+      console.error(`At ${issue.path.join(' › ') || 'the top'}: ${issue.message}`);
     process.exitCode = 1;
   }
 } catch (error) {

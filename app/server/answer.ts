@@ -40,7 +40,11 @@ async function readBody(request: Request): Promise<Outcome<unknown> & { status?:
 }
 
 /** Answers a request whose body has to pass a schema; refusals are problem details. */
-export async function answerWith<T>(request: Request, schema: z.ZodType<T>, answer: (body: T) => Response): Promise<Response> {
+export async function answerWith<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  answer: (body: T) => Response,
+): Promise<Response> {
   const body = await readBody(request);
   if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
   const parsed = schema.safeParse(body.value);

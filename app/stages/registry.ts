@@ -69,7 +69,9 @@ export const STAGES: readonly Stage[] = [
     progress: (job) => {
       if (job.plan === null) return { share: 0, words: 'no plan yet' };
       const current = job.plan.fingerprint === planFingerprint(job);
-      return current ? { share: 1, words: 'plan accepted' } : { share: 0.6, words: 'the job has changed since the plan' };
+      return current
+        ? { share: 1, words: 'plan accepted' }
+        : { share: 0.6, words: 'the job has changed since the plan' };
     },
     screen: lazy(() => import('./plan/Plan.tsx')),
   },

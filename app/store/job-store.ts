@@ -91,7 +91,7 @@ export class JobStore {
     this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
     this.#pending.push({ name, args, strokes });
     this.#tell();
-    this.#enqueue(() => this.#writePending());
+    void this.#enqueue(() => this.#writePending());
     return accepted(outcome.value.job);
   }
 
@@ -128,15 +128,14 @@ export class JobStore {
   async #writePending(): Promise<void> {
     if (this.#pending.length === 0) return;
     const { jobs, changes } = this.#database;
-    let rebased = false;
+    const expected = this.#revision;
     const refusals: string[] = [];
     const writing = [...this.#pending];
     const stored = await this.#database.transaction('rw', jobs, changes, async () => {
       const found = await jobs.get(this.#id);
       if (!found) throw new Error('the job was deleted in another tab');
-      rebased = found.revision !== this.#revision;
       for (const { name, args, strokes } of writing) {
-        const outcome = applyCommand(found.job, name, args as CommandArgs<CommandName>);
+        const outcome = applyCommand(found.job, name, args);
         if (!outcome.ok) refusals.push(outcome.message);
         else await this.#record(found, outcome.value, { name, strokes });
       }
@@ -145,6 +144,7 @@ export class JobStore {
       await jobs.put(found);
       return found;
     });
+    const rebased = stored.revision !== expected + 1;
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
     this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
@@ -156,11 +156,19 @@ export class JobStore {
   /** Adds a change to the row and to history, joined to the last one if it is another stroke of the same field. */
   async #record(stored: StoredJob, change: Change, by: { name: string; strokes: string | null }): Promise<void> {
     const { changes } = this.#database;
-    await changes.where('[jobId+number]').between([this.#id, stored.head + 1], [this.#id, Infinity]).delete();
+    await changes
+      .where('[jobId+number]')
+      .between([this.#id, stored.head + 1], [this.#id, Infinity])
+      .delete();
     const last = await changes.get([this.#id, stored.head]);
     const at = new Date().toISOString();
     stored.job = change.job;
-    if (last && by.strokes !== null && last.strokes === by.strokes && Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN) {
+    if (
+      last &&
+      by.strokes !== null &&
+      last.strokes === by.strokes &&
+      Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN
+    ) {
       await changes.put({
         ...last,
         at,

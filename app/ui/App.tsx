@@ -75,7 +75,11 @@ export default function App() {
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
       <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-        <SnackbarProvider maxSnack={3} autoHideDuration={5000} anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}>
+        <SnackbarProvider
+          maxSnack={3}
+          autoHideDuration={5000}
+          anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+        >
           <Screens />
         </SnackbarProvider>
       </LocalizationProvider>

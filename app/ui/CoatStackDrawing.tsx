@@ -21,20 +21,19 @@ interface CoatStackProps {
 
 /** A cross-section through a finished face: coats drawn by their dry film, over the old coat and what it is made of. */
 export function CoatStackDrawing({ layers, surface, colour, bare = false }: CoatStackProps) {
-  const width = bare ? 132 : 520;
-  const block = bare ? 132 : 210;
-  const perMicron = bare ? 0.36 : 0.62;
+  const block = bare ? 132 : 200;
+  const perMicron = bare ? 0.36 : 0.7;
   const heightOf = (layer: Layer): number => {
     if (layer.kind === 'substrate') return bare ? 30 : 58;
-    if (layer.kind === 'existing') return bare ? 9 : 24;
-    return Math.max(bare ? 8 : 22, (layer.dryFilm ?? 0) * perMicron);
+    if (layer.kind === 'existing') return bare ? 9 : 26;
+    return Math.max(bare ? 8 : 26, (layer.dryFilm ?? 0) * perMicron);
   };
-  let y = 2;
-  const drawn = layers.map((layer) => {
-    const top = y;
-    y += heightOf(layer);
-    return { layer, top, height: heightOf(layer) };
-  });
+  const drawn = layers.map((layer, index) => ({
+    layer,
+    top: layers.slice(0, index).reduce((sum, above) => sum + heightOf(above), 2),
+    height: heightOf(layer),
+  }));
+  const total = layers.reduce((sum, layer) => sum + heightOf(layer), 4);
   const fillOf = (layer: Layer): string => {
     if (layer.kind === 'substrate') return SUBSTRATE_FILL[surface.substrate];
     if (layer.kind === 'existing') return '#e9dfba';
@@ -43,41 +42,59 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
   };
   const words = layers.map((layer) => [layer.name, layer.detail].filter(Boolean).join(', ')).join('; ');
   return (
-    <Box
-      component="svg"
-      role="img"
-      aria-label={`Cross-section from the top: ${words}`}
-      viewBox={`0 0 ${width} ${y + 4}`}
-      sx={{ width: '100%', maxWidth: width, display: 'block' }}
-    >
-      {drawn.map(({ layer, top, height }, index) => (
-        <g key={`${layer.name}-${index}`}>
-          <rect x={1} y={top} width={block - 2} height={height} fill={fillOf(layer)} stroke="var(--ink)" strokeWidth={1} />
-          {layer.kind === 'coat' && layer.role === 'topcoat' && (
-            <rect x={1.5} y={top + 0.5} width={block - 3} height={Math.min(3, height / 3)} fill="#fff" fillOpacity={0.28} />
-          )}
-          {layer.kind === 'substrate' && <Grain surface={surface} width={block} top={top} height={height} />}
-          {layer.kind === 'existing' && layer.detail.startsWith('keyed') && (
-            <path
-              d={Array.from({ length: Math.floor(block / 5) }, (_unused, tooth) => `${tooth === 0 ? 'M' : 'L'}${1 + tooth * 5} ${top + (tooth % 2) * 3}`).join('')}
-              fill="none"
+    <Box sx={{ display: 'flex' }} role="img" aria-label={`Cross-section from the top: ${words}`}>
+      <svg width={block} height={total} style={{ flex: 'none' }} aria-hidden>
+        {drawn.map(({ layer, top, height }, index) => (
+          <g key={`${layer.name}-${index}`}>
+            <rect
+              x={1}
+              y={top}
+              width={block - 2}
+              height={height}
+              fill={fillOf(layer)}
               stroke="var(--ink)"
               strokeWidth={1}
             />
-          )}
-          {!bare && (
-            <>
-              <line x1={block} x2={block + 16} y1={top + height / 2} y2={top + height / 2} stroke="var(--ink-soft)" />
-              <text x={block + 22} y={top + height / 2} dominantBaseline="central" fontSize={14} fill="var(--ink)">
-                {layer.name}
-                <tspan fill="var(--ink-soft)" fontSize={13}>
-                  {layer.detail ? `  ${layer.detail}` : ''}
-                </tspan>
-              </text>
-            </>
-          )}
-        </g>
-      ))}
+            {layer.kind === 'coat' && layer.role === 'topcoat' && (
+              <rect
+                x={1.5}
+                y={top + 0.5}
+                width={block - 3}
+                height={Math.min(3, height / 3)}
+                fill="#fff"
+                fillOpacity={0.28}
+              />
+            )}
+            {layer.kind === 'substrate' && <Grain surface={surface} width={block} top={top} height={height} />}
+            {layer.kind === 'existing' && layer.detail.startsWith('keyed') && (
+              <path
+                d={Array.from(
+                  { length: Math.floor(block / 5) },
+                  (_unused, tooth) => `${tooth === 0 ? 'M' : 'L'}${1 + tooth * 5} ${top + (tooth % 2) * 3}`,
+                ).join('')}
+                fill="none"
+                stroke="var(--ink)"
+                strokeWidth={1}
+              />
+            )}
+          </g>
+        ))}
+      </svg>
+      {!bare && (
+        <Box aria-hidden sx={{ flex: 1, minWidth: 0, pt: '2px' }}>
+          {drawn.map(({ layer, height }, index) => (
+            <Box
+              key={`${layer.name}-${index}`}
+              sx={{ height, display: 'flex', alignItems: 'center', gap: 1, fontSize: 15, whiteSpace: 'nowrap' }}
+            >
+              <Box sx={{ width: 18, borderTop: '1px solid var(--ink-soft)', flex: 'none' }} />
+              <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }} title={`${layer.name} ${layer.detail}`}>
+                {layer.name} <span style={{ color: 'var(--ink-soft)', fontSize: 14 }}>{layer.detail}</span>
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }

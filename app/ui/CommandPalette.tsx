@@ -37,7 +37,14 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
     ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),
   ];
   return (
-    <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm" aria-label="Find" sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: '8vh' } }}>
+    <Dialog
+      open={open}
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Find"
+      sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: '8vh' } }}
+    >
       <Autocomplete
         options={entries}
         groupBy={(entry) => entry.kind}
@@ -51,7 +58,12 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
           entry.does();
         }}
         renderInput={(parameters) => (
-          <TextField {...parameters} autoFocus label="Find a piece, product, stage or command" sx={{ m: 2, width: 'calc(100% - 32px)' }} />
+          <TextField
+            {...parameters}
+            autoFocus
+            label="Find a piece, product, stage or command"
+            sx={{ m: 2, width: 'calc(100% - 32px)' }}
+          />
         )}
       />
     </Dialog>

@@ -55,11 +55,27 @@ export function FaceDrawing({ face, fill, faint = false }: { face: Face; fill: s
       {face.elements.map((element) => (
         <g key={element.id}>
           {element.part === 'panel' && <rect {...boundsOf(element)} fill="#000" fillOpacity={0.05} />}
-          {element.part === 'panel' && element.developedArea > element.projectedArea && <PanelRelief element={element} />}
-          <path d={path(element)} fill="none" stroke="var(--ink)" strokeWidth={1} strokeOpacity={0.7} vectorEffect="non-scaling-stroke" />
+          {element.part === 'panel' && element.developedArea > element.projectedArea && (
+            <PanelRelief element={element} />
+          )}
+          <path
+            d={path(element)}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={1}
+            strokeOpacity={0.7}
+            vectorEffect="non-scaling-stroke"
+          />
         </g>
       ))}
-      <rect width={face.width} height={face.height} fill="none" stroke="var(--ink)" strokeWidth={2} vectorEffect="non-scaling-stroke" />
+      <rect
+        width={face.width}
+        height={face.height}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2}
+        vectorEffect="non-scaling-stroke"
+      />
     </g>
   );
 }
@@ -84,22 +100,24 @@ interface PieceElevationProps {
   piece: Piece;
   fill: string;
   units: UnitSystem;
-  /** Height of the drawing in px; its width follows. */
+  /** The box that the drawing is fitted into, in px. */
+  width: number;
   height: number;
 }
 
 /** Both faces of a piece side by side, with sizes; faces out of scope are faint, painted edges are drawn heavy. */
-export function PieceElevation({ piece, fill, units, height }: PieceElevationProps) {
+export function PieceElevation({ piece, fill, units, width, height }: PieceElevationProps) {
   const { faces, edges } = elevationOf(piece);
   const [front] = faces;
   if (!front) return null;
   const { width: w, height: h } = front;
   const gap = Math.max(w, h) * 0.12;
   const margin = Math.max(w, h) * 0.1;
-  const text = (Math.max(h + 2 * margin, 1) / height) * 13.5;
+  const text = Math.max((h + margin) / (height - 40), (2 * w + gap + margin) / (width - 40)) * 13.5;
   const names = definitionOf(piece.kind).faceNames;
-  const total = { width: 2 * w + gap + 2 * margin + text * 2, height: h + 2 * margin + text * 1.6 };
+  const total = { width: 2 * w + gap + margin + text * 2, height: h + margin + text * 2.2 };
   const painted = new Set(piece.scope.edges);
+  const uprights = edges.some(({ id }) => id === 'hinge') ? (['hinge', 'lock'] as const) : (['left', 'right'] as const);
   const side = (id: string): boolean => edges.some((edge) => edge.id === id && painted.has(edge.id));
   return (
     <Box
@@ -112,20 +130,15 @@ export function PieceElevation({ piece, fill, units, height }: PieceElevationPro
       {faces.map((face, index) => {
         const inScope = piece.scope.faces.includes(face.id);
         const x = index * (w + gap);
-        const [left, right] = side('hinge') || side('lock') || edges.some(({ id }) => id === 'hinge')
-          ? index === 0
-            ? ['hinge', 'lock']
-            : ['lock', 'hinge']
-          : index === 0
-            ? ['left', 'right']
-            : ['right', 'left'];
+        // Seen from the back, left and right change places.
+        const [left, right] = index === 0 ? uprights : [uprights[1], uprights[0]];
         const heavy = (on: boolean, d: string) =>
           on && <path d={d} stroke="var(--bottle)" strokeWidth={5} vectorEffect="non-scaling-stroke" fill="none" />;
         return (
           <g key={face.id} transform={`translate(${x} 0)`}>
             <FaceDrawing face={face} fill={inScope ? fill : 'var(--ground)'} faint={!inScope} />
-            {heavy(side(left ?? ''), `M0 0V${h}`)}
-            {heavy(side(right ?? ''), `M${w} 0V${h}`)}
+            {heavy(side(left), `M0 0V${h}`)}
+            {heavy(side(right), `M${w} 0V${h}`)}
             {heavy(side('top'), `M0 0H${w}`)}
             {heavy(side('bottom'), `M0 ${h}H${w}`)}
             <text x={w / 2} y={h + text * 1.5} textAnchor="middle" fontSize={text} fill="var(--ink-soft)">

@@ -4,7 +4,7 @@ import { EmptyState } from './Section.tsx';
 
 /** Catches a fault of one screen, so that the rest of Nivel and everything stated stays. */
 export class Failure extends Component<{ children: ReactNode }, { message: string | null }> {
-  override state = { message: null };
+  override state: { message: string | null } = { message: null };
 
   static getDerivedStateFromError(error: unknown): { message: string } {
     return { message: error instanceof Error ? error.message : String(error) };

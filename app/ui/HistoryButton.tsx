@@ -35,16 +35,30 @@ export function HistoryButton() {
         anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
         transformOrigin={{ vertical: 'top', horizontal: 'right' }}
       >
-        <Box component="ol" aria-label="History" sx={{ m: 0, p: 2, listStyle: 'none', width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}>
+        <Box
+          component="ol"
+          aria-label="History"
+          sx={{ m: 0, p: 2, listStyle: 'none', width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}
+        >
           {entries.length === 0 && <li>Nothing has been changed yet.</li>}
           {entries.map((entry) => (
             <Box
               component="li"
               key={entry.number}
-              sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, py: 0.6, fontSize: 14, color: entry.undone ? 'var(--ink-soft)' : 'inherit', textDecoration: entry.undone ? 'line-through' : 'none' }}
+              sx={{
+                display: 'flex',
+                justifyContent: 'space-between',
+                gap: 2,
+                py: 0.6,
+                fontSize: 14,
+                color: entry.undone ? 'var(--ink-soft)' : 'inherit',
+                textDecoration: entry.undone ? 'line-through' : 'none',
+              }}
             >
               <span>{entry.label}</span>
-              <span style={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap' }}>{DateTime.fromISO(entry.at).toFormat('d LLL HH:mm')}</span>
+              <span style={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap' }}>
+                {DateTime.fromISO(entry.at).toFormat('d LLL HH:mm')}
+              </span>
             </Box>
           ))}
         </Box>

@@ -23,7 +23,16 @@ export function KeyList({ open, onClose }: { open: boolean; onClose(): void }) {
             {KEYS.map(([key, does]) => (
               <tr key={key}>
                 <th scope="row" style={{ textAlign: 'right' }}>
-                  <kbd style={{ border: '1px solid var(--line)', borderRadius: 4, padding: '2px 8px', background: 'var(--ground)' }}>{key}</kbd>
+                  <kbd
+                    style={{
+                      border: '1px solid var(--line)',
+                      borderRadius: 4,
+                      padding: '2px 8px',
+                      background: 'var(--ground)',
+                    }}
+                  >
+                    {key}
+                  </kbd>
                 </th>
                 <td>{does}</td>
               </tr>

@@ -51,7 +51,18 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
           <Wordmark />
         </Link>
       </Box>
-      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, mx: 2.5, position: 'relative', borderInline: '5px solid #2f7a6f', borderRadius: '3px' }}>
+      <Box
+        component="ol"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 0,
+          mx: 2.5,
+          position: 'relative',
+          borderInline: '5px solid #2f7a6f',
+          borderRadius: '3px',
+        }}
+      >
         {STAGES.map((rung) => {
           const { share, words } = rung.progress(job);
           const here = rung.id === stage.id;

@@ -25,7 +25,15 @@ export function Section({ title, aside, children }: SectionProps) {
 /** A sheet of paper on the ground: what belongs together. */
 export function Sheet({ children, pad = 2 }: { children: ReactNode; pad?: number }) {
   return (
-    <Box sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', boxShadow: 'var(--shadow)', p: pad }}>
+    <Box
+      sx={{
+        background: 'var(--sheet)',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        boxShadow: 'var(--shadow)',
+        p: pad,
+      }}
+    >
       {children}
     </Box>
   );

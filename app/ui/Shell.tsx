@@ -43,15 +43,33 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
       <Box sx={{ ml: { md: `${LADDER_WIDTH}px` }, pb: { xs: 10, md: 4 } }}>
         <Box
           component="header"
-          sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.5, sm: 1.5 }, px: { xs: 2, md: 4 }, pt: { xs: 1.5, md: 2.5 }, pb: 1.5, flexWrap: 'wrap' }}
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: { xs: 0.5, sm: 1.5 },
+            px: { xs: 2, md: 4 },
+            pt: { xs: 1.5, md: 2.5 },
+            pb: 1.5,
+            flexWrap: 'wrap',
+          }}
         >
-          <Box sx={{ flex: '1 1 200px', minWidth: 0 }}>
-            <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+          <Box sx={{ flex: '1 1 130px', minWidth: 0 }}>
+            <Typography
+              sx={{
+                color: 'var(--ink-soft)',
+                fontSize: 14,
+                overflow: 'hidden',
+                textOverflow: 'ellipsis',
+                whiteSpace: 'nowrap',
+              }}
+            >
               {job.name}
             </Typography>
             <Typography variant="h1">{stage.name}</Typography>
           </Box>
-          <ClockChip />
+          <Box sx={{ order: { xs: 3, sm: 0 } }}>
+            <ClockChip />
+          </Box>
           <Box sx={{ display: 'flex' }}>
             <Tooltip title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>
               <span>

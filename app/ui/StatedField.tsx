@@ -4,7 +4,10 @@ import { useEffect, useRef, useState } from 'react';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { database } from '../store/database.ts';
 
-interface StatedFieldProps extends Pick<TextFieldProps, 'sx' | 'type' | 'fullWidth' | 'disabled' | 'multiline' | 'autoFocus' | 'slotProps'> {
+interface StatedFieldProps extends Pick<
+  TextFieldProps,
+  'sx' | 'type' | 'fullWidth' | 'disabled' | 'multiline' | 'autoFocus' | 'slotProps'
+> {
   label: string;
   /** What the document says, as text. */
   text: string;

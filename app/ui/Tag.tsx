@@ -29,7 +29,14 @@ export function Tag({ mark, size = 'small', tone = 'plain' }: TagProps) {
         strokeWidth={1.75}
         strokeLinejoin="round"
       />
-      <circle cx={cut * 0.95} cy={height / 2} r={height * 0.1} fill="var(--ground)" stroke={tone === 'chosen' ? '#18292b' : 'var(--ink)'} strokeWidth={1.5} />
+      <circle
+        cx={cut * 0.95}
+        cy={height / 2}
+        r={height * 0.1}
+        fill="var(--ground)"
+        stroke={tone === 'chosen' ? '#18292b' : 'var(--ink)'}
+        strokeWidth={1.5}
+      />
       <text
         x={(width + cut * 0.9) / 2}
         y={height / 2}

@@ -84,12 +84,28 @@ export function Vial({ reading, size = 'row', words, detail }: VialProps) {
         stroke="#18292b"
         strokeWidth={1.25}
       />
-      <ellipse cx={x} cy={height / 2} {...bubble} fill="#fbfdf0" fillOpacity={0.93} stroke={RIMS[reading.side]} strokeWidth={size === 'rung' ? 1.5 : 2.25} />
+      <ellipse
+        cx={x}
+        cy={height / 2}
+        {...bubble}
+        fill="#fbfdf0"
+        fillOpacity={0.93}
+        stroke={RIMS[reading.side]}
+        strokeWidth={size === 'rung' ? 1.5 : 2.25}
+      />
       {size !== 'rung' && (
         <ellipse cx={x - bubble.rx * 0.3} cy={height * 0.4} rx={bubble.rx * 0.32} ry={bubble.ry * 0.24} fill="#fff" />
       )}
       {LINES.map((line) => (
-        <line key={line} x1={line * width} x2={line * width} y1={-1} y2={height + 1} stroke="#18292b" strokeWidth={size === 'rung' ? 1.25 : 2} />
+        <line
+          key={line}
+          x1={line * width}
+          x2={line * width}
+          y1={-1}
+          y2={height + 1}
+          stroke="#18292b"
+          strokeWidth={size === 'rung' ? 1.25 : 2}
+        />
       ))}
     </Box>
   );

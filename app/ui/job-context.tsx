@@ -1,6 +1,15 @@
 import { DateTime } from 'luxon';
 import { useSnackbar } from 'notistack';
-import { createContext, use, useCallback, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import {
+  createContext,
+  use,
+  useCallback,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { localIso } from '../../core/job/site-time.ts';
@@ -16,7 +25,11 @@ export interface OpenJob {
   undoLabel: string | null;
   redoLabel: string | null;
   /** Gives a command; a refusal is shown as a notice unless it is taken quietly, by a field that shows it itself. */
-  apply<N extends CommandName>(name: N, args: CommandArgs<N>, options?: { strokes?: string; quiet?: boolean }): Outcome<Job>;
+  apply<N extends CommandName>(
+    name: N,
+    args: CommandArgs<N>,
+    options?: { strokes?: string; quiet?: boolean },
+  ): Outcome<Job>;
   undo(): void;
   redo(): void;
   store: JobStore;

@@ -58,9 +58,14 @@ export const theme = createTheme({
     },
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiFormLabel: { styleOverrides: { root: { fontSize: 15 } } },
+    MuiInputLabel: { styleOverrides: { shrink: { transform: 'translate(12px, -10px) scale(0.88)' } } },
+    MuiDialogTitle: { styleOverrides: { root: { ...condensed, fontSize: 24 } } },
     MuiFormHelperText: { styleOverrides: { root: { fontSize: 13, marginLeft: 2, lineHeight: 1.3 } } },
     MuiOutlinedInput: {
-      styleOverrides: { root: { background: 'var(--sheet)' }, notchedOutline: { borderColor: 'var(--line)' } },
+      styleOverrides: {
+        root: { background: 'var(--sheet)' },
+        notchedOutline: { borderColor: 'var(--line)', '& legend': { fontSize: '0.88em' } },
+      },
     },
     MuiToggleButton: {
       styleOverrides: {

@@ -5,12 +5,13 @@ import type { Wetness } from '../../core/planning/read-plan.ts';
 export const WETNESS_WORDS: Readonly<Record<Wetness, string>> = {
   wet: 'wet',
   tacky: 'tacky: leave it',
+  hardening: 'hardening: handle, no more',
   ready: 'ready',
   late: 'late: abrade again',
   cured: 'cured',
 };
 
-/** The textures, as SVG patterns to be defined once in a drawing: hatched, dotted, outlined, crossed, plain. */
+/** The textures, as SVG patterns to be defined once in a drawing: hatched, dotted, sparsely dotted, crossed. */
 export function WetnessPatterns() {
   return (
     <defs>
@@ -22,6 +23,10 @@ export function WetnessPatterns() {
         <rect width={7} height={7} fill="var(--tacky)" />
         <circle cx={2} cy={2} r={1.1} fill="#fff" fillOpacity={0.75} />
         <circle cx={5.5} cy={5.5} r={1.1} fill="#fff" fillOpacity={0.75} />
+      </pattern>
+      <pattern id="texture-hardening" width={9} height={9} patternUnits="userSpaceOnUse">
+        <rect width={9} height={9} fill="color-mix(in srgb, var(--tacky) 24%, var(--sheet))" />
+        <circle cx={2.5} cy={2.5} r={1.2} fill="var(--tacky)" />
       </pattern>
       <pattern id="texture-late" width={7} height={7} patternUnits="userSpaceOnUse">
         <rect width={7} height={7} fill="var(--late)" />
@@ -38,6 +43,8 @@ export function wetnessPaint(state: Wetness): { fill: string; stroke: string } {
     case 'tacky':
     case 'late':
       return { fill: `url(#texture-${state})`, stroke: 'none' };
+    case 'hardening':
+      return { fill: 'url(#texture-hardening)', stroke: 'var(--tacky)' };
     case 'ready':
       return { fill: 'var(--ready-fill)', stroke: 'var(--ready)' };
     case 'cured':
@@ -48,7 +55,11 @@ export function wetnessPaint(state: Wetness): { fill: string; stroke: string } {
 /** The legend of states, in words beside their textures. */
 export function WetnessKey({ states }: { states: readonly Wetness[] }) {
   return (
-    <Box component="ul" aria-label="What the textures mean" sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', p: 0, m: 0, listStyle: 'none' }}>
+    <Box
+      component="ul"
+      aria-label="What the textures mean"
+      sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', p: 0, m: 0, listStyle: 'none' }}
+    >
       {states.map((state) => (
         <Box component="li" key={state} sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
           <svg width={30} height={14} aria-hidden>

@@ -16,7 +16,10 @@ export interface Planning {
 export function startPlanning(job: Job, now: string, onBetter: (found: VerifiedPlan) => void): Planning {
   const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' });
   const planner = wrap<Planner>(worker);
-  const told = proxy(async (found: VerifiedPlan) => onBetter(found));
+  const told = proxy((found: VerifiedPlan) => {
+    onBetter(found);
+    return Promise.resolve();
+  });
   const result = planner.plan(job, now, told).finally(() => worker.terminate());
   return { result, cancel: () => worker.terminate() };
 }

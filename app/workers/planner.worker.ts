@@ -28,7 +28,9 @@ const planner = {
     if (solution.status === 'infeasible') return solution;
     const broken = verify(problem, solution);
     if (broken.length > 0) {
-      return none(`The plan was thrown away: it breaks the rule “${broken[0]?.rule}” at ${broken[0]?.tasks.join(', ')}.`);
+      return none(
+        `The plan was thrown away: it breaks the rule “${broken[0]?.rule}” at ${broken[0]?.tasks.join(', ')}.`,
+      );
     }
     return { plan: solution, problem: head };
   },

@@ -27,7 +27,8 @@ export function candidates(job: Job, like: Like): Candidate[] {
   const shelf = shelfOf(job);
   const outside = like.scope.faces.some((face) => like.exposure[face] === 'outside');
   const topcoats = shelf.filter(
-    (coating) => coating.role === 'topcoat' && (coating.exposure === 'both' || (coating.exposure === 'outside') === outside),
+    (coating) =>
+      coating.role === 'topcoat' && (coating.exposure === 'both' || (coating.exposure === 'outside') === outside),
   );
   const primers = [null, ...shelf.filter((coating) => coating.role === 'primer')];
   const found = topcoats.flatMap((topcoat) =>

@@ -29,7 +29,8 @@ export const RULES: readonly Rule[] = [
   {
     id: 'phosphate-residue',
     severity: 'forbidden',
-    fires: (s) => s.cleaner?.residue === 'phosphate' && !s.rinsed && primers(s).some((primer) => primer.spoiledByPhosphate),
+    fires: (s) =>
+      s.cleaner?.residue === 'phosphate' && !s.rinsed && primers(s).some((primer) => primer.spoiledByPhosphate),
     reason: 'What a phosphate wash leaves behind spoils this primer: it will not hold.',
     lift: 'Rinse twice with clean water, or wash with a phosphate-free cleaner.',
   },
@@ -51,7 +52,8 @@ export const RULES: readonly Rule[] = [
     id: 'grease',
     severity: 'forbidden',
     fires: (s) =>
-      s.surface.condition === 'greasy' && !['alkaline-wash', 'phosphate-wash', 'solvent-wipe'].includes(s.cleaner?.id ?? ''),
+      s.surface.condition === 'greasy' &&
+      !['alkaline-wash', 'phosphate-wash', 'solvent-wipe'].includes(s.cleaner?.id ?? ''),
     reason: 'Grease or wax is on it. Paint crawls into fish-eyes and comes off again.',
     lift: 'Clean with an alkaline or phosphate wash, or wipe with solvent.',
   },
@@ -93,7 +95,10 @@ export const RULES: readonly Rule[] = [
   {
     id: 'tannin-bleed',
     severity: 'forbidden',
-    fires: (s) => tanninNearby(s) && isWaterborne(first(s)) && !primers(s).some((primer) => primer.blocksStains),
+    fires: (s) =>
+      tanninNearby(s) &&
+      s.coats.some(({ coating }) => isWaterborne(coating)) &&
+      !primers(s).some((primer) => primer.blocksStains),
     reason: 'Oak and ash bleed: tannin rises yellow-brown through waterborne primer and paint.',
     lift: 'Start with a stain-blocking primer, shellac or oil.',
   },
@@ -137,15 +142,30 @@ export const RULES: readonly Rule[] = [
     id: 'bare-needs-primer',
     severity: 'forbidden',
     fires: (s) =>
-      isBare(s) && ['softwood', 'oak', 'mdf'].includes(s.surface.substrate) && topcoats(s).length > 0 && primers(s).length === 0,
+      isBare(s) &&
+      ['softwood', 'oak', 'mdf'].includes(s.surface.substrate) &&
+      topcoats(s).length > 0 &&
+      primers(s).length === 0,
     reason: 'Bare wood and board drink the first coat unevenly; the finish stays patchy and lifts.',
     lift: 'Prime it first.',
+  },
+  {
+    id: 'primer-not-for-bare-wood',
+    severity: 'risk',
+    fires: (s) =>
+      isBare(s) &&
+      ['softwood', 'oak', 'mdf'].includes(s.surface.substrate) &&
+      primers(s).length > 0 &&
+      !bonds(first(s), 'bare-timber'),
+    reason: 'This primer is made for closed surfaces; it does not soak into bare wood.',
+    lift: 'Take a primer for bare timber.',
   },
   {
     id: 'oil-over-new-waterborne',
     severity: 'risk',
     fires: (s) =>
-      topcoats(s).some((topcoat) => topcoat.family === 'oil') && primers(s).some((primer) => primer.family === 'acrylic'),
+      topcoats(s).some((topcoat) => topcoat.family === 'oil') &&
+      primers(s).some((primer) => primer.family === 'acrylic'),
     reason: 'A hard oil enamel over a soft waterborne primer can craze as it goes on hardening.',
     lift: 'Take the oil undercoat under oil enamel.',
   },
@@ -166,8 +186,7 @@ export const RULES: readonly Rule[] = [
   {
     id: 'lead-dust',
     severity: 'caution',
-    fires: (s) =>
-      s.key === 'abrade' && !isBare(s) && ['oil-gloss', 'unknown', 'varnish'].includes(s.surface.existing),
+    fires: (s) => s.key === 'abrade' && !isBare(s) && ['oil-gloss', 'unknown', 'varnish'].includes(s.surface.existing),
     reason:
       'Old paint may hold lead. Until a test says no: no dry sanding or scraping; local rules and licensed practice decide.',
     lift: 'Have it tested. Deglossing makes no dust.',

@@ -22,7 +22,8 @@ export function readJobsFile(text: string): Outcome<Job[]> {
     const one = readJobFile(text);
     return one.ok ? accepted([one.value]) : one;
   }
-  if (!Array.isArray(found.jobs)) return refused('The backup holds no list of jobs. Choose a file that Nivel exported.');
+  if (!Array.isArray(found.jobs))
+    return refused('The backup holds no list of jobs. Choose a file that Nivel exported.');
   const jobs: Job[] = [];
   for (const [index, entry] of found.jobs.entries()) {
     const migrated = migrateJob(entry);

@@ -41,7 +41,7 @@ export function readinessOf(
     const climateId = dryingClimateId(job, piece);
     const lastCoats = lastCoatOfEachFace(steps);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
-    const isPlanned = finished.length > 0 && finished.every((end) => end !== null);
+    const isPlanned = isComplete(finished);
     const reached = (use: Use): number | null => {
       if (!isPlanned) return null;
       let latest = 0;
@@ -58,7 +58,7 @@ export function readinessOf(
     const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
     return {
       piece,
-      lastCoat: isPlanned ? Math.max(...finished.map((end) => end ?? 0)) : null,
+      lastCoat: isPlanned ? Math.max(...finished) : null,
       isDone: lastCoats.length > 0 && lastCoats.every((step) => stampedEnd(step.id) !== null),
       from: {
         handle: reached('handle'),
@@ -76,4 +76,9 @@ function lastCoatOfEachFace(steps: ReturnType<typeof pieceSteps>): ReturnType<ty
   const last = new Map<string, (typeof steps)[number]>();
   for (const step of steps) for (const face of step.coat?.faces ?? []) last.set(face, step);
   return [...new Set(last.values())];
+}
+
+/** Whether there are ends and all of them are known. */
+function isComplete(ends: readonly (number | null)[]): ends is readonly number[] {
+  return ends.length > 0 && ends.every((end) => end !== null);
 }

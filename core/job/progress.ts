@@ -17,7 +17,13 @@ export interface TaskProgress {
 export function progressByTask(log: readonly LogEntry[]): Map<string, TaskProgress> {
   const progress = new Map<string, TaskProgress>();
   for (const entry of log) {
-    const known = progress.get(entry.taskId) ?? { startedAt: null, doneAt: null, minutes: null, tackyAt: null, by: null };
+    const known = progress.get(entry.taskId) ?? {
+      startedAt: null,
+      doneAt: null,
+      minutes: null,
+      tackyAt: null,
+      by: null,
+    };
     known.by = entry.by;
     if (entry.event === 'started') known.startedAt = entry.at;
     if (entry.event === 'done') Object.assign(known, { doneAt: entry.at, minutes: entry.minutes });

@@ -67,19 +67,19 @@ const shapeSchema = z.record(
 );
 
 const pieceFields = z.object({
-    id,
-    mark: z.string().regex(/^[A-Z]{1,2}-\d{2,4}$/),
-    kind: z.enum(PIECE_KINDS),
-    note: z.string().max(300),
-    roomId: id,
-    groupId: id,
-    shape: shapeSchema,
-    surface: surfaceSchema,
-    scope: z.object({ faces: z.array(z.enum(FACE_IDS)).max(2), edges: z.array(z.enum(EDGE_IDS)).max(4) }),
-    exposure: z.object({ front: z.enum(EXPOSURES), back: z.enum(EXPOSURES) }),
-    /** Taken off and painted on the bench, or painted where it is. */
-    comesOff: z.boolean(),
-    hardware: z.array(hardwareSchema).max(20),
+  id,
+  mark: z.string().regex(/^[A-Z]{1,2}-\d{2,4}$/),
+  kind: z.enum(PIECE_KINDS),
+  note: z.string().max(300),
+  roomId: id,
+  groupId: id,
+  shape: shapeSchema,
+  surface: surfaceSchema,
+  scope: z.object({ faces: z.array(z.enum(FACE_IDS)).max(2), edges: z.array(z.enum(EDGE_IDS)).max(4) }),
+  exposure: z.object({ front: z.enum(EXPOSURES), back: z.enum(EXPOSURES) }),
+  /** Taken off and painted on the bench, or painted where it is. */
+  comesOff: z.boolean(),
+  hardware: z.array(hardwareSchema).max(20),
 });
 
 /** What a person states of a piece; its mark, group and hardware follow from it. */
@@ -95,16 +95,16 @@ export const statedPieceSchema = pieceFields.pick({
 export type StatedPiece = z.infer<typeof statedPieceSchema>;
 
 export const pieceSchema = pieceFields.superRefine((piece, context) => {
-    const definition = definitionOf(piece.kind);
-    const shape = definition.schema.safeParse(piece.shape);
-    if (!shape.success) {
-      for (const issue of shape.error.issues) {
-        context.addIssue({ code: 'custom', path: ['shape', ...issue.path], message: issue.message });
-      }
-      return;
+  const definition = definitionOf(piece.kind);
+  const shape = definition.schema.safeParse(piece.shape);
+  if (!shape.success) {
+    for (const issue of shape.error.issues) {
+      context.addIssue({ code: 'custom', path: ['shape', ...issue.path], message: issue.message });
     }
-    const fault = definition.fault(shape.data);
-    if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
+    return;
+  }
+  const fault = definition.fault(shape.data);
+  if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
 });
 export type Piece = z.infer<typeof pieceSchema>;
 

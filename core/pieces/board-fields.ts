@@ -57,8 +57,12 @@ export function doorHardware(height: number, weight: number): HardwareItem[] {
 }
 
 /** The frame of a front with a single flat panel. */
-export function singlePanel(
-  shape: { width: number; height: number; stile: number; topRail: number; bottomRail: number },
-): Framing {
+export function singlePanel(shape: {
+  width: number;
+  height: number;
+  stile: number;
+  topRail: number;
+  bottomRail: number;
+}): Framing {
   return { ...shape, crossRail: 0, muntin: 0, columns: 1, rowShares: [1], bevel: null, mouldingGirth: 0 };
 }

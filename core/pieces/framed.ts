@@ -96,14 +96,26 @@ export function framedFace(id: FaceId, framing: Framing): Face {
       if (column === columns - 1) laps.push([panel, 'stile-right']);
       else {
         const bar = `muntin-${row}-${column}`;
-        add(bar, rows > 1 ? `muntin of row ${row + 1}` : 'muntin', 'muntin', [x + panelWidth, y, muntin, height], 'vertical');
+        add(
+          bar,
+          rows > 1 ? `muntin of row ${row + 1}` : 'muntin',
+          'muntin',
+          [x + panelWidth, y, muntin, height],
+          'vertical',
+        );
         laps.push([bar, panel], [bar, `panel-${row}-${column + 1}`], [bar, `rail-${row}`], [bar, `rail-${row + 1}`]);
       }
     }
     y += height;
     const last = row === rows - 1;
     const railHeight = last ? framing.bottomRail : crossRail;
-    add(`rail-${row + 1}`, last ? 'bottom rail' : `cross rail ${row + 1}`, 'rail', [stile, y, railWidth, railHeight], 'horizontal');
+    add(
+      `rail-${row + 1}`,
+      last ? 'bottom rail' : `cross rail ${row + 1}`,
+      'rail',
+      [stile, y, railWidth, railHeight],
+      'horizontal',
+    );
     y += railHeight;
   });
   for (const side of ['left', 'right'] as const) {
@@ -116,6 +128,7 @@ export function framedFace(id: FaceId, framing: Framing): Face {
 
 function panelName(row: number, column: number, rows: number, columns: number): string {
   const across = columns === 1 ? '' : columns === 2 ? [' left', ' right'][column] : ` ${column + 1}`;
-  const down = rows === 1 ? '' : row === 0 ? 'upper' : row === rows - 1 ? 'lower' : rows === 3 ? 'middle' : `row ${row + 1}`;
+  const down =
+    rows === 1 ? '' : row === 0 ? 'upper' : row === rows - 1 ? 'lower' : rows === 3 ? 'middle' : `row ${row + 1}`;
   return `${down}${across} panel`.trim();
 }

@@ -20,5 +20,5 @@ export const PIECE_KINDS = Object.keys(PIECE_DEFINITIONS) as [PieceKind, ...Piec
  * The registry holds each kind with its own shape; here the shape is only known to be some kind's.
  */
 export function definitionOf(kind: PieceKind): PieceDefinition {
-  return PIECE_DEFINITIONS[kind] as unknown as PieceDefinition;
+  return PIECE_DEFINITIONS[kind];
 }

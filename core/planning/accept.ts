@@ -9,7 +9,18 @@ import type { FoundPlan, PlanProblem } from './problem.ts';
 export function planFingerprint(job: Job): string {
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site } = job;
   const counted = pieces.map(({ hardware: _bag, note: _note, ...piece }) => piece);
-  const text = JSON.stringify([counted, groups, climates, rooms, places, crew, shelf, planning.start, planning.turning, site.timeZone]);
+  const text = canonical([
+    counted,
+    groups,
+    climates,
+    rooms,
+    places,
+    crew,
+    shelf,
+    planning.start,
+    planning.turning,
+    site.timeZone,
+  ]);
   let hash = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {
     hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
@@ -37,4 +48,13 @@ export function acceptedPlan(
     finish,
     lowerBound,
   };
+}
+
+/** JSON in which the order of an object's keys says nothing. */
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_key, entry: unknown) =>
+    typeof entry === 'object' && entry !== null && !Array.isArray(entry)
+      ? Object.fromEntries(Object.entries(entry).sort(([one], [other]) => (one < other ? -1 : 1)))
+      : entry,
+  );
 }

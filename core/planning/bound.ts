@@ -65,24 +65,20 @@ function earliestAlone(prepared: Prepared, task: PreparedTask, ready: number): {
   const { work, painters, pausable } = task.task;
   if (ready === Infinity) return null;
   const fit = pausable ? fitPausing : fitWhole;
-  let best: { start: number; end: number } | null = null;
-  const offer = (place: { start: number; end: number } | null): void => {
-    if (place !== null && (best === null || place.end < best.end)) best = place;
-  };
   const windows = task.window ?? [[0, prepared.problem.horizon] as const];
   for (const [opens, closes] of windows) {
     const from = Math.max(ready, opens);
     if (from + work > closes) continue;
-    if (painters === 0) offer({ start: from, end: from + work });
-    else {
-      for (const painter of task.by) {
-        const place = fit(prepared.shifts[painter] ?? [], from, work);
-        if (place !== null && (task.window === null || place.end <= closes)) offer(place);
-      }
-    }
-    if (best !== null) break;
+    if (painters === 0) return { start: from, end: from + work };
+    const places = task.by
+      .map((painter) => fit(prepared.shifts[painter] ?? [], from, work))
+      .filter((place) => place !== null)
+      .filter((place) => task.window === null || place.end <= closes)
+      .sort((one, other) => one.end - other.end);
+    // Windows follow each other, so that the first with room has the earliest end.
+    if (places[0]) return places[0];
   }
-  return best;
+  return null;
 }
 
 /** The tick before which the crew can't have done the work that may start at `from` or later, for the worst `from`. */
@@ -95,7 +91,9 @@ function workBound(prepared: Prepared, starts: Float64Array): number {
   const leastSetups = new Map(
     prepared.problem.setups.map((setup) => [setup.key, Math.min(setup.work, ...Object.values(setup.after ?? {}))]),
   );
-  const used = new Set(prepared.tasks.flatMap((task) => (task.setup && task.task.painters > 0 ? [task.setup.key] : [])));
+  const used = new Set(
+    prepared.tasks.flatMap((task) => (task.setup && task.task.painters > 0 ? [task.setup.key] : [])),
+  );
   const setupWork = [...used].reduce((sum, key) => sum + (leastSetups.get(key) ?? 0), 0);
   let work = 0;
   let bound = 0;

@@ -20,6 +20,17 @@ const WRAPPED_KEEPS = 16 * 60;
 const SOAKED_KEEPS = 24 * 60;
 /** Minutes at a professional's pace to set up, and to change over from another product or colour. */
 const SETUP = { brush: { fresh: 5, change: 6 }, roller: { fresh: 5, change: 6 }, spray: { fresh: 15, change: 27 } };
+/** What is got out for work without paint, and the minutes that takes at a professional's pace. */
+const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minutes: number }>>> = {
+  'take-off': { key: 'kit/hardware', minutes: 1 },
+  mask: { key: 'kit/mask', minutes: 1 },
+  wash: { key: 'kit/wash', minutes: 3 },
+  abrade: { key: 'kit/abrade', minutes: 2 },
+  degloss: { key: 'kit/degloss', minutes: 2 },
+  denib: { key: 'kit/denib', minutes: 1 },
+  rehang: { key: 'kit/hardware', minutes: 1 },
+  refit: { key: 'kit/hardware', minutes: 1 },
+};
 /** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
 const TACKY_MARGIN = 0.15;
 
@@ -75,7 +86,7 @@ class ProblemDraft {
   readonly #waits: PlanWait[] = [];
   readonly #holds: PlanProblem['holds'] = [];
   readonly #usedClocks = new Map<string, PlanProblem['clocks'][number]>();
-  readonly #setups = new Map<string, PlanProblem['setups'][number] & { tool: 'brush' | 'roller' | 'spray' }>();
+  readonly #setups = new Map<string, PlanProblem['setups'][number] & { change: number; isCoat?: true }>();
   readonly #recorded: { id: string; start: number; end: number }[] = [];
   readonly #busy: { painter: string | null; until: number }[] = [];
   readonly #steps = new Map<string, PieceStep>();
@@ -117,7 +128,8 @@ class ProblemDraft {
     const room = roomOf(this.#job, piece);
     const first = steps[0];
     const last = steps.at(-1);
-    if (room?.maxOff != null && first?.operation === 'take-off' && last) this.#hold(offSpace(room.id), first.id, last.id);
+    if (room?.maxOff != null && first?.operation === 'take-off' && last)
+      this.#hold(offSpace(room.id), first.id, last.id);
   }
 
   /** The task of a step: to be planned, running, or recorded as it was. */
@@ -141,7 +153,7 @@ class ProblemDraft {
       id: step.id,
       work,
       painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
-      setup: step.coat ? this.#setup(step) : null,
+      setup: step.coat ? this.#coatSetup(step) : this.#kitSetup(step),
       spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#now,
       latest: null,
@@ -151,8 +163,17 @@ class ProblemDraft {
     });
   }
 
+  /** Bucket, abrasive or screwdriver: getting it out is what makes like work worth doing in one go. */
+  #kitSetup(step: PieceStep): string | null {
+    const kit = KITS[step.operation];
+    if (kit === undefined) return null;
+    const work = workOf(kit.minutes, this.#factor);
+    this.#setups.set(kit.key, { key: kit.key, work, change: work, keeps: null, acrossShifts: true });
+    return kit.key;
+  }
+
   /** The key of a coat's tool, product and colour. */
-  #setup(step: PieceStep): string | null {
+  #coatSetup(step: PieceStep): string | null {
     if (step.coat === null) return null;
     const { coat, coating } = step.coat;
     const colour = coating.role === 'topcoat' ? groupOf(this.#job, step.piece)?.colour.hex : undefined;
@@ -161,8 +182,9 @@ class ProblemDraft {
       const potLife = coating.potLife === null ? null : this.#potLife(coating, dryingClimateId(this.#job, step.piece));
       this.#setups.set(key, {
         key,
-        tool: coat.tool,
         work: workOf(SETUP[coat.tool].fresh, this.#factor),
+        change: workOf(SETUP[coat.tool].change, this.#factor),
+        isCoat: true,
         keeps: potLife ?? (coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS),
         acrossShifts: potLife === null,
       });
@@ -257,19 +279,27 @@ class ProblemDraft {
   }
 
   /** The finished problem. What was done is kept where something that is still open follows from it. */
-  finished(t0: string): { problem: PlanProblem; steps: Map<string, PieceStep>; conditions: Map<string, CoatCondition> } {
+  finished(t0: string): {
+    problem: PlanProblem;
+    steps: Map<string, PieceStep>;
+    conditions: Map<string, CoatCondition>;
+  } {
     const open = new Set(this.#tasks.map((task) => task.id));
     const matters = new Set(
-      [...this.#waits.map((wait) => [wait.from, wait.to]), ...this.#holds.map((hold) => [hold.after, hold.until])].flatMap(
-        ([from, to]) => (from && to && open.has(to) && !open.has(from) ? [from] : []),
-      ),
+      [
+        ...this.#waits.map((wait) => [wait.from, wait.to]),
+        ...this.#holds.map((hold) => [hold.after, hold.until]),
+      ].flatMap(([from, to]) => (from && to && open.has(to) && !open.has(from) ? [from] : [])),
     );
     const recorded = this.#recorded.filter((task) => matters.has(task.id));
     const { tasks, painters } = recordedTasks(recorded);
     const kept = new Set([...open, ...recorded.map((task) => task.id)]);
     const follows = (to: string): boolean => open.has(to);
     const freeFrom = (painter: string): number =>
-      Math.max(this.#now, ...this.#busy.flatMap((entry) => (entry.painter === null || entry.painter === painter ? [entry.until] : [])));
+      Math.max(
+        this.#now,
+        ...this.#busy.flatMap((entry) => (entry.painter === null || entry.painter === painter ? [entry.until] : [])),
+      );
     const offRooms = this.#job.rooms.filter((room) => room.maxOff !== null);
     const setups = [...this.#setups.values()];
     return {
@@ -293,12 +323,13 @@ class ProblemDraft {
         ],
         clocks: [...this.#usedClocks.values()],
         windows: [],
-        setups: setups.map(({ tool, ...setup }) => ({
+        // Changing from one paint to another takes longer than starting afresh: something has to be cleaned.
+        setups: setups.map(({ change, isCoat, ...setup }) => ({
           ...setup,
           after: Object.fromEntries(
             setups
-              .filter((other) => other.key !== setup.key)
-              .map((other) => [other.key, workOf(SETUP[tool].change, this.#factor)]),
+              .filter((other) => isCoat && other.isCoat && other.key !== setup.key)
+              .map((other) => [other.key, change]),
           ),
         })),
         tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
@@ -365,7 +396,16 @@ function recordedTasks(recorded: readonly { id: string; start: number; end: numb
         keepers.push(keeper);
       }
       keeper.shifts.push([start, end]);
-      return { id, work: end - start, painters: 1, spaces: [], earliest: start, latest: end, pausable: false, by: [keeper.id] };
+      return {
+        id,
+        work: end - start,
+        painters: 1,
+        spaces: [],
+        earliest: start,
+        latest: end,
+        pausable: false,
+        by: [keeper.id],
+      };
     });
   return { tasks, painters: keepers };
 }

@@ -15,7 +15,17 @@ import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What is done to a piece, in the order of the work. */
-export const OPERATIONS = ['take-off', 'mask', 'wash', 'abrade', 'degloss', 'denib', 'coat', 'rehang', 'refit'] as const;
+export const OPERATIONS = [
+  'take-off',
+  'mask',
+  'wash',
+  'abrade',
+  'degloss',
+  'denib',
+  'coat',
+  'rehang',
+  'refit',
+] as const;
 export type Operation = (typeof OPERATIONS)[number];
 
 /** One step of one piece's way from the wall and back. */

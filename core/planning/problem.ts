@@ -47,7 +47,10 @@ export const planProblemSchema = z
     t0: z.string().max(40),
     horizon: tick,
     painters: z.array(z.object({ id, shifts: intervals })).max(40),
-    spaces: z.array(z.object({ id, slots: z.number().int().min(0).max(100_000) })).max(500).default([]),
+    spaces: z
+      .array(z.object({ id, slots: z.number().int().min(0).max(100_000) }))
+      .max(500)
+      .default([]),
     clocks: z
       .array(z.object({ id, step: tick.min(1), rate: z.array(z.number().min(0).max(100)).max(200_000) }))
       .max(2000)

@@ -7,8 +7,11 @@ import { dryingClimateId, weightOf } from '../job/queries.ts';
 import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 
-/** The states of a coat, in the order in which it goes through them. */
-export const WETNESS = ['wet', 'tacky', 'ready', 'late', 'cured'] as const;
+/**
+ * The states of a coat, in the order in which it goes through them. Hardening: it can be handled, and not yet do what
+ * comes next.
+ */
+export const WETNESS = ['wet', 'tacky', 'hardening', 'ready', 'late', 'cured'] as const;
 export type Wetness = (typeof WETNESS)[number];
 
 /** Like steps that a painter does one after another: “prime the backs of D-01 to D-07”. Minutes from the plan's t0. */
@@ -111,7 +114,8 @@ function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap
       continue;
     }
     const setup = plan.setups.find(
-      (entry) => task.painters.includes(entry.painter) && entry.end <= task.start && task.start - entry.end <= SAME_RUN_WITHIN,
+      (entry) =>
+        task.painters.includes(entry.painter) && entry.end <= task.start && task.start - entry.end <= SAME_RUN_WITHIN,
     );
     const started: Run = {
       id: `${crew}/${task.id}`,
@@ -120,7 +124,7 @@ function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap
       start: task.start,
       end: task.end,
       steps: [step],
-      setupMinutes: setup && step.coat ? setup.end - setup.start : 0,
+      setupMinutes: setup ? setup.end - setup.start : 0,
       needsTwo: isHeavy(step),
     };
     runs.push(started);
@@ -155,7 +159,14 @@ function lyingsOf(
       if (!step.piece.comesOff || !next || from === undefined || until === undefined || until <= from) return;
       if (step.coat === null) {
         if (step.operation === 'denib') {
-          lyings.push({ piece: step.piece, from, until, stretches: [{ state: 'ready', from, until }], after: step, next });
+          lyings.push({
+            piece: step.piece,
+            from,
+            until,
+            stretches: [{ state: 'ready', from, until }],
+            after: step,
+            next,
+          });
         }
         return;
       }
@@ -164,18 +175,28 @@ function lyingsOf(
         clocks.reached(coating, stage, from, dryingClimateId(job, step.piece), conditions.get(step.id)) ?? Infinity;
       const stage = next.operation === 'rehang' ? 'rehang' : next.turned ? 'handle' : 'recoat';
       const closes = next.coat && coating.recoatMax !== null ? from + coating.recoatMax * 60 : Infinity;
-      const stretches = wetStretches(from, until, { touch: at('touch'), ready: at(stage), closes });
+      const stretches = wetStretches(from, until, {
+        touch: at('touch'),
+        handle: at('handle'),
+        ready: at(stage),
+        closes,
+      });
       lyings.push({ piece: step.piece, from, until, stretches, after: step, next });
     });
   }
   return onSlots(lyings);
 }
 
-/** Wet until touch dry, tacky until ready for what comes next, ready until the recoat window closes. */
-function wetStretches(from: number, until: number, at: { touch: number; ready: number; closes: number }): WetStretch[] {
+/** Wet until touch dry, tacky until it can be handled, hardening until ready for what comes next, ready until its window closes. */
+function wetStretches(
+  from: number,
+  until: number,
+  at: { touch: number; handle: number; ready: number; closes: number },
+): WetStretch[] {
   const limits: [Wetness, number][] = [
     ['wet', at.touch],
-    ['tacky', Math.max(at.touch, at.ready)],
+    ['tacky', Math.max(at.touch, Math.min(at.handle, at.ready))],
+    ['hardening', Math.max(at.touch, at.ready)],
     ['ready', Math.max(at.ready, at.closes)],
     ['late', Infinity],
   ];

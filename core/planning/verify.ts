@@ -60,7 +60,11 @@ function checkTaskList(problem: PlanProblem, tasks: readonly PlannedTask[], repo
 }
 
 /** Checks every wait and answers, per task, the work that waits which ran out add to it. */
-function checkWaits(problem: PlanProblem, planned: ReadonlyMap<string, PlannedTask>, report: Report): Map<string, number> {
+function checkWaits(
+  problem: PlanProblem,
+  planned: ReadonlyMap<string, PlannedTask>,
+  report: Report,
+): Map<string, number> {
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, new RateClock(clock.rate, clock.step)]));
   const lateWork = new Map<string, number>();
   const isLate = new Set<string>();
@@ -118,7 +122,9 @@ function checkTask(problem: PlanProblem, task: PlanTask, placed: PlannedTask, la
   }
   for (const painter of painters) {
     const shifts = problem.painters.find((entry) => entry.id === painter)?.shifts ?? [];
-    checkShifts(shifts, { start, end, work, pausable: task.pausable }, (rule, detail) => say(rule, `${painter}: ${detail}`));
+    checkShifts(shifts, { start, end, work, pausable: task.pausable }, (rule, detail) =>
+      say(rule, `${painter}: ${detail}`),
+    );
   }
 }
 
@@ -182,7 +188,11 @@ function checkSetups(
       const before = own[index - 1]?.key;
       const wanted = (before === undefined ? undefined : rule?.after?.[before]) ?? rule?.work;
       if (setup.end - setup.start !== wanted) {
-        report('setup', [setup.key], `${painter}'s set-up takes ${setup.end - setup.start}, not ${wanted ?? 'anything'}`);
+        report(
+          'setup',
+          [setup.key],
+          `${painter}'s set-up takes ${setup.end - setup.start}, not ${wanted ?? 'anything'}`,
+        );
       }
     });
     const keyed = tasks.filter((task) => task.painters.includes(painter) && keyOf.get(task.id) != null);

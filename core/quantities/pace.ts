@@ -55,8 +55,10 @@ export function keyMinutes(piece: Piece, key: 'abrade' | 'degloss'): number {
   const faces = facesInScope(piece).map(flatAndProfiled);
   const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
   return (
-    faces.reduce((sum, { flat, profiled }) => sum + flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2, 0) +
-    edges.reduce((sum, { area }) => sum + area * MINUTES.abradeFlatPerM2, 0)
+    faces.reduce(
+      (sum, { flat, profiled }) => sum + flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2,
+      0,
+    ) + edges.reduce((sum, { area }) => sum + area * MINUTES.abradeFlatPerM2, 0)
   );
 }
 

@@ -38,22 +38,17 @@ export function cheapestTins(need: number, sizes: readonly TinSize[]): TinChoice
   const steps = Math.ceil(needed / unit);
   const covers: Cover[] = [{ cents: 0, count: 0, millilitres: 0, last: -1 }];
   for (let step = 1; step <= steps; step++) {
-    let best: Cover | null = null;
-    volumes.forEach((volume, index) => {
+    const options = volumes.flatMap((volume, index): Cover[] => {
       const rest = covers[Math.max(0, step - volume / unit)];
-      if (rest === undefined) return;
-      const cover: Cover = {
-        cents: rest.cents + Math.round((sizes[index]?.price ?? 0) * 100),
-        count: rest.count + 1,
-        millilitres: rest.millilitres + volume,
-        last: index,
-      };
-      if (best === null || isBetter(cover, best)) best = cover;
+      if (rest === undefined) return [];
+      const cents = rest.cents + Math.round((sizes[index]?.price ?? 0) * 100);
+      return [{ cents, count: rest.count + 1, millilitres: rest.millilitres + volume, last: index }];
     });
-    if (best !== null) covers.push(best);
+    const [first, ...others] = options;
+    if (first) covers.push(others.reduce((best, cover) => (isBetter(cover, best) ? cover : best), first));
   }
   const tins: number[] = [];
-  for (let step = steps; step > 0; ) {
+  for (let step = steps; step > 0;) {
     const index = covers[step]?.last ?? -1;
     tins.push(sizes[index]?.litres ?? 0);
     step = Math.max(0, step - (volumes[index] ?? step * unit) / unit);

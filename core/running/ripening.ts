@@ -56,7 +56,7 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     const touchDry = reached('touch');
     const opens = reached(stage);
     const closes = verb === 'recoat' && coating.recoatMax !== null ? since + coating.recoatMax * 60 : null;
-    const state = stateAt(at, { touchDry, opens, closes, full: reached('full') });
+    const state = stateAt(at, { touchDry, handled: reached('handle'), opens, closes, full: reached('full') });
     return state === 'cured' ? [] : [{ piece, coated, next, verb, since, touchDry, opens, closes, state }];
   });
   return ripening.sort((one, other) => one.opens - other.opens);
@@ -64,10 +64,16 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
 
 function stateAt(
   now: number,
-  { touchDry, opens, closes, full }: { touchDry: number; opens: number; closes: number | null; full: number },
+  {
+    touchDry,
+    handled,
+    opens,
+    closes,
+    full,
+  }: { touchDry: number; handled: number; opens: number; closes: number | null; full: number },
 ): Wetness {
   if (now < touchDry) return 'wet';
-  if (now < opens) return 'tacky';
+  if (now < opens) return now < handled ? 'tacky' : 'hardening';
   if (closes !== null && now > closes) return 'late';
   return now >= full ? 'cured' : 'ready';
 }

@@ -15,7 +15,12 @@ export function openSteps(job: Job, run: Run): PieceStep[] {
 }
 
 /** The start stamp of a run's next step. */
-export function startStamps(steps: readonly PieceStep[], at: string, by: string | null, newId: () => string): LogEntry[] {
+export function startStamps(
+  steps: readonly PieceStep[],
+  at: string,
+  by: string | null,
+  newId: () => string,
+): LogEntry[] {
   const [first] = steps;
   return first ? [{ id: newId(), at, taskId: first.id, event: 'started', by, minutes: null }] : [];
 }

@@ -2,7 +2,7 @@ import { accepted, refused, type Outcome } from './outcome.ts';
 import type { UnitSystem } from './system.ts';
 
 const MM_PER_INCH = 25.4;
-const MM_PER_UNIT: Readonly<Record<string, number>> = {
+const MM_PER_UNIT: Readonly<Partial<Record<string, number>>> = {
   mm: 1,
   cm: 10,
   m: 1000,
@@ -16,11 +16,12 @@ const NUMBER = String.raw`(\d+\s+\d+\/\d+|\d+\/\d+|\d*[.,]?\d+)`;
 const FEET_AND_INCHES = new RegExp(`^${NUMBER}\\s*(?:'|ft)\\s*-?\\s*(?:${NUMBER}\\s*(?:"|in)?)?$`);
 const ONE_NUMBER = new RegExp(`^${NUMBER}\\s*(mm|cm|m|"|in|'|ft)?$`);
 
+/** A number as typed: `826`, `82,6`, `3/4`, `32 1/2`. */
 function numberFrom(text: string): number {
-  const [whole, fraction] = /\s/.test(text.trim()) ? text.trim().split(/\s+/) : [undefined, text.trim()];
-  const [top, bottom] = (fraction ?? '').split('/');
-  const part = bottom === undefined ? Number((top ?? '').replace(',', '.')) : Number(top) / Number(bottom);
-  return (whole === undefined ? 0 : Number(whole)) + part;
+  const words = text.trim().split(/\s+/);
+  const [top = '', bottom] = (words.at(-1) ?? '').split('/');
+  const part = bottom === undefined ? Number(top.replace(',', '.')) : Number(top) / Number(bottom);
+  return (words.length > 1 ? Number(words[0]) : 0) + part;
 }
 
 /**

@@ -8,9 +8,7 @@ const fixed = (value: number, digits: number): string =>
 
 /** Square metres to read: `1.69 m²`, or `18.1 sq ft`. */
 export function formatArea(squareMetres: number, system: UnitSystem): string {
-  return system === 'metric'
-    ? `${fixed(squareMetres, 2)} m²`
-    : `${fixed(squareMetres * SQUARE_FEET_PER_M2, 1)} sq ft`;
+  return system === 'metric' ? `${fixed(squareMetres, 2)} m²` : `${fixed(squareMetres * SQUARE_FEET_PER_M2, 1)} sq ft`;
 }
 
 /** Litres to read: `0.75 L`; in US units quarts from a quart up, fluid ounces below. */

@@ -47,7 +47,12 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
             </MenuItem>
           ))}
         </TextField>
-        <TextField select label="Key" value={buildUp.key} onChange={(event) => onChange({ ...buildUp, key: event.target.value as BuildUp['key'] })}>
+        <TextField
+          select
+          label="Key"
+          value={buildUp.key}
+          onChange={(event) => onChange({ ...buildUp, key: event.target.value as BuildUp['key'] })}
+        >
           {KEYS.map(([value, words]) => (
             <MenuItem key={value} value={value}>
               {words}
@@ -56,10 +61,20 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
         </TextField>
       </Box>
       <FormControlLabel
-        control={<Switch checked={buildUp.rinsed} onChange={(event) => onChange({ ...buildUp, rinsed: event.target.checked })} />}
+        control={
+          <Switch
+            checked={buildUp.rinsed}
+            onChange={(event) => onChange({ ...buildUp, rinsed: event.target.checked })}
+          />
+        }
         label="Rinse with clean water"
       />
-      <CoatList job={job} label={backDiffers ? 'Front and edges' : 'All faces'} coats={buildUp.coats} onChange={(coats) => onChange({ ...buildUp, coats })} />
+      <CoatList
+        job={job}
+        label={backDiffers ? 'Front and edges' : 'All faces'}
+        coats={buildUp.coats}
+        onChange={(coats) => onChange({ ...buildUp, coats })}
+      />
       {buildUp.faceCoats.back && (
         <CoatList
           job={job}
@@ -72,7 +87,9 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
         control={
           <Switch
             checked={backDiffers}
-            onChange={(event) => onChange({ ...buildUp, faceCoats: event.target.checked ? { back: buildUp.coats } : {} })}
+            onChange={(event) =>
+              onChange({ ...buildUp, faceCoats: event.target.checked ? { back: buildUp.coats } : {} })
+            }
           />
         }
         label={say('Other coats on the back, such as outside paint')}
@@ -93,27 +110,44 @@ function CoatList({ job, label, coats, onChange }: CoatListProps) {
   const change = (index: number, facts: Partial<Coat>): void =>
     onChange(coats.map((coat, other) => (other === index ? { ...coat, ...facts } : coat)));
   return (
-    <Box component="fieldset" sx={{ border: '1px solid var(--line)', borderRadius: '6px', p: 1.5, m: 0, display: 'grid', gap: 1 }}>
+    <Box
+      component="fieldset"
+      sx={{ border: '1px solid var(--line)', borderRadius: '6px', p: 1.5, m: 0, display: 'grid', gap: 1 }}
+    >
       <Box component="legend" sx={{ px: 0.75, fontSize: 14, color: 'var(--ink-soft)' }}>
         {label}, first coat on top of this list
       </Box>
       {coats.map((coat, index) => (
         <Box key={index} sx={{ display: 'grid', gridTemplateColumns: '1fr 108px 40px', gap: 1 }}>
-          <TextField select label={`Coat ${index + 1}`} value={coat.product} onChange={(event) => change(index, { product: event.target.value })}>
+          <TextField
+            select
+            label={`Coat ${index + 1}`}
+            value={coat.product}
+            onChange={(event) => change(index, { product: event.target.value })}
+          >
             {shelf.map((coating) => (
               <MenuItem key={coating.id} value={coating.id}>
                 {coating.name}
               </MenuItem>
             ))}
           </TextField>
-          <TextField select label="With" value={coat.tool} onChange={(event) => change(index, { tool: event.target.value as Tool })}>
+          <TextField
+            select
+            label="With"
+            value={coat.tool}
+            onChange={(event) => change(index, { tool: event.target.value as Tool })}
+          >
             {TOOLS.map((tool) => (
               <MenuItem key={tool} value={tool}>
                 {tool}
               </MenuItem>
             ))}
           </TextField>
-          <IconButton aria-label={`Remove coat ${index + 1}`} disabled={coats.length === 1} onClick={() => onChange(coats.filter((_coat, other) => other !== index))}>
+          <IconButton
+            aria-label={`Remove coat ${index + 1}`}
+            disabled={coats.length === 1}
+            onClick={() => onChange(coats.filter((_coat, other) => other !== index))}
+          >
             <DeleteIcon />
           </IconButton>
         </Box>

@@ -13,7 +13,8 @@ import { GroupBuildUp } from './GroupBuildUp.tsx';
 export default function BuildUpStage() {
   const { job } = useJob();
   const [chosenId, setChosenId] = useState<string | null>(null);
-  const group = job.groups.find(({ id }) => id === chosenId) ?? job.groups.find((other) => !isChosen(other)) ?? job.groups[0];
+  const group =
+    job.groups.find(({ id }) => id === chosenId) ?? job.groups.find((other) => !isChosen(other)) ?? job.groups[0];
   if (!group) {
     return (
       <EmptyState
@@ -30,7 +31,11 @@ export default function BuildUpStage() {
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { md: '250px minmax(0, 1fr)' }, gap: 3, alignItems: 'start' }}>
-      <Box component="ul" aria-label="Groups of like pieces" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
+      <Box
+        component="ul"
+        aria-label="Groups of like pieces"
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
+      >
         {job.groups.map((other) => {
           const pieces = job.pieces.filter((piece) => piece.groupId === other.id);
           const here = other.id === group.id;
@@ -63,7 +68,9 @@ export default function BuildUpStage() {
                     words={isChosen(other) ? 'build-up chosen' : 'no build-up yet'}
                   />
                   {pieces.length} {pieces.length === 1 ? 'piece' : 'pieces'}
-                  {!isChosen(other) && <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>to choose</Typography>}
+                  {!isChosen(other) && (
+                    <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>to choose</Typography>
+                  )}
                 </Box>
               </Box>
             </li>

@@ -30,7 +30,17 @@ export function CandidateCard({ candidate, layers, surface, colour, isBest, isCh
     <Box
       component="li"
       aria-label={say(candidate.name)}
-      sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '132px minmax(0, 1fr) auto' }, gap: 2, alignItems: 'start', background: 'var(--sheet)', border: '1px solid', borderColor: isChosen ? 'var(--ink)' : 'var(--line)', borderRadius: '8px', p: 2 }}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', sm: '132px minmax(0, 1fr) auto' },
+        gap: 2,
+        alignItems: 'start',
+        background: 'var(--sheet)',
+        border: '1px solid',
+        borderColor: isChosen ? 'var(--ink)' : 'var(--line)',
+        borderRadius: '8px',
+        p: 2,
+      }}
     >
       <CoatStackDrawing bare layers={layers} surface={surface} colour={colour} />
       <Box>
@@ -39,8 +49,8 @@ export function CandidateCard({ candidate, layers, surface, colour, isBest, isCh
           {isBest && <span style={{ color: 'var(--ready)', marginLeft: 10, fontSize: 14 }}>recommended</span>}
         </Box>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          {[cleaner?.name.toLowerCase(), buildUp.rinsed ? 'rinse' : null, KEYS[buildUp.key]].filter(Boolean).join(', ')} · {coats} coats ·{' '}
-          {formatDuration(waitingHours * 60)} of waiting at 23 °C
+          {[cleaner?.name.toLowerCase(), buildUp.rinsed ? 'rinse' : null, KEYS[buildUp.key]].filter(Boolean).join(', ')}{' '}
+          · {coats} coats · {formatDuration(waitingHours * 60)} of waiting at 23 °C
         </Box>
         <Findings verdict={verdict} />
       </Box>

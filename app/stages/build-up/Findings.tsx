@@ -19,7 +19,11 @@ export function Findings({ verdict }: { verdict: Verdict }) {
   return (
     <Box component="ul" aria-label="Verdict" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 }}>
       {verdict.findings.map(({ rule, faces }) => (
-        <Box component="li" key={rule.id} sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}>
+        <Box
+          component="li"
+          key={rule.id}
+          sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}
+        >
           <strong>{SEVERITY[rule.severity].word}.</strong> {say(rule.reason)}{' '}
           <span style={{ color: 'var(--ink-soft)' }}>
             {faces.length === 1 && `On the ${faces[0]}. `}

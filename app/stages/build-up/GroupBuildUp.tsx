@@ -30,9 +30,11 @@ const SHOWN = 4;
 export function GroupBuildUp({ group }: { group: FinishGroup }) {
   const { job, apply, say } = useJob();
   const [isAll, setIsAll] = useState(false);
-  const pieces = job.pieces.filter((piece) => piece.groupId === group.id);
-  const like = likenessOf(pieces);
-  const offered = useMemo(() => (like ? candidates(job, like) : []), [job, like]);
+  const { pieces, like, offered } = useMemo(() => {
+    const own = job.pieces.filter((piece) => piece.groupId === group.id);
+    const shared = likenessOf(own);
+    return { pieces: own, like: shared, offered: shared ? candidates(job, shared) : [] };
+  }, [job, group.id]);
   if (!like) return <EmptyState title="No pieces in this group">Add pieces with this surface on the walk.</EmptyState>;
   const choose = (buildUp: BuildUp): void => void apply('choose-build-up', { groupId: group.id, buildUp });
   const permitted = offered.filter(({ verdict }) => verdict.level !== 'forbidden');
@@ -47,14 +49,22 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           text={group.name}
           draft={`${job.id}/${group.id}/name`}
           sx={{ flex: '1 1 240px' }}
-          take={(name) => apply('change-group', { groupId: group.id, name }, { strokes: `${group.id}/name`, quiet: true })}
+          take={(name) =>
+            apply('change-group', { groupId: group.id, name }, { strokes: `${group.id}/name`, quiet: true })
+          }
         />
         <StatedField
           label={say('Colour')}
           text={group.colour.name}
           draft={`${job.id}/${group.id}/colour`}
           sx={{ width: 170 }}
-          take={(name) => apply('change-group', { groupId: group.id, colour: { ...group.colour, name } }, { strokes: `${group.id}/colour`, quiet: true })}
+          take={(name) =>
+            apply(
+              'change-group',
+              { groupId: group.id, colour: { ...group.colour, name } },
+              { strokes: `${group.id}/colour`, quiet: true },
+            )
+          }
         />
         <Box
           component="input"
@@ -62,7 +72,11 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           aria-label={say('Colour swatch')}
           value={group.colour.hex}
           onChange={(event: React.ChangeEvent<HTMLInputElement>) =>
-            apply('change-group', { groupId: group.id, colour: { ...group.colour, hex: event.target.value } }, { strokes: `${group.id}/hex` })
+            apply(
+              'change-group',
+              { groupId: group.id, colour: { ...group.colour, hex: event.target.value } },
+              { strokes: `${group.id}/hex` },
+            )
           }
           sx={{ width: 56, height: 40, p: 0, border: '1px solid var(--line)', borderRadius: '6px', background: 'none' }}
         />
@@ -82,7 +96,11 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
                 {stackFaces(group.buildUp).map((face) => (
                   <Box key={face} sx={{ mb: 1 }}>
                     {Object.keys(group.buildUp.faceCoats).length > 0 && <Typography variant="h3">{face}</Typography>}
-                    <CoatStackDrawing layers={coatStack(job, like.surface, group.buildUp, face)} surface={like.surface} colour={group.colour.hex} />
+                    <CoatStackDrawing
+                      layers={coatStack(job, like.surface, group.buildUp, face)}
+                      surface={like.surface}
+                      colour={group.colour.hex}
+                    />
                   </Box>
                 ))}
                 <Findings verdict={judge(job, like, group.buildUp)} />
@@ -95,7 +113,11 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
 
       <Section
         title={isChosen(group) ? 'Or take' : 'Choose a build-up'}
-        aside={<Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>best first: least risk, least solvent, least waiting</Typography>}
+        aside={
+          <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+            best first: least risk, least solvent, least waiting
+          </Typography>
+        }
       >
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1.5 }}>
           {permitted.slice(0, isAll ? undefined : SHOWN).map((candidate, index) => (
@@ -111,7 +133,9 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
             />
           ))}
         </Box>
-        {permitted.length === 0 && <Typography>Nothing on the shelf is permitted here. The reasons are below.</Typography>}
+        {permitted.length === 0 && (
+          <Typography>Nothing on the shelf is permitted here. The reasons are below.</Typography>
+        )}
         {permitted.length > SHOWN && (
           <Button sx={{ mt: 1 }} onClick={() => setIsAll(!isAll)}>
             {isAll ? 'Show fewer' : `Show all ${permitted.length}`}
@@ -122,7 +146,10 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
       <Section title="Why not?">
         <Sheet pad={0}>
           {excluded.slice(0, 12).map((candidate) => (
-            <Box key={candidate.id} sx={{ px: 2, py: 1.25, borderBottom: '1px solid var(--line)', '&:last-child': { borderBottom: 0 } }}>
+            <Box
+              key={candidate.id}
+              sx={{ px: 2, py: 1.25, borderBottom: '1px solid var(--line)', '&:last-child': { borderBottom: 0 } }}
+            >
               <strong>{say(candidate.name)}</strong>
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
                 {candidate.verdict.findings
@@ -147,7 +174,8 @@ function FilmSum({ group, like }: { group: FinishGroup & { buildUp: BuildUp }; l
   const layers = coatStack(job, like.surface, group.buildUp, 'front');
   return (
     <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-      {layers.filter((layer) => layer.kind === 'coat').length} coats, {totalFilm(layers)} µm dry; figures are defaults until you state your tin’s
+      {layers.filter((layer) => layer.kind === 'coat').length} coats, {totalFilm(layers)} µm dry; figures are defaults
+      until you state your tin’s
     </Typography>
   );
 }

@@ -12,12 +12,21 @@ export function Bag({ piece }: { piece: Piece }) {
   const { apply } = useJob();
   const count = piece.hardware.reduce((sum, item) => sum + item.count, 0);
   const bagged = piece.hardware.reduce((sum, item) => sum + Math.min(item.bagged, item.count), 0);
-  const set = (item: number, facts: { bagged: number }): void => void apply('count-hardware', { id: piece.id, item, ...facts });
+  const set = (item: number, facts: { bagged: number }): void =>
+    void apply('count-hardware', { id: piece.id, item, ...facts });
   return (
-    <Box component="section" aria-label={`Bag ${piece.mark}`} sx={{ background: 'var(--ground)', borderRadius: '6px', p: 1.5 }}>
+    <Box
+      component="section"
+      aria-label={`Bag ${piece.mark}`}
+      sx={{ background: 'var(--ground)', borderRadius: '6px', p: 1.5 }}
+    >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.5 }}>
         <strong>Bag {piece.mark}</strong>
-        <Vial size="rung" reading={completeness(count === 0 ? 1 : bagged / count)} words={`${bagged} of ${count} counted in`} />
+        <Vial
+          size="rung"
+          reading={completeness(count === 0 ? 1 : bagged / count)}
+          words={`${bagged} of ${count} counted in`}
+        />
         <Box sx={{ fontSize: 14, color: bagged < count ? 'var(--tacky)' : 'var(--ready)', fontWeight: 650 }}>
           {bagged < count ? `${count - bagged} missing` : 'complete'}
         </Box>
@@ -25,22 +34,52 @@ export function Bag({ piece }: { piece: Piece }) {
           sx={{ ml: 'auto' }}
           size="small"
           disabled={bagged >= count}
-          onClick={() => piece.hardware.forEach((item, index) => item.bagged < item.count && set(index, { bagged: item.count }))}
+          onClick={() =>
+            piece.hardware.forEach((item, index) => item.bagged < item.count && set(index, { bagged: item.count }))
+          }
         >
           All in
         </Button>
       </Box>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(232px, 1fr))', columnGap: 2 }}>
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          p: 0,
+          m: 0,
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(208px, 1fr))',
+          columnGap: 2,
+        }}
+      >
         {piece.hardware.map((item, index) => (
           <Box component="li" key={item.name} sx={{ display: 'flex', alignItems: 'center', fontSize: 15 }}>
             <span style={{ flex: 1 }}>{item.name}</span>
-            <IconButton aria-label={`One ${item.name} less in the bag of ${piece.mark}`} disabled={item.bagged === 0} onClick={() => set(index, { bagged: item.bagged - 1 })} sx={{ width: 44, height: 44 }}>
+            <IconButton
+              aria-label={`One ${item.name} less in the bag of ${piece.mark}`}
+              disabled={item.bagged === 0}
+              onClick={() => set(index, { bagged: item.bagged - 1 })}
+              sx={{ width: 44, height: 44 }}
+            >
               <RemoveIcon />
             </IconButton>
-            <Box component="span" sx={{ minWidth: 58, textAlign: 'center', fontWeight: 700, color: item.bagged < item.count ? 'var(--tacky)' : 'inherit' }}>
+            <Box
+              component="span"
+              sx={{
+                minWidth: 58,
+                textAlign: 'center',
+                fontWeight: 700,
+                color: item.bagged < item.count ? 'var(--tacky)' : 'inherit',
+              }}
+            >
               {item.bagged} of {item.count}
             </Box>
-            <IconButton aria-label={`One ${item.name} more in the bag of ${piece.mark}`} disabled={item.bagged >= item.count} onClick={() => set(index, { bagged: item.bagged + 1 })} sx={{ width: 44, height: 44 }}>
+            <IconButton
+              aria-label={`One ${item.name} more in the bag of ${piece.mark}`}
+              disabled={item.bagged >= item.count}
+              onClick={() => set(index, { bagged: item.bagged + 1 })}
+              sx={{ width: 44, height: 44 }}
+            >
               <AddIcon />
             </IconButton>
           </Box>

@@ -36,7 +36,17 @@ export default function Hang() {
         if (own.length === 0) return null;
         return (
           <Section key={room.id} title={room.name}>
-            <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: { lg: '1fr 1fr' } }}>
+            <Box
+              component="ul"
+              sx={{
+                listStyle: 'none',
+                p: 0,
+                m: 0,
+                display: 'grid',
+                gap: 1.5,
+                gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' },
+              }}
+            >
               {own.map((row) => (
                 <HangCard key={row.piece.id} row={row} t0={problem.clocks.t0} at={at} />
               ))}

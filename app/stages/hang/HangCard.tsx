@@ -23,7 +23,8 @@ const USE_WORDS: Readonly<Record<Use, string>> = {
 export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: number }) {
   const { job, say } = useJob();
   const { piece, from, lastCoat, isDone, hung } = row;
-  const when = (minutes: number): string => localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const when = (minutes: number): string =>
+    localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   const next = USES.find((use) => from[use] !== null && (from[use] ?? 0) > at);
   const opens = next ? from[next] : null;
   const uses = USES.filter((use) => from[use] !== null);
@@ -32,7 +33,16 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
     <Box
       component="li"
       aria-label={`${piece.mark}, ${say(definitionOf(piece.kind).name)}`}
-      sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', boxShadow: 'var(--shadow)', p: 2, display: 'grid', gap: 1.5, alignContent: 'start' }}
+      sx={{
+        background: 'var(--sheet)',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        boxShadow: 'var(--shadow)',
+        p: 2,
+        display: 'grid',
+        gap: 1.5,
+        alignContent: 'start',
+      }}
     >
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <Tag mark={piece.mark} size="large" />
@@ -42,7 +52,10 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
         </Box>
         {lastCoat !== null && (
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25 }}>
-            <Vial reading={vialReading(at, { since: lastCoat, opens: opens ?? lastCoat, closes: null })} words={headline} />
+            <Vial
+              reading={vialReading(at, { since: lastCoat, opens: opens ?? lastCoat, closes: null })}
+              words={headline}
+            />
             <Box sx={{ fontSize: 14, fontWeight: 700 }}>{headline}</Box>
           </Box>
         )}
@@ -50,12 +63,29 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
       {lastCoat === null ? (
         <Typography sx={{ color: 'var(--ink-soft)' }}>Its dates come with its build-up and the plan.</Typography>
       ) : (
-        <Box component="dl" aria-label={`Dates of ${piece.mark}`} sx={{ m: 0, display: 'grid', gridTemplateColumns: `repeat(${uses.length}, minmax(0, 1fr))`, borderTop: '3px solid var(--line)' }}>
+        <Box
+          component="dl"
+          aria-label={`Dates of ${piece.mark}`}
+          sx={{
+            m: 0,
+            display: 'grid',
+            gridTemplateColumns: `repeat(${uses.length}, minmax(0, 1fr))`,
+            borderTop: '3px solid var(--line)',
+          }}
+        >
           {uses.map((use) => {
             const minutes = from[use] ?? 0;
             const isPast = minutes <= at;
             return (
-              <Box key={use} sx={{ borderTop: isPast ? '3px solid var(--ready)' : '3px solid transparent', mt: '-3px', pt: 0.75, pr: 0.5 }}>
+              <Box
+                key={use}
+                sx={{
+                  borderTop: isPast ? '3px solid var(--ready)' : '3px solid transparent',
+                  mt: '-3px',
+                  pt: 0.75,
+                  pr: 0.5,
+                }}
+              >
                 <Box component="dt" sx={{ fontWeight: 700, fontSize: 14 }}>
                   {USE_WORDS[use]}
                 </Box>
@@ -73,9 +103,13 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
           {hung && (hung.isDone ? `; hung ${when(hung.at)}` : `; to be hung ${when(hung.at)}`)}.
         </Typography>
       )}
-      {weightOf(piece) > TWO_PEOPLE_FROM && piece.comesOff && <Caution>Over {TWO_PEOPLE_FROM} kg: two people to hang it.</Caution>}
+      {weightOf(piece) > TWO_PEOPLE_FROM && piece.comesOff && (
+        <Caution>Over {TWO_PEOPLE_FROM} kg: two people to hang it.</Caution>
+      )}
       {from.close !== null && from.close > at && hung?.isDone && (
-        <Caution>Hung, and not to be closed yet: wedge it, or stick bumpers on. A soft coat sticks to the stop and tears.</Caution>
+        <Caution>
+          Hung, and not to be closed yet: wedge it, or stick bumpers on. A soft coat sticks to the stop and tears.
+        </Caution>
       )}
       <Bag piece={piece} />
     </Box>

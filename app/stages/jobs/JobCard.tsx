@@ -37,7 +37,8 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
   const [fault, setFault] = useState<string | null>(null);
   const stage = stageOf(job);
   const progress = stage?.progress(job) ?? { share: 0, words: '' };
-  const colourOf = (groupId: string): string => job.groups.find((group) => group.id === groupId)?.colour.hex ?? '#efece2';
+  const colourOf = (groupId: string): string =>
+    job.groups.find((group) => group.id === groupId)?.colour.hex ?? '#efece2';
   const act = (action: () => void) => () => {
     setAnchor(null);
     action();
@@ -51,7 +52,16 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
     <Box
       component="li"
       aria-label={job.name}
-      sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', boxShadow: 'var(--shadow)', p: 2, display: 'flex', flexDirection: 'column', gap: 1.25 }}
+      sx={{
+        background: 'var(--sheet)',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        boxShadow: 'var(--shadow)',
+        p: 2,
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 1.25,
+      }}
     >
       <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1 }}>
         {renaming === null ? (
@@ -69,7 +79,14 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
               void rename();
             }}
           >
-            <TextField autoFocus label="Name" value={renaming} error={fault !== null} helperText={fault} onChange={(event) => setRenaming(event.target.value)} />
+            <TextField
+              autoFocus
+              label="Name"
+              value={renaming}
+              error={fault !== null}
+              helperText={fault}
+              onChange={(event) => setRenaming(event.target.value)}
+            />
             <Button type="submit" variant="contained">
               Rename
             </Button>
@@ -85,11 +102,23 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
           <MenuItem onClick={act(onDelete)}>Throw away</MenuItem>
         </Menu>
       </Box>
-      <Box aria-hidden sx={{ display: 'flex', alignItems: 'flex-end', gap: '5px', height: 74, overflow: 'hidden', maskImage: 'linear-gradient(90deg, #000 86%, transparent)' }}>
+      <Box
+        aria-hidden
+        sx={{
+          display: 'flex',
+          alignItems: 'flex-end',
+          gap: '5px',
+          height: 74,
+          overflow: 'hidden',
+          maskImage: 'linear-gradient(90deg, #000 86%, transparent)',
+        }}
+      >
         {job.pieces.slice(0, 24).map((piece) => (
           <PieceThumb key={piece.id} piece={piece} fill={colourOf(piece.groupId)} mmPerPixel={29} />
         ))}
-        {job.pieces.length === 0 && <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet: walk the job.</Typography>}
+        {job.pieces.length === 0 && (
+          <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet: walk the job.</Typography>
+        )}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 'auto', fontSize: 14 }}>
         <Vial reading={completeness(progress.share)} words={`${stage?.name ?? ''}: ${progress.words}`} />
@@ -98,7 +127,9 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         </span>
       </Box>
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-        {job.plan ? `Finish planned ${localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone).toFormat('ccc d LLL, HH:mm')} · ` : ''}
+        {job.plan
+          ? `Finish planned ${localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone).toFormat('ccc d LLL, HH:mm')} · `
+          : ''}
         touched {DateTime.fromISO(stored.updatedAt).toRelative({ locale: 'en-GB' })}
       </Typography>
     </Box>

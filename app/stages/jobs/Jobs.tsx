@@ -69,20 +69,24 @@ export default function Jobs() {
     }
     for (const job of read.value) await addJob(job);
     const [only] = read.value;
-    enqueueSnackbar(read.value.length === 1 && only ? `${only.name} is imported.` : `${read.value.length} jobs are imported.`, {
-      variant: 'success',
-    });
+    enqueueSnackbar(
+      read.value.length === 1 && only ? `${only.name} is imported.` : `${read.value.length} jobs are imported.`,
+      {
+        variant: 'success',
+      },
+    );
   };
 
   const remove = async (stored: StoredJob): Promise<void> => {
     await setDeleted(stored.id, true);
-    const key = enqueueSnackbar(`${stored.job.name} is thrown away.`, {
+    enqueueSnackbar(`${stored.job.name} is thrown away.`, {
+      key: stored.id,
       autoHideDuration: 12_000,
       action: (
         <Button
           color="inherit"
           onClick={() => {
-            closeSnackbar(key);
+            closeSnackbar(stored.id);
             void setDeleted(stored.id, false);
           }}
         >
@@ -156,7 +160,17 @@ export default function Jobs() {
         <Box sx={{ height: 28 }} />
         {jobs && jobs.kept.length > 0 && (
           <Section title="Jobs">
-            <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
+            <Box
+              component="ul"
+              sx={{
+                listStyle: 'none',
+                p: 0,
+                m: 0,
+                display: 'grid',
+                gap: 2,
+                gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' },
+              }}
+            >
               {jobs.kept.map((stored) => (
                 <JobCard
                   key={stored.id}
@@ -171,7 +185,7 @@ export default function Jobs() {
           </Section>
         )}
         <Section title="Demo jobs">
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' } }}>
             {(Object.keys(DEMO_JOBS) as DemoJobId[]).map((id) => {
               const here = jobs?.kept.some((stored) => stored.id === id);
               return (
@@ -189,7 +203,9 @@ export default function Jobs() {
                     <Button
                       sx={{ ml: 1 }}
                       aria-label={`Lay out the demo ${DEMOS[id].name} anew`}
-                      onClick={() => void layOutDemo(id).then(() => enqueueSnackbar(`${DEMOS[id].name} is laid out anew.`))}
+                      onClick={() =>
+                        void layOutDemo(id).then(() => enqueueSnackbar(`${DEMOS[id].name} is laid out anew.`))
+                      }
                     >
                       Lay out anew
                     </Button>

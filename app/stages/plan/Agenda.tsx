@@ -15,9 +15,16 @@ export function Agenda({ reading }: { reading: PlanReading }) {
     days.set(day, [...(days.get(day) ?? []), run]);
   }
   return (
-    <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' } }}>
+    <Box
+      component="ol"
+      sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' } }}
+    >
       {[...days].map(([day, runs]) => (
-        <Box component="li" key={day} sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}>
+        <Box
+          component="li"
+          key={day}
+          sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}
+        >
           <Typography variant="h3" sx={{ mb: 1 }}>
             {localTime(reading.t0, day * 1440 + 720, zone).toFormat('cccc d LLLL')}
           </Typography>
@@ -29,12 +36,18 @@ export function Agenda({ reading }: { reading: PlanReading }) {
                 {job.crew.length > 1 && <Box sx={{ fontWeight: 700, fontSize: 14 }}>{painter.name}</Box>}
                 <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14 }}>
                   {own.map((run) => (
-                    <Box component="li" key={run.id} sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}>
+                    <Box
+                      component="li"
+                      key={run.id}
+                      sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
+                    >
                       <span style={{ color: 'var(--ink-soft)' }}>
-                        {localTime(reading.t0, run.start, zone).toFormat('HH:mm')}–{localTime(reading.t0, run.end, zone).toFormat('HH:mm')}
+                        {localTime(reading.t0, run.start, zone).toFormat('HH:mm')}–
+                        {localTime(reading.t0, run.end, zone).toFormat('HH:mm')}
                       </span>
                       <span>
-                        {run.steps[0] && say(stepWords(run.steps[0]))}: <strong>{run.steps.map((step) => step.piece.mark).join(', ')}</strong>
+                        {run.steps[0] && say(stepWords(run.steps[0]))}:{' '}
+                        <strong>{run.steps.map((step) => step.piece.mark).join(', ')}</strong>
                         {run.needsTwo && ', two people'}
                       </span>
                     </Box>

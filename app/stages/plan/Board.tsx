@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { placeOf } from '../../../core/job/queries.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
@@ -9,6 +9,7 @@ import { WETNESS, type Lying, type PlanReading, type Run } from '../../../core/p
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { WetnessKey, WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../ui/wetness.tsx';
+import { timeAxis, type TimeAxis } from './time-axis.ts';
 import { operationPaint, RunLegend, runLabel } from './run-paint.tsx';
 
 const ROW = 30;
@@ -16,11 +17,12 @@ const PAINTER_ROW = 44;
 const HEAD = 46;
 const AIR = 64;
 const LABELS = 132;
+/** Pixels for a working hour. */
 const ZOOMS = [
-  [4, 'job'],
-  [10, 'week'],
-  [26, 'day'],
-  [70, 'hour'],
+  [9, 'job'],
+  [26, 'week'],
+  [72, 'day'],
+  [200, 'hour'],
 ] as const;
 
 /** The whole job on one board: painters above, the rack below, nights and temperature behind, all on one time. */
@@ -30,11 +32,13 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
   const [followed, setFollowed] = useState<string | null>(null);
   const scroll = useRef<HTMLDivElement>(null);
   const zone = job.site.timeZone;
-  const first = Math.floor(Math.min(...reading.runs.map((run) => run.start), reading.finish) / 1440) * 1440;
-  const days = Math.max(1, Math.ceil((reading.finish - first) / 1440));
-  const scale = perHour ?? (days <= 3 ? 13 : days <= 7 ? 6.2 : 4);
-  const width = days * 24 * scale;
-  const x = (minutes: number): number => ((minutes - first) / 60) * scale;
+  const span = { from: Math.min(...reading.runs.map((run) => run.start), reading.finish), until: reading.finish };
+  const scale = perHour ?? (span.until - span.from > 9 * 1440 ? 9 : 26);
+  const axis = useMemo(
+    () => timeAxis(job.crew, { t0: reading.t0, timeZone: zone }, { from: span.from, until: span.until }, scale),
+    [job.crew, reading.t0, zone, span.from, span.until, scale],
+  );
+  const { x, width, first, days } = axis;
   const slots = Math.max(1, ...reading.lyings.map((lying) => lying.slot + 1));
   const rackTop = HEAD + AIR + job.crew.length * PAINTER_ROW + 14;
   const height = rackTop + slots * ROW + 10;
@@ -43,13 +47,19 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
 
   useEffect(() => {
     const box = scroll.current;
-    if (box) box.scrollLeft = Math.max(0, ((at - first) / 60) * scale - box.clientWidth * 0.25);
-  }, [at, first, scale]);
+    if (box) box.scrollLeft = Math.max(0, axis.x(at) - box.clientWidth * 0.25);
+  }, [at, axis]);
 
   return (
     <Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1.25, flexWrap: 'wrap' }}>
-        <ToggleButtonGroup exclusive size="small" aria-label="Zoom" value={scale} onChange={(_event, chosen: number | null) => chosen && setPerHour(chosen)}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Zoom"
+          value={scale}
+          onChange={(_event, chosen: number | null) => chosen && setPerHour(chosen)}
+        >
           {ZOOMS.map(([hourly, words]) => (
             <ToggleButton key={hourly} value={hourly}>
               {words}
@@ -58,13 +68,34 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
         </ToggleButtonGroup>
         <RunLegend operations={[...new Set(reading.runs.map((run) => run.operation))]} />
       </Box>
-      <Box sx={{ display: 'flex', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', overflow: 'hidden' }}>
-        <svg width={LABELS} height={height} aria-hidden style={{ flex: 'none', borderRight: '1px solid var(--line)' }} fill="var(--ink)" fontSize={14}>
+      <Box
+        sx={{
+          display: 'flex',
+          background: 'var(--sheet)',
+          border: '1px solid var(--line)',
+          borderRadius: '8px',
+          overflow: 'hidden',
+        }}
+      >
+        <svg
+          width={LABELS}
+          height={height}
+          aria-hidden
+          style={{ flex: 'none', borderRight: '1px solid var(--line)' }}
+          fill="var(--ink)"
+          fontSize={14}
+        >
           <text x={14} y={HEAD + AIR / 2} dominantBaseline="central" fill="var(--ink-soft)">
             {rack.name.toLowerCase()} °C
           </text>
           {job.crew.map((painter, index) => (
-            <text key={painter.id} x={14} y={HEAD + AIR + (index + 0.5) * PAINTER_ROW} dominantBaseline="central" fontWeight={700}>
+            <text
+              key={painter.id}
+              x={14}
+              y={HEAD + AIR + (index + 0.5) * PAINTER_ROW}
+              dominantBaseline="central"
+              fontWeight={700}
+            >
               {painter.name.length > 14 ? `${painter.name.slice(0, 13)}…` : painter.name}
             </text>
           ))}
@@ -74,10 +105,16 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
             </text>
           ))}
         </svg>
-        <Box ref={scroll} sx={{ overflowX: 'auto', flex: 1 }} tabIndex={0} role="region" aria-label="The board, scrolls sideways; the same is listed day by day below">
+        <Box
+          ref={scroll}
+          sx={{ overflowX: 'auto', flex: 1 }}
+          tabIndex={0}
+          role="region"
+          aria-label="The board, scrolls sideways; the same is listed day by day below"
+        >
           <svg width={Math.max(width, 200)} height={height} style={{ display: 'block' }}>
             <WetnessPatterns />
-            <Days reading={reading} first={first} days={days} x={x} height={height} scale={scale} />
+            <Days reading={reading} axis={axis} height={height} />
             <AirCurve problem={problem} climateId={rack.climateId} first={first} days={days} x={x} />
             {job.crew.map((painter, index) => (
               <g key={painter.id} transform={`translate(0 ${HEAD + AIR + index * PAINTER_ROW})`}>
@@ -95,7 +132,7 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
               ))}
               {reading.lyings.map((lying) => (
                 <LyingBar
-                  key={`${lying.after.id}`}
+                  key={lying.after.id}
                   lying={lying}
                   x={x}
                   reading={reading}
@@ -114,8 +151,18 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
         </Box>
       </Box>
       <Box sx={{ mt: 1.25, display: 'flex', gap: 3, flexWrap: 'wrap', fontSize: 14 }}>
-        <WetnessKey states={WETNESS.filter((state) => state === 'wet' || state === 'tacky' || state === 'ready' || reading.lyings.some((lying) => lying.stretches.some((stretch) => stretch.state === state)))} />
-        <span style={{ color: 'var(--ink-soft)' }}>darker ground: nobody works · click a piece on the rack to follow it</span>
+        <WetnessKey
+          states={WETNESS.filter(
+            (state) =>
+              state === 'wet' ||
+              state === 'tacky' ||
+              state === 'ready' ||
+              reading.lyings.some((lying) => lying.stretches.some((stretch) => stretch.state === state)),
+          )}
+        />
+        <span style={{ color: 'var(--ink-soft)' }}>
+          darker ground: nobody works, hours drawn narrower · click a piece on the rack to follow it
+        </span>
       </Box>
     </Box>
   );
@@ -123,33 +170,44 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
 
 type X = (minutes: number) => number;
 
-/** Days with their hours; the hours when nobody works are darker. */
-function Days({ reading, first, days, x, height, scale }: { reading: PlanReading; first: number; days: number; x: X; height: number; scale: number }) {
+/** Days with their hours; the hours when nobody works are darker and folded. */
+function Days({ reading, axis, height }: { reading: PlanReading; axis: TimeAxis; height: number }) {
   const { job } = useJob();
-  const every = scale >= 40 ? 1 : scale >= 12 ? 2 : scale >= 6 ? 4 : 12;
+  const { first, days, x, perHour } = axis;
+  const every = perHour >= 60 ? 1 : perHour >= 20 ? 2 : 4;
   return (
     <g>
+      {Array.from({ length: days * 24 }, (_unused, hour) => {
+        const start = x(first + hour * 60);
+        const end = x(first + (hour + 1) * 60);
+        return axis.isWorking(hour) ? null : (
+          <rect key={hour} x={start} y={HEAD - 2} width={end - start + 0.5} height={height} fill="var(--night)" />
+        );
+      })}
       {Array.from({ length: days }, (_unused, day) => {
         const start = first + day * 1440;
         const date = localTime(reading.t0, start + 60, job.site.timeZone);
-        const weekday = (['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const)[date.weekday - 1] ?? 'mon';
-        const minutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
-        const spans = job.crew.flatMap((painter) => painter.week[weekday]);
-        const opens = Math.min(1440, ...spans.map((span) => minutes(span.from)));
-        const closes = Math.max(opens, ...spans.map((span) => minutes(span.until)));
+        const isNarrow = x(start + 1440) - x(start) < 84;
         return (
           <g key={day}>
-            <rect x={x(start)} y={HEAD - 2} width={x(start + opens) - x(start)} height={height} fill="var(--night)" />
-            <rect x={x(start + closes)} y={HEAD - 2} width={x(start + 1440) - x(start + closes)} height={height} fill="var(--night)" />
             <line x1={x(start)} x2={x(start)} y1={0} y2={height} stroke="var(--ink-soft)" strokeOpacity={0.45} />
-            <text x={x(start) + 7} y={19} className="condensed" fontSize={16} fill="var(--ink)">
-              {date.toFormat(scale < 5 ? 'ccc d' : 'ccc d LLL')}
+            <text x={x(start) + 6} y={19} className="condensed" fontSize={16} fill="var(--ink)">
+              {date.toFormat(isNarrow ? 'ccc d' : 'ccc d LLL')}
             </text>
-            {Array.from({ length: 24 / every - 1 }, (_hour, index) => (index + 1) * every).map((hour) => (
-              <text key={hour} x={x(start + hour * 60)} y={38} textAnchor="middle" fontSize={13} fill="var(--ink-soft)">
-                {hour}
-              </text>
-            ))}
+            {Array.from({ length: 24 }, (_hour, hour) => hour)
+              .filter((hour) => hour % every === 0 && axis.isWorking(day * 24 + hour))
+              .map((hour) => (
+                <text
+                  key={hour}
+                  x={x(start + hour * 60)}
+                  y={38}
+                  textAnchor="middle"
+                  fontSize={13}
+                  fill="var(--ink-soft)"
+                >
+                  {hour}
+                </text>
+              ))}
           </g>
         );
       })}
@@ -158,7 +216,19 @@ function Days({ reading, first, days, x, height, scale }: { reading: PlanReading
 }
 
 /** The temperature where the pieces dry, hour by hour, with the coldest of every day in figures. */
-function AirCurve({ problem, climateId, first, days, x }: { problem: JobProblem; climateId: string; first: number; days: number; x: X }) {
+function AirCurve({
+  problem,
+  climateId,
+  first,
+  days,
+  x,
+}: {
+  problem: JobProblem;
+  climateId: string;
+  first: number;
+  days: number;
+  x: X;
+}) {
   const air = problem.clocks.air(climateId).slice(first / 60, first / 60 + days * 24);
   const temperatures = air.map((hour) => hour.temperature);
   const low = Math.min(...temperatures) - 1;
@@ -174,7 +244,17 @@ function AirCurve({ problem, climateId, first, days, x }: { problem: JobProblem;
     <g>
       <path d={`M${points.join('L')}`} fill="none" stroke="var(--tacky)" strokeWidth={2} />
       {nights.map(({ hour, coldest }) => (
-        <text key={hour} x={x(first + hour * 60 + 30)} y={y(coldest) - 6} textAnchor="middle" fontSize={13} fill="var(--ink)">
+        <text
+          key={hour}
+          x={x(first + hour * 60 + 30)}
+          y={y(coldest) - 6}
+          textAnchor="middle"
+          fontSize={13}
+          fill="var(--ink)"
+          stroke="var(--sheet)"
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
           {Math.round(coldest)}°
         </text>
       ))}
@@ -197,10 +277,35 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
   return (
     <g opacity={isFaint ? 0.25 : 1}>
       <title>{`${when}–${localTime(reading.t0, run.end, job.site.timeZone).toFormat('HH:mm')} ${stepWords(step)}: ${marks}`}</title>
-      {run.setupMinutes > 0 && <rect x={x(run.start - run.setupMinutes)} y={14} width={Math.max(1, x(run.setupMinutes) - x(0))} height={PAINTER_ROW - 22} fill="var(--ink-soft)" fillOpacity={0.35} />}
-      <rect x={x(run.start)} y={7} width={width} height={PAINTER_ROW - 14} rx={3} fill={paint.fill} stroke="var(--sheet)" strokeWidth={0.75} />
+      {run.setupMinutes > 0 && (
+        <rect
+          x={x(run.start - run.setupMinutes)}
+          y={14}
+          width={Math.max(1, x(run.setupMinutes) - x(0))}
+          height={PAINTER_ROW - 22}
+          fill="var(--ink-soft)"
+          fillOpacity={0.35}
+        />
+      )}
+      <rect
+        x={x(run.start)}
+        y={7}
+        width={width}
+        height={PAINTER_ROW - 14}
+        rx={3}
+        fill={paint.fill}
+        stroke="var(--sheet)"
+        strokeWidth={0.75}
+      />
       {width > label.length * 7.6 + 8 && (
-        <text x={x(run.start) + 6} y={PAINTER_ROW / 2} dominantBaseline="central" fontSize={13.5} fontWeight={650} fill={paint.ink}>
+        <text
+          x={x(run.start) + 6}
+          y={PAINTER_ROW / 2}
+          dominantBaseline="central"
+          fontSize={13.5}
+          fontWeight={650}
+          fill={paint.ink}
+        >
           {label}
         </text>
       )}
@@ -209,12 +314,26 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
 }
 
 /** A piece lying on the rack between two steps, in the textures of its states. */
-function LyingBar({ lying, x, reading, isFaint, onFollow }: { lying: Lying; x: X; reading: PlanReading; isFaint: boolean; onFollow(): void }) {
+function LyingBar({
+  lying,
+  x,
+  reading,
+  isFaint,
+  onFollow,
+}: {
+  lying: Lying;
+  x: X;
+  reading: PlanReading;
+  isFaint: boolean;
+  onFollow(): void;
+}) {
   const { job } = useJob();
   const y = lying.slot * ROW + 4;
   const width = x(lying.until) - x(lying.from);
   const when = (minutes: number): string => localTime(reading.t0, minutes, job.site.timeZone).toFormat('ccc HH:mm');
-  const story = lying.stretches.map((stretch) => `${WETNESS_WORDS[stretch.state]} until ${when(stretch.until)}`).join(', ');
+  const story = lying.stretches
+    .map((stretch) => `${WETNESS_WORDS[stretch.state]} until ${when(stretch.until)}`)
+    .join(', ');
   const pill = 44;
   return (
     <g opacity={isFaint ? 0.22 : 1} onClick={onFollow} style={{ cursor: 'pointer' }}>
@@ -232,8 +351,24 @@ function LyingBar({ lying, x, reading, isFaint, onFollow }: { lying: Lying; x: X
       ))}
       {width > pill + 4 && (
         <g>
-          <rect x={x(lying.from) + 3} y={y + 2.5} width={pill} height={ROW - 13} rx={2} fill="var(--sheet)" fillOpacity={0.94} />
-          <text x={x(lying.from) + 3 + pill / 2} y={y + (ROW - 8) / 2} dominantBaseline="central" textAnchor="middle" fontSize={14} className="condensed" fill="var(--ink)">
+          <rect
+            x={x(lying.from) + 3}
+            y={y + 2.5}
+            width={pill}
+            height={ROW - 13}
+            rx={2}
+            fill="var(--sheet)"
+            fillOpacity={0.94}
+          />
+          <text
+            x={x(lying.from) + 3 + pill / 2}
+            y={y + (ROW - 8) / 2}
+            dominantBaseline="central"
+            textAnchor="middle"
+            fontSize={14}
+            className="condensed"
+            fill="var(--ink)"
+          >
             {lying.piece.mark}
           </text>
         </g>

@@ -20,7 +20,11 @@ import { DayAir } from './DayAir.tsx';
 export function ClimateEditor({ climate }: { climate: Climate }) {
   const { job, apply } = useJob();
   const change = (facts: Partial<Climate>, strokes?: string) =>
-    apply('change-climate', { climate: { ...climate, ...facts } }, strokes ? { strokes: `${climate.id}/${strokes}`, quiet: true } : {});
+    apply(
+      'change-climate',
+      { climate: { ...climate, ...facts } },
+      strokes ? { strokes: `${climate.id}/${strokes}`, quiet: true } : {},
+    );
   const latest = climate.exceptions.at(-1)?.date ?? job.planning.start;
   const nextDate = DateTime.fromISO(latest).plus({ days: 1 }).toISODate() ?? latest;
   const { units } = job.settings;
@@ -32,7 +36,13 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
           <Typography variant="h3" sx={{ flex: 1, pt: 1 }}>
             {climate.name}
           </Typography>
-          <TextField select label="Air" value={climate.ventilation} onChange={(event) => change({ ventilation: event.target.value as Climate['ventilation'] })} sx={{ width: 120 }}>
+          <TextField
+            select
+            label="Air"
+            value={climate.ventilation}
+            onChange={(event) => change({ ventilation: event.target.value as Climate['ventilation'] })}
+            sx={{ width: 120 }}
+          >
             {VENTILATIONS.map((ventilation) => (
               <MenuItem key={ventilation} value={ventilation}>
                 {ventilation}
@@ -41,14 +51,27 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
           </TextField>
         </Box>
         <DayAir climate={climate} date={job.planning.start} />
-        <SwingFields climate={climate} swing={climate.usual} name="usual" onChange={(usual, strokes) => change({ usual }, strokes)} />
+        <SwingFields
+          climate={climate}
+          swing={climate.usual}
+          name="usual"
+          onChange={(usual, strokes) => change({ usual }, strokes)}
+        />
         {climate.exceptions.map((exception, index) => (
-          <Box key={exception.date} component="section" aria-label={`Night to ${exception.date}`} sx={{ borderTop: '1px solid var(--line)', pt: 1.25, display: 'grid', gap: 1 }}>
+          <Box
+            key={exception.date}
+            component="section"
+            aria-label={`Night to ${exception.date}`}
+            sx={{ borderTop: '1px solid var(--line)', pt: 1.25, display: 'grid', gap: 1 }}
+          >
             <Box sx={{ display: 'flex', alignItems: 'center' }}>
               <Typography sx={{ flex: 1, fontWeight: 650 }}>
                 Night to {DateTime.fromISO(exception.date).toFormat('cccc d LLLL')}, and that day
               </Typography>
-              <IconButton aria-label={`Forget the night to ${exception.date}`} onClick={() => change({ exceptions: climate.exceptions.filter((_other, other) => other !== index) })}>
+              <IconButton
+                aria-label={`Forget the night to ${exception.date}`}
+                onClick={() => change({ exceptions: climate.exceptions.filter((_other, other) => other !== index) })}
+              >
                 <DeleteIcon />
               </IconButton>
             </Box>
@@ -57,7 +80,10 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
               swing={exception.swing}
               name={exception.date}
               onChange={(swing, strokes) =>
-                change({ exceptions: climate.exceptions.map((other, at) => (at === index ? { ...other, swing } : other)) }, strokes)
+                change(
+                  { exceptions: climate.exceptions.map((other, at) => (at === index ? { ...other, swing } : other)) },
+                  strokes,
+                )
               }
             />
           </Box>
@@ -66,7 +92,11 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
           sx={{ justifySelf: 'start' }}
           onClick={() => {
             const { usual } = climate;
-            const swing = { ...usual, coldest: Math.max(-20, usual.coldest - 6), humidityAtColdest: Math.min(95, usual.humidityAtColdest + 12) };
+            const swing = {
+              ...usual,
+              coldest: Math.max(-20, usual.coldest - 6),
+              humidityAtColdest: Math.min(95, usual.humidityAtColdest + 12),
+            };
             change({ exceptions: [...climate.exceptions, { date: nextDate, swing }] });
           }}
         >
@@ -74,7 +104,12 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
         </Button>
         <FormControlLabel
           control={
-            <Switch checked={heating !== null} onChange={(event) => change({ heating: event.target.checked ? { setPoint: 18, from: 18, until: 8 } : null })} />
+            <Switch
+              checked={heating !== null}
+              onChange={(event) =>
+                change({ heating: event.target.checked ? { setPoint: 18, from: 18, until: 8 } : null })
+              }
+            />
           }
           label="Heated"
         />
@@ -87,7 +122,9 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
               draft={`${job.id}/${climate.id}/set-point`}
               take={(typed) => {
                 const read = anyNumber(typed, -4, 122);
-                return read.ok ? change({ heating: { ...heating, setPoint: temperatureFromField(read.value, units) } }, 'set-point') : read;
+                return read.ok
+                  ? change({ heating: { ...heating, setPoint: temperatureFromField(read.value, units) } }, 'set-point')
+                  : read;
               }}
             />
             {(['from', 'until'] as const).map((key) => (
@@ -140,7 +177,10 @@ function SwingFields({ climate, swing, name, onChange }: SwingFieldsProps) {
             take={(typed) => {
               const read = isTemperature ? anyNumber(typed, -4, 122) : anyNumber(typed, 5, 100);
               if (!read.ok) return read;
-              return onChange({ ...swing, [key]: isTemperature ? temperatureFromField(read.value, units) : read.value }, `${name}/${key}`);
+              return onChange(
+                { ...swing, [key]: isTemperature ? temperatureFromField(read.value, units) : read.value },
+                `${name}/${key}`,
+              );
             }}
           />
         );

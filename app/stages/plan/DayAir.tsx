@@ -16,7 +16,11 @@ export function DayAir({ climate, date }: { climate: Climate; date: string }) {
   const high = Math.max(...hours.map((air) => air.temperature)) + 1;
   const x = (hour: number): number => (hour / 24) * WIDTH;
   const y = (temperature: number): number => 58 - ((temperature - low) / (high - low)) * 46;
-  const conditions = { minTemperature: 8, ventilation: climate.ventilation, reference: { temperature: 23, humidity: 50 } };
+  const conditions = {
+    minTemperature: 8,
+    ventilation: climate.ventilation,
+    reference: { temperature: 23, humidity: 50 },
+  };
   const rates = hours.map((air) => evaporating.rate(air, conditions));
   const { units } = job.settings;
   return (
@@ -28,11 +32,30 @@ export function DayAir({ climate, date }: { climate: Climate; date: string }) {
       sx={{ width: '100%', display: 'block' }}
     >
       {rates.map((rate, hour) => (
-        <rect key={hour} x={x(hour) + 1} y={78 - Math.min(16, rate * 14)} width={WIDTH / 24 - 2} height={Math.max(1, Math.min(16, rate * 14))} fill="var(--vial-deep)" />
+        <rect
+          key={hour}
+          x={x(hour) + 1}
+          y={78 - Math.min(16, rate * 14)}
+          width={WIDTH / 24 - 2}
+          height={Math.max(1, Math.min(16, rate * 14))}
+          fill="var(--vial-deep)"
+        />
       ))}
-      <path d={`M${hours.map((air, hour) => `${x(hour + 0.5)} ${y(air.temperature)}`).join('L')}`} fill="none" stroke="var(--tacky)" strokeWidth={2.5} />
+      <path
+        d={`M${hours.map((air, hour) => `${x(hour + 0.5)} ${y(air.temperature)}`).join('L')}`}
+        fill="none"
+        stroke="var(--tacky)"
+        strokeWidth={2.5}
+      />
       {[5, 15].map((hour) => (
-        <text key={hour} x={x(hour + 0.5)} y={y(hours[hour]?.temperature ?? 0) + (hour === 5 ? -7 : 16)} textAnchor="middle" fontSize={13} fill="var(--ink)">
+        <text
+          key={hour}
+          x={x(hour + 0.5)}
+          y={y(hours[hour]?.temperature ?? 0) + (hour === 5 ? -7 : 16)}
+          textAnchor="middle"
+          fontSize={13}
+          fill="var(--ink)"
+        >
           {formatTemperature(hours[hour]?.temperature ?? 0, units)} · {Math.round(hours[hour]?.humidity ?? 0)} %
         </text>
       ))}
@@ -42,7 +65,8 @@ export function DayAir({ climate, date }: { climate: Climate; date: string }) {
         </text>
       ))}
       <text x={WIDTH - 2} y={HEIGHT - 1} textAnchor="end" fontSize={13} fill="var(--ink-soft)">
-        bars: drying speed, {Math.round((rates.reduce((sum, rate) => sum + rate, 0) / 24) * 100)} % of the tin’s over the day
+        bars: drying speed, {Math.round((rates.reduce((sum, rate) => sum + rate, 0) / 24) * 100)} % of the tin’s over
+        the day
       </text>
     </Box>
   );

@@ -14,14 +14,31 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
     minutes == null ? '–' : localTime(reading.t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   return (
     <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
-      <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%', '& td, & th': { px: 2, py: 0.6, borderBottom: '1px solid var(--line)', textAlign: 'left', fontSize: 14, whiteSpace: 'nowrap' }, '& tr:last-child > td': { borderBottom: 0 } }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          '& td, & th': {
+            px: 2,
+            py: 0.6,
+            borderBottom: '1px solid var(--line)',
+            textAlign: 'left',
+            fontSize: 14,
+            whiteSpace: 'nowrap',
+          },
+          '& tr:last-child > td': { borderBottom: 0 },
+        }}
+      >
         <thead>
           <tr>
-            {['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from'].map((name) => (
-              <th key={name} scope="col">
-                {name}
-              </th>
-            ))}
+            {['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from'].map(
+              (name) => (
+                <th key={name} scope="col">
+                  {name}
+                </th>
+              ),
+            )}
           </tr>
         </thead>
         <tbody>

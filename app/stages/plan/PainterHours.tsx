@@ -14,7 +14,10 @@ const written = (hours: Hours): string => hours.map(({ from, until }) => `${from
 
 /** Reads hours as painters write them: `8-12, 12:30-16:30`; nothing is a day off. */
 function readHours(typed: string): Outcome<Hours> {
-  const spans = typed.split(/[,;]/).map((span) => span.trim()).filter(Boolean);
+  const spans = typed
+    .split(/[,;]/)
+    .map((span) => span.trim())
+    .filter(Boolean);
   const hours: Hours = [];
   for (const span of spans) {
     const match = /^(\d{1,2})(?::(\d{2}))?\s*[-–]\s*(\d{1,2})(?::(\d{2}))?$/.exec(span);
@@ -29,19 +32,37 @@ function readHours(typed: string): Outcome<Hours> {
 export function PainterHours({ painter }: { painter: Painter }) {
   const { job, apply } = useJob();
   const state = (facts: Partial<Painter>, strokes?: string) =>
-    apply('state-painter', { painter: { ...painter, ...facts } }, strokes ? { strokes: `${painter.id}/${strokes}`, quiet: true } : {});
+    apply(
+      'state-painter',
+      { painter: { ...painter, ...facts } },
+      strokes ? { strokes: `${painter.id}/${strokes}`, quiet: true } : {},
+    );
   return (
     <Box component="fieldset" aria-label={painter.name} sx={{ border: 0, p: 0, m: 0, display: 'grid', gap: 1.25 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 150px 44px', gap: 1.25 }}>
-        <StatedField label="Name" text={painter.name} draft={`${job.id}/${painter.id}/name`} take={(name) => state({ name }, 'name')} />
-        <TextField select label="Skill" value={painter.skill} onChange={(event) => state({ skill: event.target.value as Painter['skill'] })}>
+        <StatedField
+          label="Name"
+          text={painter.name}
+          draft={`${job.id}/${painter.id}/name`}
+          take={(name) => state({ name }, 'name')}
+        />
+        <TextField
+          select
+          label="Skill"
+          value={painter.skill}
+          onChange={(event) => state({ skill: event.target.value as Painter['skill'] })}
+        >
           {SKILLS.map((skill) => (
             <MenuItem key={skill} value={skill}>
               {skill}
             </MenuItem>
           ))}
         </TextField>
-        <IconButton aria-label={`Remove ${painter.name}`} disabled={job.crew.length === 1} onClick={() => apply('remove-painter', { id: painter.id })}>
+        <IconButton
+          aria-label={`Remove ${painter.name}`}
+          disabled={job.crew.length === 1}
+          onClick={() => apply('remove-painter', { id: painter.id })}
+        >
           <DeleteIcon />
         </IconButton>
       </Box>

@@ -56,7 +56,8 @@ export default function Plan() {
     <Box>
       {problem.unplanned.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          Not in the plan: {problem.unplanned.map((piece) => piece.mark).join(', ')}. They have no build-up, or nothing in scope.
+          Not in the plan: {problem.unplanned.map((piece) => piece.mark).join(', ')}. They have no build-up, or nothing
+          in scope.
         </Alert>
       )}
       {shown && reading && (

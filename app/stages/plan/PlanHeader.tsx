@@ -39,7 +39,7 @@ export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onRe
           {plan.status === 'optimal'
             ? 'Proved: drying and working hours allow no earlier finish.'
             : `Drying and working hours alone allow nothing before ${bound.toFormat('ccc d LLL, HH:mm')}; places and hands make the rest.`}{' '}
-          {isDraft ? 'Not accepted yet.' : (plan.reason ?? '')}
+          {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
         </Typography>
       </Box>
       {deadline && due !== null && (
@@ -49,7 +49,9 @@ export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onRe
             <Box sx={{ fontWeight: 700 }}>
               {formatDuration(Math.abs(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'too late'}
             </Box>
-            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>promised {localTime(reading.t0, due, zone).toFormat('ccc d LLL')}</Box>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              promised {localTime(reading.t0, due, zone).toFormat('ccc d LLL')}
+            </Box>
           </Box>
         </Box>
       )}

@@ -35,7 +35,9 @@ export function PlanSettings() {
                   label={place.kind === 'bench' ? 'Bench' : 'Rack'}
                   text={place.name}
                   draft={`${job.id}/${place.id}/name`}
-                  take={(name) => apply('change-place', { place: { ...place, name } }, { strokes: `${place.id}/name`, quiet: true })}
+                  take={(name) =>
+                    apply('change-place', { place: { ...place, name } }, { strokes: `${place.id}/name`, quiet: true })
+                  }
                 />
                 <StatedField
                   label={`${place.kind === 'bench' ? 'Bench' : 'Rack'} places`}
@@ -43,10 +45,21 @@ export function PlanSettings() {
                   draft={`${job.id}/${place.id}/slots`}
                   take={(typed) => {
                     const slots = wholeNumber(typed, 1, 200);
-                    return slots.ok ? apply('change-place', { place: { ...place, slots: slots.value } }, { strokes: `${place.id}/slots`, quiet: true }) : slots;
+                    return slots.ok
+                      ? apply(
+                          'change-place',
+                          { place: { ...place, slots: slots.value } },
+                          { strokes: `${place.id}/slots`, quiet: true },
+                        )
+                      : slots;
                   }}
                 />
-                <TextField select label="Climate" value={place.climateId} onChange={(event) => apply('change-place', { place: { ...place, climateId: event.target.value } })}>
+                <TextField
+                  select
+                  label="Climate"
+                  value={place.climateId}
+                  onChange={(event) => apply('change-place', { place: { ...place, climateId: event.target.value } })}
+                >
                   {job.climates.map((climate) => (
                     <MenuItem key={climate.id} value={climate.id}>
                       {climate.name}
@@ -69,7 +82,12 @@ export function PlanSettings() {
               sx={{ justifySelf: 'start' }}
               onClick={() =>
                 apply('state-painter', {
-                  painter: { id: nanoid(8), name: `Painter ${job.crew.length + 1}`, skill: 'steady', week: job.crew[0]?.week ?? usualWeek() },
+                  painter: {
+                    id: nanoid(8),
+                    name: `Painter ${job.crew.length + 1}`,
+                    skill: 'steady',
+                    week: job.crew[0]?.week ?? usualWeek(),
+                  },
                 })
               }
             >
@@ -100,7 +118,13 @@ function DaysAndTurning() {
         Days
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25, mb: 2 }}>
-        <DatePicker label="First day" value={DateTime.fromISO(start)} format="dd.MM.yyyy" onAccept={(value) => take('start', value)} slotProps={{ textField: { size: 'small' } }} />
+        <DatePicker
+          label="First day"
+          value={DateTime.fromISO(start)}
+          format="dd.MM.yyyy"
+          onAccept={(value) => take('start', value)}
+          slotProps={{ textField: { size: 'small' } }}
+        />
         <DatePicker
           label="Promised for"
           value={promised ? DateTime.fromISO(promised) : null}
@@ -116,7 +140,9 @@ function DaysAndTurning() {
         size="small"
         value={turning}
         aria-label="Faces of a loose piece"
-        onChange={(_event, chosen: Job['planning']['turning'] | null) => chosen && apply('change-planning', { turning: chosen })}
+        onChange={(_event, chosen: Job['planning']['turning'] | null) =>
+          chosen && apply('change-planning', { turning: chosen })
+        }
       >
         <ToggleButton value="one-face">back, dry, turn, front</ToggleButton>
         <ToggleButton value="both-on-points">both in one pass, on points</ToggleButton>

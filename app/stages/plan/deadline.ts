@@ -8,9 +8,13 @@ const DAY = 1440;
  */
 export function deadlineReading(finish: number, due: number): { reading: VialReading; words: string } {
   const inHand = due - finish;
-  if (inHand < 0) return { reading: { side: 'after', share: Math.min(1, -inHand / (3 * DAY)) }, words: 'later than promised' };
+  if (inHand < 0)
+    return { reading: { side: 'after', share: Math.min(1, -inHand / (3 * DAY)) }, words: 'later than promised' };
   if (inHand > 3 * DAY) {
-    return { reading: { side: 'before', share: Math.max(0, 1 - (inHand - 3 * DAY) / (7 * DAY)) }, words: 'well before the promised day' };
+    return {
+      reading: { side: 'before', share: Math.max(0, 1 - (inHand - 3 * DAY) / (7 * DAY)) },
+      words: 'well before the promised day',
+    };
   }
   return { reading: { side: 'between', share: 1 - inHand / (3 * DAY) }, words: 'in time for the promised day' };
 }

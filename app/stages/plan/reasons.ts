@@ -6,6 +6,8 @@ export function withMarks(message: string, { steps }: Pick<JobProblem, 'steps'>)
   const ids = [...steps.keys()].sort((one, other) => other.length - one.length);
   return ids.reduce((text, id) => {
     const step = steps.get(id);
-    return step && text.includes(id) ? text.replaceAll(id, `${step.piece.mark} (${stepWords(step).toLowerCase()})`) : text;
+    return step && text.includes(id)
+      ? text.replaceAll(id, `${step.piece.mark} (${stepWords(step).toLowerCase()})`)
+      : text;
   }, message);
 }

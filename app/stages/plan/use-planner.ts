@@ -55,7 +55,9 @@ export function usePlanner(): PlannerState {
       })
       .catch((error: unknown) => {
         if (running.current !== planning) return;
-        setReasons([{ task: null, message: `The planner failed: ${error instanceof Error ? error.message : String(error)}` }]);
+        setReasons([
+          { task: null, message: `The planner failed: ${error instanceof Error ? error.message : String(error)}` },
+        ]);
       })
       .finally(() => {
         if (running.current !== planning) return;

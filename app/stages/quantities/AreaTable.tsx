@@ -14,7 +14,9 @@ export function AreaTable() {
   const rows = job.pieces.map((piece) => {
     const parts = takeOff(piece);
     const of = (part: string): number => parts.find((entry) => entry.part === part)?.area ?? 0;
-    const edges = parts.filter(({ part }) => part !== 'front' && part !== 'back').reduce((sum, { area }) => sum + area, 0);
+    const edges = parts
+      .filter(({ part }) => part !== 'front' && part !== 'back')
+      .reduce((sum, { area }) => sum + area, 0);
     return { piece, front: of('front'), back: of('back'), edges, total: of('front') + of('back') + edges };
   });
   const sum = (key: 'front' | 'back' | 'edges' | 'total'): number => rows.reduce((total, row) => total + row[key], 0);
@@ -23,7 +25,19 @@ export function AreaTable() {
     <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
       <Box
         component="table"
-        sx={{ borderCollapse: 'collapse', width: '100%', '& td, & th': { px: 2, py: 0.6, borderBottom: '1px solid var(--line)', textAlign: 'left', fontSize: 14, whiteSpace: 'nowrap' }, '& tr:last-child > *': { borderBottom: 0 } }}
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          '& td, & th': {
+            px: 2,
+            py: 0.6,
+            borderBottom: '1px solid var(--line)',
+            textAlign: 'left',
+            fontSize: 14,
+            whiteSpace: 'nowrap',
+          },
+          '& tr:last-child > *': { borderBottom: 0 },
+        }}
       >
         <thead>
           <tr>

@@ -34,11 +34,16 @@ export default function Quantities() {
     <Box>
       <Section
         title={say('Tins to buy')}
-        aside={<Typography sx={{ fontSize: 16 }}>{needs.length > 0 && <strong>{money.format(total)}</strong>} at the shelf’s default prices</Typography>}
+        aside={
+          <Typography sx={{ fontSize: 16 }}>
+            {needs.length > 0 && <strong>{money.format(total)}</strong>} at the shelf’s default prices
+          </Typography>
+        }
       >
         {without.length > 0 && (
           <Typography sx={{ mb: 1.5, color: 'var(--tacky)', fontWeight: 650 }}>
-            Not counted: {without.map((group) => group.name).join('; ')}. Choose {without.length === 1 ? 'its' : 'their'} build-up first.{' '}
+            Not counted: {without.map((group) => group.name).join('; ')}. Choose{' '}
+            {without.length === 1 ? 'its' : 'their'} build-up first.{' '}
             <Button size="small" onClick={() => goTo({ stage: 'build-up', jobId: job.id })}>
               Choose
             </Button>

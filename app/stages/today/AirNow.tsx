@@ -14,7 +14,8 @@ export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
   const { units } = job.settings;
   return (
     <Box sx={{ fontSize: 15, color: 'var(--ink-soft)' }}>
-      {climateOf(job, climateId)?.name}: <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
+      {climateOf(job, climateId)?.name}:{' '}
+      <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
       {Math.round(air.humidity)} % · dew point {formatTemperature(dewPoint(air.temperature, air.humidity), units)}
     </Box>
   );

@@ -46,14 +46,33 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
   const begins = localTime(reading.t0, run.start, zone);
   const isLater = run.start > at + 5;
   const sameDay = Math.floor(run.start / 1440) === Math.floor(at / 1440);
-  const word = isRunning ? 'Now' : isLater ? (sameDay ? `Next, at ${begins.toFormat('HH:mm')}` : `Next, ${begins.toFormat('cccc d LLLL, HH:mm')}`) : 'Now';
-  const where = step.piece.comesOff && step.operation !== 'take-off' && step.operation !== 'rehang' ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
-  const minutes = open.reduce((sum, entry) => sum + (reading.ends.get(entry.id) ?? 0) - (reading.starts.get(entry.id) ?? 0), 0);
-  const early = ripening.find((ripe) => open.some((entry) => entry.id === ripe.next?.id) && (ripe.state === 'wet' || ripe.state === 'tacky'));
+  const word = isRunning
+    ? 'Now'
+    : isLater
+      ? sameDay
+        ? `Next, at ${begins.toFormat('HH:mm')}`
+        : `Next, ${begins.toFormat('cccc d LLLL, HH:mm')}`
+      : 'Now';
+  const where =
+    step.piece.comesOff && step.operation !== 'take-off' && step.operation !== 'rehang'
+      ? placeOf(job, 'bench').name
+      : roomOf(job, step.piece)?.name;
+  const minutes = open.reduce(
+    (sum, entry) => sum + (reading.ends.get(entry.id) ?? 0) - (reading.starts.get(entry.id) ?? 0),
+    0,
+  );
+  const early = ripening.findLast((ripe) => open.some((entry) => entry.id === ripe.next?.id) && ripe.opens > at);
+  const readyFrom =
+    early &&
+    `${early.piece.mark} can be ${{ turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' }[early.verb]} from ${localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}.`;
   return (
     <Sheet pad={2.5}>
       <Box component="section" aria-label="Now">
-        <Typography sx={{ fontWeight: 700, color: isLater && !isRunning ? 'var(--ink-soft)' : 'var(--ready)', fontSize: 16 }}>{word}</Typography>
+        <Typography
+          sx={{ fontWeight: 700, color: isLater && !isRunning ? 'var(--ink-soft)' : 'var(--ready)', fontSize: 16 }}
+        >
+          {word}
+        </Typography>
         <Typography variant="h1" component="p" sx={{ fontSize: { xs: 24, sm: 28 }, my: 0.5 }}>
           {say(stepWords(step))}
         </Typography>
@@ -61,19 +80,41 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
           {where} · {open.length} {open.length === 1 ? 'piece' : 'pieces'} · {formatDuration(minutes)}
           {run.setupMinutes > 0 && !isRunning && `, and ${formatDuration(run.setupMinutes)} to set up`}
         </Typography>
-        <Box component="ul" aria-label="Pieces of this run" sx={{ listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, my: 2, alignItems: 'flex-end' }}>
+        <Box
+          component="ul"
+          aria-label="Pieces of this run"
+          sx={{ listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, my: 2, alignItems: 'flex-end' }}
+        >
           {run.steps.map((entry) => {
             const isOpen = open.includes(entry);
             return (
-              <Box component="li" key={entry.id} sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}>
-                <PieceThumb piece={entry.piece} fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'} mmPerPixel={24} />
+              <Box
+                component="li"
+                key={entry.id}
+                sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}
+              >
+                <PieceThumb
+                  piece={entry.piece}
+                  fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'}
+                  mmPerPixel={24}
+                />
                 <Box
                   component="button"
                   type="button"
                   disabled={!isOpen}
                   onClick={() => stamps.done([entry])}
                   aria-label={isOpen ? `${entry.piece.mark} done` : `${entry.piece.mark} is done`}
-                  sx={{ minHeight: 48, minWidth: 76, border: 0, background: 'none', p: 0, cursor: isOpen ? 'pointer' : 'default', display: 'grid', placeItems: 'center' }}
+                  sx={{
+                    minHeight: 48,
+                    minWidth: 76,
+                    border: 0,
+                    background: 'none',
+                    p: 0,
+                    font: 'inherit',
+                    cursor: isOpen ? 'pointer' : 'default',
+                    display: 'grid',
+                    placeItems: 'center',
+                  }}
                 >
                   <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size="large" />
                 </Box>
@@ -83,10 +124,11 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
         </Box>
         {early && (
           <Box sx={{ mb: 2 }}>
-            <Caution>
-              {early.piece.mark} is not ready: it can be {early.verb === 'turn' ? 'turned' : early.verb === 'hang' ? 'hung' : 'recoated'} from{' '}
-              {localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}. Paint over a soft coat stays soft and blisters.
-            </Caution>
+            {isLater ? (
+              <Typography>{readyFrom}</Typography>
+            ) : (
+              <Caution>{readyFrom} Paint over a soft coat stays soft and blisters.</Caution>
+            )}
           </Box>
         )}
         {step.coat?.coating.cautions.map((caution) => (
@@ -114,7 +156,11 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             {open.length > 1 ? `All ${open.length} done` : 'Done'}
           </Button>
         </Box>
-        {open.length > 1 && <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>Or tap a tag when that piece is done.</Typography>}
+        {open.length > 1 && (
+          <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>
+            Or tap a tag when that piece is done.
+          </Typography>
+        )}
       </Box>
     </Sheet>
   );

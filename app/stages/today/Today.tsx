@@ -52,11 +52,24 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
   const sheet = daySheet(job, reading, painterId, at);
   const ripening = ripeningPieces(job, problem, now);
   return (
-    <Box sx={{ display: 'grid', gap: { xs: 2.5, md: 4 }, gridTemplateColumns: { lg: 'minmax(0, 1.05fr) minmax(0, 1fr)' }, alignItems: 'start', maxWidth: 1240 }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: { xs: 2.5, md: 4 },
+        gridTemplateColumns: { lg: 'minmax(0, 1fr) minmax(0, 1.08fr)' },
+        alignItems: 'start',
+        maxWidth: 1240,
+      }}
+    >
       <Box sx={{ display: 'grid', gap: 2.5 }}>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', justifyContent: 'space-between' }}>
           {job.crew.length > 1 && (
-            <ToggleButtonGroup exclusive value={painterId} aria-label="Whose day" onChange={(_event, id: string | null) => id && setChosen(id)}>
+            <ToggleButtonGroup
+              exclusive
+              value={painterId}
+              aria-label="Whose day"
+              onChange={(_event, id: string | null) => id && setChosen(id)}
+            >
               {job.crew.map((other) => (
                 <ToggleButton key={other.id} value={other.id} sx={{ minHeight: 44 }}>
                   {other.name}

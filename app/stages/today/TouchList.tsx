@@ -45,7 +45,16 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
               <Box
                 component="li"
                 key={ripe.piece.id}
-                sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1.25, sm: 2 }, px: { xs: 1.25, sm: 2 }, py: 1, borderBottom: '1px solid var(--line)', '&:last-child': { borderBottom: 0 }, minHeight: 60 }}
+                sx={{
+                  display: 'flex',
+                  alignItems: 'center',
+                  gap: { xs: 1.25, sm: 2 },
+                  px: { xs: 1.25, sm: 2 },
+                  py: 1,
+                  borderBottom: '1px solid var(--line)',
+                  '&:last-child': { borderBottom: 0 },
+                  minHeight: 60,
+                }}
               >
                 <Tag mark={ripe.piece.mark} tone={ripe.state === 'ready' ? 'ready' : 'plain'} />
                 <Vial
@@ -57,8 +66,13 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
                   <Box sx={{ fontWeight: 700 }}>{headline}</Box>
                   <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{detail}</Box>
                 </Box>
-                {ripe.state !== 'wet' && (
-                  <Button variant="outlined" onClick={() => onTacky(ripe.coated)} aria-label={`${ripe.piece.mark} still tacky`} sx={{ minHeight: 48, flex: 'none', px: { xs: 1, sm: 2 }, lineHeight: 1.15 }}>
+                {(ripe.state === 'hardening' || ripe.state === 'ready' || ripe.state === 'late') && (
+                  <Button
+                    variant={ripe.state === 'ready' ? 'outlined' : 'text'}
+                    onClick={() => onTacky(ripe.coated)}
+                    aria-label={`${ripe.piece.mark} still tacky`}
+                    sx={{ minHeight: 48, flex: 'none', px: 1.25, minWidth: 0, lineHeight: 1.15 }}
+                  >
                     Still tacky
                   </Button>
                 )}
@@ -68,7 +82,7 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
         </Box>
       </Sheet>
       <Box sx={{ mt: 1.5 }}>
-        <WetnessKey states={['wet', 'tacky', 'ready', 'late']} />
+        <WetnessKey states={['wet', 'tacky', 'hardening', 'ready', 'late']} />
       </Box>
     </>
   );
@@ -81,6 +95,8 @@ function wordsOf(ripe: Ripening, verb: string, at: number, when: (minutes: numbe
     case 'tacky':
       if (ripe.opens === Infinity) return ['tacky: leave it', 'too cold: it does not dry. Warm the place.'];
       return [`${verb} from ${when(ripe.opens)}`, `in ${formatDuration(ripe.opens - at)}`];
+    case 'hardening':
+      return [`${verb} from ${when(ripe.opens)}`, `hardening, ${formatDuration(ripe.opens - at)} to go`];
     case 'ready':
       return [`${verb} now`, ripe.closes === null ? `since ${when(ripe.opens)}` : `until ${when(ripe.closes)}`];
     case 'late':

@@ -60,9 +60,16 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
 
   return {
     isReplanning,
-    start: (steps) => write(startStamps(steps, now, painter, () => nanoid(10)), `${marks(steps.slice(0, 1))} started off plan`),
+    start: (steps) =>
+      write(
+        startStamps(steps, now, painter, () => nanoid(10)),
+        `${marks(steps.slice(0, 1))} started off plan`,
+      ),
     done: (steps) =>
-      write(doneStamps(job, reading, steps, { at: now, by: painter, newId: () => nanoid(10) }), `${marks(steps)} done off plan`),
+      write(
+        doneStamps(job, reading, steps, { at: now, by: painter, newId: () => nanoid(10) }),
+        `${marks(steps)} done off plan`,
+      ),
     tacky: (coated) => write([tackyStamp(coated, now, painter, nanoid(10))], `${coated.piece.mark} still tacky`),
   };
 }

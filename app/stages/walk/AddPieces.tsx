@@ -63,7 +63,13 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
   const definition = definitionOf(kind);
   const many = wholeNumber(count, 1, 200);
   const fault = definition.fault(piece.shape);
-  const marks = many.ok ? nextMarks(job.pieces.map((other) => other.mark), kind, many.value) : [];
+  const marks = many.ok
+    ? nextMarks(
+        job.pieces.map((other) => other.mark),
+        kind,
+        many.value,
+      )
+    : [];
   const drawn: Piece = { ...piece, id: 'new', kind, mark: marks[0] ?? '', groupId: '', hardware: [] };
 
   const reshape = (shape: Shape): void => {
@@ -129,14 +135,25 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
           <SurfaceFields surface={piece.surface} onChange={(surface) => setPiece({ ...piece, surface })} />
           <ScopeFields kind={kind} stated={piece} onChange={(facts) => setPiece({ ...piece, ...facts })} />
           <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 1.25 }}>
-            <TextField select label="Room" value={piece.roomId} onChange={(event) => setPiece({ ...piece, roomId: event.target.value })}>
+            <TextField
+              select
+              label="Room"
+              value={piece.roomId}
+              onChange={(event) => setPiece({ ...piece, roomId: event.target.value })}
+            >
               {job.rooms.map((room) => (
                 <MenuItem key={room.id} value={room.id}>
                   {room.name}
                 </MenuItem>
               ))}
             </TextField>
-            <TextField label="How many" value={count} error={!many.ok} helperText={many.ok ? null : many.message} onChange={(event) => setCount(event.target.value)} />
+            <TextField
+              label="How many"
+              value={count}
+              error={!many.ok}
+              helperText={many.ok ? null : many.message}
+              onChange={(event) => setCount(event.target.value)}
+            />
           </Box>
         </Box>
         <Box>
@@ -145,7 +162,7 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
               {fault.message}
             </Box>
           ) : (
-            <PieceElevation piece={drawn} fill="#e4dcc6" units={job.settings.units} height={380} />
+            <PieceElevation piece={drawn} fill="#e4dcc6" units={job.settings.units} width={270} height={380} />
           )}
         </Box>
       </DialogContent>

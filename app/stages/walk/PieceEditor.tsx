@@ -57,7 +57,13 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
               <CloseIcon />
             </IconButton>
           </Box>
-          <PieceElevation piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#e4dcc6'} units={units} height={250} />
+          <PieceElevation
+            piece={piece}
+            fill={groupOf(job, piece)?.colour.hex ?? '#e4dcc6'}
+            units={units}
+            width={390}
+            height={250}
+          />
           {weight > TWO_PEOPLE_FROM && piece.comesOff && (
             <Caution>Over {TWO_PEOPLE_FROM} kg: two people to take off and to hang.</Caution>
           )}
@@ -67,13 +73,21 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             units={units}
             draft={`${job.id}/${piece.id}`}
             take={(key, value) =>
-              change({ shape: { ...piece.shape, [key]: value } as StatedPiece['shape'] }, { strokes: `${piece.id}/${key}`, quiet: true })
+              change(
+                { shape: { ...piece.shape, [key]: value } as StatedPiece['shape'] },
+                { strokes: `${piece.id}/${key}`, quiet: true },
+              )
             }
           />
           <SurfaceFields surface={piece.surface} onChange={(surface) => change({ surface })} />
           <ScopeFields kind={piece.kind} stated={piece} onChange={change} />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-            <TextField select label="Room" value={piece.roomId} onChange={(event) => change({ roomId: event.target.value })}>
+            <TextField
+              select
+              label="Room"
+              value={piece.roomId}
+              onChange={(event) => change({ roomId: event.target.value })}
+            >
               {job.rooms.map((room) => (
                 <MenuItem key={room.id} value={room.id}>
                   {room.name}
@@ -88,7 +102,14 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             />
           </Box>
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
-            <TextField label="Copies" value={copies} error={!many.ok} helperText={many.ok ? null : many.message} onChange={(event) => setCopies(event.target.value)} sx={{ width: 92 }} />
+            <TextField
+              label="Copies"
+              value={copies}
+              error={!many.ok}
+              helperText={many.ok ? null : many.message}
+              onChange={(event) => setCopies(event.target.value)}
+              sx={{ width: 92 }}
+            />
             <Button
               variant="outlined"
               disabled={!many.ok}

@@ -1,4 +1,12 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import DragIcon from '@mui/icons-material/DragIndicator';
@@ -48,9 +56,26 @@ export function PieceWall({ chosen, onChoose }: PieceWallProps) {
             }
           >
             <SortableContext items={pieces.map((piece) => piece.id)} strategy={rectSortingStrategy}>
-              <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-end' }}>
+              <Box
+                component="ul"
+                sx={{
+                  listStyle: 'none',
+                  p: 0,
+                  m: 0,
+                  display: 'flex',
+                  flexWrap: 'wrap',
+                  gap: 2,
+                  alignItems: 'flex-end',
+                }}
+              >
                 {pieces.map((piece) => (
-                  <WallPiece key={piece.id} piece={piece} mmPerPixel={mmPerPixel} isChosen={piece.id === chosen} onChoose={onChoose} />
+                  <WallPiece
+                    key={piece.id}
+                    piece={piece}
+                    mmPerPixel={mmPerPixel}
+                    isChosen={piece.id === chosen}
+                    onChoose={onChoose}
+                  />
                 ))}
               </Box>
             </SortableContext>
@@ -70,7 +95,9 @@ interface WallPieceProps {
 
 function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
   const { job, say } = useJob();
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: piece.id });
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: piece.id,
+  });
   const { width = 0, height = 0 } = elevationOf(piece).faces[0] ?? {};
   return (
     <Box
@@ -85,7 +112,18 @@ function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
         onClick={() => onChoose(piece.id)}
         aria-pressed={isChosen}
         aria-label={`${piece.mark}, ${say(definitionOf(piece.kind).name)}, ${formatSize(width, height, job.settings.units)}`}
-        sx={{ background: 'none', border: 0, p: 0, cursor: 'pointer', color: 'inherit', font: 'inherit', display: 'grid', justifyItems: 'center', gap: 0.75, '&:hover svg': { filter: 'brightness(1.04)' } }}
+        sx={{
+          background: 'none',
+          border: 0,
+          p: 0,
+          cursor: 'pointer',
+          color: 'inherit',
+          font: 'inherit',
+          display: 'grid',
+          justifyItems: 'center',
+          gap: 0.75,
+          '&:hover svg': { filter: 'brightness(1.04)' },
+        }}
       >
         <PieceThumb piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#efece2'} mmPerPixel={mmPerPixel} />
         <Tag mark={piece.mark} tone={isChosen ? 'chosen' : 'plain'} />
@@ -98,7 +136,15 @@ function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
           {...attributes}
           {...listeners}
           aria-label={`Move ${piece.mark}`}
-          sx={{ border: 0, background: 'none', p: 0, cursor: 'grab', color: 'inherit', display: 'flex', touchAction: 'none' }}
+          sx={{
+            border: 0,
+            background: 'none',
+            p: 0,
+            cursor: 'grab',
+            color: 'inherit',
+            display: 'flex',
+            touchAction: 'none',
+          }}
         >
           <DragIcon sx={{ fontSize: 18 }} />
         </Box>

@@ -27,12 +27,17 @@ export function Rooms() {
         <DialogTitle id="rooms-title">Rooms</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
           {job.rooms.map((room) => (
-            <Box key={room.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 190px 44px', gap: 1.25, alignItems: 'start' }}>
+            <Box
+              key={room.id}
+              sx={{ display: 'grid', gridTemplateColumns: '1fr 190px 44px', gap: 1.25, alignItems: 'start' }}
+            >
               <StatedField
                 label="Room"
                 text={room.name}
                 draft={`${job.id}/${room.id}/name`}
-                take={(name) => apply('state-room', { room: { ...room, name } }, { strokes: `${room.id}/name`, quiet: true })}
+                take={(name) =>
+                  apply('state-room', { room: { ...room, name } }, { strokes: `${room.id}/name`, quiet: true })
+                }
               />
               <StatedField
                 label="Off at once, at most"
@@ -41,17 +46,33 @@ export function Rooms() {
                 draft={`${job.id}/${room.id}/off`}
                 take={(typed) => {
                   const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
-                  return limit.ok ? apply('state-room', { room: { ...room, maxOff: limit.value } }, { strokes: `${room.id}/off`, quiet: true }) : limit;
+                  return limit.ok
+                    ? apply(
+                        'state-room',
+                        { room: { ...room, maxOff: limit.value } },
+                        { strokes: `${room.id}/off`, quiet: true },
+                      )
+                    : limit;
                 }}
               />
-              <IconButton aria-label={`Remove ${room.name}`} disabled={job.rooms.length === 1} onClick={() => apply('remove-room', { id: room.id })}>
+              <IconButton
+                aria-label={`Remove ${room.name}`}
+                disabled={job.rooms.length === 1}
+                onClick={() => apply('remove-room', { id: room.id })}
+              >
                 <DeleteIcon />
               </IconButton>
             </Box>
           ))}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2, justifyContent: 'space-between' }}>
-          <Button onClick={() => apply('state-room', { room: { id: nanoid(8), name: `Room ${job.rooms.length + 1}`, climateId, maxOff: null } })}>
+          <Button
+            onClick={() =>
+              apply('state-room', {
+                room: { id: nanoid(8), name: `Room ${job.rooms.length + 1}`, climateId, maxOff: null },
+              })
+            }
+          >
             Add a room
           </Button>
           <Button variant="contained" onClick={() => setOpen(false)}>

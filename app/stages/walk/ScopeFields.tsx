@@ -26,7 +26,12 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Box sx={row}>
         <Typography sx={label}>Faces</Typography>
-        <ToggleButtonGroup size="small" value={scope.faces} aria-label="Faces painted" onChange={(_event, faces: FaceId[]) => onChange({ scope: { ...scope, faces } })}>
+        <ToggleButtonGroup
+          size="small"
+          value={scope.faces}
+          aria-label="Faces painted"
+          onChange={(_event, faces: FaceId[]) => onChange({ scope: { ...scope, faces } })}
+        >
           {FACE_IDS.map((id) => (
             <ToggleButton key={id} value={id}>
               {faceNames[id]}
@@ -36,7 +41,12 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
       </Box>
       <Box sx={row}>
         <Typography sx={label}>Edges</Typography>
-        <ToggleButtonGroup size="small" value={scope.edges} aria-label="Edges painted" onChange={(_event, chosen: EdgeId[]) => onChange({ scope: { ...scope, edges: chosen } })}>
+        <ToggleButtonGroup
+          size="small"
+          value={scope.edges}
+          aria-label="Edges painted"
+          onChange={(_event, chosen: EdgeId[]) => onChange({ scope: { ...scope, edges: chosen } })}
+        >
           {edges.map((id) => (
             <ToggleButton key={id} value={id}>
               {edgeNames[id]?.replace(' edge', '')}
@@ -52,7 +62,9 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
             size="small"
             value={exposure[face]}
             aria-label={`${faceNames[face]} exposure`}
-            onChange={(_event, value: 'inside' | 'outside' | null) => value && onChange({ exposure: { ...exposure, [face]: value } })}
+            onChange={(_event, value: 'inside' | 'outside' | null) =>
+              value && onChange({ exposure: { ...exposure, [face]: value } })
+            }
           >
             <ToggleButton value="inside">inside</ToggleButton>
             <ToggleButton value="outside">outside</ToggleButton>
@@ -61,7 +73,13 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
       ))}
       <Box sx={row}>
         <Typography sx={label}>Painted</Typography>
-        <ToggleButtonGroup exclusive size="small" value={comesOff ? 'off' : 'in-place'} aria-label="Where it is painted" onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={comesOff ? 'off' : 'in-place'}
+          aria-label="Where it is painted"
+          onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}
+        >
           <ToggleButton value="off">off, on the bench</ToggleButton>
           <ToggleButton value="in-place">in place</ToggleButton>
         </ToggleButtonGroup>

@@ -63,7 +63,14 @@ export function ShapeFields({ kind, shape, units, draft, take }: ShapeFieldsProp
           const sx = { gridColumn: wide ? 'span 2' : undefined };
           if (field.unit === 'choice') {
             return (
-              <TextField key={field.key} select label={field.label} value={shape[field.key] ?? ''} onChange={(event) => take(field.key, event.target.value)} sx={sx}>
+              <TextField
+                key={field.key}
+                select
+                label={field.label}
+                value={shape[field.key] ?? ''}
+                onChange={(event) => take(field.key, event.target.value)}
+                sx={sx}
+              >
                 {field.choices.map((choice) => (
                   <MenuItem key={choice.value} value={choice.value}>
                     {choice.label}

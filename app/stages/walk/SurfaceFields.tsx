@@ -1,7 +1,14 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { CONDITION_IDS, CONDITIONS, EXISTING_COAT_IDS, EXISTING_COATS, SUBSTRATE_IDS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
+import {
+  CONDITION_IDS,
+  CONDITIONS,
+  EXISTING_COAT_IDS,
+  EXISTING_COATS,
+  SUBSTRATE_IDS,
+  SUBSTRATES,
+} from '../../../core/pieces/substrate.ts';
 import type { Surface } from '../../../core/job/schema.ts';
 
 interface SurfaceFieldsProps {
@@ -11,7 +18,11 @@ interface SurfaceFieldsProps {
 
 /** What it is made of, what is on it, and in what state that is. */
 export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
-  const select = <K extends keyof Surface>(key: K, label: string, options: readonly (readonly [Surface[K], string])[]) => (
+  const select = <K extends keyof Surface>(
+    key: K,
+    label: string,
+    options: readonly (readonly [Surface[K], string])[],
+  ) => (
     <TextField
       select
       label={label}
@@ -27,9 +38,21 @@ export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
   );
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
-      {select('substrate', 'Made of', SUBSTRATE_IDS.map((id) => [id, SUBSTRATES[id].name] as const))}
-      {select('existing', 'On it now', EXISTING_COAT_IDS.map((id) => [id, EXISTING_COATS[id]] as const))}
-      {select('condition', 'Condition', CONDITION_IDS.map((id) => [id, CONDITIONS[id]] as const))}
+      {select(
+        'substrate',
+        'Made of',
+        SUBSTRATE_IDS.map((id) => [id, SUBSTRATES[id].name] as const),
+      )}
+      {select(
+        'existing',
+        'On it now',
+        EXISTING_COAT_IDS.map((id) => [id, EXISTING_COATS[id]] as const),
+      )}
+      {select(
+        'condition',
+        'Condition',
+        CONDITION_IDS.map((id) => [id, CONDITIONS[id]] as const),
+      )}
     </Box>
   );
 }

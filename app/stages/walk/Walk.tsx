@@ -17,7 +17,14 @@ export default function Walk() {
   const chosen = job.pieces.find((piece) => piece.id === pieceId);
   const choose = (id: string | null): void => goTo({ stage: 'walk', jobId: job.id, pieceId: id }, 'replace');
   return (
-    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { lg: chosen ? 'minmax(0, 1fr) 430px' : '1fr' }, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 3,
+        gridTemplateColumns: { lg: chosen ? 'minmax(0, 1fr) 430px' : '1fr' },
+        alignItems: 'start',
+      }}
+    >
       <Box>
         <Box sx={{ display: 'flex', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
           <Button variant="contained" onClick={() => setIsAdding(true)}>
@@ -34,7 +41,8 @@ export default function Walk() {
               </Button>
             }
           >
-            Measure every door and front on its own; in an old house no two are the same. Each gets its tag and its drawing.
+            Measure every door and front on its own; in an old house no two are the same. Each gets its tag and its
+            drawing.
           </EmptyState>
         ) : (
           <PieceWall chosen={chosen?.id ?? null} onChoose={choose} />

@@ -6,7 +6,8 @@ import { command, entryOf } from './definition.ts';
 /** Chooses the build-up of a group of like pieces; null takes the choice back. */
 export const chooseBuildUp = command({
   args: z.object({ groupId: z.string(), buildUp: buildUpSchema.nullable() }),
-  label: ({ groupId }, job) => `Choose the build-up of ${job.groups.find((group) => group.id === groupId)?.name ?? 'a group'}`,
+  label: ({ groupId }, job) =>
+    `Choose the build-up of ${job.groups.find((group) => group.id === groupId)?.name ?? 'a group'}`,
   change(draft, { groupId, buildUp }) {
     entryOf(draft.groups, groupId, 'group').buildUp = buildUp;
   },

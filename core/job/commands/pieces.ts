@@ -18,11 +18,17 @@ export const addPieces = command({
   args: z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
   label: ({ ids: added, kind }) => {
     const definition = definitionOf(kind);
-    return added.length === 1 ? `Add a ${definition.name.toLowerCase()}` : `Add ${added.length} ${definition.plural.toLowerCase()}`;
+    return added.length === 1
+      ? `Add a ${definition.name.toLowerCase()}`
+      : `Add ${added.length} ${definition.plural.toLowerCase()}`;
   },
   change(draft, { ids: added, kind, piece }) {
     const definition = definitionOf(kind);
-    const marks = nextMarks(draft.pieces.map((other) => other.mark), kind, added.length);
+    const marks = nextMarks(
+      draft.pieces.map((other) => other.mark),
+      kind,
+      added.length,
+    );
     const shape = definition.schema.parse(piece.shape);
     const hardware = definition.hardware(shape).map((item) => ({ ...item, bagged: 0 }));
     added.forEach((id, index) => {
@@ -39,7 +45,11 @@ export const duplicatePiece = command({
     `Copy ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'} ×${added.length}`,
   change(draft, { id, ids: added }) {
     const source = entryOf(draft.pieces, id, 'piece');
-    const marks = nextMarks(draft.pieces.map((piece) => piece.mark), source.kind, added.length);
+    const marks = nextMarks(
+      draft.pieces.map((piece) => piece.mark),
+      source.kind,
+      added.length,
+    );
     const plain = current(source);
     const copies = added.map((copyId, index) => ({
       ...plain,
@@ -72,7 +82,9 @@ export const changePiece = command({
 export const removePieces = command({
   args: z.object({ ids }),
   label: ({ ids: gone }, job) =>
-    gone.length === 1 ? `Remove ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}` : `Remove ${gone.length} pieces`,
+    gone.length === 1
+      ? `Remove ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}`
+      : `Remove ${gone.length} pieces`,
   change(draft, { ids: gone }) {
     draft.pieces = draft.pieces.filter((piece) => !gone.includes(piece.id));
     pruneGroups(draft);

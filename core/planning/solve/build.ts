@@ -35,7 +35,12 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
   const openWaits = prepared.tasks.map((task) => task.before.length);
   const waiting: Waiting[] = [];
   const admit = (task: PreparedTask): void => {
-    waiting.push({ task, from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0), at: 0, blocked: null });
+    waiting.push({
+      task,
+      from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0),
+      at: 0,
+      blocked: null,
+    });
   };
   for (const task of prepared.tasks) if (task.before.length === 0) admit(task);
 

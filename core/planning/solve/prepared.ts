@@ -88,22 +88,20 @@ export function prepare(problem: PlanProblem): Prepared {
   };
   const at = (map: Map<string, number>, id: string): number => map.get(id) ?? -1;
 
-  const tasks = problem.tasks.map(
-    (task, index): PreparedTask => ({
-      index,
-      task,
-      setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
-      earliest: task.earliest ?? 0,
-      latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
-      window: task.window == null ? null : (windows.get(task.window) ?? []),
-      by: task.by == null ? everybody : crewOf(task.by.map((id) => at(painterIndex, id))),
-      spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
-      before: [],
-      after: [],
-      opens: [],
-      closes: [],
-    }),
-  );
+  const tasks = problem.tasks.map((task, index): PreparedTask => ({
+    index,
+    task,
+    setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
+    earliest: task.earliest ?? 0,
+    latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
+    window: task.window == null ? null : (windows.get(task.window) ?? []),
+    by: task.by == null ? everybody : crewOf(task.by.map((id) => at(painterIndex, id))),
+    spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
+    before: [],
+    after: [],
+    opens: [],
+    closes: [],
+  }));
   for (const wait of problem.waits) {
     const prepared: PreparedWait = {
       from: at(taskIndex, wait.from),

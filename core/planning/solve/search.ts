@@ -55,13 +55,15 @@ function tailLengths(prepared: Prepared): Float64Array {
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
 function buildRepairing(prepared: Prepared, rule: Rule): Built {
-  let built = buildSchedule(prepared, rule);
+  const first = buildSchedule(prepared, rule);
+  let built = first;
   for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
     const { refusal } = built.stuck;
-    if (refusal.kind !== 'too-late') return built;
+    // Starting later has brought up something else; what was wrong first is what a painter can act on.
+    if (refusal.kind !== 'too-late') return first;
     const { from, atMost } = refusal.wait;
-    const first = prepared.tasks[from];
-    if (first === undefined || atMost === null) return built;
+    const waiting = prepared.tasks[from];
+    if (waiting === undefined || atMost === null) return first;
     // The latest end of the first task from which the wait has not run out at the start that was found.
     let low = 0;
     let high = refusal.earliest;
@@ -70,7 +72,7 @@ function buildRepairing(prepared: Prepared, rule: Rule): Built {
       if (atMost.passed(middle, refusal.earliest)) low = middle + 1;
       else high = middle;
     }
-    const start = Math.max(low - first.task.work, (rule.notBefore[from] ?? 0) + 1);
+    const start = Math.max(low - waiting.task.work, (rule.notBefore[from] ?? 0) + 1);
     rule.notBefore[from] = start;
     built = buildSchedule(prepared, rule);
   }
@@ -143,7 +145,9 @@ function shaken(
   const keep = random() < 0.5;
   return {
     priority,
-    slack: keep ? rule.slack : Math.floor(([0, setupWork, halfShift / 2, halfShift][Math.floor(random() * 4)] ?? 0) * random() * 2),
+    slack: keep
+      ? rule.slack
+      : Math.floor(([0, setupWork, halfShift / 2, halfShift][Math.floor(random() * 4)] ?? 0) * random() * 2),
     sameTool: keep ? rule.sameTool : ([0, setupWork, halfShift, 1e6][Math.floor(random() * 4)] ?? 0),
   };
 }

@@ -54,7 +54,7 @@ export class RateClock {
   /** The first whole time at which `dose` has been made since `from`; `Infinity` if never. */
   reachWhole(from: number, dose: number): number {
     const exact = this.reach(from, dose);
-    return exact === Infinity ? Infinity : Math.ceil(exact - TOLERANCE);
+    return exact === Infinity ? Infinity : Math.max(Math.ceil(from), Math.ceil(exact - TOLERANCE));
   }
 
   /** Whether at least `dose` is made between two times, rounding forgiven. */

@@ -1,0 +1,58 @@
+import { WEEKDAYS, type Painter } from '../../../core/job/schema.ts';
+import { localTime } from '../../../core/job/site-time.ts';
+
+/** How wide an hour is when nobody works, against a working hour. */
+const FOLDED = 0.22;
+
+/** The board's time: hours in which somebody works are wide, nights and days off are folded narrow. */
+export interface TimeAxis {
+  /** First minute and number of whole days shown. */
+  first: number;
+  days: number;
+  width: number;
+  /** Pixels from the left for minutes from the plan's t0. */
+  x(minutes: number): number;
+  isWorking(hour: number): boolean;
+  perHour: number;
+}
+
+/** Lays out the time of a board: `perHour` pixels for a working hour, from the midnight before `from` to that after `until`. */
+export function timeAxis(
+  crew: readonly Painter[],
+  { t0, timeZone }: { t0: string; timeZone: string },
+  { from, until }: { from: number; until: number },
+  perHour: number,
+): TimeAxis {
+  const first = Math.floor(from / 1440) * 1440;
+  const days = Math.max(1, Math.ceil((until - first) / 1440));
+  const working = Array.from({ length: days }, (_unused, day) => {
+    const weekday = WEEKDAYS[localTime(t0, first + day * 1440 + 720, timeZone).weekday - 1] ?? 'mon';
+    const spans = crew.flatMap((painter) => painter.week[weekday]);
+    return Array.from({ length: 24 }, (_hour, hour) =>
+      spans.some((span) => hourOf(span.from) < hour + 1 && hourOf(span.until) > hour),
+    );
+  }).flat();
+  const edges = [0];
+  for (const isWorking of working) edges.push((edges.at(-1) ?? 0) + perHour * (isWorking ? 1 : FOLDED));
+  const width = edges.at(-1) ?? 0;
+  return {
+    first,
+    days,
+    width,
+    perHour,
+    isWorking: (hour) => working[hour] ?? false,
+    x: (minutes) => {
+      const hours = (minutes - first) / 60;
+      if (hours <= 0) return 0;
+      const index = Math.floor(hours);
+      const left = edges[index];
+      return left === undefined || index >= working.length
+        ? width
+        : left + (hours - index) * ((edges[index + 1] ?? left) - left);
+    },
+  };
+}
+
+function hourOf(time: string): number {
+  return Number(time.slice(0, 2)) + Number(time.slice(3)) / 60;
+}

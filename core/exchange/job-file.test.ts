@@ -1,0 +1,70 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { test } from 'node:test';
+import { migrateJob } from '../job/migrations.ts';
+import { TestJob } from '../testing/jobs.ts';
+import { readJobsFile, writeBackup } from './backup.ts';
+import { jobFileName, readJobFile, writeJobFile } from './job-file.ts';
+
+const { job } = new TestJob().door('a').coated();
+const refusal = (text: string): string => {
+  const read = readJobFile(text);
+  assert.equal(read.ok, false);
+  return read.ok ? '' : read.message;
+};
+
+test('a job is read back as it was written', () => {
+  const read = readJobFile(writeJobFile(job));
+  assert.ok(read.ok);
+  assert.deepEqual(read.value, job);
+});
+
+test('the demo jobs are files of the open format, with a plan that is theirs', () => {
+  for (const name of ['linen-press', 'tern-street']) {
+    const read = readJobFile(readFileSync(new URL(`../../demo/${name}.nivel.json`, import.meta.url), 'utf8'));
+    assert.ok(read.ok, read.ok ? '' : read.message);
+    assert.ok(read.value.plan);
+  }
+});
+
+test('a truncated, a foreign, a newer and a deep file are refused each with its reason', () => {
+  const text = writeJobFile(job);
+  assert.match(refusal(text.slice(0, text.length / 2)), /ends too early/);
+  assert.match(refusal('{"format":"something/1"}'), /not a Nivel job/);
+  assert.match(refusal('[1,2]'), /not a Nivel job/);
+  assert.match(refusal(text.replace('nivel.job/1', 'nivel.job/7')), /newer Nivel \(format 7\)/);
+  assert.match(refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`), /nested deeper/);
+  assert.match(refusal(`"${'x'.repeat(50_000_000)}"`), /50 MB/);
+  assert.match(refusal('{"format": nivel}'), /not written as JSON/);
+});
+
+test('a wrong value is named by its place', () => {
+  const spoilt = structuredClone(job);
+  spoilt.pieces[0]!.shape = { width: -5, height: 2040, thickness: 40 };
+  assert.match(refusal(writeJobFile(spoilt)), /pieces › 0 › shape › width/);
+});
+
+test('a script in a name is kept as the text that it is, and what is not ours is dropped', () => {
+  const name = '<img src=x onerror=alert(1)>';
+  const read = readJobFile(JSON.stringify({ ...job, name, extra: { __proto__: { polluted: true } } }));
+  assert.ok(read.ok);
+  assert.equal(read.value.name, name);
+  assert.equal('extra' in read.value, false);
+  assert.equal('polluted' in {}, false);
+  assert.equal(jobFileName(read.value), 'img-src-x-onerror-alert-1.nivel.json');
+});
+
+test('a backup holds all jobs, and one bad job keeps all of it out', () => {
+  const read = readJobsFile(writeBackup([job, { ...job, id: 'other' }]));
+  assert.ok(read.ok && read.value.length === 2);
+  const bad = readJobsFile(writeBackup([job, { ...job, crew: [] }]));
+  assert.match(bad.ok ? '' : bad.message, /Job 2 of the backup: At crew/);
+});
+
+test('an old format is lifted step by step, and one without a step is refused', () => {
+  const steps = { 1: (old: Record<string, unknown>) => ({ ...old, places: [old.bench] }) };
+  const lifted = migrateJob({ format: 'nivel.job/1', bench: 'b' }, steps, 2);
+  assert.ok(lifted.ok);
+  assert.deepEqual(lifted.value, { format: 'nivel.job/2', bench: 'b', places: ['b'] });
+  assert.equal(migrateJob({ format: 'nivel.job/1' }, {}, 2).ok, false);
+});

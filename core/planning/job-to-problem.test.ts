@@ -1,0 +1,199 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import type { Job } from '../job/schema.ts';
+import type { LogEntry } from '../job/record.ts';
+import { jobToProblem } from './job-to-problem.ts';
+import type { FoundPlan } from './problem.ts';
+import { planProblemSchema } from './problem.ts';
+import { readPlan } from './read-plan.ts';
+import { solve } from './solve/solve.ts';
+import { stepWords } from './step-words.ts';
+import { verify } from './verify.ts';
+
+const MONDAY = '2027-03-01T00:00';
+
+function planned(
+  job: Job,
+  now = MONDAY,
+): { plan: FoundPlan; at: (id: string) => FoundPlan['tasks'][number]; made: ReturnType<typeof jobToProblem> } {
+  const made = jobToProblem(job, now);
+  assert.equal(planProblemSchema.safeParse(made.problem).success, true);
+  const plan = solve(made.problem, { steps: 20 });
+  assert.ok(plan.status !== 'infeasible', JSON.stringify(plan));
+  assert.deepEqual(verify(made.problem, plan), []);
+  const at = (id: string): FoundPlan['tasks'][number] => {
+    const task = plan.tasks.find((entry) => entry.id === id);
+    assert.ok(task, id);
+    return task;
+  };
+  return { plan, at, made };
+}
+
+/** Works at weekends too, so that a wait does not vanish in a Sunday. */
+function everyDay(made: TestJob): TestJob {
+  const [painter] = made.job.crew;
+  const { week } = painter!;
+  return made.tell('state-painter', { painter: { ...painter!, week: { ...week, sat: week.mon, sun: week.mon } } });
+}
+
+const stampOf = (taskId: string, event: LogEntry['event'], at: string): LogEntry => ({
+  id: `${taskId}/${event}`,
+  at,
+  taskId,
+  event,
+  by: 'painter-1',
+  minutes: null,
+});
+
+test('the steps of a door that comes off, in the order of the work', () => {
+  const { job } = new TestJob().door('d').coated();
+  const { made } = planned(job);
+  assert.deepEqual([...made.steps.values()].map(stepWords), [
+    'Take off and bag hardware',
+    'Wash and rinse',
+    'Degloss',
+    'First coat: bonding primer, back',
+    'Turn, then first coat: bonding primer, front and edges',
+    'Denib',
+    'Second coat: trim enamel, back',
+    'Turn, then second coat: trim enamel, front and edges',
+    'Denib',
+    'Third coat: trim enamel, back',
+    'Turn, then third coat: trim enamel, front and edges',
+    'Rehang',
+  ]);
+});
+
+test('a cold night delays the recoat and the hanging', () => {
+  const mild = everyDay(new TestJob().door('d').coated());
+  const { climates } = mild.job;
+  const workshop = climates.find(({ id }) => id === 'workshop')!;
+  const night = { warmest: 12, coldest: 4, humidityAtWarmest: 75, humidityAtColdest: 95 };
+  const cold = new TestJob()
+    .door('d')
+    .coated()
+    .tell('change-climate', {
+      climate: { ...workshop, exceptions: ['2027-03-02', '2027-03-03'].map((date) => ({ date, swing: night })) },
+    });
+  const [warm, chilled] = [planned(mild.job), planned(everyDay(cold).job)];
+  const recoat = 'd/coat-2/front';
+  assert.ok(chilled.at(recoat).start > warm.at(recoat).start + 60);
+  assert.ok(chilled.plan.finish > warm.plan.finish + 60);
+});
+
+test('both faces in one pass need no turning and finish no later', () => {
+  const one = planned(new TestJob().door('d').coated().job);
+  const both = planned(new TestJob().door('d').coated().tell('change-planning', { turning: 'both-on-points' }).job);
+  assert.ok(both.plan.finish <= one.plan.finish);
+  assert.equal(
+    [...both.made.steps.values()].some((step) => step.turned),
+    false,
+  );
+});
+
+test('a piece in place takes no bench and no rack; a heavy one takes two to hang; a room lets few off at once', () => {
+  const inPlace = planned(new TestJob().door('d', { comesOff: false }).coated().job).made.problem;
+  assert.deepEqual(inPlace.holds, []);
+  assert.ok(inPlace.tasks.every((task) => task.spaces.length === 0));
+  const crew = new TestJob().door('d').door('e').coated();
+  const [first] = crew.job.crew;
+  crew
+    .tell('state-painter', { painter: { ...first!, id: 'painter-2' } })
+    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1 } });
+  const { at } = planned(crew.job);
+  assert.equal(at('d/rehang').painters.length, 2);
+  const [one, other] = [at('d/take-off'), at('e/take-off')].sort((left, right) => left.start - right.start);
+  assert.ok(other!.end >= at(`${one!.id.split('/')[0]}/rehang`).start, 'the second comes off when the first is hung');
+});
+
+test('waterborne alkyd waits by two clocks, one after the other', () => {
+  const { made, at } = planned(new TestJob().door('d').coated('enamel-alkyd-wb').job);
+  const into = made.problem.waits.filter(
+    (wait) => wait.from === 'd/coat-2/back' && wait.to === 'd/coat-2/back/touch-dry',
+  );
+  assert.equal(into.length, 1);
+  assert.ok(made.problem.waits.some((wait) => wait.from === 'd/coat-2/back/touch-dry' && wait.to === 'd/denib-3'));
+  const reached = made.clocks.reached(
+    made.steps.get('d/coat-2/back')!.coat!.coating,
+    'recoat',
+    at('d/coat-2/back').end,
+    'workshop',
+  );
+  assert.ok(at('d/denib-3').start >= (reached ?? Infinity) - 1e-6);
+});
+
+test('what is done stands where it was, the rest is planned from now', () => {
+  const made = new TestJob().door('d').coated();
+  made.tell('stamp', {
+    entries: [
+      stampOf('d/take-off', 'done', '2027-03-01T08:20'),
+      stampOf('d/wash', 'done', '2027-03-01T08:40'),
+      stampOf('d/degloss', 'done', '2027-03-01T13:00'),
+      stampOf('d/coat-1/back', 'done', '2027-03-01T14:00'),
+    ],
+  });
+  const { at, made: problem, plan } = planned(made.job, '2027-03-01T14:00');
+  assert.equal(at('d/coat-1/back').end, 14 * 60);
+  assert.equal(
+    plan.tasks.some((task) => task.id === 'd/wash'),
+    false,
+  );
+  const handled = problem.clocks.reached(
+    problem.steps.get('d/coat-1/back')!.coat!.coating,
+    'handle',
+    14 * 60,
+    'workshop',
+  );
+  assert.equal(at('d/coat-1/front').start >= Math.ceil(handled ?? Infinity), true);
+  const reading = readPlan(made.job, problem, { t0: problem.problem.t0, ...plan });
+  assert.deepEqual(
+    reading.runs.filter((run) => run.end <= 14 * 60).map((run) => run.operation),
+    ['take-off', 'wash', 'degloss', 'coat'],
+  );
+});
+
+test('a coat found tacky waits longer than its tin says; running work keeps its painter busy', () => {
+  const base = new TestJob().door('d').coated();
+  base.tell('stamp', {
+    entries: [stampOf('d/degloss', 'done', '2027-03-01T09:00'), stampOf('d/coat-1/back', 'done', '2027-03-01T09:30')],
+  });
+  const now = '2027-03-01T13:30';
+  const asPlanned = planned(base.job, now).at('d/coat-1/front').start;
+  base.tell('stamp', { entries: [stampOf('d/coat-1/back', 'tacky', now)] });
+  const { at, made } = planned(base.job, now);
+  assert.ok(at('d/coat-1/front').start > asPlanned + 15);
+  assert.ok((made.conditions.get('d/coat-1/back')?.factor ?? 1) > 1.2);
+
+  const running = new TestJob().door('d').door('e').coated();
+  running.tell('stamp', { entries: [stampOf('d/take-off', 'started', '2027-03-01T09:00')] });
+  const busy = planned(running.job, '2027-03-01T09:01').at('e/take-off').start;
+  assert.ok(busy >= 9 * 60 + 6, 'six minutes at a steady pace');
+});
+
+test('pieces without a build-up are named, not planned', () => {
+  const { unplanned, problem } = jobToProblem(new TestJob().door('d').job, MONDAY);
+  assert.deepEqual(
+    unplanned.map((piece) => piece.mark),
+    ['D-01'],
+  );
+  assert.equal(problem.tasks.length, 0);
+});
+
+test('the rack shows each lying coat through its states, on one slot at a time', () => {
+  const { job } = new TestJob().door('d').door('e').coated();
+  const { plan, made } = planned(job);
+  const { lyings } = readPlan(job, made, { t0: made.problem.t0, ...plan });
+  for (const lying of lyings) {
+    assert.equal(lying.stretches[0]?.from, lying.from);
+    assert.equal(lying.stretches.at(-1)?.until, lying.until);
+    lying.stretches.forEach((stretch, index) =>
+      assert.equal(stretch.from, lying.stretches[index - 1]?.until ?? lying.from),
+    );
+    assert.equal(lying.stretches.at(-1)?.state, 'ready', 'nothing is touched before it is ready');
+    const clash = lyings.find(
+      (other) => other !== lying && other.slot === lying.slot && other.from < lying.until && lying.from < other.until,
+    );
+    assert.equal(clash, undefined);
+  }
+});

@@ -1,0 +1,45 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import { productNeeds } from './litres.ts';
+
+/** One flush door 826 × 2040 × 40: both faces 3.37008 m², three edges (2·2040 + 826)·40 = 0.19624 m². */
+const AREA = 3.37008 + 0.19624;
+
+test('litres of a door worked by hand', () => {
+  const [primer, enamel] = productNeeds(new TestJob().door('d1').coated().job);
+  assert.equal(primer?.product, 'prime-bond-wb');
+  // 10 · 36 / 35 m²/L, 92 % on the door, 0.1 L in the tray, at least 0.1 L in reserve.
+  const onDoor = AREA / (360 / 35) / 0.92;
+  assert.ok(Math.abs((primer?.litres ?? 0) - (onDoor + 0.1 + 0.1)) < 1e-9);
+  assert.deepEqual(primer?.tins.tins, [0.75]);
+  const twoCoats = (2 * AREA) / (350 / 32) / 0.92;
+  assert.ok(Math.abs((enamel?.litres ?? 0) - (twoCoats + 0.2 + 0.1)) < 1e-9);
+  assert.deepEqual(
+    enamel?.coats.map((coat) => coat.number),
+    [2, 3],
+  );
+});
+
+test('a face with other coats draws from other tins', () => {
+  const inside = { product: 'enamel-acrylic', tool: 'roller', thinning: 0 } as const;
+  const outside = { product: 'ext-acrylic', tool: 'brush', thinning: 0 } as const;
+  const job = new TestJob()
+    .door('d1')
+    .coated('enamel-acrylic', { coats: [inside, inside], faceCoats: { back: [outside] } }).job;
+  const needs = productNeeds(job);
+  const area = (product: string): number =>
+    needs.find((need) => need.product === product)?.coats.reduce((sum, coat) => sum + coat.area, 0) ?? 0;
+  assert.ok(Math.abs(area('ext-acrylic') - 1.68504) < 1e-9);
+  assert.ok(Math.abs(area('enamel-acrylic') - 2 * (1.68504 + 0.19624)) < 1e-9);
+});
+
+test('bare open grain drinks more on the first coat only', () => {
+  const surface = { substrate: 'oak', existing: 'bare', condition: 'sound' } as const;
+  const plain = productNeeds(new TestJob().door('d1').coated('enamel-acrylic').job);
+  const oak = productNeeds(new TestJob().door('d1', { surface }).coated('enamel-acrylic').job);
+  const onPieces = (needs: typeof plain, index: number): number =>
+    needs[index]?.coats.reduce((sum, coat) => sum + coat.litres, 0) ?? 0;
+  assert.ok(Math.abs(onPieces(oak, 0) / onPieces(plain, 0) - 1.15) < 1e-9);
+  assert.equal(onPieces(oak, 1), onPieces(plain, 1));
+});

@@ -1,0 +1,115 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import { acceptedPlan, planFingerprint } from '../planning/accept.ts';
+import { jobToProblem } from '../planning/job-to-problem.ts';
+import { readPlan, type PlanReading } from '../planning/read-plan.ts';
+import { solve } from '../planning/solve/solve.ts';
+import { readinessOf } from '../hanging/readiness.ts';
+import { daySheet, nextRun } from './day-sheet.ts';
+import { ripeningPieces } from './ripening.ts';
+import { asksForReplan, doneStamps, openSteps, startStamps } from './stamps.ts';
+
+const NOW = '2027-03-01T07:00';
+
+function accepted(): { made: TestJob; reading: PlanReading } {
+  const made = new TestJob().door('d').door('e').coated();
+  const { problem } = jobToProblem(made.job, NOW);
+  const plan = solve(problem, { steps: 20 });
+  assert.ok(plan.status !== 'infeasible');
+  made.tell('accept-plan', { plan: acceptedPlan(made.job, problem, plan, { at: NOW, reason: 'First plan' }) });
+  return { made, reading: readPlan(made.job, jobToProblem(made.job, NOW), made.job.plan!) };
+}
+
+let stamped = 0;
+const newId = (): string => `s${++stamped}`;
+
+test('the sheet goes from run to run as they are stamped', () => {
+  const { made, reading } = accepted();
+  const first = nextRun(made.job, reading, 'painter-1');
+  assert.equal(first?.state, 'open');
+  assert.equal(first?.run.operation, 'take-off');
+  const run = first!.run;
+  made.tell('stamp', { entries: startStamps(openSteps(made.job, run), '2027-03-01T08:00', 'painter-1', newId) });
+  assert.equal(nextRun(made.job, reading, 'painter-1')?.state, 'running');
+  made.tell('stamp', {
+    entries: doneStamps(made.job, reading, run.steps, { at: '2027-03-01T08:12', by: 'painter-1', newId }),
+  });
+  assert.notEqual(nextRun(made.job, reading, 'painter-1')?.run.id, run.id);
+  assert.equal(daySheet(made.job, reading, 'painter-1', 9 * 60)[0]?.state, 'done');
+});
+
+test('pieces of one run are stamped as far apart as they were painted', () => {
+  const { made, reading } = accepted();
+  const steps = reading.runs.find((run) => run.steps.length === 2)!.steps;
+  const entries = doneStamps(made.job, reading, steps, { at: '2027-03-01T10:00', by: null, newId });
+  const [one, other] = steps.map((step) => (reading.ends.get(step.id) ?? 0) - (reading.starts.get(step.id) ?? 0));
+  assert.equal(entries[1]?.at, '2027-03-01T10:00');
+  assert.equal(entries[0]?.at, `2027-03-01T09:${60 - other!}`);
+  assert.deepEqual(
+    entries.map((entry) => entry.minutes),
+    [one, other],
+  );
+});
+
+test('a stamp near its planned time leaves the plan alone, one far from it does not, nor does tackiness', () => {
+  const { made, reading } = accepted();
+  const [run] = reading.runs;
+  const [step] = run!.steps;
+  const end = reading.ends.get(step!.id) ?? 0;
+  const at = (minutes: number): string =>
+    `2027-03-01T${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+  const entry = { id: 'x', taskId: step!.id, event: 'done', by: null, minutes: 5 } as const;
+  assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 9) }]), false);
+  assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 25) }]), true);
+  assert.equal(asksForReplan(made.job, reading, [{ ...entry, event: 'tacky', at: at(end) }]), true);
+});
+
+test('a wet piece ripens: wet, tacky, ready to turn; then it is touched and no longer listed', () => {
+  const { made } = accepted();
+  const stamp = (taskId: string, at: string): void =>
+    void made.tell('stamp', { entries: [{ id: newId(), at, taskId, event: 'done', by: null, minutes: 20 }] });
+  stamp('d/coat-1/back', '2027-03-01T10:00');
+  const states = ['10:10', '11:45', '14:30'].map((time) => {
+    const now = `2027-03-01T${time}`;
+    return ripeningPieces(made.job, jobToProblem(made.job, now), now)[0];
+  });
+  assert.deepEqual(
+    states.map((ripe) => ripe?.state),
+    ['wet', 'tacky', 'ready'],
+  );
+  assert.equal(states[0]?.verb, 'turn');
+  // Bonding primer: 0.7 and 1.5 reference hours from ten o'clock, in a workshop that is slower than the tin's 23 °C.
+  assert.ok((states[0]?.touchDry ?? 0) > 600 + 42 && (states[0]?.opens ?? 0) > 600 + 90);
+  stamp('d/coat-1/front', '2027-03-01T15:00');
+  const after = ripeningPieces(made.job, jobToProblem(made.job, '2027-03-01T15:05'), '2027-03-01T15:05');
+  assert.equal(after[0]?.verb, 'recoat');
+  assert.equal(after[0]?.since, 15 * 60);
+});
+
+test('a piece may be handled before it is hung, hung before it is closed, and as planned until stamped', () => {
+  const { made, reading } = accepted();
+  const problem = jobToProblem(made.job, NOW);
+  const [row] = readinessOf(made.job, problem, reading.ends);
+  const { handle, rehang, close, wash, full } = row!.from;
+  const dates = [row!.lastCoat, handle, rehang, close, wash, full].map((date) => date ?? NaN);
+  assert.deepEqual(
+    dates,
+    [...dates].sort((one, other) => one - other),
+  );
+  assert.equal(row!.isDone, false);
+  assert.ok((row!.hung?.at ?? 0) >= (rehang ?? Infinity));
+  assert.deepEqual(readinessOf(made.job, problem, new Map())[0]?.from.close, null);
+});
+
+test('the fingerprint changes with what a plan is made from, and not with the clock, a bag or a note', () => {
+  const { made } = accepted();
+  const before = planFingerprint(made.job);
+  made
+    .tell('count-hardware', { id: 'd', item: 0, bagged: 1 })
+    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-02T08:00' } })
+    .tell('change-piece', { id: 'd', facts: { note: 'sticks' } });
+  assert.equal(planFingerprint(made.job), before);
+  made.tell('change-piece', { id: 'd', facts: { shape: { width: 827, height: 2040, thickness: 40 } } });
+  assert.notEqual(planFingerprint(made.job), before);
+});

@@ -1,0 +1,15 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { knownAnswers } from '../testing/known-answers.ts';
+import { spreadRate, wetFilm } from './film.ts';
+
+const { cases } = knownAnswers<{
+  cases: { volumeSolids: number; dft: number; thinningPercent: number; spread_m2_per_L: number; wetFilm: number }[];
+}>('film.json');
+
+test('known answers for spread rate and wet film', () => {
+  for (const known of cases) {
+    assert.equal(spreadRate(known.volumeSolids, known.dft).toFixed(3), known.spread_m2_per_L.toFixed(3));
+    assert.equal(wetFilm(known.volumeSolids, known.dft, known.thinningPercent).toFixed(1), known.wetFilm.toFixed(1));
+  }
+});

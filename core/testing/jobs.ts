@@ -1,0 +1,59 @@
+import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
+import { newJob } from '../job/new-job.ts';
+import type { BuildUp, Job, StatedPiece } from '../job/schema.ts';
+
+/** A small job for tests: made by commands, like any other. */
+export class TestJob {
+  job: Job;
+
+  constructor(start = '2027-03-01') {
+    this.job = newJob({
+      id: 'test',
+      name: 'Test',
+      createdAt: '2027-02-20T08:00:00+01:00',
+      start,
+      timeZone: 'Europe/Berlin',
+    });
+  }
+
+  tell<N extends CommandName>(name: N, args: CommandArgs<N>): this {
+    const outcome = applyCommand(this.job, name, args);
+    if (!outcome.ok) throw new Error(outcome.message);
+    this.job = outcome.value.job;
+    return this;
+  }
+
+  /** Adds a flush door of old oil gloss, both faces and three edges in scope. */
+  door(id: string, facts: Partial<StatedPiece> = {}): this {
+    return this.tell('add-pieces', { ids: [id], kind: 'flush-door', piece: { ...DOOR, ...facts } });
+  }
+
+  /** Gives every group the same build-up: degloss, bonding primer, two coats of the topcoat. */
+  coated(topcoat = 'enamel-acrylic', facts: Partial<BuildUp> = {}): this {
+    for (const group of this.job.groups) {
+      this.tell('choose-build-up', { groupId: group.id, buildUp: { ...buildUp(topcoat), ...facts } });
+    }
+    return this;
+  }
+}
+
+export const DOOR: StatedPiece = {
+  roomId: 'room-1',
+  shape: { width: 826, height: 2040, thickness: 40 },
+  surface: { substrate: 'softwood', existing: 'oil-gloss', condition: 'sound' },
+  scope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
+  exposure: { front: 'inside', back: 'inside' },
+  comesOff: true,
+  note: '',
+};
+
+/** Degloss, bonding primer, two coats of a topcoat, all by roller. */
+export function buildUp(topcoat: string): BuildUp {
+  return {
+    cleaner: 'no-rinse-wash',
+    rinsed: false,
+    key: 'degloss',
+    coats: ['prime-bond-wb', topcoat, topcoat].map((product) => ({ product, tool: 'roller', thinning: 0 })),
+    faceCoats: {},
+  };
+}

@@ -91,7 +91,13 @@ export default tseslint.config(
   { files: ['app/**/*.{ts,tsx}'], rules: { 'react-hooks/refs': 'off', 'react-hooks/set-state-in-effect': 'off' } },
   {
     files: ['**/*.test.ts', 'e2e/**/*.ts'],
-    rules: { '@typescript-eslint/no-floating-promises': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'off',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unnecessary-condition': 'off',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'off',
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+    },
   },
   { files: ['**/*.{js,mjs}'], ...tseslint.configs.disableTypeChecked },
 );

@@ -14,12 +14,7 @@ const US_TERMS = {
   'wash down': 'clean',
 } as const;
 
-export type Term = keyof typeof US_TERMS;
-
-/** The trade's word for a thing in the chosen vocabulary: `term('timber', 'us')` is `wood`. */
-export function term(word: Term, vocabulary: Vocabulary): string {
-  return vocabulary === 'uk' ? word : US_TERMS[word];
-}
+type Term = keyof typeof US_TERMS;
 
 const UK_WORD = new RegExp(`\\b(${Object.keys(US_TERMS).join('|')})(s?)\\b`, 'gi');
 

@@ -20,8 +20,8 @@ interface Waiting {
   from: number;
   /** When somebody has hands for it. */
   at: number;
-  /** What refuses it until a space is given back. */
-  blocked: Refusal | null;
+  /** The space that is full until some hold ends. */
+  full: number | null;
 }
 
 export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } };
@@ -39,7 +39,7 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
       task,
       from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0),
       at: 0,
-      blocked: null,
+      full: null,
     });
   };
   for (const task of prepared.tasks) if (task.before.length === 0) admit(task);
@@ -47,14 +47,15 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
   while (waiting.length > 0) {
     let next = Infinity;
     for (const entry of waiting) {
-      if (entry.blocked !== null) continue;
+      entry.full = schedule.fullSpace(entry.task);
+      if (entry.full !== null) continue;
       entry.at = schedule.firstHandsFree(entry.task, entry.from);
       next = Math.min(next, entry.at);
     }
     let entry: Waiting | undefined;
     let highest = -Infinity;
     for (const candidate of waiting) {
-      if (candidate.blocked !== null || candidate.at > next + rule.slack) continue;
+      if (candidate.full !== null || candidate.at > next + rule.slack) continue;
       const { task } = candidate;
       const score =
         (rule.priority[task.index] ?? 0) +
@@ -68,15 +69,13 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
     if (entry === undefined) {
       const [first] = waiting;
       if (first === undefined) break;
-      return { stuck: { task: first.task, refusal: first.blocked ?? { kind: 'calendar' } } };
+      return { stuck: { task: first.task, refusal: { kind: 'space', space: first.full ?? 0 } } };
     }
     const answer = schedule.find(
       entry.from > entry.task.earliest ? { ...entry.task, earliest: entry.from } : entry.task,
     );
     if ('refused' in answer) {
-      if (answer.refused.kind !== 'space') return { stuck: { task: entry.task, refusal: answer.refused } };
-      entry.blocked = answer.refused;
-      continue;
+      return { stuck: { task: entry.task, refusal: answer.refused } };
     }
     // Spaces can push it later than it looked; then others may go first.
     if (answer.placed.start > entry.at + rule.slack && entry.from < answer.placed.start && waiting.length > 1) {
@@ -93,7 +92,6 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
     const released = releasedSpaces(entry.task);
     for (const other of released.size > 0 ? waiting : []) {
       if (![...other.task.spaces, ...other.task.opens].some((use) => released.has(use.space))) continue;
-      other.blocked = null;
       other.from = Math.max(schedule.readyAt(other.task), rule.notBefore[other.task.index] ?? 0);
     }
   }

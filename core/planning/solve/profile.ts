@@ -14,6 +14,11 @@ export class Profile {
     this.capacity = capacity;
   }
 
+  /** Slots that are taken for good, as things stand: by holds whose end is not planned yet. */
+  get takenForGood(): number {
+    return this.#levels.at(-1) ?? 0;
+  }
+
   /** Index of the step in which `time` lies. */
   #stepAt(time: number): number {
     let low = 0;

@@ -83,6 +83,15 @@ export class Schedule {
     return setup !== null && task.by.some((painter) => this.#tracks[painter]?.isSetUpFor(setup.key));
   }
 
+  /** The space that has no room for what lies there after the task, until another hold ends; null when all have. */
+  fullSpace(task: PreparedTask): number | null {
+    for (const { space, slots } of task.opens) {
+      const profile = this.#profiles[space];
+      if (profile && profile.takenForGood + slots - credit(task, space) > profile.capacity) return space;
+    }
+    return null;
+  }
+
   /** The earliest place for a task whose predecessors are all placed; of equal ones, the one with fewest set-ups. */
   find(task: PreparedTask): Answer {
     const ready = this.readyAt(task);
@@ -202,16 +211,13 @@ export class Schedule {
   /** The first start at which the spaces of the task, and of the holds that it opens, are free; a refusal if never. */
   #spaceFree(task: PreparedTask, place: { start: number; end: number }): number | Refusal {
     const duration = place.end - place.start;
-    // What lies on a space until this task takes it up is off it from the start on.
-    const credit = (space: number): number =>
-      task.closes.reduce((sum, hold) => sum + (hold.space === space ? hold.slots : 0), 0);
     for (const use of task.spaces) {
-      const free = this.#profiles[use.space]?.earliestFree(place.start, duration, use.slots, credit(use.space));
+      const free = this.#profiles[use.space]?.earliestFree(place.start, duration, use.slots, credit(task, use.space));
       if (free == null) return { kind: 'space', space: use.space };
       if (free > place.start) return free;
     }
     for (const hold of task.opens) {
-      const free = this.#profiles[hold.space]?.earliestFree(place.end, FOREVER, hold.slots, credit(hold.space));
+      const free = this.#profiles[hold.space]?.earliestFree(place.end, FOREVER, hold.slots, credit(task, hold.space));
       if (free == null) return { kind: 'space', space: hold.space };
       if (free > place.end) return place.start + (free - place.end);
     }
@@ -287,6 +293,11 @@ export class Schedule {
     }
     return { finish, painterDays: days.size, setups: this.#setups.length, sumOfEnds };
   }
+}
+
+/** Slots of a space that a task gives back when it starts: what lies there until this task takes it up. */
+function credit(task: PreparedTask, space: number): number {
+  return task.closes.reduce((sum, hold) => sum + (hold.space === space ? hold.slots : 0), 0);
 }
 
 /** All ways to choose `size` painters of those who may, the usual one or two; larger crews are few. */

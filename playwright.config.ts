@@ -1,0 +1,25 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGUMENTS, chromiumPath } from './scripts/chromium.ts';
+
+const PORT = 4390;
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: true,
+  reporter: [['list']],
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS },
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: 'node dist/server/entry.mjs',
+    env: { PORT: String(PORT), HOST: '127.0.0.1' },
+    url: `http://localhost:${PORT}/`,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,70 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** What a painter does on the screens, by the words that stand there. */
+export class PainterOn {
+  readonly page: Page;
+
+  constructor(page: Page) {
+    this.page = page;
+  }
+
+  async openDemo(id: 'demo-linen-press' | 'demo-tern-street', stage: string): Promise<this> {
+    await this.page.goto(`/${stage}?job=${id}`);
+    await expect(this.page.getByRole('heading', { level: 1 })).toBeVisible();
+    return this;
+  }
+
+  async startJob(name: string): Promise<this> {
+    await this.page.goto('/');
+    await this.page.getByLabel('Name of the new job').fill(name);
+    await this.page.getByRole('button', { name: 'Start the job' }).click();
+    await expect(this.page.getByRole('heading', { name: 'Walk', level: 1 })).toBeVisible();
+    return this;
+  }
+
+  async goTo(stage: string): Promise<this> {
+    await this.page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: stage }).first().click();
+    await expect(this.page.getByRole('heading', { name: stage, level: 1 })).toBeVisible();
+    return this;
+  }
+
+  async choose(field: string, option: string, within: Locator | Page = this.page): Promise<this> {
+    await within.getByRole('combobox', { name: field, exact: true }).click();
+    await this.page.getByRole('option', { name: option, exact: true }).click();
+    return this;
+  }
+
+  /** Adds like pieces through the dialog; sizes by the labels of their fields. */
+  async addPieces(kind: string, preset: string, sizes: Record<string, string>, howMany = '1'): Promise<this> {
+    await this.page
+      .getByRole('button', { name: /^Add (pieces|the first piece)$/ })
+      .first()
+      .click();
+    const dialog = this.page.getByRole('dialog', { name: 'Add pieces' });
+    await dialog.getByRole('button', { name: kind, exact: true }).click();
+    await dialog.getByRole('button', { name: preset, exact: true }).click();
+    for (const [field, text] of Object.entries(sizes)) await dialog.getByLabel(field, { exact: true }).fill(text);
+    await this.choose('On it now', 'Oil gloss', dialog);
+    await dialog.getByLabel('How many').fill(howMany);
+    await dialog.getByRole('button', { name: /^Add [A-Z]-\d/ }).click();
+    await expect(dialog).toBeHidden();
+    return this;
+  }
+
+  /** Steps the simulated workshop clock. */
+  async stepClock(step: string): Promise<this> {
+    await this.page.getByRole('button', { name: /Simulated workshop clock/ }).click();
+    await this.page.getByRole('menuitem', { name: step }).click();
+    await this.page.keyboard.press('Escape');
+    await expect(this.page.getByRole('menu')).toBeHidden();
+    return this;
+  }
+
+  /** The cell of a piece's row in the table of dates, by the column's heading. */
+  async dateOf(mark: string, column: string): Promise<string> {
+    const table = this.page.getByRole('table').filter({ hasText: 'Hang from' });
+    const headings = await table.getByRole('columnheader').allTextContents();
+    const row = table.getByRole('row').filter({ has: this.page.getByRole('img', { name: mark, exact: true }) });
+    return (await row.getByRole('cell').nth(headings.indexOf(column)).textContent()) ?? '';
+  }
+}

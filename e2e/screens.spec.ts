@@ -1,0 +1,91 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { PainterOn } from './painter.ts';
+
+const STAGES = ['walk', 'build-up', 'quantities', 'plan', 'today', 'hang'];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every screen can be read by everybody, ${scheme}`, async ({ browser }) => {
+    test.setTimeout(120_000);
+    const context = await browser.newContext({ colorScheme: scheme });
+    const page = await context.newPage();
+    const painter = new PainterOn(page);
+    for (const stage of STAGES) {
+      await painter.openDemo('demo-tern-street', stage);
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      const told = violations.map(
+        ({ id, nodes }) =>
+          `${stage}: ${id} at ${nodes[0]?.target.join(' ') ?? ''} (${nodes.length}) ${nodes[0]?.failureSummary ?? ''}`,
+      );
+      expect.soft(told).toEqual([]);
+    }
+    await context.close();
+  });
+}
+
+test('nothing is wider than a phone, and thumbs find their targets', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const page = await context.newPage();
+  const painter = new PainterOn(page);
+  for (const stage of STAGES) {
+    await painter.openDemo('demo-tern-street', stage);
+    await page.waitForLoadState('networkidle');
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect.soft(overflow, `${stage} overflows`).toBeLessThanOrEqual(0);
+  }
+  await painter.openDemo('demo-tern-street', 'today');
+  for (const button of await page.getByRole('main').getByRole('button').all()) {
+    const box = await button.boundingBox();
+    expect
+      .soft(box?.height ?? 0, (await button.getAttribute('aria-label')) ?? (await button.textContent()) ?? '')
+      .toBeGreaterThanOrEqual(44);
+  }
+  await context.close();
+});
+
+test('by keys alone: stages, find, keys, undo', async ({ page }) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'walk');
+  await page.keyboard.press('q');
+  await expect(page.getByRole('heading', { name: 'Quantities', level: 1 })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('/');
+  await page.getByRole('combobox', { name: /^Find/ }).fill('D-05');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: 'Piece D-05' })).toBeVisible();
+});
+
+test('the same job in inches, cans and wood', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'inch, sq ft, qt' }).click();
+  await page.getByRole('button', { name: 'wood, can' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'C-01, Cabinet door, 17 13/16 × 46 5/8"' })).toBeVisible();
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('heading', { name: 'Cans to buy' })).toBeVisible();
+  await expect(page.getByRole('listitem', { name: 'Bonding primer, waterborne' })).toContainText('31.5 sq ft');
+});
+
+test('a verdict follows what is chosen, and says what would lift it', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'build-up');
+  await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await expect(chosen.getByText('Nothing speaks against it.')).toBeVisible();
+  await painter.choose('Key', 'degloss', chosen);
+  await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText(
+    'holds on laminate only where it has been keyed',
+  );
+  await painter.choose('Coat 1', 'Adhesion primer, two-part', chosen);
+  await expect(chosen).not.toContainText('Will fail');
+  await painter.choose('Coat 2', 'Exterior acrylic', chosen);
+  await expect(chosen).toContainText('Take a product for inside on this face.');
+  await expect(page.getByRole('region', { name: 'Why not?' })).toContainText(
+    'Nothing but an adhesion or bonding primer holds',
+  );
+});

@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+
+const read = (name: string): unknown => JSON.parse(readFileSync(new URL(`../${name}`, import.meta.url), 'utf8'));
+const job = read('demo/linen-press.nivel.json') as Record<string, unknown>;
+
+test('solves a plan problem', async ({ request }) => {
+  const known = read('cases/plan/case-101.json') as { problem: object; optimalFinish: number };
+  const answer = await request.post('/api/plan/solve', { data: known.problem });
+  expect(answer.status()).toBe(200);
+  const solution = (await answer.json()) as { finish: number; tasks: unknown[]; lowerBound: number };
+  expect(solution.finish).toBeLessThanOrEqual(known.optimalFinish * 1.15);
+  expect(solution.tasks).toHaveLength(10);
+});
+
+test('plans and measures a job', async ({ request }) => {
+  const planned = (await (await request.post('/api/plan', { data: job })).json()) as {
+    solution: { status: string; finish: number };
+    problem: { format: string };
+    unplanned: string[];
+  };
+  expect(planned.problem.format).toBe('nivel.plan-problem/1');
+  expect(planned.solution.status).toBe('optimal');
+  expect(planned.unplanned).toEqual([]);
+  const measured = (await (await request.post('/api/quantities', { data: job })).json()) as {
+    products: { product: string; litres: number }[];
+  };
+  expect(measured.products.map(({ product, litres }) => [product, litres.toFixed(2)])).toEqual([
+    ['prime-bond-wb', '0.51'],
+    ['enamel-acrylic', '0.88'],
+  ]);
+});
+
+test('publishes its schemas', async ({ request }) => {
+  const schema = (await (await request.get('/api/schema/job.json')).json()) as { properties: Record<string, unknown> };
+  expect(Object.keys(schema.properties)).toContain('pieces');
+  const problem = (await (await request.get('/api/schema/plan-problem.json')).json()) as { properties: object };
+  expect(Object.keys(problem.properties)).toContain('waits');
+});
+
+test('refuses with problem details: no JSON, no problem, a foreign job, too much', async ({ request }) => {
+  const refused = async (path: string, data: string | object, status: number, detail: RegExp): Promise<void> => {
+    const answer = await request.post(path, { data, headers: { 'content-type': 'application/json' } });
+    expect(answer.status()).toBe(status);
+    expect(answer.headers()['content-type']).toContain('application/problem+json');
+    expect(((await answer.json()) as { detail: string }).detail).toMatch(detail);
+  };
+  await refused('/api/plan/solve', Buffer.from('{"format": ').toString(), 400, /not JSON/);
+  await refused('/api/plan/solve', { format: 'nivel.plan-problem/1' }, 422, /tickMinutes/);
+  await refused(
+    '/api/plan/solve',
+    { ...(read('cases/plan/case-101.json') as { problem: object }).problem, waits: [{ from: 'x', to: 'y' }] },
+    422,
+    /There is no task “x”/,
+  );
+  await refused('/api/plan', { ...job, format: 'nivel.job/4' }, 422, /newer Nivel/);
+  await refused('/api/quantities', { ...job, crew: [] }, 422, /crew/);
+  await refused('/api/plan', `"${'x'.repeat(21_000_000)}"`, 413, /20000000 bytes/);
+});

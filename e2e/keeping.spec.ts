@@ -119,7 +119,7 @@ test('a script in a name stays a name', async ({ page }) => {
     .setInputFiles({ name: 'hostile.json', mimeType: 'application/json', buffer: Buffer.from(hostile) });
   await expect(page.getByRole('link', { name })).toBeVisible();
   await page.getByRole('link', { name }).click();
-  await expect(page.getByText(name)).toBeVisible();
+  await expect(page.getByText(name, { exact: true })).toBeVisible();
   await expect(page).toHaveTitle(/Nivel$/);
 });
 

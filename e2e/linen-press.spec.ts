@@ -33,7 +33,9 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await expect(best).toContainText('recommended');
   await best.getByRole('button', { name: 'Choose' }).click();
   await expect(
-    page.getByRole('img', { name: /Cross-section from the top: Trim enamel.*Oil gloss, deglossed; Softwood/ }),
+    page
+      .getByRole('region', { name: 'Chosen build-up' })
+      .getByRole('img', { name: /Cross-section from the top: Trim enamel.*Oil gloss, deglossed; Softwood/ }),
   ).toBeVisible();
   await painter.goTo('Quantities');
   // 2.9274 m² painted; primer / 10.29 m²/L / 0.92 + 0.1 in the tray + 0.1 in reserve; enamel twice.
@@ -112,8 +114,8 @@ test('hang: the bag is counted, and each use has its date', async ({ page }) => 
   await new PainterOn(page).openDemo('demo-linen-press', 'hang');
   const card = page.getByRole('listitem', { name: 'C-01, Cupboard door' });
   const dates = card.locator('dl');
+  await expect(dates.locator('dd')).toHaveCount(5);
   const times = await dates.locator('dd').allTextContents();
-  expect(times.length).toBe(5);
   expect(times.map(asTime)).toEqual([...times.map(asTime)].sort((one, other) => one - other));
   const bag = card.getByRole('region', { name: 'Bag C-01' });
   await expect(bag).toContainText('12 missing');

@@ -23,7 +23,11 @@ export class PainterOn {
   }
 
   async goTo(stage: string): Promise<this> {
-    await this.page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: stage }).first().click();
+    await this.page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('link', { name: new RegExp(`^${stage} `) })
+      .first()
+      .click();
     await expect(this.page.getByRole('heading', { name: stage, level: 1 })).toBeVisible();
     return this;
   }

@@ -39,13 +39,13 @@ test('publishes its schemas', async ({ request }) => {
 });
 
 test('refuses with problem details: no JSON, no problem, a foreign job, too much', async ({ request }) => {
-  const refused = async (path: string, data: string | object, status: number, detail: RegExp): Promise<void> => {
+  const refused = async (path: string, data: Buffer | object, status: number, detail: RegExp): Promise<void> => {
     const answer = await request.post(path, { data, headers: { 'content-type': 'application/json' } });
     expect(answer.status()).toBe(status);
     expect(answer.headers()['content-type']).toContain('application/problem+json');
     expect(((await answer.json()) as { detail: string }).detail).toMatch(detail);
   };
-  await refused('/api/plan/solve', Buffer.from('{"format": ').toString(), 400, /not JSON/);
+  await refused('/api/plan/solve', Buffer.from('{"format": '), 400, /not JSON/);
   await refused('/api/plan/solve', { format: 'nivel.plan-problem/1' }, 422, /tickMinutes/);
   await refused(
     '/api/plan/solve',
@@ -55,5 +55,5 @@ test('refuses with problem details: no JSON, no problem, a foreign job, too much
   );
   await refused('/api/plan', { ...job, format: 'nivel.job/4' }, 422, /newer Nivel/);
   await refused('/api/quantities', { ...job, crew: [] }, 422, /crew/);
-  await refused('/api/plan', `"${'x'.repeat(21_000_000)}"`, 413, /20000000 bytes/);
+  await refused('/api/plan', Buffer.from(`"${'x'.repeat(21_000_000)}"`), 413, /20000000 bytes/);
 });

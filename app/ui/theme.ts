@@ -12,7 +12,7 @@ export const theme = createTheme({
         primary: { main: '#0e4f49', contrastText: '#f6f7ef' },
         secondary: { main: '#5d6b12' },
         error: { main: '#a33a28' },
-        warning: { main: '#a65c00' },
+        warning: { main: '#965300' },
         success: { main: '#44721a' },
         info: { main: '#2b6cb0' },
         text: { primary: '#18292b', secondary: '#4b5d5f' },

@@ -94,7 +94,7 @@ const FIRES: Record<string, { yes: [Like, BuildUp]; no: [Like, BuildUp] }> = {
     yes: [like(bare), system({}, 'enamel-acrylic', 'enamel-acrylic')],
     no: [like(bare), system({}, ...bonded)],
   },
-  'primer-not-for-bare-wood': {
+  'primer-for-another-surface': {
     yes: [like(bare), system({}, 'prime-2k-tile', 'enamel-acrylic', 'enamel-acrylic')],
     no: [like(bare), system({}, ...bonded)],
   },
@@ -125,6 +125,10 @@ const FIRES: Record<string, { yes: [Like, BuildUp]; no: [Like, BuildUp] }> = {
     no: [like({}), system({}, ...bonded)],
   },
   'no-topcoat': { yes: [like({}), system({}, 'prime-bond-wb')], no: [like({}), system({}, ...bonded)] },
+  'mineral-unsealed': {
+    yes: [like({}), system({}, 'prime-bond-wb', 'mineral-matt', 'mineral-matt')],
+    no: [like({}), system({}, 'prime-bond-wb', 'mineral-matt', 'mineral-matt', 'sealer-wb')],
+  },
   'oil-yellows': {
     yes: [like({}), system({}, 'prime-oil', 'enamel-oil', 'enamel-oil')],
     no: [like({}), system({}, ...bonded)],

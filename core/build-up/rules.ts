@@ -24,6 +24,15 @@ const showsLaminate = ({ surface }: Situation): boolean =>
 const tanninNearby = (situation: Situation): boolean =>
   SUBSTRATES[situation.surface.substrate].tannin && (isBare(situation) || situation.surface.existing === 'varnish');
 
+/** What a first coat has to hold on; null where sound paint takes any. */
+function surfaceKind(situation: Situation): Coating['bondsTo'][number] | null {
+  const { substrate } = situation.surface;
+  if (showsLaminate(situation)) return 'laminate';
+  if (isBare(situation) && substrate === 'metal') return 'metal';
+  if (isBare(situation) && substrate !== 'vinyl') return 'bare-timber';
+  return isGlossy(situation) && substrate !== 'vinyl' ? 'glossy' : null;
+}
+
 /** The rules of this trade, each readable by itself. */
 export const RULES: readonly Rule[] = [
   {
@@ -150,15 +159,14 @@ export const RULES: readonly Rule[] = [
     lift: 'Prime it first.',
   },
   {
-    id: 'primer-not-for-bare-wood',
+    id: 'primer-for-another-surface',
     severity: 'risk',
-    fires: (s) =>
-      isBare(s) &&
-      ['softwood', 'oak', 'mdf'].includes(s.surface.substrate) &&
-      primers(s).length > 0 &&
-      !bonds(first(s), 'bare-timber'),
-    reason: 'This primer is made for closed surfaces; it does not soak into bare wood.',
-    lift: 'Take a primer for bare timber.',
+    fires: (s) => {
+      const kind = surfaceKind(s);
+      return kind !== null && primers(s).length > 0 && !bonds(first(s), kind);
+    },
+    reason: 'This primer is made for another surface than the one that is there.',
+    lift: 'Take a primer whose tin names this surface.',
   },
   {
     id: 'oil-over-new-waterborne',
@@ -225,6 +233,15 @@ export const RULES: readonly Rule[] = [
     fires: (s) => topcoats(s).length === 0,
     reason: 'A primer alone neither wears nor wipes clean.',
     lift: 'Add a topcoat.',
+  },
+  {
+    id: 'mineral-unsealed',
+    severity: 'risk',
+    fires: (s) =>
+      topcoats(s).some((topcoat) => topcoat.family === 'mineral') &&
+      !s.coats.some(({ coating }) => coating.role === 'sealer'),
+    reason: 'Mineral matt wears and marks where hands go, and doors and fronts are handled all day.',
+    lift: 'Finish it with the clear sealer, or take an enamel.',
   },
   {
     id: 'oil-yellows',

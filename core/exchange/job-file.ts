@@ -40,17 +40,17 @@ export function parseDocument(text: string, largest: number): Outcome<unknown> {
       `The file is ${Math.round(text.length / 1e6)} MB; a file of Nivel’s is never over ${largest / 1e6} MB. Choose a file that Nivel exported.`,
     );
   }
-  if (nesting(text) > DEEPEST_NESTING) {
+  const { deepest, isOpen } = bracketsOf(text);
+  if (deepest > DEEPEST_NESTING) {
     return refused(`The file is nested deeper than any job. Choose a file that Nivel exported.`);
   }
   try {
     return accepted(JSON.parse(text) as unknown);
   } catch {
-    const ends = /[}\]]\s*$/.test(text);
     return refused(
-      ends
-        ? 'The file is not written as JSON. Choose a .nivel.json file that Nivel exported.'
-        : 'The file ends too early: part of it is missing. Copy or download it again.',
+      isOpen
+        ? 'The file ends too early: part of it is missing. Copy or download it again.'
+        : 'The file is not written as JSON. Choose a .nivel.json file that Nivel exported.',
     );
   }
 }
@@ -65,19 +65,19 @@ export function checkJob(document: unknown): Outcome<Job> {
   return refused(`${where}${issue?.message ?? 'not a job'}${more > 0 ? ` (and ${more} more)` : ''}`);
 }
 
-/** How deep brackets nest outside strings. */
-function nesting(text: string): number {
+/** How deep brackets nest outside strings, and whether the text stops before all of them are closed. */
+function bracketsOf(text: string): { deepest: number; isOpen: boolean } {
   let depth = 0;
   let deepest = 0;
   let inString = false;
   for (let index = 0; index < text.length; index++) {
-    const character = text.charCodeAt(index);
+    const character = text[index];
     if (inString) {
-      if (character === 92) index++;
-      else if (character === 34) inString = false;
-    } else if (character === 34) inString = true;
-    else if (character === 123 || character === 91) deepest = Math.max(deepest, ++depth);
-    else if (character === 125 || character === 93) depth--;
+      if (character === '\\') index++;
+      else if (character === '"') inString = false;
+    } else if (character === '"') inString = true;
+    else if (character === '{' || character === '[') deepest = Math.max(deepest, ++depth);
+    else if (character === '}' || character === ']') depth--;
   }
-  return deepest;
+  return { deepest, isOpen: inString || depth > 0 };
 }

@@ -30,7 +30,14 @@ export default function BuildUpStage() {
     );
   }
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { md: '250px minmax(0, 1fr)' }, gap: 3, alignItems: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '250px minmax(0, 1fr)' },
+        gap: 3,
+        alignItems: 'start',
+      }}
+    >
       <Box
         component="ul"
         aria-label="Groups of like pieces"

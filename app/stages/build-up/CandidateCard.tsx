@@ -32,7 +32,7 @@ export function CandidateCard({ candidate, layers, surface, colour, isBest, isCh
       aria-label={say(candidate.name)}
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', sm: '132px minmax(0, 1fr) auto' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '132px minmax(0, 1fr) auto' },
         gap: 2,
         alignItems: 'start',
         background: 'var(--sheet)',

@@ -91,7 +91,13 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
       {isChosen(group) && (
         <Section title="Chosen build-up" aside={<FilmSum group={group} like={like} />}>
           <Sheet>
-            <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xl: 'minmax(0, 1.1fr) minmax(0, 1fr)' } }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gap: 3,
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'minmax(0, 1.1fr) minmax(0, 1fr)' },
+              }}
+            >
               <Box>
                 {stackFaces(group.buildUp).map((face) => (
                   <Box key={face} sx={{ mb: 1 }}>

@@ -89,3 +89,17 @@ test('a verdict follows what is chosen, and says what would lift it', async ({ p
     'Nothing but an adhesion or bonding primer holds',
   );
 });
+
+test('a tin’s own figures change the waits, and nonsense on it is refused', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await page.getByRole('button', { name: 'Figures of Trim enamel, acrylic' }).first().click();
+  const tin = page.getByRole('dialog', { name: 'Trim enamel, acrylic' });
+  await tin.getByLabel('Recoat', { exact: true }).fill('2');
+  await expect(tin).toContainText('“recoat” after 2 h can’t come before “handle” after 3 h');
+  await tin.getByLabel('Recoat', { exact: true }).fill('16');
+  await expect(tin).not.toContainText('can’t come before');
+  await tin.getByRole('button', { name: 'Done' }).click();
+  await painter.goTo('Plan');
+  await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('All pieces hang by')).not.toContainText('Thursday 11 March');
+});

@@ -41,7 +41,7 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
         inset: '0 auto 0 0',
         width: LADDER_WIDTH,
         background: 'var(--bottle-deep)',
-        backgroundImage: 'linear-gradient(100deg, var(--bottle) 0%, var(--bottle) 62%, var(--bottle-deep) 100%)',
+        backgroundImage: 'linear-gradient(100deg, var(--ladder) 0%, var(--ladder) 62%, var(--bottle-deep) 100%)',
         color: 'var(--on-bottle)',
         zIndex: 5,
       }}

@@ -1,5 +1,5 @@
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
+import { staysOf } from '../job/queries.ts';
 import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';
@@ -23,7 +23,7 @@ export interface Readiness {
 }
 
 /**
- * From when every piece may be used, from its last coat on every face: as stamped, otherwise as planned in `ends`.
+ * From when every piece may be used, drying on the rack until it is hung and in its room from then on, from its last coat on every face: as stamped, otherwise as planned in `ends`.
  * A use that the clocks do not reach, or that the tin does not state, is null.
  */
 export function readinessOf(
@@ -38,24 +38,24 @@ export function readinessOf(
   };
   return job.pieces.map((piece): Readiness => {
     const steps = pieceSteps(job, piece);
-    const climateId = dryingClimateId(job, piece);
     const lastCoats = lastCoatOfEachFace(steps);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
+    const hanging = steps.at(-1);
+    const hungAt = hanging ? stampedEnd(hanging.id) : null;
+    const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
+    const stays = staysOf(job, piece, hungAt ?? planned ?? Infinity);
     const isPlanned = isComplete(finished);
     const reached = (use: Use): number | null => {
       if (!isPlanned) return null;
       let latest = 0;
       for (const [index, step] of lastCoats.entries()) {
         const coating = step.coat?.coating;
-        const at = coating && clocks.reached(coating, use, finished[index] ?? 0, climateId, conditions.get(step.id));
+        const at = coating && clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
         if (at == null || at === Infinity) return null;
         latest = Math.max(latest, at);
       }
       return latest;
     };
-    const hanging = steps.at(-1);
-    const hungAt = hanging ? stampedEnd(hanging.id) : null;
-    const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
     return {
       piece,
       lastCoat: isPlanned ? Math.max(...finished) : null,

@@ -73,15 +73,29 @@ export class JobClocks {
     return clock;
   }
 
-  /** When a coat that was finished at `from` reaches a stage; `Infinity` if not within the clocks, null if never asked of it. */
+  /**
+   * When a coat that was finished at `from` reaches a stage, in one climate or, with `stays`, in one after the other;
+   * `Infinity` if not within the clocks, null if the tin does not state it.
+   */
   reached(
     coating: Coating,
     stage: DryingStage,
     from: number,
-    climateId: string,
+    stays: string | readonly { climateId: string; until: number }[],
     condition: CoatCondition = AS_STATED,
   ): number | null {
     const legs = stageLegs(coating, stage, condition);
-    return legs && reachedAt(legs, from, (kind) => this.clock(climateId, kind, coating.minTemperature));
+    const places = typeof stays === 'string' ? [{ climateId: stays, until: Infinity }] : stays;
+    return (
+      legs &&
+      reachedAt(
+        legs,
+        from,
+        places.map(({ climateId, until }) => ({
+          until,
+          clockOf: (kind) => this.clock(climateId, kind, coating.minTemperature),
+        })),
+      )
+    );
   }
 }

@@ -50,6 +50,14 @@ export function placeOf(job: Job, kind: Place['kind']): Place {
   return place;
 }
 
+/** Where a piece dries, one place after the other: on the rack until it is hung at `hungAt`, in its room from then on. */
+export function staysOf(job: Job, piece: Piece, hungAt: number): { climateId: string; until: number }[] {
+  return [
+    { climateId: dryingClimateId(job, piece), until: hungAt },
+    { climateId: roomOf(job, piece)?.climateId ?? '', until: Infinity },
+  ];
+}
+
 /** The climate in which a piece dries: the rack's when it comes off, its room's when it stays. */
 export function dryingClimateId(job: Job, piece: Piece): string {
   return piece.comesOff ? placeOf(job, 'rack').climateId : (roomOf(job, piece)?.climateId ?? '');

@@ -2,7 +2,7 @@ import type { JobProblem } from '../planning/job-to-problem.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import type { Wetness } from '../planning/read-plan.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
+import { staysOf } from '../job/queries.ts';
 import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
@@ -51,13 +51,17 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     const { coating } = coated.coat;
     const since = minutes(doneAt);
     const { stage, verb } = awaited(next);
+    const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
+    const stays = staysOf(job, piece, hungAt ? minutes(hungAt) : Infinity);
     const reached = (asked: DryingStage): number =>
-      clocks.reached(coating, asked, since, dryingClimateId(job, piece), conditions.get(coated.id)) ?? Infinity;
+      clocks.reached(coating, asked, since, stays, conditions.get(coated.id)) ?? Infinity;
     const touchDry = reached('touch');
     const opens = reached(stage);
     const closes = verb === 'recoat' && coating.recoatMax !== null ? since + coating.recoatMax * 60 : null;
     const state = stateAt(at, { touchDry, handled: reached('handle'), opens, closes, full: reached('full') });
-    return state === 'cured' ? [] : [{ piece, coated, next, verb, since, touchDry, opens, closes, state }];
+    // Once it may be closed, there is nothing left to mind.
+    if (state === 'cured' || (verb === 'use' && at >= opens)) return [];
+    return [{ piece, coated, next, verb, since, touchDry, opens, closes, state }];
   });
   return ripening.sort((one, other) => one.opens - other.opens);
 }

@@ -11,6 +11,7 @@ import { shelfOf } from '../../../core/job/queries.ts';
 import { TOOLS, type BuildUp, type Coat, type Job, type Tool } from '../../../core/job/schema.ts';
 import { DEFAULT_CLEANERS } from '../../../core/shelf/cleaner.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { TinFigures } from './TinFigures.tsx';
 
 interface BuildUpEditorProps {
   job: Job;
@@ -118,7 +119,7 @@ function CoatList({ job, label, coats, onChange }: CoatListProps) {
         {label}, first coat on top of this list
       </Box>
       {coats.map((coat, index) => (
-        <Box key={index} sx={{ display: 'grid', gridTemplateColumns: '1fr 108px 40px', gap: 1 }}>
+        <Box key={index} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 104px 40px 40px', gap: 1 }}>
           <TextField
             select
             label={`Coat ${index + 1}`}
@@ -143,6 +144,7 @@ function CoatList({ job, label, coats, onChange }: CoatListProps) {
               </MenuItem>
             ))}
           </TextField>
+          <TinFigures coating={shelf.find(({ id }) => id === coat.product)} />
           <IconButton
             aria-label={`Remove coat ${index + 1}`}
             disabled={coats.length === 1}

@@ -14,10 +14,9 @@ export function AreaTable() {
   const rows = job.pieces.map((piece) => {
     const parts = takeOff(piece);
     const of = (part: string): number => parts.find((entry) => entry.part === part)?.area ?? 0;
-    const edges = parts
-      .filter(({ part }) => part !== 'front' && part !== 'back')
-      .reduce((sum, { area }) => sum + area, 0);
-    return { piece, front: of('front'), back: of('back'), edges, total: of('front') + of('back') + edges };
+    const edgeParts = parts.filter(({ part }) => part !== 'front' && part !== 'back');
+    const edges = edgeParts.reduce((sum, { area }) => sum + area, 0);
+    return { piece, edgeParts, front: of('front'), back: of('back'), edges, total: of('front') + of('back') + edges };
   });
   const sum = (key: 'front' | 'back' | 'edges' | 'total'): number => rows.reduce((total, row) => total + row[key], 0);
   const show = (area: number): string => (area === 0 ? '–' : formatArea(area, units));
@@ -51,7 +50,7 @@ export function AreaTable() {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ piece, front, back, edges, total }) => (
+          {rows.map(({ piece, edgeParts, front, back, edges, total }) => (
             <tr key={piece.id}>
               <td>
                 <Tag mark={piece.mark} />
@@ -62,7 +61,12 @@ export function AreaTable() {
               </td>
               <td style={number}>{show(front)}</td>
               <td style={number}>{show(back)}</td>
-              <td style={number}>{show(edges)}</td>
+              <td style={number}>
+                {show(edges)}
+                <Box component="span" sx={{ display: 'block', color: 'var(--ink-soft)', fontSize: 13 }}>
+                  {edgeParts.map(({ part, area }) => `${part} ${formatArea(area, units)}`).join(', ')}
+                </Box>
+              </td>
               <td style={{ ...number, fontWeight: 700 }}>{show(total)}</td>
             </tr>
           ))}

@@ -93,10 +93,9 @@ function wordsOf(ripe: Ripening, verb: string, at: number, when: (minutes: numbe
     case 'wet':
       return ['wet: leave it', `touch dry ${when(ripe.touchDry)}, ${verb} from ${when(ripe.opens)}`];
     case 'tacky':
-      if (ripe.opens === Infinity) return ['tacky: leave it', 'too cold: it does not dry. Warm the place.'];
-      return [`${verb} from ${when(ripe.opens)}`, `in ${formatDuration(ripe.opens - at)}`];
     case 'hardening':
-      return [`${verb} from ${when(ripe.opens)}`, `hardening, ${formatDuration(ripe.opens - at)} to go`];
+      if (ripe.opens === Infinity) return ['tacky: leave it', 'too cold here: warm the place'];
+      return [`${verb} from ${when(ripe.opens)}`, `${ripe.state}, ${formatDuration(ripe.opens - at)}`];
     case 'ready':
       return [`${verb} now`, ripe.closes === null ? `since ${when(ripe.opens)}` : `until ${when(ripe.closes)}`];
     case 'late':

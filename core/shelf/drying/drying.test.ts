@@ -87,11 +87,13 @@ test('progress adds up over any point between', () => {
   );
 });
 
+const always = (clockOf: (kind: DryingKind) => RateClock) => ({ until: Infinity, clockOf });
+
 test('stages of every coating are reached in their order', () => {
   for (const coating of DEFAULT_COATINGS) {
     const reached = STAGES.map((stage) => stageLegs(coating, stage))
       .filter((legs) => legs !== null)
-      .map((legs) => reachedAt(legs, 100, () => new RateClock(Array<number>(2000).fill(0.8), 60)));
+      .map((legs) => reachedAt(legs, 100, [always(() => new RateClock(Array<number>(2000).fill(0.8), 60))]));
     assert.deepEqual(
       reached,
       [...reached].sort((one, other) => one - other),
@@ -111,7 +113,7 @@ test('waterborne alkyd changes clocks at touch dry', () => {
   const fast = new RateClock(Array<number>(100).fill(1), 60);
   const slow = new RateClock(Array<number>(100).fill(0.5), 60);
   const clockOf = (kind: DryingKind): RateClock => (kind === 'evaporating' ? slow : fast);
-  assert.ok(Math.abs(reachedAt(legs, 0, clockOf) - (6 + 11) * 60) < 1e-6);
+  assert.ok(Math.abs(reachedAt(legs, 0, [always(clockOf)]) - (6 + 11) * 60) < 1e-6);
   assert.ok(Math.abs(shareMade(legs, 0, 12 * 60, clockOf) - 9 / 14) < 1e-9);
 });
 
@@ -119,4 +121,17 @@ test('a film half as thick again doubles and more the wait of an oil enamel', ()
   const oil = DEFAULT_COATINGS.find(({ id }) => id === 'enamel-oil');
   assert.ok(oil);
   assert.equal(stageLegs(oil, 'recoat', { filmRatio: 1.5, factor: 1 })?.[0]?.dose, 20 * 2.25);
+});
+
+test('a coat that is carried from a cold place into a warm one goes on where it was', () => {
+  const at = (rate: number) => new RateClock(Array<number>(200).fill(rate), 60);
+  const legs = [{ kind: 'evaporating', dose: 10 }] as const;
+  const stays = [
+    { until: 8 * 60, clockOf: () => at(0.5) },
+    { until: Infinity, clockOf: () => at(1) },
+  ];
+  // Four of ten hours' dose in the cold until eight, six in the warm: fourteen.
+  assert.ok(Math.abs(reachedAt(legs, 0, stays) - 14 * 60) < 1e-6);
+  // Carried over too late to matter.
+  assert.ok(Math.abs(reachedAt(legs, 0, [{ ...stays[0]!, until: 30 * 60 }, stays[1]!]) - 20 * 60) < 1e-6);
 });

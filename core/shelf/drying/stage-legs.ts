@@ -36,12 +36,30 @@ export function stageLegs(coating: Coating, stage: DryingStage, condition: CoatC
   return [lengthen(first, coating.hours.touch), lengthen(second, stated - coating.hours.touch)];
 }
 
+/** Where a coat dries, and until when: the clocks of that place, in minutes. */
+export interface Stay {
+  until: number;
+  clockOf(kind: DryingKind): RateClock;
+}
+
 /**
- * When a coat finished at `from` (minutes) reaches a stage, on clocks in minutes; `Infinity` if not within the clocks.
- * Exact on climates that are constant within an hour.
+ * When a coat finished at `from` (minutes) has made all its legs, while it goes from place to place; `Infinity` if not
+ * within the clocks. Exact on climates that are constant within an hour.
  */
-export function reachedAt(legs: readonly Leg[], from: number, clockOf: (kind: DryingKind) => RateClock): number {
-  return legs.reduce((time, leg) => clockOf(leg.kind).reach(time, leg.dose * 60), from);
+export function reachedAt(legs: readonly Leg[], from: number, stays: readonly Stay[]): number {
+  let time = from;
+  for (const { kind, dose } of legs) {
+    let left = dose * 60;
+    for (const { until, clockOf } of stays) {
+      if (left <= 0 || time >= until) continue;
+      const clock = clockOf(kind);
+      const reached = clock.reach(time, left);
+      left = reached <= until ? 0 : left - clock.progress(time, until);
+      time = Math.min(reached, until);
+    }
+    if (left > 0) return Infinity;
+  }
+  return time;
 }
 
 /** The share of `legs` made by the time `at`: 0 when just painted, 1 when the stage is reached. */

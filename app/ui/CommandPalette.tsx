@@ -2,7 +2,8 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import { definitionOf } from '../../core/pieces/registry.ts';
-import { shelfOf } from '../../core/job/queries.ts';
+import { SUBSTRATES } from '../../core/pieces/substrate.ts';
+import { roomOf, shelfOf } from '../../core/job/queries.ts';
 import { STAGES } from '../stages/registry.ts';
 import { useJob } from './job-context.tsx';
 import { goTo } from './route.ts';
@@ -25,7 +26,15 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
     { kind: 'Stages', words: 'All jobs', does: () => goTo({ stage: '' }) },
     ...job.pieces.map((piece): Entry => ({
       kind: 'Pieces',
-      words: [piece.mark, say(definitionOf(piece.kind).name).toLowerCase(), piece.note].filter(Boolean).join(' · '),
+      words: [
+        piece.mark,
+        say(definitionOf(piece.kind).name).toLowerCase(),
+        SUBSTRATES[piece.surface.substrate].name.toLowerCase(),
+        roomOf(job, piece)?.name,
+        piece.note,
+      ]
+        .filter(Boolean)
+        .join(' · '),
       does: () => goTo({ stage: 'walk', jobId: job.id, pieceId: piece.id }),
     })),
     ...shelfOf(job).map((coating): Entry => ({
@@ -52,6 +61,7 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
         getOptionKey={(entry) => `${entry.kind}/${entry.words}`}
         openOnFocus
         autoHighlight
+        noOptionsText="Nothing by that name. Try a mark, a room, a product or a stage."
         onChange={(_event, entry) => {
           if (entry === null) return;
           onClose();

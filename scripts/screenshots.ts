@@ -53,6 +53,11 @@ const SHOTS: readonly Shot[] = [
   { name: 'hang-phone', path: `/hang?${LINEN}`, phone: true },
   { name: 'today-dark', path: `/today?${TERN}`, dark: true },
   {
+    name: 'walk-phone',
+    path: `/walk?${LINEN}`,
+    phone: true,
+  },
+  {
     name: 'find',
     path: `/walk?${TERN}`,
     before: async (page) => {

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { useJob } from './job-context.tsx';
 import { Link } from './Link.tsx';
-import { completeness, Vial } from './Vial.tsx';
+import { Vial } from './Vial.tsx';
+import { completeness } from './vial-reading.ts';
 import { Wordmark } from './Wordmark.tsx';
 
 export const LADDER_WIDTH = 196;

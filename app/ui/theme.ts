@@ -56,7 +56,7 @@ export const theme = createTheme({
       defaultProps: { arrow: true },
       styleOverrides: { tooltip: { fontSize: 13, background: '#18292b', maxWidth: 340, padding: '8px 12px' } },
     },
-    MuiTextField: { defaultProps: { size: 'small' } },
+    MuiTextField: { defaultProps: { size: 'small' }, styleOverrides: { root: { marginTop: 5 } } },
     MuiFormLabel: { styleOverrides: { root: { fontSize: 15 } } },
     MuiInputLabel: { styleOverrides: { shrink: { transform: 'translate(12px, -10px) scale(0.88)' } } },
     MuiDialogTitle: { styleOverrides: { root: { ...condensed, fontSize: 24 } } },

@@ -6,7 +6,8 @@ import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
-import { completeness, Vial } from '../../ui/Vial.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { completeness } from '../../ui/vial-reading.ts';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
 
 /** Choose the build-up of each group of like pieces: cleaner, key, coats, judged by the rules of the craft. */

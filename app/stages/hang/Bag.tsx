@@ -5,7 +5,8 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import type { Piece } from '../../../core/job/schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { completeness, Vial } from '../../ui/Vial.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { completeness } from '../../ui/vial-reading.ts';
 
 /** The labelled bag of a piece's hardware: what belongs in it, and how much of it was counted in. */
 export function Bag({ piece }: { piece: Piece }) {

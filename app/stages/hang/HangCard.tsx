@@ -8,7 +8,8 @@ import { TWO_PEOPLE_FROM } from '../../../core/planning/job-to-problem.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
-import { Vial, vialReading } from '../../ui/Vial.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { vialReading } from '../../ui/vial-reading.ts';
 import { Bag } from './Bag.tsx';
 
 const USE_WORDS: Readonly<Record<Use, string>> = {

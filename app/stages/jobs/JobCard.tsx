@@ -13,7 +13,8 @@ import type { Job } from '../../../core/job/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../store/database.ts';
 import { Link } from '../../ui/Link.tsx';
-import { completeness, Vial } from '../../ui/Vial.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { completeness } from '../../ui/vial-reading.ts';
 import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
 import { STAGES } from '../registry.ts';
 

@@ -17,7 +17,15 @@ export function Agenda({ reading }: { reading: PlanReading }) {
   return (
     <Box
       component="ol"
-      sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' } }}
+      sx={{
+        listStyle: 'none',
+        p: 0,
+        m: 0,
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { lg: '1fr 1fr' },
+        alignItems: 'start',
+      }}
     >
       {[...days].map(([day, runs]) => (
         <Box

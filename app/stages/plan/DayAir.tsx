@@ -24,50 +24,52 @@ export function DayAir({ climate, date }: { climate: Climate; date: string }) {
   const rates = hours.map((air) => evaporating.rate(air, conditions));
   const { units } = job.settings;
   return (
-    <Box
-      component="svg"
-      role="img"
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      aria-label={`Usual day: ${formatTemperature(low + 1, units)} to ${formatTemperature(high - 1, units)}; waterborne paint dries at ${Math.round(Math.min(...rates) * 100)} to ${Math.round(Math.max(...rates) * 100)} % of the tin's speed`}
-      sx={{ width: '100%', display: 'block' }}
-    >
-      {rates.map((rate, hour) => (
-        <rect
-          key={hour}
-          x={x(hour) + 1}
-          y={78 - Math.min(16, rate * 14)}
-          width={WIDTH / 24 - 2}
-          height={Math.max(1, Math.min(16, rate * 14))}
-          fill="var(--vial-deep)"
+    <Box>
+      <Box
+        component="svg"
+        role="img"
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        aria-label={`Usual day: ${formatTemperature(low + 1, units)} to ${formatTemperature(high - 1, units)}; waterborne paint dries at ${Math.round(Math.min(...rates) * 100)} to ${Math.round(Math.max(...rates) * 100)} % of the tin's speed`}
+        sx={{ width: '100%', display: 'block' }}
+      >
+        {rates.map((rate, hour) => (
+          <rect
+            key={hour}
+            x={x(hour) + 1}
+            y={78 - Math.min(16, rate * 14)}
+            width={WIDTH / 24 - 2}
+            height={Math.max(1, Math.min(16, rate * 14))}
+            fill="var(--vial-deep)"
+          />
+        ))}
+        <path
+          d={`M${hours.map((air, hour) => `${x(hour + 0.5)} ${y(air.temperature)}`).join('L')}`}
+          fill="none"
+          stroke="var(--tacky)"
+          strokeWidth={2.5}
         />
-      ))}
-      <path
-        d={`M${hours.map((air, hour) => `${x(hour + 0.5)} ${y(air.temperature)}`).join('L')}`}
-        fill="none"
-        stroke="var(--tacky)"
-        strokeWidth={2.5}
-      />
-      {[5, 15].map((hour) => (
-        <text
-          key={hour}
-          x={x(hour + 0.5)}
-          y={y(hours[hour]?.temperature ?? 0) + (hour === 5 ? -7 : 16)}
-          textAnchor="middle"
-          fontSize={13}
-          fill="var(--ink)"
-        >
-          {formatTemperature(hours[hour]?.temperature ?? 0, units)} · {Math.round(hours[hour]?.humidity ?? 0)} %
-        </text>
-      ))}
-      {[0, 6, 12, 18].map((hour) => (
-        <text key={hour} x={x(hour) + 2} y={HEIGHT - 1} fontSize={13} fill="var(--ink-soft)">
-          {hour}
-        </text>
-      ))}
-      <text x={WIDTH - 2} y={HEIGHT - 1} textAnchor="end" fontSize={13} fill="var(--ink-soft)">
-        bars: drying speed, {Math.round((rates.reduce((sum, rate) => sum + rate, 0) / 24) * 100)} % of the tin’s over
-        the day
-      </text>
+        {[5, 15].map((hour) => (
+          <text
+            key={hour}
+            x={x(hour + 0.5)}
+            y={y(hours[hour]?.temperature ?? 0) + (hour === 5 ? -7 : 16)}
+            textAnchor="middle"
+            fontSize={13}
+            fill="var(--ink)"
+          >
+            {formatTemperature(hours[hour]?.temperature ?? 0, units)} · {Math.round(hours[hour]?.humidity ?? 0)} %
+          </text>
+        ))}
+        {[0, 6, 12, 18].map((hour) => (
+          <text key={hour} x={x(hour) + 2} y={HEIGHT - 1} fontSize={13} fill="var(--ink-soft)">
+            {hour}
+          </text>
+        ))}
+      </Box>
+      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+        Bars: how fast waterborne paint dries; over this day{' '}
+        {Math.round((rates.reduce((sum, rate) => sum + rate, 0) / 24) * 100)} % of the tin’s speed
+      </Box>
     </Box>
   );
 }

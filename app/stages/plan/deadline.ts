@@ -1,4 +1,4 @@
-import type { VialReading } from '../../ui/Vial.tsx';
+import type { VialReading } from '../../ui/vial-reading.ts';
 
 const DAY = 1440;
 

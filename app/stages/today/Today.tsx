@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -5,6 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { minutesSince } from '../../../core/job/site-time.ts';
+import { planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
@@ -79,6 +81,18 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
           )}
           <AirNow problem={problem} at={at} />
         </Box>
+        {job.plan && job.plan.fingerprint !== planFingerprint(job) && (
+          <Alert
+            severity="warning"
+            action={
+              <Button color="inherit" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
+                Plan anew
+              </Button>
+            }
+          >
+            The job has changed since this plan was made.
+          </Alert>
+        )}
         {stamps.isReplanning && (
           <Box role="status">
             <LinearProgress />

@@ -8,7 +8,8 @@ import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
-import { Vial, vialReading } from '../../ui/Vial.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { vialReading } from '../../ui/vial-reading.ts';
 import { WetnessKey } from '../../ui/wetness.tsx';
 
 const VERBS = { turn: 'turn', recoat: 'recoat', hang: 'hang', use: 'close' } as const;

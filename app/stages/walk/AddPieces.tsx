@@ -8,6 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
@@ -44,8 +45,9 @@ function usualPiece(kind: PieceKind, roomId: string, last: Piece | undefined): S
 
 /** Adds like pieces: a kind, a preset, its sizes, its surface and scope, how many; drawn as it is typed. */
 export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
+  const isPhone = useMediaQuery('(max-width: 600px)');
   return (
-    <Dialog open={open} onClose={onClose} maxWidth="md" fullWidth aria-labelledby="add-title">
+    <Dialog open={open} onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="add-title">
       <DialogTitle id="add-title">Add pieces</DialogTitle>
       {open && <AddForm onClose={onClose} onAdded={onAdded} />}
     </Dialog>
@@ -88,13 +90,21 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
 
   return (
     <>
-      <DialogContent sx={{ display: 'grid', gridTemplateColumns: { md: '1fr 280px' }, gap: 3, pt: '8px !important' }}>
+      <DialogContent
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 280px' },
+          gap: 3,
+          pt: '8px !important',
+        }}
+      >
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <ToggleButtonGroup
             exclusive
             size="small"
             value={kind}
             aria-label="Kind of piece"
+            sx={{ flexWrap: 'wrap' }}
             onChange={(_event, chosen: PieceKind | null) => {
               if (!chosen) return;
               setKind(chosen);

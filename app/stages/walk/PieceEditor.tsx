@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf, weightOf } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/schema.ts';
@@ -41,8 +41,14 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
     apply('change-piece', { id: piece.id, facts }, options);
 
+  const sheet = useRef<HTMLElement>(null);
+  // On a phone the piece opens below the wall: bring it into view.
+  useEffect(() => {
+    if (window.innerWidth < 1200) sheet.current?.scrollIntoView({ block: 'start' });
+  }, []);
+
   return (
-    <Box component="aside" aria-label={`Piece ${piece.mark}`} sx={{ position: { lg: 'sticky' }, top: 16 }}>
+    <Box ref={sheet} component="aside" aria-label={`Piece ${piece.mark}`} sx={{ position: { lg: 'sticky' }, top: 16 }}>
       <Sheet>
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>

@@ -57,7 +57,7 @@ export function ShapeFields({ kind, shape, units, draft, take }: ShapeFieldsProp
   const hasMore = isFramed && fields.some((field) => !field.main);
   return (
     <>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 1.25 }}>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 1fr))', gap: 1.25 }}>
         {shown.map((field) => {
           const wide = field.unit === 'shares' || field.unit === 'choice';
           const sx = { gridColumn: wide ? 'span 2' : undefined };

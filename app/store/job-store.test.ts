@@ -1,0 +1,141 @@
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { afterEach, test } from 'node:test';
+import { DOOR, TestJob } from '../../core/testing/jobs.ts';
+import { NivelDatabase } from './database.ts';
+import { JobStore } from './job-store.ts';
+
+let number = 0;
+const open: { store: JobStore; database: NivelDatabase }[] = [];
+
+/** A database of its own with one job in it. */
+async function database(): Promise<NivelDatabase> {
+  const made = new NivelDatabase(`nivel-test-${++number}`);
+  const { job } = new TestJob().door('d');
+  await made.jobs.add({ id: job.id, job, revision: 1, head: 0, updatedAt: '2027-03-01T08:00:00Z', deletedAt: null });
+  return made;
+}
+
+async function tab(on: NivelDatabase): Promise<JobStore> {
+  const store = new JobStore(on, 'test');
+  assert.equal(await store.open(), true);
+  open.push({ store, database: on });
+  return store;
+}
+
+afterEach(() => {
+  for (const { store, database: used } of open.splice(0)) {
+    store.close();
+    used.close();
+  }
+});
+
+const note = (store: JobStore): string | undefined => store.snapshot()?.job.pieces[0]?.note;
+const write = (store: JobStore, text: string, strokes: string | null = null): boolean =>
+  store.apply('change-piece', { id: 'd', facts: { note: text } }, strokes).ok;
+
+test('a change is shown at once and is in the database with its patch', async () => {
+  const on = await database();
+  const store = await tab(on);
+  assert.equal(write(store, 'sticks'), true);
+  assert.equal(note(store), 'sticks');
+  await store.settled();
+  const [stored, changes] = [await on.jobs.get('test'), await on.changes.toArray()];
+  assert.equal(stored?.job.pieces[0]?.note, 'sticks');
+  assert.deepEqual([stored?.revision, stored?.head], [2, 1]);
+  assert.deepEqual(
+    changes.map(({ label, patches }) => [label, patches.length]),
+    [['Change note of D-01', 1]],
+  );
+});
+
+test('a refused command changes neither document nor history', async () => {
+  const on = await database();
+  const store = await tab(on);
+  const outcome = store.apply('change-piece', { id: 'd', facts: { shape: { ...DOOR.shape, width: 1 } } });
+  assert.equal(outcome.ok, false);
+  await store.settled();
+  assert.equal(await on.changes.count(), 0);
+  assert.equal((await on.jobs.get('test'))?.revision, 1);
+});
+
+test('undo and redo go back and forth, and something new forgets what was undone', async () => {
+  const store = await tab(await database());
+  for (const text of ['one', 'two', 'three']) write(store, text);
+  await store.undo();
+  await store.undo();
+  assert.equal(note(store), 'one');
+  assert.equal(store.snapshot()?.redoLabel, 'Change note of D-01');
+  await store.redo();
+  assert.equal(note(store), 'two');
+  write(store, 'other');
+  await store.settled();
+  assert.equal(store.snapshot()?.redoLabel, null);
+  await store.redo();
+  assert.equal(note(store), 'other');
+  await store.undo();
+  await store.undo();
+  await store.undo();
+  await store.undo();
+  assert.equal(note(store), '', 'as it was, and no further');
+});
+
+test('strokes of one field are one step of history, those of another are not', async () => {
+  const store = await tab(await database());
+  for (const text of ['s', 'st', 'sti']) write(store, text, 'd/note');
+  store.apply('change-piece', { id: 'd', facts: { comesOff: false } }, 'd/off');
+  await store.settled();
+  assert.equal((await store.history()).length, 2);
+  await store.undo();
+  assert.equal(note(store), 'sti');
+  await store.undo();
+  assert.equal(note(store), '');
+  await store.redo();
+  assert.equal(note(store), 'sti');
+});
+
+test('two tabs that write at the same moment keep both changes', async () => {
+  const on = await database();
+  const [left, right] = [await tab(on), await tab(on)];
+  const told: string[] = [];
+  right.onNotice = (message) => told.push(message);
+  left.apply('add-pieces', { ids: ['e'], kind: 'flush-door', piece: DOOR });
+  right.apply('change-piece', { id: 'd', facts: { note: 'from the right' } });
+  await Promise.all([left.settled(), right.settled()]);
+  const stored = await on.jobs.get('test');
+  assert.deepEqual(
+    stored?.job.pieces.map((piece) => [piece.mark, piece.note]),
+    [
+      ['D-01', 'from the right'],
+      ['D-02', ''],
+    ],
+  );
+  assert.ok(
+    told.some((message) => /both changes are kept/.test(message)),
+    told.join(),
+  );
+});
+
+test('a change to something that another tab has removed is told, and the rest stays', async () => {
+  const on = await database();
+  const [left, right] = [await tab(on), await tab(on)];
+  const told: string[] = [];
+  right.onNotice = (message) => told.push(message);
+  left.apply('remove-pieces', { ids: ['d'] });
+  write(right, 'too late');
+  await Promise.all([left.settled(), right.settled()]);
+  assert.equal((await on.jobs.get('test'))?.job.pieces.length, 0);
+  assert.ok(
+    told.some((message) => /no longer in the job/.test(message)),
+    told.join(),
+  );
+});
+
+test('a job that is thrown away does not open', async () => {
+  const on = await database();
+  await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });
+  const store = new JobStore(on, 'test');
+  assert.equal(await store.open(), false);
+  store.close();
+  on.close();
+});

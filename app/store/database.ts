@@ -13,6 +13,8 @@ export interface StoredJob {
   updatedAt: string;
   /** When it was thrown away; null while it is in use. */
   deletedAt: string | null;
+  /** Ids of the last commands that are in the document, so that none is carried out twice. */
+  applied?: string[];
 }
 
 /** One change of a job, with the way there and back. */

@@ -4,6 +4,7 @@ import { afterEach, test } from 'node:test';
 import { DOOR, TestJob } from '../../core/testing/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { JobStore } from './job-store.ts';
+import { browserJournal, type Journal } from './journal.ts';
 
 let number = 0;
 const open: { store: JobStore; database: NivelDatabase }[] = [];
@@ -16,8 +17,18 @@ async function database(): Promise<NivelDatabase> {
   return made;
 }
 
-async function tab(on: NivelDatabase): Promise<JobStore> {
-  const store = new JobStore(on, 'test');
+/** A browser's storage: what every tab of it shares. */
+function storage(): Storage {
+  const kept: Record<string, string> = {};
+  return Object.defineProperties(kept, {
+    getItem: { value: (key: string) => kept[key] ?? null },
+    setItem: { value: (key: string, value: string) => Object.assign(kept, { [key]: value }) },
+    removeItem: { value: (key: string) => Reflect.deleteProperty(kept, key) },
+  }) as unknown as Storage;
+}
+
+async function tab(on: NivelDatabase, journal: Journal = browserJournal(storage())): Promise<JobStore> {
+  const store = new JobStore(on, 'test', journal);
   assert.equal(await store.open(), true);
   open.push({ store, database: on });
   return store;
@@ -134,8 +145,38 @@ test('a change to something that another tab has removed is told, and the rest s
 test('a job that is thrown away does not open', async () => {
   const on = await database();
   await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });
-  const store = new JobStore(on, 'test');
+  const store = new JobStore(on, 'test', browserJournal(storage()));
   assert.equal(await store.open(), false);
   store.close();
   on.close();
+});
+
+test('what was given and not yet written is there after the tab is killed, once', async () => {
+  const on = await database();
+  const shared = browserJournal(storage());
+  const store = await tab(on, shared);
+  store.apply('add-pieces', { ids: ['e'], kind: 'flush-door', piece: DOOR });
+  write(store, 'last words');
+  // Killed here: the database has heard of neither, the journal of both.
+  assert.deepEqual(
+    shared.left('test').map((entry) => entry.name),
+    ['add-pieces', 'change-piece'],
+  );
+  const reopened = await tab(on, shared);
+  const pieces = (): (readonly [string, string])[] | undefined =>
+    reopened.snapshot()?.job.pieces.map((piece) => [piece.mark, piece.note] as const);
+  const both = [
+    ['D-01', 'last words'],
+    ['D-02', ''],
+  ];
+  assert.deepEqual(pieces(), both);
+  // The first tab was only slow: what it writes late is known by its id and not done again.
+  await store.settled();
+  await reopened.settled();
+  assert.deepEqual(
+    (await on.jobs.get('test'))?.job.pieces.map((piece) => [piece.mark, piece.note]),
+    both,
+  );
+  assert.equal(await on.changes.count(), 2);
+  assert.deepEqual(shared.left('test'), []);
 });

@@ -2,6 +2,8 @@ import { applyPatches } from 'immer';
 import { applyCommand, type Change, type CommandArgs, type CommandName } from '../../core/job/commands/apply.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
+import { nanoid } from 'nanoid';
+import type { Journal, JournalEntry } from './journal.ts';
 import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
 
 /** What the screens see of a job. Replaced whole whenever something changes. */
@@ -12,14 +14,10 @@ export interface JobState {
   redoLabel: string | null;
 }
 
-interface Pending {
-  name: CommandName;
-  args: unknown;
-  strokes: string | null;
-}
-
 /** Changes of a job that are kept for undo. */
 const KEPT_CHANGES = 500;
+/** Ids of commands that are kept to know them again. */
+const KEPT_IDS = 200;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
 const STROKES_WITHIN = 4000;
 
@@ -36,18 +34,20 @@ interface Told {
 export class JobStore {
   readonly #database: NivelDatabase;
   readonly #id: string;
+  readonly #journal: Journal;
   readonly #listeners = new Set<() => void>();
   readonly #channel: BroadcastChannel;
   #state: JobState | null = null;
   #revision = 0;
-  #pending: Pending[] = [];
+  #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
   /** Told when another tab changed the job, or a write could not be kept. */
   onNotice: (message: string) => void = () => undefined;
 
-  constructor(database: NivelDatabase, id: string) {
+  constructor(database: NivelDatabase, id: string, journal: Journal) {
     this.#database = database;
     this.#id = id;
+    this.#journal = journal;
     this.#channel = new BroadcastChannel('nivel-jobs');
     this.#channel.onmessage = ({ data }: MessageEvent<Told>) => {
       if (data.jobId === this.#id && data.revision !== this.#revision) void this.#catchUp();
@@ -63,9 +63,18 @@ export class JobStore {
 
   /** Reads the job. False when this browser does not have it. */
   async open(): Promise<boolean> {
+    // The journal before the row: what leaves it in between is in the row by then.
+    const left = this.#journal.left(this.#id);
     const stored = await this.#database.jobs.get(this.#id);
     if (!stored || stored.deletedAt !== null) return false;
     await this.#show(stored);
+    const applied = new Set(stored.applied);
+    this.#journal.forget(
+      this.#id,
+      left.filter((entry) => applied.has(entry.id)),
+    );
+    for (const entry of left) if (!applied.has(entry.id)) this.#giveAgain(entry);
+    await this.settled();
     return true;
   }
 
@@ -88,11 +97,22 @@ export class JobStore {
     const outcome = applyCommand(this.#state.job, name, args);
     if (!outcome.ok) return outcome;
     if (outcome.value.patches.length === 0) return accepted(this.#state.job);
+    const entry: JournalEntry = { id: nanoid(12), name, args, strokes };
+    this.#journal.keep(this.#id, entry);
     this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
-    this.#pending.push({ name, args, strokes });
+    this.#pending.push(entry);
     this.#tell();
     void this.#enqueue(() => this.#writePending());
     return accepted(outcome.value.job);
+  }
+
+  /** A command that a reload or a killed tab left in the journal: shown if it still makes sense, written if it is not. */
+  #giveAgain(entry: JournalEntry): void {
+    if (this.#state === null) return;
+    const outcome = applyCommand(this.#state.job, entry.name as CommandName, entry.args);
+    if (outcome.ok) this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
+    this.#pending.push(entry);
+    void this.#enqueue(() => this.#writePending());
   }
 
   undo(): Promise<void> {
@@ -134,17 +154,22 @@ export class JobStore {
     const stored = await this.#database.transaction('rw', jobs, changes, async () => {
       const found = await jobs.get(this.#id);
       if (!found) throw new Error('the job was deleted in another tab');
-      for (const { name, args, strokes } of writing) {
-        const outcome = applyCommand(found.job, name, args);
+      const applied = new Set(found.applied);
+      for (const { id, name, args, strokes } of writing) {
+        if (applied.has(id)) continue;
+        applied.add(id);
+        const outcome = applyCommand(found.job, name as CommandName, args);
         if (!outcome.ok) refusals.push(outcome.message);
         else await this.#record(found, outcome.value, { name, strokes });
       }
+      found.applied = [...applied].slice(-KEPT_IDS);
       found.revision += 1;
       found.updatedAt = new Date().toISOString();
       await jobs.put(found);
       return found;
     });
     const rebased = stored.revision !== expected + 1;
+    this.#journal.forget(this.#id, writing);
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
     this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);

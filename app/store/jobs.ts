@@ -5,6 +5,7 @@ import { readJobFile } from '../../core/exchange/job-file.ts';
 import { refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredJob } from './database.ts';
 import { JobStore } from './job-store.ts';
+import { browserJournal } from './journal.ts';
 
 /** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
 export const DEMO_JOBS = {
@@ -77,7 +78,7 @@ export async function forgetJob(id: string): Promise<void> {
 
 /** Renames a job from the list, as a step of its history. */
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
-  const store = new JobStore(database, id);
+  const store = new JobStore(database, id, browserJournal(localStorage));
   try {
     if (!(await store.open())) return refused('That job is no longer here.');
     const outcome = store.apply('rename-job', { name });

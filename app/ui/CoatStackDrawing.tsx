@@ -43,7 +43,13 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
   const words = layers.map((layer) => [layer.name, layer.detail].filter(Boolean).join(', ')).join('; ');
   return (
     <Box sx={{ display: 'flex' }} role="img" aria-label={`Cross-section from the top: ${words}`}>
-      <svg width={block} height={total} style={{ flex: 'none' }} aria-hidden>
+      <Box
+        component="svg"
+        width={block}
+        height={total}
+        sx={{ flex: 'none', width: bare ? block : { xs: 96, sm: block } }}
+        aria-hidden
+      >
         {drawn.map(({ layer, top, height }, index) => (
           <g key={`${layer.name}-${index}`}>
             <rect
@@ -79,7 +85,7 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
             )}
           </g>
         ))}
-      </svg>
+      </Box>
       {!bare && (
         <Box aria-hidden sx={{ flex: 1, minWidth: 0, pt: '2px' }}>
           {drawn.map(({ layer, height }, index) => (

@@ -112,10 +112,10 @@ export function PieceElevation({ piece, fill, units, width, height }: PieceEleva
   if (!front) return null;
   const { width: w, height: h } = front;
   const gap = Math.max(w, h) * 0.12;
-  const margin = Math.max(w, h) * 0.1;
-  const text = Math.max((h + margin) / (height - 40), (2 * w + gap + margin) / (width - 40)) * 13.5;
+  const text = Math.max(h / (height - 60), (2 * w + gap) / (width - 44)) * 13.5;
   const names = definitionOf(piece.kind).faceNames;
-  const total = { width: 2 * w + gap + margin + text * 2, height: h + margin + text * 2.2 };
+  const edge = text * 0.4;
+  const total = { width: 2 * w + gap + text * 2 + 2 * edge, height: h + text * 4.2 };
   const painted = new Set(piece.scope.edges);
   const uprights = edges.some(({ id }) => id === 'hinge') ? (['hinge', 'lock'] as const) : (['left', 'right'] as const);
   const side = (id: string): boolean => edges.some((edge) => edge.id === id && painted.has(edge.id));
@@ -124,7 +124,7 @@ export function PieceElevation({ piece, fill, units, width, height }: PieceEleva
       component="svg"
       role="img"
       aria-label={`${piece.mark}, ${formatLength(w, units)} wide, ${formatLength(h, units)} high, front and back to scale`}
-      viewBox={`${-margin - text * 2} ${-margin} ${total.width} ${total.height}`}
+      viewBox={`${-text * 2 - edge} ${-text * 2} ${total.width} ${total.height}`}
       sx={{ width: '100%', maxHeight: height, display: 'block' }}
     >
       {faces.map((face, index) => {

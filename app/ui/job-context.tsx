@@ -17,6 +17,7 @@ import type { Outcome } from '../../core/units/outcome.ts';
 import { inVocabulary } from '../../core/units/vocabulary.ts';
 import { database } from '../store/database.ts';
 import { JobStore } from '../store/job-store.ts';
+import { browserJournal } from '../store/journal.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
 
 /** The open job and what may be done with it. */
@@ -76,7 +77,7 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
   const [store, setStore] = useState<JobStore | null>(null);
 
   useEffect(() => {
-    const opened = new JobStore(database, jobId);
+    const opened = new JobStore(database, jobId, browserJournal(localStorage));
     let gone = false;
     opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
     const open = async (): Promise<void> => {

@@ -89,7 +89,12 @@ export function PieceThumb({ piece, fill, mmPerPixel }: { piece: Piece; fill: st
       component="svg"
       aria-hidden
       viewBox={`-8 -8 ${face.width + 16} ${face.height + 16}`}
-      sx={{ width: (face.width + 16) / mmPerPixel, height: (face.height + 16) / mmPerPixel, display: 'block' }}
+      sx={{
+        width: (face.width + 16) / mmPerPixel,
+        height: (face.height + 16) / mmPerPixel,
+        display: 'block',
+        flex: 'none',
+      }}
     >
       <FaceDrawing face={face} fill={fill} faint={!piece.scope.faces.includes('front')} />
     </Box>

@@ -152,7 +152,7 @@ export default function Jobs() {
               }}
               sx={{ flex: '1 1 260px' }}
             />
-            <Button type="submit" variant="contained" startIcon={<AddIcon />}>
+            <Button type="submit" variant="contained" startIcon={<AddIcon />} sx={{ mt: '5px' }}>
               Start the job
             </Button>
           </Box>

@@ -4,15 +4,16 @@ import { readPlan, type PlanReading } from '../../core/planning/read-plan.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { useJob } from './job-context.tsx';
 
-/** The open job as a problem; made anew when the job changes, not when only its clock goes on. */
+/** The open job as a problem; made anew when the job changes or another day begins, not whenever its clock goes on. */
 export function useJobProblem(): JobProblem {
-  const { job } = useJob();
+  const { job, now } = useJob();
+  const today = now.slice(0, 10);
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log } = job;
   return useMemo(
-    () => jobToProblem(job, `${planning.start}T00:00`),
-    // The problem does not depend on the name, the settings, the clock or the accepted plan.
+    () => jobToProblem(job, `${today}T00:00`),
+    // The problem does not depend on the name, the settings, the time of day or the accepted plan.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log],
+    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, today],
   );
 }
 

@@ -15,9 +15,9 @@ export function writeBackup(jobs: readonly Job[]): string {
  * changes nothing; the refusal says which job is wrong.
  */
 export function readJobsFile(text: string): Outcome<Job[]> {
-  const document = parseDocument(text, LARGEST_JOB_FILE * 5);
-  if (!document.ok) return document;
-  const found = document.value as { format?: unknown; jobs?: unknown } | null;
+  const parsed = parseDocument(text, LARGEST_JOB_FILE * 5);
+  if (!parsed.ok) return parsed;
+  const found = parsed.value as { format?: unknown; jobs?: unknown } | null;
   if (found?.format !== BACKUP_FORMAT) {
     const one = readJobFile(text);
     return one.ok ? accepted([one.value]) : one;

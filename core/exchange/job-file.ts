@@ -27,9 +27,9 @@ export function jobFileName(job: Job): string {
  * field are checked. A refusal says what is wrong, at which field, and what would be right.
  */
 export function readJobFile(text: string): Outcome<Job> {
-  const document = parseDocument(text, LARGEST_JOB_FILE);
-  if (!document.ok) return document;
-  const migrated = migrateJob(document.value);
+  const parsed = parseDocument(text, LARGEST_JOB_FILE);
+  if (!parsed.ok) return parsed;
+  const migrated = migrateJob(parsed.value);
   return migrated.ok ? checkJob(migrated.value) : migrated;
 }
 

@@ -197,3 +197,39 @@ test('the rack shows each lying coat through its states, on one slot at a time',
     assert.equal(clash, undefined);
   }
 });
+
+test('a plan goes on from what was stamped, even where more lies there than there is room for', () => {
+  const crowded = new TestJob().door('d').door('e').door('f').coated();
+  const rack = crowded.job.places.find(({ kind }) => kind === 'rack')!;
+  crowded
+    .tell('change-place', { place: { ...rack, slots: 2 } })
+    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2 } })
+    .tell('stamp', {
+      entries: ['d', 'e', 'f'].map((id, index) =>
+        stampOf(`${id}/coat-1/back`, 'done', `2027-03-01T10:${10 + 20 * index}`),
+      ),
+    });
+  const { at, made } = planned(crowded.job, '2027-03-01T11:00');
+  assert.deepEqual(
+    made.problem.spaces.filter(({ id }) => id !== 'bench').map(({ slots }) => slots),
+    [3, 3],
+  );
+  assert.ok(['d', 'e', 'f'].every((id) => at(`${id}/rehang`).end > at(`${id}/coat-3/front`).end));
+});
+
+test('a door whose taking off nobody stamped still counts as off', () => {
+  const job = new TestJob()
+    .door('d')
+    .door('e')
+    .coated()
+    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1 } })
+    .tell('stamp', { entries: [stampOf('d/wash', 'done', '2027-03-01T09:00')] }).job;
+  const { at } = planned(job, '2027-03-01T09:00');
+  assert.ok(at('e/take-off').end >= at('d/rehang').start, 'the second waits for the first to hang');
+});
+
+test('a job that has run for half a year can still be planned', () => {
+  const { plan } = planned(new TestJob('2026-09-01').door('d').coated().job, '2027-03-01T08:00');
+  const start = Math.min(...plan.tasks.map((task) => task.start));
+  assert.ok(start >= 181 * 1440, 'from now, not from the first day');
+});

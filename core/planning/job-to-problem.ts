@@ -1,18 +1,18 @@
-import { DateTime } from 'luxon';
 import { JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
 import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
-import { WEEKDAYS, type Job, type Painter, type Piece } from '../job/schema.ts';
+import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
 import { pieceSteps, isPlannable, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
+import { recordedTasks } from './recorded-work.ts';
 
-/** Days that a plan may reach. */
+/** Days that a plan may reach beyond the day on which it is made. */
 const HORIZON_DAYS = 90;
-const HORIZON = HORIZON_DAYS * 1440;
 /** Above this, in kg, hanging takes two people. */
 export const TWO_PEOPLE_FROM = 25;
 /** A brush or roller wrapped air-tight keeps overnight; a gun stands in water for a day at most. Minutes. */
@@ -56,9 +56,10 @@ const workOf = (minutes: number, factor: number): number => Math.max(1, Math.cei
  * `now` is a local ISO time on the job's clock.
  */
 export function jobToProblem(job: Job, now: string): JobProblem {
-  const clocks = new JobClocks(job, job.planning.start, HORIZON_DAYS);
+  const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
+  const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
+  const clocks = new JobClocks(job, job.planning.start, days);
   const { t0 } = clocks;
-  const nowTick = Math.max(0, minutesSince(t0, now, job.site.timeZone));
   const factor = crewFactor(job.crew);
   const progress = progressByTask(job.log);
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
@@ -67,7 +68,7 @@ export function jobToProblem(job: Job, now: string): JobProblem {
     if (isPlannable(job, piece)) draft.addPiece(piece, progress);
     else unplanned.push(piece);
   }
-  return { ...draft.finished(t0), clocks, unplanned };
+  return { ...draft.finished(t0, days), clocks, unplanned };
 }
 
 /** A coat of a piece that lies there and dries: the step that put it on, and what follows from it. */
@@ -126,10 +127,12 @@ class ProblemDraft {
       if (!behind) previous = step;
     });
     const room = roomOf(this.#job, piece);
-    const first = steps[0];
+    // Off its hinges since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
+    const first = steps.find((step, index) => index >= lastDone || progress.get(step.id)?.doneAt);
     const last = steps.at(-1);
-    if (room?.maxOff != null && first?.operation === 'take-off' && last)
+    if (room?.maxOff != null && piece.comesOff && first && last && first !== last) {
       this.#hold(offSpace(room.id), first.id, last.id);
+    }
   }
 
   /** The task of a step: to be planned, running, or recorded as it was. */
@@ -279,7 +282,10 @@ class ProblemDraft {
   }
 
   /** The finished problem. What was done is kept where something that is still open follows from it. */
-  finished(t0: string): {
+  finished(
+    t0: string,
+    days: number,
+  ): {
     problem: PlanProblem;
     steps: Map<string, PieceStep>;
     conditions: Map<string, CoatCondition>;
@@ -295,6 +301,9 @@ class ProblemDraft {
     const { tasks, painters } = recordedTasks(recorded);
     const kept = new Set([...open, ...recorded.map((task) => task.id)]);
     const follows = (to: string): boolean => open.has(to);
+    const holds = this.#holds.filter((hold) => kept.has(hold.after) && follows(hold.until));
+    const taken = (space: string): number =>
+      holds.filter((hold) => hold.space === space && !open.has(hold.after)).length;
     const freeFrom = (painter: string): number =>
       Math.max(
         this.#now,
@@ -309,17 +318,21 @@ class ProblemDraft {
         format: PLAN_PROBLEM_FORMAT,
         tickMinutes: 1,
         t0,
-        horizon: HORIZON,
+        horizon: days * 1440,
         painters: [
           ...this.#job.crew.map((painter) => ({
             id: painter.id,
-            shifts: shiftsFrom(shiftsOf(painter, t0, this.#job.site.timeZone), freeFrom(painter.id)),
+            shifts: shiftsFrom(shiftsOf(painter, t0, this.#job.site.timeZone, days), freeFrom(painter.id)),
           })),
           ...painters,
         ],
+        // More may lie there than there is room for, if that is how it was stamped; a plan goes on from what is.
         spaces: [
-          ...this.#job.places.map(({ id, slots }) => ({ id, slots })),
-          ...offRooms.map((room) => ({ id: offSpace(room.id), slots: room.maxOff ?? 1 })),
+          ...this.#job.places.map(({ id, slots }) => ({ id, slots: Math.max(slots, taken(id)) })),
+          ...offRooms.map((room) => ({
+            id: offSpace(room.id),
+            slots: Math.max(room.maxOff ?? 1, taken(offSpace(room.id))),
+          })),
         ],
         clocks: [...this.#usedClocks.values()],
         windows: [],
@@ -334,7 +347,7 @@ class ProblemDraft {
         })),
         tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
         waits: this.#waits.filter((wait) => kept.has(wait.from) && follows(wait.to)),
-        holds: this.#holds.filter((hold) => kept.has(hold.after) && follows(hold.until)),
+        holds,
       },
     };
   }
@@ -355,57 +368,3 @@ function stageAwaited(after: PieceStep, face: string): DryingStage | null {
 }
 
 const offSpace = (roomId: string): string => `off/${roomId}`;
-
-/** A painter's shifts over the horizon, as minutes from `t0`. */
-function shiftsOf(painter: Painter, t0: string, timeZone: string): [number, number][] {
-  const first = DateTime.fromISO(t0, { zone: timeZone });
-  const shifts: [number, number][] = [];
-  for (let day = 0; day < HORIZON_DAYS; day++) {
-    const date = first.plus({ days: day });
-    const weekday = WEEKDAYS[date.weekday - 1] ?? 'mon';
-    for (const { from, until } of painter.week[weekday]) {
-      const at = (time: string): number => {
-        const [hour = 0, minute = 0] = time.split(':').map(Number);
-        const moment = hour === 24 ? date.plus({ days: 1 }) : date.set({ hour, minute });
-        return Math.round(moment.diff(first, 'minutes').minutes);
-      };
-      const shift: [number, number] = [at(from), Math.min(at(until), HORIZON)];
-      if (shift[0] < shift[1]) shifts.push(shift);
-    }
-  }
-  return shifts;
-}
-
-/** What is left of shifts from `now` on. */
-function shiftsFrom(shifts: [number, number][], now: number): [number, number][] {
-  return shifts.flatMap(([from, until]): [number, number][] => (until > now ? [[Math.max(from, now), until]] : []));
-}
-
-/** Recorded work as tasks that can stand nowhere else, each by a keeper of the record whose only hours they are. */
-function recordedTasks(recorded: readonly { id: string; start: number; end: number }[]): {
-  tasks: PlanTask[];
-  painters: PlanProblem['painters'];
-} {
-  const keepers: { id: string; shifts: [number, number][] }[] = [];
-  const tasks = [...recorded]
-    .sort((one, other) => one.start - other.start)
-    .map(({ id, start, end }): PlanTask => {
-      let keeper = keepers.find(({ shifts }) => (shifts.at(-1)?.[1] ?? 0) <= start);
-      if (keeper === undefined) {
-        keeper = { id: `record-${keepers.length + 1}`, shifts: [] };
-        keepers.push(keeper);
-      }
-      keeper.shifts.push([start, end]);
-      return {
-        id,
-        work: end - start,
-        painters: 1,
-        spaces: [],
-        earliest: start,
-        latest: end,
-        pausable: false,
-        by: [keeper.id],
-      };
-    });
-  return { tasks, painters: keepers };
-}

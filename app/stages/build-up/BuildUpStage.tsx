@@ -1,11 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { goTo } from '../../ui/route.ts';
-import { EmptyState } from '../../ui/Section.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
@@ -18,16 +16,9 @@ export default function BuildUpStage() {
     job.groups.find(({ id }) => id === chosenId) ?? job.groups.find((other) => !isChosen(other)) ?? job.groups[0];
   if (!group) {
     return (
-      <EmptyState
-        title="Nothing to coat yet"
-        action={
-          <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
-            Walk the job
-          </Button>
-        }
-      >
+      <WalkFirst title="Nothing to coat yet">
         Pieces of the same surface make a group, and each group takes one build-up.
-      </EmptyState>
+      </WalkFirst>
     );
   }
   return (

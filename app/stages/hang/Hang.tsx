@@ -1,10 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { goTo } from '../../ui/route.ts';
-import { EmptyState, Section } from '../../ui/Section.tsx';
+import { Section } from '../../ui/Section.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { HangCard } from './HangCard.tsx';
 
@@ -14,18 +13,7 @@ export default function Hang() {
   const problem = useJobProblem();
   const reading = usePlanReading(problem, job.plan);
   if (job.pieces.length === 0) {
-    return (
-      <EmptyState
-        title="Nothing to hang"
-        action={
-          <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
-            Walk the job
-          </Button>
-        }
-      >
-        Each piece brings its own bag of hinges and screws.
-      </EmptyState>
-    );
+    return <WalkFirst title="Nothing to hang">Each piece brings its own bag of hinges and screws.</WalkFirst>;
   }
   const rows = readinessOf(job, problem, reading?.ends ?? new Map());
   const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);

@@ -1,9 +1,9 @@
-import Box from '@mui/material/Box';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { ListTable } from '../../ui/ListTable.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 
 /** For every piece, from when it may be handled, hung, closed and washed, and when it is planned to hang. */
@@ -13,50 +13,33 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
   const when = (minutes: number | null | undefined): string =>
     minutes == null ? '–' : localTime(reading.t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   return (
-    <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
-      <Box
-        component="table"
-        sx={{
-          borderCollapse: 'collapse',
-          width: '100%',
-          '& td, & th': {
-            px: 2,
-            py: 0.6,
-            borderBottom: '1px solid var(--line)',
-            textAlign: 'left',
-            fontSize: 14,
-            whiteSpace: 'nowrap',
-          },
-          '& tr:last-child > td': { borderBottom: 0 },
-        }}
-      >
-        <thead>
-          <tr>
-            {['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from'].map(
-              (name) => (
-                <th key={name} scope="col">
-                  {name}
-                </th>
-              ),
-            )}
+    <ListTable>
+      <thead>
+        <tr>
+          {['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from'].map(
+            (name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ),
+          )}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.piece.id}>
+            <td>
+              <Tag mark={row.piece.mark} />
+            </td>
+            <td>{when(row.lastCoat)}</td>
+            <td>{when(row.from.handle)}</td>
+            <td>{when(row.from.rehang)}</td>
+            <td style={{ fontWeight: 700 }}>{when(row.hung?.at)}</td>
+            <td>{when(row.from.close)}</td>
+            <td>{when(row.from.wash)}</td>
           </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.piece.id}>
-              <td>
-                <Tag mark={row.piece.mark} />
-              </td>
-              <td>{when(row.lastCoat)}</td>
-              <td>{when(row.from.handle)}</td>
-              <td>{when(row.from.rehang)}</td>
-              <td style={{ fontWeight: 700 }}>{when(row.hung?.at)}</td>
-              <td>{when(row.from.close)}</td>
-              <td>{when(row.from.wash)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Box>
-    </Box>
+        ))}
+      </tbody>
+    </ListTable>
   );
 }

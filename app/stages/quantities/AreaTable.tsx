@@ -3,6 +3,7 @@ import { definitionOf } from '../../../core/pieces/registry.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { ListTable } from '../../ui/ListTable.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 
 const number = { textAlign: 'right' } as const;
@@ -21,68 +22,51 @@ export function AreaTable() {
   const sum = (key: 'front' | 'back' | 'edges' | 'total'): number => rows.reduce((total, row) => total + row[key], 0);
   const show = (area: number): string => (area === 0 ? '–' : formatArea(area, units));
   return (
-    <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
-      <Box
-        component="table"
-        sx={{
-          borderCollapse: 'collapse',
-          width: '100%',
-          '& td, & th': {
-            px: 2,
-            py: 0.6,
-            borderBottom: '1px solid var(--line)',
-            textAlign: 'left',
-            fontSize: 14,
-            whiteSpace: 'nowrap',
-          },
-          '& tr:last-child > *': { borderBottom: 0 },
-        }}
-      >
-        <thead>
-          <tr>
-            <th scope="col">Piece</th>
-            <th scope="col">What</th>
-            {['Front', 'Back', 'Edges', 'To paint'].map((name) => (
-              <th key={name} scope="col" style={number}>
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ piece, edgeParts, front, back, edges, total }) => (
-            <tr key={piece.id}>
-              <td>
-                <Tag mark={piece.mark} />
-              </td>
-              <td>
-                {say(definitionOf(piece.kind).name)}
-                {piece.note && <span style={{ color: 'var(--ink-soft)' }}>, {piece.note}</span>}
-              </td>
-              <td style={number}>{show(front)}</td>
-              <td style={number}>{show(back)}</td>
-              <td style={number}>
-                {show(edges)}
-                <Box component="span" sx={{ display: 'block', color: 'var(--ink-soft)', fontSize: 13 }}>
-                  {edgeParts.map(({ part, area }) => `${part} ${formatArea(area, units)}`).join(', ')}
-                </Box>
-              </td>
-              <td style={{ ...number, fontWeight: 700 }}>{show(total)}</td>
-            </tr>
-          ))}
-        </tbody>
-        <tfoot>
-          <tr>
-            <th scope="row" colSpan={2}>
-              All {rows.length}
+    <ListTable>
+      <thead>
+        <tr>
+          <th scope="col">Piece</th>
+          <th scope="col">What</th>
+          {['Front', 'Back', 'Edges', 'To paint'].map((name) => (
+            <th key={name} scope="col" style={number}>
+              {name}
             </th>
-            <td style={number}>{show(sum('front'))}</td>
-            <td style={number}>{show(sum('back'))}</td>
-            <td style={number}>{show(sum('edges'))}</td>
-            <td style={{ ...number, fontWeight: 700 }}>{show(sum('total'))}</td>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ piece, edgeParts, front, back, edges, total }) => (
+          <tr key={piece.id}>
+            <td>
+              <Tag mark={piece.mark} />
+            </td>
+            <td>
+              {say(definitionOf(piece.kind).name)}
+              {piece.note && <span style={{ color: 'var(--ink-soft)' }}>, {piece.note}</span>}
+            </td>
+            <td style={number}>{show(front)}</td>
+            <td style={number}>{show(back)}</td>
+            <td style={number}>
+              {show(edges)}
+              <Box component="span" sx={{ display: 'block', color: 'var(--ink-soft)', fontSize: 13 }}>
+                {edgeParts.map(({ part, area }) => `${part} ${formatArea(area, units)}`).join(', ')}
+              </Box>
+            </td>
+            <td style={{ ...number, fontWeight: 700 }}>{show(total)}</td>
           </tr>
-        </tfoot>
-      </Box>
-    </Box>
+        ))}
+      </tbody>
+      <tfoot>
+        <tr>
+          <th scope="row" colSpan={2}>
+            All {rows.length}
+          </th>
+          <td style={number}>{show(sum('front'))}</td>
+          <td style={number}>{show(sum('back'))}</td>
+          <td style={number}>{show(sum('edges'))}</td>
+          <td style={{ ...number, fontWeight: 700 }}>{show(sum('total'))}</td>
+        </tr>
+      </tfoot>
+    </ListTable>
   );
 }

@@ -3,9 +3,10 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
-import { EmptyState, Section } from '../../ui/Section.tsx';
+import { Section } from '../../ui/Section.tsx';
 import { AreaTable } from './AreaTable.tsx';
 import { NeedCard } from './NeedCard.tsx';
 
@@ -18,16 +19,7 @@ export default function Quantities() {
   const total = needs.reduce((sum, need) => sum + need.tins.cost, 0);
   if (job.pieces.length === 0) {
     return (
-      <EmptyState
-        title="Nothing to measure yet"
-        action={
-          <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
-            Walk the job
-          </Button>
-        }
-      >
-        Areas and litres come from the pieces and their build-ups.
-      </EmptyState>
+      <WalkFirst title="Nothing to measure yet">Areas and litres come from the pieces and their build-ups.</WalkFirst>
     );
   }
   return (

@@ -72,7 +72,7 @@ export function prepare(problem: PlanProblem): Prepared {
   const spaceIndex = indexOf(problem.spaces, (space) => space.id);
   const painterIndex = indexOf(problem.painters, (painter) => painter.id);
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, new RateClock(clock.rate, clock.step)]));
-  const windows = new Map(problem.windows.map((window) => [window.id, window.intervals]));
+  const windows = new Map(problem.windows.map(({ id, intervals }) => [id, intervals]));
   const setups = new Map(
     problem.setups.map((setup): [string, PreparedSetup] => [
       setup.key,

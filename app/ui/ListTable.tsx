@@ -1,0 +1,28 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+
+/** A plain table on a sheet, for lists that are compared; scrolls sideways where the screen is narrow. */
+export function ListTable({ children }: { children: ReactNode }) {
+  return (
+    <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          '& td, & th': {
+            px: 2,
+            py: 0.6,
+            borderBottom: '1px solid var(--line)',
+            textAlign: 'left',
+            fontSize: 14,
+            whiteSpace: 'nowrap',
+          },
+          '& tr:last-child > td': { borderBottom: 0 },
+        }}
+      >
+        {children}
+      </Box>
+    </Box>
+  );
+}

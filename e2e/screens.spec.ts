@@ -98,7 +98,13 @@ test('a tin’s own figures change the waits, and nonsense on it is refused', as
   await expect(tin).toContainText('“recoat” after 2 h can’t come before “handle” after 3 h');
   await tin.getByLabel('Recoat', { exact: true }).fill('16');
   await expect(tin).not.toContainText('can’t come before');
+  // 0.88 L: two small tins are cheapest at the default prices; with a bargain on the large one, that is.
+  await tin.getByLabel('Price, 2.5 L tin').fill('49.50');
   await tin.getByRole('button', { name: 'Done' }).click();
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' })).toContainText(
+    '€49.50 · 1.62 L left over',
+  );
   await painter.goTo('Plan');
   await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('All pieces hang by')).not.toContainText('Thursday 11 March');

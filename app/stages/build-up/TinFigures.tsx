@@ -86,6 +86,27 @@ export function TinFigures({ coating }: { coating: Coating | undefined }) {
                 return hours.ok ? state({ recoatMax: hours.value }, 'recoatMax') : hours;
               }}
             />
+            {coating.tins.map((tin, index) => (
+              <StatedField
+                key={tin.litres}
+                label={say(`Price, ${tin.litres} L tin`)}
+                unit={job.settings.currency}
+                text={String(tin.price)}
+                helper={helper(
+                  usual?.tins.find(({ litres }) => litres === tin.litres)?.price ?? null,
+                  job.settings.currency,
+                )}
+                draft={`${job.id}/${coating.id}/price-${tin.litres}`}
+                take={(typed) => {
+                  const price = anyNumber(typed, 0, 10_000);
+                  if (!price.ok) return price;
+                  const tins = coating.tins.map((other, at) =>
+                    at === index ? { ...other, price: price.value } : other,
+                  );
+                  return state({ tins }, `price-${tin.litres}`);
+                }}
+              />
+            ))}
             {FIGURES.map(([key, label, unit, min, max]) => (
               <StatedField
                 key={key}

@@ -17,6 +17,7 @@ export default function Quantities() {
   const without = job.groups.filter((group) => !isChosen(group));
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency: job.settings.currency });
   const total = needs.reduce((sum, need) => sum + need.tins.cost, 0);
+  const areAllStated = needs.every((need) => job.shelf.some(({ id }) => id === need.product));
   if (job.pieces.length === 0) {
     return (
       <WalkFirst title="Nothing to measure yet">Areas and litres come from the pieces and their build-ups.</WalkFirst>
@@ -28,7 +29,8 @@ export default function Quantities() {
         title={say('Tins to buy')}
         aside={
           <Typography sx={{ fontSize: 16 }}>
-            {needs.length > 0 && <strong>{money.format(total)}</strong>} at the shelf’s default prices
+            {needs.length > 0 && <strong>{money.format(total)}</strong>}{' '}
+            {areAllStated ? 'at the prices that you stated' : 'default prices where you stated none'}
           </Typography>
         }
       >

@@ -6,7 +6,7 @@ const STAGES = ['walk', 'build-up', 'quantities', 'plan', 'today', 'hang'];
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every screen can be read by everybody, ${scheme}`, async ({ browser }) => {
-    test.setTimeout(120_000);
+    test.setTimeout(240_000);
     const context = await browser.newContext({ colorScheme: scheme });
     const page = await context.newPage();
     const painter = new PainterOn(page);

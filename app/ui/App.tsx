@@ -64,12 +64,16 @@ function Screens() {
   );
 }
 
+/** Milliseconds after the start. */
+const OFFLINE_AFTER = 2500;
+
 /** All of Nivel in the browser. Every page mounts it; stages change without a server. */
 export default function App() {
   useEffect(() => {
-    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
-      void navigator.serviceWorker.register('/service-worker.js');
-    }
+    if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
+    // Fetching everything for later waits until the screen that was asked for stands.
+    const timer = setTimeout(() => void navigator.serviceWorker.register('/service-worker.js'), OFFLINE_AFTER);
+    return () => clearTimeout(timer);
   }, []);
   return (
     <ThemeProvider theme={theme} defaultMode="system">

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { airAt, climateSchema, type Climate } from './climate.ts';
 import { vapourPressure } from './humidity.ts';
+import { localDays } from '../units/local-day.ts';
 import { hourlyAir, localHours } from './hourly-air.ts';
 
 const usual = { warmest: 18, coldest: 10, humidityAtWarmest: 50, humidityAtColdest: 80 };
@@ -35,9 +36,9 @@ test('heating over midnight keeps the vapour and dries the air', () => {
 });
 
 test('the night when clocks go forward has one hour less, and the one when they go back has one more', () => {
-  assert.equal(localHours('2027-03-28', 'Europe/Berlin', 1).length, 23);
-  assert.equal(localHours('2027-10-31', 'Europe/Berlin', 1).length, 25);
-  assert.equal(hourlyAir(climate, localHours('2027-03-01', 'Europe/Berlin', 3)).length, 72);
+  assert.equal(localHours(localDays('2027-03-28', 'Europe/Berlin', 1)).length, 23);
+  assert.equal(localHours(localDays('2027-10-31', 'Europe/Berlin', 1)).length, 25);
+  assert.equal(hourlyAir(climate, localHours(localDays('2027-03-01', 'Europe/Berlin', 3))).length, 72);
 });
 
 test('a coldest hour above the warmest is refused where it stands', () => {

@@ -1,4 +1,4 @@
-import { DateTime } from 'luxon';
+import type { LocalDay } from '../units/local-day.ts';
 import { airAt, type Air, type Climate } from './climate.ts';
 
 /** What the clock on the wall says in an elapsed hour. */
@@ -9,22 +9,17 @@ export interface LocalHour {
 }
 
 /**
- * The clock hours of `days` local days from `date`, one entry per elapsed hour. On the night when clocks change, an
- * hour of the clock is met twice or left out, and the day has 25 or 23.
+ * The clock hours of days in a row, one entry per elapsed hour. On the night when clocks change, an hour of the clock
+ * is met twice or left out. The day after the last is taken to have its date.
  */
-export function localHours(date: string, timeZone: string, days: number): LocalHour[] {
-  const first = DateTime.fromISO(date, { zone: timeZone }).startOf('day');
-  const hours: LocalHour[] = [];
-  for (let day = 0; day < days; day++) {
-    const start = first.plus({ days: day });
-    const next = start.plus({ days: 1 });
-    const names = { date: start.toISODate() ?? '', nextDate: next.toISODate() ?? '' };
-    const length = Math.round(next.diff(start, 'hours').hours);
-    for (let index = 0; index < length; index++) {
-      hours.push({ ...names, hour: length === 24 ? index : start.plus({ hours: index }).hour });
-    }
-  }
-  return hours;
+export function localHours(days: readonly LocalDay[]): LocalHour[] {
+  return days.flatMap((day, index) => {
+    const names = { date: day.date, nextDate: days[index + 1]?.date ?? day.date };
+    return Array.from({ length: Math.round(day.minutes / 60) }, (_unused, elapsed) => ({
+      ...names,
+      hour: day.clockHour(elapsed),
+    }));
+  });
 }
 
 /** The air of a climate in each of these hours. */

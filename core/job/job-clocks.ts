@@ -1,4 +1,5 @@
 import { hourlyAir, localHours, type LocalHour } from '../air/hourly-air.ts';
+import { localDays, type LocalDay } from '../units/local-day.ts';
 import type { Air } from '../air/climate.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
@@ -17,7 +18,8 @@ const REFERENCE: Air = { temperature: 23, humidity: 50 };
  */
 export class JobClocks {
   readonly t0: string;
-  readonly hours: readonly LocalHour[];
+  readonly days: readonly LocalDay[];
+  readonly #hours: readonly LocalHour[];
   readonly #job: Job;
   readonly #air = new Map<string, Air[]>();
   readonly #rates = new Map<string, number[]>();
@@ -27,7 +29,8 @@ export class JobClocks {
   constructor(job: Job, date: string, days: number) {
     this.#job = job;
     this.t0 = `${date}T00:00`;
-    this.hours = localHours(date, job.site.timeZone, days);
+    this.days = localDays(date, job.site.timeZone, days);
+    this.#hours = localHours(this.days);
   }
 
   /** The air of a climate, hour by hour from `t0`. Empty for a climate that the job does not have. */
@@ -35,7 +38,7 @@ export class JobClocks {
     let air = this.#air.get(climateId);
     if (air === undefined) {
       const climate = climateOf(this.#job, climateId);
-      air = climate ? hourlyAir(climate, this.hours) : [];
+      air = climate ? hourlyAir(climate, this.#hours) : [];
       this.#air.set(climateId, air);
     }
     return air;

@@ -1,24 +1,17 @@
-import { DateTime } from 'luxon';
 import { WEEKDAYS, type Painter } from '../job/schema.ts';
+import type { LocalDay } from '../units/local-day.ts';
 
-/** A painter's shifts of the first `days` days from the local midnight `t0`, as minutes from it. */
-export function shiftsOf(painter: Painter, t0: string, timeZone: string, days: number): [number, number][] {
-  const first = DateTime.fromISO(t0, { zone: timeZone });
-  const shifts: [number, number][] = [];
-  for (let day = 0; day < days; day++) {
-    const date = first.plus({ days: day });
-    const weekday = WEEKDAYS[date.weekday - 1] ?? 'mon';
-    for (const { from, until } of painter.week[weekday]) {
-      const at = (time: string): number => {
-        const [hour = 0, minute = 0] = time.split(':').map(Number);
-        const moment = hour === 24 ? date.plus({ days: 1 }) : date.set({ hour, minute });
-        return Math.round(moment.diff(first, 'minutes').minutes);
-      };
-      const shift: [number, number] = [at(from), Math.min(at(until), days * 1440)];
-      if (shift[0] < shift[1]) shifts.push(shift);
-    }
-  }
-  return shifts;
+/** A painter's shifts on days in a row, as minutes from the first midnight. */
+export function shiftsOf(painter: Painter, days: readonly LocalDay[]): [number, number][] {
+  return days.flatMap((day) => {
+    const at = (time: string): number => {
+      const [hour = 0, minute = 0] = time.split(':').map(Number);
+      return day.at(hour, minute);
+    };
+    return painter.week[WEEKDAYS[day.weekday - 1] ?? 'mon']
+      .map(({ from, until }): [number, number] => [at(from), at(until)])
+      .filter(([from, until]) => from < until);
+  });
 }
 
 /** What is left of shifts from `now` on. */

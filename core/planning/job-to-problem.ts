@@ -59,7 +59,6 @@ export function jobToProblem(job: Job, now: string): JobProblem {
   const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
   const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
   const clocks = new JobClocks(job, job.planning.start, days);
-  const { t0 } = clocks;
   const factor = crewFactor(job.crew);
   const progress = progressByTask(job.log);
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
@@ -68,7 +67,7 @@ export function jobToProblem(job: Job, now: string): JobProblem {
     if (isPlannable(job, piece)) draft.addPiece(piece, progress);
     else unplanned.push(piece);
   }
-  return { ...draft.finished(t0, days), clocks, unplanned };
+  return { ...draft.finished(), clocks, unplanned };
 }
 
 /** A coat of a piece that lies there and dries: the step that put it on, and what follows from it. */
@@ -282,10 +281,7 @@ class ProblemDraft {
   }
 
   /** The finished problem. What was done is kept where something that is still open follows from it. */
-  finished(
-    t0: string,
-    days: number,
-  ): {
+  finished(): {
     problem: PlanProblem;
     steps: Map<string, PieceStep>;
     conditions: Map<string, CoatCondition>;
@@ -317,12 +313,12 @@ class ProblemDraft {
       problem: {
         format: PLAN_PROBLEM_FORMAT,
         tickMinutes: 1,
-        t0,
-        horizon: days * 1440,
+        t0: this.#clocks.t0,
+        horizon: this.#clocks.days.reduce((sum, day) => sum + day.minutes, 0),
         painters: [
           ...this.#job.crew.map((painter) => ({
             id: painter.id,
-            shifts: shiftsFrom(shiftsOf(painter, t0, this.#job.site.timeZone, days), freeFrom(painter.id)),
+            shifts: shiftsFrom(shiftsOf(painter, this.#clocks.days), freeFrom(painter.id)),
           })),
           ...painters,
         ],

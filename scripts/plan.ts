@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { planProblemSchema } from '../core/planning/problem.ts';
-import { solve } from '../core/planning/solve/solve.ts';
+import { verifiedPlan } from '../core/planning/verified-plan.ts';
 
 /** `npm run plan -- FILE`: prints the solution of one plan problem as JSON. Exits with 1 when the file is no problem. */
 const [file] = process.argv.slice(2);
@@ -10,7 +10,7 @@ if (file === undefined) {
 }
 try {
   const parsed = planProblemSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
-  if (parsed.success) console.log(JSON.stringify(solve(parsed.data), null, 1));
+  if (parsed.success) console.log(JSON.stringify(verifiedPlan(parsed.data), null, 1));
   else {
     for (const issue of parsed.error.issues)
       console.error(`At ${issue.path.join(' › ') || 'the top'}: ${issue.message}`);

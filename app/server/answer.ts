@@ -66,9 +66,3 @@ export async function answerWithJob(request: Request, answer: (job: Job) => Resp
   const checked = migrated.ok ? checkJob(migrated.value) : migrated;
   return checked.ok ? answer(checked.value) : problemDetails(422, 'The body is no job', checked.message);
 }
-
-/** Says true once `milliseconds` have passed: the time limit of a search. */
-export function timeLimit(milliseconds: number): () => boolean {
-  const end = performance.now() + milliseconds;
-  return () => performance.now() > end;
-}

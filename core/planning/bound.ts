@@ -132,22 +132,29 @@ class CrewCalendar {
 
   /** Painter-ticks worked before `time`. */
   #worked(time: number): number {
-    const next = this.#times.findIndex((start) => start > time);
-    const index = (next < 0 ? this.#times.length : next) - 1;
+    const index = firstIndex(this.#times.length, (at) => (this.#times[at] ?? 0) > time) - 1;
     if (index < 0) return 0;
     return (this.#sums[index] ?? 0) + (this.#hands[index] ?? 0) * (time - (this.#times[index] ?? 0));
   }
 
-  /** First tick by which `work` painter-ticks can be done if all start at `from` at the earliest. */
+  /** First tick by which `work` painter-ticks, more than none, can be done if all start at `from` at the earliest. */
   doneBy(from: number, work: number): number {
     const goal = this.#worked(from) + work;
-    for (let index = 0; index < this.#times.length; index++) {
-      const until = this.#sums[index + 1] ?? this.#sums[index] ?? 0;
-      const hands = this.#hands[index] ?? 0;
-      if (until >= goal && hands > 0) {
-        return Math.ceil((this.#times[index] ?? 0) + (goal - (this.#sums[index] ?? 0)) / hands);
-      }
-    }
-    return from;
+    const index = firstIndex(this.#times.length, (at) => (this.#sums[at] ?? 0) >= goal) - 1;
+    const hands = this.#hands[index] ?? 0;
+    if (index < 0 || hands === 0) return from;
+    return Math.ceil((this.#times[index] ?? 0) + (goal - (this.#sums[index] ?? 0)) / hands);
   }
+}
+
+/** The first index below `count` for which `holds`, which stays true once it is; `count` if for none. */
+function firstIndex(count: number, holds: (index: number) => boolean): number {
+  let low = 0;
+  let high = count;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (holds(middle)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }

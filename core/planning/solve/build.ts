@@ -24,13 +24,13 @@ interface Waiting {
   full: number | null;
 }
 
-export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } };
+export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
 
 /**
  * Builds a schedule by always taking, among the tasks that could start about next, the one that matters most.
- * Cost grows with tasks times those waiting at once.
+ * Cost grows with tasks times those waiting at once. `shouldStop` is asked between tasks; true gives up.
  */
-export function buildSchedule(prepared: Prepared, rule: Rule): Built {
+export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => boolean = () => false): Built {
   const schedule = new Schedule(prepared);
   const openWaits = prepared.tasks.map((task) => task.before.length);
   const waiting: Waiting[] = [];
@@ -44,18 +44,20 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
   };
   for (const task of prepared.tasks) if (task.before.length === 0) admit(task);
 
+  /** Looks again when somebody has hands for a task, and whether there is a place for what it leaves behind. */
+  const look = (entry: Waiting): void => {
+    entry.full = schedule.fullSpace(entry.task);
+    entry.at = entry.full === null ? schedule.firstHandsFree(entry.task, entry.from) : Infinity;
+  };
+  let hasChanged = true;
   while (waiting.length > 0) {
-    let next = Infinity;
-    for (const entry of waiting) {
-      entry.full = schedule.fullSpace(entry.task);
-      if (entry.full !== null) continue;
-      entry.at = schedule.firstHandsFree(entry.task, entry.from);
-      next = Math.min(next, entry.at);
-    }
+    if (shouldStop()) return { stopped: true };
+    if (hasChanged) waiting.forEach(look);
+    const next = waiting.reduce((least, { at }) => Math.min(least, at), Infinity);
     let entry: Waiting | undefined;
     let highest = -Infinity;
     for (const candidate of waiting) {
-      if (candidate.full !== null || candidate.at > next + rule.slack) continue;
+      if (candidate.at === Infinity || candidate.at > next + rule.slack) continue;
       const { task } = candidate;
       const score =
         (rule.priority[task.index] ?? 0) +
@@ -66,6 +68,8 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
         entry = candidate;
       }
     }
+    // Nobody seems to have hands for any of them: asking for a place tells why.
+    entry ??= waiting.find(({ full }) => full === null);
     if (entry === undefined) {
       const [first] = waiting;
       if (first === undefined) break;
@@ -80,8 +84,11 @@ export function buildSchedule(prepared: Prepared, rule: Rule): Built {
     // Spaces can push it later than it looked; then others may go first.
     if (answer.placed.start > entry.at + rule.slack && entry.from < answer.placed.start && waiting.length > 1) {
       entry.from = answer.placed.start;
+      look(entry);
+      hasChanged = false;
       continue;
     }
+    hasChanged = true;
     schedule.place(entry.task, answer.placed);
     waiting.splice(waiting.indexOf(entry), 1);
     for (const wait of entry.task.after) {

@@ -25,6 +25,11 @@ export class PainterTrack {
     return this.#key === key;
   }
 
+  /** Ticks that setting up takes now, after what this painter was last set up for. */
+  setupWork(setup: PreparedSetup): number {
+    return (this.#key === null ? undefined : setup.after[this.#key]) ?? setup.work;
+  }
+
   #stillGood(setup: PreparedSetup, setupEnd: number, start: number): boolean {
     if (start - setupEnd > setup.keeps) return false;
     return setup.acrossShifts || !shiftEndsWithin(this.shifts, setupEnd, start);
@@ -33,7 +38,7 @@ export class PainterTrack {
   /** What it takes for this painter to be set up when a task starts at `start`, which is inside a shift and not before `freeFrom`. */
   readiness(setup: PreparedSetup, start: number): Readiness {
     if (this.#key === setup.key && this.#stillGood(setup, this.#setupEnd, start)) return { kind: 'ready' };
-    const work = (this.#key === null ? undefined : setup.after[this.#key]) ?? setup.work;
+    const work = this.setupWork(setup);
     const index = intervalEndingAfter(this.shifts, start);
     const opens = Math.max(this.shifts[index]?.[0] ?? 0, this.freeFrom);
     if (start - work >= opens) return { kind: 'after-setup', start: start - work, end: start };

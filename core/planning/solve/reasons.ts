@@ -9,23 +9,23 @@ export function structuralReasons(prepared: Prepared): Reason[] {
   if (prepared.order === null) {
     return [{ task: null, message: 'Some tasks wait for each other in a circle, so none of them can be first.' }];
   }
-  return [...prepared.tasks.flatMap((task) => taskReasons(prepared, task)), ...holdReasons(prepared)];
+  const longestShifts = prepared.shifts.map((shifts) =>
+    shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0),
+  );
+  return [...prepared.tasks.flatMap((task) => taskReasons(prepared, task, longestShifts)), ...holdReasons(prepared)];
 }
 
 function minutes(prepared: Prepared, ticks: number): string {
   return `${Math.round(ticks * prepared.problem.tickMinutes)} min`;
 }
 
-function taskReasons(prepared: Prepared, task: PreparedTask): Reason[] {
+function taskReasons(prepared: Prepared, task: PreparedTask, longestShifts: readonly number[]): Reason[] {
   const { id, work, painters, pausable } = task.task;
   const reasons: Reason[] = [];
   if (painters > task.by.length) {
     reasons.push({ task: id, message: `${id} needs ${painters} people at once, and ${task.by.length} may do it.` });
   } else if (painters > 0 && work > 0) {
-    const longest = Math.max(
-      0,
-      ...task.by.flatMap((painter) => (prepared.shifts[painter] ?? []).map(([from, until]) => until - from)),
-    );
+    const longest = task.by.reduce((most, painter) => Math.max(most, longestShifts[painter] ?? 0), 0);
     if (longest === 0) reasons.push({ task: id, message: `Nobody who may do ${id} has any working hours.` });
     else if (!pausable && longest < work) {
       reasons.push({

@@ -29,8 +29,8 @@ export class Schedule {
   readonly #prepared: Prepared;
   readonly #tracks: PainterTrack[];
   readonly #profiles: Profile[];
-  /** Per crew, the first tick at which one of them is free; forgotten whenever somebody is given work. */
-  readonly #nextFree = new Map<readonly number[], number>();
+  /** Per crew and set-up, the first tick at which one of them could start; forgotten whenever somebody is given work. */
+  readonly #nextFree = new Map<readonly number[], Map<string | null, number>>();
   readonly #joint = new Map<string, Shifts>();
   readonly starts: Int32Array;
   readonly ends: Int32Array;
@@ -57,20 +57,27 @@ export class Schedule {
     return ready;
   }
 
-  /** First working tick at or after `from` of the painter who is free first among those who may do the task. */
+  /**
+   * About when somebody who may do the task could start it, at `from` or later: the painter who is free first, with the
+   * set-up that a changed tool takes. What {@link find} answers may be later, and rarely earlier.
+   */
   firstHandsFree(task: PreparedTask, from: number): number {
     if (task.task.painters === 0) return from;
-    const free = this.#nextFree.get(task.by) ?? this.#firstWorkingTick(task.by, 0);
-    this.#nextFree.set(task.by, free);
-    return from <= free ? free : this.#firstWorkingTick(task.by, from);
+    let byKey = this.#nextFree.get(task.by);
+    if (byKey === undefined) this.#nextFree.set(task.by, (byKey = new Map<string | null, number>()));
+    const key = task.setup?.key ?? null;
+    let free = byKey.get(key);
+    if (free === undefined) byKey.set(key, (free = this.#firstWorkingTick(task, 0)));
+    return from <= free ? free : this.#firstWorkingTick(task, from);
   }
 
-  #firstWorkingTick(crew: readonly number[], from: number): number {
+  #firstWorkingTick({ by, setup }: PreparedTask, from: number): number {
     let first = Infinity;
-    for (const painter of crew) {
+    for (const painter of by) {
       const track = this.#tracks[painter];
       if (track === undefined) continue;
-      const free = Math.max(from, track.freeFrom);
+      const isReady = setup === null || track.isSetUpFor(setup.key);
+      const free = Math.max(from, track.freeFrom + (isReady ? 0 : track.setupWork(setup)));
       const shift = track.shifts[intervalEndingAfter(track.shifts, free)];
       if (shift !== undefined) first = Math.min(first, Math.max(free, shift[0]));
     }

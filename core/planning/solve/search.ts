@@ -12,13 +12,15 @@ export interface SearchOptions {
   steps: number;
   /** No plan can finish before; reaching it ends the search. */
   lowerBound: number;
-  /** Asked between schedules; true stops with the best so far. */
+  /** Asked once there is a plan; true stops with the best so far. */
   shouldStop(): boolean;
+  /** Asked as long as there is none; true stops without. */
+  giveUp(): boolean;
   /** Told of every better plan as it is found. */
   onBetter(schedule: Schedule, step: number): void;
 }
 
-export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } };
+export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
 
 type Shaped = Omit<Rule, 'notBefore'>;
 
@@ -54,8 +56,8 @@ function tailLengths(prepared: Prepared): Float64Array {
 }
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
-function buildRepairing(prepared: Prepared, rule: Rule): Built {
-  const first = buildSchedule(prepared, rule);
+function buildRepairing(prepared: Prepared, rule: Rule, shouldStop: () => boolean): Built {
+  const first = buildSchedule(prepared, rule, shouldStop);
   let built = first;
   for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
     const { refusal } = built.stuck;
@@ -74,7 +76,7 @@ function buildRepairing(prepared: Prepared, rule: Rule): Built {
     }
     const start = Math.max(low - waiting.task.work, (rule.notBefore[from] ?? 0) + 1);
     rule.notBefore[from] = start;
-    built = buildSchedule(prepared, rule);
+    built = buildSchedule(prepared, rule, shouldStop);
   }
   return built;
 }
@@ -113,7 +115,9 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
 
   for (let step = 0; mayGoOn(step); step++) {
     const rule: Shaped = openings[step] ?? shaken(best?.rule ?? plain, random, { halfShift, setupWork });
-    const built = buildRepairing(prepared, { ...rule, notBefore: new Int32Array(count) });
+    const shouldStop = best === null ? options.giveUp : options.shouldStop;
+    const built = buildRepairing(prepared, { ...rule, notBefore: new Int32Array(count) }, shouldStop);
+    if ('stopped' in built) break;
     if ('stuck' in built) {
       stuck ??= built.stuck;
       continue;
@@ -126,8 +130,7 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
     }
   }
   if (best !== null) return { best: best.schedule };
-  if (stuck === null) throw new RangeError('A search needs at least one step.');
-  return { stuck };
+  return stuck === null ? { stopped: true } : { stuck };
 }
 
 /** The rule with some priorities moved and its willingness to wait drawn anew. */

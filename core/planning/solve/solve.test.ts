@@ -232,6 +232,22 @@ test('a task that must follow within a time pulls the one before it later', () =
   assert.deepEqual(verify(problem, plan), []);
 });
 
+test('gives up when asked before there is a plan, and says that there may be one', () => {
+  const answer = solve(tiny(), { giveUp: () => true });
+  assert.ok(answer.status === 'infeasible');
+  assert.match(answer.reasons[0]?.message ?? '', /stopped before/);
+});
+
+test('the largest crew and calendar that the format allows is planned, not choked on', () => {
+  const problem = tiny();
+  const many = Array.from({ length: 5000 }, (_unused, index): [number, number] => [index * 20, index * 20 + 18]);
+  problem.painters = Array.from({ length: 40 }, (_unused, index) => ({ id: `q${index}`, shifts: many }));
+  problem.windows[0]!.intervals = [[0, 100]];
+  const plan = solve(problem, { steps: 6 });
+  assert.ok(plan.status !== 'infeasible', 'planned');
+  assert.deepEqual(verify(problem, plan), []);
+});
+
 test('stops when asked, with the best plan so far', () => {
   let asked = 0;
   const plan = solve(tiny(), { steps: 100_000, shouldStop: () => ++asked > 3 });

@@ -9,11 +9,15 @@ export interface SolveOptions {
   seed?: number;
   /** How many schedules may be built; by default fewer for larger problems. */
   steps?: number;
-  /** Asked between schedules; true ends the search with the best plan so far. */
+  /** Asked once there is a plan; true ends the search with the best one so far. */
   shouldStop?: () => boolean;
+  /** Asked as long as there is no plan yet; true ends the search without one, and the answer's reason says so. */
+  giveUp?: () => boolean;
   /** Told of every better plan while the search runs. */
   onBetter?: (plan: FoundPlan) => void;
 }
+
+const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
 
 /** Schedules to build by default: about a second's work up to some hundred tasks. */
 function usualSteps(tasks: number): number {
@@ -50,9 +54,11 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     steps: options.steps ?? usualSteps(problem.tasks.length),
     lowerBound: bound.finish,
     shouldStop: options.shouldStop ?? (() => false),
+    giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),
   });
-  return 'best' in searched ? describe(searched.best) : infeasible([stuckReason(prepared, searched.stuck)]);
+  if ('best' in searched) return describe(searched.best);
+  return infeasible(['stuck' in searched ? stuckReason(prepared, searched.stuck) : STOPPED]);
 }
 
 function infeasible(reasons: NoPlan['reasons']): NoPlan {

@@ -29,7 +29,7 @@ function storage(): Storage {
 
 async function tab(on: NivelDatabase, journal: Journal = browserJournal(storage())): Promise<JobStore> {
   const store = new JobStore(on, 'test', journal);
-  assert.equal(await store.open(), true);
+  assert.deepEqual(await store.open(), { state: 'open' });
   open.push({ store, database: on });
   return store;
 }
@@ -50,7 +50,9 @@ test('a change is shown at once and is in the database with its patch', async ()
   const store = await tab(on);
   assert.equal(write(store, 'sticks'), true);
   assert.equal(note(store), 'sticks');
+  const shown = store.snapshot()?.job;
   await store.settled();
+  assert.equal(store.snapshot()?.job, shown, 'the screens keep the document that they show');
   const [stored, changes] = [await on.jobs.get('test'), await on.changes.toArray()];
   assert.equal(stored?.job.pieces[0]?.note, 'sticks');
   assert.deepEqual([stored?.revision, stored?.head], [2, 1]);
@@ -146,8 +148,27 @@ test('a job that is thrown away does not open', async () => {
   const on = await database();
   await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });
   const store = new JobStore(on, 'test', browserJournal(storage()));
-  assert.equal(await store.open(), false);
+  assert.deepEqual(await store.open(), { state: 'missing' });
   store.close();
+  on.close();
+});
+
+test('a row that holds no job that can be read is told with its reason and handed out, not shown', async () => {
+  const on = await database();
+  const job = (await on.jobs.get('test'))!.job;
+  for (const [spoilt, reason] of [
+    [{ ...job, format: 'nivel.job/9' }, /newer Nivel/],
+    [{ ...job, crew: [] }, /At crew/],
+  ] as const) {
+    await on.jobs.update('test', { job: spoilt as unknown as typeof job });
+    const store = new JobStore(on, 'test', browserJournal(storage()));
+    const opened = await store.open();
+    assert.ok(opened.state === 'damaged');
+    assert.match(opened.message, reason);
+    assert.equal(opened.row.job.name, job.name);
+    assert.equal(store.snapshot(), null);
+    store.close();
+  }
   on.close();
 });
 

@@ -5,6 +5,7 @@ import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
 import type { Journal, JournalEntry } from './journal.ts';
 import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
+import { readStored } from './stored-job.ts';
 
 /** What the screens see of a job. Replaced whole whenever something changes. */
 export interface JobState {
@@ -20,6 +21,9 @@ const KEPT_CHANGES = 500;
 const KEPT_IDS = 200;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
 const STROKES_WITHIN = 4000;
+
+/** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
+export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };
 
 /** What one tab tells the others. */
 interface Told {
@@ -61,12 +65,15 @@ export class JobStore {
 
   readonly snapshot = (): JobState | null => this.#state;
 
-  /** Reads the job. False when this browser does not have it. */
-  async open(): Promise<boolean> {
+  /** Reads the job, and brings in what the journal still holds of it. */
+  async open(): Promise<Opened> {
     // The journal before the row: what leaves it in between is in the row by then.
     const left = this.#journal.left(this.#id);
-    const stored = await this.#database.jobs.get(this.#id);
-    if (!stored || stored.deletedAt !== null) return false;
+    const row = await this.#database.jobs.get(this.#id);
+    if (!row || row.deletedAt !== null) return { state: 'missing' };
+    const read = readStored(row);
+    if (!read.ok) return { state: 'damaged', message: read.message, row };
+    const stored = read.value;
     await this.#show(stored);
     const applied = new Set(stored.applied);
     this.#journal.forget(
@@ -75,7 +82,7 @@ export class JobStore {
     );
     for (const entry of left) if (!applied.has(entry.id)) this.#giveAgain(entry);
     await this.settled();
-    return true;
+    return { state: 'open' };
   }
 
   close(): void {
@@ -134,6 +141,14 @@ export class JobStore {
     return this.#database.changes.where('[jobId+number]').between([this.#id, 0], [this.#id, Infinity]);
   }
 
+  /** The job's row, checked; undefined when it is gone. Throws what is wrong with it. */
+  async #row(): Promise<StoredJob | undefined> {
+    const row = await this.#database.jobs.get(this.#id);
+    const read = row && readStored(row);
+    if (read && !read.ok) throw new Error(read.message);
+    return read?.value;
+  }
+
   #enqueue(work: () => Promise<void>): Promise<void> {
     this.#writing = this.#writing.then(work).catch((error: unknown) => {
       this.onNotice(`This could not be saved: ${error instanceof Error ? error.message : String(error)}`);
@@ -152,7 +167,7 @@ export class JobStore {
     const refusals: string[] = [];
     const writing = [...this.#pending];
     const stored = await this.#database.transaction('rw', jobs, changes, async () => {
-      const found = await jobs.get(this.#id);
+      const found = await this.#row();
       if (!found) throw new Error('the job was deleted in another tab');
       const applied = new Set(found.applied);
       for (const { id, name, args, strokes } of writing) {
@@ -173,7 +188,9 @@ export class JobStore {
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
     this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
-    if (this.#pending.length === 0) await this.#show(stored);
+    // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
+    const shown = rebased || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
+    if (this.#pending.length === 0) await this.#show({ ...stored, job: shown });
     if (refusals.length > 0) this.onNotice(`Changed in another tab meanwhile: ${refusals.join(' ')}`);
     else if (rebased) this.onNotice('Another tab changed this job as well; both changes are kept.');
   }
@@ -221,7 +238,7 @@ export class JobStore {
   async #step(direction: 1 | -1): Promise<void> {
     const { jobs, changes } = this.#database;
     const stored = await this.#database.transaction('rw', jobs, changes, async () => {
-      const found = await jobs.get(this.#id);
+      const found = await this.#row();
       const change = found && (await changes.get([this.#id, direction < 0 ? found.head : found.head + 1]));
       if (!found || !change) return null;
       found.job = applyPatches(found.job, direction < 0 ? change.inverse : change.patches);
@@ -251,7 +268,7 @@ export class JobStore {
 
   async #catchUp(): Promise<void> {
     await this.#writing;
-    const stored = await this.#database.jobs.get(this.#id);
+    const stored = await this.#row();
     if (!stored || stored.revision === this.#revision) return;
     await this.#show(stored);
     this.onNotice('Brought up to date with another tab.');

@@ -6,6 +6,7 @@ import { refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredJob } from './database.ts';
 import { JobStore } from './job-store.ts';
 import { browserJournal } from './journal.ts';
+import { readStored } from './stored-job.ts';
 
 /** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
 export const DEMO_JOBS = {
@@ -20,12 +21,22 @@ function fresh(job: Job): StoredJob {
   return { id: job.id, job, revision: 1, head: 0, updatedAt: new Date().toISOString(), deletedAt: null };
 }
 
-/** Every job that is in use, last touched first, and those thrown away. */
-export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJob[] }> {
-  const all = (await database.jobs.toArray()).sort((one, other) => other.updatedAt.localeCompare(one.updatedAt));
+/** A row that holds no job that this Nivel can read, and why. */
+export interface DamagedJob {
+  row: StoredJob;
+  message: string;
+}
+
+/** Every job that is in use, last touched first, those thrown away, and those that can't be read. */
+export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJob[]; damaged: DamagedJob[] }> {
+  const rows = (await database.jobs.toArray()).map((row) => ({ row, read: readStored(row) }));
+  const all = rows
+    .flatMap(({ read }) => (read.ok ? [read.value] : []))
+    .sort((one, other) => other.updatedAt.localeCompare(one.updatedAt));
   return {
     kept: all.filter((stored) => stored.deletedAt === null),
     deleted: all.filter((stored) => stored.deletedAt !== null),
+    damaged: rows.flatMap(({ row, read }) => (read.ok ? [] : [{ row, message: read.message }])),
   };
 }
 
@@ -37,22 +48,39 @@ export async function startJob(name: string, today: string): Promise<string> {
   return job.id;
 }
 
-/** Puts a job that is not here yet into this browser; one with the same id is kept, and the new one gets another. */
-export async function addJob(job: Job): Promise<string> {
-  const taken = await database.jobs.get(job.id);
-  const added = taken ? { ...job, id: nanoid(12), name: `${job.name} (imported)` } : job;
-  await database.jobs.add(fresh(added));
-  return added.id;
+/** Puts jobs from a file into this browser, all or none; one whose id is taken is kept beside the one that is here. */
+export async function addJobs(jobs: readonly Job[]): Promise<void> {
+  await database.transaction('rw', database.jobs, async () => {
+    for (const job of jobs) {
+      const isTaken = (await database.jobs.get(job.id)) !== undefined;
+      const name = `${job.name} (imported)`.slice(0, 120);
+      await database.jobs.add(fresh(isTaken ? { ...job, id: nanoid(12), name } : job));
+    }
+  });
 }
 
-/** Lays a demo job out as it ships, over whatever was done to it. */
-export async function layOutDemo(id: DemoJobId): Promise<void> {
+const changesOf = (id: string) => database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]);
+
+/**
+ * Lays a demo job out as it ships, over whatever was done to it. Answers how to bring that back; null when there was
+ * nothing.
+ */
+export async function layOutDemo(id: DemoJobId): Promise<(() => Promise<void>) | null> {
   const read = readJobFile((await DEMO_JOBS[id]()).default);
   if (!read.ok) throw new Error(read.message);
-  await database.transaction('rw', database.jobs, database.changes, async () => {
-    await database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]).delete();
-    const before = await database.jobs.get(id);
-    await database.jobs.put({ ...fresh(read.value), revision: (before?.revision ?? 0) + 1 });
+  const { jobs, changes } = database;
+  return database.transaction('rw', jobs, changes, async () => {
+    const before = await jobs.get(id);
+    const history = await changesOf(id).toArray();
+    await changesOf(id).delete();
+    await jobs.put({ ...fresh(read.value), revision: (before?.revision ?? 0) + 1 });
+    if (before === undefined) return null;
+    return () =>
+      database.transaction('rw', jobs, changes, async () => {
+        await changesOf(id).delete();
+        await changes.bulkPut(history);
+        await jobs.put({ ...before, revision: before.revision + 2 });
+      });
   });
 }
 
@@ -72,7 +100,7 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
 export async function forgetJob(id: string): Promise<void> {
   await database.transaction('rw', database.jobs, database.changes, async () => {
     await database.jobs.delete(id);
-    await database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]).delete();
+    await changesOf(id).delete();
   });
 }
 
@@ -80,7 +108,7 @@ export async function forgetJob(id: string): Promise<void> {
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
   const store = new JobStore(database, id, browserJournal(localStorage));
   try {
-    if (!(await store.open())) return refused('That job is no longer here.');
+    if ((await store.open()).state !== 'open') return refused('That job is no longer here.');
     const outcome = store.apply('rename-job', { name });
     await store.settled();
     return outcome;

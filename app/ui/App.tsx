@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
@@ -7,7 +8,8 @@ import { lazy, Suspense, useEffect } from 'react';
 import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
-import { JobProvider } from './job-context.tsx';
+import { download } from './download.ts';
+import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
 import { useRoute } from './route.ts';
 import { Shell } from './Shell.tsx';
@@ -24,12 +26,47 @@ function Waiting({ words }: { words: string }) {
   );
 }
 
-function Missing() {
-  return (
-    <EmptyState title="This job is not in this browser" action={<Link to={{ stage: '' }}>See the jobs that are</Link>}>
-      Jobs are kept where they were made. Export it there as a .nivel.json file and import it here.
-    </EmptyState>
-  );
+/** What stands there as long as a job is not open, or when it can't be opened. */
+function NotOpen({ opening }: { opening: Opening }) {
+  switch (opening.state) {
+    case 'missing':
+      return (
+        <EmptyState
+          title="This job is not in this browser"
+          action={<Link to={{ stage: '' }}>See the jobs that are</Link>}
+        >
+          Jobs are kept where they were made. Export it there as a .nivel.json file and import it here.
+        </EmptyState>
+      );
+    case 'damaged':
+      return (
+        <EmptyState
+          title="This job can’t be read"
+          action={
+            <Button
+              variant="contained"
+              onClick={() => download('unreadable.nivel.json', JSON.stringify(opening.row.job, null, 1))}
+            >
+              Keep it as a file
+            </Button>
+          }
+        >
+          {opening.message} Nothing of it was changed. <Link to={{ stage: '' }}>See all jobs</Link>
+        </EmptyState>
+      );
+    case 'failed':
+      return (
+        <EmptyState
+          title="This browser’s storage does not answer"
+          action={<Link to={{ stage: '' }}>See all jobs</Link>}
+        >
+          Nivel keeps jobs in the browser, and it refuses: {opening.message}. A private window, or a full disk, can be
+          the reason.
+        </EmptyState>
+      );
+    default:
+      return <Waiting words="Opening the job…" />;
+  }
 }
 
 function Screens() {
@@ -49,10 +86,7 @@ function Screens() {
   }
   const { screen: Screen } = stage;
   return (
-    <JobProvider
-      jobId={jobId}
-      fallback={(state) => (state === 'missing' ? <Missing /> : <Waiting words="Opening the job…" />)}
-    >
+    <JobProvider jobId={jobId} fallback={(opening) => <NotOpen opening={opening} />}>
       <Shell stage={stage}>
         <Failure key={stage.id}>
           <Suspense fallback={<Waiting words={`Opening ${stage.name}…`} />}>

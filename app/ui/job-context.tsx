@@ -16,7 +16,7 @@ import { localIso } from '../../core/job/site-time.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { inVocabulary } from '../../core/units/vocabulary.ts';
 import { database } from '../store/database.ts';
-import { JobStore } from '../store/job-store.ts';
+import { JobStore, type Opened } from '../store/job-store.ts';
 import { browserJournal } from '../store/journal.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
 
@@ -61,19 +61,20 @@ function useSiteTime(timeZone: string): string {
   return useSyncExternalStore(subscribe, read);
 }
 
-type Opening = 'opening' | 'open' | 'missing';
+/** How far opening a job has come. */
+export type Opening = Opened | { state: 'opening' } | { state: 'failed'; message: string };
 
 interface JobProviderProps {
   jobId: string;
   children: ReactNode;
-  /** Shown while the job is read, and when this browser does not have it. */
-  fallback(state: 'opening' | 'missing'): ReactNode;
+  /** Shown while the job is read, and when it can't be opened. */
+  fallback(opening: Opening): ReactNode;
 }
 
 /** Opens a job from this browser and keeps it at hand for the screens inside. A demo job that is not here yet is laid out. */
 export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
   const { enqueueSnackbar } = useSnackbar();
-  const [opening, setOpening] = useState<Opening>('opening');
+  const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   const [store, setStore] = useState<JobStore | null>(null);
 
   useEffect(() => {
@@ -82,27 +83,30 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
     opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
     const open = async (): Promise<void> => {
       let found = await opened.open();
-      if (!found && isDemoJob(jobId)) {
+      if (found.state === 'missing' && isDemoJob(jobId)) {
         await layOutDemo(jobId);
         found = await opened.open();
       }
       if (gone) return;
       setStore(opened);
-      setOpening(found ? 'open' : 'missing');
+      setOpening(found);
     };
-    setOpening('opening');
-    void open();
+    setOpening({ state: 'opening' });
+    open().catch((error: unknown) => {
+      const message = error instanceof Error ? error.message : String(error);
+      if (!gone) setOpening({ state: 'failed', message });
+    });
     return () => {
       gone = true;
       void opened.settled().then(() => opened.close());
     };
   }, [jobId, enqueueSnackbar]);
 
-  if (opening !== 'open' || store === null) return fallback(opening === 'missing' ? 'missing' : 'opening');
-  return <Opened store={store}>{children}</Opened>;
+  if (opening.state !== 'open' || store === null) return fallback(opening);
+  return <OpenedJob store={store}>{children}</OpenedJob>;
 }
 
-function Opened({ store, children }: { store: JobStore; children: ReactNode }) {
+function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }) {
   const { enqueueSnackbar } = useSnackbar();
   const state = useSyncExternalStore(store.subscribe, store.snapshot);
   const { clock, vocabulary } = state?.job.settings ?? {};

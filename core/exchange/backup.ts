@@ -3,6 +3,8 @@ import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { checkJob, LARGEST_JOB_FILE, parseDocument, readJobFile } from './job-file.ts';
 import { migrateJob } from '../job/migrations.ts';
 
+/** The largest backup that is read, in bytes. */
+export const LARGEST_BACKUP = LARGEST_JOB_FILE * 5;
 const BACKUP_FORMAT = 'nivel.backup/1';
 
 /** All jobs of a browser as the text of one file. */
@@ -15,7 +17,7 @@ export function writeBackup(jobs: readonly Job[]): string {
  * changes nothing; the refusal says which job is wrong.
  */
 export function readJobsFile(text: string): Outcome<Job[]> {
-  const parsed = parseDocument(text, LARGEST_JOB_FILE * 5);
+  const parsed = parseDocument(text, LARGEST_BACKUP);
   if (!parsed.ok) return parsed;
   const found = parsed.value as { format?: unknown; jobs?: unknown } | null;
   if (found?.format !== BACKUP_FORMAT) {

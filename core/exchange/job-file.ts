@@ -33,13 +33,16 @@ export function readJobFile(text: string): Outcome<Job> {
   return migrated.ok ? checkJob(migrated.value) : migrated;
 }
 
+/** Refuses a file for its length in bytes. */
+export function tooLarge(length: number, largest: number): Outcome<never> {
+  return refused(
+    `The file is ${Math.round(length / 1e6)} MB; a file of Nivel’s is never over ${largest / 1e6} MB. Choose a file that Nivel exported.`,
+  );
+}
+
 /** Parses JSON from anywhere, no longer than `largest` and not nested beyond any file of ours. */
 export function parseDocument(text: string, largest: number): Outcome<unknown> {
-  if (text.length > largest) {
-    return refused(
-      `The file is ${Math.round(text.length / 1e6)} MB; a file of Nivel’s is never over ${largest / 1e6} MB. Choose a file that Nivel exported.`,
-    );
-  }
+  if (text.length > largest) return tooLarge(text.length, largest);
   const { deepest, isOpen } = bracketsOf(text);
   if (deepest > DEEPEST_NESTING) {
     return refused(`The file is nested deeper than any job. Choose a file that Nivel exported.`);

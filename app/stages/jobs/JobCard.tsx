@@ -30,6 +30,12 @@ interface JobCardProps {
 const stageOf = (job: Job): (typeof STAGES)[number] | undefined =>
   STAGES.find((stage) => stage.progress(job).share < 1) ?? STAGES.at(-1);
 
+/** As in “just now” or “3 hours ago”. */
+function sinceWords(at: string): string {
+  const time = DateTime.fromISO(at);
+  return -time.diffNow('minutes').minutes < 1 ? 'just now' : (time.toRelative({ locale: 'en-GB' }) ?? '');
+}
+
 /** A job in the list: its pieces in a row to scale, how far it is, and what can be done with it. */
 export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: JobCardProps) {
   const { job } = stored;
@@ -131,7 +137,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         {job.plan
           ? `Finish planned ${localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone).toFormat('ccc d LLL, HH:mm')} · `
           : ''}
-        touched {DateTime.fromISO(stored.updatedAt).toRelative({ locale: 'en-GB' })}
+        touched {sinceWords(stored.updatedAt)}
       </Typography>
     </Box>
   );

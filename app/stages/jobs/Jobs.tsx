@@ -10,11 +10,11 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
 import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
-import { readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
-import { jobFileName, writeJobFile } from '../../../core/exchange/job-file.ts';
+import { LARGEST_BACKUP, readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
+import { jobFileName, tooLarge, writeJobFile } from '../../../core/exchange/job-file.ts';
 import type { StoredJob } from '../../store/database.ts';
 import {
-  addJob,
+  addJobs,
   DEMO_JOBS,
   duplicateJob,
   forgetJob,
@@ -62,12 +62,14 @@ export default function Jobs() {
   const importFile = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
     setImportFault(null);
-    const read = readJobsFile(await chosen.text());
+    // What is longer than any backup is not even read.
+    const read =
+      chosen.size > LARGEST_BACKUP ? tooLarge(chosen.size, LARGEST_BACKUP) : readJobsFile(await chosen.text());
     if (!read.ok) {
       setImportFault(`${chosen.name}: ${read.message}`);
       return;
     }
-    for (const job of read.value) await addJob(job);
+    await addJobs(read.value);
     const [only] = read.value;
     enqueueSnackbar(
       read.value.length === 1 && only ? `${only.name} is imported.` : `${read.value.length} jobs are imported.`,
@@ -77,23 +79,32 @@ export default function Jobs() {
     );
   };
 
-  const remove = async (stored: StoredJob): Promise<void> => {
-    await setDeleted(stored.id, true);
-    enqueueSnackbar(`${stored.job.name} is thrown away.`, {
-      key: stored.id,
+  /** Says what was done, with the way back. */
+  const tell = (message: string, undo: () => Promise<void>): void => {
+    const key = enqueueSnackbar(message, {
       autoHideDuration: 12_000,
       action: (
         <Button
           color="inherit"
           onClick={() => {
-            closeSnackbar(stored.id);
-            void setDeleted(stored.id, false);
+            closeSnackbar(key);
+            void undo();
           }}
         >
           Undo
         </Button>
       ),
     });
+  };
+
+  const remove = async (stored: StoredJob): Promise<void> => {
+    await setDeleted(stored.id, true);
+    tell(`${stored.job.name} is thrown away.`, () => setDeleted(stored.id, false));
+  };
+
+  const layOutAnew = async (id: DemoJobId): Promise<void> => {
+    const bringBack = await layOutDemo(id);
+    if (bringBack) tell(`${DEMOS[id].name} is laid out anew.`, bringBack);
   };
 
   return (
@@ -203,9 +214,7 @@ export default function Jobs() {
                     <Button
                       sx={{ ml: 1 }}
                       aria-label={`Lay out the demo ${DEMOS[id].name} anew`}
-                      onClick={() =>
-                        void layOutDemo(id).then(() => enqueueSnackbar(`${DEMOS[id].name} is laid out anew.`))
-                      }
+                      onClick={() => void layOutAnew(id)}
                     >
                       Lay out anew
                     </Button>
@@ -215,6 +224,23 @@ export default function Jobs() {
             })}
           </Box>
         </Section>
+        {jobs && jobs.damaged.length > 0 && (
+          <Section title="Can’t be read">
+            <Box component="ul" sx={{ p: 0, m: 0, listStyle: 'none' }}>
+              {jobs.damaged.map(({ row, message }) => (
+                <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
+                  <span style={{ flex: '0 1 560px' }}>{message}</span>
+                  <Button onClick={() => download('unreadable.nivel.json', JSON.stringify(row.job, null, 1))}>
+                    Keep it as a file
+                  </Button>
+                  <Button color="error" onClick={() => void forgetJob(row.id)}>
+                    Forget for good
+                  </Button>
+                </Box>
+              ))}
+            </Box>
+          </Section>
+        )}
         {jobs && jobs.deleted.length > 0 && (
           <Section title="Thrown away">
             <Box component="ul" sx={{ p: 0, m: 0, listStyle: 'none' }}>

@@ -1,0 +1,14 @@
+import { checkJob } from '../../core/exchange/job-file.ts';
+import { migrateJob } from '../../core/job/migrations.ts';
+import { accepted, type Outcome } from '../../core/units/outcome.ts';
+import type { StoredJob } from './database.ts';
+
+/**
+ * A row of the database, checked like a file from elsewhere: an earlier Nivel may have written it, or a newer one, or a
+ * disk may have spoilt it. Jobs of earlier formats are lifted; a refusal says what is wrong.
+ */
+export function readStored(row: StoredJob): Outcome<StoredJob> {
+  const migrated = migrateJob(row.job);
+  const checked = migrated.ok ? checkJob(migrated.value) : migrated;
+  return checked.ok ? accepted({ ...row, job: checked.value }) : checked;
+}

@@ -86,7 +86,9 @@ try {
     await page.goto(`http://localhost:${PORT}${shot.path}`);
     await page.getByRole('main').waitFor();
     await page.waitForLoadState('networkidle');
+    await page.getByText(/^Opening /).waitFor({ state: 'hidden' });
     await shot.before?.(page);
+    await page.evaluate(() => document.fonts.ready);
     await page.waitForTimeout(700);
     await page.screenshot({ path: `${folder}/${shot.name}.png` });
     console.log(shot.name);

@@ -14,6 +14,9 @@ export const plannedTaskSchema = z.object({
 
 const plannedSetupSchema = z.object({ key: id, painter: id, start: tick, end: tick });
 
+/** Characters. */
+export const LONGEST_REASON = 300;
+
 /** The plan that the painter accepted: kept as it was, since a later computation could differ. */
 export const acceptedPlanSchema = z.object({
   /** What the plan was made from; another fingerprint now means that the job has changed since. */
@@ -23,7 +26,7 @@ export const acceptedPlanSchema = z.object({
   tickMinutes: z.number().positive().max(60),
   /** When it was made on the job's clock, and why: accepted by hand, or replanned after a stamp. */
   madeAt: z.iso.datetime({ local: true }),
-  reason: z.string().max(300),
+  reason: z.string().max(LONGEST_REASON),
   status: z.enum(['optimal', 'feasible']),
   tasks: z.array(plannedTaskSchema).max(20_000),
   setups: z.array(plannedSetupSchema).max(20_000),

@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import { LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
 import type { Job } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 
@@ -41,7 +41,7 @@ export function acceptedPlan(
     t0: problem.t0,
     tickMinutes: problem.tickMinutes,
     madeAt: made.at,
-    reason: made.reason,
+    reason: made.reason.slice(0, LONGEST_REASON),
     status,
     tasks,
     setups,

@@ -8,7 +8,7 @@ import { solve } from '../planning/solve/solve.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { daySheet, nextRun } from './day-sheet.ts';
 import { ripeningPieces } from './ripening.ts';
-import { asksForReplan, doneStamps, openSteps, startStamps } from './stamps.ts';
+import { asksForReplan, doneStamps, isOvertaken, openSteps, startStamps } from './stamps.ts';
 
 const NOW = '2027-03-01T07:00';
 
@@ -63,6 +63,19 @@ test('a stamp near its planned time leaves the plan alone, one far from it does 
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 9) }]), false);
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 25) }]), true);
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, event: 'tacky', at: at(end) }]), true);
+});
+
+test('stamps since the plan that differ from it overtake it, up to now and no further', () => {
+  const { made, reading } = accepted();
+  const [run] = reading.runs;
+  const entry = { id: newId(), taskId: run!.steps[0]!.id, event: 'done', by: null, minutes: 5 } as const;
+  assert.equal(isOvertaken(made.job, reading, '2027-03-01T18:00'), false);
+  made.tell('stamp', { entries: [{ ...entry, at: '2027-03-01T16:00' }] });
+  assert.equal(isOvertaken(made.job, reading, '2027-03-01T15:00'), false, 'the clock was set back');
+  assert.equal(isOvertaken(made.job, reading, '2027-03-01T18:00'), true);
+  const plan = { ...made.job.plan!, madeAt: '2027-03-01T16:00' };
+  made.tell('accept-plan', { plan });
+  assert.equal(isOvertaken(made.job, reading, '2027-03-01T18:00'), false);
 });
 
 test('a wet piece ripens: wet, tacky, ready to turn; then it is touched and no longer listed', () => {

@@ -73,3 +73,13 @@ export function asksForReplan(job: Job, reading: PlanReading, entries: readonly 
     return Math.abs(minutesSince(reading.t0, entry.at, job.site.timeZone) - planned) > PLAN_TOLERANCE;
   });
 }
+
+/** Whether work was stamped after the plan was made, up to `now`, that differs from it: the rest is still to be replanned. */
+export function isOvertaken(job: Job, reading: PlanReading, now: string): boolean {
+  const madeAt = job.plan?.madeAt ?? now;
+  return asksForReplan(
+    job,
+    reading,
+    job.log.filter((entry) => entry.at > madeAt && entry.at <= now),
+  );
+}

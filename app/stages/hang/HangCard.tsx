@@ -20,6 +20,16 @@ const USE_WORDS: Readonly<Record<Use, string>> = {
   full: 'use hard',
 };
 
+/** “Fri 12 Mar, 17:30” in a narrow column: broken between day and time, nowhere else. */
+function DayAndTime({ words }: { words: string }) {
+  const [day, time] = words.split(', ');
+  return (
+    <>
+      <span style={{ whiteSpace: 'nowrap' }}>{day},</span> {time}
+    </>
+  );
+}
+
 /** One piece on its way back: its bag, what it is ready for next, and all its dates. */
 export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: number }) {
   const { job, say } = useJob();
@@ -70,8 +80,8 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
           sx={{
             m: 0,
             display: 'grid',
-            gridTemplateColumns: `repeat(${uses.length}, minmax(0, 1fr))`,
-            borderTop: '3px solid var(--line)',
+            gridTemplateColumns: { xs: 'repeat(3, minmax(0, 1fr))', sm: `repeat(${uses.length}, minmax(0, 1fr))` },
+            borderTop: { sm: '3px solid var(--line)' },
           }}
         >
           {uses.map((use) => {
@@ -81,8 +91,11 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
               <Box
                 key={use}
                 sx={{
-                  borderTop: isPast ? '3px solid var(--ready)' : '3px solid transparent',
-                  mt: '-3px',
+                  borderTop: isPast
+                    ? '3px solid var(--ready)'
+                    : { xs: '3px solid var(--line)', sm: '3px solid transparent' },
+                  mt: { sm: '-3px' },
+                  pb: { xs: 1, sm: 0 },
                   pt: 0.75,
                   pr: 0.5,
                 }}
@@ -91,7 +104,7 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
                   {USE_WORDS[use]}
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontSize: 13.5, color: isPast ? 'var(--ready)' : 'var(--ink-soft)' }}>
-                  {isPast ? 'now' : when(minutes)}
+                  {isPast ? 'now' : <DayAndTime words={when(minutes)} />}
                 </Box>
               </Box>
             );

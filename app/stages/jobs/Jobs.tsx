@@ -81,9 +81,9 @@ export default function Jobs() {
 
   /** Says what was done, with the way back. */
   const tell = (message: string, undo: () => Promise<void>): void => {
-    const key = enqueueSnackbar(message, {
+    enqueueSnackbar(message, {
       autoHideDuration: 12_000,
-      action: (
+      action: (key) => (
         <Button
           color="inherit"
           onClick={() => {

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { marksInWords } from '../../../core/job/marks.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
@@ -55,7 +56,7 @@ export function Agenda({ reading }: { reading: PlanReading }) {
                       </span>
                       <span>
                         {run.steps[0] && say(stepWords(run.steps[0]))}:{' '}
-                        <strong>{run.steps.map((step) => step.piece.mark).join(', ')}</strong>
+                        <strong>{marksInWords(run.steps.map((step) => step.piece.mark))}</strong>
                         {run.needsTwo && ', two people'}
                       </span>
                     </Box>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
 import { placeOf } from '../../../core/job/queries.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
@@ -271,7 +272,7 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
   const paint = operationPaint(run.operation, step.coat?.coating.role);
   const width = Math.max(2, x(run.end) - x(run.start));
   const isFaint = followed !== null && !run.steps.some((entry) => entry.piece.id === followed);
-  const marks = run.steps.map((entry) => entry.piece.mark).join(', ');
+  const marks = marksInWords(run.steps.map((entry) => entry.piece.mark));
   const when = localTime(reading.t0, run.start, job.site.timeZone).toFormat('ccc HH:mm');
   const label = runLabel(run);
   return (

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
@@ -56,8 +57,8 @@ export default function Plan() {
     <Box>
       {problem.unplanned.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          Not in the plan: {problem.unplanned.map((piece) => piece.mark).join(', ')}. They have no build-up, or nothing
-          in scope.
+          Not in the plan: {marksInWords(problem.unplanned.map((piece) => piece.mark))}. They have no build-up, or
+          nothing in scope.
         </Alert>
       )}
       {shown && reading && (

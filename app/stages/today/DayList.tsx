@@ -1,6 +1,7 @@
 import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { marksInWords } from '../../../core/job/marks.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
@@ -42,7 +43,7 @@ export function DayList({ sheet, reading, current }: DayListProps) {
             <span>
               {run.steps[0] && say(stepWords(run.steps[0]))}
               <Box component="span" sx={{ color: 'var(--ink-soft)', display: 'block', fontSize: 14 }}>
-                {run.steps.map((step) => step.piece.mark).join(', ')}
+                {marksInWords(run.steps.map((step) => step.piece.mark))}
                 {state === 'running' && done > 0 && `, ${done} of ${run.steps.length} done`}
               </Box>
             </span>

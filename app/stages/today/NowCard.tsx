@@ -14,6 +14,8 @@ import { useJob } from '../../ui/job-context.tsx';
 import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
 import { Caution, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { vialReading } from '../../ui/vial-reading.ts';
 import type { Stamps } from './use-stamps.ts';
 
 interface NowCardProps {
@@ -64,7 +66,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
   const early = ripening.findLast((ripe) => open.some((entry) => entry.id === ripe.next?.id) && ripe.opens > at);
   const readyFrom =
     early &&
-    `${early.piece.mark} can be ${{ turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' }[early.verb]} from ${localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}.`;
+    `${early.piece.mark} can be ${{ turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' }[early.verb]} from ${localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}`;
   return (
     <Sheet pad={2.5}>
       <Box component="section" aria-label="Now">
@@ -122,13 +124,15 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             );
           })}
         </Box>
-        {early && (
-          <Box sx={{ mb: 2 }}>
-            {isLater ? (
-              <Typography>{readyFrom}</Typography>
-            ) : (
-              <Caution>{readyFrom} Paint over a soft coat stays soft and blisters.</Caution>
-            )}
+        {early && readyFrom && (
+          <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
+              <Vial size="wide" reading={vialReading(at, early)} words={readyFrom} />
+              <strong>{readyFrom}</strong>
+            </Box>
+            <Caution>
+              Paint over a soft coat stays soft and blisters; a soft back takes the marks of the points.
+            </Caution>
           </Box>
         )}
         {step.coat?.coating.cautions.map((caution) => (
@@ -152,7 +156,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
               Start
             </Button>
           )}
-          <Button variant="contained" sx={big} onClick={() => stamps.done(open)}>
+          <Button variant={early ? 'outlined' : 'contained'} sx={big} onClick={() => stamps.done(open)}>
             {open.length > 1 ? `All ${open.length} done` : 'Done'}
           </Button>
         </Box>

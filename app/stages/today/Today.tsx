@@ -58,12 +58,15 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
       sx={{
         display: 'grid',
         gap: { xs: 2.5, md: 4 },
-        gridTemplateColumns: { lg: 'minmax(0, 1fr) minmax(0, 1.08fr)' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1.08fr)' },
+        // On a phone, what may be touched stands right under what is on.
+        gridTemplateAreas: { xs: '"now" "touch" "day"', lg: '"now touch" "day touch"' },
+        gridTemplateRows: { lg: 'auto 1fr' },
         alignItems: 'start',
         maxWidth: 1240,
       }}
     >
-      <Box sx={{ display: 'grid', gap: 2.5 }}>
+      <Box sx={{ gridArea: 'now', display: 'grid', gap: 2.5, minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', justifyContent: 'space-between' }}>
           {job.crew.length > 1 && (
             <ToggleButtonGroup
@@ -100,13 +103,17 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
           </Box>
         )}
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
+      </Box>
+      <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
+        <Section title="What may be touched">
+          <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />
+        </Section>
+      </Box>
+      <Box sx={{ gridArea: 'day', minWidth: 0 }}>
         <Section title="The day">
           <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} />
         </Section>
       </Box>
-      <Section title="What may be touched">
-        <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />
-      </Section>
     </Box>
   );
 }

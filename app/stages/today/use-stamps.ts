@@ -1,12 +1,14 @@
 import { nanoid } from 'nanoid';
 import { useSnackbar } from 'notistack';
-import { useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/record.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { acceptedPlan } from '../../../core/planning/accept.ts';
+import type { NoPlan } from '../../../core/planning/problem.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { asksForReplan, doneStamps, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
+import { asksForReplan, doneStamps, isOvertaken, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { startPlanning, type Planning } from '../../workers/planner.ts';
 
@@ -17,6 +19,11 @@ export interface Stamps {
   tacky(coated: PieceStep): void;
 }
 
+const unplannable = (error: unknown): NoPlan => ({
+  status: 'infeasible',
+  reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
+});
+
 /** Stamps of one painter. One that differs from the plan has the rest planned anew, verified, and put in its place. */
 export function useStamps(reading: PlanReading, painter: string): Stamps {
   const { job, now, apply, store } = useJob();
@@ -25,14 +32,15 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
   const running = useRef<Planning | null>(null);
   const zone = job.site.timeZone;
 
-  const replan = async (reason: string): Promise<void> => {
+  /** `gesture` names the stamp that asked for it: stamp and new plan are one step of history. */
+  const replan = async (reason: string, gesture: string): Promise<void> => {
     const stamped = store.snapshot()?.job;
     if (!stamped) return;
     running.current?.cancel();
     setIsReplanning(true);
     const planning = startPlanning(stamped, now, () => undefined);
     running.current = planning;
-    const answer = await planning.result;
+    const answer = await planning.result.catch((error: unknown) => unplannable(error));
     if (running.current !== planning) return;
     running.current = null;
     setIsReplanning(false);
@@ -41,7 +49,7 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
       return;
     }
     const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason });
-    if (!apply('accept-plan', { plan }).ok) return;
+    if (!apply('accept-plan', { plan }, { strokes: gesture }).ok) return;
     const when = (minutes: number): string => localTime(reading.t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
     enqueueSnackbar(
       answer.plan.finish === reading.finish
@@ -52,11 +60,21 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
   };
 
   const write = (entries: LogEntry[], reason: string): void => {
-    if (entries.length === 0 || !apply('stamp', { entries }).ok) return;
-    if (asksForReplan(job, reading, entries)) void replan(reason);
+    const [first] = entries;
+    if (!first) return;
+    const gesture = `stamp/${first.id}`;
+    if (!apply('stamp', { entries }, { strokes: gesture }).ok) return;
+    if (asksForReplan(job, reading, entries)) void replan(reason, gesture);
   };
 
-  const marks = (steps: readonly PieceStep[]): string => steps.map((step) => step.piece.mark).join(', ');
+  const marks = (steps: readonly PieceStep[]): string => marksInWords(steps.map((step) => step.piece.mark));
+
+  // A tab that was closed while the rest was being planned left a plan behind that the stamps have overtaken.
+  const overtaken = useEffectEvent(() => {
+    if (isOvertaken(job, reading, now)) void replan('Stamps since the last plan', `overtaken/${now}`);
+  });
+  useEffect(() => overtaken(), []);
+  useEffect(() => () => running.current?.cancel(), []);
 
   return {
     isReplanning,

@@ -144,6 +144,8 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
           />
           <SurfaceFields surface={piece.surface} onChange={(surface) => setPiece({ ...piece, surface })} />
           <ScopeFields kind={kind} stated={piece} onChange={(facts) => setPiece({ ...piece, ...facts })} />
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 1.25 }}>
             <TextField
               select
@@ -165,8 +167,6 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
               onChange={(event) => setCount(event.target.value)}
             />
           </Box>
-        </Box>
-        <Box>
           {fault ? (
             <Box role="alert" sx={{ color: 'var(--late)' }}>
               {fault.message}
@@ -177,8 +177,13 @@ function AddForm({ onClose, onAdded }: Omit<AddPiecesProps, 'open'>) {
         </Box>
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
+        {wrong.size > 0 && (
+          <Box role="status" sx={{ flex: 1, color: 'var(--late)', fontSize: 14 }}>
+            A size above can’t be read yet: mend it, then add.
+          </Box>
+        )}
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" onClick={add} disabled={!many.ok || fault !== null}>
+        <Button variant="contained" onClick={add} disabled={!many.ok || fault !== null || wrong.size > 0}>
           {many.ok && many.value > 1 ? `Add ${marks[0]} to ${marks.at(-1)}` : `Add ${marks[0] ?? ''}`}
         </Button>
       </DialogActions>

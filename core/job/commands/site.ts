@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { climateSchema } from '../../air/climate.ts';
+import { marksInWords } from '../marks.ts';
 import { jobSchema, painterSchema, placeSchema, roomSchema } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
@@ -41,7 +42,7 @@ export const removeRoom = command({
   change(draft, { id }) {
     const held = draft.pieces.filter((piece) => piece.roomId === id);
     if (held.length > 0) {
-      throw new CommandRefused(`The room still has ${held.map((piece) => piece.mark).join(', ')}. Move them first.`);
+      throw new CommandRefused(`The room still has ${marksInWords(held.map((piece) => piece.mark))}. Move them first.`);
     }
     draft.rooms = draft.rooms.filter((room) => room.id !== id);
   },

@@ -26,6 +26,33 @@ test('a tab killed in the middle of typing loses nothing', async ({ context, pag
   await expect(again.getByRole('button', { name: /^C-01, .* 455 × 1184 mm/ })).toBeVisible();
 });
 
+test('pieces that are being entered outlive the tab, and a size that can’t be read is not added as another', async ({
+  context,
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.getByRole('button', { name: 'Add pieces' }).click();
+  const form = page.getByRole('dialog', { name: 'Add pieces' });
+  await form.getByRole('button', { name: 'Flush door', exact: true }).click();
+  await form.getByLabel('Width', { exact: true }).fill('711');
+  await form.getByLabel('How many').fill('2');
+  await form.getByLabel('Height', { exact: true }).fill('two metres');
+  await expect(form.getByRole('button', { name: 'Add D-01 to D-02' })).toBeDisabled();
+  await expect(form.getByRole('status')).toContainText('can’t be read yet');
+  const address = page.url();
+  await page.close({ runBeforeUnload: false });
+
+  const again = await context.newPage();
+  await again.goto(address);
+  await again.getByRole('button', { name: 'Add pieces' }).click();
+  const reopened = again.getByRole('dialog', { name: 'Add pieces' });
+  await expect(reopened.getByLabel('Width', { exact: true })).toHaveValue('711');
+  await expect(reopened.getByLabel('Height', { exact: true })).toHaveValue('two metres');
+  await reopened.getByLabel('Height', { exact: true }).fill('2 m');
+  await reopened.getByRole('button', { name: 'Add D-01 to D-02' }).click();
+  await expect(again.getByRole('button', { name: /^D-02, Flush door, 711 × 2000 mm/ })).toBeVisible();
+});
+
 test('two tabs see each other’s changes, and both are kept', async ({ context, page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   const other = await context.newPage();

@@ -1,4 +1,4 @@
-import { SUBSTRATES } from '../pieces/substrate.ts';
+import { mayHoldLead, SUBSTRATES } from '../pieces/substrate.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Rule, Situation } from './rule.ts';
 
@@ -194,7 +194,7 @@ export const RULES: readonly Rule[] = [
   {
     id: 'lead-dust',
     severity: 'caution',
-    fires: (s) => s.key === 'abrade' && !isBare(s) && ['oil-gloss', 'unknown', 'varnish'].includes(s.surface.existing),
+    fires: (s) => s.key === 'abrade' && mayHoldLead(s.surface.existing),
     reason:
       'Old paint may hold lead. Until a test says no: no dry sanding or scraping; local rules and licensed practice decide.',
     lift: 'Have it tested. Deglossing makes no dust.',

@@ -1,11 +1,11 @@
 /** What a piece is made of. */
 export const SUBSTRATES = {
-  softwood: { name: 'Softwood', tannin: false, slippery: false },
-  oak: { name: 'Oak or ash', tannin: true, slippery: false },
-  mdf: { name: 'MDF', tannin: false, slippery: false },
-  laminate: { name: 'Melamine or laminate', tannin: false, slippery: true },
-  metal: { name: 'Steel or aluminium', tannin: false, slippery: false },
-  vinyl: { name: 'Vinyl or PVC', tannin: false, slippery: true },
+  softwood: { name: 'Softwood', tannin: false },
+  oak: { name: 'Oak or ash', tannin: true },
+  mdf: { name: 'MDF', tannin: false },
+  laminate: { name: 'Melamine or laminate', tannin: false },
+  metal: { name: 'Steel or aluminium', tannin: false },
+  vinyl: { name: 'Vinyl or PVC', tannin: false },
 } as const;
 export type Substrate = keyof typeof SUBSTRATES;
 export const SUBSTRATE_IDS = Object.keys(SUBSTRATES) as [Substrate, ...Substrate[]];
@@ -21,6 +21,9 @@ export const EXISTING_COATS = {
 } as const;
 export type ExistingCoat = keyof typeof EXISTING_COATS;
 export const EXISTING_COAT_IDS = Object.keys(EXISTING_COATS) as [ExistingCoat, ...ExistingCoat[]];
+
+/** Whether sanding it could raise lead: any paint that was put on by hand, and whatever lies under it. */
+export const mayHoldLead = (existing: ExistingCoat): boolean => existing !== 'bare' && existing !== 'factory-finish';
 
 /** In what state it is. */
 export const CONDITIONS = {

@@ -20,12 +20,12 @@ const USE_WORDS: Readonly<Record<Use, string>> = {
   full: 'use hard',
 };
 
-/** “Fri 12 Mar, 17:30” in a narrow column: broken between day and time, nowhere else. */
+/** “Fri 12 Mar, 17:30” in a narrow column: the time under the day. */
 function DayAndTime({ words }: { words: string }) {
   const [day, time] = words.split(', ');
   return (
     <>
-      <span style={{ whiteSpace: 'nowrap' }}>{day},</span> {time}
+      <span style={{ whiteSpace: 'nowrap' }}>{day},</span> <span style={{ display: 'block' }}>{time}</span>
     </>
   );
 }

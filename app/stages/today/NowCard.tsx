@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { mayHoldLead } from '../../../core/pieces/substrate.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -25,6 +26,15 @@ interface NowCardProps {
   stamps: Stamps;
   ripening: readonly Ripening[];
 }
+
+const VERBS = { turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' } as const;
+/** What comes of doing it before the coat is ready. */
+const TOO_EARLY = {
+  turn: 'A soft back takes the marks of whatever it lies on.',
+  hang: 'A soft coat sticks to stops and hands, and tears.',
+  recoat: 'Paint over a soft coat stays soft and blisters.',
+  use: 'A soft coat sticks to stops and hands, and tears.',
+} as const;
 
 const big = { minHeight: 64, fontSize: 20 } as const;
 
@@ -64,9 +74,11 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
     0,
   );
   const early = ripening.findLast((ripe) => open.some((entry) => entry.id === ripe.next?.id) && ripe.opens > at);
+  const opens = early && localTime(reading.t0, Math.ceil(early.opens), zone);
   const readyFrom =
     early &&
-    `${early.piece.mark} can be ${{ turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' }[early.verb]} from ${localTime(reading.t0, Math.ceil(early.opens), zone).toFormat('ccc HH:mm')}`;
+    opens &&
+    `${early.piece.mark} can be ${VERBS[early.verb]} from ${opens.toFormat(sameDay ? 'HH:mm' : 'ccc HH:mm')}`;
   return (
     <Sheet pad={2.5}>
       <Box component="section" aria-label="Now">
@@ -127,12 +139,10 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
         {early && readyFrom && (
           <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
-              <Vial size="wide" reading={vialReading(at, early)} words={readyFrom} />
+              <Vial reading={vialReading(at, early)} words={readyFrom} />
               <strong>{readyFrom}</strong>
             </Box>
-            <Caution>
-              Paint over a soft coat stays soft and blisters; a soft back takes the marks of the points.
-            </Caution>
+            <Caution>{TOO_EARLY[early.verb]}</Caution>
           </Box>
         )}
         {step.coat?.coating.cautions.map((caution) => (
@@ -140,7 +150,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             <Caution>{caution}</Caution>
           </Box>
         ))}
-        {(step.operation === 'abrade' || step.operation === 'degloss') && step.piece.surface.existing !== 'bare' && (
+        {(step.operation === 'abrade' || step.operation === 'degloss') && mayHoldLead(step.piece.surface.existing) && (
           <Box sx={{ mb: 1.5 }}>
             <Caution>Old paint may hold lead. Untested: no dry sanding or scraping; local rules decide.</Caution>
           </Box>

@@ -78,11 +78,13 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             shape={piece.shape}
             units={units}
             draft={`${job.id}/${piece.id}`}
-            take={(key, value) =>
-              change(
-                { shape: { ...piece.shape, [key]: value } as StatedPiece['shape'] },
-                { strokes: `${piece.id}/${key}`, quiet: true },
-              )
+            take={(key, read) =>
+              read.ok
+                ? change(
+                    { shape: { ...piece.shape, [key]: read.value } as StatedPiece['shape'] },
+                    { strokes: `${piece.id}/${key}`, quiet: true },
+                  )
+                : read
             }
           />
           <SurfaceFields surface={piece.surface} onChange={(surface) => change({ surface })} />

@@ -17,7 +17,8 @@ interface ShapeFieldsProps {
   units: UnitSystem;
   /** Names the fields for their drafts. */
   draft: string;
-  take(key: string, value: ShapeValue): Outcome<unknown>;
+  /** Told what a field now reads as, or why it can't be read; answers whether it was taken. */
+  take(key: string, read: Outcome<ShapeValue>): Outcome<unknown>;
 }
 
 /** Reads what was typed for one field of a shape, inside the bounds of its kind. */
@@ -68,7 +69,7 @@ export function ShapeFields({ kind, shape, units, draft, take }: ShapeFieldsProp
                 select
                 label={field.label}
                 value={shape[field.key] ?? ''}
-                onChange={(event) => take(field.key, event.target.value)}
+                onChange={(event) => take(field.key, accepted(event.target.value))}
                 sx={sx}
               >
                 {field.choices.map((choice) => (
@@ -87,10 +88,7 @@ export function ShapeFields({ kind, shape, units, draft, take }: ShapeFieldsProp
               draft={`${draft}/${field.key}`}
               {...(field.unit === 'mm' ? { unit: units === 'metric' ? 'mm' : 'in' } : {})}
               sx={sx}
-              take={(typed) => {
-                const read = readField(field, typed, units);
-                return read.ok ? take(field.key, read.value) : read;
-              }}
+              take={(typed) => take(field.key, readField(field, typed, units))}
             />
           );
         })}

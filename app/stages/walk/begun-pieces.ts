@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { PIECE_KINDS } from '../../../core/pieces/registry.ts';
+import { statedPieceSchema, type Job } from '../../../core/job/schema.ts';
+import { database } from '../../store/database.ts';
+
+const begunSchema = z.object({ kind: z.enum(PIECE_KINDS), piece: statedPieceSchema, count: z.string().max(20) });
+/** Pieces that are being entered and not added yet. */
+export type BegunPieces = z.infer<typeof begunSchema>;
+
+/** Names the drafts of the form's fields; its whole stands under the name itself. */
+export const begunName = (jobId: string): string => `${jobId}/new`;
+
+/** What was being entered when the form, the tab or the browser was closed; null if nothing was. */
+export async function readBegun(job: Job): Promise<BegunPieces | null> {
+  const kept = await database.drafts.get(begunName(job.id));
+  if (!kept) return null;
+  const read = begunSchema.safeParse(JSON.parse(kept.text));
+  return read.success && job.rooms.some((room) => room.id === read.data.piece.roomId) ? read.data : null;
+}
+
+export async function keepBegun(jobId: string, begun: BegunPieces): Promise<void> {
+  await database.drafts.put({ field: begunName(jobId), text: JSON.stringify(begun) });
+}
+
+/** Forgets the form and what stands in its fields, or only the fields. */
+export async function forgetBegun(jobId: string, what: 'all' | 'fields' = 'all'): Promise<void> {
+  const name = begunName(jobId);
+  await database.drafts
+    .where('field')
+    .startsWith(what === 'all' ? name : `${name}/`)
+    .delete();
+}

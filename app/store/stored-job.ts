@@ -1,3 +1,4 @@
+import { freeze } from 'immer';
 import { checkJob } from '../../core/exchange/job-file.ts';
 import { migrateJob } from '../../core/job/migrations.ts';
 import { accepted, type Outcome } from '../../core/units/outcome.ts';
@@ -10,5 +11,5 @@ import type { StoredJob } from './database.ts';
 export function readStored(row: StoredJob): Outcome<StoredJob> {
   const migrated = migrateJob(row.job);
   const checked = migrated.ok ? checkJob(migrated.value) : migrated;
-  return checked.ok ? accepted({ ...row, job: checked.value }) : checked;
+  return checked.ok ? accepted({ ...row, job: freeze(checked.value, true) }) : checked;
 }

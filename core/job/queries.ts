@@ -5,9 +5,21 @@ import type { Coating } from '../shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import type { BuildUp, Coat, FinishGroup, Job, Piece, Place, Room } from './schema.ts';
 
-/** The shape of a piece as its definition sees it. The schema has accepted it before. */
+/** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
+const elevations = new WeakMap<Piece, Elevation>();
+
+/**
+ * The shape of a piece as its definition sees it. The schema has accepted it before.
+ * Areas, paces, weights and drawings all ask for it, so that of a frozen piece, as documents hold them, is kept.
+ */
 export function elevationOf(piece: Piece): Elevation {
-  return definitionOf(piece.kind).elevation(piece.shape);
+  if (!Object.isFrozen(piece) || !Object.isFrozen(piece.shape)) return definitionOf(piece.kind).elevation(piece.shape);
+  let elevation = elevations.get(piece);
+  if (elevation === undefined) {
+    elevation = definitionOf(piece.kind).elevation(piece.shape);
+    elevations.set(piece, elevation);
+  }
+  return elevation;
 }
 
 /** Weight of a piece in kg. */

@@ -28,10 +28,12 @@ export default function Quantities() {
       <Section
         title={say('Tins to buy')}
         aside={
-          <Typography sx={{ fontSize: 16 }}>
-            {needs.length > 0 && <strong>{money.format(total)}</strong>}{' '}
-            {areAllStated ? 'at the prices that you stated' : 'default prices where you stated none'}
-          </Typography>
+          needs.length > 0 && (
+            <Typography sx={{ fontSize: 16 }}>
+              <strong>{money.format(total)}</strong>{' '}
+              {areAllStated ? 'at the prices that you stated' : 'default prices where you stated none'}
+            </Typography>
+          )
         }
       >
         {without.length > 0 && (

@@ -12,10 +12,12 @@ import { CSS } from '@dnd-kit/utilities';
 import DragIcon from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { memo, useMemo } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { Piece } from '../../../core/job/schema.ts';
 import { elevationOf, groupOf } from '../../../core/job/queries.ts';
 import { formatSize } from '../../../core/units/length.ts';
+import type { UnitSystem } from '../../../core/units/system.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
 import { Tag } from '../../ui/Tag.tsx';
@@ -28,7 +30,16 @@ interface PieceWallProps {
 
 /** All pieces as they hang, to one scale, room by room; dragged into another order by their handles. */
 export function PieceWall({ chosen, onChoose }: PieceWallProps) {
-  const { job, apply } = useJob();
+  const { job, apply, say } = useJob();
+  // Kept as long as the order stays, so that the sorter does not wake every piece.
+  const order = JSON.stringify(job.pieces.map(({ id, roomId }) => [roomId, id]));
+  const idsIn = useMemo(() => {
+    const lists = new Map<string, string[]>();
+    for (const [roomId, id] of JSON.parse(order) as [string, string][]) {
+      lists.set(roomId, [...(lists.get(roomId) ?? []), id]);
+    }
+    return lists;
+  }, [order]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -55,7 +66,7 @@ export function PieceWall({ chosen, onChoose }: PieceWallProps) {
               </Typography>
             }
           >
-            <SortableContext items={pieces.map((piece) => piece.id)} strategy={rectSortingStrategy}>
+            <SortableContext items={idsIn.get(room.id) ?? []} strategy={rectSortingStrategy}>
               <Box
                 component="ul"
                 sx={{
@@ -72,6 +83,9 @@ export function PieceWall({ chosen, onChoose }: PieceWallProps) {
                   <WallPiece
                     key={piece.id}
                     piece={piece}
+                    name={say(definitionOf(piece.kind).name)}
+                    fill={groupOf(job, piece)?.colour.hex ?? '#efece2'}
+                    units={job.settings.units}
                     mmPerPixel={mmPerPixel}
                     isChosen={piece.id === chosen}
                     onChoose={onChoose}
@@ -88,13 +102,17 @@ export function PieceWall({ chosen, onChoose }: PieceWallProps) {
 
 interface WallPieceProps {
   piece: Piece;
+  name: string;
+  fill: string;
+  units: UnitSystem;
   mmPerPixel: number;
   isChosen: boolean;
   onChoose(id: string): void;
 }
 
-function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
-  const { job, say } = useJob();
+/** Drawn again only when something of its own changes: a wall of sixty doors follows every stroke that is typed. */
+const WallPiece = memo(function WallPiece(props: WallPieceProps) {
+  const { piece, name, fill, units, mmPerPixel, isChosen, onChoose } = props;
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: piece.id,
   });
@@ -111,7 +129,7 @@ function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
         type="button"
         onClick={() => onChoose(piece.id)}
         aria-pressed={isChosen}
-        aria-label={`${piece.mark}, ${say(definitionOf(piece.kind).name)}, ${formatSize(width, height, job.settings.units)}`}
+        aria-label={`${piece.mark}, ${name}, ${formatSize(width, height, units)}`}
         sx={{
           background: 'none',
           border: 0,
@@ -125,7 +143,7 @@ function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
           '&:hover svg': { filter: 'brightness(1.04)' },
         }}
       >
-        <PieceThumb piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#efece2'} mmPerPixel={mmPerPixel} />
+        <PieceThumb piece={piece} fill={fill} mmPerPixel={mmPerPixel} />
         <Tag mark={piece.mark} tone={isChosen ? 'chosen' : 'plain'} />
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 13, color: 'var(--ink-soft)' }}>
@@ -148,8 +166,8 @@ function WallPiece({ piece, mmPerPixel, isChosen, onChoose }: WallPieceProps) {
         >
           <DragIcon sx={{ fontSize: 18 }} />
         </Box>
-        {formatSize(width, height, job.settings.units).replace(' mm', '')}
+        {formatSize(width, height, units).replace(' mm', '')}
       </Box>
     </Box>
   );
-}
+});

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
@@ -15,7 +15,10 @@ export default function Walk() {
   const { pieceId } = useRoute();
   const [isAdding, setIsAdding] = useState(false);
   const chosen = job.pieces.find((piece) => piece.id === pieceId);
-  const choose = (id: string | null): void => goTo({ stage: 'walk', jobId: job.id, pieceId: id }, 'replace');
+  const choose = useCallback(
+    (id: string | null): void => goTo({ stage: 'walk', jobId: job.id, pieceId: id }, 'replace'),
+    [job.id],
+  );
   return (
     <Box
       sx={{

@@ -12,6 +12,7 @@ import { download } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
 import { useRoute } from './route.ts';
+import { NOTICES } from './notices.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import './tokens.css';
@@ -117,6 +118,7 @@ export default function App() {
           maxSnack={3}
           autoHideDuration={5000}
           anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
+          Components={NOTICES}
         >
           <Screens />
         </SnackbarProvider>

@@ -65,7 +65,7 @@ export function readPlan(
   { steps, clocks, conditions }: Pick<JobProblem, 'steps' | 'clocks' | 'conditions'>,
   plan: Pick<AcceptedPlan, 't0' | 'tasks' | 'setups' | 'finish'>,
 ): PlanReading {
-  const tasks = asItWas(job, plan);
+  const tasks = asItWas(job, plan, steps);
   const ends = new Map(tasks.map((task) => [task.id, task.end]));
   const starts = new Map(tasks.map((task) => [task.id, task.start]));
   return {
@@ -78,18 +78,33 @@ export function readPlan(
   };
 }
 
-/** The plan's tasks, with what is stamped done standing where the log says it was. */
-function asItWas(job: Job, plan: Pick<AcceptedPlan, 't0' | 'tasks'>): AcceptedPlan['tasks'] {
+/**
+ * The plan's tasks, with what is stamped done or running standing where the log says, in the hands that did it. Running
+ * work is taken to need as long as it was planned for, and what is not in the plan any more its usual minutes.
+ */
+function asItWas(
+  job: Job,
+  plan: Pick<AcceptedPlan, 't0' | 'tasks'>,
+  steps: JobProblem['steps'],
+): AcceptedPlan['tasks'] {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const crew = new Set(job.crew.map((painter) => painter.id));
+  const minutesAt = (at: string): number => minutesSince(plan.t0, at, job.site.timeZone);
   for (const [id, { doneAt, startedAt, minutes, by }] of progressByTask(job.log)) {
-    if (doneAt === null) continue;
-    const end = minutesSince(plan.t0, doneAt, job.site.timeZone);
-    const spent = minutes ?? (startedAt ? end - minutesSince(plan.t0, startedAt, job.site.timeZone) : 1);
     const known = planned.get(id);
+    const usual = Math.max(1, known ? known.end - known.start : Math.ceil(steps.get(id)?.minutes ?? 1));
+    let span: { start: number; end: number };
+    if (doneAt !== null) {
+      const end = minutesAt(doneAt);
+      const spent = minutes ?? (startedAt ? end - minutesAt(startedAt) : 1);
+      span = { start: Math.max(0, end - Math.max(1, spent)), end };
+    } else if (startedAt !== null) {
+      const start = Math.max(0, minutesAt(startedAt));
+      span = { start, end: start + usual };
+    } else continue;
     const hands = by === null ? (known?.painters ?? []).filter((painter) => crew.has(painter)) : [by];
     const painters = hands.length > 0 ? hands : job.crew.slice(0, 1).map((painter) => painter.id);
-    planned.set(id, { id, start: Math.max(0, end - Math.max(1, spent)), end, painters, late: known?.late ?? false });
+    planned.set(id, { id, ...span, painters, late: known?.late ?? false });
   }
   return [...planned.values()];
 }

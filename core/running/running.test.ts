@@ -3,6 +3,7 @@ import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
 import { acceptedPlan, planFingerprint } from '../planning/accept.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
 import { readPlan, type PlanReading } from '../planning/read-plan.ts';
 import { solve } from '../planning/solve/solve.ts';
 import { readinessOf } from '../hanging/readiness.ts';
@@ -63,6 +64,32 @@ test('a stamp near its planned time leaves the plan alone, one far from it does 
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 9) }]), false);
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, at: at(end + 25) }]), true);
   assert.equal(asksForReplan(made.job, reading, [{ ...entry, event: 'tacky', at: at(end) }]), true);
+});
+
+test('work that was started off plan stays in the hands that started it, until it is stamped done', () => {
+  for (const last of [false, true]) {
+    const { made, reading } = accepted();
+    const steps = pieceSteps(made.job, made.job.pieces[0]!);
+    const running = last ? steps.at(-1)! : steps[0]!;
+    const now = last ? '2027-03-09T09:00' : '2027-03-01T13:00';
+    if (last) {
+      const done = { event: 'done', by: 'painter-1', minutes: 5 } as const;
+      const entries = steps
+        .slice(0, -1)
+        .map((step) => ({ ...done, id: newId(), taskId: step.id, at: '2027-03-05T12:00' }));
+      made.tell('stamp', { entries });
+    }
+    made.tell('stamp', { entries: startStamps([running], now, 'painter-1', newId) });
+    assert.equal(asksForReplan(made.job, reading, made.job.log.slice(-1)), true);
+    const { problem } = jobToProblem(made.job, now);
+    const plan = solve(problem, { steps: 20 });
+    assert.ok(plan.status !== 'infeasible');
+    made.tell('accept-plan', { plan: acceptedPlan(made.job, problem, plan, { at: now, reason: 'Started' }) });
+    const again = readPlan(made.job, jobToProblem(made.job, now), made.job.plan!);
+    const next = nextRun(made.job, again, 'painter-1');
+    assert.equal(next?.state, 'running');
+    assert.equal(next?.run.steps[0]?.id, running.id);
+  }
 });
 
 test('stamps since the plan that differ from it overtake it, up to now and no further', () => {

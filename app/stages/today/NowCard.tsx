@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import { mayHoldLead } from '../../../core/pieces/substrate.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
@@ -36,6 +37,13 @@ const TOO_EARLY = {
   use: 'A soft coat sticks to stops and hands, and tears.',
 } as const;
 
+/** From more pieces than this on, tags alone stand for them, so that the buttons stay in reach. */
+const LONG_RUN = 8;
+
+/** Whoever looks for a tag looks for its number. */
+const inMarkOrder = (steps: readonly PieceStep[]): PieceStep[] =>
+  [...steps].sort((one, other) => one.piece.mark.localeCompare(other.piece.mark, 'en', { numeric: true }));
+
 const big = { minHeight: 64, fontSize: 20 } as const;
 
 /** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
@@ -54,6 +62,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
   const [step] = open;
   if (!step) return null;
   const isRunning = progressByTask(job.log).get(step.id)?.startedAt != null;
+  const isLong = run.steps.length > LONG_RUN;
   const zone = job.site.timeZone;
   const begins = localTime(reading.t0, run.start, zone);
   const isLater = run.start > at + 5;
@@ -99,7 +108,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
           aria-label="Pieces of this run"
           sx={{ listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, my: 2, alignItems: 'flex-end' }}
         >
-          {run.steps.map((entry) => {
+          {inMarkOrder(run.steps).map((entry) => {
             const isOpen = open.includes(entry);
             return (
               <Box
@@ -107,11 +116,13 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
                 key={entry.id}
                 sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}
               >
-                <PieceThumb
-                  piece={entry.piece}
-                  fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'}
-                  mmPerPixel={24}
-                />
+                {!isLong && (
+                  <PieceThumb
+                    piece={entry.piece}
+                    fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'}
+                    mmPerPixel={24}
+                  />
+                )}
                 <Box
                   component="button"
                   type="button"
@@ -130,7 +141,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
                     placeItems: 'center',
                   }}
                 >
-                  <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size="large" />
+                  <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size={isLong ? 'small' : 'large'} />
                 </Box>
               </Box>
             );

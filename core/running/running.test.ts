@@ -92,6 +92,16 @@ test('work that was started off plan stays in the hands that started it, until i
   }
 });
 
+test('the last stamp of a job asks for nothing, however late', () => {
+  const { made, reading } = accepted();
+  const ids = reading.runs.flatMap((run) => run.steps.map((step) => step.id));
+  const done = { event: 'done', by: null, minutes: 5, at: '2027-03-20T12:00' } as const;
+  const entries = ids.map((taskId) => ({ ...done, id: newId(), taskId }));
+  made.tell('stamp', { entries: entries.slice(0, -1) });
+  assert.equal(asksForReplan(made.job, reading, entries.slice(-2, -1)), true);
+  assert.equal(asksForReplan(made.job, reading, entries.slice(-1)), false);
+});
+
 test('stamps since the plan that differ from it overtake it, up to now and no further', () => {
   const { made, reading } = accepted();
   const [run] = reading.runs;

@@ -64,8 +64,14 @@ export function tackyStamp(coated: PieceStep, at: string, by: string | null, id:
   return { id, at, taskId: coated.id, event: 'tacky', by, minutes: null };
 }
 
-/** Whether stamps differ from the plan by so much that the rest has to be planned anew. */
+/**
+ * Whether stamps differ from the plan by so much that the rest has to be planned anew. Never once all is done: then
+ * there is no rest.
+ */
 export function asksForReplan(job: Job, reading: PlanReading, entries: readonly LogEntry[]): boolean {
+  const progress = progressByTask([...job.log, ...entries]);
+  const isOver = reading.runs.every((run) => run.steps.every((step) => progress.get(step.id)?.doneAt));
+  if (isOver) return false;
   return entries.some((entry) => {
     if (entry.event === 'tacky') return true;
     const planned = (entry.event === 'started' ? reading.starts : reading.ends).get(entry.taskId);

@@ -14,6 +14,7 @@ import { openSteps } from '../../../core/running/stamps.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
+import { goTo } from '../../ui/route.ts';
 import { Caution, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Vial } from '../../ui/Vial.tsx';
@@ -53,7 +54,10 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
     return (
       <Sheet>
         <Typography variant="h2">Everything is hung.</Typography>
-        <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing of this painter’s is left in the plan.</Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', mb: 2 }}>Nothing of this painter’s is left in the plan.</Typography>
+        <Button variant="outlined" onClick={() => goTo({ stage: 'hang', jobId: job.id })}>
+          See when each may be closed and washed
+        </Button>
       </Sheet>
     );
   }

@@ -74,7 +74,9 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
             }}
           >
             <strong>
-              {resting.length} more harden: leave them until {when(firstResting.opens)}
+              {resting.length} {shown.length > 0 && 'more '}harden:{' '}
+              {resting.every(({ verb }) => verb === 'use') ? 'not to be closed before' : 'leave them until'}{' '}
+              {when(firstResting.opens)}
             </strong>
             <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
               {marksInWords(resting.map(({ piece }) => piece.mark))} · show each

@@ -24,6 +24,9 @@ export type Refusal =
 
 export type Answer = { placed: Placement } | { refused: Refusal };
 
+/** How many more than a task needs are tried for its team. */
+const SPARE_HANDS = 4;
+
 /** A schedule under construction. Tasks are added one by one; every addition keeps all rules but late waits of others. */
 export class Schedule {
   readonly #prepared: Prepared;
@@ -108,12 +111,19 @@ export class Schedule {
     }
     let best: Placement | null = null;
     let refusal: Refusal = { kind: 'calendar' };
-    for (const team of teams(task.by, task.task.painters)) {
+    for (const team of teams(this.#likeliest(task.by, task.task.painters), task.task.painters)) {
       const answer = this.#findFor(task, team, ready);
       if ('refused' in answer) refusal = answer.refused;
       else if (best === null || this.#better(answer.placed, best)) best = answer.placed;
     }
     return best === null ? { refused: refusal } : { placed: best };
+  }
+
+  /** Of a large crew, for a task of several, those who are free first: all ways to team up would be too many to try. */
+  #likeliest(by: readonly number[], size: number): readonly number[] {
+    if (size < 2 || by.length <= size + SPARE_HANDS) return by;
+    const freeFrom = (painter: number): number => this.#tracks[painter]?.freeFrom ?? 0;
+    return [...by].sort((one, other) => freeFrom(one) - freeFrom(other) || one - other).slice(0, size + SPARE_HANDS);
   }
 
   #better(one: Placement, other: Placement): boolean {

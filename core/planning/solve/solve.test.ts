@@ -243,6 +243,7 @@ test('the largest crew and calendar that the format allows is planned, not choke
   const many = Array.from({ length: 5000 }, (_unused, index): [number, number] => [index * 20, index * 20 + 18]);
   problem.painters = Array.from({ length: 40 }, (_unused, index) => ({ id: `q${index}`, shifts: many }));
   problem.windows[0]!.intervals = [[0, 100]];
+  problem.tasks[3]!.painters = 12;
   const plan = solve(problem, { steps: 6 });
   assert.ok(plan.status !== 'infeasible', 'planned');
   assert.deepEqual(verify(problem, plan), []);

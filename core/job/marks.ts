@@ -13,12 +13,15 @@ export function nextMarks(inUse: readonly string[], kind: PieceKind, count: numb
   return Array.from({ length: count }, (_unused, index) => `${letter}-${String(highest + index + 1).padStart(2, '0')}`);
 }
 
+/** Orders marks as people do: `D-99` before `D-100`. */
+export const compareMarks = (one: string, other: string): number => one.localeCompare(other, 'en', { numeric: true });
+
 /** From this many in a row on, marks are written as a span. */
 const SPAN_FROM = 3;
 
 /** Marks in words, in their order, with spans where they follow each other: “C-01 to C-04, C-07, D-02”. */
 export function marksInWords(marks: readonly string[]): string {
-  const sorted = [...new Set(marks)].sort((one, other) => one.localeCompare(other, 'en', { numeric: true }));
+  const sorted = [...new Set(marks)].sort(compareMarks);
   const spans: string[][] = [];
   for (const mark of sorted) {
     const span = spans.at(-1);

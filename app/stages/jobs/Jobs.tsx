@@ -109,9 +109,14 @@ export default function Jobs() {
 
   return (
     <Box sx={{ maxWidth: 1080, mx: 'auto', px: { xs: 2, md: 4 }, py: { xs: 2.5, md: 5 } }}>
-      <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 3, flexWrap: 'wrap', mb: 4 }}>
+      <Box
+        component="header"
+        sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, sm: 3 }, flexWrap: 'wrap', mb: 4 }}
+      >
         <Wordmark ink="var(--ink)" />
-        <Typography sx={{ color: 'var(--ink-soft)', flex: 1 }}>From the walk to the rehung door.</Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', flex: 1, display: { xs: 'none', sm: 'block' } }}>
+          From the walk to the rehung door.
+        </Typography>
         <Button startIcon={<UploadIcon />} onClick={() => file.current?.click()}>
           Import
         </Button>

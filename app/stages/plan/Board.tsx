@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { placeOf } from '../../../core/job/queries.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
@@ -34,7 +35,8 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
   const scroll = useRef<HTMLDivElement>(null);
   const zone = job.site.timeZone;
   const span = { from: Math.min(...reading.runs.map((run) => run.start), reading.finish), until: reading.finish };
-  const scale = perHour ?? (span.until - span.from > 9 * 1440 ? 9 : 26);
+  const isPhone = useMediaQuery('(max-width: 600px)');
+  const scale = perHour ?? (isPhone ? 26 : span.until - span.from > 9 * 1440 ? 9 : 26);
   const axis = useMemo(
     () => timeAxis(job.crew, { t0: reading.t0, timeZone: zone }, { from: span.from, until: span.until }, scale),
     [job.crew, reading.t0, zone, span.from, span.until, scale],
@@ -46,10 +48,13 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
   const at = minutesSince(reading.t0, now, zone);
   const rack = placeOf(job, 'rack');
 
-  useEffect(() => {
+  const goToNow = useEffectEvent(() => {
     const box = scroll.current;
     if (box) box.scrollLeft = Math.max(0, axis.x(at) - box.clientWidth * 0.25);
-  }, [at, axis]);
+  });
+  // The real clock goes on without pulling the board away from where somebody is reading.
+  const stepped = job.settings.clock.kind === 'simulated' ? at : null;
+  useEffect(() => goToNow(), [axis, stepped]);
 
   return (
     <Box>
@@ -314,6 +319,10 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
   );
 }
 
+/** Pixels: how wide a mark is on a bar, and how often a long bar says it, so that one is in sight wherever it is read. */
+const PILL = 44;
+const LABEL_EVERY = 300;
+
 /** A piece lying on the rack between two steps, in the textures of its states. */
 function LyingBar({
   lying,
@@ -330,12 +339,15 @@ function LyingBar({
 }) {
   const { job } = useJob();
   const y = lying.slot * ROW + 4;
-  const width = x(lying.until) - x(lying.from);
+  const [left, right] = [x(lying.from) + 3, x(lying.until)];
+  const labels = Array.from(
+    { length: Math.ceil(Math.max(0, right - left - PILL) / LABEL_EVERY) },
+    (_unused, index) => left + index * LABEL_EVERY,
+  );
   const when = (minutes: number): string => localTime(reading.t0, minutes, job.site.timeZone).toFormat('ccc HH:mm');
   const story = lying.stretches
     .map((stretch) => `${WETNESS_WORDS[stretch.state]} until ${when(stretch.until)}`)
     .join(', ');
-  const pill = 44;
   return (
     <g opacity={isFaint ? 0.22 : 1} onClick={onFollow} style={{ cursor: 'pointer' }}>
       <title>{`${lying.piece.mark} after ${stepWords(lying.after).toLowerCase()}: ${story}; then ${stepWords(lying.next).toLowerCase()}`}</title>
@@ -350,19 +362,11 @@ function LyingBar({
           strokeWidth={1.5}
         />
       ))}
-      {width > pill + 4 && (
-        <g>
-          <rect
-            x={x(lying.from) + 3}
-            y={y + 2.5}
-            width={pill}
-            height={ROW - 13}
-            rx={2}
-            fill="var(--sheet)"
-            fillOpacity={0.94}
-          />
+      {labels.map((left) => (
+        <g key={left}>
+          <rect x={left} y={y + 2.5} width={PILL} height={ROW - 13} rx={2} fill="var(--sheet)" fillOpacity={0.94} />
           <text
-            x={x(lying.from) + 3 + pill / 2}
+            x={left + PILL / 2}
             y={y + (ROW - 8) / 2}
             dominantBaseline="central"
             textAnchor="middle"
@@ -373,7 +377,7 @@ function LyingBar({
             {lying.piece.mark}
           </text>
         </g>
-      )}
+      ))}
     </g>
   );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { compareMarks } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import { mayHoldLead } from '../../../core/pieces/substrate.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
@@ -43,7 +44,7 @@ const LONG_RUN = 8;
 
 /** Whoever looks for a tag looks for its number. */
 const inMarkOrder = (steps: readonly PieceStep[]): PieceStep[] =>
-  [...steps].sort((one, other) => one.piece.mark.localeCompare(other.piece.mark, 'en', { numeric: true }));
+  [...steps].sort((one, other) => compareMarks(one.piece.mark, other.piece.mark));
 
 const big = { minHeight: 64, fontSize: 20 } as const;
 

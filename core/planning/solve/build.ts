@@ -11,7 +11,12 @@ export interface Rule {
   sameTool: number;
   /** Raised starts, per task, that keep a later wait from running out. */
   notBefore: Int32Array;
+  /** Per task, the painter it is kept for, or {@link ANYBODY} of those who may. Counts for tasks of one painter. */
+  hands: Int16Array;
 }
+
+/** Nobody in particular. */
+export const ANYBODY = -1;
 
 /** A task whose predecessors are all placed. */
 interface Waiting {
@@ -32,7 +37,11 @@ export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refu
  */
 export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => boolean = () => false): Built {
   const schedule = new Schedule(prepared);
-  const openWaits = prepared.tasks.map((task) => task.before.length);
+  const tasks = prepared.tasks.map((task): PreparedTask => {
+    const alone = prepared.alone[rule.hands[task.index] ?? ANYBODY];
+    return alone === undefined || task.task.painters !== 1 ? task : { ...task, by: alone };
+  });
+  const openWaits = tasks.map((task) => task.before.length);
   const waiting: Waiting[] = [];
   const admit = (task: PreparedTask): void => {
     waiting.push({
@@ -42,7 +51,7 @@ export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => 
       full: null,
     });
   };
-  for (const task of prepared.tasks) if (task.before.length === 0) admit(task);
+  for (const task of tasks) if (task.before.length === 0) admit(task);
 
   /** Looks again when somebody has hands for a task, and whether there is a place for what it leaves behind. */
   const look = (entry: Waiting): void => {
@@ -93,7 +102,7 @@ export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => 
     waiting.splice(waiting.indexOf(entry), 1);
     for (const wait of entry.task.after) {
       openWaits[wait.to] = (openWaits[wait.to] ?? 0) - 1;
-      const follower = prepared.tasks[wait.to];
+      const follower = tasks[wait.to];
       if (openWaits[wait.to] === 0 && follower !== undefined) admit(follower);
     }
     const released = releasedSpaces(entry.task);

@@ -51,6 +51,10 @@ export class PainterTrack {
     }
     for (let later = index; later < this.shifts.length; later++) {
       const [from, until] = this.shifts[later] ?? [0, 0];
+      const eve = this.shifts[later - 1];
+      const isReadyAtOnce =
+        eve !== undefined && eve[1] - work >= Math.max(eve[0], this.freeFrom) && this.#stillGood(setup, eve[1], from);
+      if (isReadyAtOnce && from > start) return { kind: 'not-before', tick: from };
       const ready = Math.max(from, this.freeFrom) + work;
       if (ready < until && ready > start) return { kind: 'not-before', tick: ready };
     }

@@ -58,6 +58,8 @@ export interface Prepared {
   problem: PlanProblem;
   tasks: PreparedTask[];
   shifts: readonly (readonly (readonly [number, number])[])[];
+  /** Per painter, the crew of that painter alone. */
+  alone: readonly (readonly number[])[];
   capacities: readonly number[];
   holds: PreparedHold[];
   /** Indices of tasks in an order that respects every wait; null when waits run in a circle. */
@@ -132,6 +134,7 @@ export function prepare(problem: PlanProblem): Prepared {
     problem,
     tasks,
     shifts: problem.painters.map((painter) => painter.shifts),
+    alone: everybody.map((painter) => [painter]),
     capacities: problem.spaces.map((space) => space.slots),
     holds,
     order: waitOrder(tasks),

@@ -1,5 +1,6 @@
 import type { PlanCost } from '../problem.ts';
-import { buildSchedule, type Built, type Rule } from './build.ts';
+import { ANYBODY, buildSchedule, type Built, type Rule } from './build.ts';
+import { inTimeFor, moved } from './moves.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from './random.ts';
 import type { Refusal, Schedule } from './schedule.ts';
@@ -22,12 +23,10 @@ export interface SearchOptions {
 
 export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
 
-type Shaped = Omit<Rule, 'notBefore'>;
-
 interface Candidate {
   schedule: Schedule;
   cost: FullCost;
-  rule: Shaped;
+  rule: Rule;
 }
 
 /** How often a too-long wait may be mended by starting its first task later. */
@@ -56,26 +55,17 @@ function tailLengths(prepared: Prepared): Float64Array {
 }
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
-function buildRepairing(prepared: Prepared, rule: Rule, shouldStop: () => boolean): Built {
+function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boolean): Built {
+  const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
   const first = buildSchedule(prepared, rule, shouldStop);
   let built = first;
   for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
     const { refusal } = built.stuck;
     // Starting later has brought up something else; what was wrong first is what a painter can act on.
     if (refusal.kind !== 'too-late') return first;
-    const { from, atMost } = refusal.wait;
-    const waiting = prepared.tasks[from];
-    if (waiting === undefined || atMost === null) return first;
-    // The latest end of the first task from which the wait has not run out at the start that was found.
-    let low = 0;
-    let high = refusal.earliest;
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (atMost.passed(middle, refusal.earliest)) low = middle + 1;
-      else high = middle;
-    }
-    const start = Math.max(low - waiting.task.work, (rule.notBefore[from] ?? 0) + 1);
-    rule.notBefore[from] = start;
+    const { from } = refusal.wait;
+    const inTime = inTimeFor(prepared, refusal.wait, refusal.earliest);
+    rule.notBefore[from] = Math.max(inTime, (rule.notBefore[from] ?? 0) + 1);
     built = buildSchedule(prepared, rule, shouldStop);
   }
   return built;
@@ -94,16 +84,18 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
   const pieceByPiece = Float64Array.from(prepared.tasks, (_task, index) => (count - index) * 1e6);
   const setupWork = prepared.problem.setups.reduce((most, setup) => Math.max(most, setup.work), 0);
 
-  const plain: Shaped = { priority: tails, slack: 0, sameTool: 0 };
-  const openings: Shaped[] = [
+  const free = { notBefore: new Int32Array(count), hands: new Int16Array(count).fill(ANYBODY) };
+  const plain: Rule = { ...free, priority: tails, slack: 0, sameTool: 0 };
+  const openings: Rule[] = [
     plain,
-    { priority: tails, slack: setupWork, sameTool: halfShift * 2 },
-    { priority: tails, slack: setupWork, sameTool: 1e6 },
-    { priority: tails, slack: halfShift, sameTool: setupWork * 2 },
-    { priority: pieceByPiece, slack: 0, sameTool: 0 },
+    { ...plain, slack: setupWork, sameTool: halfShift * 2 },
+    { ...plain, slack: setupWork, sameTool: 1e6 },
+    { ...plain, slack: halfShift, sameTool: setupWork * 2 },
+    { ...plain, priority: pieceByPiece },
     // A piece at a time, waiting for it whatever else could start: slow, but never in its own way.
-    { priority: pieceByPiece, slack: prepared.problem.horizon, sameTool: 0 },
+    { ...plain, priority: pieceByPiece, slack: prepared.problem.horizon },
   ];
+  const lengths = { halfShift, setupWork };
   let best: Candidate | null = null;
   let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
   const mayGoOn = (step: number): boolean => {
@@ -114,9 +106,9 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
   };
 
   for (let step = 0; mayGoOn(step); step++) {
-    const rule: Shaped = openings[step] ?? shaken(best?.rule ?? plain, random, { halfShift, setupWork });
+    const rule: Rule = openings[step] ?? moved(prepared, best ?? { rule: plain, schedule: null }, lengths, random);
     const shouldStop = best === null ? options.giveUp : options.shouldStop;
-    const built = buildRepairing(prepared, { ...rule, notBefore: new Int32Array(count) }, shouldStop);
+    const built = buildRepairing(prepared, rule, shouldStop);
     if ('stopped' in built) break;
     if ('stuck' in built) {
       stuck ??= built.stuck;
@@ -131,26 +123,4 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
   }
   if (best !== null) return { best: best.schedule };
   return stuck === null ? { stopped: true } : { stuck };
-}
-
-/** The rule with some priorities moved and its willingness to wait drawn anew. */
-function shaken(
-  rule: Shaped,
-  random: () => number,
-  { halfShift, setupWork }: { halfShift: number; setupWork: number },
-): Shaped {
-  const priority = Float64Array.from(rule.priority);
-  const share = 0.05 + 0.45 * random() ** 2;
-  const strength = random() < 0.2 ? 3 : 0.6;
-  for (let index = 0; index < priority.length; index++) {
-    if (random() < share) priority[index] = (priority[index] ?? 0) * (1 + strength * (random() - 0.5)) + random();
-  }
-  const keep = random() < 0.5;
-  return {
-    priority,
-    slack: keep
-      ? rule.slack
-      : Math.floor(([0, setupWork, halfShift / 2, halfShift][Math.floor(random() * 4)] ?? 0) * random() * 2),
-    sameTool: keep ? rule.sameTool : ([0, setupWork, halfShift, 1e6][Math.floor(random() * 4)] ?? 0),
-  };
 }

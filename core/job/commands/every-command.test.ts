@@ -1,0 +1,181 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { applyPatches } from 'immer';
+import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
+import { buildUp, DOOR, TestJob } from '../../testing/jobs.ts';
+import { usualWeek } from '../new-job.ts';
+import type { Job } from '../schema.ts';
+import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
+import { COMMANDS } from './registry.ts';
+
+const helper = { id: 'painter-2', name: 'Helper', skill: 'first-timer', week: usualWeek() } as const;
+const start = new TestJob()
+  .door('a')
+  .door('b')
+  .coated()
+  .tell('state-painter', { painter: helper })
+  .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null } }).job;
+const [group] = start.groups;
+const [climate] = start.climates;
+const [bench] = start.places;
+const [enamel] = DEFAULT_COATINGS;
+const entry = { id: 's1', at: '2027-03-01T09:00', taskId: 'a/wash', event: 'done', by: null, minutes: 5 } as const;
+const plan = {
+  fingerprint: 'x',
+  t0: '2027-03-01T00:00',
+  tickMinutes: 1,
+  madeAt: '2027-03-01T07:00',
+  reason: 'First plan',
+  status: 'feasible',
+  tasks: [{ id: 'a/wash', start: 480, end: 490, painters: ['painter-1'], late: false }],
+  setups: [],
+  finish: 490,
+  lowerBound: 400,
+} as const;
+
+/** For every command: what it is given, what history calls it, and what must be true afterwards. */
+const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean] } = {
+  'add-pieces': [
+    { ids: ['c', 'd'], kind: 'flush-door', piece: DOOR },
+    /^Add 2 flush doors$/,
+    (job) => job.pieces.map(({ mark }) => mark).join() === 'D-01,D-02,D-03,D-04',
+  ],
+  'duplicate-piece': [
+    { id: 'a', ids: ['c'] },
+    /^Copy D-01 ×1$/,
+    (job) => job.pieces[1]?.id === 'c' && job.pieces[1].hardware.every(({ bagged }) => bagged === 0),
+  ],
+  'change-piece': [
+    { id: 'a', facts: { note: 'sticks' } },
+    /^Change note of D-01$/,
+    (job) => job.pieces[0]?.note === 'sticks',
+  ],
+  'remove-pieces': [{ ids: ['a'] }, /^Remove D-01$/, (job) => job.pieces.map(({ id }) => id).join() === 'b'],
+  'move-piece': [{ id: 'a', to: 1 }, /^Move D-01$/, (job) => job.pieces.map(({ id }) => id).join() === 'b,a'],
+  'count-hardware': [
+    { id: 'a', item: 0, bagged: 1 },
+    /^Count the bag of D-01$/,
+    (job) => job.pieces[0]?.hardware[0]?.bagged === 1 && job.pieces[1]?.hardware[0]?.bagged === 0,
+  ],
+  'choose-build-up': [
+    { groupId: group!.id, buildUp: buildUp('enamel-oil') },
+    /^Choose the build-up of Softwood, oil gloss$/,
+    (job) => job.groups[0]?.buildUp?.coats[2]?.product === 'enamel-oil',
+  ],
+  'change-group': [
+    { groupId: group!.id, name: 'Doors', colour: { name: 'reed', hex: '#8fa37c' } },
+    /^Change Softwood, oil gloss$/,
+    (job) => job.groups[0]?.name === 'Doors' && job.groups[0].colour.name === 'reed',
+  ],
+  'state-coating': [
+    { coating: { ...enamel!, name: 'From the tin' } },
+    /^State From the tin$/,
+    (job) => job.shelf.length === 1 && job.shelf[0]?.name === 'From the tin',
+  ],
+  'rename-job': [{ name: ' Mill cottage ' }, /^Rename the job to Mill cottage$/, (job) => job.name === 'Mill cottage'],
+  'change-settings': [
+    { units: 'us' },
+    /^Change units$/,
+    (job) => job.settings.units === 'us' && job.settings.vocabulary === 'uk',
+  ],
+  'state-room': [
+    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2 } },
+    /^State the room Stair$/,
+    (job) => job.rooms.length === 3,
+  ],
+  'remove-room': [{ id: 'room-2' }, /^Remove the room Landing$/, (job) => job.rooms.length === 1],
+  'change-climate': [
+    { climate: { ...climate!, ventilation: 'fan' } },
+    /^Change the climate of House$/,
+    (job) => job.climates[0]?.ventilation === 'fan',
+  ],
+  'change-place': [{ place: { ...bench!, slots: 3 } }, /^Change Bench$/, (job) => job.places[0]?.slots === 3],
+  'state-painter': [
+    { painter: { ...helper, id: 'painter-3', name: 'Second helper' } },
+    /^State the hours of Second helper$/,
+    (job) => job.crew.length === 3,
+  ],
+  'remove-painter': [
+    { id: 'painter-2' },
+    /^Remove Helper$/,
+    (job) => job.crew.map(({ id }) => id).join() === 'painter-1',
+  ],
+  'change-planning': [
+    { turning: 'both-on-points' },
+    /^Change turning of the plan$/,
+    (job) => job.planning.turning === 'both-on-points' && job.planning.start === '2027-03-01',
+  ],
+  'accept-plan': [{ plan: structuredClone(plan) as never }, /^First plan$/, (job) => job.plan?.finish === 490],
+  stamp: [{ entries: [entry] }, /^Stamp: Done$/, (job) => job.log.length === 1],
+};
+
+for (const name of Object.keys(COMMANDS) as CommandName[]) {
+  test(`${name}: changes what it says, is called by its name, and is taken back exactly`, () => {
+    const [args, label, holds] = TOLD[name] as [never, RegExp, (job: Job) => boolean];
+    const outcome = applyCommand(start, name, args);
+    assert.ok(outcome.ok, outcome.ok ? '' : outcome.message);
+    assert.match(outcome.value.label, label);
+    assert.ok(holds(outcome.value.job), 'holds afterwards');
+    assert.deepEqual(applyPatches(outcome.value.job, outcome.value.inverse), start);
+    assert.deepEqual(applyPatches(start, outcome.value.patches), outcome.value.job);
+  });
+}
+
+/** What hands, files and other tabs can get wrong, and a word of what the painter is told. */
+const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[CommandName][] = [
+  ['add-pieces', { ids: ['a'], kind: 'flush-door', piece: DOOR }, /used twice/],
+  ['add-pieces', { ids: [], kind: 'flush-door', piece: DOOR }, /./],
+  ['duplicate-piece', { id: 'gone', ids: ['c'] }, /no longer in the job/],
+  ['move-piece', { id: 'gone', to: 0 }, /no longer in the job/],
+  ['count-hardware', { id: 'a', item: 99, bagged: 1 }, /no longer in the bag/],
+  ['choose-build-up', { groupId: 'gone', buildUp: null }, /no longer in the job/],
+  ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
+  ['state-coating', { coating: { ...enamel!, volumeSolids: 120 } }, /./],
+  ['state-room', { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null } }, /no climate/],
+  ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
+  ['change-planning', { start: '31 March' }, /Choose the first day/],
+  [
+    'state-painter',
+    {
+      painter: {
+        id: 'p',
+        name: 'P',
+        skill: 'steady',
+        week: { ...usualWeek(), mon: [{ from: '12:00', until: '08:00' }] },
+      },
+    },
+    /ends after it starts/,
+  ],
+  [
+    'state-painter',
+    {
+      painter: {
+        id: 'p',
+        name: 'P',
+        skill: 'steady',
+        week: {
+          ...usualWeek(),
+          mon: [
+            { from: '08:00', until: '12:00' },
+            { from: '11:00', until: '16:00' },
+          ],
+        },
+      },
+    },
+    /without overlap/,
+  ],
+];
+
+for (const [name, args, message] of REFUSED) {
+  test(`${name} refuses with a reason: ${String(message)}`, () => {
+    const outcome = applyCommand(start, name, args as never);
+    assert.ok(!outcome.ok, 'refused');
+    assert.match(outcome.message, message);
+  });
+}
+
+test('a place of each kind has to stay, and the last bench can’t become a rack', () => {
+  const outcome = applyCommand(start, 'change-place', { place: { ...bench!, kind: 'rack' } });
+  assert.ok(!outcome.ok);
+  assert.match(outcome.message, /at least one bench/);
+});

@@ -322,7 +322,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     openTime: 6,
     hours: { touch: 0.7, handle: 1.5, recoat: 2.5, rehang: 20, close: 72, wash: 336, full: 500 },
     minTemperature: 10,
-    maxHumidity: 85,
+    maxHumidity: 80,
     tins: SMALL_AND_LARGE(24, 58),
     note: 'Match the sheen.',
   }),

@@ -1,0 +1,44 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { DOOR, TestJob } from '../testing/jobs.ts';
+import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
+import type { EdgeId } from '../pieces/elevation.ts';
+import type { Piece } from '../job/schema.ts';
+import { areaWithFace, takeOff } from './take-off.ts';
+
+const pieceOf = (kind: Piece['kind'], scope: Piece['scope']): Piece => ({
+  ...new TestJob().door('d').job.pieces[0]!,
+  kind,
+  shape: { ...definitionOf(kind).presets[0]!.shape } as Piece['shape'],
+  scope,
+});
+const total = (piece: Piece): number => takeOff(piece).reduce((sum, { area }) => sum + area, 0);
+
+for (const kind of PIECE_KINDS) {
+  const edgeIds = definitionOf(kind)
+    .elevation(definitionOf(kind).presets[0]!.shape)
+    .edges.map(({ id }) => id);
+
+  test(`${kind}: what is painted with the front and with the back adds up to what is painted`, () => {
+    fc.assert(
+      fc.property(fc.subarray<'front' | 'back'>(['front', 'back']), fc.subarray<EdgeId>(edgeIds), (faces, edges) => {
+        const piece = pieceOf(kind, { faces, edges });
+        assert.ok(Math.abs(areaWithFace(piece, 'front') + areaWithFace(piece, 'back') - total(piece)) < 1e-12);
+        assert.deepEqual(
+          takeOff(piece)
+            .map(({ part }) => part)
+            .sort(),
+          [...faces, ...edges].sort(),
+        );
+      }),
+    );
+  });
+}
+
+test('an edge out of scope takes exactly its own area away', () => {
+  const all = pieceOf('flush-door', DOOR.scope);
+  const without = { ...all, scope: { ...DOOR.scope, edges: ['hinge', 'lock'] as EdgeId[] } };
+  const { width, thickness } = all.shape as { width: number; thickness: number };
+  assert.ok(Math.abs(total(all) - total(without) - (width * thickness) / 1e6) < 1e-12);
+});

@@ -1,0 +1,41 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { knownAnswers } from '../testing/known-answers.ts';
+import { coatingSchema, STAGES } from './coating.ts';
+import { DEFAULT_COATINGS } from './default-coatings.ts';
+
+const { coatings } = knownAnswers<{ coatings: Record<string, unknown>[] }>('shelf.json');
+
+for (const stated of coatings) {
+  test(`${String(stated.id)} is on the shelf with the figures that are stated`, () => {
+    const coating = DEFAULT_COATINGS.find(({ id }) => id === stated.id);
+    assert.ok(coating);
+    const { drying, volumeSolids, dryFilm, openTime, hours, recoatMax, minTemperature, maxHumidity, potLife } = coating;
+    const figures = { drying, volumeSolids, dryFilm, openTime, recoatMax, minTemperature, maxHumidity, potLife };
+    assert.deepEqual({ id: coating.id, ...figures, ...hours }, stated);
+  });
+}
+
+test('every default passes the schema, no id twice, and none is on the shelf that nobody stated', () => {
+  for (const coating of DEFAULT_COATINGS) assert.ok(coatingSchema.safeParse(coating).success, coating.id);
+  assert.deepEqual(DEFAULT_COATINGS.map(({ id }) => id).sort(), coatings.map(({ id }) => String(id)).sort());
+});
+
+test('nonsense on a tin is named by its stage', () => {
+  const [coating] = DEFAULT_COATINGS;
+  for (let index = 1; index < STAGES.length; index++) {
+    const stage = STAGES[index]!;
+    const read = coatingSchema.safeParse({ ...coating, hours: { ...coating!.hours, [stage]: 0.1 } });
+    assert.deepEqual(read.error?.issues[0]?.path, ['hours', stage]);
+    assert.match(read.error?.issues[0]?.message ?? '', /Check the tin/);
+  }
+  for (const [field, value] of [
+    ['volumeSolids', 120],
+    ['dryFilm', 0],
+    ['tins', []],
+    ['drying', ['melting']],
+    ['potLife', -1],
+  ] as const) {
+    assert.deepEqual(coatingSchema.safeParse({ ...coating, [field]: value }).error?.issues[0]?.path[0], field);
+  }
+});

@@ -1,0 +1,45 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  formatArea,
+  formatDuration,
+  formatTemperature,
+  formatVolume,
+  temperatureFieldValue,
+  temperatureFromField,
+} from './quantity.ts';
+
+test('figures as they are read in both systems', () => {
+  const rows: readonly (readonly [string, string])[] = [
+    [formatArea(1.685, 'metric'), '1.69 m²'],
+    [formatArea(1.685, 'us'), '18.1 sq ft'],
+    [formatVolume(0.75, 'metric'), '0.75 L'],
+    [formatVolume(0.75, 'us'), '25.4 fl oz'],
+    [formatVolume(0.946353, 'us'), '1.00 qt'],
+    [formatVolume(2.5, 'us'), '2.64 qt'],
+    [formatTemperature(18, 'metric'), '18 °C'],
+    [formatTemperature(18, 'us'), '64 °F'],
+    [formatTemperature(-3.2, 'metric'), '-3 °C'],
+    [formatDuration(25), '25 min'],
+    [formatDuration(59.6), '1 h'],
+    [formatDuration(125), '2 h 05'],
+    [formatDuration(180), '3 h'],
+    [formatDuration(2 * 1440), '2 days'],
+    [formatDuration(2.25 * 1440), '2.3 days'],
+  ];
+  for (const [said, expected] of rows) assert.equal(said, expected);
+});
+
+test('a temperature typed in either scale comes back as it was typed', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: -200, max: 1200 }),
+      fc.constantFrom('metric' as const, 'us' as const),
+      (tenths, system) => {
+        const typed = tenths / 10;
+        assert.equal(temperatureFieldValue(temperatureFromField(typed, system), system), typed);
+      },
+    ),
+  );
+});

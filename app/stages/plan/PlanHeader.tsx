@@ -38,7 +38,7 @@ export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onRe
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
           {plan.status === 'optimal'
             ? 'Proved: drying and working hours allow no earlier finish.'
-            : `Drying and working hours alone allow nothing before ${bound.toFormat('ccc d LLL, HH:mm')}; places and hands make the rest.`}{' '}
+            : `Drying and working hours alone allow nothing before ${bound.toFormat('ccc d LLL, HH:mm')}; the rest is places and hands, as far as the search has found.`}{' '}
           {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
         </Typography>
       </Box>

@@ -1,0 +1,134 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { PainterOn } from './painter.ts';
+
+test('rooms: a new one takes a piece, one with pieces stays, and few off at once make the job longer', async ({
+  page,
+}) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.getByRole('button', { name: 'Rooms' }).click();
+  const rooms = page.getByRole('dialog', { name: 'Rooms' });
+  await rooms.getByRole('button', { name: 'Add a room' }).click();
+  await rooms.getByLabel('Room', { exact: true }).last().fill('Stair');
+  await rooms.getByRole('button', { name: 'Remove Landing' }).click();
+  await expect(page.getByText(/The room still has C-01, C-02, F-01 to F-03/)).toBeVisible();
+  await rooms.getByLabel('Off at once, at most').first().fill('1');
+  await rooms.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('5 pieces, at most 1 off at once')).toBeVisible();
+
+  await page.getByRole('button', { name: /^F-03,/ }).click();
+  const piece = page.getByRole('complementary', { name: 'Piece F-03' });
+  await painter.choose('Room', 'Stair', piece);
+  await expect(page.getByRole('region', { name: 'Stair' }).getByRole('button', { name: /^F-03,/ })).toBeVisible();
+  await expect(page.getByText('4 pieces, at most 1 off at once')).toBeVisible();
+
+  // One at a time, each through three coats and the wait to hang: far past the promised day.
+  await painter.goTo('Plan');
+  await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
+  await expect(page.getByText('Looking for a better plan')).toBeHidden();
+  await expect(page.getByText('All pieces hang by')).not.toContainText('11 March');
+  await expect(page.getByRole('img', { name: /later than promised/ })).toBeVisible();
+});
+
+test('hours as painters write them: what can’t be read stays with its reason, a day off moves the finish', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
+  await expect(page.getByText('All pieces hang by')).toContainText('Thursday 11 March');
+  const saturday = page.getByRole('textbox', { name: 'Painter 1, sat' });
+  await saturday.fill('nine to five');
+  await expect(page.getByText('“nine to five” is not a span of hours. Write 8-12, 12:30-16:30.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Painter 1, sat' })).toHaveValue('nine to five');
+  await page.getByRole('textbox', { name: 'Painter 1, sat' }).fill('9-5');
+  await expect(page.getByText('A shift ends after it starts.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Painter 1, sat' }).fill('');
+  await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
+  await expect(page.getByText('Looking for a better plan')).toBeHidden();
+  await expect(page.getByText('All pieces hang by')).not.toContainText('Thursday 11 March');
+});
+
+test('the back takes other coats than the front: verdict by face, litres from the geometry, history, undo', async ({
+  page,
+}) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await chosen.getByRole('switch', { name: /Other coats on the back/ }).click();
+  const back = chosen.getByRole('group', { name: 'Back' });
+  await painter.choose('Coat 3', 'Enamel, oil-alkyd gloss', back);
+  await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText('yellows');
+  await painter.goTo('Quantities');
+  // Both doors' backs: 0.452 × 1.184 + 0.449 × 1.184 m², once; 10 · 54 / 40 m²/L, 92 % of it on the doors.
+  const area = 0.452 * 1.184 + 0.449 * 1.184;
+  const oil = page.getByRole('listitem', { name: /^Enamel, oil-alkyd gloss/ });
+  await expect(oil).toContainText(`${area.toFixed(2)} m² → ${(area / 13.5 / 0.92).toFixed(2)} L`);
+
+  await page.getByRole('button', { name: 'History', exact: true }).click();
+  await expect(page.getByText('Choose the build-up of Press, old oil gloss').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(oil).toBeHidden();
+  await expect(page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' })).toContainText('0.88 L');
+});
+
+test('a backup brings all jobs into another browser, and a thrown-away job can be forgotten', async ({
+  page,
+  browser,
+}) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await painter.startJob('Mill cottage');
+  await page.goto('/');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Back up all' }).click(),
+  ]);
+  const backup = readFileSync(await file.path());
+  const other = await (await browser.newContext()).newPage();
+  await other.goto('/');
+  const upload = { name: 'backup.json', mimeType: 'application/json', buffer: backup };
+  await other.getByLabel('Job file to import').setInputFiles(upload);
+  await expect(other.getByText('2 jobs are imported.')).toBeVisible();
+  await other
+    .getByRole('listitem', { name: 'Mill cottage' })
+    .getByRole('button', { name: /^More for/ })
+    .click();
+  await other.getByRole('menuitem', { name: 'Throw away' }).click();
+  const thrown = other.getByRole('region', { name: 'Thrown away' });
+  await thrown.getByRole('button', { name: 'Bring back' }).click();
+  await expect(thrown).toBeHidden();
+  await other
+    .getByRole('listitem', { name: 'Mill cottage' })
+    .getByRole('button', { name: /^More for/ })
+    .click();
+  await other.getByRole('menuitem', { name: 'Throw away' }).click();
+  await thrown.getByRole('button', { name: 'Forget for good' }).click();
+  await expect(thrown).toBeHidden();
+  await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();
+
+  // One bad job in a backup keeps all of it out.
+  const spoilt = JSON.parse(backup.toString()) as { jobs: Record<string, unknown>[] };
+  spoilt.jobs[1] = { ...spoilt.jobs[1], crew: [] };
+  await other
+    .getByLabel('Job file to import')
+    .setInputFiles({ ...upload, buffer: Buffer.from(JSON.stringify(spoilt)) });
+  await expect(other.getByRole('alert').filter({ hasText: 'backup.json' })).toContainText(
+    /Job 2 of the backup: At crew.*Nothing was changed/,
+  );
+  await expect(other.getByRole('link', { name: 'Linen press' })).toHaveCount(1);
+});
+
+test('a demo that was worked on is laid out anew, and brought back', async ({ page }) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.getByRole('button', { name: /^F-01,/ }).click();
+  await page.getByRole('button', { name: 'Remove F-01' }).click();
+  await expect(page.getByRole('button', { name: /^F-01,/ })).toBeHidden();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Lay out the demo Linen press anew' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: 'Linen press' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^F-01,/ })).toBeHidden();
+});

@@ -26,6 +26,44 @@ for (const scheme of ['light', 'dark'] as const) {
   });
 }
 
+test('what opens over a screen can be read by everybody as well', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'walk');
+  const opened = async (what: string): Promise<void> => {
+    await page.waitForTimeout(400);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    const told = violations.map(({ id, nodes }) => `${what}: ${id} at ${nodes[0]?.target.join(' ') ?? ''}`);
+    expect.soft(told).toEqual([]);
+    await page.keyboard.press('Escape');
+  };
+  await page.getByRole('button', { name: 'Add pieces' }).click();
+  await page.getByRole('dialog', { name: 'Add pieces' }).getByLabel('Width', { exact: true }).fill('wide');
+  await opened('adding pieces, with a fault');
+  await page.getByRole('button', { name: 'Rooms' }).click();
+  await opened('rooms');
+  await page.getByRole('button', { name: /^D-04,/ }).click();
+  await opened('a piece');
+  await page.getByRole('button', { name: 'History', exact: true }).click();
+  await opened('history');
+  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await opened('settings');
+  await page.keyboard.press('?');
+  await opened('keys');
+  await page.keyboard.press('/');
+  await page.getByRole('combobox', { name: /^Find/ }).fill('oak');
+  await opened('find');
+  await painter.goTo('Build-up');
+  await page
+    .getByRole('button', { name: /^Figures of/ })
+    .first()
+    .click();
+  await opened('the figures of a tin');
+  await page.goto('/');
+  await page.getByRole('button', { name: /^More for/ }).click();
+  await opened('what can be done with a job');
+});
+
 test('nothing is wider than a phone, and thumbs find their targets', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();

@@ -1,4 +1,5 @@
 import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
 import { definitionOf } from '../../core/pieces/registry.ts';
@@ -61,6 +62,18 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
         getOptionKey={(entry) => `${entry.kind}/${entry.words}`}
         openOnFocus
         autoHighlight
+        // One Escape closes all of it, not the list first and the field after.
+        onClose={(_event, reason) => reason === 'escape' && onClose()}
+        renderGroup={({ key, group, children }) => (
+          <li key={key} role="presentation">
+            <Box role="presentation" sx={{ px: 2, py: 1.25, color: 'var(--ink-soft)', fontWeight: 650 }}>
+              {group}
+            </Box>
+            <Box component="ul" role="group" aria-label={group} sx={{ p: 0, m: 0 }}>
+              {children}
+            </Box>
+          </li>
+        )}
         noOptionsText="Nothing by that name. Try a mark, a room, a product or a stage."
         onChange={(_event, entry) => {
           if (entry === null) return;

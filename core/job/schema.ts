@@ -1,3 +1,4 @@
+import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { climateSchema } from '../air/climate.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
@@ -167,6 +168,11 @@ const settingsSchema = z.object({
   clock: clockSchema,
 });
 
+const timeZone = z
+  .string()
+  .max(60)
+  .refine((zone) => IANAZone.isValidZone(zone), 'This is no time zone. Write it like Europe/Berlin.');
+
 /** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
 export const jobSchema = z
   .object({
@@ -175,7 +181,7 @@ export const jobSchema = z
     name,
     createdAt: z.iso.datetime({ offset: true }),
     settings: settingsSchema,
-    site: z.object({ place: z.string().max(120), timeZone: z.string().max(60) }),
+    site: z.object({ place: z.string().max(120), timeZone }),
     climates: z.array(climateSchema).min(1).max(60),
     rooms: z.array(roomSchema).min(1).max(200),
     places: z.array(placeSchema).min(1).max(40),

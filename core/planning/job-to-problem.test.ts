@@ -233,3 +233,22 @@ test('a job that has run for half a year can still be planned', () => {
   const start = Math.min(...plan.tasks.map((task) => task.start));
   assert.ok(start >= 181 * 1440, 'from now, not from the first day');
 });
+
+test('on the night when clocks change, work begins by the clock on the wall and paint dries an hour less or more', () => {
+  for (const [date, sunday, hour] of [
+    ['2027-03-27', '2027-03-28', 7],
+    ['2027-10-30', '2027-10-31', 9],
+  ] as const) {
+    const job = everyDay(new TestJob(date).door('d').coated()).job;
+    const { made } = planned(job, `${date}T00:00`);
+    const shifts = made.problem.painters[0]!.shifts;
+    assert.equal(made.clocks.days[1]?.date, sunday);
+    assert.deepEqual(
+      shifts.filter(([from]) => from > 1440 && from < 2880).map(([from]) => from),
+      [1440 + hour * 60, 1440 + hour * 60 + 270],
+    );
+    const [saturday, next] = made.clocks.days;
+    assert.equal(made.clocks.air('workshop').length * 60, made.problem.horizon);
+    assert.equal((next?.startsAt ?? 0) - (saturday?.startsAt ?? 0), 1440);
+  }
+});

@@ -132,3 +132,21 @@ test('a demo that was worked on is laid out anew, and brought back', async ({ pa
   await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^F-01,/ })).toBeHidden();
 });
+
+test('a stamp off plan replans the rest, also when the painter has gone on to another stage', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'today');
+  await painter.stepClock('4 hours on');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('Take off and bag hardware');
+  await now.getByRole('button', { name: 'Start' }).click();
+  await painter.goTo('Plan');
+  await expect(page.getByText('C-01 started off plan')).toBeVisible();
+  // What is running is still in the hand that started it, and one undo takes stamp and plan back together.
+  await painter.goTo('Today');
+  await expect(now.getByRole('button', { name: 'Start' })).toBeHidden();
+  await expect(now.getByRole('button', { name: 'C-01 done' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(now.getByRole('button', { name: 'Start' })).toBeVisible();
+  await painter.goTo('Plan');
+  await expect(page.getByText('(First plan.)')).toBeVisible();
+});

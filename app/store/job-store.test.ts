@@ -144,6 +144,18 @@ test('a change to something that another tab has removed is told, and the rest s
   );
 });
 
+test('what is given after the screens are gone is written all the same', async () => {
+  const on = await database();
+  const store = await tab(on);
+  const told: string[] = [];
+  store.onNotice = (message) => told.push(message);
+  store.close();
+  assert.equal(write(store, 'planned late'), true);
+  await store.settled();
+  assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, 'planned late');
+  assert.deepEqual(told, []);
+});
+
 test('a job that is thrown away does not open', async () => {
   const on = await database();
   await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });

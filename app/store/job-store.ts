@@ -20,7 +20,7 @@ const KEPT_CHANGES = 500;
 /** Ids of commands that are kept to know them again. */
 const KEPT_IDS = 200;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
-const STROKES_WITHIN = 4000;
+const STROKES_WITHIN = 15_000;
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
 export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };
@@ -43,6 +43,7 @@ export class JobStore {
   readonly #channel: BroadcastChannel;
   #state: JobState | null = null;
   #revision = 0;
+  #isClosed = false;
   #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
   /** Told when another tab changed the job, or a write could not be kept. */
@@ -85,7 +86,9 @@ export class JobStore {
     return { state: 'open' };
   }
 
+  /** Ends listening. What is still given, such as a plan that was under way, is written all the same. */
   close(): void {
+    this.#isClosed = true;
     this.#channel.close();
     this.#listeners.clear();
   }
@@ -156,6 +159,10 @@ export class JobStore {
     return this.#writing;
   }
 
+  #tellTabs(revision: number): void {
+    if (!this.#isClosed) this.#channel.postMessage({ jobId: this.#id, revision } satisfies Told);
+  }
+
   #tell(): void {
     for (const listener of this.#listeners) listener();
   }
@@ -187,7 +194,7 @@ export class JobStore {
     this.#journal.forget(this.#id, writing);
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
-    this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
+    this.#tellTabs(stored.revision);
     // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
     const shown = rebased || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
     if (this.#pending.length === 0) await this.#show({ ...stored, job: shown });
@@ -249,7 +256,7 @@ export class JobStore {
       return found;
     });
     if (stored === null) return;
-    this.#channel.postMessage({ jobId: this.#id, revision: stored.revision } satisfies Told);
+    this.#tellTabs(stored.revision);
     await this.#show(stored);
   }
 

@@ -24,7 +24,10 @@ const unplannable = (error: unknown): NoPlan => ({
   reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
 });
 
-/** Stamps of one painter. One that differs from the plan has the rest planned anew, verified, and put in its place. */
+/**
+ * Stamps of one painter. One that differs from the plan has the rest planned anew, verified, and put in its place,
+ * also when the painter has gone on to another stage meanwhile.
+ */
 export function useStamps(reading: PlanReading, painter: string): Stamps {
   const { job, now, apply, store } = useJob();
   const { enqueueSnackbar } = useSnackbar();
@@ -74,7 +77,6 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
     if (isOvertaken(job, reading, now)) void replan('Stamps since the last plan', `overtaken/${now}`);
   });
   useEffect(() => overtaken(), []);
-  useEffect(() => () => running.current?.cancel(), []);
 
   return {
     isReplanning,

@@ -8,7 +8,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
-import { download } from './download.ts';
+import { downloadUnreadable } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
 import { useRoute } from './route.ts';
@@ -44,10 +44,7 @@ function NotOpen({ opening }: { opening: Opening }) {
         <EmptyState
           title="This job can’t be read"
           action={
-            <Button
-              variant="contained"
-              onClick={() => download('unreadable.nivel.json', JSON.stringify(opening.row.job, null, 1))}
-            >
+            <Button variant="contained" onClick={() => downloadUnreadable(opening.row)}>
               Keep it as a file
             </Button>
           }

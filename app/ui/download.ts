@@ -7,3 +7,8 @@ export function download(name: string, text: string, type = 'application/json'):
   link.click();
   URL.revokeObjectURL(url);
 }
+
+/** Hands over a row that holds no job that can be read, as it lies there: nothing of it is lost. */
+export function downloadUnreadable(row: { job: unknown }): void {
+  download('unreadable.nivel.json', JSON.stringify(row.job, null, 1));
+}

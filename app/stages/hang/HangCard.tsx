@@ -20,22 +20,12 @@ const USE_WORDS: Readonly<Record<Use, string>> = {
   full: 'use hard',
 };
 
-/** “Fri 12 Mar, 17:30” in a narrow column: the time under the day. */
-function DayAndTime({ words }: { words: string }) {
-  const [day, time] = words.split(', ');
-  return (
-    <>
-      <span style={{ whiteSpace: 'nowrap' }}>{day},</span> <span style={{ display: 'block' }}>{time}</span>
-    </>
-  );
-}
-
 /** One piece on its way back: its bag, what it is ready for next, and all its dates. */
 export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: number }) {
   const { job, say } = useJob();
   const { piece, from, lastCoat, isDone, hung } = row;
-  const when = (minutes: number): string =>
-    localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const timeOf = (minutes: number) => localTime(t0, Math.ceil(minutes), job.site.timeZone);
+  const when = (minutes: number): string => timeOf(minutes).toFormat('ccc d LLL, HH:mm');
   const next = USES.find((use) => from[use] !== null && (from[use] ?? 0) > at);
   const opens = next ? from[next] : null;
   const uses = USES.filter((use) => from[use] !== null);
@@ -104,7 +94,14 @@ export function HangCard({ row, t0, at }: { row: Readiness; t0: string; at: numb
                   {USE_WORDS[use]}
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontSize: 13.5, color: isPast ? 'var(--ready)' : 'var(--ink-soft)' }}>
-                  {isPast ? 'now' : <DayAndTime words={when(minutes)} />}
+                  {isPast ? (
+                    'now'
+                  ) : (
+                    <>
+                      <span style={{ whiteSpace: 'nowrap' }}>{timeOf(minutes).toFormat('ccc d LLL,')}</span>{' '}
+                      <span style={{ display: 'block' }}>{timeOf(minutes).toFormat('HH:mm')}</span>
+                    </>
+                  )}
                 </Box>
               </Box>
             );

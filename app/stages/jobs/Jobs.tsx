@@ -25,7 +25,7 @@ import {
   startJob,
   type DemoJobId,
 } from '../../store/jobs.ts';
-import { download } from '../../ui/download.ts';
+import { download, downloadUnreadable } from '../../ui/download.ts';
 import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { Wordmark } from '../../ui/Wordmark.tsx';
@@ -235,9 +235,7 @@ export default function Jobs() {
               {jobs.damaged.map(({ row, message }) => (
                 <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                   <span style={{ flex: '0 1 560px' }}>{message}</span>
-                  <Button onClick={() => download('unreadable.nivel.json', JSON.stringify(row.job, null, 1))}>
-                    Keep it as a file
-                  </Button>
+                  <Button onClick={() => downloadUnreadable(row)}>Keep it as a file</Button>
                   <Button color="error" onClick={() => void forgetJob(row.id)}>
                     Forget for good
                   </Button>

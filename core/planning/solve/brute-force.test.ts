@@ -64,7 +64,7 @@ function earliestFinish(problem: PlanProblem): number | null {
       if (setups !== null && verify(problem, { tasks: placed, setups, finish }).length === 0) best = finish;
       return;
     }
-    const teams = task.painters === 0 ? [[]] : problem.painters.map(({ id }) => [id]);
+    const teams = problem.painters.filter(({ id }) => task.by?.includes(id) ?? true).map(({ id }) => [id]);
     for (let start = 0; start + task.work <= HORIZON; start++) {
       let lateWork = 0;
       const isOpen = problem.waits
@@ -97,6 +97,7 @@ const taskShape = fc.record({
   length: fc.integer({ min: 0, max: 4 }),
   atMost: fc.constantFrom(null, null, 5),
   holds: fc.boolean(),
+  only: fc.constantFrom(null, null, 0, 1),
 });
 
 const problems = fc
@@ -141,6 +142,7 @@ const problems = fc
         setup: task.key,
         spaces: task.bench ? [{ id: 'bench', slots: 1 }] : [],
         earliest: task.earliest,
+        by: task.only === null ? null : [`p${Math.min(task.only, painters - 1)}`],
       })),
       waits: linked.map((index) => ({
         from: id(index - 1),

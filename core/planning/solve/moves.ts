@@ -45,7 +45,7 @@ function shaken(priority: Float64Array, random: Random): Float64Array {
   }
   if (random() < 0.25) {
     const extreme = moving.reduce((most, value) => Math.max(most, Math.abs(value)), 1);
-    moving[Math.floor(random() * moving.length)] = random() < 0.5 ? 2 * extreme : -extreme;
+    moving[Math.floor(random() * moving.length)] = random() < 0.5 ? extreme + 1 : -extreme;
   }
   return moving;
 }
@@ -56,11 +56,21 @@ function handsFrom({ tasks, shifts }: Prepared, hands: Int16Array, random: Rando
   if (shifts.length < 2 || choice < 0.5) return hands;
   if (choice < 0.6) return new Int16Array(hands.length).fill(ANYBODY);
   const moving = Int16Array.from(hands);
-  const tool = choice < 0.75 ? pick(tasks, random)?.setup?.key : undefined;
+  const tool = choice < 0.75 ? pick(tasks, random)?.setup : null;
+  if (tool) {
+    const own = pick(
+      shifts.map((_shifts, painter) => painter),
+      random,
+    );
+    for (const task of tasks) {
+      if (own !== undefined && task.setup?.key === tool.key && task.by.includes(own)) moving[task.index] = own;
+    }
+    return moving;
+  }
   const share = 0.3 * random();
-  const chosen = tasks.filter((task) => (tool === undefined ? random() < share : task.setup?.key === tool));
-  const own = tool === undefined ? null : pick(chosen[0]?.by ?? [], random);
-  for (const task of chosen) moving[task.index] = own ?? pick([ANYBODY, ...task.by], random) ?? ANYBODY;
+  for (const task of tasks) {
+    if (random() < share) moving[task.index] = pick([ANYBODY, ...task.by], random) ?? ANYBODY;
+  }
   return moving;
 }
 

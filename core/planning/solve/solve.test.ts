@@ -249,6 +249,22 @@ test('the largest crew and calendar that the format allows is planned, not choke
   assert.deepEqual(verify(problem, plan), []);
 });
 
+test('tasks of one tool stay with those who may do them, however the search shares out hands', () => {
+  const coat = { work: 3, dose: 0, key: 'a' as const };
+  const problem = problemFrom(
+    Array.from({ length: 4 }, () => ({ coats: [coat, coat], helpers: 1, pausable: false })),
+    2,
+    3,
+    null,
+  );
+  problem.tasks.forEach((task, index) => (task.by = [`q${index % 2}`]));
+  for (let seed = 1; seed <= 20; seed++) {
+    const plan = solve(problem, { seed, steps: 60 });
+    assert.ok(plan.status !== 'infeasible');
+    assert.deepEqual(verify(problem, plan), []);
+  }
+});
+
 test('stops when asked, with the best plan so far', () => {
   let asked = 0;
   const plan = solve(tiny(), { steps: 100_000, shouldStop: () => ++asked > 3 });

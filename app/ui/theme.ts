@@ -81,6 +81,10 @@ export const theme = createTheme({
     },
     MuiChip: { styleOverrides: { root: { fontSize: 13, borderRadius: 4 } } },
     MuiMenuItem: { styleOverrides: { root: { fontSize: 15 } } },
-    MuiDialog: { styleOverrides: { paper: { borderRadius: 10 } } },
+    MuiDialog: {
+      // A dialog that was closed is out of the way at once, for keys and screen readers, while it still fades.
+      defaultProps: { closeAfterTransition: false },
+      styleOverrides: { paper: { borderRadius: 10 } },
+    },
   },
 });

@@ -3,6 +3,11 @@ import { useEffect, useRef } from 'react';
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
+/** What keeps keys to itself while it is open; what is fading away after it was closed no longer does. */
+const OPEN_OVER_THE_PAGE = ['dialog', 'menu', 'listbox']
+  .map((role) => `[role="${role}"]:not([aria-hidden="true"] *)`)
+  .join();
+
 /** The name of a stroke: `w`, `?`, `Mod+k`, `Mod+Shift+z`. */
 function strokeOf(event: KeyboardEvent): string {
   const mod = event.ctrlKey || event.metaKey ? 'Mod+' : '';
@@ -21,7 +26,7 @@ export function useKeys(keys: Readonly<Record<string, () => void>>): void {
       const stroke = strokeOf(event);
       const action = current.current[stroke];
       if (!action || event.altKey) return;
-      const busy = isTyping(event.target) || document.querySelector('[role="dialog"], [role="menu"], [role="listbox"]');
+      const busy = isTyping(event.target) || document.querySelector(OPEN_OVER_THE_PAGE);
       if (busy && stroke !== 'Mod+k') return;
       event.preventDefault();
       action();

@@ -15,3 +15,8 @@ export function localTime(t0: string, minutes: number, timeZone: string): DateTi
 export function localIso(time: DateTime): string {
   return time.toFormat("yyyy-MM-dd'T'HH:mm");
 }
+
+/** The date on the calendar at the site, `minutes` after the local time `t0`: `2027-03-01`. */
+export function localDate(t0: string, minutes: number, timeZone: string): string {
+  return localTime(t0, minutes, timeZone).toFormat('yyyy-MM-dd');
+}

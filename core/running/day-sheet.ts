@@ -1,5 +1,6 @@
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/schema.ts';
+import { localDate } from '../job/site-time.ts';
 import type { PlanReading, Run } from '../planning/read-plan.ts';
 
 /** A run on somebody's sheet, with how far it is. */
@@ -24,9 +25,10 @@ function runsFor(job: Job, reading: PlanReading, painter: string): SheetRun[] {
 
 /** A painter's sheet for the day that `now` (minutes from the plan's t0) lies in, with what is left of earlier days. */
 export function daySheet(job: Job, reading: PlanReading, painter: string, now: number): SheetRun[] {
-  const midnight = Math.floor(now / 1440) * 1440;
+  const dateOf = (minutes: number): string => localDate(reading.t0, minutes, job.site.timeZone);
+  const today = dateOf(now);
   return runsFor(job, reading, painter).filter(
-    ({ run, state }) => run.start < midnight + 1440 && (state !== 'done' || run.end > midnight),
+    ({ run, state }) => dateOf(run.start) <= today && (state !== 'done' || dateOf(run.end) >= today),
   );
 }
 

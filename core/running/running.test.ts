@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
+import { localDate, minutesSince } from '../job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../planning/accept.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
@@ -13,13 +14,13 @@ import { asksForReplan, doneStamps, isOvertaken, openSteps, startStamps } from '
 
 const NOW = '2027-03-01T07:00';
 
-function accepted(): { made: TestJob; reading: PlanReading } {
-  const made = new TestJob().door('d').door('e').coated();
-  const { problem } = jobToProblem(made.job, NOW);
+function accepted(at = NOW): { made: TestJob; reading: PlanReading } {
+  const made = new TestJob(at.slice(0, 10)).door('d').door('e').coated();
+  const { problem } = jobToProblem(made.job, at);
   const plan = solve(problem, { steps: 20 });
   assert.ok(plan.status !== 'infeasible');
-  made.tell('accept-plan', { plan: acceptedPlan(made.job, problem, plan, { at: NOW, reason: 'First plan' }) });
-  return { made, reading: readPlan(made.job, jobToProblem(made.job, NOW), made.job.plan!) };
+  made.tell('accept-plan', { plan: acceptedPlan(made.job, problem, plan, { at, reason: 'First plan' }) });
+  return { made, reading: readPlan(made.job, jobToProblem(made.job, at), made.job.plan!) };
 }
 
 let stamped = 0;
@@ -38,6 +39,20 @@ test('the sheet goes from run to run as they are stamped', () => {
   });
   assert.notEqual(nextRun(made.job, reading, 'painter-1')?.run.id, run.id);
   assert.equal(daySheet(made.job, reading, 'painter-1', 9 * 60)[0]?.state, 'done');
+});
+
+test('after the night when clocks change the sheet is still that of the day on the wall', () => {
+  const { made, reading } = accepted('2027-03-26T07:00');
+  const { timeZone } = made.job.site;
+  const startsOn = (date: string): string[] =>
+    reading.runs.filter((run) => localDate(reading.t0, run.start, timeZone) === date).map((run) => run.id);
+  const sheetAt = (time: string): string[] =>
+    daySheet(made.job, reading, 'painter-1', minutesSince(reading.t0, time, timeZone)).map(({ run }) => run.id);
+  const tuesday = startsOn('2027-03-30');
+  assert.ok(tuesday.length > 0);
+  assert.deepEqual(new Set(sheetAt('2027-03-30T00:30')), new Set(sheetAt('2027-03-30T12:00')));
+  assert.ok(tuesday.every((id) => sheetAt('2027-03-30T00:30').includes(id)));
+  assert.ok(!tuesday.some((id) => sheetAt('2027-03-29T23:30').includes(id)));
 });
 
 test('pieces of one run are stamped as far apart as they were painted', () => {

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -10,9 +11,9 @@ import { useJob } from '../../ui/job-context.tsx';
 export function Agenda({ reading }: { reading: PlanReading }) {
   const { job, say } = useJob();
   const zone = job.site.timeZone;
-  const days = new Map<number, Run[]>();
+  const days = new Map<string, Run[]>();
   for (const run of [...reading.runs].sort((one, other) => one.start - other.start)) {
-    const day = Math.floor(run.start / 1440);
+    const day = localDate(reading.t0, run.start, zone);
     days.set(day, [...(days.get(day) ?? []), run]);
   }
   return (
@@ -35,7 +36,7 @@ export function Agenda({ reading }: { reading: PlanReading }) {
           sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}
         >
           <Typography variant="h3" sx={{ mb: 1 }}>
-            {localTime(reading.t0, day * 1440 + 720, zone).toFormat('cccc d LLLL')}
+            {DateTime.fromISO(day).toFormat('cccc d LLLL')}
           </Typography>
           {job.crew.map((painter) => {
             const own = runs.filter((run) => run.painters.includes(painter.id));

@@ -39,7 +39,9 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
   }
   const when = (minutes: number): string => {
     const time = localTime(t0, Math.ceil(minutes), job.site.timeZone);
-    return Math.floor(minutes / 1440) === Math.floor(at / 1440) ? time.toFormat('HH:mm') : time.toFormat('ccc HH:mm');
+    return time.hasSame(localTime(t0, at, job.site.timeZone), 'day')
+      ? time.toFormat('HH:mm')
+      : time.toFormat('ccc HH:mm');
   };
   const resting = ripening.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
   const isFolded = !isUnfolded && resting.length > 2;

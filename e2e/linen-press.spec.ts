@@ -86,9 +86,9 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   // An hour late with the wash: the rest is planned anew from there.
   await painter.stepClock('1 hour on');
   await now.getByRole('button', { name: 'All 5 done' }).click();
-  await expect(page.getByText(/done off plan: the (rest is planned anew|finish moves)/)).toBeVisible({
-    timeout: 20_000,
-  });
+  const replanned = page.getByText(/done off plan: the (rest is planned anew|finish moves)/);
+  await expect(replanned.last()).toBeVisible({ timeout: 20_000 });
+  await expect(now).toContainText('Degloss');
 
   // Next morning: prime the first back, let it lie, and find it tacky where the clock says ready.
   await painter.stepClock('Next morning, 07:30');

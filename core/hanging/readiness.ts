@@ -3,6 +3,7 @@ import { staysOf } from '../job/queries.ts';
 import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';
+import { lyingCoats } from '../planning/lying-coats.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
@@ -38,7 +39,7 @@ export function readinessOf(
   };
   return job.pieces.map((piece): Readiness => {
     const steps = pieceSteps(job, piece);
-    const lastCoats = lastCoatOfEachFace(steps);
+    const lastCoats = lyingCoats(steps);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
     const hanging = steps.at(-1);
     const hungAt = hanging ? stampedEnd(hanging.id) : null;
@@ -49,8 +50,8 @@ export function readinessOf(
       if (!isPlanned) return null;
       let latest = 0;
       for (const [index, step] of lastCoats.entries()) {
-        const coating = step.coat?.coating;
-        const at = coating && clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
+        const { coating } = step.coat;
+        const at = clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
         if (at == null || at === Infinity) return null;
         latest = Math.max(latest, at);
       }
@@ -70,12 +71,6 @@ export function readinessOf(
       hung: hungAt !== null ? { at: hungAt, isDone: true } : planned !== null ? { at: planned, isDone: false } : null,
     };
   });
-}
-
-function lastCoatOfEachFace(steps: ReturnType<typeof pieceSteps>): ReturnType<typeof pieceSteps> {
-  const last = new Map<string, (typeof steps)[number]>();
-  for (const step of steps) for (const face of step.coat?.faces ?? []) last.set(face, step);
-  return [...new Set(last.values())];
 }
 
 /** Whether there are ends and all of them are known. */

@@ -1,12 +1,11 @@
 import { hourlyAir, localHours, type LocalHour } from '../air/hourly-air.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
-import type { Air } from '../air/climate.ts';
+import type { Air, Climate } from '../air/climate.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { DRYING_KINDS, type DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
-import { climateOf } from './queries.ts';
 import type { Job } from './schema.ts';
 
 /** The climate for which tins state their hours, unless they say otherwise. */
@@ -18,26 +17,37 @@ const REFERENCE: Air = { temperature: 23, humidity: 50 };
  */
 export class JobClocks {
   readonly t0: string;
+  readonly timeZone: string;
   readonly days: readonly LocalDay[];
   readonly #hours: readonly LocalHour[];
-  readonly #job: Job;
+  readonly #climates: readonly Climate[];
   readonly #air = new Map<string, Air[]>();
   readonly #rates = new Map<string, number[]>();
   readonly #clocks = new Map<string, RateClock>();
 
   /** Clocks from the local midnight of `date` (ISO), for `days` days. */
-  constructor(job: Job, date: string, days: number) {
-    this.#job = job;
+  constructor(climates: readonly Climate[], timeZone: string, date: string, days: number) {
+    this.#climates = climates;
     this.t0 = `${date}T00:00`;
-    this.days = localDays(date, job.site.timeZone, days);
+    this.timeZone = timeZone;
+    this.days = localDays(date, timeZone, days);
     this.#hours = localHours(this.days);
+  }
+
+  /** Whether these are the clocks of that place and those days. */
+  isFor(timeZone: string, date: string, days: number): boolean {
+    return this.timeZone === timeZone && this.t0 === `${date}T00:00` && this.days.length === days;
+  }
+
+  #climate(id: string): Climate | undefined {
+    return this.#climates.find((climate) => climate.id === id);
   }
 
   /** The air of a climate, hour by hour from `t0`. Empty for a climate that the job does not have. */
   air(climateId: string): readonly Air[] {
     let air = this.#air.get(climateId);
     if (air === undefined) {
-      const climate = climateOf(this.#job, climateId);
+      const climate = this.#climate(climateId);
       air = climate ? hourlyAir(climate, this.#hours) : [];
       this.#air.set(climateId, air);
     }
@@ -56,7 +66,7 @@ export class JobClocks {
     if (rates === undefined) {
       const conditions: DryingConditions = {
         minTemperature,
-        ventilation: climateOf(this.#job, climateId)?.ventilation ?? 'normal',
+        ventilation: this.#climate(climateId)?.ventilation ?? 'normal',
         reference: REFERENCE,
       };
       rates = this.air(climateId).map((air) => DRYING_KINDS[kind].rate(air, conditions));
@@ -101,4 +111,19 @@ export class JobClocks {
       )
     );
   }
+}
+
+/** The last clocks made of frozen climates. Nothing depends on what is in here but the time it takes. */
+const made = new WeakMap<readonly Climate[], JobClocks>();
+
+/**
+ * The clocks of a job from its first day on, for `days` days. Every stamp asks for them again, and climates seldom
+ * change: those of frozen climates, as documents hold them, are kept.
+ */
+export function clocksOf({ climates, site, planning }: Job, days: number): JobClocks {
+  const kept = made.get(climates);
+  if (kept?.isFor(site.timeZone, planning.start, days)) return kept;
+  const clocks = new JobClocks(climates, site.timeZone, planning.start, days);
+  if (Object.isFrozen(climates)) made.set(climates, clocks);
+  return clocks;
 }

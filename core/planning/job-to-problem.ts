@@ -1,4 +1,4 @@
-import { JobClocks } from '../job/job-clocks.ts';
+import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
 import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
 import type { Job, Piece } from '../job/schema.ts';
@@ -7,7 +7,8 @@ import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
-import { pieceSteps, isPlannable, type PieceStep } from './piece-steps.ts';
+import { awaitedStage, lyingCoats } from './lying-coats.ts';
+import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
 
@@ -58,7 +59,7 @@ const workOf = (minutes: number, factor: number): number => Math.max(1, Math.cei
 export function jobToProblem(job: Job, now: string): JobProblem {
   const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
   const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
-  const clocks = new JobClocks(job, job.planning.start, days);
+  const clocks = clocksOf(job, days);
   const factor = crewFactor(job.crew);
   const progress = progressByTask(job.log);
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
@@ -68,13 +69,6 @@ export function jobToProblem(job: Job, now: string): JobProblem {
     else unplanned.push(piece);
   }
   return { ...draft.finished(), clocks, unplanned };
-}
-
-/** A coat of a piece that lies there and dries: the step that put it on, and what follows from it. */
-interface LyingCoat {
-  step: PieceStep;
-  coating: Coating;
-  condition: CoatCondition;
 }
 
 class ProblemDraft {
@@ -106,7 +100,6 @@ class ProblemDraft {
     // What comes before a step that is stamped has been done, whether or not it was stamped itself.
     const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
     const climateId = dryingClimateId(this.#job, piece);
-    const lying = new Map<string, LyingCoat>();
     let previous: PieceStep | null = null;
     steps.forEach((step, index) => {
       const stamped = progress.get(step.id);
@@ -114,14 +107,12 @@ class ProblemDraft {
       if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
       this.#steps.set(step.id, step);
       if (previous !== null && !behind) {
-        this.#chain(previous, step, lying, climateId);
+        this.#chain(previous, step, lyingCoats(steps.slice(0, index)), climateId);
         const lies = previous.coat !== null || previous.operation === 'denib';
         if (piece.comesOff && lies) this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
       }
       if (step.coat !== null) {
-        const condition = this.#conditionOf(step, stamped ?? null, climateId);
-        for (const face of step.coat.faces) lying.set(face, { step, coating: step.coat.coating, condition });
-        this.#conditions.set(step.id, condition);
+        this.#conditions.set(step.id, this.#conditionOf(step, stamped ?? null, climateId));
       }
       if (!behind) previous = step;
     });
@@ -202,7 +193,7 @@ class ProblemDraft {
   }
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
-  #chain(before: PieceStep, after: PieceStep, lying: ReadonlyMap<string, LyingCoat>, climateId: string): void {
+  #chain(before: PieceStep, after: PieceStep, lying: readonly CoatStep[], climateId: string): void {
     if (before.waterHours > 0) {
       this.#waits.push({
         from: before.id,
@@ -212,17 +203,15 @@ class ProblemDraft {
       return;
     }
     this.#waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
-    const waited = new Set<string>();
-    for (const [face, coat] of lying) {
-      const stage = stageAwaited(after, face);
-      if (stage === null || waited.has(`${coat.step.id}/${stage}`)) continue;
-      waited.add(`${coat.step.id}/${stage}`);
-      this.#dryingWait(coat, after, stage, climateId);
+    for (const coated of lying) {
+      const stage = awaitedStage(coated, after);
+      if (stage !== null) this.#dryingWait(coated, after, stage, climateId);
     }
   }
 
-  #dryingWait({ step, coating, condition }: LyingCoat, after: PieceStep, stage: DryingStage, climateId: string): void {
-    const legs = stageLegs(coating, stage, condition) ?? [];
+  #dryingWait(step: CoatStep, after: PieceStep, stage: DryingStage, climateId: string): void {
+    const { coating } = step.coat;
+    const legs = stageLegs(coating, stage, this.#conditions.get(step.id)) ?? [];
     let from = step.id;
     legs.forEach((leg, index) => {
       const last = index === legs.length - 1;
@@ -352,15 +341,6 @@ class ProblemDraft {
   #forWhom(task: PlanTask): PlanTask {
     return { ...task, by: task.painters === 0 ? null : this.#job.crew.map((painter) => painter.id) };
   }
-}
-
-/** The stage that a face's coat must have reached before a step; null when the step does not touch it. */
-function stageAwaited(after: PieceStep, face: string): DryingStage | null {
-  if (after.operation === 'denib') return 'recoat';
-  if (after.operation === 'rehang') return 'rehang';
-  if (after.operation === 'refit') return 'handle';
-  if (after.coat === null) return null;
-  return after.coat.faces.some((painted) => painted === face) ? 'recoat' : after.turned ? 'handle' : null;
 }
 
 const offSpace = (roomId: string): string => `off/${roomId}`;

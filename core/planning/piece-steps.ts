@@ -44,6 +44,9 @@ export interface PieceStep {
   turned: boolean;
 }
 
+/** A step that puts a coat on. */
+export type CoatStep = PieceStep & { coat: NonNullable<PieceStep['coat']> };
+
 /** Whether a piece can be planned: its group's build-up is chosen and something of it is in scope. */
 export function isPlannable(job: Job, piece: Piece): boolean {
   const buildUp = groupOf(job, piece)?.buildUp;

@@ -1,6 +1,7 @@
 import type { AcceptedPlan } from '../job/record.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 import { TWO_PEOPLE_FROM, type JobProblem } from './job-to-problem.ts';
+import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
 import { progressByTask } from '../job/progress.ts';
 import { dryingClimateId, weightOf } from '../job/queries.ts';
@@ -172,30 +173,17 @@ function lyingsOf(
       const from = ends.get(step.id);
       const until = next && starts.get(next.id);
       if (!step.piece.comesOff || !next || from === undefined || until === undefined || until <= from) return;
-      if (step.coat === null) {
-        if (step.operation === 'denib') {
-          lyings.push({
-            piece: step.piece,
-            from,
-            until,
-            stretches: [{ state: 'ready', from, until }],
-            after: step,
-            next,
-          });
-        }
-        return;
-      }
-      const { coating } = step.coat;
-      const at = (stage: DryingStage): number =>
-        clocks.reached(coating, stage, from, dryingClimateId(job, step.piece), conditions.get(step.id)) ?? Infinity;
-      const stage = next.operation === 'rehang' ? 'rehang' : next.turned ? 'handle' : 'recoat';
-      const closes = next.coat && coating.recoatMax !== null ? from + coating.recoatMax * 60 : Infinity;
-      const stretches = wetStretches(from, until, {
-        touch: at('touch'),
-        handle: at('handle'),
-        ready: at(stage),
-        closes,
+      if (step.coat === null && step.operation !== 'denib') return;
+      const coats = lyingCoats(own.slice(0, index + 1)).flatMap((coated) => {
+        const since = ends.get(coated.id);
+        const { coating } = coated.coat;
+        const climateId = dryingClimateId(job, step.piece);
+        const at = (stage: DryingStage): number =>
+          clocks.reached(coating, stage, since ?? 0, climateId, conditions.get(coated.id)) ?? Infinity;
+        return since === undefined ? [] : [coatDrying(coated, next, since, at)];
       });
+      const drying = slowest(coats);
+      const stretches = drying ? wetStretches(from, until, drying) : [{ state: 'ready' as const, from, until }];
       lyings.push({ piece: step.piece, from, until, stretches, after: step, next });
     });
   }
@@ -203,16 +191,12 @@ function lyingsOf(
 }
 
 /** Wet until touch dry, tacky until it can be handled, hardening until ready for what comes next, ready until its window closes. */
-function wetStretches(
-  from: number,
-  until: number,
-  at: { touch: number; handle: number; ready: number; closes: number },
-): WetStretch[] {
+function wetStretches(from: number, until: number, { touchDry, handled, opens, closes }: CoatDrying): WetStretch[] {
   const limits: [Wetness, number][] = [
-    ['wet', at.touch],
-    ['tacky', Math.max(at.touch, Math.min(at.handle, at.ready))],
-    ['hardening', Math.max(at.touch, at.ready)],
-    ['ready', Math.max(at.ready, at.closes)],
+    ['wet', touchDry],
+    ['tacky', Math.max(touchDry, Math.min(handled, opens))],
+    ['hardening', Math.max(touchDry, opens)],
+    ['ready', Math.max(opens, closes ?? Infinity)],
     ['late', Infinity],
   ];
   const stretches: WetStretch[] = [];

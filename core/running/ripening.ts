@@ -1,4 +1,5 @@
 import type { JobProblem } from '../planning/job-to-problem.ts';
+import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../planning/lying-coats.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import type { Wetness } from '../planning/read-plan.ts';
 import { progressByTask } from '../job/progress.ts';
@@ -7,29 +8,20 @@ import type { Job, Piece } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
-/** A coat that lies there now: what may be done with the piece, and from when to when. Minutes from the clocks' t0. */
-export interface Ripening {
+/** A piece with wet coats: what may be done with it, and from when to when, by the slowest of them. */
+export interface Ripening extends CoatDrying {
   piece: Piece;
-  /** The coat that was put on last. */
-  coated: PieceStep;
   /** What comes next; null when nothing does. */
   next: PieceStep | null;
   verb: 'turn' | 'recoat' | 'hang' | 'use';
-  since: number;
-  touchDry: number;
-  opens: number;
-  /** Later than this it must be abraded again; null without a limit. */
-  closes: number | null;
   state: Wetness;
 }
 
-/** What the next step asks of the coat, and what that means for the hand. */
-function awaited(next: PieceStep | null): { stage: DryingStage; verb: Ripening['verb'] } {
-  if (next === null) return { stage: 'close', verb: 'use' };
-  if (next.operation === 'rehang') return { stage: 'rehang', verb: 'hang' };
-  if (next.operation === 'refit') return { stage: 'handle', verb: 'use' };
-  if (next.turned) return { stage: 'handle', verb: 'turn' };
-  return { stage: 'recoat', verb: 'recoat' };
+/** What the next step does with the piece. */
+function verbOf(next: PieceStep | null): Ripening['verb'] {
+  if (next === null || next.operation === 'refit') return 'use';
+  if (next.operation === 'rehang') return 'hang';
+  return next.turned ? 'turn' : 'recoat';
 }
 
 /**
@@ -43,39 +35,32 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
   const ripening = job.pieces.flatMap((piece): Ripening[] => {
     const steps = pieceSteps(job, piece);
     const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
-    const coated = steps.slice(0, last + 1).findLast((step) => step.coat !== null);
     const next = steps[last + 1] ?? null;
-    const doneAt = coated && progress.get(coated.id)?.doneAt;
-    if (!coated?.coat || !doneAt) return [];
     if (next !== null && progress.get(next.id)?.startedAt) return [];
-    const { coating } = coated.coat;
-    const since = minutes(doneAt);
-    const { stage, verb } = awaited(next);
     const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
     const stays = staysOf(job, piece, hungAt ? minutes(hungAt) : Infinity);
-    const reached = (asked: DryingStage): number =>
-      clocks.reached(coating, asked, since, stays, conditions.get(coated.id)) ?? Infinity;
-    const touchDry = reached('touch');
-    const opens = reached(stage);
-    const closes = verb === 'recoat' && coating.recoatMax !== null ? since + coating.recoatMax * 60 : null;
-    const state = stateAt(at, { touchDry, handled: reached('handle'), opens, closes, full: reached('full') });
+    let full = 0;
+    const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated): CoatDrying[] => {
+      const doneAt = progress.get(coated.id)?.doneAt;
+      if (!doneAt) return [];
+      const since = minutes(doneAt);
+      const reached = (stage: DryingStage): number =>
+        clocks.reached(coated.coat.coating, stage, since, stays, conditions.get(coated.id)) ?? Infinity;
+      full = Math.max(full, reached('full'));
+      return [coatDrying(coated, next, since, reached)];
+    });
+    const drying = slowest(coats);
+    if (drying === null) return [];
+    const verb = verbOf(next);
+    const state = stateAt(at, drying, full);
     // Once it may be closed, there is nothing left to mind.
-    if (state === 'cured' || (verb === 'use' && at >= opens)) return [];
-    return [{ piece, coated, next, verb, since, touchDry, opens, closes, state }];
+    if (state === 'cured' || (verb === 'use' && at >= drying.opens)) return [];
+    return [{ ...drying, piece, next, verb, state }];
   });
   return ripening.sort((one, other) => one.opens - other.opens);
 }
 
-function stateAt(
-  now: number,
-  {
-    touchDry,
-    handled,
-    opens,
-    closes,
-    full,
-  }: { touchDry: number; handled: number; opens: number; closes: number | null; full: number },
-): Wetness {
+function stateAt(now: number, { touchDry, handled, opens, closes }: CoatDrying, full: number): Wetness {
   if (now < touchDry) return 'wet';
   if (now < opens) return now < handled ? 'tacky' : 'hardening';
   if (closes !== null && now > closes) return 'late';

@@ -45,13 +45,18 @@ const jobs = fc
     start: fc.constantFrom('2027-03-01', '2027-03-26'),
     doors: fc.integer({ min: 1, max: 3 }),
     inPlace: fc.integer({ min: 0, max: 1 }),
-    topcoat: fc.constantFrom('enamel-acrylic', 'enamel-alkyd-wb', 'enamel-oil'),
+    topcoat: fc.constantFrom('enamel-acrylic', 'enamel-alkyd-wb', 'enamel-oil', 'lacquer-2k-wb'),
+    back: fc.constantFrom(
+      null,
+      ['prime-oil', 'enamel-oil'],
+      ['ext-acrylic', 'ext-acrylic', 'ext-acrylic', 'sealer-wb'],
+    ),
     turning: fc.constantFrom('one-face' as const, 'both-on-points' as const),
     rack: fc.integer({ min: 1, max: 5 }),
     maxOff: fc.constantFrom(null, 1, 2),
     hasHelper: fc.boolean(),
   })
-  .map(({ start, doors, inPlace, topcoat, turning, rack, maxOff, hasHelper }) => {
+  .map(({ start, doors, inPlace, topcoat, back, turning, rack, maxOff, hasHelper }) => {
     const made = new TestJob(start);
     for (let door = 0; door < doors; door++) made.door(`d${door}`);
     for (let door = 0; door < inPlace; door++) made.door(`p${door}`, { comesOff: false });
@@ -59,7 +64,9 @@ const jobs = fc
     if (hasHelper)
       made.tell('state-painter', { painter: { ...crew[0]!, id: 'helper', name: 'Helper', skill: 'first-timer' } });
     return made
-      .coated(topcoat)
+      .coated(topcoat, {
+        faceCoats: back ? { back: back.map((product) => ({ product, tool: 'brush', thinning: 0 })) } : {},
+      })
       .tell('change-place', { place: { ...places.find(({ kind }) => kind === 'rack')!, slots: rack } })
       .tell('state-room', { room: { ...rooms[0]!, maxOff } })
       .tell('change-planning', { turning });

@@ -156,6 +156,21 @@ test('what is given after the screens are gone is written all the same', async (
   assert.deepEqual(told, []);
 });
 
+test('what another tab wrote and this one can’t read is told, and what is shown stays', async () => {
+  const on = await database();
+  const store = await tab(on);
+  write(store, 'sticks');
+  await store.settled();
+  const told = new Promise<string>((resolve) => (store.onNotice = resolve));
+  const job = store.snapshot()!.job;
+  await on.jobs.update('test', { job: { ...job, crew: [] }, revision: 9 });
+  const other = new BroadcastChannel('nivel-jobs');
+  other.postMessage({ jobId: 'test', revision: 9 });
+  assert.match(await told, /^What another tab changed can’t be shown: .*crew/);
+  other.close();
+  assert.equal(note(store), 'sticks');
+});
+
 test('a job that is thrown away does not open', async () => {
   const on = await database();
   await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });

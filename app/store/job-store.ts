@@ -55,7 +55,8 @@ export class JobStore {
     this.#journal = journal;
     this.#channel = new BroadcastChannel('nivel-jobs');
     this.#channel.onmessage = ({ data }: MessageEvent<Told>) => {
-      if (data.jobId === this.#id && data.revision !== this.#revision) void this.#catchUp();
+      if (data.jobId === this.#id && data.revision !== this.#revision)
+        this.#catchUp().catch((error: unknown) => this.#tellFailure('What another tab changed can’t be shown', error));
     };
   }
 
@@ -154,9 +155,13 @@ export class JobStore {
 
   #enqueue(work: () => Promise<void>): Promise<void> {
     this.#writing = this.#writing.then(work).catch((error: unknown) => {
-      this.onNotice(`This could not be saved: ${error instanceof Error ? error.message : String(error)}`);
+      this.#tellFailure('This could not be saved', error);
     });
     return this.#writing;
+  }
+
+  #tellFailure(what: string, error: unknown): void {
+    this.onNotice(`${what}: ${error instanceof Error ? error.message : String(error)}`);
   }
 
   #tellTabs(revision: number): void {

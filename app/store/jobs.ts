@@ -108,7 +108,9 @@ export async function forgetJob(id: string): Promise<void> {
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
   const store = new JobStore(database, id, browserJournal(localStorage));
   try {
-    if ((await store.open()).state !== 'open') return refused('That job is no longer here.');
+    const opened = await store.open();
+    if (opened.state === 'damaged') return refused(opened.message);
+    if (opened.state === 'missing') return refused('That job is no longer here.');
     const outcome = store.apply('rename-job', { name });
     await store.settled();
     return outcome;

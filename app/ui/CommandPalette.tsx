@@ -69,7 +69,7 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
             <Box role="presentation" sx={{ px: 2, py: 1.25, color: 'var(--ink-soft)', fontWeight: 650 }}>
               {group}
             </Box>
-            <Box component="ul" role="group" aria-label={group} sx={{ p: 0, m: 0 }}>
+            <Box component="ul" role="group" aria-label={group}>
               {children}
             </Box>
           </li>

@@ -38,7 +38,7 @@ export function HistoryButton() {
         <Box
           component="ol"
           aria-label="History"
-          sx={{ m: 0, p: 2, listStyle: 'none', width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}
+          sx={{ p: 2, width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}
         >
           {entries.length === 0 && <li>Nothing has been changed yet.</li>}
           {entries.map((entry) => (

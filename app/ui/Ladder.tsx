@@ -55,9 +55,6 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
       <Box
         component="ol"
         sx={{
-          listStyle: 'none',
-          m: 0,
-          p: 0,
           mx: 2.5,
           position: 'relative',
           borderInline: '5px solid #2f7a6f',

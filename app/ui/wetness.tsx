@@ -55,11 +55,7 @@ export function wetnessPaint(state: Wetness): { fill: string; stroke: string } {
 /** The legend of states, in words beside their textures. */
 export function WetnessKey({ states }: { states: readonly Wetness[] }) {
   return (
-    <Box
-      component="ul"
-      aria-label="What the textures mean"
-      sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', p: 0, m: 0, listStyle: 'none' }}
-    >
+    <Box component="ul" aria-label="What the textures mean" sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
       {states.map((state) => (
         <Box component="li" key={state} sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
           <svg width={30} height={14} aria-hidden>

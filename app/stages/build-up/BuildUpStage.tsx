@@ -30,11 +30,7 @@ export default function BuildUpStage() {
         alignItems: 'start',
       }}
     >
-      <Box
-        component="ul"
-        aria-label="Groups of like pieces"
-        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
-      >
+      <Box component="ul" aria-label="Groups of like pieces" sx={{ display: 'grid', gap: 1 }}>
         {job.groups.map((other) => {
           const pieces = job.pieces.filter((piece) => piece.groupId === other.id);
           const here = other.id === group.id;

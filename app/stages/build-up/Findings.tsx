@@ -17,7 +17,7 @@ export function Findings({ verdict }: { verdict: Verdict }) {
     return <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>Nothing speaks against it.</Box>;
   }
   return (
-    <Box component="ul" aria-label="Verdict" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1 }}>
+    <Box component="ul" aria-label="Verdict" sx={{ mt: 1, display: 'grid', gap: 1 }}>
       {verdict.findings.map(({ rule, faces }) => (
         <Box
           component="li"

@@ -125,7 +125,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           </Typography>
         }
       >
-        <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1.5 }}>
+        <Box component="ol" sx={{ display: 'grid', gap: 1.5 }}>
           {permitted.slice(0, isAll ? undefined : SHOWN).map((candidate, index) => (
             <CandidateCard
               key={candidate.id}

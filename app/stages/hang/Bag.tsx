@@ -45,9 +45,6 @@ export function Bag({ piece }: { piece: Piece }) {
       <Box
         component="ul"
         sx={{
-          listStyle: 'none',
-          p: 0,
-          m: 0,
           display: 'grid',
           gridTemplateColumns: 'repeat(auto-fill, minmax(208px, 1fr))',
           columnGap: 2,

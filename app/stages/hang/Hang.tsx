@@ -27,9 +27,6 @@ export default function Hang() {
             <Box
               component="ul"
               sx={{
-                listStyle: 'none',
-                p: 0,
-                m: 0,
                 display: 'grid',
                 gap: 1.5,
                 gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' },

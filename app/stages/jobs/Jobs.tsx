@@ -179,9 +179,6 @@ export default function Jobs() {
             <Box
               component="ul"
               sx={{
-                listStyle: 'none',
-                p: 0,
-                m: 0,
                 display: 'grid',
                 gap: 2,
                 gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' },
@@ -231,7 +228,7 @@ export default function Jobs() {
         </Section>
         {jobs && jobs.damaged.length > 0 && (
           <Section title="Can’t be read">
-            <Box component="ul" sx={{ p: 0, m: 0, listStyle: 'none' }}>
+            <Box component="ul">
               {jobs.damaged.map(({ row, message }) => (
                 <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                   <span style={{ flex: '0 1 560px' }}>{message}</span>
@@ -246,7 +243,7 @@ export default function Jobs() {
         )}
         {jobs && jobs.deleted.length > 0 && (
           <Section title="Thrown away">
-            <Box component="ul" sx={{ p: 0, m: 0, listStyle: 'none' }}>
+            <Box component="ul">
               {jobs.deleted.map((stored) => (
                 <Box component="li" key={stored.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                   <span style={{ flex: '0 1 320px' }}>{stored.job.name}</span>

@@ -20,9 +20,6 @@ export function Agenda({ reading }: { reading: PlanReading }) {
     <Box
       component="ol"
       sx={{
-        listStyle: 'none',
-        p: 0,
-        m: 0,
         display: 'grid',
         gap: 2,
         gridTemplateColumns: { lg: '1fr 1fr' },
@@ -44,7 +41,7 @@ export function Agenda({ reading }: { reading: PlanReading }) {
             return (
               <Box key={painter.id} sx={{ mb: 1 }}>
                 {job.crew.length > 1 && <Box sx={{ fontWeight: 700, fontSize: 14 }}>{painter.name}</Box>}
-                <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, fontSize: 14 }}>
+                <Box component="ul" sx={{ fontSize: 14 }}>
                   {own.map((run) => (
                     <Box
                       component="li"

@@ -47,11 +47,7 @@ export function RunLegend({ operations }: { operations: readonly Operation[] }) 
     ['hang', HANG, operations.some((operation) => operationPaint(operation) === HANG)],
   ];
   return (
-    <Box
-      component="ul"
-      aria-label="What the colours of the runs mean"
-      sx={{ display: 'flex', gap: 2, p: 0, m: 0, listStyle: 'none', fontSize: 14 }}
-    >
+    <Box component="ul" aria-label="What the colours of the runs mean" sx={{ display: 'flex', gap: 2, fontSize: 14 }}>
       {entries
         .filter(([, , isThere]) => isThere)
         .map(([words, paint]) => (

@@ -104,7 +104,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           {coating.name}
           {colour && <span style={{ fontWeight: 500 }}> · {colour.name}</span>}
         </Typography>
-        <Box component="ul" sx={{ m: 0, mt: 0.75, p: 0, listStyle: 'none', fontSize: 14 }}>
+        <Box component="ul" sx={{ mt: 0.75, fontSize: 14 }}>
           {need.coats.map((coat) => (
             <li key={`${coat.groupId}/${coat.number}`}>
               {coat.groupName}, coat {coat.number}, {coat.tool}: {formatArea(coat.area, units)} →{' '}

@@ -45,7 +45,7 @@ export default function Quantities() {
             </Button>
           </Typography>
         )}
-        <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
+        <Box component="ul" sx={{ display: 'grid', gap: 1.5 }}>
           {needs.map((need) => (
             <NeedCard key={`${need.product}/${need.colour?.hex ?? ''}`} need={need} money={money} />
           ))}

@@ -22,7 +22,7 @@ export function DayList({ sheet, reading, current }: DayListProps) {
   if (sheet.length === 0) return <Typography>No work is planned for this painter today.</Typography>;
   return (
     <Sheet pad={0}>
-      <Box component="ol" aria-label="Runs of the day" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <Box component="ol" aria-label="Runs of the day">
         {sheet.map(({ run, state, done }) => (
           <Box
             component="li"

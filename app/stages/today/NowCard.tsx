@@ -111,7 +111,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
         <Box
           component="ul"
           aria-label="Pieces of this run"
-          sx={{ listStyle: 'none', display: 'flex', flexWrap: 'wrap', gap: 1.5, p: 0, my: 2, alignItems: 'flex-end' }}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2, alignItems: 'flex-end' }}
         >
           {inMarkOrder(run.steps).map((entry) => {
             const isOpen = open.includes(entry);

@@ -50,7 +50,7 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
   return (
     <>
       <Sheet pad={0}>
-        <Box component="ul" aria-label="What may be touched" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        <Box component="ul" aria-label="What may be touched">
           {shown.map((ripe) => (
             <TouchRow key={ripe.piece.id} ripe={ripe} at={at} when={when} onTacky={onTacky} />
           ))}
@@ -131,7 +131,7 @@ function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
         <Vial
           reading={vialReading(at, ripe)}
           words={`${ripe.piece.mark}: ${headline}`}
-          detail={`${ripe.coated.coat?.coating.name ?? ''}, put on ${when(ripe.since)}; touch dry ${when(ripe.touchDry)}; ${verb} from ${when(ripe.opens)}${ripe.closes ? `, abrade again after ${when(ripe.closes)}` : ''}.`}
+          detail={`${ripe.coated.coat.coating.name}, put on ${when(ripe.since)}; touch dry ${when(ripe.touchDry)}; ${verb} from ${when(ripe.opens)}${ripe.closes ? `, abrade again after ${when(ripe.closes)}` : ''}.`}
         />
       </Box>
       <Box sx={{ gridArea: 'words' }}>

@@ -71,7 +71,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             height={250}
           />
           {weight > TWO_PEOPLE_FROM && piece.comesOff && (
-            <Caution>Over {TWO_PEOPLE_FROM} kg: two people to take off and to hang.</Caution>
+            <Caution>From {TWO_PEOPLE_FROM} kg on: two people to take it off and to hang it.</Caution>
           )}
           <ShapeFields
             kind={piece.kind}

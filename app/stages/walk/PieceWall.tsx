@@ -70,9 +70,6 @@ export function PieceWall({ chosen, onChoose }: PieceWallProps) {
               <Box
                 component="ul"
                 sx={{
-                  listStyle: 'none',
-                  p: 0,
-                  m: 0,
                   display: 'flex',
                   flexWrap: 'wrap',
                   gap: 2,

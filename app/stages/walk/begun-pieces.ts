@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PIECE_KINDS } from '../../../core/pieces/registry.ts';
+import { definitionOf, PIECE_KINDS } from '../../../core/pieces/registry.ts';
 import { statedPieceSchema, type Job } from '../../../core/job/schema.ts';
 import { database } from '../../store/database.ts';
 
@@ -15,7 +15,10 @@ export async function readBegun(job: Job): Promise<BegunPieces | null> {
   const kept = await database.drafts.get(begunName(job.id));
   if (!kept) return null;
   const read = begunSchema.safeParse(JSON.parse(kept.text));
-  return read.success && job.rooms.some((room) => room.id === read.data.piece.roomId) ? read.data : null;
+  if (!read.success) return null;
+  const { kind, piece } = read.data;
+  const hasRoom = job.rooms.some((room) => room.id === piece.roomId);
+  return hasRoom && definitionOf(kind).schema.safeParse(piece.shape).success ? read.data : null;
 }
 
 export async function keepBegun(jobId: string, begun: BegunPieces): Promise<void> {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { DimensionField, HardwareItem, ShapeField } from './definition.ts';
-import type { Framing } from './framed.ts';
+import type { ChoiceField, DimensionField, HardwareItem, Shape, ShapeField } from './definition.ts';
+import type { EdgeId } from './elevation.ts';
 
 /** Sizes in mm inside which a house door is believable. */
 export const DOOR_SIZE = {
@@ -16,21 +16,52 @@ export const FRONT_SIZE = {
   thickness: z.number().min(10).max(50),
 };
 
-export const dimension = (key: string, label: string, min: number, max: number, main = false): DimensionField => ({
+/** Sizes in mm inside which a shutter leaf is believable. */
+export const SHUTTER_SIZE = {
+  width: z.number().min(150).max(1000),
+  height: z.number().min(300).max(3000),
+  thickness: z.number().min(15).max(60),
+};
+
+type When = (shape: Shape) => boolean;
+
+export const dimension = (
+  key: string,
+  label: string,
+  [min, max]: readonly [number, number],
+  { main = false, when, unit = 'mm' }: { main?: boolean; when?: When; unit?: DimensionField['unit'] } = {},
+): DimensionField => ({ key, label, unit, min, max, main, ...(when ? { when } : {}) });
+
+/** A choice from words by value. */
+export const choice = (
+  key: string,
+  label: string,
+  words: Readonly<Record<string, string>>,
+  { main = true, when }: { main?: boolean; when?: When } = {},
+): ChoiceField => ({
   key,
   label,
-  unit: 'mm',
-  min,
-  max,
+  unit: 'choice',
+  choices: Object.entries(words).map(([value, said]) => ({ value, label: said })),
   main,
+  ...(when ? { when } : {}),
 });
 
-/** Width, height and thickness as fields, from the same bounds as the schema. */
-export function sizeFields(size: typeof DOOR_SIZE): ShapeField[] {
-  const field = (key: keyof typeof DOOR_SIZE, label: string): DimensionField =>
-    dimension(key, label, size[key].minValue ?? 0, size[key].maxValue ?? 0, true);
-  return [field('width', 'Width'), field('height', 'Height'), field('thickness', 'Thickness')];
+/** The bounds of a number in a schema. */
+export const boundsOf = (number: z.ZodNumber): [number, number] => [number.minValue ?? 0, number.maxValue ?? Infinity];
+
+/** Fields for numbers of a schema, from the same bounds, under these labels. */
+export function fieldsOf<K extends string>(
+  numbers: Readonly<Record<K, z.ZodNumber>>,
+  labels: Readonly<Record<K, string>>,
+  options: { main?: boolean; when?: When; unit?: DimensionField['unit'] } = {},
+): ShapeField[] {
+  return (Object.keys(numbers) as K[]).map((key) => dimension(key, labels[key], boundsOf(numbers[key]), options));
 }
+
+/** Width, height and thickness as fields. */
+export const sizeFields = (size: typeof DOOR_SIZE): ShapeField[] =>
+  fieldsOf(size, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true });
 
 /** Members of a framed face, in mm. */
 export const FRAME_MEMBERS = {
@@ -39,30 +70,66 @@ export const FRAME_MEMBERS = {
   bottomRail: z.number().min(30).max(500),
 };
 
-export const FRAME_MEMBER_FIELDS: readonly ShapeField[] = [
-  dimension('stile', 'Stile', 30, 250),
-  dimension('topRail', 'Top rail', 30, 400),
-  dimension('bottomRail', 'Bottom rail', 30, 500),
-];
+export const frameMemberFields = (when?: When): ShapeField[] =>
+  fieldsOf(FRAME_MEMBERS, { stile: 'Stile', topRail: 'Top rail', bottomRail: 'Bottom rail' }, when ? { when } : {});
+
+/** The faces and edges of a hung door, and how it is usually painted. */
+export const HUNG = {
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
+  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] as EdgeId[] },
+  comesOff: 'usually',
+  pace: { takeOff: 4, rehang: 9 },
+  cautions: [],
+} as const;
+
+/** The same of a board or cabinet front with four like edges. */
+export const BOARD = {
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
+  usualScope: { faces: ['front', 'back'], edges: ['left', 'right', 'top', 'bottom'] as EdgeId[] },
+  comesOff: 'usually',
+  pace: { takeOff: 4, rehang: 5 },
+  cautions: [],
+} as const;
+
+/** What is left bare on a door that closes into a frame. */
+export const DOOR_STAYS = ['hinge leaves, latch and strike plate', 'seals and draught strips'] as const;
+
+/** A door is higher than wide and wider than thick, in whatever order that is typed. */
+export function doorSizes(lengths: readonly number[]): Shape | null {
+  const [height, width, thickness] = [...lengths].sort((one, other) => other - one);
+  if (height === undefined || width === undefined || lengths.length > 3) return null;
+  return thickness === undefined ? { width, height } : { width, height, thickness };
+}
+
+/** Sizes under these names in the order in which they are typed; two of them at least. */
+export const sizesAsTyped =
+  (...names: readonly string[]) =>
+  (lengths: readonly number[]): Shape | null =>
+    lengths.length < 2 || lengths.length > names.length
+      ? null
+      : Object.fromEntries(lengths.map((length, index) => [names[index] ?? '', length]));
 
 /** Hinges and furniture of a house door: three hinges above 35 kg or 2,050 mm. */
 export function doorHardware(height: number, weight: number): HardwareItem[] {
+  const hinges = height > 2050 || weight > 35 ? 3 : 2;
   return [
-    { name: 'hinge', count: height > 2050 || weight > 35 ? 3 : 2 },
-    { name: 'hinge screw', count: (height > 2050 || weight > 35 ? 3 : 2) * 8 },
+    { name: 'hinge', count: hinges },
+    { name: 'hinge screw', count: hinges * 8 },
     { name: 'handle', count: 2 },
     { name: 'latch', count: 1 },
     { name: 'strike plate', count: 1 },
   ];
 }
 
-/** The frame of a front with a single flat panel. */
-export function singlePanel(shape: {
-  width: number;
-  height: number;
-  stile: number;
-  topRail: number;
-  bottomRail: number;
-}): Framing {
-  return { ...shape, crossRail: 0, muntin: 0, columns: 1, rowShares: [1], bevel: null, mouldingGirth: 0 };
+/** Hinges and pull of a cupboard door: more hinges on taller ones. */
+export function cupboardHardware(height: number): HardwareItem[] {
+  const hinges = height > 1600 ? 4 : height > 900 ? 3 : 2;
+  return [
+    { name: 'cup hinge', count: hinges },
+    { name: 'hinge screw', count: hinges * 2 },
+    { name: 'pull', count: 1 },
+    { name: 'bumper', count: 2 },
+  ];
 }

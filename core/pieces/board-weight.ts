@@ -3,5 +3,8 @@ export function boardWeight(width: number, height: number, thickness: number, de
   return (width * height * thickness * density) / 1e9;
 }
 
-/** Usual densities in kg/m³: softwood joinery, hardwood-faced slab, fibreboard and chipboard. */
-export const DENSITY = { softwood: 480, slab: 560, board: 720 } as const;
+/** Usual densities in kg/m³: softwood joinery, hardwood-faced slab, fibreboard and chipboard, rigid plastic. */
+export const DENSITY = { softwood: 480, slab: 560, board: 720, plastic: 900 } as const;
+
+/** Weight in kg of so many m² of glass 4 mm thick, at 2,500 kg/m³. */
+export const glassWeight = (area: number): number => area * 0.004 * 2500;

@@ -1,27 +1,37 @@
 import type { z } from 'zod';
+import type { CautionId } from './cautions.ts';
 import type { EdgeId, Elevation, FaceId } from './elevation.ts';
+import type { Phrase } from './phrases.ts';
+import type { Section } from './profiles.ts';
 
-/** A length or count that a kind asks for, with the bounds inside which it is believable. */
-export interface DimensionField {
+interface FieldFacts {
   key: string;
   label: string;
-  unit: 'mm' | 'count' | 'shares';
-  min: number;
-  max: number;
   /** Main sizes are asked first; the rest wait behind “more of its shape”. */
   main: boolean;
+  /** Whether the field means anything for this shape; left out when it always does. */
+  when?(shape: Shape): boolean;
+}
+
+/** A length, count, area or row of shares that a kind asks for, with the bounds inside which it is believable. */
+export interface DimensionField extends FieldFacts {
+  unit: 'mm' | 'm2' | 'count' | 'shares';
+  min: number;
+  max: number;
 }
 
 /** A choice that a kind asks for. */
-export interface ChoiceField {
-  key: string;
-  label: string;
+export interface ChoiceField extends FieldFacts {
   unit: 'choice';
   choices: readonly { value: string; label: string }[];
-  main: boolean;
 }
 
-export type ShapeField = DimensionField | ChoiceField;
+/** A profile that is drawn: x and y in mm by turns, out from the wall and down from the top. */
+export interface DrawingField extends FieldFacts {
+  unit: 'profile';
+}
+
+export type ShapeField = DimensionField | ChoiceField | DrawingField;
 
 export type ShapeValue = number | string | readonly number[];
 export type Shape = Readonly<Record<string, ShapeValue>>;
@@ -46,14 +56,37 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Why a shape within bounds still can't be made; null when it can. */
   fault(shape: S): { field: string; message: string } | null;
   elevation(shape: S): Elevation;
-  /** Name of a face on this kind: “front” and “back”, or “room side” and “hall side”. */
-  faceNames: Readonly<Record<FaceId, string>>;
+  /** The profile as cut, for kinds that are long and of one section. */
+  section?(shape: S): Section;
+  /** What follows from the sizes and is worth a line beside the drawing: the gap between spindles. */
+  remarks?(shape: S): string[];
+  /** Names of the faces that it has: “front” and “back”, “room side”, “all round”. Every kind has a front. */
+  faceNames: Readonly<Partial<Record<FaceId, string>> & { front: string }>;
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
+  /** What must not get paint, in the painter's words. */
+  staysUnpainted: readonly string[];
   hardware(shape: S): HardwareItem[];
-  /** Weight in kg, from the size and a density of 560 kg/m³ for timber or 720 for board. */
+  /** Weight in kg of what is carried when it comes off, from its size and usual densities. */
   weight(shape: S): number;
   /** Usual scope of a new piece of this kind. */
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
+  /** Whether it is taken off to be painted. */
+  comesOff: 'usually' | 'rarely' | 'never';
   /** Minutes to take the hardware off and bag it, and to rehang, at a professional's pace. */
   pace: { takeOff: number; rehang: number };
+  /** Dangers that come with the kind itself. */
+  cautions: readonly CautionId[];
+  /** How it is typed in one line. */
+  typed: Typed<S>;
+}
+
+/** How a kind is said in a typed line. */
+export interface Typed<S extends Shape = Shape> {
+  /** Words for the kind without plural, “flush door”, and what each says of the shape. The longest that fits counts. */
+  words: Readonly<Record<string, Partial<S>>>;
+  /** Sizes typed as `a x b x c`, in mm; null when the kind can't take so many. */
+  sizes(lengths: readonly number[]): Partial<S> | null;
+  /** Fields that take single lengths, in the order in which they are typed. */
+  lengths: readonly (keyof S & string)[];
+  phrases: readonly Phrase[];
 }

@@ -1,24 +1,56 @@
+import { lapsOf } from './laps.ts';
+
 /** A point on a face in mm: x to the right, y down, from the top left corner as seen by someone facing it. */
 export type Point = readonly [x: number, y: number];
 
+/** An upright rectangle on a face in mm. */
+export type Box = readonly [x: number, y: number, width: number, height: number];
+
 export const GRAINS = ['vertical', 'horizontal', 'none'] as const;
 export type Grain = (typeof GRAINS)[number];
+
+/** What an element is in the trade's words; paces, relief and stroke orders go by it. */
+export type Part =
+  | 'slab'
+  | 'panel'
+  | 'rail'
+  | 'stile'
+  | 'muntin'
+  | 'glazing-bar'
+  | 'glazing-moulding'
+  | 'moulding'
+  | 'louvre'
+  | 'frame'
+  | 'side'
+  | 'spindle'
+  | 'newel'
+  | 'run'
+  | 'area';
 
 /** A part of a face that is painted as one: a panel, a rail, a stile, a whole slab. */
 export interface Element {
   id: string;
   /** As said on the card: “upper left panel”. */
   name: string;
-  part: 'slab' | 'panel' | 'rail' | 'stile' | 'muntin';
+  part: Part;
   /** Outline in mm on the face, a closed polygon without its first point repeated. */
   outline: readonly Point[];
+  /** What is cut out of the outline: the glass inside a moulding, the moulding on a slab. */
+  holes: readonly (readonly Point[])[];
   /** Area as drawn, in m². */
   projectedArea: number;
-  /** Area as painted, in m²: with what slopes and mouldings add. */
+  /** Area as painted, in m²: with what slopes, mouldings and sides that turn away add. */
   developedArea: number;
   /** Length in mm that is cut in with the brush before the flat is filled. */
   cutIn: number;
   grain: Grain;
+}
+
+/** A part of a face that gets no paint, and why: together with the elements it makes up the whole face. */
+export interface Unpainted {
+  id: string;
+  why: 'glass' | 'open';
+  outline: readonly Point[];
 }
 
 export type FaceId = 'front' | 'back';
@@ -30,11 +62,12 @@ export interface Face {
   width: number;
   height: number;
   elements: readonly Element[];
+  unpainted: readonly Unpainted[];
   /** Pairs of element ids that share an edge, where one meets the other's wet edge. */
   laps: readonly (readonly [string, string])[];
 }
 
-export const EDGE_IDS = ['hinge', 'lock', 'top', 'bottom', 'left', 'right'] as const;
+export const EDGE_IDS = ['hinge', 'lock', 'top', 'bottom', 'left', 'right', 'joints'] as const;
 export type EdgeId = (typeof EDGE_IDS)[number];
 
 /** One edge: its length and thickness in mm and its area in m². */
@@ -55,7 +88,7 @@ export interface Elevation {
 export const squareMetres = (squareMillimetres: number): number => squareMillimetres / 1_000_000;
 
 /** The outline of an upright rectangle. */
-export function rectangle(x: number, y: number, width: number, height: number): Point[] {
+export function rectangle([x, y, width, height]: Box): Point[] {
   return [
     [x, y],
     [x + width, y],
@@ -63,6 +96,9 @@ export function rectangle(x: number, y: number, width: number, height: number): 
     [x, y + height],
   ];
 }
+
+/** A box made smaller by `by` mm on every side. */
+export const inset = ([x, y, width, height]: Box, by: number): Box => [x + by, y + by, width - 2 * by, height - 2 * by];
 
 /** Area of a closed outline in mm², by the shoelace formula. */
 export function outlineArea(outline: readonly Point[]): number {
@@ -72,4 +108,49 @@ export function outlineArea(outline: readonly Point[]): number {
     twice += x * nextY - nextX * y;
   });
   return Math.abs(twice) / 2;
+}
+
+interface ElementFacts {
+  id: string;
+  name: string;
+  part: Part;
+  outline: readonly Point[];
+  holes?: readonly (readonly Point[])[];
+  grain?: Grain;
+  /** mm² beyond the drawn area; 0 for a flat element. */
+  excess?: number;
+  cutIn?: number;
+}
+
+/** An element from its outline; flat and of vertical grain unless told otherwise. */
+export function element({ id, name, part, outline, holes = [], grain, excess, cutIn }: ElementFacts): Element {
+  const drawn = outlineArea(outline) - holes.reduce((sum, hole) => sum + outlineArea(hole), 0);
+  return {
+    id,
+    name,
+    part,
+    outline,
+    holes,
+    projectedArea: squareMetres(drawn),
+    developedArea: squareMetres(drawn + (excess ?? 0)),
+    cutIn: cutIn ?? 0,
+    grain: grain ?? 'vertical',
+  };
+}
+
+/** A face of these elements and unpainted parts, with the laps between its elements. */
+export function faceOf(
+  id: FaceId,
+  width: number,
+  height: number,
+  parts: { elements: readonly Element[]; unpainted?: readonly Unpainted[] },
+): Face {
+  return {
+    id,
+    width,
+    height,
+    elements: parts.elements,
+    unpainted: parts.unpainted ?? [],
+    laps: lapsOf(parts.elements),
+  };
 }

@@ -1,17 +1,40 @@
 import { z } from 'zod';
-import type { PieceDefinition } from '../definition.ts';
-import { boardEdges } from '../edges.ts';
-import { framedFace, framingFault } from '../framed.ts';
-import { slabFace } from '../slab.ts';
+import {
+  BOARD,
+  choice,
+  cupboardHardware,
+  FRAME_MEMBERS,
+  frameMemberFields,
+  FRONT_SIZE,
+  sizeFields,
+  sizesAsTyped,
+} from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
-import { FRAME_MEMBER_FIELDS, FRAME_MEMBERS, FRONT_SIZE, singlePanel, sizeFields } from '../board-fields.ts';
+import type { PieceDefinition, Shape } from '../definition.ts';
+import { boardEdges } from '../edges.ts';
+import { panelFill } from '../fills/panel.ts';
+import { framedFace, framingFault, type Framing } from '../framed.ts';
+import { says } from '../phrases.ts';
+import { slope } from '../relief.ts';
+import { slabFace } from '../slab.ts';
 
-const schema = z.object({ ...FRONT_SIZE, style: z.enum(['slab', 'framed']), ...FRAME_MEMBERS });
+const schema = z.object({ ...FRONT_SIZE, style: z.enum(['slab', 'framed', 'raised']), ...FRAME_MEMBERS });
 type CabinetDoor = z.infer<typeof schema>;
 
 const MEMBERS = { stile: 65, topRail: 65, bottomRail: 65 };
+/** The bevel of a raised cupboard panel, in mm. */
+const BEVEL = slope(28, 6);
 
-/** A cabinet door: a flat slab, or a frame around one flat panel with a slab's back. */
+const framing = (shape: CabinetDoor): Framing => ({
+  ...shape,
+  crossRail: 0,
+  muntin: 0,
+  columns: 1,
+  rowShares: [1],
+  fill: () => panelFill(shape.style === 'raised' ? BEVEL : null),
+});
+
+/** A cabinet door: a flat slab, or a frame around one flat or raised panel with a slab's back. */
 export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   id: 'cabinet-door',
   name: 'Cupboard door',
@@ -20,42 +43,38 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   schema,
   fields: [
     ...sizeFields(FRONT_SIZE),
-    {
-      key: 'style',
-      label: 'Front',
-      unit: 'choice',
-      choices: [
-        { value: 'slab', label: 'flat slab' },
-        { value: 'framed', label: 'framed panel' },
-      ],
-      main: true,
-    },
-    ...FRAME_MEMBER_FIELDS,
+    choice('style', 'Front', { slab: 'flat slab', framed: 'framed, flat panel', raised: 'framed, raised panel' }),
+    ...frameMemberFields((shape: Shape) => shape.style !== 'slab'),
   ],
   presets: [
     { name: 'Slab', shape: { width: 497, height: 720, thickness: 18, style: 'slab', ...MEMBERS } },
     { name: 'Framed', shape: { width: 497, height: 720, thickness: 20, style: 'framed', ...MEMBERS } },
+    { name: 'Raised', shape: { width: 497, height: 720, thickness: 22, style: 'raised', ...MEMBERS } },
   ],
   fault: (shape) => {
-    const message = shape.style === 'framed' ? framingFault(singlePanel(shape)) : null;
+    const message = shape.style === 'slab' ? null : framingFault(framing(shape));
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({
     faces: [
-      shape.style === 'framed' ? framedFace('front', singlePanel(shape)) : slabFace('front', shape.width, shape.height),
+      shape.style === 'slab' ? slabFace('front', shape.width, shape.height) : framedFace('front', framing(shape)),
       slabFace('back', shape.width, shape.height),
     ],
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['left', 'right']),
   }),
-  faceNames: { front: 'front', back: 'back' },
-  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
-  hardware: ({ height }) => [
-    { name: 'cup hinge', count: height > 1600 ? 4 : height > 900 ? 3 : 2 },
-    { name: 'hinge screw', count: (height > 1600 ? 4 : height > 900 ? 3 : 2) * 2 },
-    { name: 'pull', count: 1 },
-    { name: 'bumper', count: 2 },
-  ],
+  ...BOARD,
+  staysUnpainted: ['hinge cups and plates', 'bumpers'],
+  hardware: ({ height }) => cupboardHardware(height),
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
-  usualScope: { faces: ['front', 'back'], edges: ['left', 'right', 'top', 'bottom'] },
-  pace: { takeOff: 4, rehang: 5 },
+  typed: {
+    words: { 'cupboard door': {}, 'cabinet door': {}, 'kitchen door': {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [
+      says('slab', { style: 'slab' }),
+      says('framed', { style: 'framed' }),
+      says('shaker', { style: 'framed' }),
+      says('raised', { style: 'raised' }),
+    ],
+  },
 };

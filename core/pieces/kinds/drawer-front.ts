@@ -1,9 +1,9 @@
 import { z } from 'zod';
+import { BOARD, FRONT_SIZE, sizeFields, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
-import { FRONT_SIZE, sizeFields } from '../board-fields.ts';
 
 const schema = z.object(FRONT_SIZE);
 type DrawerFront = z.infer<typeof schema>;
@@ -22,13 +22,19 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
     faces: [slabFace('front', width, height), slabFace('back', width, height)],
     edges: boardEdges(width, height, thickness, ['left', 'right']),
   }),
-  faceNames: { front: 'front', back: 'back' },
-  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
+  ...BOARD,
+  usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
+  pace: { takeOff: 3, rehang: 5 },
+  staysUnpainted: ['the drawer box and its runners'],
   hardware: ({ width }) => [
     { name: 'pull', count: width > 700 ? 2 : 1 },
     { name: 'fixing screw', count: 4 },
   ],
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
-  usualScope: { faces: ['front'], edges: ['left', 'right', 'top', 'bottom'] },
-  pace: { takeOff: 3, rehang: 5 },
+  typed: {
+    words: { 'drawer front': {}, drawer: {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [],
+  },
 };

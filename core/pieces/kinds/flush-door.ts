@@ -1,9 +1,9 @@
 import { z } from 'zod';
+import { doorHardware, DOOR_SIZE, doorSizes, DOOR_STAYS, HUNG, sizeFields } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
-import { DOOR_SIZE, doorHardware, sizeFields } from '../board-fields.ts';
 
 const schema = z.object(DOOR_SIZE);
 type FlushDoor = z.infer<typeof schema>;
@@ -27,10 +27,9 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
     faces: [slabFace('front', width, height), slabFace('back', width, height)],
     edges: boardEdges(width, height, thickness, ['hinge', 'lock']),
   }),
-  faceNames: { front: 'front', back: 'back' },
-  edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
+  ...HUNG,
+  staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
-  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
-  pace: { takeOff: 4, rehang: 9 },
+  typed: { words: { 'flush door': {}, 'plain door': {}, 'flat door': {} }, sizes: doorSizes, lengths: [], phrases: [] },
 };

@@ -1,9 +1,21 @@
 import { z } from 'zod';
-import type { PieceDefinition } from '../definition.ts';
+import {
+  dimension,
+  doorHardware,
+  DOOR_SIZE,
+  doorSizes,
+  DOOR_STAYS,
+  FRAME_MEMBERS,
+  frameMemberFields,
+  HUNG,
+  sizeFields,
+} from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import type { PieceDefinition, Shape } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
-import { dimension, DOOR_SIZE, doorHardware, FRAME_MEMBER_FIELDS, FRAME_MEMBERS, sizeFields } from '../board-fields.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { grid, says, type Phrase } from '../phrases.ts';
 
 const schema = z.object({
   ...DOOR_SIZE,
@@ -12,20 +24,11 @@ const schema = z.object({
   muntin: z.number().min(20).max(250),
   columns: z.number().int().min(1).max(4),
   rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
-  panel: z.enum(['flat', 'raised', 'moulded']),
-  bevelWidth: z.number().min(5).max(120),
-  bevelDepth: z.number().min(1).max(25),
+  ...PANEL_SHAPE,
 });
 type PanelledDoor = z.infer<typeof schema>;
 
-/** Girth that a small planted or struck panel moulding adds beyond its flat, in mm. */
-const MOULDING_EXCESS = 9;
-
-const framing = (shape: PanelledDoor): Framing => ({
-  ...shape,
-  bevel: shape.panel === 'raised' ? { width: shape.bevelWidth, depth: shape.bevelDepth } : null,
-  mouldingGirth: shape.panel === 'moulded' ? MOULDING_EXCESS : 0,
-});
+const framing = (shape: PanelledDoor): Framing => ({ ...shape, fill: () => panelOf(shape) });
 
 const USUAL: Omit<PanelledDoor, 'columns' | 'rowShares'> = {
   width: 762,
@@ -36,9 +39,30 @@ const USUAL: Omit<PanelledDoor, 'columns' | 'rowShares'> = {
   crossRail: 105,
   bottomRail: 200,
   muntin: 90,
-  panel: 'raised',
-  bevelWidth: 40,
-  bevelDepth: 8,
+  ...USUAL_PANEL,
+};
+
+/** Usual grids by the number of panels. */
+const GRIDS: Readonly<Record<number, { columns: number; rowShares: number[] }>> = {
+  1: { columns: 1, rowShares: [1] },
+  2: { columns: 1, rowShares: [6, 5] },
+  3: { columns: 1, rowShares: [2, 5, 5] },
+  4: { columns: 2, rowShares: [6, 5] },
+  5: { columns: 1, rowShares: [1, 1, 1, 1, 1] },
+  6: { columns: 2, rowShares: [2, 5, 5] },
+  8: { columns: 2, rowShares: [2, 5, 5, 2] },
+};
+
+/** “6p” or “6 panel”: the usual grid of so many panels. */
+const PANELS: Phrase = {
+  example: '6p',
+  read: ([first = '', second = '']) => {
+    const match = /^(\d)(?:p|-?panel(?:led|s)?)?$/.exec(first);
+    const apart = /^\d$/.test(first);
+    const shape = match && GRIDS[Number(match[1])];
+    if (!shape || (apart && !/^panel(led|s)?$/.test(second))) return null;
+    return { taken: apart ? 2 : 1, shape: shape as Shape };
+  },
 };
 
 const weight = ({ width, height, thickness }: PanelledDoor): number =>
@@ -53,24 +77,12 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
   schema,
   fields: [
     ...sizeFields(DOOR_SIZE),
-    { key: 'columns', label: 'Panels across', unit: 'count', min: 1, max: 4, main: true },
-    { key: 'rowShares', label: 'Heights of the rows, from the top', unit: 'shares', min: 1, max: 6, main: true },
-    {
-      key: 'panel',
-      label: 'Panels',
-      unit: 'choice',
-      choices: [
-        { value: 'flat', label: 'flat' },
-        { value: 'raised', label: 'raised, bevelled' },
-        { value: 'moulded', label: 'flat with moulding' },
-      ],
-      main: true,
-    },
-    ...FRAME_MEMBER_FIELDS,
-    dimension('crossRail', 'Cross rails', 30, 400),
-    dimension('muntin', 'Muntin', 20, 250),
-    dimension('bevelWidth', 'Bevel width', 5, 120),
-    dimension('bevelDepth', 'Bevel depth', 1, 25),
+    dimension('columns', 'Panels across', [1, 4], { unit: 'count', main: true }),
+    dimension('rowShares', 'Heights of the rows, from the top', [1, 6], { unit: 'shares', main: true }),
+    ...PANEL_FIELDS,
+    ...frameMemberFields(),
+    dimension('crossRail', 'Cross rails', [30, 400]),
+    dimension('muntin', 'Muntin', [20, 250]),
   ],
   presets: [
     { name: 'Six panels', shape: { ...USUAL, columns: 2, rowShares: [2, 5, 5] } },
@@ -85,10 +97,23 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
     faces: [framedFace('front', framing(shape)), framedFace('back', framing(shape))],
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
   }),
-  faceNames: { front: 'front', back: 'back' },
-  edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
+  ...HUNG,
+  staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
-  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
-  pace: { takeOff: 4, rehang: 9 },
+  typed: {
+    words: { 'panelled door': {}, 'panel door': {}, door: {} },
+    sizes: doorSizes,
+    lengths: [],
+    phrases: [
+      PANELS,
+      ...PANEL_PHRASES,
+      grid(
+        ['panels'],
+        (columns, rows) => ({ columns, rowShares: Array.from({ length: rows }, () => 1) }),
+        '2x3 panels',
+      ),
+      says('shaker', { columns: 1, rowShares: [1], panel: 'flat' }),
+    ],
+  },
 };

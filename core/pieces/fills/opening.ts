@@ -1,0 +1,12 @@
+import { rectangle } from '../elevation.ts';
+import type { Fill } from './fill.ts';
+
+/** Nothing: what one reaches through, as in a face frame. */
+export const OPENING: Fill = {
+  name: 'opening',
+  least: { width: 20, height: 20 },
+  parts: (field) => ({
+    elements: [],
+    unpainted: [{ id: `opening-${field.id}`, why: 'open', outline: rectangle(field.box) }],
+  }),
+};

@@ -1,0 +1,8 @@
+import type { HardwareItem } from './definition.ts';
+
+/** What a shutter leaf hangs on and is held by. */
+export const SHUTTER_HARDWARE: HardwareItem[] = [
+  { name: 'shutter hinge', count: 2 },
+  { name: 'hinge screw', count: 12 },
+  { name: 'holdback', count: 1 },
+];

@@ -32,7 +32,7 @@ export function linenPress(): Job {
   const exposure = { front: 'inside', back: 'inside' } as const;
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T14:45' } })
-    .tell('state-room', { room: { id: 'room-1', name: 'Landing', climateId: 'house', maxOff: null } })
+    .tell('state-room', { room: { id: 'room-1', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
     .tell('change-climate', {
       climate: {
         id: 'workshop',

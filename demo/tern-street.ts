@@ -105,8 +105,10 @@ export function ternStreet(): Job {
     .tell('state-painter', {
       painter: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) },
     })
-    .tell('state-room', { room: { id: 'room-1', name: 'Practice rooms', climateId: 'house', maxOff: 3 } })
-    .tell('state-room', { room: { id: 'store', name: 'Instrument store', climateId: 'house', maxOff: null } });
+    .tell('state-room', { room: { id: 'room-1', name: 'Practice rooms', climateId: 'house', maxOff: 3, tasks: [] } })
+    .tell('state-room', {
+      room: { id: 'store', name: 'Instrument store', climateId: 'house', maxOff: null, tasks: [] },
+    });
 
   DOORS.forEach(([width, height], index) => {
     const oakInside = index === 2 || index === 5;

@@ -43,7 +43,7 @@ afterEach(() => {
 
 const note = (store: JobStore): string | undefined => store.snapshot()?.job.pieces[0]?.note;
 const write = (store: JobStore, text: string, strokes: string | null = null): boolean =>
-  store.apply('change-piece', { id: 'd', facts: { note: text } }, strokes).ok;
+  store.apply('change-pieces', { ids: ['d'], facts: { note: text } }, strokes).ok;
 
 test('a change is shown at once and is in the database with its patch', async () => {
   const on = await database();
@@ -65,7 +65,7 @@ test('a change is shown at once and is in the database with its patch', async ()
 test('a refused command changes neither document nor history', async () => {
   const on = await database();
   const store = await tab(on);
-  const outcome = store.apply('change-piece', { id: 'd', facts: { shape: { ...DOOR.shape, width: 1 } } });
+  const outcome = store.apply('change-pieces', { ids: ['d'], facts: {}, shape: { ...DOOR.shape, width: 1 } });
   assert.equal(outcome.ok, false);
   await store.settled();
   assert.equal(await on.changes.count(), 0);
@@ -96,7 +96,7 @@ test('undo and redo go back and forth, and something new forgets what was undone
 test('strokes of one field are one step of history, those of another are not', async () => {
   const store = await tab(await database());
   for (const text of ['s', 'st', 'sti']) write(store, text, 'd/note');
-  store.apply('change-piece', { id: 'd', facts: { comesOff: false } }, 'd/off');
+  store.apply('change-pieces', { ids: ['d'], facts: { comesOff: false } }, 'd/off');
   await store.settled();
   assert.equal((await store.history()).length, 2);
   await store.undo();
@@ -113,7 +113,7 @@ test('two tabs that write at the same moment keep both changes', async () => {
   const told: string[] = [];
   right.onNotice = (message) => told.push(message);
   left.apply('add-pieces', { ids: ['e'], kind: 'flush-door', piece: DOOR });
-  right.apply('change-piece', { id: 'd', facts: { note: 'from the right' } });
+  right.apply('change-pieces', { ids: ['d'], facts: { note: 'from the right' } });
   await Promise.all([left.settled(), right.settled()]);
   const stored = await on.jobs.get('test');
   assert.deepEqual(
@@ -208,7 +208,7 @@ test('what was given and not yet written is there after the tab is killed, once'
   // Killed here: the database has heard of neither, the journal of both.
   assert.deepEqual(
     shared.left('test').map((entry) => entry.name),
-    ['add-pieces', 'change-piece'],
+    ['add-pieces', 'change-pieces'],
   );
   const reopened = await tab(on, shared);
   const pieces = (): (readonly [string, string])[] | undefined =>

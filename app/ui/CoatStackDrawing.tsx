@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Layer } from '../../core/build-up/coat-stack.ts';
-import type { Surface } from '../../core/job/schema.ts';
+import type { Surface } from '../../core/job/piece-schema.ts';
 
 const SUBSTRATE_FILL: Readonly<Record<Surface['substrate'], string>> = {
   softwood: '#d9b77e',

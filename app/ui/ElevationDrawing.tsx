@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { definitionOf } from '../../core/pieces/registry.ts';
 import type { Element, Face } from '../../core/pieces/elevation.ts';
 import { elevationOf } from '../../core/job/queries.ts';
-import type { Piece } from '../../core/job/schema.ts';
+import type { Piece } from '../../core/job/piece-schema.ts';
 import { formatLength } from '../../core/units/length.ts';
 import type { UnitSystem } from '../../core/units/system.ts';
 

@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { BuildUp, FinishGroup, Job, Surface } from '../job/schema.ts';
+import type { Surface } from '../job/piece-schema.ts';
+import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
 import { wetFilm } from '../shelf/film.ts';

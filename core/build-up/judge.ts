@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { BuildUp, Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { BuildUp, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
 import { SEVERITIES, type Rule, type Severity, type Situation } from './rule.ts';

@@ -1,7 +1,8 @@
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Cleaner } from '../shelf/cleaner.ts';
 import type { Coating } from '../shelf/coating.ts';
-import type { BuildUp, Surface, Tool } from '../job/schema.ts';
+import type { Surface } from '../job/piece-schema.ts';
+import type { BuildUp, Tool } from '../job/schema.ts';
 
 /** One face of a group of like pieces, with everything that is to go onto it. */
 export interface Situation {

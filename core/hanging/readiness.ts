@@ -1,6 +1,7 @@
 import { progressByTask } from '../job/progress.ts';
 import { staysOf } from '../job/queries.ts';
-import type { Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';
 import { lyingCoats } from '../planning/lying-coats.ts';

@@ -1,6 +1,7 @@
 import type { Draft } from 'immer';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
-import type { FinishGroup, Job, Piece, Surface } from './schema.ts';
+import type { Piece, Surface } from './piece-schema.ts';
+import type { FinishGroup, Job } from './schema.ts';
 
 type Exposure = Piece['exposure'];
 

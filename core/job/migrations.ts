@@ -3,10 +3,39 @@ import { accepted, refused, type Outcome } from '../units/outcome.ts';
 /** Lifts a document of one version to the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
-/** By the version that they start from. `nivel.job/1` is the first, so nothing needs lifting yet. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+/** By the version that they start from. */
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed };
 
-const CURRENT_VERSION = 1;
+const CURRENT_VERSION = 2;
+
+const asRecord = (value: unknown): Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
+
+/** Lifts each entry of a list; what is no list is left for the schema to refuse. */
+const each = (value: unknown, lift: Migration): unknown =>
+  Array.isArray(value) ? value.map((entry) => (typeof entry === 'object' ? lift(asRecord(entry)) : entry)) : value;
+
+/** To 2: a piece says more of its place and its holes, a panelled door of its moulding, a room of its tasks. */
+function surveyed(job: Record<string, unknown>): Record<string, unknown> {
+  return {
+    ...job,
+    site: { ...asRecord(job.site), yearBuilt: null },
+    rooms: each(job.rooms, (room) => ({ ...room, tasks: [] })),
+    cutting: { stock: [2400], kerf: 3, cut: [] },
+    pieces: each(job.pieces, (piece) => ({
+      ...piece,
+      ...(piece.kind === 'panelled-door'
+        ? { shape: { profile: 'ovolo', mouldingWidth: 18, mouldingDepth: 9, ...asRecord(piece.shape) } }
+        : {}),
+      access: { who: '', closesAtNight: false, neededBy: null },
+      fireRated: false,
+      upHigh: false,
+      filledHoles: 0,
+      drillings: [],
+      photos: [],
+    })),
+  };
+}
 
 /**
  * Brings a parsed job file of any earlier version to the current one, step by step.
@@ -23,7 +52,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/1”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/2”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

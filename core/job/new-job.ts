@@ -35,7 +35,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     name,
     createdAt,
     settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR', clock: { kind: 'real' } },
-    site: { place: '', timeZone },
+    site: { place: '', timeZone, yearBuilt: null },
     climates: [
       {
         id: 'house',
@@ -54,7 +54,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
         heating: null,
       },
     ],
-    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null }],
+    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null, tasks: [] }],
     places: [
       { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
       { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
@@ -66,5 +66,6 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     planning: { start, promised: null, turning: 'one-face' },
     plan: null,
     log: [],
+    cutting: { stock: [2400], kerf: 3, cut: [] },
   };
 }

@@ -3,7 +3,8 @@ import type { Elevation, FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
-import type { BuildUp, Coat, FinishGroup, Job, Piece, Place, Room } from './schema.ts';
+import type { Piece } from './piece-schema.ts';
+import type { BuildUp, Coat, FinishGroup, Job, Place, Room } from './schema.ts';
 
 /** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
 const elevations = new WeakMap<Piece, Elevation>();

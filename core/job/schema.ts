@@ -1,15 +1,13 @@
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { climateSchema } from '../air/climate.ts';
-import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
-import { CONDITION_IDS, EXISTING_COAT_IDS, SUBSTRATE_IDS } from '../pieces/substrate.ts';
-import { EDGE_IDS, FACE_IDS } from '../pieces/elevation.ts';
 import { coatingSchema } from '../shelf/coating.ts';
 import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
+import { pieceSchema } from './piece-schema.ts';
 import { acceptedPlanSchema, logEntrySchema } from './record.ts';
 
-export const JOB_FORMAT = 'nivel.job/1';
+export const JOB_FORMAT = 'nivel.job/2';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -38,13 +36,6 @@ export const buildUpSchema = z.object({
 });
 export type BuildUp = z.infer<typeof buildUpSchema>;
 
-export const surfaceSchema = z.object({
-  substrate: z.enum(SUBSTRATE_IDS),
-  existing: z.enum(EXISTING_COAT_IDS),
-  condition: z.enum(CONDITION_IDS),
-});
-export type Surface = z.infer<typeof surfaceSchema>;
-
 export const colourSchema = z.object({
   name,
   hex: z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.'),
@@ -53,61 +44,22 @@ export const colourSchema = z.object({
 const finishGroupSchema = z.object({ id, name, colour: colourSchema, buildUp: buildUpSchema.nullable() });
 export type FinishGroup = z.infer<typeof finishGroupSchema>;
 
-export const EXPOSURES = ['inside', 'outside'] as const;
-
-export const hardwareSchema = z.object({
-  name,
-  count: z.number().int().min(0).max(400),
-  /** How many were counted into the bag. */
-  bagged: z.number().int().min(0).max(400),
-});
-
-const shapeSchema = z.record(
-  z.string().max(40),
-  z.union([z.number(), z.string().max(40), z.array(z.number()).max(12)]),
-);
-
-const pieceFields = z.object({
+/** Work on a room rather than on a piece: what is moved and sheeted before, and put back after. */
+export const roomTaskSchema = z.object({
   id,
-  mark: z.string().regex(/^[A-Z]{1,2}-\d{2,4}$/),
-  kind: z.enum(PIECE_KINDS),
-  note: z.string().max(300),
-  roomId: id,
-  groupId: id,
-  shape: shapeSchema,
-  surface: surfaceSchema,
-  scope: z.object({ faces: z.array(z.enum(FACE_IDS)).max(2), edges: z.array(z.enum(EDGE_IDS)).max(4) }),
-  exposure: z.object({ front: z.enum(EXPOSURES), back: z.enum(EXPOSURES) }),
-  /** Taken off and painted on the bench, or painted where it is. */
-  comesOff: z.boolean(),
-  hardware: z.array(hardwareSchema).max(20),
+  words: z.string().trim().min(1, 'Say what is done.').max(120, 'Keep it under 120 characters.'),
+  when: z.enum(['before', 'after']),
+  /** At a professional's pace. */
+  minutes: z
+    .number()
+    .int()
+    .min(1, 'A task takes a minute at least.')
+    .max(600, 'Break it into tasks of under ten hours.'),
+  people: z.number().int().min(1).max(2),
+  /** When it was done, local; null while it is open. */
+  doneAt: z.iso.datetime({ local: true }).nullable(),
 });
-
-/** What a person states of a piece; its mark, group and hardware follow from it. */
-export const statedPieceSchema = pieceFields.pick({
-  roomId: true,
-  shape: true,
-  surface: true,
-  scope: true,
-  exposure: true,
-  comesOff: true,
-  note: true,
-});
-export type StatedPiece = z.infer<typeof statedPieceSchema>;
-
-export const pieceSchema = pieceFields.superRefine((piece, context) => {
-  const definition = definitionOf(piece.kind);
-  const shape = definition.schema.safeParse(piece.shape);
-  if (!shape.success) {
-    for (const issue of shape.error.issues) {
-      context.addIssue({ code: 'custom', path: ['shape', ...issue.path], message: issue.message });
-    }
-    return;
-  }
-  const fault = definition.fault(shape.data);
-  if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
-});
-export type Piece = z.infer<typeof pieceSchema>;
+export type RoomTask = z.infer<typeof roomTaskSchema>;
 
 export const roomSchema = z.object({
   id,
@@ -115,6 +67,7 @@ export const roomSchema = z.object({
   climateId: id,
   /** Most doors that may be off at once; null for no limit. */
   maxOff: z.number().int().min(1).max(99).nullable(),
+  tasks: z.array(roomTaskSchema).max(40),
 });
 export type Room = z.infer<typeof roomSchema>;
 
@@ -173,6 +126,14 @@ const timeZone = z
   .max(60)
   .refine((zone) => IANAZone.isValidZone(zone), 'This is no time zone. Write it like Europe/Berlin.');
 
+/** How moulding is cut from stock: lengths on sale in mm, what the saw takes, and what has been cut. */
+export const cuttingSchema = z.object({
+  stock: z.array(z.number().min(300).max(12_000)).min(1, 'State at least one length that is on sale.').max(8),
+  kerf: z.number().min(0).max(10),
+  /** Ids of lengths that are cut. */
+  cut: z.array(z.string().max(120)).max(5000),
+});
+
 /** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
 export const jobSchema = z
   .object({
@@ -181,7 +142,17 @@ export const jobSchema = z
     name,
     createdAt: z.iso.datetime({ offset: true }),
     settings: settingsSchema,
-    site: z.object({ place: z.string().max(120), timeZone }),
+    site: z.object({
+      place: z.string().max(120),
+      timeZone,
+      /** When it was built; null when nobody knows. */
+      yearBuilt: z
+        .number()
+        .int('Write the year as a whole number.')
+        .min(1200, 'Write the year as four digits, such as 1936.')
+        .max(2200, 'Write the year as four digits, such as 1936.')
+        .nullable(),
+    }),
     climates: z.array(climateSchema).min(1).max(60),
     rooms: z.array(roomSchema).min(1).max(200),
     places: z.array(placeSchema).min(1).max(40),
@@ -193,6 +164,7 @@ export const jobSchema = z
     planning: planningSchema,
     plan: acceptedPlanSchema.nullable(),
     log: z.array(logEntrySchema).max(50_000),
+    cutting: cuttingSchema,
   })
   .superRefine((job, context) => {
     for (const fault of referenceFaults(job)) {

@@ -77,16 +77,18 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Dangers that come with the kind itself. */
   cautions: readonly CautionId[];
   /** How it is typed in one line. */
-  typed: Typed<S>;
+  typed: Typed;
 }
 
 /** How a kind is said in a typed line. */
-export interface Typed<S extends Shape = Shape> {
+export interface Typed {
   /** Words for the kind without plural, “flush door”, and what each says of the shape. The longest that fits counts. */
-  words: Readonly<Record<string, Partial<S>>>;
+  words: Readonly<Record<string, Shape>>;
   /** Sizes typed as `a x b x c`, in mm; null when the kind can't take so many. */
-  sizes(lengths: readonly number[]): Partial<S> | null;
+  sizes(lengths: readonly number[]): Shape | null;
   /** Fields that take single lengths, in the order in which they are typed. */
-  lengths: readonly (keyof S & string)[];
+  lengths: readonly string[];
   phrases: readonly Phrase[];
+  /** What follows from the rest where the line did not state it: how many spindles a railing needs. */
+  complete?(shape: Shape, stated: ReadonlySet<string>): Shape;
 }

@@ -6,6 +6,7 @@ export const SUBSTRATES = {
   laminate: { name: 'Melamine or laminate', tannin: false },
   metal: { name: 'Steel or aluminium', tannin: false },
   vinyl: { name: 'Vinyl or PVC', tannin: false },
+  plaster: { name: 'Plaster', tannin: false },
 } as const;
 export type Substrate = keyof typeof SUBSTRATES;
 export const SUBSTRATE_IDS = Object.keys(SUBSTRATES) as [Substrate, ...Substrate[]];

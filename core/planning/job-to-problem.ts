@@ -1,7 +1,8 @@
 import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
 import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
-import type { Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';

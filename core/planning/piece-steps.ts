@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
-import type { Coat, Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Coat, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   coatMinutes,

@@ -5,7 +5,8 @@ import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.
 import type { Operation, PieceStep } from './piece-steps.ts';
 import { progressByTask } from '../job/progress.ts';
 import { dryingClimateId, weightOf } from '../job/queries.ts';
-import type { Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 
 /**

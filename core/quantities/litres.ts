@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
-import type { Coat, Job, Piece, Tool } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Coat, Job, Tool } from '../job/schema.ts';
 import { FACE_IDS } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { spreadRate } from '../shelf/film.ts';

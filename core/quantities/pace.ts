@@ -1,5 +1,6 @@
 import { elevationOf } from '../job/queries.ts';
-import type { Painter, Piece, Tool } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Painter, Tool } from '../job/schema.ts';
 import type { Face, FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { takeOff } from './take-off.ts';

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
 import type { EdgeId } from '../pieces/elevation.ts';
-import type { Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
 import { areaWithFace, takeOff } from './take-off.ts';
 
 const pieceOf = (kind: Piece['kind'], scope: Piece['scope']): Piece => ({

@@ -4,7 +4,8 @@ import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import type { Wetness } from '../planning/read-plan.ts';
 import { progressByTask } from '../job/progress.ts';
 import { staysOf } from '../job/queries.ts';
-import type { Job, Piece } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 

@@ -173,8 +173,8 @@ test('the fingerprint changes with what a plan is made from, and not with the cl
   made
     .tell('count-hardware', { id: 'd', item: 0, bagged: 1 })
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-02T08:00' } })
-    .tell('change-piece', { id: 'd', facts: { note: 'sticks' } });
+    .tell('change-pieces', { ids: ['d'], facts: { note: 'sticks' } });
   assert.equal(planFingerprint(made.job), before);
-  made.tell('change-piece', { id: 'd', facts: { shape: { width: 827, height: 2040, thickness: 40 } } });
+  made.tell('change-pieces', { ids: ['d'], facts: {}, shape: { width: 827, height: 2040, thickness: 40 } });
   assert.notEqual(planFingerprint(made.job), before);
 });

@@ -1,6 +1,8 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
+import { usualPiece } from '../job/usual-piece.ts';
 import { newJob } from '../job/new-job.ts';
-import type { BuildUp, Job, StatedPiece } from '../job/schema.ts';
+import type { StatedPiece } from '../job/piece-schema.ts';
+import type { BuildUp, Job } from '../job/schema.ts';
 
 /** A small job for tests: made by commands, like any other. */
 export class TestJob {
@@ -37,15 +39,10 @@ export class TestJob {
   }
 }
 
-export const DOOR: StatedPiece = {
-  roomId: 'room-1',
+export const DOOR: StatedPiece = usualPiece('flush-door', 'room-1', {
   shape: { width: 826, height: 2040, thickness: 40 },
   surface: { substrate: 'softwood', existing: 'oil-gloss', condition: 'sound' },
-  scope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
-  exposure: { front: 'inside', back: 'inside' },
-  comesOff: true,
-  note: '',
-};
+});
 
 /** Degloss, bonding primer, two coats of a topcoat, all by roller. */
 export function buildUp(topcoat: string): BuildUp {

@@ -12,13 +12,13 @@ const MM_PER_UNIT: Readonly<Partial<Record<string, number>>> = {
   ft: 12 * MM_PER_INCH,
 };
 
-const NUMBER = String.raw`(\d+\s+\d+\/\d+|\d+\/\d+|\d*[.,]?\d+)`;
+const NUMBER = String.raw`(\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|\d*[.,]?\d+)`;
 const FEET_AND_INCHES = new RegExp(`^${NUMBER}\\s*(?:'|ft)\\s*-?\\s*(?:${NUMBER}\\s*(?:"|in)?)?$`);
 const ONE_NUMBER = new RegExp(`^${NUMBER}\\s*(mm|cm|m|"|in|'|ft)?$`);
 
-/** A number as typed: `826`, `82,6`, `3/4`, `32 1/2`. */
+/** A number as typed: `826`, `82,6`, `3/4`, `32 1/2`, `32-1/2`. */
 function numberFrom(text: string): number {
-  const words = text.trim().split(/\s+/);
+  const words = text.trim().split(/[\s-]+/);
   const [top = '', bottom] = (words.at(-1) ?? '').split('/');
   const part = bottom === undefined ? Number(top.replace(',', '.')) : Number(top) / Number(bottom);
   return (words.length > 1 ? Number(words[0]) : 0) + part;

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import type { Candidate } from '../../../core/build-up/candidates.ts';
 import type { Layer } from '../../../core/build-up/coat-stack.ts';
 import { DEFAULT_CLEANERS } from '../../../core/shelf/cleaner.ts';
-import type { Surface } from '../../../core/job/schema.ts';
+import type { Surface } from '../../../core/job/piece-schema.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { CoatStackDrawing } from '../../ui/CoatStackDrawing.tsx';
 import { useJob } from '../../ui/job-context.tsx';

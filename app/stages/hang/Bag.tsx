@@ -3,7 +3,7 @@ import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import type { Piece } from '../../../core/job/schema.ts';
+import type { Piece } from '../../../core/job/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';

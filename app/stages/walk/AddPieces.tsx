@@ -14,7 +14,7 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
 import type { Shape } from '../../../core/pieces/definition.ts';
 import { nextMarks } from '../../../core/job/marks.ts';
-import type { Piece, StatedPiece } from '../../../core/job/schema.ts';
+import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';

@@ -9,7 +9,7 @@ import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf, weightOf } from '../../../core/job/queries.ts';
-import type { Piece, StatedPiece } from '../../../core/job/schema.ts';
+import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
 import { TWO_PEOPLE_FROM } from '../../../core/planning/job-to-problem.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../core/units/quantity.ts';

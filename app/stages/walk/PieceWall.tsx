@@ -14,7 +14,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import type { Piece } from '../../../core/job/schema.ts';
+import type { Piece } from '../../../core/job/piece-schema.ts';
 import { elevationOf, groupOf } from '../../../core/job/queries.ts';
 import { formatSize } from '../../../core/units/length.ts';
 import type { UnitSystem } from '../../../core/units/system.ts';

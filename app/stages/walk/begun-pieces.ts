@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { definitionOf, PIECE_KINDS } from '../../../core/pieces/registry.ts';
-import { statedPieceSchema, type Job } from '../../../core/job/schema.ts';
+import { statedPieceSchema } from '../../../core/job/piece-schema.ts';
+import type { Job } from '../../../core/job/schema.ts';
 import { database } from '../../store/database.ts';
 
 const begunSchema = z.object({ kind: z.enum(PIECE_KINDS), piece: statedPieceSchema, count: z.string().max(20) });

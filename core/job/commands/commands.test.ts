@@ -42,7 +42,7 @@ test('like pieces share a group; a changed surface moves a piece, and an empty g
   const made = new TestJob().door('a').door('b').coated();
   assert.equal(made.job.groups.length, 1);
   const surface = { substrate: 'oak', existing: 'bare', condition: 'sound' } as const;
-  made.tell('change-piece', { id: 'b', facts: { surface } });
+  made.tell('change-pieces', { ids: ['b'], facts: { surface } });
   assert.deepEqual(
     made.job.groups.map((group) => [group.name, group.buildUp !== null]),
     [
@@ -50,7 +50,7 @@ test('like pieces share a group; a changed surface moves a piece, and an empty g
       ['Oak or ash, bare', false],
     ],
   );
-  made.tell('change-piece', { id: 'a', facts: { surface } });
+  made.tell('change-pieces', { ids: ['a'], facts: { surface } });
   assert.deepEqual(
     made.job.groups.map((group) => group.name),
     ['Oak or ash, bare'],
@@ -61,9 +61,10 @@ test('like pieces share a group; a changed surface moves a piece, and an empty g
 test('a size out of bounds is refused and the document stays', () => {
   const { job } = new TestJob().door('a');
   const before = JSON.stringify(job);
-  const message = refusalOf(job, 'change-piece', {
-    id: 'a',
-    facts: { shape: { width: 12, height: 2040, thickness: 40 } },
+  const message = refusalOf(job, 'change-pieces', {
+    ids: ['a'],
+    facts: {},
+    shape: { width: 12 },
   });
   assert.match(message, /300/);
   assert.equal(JSON.stringify(job), before);
@@ -73,9 +74,9 @@ test('what people rely on is refused with a reason', () => {
   const { job } = new TestJob().door('a');
   assert.match(refusalOf(job, 'remove-painter', { id: 'painter-1' }), /at least one painter/);
   assert.match(refusalOf(job, 'remove-room', { id: 'room-1' }), /still has D-01/);
-  assert.match(refusalOf(job, 'change-piece', { id: 'gone', facts: { note: 'x' } }), /no longer in the job/);
+  assert.match(refusalOf(job, 'change-pieces', { ids: ['gone'], facts: { note: 'x' } }), /no longer in the job/);
   assert.match(refusalOf(job, 'rename-job', { name: '   ' }), /Give it a name/);
-  assert.match(refusalOf(job, 'change-piece', { id: 'a', facts: { roomId: 'nowhere' } }), /no room/);
+  assert.match(refusalOf(job, 'change-pieces', { ids: ['a'], facts: { roomId: 'nowhere' } }), /no room/);
 });
 
 const step = fc.oneof(
@@ -83,7 +84,7 @@ const step = fc.oneof(
   fc.record({ name: fc.constant('duplicate-piece' as const), id: fc.integer({ min: 1, max: 6 }) }),
   fc.record({ name: fc.constant('remove-pieces' as const), id: fc.integer({ min: 1, max: 6 }) }),
   fc.record({ name: fc.constant('move-piece' as const), id: fc.integer({ min: 1, max: 6 }) }),
-  fc.record({ name: fc.constant('change-piece' as const), id: fc.integer({ min: 1, max: 6 }) }),
+  fc.record({ name: fc.constant('change-pieces' as const), id: fc.integer({ min: 1, max: 6 }) }),
 );
 
 test('any run of commands leaves valid documents, and patches lead back and forth exactly', () => {
@@ -103,7 +104,7 @@ test('any run of commands leaves valid documents, and patches lead back and fort
                 : name === 'move-piece'
                   ? applyCommand(job, name, { id: target, to: id % 3 })
                   : applyCommand(job, name, {
-                      id: target,
+                      ids: [target],
                       facts: { surface: { substrate: id % 2 ? 'oak' : 'mdf', existing: 'bare', condition: 'sound' } },
                     });
         if (!outcome.ok) continue;

@@ -5,16 +5,29 @@ import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
 import { buildUp, DOOR, TestJob } from '../../testing/jobs.ts';
 import { usualWeek } from '../new-job.ts';
 import type { Job } from '../schema.ts';
+import { usualPiece } from '../usual-piece.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 import { COMMANDS } from './registry.ts';
 
 const helper = { id: 'painter-2', name: 'Helper', skill: 'first-timer', week: usualWeek() } as const;
+const drilling = {
+  id: 'pull',
+  name: 'bar pull',
+  on: 'front',
+  x: 60,
+  y: 400,
+  centres: 160,
+  upright: true,
+  diameter: 5,
+} as const;
 const start = new TestJob()
   .door('a')
   .door('b')
   .coated()
   .tell('state-painter', { painter: helper })
-  .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null } }).job;
+  .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
+  .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
+  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
 const [group] = start.groups;
 const [climate] = start.climates;
 const [bench] = start.places;
@@ -45,10 +58,23 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Copy D-01 ×1$/,
     (job) => job.pieces[1]?.id === 'c' && job.pieces[1].hardware.every(({ bagged }) => bagged === 0),
   ],
-  'change-piece': [
-    { id: 'a', facts: { note: 'sticks' } },
-    /^Change note of D-01$/,
-    (job) => job.pieces[0]?.note === 'sticks',
+  'change-pieces': [
+    { ids: ['a', 'b'], facts: { note: 'sticks' }, shape: { thickness: 44, bevelDepth: 9 } },
+    /^Change sizes, note of D-01, D-02$/,
+    (job) =>
+      job.pieces.every(({ note, shape }) => note === 'sticks' && shape.thickness === 44 && !('bevelDepth' in shape)),
+  ],
+  survey: [
+    {
+      rooms: [{ id: 'stair', name: 'Stair', climateId: climate!.id, maxOff: null, tasks: [] }],
+      pieces: [
+        { id: 'c', kind: 'railing', piece: usualPiece('railing', 'stair') },
+        { id: 'd', kind: 'panelled-door', piece: usualPiece('panelled-door', 'stair') },
+        { id: 'e', kind: 'flush-door', piece: DOOR },
+      ],
+    },
+    /^Add 3 pieces$/,
+    (job) => job.pieces.map(({ mark }) => mark).join() === 'D-01,D-02,R-01,D-03,D-04' && job.rooms.length === 3,
   ],
   'remove-pieces': [{ ids: ['a'] }, /^Remove D-01$/, (job) => job.pieces.map(({ id }) => id).join() === 'b'],
   'move-piece': [{ id: 'a', to: 1 }, /^Move D-01$/, (job) => job.pieces.map(({ id }) => id).join() === 'b,a'],
@@ -56,6 +82,51 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     { id: 'a', item: 0, bagged: 1 },
     /^Count the bag of D-01$/,
     (job) => job.pieces[0]?.hardware[0]?.bagged === 1 && job.pieces[1]?.hardware[0]?.bagged === 0,
+  ],
+  'add-hardware': [
+    { id: 'a', name: 'door closer', count: 1 },
+    /^Add door closer to D-01$/,
+    (job) => job.pieces[0]?.hardware.at(-1)?.name === 'door closer',
+  ],
+  'remove-hardware': [
+    { id: 'a', item: 0 },
+    /^Take hardware off the list of D-01$/,
+    (job) => job.pieces[0]?.hardware[0]?.name === 'hinge screw',
+  ],
+  'fill-holes': [
+    { ids: ['a', 'b'], count: 4 },
+    /^Fill 4 holes of 2 pieces$/,
+    (job) => job.pieces.every(({ filledHoles }) => filledHoles === 4),
+  ],
+  'state-drilling': [
+    { ids: ['a', 'b'], drilling },
+    /^Drill 2 pieces for bar pull$/,
+    (job) => job.pieces.every(({ drillings }) => drillings[0]?.centres === 160),
+  ],
+  'remove-drilling': [
+    { id: 'b', drillingId: 'knob' },
+    /^Drill less on D-02$/,
+    (job) => job.pieces[1]?.drillings.length === 0,
+  ],
+  'state-photo': [
+    { id: 'a', photo: { id: 'photo-1', caption: 'crack', width: 1600, height: 1200, spots: [] } },
+    /^Photo of D-01$/,
+    (job) => job.pieces[0]?.photos[0]?.caption === 'crack',
+  ],
+  'remove-photo': [
+    { id: 'b', photoId: 'photo-0' },
+    /^Take a photo off D-02$/,
+    (job) => job.pieces[1]?.photos.length === 0,
+  ],
+  'change-site': [
+    { yearBuilt: 1936 },
+    /^Change yearBuilt of the site$/,
+    (job) => job.site.yearBuilt === 1936 && job.site.timeZone === 'Europe/Berlin',
+  ],
+  'change-cutting': [
+    { stock: [2400, 3000] },
+    /^Change stock of the cut list$/,
+    (job) => job.cutting.stock.length === 2 && job.cutting.kerf === 3,
   ],
   'choose-build-up': [
     { groupId: group!.id, buildUp: buildUp('enamel-oil') },
@@ -79,7 +150,7 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.settings.units === 'us' && job.settings.vocabulary === 'uk',
   ],
   'state-room': [
-    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2 } },
+    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2, tasks: [] } },
     /^State the room Stair$/,
     (job) => job.rooms.length === 3,
   ],
@@ -129,9 +200,24 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['move-piece', { id: 'gone', to: 0 }, /no longer in the job/],
   ['count-hardware', { id: 'a', item: 99, bagged: 1 }, /no longer in the bag/],
   ['choose-build-up', { groupId: 'gone', buildUp: null }, /no longer in the job/],
+  ['change-pieces', { ids: ['a'], facts: {}, shape: { width: 12 } }, /300/],
+  ['change-pieces', { ids: ['c'], facts: { comesOff: true } }, /no longer in the job/],
+  [
+    'survey',
+    {
+      rooms: [],
+      pieces: [{ id: 'c', kind: 'railing', piece: { ...usualPiece('railing', 'room-1'), comesOff: true } }],
+    },
+    /painted in place/,
+  ],
+  ['survey', { rooms: [], pieces: [{ id: 'c', kind: 'railing', piece: usualPiece('railing', 'nowhere') }] }, /no room/],
+  ['add-hardware', { id: 'a', name: 'hinge', count: 1 }, /has hinge already/],
+  ['state-drilling', { ids: ['a'], drilling: { ...drilling, diameter: 200 } }, /at most 80 mm/],
+  ['change-site', { yearBuilt: 36 }, /four digits/],
+  ['change-cutting', { stock: [] }, /at least one length/],
   ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
   ['state-coating', { coating: { ...enamel!, volumeSolids: 120 } }, /./],
-  ['state-room', { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null } }, /no climate/],
+  ['state-room', { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, tasks: [] } }, /no climate/],
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [

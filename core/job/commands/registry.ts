@@ -1,11 +1,15 @@
 import { changeGroup, chooseBuildUp, stateCoating } from './finish.ts';
-import { addPieces, changePiece, countHardware, duplicatePiece, movePiece, removePieces } from './pieces.ts';
+import { addHardware, countHardware, fillHoles, removeDrilling, removeHardware, stateDrilling } from './fittings.ts';
+import { removePhoto, statePhoto } from './photos.ts';
+import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, survey } from './pieces.ts';
 import { acceptPlan, stamp } from './running.ts';
 import {
   changeClimate,
+  changeCutting,
   changePlace,
   changePlanning,
   changeSettings,
+  changeSite,
   removePainter,
   removeRoom,
   renameJob,
@@ -17,15 +21,25 @@ import {
 export const COMMANDS = {
   'add-pieces': addPieces,
   'duplicate-piece': duplicatePiece,
-  'change-piece': changePiece,
+  survey,
+  'change-pieces': changePieces,
   'remove-pieces': removePieces,
   'move-piece': movePiece,
   'count-hardware': countHardware,
+  'add-hardware': addHardware,
+  'remove-hardware': removeHardware,
+  'fill-holes': fillHoles,
+  'state-drilling': stateDrilling,
+  'remove-drilling': removeDrilling,
+  'state-photo': statePhoto,
+  'remove-photo': removePhoto,
   'choose-build-up': chooseBuildUp,
   'change-group': changeGroup,
   'state-coating': stateCoating,
   'rename-job': renameJob,
   'change-settings': changeSettings,
+  'change-site': changeSite,
+  'change-cutting': changeCutting,
   'state-room': stateRoom,
   'remove-room': removeRoom,
   'change-climate': changeClimate,

@@ -24,6 +24,28 @@ export const changeSettings = command({
   },
 });
 
+/** Changes the place, its time zone or the year in which it was built. */
+export const changeSite = command({
+  args: jobSchema.shape.site.partial(),
+  label: (site) => `Change ${Object.keys(site).join(', ')} of the site`,
+  change(draft, site) {
+    for (const [key, value] of Object.entries(site)) {
+      if (value !== undefined) Object.assign(draft.site, { [key]: value });
+    }
+  },
+});
+
+/** Changes the stock that moulding is cut from, the saw's kerf, or what has been cut. */
+export const changeCutting = command({
+  args: jobSchema.shape.cutting.partial(),
+  label: (cutting) => `Change ${Object.keys(cutting).join(', ')} of the cut list`,
+  change(draft, cutting) {
+    for (const [key, value] of Object.entries(cutting)) {
+      if (value !== undefined) Object.assign(draft.cutting, { [key]: value });
+    }
+  },
+});
+
 /** Adds a room, or changes the one with its id. */
 export const stateRoom = command({
   args: z.object({ room: roomSchema }),

@@ -25,7 +25,10 @@ const schema = z.object({
   underBottomRail: z.number().min(0).max(400),
   largestGap: z.number().min(40).max(300),
 });
-export type Railing = z.infer<typeof schema>;
+type Railing = z.infer<typeof schema>;
+
+/** From newel to newel, in mm, where nobody counted the newels. */
+const USUAL_BAY = 2850;
 
 /** Rails, spindles and newels along a stair or gallery; every member is painted all round. */
 export const railing: PieceDefinition<Railing> = {
@@ -117,6 +120,13 @@ export const railing: PieceDefinition<Railing> = {
     words: { railing: {}, balustrade: {}, banister: {} },
     sizes: () => null,
     lengths: ['length', 'height'],
+    complete: (shape, stated) => {
+      const length = Number(shape.length);
+      const posted = stated.has('newels')
+        ? shape
+        : { ...shape, newels: Math.max(2, Math.round(length / USUAL_BAY) + 1) };
+      return stated.has('spindles') ? posted : { ...posted, spindles: spindlesNeeded(posted as Railing) };
+    },
     phrases: [
       counts('spindles', ['spindle', 'spindles'], '96 spindles'),
       counts('newels', ['newel', 'newels'], '5 newels'),

@@ -1,0 +1,56 @@
+import { progressByTask } from '../job/progress.ts';
+import { staysOf } from '../job/queries.ts';
+import { minutesSince } from '../job/site-time.ts';
+import { lyingCoats } from '../planning/lying-coats.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+/** What a piece may be used for, in the order in which it may. */
+export const USES = ['handle', 'rehang', 'close', 'wash', 'full'];
+/**
+ * From when every piece may be used, drying on the rack until it is hung and in its room from then on, from its last coat on every face: as stamped, otherwise as planned in `ends`.
+ * A use that the clocks do not reach, or that the tin does not state, is null.
+ */
+export function readinessOf(job, { clocks, conditions }, ends) {
+  const progress = progressByTask(job.log);
+  const stampedEnd = (stepId) => {
+    const doneAt = progress.get(stepId)?.doneAt;
+    return doneAt ? minutesSince(clocks.t0, doneAt, job.site.timeZone) : null;
+  };
+  return job.pieces.map((piece) => {
+    const steps = pieceSteps(job, piece);
+    const lastCoats = lyingCoats(steps);
+    const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
+    const hanging = steps.at(-1);
+    const hungAt = hanging ? stampedEnd(hanging.id) : null;
+    const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
+    const stays = staysOf(job, piece, hungAt ?? planned ?? Infinity);
+    const isPlanned = isComplete(finished);
+    const reached = (use) => {
+      if (!isPlanned) return null;
+      let latest = 0;
+      for (const [index, step] of lastCoats.entries()) {
+        const { coating } = step.coat;
+        const at = clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
+        if (at == null || at === Infinity) return null;
+        latest = Math.max(latest, at);
+      }
+      return latest;
+    };
+    return {
+      piece,
+      lastCoat: isPlanned ? Math.max(...finished) : null,
+      isDone: lastCoats.length > 0 && lastCoats.every((step) => stampedEnd(step.id) !== null),
+      from: {
+        handle: reached('handle'),
+        rehang: reached('rehang'),
+        close: reached('close'),
+        wash: reached('wash'),
+        full: reached('full'),
+      },
+      hung: hungAt !== null ? { at: hungAt, isDone: true } : planned !== null ? { at: planned, isDone: false } : null,
+    };
+  });
+}
+/** Whether there are ends and all of them are known. */
+function isComplete(ends) {
+  return ends.length > 0 && ends.every((end) => end !== null);
+}

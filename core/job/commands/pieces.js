@@ -1,0 +1,142 @@
+import { current } from 'immer';
+import { z } from 'zod';
+import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
+import { groupForSurface, pruneGroups } from '../groups.ts';
+import { marksInWords, nextMarks } from '../marks.ts';
+import { statedPieceSchema } from '../piece-schema.ts';
+import { roomSchema } from '../schema.ts';
+import { command, CommandRefused, entryOf } from './definition.ts';
+const ids = z.array(z.string()).min(1).max(2000);
+function place(draft, pieces, after) {
+  const index = after === undefined ? -1 : draft.pieces.findIndex((piece) => piece.id === after);
+  draft.pieces.splice(index < 0 ? draft.pieces.length : index + 1, 0, ...pieces);
+}
+const marksOf = (draft) => draft.pieces.map(({ mark }) => mark);
+/** A new piece of a kind, with the hardware that it usually carries and nothing drilled or photographed yet. */
+function enter(draft, entry) {
+  const { id, mark, kind, piece } = entry;
+  const definition = definitionOf(kind);
+  const shape = definition.schema.safeParse(piece.shape);
+  // A shape that does not fit is left to the job's schema, which says what is wrong with it.
+  const hardware = shape.success ? definition.hardware(shape.data).map((item) => ({ ...item, bagged: 0 })) : [];
+  const groupId = groupForSurface(draft, piece.surface, piece.exposure);
+  draft.pieces.push({ ...piece, id, kind, mark, groupId, hardware, filledHoles: 0, drillings: [], photos: [] });
+}
+const countedKinds = (kinds) => {
+  const [first] = kinds;
+  if (first === undefined) return 'no pieces';
+  const { name, plural } = definitionOf(first);
+  if (kinds.length === 1) return `a ${name.toLowerCase()}`;
+  return new Set(kinds).size === 1 ? `${kinds.length} ${plural.toLowerCase()}` : `${kinds.length} pieces`;
+};
+/** Adds like pieces, each with the next mark. `ids` are new and their number says how many. */
+export const addPieces = command({
+  args: z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
+  label: ({ ids: added, kind }) => `Add ${countedKinds(added.map(() => kind))}`,
+  change(draft, { ids: added, kind, piece }) {
+    const marks = nextMarks(marksOf(draft), kind, added.length);
+    added.forEach((id, index) => enter(draft, { id, mark: marks[index] ?? '', kind, piece }));
+  },
+});
+/** Adds pieces of any kinds at once, with the rooms that are new with them: a typed line, a pasted list. */
+export const survey = command({
+  args: z.object({
+    rooms: z.array(roomSchema).max(200),
+    pieces: z
+      .array(z.object({ id: z.string(), kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }))
+      .min(1)
+      .max(2000),
+  }),
+  label: ({ pieces }) => `Add ${countedKinds(pieces.map(({ kind }) => kind))}`,
+  change(draft, { rooms, pieces }) {
+    // Rooms that another tab made meanwhile are not made twice.
+    draft.rooms.push(...rooms.filter((room) => !draft.rooms.some(({ id }) => id === room.id)));
+    const next = new Map();
+    for (const letter of new Set(pieces.map(({ kind }) => definitionOf(kind).markLetter))) {
+      const like = pieces.filter(({ kind }) => definitionOf(kind).markLetter === letter);
+      next.set(letter, nextMarks(marksOf(draft), like[0]?.kind ?? 'free-panel', like.length));
+    }
+    for (const { id, kind, piece } of pieces) {
+      enter(draft, { id, mark: next.get(definitionOf(kind).markLetter)?.shift() ?? '', kind, piece });
+    }
+  },
+});
+/** Copies a piece, with its build-up's group and new marks; the copies stand after it. Photos stay with the original. */
+export const duplicatePiece = command({
+  args: z.object({ id: z.string(), ids }),
+  label: ({ id, ids: added }, job) =>
+    `Copy ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'} ×${added.length}`,
+  change(draft, { id, ids: added }) {
+    const source = entryOf(draft.pieces, id, 'piece');
+    const marks = nextMarks(marksOf(draft), source.kind, added.length);
+    const plain = current(source);
+    const copies = added.map((copyId, index) => ({
+      ...plain,
+      id: copyId,
+      mark: marks[index] ?? '',
+      hardware: plain.hardware.map((item) => ({ ...item, bagged: 0 })),
+      photos: [],
+    }));
+    place(draft, copies, id);
+  },
+});
+/** The shape with those of the values that its kind has a field for. */
+function reshaped(piece, values) {
+  const known = new Set(definitionOf(piece.kind).fields.map(({ key }) => key));
+  for (const [key, value] of Object.entries(values)) {
+    if (known.has(key)) piece.shape[key] = typeof value === 'object' ? [...value] : value;
+  }
+}
+/**
+ * Changes some stated facts of pieces. `shape` gives single values of their shapes, where their kind has them. A changed
+ * surface moves a piece to the group of its like.
+ */
+export const changePieces = command({
+  args: z.object({
+    ids,
+    facts: statedPieceSchema.partial().omit({ shape: true }),
+    shape: statedPieceSchema.shape.shape.optional(),
+  }),
+  label: ({ ids: changed, facts, shape }, job) => {
+    const marks = job.pieces.filter(({ id }) => changed.includes(id)).map(({ mark }) => mark);
+    const what = [...(shape ? ['sizes'] : []), ...Object.keys(facts)].join(', ') || 'nothing';
+    return `Change ${what} of ${marksInWords(marks) || 'a piece'}`;
+  },
+  change(draft, { ids: changed, facts, shape }) {
+    const wanted = new Set(changed);
+    const pieces = draft.pieces.filter(({ id }) => wanted.has(id));
+    if (pieces.length < wanted.size) throw new CommandRefused('That piece is no longer in the job.');
+    for (const piece of pieces) {
+      for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
+      if (shape !== undefined) reshaped(piece, shape);
+      if (facts.surface !== undefined || facts.exposure !== undefined) {
+        piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
+      }
+    }
+    pruneGroups(draft);
+  },
+});
+/** Takes pieces out of the job. */
+export const removePieces = command({
+  args: z.object({ ids }),
+  label: ({ ids: gone }, job) =>
+    gone.length === 1
+      ? `Remove ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}`
+      : `Remove ${gone.length} pieces`,
+  change(draft, { ids: gone }) {
+    const unwanted = new Set(gone);
+    draft.pieces = draft.pieces.filter((piece) => !unwanted.has(piece.id));
+    pruneGroups(draft);
+  },
+});
+/** Moves a piece to another position of the list: the order in which they are walked and, all else equal, painted. */
+export const movePiece = command({
+  args: z.object({ id: z.string(), to: z.number().int().min(0) }),
+  label: ({ id }, job) => `Move ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'}`,
+  change(draft, { id, to }) {
+    const piece = entryOf(draft.pieces, id, 'piece');
+    const from = draft.pieces.indexOf(piece);
+    draft.pieces.splice(from, 1);
+    draft.pieces.splice(Math.min(to, draft.pieces.length), 0, piece);
+  },
+});

@@ -1,0 +1,56 @@
+import { accepted, refused } from '../units/outcome.ts';
+/** By the version that they start from. */
+const MIGRATIONS = { 1: surveyed };
+const CURRENT_VERSION = 2;
+const asRecord = (value) => (typeof value === 'object' && value !== null && !Array.isArray(value) ? value : {});
+/** Lifts each entry of a list; what is no list is left for the schema to refuse. */
+const each = (value, lift) =>
+  Array.isArray(value) ? value.map((entry) => (typeof entry === 'object' ? lift(asRecord(entry)) : entry)) : value;
+/** To 2: a piece says more of its place and its holes, a panelled door of its moulding, a room of its tasks. */
+function surveyed(job) {
+  return {
+    ...job,
+    site: { ...asRecord(job.site), yearBuilt: null },
+    rooms: each(job.rooms, (room) => ({ ...room, tasks: [] })),
+    cutting: { stock: [2400], kerf: 3, cut: [] },
+    pieces: each(job.pieces, (piece) => ({
+      ...piece,
+      ...(piece.kind === 'panelled-door'
+        ? { shape: { profile: 'ovolo', mouldingWidth: 18, mouldingDepth: 9, ...asRecord(piece.shape) } }
+        : {}),
+      access: { who: '', closesAtNight: false, neededBy: null },
+      fireRated: false,
+      upHigh: false,
+      filledHoles: 0,
+      drillings: [],
+      photos: [],
+    })),
+  };
+}
+/**
+ * Brings a parsed job file of any earlier version to the current one, step by step.
+ * Refuses what is no job, and a version that this Nivel does not know.
+ */
+export function migrateJob(document, migrations = MIGRATIONS, current = CURRENT_VERSION) {
+  if (typeof document !== 'object' || document === null || Array.isArray(document)) {
+    return refused('This is not a Nivel job: a job file holds one job document.');
+  }
+  let lifted = document;
+  const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
+  if (match === null) {
+    return refused('This is not a Nivel job: its format should read “nivel.job/2”. Choose a file that Nivel exported.');
+  }
+  let version = Number(match[1]);
+  if (version > current) {
+    return refused(
+      `This job was saved by a newer Nivel (format ${version}); this one reads up to ${current}. Update Nivel, then import it again.`,
+    );
+  }
+  while (version < current) {
+    const step = migrations[version];
+    if (step === undefined) return refused(`Jobs of format ${version} can’t be read any more.`);
+    version++;
+    lifted = { ...step(lifted), format: `nivel.job/${version}` };
+  }
+  return accepted(lifted);
+}

@@ -1,0 +1,57 @@
+import { JOB_FORMAT } from './schema.ts';
+const workday = () => [
+  { from: '08:00', until: '12:00' },
+  { from: '12:30', until: '16:30' },
+];
+/** Monday to Friday, eight hours with a break at noon. */
+export const usualWeek = () => ({
+  mon: workday(),
+  tue: workday(),
+  wed: workday(),
+  thu: workday(),
+  fri: workday(),
+  sat: [],
+  sun: [],
+});
+/** An empty job: one room, a workshop with a bench and a rack, one painter. Every figure is a starting value. */
+export function newJob({ id, name, createdAt, start, timeZone }) {
+  return {
+    format: JOB_FORMAT,
+    id,
+    name,
+    createdAt,
+    settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR', clock: { kind: 'real' } },
+    site: { place: '', timeZone, yearBuilt: null },
+    climates: [
+      {
+        id: 'house',
+        name: 'House',
+        ventilation: 'normal',
+        usual: { warmest: 21, coldest: 18, humidityAtWarmest: 50, humidityAtColdest: 55 },
+        exceptions: [],
+        heating: null,
+      },
+      {
+        id: 'workshop',
+        name: 'Workshop',
+        ventilation: 'normal',
+        usual: { warmest: 19, coldest: 14, humidityAtWarmest: 55, humidityAtColdest: 68 },
+        exceptions: [],
+        heating: null,
+      },
+    ],
+    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null, tasks: [] }],
+    places: [
+      { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
+      { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
+    ],
+    crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek() }],
+    pieces: [],
+    groups: [],
+    shelf: [],
+    planning: { start, promised: null, turning: 'one-face' },
+    plan: null,
+    log: [],
+    cutting: { stock: [2400], kerf: 3, cut: [] },
+  };
+}

@@ -1,0 +1,60 @@
+import { definitionOf } from '../pieces/registry.ts';
+import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
+/** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
+const elevations = new WeakMap();
+/**
+ * The shape of a piece as its definition sees it. The schema has accepted it before.
+ * Areas, paces, weights and drawings all ask for it, so that of a frozen piece, as documents hold them, is kept.
+ */
+export function elevationOf(piece) {
+  if (!Object.isFrozen(piece) || !Object.isFrozen(piece.shape)) return definitionOf(piece.kind).elevation(piece.shape);
+  let elevation = elevations.get(piece);
+  if (elevation === undefined) {
+    elevation = definitionOf(piece.kind).elevation(piece.shape);
+    elevations.set(piece, elevation);
+  }
+  return elevation;
+}
+/** Weight of a piece in kg. */
+export function weightOf(piece) {
+  return definitionOf(piece.kind).weight(piece.shape);
+}
+/** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
+export function coatingOf(job, id) {
+  return job.shelf.find((coating) => coating.id === id) ?? DEFAULT_COATINGS.find((coating) => coating.id === id);
+}
+/** Every coating to choose from: the defaults, with the job's own figures over them, then what the job adds. */
+export function shelfOf(job) {
+  const defaults = DEFAULT_COATINGS.map((coating) => job.shelf.find((own) => own.id === coating.id) ?? coating);
+  return [...defaults, ...job.shelf.filter((own) => !DEFAULT_COATINGS.some((coating) => coating.id === own.id))];
+}
+/** The coats that a face of this build-up gets, first to last. */
+export function coatsOn(buildUp, face) {
+  return buildUp.faceCoats[face] ?? buildUp.coats;
+}
+export function groupOf(job, piece) {
+  return job.groups.find((group) => group.id === piece.groupId);
+}
+export function roomOf(job, piece) {
+  return job.rooms.find((room) => room.id === piece.roomId);
+}
+export function climateOf(job, id) {
+  return job.climates.find((climate) => climate.id === id);
+}
+/** The first place of a kind; the schema sees to it that there is one. */
+export function placeOf(job, kind) {
+  const place = job.places.find((entry) => entry.kind === kind);
+  if (place === undefined) throw new RangeError(`The job has no ${kind}.`);
+  return place;
+}
+/** Where a piece dries, one place after the other: on the rack until it is hung at `hungAt`, in its room from then on. */
+export function staysOf(job, piece, hungAt) {
+  return [
+    { climateId: dryingClimateId(job, piece), until: hungAt },
+    { climateId: roomOf(job, piece)?.climateId ?? '', until: Infinity },
+  ];
+}
+/** The climate in which a piece dries: the rack's when it comes off, its room's when it stays. */
+export function dryingClimateId(job, piece) {
+  return piece.comesOff ? placeOf(job, 'rack').climateId : (roomOf(job, piece)?.climateId ?? '');
+}

@@ -1,0 +1,174 @@
+import { IANAZone } from 'luxon';
+import { z } from 'zod';
+import { climateSchema } from '../air/climate.ts';
+import { coatingSchema } from '../shelf/coating.ts';
+import { UNIT_SYSTEMS } from '../units/system.ts';
+import { VOCABULARIES } from '../units/vocabulary.ts';
+import { pieceSchema } from './piece-schema.ts';
+import { acceptedPlanSchema, logEntrySchema } from './record.ts';
+export const JOB_FORMAT = 'nivel.job/2';
+const id = z.string().min(1).max(60);
+const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
+export const TOOLS = ['brush', 'roller', 'spray'];
+/** One coat: which product, how it is put on, and by how many per cent it is thinned. */
+export const coatSchema = z.object({
+  product: id,
+  tool: z.enum(TOOLS),
+  thinning: z.number().min(0).max(30),
+});
+const coats = z.array(coatSchema).max(10);
+/** Everything between the old surface and the finished one. Edges are painted with the front. */
+export const buildUpSchema = z.object({
+  cleaner: id.nullable(),
+  rinsed: z.boolean(),
+  key: z.enum(['abrade', 'degloss', 'none']),
+  coats,
+  /** A face that carries other products than the rest; left out when it does not. */
+  faceCoats: z.object({ front: coats.optional(), back: coats.optional() }),
+});
+export const colourSchema = z.object({
+  name,
+  hex: z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.'),
+});
+const finishGroupSchema = z.object({ id, name, colour: colourSchema, buildUp: buildUpSchema.nullable() });
+/** Work on a room rather than on a piece: what is moved and sheeted before, and put back after. */
+export const roomTaskSchema = z.object({
+  id,
+  words: z.string().trim().min(1, 'Say what is done.').max(120, 'Keep it under 120 characters.'),
+  when: z.enum(['before', 'after']),
+  /** At a professional's pace. */
+  minutes: z
+    .number()
+    .int()
+    .min(1, 'A task takes a minute at least.')
+    .max(600, 'Break it into tasks of under ten hours.'),
+  people: z.number().int().min(1).max(2),
+  /** When it was done, local; null while it is open. */
+  doneAt: z.iso.datetime({ local: true }).nullable(),
+});
+export const roomSchema = z.object({
+  id,
+  name,
+  climateId: id,
+  /** Most doors that may be off at once; null for no limit. */
+  maxOff: z.number().int().min(1).max(99).nullable(),
+  tasks: z.array(roomTaskSchema).max(40),
+});
+export const placeSchema = z.object({
+  id,
+  name,
+  kind: z.enum(['bench', 'rack']),
+  slots: z.number().int().min(1, 'At least one place.').max(200, 'At most 200 places.'),
+  climateId: id,
+});
+export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+const clockTime = z.string().regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'Write the time like 08:00.');
+const workingHours = z
+  .array(z.object({ from: clockTime, until: clockTime }))
+  .max(4)
+  .refine((spans) => spans.every((span) => span.from < span.until), 'A shift ends after it starts.')
+  .refine(
+    (spans) => spans.every((span, index) => index === 0 || (spans[index - 1]?.until ?? '') <= span.from),
+    'Shifts of one day follow each other without overlap.',
+  );
+export const weekSchema = z.object(Object.fromEntries(WEEKDAYS.map((day) => [day, workingHours])));
+export const SKILLS = ['first-timer', 'steady', 'professional'];
+export const painterSchema = z.object({ id, name, skill: z.enum(SKILLS), week: weekSchema });
+export const TURNINGS = ['one-face', 'both-on-points'];
+const planningSchema = z.object({
+  start: z.iso.date('Choose the first day.'),
+  promised: z.iso.date().nullable(),
+  /** One face a drying period, turned when it can be handled; or both in one pass, resting on points. */
+  turning: z.enum(TURNINGS),
+});
+const clockSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('real') }),
+  z.object({ kind: z.literal('simulated'), now: z.iso.datetime({ local: true }) }),
+]);
+const settingsSchema = z.object({
+  units: z.enum(UNIT_SYSTEMS),
+  vocabulary: z.enum(VOCABULARIES),
+  currency: z.string().regex(/^[A-Z]{3}$/),
+  clock: clockSchema,
+});
+const timeZone = z
+  .string()
+  .max(60)
+  .refine((zone) => IANAZone.isValidZone(zone), 'This is no time zone. Write it like Europe/Berlin.');
+/** How moulding is cut from stock: lengths on sale in mm, what the saw takes, and what has been cut. */
+export const cuttingSchema = z.object({
+  stock: z.array(z.number().min(300).max(12_000)).min(1, 'State at least one length that is on sale.').max(8),
+  kerf: z.number().min(0).max(10),
+  /** Ids of lengths that are cut. */
+  cut: z.array(z.string().max(120)).max(5000),
+});
+/** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
+export const jobSchema = z
+  .object({
+    format: z.literal(JOB_FORMAT),
+    id,
+    name,
+    createdAt: z.iso.datetime({ offset: true }),
+    settings: settingsSchema,
+    site: z.object({
+      place: z.string().max(120),
+      timeZone,
+      /** When it was built; null when nobody knows. */
+      yearBuilt: z
+        .number()
+        .int('Write the year as a whole number.')
+        .min(1200, 'Write the year as four digits, such as 1936.')
+        .max(2200, 'Write the year as four digits, such as 1936.')
+        .nullable(),
+    }),
+    climates: z.array(climateSchema).min(1).max(60),
+    rooms: z.array(roomSchema).min(1).max(200),
+    places: z.array(placeSchema).min(1).max(40),
+    crew: z.array(painterSchema).min(1).max(12),
+    pieces: z.array(pieceSchema).max(2000),
+    groups: z.array(finishGroupSchema).max(300),
+    /** Coatings of this job that differ from, or add to, the default shelf. */
+    shelf: z.array(coatingSchema).max(200),
+    planning: planningSchema,
+    plan: acceptedPlanSchema.nullable(),
+    log: z.array(logEntrySchema).max(50_000),
+    cutting: cuttingSchema,
+  })
+  .superRefine((job, context) => {
+    for (const fault of referenceFaults(job)) {
+      context.addIssue({ code: 'custom', path: fault.path, message: fault.message });
+    }
+  });
+/** Every id that is used must be stated, once. */
+function referenceFaults(job) {
+  const faults = [];
+  const collect = (list, path) => {
+    const seen = new Set();
+    list.forEach((entry, index) => {
+      if (seen.has(entry.id)) faults.push({ path: [path, index], message: `The id ${entry.id} is used twice.` });
+      seen.add(entry.id);
+    });
+    return seen;
+  };
+  const climates = collect(job.climates, 'climates');
+  const rooms = collect(job.rooms, 'rooms');
+  const groups = collect(job.groups, 'groups');
+  collect(job.pieces, 'pieces');
+  collect(job.crew, 'crew');
+  collect(job.places, 'places');
+  const need = (known, wanted, path, what) => {
+    if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
+  };
+  job.rooms.forEach((room, index) => need(climates, room.climateId, ['rooms', index, 'climateId'], 'climate'));
+  job.places.forEach((place, index) => need(climates, place.climateId, ['places', index, 'climateId'], 'climate'));
+  job.pieces.forEach((piece, index) => {
+    need(rooms, piece.roomId, ['pieces', index, 'roomId'], 'room');
+    need(groups, piece.groupId, ['pieces', index, 'groupId'], 'finish group');
+  });
+  for (const kind of ['bench', 'rack']) {
+    if (!job.places.some((place) => place.kind === kind)) {
+      faults.push({ path: ['places'], message: `A job needs at least one ${kind}.` });
+    }
+  }
+  return faults;
+}

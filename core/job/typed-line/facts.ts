@@ -1,0 +1,79 @@
+import type { Condition, ExistingCoat, Substrate } from '../../pieces/substrate.ts';
+import { EDGE_IDS, FACE_IDS } from '../../pieces/elevation.ts';
+import type { PieceDefinition } from '../../pieces/definition.ts';
+import type { StatedPiece } from '../piece-schema.ts';
+
+/** What words state of any piece, whatever its kind. */
+interface Fact {
+  words: readonly string[];
+  /** As the preview says it. */
+  said: string;
+  state(piece: StatedPiece, definition: PieceDefinition): StatedPiece;
+}
+
+const substrate = (id: Substrate, said: string, ...words: string[]): Fact => ({
+  words,
+  said,
+  state: (piece) => ({ ...piece, surface: { ...piece.surface, substrate: id } }),
+});
+const coat = (id: ExistingCoat, said: string, ...words: string[]): Fact => ({
+  words,
+  said,
+  state: (piece) => ({ ...piece, surface: { ...piece.surface, existing: id } }),
+});
+const condition = (id: Condition, said: string, ...words: string[]): Fact => ({
+  words,
+  said,
+  state: (piece) => ({ ...piece, surface: { ...piece.surface, condition: id } }),
+});
+const scope = (
+  said: string,
+  of: (definition: PieceDefinition) => Partial<StatedPiece['scope']>,
+  ...words: string[]
+): Fact => ({
+  words,
+  said,
+  state: (piece, definition) => ({ ...piece, scope: { ...piece.scope, ...of(definition) } }),
+});
+const fact = (said: string, facts: Partial<StatedPiece>, ...words: string[]): Fact => ({
+  words,
+  said,
+  state: (piece) => ({ ...piece, ...facts }),
+});
+
+const facesOf = (definition: PieceDefinition) => FACE_IDS.filter((id) => definition.faceNames[id] !== undefined);
+const edgesOf = (definition: PieceDefinition) => EDGE_IDS.filter((id) => definition.edgeNames[id] !== undefined);
+
+/** Every word for surface, scope and place, in both vocabularies. */
+export const FACTS: readonly Fact[] = [
+  substrate('softwood', 'softwood', 'softwood', 'pine', 'timber', 'wood'),
+  substrate('oak', 'oak or ash', 'oak', 'ash', 'oak veneer'),
+  substrate('mdf', 'MDF', 'mdf'),
+  substrate('laminate', 'melamine or laminate', 'laminate', 'melamine'),
+  substrate('metal', 'metal', 'steel', 'galvanised steel', 'galvanized steel', 'aluminium', 'aluminum', 'metal'),
+  substrate('vinyl', 'vinyl', 'vinyl', 'pvc', 'plastic'),
+  substrate('plaster', 'plaster', 'plaster', 'plasterboard', 'drywall'),
+  coat('bare', 'bare', 'bare', 'bare wood', 'stripped'),
+  coat('waterborne-paint', 'waterborne paint', 'waterborne', 'acrylic', 'emulsion', 'latex'),
+  coat('oil-gloss', 'oil gloss', 'oil gloss', 'gloss', 'oil', 'oil paint', 'enamel'),
+  coat('varnish', 'varnish or lacquer', 'varnish', 'varnished', 'lacquer', 'lacquered'),
+  coat('factory-finish', 'factory finish', 'factory finish', 'factory', 'factory white'),
+  coat('unknown', 'old coat not known', 'unknown'),
+  condition('sound', 'sound', 'sound'),
+  condition('worn', 'worn or chalking', 'worn', 'chalking', 'faded'),
+  condition('flaking', 'flaking', 'flaking', 'peeling'),
+  condition('greasy', 'greasy or waxed', 'greasy', 'waxed'),
+  scope('both faces', (d) => ({ faces: facesOf(d) }), 'both sides', 'both faces', 'all round'),
+  scope('front only', () => ({ faces: ['front'] }), 'front only', 'fronts only', 'front', 'fronts', 'one face'),
+  scope('back only', () => ({ faces: ['back'] }), 'back only'),
+  scope('edges only', (d) => ({ faces: [], edges: edgesOf(d) }), 'edges only'),
+  scope('all edges', (d) => ({ edges: edgesOf(d) }), 'all edges', 'edges', 'with edges', 'and edges'),
+  scope('no edges', () => ({ edges: [] }), 'no edges', 'without edges'),
+  fact('in place', { comesOff: false }, 'in place', 'on its hinges', 'hung'),
+  fact('off, on the bench', { comesOff: true }, 'off', 'taken off', 'on the bench'),
+  fact('inside', { exposure: { front: 'inside', back: 'inside' } }, 'inside', 'interior'),
+  fact('outside', { exposure: { front: 'outside', back: 'outside' } }, 'outside', 'exterior'),
+  fact('front outside, back inside', { exposure: { front: 'outside', back: 'inside' } }, 'entrance'),
+  fact('fire door', { fireRated: true }, 'fire', 'fire rated', 'fire-rated'),
+  fact('worked from a ladder', { upHigh: true }, 'ladder', 'up high', 'high up'),
+];

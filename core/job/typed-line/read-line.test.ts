@@ -1,0 +1,163 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
+import type { UnitSystem } from '../../units/system.ts';
+import { readLine, type LineRead } from './read-line.ts';
+
+const room = (id: string, name: string) => ({ id, name, climateId: 'house', maxOff: null, tasks: [] });
+const ROOMS = [room('hall', 'Front hall'), room('practice', 'Practice rooms'), room('store', 'Instrument store')];
+
+const outcome = (line: string, units: UnitSystem = 'metric', rooms = ROOMS) =>
+  readLine(line, { units, rooms, roomId: 'hall' });
+function read(line: string, units: UnitSystem = 'metric', rooms = ROOMS): LineRead {
+  const said = outcome(line, units, rooms);
+  assert.ok(said.ok, said.ok ? '' : said.message);
+  return said;
+}
+/** What is wrong, and with which words. */
+function fault(line: string, units: UnitSystem = 'metric'): string {
+  const said = outcome(line, units);
+  assert.ok(!said.ok, 'is refused');
+  return `${line.slice(said.start, said.end)}: ${said.message}`;
+}
+
+test('seven practice-room doors in one line', () => {
+  const { kind, piece, places } = read('7 door 6p 1981x762x35 oil gloss both sides practice 1-7');
+  assert.equal(kind, 'panelled-door');
+  assert.deepEqual([piece.shape.width, piece.shape.height, piece.shape.thickness], [762, 1981, 35]);
+  assert.deepEqual([piece.shape.columns, piece.shape.rowShares], [2, [2, 5, 5]]);
+  assert.deepEqual(piece.surface, { substrate: 'softwood', existing: 'oil-gloss', condition: 'sound' });
+  assert.deepEqual(piece.scope.faces, ['front', 'back']);
+  assert.deepEqual(
+    places.map(({ note }) => note),
+    [1, 2, 3, 4, 5, 6, 7].map((number) => `practice ${number}`),
+  );
+  assert.ok(places.every(({ room: of }) => 'id' in of && of.id === 'practice'));
+});
+
+test('a railing and a skirting by the metre', () => {
+  const { kind, piece } = read('railing 11.4m 96 spindles 32 sq');
+  assert.equal(kind, 'railing');
+  assert.deepEqual([piece.shape.length, piece.shape.spindles, piece.shape.spindle], [11_400, 96, 32]);
+  // Nobody counted the newels: one about every 2.85 m.
+  assert.equal(piece.shape.newels, 5);
+  const skirting = read('skirting 62m profile torus 145').piece.shape;
+  assert.deepEqual(
+    [skirting.use, skirting.length, skirting.height, skirting.profile],
+    ['skirting', 62_000, 145, 'torus'],
+  );
+});
+
+test('spindles that nobody counted are as many as the largest gap asks for', () => {
+  const { shape } = read('railing 2.01m 2 newels 32 sq').piece;
+  assert.equal(shape.spindles, 14);
+});
+
+test('both unit systems: feet and inches, mixed fractions, millimetres in an inch job, one unit for a whole size', () => {
+  const inches = read(`door 6p 6'8" x 2'6" x 1 3/8" oil gloss`, 'us').piece.shape;
+  assert.deepEqual([inches.height, inches.width, inches.thickness], [2032, 762, 34.92]);
+  assert.deepEqual(read('door 80x30x1-3/8', 'us').piece.shape, inches);
+  assert.equal(read('door 2032mm x 762mm', 'us').piece.shape.width, 762);
+  assert.equal(read('drawer front 19 1/2 x 8 3/8 x 3/4', 'us').piece.shape.width, 495.3);
+  const ceiling = read('ceiling 5x4m').piece.shape;
+  assert.deepEqual([ceiling.width, ceiling.height], [5000, 4000]);
+  assert.equal(read('railing 11,4 m').piece.shape.length, 11_400);
+});
+
+test('a room: by its beginning, before other meanings of its words, new ones after “in”, one for each number', () => {
+  const where = (line: string, rooms = ROOMS) => read(line, 'metric', rooms).places.map((place) => place.room);
+  assert.deepEqual(where('door front hall'), [{ id: 'hall' }]);
+  assert.deepEqual(where('2 drawers instrument'), [{ id: 'store' }, { id: 'store' }]);
+  assert.deepEqual(where('6 vinyl shutters faded outside in street front'), Array(6).fill({ name: 'Street front' }));
+  assert.deepEqual(where('door oak in bedroom 2'), [{ name: 'Bedroom 2' }]);
+  assert.deepEqual(where('2 doors cell 1-2', [room('a', 'Cell 1'), room('b', 'Cell 2')]), [{ id: 'a' }, { id: 'b' }]);
+  assert.deepEqual(where('doors closet 1-2'), [{ name: 'Closet' }, { name: 'Closet' }]);
+});
+
+test('surface, scope and place in any order, in both vocabularies', () => {
+  const { kind, piece, places } = read(
+    '16 fronts only melamine cabinet doors 497x720x18 all edges greasy in place "hinges squeak"',
+  );
+  assert.equal(kind, 'cabinet-door');
+  assert.equal(places.length, 16);
+  assert.deepEqual(piece.surface, { substrate: 'laminate', existing: 'unknown', condition: 'greasy' });
+  assert.deepEqual(piece.scope, { faces: ['front'], edges: ['top', 'bottom', 'left', 'right'] });
+  assert.equal(piece.comesOff, false);
+  assert.equal(places[0]?.note, 'hinges squeak');
+  assert.equal(read('baseboard 40m').kind, 'trim-run');
+  assert.equal(read('9 oak shelves 900x250x22 bare').piece.surface.substrate, 'oak');
+});
+
+test('a fault stands at its word and says what would be right', () => {
+  assert.match(fault('door 1981x76x35'), /^1981x76x35: Width lies between 300 mm and 1500 mm; this is 76 mm/);
+  assert.match(fault('door 762x1981 olk'), /^olk: .*Did you mean “oak”\?.*write “in olk”/);
+  assert.match(fault('skirting 62m profil torus'), /^profil: .*“profile”/);
+  assert.match(fault('dor 762x1981'), /^dor: What kind of piece is it\? Did you mean “door”/);
+  assert.match(
+    fault('7 door practice 1-6'),
+    /^practice: Practice rooms, 1 to 6 are 6 places, but the line begins with 7/,
+  );
+  assert.match(fault('7 doors 3'), /^3: .*no place for “3”/);
+  assert.match(fault('skirting 300x20'), /^300x20: Trim run does not take 2 sizes/);
+  assert.match(fault('railing 2m 90 spindles'), /^90: So many spindles do not fit/);
+  assert.match(fault('door 6p 400x1981'), /^6p|^400x1981/);
+  assert.match(fault('railing 2m off'), /painted in place/);
+  assert.match(fault('500 doors'), /^500: A line makes 1 to 200 pieces/);
+  assert.match(fault(''), /What kind of piece/);
+});
+
+test('every kind can be typed by its words alone, and every phrase by its example', () => {
+  for (const kind of PIECE_KINDS) {
+    const { words, phrases } = definitionOf(kind).typed;
+    const [first = ''] = Object.keys(words);
+    assert.equal(read(first).kind, kind, first);
+    for (const { example } of phrases) {
+      const said = outcome(`${first} ${example}`);
+      // A phrase alone may ask for what the preset has no room for; it is understood all the same.
+      if (!said.ok) assert.doesNotMatch(said.message, /is no size|no place/, `${first} ${example}`);
+    }
+  }
+});
+
+test('no line breaks the reader, and a fault always lies inside the line', () => {
+  const bits = fc.constantFrom(
+    '7',
+    'door',
+    '6p',
+    '1981x762',
+    'x',
+    'in',
+    '1-7',
+    'practice',
+    '6\'8"',
+    '1',
+    '3/8"',
+    'oil',
+    '"',
+    '“',
+    'm',
+    '11,4m',
+    'spindles',
+    '×',
+    '-',
+    '96',
+  );
+  fc.assert(
+    fc.property(
+      fc.oneof(
+        fc.string(),
+        fc.array(bits, { maxLength: 9 }).map((parts) => parts.join(' ')),
+      ),
+      fc.constantFrom('metric' as const, 'us' as const),
+      (line, units) => {
+        const said = outcome(line, units);
+        if (said.ok)
+          assert.ok(said.places.length >= 1 && definitionOf(said.kind).schema.safeParse(said.piece.shape).success);
+        else assert.ok(said.start >= 0 && said.end <= line.length && said.message.length > 0);
+        for (const { start, end } of said.understood) assert.ok(start < end && end <= line.length);
+      },
+    ),
+    { numRuns: 400 },
+  );
+});

@@ -1,0 +1,342 @@
+import type { PieceDefinition, Shape } from '../../pieces/definition.ts';
+import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
+import { formatLength, parseLength } from '../../units/length.ts';
+import type { UnitSystem } from '../../units/system.ts';
+import type { StatedPiece } from '../piece-schema.ts';
+import type { Room } from '../schema.ts';
+import { usualPiece } from '../usual-piece.ts';
+import { FACTS } from './facts.ts';
+import { nearestWord } from './nearest-word.ts';
+import { readRoom, readWholeRoom, type Placing } from './rooms.ts';
+import { wordsOf, type Word } from './words.ts';
+
+/** A stretch of the line and what it was taken for. */
+export interface Understood {
+  start: number;
+  end: number;
+  said: string;
+}
+
+/** What a line says: so many pieces of a kind, each with its room and its note. */
+export interface LineRead {
+  kind: PieceKind;
+  piece: StatedPiece;
+  /** One for each piece; a room that is not there yet has only a name. */
+  places: { room: { id: string } | { name: string }; note: string }[];
+  understood: Understood[];
+}
+
+/** Where a line can't be read, and what would help. */
+export interface LineFault {
+  message: string;
+  start: number;
+  end: number;
+  understood: Understood[];
+}
+
+export type LineOutcome = ({ ok: true } & LineRead) | ({ ok: false } & LineFault);
+
+/** What a line is read against. */
+export interface LineContext {
+  units: UnitSystem;
+  rooms: readonly Room[];
+  /** Where pieces go when the line names no room. */
+  roomId: string;
+}
+
+/** Most pieces that one line makes. */
+export const MOST_OF_A_LINE = 200;
+
+class Unreadable extends Error {
+  readonly word: Word;
+  constructor(message: string, word: Word) {
+    super(message);
+    this.word = word;
+  }
+}
+
+/**
+ * Reads one typed line, such as `7 door 6p 1981x762x35 oil gloss both sides practice 1-7`: a number, a kind, then sizes,
+ * coats, scope and room in any order. Lengths without a unit are in the given system's. A fault says at which word.
+ */
+export function readLine(line: string, context: LineContext): LineOutcome {
+  const understood: Understood[] = [];
+  try {
+    return { ok: true, ...new LineReader(wordsOf(line), context, understood).read(), understood };
+  } catch (error) {
+    if (!(error instanceof Unreadable)) throw error;
+    return { ok: false, message: error.message, start: error.word.start, end: error.word.end, understood };
+  }
+}
+
+/** Kinds by their words, the longest first, so that “flush door” is no door in general. */
+const KIND_WORDS = PIECE_KINDS.flatMap((kind) =>
+  Object.entries(definitionOf(kind).typed.words).map(([words, shape]) => ({ kind, words: words.split(' '), shape })),
+).sort((one, other) => other.words.length - one.words.length);
+
+const pluralsOf = (word: string): string[] => [`${word}s`, `${word}es`, word.replace(/f$/, 'ves')];
+
+/** Whether words from a place on say a phrase; plurals count as well. */
+function saysAt(words: readonly Word[], at: number, phrase: readonly string[]): boolean {
+  return phrase.every((wanted, index) => {
+    const said = words[at + index]?.text ?? '';
+    return said === wanted || pluralsOf(wanted).includes(said);
+  });
+}
+
+class LineReader {
+  readonly #words: Word[];
+  readonly #context: LineContext;
+  readonly #understood: Understood[];
+
+  constructor(words: Word[], context: LineContext, understood: Understood[]) {
+    this.#words = words;
+    this.#context = context;
+    this.#understood = understood;
+  }
+
+  read(): Omit<LineRead, 'understood'> {
+    const count = this.#takeCount();
+    const { kind, shape: implied } = this.#takeKind();
+    const definition = definitionOf(kind);
+    let piece = usualPiece(kind, this.#context.roomId);
+    const stated = new Map<string, Word>();
+    const shape: Record<string, Shape[string]> = { ...piece.shape, ...implied };
+    const free = [...definition.typed.lengths];
+    let placing: Placing | null = null;
+
+    const state = (facts: Shape, word: Word): void => {
+      for (const [key, value] of Object.entries(facts)) {
+        shape[key] = value;
+        stated.set(key, word);
+      }
+    };
+    for (let at = 0; at < this.#words.length;) {
+      const word = this.#words[at];
+      if (word === undefined) break;
+      const taken =
+        this.#room(at, (found) => (placing = found), 'whole names') ??
+        this.#phrase(at, definition, (facts) => state(facts, word)) ??
+        this.#sizes(at, definition, (facts) => state(facts, word)) ??
+        this.#fact(at, (fact) => {
+          piece = fact.state(piece, definition);
+          if (piece.comesOff && definition.comesOff === 'never') {
+            throw new Unreadable(`${definition.plural} are painted in place.`, word);
+          }
+        }) ??
+        this.#note(at, (note) => (piece = { ...piece, note })) ??
+        this.#room(at, (found) => (placing = found)) ??
+        this.#length(at, definition, free, (facts) => state(facts, word));
+      if (taken === null) throw this.#unknown(word, definition);
+      at += taken;
+    }
+    const complete = definition.typed.complete?.(shape, new Set(stated.keys())) ?? shape;
+    const last = this.#words.at(-1) ?? { text: '', start: 0, end: 0 };
+    this.#check(complete, definition, (key) => stated.get(key) ?? last);
+    piece = { ...piece, shape: complete as StatedPiece['shape'] };
+    return { kind, piece, places: this.#places(count, placing, piece.note) };
+  }
+
+  #tell(from: number, count: number, said: string): void {
+    const [first, last] = [this.#words[from], this.#words[from + count - 1]];
+    if (first && last) this.#understood.push({ start: first.start, end: last.end, said });
+  }
+
+  /** “7” or “7×” before anything else. */
+  #takeCount(): { word: Word; value: number } | null {
+    const [word] = this.#words;
+    const match = word && /^(\d{1,4})[x×]?$/.exec(word.text);
+    if (!word || !match) return null;
+    const value = Number(match[1]);
+    if (value < 1 || value > MOST_OF_A_LINE) {
+      throw new Unreadable(`A line makes 1 to ${MOST_OF_A_LINE} pieces; write a second line for more.`, word);
+    }
+    this.#tell(0, 1, `${value} ×`);
+    this.#words.shift();
+    return { word, value };
+  }
+
+  /** The kind's words are taken out of the line, wherever they stand; the first that is found counts. */
+  #takeKind(): { kind: PieceKind; shape: Shape } {
+    for (let at = 0; at < this.#words.length; at++) {
+      const found = KIND_WORDS.find(({ words }) => saysAt(this.#words, at, words));
+      if (!found) continue;
+      const isPlain = Object.keys(found.shape).length === 0;
+      this.#tell(at, found.words.length, isPlain ? definitionOf(found.kind).name.toLowerCase() : found.words.join(' '));
+      this.#words.splice(at, found.words.length);
+      return found;
+    }
+    const [word] = this.#words;
+    const near =
+      word &&
+      nearestWord(
+        word.text,
+        KIND_WORDS.map(({ words }) => words.join(' ')),
+      );
+    const help = near
+      ? ` Did you mean “${near}”?`
+      : ' Write one such as door, cupboard door, sash window, railing, skirting.';
+    throw new Unreadable(`What kind of piece is it?${help}`, word ?? { text: '', start: 0, end: 0 });
+  }
+
+  #phrase(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
+    const texts = this.#words.slice(at).map(({ text }) => text);
+    for (const phrase of definition.typed.phrases) {
+      const read = phrase.read(texts, this.#context.units);
+      if (read === null) continue;
+      state(read.shape);
+      this.#tell(at, read.taken, texts.slice(0, read.taken).join(' '));
+      return read.taken;
+    }
+    return null;
+  }
+
+  #sizes(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
+    const word = this.#words[at];
+    if (!word || !/\dx\d|["'mn]x\d/.test(word.text)) return null;
+    const parts = word.text.split('x');
+    // “5x4m” is both in metres.
+    const unit = /[a-z"']+$/.exec(parts.at(-1) ?? '')?.[0] ?? '';
+    const lengths = parts.map((part) => {
+      const read = parseLength(/^[\d.,]+$/.test(part) ? part + unit : part, this.#context.units);
+      if (!read.ok) throw new Unreadable(read.message, word);
+      return read.value;
+    });
+    const facts = definition.typed.sizes(lengths);
+    if (facts === null) {
+      throw new Unreadable(
+        `${definition.name} does not take ${lengths.length} sizes like this.${this.#example(definition)}`,
+        word,
+      );
+    }
+    state(facts);
+    this.#tell(at, 1, this.#inWords(facts, definition));
+    return 1;
+  }
+
+  #inWords(facts: Shape, definition: PieceDefinition): string {
+    return Object.entries(facts)
+      .map(([key, value]) => {
+        const label = definition.fields.find((field) => field.key === key)?.label.toLowerCase() ?? key;
+        return `${label} ${formatLength(Number(value), this.#context.units)}`;
+      })
+      .join(', ');
+  }
+
+  #fact(at: number, state: (fact: (typeof FACTS)[number]) => void, how: 'told' | 'silently' = 'told'): number | null {
+    let best: { fact: (typeof FACTS)[number]; taken: number } | null = null;
+    for (const fact of FACTS) {
+      for (const words of fact.words) {
+        const phrase = words.split(' ');
+        const exact = phrase.every((wanted, index) => this.#words[at + index]?.text === wanted);
+        if (exact && phrase.length > (best?.taken ?? 0)) best = { fact, taken: phrase.length };
+      }
+    }
+    if (best === null) return null;
+    state(best.fact);
+    if (how === 'told') this.#tell(at, best.taken, best.fact.said);
+    return best.taken;
+  }
+
+  /** “hinges squeak”, in quotation marks. */
+  #note(at: number, state: (note: string) => void): number | null {
+    const match = /^["“](.{1,300})["”]$/.exec(this.#words[at]?.text ?? '');
+    if (match?.[1] === undefined) return null;
+    state(match[1].trim());
+    this.#tell(at, 1, `note: ${match[1].trim()}`);
+    return 1;
+  }
+
+  /** A room by its whole name goes before other meanings of its words: a front hall is no front. */
+  #room(at: number, state: (placing: Placing) => void, only: 'whole names' | 'any' = 'any'): number | null {
+    const read =
+      only === 'any'
+        ? readRoom(this.#words, at, this.#context.rooms, (from) => this.#isKnown(from))
+        : readWholeRoom(this.#words, at, this.#context.rooms);
+    if (read === null) return null;
+    if (!read.ok) throw new Unreadable(read.message, this.#words[at] ?? read.word);
+    state(read.placing);
+    this.#tell(at, read.taken, read.placing.said);
+    return read.taken;
+  }
+
+  /** Whether something other than a room's name starts at this word. Many a room has a front. */
+  #isKnown(at: number): boolean {
+    const word = this.#words[at]?.text ?? '';
+    if (/^front/.test(word) && this.#words[at + 1]?.text !== 'only') return false;
+    return /^[\d"“]/.test(word) || this.#fact(at, () => undefined, 'silently') !== null;
+  }
+
+  #length(at: number, definition: PieceDefinition, free: string[], state: (facts: Shape) => void): number | null {
+    const word = this.#words[at];
+    const read = word && /^[\d.,]/.test(word.text) ? parseLength(word.text, this.#context.units) : null;
+    const [key] = free;
+    if (!read?.ok || key === undefined) return null;
+    free.shift();
+    state({ [key]: read.value });
+    this.#tell(at, 1, this.#inWords({ [key]: read.value }, definition));
+    return 1;
+  }
+
+  #example(definition: PieceDefinition): string {
+    const [phrase] = definition.typed.phrases;
+    return phrase ? ` It takes words such as “${phrase.example}”.` : '';
+  }
+
+  #unknown(word: Word, definition: PieceDefinition): Unreadable {
+    if (/^[\d.,]/.test(word.text)) {
+      return new Unreadable(
+        `${definition.name} has no place for “${word.text}” here. Write sizes together, such as 1981x762x35.`,
+        word,
+      );
+    }
+    const known = [
+      ...FACTS.flatMap(({ words }) => words),
+      ...definition.typed.phrases.flatMap(({ example }) => example.split(' ')),
+      ...this.#context.rooms.map(({ name }) => name.toLowerCase()),
+    ];
+    const near = nearestWord(word.text, known);
+    const help = near ? ` Did you mean “${near}”?` : '';
+    return new Unreadable(
+      `“${word.text}” is no size, coat, scope or room.${help} For a new room write “in ${word.text}”.`,
+      word,
+    );
+  }
+
+  /** Bounds and what can be made, told at the word that stated it. */
+  #check(shape: Shape, definition: PieceDefinition, at: (key: string) => Word): void {
+    for (const field of definition.fields) {
+      const value = shape[field.key];
+      if (field.unit === 'shares' || !('max' in field) || typeof value !== 'number') continue;
+      if (value >= field.min && value <= field.max) continue;
+      const show = (number: number): string =>
+        field.unit === 'mm' ? formatLength(number, this.#context.units) : String(number);
+      throw new Unreadable(
+        `${field.label} lies between ${show(field.min)} and ${show(field.max)}; this is ${show(value)}.`,
+        at(field.key),
+      );
+    }
+    const parsed = definition.schema.safeParse(shape);
+    if (!parsed.success) {
+      const [issue] = parsed.error.issues;
+      throw new Unreadable(issue?.message ?? 'This can’t be made.', at(String(issue?.path[0])));
+    }
+    const fault = definition.fault(parsed.data);
+    if (fault) throw new Unreadable(fault.message, at(fault.field));
+  }
+
+  #places(count: { word: Word; value: number } | null, placing: Placing | null, note: string): LineRead['places'] {
+    const numbers = placing?.numbers ?? null;
+    if (numbers && count && numbers.length !== count.value) {
+      throw new Unreadable(
+        `${placing?.said ?? ''} are ${numbers.length} places, but the line begins with ${count.value}.`,
+        placing?.word ?? count.word,
+      );
+    }
+    const many = numbers?.length ?? count?.value ?? 1;
+    return Array.from({ length: many }, (_unused, index) => ({
+      room: placing?.roomAt(index) ?? { id: this.#context.roomId },
+      note: [placing?.noteAt(index) ?? '', note].filter(Boolean).join(', '),
+    }));
+  }
+}

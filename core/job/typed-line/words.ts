@@ -1,0 +1,37 @@
+/** A word of a typed line, with where it stands; a size with its parts stays one word. */
+export interface Word {
+  /** In lower case, without spaces inside. */
+  text: string;
+  start: number;
+  end: number;
+}
+
+const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
+const MIXED = String.raw`(?:\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|${NUMBER})`;
+const FEET = String.raw`${NUMBER}\s*(?:'|ft\b)(?:\s*-?\s*${MIXED}\s*(?:"|in\b)?)?`;
+const MARKED = String.raw`${MIXED}\s*(?:"|mm\b|cm\b|m\b)|${MIXED}in\b`;
+const LENGTH = String.raw`(?:${FEET}|${MARKED}|${MIXED})`;
+const SIZE = String.raw`${LENGTH}(?:\s*[x×*]\s*${LENGTH}){1,2}`;
+/** A quoted note, a size, a length with its unit, or anything up to the next space. */
+const WORD = new RegExp(
+  String.raw`“[^”]*”|"[^"]{3,}"|${SIZE}(?=[\s,;]|$)|(?:${FEET}|${MARKED})(?=[\s,;]|$)|[^\s,;]+`,
+  'giu',
+);
+
+const plain = (text: string): string => text.replace(/[’′]/g, "'").replace(/[″]|''/g, '"');
+
+/** The words of a line, in order. */
+export function wordsOf(line: string): Word[] {
+  return [...plain(line).matchAll(WORD)].map((match) => {
+    const [said] = match;
+    const quoted = /^["“]/.test(said) && said.length > 2;
+    // “1 3/8” keeps its space; around an x there is none.
+    const text = quoted
+      ? said
+      : said
+          .toLowerCase()
+          .replace(/\s*[x×*]\s*(?=[\d])/g, 'x')
+          .replace(/\s+(?=["'a-z])/g, '');
+    return { text, start: match.index, end: match.index + said.length };
+  });
+}

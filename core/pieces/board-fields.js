@@ -1,0 +1,108 @@
+import { z } from 'zod';
+/** Sizes in mm inside which a house door is believable. */
+export const DOOR_SIZE = {
+  width: z.number().min(300).max(1500),
+  height: z.number().min(1200).max(3200),
+  thickness: z.number().min(18).max(90),
+};
+/** Sizes in mm inside which a cabinet front is believable. */
+export const FRONT_SIZE = {
+  width: z.number().min(80).max(1300),
+  height: z.number().min(60).max(2700),
+  thickness: z.number().min(10).max(50),
+};
+/** Sizes in mm inside which a shutter leaf is believable. */
+export const SHUTTER_SIZE = {
+  width: z.number().min(150).max(1000),
+  height: z.number().min(300).max(3000),
+  thickness: z.number().min(15).max(60),
+};
+export const dimension = (key, label, [min, max], { main = false, when, unit = 'mm' } = {}) => ({
+  key,
+  label,
+  unit,
+  min,
+  max,
+  main,
+  ...(when ? { when } : {}),
+});
+/** A choice from words by value. */
+export const choice = (key, label, words, { main = true, when } = {}) => ({
+  key,
+  label,
+  unit: 'choice',
+  choices: Object.entries(words).map(([value, said]) => ({ value, label: said })),
+  main,
+  ...(when ? { when } : {}),
+});
+/** The bounds of a number in a schema. */
+export const boundsOf = (number) => [number.minValue ?? 0, number.maxValue ?? Infinity];
+/** Fields for numbers of a schema, from the same bounds, under these labels. */
+export function fieldsOf(numbers, labels, options = {}) {
+  return Object.keys(numbers).map((key) => dimension(key, labels[key], boundsOf(numbers[key]), options));
+}
+/** Width, height and thickness as fields. */
+export const sizeFields = (size) =>
+  fieldsOf(size, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true });
+/** Members of a framed face, in mm. */
+export const FRAME_MEMBERS = {
+  stile: z.number().min(30).max(250),
+  topRail: z.number().min(30).max(400),
+  bottomRail: z.number().min(30).max(500),
+};
+export const frameMemberFields = (when) =>
+  fieldsOf(FRAME_MEMBERS, { stile: 'Stile', topRail: 'Top rail', bottomRail: 'Bottom rail' }, when ? { when } : {});
+/** The faces and edges of a hung door, and how it is usually painted. */
+export const HUNG = {
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
+  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
+  comesOff: 'usually',
+  pace: { takeOff: 4, rehang: 9 },
+  cautions: [],
+};
+/** The same of a board or cabinet front with four like edges. */
+export const BOARD = {
+  faceNames: { front: 'front', back: 'back' },
+  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
+  usualScope: { faces: ['front', 'back'], edges: ['left', 'right', 'top', 'bottom'] },
+  comesOff: 'usually',
+  pace: { takeOff: 4, rehang: 5 },
+  cautions: [],
+};
+/** What is left bare on a door that closes into a frame. */
+export const DOOR_STAYS = ['hinge leaves, latch and strike plate', 'seals and draught strips'];
+/** A door is higher than wide and wider than thick, in whatever order that is typed. */
+export function doorSizes(lengths) {
+  const [height, width, thickness] = [...lengths].sort((one, other) => other - one);
+  if (height === undefined || width === undefined || lengths.length > 3) return null;
+  return thickness === undefined ? { width, height } : { width, height, thickness };
+}
+/** Sizes under these names in the order in which they are typed; two of them at least. */
+export const sizesAsTyped =
+  (...names) =>
+  (lengths) =>
+    lengths.length < 2 || lengths.length > names.length
+      ? null
+      : Object.fromEntries(lengths.map((length, index) => [names[index] ?? '', length]));
+/** Hinges and furniture of a house door: three hinges above 35 kg or 2,050 mm. */
+export function doorHardware(height, weight) {
+  const hinges = height > 2050 || weight > 35 ? 3 : 2;
+  return [
+    { name: 'hinge', count: hinges },
+    { name: 'hinge screw', count: hinges * 8 },
+    { name: 'handle', count: 2 },
+    { name: 'latch', count: 1 },
+    { name: 'strike plate', count: 1 },
+  ];
+}
+/** Hinges and pull of a cupboard door: more hinges on taller ones. */
+export function cupboardHardware(height) {
+  const hinges = height > 1600 ? 4 : height > 900 ? 3 : 2;
+  return [
+    { name: 'cup hinge', count: hinges },
+    { name: 'hinge screw', count: hinges * 2 },
+    { name: 'pull', count: 1 },
+    { name: 'bumper', count: 2 },
+  ];
+}

@@ -1,0 +1,2 @@
+/** “upper left panel”, “panel”. */
+export const named = (field, name) => `${field.place} ${name}`.trim();

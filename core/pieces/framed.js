@@ -1,0 +1,79 @@
+import { element, faceOf, rectangle } from './elevation.ts';
+/** What is left for fields after stiles, rails and muntins: the sizes of one field of each row, in mm. */
+export function fieldSizes(framing) {
+  const { columns, rowShares } = framing;
+  const clearWidth = framing.width - 2 * framing.stile - (columns - 1) * framing.muntin;
+  const clearHeight =
+    framing.height - framing.topRail - framing.bottomRail - (rowShares.length - 1) * framing.crossRail;
+  const sum = rowShares.reduce((total, share) => total + share, 0);
+  return { width: clearWidth / columns, heights: rowShares.map((share) => (clearHeight * share) / sum) };
+}
+/** Why the frame can't be made, in the painter's words; null when it can. */
+export function framingFault(framing) {
+  const { width, heights } = fieldSizes(framing);
+  for (const [row, height] of heights.entries()) {
+    const { least, name } = framing.fill(row);
+    if (width < least.width) {
+      return `Stiles and muntins leave ${Math.max(0, Math.round(width))} mm for ${name}; it takes ${Math.ceil(least.width)} mm. Narrow the stiles or take fewer columns.`;
+    }
+    if (height < least.height) {
+      return `Rails leave ${Math.max(0, Math.round(height))} mm for ${name} in row ${row + 1}; it takes ${Math.ceil(least.height)} mm. Lower the rails or take fewer rows.`;
+    }
+  }
+  return null;
+}
+/** The elements of a frame with its upper left corner at `origin`; `id` keeps several frames of one face apart. */
+export function framedParts(framing, { origin = [0, 0], id = '', of = '' } = {}) {
+  const { stile, muntin, topRail, crossRail, columns } = framing;
+  const { width: fieldWidth, heights } = fieldSizes(framing);
+  const [left, top] = origin;
+  const elements = [];
+  const unpainted = [];
+  const rows = heights.length;
+  const add = (part, name, place, [x, y, width, height]) => {
+    elements.push(
+      element({
+        id: `${id}${part}-${place}`,
+        name: of ? `${name} of ${of}` : name,
+        part,
+        outline: rectangle([left + x, top + y, width, height]),
+        grain: part === 'rail' ? 'horizontal' : 'vertical',
+      }),
+    );
+  };
+  const railWidth = framing.width - 2 * stile;
+  add('rail', 'top rail', '0', [stile, 0, railWidth, topRail]);
+  let y = topRail;
+  heights.forEach((height, row) => {
+    for (let column = 0; column < columns; column++) {
+      const x = stile + column * (fieldWidth + muntin);
+      const place = [fieldPlace(row, column, rows, columns), of].filter(Boolean).join(' ');
+      const parts = framing
+        .fill(row)
+        .parts({ id: `${id}${row}-${column}`, place, box: [left + x, top + y, fieldWidth, height] });
+      elements.push(...parts.elements);
+      unpainted.push(...parts.unpainted);
+      if (column < columns - 1) {
+        const name = rows > 1 ? `muntin of row ${row + 1}` : 'muntin';
+        add('muntin', name, `${row}-${column}`, [x + fieldWidth, y, muntin, height]);
+      }
+    }
+    y += height;
+    const last = row === rows - 1;
+    const railHeight = last ? framing.bottomRail : crossRail;
+    add('rail', last ? 'bottom rail' : `cross rail ${row + 1}`, `${row + 1}`, [stile, y, railWidth, railHeight]);
+    y += railHeight;
+  });
+  add('stile', 'left stile', 'left', [0, 0, stile, framing.height]);
+  add('stile', 'right stile', 'right', [framing.width - stile, 0, stile, framing.height]);
+  return { elements: elements.filter(({ projectedArea }) => projectedArea > 0), unpainted };
+}
+/** The parts of a framed face; together they tile it without gap or overlap. */
+export const framedFace = (id, framing) => faceOf(id, framing.width, framing.height, framedParts(framing));
+/** Where a field is among its neighbours: “upper left”, “middle”, “row 3”. */
+function fieldPlace(row, column, rows, columns) {
+  const across = columns === 1 ? '' : columns === 2 ? [' left', ' right'][column] : ` ${column + 1}`;
+  const down =
+    rows === 1 ? '' : row === 0 ? 'upper' : row === rows - 1 ? 'lower' : rows === 3 ? 'middle' : `row ${row + 1}`;
+  return `${down}${across}`.trim();
+}

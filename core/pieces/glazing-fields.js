@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import { dimension, fieldsOf } from './board-fields.ts';
+import { outlineArea, squareMetres } from './elevation.ts';
+import { glassFill } from './fills/glass.ts';
+import { grid } from './phrases.ts';
+import { slope } from './relief.ts';
+const BARS = {
+  bar: z.number().min(5).max(80),
+  glazingWidth: z.number().min(3).max(40),
+  glazingDepth: z.number().min(3).max(40),
+};
+/** Panes and the bars between them, in mm. */
+export const GLAZING = {
+  paneColumns: z.number().int().min(1).max(8),
+  paneRows: z.number().int().min(1).max(8),
+  ...BARS,
+};
+export const USUAL_GLAZING = { paneColumns: 2, paneRows: 2, bar: 12, glazingWidth: 10, glazingDepth: 12 };
+export const GLAZING_FIELDS = [
+  dimension('paneColumns', 'Panes across', [1, 8], { unit: 'count', main: true }),
+  dimension('paneRows', 'Panes down', [1, 8], { unit: 'count', main: true }),
+  ...fieldsOf(BARS, {
+    bar: 'Flat of a bar',
+    glazingWidth: 'Putty or moulding, width',
+    glazingDepth: 'Putty or moulding, depth',
+  }),
+];
+/** “2x3 panes”. */
+export const PANES_PHRASE = grid(
+  ['pane', 'panes'],
+  (paneColumns, paneRows) => ({ paneColumns, paneRows }),
+  '2x3 panes',
+);
+/** The panes of a shape as what a frame holds. */
+export const glazingOf = (shape) =>
+  glassFill({
+    columns: shape.paneColumns,
+    rows: shape.paneRows,
+    bar: shape.bar,
+    moulding: slope(shape.glazingWidth, shape.glazingDepth),
+  });
+/** m² of glass in a face. */
+export const glassIn = (face) =>
+  face.unpainted
+    .filter(({ why }) => why === 'glass')
+    .reduce((sum, { outline }) => sum + squareMetres(outlineArea(outline)), 0);

@@ -1,0 +1,130 @@
+import { z } from 'zod';
+import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { element, faceOf, rectangle } from '../elevation.ts';
+import { OPENING } from '../fills/opening.ts';
+import { framedParts, framingFault } from '../framed.ts';
+import { counts } from '../phrases.ts';
+const SIZE = {
+  width: z.number().min(150).max(3000),
+  height: z.number().min(150).max(2800),
+  depth: z.number().min(80).max(900),
+};
+const FRAME = {
+  stile: z.number().min(15).max(150),
+  topRail: z.number().min(15).max(200),
+  crossRail: z.number().min(15).max(200),
+  bottomRail: z.number().min(15).max(250),
+  muntin: z.number().min(15).max(150),
+};
+const schema = z.object({
+  ...SIZE,
+  ...FRAME,
+  columns: z.number().int().min(1).max(6),
+  rowShares: z.array(z.number().positive().max(1000)).min(1).max(8),
+  shelves: z.number().int().min(0).max(12),
+  ends: z.number().int().min(0).max(2),
+});
+const framing = (shape) => ({ ...shape, fill: () => OPENING });
+const board = (id, name, box) =>
+  element({ id, name, part: 'side', outline: rectangle(box), grain: box[3] >= box[2] ? 'vertical' : 'horizontal' });
+/** The outside unfolded: face frame, with the ends that show to its left and right. */
+function outside(shape) {
+  const { width, height, depth, ends } = shape;
+  const left = ends > 0 ? depth : 0;
+  const { elements, unpainted } = framedParts(framing(shape), { origin: [left, 0] });
+  const sides = [
+    ...(ends > 0 ? [board('end-left', 'left end', [0, 0, depth, height])] : []),
+    ...(ends > 1 ? [board('end-right', 'right end', [left + width, 0, depth, height])] : []),
+  ];
+  return faceOf('front', width + ends * depth, height, { elements: [...elements, ...sides], unpainted });
+}
+/** The inside unfolded: left side, back and right side, with top, bottom and both sides of every shelf below each other. */
+function inside(shape) {
+  const { width, height, depth, shelves } = shape;
+  const level = [
+    'top, inside',
+    'bottom, inside',
+    ...Array.from({ length: shelves }, (_unused, index) => [
+      `shelf ${index + 1}, top`,
+      `shelf ${index + 1}, underside`,
+    ]).flat(),
+  ];
+  const elements = [
+    board('inside-left', 'left side, inside', [0, 0, depth, height]),
+    board('inside-back', 'back', [depth, 0, width, height]),
+    board('inside-right', 'right side, inside', [depth + width, 0, depth, height]),
+    ...level.map((name, index) => board(`level-${index + 1}`, name, [depth, height + index * depth, width, depth])),
+  ];
+  const below = level.length * depth;
+  return faceOf('back', width + 2 * depth, height + below, {
+    elements,
+    unpainted: [
+      { id: 'beside-left', why: 'open', outline: rectangle([0, height, depth, below]) },
+      { id: 'beside-right', why: 'open', outline: rectangle([depth + width, height, depth, below]) },
+    ],
+  });
+}
+/** A cupboard's box with its face frame, painted in place; both faces are drawn unfolded. */
+export const carcass = {
+  id: 'carcass',
+  name: 'Carcass with face frame',
+  plural: 'Carcasses with face frame',
+  markLetter: 'K',
+  schema,
+  fields: [
+    ...fieldsOf(SIZE, { width: 'Width', height: 'Height', depth: 'Depth' }, { main: true }),
+    dimension('columns', 'Openings across', [1, 6], { unit: 'count', main: true }),
+    dimension('rowShares', 'Heights of the openings, from the top', [1, 8], { unit: 'shares', main: true }),
+    dimension('shelves', 'Shelves inside', [0, 12], { unit: 'count', main: true }),
+    dimension('ends', 'Ends that show', [0, 2], { unit: 'count', main: true }),
+    ...fieldsOf(FRAME, {
+      stile: 'Stile',
+      topRail: 'Top rail',
+      crossRail: 'Cross rails',
+      bottomRail: 'Bottom rail',
+      muntin: 'Muntin',
+    }),
+  ],
+  presets: [
+    {
+      name: 'Base, two openings',
+      shape: {
+        width: 1000,
+        height: 760,
+        depth: 560,
+        stile: 45,
+        topRail: 40,
+        crossRail: 30,
+        bottomRail: 50,
+        muntin: 40,
+        columns: 2,
+        rowShares: [2, 5],
+        shelves: 1,
+        ends: 1,
+      },
+    },
+  ],
+  fault: (shape) => {
+    const message = framingFault(framing(shape));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({ faces: [outside(shape), inside(shape)], edges: [] }),
+  faceNames: { front: 'outside', back: 'inside' },
+  edgeNames: {},
+  staysUnpainted: ['runners, hinge plates and shelf pins', 'where a drawer box slides'],
+  hardware: ({ shelves }) => (shelves > 0 ? [{ name: 'shelf pin', count: shelves * 4 }] : []),
+  weight: ({ width, height, depth, shelves }) =>
+    boardWeight(2 * depth + width, height, 18, DENSITY.board) +
+    (2 + shelves) * boardWeight(width, depth, 18, DENSITY.board),
+  usualScope: { faces: ['front'], edges: [] },
+  comesOff: 'never',
+  pace: { takeOff: 5, rehang: 5 },
+  cautions: [],
+  typed: {
+    words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {} },
+    sizes: sizesAsTyped('width', 'height', 'depth'),
+    lengths: [],
+    phrases: [counts('shelves', ['shelf', 'shelves'], '2 shelves'), counts('ends', ['end', 'ends'], '1 end')],
+  },
+};

@@ -1,0 +1,171 @@
+import { z } from 'zod';
+import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { faceOf, squareMetres } from '../elevation.ts';
+import { framedParts, framingFault } from '../framed.ts';
+import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { counts } from '../phrases.ts';
+import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
+const SASH = {
+  stile: z.number().min(20).max(150),
+  rail: z.number().min(20).max(200),
+  sashThickness: z.number().min(20).max(100),
+  seal: z.number().min(0).max(40),
+};
+const schema = z.object({
+  ...WINDOW_SIZE,
+  ...WINDOW_FRAME,
+  lights: z.number().int().min(1).max(4),
+  mullion: z.number().min(10).max(200),
+  ...SASH,
+  ...GLAZING,
+});
+const casement = (shape) => ({
+  width: (shape.width - 2 * shape.frame - (shape.lights - 1) * shape.mullion) / shape.lights,
+  height: shape.height - shape.frame - shape.sill,
+  stile: shape.stile,
+  topRail: shape.rail,
+  crossRail: 0,
+  bottomRail: shape.rail,
+  muntin: 0,
+  columns: 1,
+  rowShares: [1],
+  fill: () => glazingOf(shape),
+});
+function face(id, shape) {
+  const { frame, mullion, lights } = shape;
+  const sash = casement(shape);
+  const parts = Array.from({ length: lights }, (_unused, index) =>
+    framedParts(sash, {
+      origin: [frame + index * (sash.width + mullion), frame],
+      id: `light-${index + 1}-`,
+      of: lights > 1 ? `casement ${index + 1}` : '',
+    }),
+  );
+  const mullions = Array.from(
+    { length: lights - 1 },
+    (_unused, index) => frame + sash.width + index * (sash.width + mullion),
+  );
+  return faceOf(id, shape.width, shape.height, {
+    elements: [
+      ...parts.flatMap(({ elements }) => elements),
+      ...windowFrame(
+        shape,
+        mullions.map((x) => [x, frame, mullion, sash.height]),
+      ),
+    ],
+    unpainted: parts.flatMap(({ unpainted }) => unpainted),
+  });
+}
+/** The edges of all casements together; a seal takes its width of each. */
+function edges(shape) {
+  const { width, height } = casement(shape);
+  const thickness = Math.max(0, shape.sashThickness - shape.seal);
+  const lengths = [
+    ['hinge', height],
+    ['lock', height],
+    ['top', width],
+    ['bottom', width],
+  ];
+  return lengths.map(([id, length]) => ({
+    id,
+    length: length * shape.lights,
+    thickness,
+    area: squareMetres(length * shape.lights * thickness),
+  }));
+}
+/** Kg of all casements: what is carried when they come off. */
+function weight(shape) {
+  const sash = casement(shape);
+  const glass = glassIn(face('front', shape)) / shape.lights;
+  const timber = sash.width * sash.height - glass * 1e6;
+  return shape.lights * (boardWeight(timber, 1, shape.sashThickness, DENSITY.softwood) + glassWeight(glass));
+}
+/** A window of hinged casements in a frame with a sill. */
+export const casementWindow = {
+  id: 'casement-window',
+  name: 'Casement window',
+  plural: 'Casement windows',
+  markLetter: 'W',
+  schema,
+  fields: [
+    ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
+    dimension('lights', 'Casements across', [1, 4], { unit: 'count', main: true }),
+    ...GLAZING_FIELDS,
+    ...fieldsOf(WINDOW_FRAME, { frame: 'Frame', sill: 'Sill' }),
+    dimension('mullion', 'Mullion', [10, 200], { when: (shape) => Number(shape.lights) > 1 }),
+    ...fieldsOf(SASH, {
+      stile: 'Casement stile',
+      rail: 'Casement rails',
+      sashThickness: 'Thickness of a casement',
+      seal: 'Width of its seal',
+    }),
+  ],
+  presets: [
+    {
+      name: 'Two casements',
+      shape: {
+        width: 1100,
+        height: 1200,
+        frame: 50,
+        sill: 70,
+        lights: 2,
+        mullion: 50,
+        stile: 50,
+        rail: 55,
+        sashThickness: 44,
+        seal: 10,
+        ...USUAL_GLAZING,
+        paneColumns: 1,
+        paneRows: 3,
+      },
+    },
+    {
+      name: 'One casement',
+      shape: {
+        width: 600,
+        height: 1000,
+        frame: 50,
+        sill: 70,
+        lights: 1,
+        mullion: 50,
+        stile: 50,
+        rail: 55,
+        sashThickness: 44,
+        seal: 10,
+        ...USUAL_GLAZING,
+        paneColumns: 2,
+        paneRows: 2,
+      },
+    },
+  ],
+  fault: (shape) => {
+    const message = framingFault(casement(shape));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
+  faceNames: { front: 'inside', back: 'outside' },
+  edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
+  staysUnpainted: [
+    'glass, but for a line of 2 mm that seals the putty',
+    'seals and the groove that they sit in',
+    'hinges, stays and catches',
+  ],
+  hardware: ({ lights }) => [
+    { name: 'hinge', count: lights * 2 },
+    { name: 'hinge screw', count: lights * 12 },
+    { name: 'stay', count: lights },
+    { name: 'catch', count: lights },
+  ],
+  weight,
+  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top', 'bottom'] },
+  comesOff: 'rarely',
+  pace: { takeOff: 8, rehang: 12 },
+  cautions: ['glass', 'ladder'],
+  typed: {
+    words: { 'casement window': {}, casement: {}, window: {} },
+    sizes: sizesAsTyped('width', 'height'),
+    lengths: [],
+    phrases: [counts('lights', ['light', 'lights', 'casements'], '2 lights'), PANES_PHRASE],
+  },
+};

@@ -1,0 +1,154 @@
+import { z } from 'zod';
+import { choice, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { casingLengths } from '../casing-lengths.ts';
+import { element, faceOf, rectangle, squareMetres } from '../elevation.ts';
+import { PROFILE_WORDS } from '../panel-fields.ts';
+import { chooses, measures, says } from '../phrases.ts';
+import { PROFILE_IDS, profileSection } from '../profiles.ts';
+const SIZE = { openingWidth: z.number().min(300).max(5000), openingHeight: z.number().min(300).max(4000) };
+const CASING = {
+  casingWidth: z.number().min(20).max(300),
+  casingThickness: z.number().min(6).max(60),
+  reveal: z.number().min(0).max(40),
+  lining: z.number().min(0).max(600),
+};
+const schema = z.object({ ...SIZE, ...CASING, profile: z.enum(PROFILE_IDS), sides: z.enum(['both', 'front']) });
+/** Two legs and a head, mitred, around the opening. */
+function face(id, shape) {
+  const { legs, head } = casingLengths(shape);
+  const { casingWidth: across } = shape;
+  const girth = profileSection(shape.profile, across, shape.casingThickness, 'free').girth;
+  const clear = { width: head - 2 * across, height: legs - across };
+  const member = (name, place, outline, mean) =>
+    element({
+      id: place,
+      name,
+      part: 'frame',
+      outline,
+      excess: mean * (girth - across),
+      cutIn: mean,
+      grain: place === 'head' ? 'horizontal' : 'vertical',
+    });
+  // A mitred length is as long in the mean as its middle line.
+  const leg = legs - across / 2;
+  const elements = [
+    member(
+      'head',
+      'head',
+      [
+        [0, 0],
+        [head, 0],
+        [head - across, across],
+        [across, across],
+      ],
+      head - across,
+    ),
+    member(
+      'left leg',
+      'leg-left',
+      [
+        [0, 0],
+        [across, across],
+        [across, legs],
+        [0, legs],
+      ],
+      leg,
+    ),
+    member(
+      'right leg',
+      'leg-right',
+      [
+        [head, 0],
+        [head, legs],
+        [head - across, legs],
+        [head - across, across],
+      ],
+      leg,
+    ),
+  ];
+  return faceOf(id, head, legs, {
+    elements,
+    unpainted: [{ id: 'opening', why: 'open', outline: rectangle([across, across, clear.width, clear.height]) }],
+  });
+}
+/** The lining of the opening, with the stop that the door closes against. */
+function lining({ openingWidth, openingHeight, lining: thickness }) {
+  const edge = (id, length) => ({
+    id,
+    length,
+    thickness,
+    area: squareMetres(length * thickness),
+  });
+  return [edge('hinge', openingHeight), edge('lock', openingHeight), edge('top', openingWidth)];
+}
+/** Casing and lining of a door opening. */
+export const casing = {
+  id: 'casing',
+  name: 'Architrave and lining',
+  plural: 'Architraves and linings',
+  markLetter: 'A',
+  schema,
+  fields: [
+    ...fieldsOf(SIZE, { openingWidth: 'Opening, wide', openingHeight: 'Opening, high' }, { main: true }),
+    choice('sides', 'Architrave on', { both: 'both sides', front: 'one side' }),
+    choice('profile', 'Profile', PROFILE_WORDS),
+    ...fieldsOf(
+      CASING,
+      {
+        casingWidth: 'Architrave, wide',
+        casingThickness: 'Architrave, thick',
+        reveal: 'Reveal',
+        lining: 'Lining, deep',
+      },
+      { main: true },
+    ),
+  ],
+  presets: [
+    {
+      name: 'Around a door',
+      shape: {
+        openingWidth: 772,
+        openingHeight: 1991,
+        casingWidth: 70,
+        casingThickness: 18,
+        reveal: 6,
+        lining: 120,
+        profile: 'ogee',
+        sides: 'both',
+      },
+    },
+  ],
+  fault: () => null,
+  elevation: (shape) => ({
+    faces: shape.sides === 'both' ? [face('front', shape), face('back', shape)] : [face('front', shape)],
+    edges: lining(shape),
+  }),
+  remarks: (shape) => {
+    const { legs, head } = casingLengths(shape);
+    return [`legs ${legs.toFixed(0)} mm, head ${head.toFixed(0)} mm over the long points`];
+  },
+  faceNames: { front: 'room side', back: 'other side' },
+  edgeNames: { hinge: 'hinge jamb', lock: 'lock jamb', top: 'head of the lining' },
+  staysUnpainted: ['hinge leaves and strike plate', 'seals in the stop'],
+  hardware: () => [{ name: 'strike plate', count: 1 }],
+  weight: (shape) => {
+    const { legs, head } = casingLengths(shape);
+    return boardWeight(2 * legs + head, shape.casingWidth, shape.casingThickness, DENSITY.softwood);
+  },
+  usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
+  comesOff: 'never',
+  pace: { takeOff: 4, rehang: 2 },
+  cautions: [],
+  typed: {
+    words: { 'architrave and lining': {}, architrave: {}, casing: {}, 'door frame': {}, 'door casing': {} },
+    sizes: sizesAsTyped('openingWidth', 'openingHeight'),
+    lengths: ['casingWidth'],
+    phrases: [
+      measures('lining', (lining) => ({ lining }), 'lining 120'),
+      measures('reveal', (reveal) => ({ reveal }), 'reveal 6'),
+      chooses('profile', 'profile', PROFILE_IDS),
+      says('one side', { sides: 'front' }),
+    ],
+  },
+};

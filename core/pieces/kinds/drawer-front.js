@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { BOARD, FRONT_SIZE, sizeFields, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+const schema = z.object(FRONT_SIZE);
+/** A flat drawer front; its back stays on the drawer box and is usually left. */
+export const drawerFront = {
+  id: 'drawer-front',
+  name: 'Drawer front',
+  plural: 'Drawer fronts',
+  markLetter: 'F',
+  schema,
+  fields: sizeFields(FRONT_SIZE),
+  presets: [{ name: '497 × 213', shape: { width: 497, height: 213, thickness: 18 } }],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height), slabFace('back', width, height)],
+    edges: boardEdges(width, height, thickness, ['left', 'right']),
+  }),
+  ...BOARD,
+  usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
+  pace: { takeOff: 3, rehang: 5 },
+  staysUnpainted: ['the drawer box and its runners'],
+  hardware: ({ width }) => [
+    { name: 'pull', count: width > 700 ? 2 : 1 },
+    { name: 'fixing screw', count: 4 },
+  ],
+  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  typed: {
+    words: { 'drawer front': {}, drawer: {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [],
+  },
+};

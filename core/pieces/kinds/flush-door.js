@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { doorHardware, DOOR_SIZE, doorSizes, DOOR_STAYS, HUNG, sizeFields } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+const schema = z.object(DOOR_SIZE);
+const weight = ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.slab);
+/** A door with two flat faces. */
+export const flushDoor = {
+  id: 'flush-door',
+  name: 'Flush door',
+  plural: 'Flush doors',
+  markLetter: 'D',
+  schema,
+  fields: sizeFields(DOOR_SIZE),
+  presets: [
+    { name: '762 × 1981', shape: { width: 762, height: 1981, thickness: 35 } },
+    { name: '826 × 2040', shape: { width: 826, height: 2040, thickness: 40 } },
+  ],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height), slabFace('back', width, height)],
+    edges: boardEdges(width, height, thickness, ['hinge', 'lock']),
+  }),
+  ...HUNG,
+  staysUnpainted: DOOR_STAYS,
+  hardware: (shape) => doorHardware(shape.height, weight(shape)),
+  weight,
+  typed: { words: { 'flush door': {}, 'plain door': {}, 'flat door': {} }, sizes: doorSizes, lengths: [], phrases: [] },
+};

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+const SIZE = {
+  width: z.number().min(20).max(6000),
+  height: z.number().min(20).max(6000),
+  thickness: z.number().min(1).max(200),
+};
+const schema = z.object(SIZE);
+/** A flat panel: for anything that is none of the other kinds. */
+export const freePanel = {
+  id: 'free-panel',
+  name: 'Panel',
+  plural: 'Panels',
+  markLetter: 'P',
+  schema,
+  fields: fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
+  presets: [{ name: '600 × 800', shape: { width: 600, height: 800, thickness: 18 } }],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height), slabFace('back', width, height)],
+    edges: boardEdges(width, height, thickness, ['left', 'right']),
+  }),
+  ...BOARD,
+  staysUnpainted: [],
+  hardware: () => [],
+  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  pace: { takeOff: 2, rehang: 3 },
+  typed: {
+    words: { panel: {}, board: {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [],
+  },
+};

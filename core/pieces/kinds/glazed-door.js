@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import {
+  choice,
+  dimension,
+  doorHardware,
+  DOOR_SIZE,
+  doorSizes,
+  DOOR_STAYS,
+  FRAME_MEMBERS,
+  frameMemberFields,
+  HUNG,
+  sizeFields,
+} from '../board-fields.ts';
+import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { panelFill } from '../fills/panel.ts';
+import { framedFace, framingFault } from '../framed.ts';
+import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { says } from '../phrases.ts';
+const schema = z.object({
+  ...DOOR_SIZE,
+  ...FRAME_MEMBERS,
+  glazed: z.enum(['full', 'half']),
+  midRail: z.number().min(30).max(400),
+  ...GLAZING,
+});
+const framing = (shape) => ({
+  ...shape,
+  crossRail: shape.midRail,
+  muntin: 0,
+  columns: 1,
+  rowShares: shape.glazed === 'half' ? [6, 5] : [1],
+  fill: (row) => (row === 0 ? glazingOf(shape) : panelFill(null)),
+});
+/** Timber by what is painted of a face, and glass of 4 mm. */
+function weight(shape) {
+  const glass = glassIn(framedFace('front', framing(shape)));
+  return (
+    boardWeight(shape.width, shape.height, shape.thickness, DENSITY.softwood) *
+      (1 - glass / ((shape.width * shape.height) / 1e6)) +
+    glassWeight(glass)
+  );
+}
+const USUAL = {
+  width: 762,
+  height: 1981,
+  thickness: 44,
+  stile: 105,
+  topRail: 105,
+  bottomRail: 220,
+  midRail: 160,
+  glazed: 'full',
+  ...USUAL_GLAZING,
+  paneColumns: 2,
+  paneRows: 5,
+};
+/** A door with panes, over its whole height or above a panel. */
+export const glazedDoor = {
+  id: 'glazed-door',
+  name: 'Glazed door',
+  plural: 'Glazed doors',
+  markLetter: 'D',
+  schema,
+  fields: [
+    ...sizeFields(DOOR_SIZE),
+    choice('glazed', 'Glass', { full: 'over the whole height', half: 'above a panel' }),
+    ...GLAZING_FIELDS,
+    ...frameMemberFields(),
+    dimension('midRail', 'Middle rail', [30, 400], { when: (shape) => shape.glazed === 'half' }),
+  ],
+  presets: [
+    { name: 'Ten panes', shape: USUAL },
+    { name: 'Glass above a panel', shape: { ...USUAL, glazed: 'half', paneColumns: 2, paneRows: 2 } },
+  ],
+  fault: (shape) => {
+    const message = framingFault(framing(shape));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({
+    faces: [framedFace('front', framing(shape)), framedFace('back', framing(shape))],
+    edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
+  }),
+  ...HUNG,
+  staysUnpainted: ['glass, but for a line of 2 mm that seals the putty', ...DOOR_STAYS],
+  hardware: (shape) => doorHardware(shape.height, weight(shape)),
+  weight,
+  cautions: ['glass'],
+  typed: {
+    words: { 'glazed door': {}, 'glass door': {} },
+    sizes: doorSizes,
+    lengths: [],
+    phrases: [PANES_PHRASE, says('half glazed', { glazed: 'half' }), says('half', { glazed: 'half' })],
+  },
+};

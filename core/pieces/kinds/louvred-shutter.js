@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import {
+  BOARD,
+  dimension,
+  fieldsOf,
+  FRAME_MEMBERS,
+  frameMemberFields,
+  SHUTTER_SIZE,
+  sizeFields,
+  sizesAsTyped,
+} from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { louvreCount, louvreFill } from '../fills/louvres.ts';
+import { fieldSizes, framedFace, framingFault } from '../framed.ts';
+import { counts, measures } from '../phrases.ts';
+import { SHUTTER_HARDWARE } from '../shutter-hardware.ts';
+const LOUVRES = {
+  louvreWidth: z.number().min(15).max(150),
+  louvreThickness: z.number().min(2).max(25),
+  pitch: z.number().min(15).max(150),
+};
+const schema = z.object({
+  ...SHUTTER_SIZE,
+  ...FRAME_MEMBERS,
+  crossRail: z.number().min(20).max(200),
+  banks: z.number().int().min(1).max(3),
+  ...LOUVRES,
+});
+const framing = (shape) => ({
+  ...shape,
+  muntin: 0,
+  columns: 1,
+  rowShares: Array.from({ length: shape.banks }, () => 1),
+  fill: () => louvreFill({ width: shape.louvreWidth, thickness: shape.louvreThickness, pitch: shape.pitch }),
+});
+const slats = (shape) =>
+  fieldSizes(framing(shape)).heights.reduce((sum, height) => sum + louvreCount(height, shape.pitch), 0);
+/** A shutter leaf of slats between stiles and rails. */
+export const louvredShutter = {
+  id: 'louvred-shutter',
+  name: 'Louvred shutter',
+  plural: 'Louvred shutters',
+  markLetter: 'S',
+  schema,
+  fields: [
+    ...sizeFields(SHUTTER_SIZE),
+    dimension('banks', 'Banks of louvres', [1, 3], { unit: 'count', main: true }),
+    ...fieldsOf(
+      LOUVRES,
+      { louvreWidth: 'Louvre, across', louvreThickness: 'Louvre, thick', pitch: 'Louvre to louvre' },
+      { main: true },
+    ),
+    ...frameMemberFields(),
+    dimension('crossRail', 'Middle rails', [20, 200]),
+  ],
+  presets: [
+    {
+      name: 'Two banks',
+      shape: {
+        width: 400,
+        height: 1400,
+        thickness: 32,
+        stile: 50,
+        topRail: 70,
+        crossRail: 70,
+        bottomRail: 90,
+        banks: 2,
+        louvreWidth: 45,
+        louvreThickness: 8,
+        pitch: 32,
+      },
+    },
+  ],
+  fault: (shape) => {
+    const message = framingFault(framing(shape));
+    if (message !== null) return { field: 'stile', message };
+    return shape.pitch > shape.louvreWidth
+      ? { field: 'pitch', message: 'Louvres further apart than they are wide would leave slots: bring them closer.' }
+      : null;
+  },
+  elevation: (shape) => ({
+    faces: [framedFace('front', framing(shape)), framedFace('back', framing(shape))],
+    edges: boardEdges(shape.width, shape.height, shape.thickness, ['left', 'right']),
+  }),
+  remarks: (shape) => [`${slats(shape)} louvres, painted all round`],
+  ...BOARD,
+  staysUnpainted: ['hinge pins and their sockets', 'where a tilt rod turns'],
+  hardware: () => SHUTTER_HARDWARE,
+  weight: (shape) => {
+    const { stile, topRail, crossRail, bottomRail, banks, width, height } = shape;
+    const length = width - 2 * stile;
+    const timber = 2 * stile * height + length * (topRail + bottomRail + (banks - 1) * crossRail);
+    return (
+      boardWeight(timber, 1, shape.thickness, DENSITY.softwood) +
+      slats(shape) * boardWeight(length, shape.louvreWidth, shape.louvreThickness, DENSITY.softwood)
+    );
+  },
+  pace: { takeOff: 5, rehang: 8 },
+  cautions: ['ladder'],
+  typed: {
+    words: { 'louvred shutter': {}, 'louvered shutter': {}, shutter: {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [
+      counts('banks', ['bank', 'banks'], '2 banks'),
+      measures('pitch', (pitch) => ({ pitch }), 'pitch 32'),
+      measures('louvre', (louvreWidth) => ({ louvreWidth }), 'louvre 45'),
+    ],
+  },
+};

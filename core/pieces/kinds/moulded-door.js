@@ -1,0 +1,138 @@
+import { z } from 'zod';
+import {
+  choice,
+  dimension,
+  doorHardware,
+  DOOR_SIZE,
+  doorSizes,
+  DOOR_STAYS,
+  fieldsOf,
+  HUNG,
+  sizeFields,
+} from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { element, faceOf, inset, rectangle } from '../elevation.ts';
+import { PROFILE_WORDS, plantedRelief } from '../panel-fields.ts';
+import { chooses, counts, measures, says } from '../phrases.ts';
+import { plantedBoxes, plantingFault } from '../planted-moulding.ts';
+import { PROFILE_IDS } from '../profiles.ts';
+import { reliefExcess } from '../relief.ts';
+import { slabFace } from '../slab.ts';
+const MOULDING = { mouldingWidth: z.number().min(6).max(90), mouldingDepth: z.number().min(3).max(40) };
+const MARGINS = {
+  marginTop: z.number().min(20).max(900),
+  marginSide: z.number().min(20).max(500),
+  marginBottom: z.number().min(20).max(900),
+  between: z.number().min(20).max(500),
+};
+const schema = z.object({
+  ...DOOR_SIZE,
+  columns: z.number().int().min(1).max(3),
+  rowShares: z.array(z.number().positive().max(1000)).min(1).max(4),
+  ...MARGINS,
+  planted: z.enum(['both', 'front']),
+  profile: z.enum(PROFILE_IDS),
+  ...MOULDING,
+});
+const weight = ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.slab);
+/** The ground around the rectangles, and of each its moulding and the field within. */
+function plantedFace(id, shape) {
+  const { width, height } = shape;
+  const relief = plantedRelief(shape);
+  const boxes = plantedBoxes(shape);
+  const number = (index) => (boxes.length > 1 ? ` ${index + 1}` : '');
+  const mouldings = boxes.map((box, index) =>
+    element({
+      id: `moulding-${index + 1}`,
+      name: `moulding${number(index)}`,
+      part: 'moulding',
+      outline: rectangle(box),
+      holes: [rectangle(inset(box, relief.width))],
+      excess: reliefExcess(box, relief),
+      cutIn: 4 * (box[2] + box[3]),
+    }),
+  );
+  const fields = boxes.map((box, index) =>
+    element({
+      id: `field-${index + 1}`,
+      name: `field${number(index)}`,
+      part: 'panel',
+      outline: rectangle(inset(box, relief.width)),
+    }),
+  );
+  const ground = element({
+    id: 'ground',
+    name: 'ground',
+    part: 'slab',
+    outline: rectangle([0, 0, width, height]),
+    holes: boxes.map(rectangle),
+  });
+  return faceOf(id, width, height, { elements: [...mouldings, ...fields, ground] });
+}
+/** A flat door with moulding planted on at constant margins, so that doors of different size look alike. */
+export const mouldedDoor = {
+  id: 'moulded-door',
+  name: 'Door with planted moulding',
+  plural: 'Doors with planted moulding',
+  markLetter: 'D',
+  schema,
+  fields: [
+    ...sizeFields(DOOR_SIZE),
+    dimension('columns', 'Rectangles across', [1, 3], { unit: 'count', main: true }),
+    dimension('rowShares', 'Heights of the rectangles, from the top', [1, 4], { unit: 'shares', main: true }),
+    choice('planted', 'Planted on', { both: 'both faces', front: 'the front' }),
+    ...fieldsOf(MARGINS, {
+      marginTop: 'Margin at the top',
+      marginSide: 'Margin at the sides',
+      marginBottom: 'Margin at the bottom',
+      between: 'Between rectangles',
+    }),
+    choice('profile', 'Moulding', PROFILE_WORDS, { main: false }),
+    ...fieldsOf(MOULDING, { mouldingWidth: 'Moulding width', mouldingDepth: 'Moulding stands out' }),
+  ],
+  presets: [
+    { name: 'One rectangle', shape: planted([1], 110) },
+    { name: 'Two rectangles', shape: planted([5, 4], 110) },
+  ],
+  fault: (shape) => plantingFault(shape),
+  elevation: (shape) => ({
+    faces: [
+      plantedFace('front', shape),
+      shape.planted === 'both' ? plantedFace('back', shape) : slabFace('back', shape.width, shape.height),
+    ],
+    edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
+  }),
+  ...HUNG,
+  staysUnpainted: DOOR_STAYS,
+  hardware: (shape) => doorHardware(shape.height, weight(shape)),
+  weight,
+  typed: {
+    words: { 'door with planted moulding': {}, 'moulded door': {}, 'planted door': {} },
+    sizes: doorSizes,
+    lengths: [],
+    phrases: [
+      measures('margin', (mm) => ({ marginTop: mm, marginSide: mm, marginBottom: mm, between: mm }), 'margin 110'),
+      chooses('profile', 'profile', PROFILE_IDS),
+      says('planted on front', { planted: 'front' }),
+      counts('columns', ['across'], '2 across'),
+    ],
+  },
+};
+function planted(rowShares, margin) {
+  return {
+    width: 711,
+    height: 1981,
+    thickness: 35,
+    columns: 1,
+    rowShares,
+    marginTop: margin,
+    marginSide: margin,
+    marginBottom: margin,
+    between: margin,
+    planted: 'both',
+    profile: 'ovolo',
+    mouldingWidth: 22,
+    mouldingDepth: 9,
+  };
+}

@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import {
+  dimension,
+  doorHardware,
+  DOOR_SIZE,
+  doorSizes,
+  DOOR_STAYS,
+  FRAME_MEMBERS,
+  frameMemberFields,
+  HUNG,
+  sizeFields,
+} from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { framedFace, framingFault } from '../framed.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { grid, says } from '../phrases.ts';
+const schema = z.object({
+  ...DOOR_SIZE,
+  ...FRAME_MEMBERS,
+  crossRail: z.number().min(30).max(400),
+  muntin: z.number().min(20).max(250),
+  columns: z.number().int().min(1).max(4),
+  rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
+  ...PANEL_SHAPE,
+});
+const framing = (shape) => ({ ...shape, fill: () => panelOf(shape) });
+const USUAL = {
+  width: 762,
+  height: 1981,
+  thickness: 35,
+  stile: 105,
+  topRail: 105,
+  crossRail: 105,
+  bottomRail: 200,
+  muntin: 90,
+  ...USUAL_PANEL,
+};
+/** Usual grids by the number of panels. */
+const GRIDS = {
+  1: { columns: 1, rowShares: [1] },
+  2: { columns: 1, rowShares: [6, 5] },
+  3: { columns: 1, rowShares: [2, 5, 5] },
+  4: { columns: 2, rowShares: [6, 5] },
+  5: { columns: 1, rowShares: [1, 1, 1, 1, 1] },
+  6: { columns: 2, rowShares: [2, 5, 5] },
+  8: { columns: 2, rowShares: [2, 5, 5, 2] },
+};
+/** “6p” or “6 panel”: the usual grid of so many panels. */
+const PANELS = {
+  example: '6p',
+  read: ([first = '', second = '']) => {
+    const match = /^(\d)(?:p|-?panel(?:led|s)?)?$/.exec(first);
+    const apart = /^\d$/.test(first);
+    const shape = match && GRIDS[Number(match[1])];
+    if (!shape || (apart && !/^panel(led|s)?$/.test(second))) return null;
+    return { taken: apart ? 2 : 1, shape: shape };
+  },
+};
+const weight = ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.softwood);
+/** A door of stiles, rails and muntins around panels in any grid. */
+export const panelledDoor = {
+  id: 'panelled-door',
+  name: 'Panelled door',
+  plural: 'Panelled doors',
+  markLetter: 'D',
+  schema,
+  fields: [
+    ...sizeFields(DOOR_SIZE),
+    dimension('columns', 'Panels across', [1, 4], { unit: 'count', main: true }),
+    dimension('rowShares', 'Heights of the rows, from the top', [1, 6], { unit: 'shares', main: true }),
+    ...PANEL_FIELDS,
+    ...frameMemberFields(),
+    dimension('crossRail', 'Cross rails', [30, 400]),
+    dimension('muntin', 'Muntin', [20, 250]),
+  ],
+  presets: [
+    { name: 'Six panels', shape: { ...USUAL, columns: 2, rowShares: [2, 5, 5] } },
+    { name: 'Four panels', shape: { ...USUAL, columns: 2, rowShares: [6, 5] } },
+    { name: 'Two panels', shape: { ...USUAL, columns: 1, rowShares: [6, 5] } },
+  ],
+  fault: (shape) => {
+    const message = framingFault(framing(shape));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({
+    faces: [framedFace('front', framing(shape)), framedFace('back', framing(shape))],
+    edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
+  }),
+  ...HUNG,
+  staysUnpainted: DOOR_STAYS,
+  hardware: (shape) => doorHardware(shape.height, weight(shape)),
+  weight,
+  typed: {
+    words: { 'panelled door': {}, 'panel door': {}, door: {} },
+    sizes: doorSizes,
+    lengths: [],
+    phrases: [
+      PANELS,
+      ...PANEL_PHRASES,
+      grid(
+        ['panels'],
+        (columns, rows) => ({ columns, rowShares: Array.from({ length: rows }, () => 1) }),
+        '2x3 panels',
+      ),
+      says('shaker', { columns: 1, rowShares: [1], panel: 'flat' }),
+    ],
+  },
+};

@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { element, faceOf, rectangle } from '../elevation.ts';
+import { measured, says } from '../phrases.ts';
+const SIZE = { width: z.number().min(100).max(60_000), height: z.number().min(100).max(30_000) };
+const schema = z.object({ ...SIZE, use: z.enum(['wall', 'ceiling', 'patch']), openings: z.number().min(0).max(500) });
+const PATCH = { width: 400, height: 300, use: 'patch', openings: 0 };
+/** Openings are drawn as one, standing on the floor in the middle and two thirds as high as the area. */
+function opening({ width, height, openings }) {
+  const wide = Math.min(width, (openings * 1e6) / (height * (2 / 3)));
+  const high = wide === 0 ? 0 : (openings * 1e6) / wide;
+  return [(width - wide) / 2, height - high, wide, high];
+}
+/** “less 2.4 m2”: what doors and windows take of it. */
+const LESS = {
+  example: 'less 2.4 m2',
+  read: ([word, amount = '', unit = '']) => {
+    const openings = Number(amount.replace(',', '.').replace(/m[2²]$/, ''));
+    if (word !== 'less' || amount === '' || !Number.isFinite(openings)) return null;
+    return { taken: /^m[2²]$/.test(unit) ? 3 : 2, shape: { openings } };
+  },
+};
+/** A wall, a ceiling or a patch of plaster: neighbouring work with coats and waits of its own. */
+export const plainArea = {
+  id: 'plain-area',
+  name: 'Wall or ceiling',
+  plural: 'Walls and ceilings',
+  markLetter: 'N',
+  schema,
+  fields: [
+    ...fieldsOf(SIZE, { width: 'Width', height: 'Height, or length of a ceiling' }, { main: true }),
+    choice('use', 'It is', { wall: 'a wall', ceiling: 'a ceiling', patch: 'a patch of new plaster' }),
+    dimension('openings', 'Doors and windows in it', [0, 500], { unit: 'm2', main: true }),
+  ],
+  presets: [
+    { name: 'Wall', shape: { width: 4000, height: 2500, use: 'wall', openings: 0 } },
+    { name: 'Ceiling', shape: { width: 4000, height: 3500, use: 'ceiling', openings: 0 } },
+    { name: 'Plaster patch', shape: PATCH },
+  ],
+  fault: (shape) =>
+    shape.openings >= ((shape.width * shape.height) / 1e6) * 0.95
+      ? { field: 'openings', message: 'Doors and windows can’t take the whole of it: measure again.' }
+      : null,
+  elevation: (shape) => {
+    const { width, height, openings } = shape;
+    const hole = rectangle(opening(shape));
+    const area = element({
+      id: 'area',
+      name: 'whole area',
+      part: 'area',
+      outline: rectangle([0, 0, width, height]),
+      holes: openings > 0 ? [hole] : [],
+      cutIn: 2 * (width + height),
+      grain: 'none',
+    });
+    return {
+      faces: [
+        faceOf('front', width, height, {
+          elements: [area],
+          unpainted: openings > 0 ? [{ id: 'openings', why: 'open', outline: hole }] : [],
+        }),
+      ],
+      edges: [],
+    };
+  },
+  faceNames: { front: 'face' },
+  edgeNames: {},
+  staysUnpainted: ['switches, sockets and lights'],
+  hardware: () => [],
+  weight: () => 0,
+  usualScope: { faces: ['front'], edges: [] },
+  comesOff: 'never',
+  pace: { takeOff: 6, rehang: 0 },
+  cautions: ['ladder'],
+  typed: {
+    words: {
+      wall: { use: 'wall' },
+      ceiling: { use: 'ceiling' },
+      patch: PATCH,
+      'plaster patch': PATCH,
+    },
+    sizes: sizesAsTyped('width', 'height'),
+    lengths: [],
+    phrases: [LESS, measured(['high'], (height) => ({ height }), '2500 high'), says('new plaster', { use: 'patch' })],
+  },
+};

@@ -1,0 +1,127 @@
+import { z } from 'zod';
+import { choice, dimension, fieldsOf } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { faceOf } from '../elevation.ts';
+import { counts, measured, says } from '../phrases.ts';
+import { baysOf, railingParts, spindlesNeeded } from '../railing-bays.ts';
+const RAILS = {
+  handrailWidth: z.number().min(20).max(200),
+  handrailDepth: z.number().min(15).max(200),
+  bottomRailWidth: z.number().min(0).max(200),
+  bottomRailDepth: z.number().min(0).max(200),
+};
+const schema = z.object({
+  length: z.number().min(300).max(60_000),
+  height: z.number().min(300).max(1600),
+  spindles: z.number().int().min(0).max(600),
+  section: z.enum(['square', 'round', 'turned']),
+  spindle: z.number().min(8).max(120),
+  newels: z.number().int().min(0).max(60),
+  newel: z.number().min(30).max(250),
+  newelHeight: z.number().min(300).max(2500),
+  ...RAILS,
+  underBottomRail: z.number().min(0).max(400),
+  largestGap: z.number().min(40).max(300),
+});
+/** Rails, spindles and newels along a stair or gallery; every member is painted all round. */
+export const railing = {
+  id: 'railing',
+  name: 'Railing',
+  plural: 'Railings',
+  markLetter: 'R',
+  schema,
+  fields: [
+    dimension('length', 'Length', [300, 60_000], { main: true }),
+    dimension('height', 'Height over the floor', [300, 1600], { main: true }),
+    dimension('spindles', 'Spindles', [0, 600], { unit: 'count', main: true }),
+    choice('section', 'Spindles are', { square: 'square', round: 'round', turned: 'turned' }),
+    dimension('spindle', 'Spindle, side or diameter', [8, 120], { main: true }),
+    dimension('newels', 'Newels', [0, 60], { unit: 'count', main: true }),
+    dimension('newel', 'Newel, side', [30, 250]),
+    dimension('newelHeight', 'Newel, height', [300, 2500]),
+    ...fieldsOf(RAILS, {
+      handrailWidth: 'Handrail, wide',
+      handrailDepth: 'Handrail, deep',
+      bottomRailWidth: 'Bottom rail, wide',
+      bottomRailDepth: 'Bottom rail, deep',
+    }),
+    dimension('underBottomRail', 'Under the bottom rail', [0, 400]),
+    dimension('largestGap', 'Largest gap allowed', [40, 300]),
+  ],
+  presets: [
+    {
+      name: 'Square spindles',
+      shape: {
+        length: 3600,
+        height: 900,
+        spindles: 27,
+        section: 'square',
+        spindle: 32,
+        newels: 3,
+        newel: 90,
+        newelHeight: 1100,
+        handrailWidth: 60,
+        handrailDepth: 50,
+        bottomRailWidth: 60,
+        bottomRailDepth: 40,
+        underBottomRail: 60,
+        largestGap: 99,
+      },
+    },
+  ],
+  fault: (shape) => {
+    const between = shape.height - shape.handrailDepth - shape.bottomRailDepth - shape.underBottomRail;
+    if (between < 50)
+      return {
+        field: 'height',
+        message: 'Rails and their distance leave no room for spindles: raise it, or lower the rails.',
+      };
+    if (shape.newelHeight < shape.height)
+      return { field: 'newelHeight', message: 'A newel reaches at least as high as the handrail.' };
+    if (baysOf(shape).some((bay) => bay.clear < 30))
+      return { field: 'newels', message: 'So many newels leave no room between them.' };
+    const tight = baysOf(shape).some((bay) => bay.spindles > 0 && bay.gap < 1);
+    return tight ? { field: 'spindles', message: 'So many spindles do not fit side by side: count them again.' } : null;
+  },
+  elevation: (shape) => {
+    const { width, height, elements, unpainted } = railingParts(shape);
+    return { faces: [faceOf('front', width, height, { elements, unpainted })], edges: [] };
+  },
+  remarks: (shape) => {
+    const gaps = baysOf(shape).map(({ gap }) => gap);
+    const widest = Math.max(...gaps);
+    const told = `gaps of ${widest.toFixed(0)} mm between spindles`;
+    if (widest <= shape.largestGap) return [told];
+    return [
+      `${told}: wider than ${shape.largestGap} mm, ${spindlesNeeded(shape)} spindles would keep it. Local codes decide.`,
+    ];
+  },
+  faceNames: { front: 'all round' },
+  edgeNames: {},
+  staysUnpainted: ['where it stands on treads or stone', 'brackets that stay bright'],
+  hardware: () => [],
+  weight: (shape) =>
+    boardWeight(shape.length, shape.handrailWidth, shape.handrailDepth, DENSITY.softwood) +
+    boardWeight(shape.length, shape.bottomRailWidth, shape.bottomRailDepth, DENSITY.softwood) +
+    shape.spindles * boardWeight(shape.height, shape.spindle, shape.spindle, DENSITY.softwood) +
+    shape.newels * boardWeight(shape.newelHeight, shape.newel, shape.newel, DENSITY.softwood),
+  usualScope: { faces: ['front'], edges: [] },
+  comesOff: 'never',
+  pace: { takeOff: 10, rehang: 0 },
+  cautions: ['ladder'],
+  typed: {
+    words: { railing: {}, balustrade: {}, banister: {} },
+    sizes: () => null,
+    lengths: ['length', 'height'],
+    phrases: [
+      counts('spindles', ['spindle', 'spindles'], '96 spindles'),
+      counts('newels', ['newel', 'newels'], '5 newels'),
+      measured(['sq', 'square'], (spindle) => ({ spindle, section: 'square' }), '32 sq'),
+      measured(['round', 'dia'], (spindle) => ({ spindle, section: 'round' }), '41 round'),
+      measured(['turned'], (spindle) => ({ spindle, section: 'turned' }), '45 turned'),
+      says('square', { section: 'square' }),
+      says('round', { section: 'round' }),
+      says('turned', { section: 'turned' }),
+    ],
+  },
+};

@@ -1,0 +1,128 @@
+import { z } from 'zod';
+import { fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { faceOf, squareMetres } from '../elevation.ts';
+import { framedParts, framingFault } from '../framed.ts';
+import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
+const SASH = {
+  stile: z.number().min(20).max(120),
+  topRail: z.number().min(20).max(150),
+  meetingRail: z.number().min(15).max(100),
+  bottomRail: z.number().min(30).max(200),
+  sashThickness: z.number().min(25).max(80),
+};
+const schema = z.object({ ...WINDOW_SIZE, ...WINDOW_FRAME, ...SASH, ...GLAZING });
+/** Upper and lower sash; seen from either side they share the meeting rail's height evenly. */
+function sash(shape, which) {
+  const { width, height, frame, sill } = shape;
+  return {
+    width: width - 2 * frame,
+    height: (height - frame - sill) / 2,
+    stile: shape.stile,
+    topRail: which === 'upper' ? shape.topRail : shape.meetingRail,
+    crossRail: 0,
+    bottomRail: which === 'upper' ? shape.meetingRail : shape.bottomRail,
+    muntin: 0,
+    columns: 1,
+    rowShares: [1],
+    fill: () => glazingOf(shape),
+  };
+}
+function face(id, shape) {
+  const { frame } = shape;
+  const upper = sash(shape, 'upper');
+  const parts = [
+    framedParts(upper, { origin: [frame, frame], id: 'upper-', of: 'the upper sash' }),
+    framedParts(sash(shape, 'lower'), { origin: [frame, frame + upper.height], id: 'lower-', of: 'the lower sash' }),
+  ];
+  return faceOf(id, shape.width, shape.height, {
+    elements: [...parts.flatMap(({ elements }) => elements), ...windowFrame(shape)],
+    unpainted: parts.flatMap(({ unpainted }) => unpainted),
+  });
+}
+/** The sashes' edges that do not slide: the top of the upper and the bottom of the lower one. */
+function edges(shape) {
+  const length = shape.width - 2 * shape.frame;
+  const area = squareMetres(length * shape.sashThickness);
+  return ['top', 'bottom'].map((id) => ({ id, length, thickness: shape.sashThickness, area }));
+}
+/** Kg of both sashes. */
+function weight(shape) {
+  const glass = glassIn(face('front', shape));
+  const timber = 2 * sash(shape, 'upper').width * sash(shape, 'upper').height - glass * 1e6;
+  return boardWeight(timber, 1, shape.sashThickness, DENSITY.softwood) + glassWeight(glass);
+}
+const USUAL = {
+  width: 1100,
+  height: 1700,
+  frame: 60,
+  sill: 75,
+  stile: 50,
+  topRail: 50,
+  meetingRail: 38,
+  bottomRail: 80,
+  sashThickness: 45,
+  ...USUAL_GLAZING,
+};
+/** “8 panes”: so many panes in both sashes together, two across. */
+const PANES = {
+  example: '8 panes',
+  read: ([number = '', word = '']) => {
+    const panes = /^\d{1,2}$/.test(number) && /^panes?$/.test(word) ? Number(number) : 0;
+    if (panes === 2) return { taken: 2, shape: { paneColumns: 1, paneRows: 1 } };
+    return panes >= 4 && panes % 4 === 0 ? { taken: 2, shape: { paneColumns: 2, paneRows: panes / 4 } } : null;
+  },
+};
+/** Two sashes that slide past each other in a box frame. */
+export const sashWindow = {
+  id: 'sash-window',
+  name: 'Sliding sash window',
+  plural: 'Sliding sash windows',
+  markLetter: 'W',
+  schema,
+  fields: [
+    ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
+    ...GLAZING_FIELDS.map((field) => (field.key === 'paneRows' ? { ...field, label: 'Panes down, each sash' } : field)),
+    ...fieldsOf(WINDOW_FRAME, { frame: 'Box frame', sill: 'Sill' }),
+    ...fieldsOf(SASH, {
+      stile: 'Sash stile',
+      topRail: 'Top rail',
+      meetingRail: 'Meeting rails',
+      bottomRail: 'Bottom rail',
+      sashThickness: 'Thickness of a sash',
+    }),
+  ],
+  presets: [
+    { name: 'Eight panes', shape: USUAL },
+    { name: 'Two panes', shape: { ...USUAL, paneColumns: 1, paneRows: 1 } },
+  ],
+  fault: (shape) => {
+    const message = framingFault(sash(shape, 'upper')) ?? framingFault(sash(shape, 'lower'));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
+  faceNames: { front: 'inside', back: 'outside' },
+  edgeNames: { top: 'top of the upper sash', bottom: 'bottom of the lower sash' },
+  staysUnpainted: [
+    'faces that slide wood on wood: sash sides, pulley stiles, parting beads',
+    'cords, pulleys and weights',
+    'glass, but for a line of 2 mm that seals the putty',
+  ],
+  hardware: () => [
+    { name: 'sash fastener', count: 1 },
+    { name: 'sash lift', count: 2 },
+    { name: 'stop bead screw', count: 12 },
+  ],
+  weight,
+  usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom'] },
+  comesOff: 'rarely',
+  pace: { takeOff: 25, rehang: 35 },
+  cautions: ['window-weight', 'glass', 'ladder'],
+  typed: {
+    words: { 'sliding sash window': {}, 'sash window': {}, 'sliding sash': {}, sash: {} },
+    sizes: sizesAsTyped('width', 'height'),
+    lengths: [],
+    phrases: [PANES, PANES_PHRASE],
+  },
+};

@@ -1,0 +1,132 @@
+import { z } from 'zod';
+import { dimension, fieldsOf } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { faceOf, squareMetres } from '../elevation.ts';
+import { framedParts, framingFault } from '../framed.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { counts, grid } from '../phrases.ts';
+import { slabFace } from '../slab.ts';
+const SIZE = {
+  width: z.number().min(1500).max(7000),
+  height: z.number().min(1500).max(5000),
+  thickness: z.number().min(15).max(100),
+};
+const MEMBERS = {
+  stile: z.number().min(10).max(300),
+  rail: z.number().min(10).max(300),
+  muntin: z.number().min(10).max(300),
+};
+const schema = z.object({
+  ...SIZE,
+  sections: z.number().int().min(2).max(10),
+  columns: z.number().int().min(1).max(12),
+  ...MEMBERS,
+  ...PANEL_SHAPE,
+});
+const section = (shape) => ({
+  width: shape.width,
+  height: shape.height / shape.sections,
+  stile: shape.stile,
+  topRail: shape.rail,
+  crossRail: 0,
+  bottomRail: shape.rail,
+  muntin: shape.muntin,
+  columns: shape.columns,
+  rowShares: [1],
+  fill: () => panelOf(shape),
+});
+function outside(id, shape) {
+  const framing = section(shape);
+  const elements = Array.from(
+    { length: shape.sections },
+    (_unused, index) =>
+      framedParts(framing, {
+        origin: [0, index * framing.height],
+        id: `section-${index + 1}-`,
+        of: `section ${index + 1}`,
+      }).elements,
+  ).flat();
+  return faceOf(id, shape.width, shape.height, { elements });
+}
+/** The outer edges, and the two faces of every joint between sections, reached with the door part open. */
+function edges({ width, height, thickness, sections }) {
+  const lengths = [
+    ['left', height],
+    ['right', height],
+    ['top', width],
+    ['joints', 2 * (sections - 1) * width],
+  ];
+  return lengths.map(([id, length]) => ({ id, length, thickness, area: squareMetres(length * thickness) }));
+}
+/** A loading or garage door of hinged sections that runs up under the ceiling. */
+export const sectionalDoor = {
+  id: 'sectional-door',
+  name: 'Sectional door',
+  plural: 'Sectional doors',
+  markLetter: 'G',
+  schema,
+  fields: [
+    ...fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
+    dimension('sections', 'Sections', [2, 10], { unit: 'count', main: true }),
+    dimension('columns', 'Panels a section', [1, 12], { unit: 'count', main: true }),
+    ...PANEL_FIELDS,
+    ...fieldsOf(MEMBERS, { stile: 'At the sides', rail: 'Above and below panels', muntin: 'Between panels' }),
+  ],
+  presets: [
+    {
+      name: 'Five sections of four panels',
+      shape: {
+        width: 2440,
+        height: 2130,
+        thickness: 42,
+        sections: 5,
+        columns: 4,
+        stile: 90,
+        rail: 70,
+        muntin: 110,
+        ...USUAL_PANEL,
+        bevelWidth: 25,
+        bevelDepth: 10,
+      },
+    },
+  ],
+  fault: (shape) => {
+    const message = framingFault(section(shape));
+    return message === null ? null : { field: 'stile', message };
+  },
+  elevation: (shape) => ({
+    faces: [outside('front', shape), slabFace('back', shape.width, shape.height)],
+    edges: edges(shape),
+  }),
+  faceNames: { front: 'outside', back: 'inside' },
+  edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', joints: 'joints between sections' },
+  staysUnpainted: ['bottom seal and side seals', 'tracks, rollers, springs and cables', 'hinges between sections'],
+  hardware: () => [
+    { name: 'handle', count: 1 },
+    { name: 'lock', count: 1 },
+  ],
+  // Two skins of 0.6 mm steel.
+  weight: ({ width, height, thickness }) =>
+    boardWeight(width, height, 1.2, 7850) +
+    boardWeight(width, height, thickness, 40) +
+    boardWeight(width, 30, 10, DENSITY.softwood),
+  usualScope: { faces: ['front'], edges: ['left', 'right', 'top', 'joints'] },
+  comesOff: 'never',
+  pace: { takeOff: 12, rehang: 10 },
+  cautions: ['springs', 'ladder'],
+  typed: {
+    words: { 'sectional door': {}, 'garage door': {}, 'loading door': {} },
+    sizes: (lengths) => {
+      const [width, height, thickness] = lengths;
+      if (width === undefined || height === undefined || lengths.length > 3) return null;
+      return thickness === undefined ? { width, height } : { width, height, thickness };
+    },
+    lengths: [],
+    phrases: [
+      counts('sections', ['section', 'sections'], '5 sections'),
+      counts('columns', ['panel', 'panels'], '4 panels'),
+      grid(['panels'], (columns, sections) => ({ columns, sections }), '4x5 panels'),
+      ...PANEL_PHRASES,
+    ],
+  },
+};

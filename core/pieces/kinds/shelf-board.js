@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+const SIZE = {
+  length: z.number().min(100).max(6000),
+  depth: z.number().min(40).max(1200),
+  thickness: z.number().min(8).max(80),
+};
+const schema = z.object(SIZE);
+/** A shelf, drawn from above with its front edge below. */
+export const shelfBoard = {
+  id: 'shelf-board',
+  name: 'Shelf',
+  plural: 'Shelves',
+  markLetter: 'B',
+  schema,
+  fields: fieldsOf(SIZE, { length: 'Length', depth: 'Depth', thickness: 'Thickness' }, { main: true }),
+  presets: [{ name: '900 × 250', shape: { length: 900, depth: 250, thickness: 22 } }],
+  fault: () => null,
+  elevation: ({ length, depth, thickness }) => ({
+    faces: [slabFace('front', length, depth), slabFace('back', length, depth)],
+    edges: boardEdges(length, depth, thickness, ['left', 'right']),
+  }),
+  ...BOARD,
+  faceNames: { front: 'top', back: 'underside' },
+  edgeNames: { left: 'left end', right: 'right end', top: 'back edge', bottom: 'front edge' },
+  usualScope: { faces: ['front', 'back'], edges: ['left', 'right', 'bottom'] },
+  pace: { takeOff: 1, rehang: 1 },
+  staysUnpainted: ['where it rests on pins or brackets'],
+  hardware: () => [{ name: 'shelf pin', count: 4 }],
+  weight: ({ length, depth, thickness }) => boardWeight(length, depth, thickness, DENSITY.board),
+  typed: {
+    words: { shelf: {}, 'shelf board': {} },
+    sizes: sizesAsTyped('length', 'depth', 'thickness'),
+    lengths: [],
+    phrases: [],
+  },
+};

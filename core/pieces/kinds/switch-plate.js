@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardEdges } from '../edges.ts';
+import { slabFace } from '../slab.ts';
+const SIZE = {
+  width: z.number().min(30).max(400),
+  height: z.number().min(30).max(400),
+  thickness: z.number().min(1).max(30),
+};
+const schema = z.object(SIZE);
+/** The plate of a switch or socket: handled daily, so that it gets a sealer. */
+export const switchPlate = {
+  id: 'switch-plate',
+  name: 'Switch plate',
+  plural: 'Switch plates',
+  markLetter: 'E',
+  schema,
+  fields: fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
+  presets: [
+    { name: 'Single', shape: { width: 86, height: 86, thickness: 9 } },
+    { name: 'Double', shape: { width: 147, height: 86, thickness: 9 } },
+  ],
+  fault: () => null,
+  elevation: ({ width, height, thickness }) => ({
+    faces: [slabFace('front', width, height)],
+    edges: boardEdges(width, height, thickness, ['left', 'right']),
+  }),
+  ...BOARD,
+  faceNames: { front: 'front' },
+  usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
+  pace: { takeOff: 2, rehang: 2 },
+  staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
+  hardware: () => [{ name: 'plate screw', count: 2 }],
+  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.plastic),
+  cautions: ['electricity'],
+  typed: {
+    words: { 'switch plate': {}, switch: {}, 'socket plate': {} },
+    sizes: sizesAsTyped('width', 'height', 'thickness'),
+    lengths: [],
+    phrases: [],
+  },
+};

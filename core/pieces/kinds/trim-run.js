@@ -1,0 +1,124 @@
+import { z } from 'zod';
+import { choice, dimension, fieldsOf } from '../board-fields.ts';
+import { boardWeight, DENSITY } from '../board-weight.ts';
+import { element, faceOf, rectangle } from '../elevation.ts';
+import { PROFILE_WORDS } from '../panel-fields.ts';
+import { chooses, measures, says } from '../phrases.ts';
+import { drawnSection, PROFILE_IDS, profileSection } from '../profiles.ts';
+const SIZE = {
+  length: z.number().min(50).max(500_000),
+  height: z.number().min(5).max(600),
+  thickness: z.number().min(3).max(400),
+};
+const schema = z.object({
+  ...SIZE,
+  use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead']),
+  profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
+  girth: z.number().min(5).max(1500),
+  drawn: z.array(z.number().min(-600).max(600)).max(120),
+});
+/** What a run is, and whether its lower end stands on something. */
+const USES = {
+  skirting: { name: 'skirting', lowerEnd: 'stands' },
+  dado: { name: 'dado or picture rail', lowerEnd: 'free' },
+  cornice: { name: 'cornice', lowerEnd: 'free' },
+  casing: { name: 'architrave by the metre', lowerEnd: 'free' },
+  sill: { name: 'window board', lowerEnd: 'free' },
+  bead: { name: 'bead or strip', lowerEnd: 'free' },
+};
+/** The section as chosen or drawn; one whose girth was measured with a strip is drawn square. */
+function section(shape) {
+  if (shape.profile === 'drawn') return drawnSection(shape.drawn);
+  const id = shape.profile === 'measured' ? 'square' : shape.profile;
+  const cut = profileSection(id, shape.height, shape.thickness, USES[shape.use].lowerEnd);
+  return shape.profile === 'measured' ? { ...cut, girth: shape.girth } : cut;
+}
+const USUAL = {
+  length: 10_000,
+  height: 145,
+  thickness: 18,
+  use: 'skirting',
+  profile: 'torus',
+  girth: 170,
+  drawn: [0, 0, 18, 0, 18, 145],
+};
+const CORNICE = { ...USUAL, use: 'cornice', profile: 'cove', height: 90, thickness: 70 };
+const WINDOW_BOARD = { ...USUAL, use: 'sill', profile: 'bullnose', length: 1200, height: 25, thickness: 180 };
+const PICTURE_RAIL = { ...USUAL, use: 'dado', profile: 'ogee', height: 45, thickness: 20 };
+/** Trim by its length and profile: skirting, rails, cornice, window boards. */
+export const trimRun = {
+  id: 'trim-run',
+  name: 'Trim run',
+  plural: 'Trim runs',
+  markLetter: 'T',
+  schema,
+  fields: [
+    ...fieldsOf(SIZE, { length: 'Length', height: 'Height', thickness: 'Thickness' }, { main: true }),
+    choice('use', 'It is', Object.fromEntries(Object.entries(USES).map(([id, { name }]) => [id, name]))),
+    choice('profile', 'Profile', { ...PROFILE_WORDS, measured: 'girth measured', drawn: 'drawn by me' }),
+    dimension('girth', 'Girth, wall to wall', [5, 1500], { main: true, when: (shape) => shape.profile === 'measured' }),
+    {
+      key: 'drawn',
+      label: 'Profile as drawn',
+      unit: 'profile',
+      main: true,
+      when: (shape) => shape.profile === 'drawn',
+    },
+  ],
+  presets: [
+    { name: 'Skirting, torus', shape: USUAL },
+    { name: 'Cornice, cove', shape: CORNICE },
+    {
+      name: 'Window board',
+      shape: WINDOW_BOARD,
+    },
+    { name: 'Picture rail', shape: PICTURE_RAIL },
+  ],
+  fault: (shape) =>
+    shape.profile === 'drawn' && (shape.drawn.length < 4 || section(shape).girth < 5)
+      ? { field: 'drawn', message: 'Draw the profile: two points at least, from the wall at the top to the lower end.' }
+      : null,
+  elevation: (shape) => {
+    const run = element({
+      id: 'run',
+      name: `whole ${USES[shape.use].name}`,
+      part: 'run',
+      outline: rectangle([0, 0, shape.length, shape.height]),
+      excess: shape.length * (section(shape).girth - shape.height),
+      cutIn: shape.length * (shape.use === 'skirting' ? 2 : 1),
+      grain: 'horizontal',
+    });
+    return { faces: [faceOf('front', shape.length, shape.height, { elements: [run] })], edges: [] };
+  },
+  section,
+  remarks: (shape) => [`girth ${section(shape).girth.toFixed(0)} mm`],
+  faceNames: { front: 'face' },
+  edgeNames: {},
+  staysUnpainted: ['the back, unless it comes off: a bare back lets it cup'],
+  hardware: () => [],
+  weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),
+  usualScope: { faces: ['front'], edges: [] },
+  comesOff: 'never',
+  pace: { takeOff: 5, rehang: 0 },
+  cautions: [],
+  typed: {
+    words: {
+      'trim run': {},
+      trim: {},
+      skirting: { use: 'skirting' },
+      baseboard: { use: 'skirting' },
+      cornice: CORNICE,
+      crown: CORNICE,
+      'picture rail': PICTURE_RAIL,
+      'dado rail': PICTURE_RAIL,
+      'window board': WINDOW_BOARD,
+    },
+    sizes: () => null,
+    lengths: ['length', 'height', 'thickness'],
+    phrases: [
+      chooses('profile', 'profile', PROFILE_IDS),
+      says('chamfered', { profile: 'chamfer' }),
+      measures('girth', (girth) => ({ girth, profile: 'measured' }), 'girth 171'),
+    ],
+  },
+};

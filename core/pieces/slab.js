@@ -1,0 +1,12 @@
+import { element, faceOf, rectangle } from './elevation.ts';
+/** A flat face without joints: one element, laid off along its grain. */
+export function slabFace(id, width, height) {
+  const slab = element({
+    id: 'slab',
+    name: 'whole face',
+    part: 'slab',
+    outline: rectangle([0, 0, width, height]),
+    grain: height >= width ? 'vertical' : 'horizontal',
+  });
+  return faceOf(id, width, height, { elements: [slab] });
+}

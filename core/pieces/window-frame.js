@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { element, rectangle } from './elevation.ts';
+/** Overall sizes of a window in its wall, in mm. */
+export const WINDOW_SIZE = { width: z.number().min(250).max(4000), height: z.number().min(250).max(4000) };
+/** The fixed frame around its sashes, in mm. */
+export const WINDOW_FRAME = { frame: z.number().min(15).max(250), sill: z.number().min(15).max(250) };
+/** Head, jambs and sill of a window, with its mullions. */
+export function windowFrame({ width, height, frame, sill }, mullions = []) {
+  const upright = height - frame - sill;
+  const members = [
+    ['head', 'head of the frame', [0, 0, width, frame]],
+    ['jamb-left', 'left jamb', [0, frame, frame, upright]],
+    ['jamb-right', 'right jamb', [width - frame, frame, frame, upright]],
+    ...mullions.map((box, index) => [`mullion-${index + 1}`, `mullion ${index + 1}`, box]),
+    ['sill', 'sill', [0, height - sill, width, sill]],
+  ];
+  return members.map(([id, name, box]) =>
+    element({
+      id,
+      name,
+      part: 'frame',
+      outline: rectangle(box),
+      grain: box[3] >= box[2] ? 'vertical' : 'horizontal',
+    }),
+  );
+}

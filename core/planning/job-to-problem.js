@@ -1,0 +1,307 @@
+import { clocksOf } from '../job/job-clocks.ts';
+import { progressByTask } from '../job/progress.ts';
+import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
+import { minutesSince } from '../job/site-time.ts';
+import { crewFactor } from '../quantities/pace.ts';
+import { shareMade, stageLegs } from '../shelf/drying/stage-legs.ts';
+import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
+import { awaitedStage, lyingCoats } from './lying-coats.ts';
+import { pieceSteps, isPlannable } from './piece-steps.ts';
+import { PLAN_PROBLEM_FORMAT } from './problem.ts';
+import { recordedTasks } from './recorded-work.ts';
+/** Days that a plan may reach beyond the day on which it is made. */
+const HORIZON_DAYS = 90;
+/** Above this, in kg, hanging takes two people. */
+export const TWO_PEOPLE_FROM = 25;
+/** A brush or roller wrapped air-tight keeps overnight; a gun stands in water for a day at most. Minutes. */
+const WRAPPED_KEEPS = 16 * 60;
+const SOAKED_KEEPS = 24 * 60;
+/** Minutes at a professional's pace to set up, and to change over from another product or colour. */
+const SETUP = { brush: { fresh: 5, change: 6 }, roller: { fresh: 5, change: 6 }, spray: { fresh: 15, change: 27 } };
+/** What is got out for work without paint, and the minutes that takes at a professional's pace. */
+const KITS = {
+  'take-off': { key: 'kit/hardware', minutes: 1 },
+  mask: { key: 'kit/mask', minutes: 1 },
+  wash: { key: 'kit/wash', minutes: 3 },
+  abrade: { key: 'kit/abrade', minutes: 2 },
+  degloss: { key: 'kit/degloss', minutes: 2 },
+  denib: { key: 'kit/denib', minutes: 1 },
+  rehang: { key: 'kit/hardware', minutes: 1 },
+  refit: { key: 'kit/hardware', minutes: 1 },
+};
+/** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
+const TACKY_MARGIN = 0.15;
+/** Minutes of work at the crew's pace, whole and at least one. */
+const workOf = (minutes, factor) => Math.max(1, Math.ceil(minutes * factor - 1e-9));
+/**
+ * Turns a job into the plain planning problem, in minutes from the midnight before the first day.
+ * Without stamps everything is to be planned, from `now` at the earliest. Work that is stamped done or running stands
+ * where it was; a coat that was found tacky dries slower from there on; the rest is planned from `now`.
+ * `now` is a local ISO time on the job's clock.
+ */
+export function jobToProblem(job, now) {
+  const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
+  const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
+  const clocks = clocksOf(job, days);
+  const factor = crewFactor(job.crew);
+  const progress = progressByTask(job.log);
+  const draft = new ProblemDraft(job, clocks, nowTick, factor);
+  const unplanned = [];
+  for (const piece of job.pieces) {
+    if (isPlannable(job, piece)) draft.addPiece(piece, progress);
+    else unplanned.push(piece);
+  }
+  return { ...draft.finished(), clocks, unplanned };
+}
+class ProblemDraft {
+  #job;
+  #clocks;
+  #now;
+  #factor;
+  #tasks = [];
+  #waits = [];
+  #holds = [];
+  #usedClocks = new Map();
+  #setups = new Map();
+  #recorded = [];
+  #busy = [];
+  #steps = new Map();
+  #milestones = new Set();
+  #conditions = new Map();
+  constructor(job, clocks, now, factor) {
+    this.#job = job;
+    this.#clocks = clocks;
+    this.#now = now;
+    this.#factor = factor;
+  }
+  /** All tasks, waits and holds of one piece. */
+  addPiece(piece, progress) {
+    const steps = pieceSteps(this.#job, piece);
+    // What comes before a step that is stamped has been done, whether or not it was stamped itself.
+    const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
+    const climateId = dryingClimateId(this.#job, piece);
+    let previous = null;
+    steps.forEach((step, index) => {
+      const stamped = progress.get(step.id);
+      const behind = index < lastDone && !stamped?.doneAt;
+      if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
+      this.#steps.set(step.id, step);
+      if (previous !== null && !behind) {
+        this.#chain(previous, step, lyingCoats(steps.slice(0, index)), climateId);
+        const lies = previous.coat !== null || previous.operation === 'denib';
+        if (piece.comesOff && lies) this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
+      }
+      if (step.coat !== null) {
+        this.#conditions.set(step.id, this.#conditionOf(step, stamped ?? null, climateId));
+      }
+      if (!behind) previous = step;
+    });
+    const room = roomOf(this.#job, piece);
+    // Off its hinges since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
+    const first = steps.find((step, index) => index >= lastDone || progress.get(step.id)?.doneAt);
+    const last = steps.at(-1);
+    if (room?.maxOff != null && piece.comesOff && first && last && first !== last) {
+      this.#hold(offSpace(room.id), first.id, last.id);
+    }
+  }
+  /** The task of a step: to be planned, running, or recorded as it was. */
+  #addStep(step, stamped) {
+    const { zone, t0 } = { zone: this.#job.site.timeZone, t0: this.#clocks.t0 };
+    const work = workOf(step.minutes, this.#factor);
+    if (stamped?.doneAt || stamped?.startedAt) {
+      const startedAt = stamped.startedAt ? minutesSince(t0, stamped.startedAt, zone) : null;
+      // Running work is supposed to need its usual time, and at least one more minute.
+      const end = stamped.doneAt
+        ? minutesSince(t0, stamped.doneAt, zone)
+        : Math.max(this.#now + 1, (startedAt ?? this.#now) + work);
+      const start = Math.max(0, Math.min(end - 1, startedAt ?? end - (stamped.minutes ?? work)));
+      this.#recorded.push({ id: step.id, start, end: Math.max(start + 1, end) });
+      if (!stamped.doneAt) this.#busy.push({ painter: stamped.by, until: end });
+      return;
+    }
+    const bench = step.piece.comesOff && ['wash', 'abrade', 'degloss', 'denib', 'coat'].includes(step.operation);
+    const heavy = step.operation === 'rehang' && weightOf(step.piece) > TWO_PEOPLE_FROM;
+    this.#tasks.push({
+      id: step.id,
+      work,
+      painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
+      setup: step.coat ? this.#coatSetup(step) : this.#kitSetup(step),
+      spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
+      earliest: this.#now,
+      latest: null,
+      pausable: false,
+      window: null,
+      by: null,
+    });
+  }
+  /** Bucket, abrasive or screwdriver: getting it out is what makes like work worth doing in one go. */
+  #kitSetup(step) {
+    const kit = KITS[step.operation];
+    if (kit === undefined) return null;
+    const work = workOf(kit.minutes, this.#factor);
+    this.#setups.set(kit.key, { key: kit.key, work, change: work, keeps: null, acrossShifts: true });
+    return kit.key;
+  }
+  /** The key of a coat's tool, product and colour. */
+  #coatSetup(step) {
+    if (step.coat === null) return null;
+    const { coat, coating } = step.coat;
+    const colour = coating.role === 'topcoat' ? groupOf(this.#job, step.piece)?.colour.hex : undefined;
+    const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
+    if (!this.#setups.has(key)) {
+      const potLife = coating.potLife === null ? null : this.#potLife(coating, dryingClimateId(this.#job, step.piece));
+      this.#setups.set(key, {
+        key,
+        work: workOf(SETUP[coat.tool].fresh, this.#factor),
+        change: workOf(SETUP[coat.tool].change, this.#factor),
+        isCoat: true,
+        keeps: potLife ?? (coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS),
+        acrossShifts: potLife === null,
+      });
+    }
+    return key;
+  }
+  /** Minutes that a mixed pot keeps in the warmest hour of its climate: the least that it may keep. */
+  #potLife(coating, climateId) {
+    const [kind] = coating.drying;
+    const rates = kind ? this.#clocks.rates(climateId, kind, coating.minTemperature).slice(0, 14 * 24) : [];
+    return Math.floor(((coating.potLife ?? 0) * 60) / Math.max(0.2, ...rates));
+  }
+  /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
+  #chain(before, after, lying, climateId) {
+    if (before.waterHours > 0) {
+      this.#waits.push({
+        from: before.id,
+        to: after.id,
+        atLeast: { clock: this.#clock(climateId, 'evaporating', 0), dose: before.waterHours * 60 },
+      });
+      return;
+    }
+    this.#waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
+    for (const coated of lying) {
+      const stage = awaitedStage(coated, after);
+      if (stage !== null) this.#dryingWait(coated, after, stage, climateId);
+    }
+  }
+  #dryingWait(step, after, stage, climateId) {
+    const { coating } = step.coat;
+    const legs = stageLegs(coating, stage, this.#conditions.get(step.id)) ?? [];
+    let from = step.id;
+    legs.forEach((leg, index) => {
+      const last = index === legs.length - 1;
+      const to = last ? after.id : this.#milestone(step);
+      const recoats = last && after.coat !== null && stage === 'recoat' && coating.recoatMax !== null;
+      const clock = this.#clock(climateId, leg.kind, coating.minTemperature);
+      const known = !last && this.#milestones.has(to);
+      if (!known) this.#waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
+      if (!last) this.#milestones.add(to);
+      if (recoats) this.#recoatWindow(step, after, coating.recoatMax ?? 0);
+      from = to;
+    });
+  }
+  /** Later than this it is abraded again. The tin's limit is in hours of the clock on the wall. */
+  #recoatWindow(step, after, hours) {
+    this.#waits.push({
+      from: step.id,
+      to: after.id,
+      atMost: { ticks: Math.round(hours * 60) },
+      late: { work: workOf(after.coat?.reAbrade ?? 1, this.#factor) },
+    });
+  }
+  /** The moment of touch dry, from which a coat of two drying kinds goes on by the second: a task of no work. */
+  #milestone(step) {
+    const id = `${step.id}/touch-dry`;
+    if (!this.#milestones.has(id)) this.#tasks.push({ id, work: 0, painters: 0, spaces: [], pausable: false });
+    return id;
+  }
+  #clock(climateId, kind, minTemperature) {
+    const id = this.#clocks.id(climateId, kind, minTemperature);
+    if (!this.#usedClocks.has(id)) {
+      this.#usedClocks.set(id, { id, step: 60, rate: [...this.#clocks.rates(climateId, kind, minTemperature)] });
+    }
+    return id;
+  }
+  #hold(space, after, until) {
+    this.#holds.push({ space, slots: 1, after, until });
+  }
+  /** How much slower than its tin a coat dries that was found tacky: so that what it made then was not yet enough to handle it. */
+  #conditionOf(step, stamped, climateId) {
+    const asStated = { filmRatio: 1, factor: 1 };
+    if (!stamped?.tackyAt || !stamped.doneAt || step.coat === null) return asStated;
+    const { coating } = step.coat;
+    const legs = stageLegs(coating, 'full') ?? [];
+    const minutesAt = (at) => minutesSince(this.#clocks.t0, at, this.#job.site.timeZone);
+    const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
+      this.#clocks.clock(climateId, kind, coating.minTemperature),
+    );
+    const made = share * coating.hours.full;
+    return { filmRatio: 1, factor: Math.max(1, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };
+  }
+  /** The finished problem. What was done is kept where something that is still open follows from it. */
+  finished() {
+    const open = new Set(this.#tasks.map((task) => task.id));
+    const matters = new Set(
+      [
+        ...this.#waits.map((wait) => [wait.from, wait.to]),
+        ...this.#holds.map((hold) => [hold.after, hold.until]),
+      ].flatMap(([from, to]) => (from && to && open.has(to) && !open.has(from) ? [from] : [])),
+    );
+    const recorded = this.#recorded.filter((task) => matters.has(task.id));
+    const { tasks, painters } = recordedTasks(recorded);
+    const kept = new Set([...open, ...recorded.map((task) => task.id)]);
+    const follows = (to) => open.has(to);
+    const holds = this.#holds.filter((hold) => kept.has(hold.after) && follows(hold.until));
+    const taken = (space) => holds.filter((hold) => hold.space === space && !open.has(hold.after)).length;
+    const freeFrom = (painter) =>
+      Math.max(
+        this.#now,
+        ...this.#busy.flatMap((entry) => (entry.painter === null || entry.painter === painter ? [entry.until] : [])),
+      );
+    const offRooms = this.#job.rooms.filter((room) => room.maxOff !== null);
+    const setups = [...this.#setups.values()];
+    return {
+      steps: this.#steps,
+      conditions: this.#conditions,
+      problem: {
+        format: PLAN_PROBLEM_FORMAT,
+        tickMinutes: 1,
+        t0: this.#clocks.t0,
+        horizon: this.#clocks.days.reduce((sum, day) => sum + day.minutes, 0),
+        painters: [
+          ...this.#job.crew.map((painter) => ({
+            id: painter.id,
+            shifts: shiftsFrom(shiftsOf(painter, this.#clocks.days), freeFrom(painter.id)),
+          })),
+          ...painters,
+        ],
+        // More may lie there than there is room for, if that is how it was stamped; a plan goes on from what is.
+        spaces: [
+          ...this.#job.places.map(({ id, slots }) => ({ id, slots: Math.max(slots, taken(id)) })),
+          ...offRooms.map((room) => ({
+            id: offSpace(room.id),
+            slots: Math.max(room.maxOff ?? 1, taken(offSpace(room.id))),
+          })),
+        ],
+        clocks: [...this.#usedClocks.values()],
+        windows: [],
+        // Changing from one paint to another takes longer than starting afresh: something has to be cleaned.
+        setups: setups.map(({ change, isCoat, ...setup }) => ({
+          ...setup,
+          after: Object.fromEntries(
+            setups
+              .filter((other) => isCoat && other.isCoat && other.key !== setup.key)
+              .map((other) => [other.key, change]),
+          ),
+        })),
+        tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
+        waits: this.#waits.filter((wait) => kept.has(wait.from) && follows(wait.to)),
+        holds,
+      },
+    };
+  }
+  /** Open work is for the crew, not for the record. */
+  #forWhom(task) {
+    return { ...task, by: task.painters === 0 ? null : this.#job.crew.map((painter) => painter.id) };
+  }
+}
+const offSpace = (roomId) => `off/${roomId}`;

@@ -1,0 +1,48 @@
+/** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
+export function lyingCoats(steps) {
+  const onFace = new Map();
+  for (const step of steps) {
+    if (isCoat(step)) for (const face of step.coat.faces) onFace.set(face, step);
+  }
+  return [...new Set(onFace.values())];
+}
+const isCoat = (step) => step.coat !== null;
+/**
+ * The drying stage that a lying coat must have reached before the piece's next step; null when the step leaves it alone.
+ * A coat of another layer on another face is lain on or held by, also when the piece was turned for denibbing before.
+ */
+export function awaitedStage(coated, next) {
+  if (next.operation === 'denib') return 'recoat';
+  if (next.operation === 'rehang') return 'rehang';
+  if (next.operation === 'refit') return 'handle';
+  if (next.coat === null) return null;
+  if (next.coat.faces.some((face) => coated.coat.faces.includes(face))) return 'recoat';
+  return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;
+}
+/** The drying of a coat until its piece's next step, or, with none, until it may be closed against a stop. */
+export function coatDrying(coated, next, since, reached) {
+  const stage = next === null ? 'close' : awaitedStage(coated, next);
+  const { recoatMax } = coated.coat.coating;
+  return {
+    coated,
+    since,
+    touchDry: reached('touch'),
+    handled: reached('handle'),
+    opens: stage === null ? since : reached(stage),
+    closes: stage === 'recoat' && recoatMax !== null ? since + recoatMax * 60 : null,
+  };
+}
+/** A piece with several coats on it: as far as the slowest of them, and late with the first that is. Null without coats. */
+export function slowest(coats) {
+  const [first, ...rest] = coats;
+  if (first === undefined) return null;
+  return rest.reduce(
+    (one, other) => ({
+      ...(other.opens >= one.opens ? other : one),
+      touchDry: Math.max(one.touchDry, other.touchDry),
+      handled: Math.max(one.handled, other.handled),
+      closes: one.closes === null ? other.closes : Math.min(one.closes, other.closes ?? Infinity),
+    }),
+    first,
+  );
+}

@@ -1,0 +1,79 @@
+import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
+import { FACE_IDS } from '../pieces/elevation.ts';
+import {
+  coatMinutes,
+  denibMinutes,
+  hardwareMinutes,
+  keyMinutes,
+  reAbradeMinutes,
+  TURN_MINUTES,
+  washMinutes,
+} from '../quantities/pace.ts';
+import { areaWithFace } from '../quantities/take-off.ts';
+import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
+/** What is done to a piece, in the order of the work. */
+export const OPERATIONS = ['take-off', 'mask', 'wash', 'abrade', 'degloss', 'denib', 'coat', 'rehang', 'refit'];
+/** Whether a piece can be planned: its group's build-up is chosen and something of it is in scope. */
+export function isPlannable(job, piece) {
+  const buildUp = groupOf(job, piece)?.buildUp;
+  return !!buildUp && buildUp.coats.length > 0 && FACE_IDS.some((face) => areaWithFace(piece, face) > 0);
+}
+/** Every step of a piece in order; empty when it can't be planned yet. */
+export function pieceSteps(job, piece) {
+  const buildUp = groupOf(job, piece)?.buildUp;
+  if (!buildUp || !isPlannable(job, piece)) return [];
+  const steps = [];
+  const add = (name, operation, minutes, more = {}) => {
+    const id = `${piece.id}/${name}`;
+    steps.push({ id, piece, operation, minutes, coat: null, waterHours: 0, turned: false, ...more });
+  };
+  const hardware = hardwareMinutes(piece);
+  if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);
+  else add('mask', 'mask', hardware.takeOff);
+  const cleaner = DEFAULT_CLEANERS.find((entry) => entry.id === buildUp.cleaner);
+  if (cleaner) add('wash', 'wash', washMinutes(piece), { waterHours: cleaner.dryHours });
+  if (buildUp.key !== 'none') add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key));
+  const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
+  const oneByOne = piece.comesOff && job.planning.turning === 'one-face';
+  const layers = Math.max(...faces.map((face) => coatsOn(buildUp, face).length));
+  for (let number = 1; number <= layers; number++) {
+    if (number > 1) add(`denib-${number}`, 'denib', denibMinutes(piece));
+    const coated = faces.flatMap((face) => {
+      const coat = coatsOn(buildUp, face)[number - 1];
+      const coating = coat && coatingOf(job, coat.product);
+      return coat && coating ? [{ face, coat, coating }] : [];
+    });
+    const passes = oneByOne ? coated.map((entry) => [entry]) : samePasses(coated);
+    passes.forEach((pass, index) => {
+      const [first] = pass;
+      if (first === undefined) return;
+      const turned = oneByOne && index > 0;
+      const minutes = pass.reduce((sum, { face, coat }) => sum + coatMinutes(piece, face, coat.tool), 0);
+      add(`coat-${number}/${pass.map(({ face }) => face).join('+')}`, 'coat', minutes + (turned ? TURN_MINUTES : 0), {
+        turned,
+        coat: {
+          number,
+          coat: first.coat,
+          coating: first.coating,
+          faces: pass.map(({ face }) => face),
+          reAbrade: reAbradeMinutes(piece),
+        },
+      });
+    });
+  }
+  if (piece.comesOff) add('rehang', 'rehang', hardware.rehang);
+  else add('refit', 'refit', hardware.takeOff);
+  return steps;
+}
+/** Faces that take the same product in the same way are painted in one pass; others after each other. */
+function samePasses(coated) {
+  const passes = [];
+  for (const entry of coated) {
+    const pass = passes.find(
+      ([first]) => first?.coat.product === entry.coat.product && first.coat.tool === entry.coat.tool,
+    );
+    if (pass) pass.push(entry);
+    else passes.push([entry]);
+  }
+  return passes;
+}

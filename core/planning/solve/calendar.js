@@ -1,0 +1,67 @@
+/** Index of the first interval that ends after `time`; the list's length if there is none. */
+export function intervalEndingAfter(shifts, time) {
+  let low = 0;
+  let high = shifts.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((shifts[middle]?.[1] ?? 0) > time) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+/** Whether some interval ends within `[from, until]`. */
+export function shiftEndsWithin(shifts, from, until) {
+  const end = shifts[intervalEndingAfter(shifts, from - 1)]?.[1];
+  return end !== undefined && end <= until;
+}
+/** The times in which everybody of several calendars works. */
+export function jointShifts(calendars) {
+  const [first, ...rest] = calendars;
+  if (first === undefined) return [];
+  return rest.reduce((joint, shifts) => {
+    const both = [];
+    let left = 0;
+    let right = 0;
+    while (left < joint.length && right < shifts.length) {
+      const [leftStart, leftEnd] = joint[left] ?? [0, 0];
+      const [rightStart, rightEnd] = shifts[right] ?? [0, 0];
+      const start = Math.max(leftStart, rightStart);
+      const end = Math.min(leftEnd, rightEnd);
+      if (start < end) both.push([start, end]);
+      if (leftEnd <= rightEnd) left++;
+      else right++;
+    }
+    return both;
+  }, first);
+}
+/**
+ * The first place at or after `from` for `work` ticks in a row within one interval; `null` if there is none.
+ * No work at all fits anywhere.
+ */
+export function fitWhole(shifts, from, work) {
+  if (work === 0) return { start: from, end: from };
+  for (let index = intervalEndingAfter(shifts, from); index < shifts.length; index++) {
+    const [opens, closes] = shifts[index] ?? [0, 0];
+    const start = Math.max(opens, from);
+    if (start + work <= closes) return { start, end: start + work };
+  }
+  return null;
+}
+/**
+ * The first place for `work` ticks that may stop at the end of an interval and go on at the start of the next;
+ * `null` if the calendar ends before the work does.
+ */
+export function fitPausing(shifts, from, work) {
+  if (work === 0) return { start: from, end: from };
+  let index = intervalEndingAfter(shifts, from);
+  const first = shifts[index];
+  if (first === undefined) return null;
+  const start = Math.max(first[0], from);
+  let left = work;
+  for (let at = start; index < shifts.length; index++, at = shifts[index]?.[0] ?? 0) {
+    const closes = shifts[index]?.[1] ?? 0;
+    if (at + left <= closes) return { start, end: at + left };
+    left -= closes - at;
+  }
+  return null;
+}

@@ -1,0 +1,64 @@
+/** Later than any tick. */
+export const FOREVER = Number.MAX_SAFE_INTEGER;
+/**
+ * How many slots of one space are taken over time: a step function, kept as the times where it changes.
+ * Intervals are half-open; an interval to {@link FOREVER} is a hold whose end is not planned yet.
+ */
+export class Profile {
+  capacity;
+  #times = [0];
+  #levels = [0];
+  constructor(capacity) {
+    this.capacity = capacity;
+  }
+  /** Slots that are taken for good, as things stand: by holds whose end is not planned yet. */
+  get takenForGood() {
+    return this.#levels.at(-1) ?? 0;
+  }
+  /** Index of the step in which `time` lies. */
+  #stepAt(time) {
+    let low = 0;
+    let high = this.#times.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((this.#times[middle] ?? 0) <= time) low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  }
+  #split(time) {
+    const index = this.#stepAt(time);
+    if (this.#times[index] === time) return index;
+    this.#times.splice(index + 1, 0, time);
+    this.#levels.splice(index + 1, 0, this.#levels[index] ?? 0);
+    return index + 1;
+  }
+  /** Takes (or with negative `slots` gives back) slots over `[start, end)`. */
+  take(start, end, slots) {
+    if (start >= end || slots === 0) return;
+    const first = this.#split(start);
+    const last = end === FOREVER ? this.#times.length : this.#split(end);
+    for (let index = first; index < last; index++) this.#levels[index] = (this.#levels[index] ?? 0) + slots;
+  }
+  /**
+   * The first time at or after `from` from which `slots` more are free for `duration`; `FOREVER` as duration asks for
+   * good. `null` if there is no such time. `credit` slots are given back by whoever asks, from whenever it starts.
+   */
+  earliestFree(from, duration, slots, credit = 0) {
+    const room = this.capacity - slots + credit;
+    if (room < 0) return null;
+    let start = from;
+    let index = this.#stepAt(from);
+    const last = this.#times.length - 1;
+    while (index <= last) {
+      if ((this.#levels[index] ?? 0) > room) {
+        if (index === last) return null;
+        start = this.#times[index + 1] ?? 0;
+      } else if (index === last || (duration !== FOREVER && (this.#times[index + 1] ?? 0) >= start + duration)) {
+        return start;
+      }
+      index++;
+    }
+    return start;
+  }
+}

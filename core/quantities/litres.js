@@ -1,0 +1,61 @@
+import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
+import { FACE_IDS } from '../pieces/elevation.ts';
+import { spreadRate } from '../shelf/film.ts';
+import { cheapestTins } from './tins.ts';
+import { areaWithFace } from './take-off.ts';
+/** Share of the paint that ends up on the piece. */
+const TRANSFER_EFFICIENCY = { brush: 0.95, roller: 0.92, spray: 0.65 };
+/** Litres that stay in tray, roller and hose, per colour and session. */
+const RESIDUE = { brush: 0.03, roller: 0.1, spray: 0.35 };
+/** What an open grain drinks more on the first coat. */
+const OPEN_GRAIN = 1.15;
+/** Every coat on every face of a piece with a chosen build-up. */
+function usesOf(job, piece) {
+  const buildUp = groupOf(job, piece)?.buildUp;
+  if (!buildUp) return [];
+  return FACE_IDS.flatMap((face) => {
+    const area = areaWithFace(piece, face);
+    if (area === 0) return [];
+    return coatsOn(buildUp, face).map((coat, index) => ({ coat, number: index + 1, area, piece }));
+  });
+}
+/** Whether the first coat meets open grain. */
+const isOpenGrained = (piece) => piece.surface.substrate === 'oak' && piece.surface.existing === 'bare';
+/**
+ * Litres of every product: Σ area / spread rate / transfer efficiency · surface factor, per coat, plus what stays in
+ * the tools each session (a coat of one colour on one group is one session) and a reserve for touching up, the larger
+ * of 5 % and 0.1 L. With the cheapest tins for each.
+ */
+export function productNeeds(job) {
+  const needs = new Map();
+  for (const piece of job.pieces) {
+    const group = groupOf(job, piece);
+    for (const { coat, number, area } of usesOf(job, piece)) {
+      const coating = coatingOf(job, coat.product);
+      if (coating === undefined || group === undefined) continue;
+      const colour = coating.role === 'topcoat' ? group.colour : null;
+      const key = `${coat.product}/${colour?.hex ?? ''}`;
+      const need = needs.get(key) ?? { product: coat.product, coating, colour, coats: [] };
+      needs.set(key, need);
+      const surfaceFactor = number === 1 && isOpenGrained(piece) ? OPEN_GRAIN : 1;
+      const litres =
+        (area / spreadRate(coating.volumeSolids, coating.dryFilm) / TRANSFER_EFFICIENCY[coat.tool]) * surfaceFactor;
+      const row = need.coats.find(
+        (entry) => entry.groupId === group.id && entry.number === number && entry.tool === coat.tool,
+      );
+      if (row) {
+        row.area += area;
+        row.litres += litres;
+      } else {
+        need.coats.push({ groupId: group.id, groupName: group.name, number, tool: coat.tool, area, litres });
+      }
+    }
+  }
+  return [...needs.values()].map((need) => {
+    const onPieces = need.coats.reduce((sum, coat) => sum + coat.litres, 0);
+    const residue = need.coats.reduce((sum, coat) => sum + RESIDUE[coat.tool], 0);
+    const reserve = Math.max(0.05 * onPieces, 0.1);
+    const litres = onPieces + residue + reserve;
+    return { ...need, residue, reserve, litres, tins: cheapestTins(litres, need.coating.tins) };
+  });
+}

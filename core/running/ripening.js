@@ -1,0 +1,52 @@
+import { coatDrying, lyingCoats, slowest } from '../planning/lying-coats.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import { progressByTask } from '../job/progress.ts';
+import { staysOf } from '../job/queries.ts';
+import { minutesSince } from '../job/site-time.ts';
+/** What the next step does with the piece. */
+function verbOf(next) {
+  if (next === null || next.operation === 'refit') return 'use';
+  if (next.operation === 'rehang') return 'hang';
+  return next.turned ? 'turn' : 'recoat';
+}
+/**
+ * Every piece with a coat on it that has not been touched since, what ripens next first.
+ * From what was stamped, never from what was planned. `now` is local ISO time.
+ */
+export function ripeningPieces(job, { clocks, conditions }, now) {
+  const progress = progressByTask(job.log);
+  const minutes = (at) => minutesSince(clocks.t0, at, job.site.timeZone);
+  const at = minutes(now);
+  const ripening = job.pieces.flatMap((piece) => {
+    const steps = pieceSteps(job, piece);
+    const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
+    const next = steps[last + 1] ?? null;
+    if (next !== null && progress.get(next.id)?.startedAt) return [];
+    const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
+    const stays = staysOf(job, piece, hungAt ? minutes(hungAt) : Infinity);
+    let full = 0;
+    const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated) => {
+      const doneAt = progress.get(coated.id)?.doneAt;
+      if (!doneAt) return [];
+      const since = minutes(doneAt);
+      const reached = (stage) =>
+        clocks.reached(coated.coat.coating, stage, since, stays, conditions.get(coated.id)) ?? Infinity;
+      full = Math.max(full, reached('full'));
+      return [coatDrying(coated, next, since, reached)];
+    });
+    const drying = slowest(coats);
+    if (drying === null) return [];
+    const verb = verbOf(next);
+    const state = stateAt(at, drying, full);
+    // Once it may be closed, there is nothing left to mind.
+    if (state === 'cured' || (verb === 'use' && at >= drying.opens)) return [];
+    return [{ ...drying, piece, next, verb, state }];
+  });
+  return ripening.sort((one, other) => one.opens - other.opens);
+}
+function stateAt(now, { touchDry, handled, opens, closes }, full) {
+  if (now < touchDry) return 'wet';
+  if (now < opens) return now < handled ? 'tacky' : 'hardening';
+  if (closes !== null && now > closes) return 'late';
+  return now >= full ? 'cured' : 'ready';
+}

@@ -1,0 +1,61 @@
+/** Differences below this are rounding of sums, not drying. */
+const TOLERANCE = 1e-9;
+/**
+ * A clock that runs as fast as paint dries: a rate for every step of time, summed exactly.
+ * Time is in any unit (ticks, minutes); a rate is progress per that unit and constant within a step.
+ * Outside its steps a clock stands still.
+ */
+export class RateClock {
+  #step;
+  #rates;
+  /** Progress from 0 to the start of each step. */
+  #sums;
+  constructor(rates, step) {
+    this.#rates = rates;
+    this.#step = step;
+    this.#sums = new Float64Array(rates.length + 1);
+    for (let index = 0; index < rates.length; index++) {
+      this.#sums[index + 1] = (this.#sums[index] ?? 0) + (rates[index] ?? 0) * step;
+    }
+  }
+  /** Progress made from time 0 to `time`. */
+  #at(time) {
+    if (time <= 0) return 0;
+    const index = Math.floor(time / this.#step);
+    if (index >= this.#rates.length) return this.#sums[this.#rates.length] ?? 0;
+    return (this.#sums[index] ?? 0) + (this.#rates[index] ?? 0) * (time - index * this.#step);
+  }
+  /** Progress made between two times; 0 when `until` is before `from`. */
+  progress(from, until) {
+    return until <= from ? 0 : this.#at(until) - this.#at(from);
+  }
+  /** The first time at which `dose` has been made since `from`; `Infinity` if the clock never makes it. Exact. */
+  reach(from, dose) {
+    if (dose <= TOLERANCE) return from;
+    const goal = this.#at(from) + dose - TOLERANCE;
+    const last = this.#rates.length;
+    if ((this.#sums[last] ?? 0) < goal) return Infinity;
+    let low = Math.max(0, Math.floor(from / this.#step));
+    let high = last;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((this.#sums[middle + 1] ?? 0) >= goal) high = middle;
+      else low = middle + 1;
+    }
+    const intoStep = (goal - (this.#sums[low] ?? 0)) / (this.#rates[low] ?? 1);
+    return Math.max(from, low * this.#step + intoStep);
+  }
+  /** The first whole time at which `dose` has been made since `from`; `Infinity` if never. */
+  reachWhole(from, dose) {
+    const exact = this.reach(from, dose);
+    return exact === Infinity ? Infinity : Math.max(Math.ceil(from), Math.ceil(exact - TOLERANCE));
+  }
+  /** Whether at least `dose` is made between two times, rounding forgiven. */
+  hasMade(from, until, dose) {
+    return this.progress(from, until) >= dose - TOLERANCE;
+  }
+  /** Whether more than `dose` is made between two times, rounding forgiven. */
+  hasPassed(from, until, dose) {
+    return this.progress(from, until) > dose + TOLERANCE;
+  }
+}

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
+import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { migrateJob } from '../job/migrations.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { readJobsFile, writeBackup } from './backup.ts';
@@ -32,7 +33,7 @@ test('a truncated, a foreign, a newer and a deep file are refused each with its 
   assert.match(refusal(text.slice(0, text.length / 2)), /ends too early/);
   assert.match(refusal('{"format":"something/1"}'), /not a Nivel job/);
   assert.match(refusal('[1,2]'), /not a Nivel job/);
-  assert.match(refusal(text.replace('nivel.job/1', 'nivel.job/7')), /newer Nivel \(format 7\)/);
+  assert.match(refusal(text.replace('nivel.job/2', 'nivel.job/7')), /newer Nivel \(format 7\)/);
   assert.match(refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`), /nested deeper/);
   assert.match(refusal(`"${'x'.repeat(50_000_000)}"`), /50 MB/);
   assert.match(refusal('{"format": nivel}'), /not written as JSON/);
@@ -59,6 +60,27 @@ test('a backup holds all jobs, and one bad job keeps all of it out', () => {
   assert.ok(read.ok && read.value.length === 2);
   const bad = readJobsFile(writeBackup([job, { ...job, crew: [] }]));
   assert.match(bad.ok ? '' : bad.message, /Job 2 of the backup: At crew/);
+});
+
+test('a job of the first format opens, with what has been added since as nobody stated it', () => {
+  const first = readFileSync(new URL('../../cases/job-1.nivel.json', import.meta.url), 'utf8');
+  const read = readJobFile(first);
+  assert.ok(read.ok, read.ok ? '' : read.message);
+  assert.deepEqual(
+    read.value.pieces.map(({ mark }) => mark),
+    ['C-01', 'C-02', 'F-01', 'F-02', 'F-03'],
+  );
+  assert.deepEqual(read.value.pieces[0]?.access, { who: '', closesAtNight: false, neededBy: null });
+  assert.equal(read.value.site.yearBuilt, null);
+  // A panelled door has said nothing of its moulding yet.
+  const { pieces } = JSON.parse(first) as { pieces: Record<string, unknown>[] };
+  const { profile: _profile, mouldingWidth: _width, mouldingDepth: _depth, ...shape } = panelledDoor.presets[0]!.shape;
+  const door = { ...pieces[0], kind: 'panelled-door', mark: 'D-01', shape };
+  const lifted = readJobFile(JSON.stringify({ ...JSON.parse(first), pieces: [door] }));
+  assert.ok(lifted.ok, lifted.ok ? '' : lifted.message);
+  assert.equal(lifted.value.pieces[0]?.shape.profile, 'ovolo');
+  // What is no list stays for the schema to refuse.
+  assert.equal(readJobFile(JSON.stringify({ ...JSON.parse(first), pieces: 'none' })).ok, false);
 });
 
 test('an old format is lifted step by step, and one without a step is refused', () => {

@@ -13,7 +13,9 @@ const asRecord = (value: unknown): Record<string, unknown> =>
 
 /** Lifts each entry of a list; what is no list is left for the schema to refuse. */
 const each = (value: unknown, lift: Migration): unknown =>
-  Array.isArray(value) ? value.map((entry) => (typeof entry === 'object' ? lift(asRecord(entry)) : entry)) : value;
+  Array.isArray(value)
+    ? value.map((entry: unknown) => (typeof entry === 'object' ? lift(asRecord(entry)) : entry))
+    : value;
 
 /** To 2: a piece says more of its place and its holes, a panelled door of its moulding, a room of its tasks. */
 function surveyed(job: Record<string, unknown>): Record<string, unknown> {

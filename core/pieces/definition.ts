@@ -42,6 +42,25 @@ export interface HardwareItem {
   count: number;
 }
 
+/** Work before the first coat, and how long its glue or filler takes. */
+export interface Preparation {
+  operation: 'plant' | 'fill' | 'drill';
+  /** At a professional's pace. */
+  minutes: number;
+  /** At 23 °C and 50 % RH. */
+  dryHours: number;
+}
+
+/** One length of moulding to cut for a piece. */
+export interface MouldingCut {
+  /** Unique on the piece. */
+  id: string;
+  /** What it is cut from: profile and size. */
+  moulding: string;
+  place: string;
+  length: number;
+}
+
 /** One kind of piece: all that Nivel knows about it. To add a kind, write its file and list it in the registry. */
 export interface PieceDefinition<S extends Shape = Shape> {
   id: string;
@@ -72,6 +91,10 @@ export interface PieceDefinition<S extends Shape = Shape> {
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
   /** Whether it is taken off to be painted. */
   comesOff: 'usually' | 'rarely' | 'never';
+  /** Work that the shape itself asks for before the first coat: planting moulding, levelling a patch. */
+  preparation?(shape: S): Preparation[];
+  /** Mitred lengths of moulding that it gets, in mm over the long points. */
+  cuts?(shape: S): MouldingCut[];
   /** Minutes to take the hardware off and bag it, and to rehang, at a professional's pace. */
   pace: { takeOff: number; rehang: number };
   /** Dangers that come with the kind itself. */

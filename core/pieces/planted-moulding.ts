@@ -47,7 +47,12 @@ export function plantingFault(planting: Planting): { field: string; message: str
   return null;
 }
 
-/** Four mitred lengths a rectangle, measured over the long points, in mm: two as wide and two as high as its outside. */
-export function mitredLengths(planting: Planting): number[] {
-  return plantedBoxes(planting).flatMap(([, , width, height]) => [width, width, height, height]);
+/** Four mitred lengths a rectangle, over the long points in mm: two as wide and two as high as its outside. */
+export function mitredRectangles(planting: Planting): { side: string; length: number }[][] {
+  return plantedBoxes(planting).map(([, , width, height]) => [
+    { side: 'top', length: width },
+    { side: 'bottom', length: width },
+    { side: 'left', length: height },
+    { side: 'right', length: height },
+  ]);
 }

@@ -1,4 +1,5 @@
 import { LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
+import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 
@@ -8,9 +9,8 @@ import type { FoundPlan, PlanProblem } from './problem.ts';
  */
 export function planFingerprint(job: Job): string {
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site } = job;
-  const counted = pieces.map(({ hardware: _bag, note: _note, ...piece }) => piece);
   const text = canonical([
-    counted,
+    pieces.map(pieceText),
     groups,
     climates,
     rooms,
@@ -26,6 +26,18 @@ export function planFingerprint(job: Job): string {
     hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
   }
   return `${hash.toString(16)}-${text.length.toString(16)}`;
+}
+
+/** What a plan is made from of a piece, as text; kept for frozen pieces, since screens ask with every stroke. */
+const pieceTexts = new WeakMap<Piece, string>();
+
+function pieceText(piece: Piece): string {
+  const known = pieceTexts.get(piece);
+  if (known !== undefined) return known;
+  const { hardware: _bag, note: _note, photos: _photos, access, ...counted } = piece;
+  const text = canonical([counted, access.neededBy]);
+  if (Object.isFrozen(piece)) pieceTexts.set(piece, text);
+  return text;
 }
 
 /** A verified plan as the job document keeps it. */

@@ -29,10 +29,24 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
   wash: { key: 'kit/wash', minutes: 3 },
   abrade: { key: 'kit/abrade', minutes: 2 },
   degloss: { key: 'kit/degloss', minutes: 2 },
+  plant: { key: 'kit/moulding', minutes: 8 },
+  fill: { key: 'kit/filler', minutes: 2 },
+  drill: { key: 'kit/drill', minutes: 3 },
   denib: { key: 'kit/denib', minutes: 1 },
   rehang: { key: 'kit/hardware', minutes: 1 },
   refit: { key: 'kit/hardware', minutes: 1 },
 };
+/** What is done on the bench, of pieces that come off. */
+const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
+  'wash',
+  'abrade',
+  'degloss',
+  'plant',
+  'fill',
+  'drill',
+  'denib',
+  'coat',
+]);
 /** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
 const TACKY_MARGIN = 0.15;
 
@@ -47,6 +61,10 @@ export interface JobProblem {
   /** Pieces that wait for their build-up or have nothing in scope. */
   unplanned: Piece[];
 }
+
+/** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two. */
+export const needsTwo = ({ operation, piece }: PieceStep): boolean =>
+  (operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM;
 
 /** Minutes of work at the crew's pace, whole and at least one. */
 const workOf = (minutes: number, factor: number): number => Math.max(1, Math.ceil(minutes * factor - 1e-9));
@@ -141,8 +159,8 @@ class ProblemDraft {
       if (!stamped.doneAt) this.#busy.push({ painter: stamped.by, until: end });
       return;
     }
-    const bench = step.piece.comesOff && ['wash', 'abrade', 'degloss', 'denib', 'coat'].includes(step.operation);
-    const heavy = step.operation === 'rehang' && weightOf(step.piece) > TWO_PEOPLE_FROM;
+    const bench = step.piece.comesOff && BENCH_WORK.has(step.operation);
+    const heavy = needsTwo(step);
     this.#tasks.push({
       id: step.id,
       work,
@@ -150,11 +168,17 @@ class ProblemDraft {
       setup: step.coat ? this.#coatSetup(step) : this.#kitSetup(step),
       spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#now,
-      latest: null,
+      latest: this.#latestOf(step),
       pausable: false,
       window: null,
       by: null,
     });
+  }
+
+  /** A piece is back where it belongs by the end of the day on which somebody needs its opening. */
+  #latestOf({ operation, piece }: PieceStep): number | null {
+    if (piece.access.neededBy === null || (operation !== 'rehang' && operation !== 'refit')) return null;
+    return Math.max(0, minutesSince(this.#clocks.t0, `${piece.access.neededBy}T23:59`, this.#job.site.timeZone)) + 1;
   }
 
   /** Bucket, abrasive or screwdriver: getting it out is what makes like work worth doing in one go. */
@@ -195,11 +219,11 @@ class ProblemDraft {
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
   #chain(before: PieceStep, after: PieceStep, lying: readonly CoatStep[], climateId: string): void {
-    if (before.waterHours > 0) {
+    if (before.dryHours > 0) {
       this.#waits.push({
         from: before.id,
         to: after.id,
-        atLeast: { clock: this.#clock(climateId, 'evaporating', 0), dose: before.waterHours * 60 },
+        atLeast: { clock: this.#clock(climateId, 'evaporating', 0), dose: before.dryHours * 60 },
       });
       return;
     }

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
+import { usualPiece } from '../job/usual-piece.ts';
 import type { Job } from '../job/schema.ts';
 import { isPlannable, pieceSteps } from './piece-steps.ts';
 
@@ -78,8 +79,34 @@ test('without a build-up, without coats or without scope there is nothing to pla
   assert.deepEqual(namesOf(new TestJob().door('d').job), []);
 });
 
+test('moulding is planted after keying, holes are filled and drilled before the first coat, and glue and filler dry', () => {
+  const made = new TestJob()
+    .tell('add-pieces', { ids: ['m'], kind: 'moulded-door', piece: usualPiece('moulded-door', 'room-1') })
+    .coated()
+    .tell('fill-holes', { ids: ['m'], count: 4 })
+    .tell('state-drilling', {
+      ids: ['m'],
+      drilling: { id: 'a', name: 'pull', on: 'front', x: 60, y: 900, centres: 160, upright: true, diameter: 5 },
+    });
+  const steps = pieceSteps(made.job, made.job.pieces[0]!);
+  assert.deepEqual(steps.map(({ operation }) => operation).slice(0, 7), [
+    'take-off',
+    'wash',
+    'degloss',
+    'plant',
+    'fill',
+    'drill',
+    'coat',
+  ]);
+  const of = (operation: string) => steps.find((step) => step.operation === operation);
+  // One rectangle on both faces: 12 minutes each, left overnight; filler is sanded after two hours.
+  assert.deepEqual([of('plant')?.minutes, of('plant')?.dryHours], [24, 12]);
+  assert.deepEqual([of('fill')?.minutes, of('fill')?.dryHours], [2 * 3 + 4 * 1.5, 2]);
+  assert.equal(of('drill')?.minutes, 4);
+});
+
 test('the water of a wash dries before anything else touches it', () => {
   const { job } = new TestJob().door('d').coated();
   const [wash] = pieceSteps(job, job.pieces[0]!).filter(({ operation }) => operation === 'wash');
-  assert.ok((wash?.waterHours ?? 0) > 0);
+  assert.ok((wash?.dryHours ?? 0) > 0);
 });

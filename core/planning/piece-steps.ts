@@ -7,6 +7,8 @@ import {
   denibMinutes,
   hardwareMinutes,
   keyMinutes,
+  maskMinutes,
+  preparationOf,
   reAbradeMinutes,
   TURN_MINUTES,
   washMinutes,
@@ -22,6 +24,9 @@ export const OPERATIONS = [
   'wash',
   'abrade',
   'degloss',
+  'plant',
+  'fill',
+  'drill',
   'denib',
   'coat',
   'rehang',
@@ -39,8 +44,8 @@ export interface PieceStep {
   minutes: number;
   /** For a coat: which, counted from the old surface, with what, and on which faces. */
   coat: { number: number; coat: Coat; coating: Coating; faces: FaceId[]; reAbrade: number } | null;
-  /** Hours at 23 °C and 50 % RH until a washed surface is dry; 0 for other steps. */
-  waterHours: number;
+  /** Hours at 23 °C and 50 % RH until its water, glue or filler is dry; 0 for other steps. */
+  dryHours: number;
   /** Whether the piece is turned over before. */
   turned: boolean;
 }
@@ -61,14 +66,15 @@ export function pieceSteps(job: Job, piece: Piece): PieceStep[] {
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
     const id = `${piece.id}/${name}`;
-    steps.push({ id, piece, operation, minutes, coat: null, waterHours: 0, turned: false, ...more });
+    steps.push({ id, piece, operation, minutes, coat: null, dryHours: 0, turned: false, ...more });
   };
   const hardware = hardwareMinutes(piece);
   if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);
-  else add('mask', 'mask', hardware.takeOff);
+  else add('mask', 'mask', maskMinutes(piece));
   const cleaner = DEFAULT_CLEANERS.find((entry) => entry.id === buildUp.cleaner);
-  if (cleaner) add('wash', 'wash', washMinutes(piece), { waterHours: cleaner.dryHours });
+  if (cleaner) add('wash', 'wash', washMinutes(piece), { dryHours: cleaner.dryHours });
   if (buildUp.key !== 'none') add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key));
+  for (const { operation, minutes, dryHours } of preparationOf(piece)) add(operation, operation, minutes, { dryHours });
 
   const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
   const oneByOne = piece.comesOff && job.planning.turning === 'one-face';

@@ -1,10 +1,10 @@
 import type { AcceptedPlan } from '../job/record.ts';
 import type { DryingStage } from '../shelf/coating.ts';
-import { TWO_PEOPLE_FROM, type JobProblem } from './job-to-problem.ts';
+import { needsTwo, type JobProblem } from './job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId, weightOf } from '../job/queries.ts';
+import { dryingClimateId } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -127,7 +127,7 @@ function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap
     if (run && likenessOf(run.steps[0]) === likeness && task.start - run.end <= SAME_RUN_WITHIN) {
       run.end = task.end;
       run.steps.push(step);
-      run.needsTwo ||= isHeavy(step);
+      run.needsTwo ||= needsTwo(step);
       continue;
     }
     const setup = plan.setups.find(
@@ -142,15 +142,13 @@ function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap
       end: task.end,
       steps: [step],
       setupMinutes: setup ? setup.end - setup.start : 0,
-      needsTwo: isHeavy(step),
+      needsTwo: needsTwo(step),
     };
     runs.push(started);
     latest.set(crew, started);
   }
   return runs;
 }
-
-const isHeavy = (step: PieceStep): boolean => step.operation === 'rehang' && weightOf(step.piece) > TWO_PEOPLE_FROM;
 
 /** Steps of one run do the same: the same operation, and the same coat of the same product on the same face. */
 function likenessOf(step: PieceStep | undefined): string {

@@ -8,6 +8,9 @@ const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat'>, string>> =
   wash: 'Wash and rinse',
   abrade: 'Abrade',
   degloss: 'Degloss',
+  plant: 'Cut moulding, glue it on and tape it down',
+  fill: 'Fill and sand flush',
+  drill: 'Drill by the template',
   denib: 'Denib',
   rehang: 'Rehang',
   refit: 'Refit furniture',
@@ -25,6 +28,9 @@ function facesInWords(step: PieceStep, faces: readonly FaceId[]): string {
 
 /** What a step is, as a painter says it: “Turn, then first coat of bonding primer, front and edges”. */
 export function stepWords(step: PieceStep): string {
+  const isBare = step.piece.hardware.length === 0;
+  if (isBare && step.operation === 'mask') return 'Mask';
+  if (isBare && step.operation === 'refit') return 'Take the tape off';
   if (step.operation !== 'coat' || step.coat === null) return PLAIN[step.operation as keyof typeof PLAIN];
   const { coating, number, faces } = step.coat;
   const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${coating.name.split(',')[0]?.toLowerCase() ?? ''}, ${facesInWords(step, faces)}`;

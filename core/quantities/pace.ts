@@ -1,7 +1,9 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Painter, Tool } from '../job/schema.ts';
-import type { Face, FaceId } from '../pieces/elevation.ts';
+import type { Element, Face, FaceId, Part } from '../pieces/elevation.ts';
+import type { Preparation } from '../pieces/definition.ts';
+import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { takeOff } from './take-off.ts';
 
@@ -21,6 +23,11 @@ const MINUTES = {
   rollPerM2: 2.8,
   sprayPerM2: 0.9,
   edgePerMetre: 1.6,
+  spindleASide: 2.5,
+  glazingPerMetre: 2.2,
+  fillAHole: 1.5,
+  drillAHole: 2,
+  maskPerMetre: 1.2,
   turn: 1,
   reAbradePerM2: 2.5,
 } as const;
@@ -30,10 +37,20 @@ export function crewFactor(crew: readonly Pick<Painter, 'skill'>[]): number {
   return crew.reduce((sum, painter) => sum + SKILL_FACTOR[painter.skill], 0) / Math.max(1, crew.length);
 }
 
-/** m² of a face that are flat, and that are profiled: panels with bevel or moulding. */
-function flatAndProfiled(face: Face): { flat: number; profiled: number } {
+/**
+ * Minutes to brush an element that goes by number or length: a spindle from both its sides, a pane's moulding by half a
+ * bar's pace along the glass, since every bar has two. Null for what goes by area.
+ */
+function slenderMinutes(element: Element): number | null {
+  if (element.part === 'spindle') return 2 * MINUTES.spindleASide;
+  if (element.part === 'glazing-moulding') return ((element.cutIn / 1000) * MINUTES.glazingPerMetre) / 2;
+  return element.part === 'glazing-bar' ? 0 : null;
+}
+
+/** m² of elements that are flat, and that are profiled: panels with bevel or moulding, what turns away from the face. */
+function flatAndProfiled(elements: readonly Element[]): { flat: number; profiled: number } {
   const sum = { flat: 0, profiled: 0 };
-  for (const element of face.elements) {
+  for (const element of elements) {
     const profiled = element.developedArea > element.projectedArea + 1e-9;
     sum[profiled ? 'profiled' : 'flat'] += element.developedArea;
   }
@@ -53,7 +70,7 @@ export function washMinutes(piece: Piece): number {
 /** Minutes to abrade or degloss a piece, faces and edges. */
 export function keyMinutes(piece: Piece, key: 'abrade' | 'degloss'): number {
   if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
-  const faces = facesInScope(piece).map(flatAndProfiled);
+  const faces = facesInScope(piece).map((face) => flatAndProfiled(face.elements));
   const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
   return (
     faces.reduce(
@@ -79,18 +96,51 @@ export const TURN_MINUTES = MINUTES.turn;
 /** Minutes to put one coat on a face, with the edges when it is the front. */
 export function coatMinutes(piece: Piece, face: FaceId, tool: Tool): number {
   const { faces, edges } = elevationOf(piece);
-  const drawn = faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face));
-  const { flat, profiled } = drawn ? flatAndProfiled(drawn) : { flat: 0, profiled: 0 };
+  const elements = faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? [];
   const edgeMetres =
     face === 'front'
       ? edges.filter((edge) => piece.scope.edges.includes(edge.id)).reduce((sum, edge) => sum + edge.length / 1000, 0)
       : 0;
-  if (tool === 'spray') return (flat + profiled) * MINUTES.sprayPerM2 + edgeMetres * MINUTES.sprayPerM2 * 0.1;
+  if (tool === 'spray') {
+    const area = elements.reduce((sum, element) => sum + element.developedArea, 0);
+    return area * MINUTES.sprayPerM2 + edgeMetres * MINUTES.sprayPerM2 * 0.1;
+  }
+  const { flat, profiled } = flatAndProfiled(elements.filter((element) => slenderMinutes(element) === null));
+  const slender = elements.reduce((sum, element) => sum + (slenderMinutes(element) ?? 0), 0);
   const perFlat = tool === 'roller' ? MINUTES.rollPerM2 : MINUTES.brushFlatPerM2;
-  return flat * perFlat + profiled * MINUTES.brushProfiledPerM2 + edgeMetres * MINUTES.edgePerMetre;
+  return slender + flat * perFlat + profiled * MINUTES.brushProfiledPerM2 + edgeMetres * MINUTES.edgePerMetre;
 }
 
 /** Minutes to take the hardware off and bag it, and to rehang or refit. */
 export function hardwareMinutes(piece: Piece): { takeOff: number; rehang: number } {
   return definitionOf(piece.kind).pace;
+}
+
+/** Elements whose outline is masked where they meet wall, floor or tread. */
+const MASKED_PARTS: ReadonlySet<Part> = new Set(['run', 'frame', 'area']);
+
+/** Minutes to take furniture off what is painted in place and to mask it: by the metre where it meets the wall. */
+export function maskMinutes(piece: Piece): number {
+  const metres = facesInScope(piece)
+    .flatMap((face) => face.elements)
+    .reduce((sum, { part, cutIn }) => sum + (MASKED_PARTS.has(part) ? cutIn / 1000 : 0), 0);
+  return definitionOf(piece.kind).pace.takeOff + metres * MINUTES.maskPerMetre;
+}
+
+/** Work before the first coat: what the shape asks for, then old holes filled and new ones drilled. */
+export function preparationOf(piece: Piece): Preparation[] {
+  const { preparation } = definitionOf(piece.kind);
+  const asked = preparation?.(piece.shape) ?? [];
+  const filled = asked.find(({ operation }) => operation === 'fill');
+  const fill: Preparation = {
+    operation: 'fill',
+    minutes: (filled?.minutes ?? 0) + piece.filledHoles * MINUTES.fillAHole,
+    dryHours: Math.max(filled?.dryHours ?? 0, piece.filledHoles > 0 ? FILLER_HOURS : 0),
+  };
+  const holes = piece.drillings.reduce((sum, { centres }) => sum + (centres > 0 ? 2 : 1), 0);
+  return [
+    ...asked.filter(({ operation }) => operation !== 'fill'),
+    ...(fill.minutes > 0 ? [fill] : []),
+    ...(holes > 0 ? [{ operation: 'drill' as const, minutes: holes * MINUTES.drillAHole, dryHours: 0 }] : []),
+  ];
 }

@@ -101,7 +101,7 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
   'state-drilling': [
     { ids: ['a', 'b'], drilling },
     /^Drill 2 pieces for bar pull$/,
-    (job) => job.pieces.every(({ drillings }) => drillings[0]?.centres === 160),
+    (job) => job.pieces.every(({ drillings }) => drillings.some(({ centres }) => centres === 160)),
   ],
   'remove-drilling': [
     { id: 'b', drillingId: 'knob' },

@@ -117,14 +117,13 @@ export const changePieces = command({
     const wanted = new Set(changed);
     const pieces = draft.pieces.filter(({ id }) => wanted.has(id));
     if (pieces.length < wanted.size) throw new CommandRefused('That piece is no longer in the job.');
+    const regroups = facts.surface !== undefined || facts.exposure !== undefined;
     for (const piece of pieces) {
       for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
       if (shape !== undefined) reshaped(piece, shape);
-      if (facts.surface !== undefined || facts.exposure !== undefined) {
-        piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
-      }
+      if (regroups) piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
     }
-    pruneGroups(draft);
+    if (regroups) pruneGroups(draft);
   },
 });
 

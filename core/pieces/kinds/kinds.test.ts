@@ -7,7 +7,7 @@ import type { Shape } from '../definition.ts';
 import { outlineArea, squareMetres, type Edge, type Element, type Face, type Point } from '../elevation.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace } from '../framed.ts';
-import { mitredLengths } from '../planted-moulding.ts';
+import { mitredRectangles } from '../planted-moulding.ts';
 import { spindleGap, spindleGirth, spindlesFor } from '../railing-bays.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../registry.ts';
 import { slope } from '../relief.ts';
@@ -92,14 +92,16 @@ test('known answers for casing lengths, a skirting run and a planted rectangle',
   near(sum(run.faces[0], 'developedArea'), area, 0.0001);
   const [width, height] = pair('applied moulding rectangle', 'door');
   const margin = known('applied moulding rectangle').margin!;
-  const cut = mitredLengths({
+  const cut = mitredRectangles({
     ...mouldedDoor.presets[0]!.shape,
     width,
     height,
     marginTop: margin,
     marginSide: margin,
     marginBottom: margin,
-  } as Parameters<typeof mitredLengths>[0]);
+  } as Parameters<typeof mitredRectangles>[0])
+    .flat()
+    .map(({ length: long }) => long);
   const pieces = (known('applied moulding rectangle') as unknown as { pieces: [number, number][] }).pieces;
   assert.deepEqual(
     cut,

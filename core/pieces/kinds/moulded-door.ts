@@ -13,11 +13,12 @@ import {
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
-import { element, faceOf, inset, rectangle, type Face, type FaceId } from '../elevation.ts';
+import { element, faceOf, FACE_IDS, inset, rectangle, type Face, type FaceId } from '../elevation.ts';
 import { PROFILE_WORDS, plantedRelief } from '../panel-fields.ts';
 import { chooses, counts, measures, says } from '../phrases.ts';
-import { plantedBoxes, plantingFault } from '../planted-moulding.ts';
-import { PROFILE_IDS } from '../profiles.ts';
+import { FILLER_HOURS } from '../filler.ts';
+import { mitredRectangles, plantedBoxes, plantingFault } from '../planted-moulding.ts';
+import { PROFILE_IDS, PROFILES } from '../profiles.ts';
 import { reliefExcess } from '../relief.ts';
 import { slabFace } from '../slab.ts';
 
@@ -28,6 +29,11 @@ const MARGINS = {
   marginBottom: z.number().min(20).max(900),
   between: z.number().min(20).max(500),
 };
+
+/** Marking out, four mitres, glue and tape, at a professional's pace. */
+const MINUTES_A_RECTANGLE = 12;
+/** Wood glue under tape is left overnight. */
+const GLUE_HOURS = 12;
 
 const schema = z.object({
   ...DOOR_SIZE,
@@ -111,6 +117,26 @@ export const mouldedDoor: PieceDefinition<MouldedDoor> = {
     ],
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
   }),
+  cuts: (shape) => {
+    const moulding = `${PROFILES[shape.profile].name} ${shape.mouldingWidth} × ${shape.mouldingDepth} mm`;
+    return (shape.planted === 'both' ? FACE_IDS : (['front'] as const)).flatMap((face) =>
+      mitredRectangles(shape).flatMap((sides, index) =>
+        sides.map(({ side, length }) => ({
+          id: `${face}-${index + 1}-${side}`,
+          moulding,
+          place: `${face}, rectangle ${index + 1}, ${side}`,
+          length,
+        })),
+      ),
+    );
+  },
+  preparation: (shape) => {
+    const rectangles = plantedBoxes(shape).length * (shape.planted === 'both' ? 2 : 1);
+    return [
+      { operation: 'plant', minutes: rectangles * MINUTES_A_RECTANGLE, dryHours: GLUE_HOURS },
+      { operation: 'fill', minutes: rectangles * 3, dryHours: FILLER_HOURS },
+    ];
+  },
   ...HUNG,
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),

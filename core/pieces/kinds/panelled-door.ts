@@ -11,7 +11,7 @@ import {
   sizeFields,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
-import type { PieceDefinition, Shape } from '../definition.ts';
+import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
 import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
@@ -61,7 +61,7 @@ const PANELS: Phrase = {
     const apart = /^\d$/.test(first);
     const shape = match && GRIDS[Number(match[1])];
     if (!shape || (apart && !/^panel(led|s)?$/.test(second))) return null;
-    return { taken: apart ? 2 : 1, shape: shape as Shape };
+    return { taken: apart ? 2 : 1, shape: shape };
   },
 };
 

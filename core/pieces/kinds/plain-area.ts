@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { PLASTER_HOURS } from '../filler.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { element, faceOf, rectangle, type Box } from '../elevation.ts';
 import { measured, says, type Phrase } from '../phrases.ts';
@@ -70,6 +71,10 @@ export const plainArea: PieceDefinition<PlainArea> = {
       edges: [],
     };
   },
+  preparation: ({ use, width, height }) =>
+    use === 'patch'
+      ? [{ operation: 'fill', minutes: 10 + ((width * height) / 1e6) * 20, dryHours: PLASTER_HOURS }]
+      : [],
   faceNames: { front: 'face' },
   edgeNames: {},
   staysUnpainted: ['switches, sockets and lights'],

@@ -87,7 +87,7 @@ export const HUNG = {
 export const BOARD = {
   faceNames: { front: 'front', back: 'back' },
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
-  usualScope: { faces: ['front', 'back'], edges: ['left', 'right', 'top', 'bottom'] as EdgeId[] },
+  usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom', 'left', 'right'] as EdgeId[] },
   comesOff: 'usually',
   pace: { takeOff: 4, rehang: 5 },
   cautions: [],

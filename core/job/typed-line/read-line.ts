@@ -166,17 +166,25 @@ class LineReader {
       this.#words.splice(at, found.words.length);
       return found;
     }
-    const [word] = this.#words;
-    const near =
-      word &&
-      nearestWord(
-        word.text,
-        KIND_WORDS.map(({ words }) => words.join(' ')),
-      );
+    const { word, near } = this.#nearestKind();
     const help = near
       ? ` Did you mean “${near}”?`
       : ' Write one such as door, cupboard door, sash window, railing, skirting.';
-    throw new Unreadable(`What kind of piece is it?${help}`, word ?? { text: '', start: 0, end: 0 });
+    throw new Unreadable(`What kind of piece is it?${help}`, word);
+  }
+
+  /** The first word, or two, that a kind's name could have been meant by. */
+  #nearestKind(): { word: Word; near: string | null } {
+    const known = KIND_WORDS.map(({ words }) => words.join(' '));
+    for (const length of [2, 1]) {
+      for (let at = 0; at + length <= this.#words.length; at++) {
+        const said = this.#words.slice(at, at + length);
+        const [word] = said;
+        const near = nearestWord(said.map(({ text }) => text).join(' '), known);
+        if (word && near !== null) return { word: { ...word, end: said.at(-1)?.end ?? word.end }, near };
+      }
+    }
+    return { word: this.#words[0] ?? { text: '', start: 0, end: 0 }, near: null };
   }
 
   #phrase(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {

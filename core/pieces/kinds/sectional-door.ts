@@ -117,7 +117,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     boardWeight(width, height, 1.2, 7850) +
     boardWeight(width, height, thickness, 40) +
     boardWeight(width, 30, 10, DENSITY.softwood),
-  usualScope: { faces: ['front'], edges: ['left', 'right', 'top', 'joints'] },
+  usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
   comesOff: 'never',
   pace: { takeOff: 12, rehang: 10 },
   cautions: ['springs', 'ladder'],

@@ -1,0 +1,200 @@
+import Papa from 'papaparse';
+import { elevationOf } from '../job/queries.ts';
+import type { Piece, StatedPiece } from '../job/piece-schema.ts';
+import type { Job, Room } from '../job/schema.ts';
+import { readLine } from '../job/typed-line/read-line.ts';
+import { usualPiece } from '../job/usual-piece.ts';
+import type { Shape } from '../pieces/definition.ts';
+import { definitionOf, PIECE_DEFINITIONS, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { inVocabulary } from '../units/vocabulary.ts';
+import { COLUMNS, type CellContext, type ColumnId } from './piece-columns.ts';
+
+/** The largest list that is read, in characters, and the most rows of it. */
+export const LARGEST_LIST = 2_000_000;
+export const MOST_ROWS = 2000;
+
+/** A list as it lies in a file or on the clipboard: nothing of it is understood yet. */
+export interface Table {
+  /** Names of the columns; empty where the first row already is a piece. */
+  names: string[];
+  rows: string[][];
+}
+
+/** Which column of the list says what; null for one that is left out. */
+export type Mapping = (ColumnId | null)[];
+
+/** One row understood: so many pieces of a kind. */
+export interface ReadRow {
+  row: number;
+  kind: PieceKind;
+  count: number;
+  piece: Omit<StatedPiece, 'roomId'>;
+  /** The room's id if it is there, else the name of a new one. */
+  room: { id: string } | { name: string };
+}
+
+/** What is wrong with a row, and in which of its columns. */
+export interface RowFault {
+  row: number;
+  /** Index of the column; null when it is the row as a whole. */
+  column: number | null;
+  message: string;
+}
+
+/** All pieces as comma-separated text with a row of names. What is written is read back as the same pieces. */
+export function writePiecesCsv(job: Job): string {
+  const fields = COLUMNS.filter((column) => column.write !== undefined);
+  return Papa.unparse({
+    fields: fields.map(({ name }) => inVocabulary(name, job.settings.vocabulary)),
+    data: job.pieces.map((piece) => fields.map(({ write }) => write?.(piece, job) ?? '')),
+  });
+}
+
+/** Splits a file or what was pasted from a spreadsheet into cells; commas, semicolons and tabs are told by themselves. */
+export function parseTable(text: string): Outcome<Table> {
+  if (text.length > LARGEST_LIST) return refused('The list is over 2 MB. Split it into several.');
+  if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: 'greedy' });
+  const [broken] = parsed.errors.filter(({ type }) => type === 'Quotes');
+  if (broken) {
+    return refused(
+      `Row ${(broken.row ?? 0) + 1}: a quotation mark is opened and not closed. Close it, or take it out.`,
+    );
+  }
+  const rows = parsed.data.map((row) => row.map((cell) => cell.trim()));
+  if (rows.length === 0) return refused('There is nothing in it. Choose a list with a row for each piece.');
+  if (rows.length > MOST_ROWS + 1) return refused(`It has ${rows.length} rows; up to ${MOST_ROWS} are read at once.`);
+  const [first = [], ...rest] = rows;
+  const isNames = first.filter((cell) => columnNamed(cell) !== null).length >= Math.min(2, first.length);
+  const widest = Math.max(...rows.map((row) => row.length));
+  const full = (row: string[]): string[] => Array.from({ length: widest }, (_unused, index) => row[index] ?? '');
+  return accepted(isNames ? { names: full(first), rows: rest.map(full) } : { names: [], rows: rows.map(full) });
+}
+
+const plain = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/\(.*?\)/g, '')
+    .replace(/[^a-z]/g, '');
+
+function columnNamed(name: string): ColumnId | null {
+  const said = plain(name);
+  return (
+    COLUMNS.find((column) => [column.name, ...column.alsoNamed].some((known) => plain(known) === said))?.id ?? null
+  );
+}
+
+/** What each column probably says, by its name; each meaning is given to one column. */
+export function guessMapping(table: Table): Mapping {
+  const taken = new Set<ColumnId>();
+  const width = table.names.length > 0 ? table.names.length : (table.rows[0]?.length ?? 0);
+  return Array.from({ length: width }, (_unused, index) => {
+    const found = columnNamed(table.names[index] ?? '');
+    if (found === null || taken.has(found)) return null;
+    taken.add(found);
+    return found;
+  });
+}
+
+/** A kind by its name, or by a typed line that says more of it: “6p door oak”. */
+function readKind(cell: string, job: Job): Outcome<{ kind: PieceKind; piece: StatedPiece; count: number }> {
+  const said = cell.toLowerCase();
+  const named = PIECE_KINDS.find((kind) => {
+    const { name, plural } = PIECE_DEFINITIONS[kind];
+    return [kind, name, plural, inVocabulary(name, 'us'), inVocabulary(plural, 'us')].some(
+      (known) => known.toLowerCase() === said,
+    );
+  });
+  if (named) return accepted({ kind: named, piece: usualPiece(named, ''), count: 1 });
+  const read = readLine(cell, { units: job.settings.units, rooms: [], roomId: '' });
+  return read.ok ? accepted({ kind: read.kind, piece: read.piece, count: read.places.length }) : refused(read.message);
+}
+
+/** Reads every row by the mapping. Rows are read or faulty as a whole; the faults say which cell and what would be right. */
+export function readRows(job: Job, table: Table, mapping: Mapping): { read: ReadRow[]; faults: RowFault[] } {
+  const read: ReadRow[] = [];
+  const faults: RowFault[] = [];
+  const kindColumn = mapping.indexOf('kind');
+  if (kindColumn < 0) {
+    return { read, faults: [{ row: -1, column: null, message: 'Say which column names the kind of piece.' }] };
+  }
+  table.rows.forEach((cells, row) => {
+    const kind = readKind(cells[kindColumn] ?? '', job);
+    if (!kind.ok) {
+      faults.push({ row, column: kindColumn, message: kind.message });
+      return;
+    }
+    const context: CellContext = {
+      job,
+      kind: kind.value.kind,
+      shape: { ...kind.value.piece.shape },
+      piece: kind.value.piece,
+      room: null,
+      count: kind.value.count,
+    };
+    const before = faults.length;
+    mapping.forEach((id, column) => {
+      const cell = cells[column] ?? '';
+      const { read: take } = COLUMNS.find((known) => known.id === id) ?? {};
+      if (!take || cell === '') return;
+      const taken = take(cell, context);
+      if (!taken.ok) faults.push({ row, column, message: taken.message });
+    });
+    if (faults.length > before) return;
+    const fault = shapeFault(kind.value.kind, context.shape);
+    if (fault) {
+      const column = mapping.findIndex((id) => id === fault.field);
+      faults.push({ row, column: column < 0 ? null : column, message: fault.message });
+      return;
+    }
+    const { roomId: _none, ...piece } = { ...context.piece, shape: context.shape as StatedPiece['shape'] };
+    read.push({
+      row,
+      kind: kind.value.kind,
+      count: context.count,
+      piece,
+      room: context.room ?? { id: job.rooms[0]?.id ?? '' },
+    });
+  });
+  return { read, faults };
+}
+
+function shapeFault(kind: PieceKind, shape: Shape): { field: string; message: string } | null {
+  const definition = definitionOf(kind);
+  const parsed = definition.schema.safeParse(shape);
+  if (parsed.success) return definition.fault(parsed.data);
+  const [issue] = parsed.error.issues;
+  const field = String(issue?.path[0] ?? '');
+  const label = definition.fields.find(({ key }) => key === field)?.label ?? field;
+  return { field, message: `${label}: ${issue?.message ?? 'does not fit'}` };
+}
+
+/** What the survey command is given for rows that were read. Ids come from `newId`; rooms that are new are made once. */
+export function surveyOf(
+  job: Job,
+  rows: readonly Pick<ReadRow, 'kind' | 'count' | 'piece' | 'room'>[],
+  newId: () => string,
+): { rooms: Room[]; pieces: { id: string; kind: PieceKind; piece: StatedPiece }[] } {
+  const made = new Map<string, Room>();
+  const climateId = job.rooms[0]?.climateId ?? '';
+  const idOf = (room: ReadRow['room']): string => {
+    if ('id' in room) return room.id;
+    const known = made.get(room.name.toLowerCase());
+    if (known) return known.id;
+    const added: Room = { id: newId(), name: room.name, climateId, maxOff: null, tasks: [] };
+    made.set(room.name.toLowerCase(), added);
+    return added.id;
+  };
+  const pieces = rows.flatMap(({ kind, count, piece, room }) => {
+    const roomId = idOf(room);
+    return Array.from({ length: count }, () => ({ id: newId(), kind, piece: { ...piece, roomId } }));
+  });
+  return { rooms: [...made.values()], pieces };
+}
+
+/** Size of a piece as the table and the wall show it: of its first face, in mm. */
+export function sizeOf(piece: Piece): { width: number; height: number } {
+  const { width = 0, height = 0 } = elevationOf(piece).faces[0] ?? {};
+  return { width, height };
+}

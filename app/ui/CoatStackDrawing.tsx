@@ -9,6 +9,7 @@ const SUBSTRATE_FILL: Readonly<Record<Surface['substrate'], string>> = {
   laminate: '#cfcbc0',
   metal: '#9aa6aa',
   vinyl: '#dfe0da',
+  plaster: '#e2d9c8',
 };
 
 interface CoatStackProps {

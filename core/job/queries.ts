@@ -23,8 +23,11 @@ export function elevationOf(piece: Piece): Elevation {
   return elevation;
 }
 
+/** Above this, in kg, a piece is lifted by two people. */
+export const TWO_PEOPLE_FROM = 25;
+
 /** Weight of a piece in kg. */
-export function weightOf(piece: Piece): number {
+export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
   return definitionOf(piece.kind).weight(piece.shape);
 }
 

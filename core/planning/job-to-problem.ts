@@ -1,6 +1,6 @@
 import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
-import { dryingClimateId, groupOf, placeOf, roomOf, weightOf } from '../job/queries.ts';
+import { dryingClimateId, groupOf, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -15,8 +15,6 @@ import { recordedTasks } from './recorded-work.ts';
 
 /** Days that a plan may reach beyond the day on which it is made. */
 const HORIZON_DAYS = 90;
-/** Above this, in kg, hanging takes two people. */
-export const TWO_PEOPLE_FROM = 25;
 /** A brush or roller wrapped air-tight keeps overnight; a gun stands in water for a day at most. Minutes. */
 const WRAPPED_KEEPS = 16 * 60;
 const SOAKED_KEEPS = 24 * 60;

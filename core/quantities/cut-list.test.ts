@@ -42,7 +42,7 @@ test('every length is cut once, every bar holds its lengths and kerfs, and no bo
   fc.assert(
     fc.property(
       fc.array(fc.integer({ min: 100, max: 3200 }), { maxLength: 60 }),
-      fc.constantFrom([2400], [2400, 3000], [1800, 2400, 4800]),
+      fc.constantFrom<number[]>([2400], [2400, 3000], [1800, 2400, 4800]),
       (lengths, stock) => {
         const all = wanted(...lengths);
         const plan = cutFromStock(all, stock, 3);

@@ -73,12 +73,19 @@ export function lengthFieldText(mm: number, system: UnitSystem): string {
   return system === 'metric' ? `${Math.round(mm * 10) / 10}` : inches(mm);
 }
 
-/** A length to read: `826 mm`, or `32 1/2"`. */
+/** Lengths from this on, in mm, are said in metres, or in feet and inches. */
+const LONG = 10_000;
+
+/** A length to read: `826 mm`, `11.4 m`; `32 1/2"`, `37'-6"`. */
 export function formatLength(mm: number, system: UnitSystem): string {
-  return system === 'metric' ? `${Math.round(mm)} mm` : `${inches(mm)}"`;
+  if (system === 'metric') return mm < LONG ? `${Math.round(mm)} mm` : `${Math.round(mm / 10) / 100} m`;
+  if (mm < LONG) return `${inches(mm)}"`;
+  const feet = Math.floor(mm / (12 * MM_PER_INCH) + 1e-9);
+  return `${feet}'-${inches(Math.max(0, mm - feet * 12 * MM_PER_INCH))}"`;
 }
 
 /** Width by height to read, with one unit: `826 × 2040 mm`, `32 1/2 × 80 5/16"`. */
 export function formatSize(width: number, height: number, system: UnitSystem): string {
+  if (width >= LONG) return `${formatLength(width, system)} × ${formatLength(height, system)}`;
   return `${lengthFieldText(width, system)} × ${formatLength(height, system)}`;
 }

@@ -1,0 +1,41 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import { cautionsAt, type CautionAt } from './cautions.ts';
+import type { StatedPiece } from './piece-schema.ts';
+import { usualPiece } from './usual-piece.ts';
+import type { PieceKind } from '../pieces/registry.ts';
+
+function told(kind: PieceKind, facts: Partial<StatedPiece> = {}, yearBuilt: number | null = 2005): CautionAt['id'][] {
+  const { job } = new TestJob()
+    .tell('change-site', { yearBuilt })
+    .tell('add-pieces', { ids: ['p'], kind, piece: usualPiece(kind, 'room-1', facts) });
+  return cautionsAt(job, job.pieces[0]!).map(({ id }) => id);
+}
+const surface = (existing: StatedPiece['surface']['existing']): Partial<StatedPiece> => ({
+  surface: { substrate: 'softwood', existing, condition: 'sound' },
+});
+
+test('old paint in an old house is lead until tested; bare wood and factory finishes are not', () => {
+  assert.deepEqual(told('cabinet-door', surface('oil-gloss'), 1936), ['lead']);
+  assert.deepEqual(told('cabinet-door', surface('bare'), 1936), []);
+  assert.deepEqual(told('cabinet-door', surface('factory-finish'), 1936), []);
+  assert.deepEqual(told('cabinet-door', surface('oil-gloss'), 2005), []);
+  assert.deepEqual(told('cabinet-door', surface('unknown'), null), ['year-unknown']);
+});
+
+test('what comes with the kind, the weight and the place', () => {
+  assert.deepEqual(told('sash-window', surface('bare')), ['window-weight', 'glass']);
+  assert.deepEqual(told('sectional-door', surface('bare')), ['springs']);
+  assert.deepEqual(told('switch-plate', {}, 1936), ['electricity']);
+  assert.deepEqual(told('railing', { ...surface('bare'), upHigh: true }), ['ladder']);
+  const heavy = { ...surface('bare'), fireRated: true, shape: { width: 926, height: 2040, thickness: 54 } };
+  assert.deepEqual(told('flush-door', heavy), ['fire-door', 'heavy']);
+  assert.deepEqual(told('flush-door', { ...heavy, comesOff: false }), ['fire-door']);
+});
+
+test('an opening that must close at night is told only of what comes off', () => {
+  const access = { who: 'everybody', closesAtNight: true, neededBy: null };
+  assert.deepEqual(told('cabinet-door', { ...surface('bare'), access }), ['night']);
+  assert.deepEqual(told('cabinet-door', { ...surface('bare'), access, comesOff: false }), []);
+});

@@ -1,0 +1,43 @@
+import { CAUTIONS, type CautionId } from '../pieces/cautions.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import { mayHoldLead } from '../pieces/substrate.ts';
+import type { Piece } from './piece-schema.ts';
+import { TWO_PEOPLE_FROM, weightOf } from './queries.ts';
+import type { Job } from './schema.ts';
+
+/** Buildings from before this year are taken to have lead paint; bans came earlier or later from place to place. */
+export const LEAD_BEFORE = 1992;
+
+/** A danger where it is met, in the painter's words. */
+export interface CautionAt {
+  id: CautionId | 'year-unknown' | 'night';
+  words: string;
+}
+
+/** The dangers of one piece: those of its kind, its weight, its age, and where it hangs. The gravest first. */
+export function cautionsAt(job: Pick<Job, 'site'>, piece: Omit<Piece, 'mark' | 'groupId'>): CautionAt[] {
+  const { yearBuilt } = job.site;
+  const isOldPaint = mayHoldLead(piece.surface.existing) && piece.kind !== 'switch-plate';
+  const known: CautionId[] = [
+    ...(isOldPaint && yearBuilt !== null && yearBuilt < LEAD_BEFORE ? (['lead'] as const) : []),
+    ...(piece.fireRated ? (['fire-door'] as const) : []),
+    ...definitionOf(piece.kind).cautions.filter((id) => id !== 'ladder'),
+    ...(piece.comesOff && weightOf(piece) > TWO_PEOPLE_FROM ? (['heavy'] as const) : []),
+    ...(piece.upHigh ? (['ladder'] as const) : []),
+  ];
+  const told: CautionAt[] = known.map((id) => ({ id, words: CAUTIONS[id] }));
+  if (isOldPaint && yearBuilt === null) {
+    told.push({
+      id: 'year-unknown',
+      words: `State under Rooms when the building was built: before about ${LEAD_BEFORE} its paint may hold lead.`,
+    });
+  }
+  if (piece.access.closesAtNight && piece.comesOff) {
+    told.push({
+      id: 'night',
+      words:
+        'Its opening must close at night, and most coats take longer than a day before it hangs again: have a board or a stand-in door for the opening, or paint it in place.',
+    });
+  }
+  return told;
+}

@@ -36,15 +36,24 @@ export interface Draft {
   text: string;
 }
 
+/** A photo's picture; what is said of it stands in the job. */
+export interface StoredPhoto {
+  jobId: string;
+  id: string;
+  picture: Blob;
+}
+
 /** Nivel's data in this browser. */
 export class NivelDatabase extends Dexie {
   declare jobs: EntityTable<StoredJob, 'id'>;
   declare changes: Table<StoredChange, [string, number]>;
   declare drafts: EntityTable<Draft, 'field'>;
+  declare photos: Table<StoredPhoto, [string, string]>;
 
   constructor(name = 'nivel') {
     super(name);
     this.version(1).stores({ jobs: 'id, deletedAt', changes: '[jobId+number]', drafts: 'field' });
+    this.version(2).stores({ photos: '[jobId+id], jobId' });
   }
 }
 

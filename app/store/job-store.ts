@@ -21,6 +21,8 @@ const KEPT_CHANGES = 500;
 const KEPT_IDS = 200;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
 const STROKES_WITHIN = 15_000;
+/** Strokes are gathered for so many ms before they are written; the journal has them at once. */
+const GATHERED_FOR = 150;
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
 export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };
@@ -43,6 +45,8 @@ export class JobStore {
   readonly #channel: BroadcastChannel;
   #state: JobState | null = null;
   #revision = 0;
+  /** The document of that revision, as it lies in the database. */
+  #written: Job | null = null;
   #isClosed = false;
   #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
@@ -113,7 +117,7 @@ export class JobStore {
     this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
     this.#pending.push(entry);
     this.#tell();
-    void this.#enqueue(() => this.#writePending());
+    void this.#enqueue(() => this.#writePending(strokes === null ? 0 : GATHERED_FOR));
     return accepted(outcome.value.job);
   }
 
@@ -145,9 +149,13 @@ export class JobStore {
     return this.#database.changes.where('[jobId+number]').between([this.#id, 0], [this.#id, Infinity]);
   }
 
-  /** The job's row, checked; undefined when it is gone. Throws what is wrong with it. */
+  /**
+   * The job's row, checked; undefined when it is gone. Throws what is wrong with it. A row of the revision that this tab
+   * has read or written itself holds the document that it knows.
+   */
   async #row(): Promise<StoredJob | undefined> {
     const row = await this.#database.jobs.get(this.#id);
+    if (row && this.#written !== null && row.revision === this.#revision) return { ...row, job: this.#written };
     const read = row && readStored(row);
     if (read && !read.ok) throw new Error(read.message);
     return read?.value;
@@ -172,8 +180,9 @@ export class JobStore {
     for (const listener of this.#listeners) listener();
   }
 
-  async #writePending(): Promise<void> {
+  async #writePending(gather = 0): Promise<void> {
     if (this.#pending.length === 0) return;
+    if (gather > 0) await new Promise((go) => setTimeout(go, gather));
     const { jobs, changes } = this.#database;
     const expected = this.#revision;
     const refusals: string[] = [];
@@ -199,6 +208,7 @@ export class JobStore {
     this.#journal.forget(this.#id, writing);
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
+    this.#written = stored.job;
     this.#tellTabs(stored.revision);
     // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
     const shown = rebased || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
@@ -274,6 +284,7 @@ export class JobStore {
     ]);
     if (this.#pending.length > 0) return;
     this.#revision = stored.revision;
+    this.#written = stored.job;
     this.#state = { job: stored.job, undoLabel: last?.label ?? null, redoLabel: next?.label ?? null };
     this.#tell();
   }

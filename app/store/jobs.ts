@@ -3,9 +3,11 @@ import { newJob } from '../../core/job/new-job.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { readJobFile } from '../../core/exchange/job-file.ts';
 import { refused, type Outcome } from '../../core/units/outcome.ts';
-import { database, type StoredJob } from './database.ts';
+import { database, type StoredJob, type StoredPhoto } from './database.ts';
+import type { Backup } from '../../core/exchange/backup.ts';
 import { JobStore } from './job-store.ts';
 import { browserJournal } from './journal.ts';
+import { pictureFrom } from './photos.ts';
 import { readStored } from './stored-job.ts';
 
 /** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
@@ -49,12 +51,20 @@ export async function startJob(name: string, today: string): Promise<string> {
 }
 
 /** Puts jobs from a file into this browser, all or none; one whose id is taken is kept beside the one that is here. */
-export async function addJobs(jobs: readonly Job[]): Promise<void> {
-  await database.transaction('rw', database.jobs, async () => {
+export async function addJobs({ jobs, pictures }: Backup): Promise<void> {
+  const read = new Map<Job, Omit<StoredPhoto, 'jobId'>[]>();
+  for (const job of jobs) {
+    const ids = new Set(job.pieces.flatMap(({ photos }) => photos.map(({ id }) => id)));
+    const held = Object.entries(pictures[job.id] ?? {}).filter(([id]) => ids.has(id));
+    read.set(job, await Promise.all(held.map(async ([id, address]) => ({ id, picture: await pictureFrom(address) }))));
+  }
+  await database.transaction('rw', database.jobs, database.photos, async () => {
     for (const job of jobs) {
       const isTaken = (await database.jobs.get(job.id)) !== undefined;
       const name = `${job.name} (imported)`.slice(0, 120);
-      await database.jobs.add(fresh(isTaken ? { ...job, id: nanoid(12), name } : job));
+      const added = isTaken ? { ...job, id: nanoid(12), name } : job;
+      await database.jobs.add(fresh(added));
+      await database.photos.bulkPut((read.get(job) ?? []).map((photo) => ({ ...photo, jobId: added.id })));
     }
   });
 }
@@ -87,7 +97,11 @@ export async function layOutDemo(id: DemoJobId): Promise<(() => Promise<void>) |
 /** Copies a job under a name of its own. */
 export async function duplicateJob(stored: StoredJob): Promise<string> {
   const job: Job = { ...stored.job, id: nanoid(12), name: `${stored.job.name} (copy)`.slice(0, 120) };
-  await database.jobs.add(fresh(job));
+  await database.transaction('rw', database.jobs, database.photos, async () => {
+    await database.jobs.add(fresh(job));
+    const photos = await database.photos.where('jobId').equals(stored.id).toArray();
+    await database.photos.bulkPut(photos.map((photo) => ({ ...photo, jobId: job.id })));
+  });
   return job.id;
 }
 
@@ -96,11 +110,12 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
   await database.jobs.update(id, { deletedAt: deleted ? new Date().toISOString() : null });
 }
 
-/** Forgets a thrown-away job for good, with its history. */
+/** Forgets a thrown-away job for good, with its history and photos. */
 export async function forgetJob(id: string): Promise<void> {
-  await database.transaction('rw', database.jobs, database.changes, async () => {
+  await database.transaction('rw', database.jobs, database.changes, database.photos, async () => {
     await database.jobs.delete(id);
     await changesOf(id).delete();
+    await database.photos.where('jobId').equals(id).delete();
   });
 }
 

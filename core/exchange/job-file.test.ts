@@ -55,11 +55,19 @@ test('a script in a name is kept as the text that it is, and what is not ours is
   assert.equal(jobFileName(read.value), 'img-src-x-onerror-alert-1.nivel.json');
 });
 
-test('a backup holds all jobs, and one bad job keeps all of it out', () => {
-  const read = readJobsFile(writeBackup([job, { ...job, id: 'other' }]));
-  assert.ok(read.ok && read.value.length === 2);
-  const bad = readJobsFile(writeBackup([job, { ...job, crew: [] }]));
+const pictures = { [job.id]: { p: 'data:image/png;base64,iVBORw0KGgo=' } };
+
+test('a backup holds all jobs with their pictures, and one bad job keeps all of it out', () => {
+  const read = readJobsFile(writeBackup({ jobs: [job, { ...job, id: 'other' }], pictures }));
+  assert.ok(read.ok && read.value.jobs.length === 2);
+  assert.deepEqual(read.value.pictures, pictures);
+  const bad = readJobsFile(writeBackup({ jobs: [job, { ...job, crew: [] }], pictures }));
   assert.match(bad.ok ? '' : bad.message, /Job 2 of the backup: At crew/);
+  const script = writeBackup({ jobs: [job], pictures: { [job.id]: { p: 'data:text/html;base64,PHNjcmlwdD4=' } } });
+  const refused = readJobsFile(script);
+  assert.match(refused.ok ? '' : refused.message, /not written as an image/);
+  const old = readJobsFile(JSON.stringify({ format: 'nivel.backup/1', jobs: [job] }));
+  assert.ok(old.ok && Object.keys(old.value.pictures).length === 0);
 });
 
 test('a job of the first format opens, with what has been added since as nobody stated it', () => {

@@ -134,44 +134,73 @@ export const cuttingSchema = z.object({
   cut: z.array(z.string().max(120)).max(5000),
 });
 
+const MOST_PIECES = 2000;
+const MOST_LOG_ENTRIES = 50_000;
+
+const jobFields = z.object({
+  format: z.literal(JOB_FORMAT),
+  id,
+  name,
+  createdAt: z.iso.datetime({ offset: true }),
+  settings: settingsSchema,
+  site: z.object({
+    place: z.string().max(120),
+    timeZone,
+    /** When it was built; null when nobody knows. */
+    yearBuilt: z
+      .number()
+      .int('Write the year as a whole number.')
+      .min(1200, 'Write the year as four digits, such as 1936.')
+      .max(2200, 'Write the year as four digits, such as 1936.')
+      .nullable(),
+  }),
+  climates: z.array(climateSchema).min(1).max(60),
+  rooms: z.array(roomSchema).min(1).max(200),
+  places: z.array(placeSchema).min(1).max(40),
+  crew: z.array(painterSchema).min(1).max(12),
+  pieces: z.array(pieceSchema).max(MOST_PIECES, `A job has up to ${MOST_PIECES} pieces. Begin a second one.`),
+  groups: z.array(finishGroupSchema).max(300),
+  /** Coatings of this job that differ from, or add to, the default shelf. */
+  shelf: z.array(coatingSchema).max(200),
+  planning: planningSchema,
+  plan: acceptedPlanSchema.nullable(),
+  log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
+  cutting: cuttingSchema,
+});
+
 /** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
-export const jobSchema = z
-  .object({
-    format: z.literal(JOB_FORMAT),
-    id,
-    name,
-    createdAt: z.iso.datetime({ offset: true }),
-    settings: settingsSchema,
-    site: z.object({
-      place: z.string().max(120),
-      timeZone,
-      /** When it was built; null when nobody knows. */
-      yearBuilt: z
-        .number()
-        .int('Write the year as a whole number.')
-        .min(1200, 'Write the year as four digits, such as 1936.')
-        .max(2200, 'Write the year as four digits, such as 1936.')
-        .nullable(),
-    }),
-    climates: z.array(climateSchema).min(1).max(60),
-    rooms: z.array(roomSchema).min(1).max(200),
-    places: z.array(placeSchema).min(1).max(40),
-    crew: z.array(painterSchema).min(1).max(12),
-    pieces: z.array(pieceSchema).max(2000),
-    groups: z.array(finishGroupSchema).max(300),
-    /** Coatings of this job that differ from, or add to, the default shelf. */
-    shelf: z.array(coatingSchema).max(200),
-    planning: planningSchema,
-    plan: acceptedPlanSchema.nullable(),
-    log: z.array(logEntrySchema).max(50_000),
-    cutting: cuttingSchema,
-  })
-  .superRefine((job, context) => {
-    for (const fault of referenceFaults(job)) {
-      context.addIssue({ code: 'custom', path: fault.path, message: fault.message });
-    }
-  });
+export const jobSchema = jobFields.superRefine((job, context) => {
+  for (const fault of referenceFaults(job)) {
+    context.addIssue({ code: 'custom', path: fault.path, message: fault.message });
+  }
+});
 export type Job = z.infer<typeof jobSchema>;
+
+/**
+ * What is wrong with a document that was changed from one that holds; null when it holds as well. Only what is new in
+ * it is read again, so that a stroke costs the same in a job of a thousand pieces as in one of ten.
+ */
+export function faultOfChange(before: Job, after: Job): string | null {
+  for (const key of Object.keys(jobFields.shape) as (keyof Job)[]) {
+    const [old, changed] = [before[key], after[key]];
+    if (old === changed) continue;
+    const checked = jobFields.shape[key].safeParse(changed instanceof Array ? freshOf(key, before, after) : changed);
+    if (!checked.success) return checked.error.issues[0]?.message ?? 'That can’t be taken.';
+  }
+  return referenceFaults(after)[0]?.message ?? null;
+}
+
+/** A changed list; of the two that grow long only what is new in it, unless they have grown too long. */
+function freshOf(key: keyof Job, before: Job, after: Job): unknown {
+  if (key === 'pieces' && after.pieces.length <= MOST_PIECES) return newIn(before.pieces, after.pieces);
+  if (key === 'log' && after.log.length <= MOST_LOG_ENTRIES) return newIn(before.log, after.log);
+  return after[key];
+}
+
+function newIn<T>(before: readonly T[], after: readonly T[]): T[] {
+  const known = new Set(before);
+  return after.filter((entry) => !known.has(entry));
+}
 
 interface Fault {
   path: (string | number)[];

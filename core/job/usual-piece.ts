@@ -1,5 +1,5 @@
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
-import type { StatedPiece } from './piece-schema.ts';
+import type { Piece, StatedPiece } from './piece-schema.ts';
 
 /** A piece of a kind as it usually is: its first preset, its usual scope, inside, nothing special about it. */
 export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<StatedPiece> = {}): StatedPiece {
@@ -18,4 +18,9 @@ export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<State
     note: '',
     ...facts,
   };
+}
+
+/** A piece that is not in the job yet, for its drawing, weight and areas. */
+export function sketchOf(kind: PieceKind, piece: StatedPiece, mark: string): Piece {
+  return { ...piece, kind, mark, id: 'new', groupId: '', hardware: [], filledHoles: 0, drillings: [], photos: [] };
 }

@@ -11,6 +11,16 @@ export function formatArea(squareMetres: number, system: UnitSystem): string {
   return system === 'metric' ? `${fixed(squareMetres, 2)} m²` : `${fixed(squareMetres * SQUARE_FEET_PER_M2, 1)} sq ft`;
 }
 
+/** m² for a field in the job's own units, to a hundredth. */
+export function areaFieldValue(squareMetres: number, system: UnitSystem): number {
+  return Math.round(squareMetres * (system === 'metric' ? 1 : SQUARE_FEET_PER_M2) * 100) / 100;
+}
+
+/** m² from a number typed in the job's own units. */
+export function areaFromField(value: number, system: UnitSystem): number {
+  return system === 'metric' ? value : value / SQUARE_FEET_PER_M2;
+}
+
 /** Litres to read: `0.75 L`; in US units quarts from a quart up, fluid ounces below. */
 export function formatVolume(litres: number, system: UnitSystem): string {
   if (system === 'metric') return `${fixed(litres, 2)} L`;

@@ -15,7 +15,7 @@ import type { StoredJob } from '../../store/database.ts';
 import { Link } from '../../ui/Link.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
-import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
+import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
 import { STAGES } from '../registry.ts';
 
 interface JobCardProps {

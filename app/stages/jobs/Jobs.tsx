@@ -12,6 +12,7 @@ import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
 import { LARGEST_BACKUP, readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
 import { jobFileName, tooLarge, writeJobFile } from '../../../core/exchange/job-file.ts';
+import type { Job } from '../../../core/job/schema.ts';
 import type { StoredJob } from '../../store/database.ts';
 import {
   addJobs,
@@ -25,6 +26,7 @@ import {
   startJob,
   type DemoJobId,
 } from '../../store/jobs.ts';
+import { picturesOf } from '../../store/photos.ts';
 import { download, downloadUnreadable } from '../../ui/download.ts';
 import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
@@ -41,6 +43,16 @@ const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
     words: 'Seven panelled doors and a store of laminate fronts, two painters, cold nights, already under way.',
   },
 };
+
+async function backUp(name: string, jobs: readonly Job[]): Promise<void> {
+  download(name, writeBackup({ jobs, pictures: await picturesOf(jobs.map(({ id }) => id)) }));
+}
+
+/** A job as its file; one with photos as a backup of itself, so that they go with it. */
+async function exportJob(job: Job): Promise<void> {
+  if (job.pieces.some(({ photos }) => photos.length > 0)) await backUp(jobFileName(job), [job]);
+  else download(jobFileName(job), writeJobFile(job));
+}
 
 /** All jobs of this browser: start, open, copy, throw away and bring back, in and out as files. */
 export default function Jobs() {
@@ -70,9 +82,10 @@ export default function Jobs() {
       return;
     }
     await addJobs(read.value);
-    const [only] = read.value;
+    const { jobs: imported } = read.value;
+    const [only] = imported;
     enqueueSnackbar(
-      read.value.length === 1 && only ? `${only.name} is imported.` : `${read.value.length} jobs are imported.`,
+      imported.length === 1 && only ? `${only.name} is imported.` : `${imported.length} jobs are imported.`,
       {
         variant: 'success',
       },
@@ -136,7 +149,10 @@ export default function Jobs() {
           disabled={!jobs?.kept.length}
           onClick={() => {
             const date = DateTime.now().toISODate();
-            download(`nivel-backup-${date}.json`, writeBackup((jobs?.kept ?? []).map((stored) => stored.job)));
+            void backUp(
+              `nivel-backup-${date}.json`,
+              (jobs?.kept ?? []).map(({ job }) => job),
+            );
           }}
         >
           Back up all
@@ -190,7 +206,7 @@ export default function Jobs() {
                   stored={stored}
                   onRename={(renamed) => renameJob(stored.id, renamed)}
                   onDuplicate={() => void duplicateJob(stored)}
-                  onExport={() => download(jobFileName(stored.job), writeJobFile(stored.job))}
+                  onExport={() => void exportJob(stored.job)}
                   onDelete={() => void remove(stored)}
                 />
               ))}

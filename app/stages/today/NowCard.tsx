@@ -14,7 +14,7 @@ import type { Ripening } from '../../../core/running/ripening.ts';
 import { openSteps } from '../../../core/running/stamps.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
+import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
 import { goTo } from '../../ui/route.ts';
 import { Caution, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';

@@ -6,20 +6,21 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
+import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
 import type { Shape } from '../../../core/pieces/definition.ts';
 import { nextMarks } from '../../../core/job/marks.ts';
-import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
+import type { StatedPiece } from '../../../core/job/piece-schema.ts';
+import { sketchOf, usualPiece } from '../../../core/job/usual-piece.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
-import { PieceElevation } from '../../ui/ElevationDrawing.tsx';
+import { PieceElevation } from '../../ui/elevation/PieceElevation.tsx';
 import { begunName, forgetBegun, keepBegun, readBegun, type BegunPieces } from './begun-pieces.ts';
+import { KindPicker } from './KindPicker.tsx';
 import { ScopeFields } from './ScopeFields.tsx';
 import { ShapeFields } from './ShapeFields.tsx';
 import { SurfaceFields } from './SurfaceFields.tsx';
@@ -28,20 +29,6 @@ interface AddPiecesProps {
   open: boolean;
   onClose(): void;
   onAdded(id: string): void;
-}
-
-function usualPiece(kind: PieceKind, roomId: string, last: Piece | undefined): StatedPiece {
-  const definition = definitionOf(kind);
-  const { faces, edges } = definition.usualScope;
-  return {
-    roomId,
-    shape: { ...definition.presets[0]?.shape } as StatedPiece['shape'],
-    surface: last?.surface ?? { substrate: 'softwood', existing: 'unknown', condition: 'sound' },
-    scope: { faces: [...faces], edges: [...edges] },
-    exposure: { front: 'inside', back: 'inside' },
-    comesOff: true,
-    note: '',
-  };
 }
 
 /** A shape inside the bounds of its kind, or what is wrong with it. */
@@ -56,21 +43,39 @@ function checkedShape(kind: PieceKind, shape: Shape): Outcome<StatedPiece['shape
 export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
   const { job } = useJob();
   const isPhone = useMediaQuery('(max-width: 600px)');
-  const [begun, setBegun] = useState<BegunPieces | null>(null);
-  const begin = useEffectEvent(async () => {
-    const last = job.pieces.at(-1);
-    const kind = last?.kind ?? 'panelled-door';
-    const piece = usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', last);
-    setBegun((await readBegun(job)) ?? { kind, piece, count: '1' });
-  });
+  const [begun, setBegun] = useState<BegunPieces | 'nothing' | null>(null);
+  const begin = useEffectEvent(async () => setBegun((await readBegun(job)) ?? 'nothing'));
   useEffect(() => {
     if (open) void begin();
     else setBegun(null);
   }, [open]);
+  const last = job.pieces.at(-1);
+  const choose = (kind: PieceKind): void => {
+    const facts = last ? { surface: last.surface } : {};
+    setBegun({ kind, piece: usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', facts), count: '1' });
+  };
   return (
     <Dialog open={open} onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="add-title">
       <DialogTitle id="add-title">Add pieces</DialogTitle>
-      {open && begun && <AddForm begun={begun} setBegun={setBegun} onClose={onClose} onAdded={onAdded} />}
+      {begun === 'nothing' && (
+        <>
+          <DialogContent>
+            <KindPicker onChoose={choose} />
+          </DialogContent>
+          <DialogActions sx={{ px: 3, pb: 2 }}>
+            <Button onClick={onClose}>Cancel</Button>
+          </DialogActions>
+        </>
+      )}
+      {open && begun !== null && begun !== 'nothing' && (
+        <AddForm
+          begun={begun}
+          setBegun={setBegun}
+          onOtherKind={() => setBegun('nothing')}
+          onClose={onClose}
+          onAdded={onAdded}
+        />
+      )}
     </Dialog>
   );
 }
@@ -78,9 +83,10 @@ export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
 interface AddFormProps extends Omit<AddPiecesProps, 'open'> {
   begun: BegunPieces;
   setBegun(begun: BegunPieces): void;
+  onOtherKind(): void;
 }
 
-function AddForm({ begun, setBegun, onClose, onAdded }: AddFormProps) {
+function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProps) {
   const { job, apply, say } = useJob();
   const { kind, piece, count } = begun;
   const [round, setRound] = useState(0);
@@ -111,7 +117,7 @@ function AddForm({ begun, setBegun, onClose, onAdded }: AddFormProps) {
         many.value,
       )
     : [];
-  const drawn: Piece = { ...piece, id: 'new', kind, mark: marks[0] ?? '', groupId: '', hardware: [] };
+  const drawn = sketchOf(kind, piece, marks[0] ?? '');
 
   const add = (): void => {
     if (!many.ok || wrong.size > 0) return;
@@ -133,23 +139,14 @@ function AddForm({ begun, setBegun, onClose, onAdded }: AddFormProps) {
         }}
       >
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-          <ToggleButtonGroup
-            exclusive
-            size="small"
-            value={kind}
-            aria-label="Kind of piece"
-            sx={{ flexWrap: 'wrap' }}
-            onChange={(_event, chosen: PieceKind | null) => {
-              if (!chosen) return;
-              startOver({ kind: chosen, piece: usualPiece(chosen, piece.roomId, job.pieces.at(-1)) });
-            }}
-          >
-            {PIECE_KINDS.map((id) => (
-              <ToggleButton key={id} value={id}>
-                {say(definitionOf(id).name)}
-              </ToggleButton>
-            ))}
-          </ToggleButtonGroup>
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+            <Typography variant="h3" sx={{ flex: 1 }}>
+              {say(definition.name)}
+            </Typography>
+            <Button size="small" onClick={() => void forgetBegun(job.id).then(onOtherKind)}>
+              Another kind
+            </Button>
+          </Box>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             {definition.presets.map((preset) => (
               <Button

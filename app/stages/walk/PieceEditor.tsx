@@ -8,16 +8,21 @@ import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { groupOf, weightOf, TWO_PEOPLE_FROM } from '../../../core/job/queries.ts';
+import { groupOf, weightOf } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
+import { cautionsAt } from '../../../core/job/cautions.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { PieceElevation } from '../../ui/ElevationDrawing.tsx';
+import { PieceElevation } from '../../ui/elevation/PieceElevation.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
 import { Caution, Sheet } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { AccessFields } from './AccessFields.tsx';
+import { HardwareFields } from './HardwareFields.tsx';
+import { HoleFields } from './HoleFields.tsx';
+import { PhotoFields } from './PhotoFields.tsx';
 import { ScopeFields } from './ScopeFields.tsx';
 import { ShapeFields } from './ShapeFields.tsx';
 import { SurfaceFields } from './SurfaceFields.tsx';
@@ -33,12 +38,13 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const { job, apply, say } = useJob();
   const [copies, setCopies] = useState('1');
   const { units } = job.settings;
+  const draft = `${job.id}/${piece.id}`;
   const definition = definitionOf(piece.kind);
   const many = wholeNumber(copies, 1, 100);
   const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
   const weight = weightOf(piece);
   const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
-    apply('change-piece', { id: piece.id, facts }, options);
+    apply('change-pieces', { ids: [piece.id], facts }, options);
 
   const sheet = useRef<HTMLElement>(null);
   // On a phone the piece opens below the wall: bring it into view.
@@ -69,18 +75,19 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             width={390}
             height={250}
           />
-          {weight > TWO_PEOPLE_FROM && piece.comesOff && (
-            <Caution>From {TWO_PEOPLE_FROM} kg on: two people to take it off and to hang it.</Caution>
-          )}
+          {cautionsAt(job, piece).map(({ id, words }) => (
+            <Caution key={id}>{words}</Caution>
+          ))}
           <ShapeFields
             kind={piece.kind}
             shape={piece.shape}
             units={units}
-            draft={`${job.id}/${piece.id}`}
+            draft={draft}
             take={(key, read) =>
               read.ok
-                ? change(
-                    { shape: { ...piece.shape, [key]: read.value } as StatedPiece['shape'] },
+                ? apply(
+                    'change-pieces',
+                    { ids: [piece.id], facts: {}, shape: { [key]: read.value } as StatedPiece['shape'] },
                     { strokes: `${piece.id}/${key}`, quiet: true },
                   )
                 : read
@@ -104,10 +111,21 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             <StatedField
               label="Note"
               text={piece.note}
-              draft={`${job.id}/${piece.id}/note`}
+              draft={`${draft}/note`}
               take={(note) => change({ note }, { strokes: `${piece.id}/note`, quiet: true })}
             />
           </Box>
+          {definition.staysUnpainted.length > 0 && (
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              <strong>Stays without paint:</strong> {say(definition.staysUnpainted.join('; '))}.
+            </Box>
+          )}
+          <div>
+            <AccessFields piece={piece} draft={draft} change={change} />
+            <HardwareFields piece={piece} draft={draft} />
+            <HoleFields piece={piece} draft={draft} />
+            <PhotoFields piece={piece} />
+          </div>
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
             <TextField
               label="Copies"

@@ -19,7 +19,7 @@ import { elevationOf, groupOf } from '../../../core/job/queries.ts';
 import { formatSize } from '../../../core/units/length.ts';
 import type { UnitSystem } from '../../../core/units/system.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { PieceThumb } from '../../ui/ElevationDrawing.tsx';
+import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Section } from '../../ui/Section.tsx';
 

@@ -19,8 +19,9 @@ const label = { fontSize: 14, color: 'var(--ink-soft)', width: 96 } as const;
 
 /** Which faces and edges are painted, what each face looks out on, and whether the piece comes off. */
 export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
-  const { faceNames, edgeNames } = definitionOf(kind);
+  const { faceNames, edgeNames, comesOff: usually } = definitionOf(kind);
   const { scope, exposure, comesOff } = stated;
+  const faces = FACE_IDS.filter((id) => faceNames[id] !== undefined);
   const edges = EDGE_IDS.filter((id) => edgeNames[id] !== undefined);
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
@@ -30,31 +31,33 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
           size="small"
           value={scope.faces}
           aria-label="Faces painted"
-          onChange={(_event, faces: FaceId[]) => onChange({ scope: { ...scope, faces } })}
+          onChange={(_event, chosen: FaceId[]) => onChange({ scope: { ...scope, faces: chosen } })}
         >
-          {FACE_IDS.map((id) => (
+          {faces.map((id) => (
             <ToggleButton key={id} value={id}>
               {faceNames[id]}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
       </Box>
-      <Box sx={row}>
-        <Typography sx={label}>Edges</Typography>
-        <ToggleButtonGroup
-          size="small"
-          value={scope.edges}
-          aria-label="Edges painted"
-          onChange={(_event, chosen: EdgeId[]) => onChange({ scope: { ...scope, edges: chosen } })}
-        >
-          {edges.map((id) => (
-            <ToggleButton key={id} value={id}>
-              {edgeNames[id]?.replace(' edge', '')}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-      </Box>
-      {FACE_IDS.map((face) => (
+      {edges.length > 0 && (
+        <Box sx={row}>
+          <Typography sx={label}>Edges</Typography>
+          <ToggleButtonGroup
+            size="small"
+            value={scope.edges}
+            aria-label="Edges painted"
+            onChange={(_event, chosen: EdgeId[]) => onChange({ scope: { ...scope, edges: chosen } })}
+          >
+            {edges.map((id) => (
+              <ToggleButton key={id} value={id}>
+                {edgeNames[id]?.replace(' edge', '')}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </Box>
+      )}
+      {faces.map((face) => (
         <Box sx={row} key={face}>
           <Typography sx={label}>{faceNames[face]} is</Typography>
           <ToggleButtonGroup
@@ -71,19 +74,21 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
           </ToggleButtonGroup>
         </Box>
       ))}
-      <Box sx={row}>
-        <Typography sx={label}>Painted</Typography>
-        <ToggleButtonGroup
-          exclusive
-          size="small"
-          value={comesOff ? 'off' : 'in-place'}
-          aria-label="Where it is painted"
-          onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}
-        >
-          <ToggleButton value="off">off, on the bench</ToggleButton>
-          <ToggleButton value="in-place">in place</ToggleButton>
-        </ToggleButtonGroup>
-      </Box>
+      {usually !== 'never' && (
+        <Box sx={row}>
+          <Typography sx={label}>Painted</Typography>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={comesOff ? 'off' : 'in-place'}
+            aria-label="Where it is painted"
+            onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}
+          >
+            <ToggleButton value="off">off, on the bench</ToggleButton>
+            <ToggleButton value="in-place">in place</ToggleButton>
+          </ToggleButtonGroup>
+        </Box>
+      )}
     </Box>
   );
 }

@@ -37,7 +37,7 @@ export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
     </TextField>
   );
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 1fr))', gap: 1.25 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(112px, 1fr))', gap: 1.25 }}>
       {select(
         'substrate',
         'Made of',

@@ -1,7 +1,7 @@
 import { enablePatches, produceWithPatches, type Patch } from 'immer';
 import type { z } from 'zod';
 import { accepted, refused, type Outcome } from '../../units/outcome.ts';
-import { jobSchema, type Job } from '../schema.ts';
+import { faultOfChange, type Job } from '../schema.ts';
 import { CommandRefused, type Command } from './definition.ts';
 import { COMMANDS } from './registry.ts';
 
@@ -20,24 +20,20 @@ export interface Change {
 
 /**
  * Carries out a named command on a document, without touching the document it is given.
- * The result has passed the job schema; a refused outcome says which field is wrong and changes nothing.
+ * The document it is given has passed the job schema, and so has the result; a refused outcome says which field is wrong and changes nothing.
  */
 export function applyCommand<N extends CommandName>(job: Job, name: N, args: CommandArgs<N>): Outcome<Change> {
   const definition = COMMANDS[name] as unknown as Command;
   const parsed = definition.args.safeParse(args);
-  if (!parsed.success) return refused(firstMessage(parsed.error));
+  if (!parsed.success) return refused(parsed.error.issues[0]?.message ?? 'That can’t be taken.');
   try {
     const label = definition.label(parsed.data, job);
     const [changed, patches, inverse] = produceWithPatches(job, (draft) => definition.change(draft, parsed.data));
-    const checked = jobSchema.safeParse(changed);
-    if (!checked.success) return refused(firstMessage(checked.error));
+    const fault = faultOfChange(job, changed);
+    if (fault !== null) return refused(fault);
     return accepted({ job: changed, label, patches, inverse });
   } catch (error) {
     if (error instanceof CommandRefused) return refused(error.message);
     throw error;
   }
-}
-
-function firstMessage(error: z.ZodError): string {
-  return error.issues[0]?.message ?? 'That can’t be taken.';
 }

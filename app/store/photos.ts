@@ -64,7 +64,7 @@ export async function picturesOf(jobIds: readonly string[]): Promise<Record<stri
 function dataAddress(blob: Blob): Promise<string> {
   return new Promise((done, fail) => {
     const reader = new FileReader();
-    reader.onload = () => done(String(reader.result));
+    reader.onload = () => done(typeof reader.result === 'string' ? reader.result : '');
     reader.onerror = () => fail(reader.error ?? new Error('The picture can’t be read.'));
     reader.readAsDataURL(blob);
   });

@@ -1,9 +1,10 @@
 import { useSyncExternalStore } from 'react';
 
-/** Where the painter is: the stage in the path, the job and the piece in the query. */
+/** Where the painter is: the stage in the path; the job, the view of the stage and the piece in the query. */
 export interface Route {
   stage: string;
   jobId: string | null;
+  view: string | null;
   pieceId: string | null;
 }
 
@@ -21,10 +22,11 @@ function subscribe(listener: () => void): () => void {
 
 const address = (): string => window.location.pathname + window.location.search;
 
-/** The address of a stage: `/walk?job=…&piece=…`. */
-export function addressOf({ stage, jobId, pieceId }: Partial<Route> & { stage: string }): string {
+/** The address of a stage: `/walk?job=…&view=…&piece=…`. */
+export function addressOf({ stage, jobId, view, pieceId }: Partial<Route> & { stage: string }): string {
   const query = new URLSearchParams();
   if (jobId) query.set('job', jobId);
+  if (view) query.set('view', view);
   if (pieceId) query.set('piece', pieceId);
   const asked = query.toString();
   return `/${stage}${asked ? `?${asked}` : ''}`;
@@ -44,6 +46,7 @@ export function useRoute(): Route {
   return {
     stage: url.pathname.replace(/^\/|\/$|\.html$/g, ''),
     jobId: url.searchParams.get('job'),
+    view: url.searchParams.get('view'),
     pieceId: url.searchParams.get('piece'),
   };
 }

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import { sketchOf, usualPiece } from '../../../core/job/usual-piece.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { PieceThumb, thumbSize } from '../../ui/elevation/PieceThumb.tsx';
+import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
+import { thumbSize } from '../../ui/elevation/thumb-size.ts';
 
 /** Width and height of a tile's drawing in px. */
 const DRAWING = { width: 84, height: 78 } as const;

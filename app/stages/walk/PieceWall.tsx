@@ -7,164 +7,129 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import DragIcon from '@mui/icons-material/DragIndicator';
+import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
-import { memo, useMemo } from 'react';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useEffectEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import { elevationOf, groupOf } from '../../../core/job/queries.ts';
-import { formatSize } from '../../../core/units/length.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import { groupOf } from '../../../core/job/queries.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
-import { Tag } from '../../ui/Tag.tsx';
-import { Section } from '../../ui/Section.tsx';
+import { RoomHeading } from './RoomHeading.tsx';
+import { GAP, wallRows, type WallRow } from './wall-rows.ts';
+import { WallPiece } from './WallPiece.tsx';
 
 interface PieceWallProps {
   chosen: string | null;
   onChoose(id: string): void;
 }
 
-/** All pieces as they hang, to one scale, room by room; dragged into another order by their handles. */
+/** All pieces as they hang, room by room, each room to one scale; dragged into another order by their handles. */
 export function PieceWall({ chosen, onChoose }: PieceWallProps) {
-  const { job, apply, say } = useJob();
+  const { job, apply } = useJob();
+  const wall = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useLayoutEffect(() => {
+    if (!wall.current) return undefined;
+    const watch = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 0)));
+    watch.observe(wall.current);
+    setWidth(wall.current.clientWidth);
+    return () => watch.disconnect();
+  }, []);
   // Kept as long as the order stays, so that the sorter does not wake every piece.
-  const order = JSON.stringify(job.pieces.map(({ id, roomId }) => [roomId, id]));
-  const idsIn = useMemo(() => {
-    const lists = new Map<string, string[]>();
-    for (const [roomId, id] of JSON.parse(order) as [string, string][]) {
-      lists.set(roomId, [...(lists.get(roomId) ?? []), id]);
-    }
-    return lists;
-  }, [order]);
+  const order = job.pieces.map(({ id }) => id).join();
+  const ids = useMemo(() => order.split(','), [order]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const highest = Math.max(...job.pieces.map((piece) => elevationOf(piece).faces[0]?.height ?? 0));
-  const mmPerPixel = Math.max(5, highest / 190);
+  const rows = width === 0 ? [] : wallRows(job, width);
   const drop = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
     apply('move-piece', { id: String(active.id), to: job.pieces.findIndex((piece) => piece.id === over.id) });
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      {job.rooms.map((room) => {
-        const pieces = job.pieces.filter((piece) => piece.roomId === room.id);
-        if (pieces.length === 0) return null;
+    <div ref={wall}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={ids} strategy={rectSortingStrategy}>
+          {rows.length > 0 && <WallRows rows={rows} chosen={chosen} onChoose={onChoose} />}
+        </SortableContext>
+      </DndContext>
+    </div>
+  );
+}
+
+/** Only the rows near the window stand in the document, however many pieces there are. */
+function WallRows({ rows, chosen, onChoose }: PieceWallProps & { rows: readonly WallRow[] }) {
+  const list = useRef<HTMLDivElement>(null);
+  const [margin, setMargin] = useState(0);
+  // What stands above the wall grows and shrinks, as the preview of a line does.
+  useLayoutEffect(() => {
+    const measure = (): void => setMargin((list.current?.getBoundingClientRect().top ?? 0) + window.scrollY);
+    const watch = new ResizeObserver(measure);
+    watch.observe(document.body);
+    measure();
+    return () => watch.disconnect();
+  }, []);
+  const heights = rows.map(({ height }) => height).join();
+  const virtualizer = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: (index) => rows[index]?.height ?? 0,
+    getItemKey: (index) => rows[index]?.key ?? index,
+    overscan: 5,
+    scrollMargin: margin,
+  });
+  // Heights are known, not measured: when the rows are others, so are the places.
+  useEffect(() => virtualizer.measure(), [virtualizer, heights]);
+  const bringIntoView = useEffectEvent((id: string) => {
+    const index = rows.findIndex((row) => row.kind === 'pieces' && row.placed.some(({ piece }) => piece.id === id));
+    if (index >= 0) virtualizer.scrollToIndex(index, { align: 'auto' });
+  });
+  useEffect(() => {
+    if (chosen !== null) bringIntoView(chosen);
+  }, [chosen]);
+  return (
+    <Box ref={list} sx={{ position: 'relative' }} style={{ height: virtualizer.getTotalSize() }}>
+      {virtualizer.getVirtualItems().map((item) => {
+        const row = rows[item.index];
+        if (!row) return null;
         return (
-          <Section
-            key={room.id}
-            title={room.name}
-            aside={
-              <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-                {pieces.length} {pieces.length === 1 ? 'piece' : 'pieces'}
-                {room.maxOff !== null && `, at most ${room.maxOff} off at once`}
-              </Typography>
-            }
+          <Box
+            key={item.key}
+            style={{ transform: `translateY(${item.start - margin}px)`, height: row.height }}
+            sx={{ position: 'absolute', left: 0, right: 0, top: 0 }}
           >
-            <SortableContext items={idsIn.get(room.id) ?? []} strategy={rectSortingStrategy}>
-              <Box
-                component="ul"
-                sx={{
-                  display: 'flex',
-                  flexWrap: 'wrap',
-                  gap: 2,
-                  alignItems: 'flex-end',
-                }}
-              >
-                {pieces.map((piece) => (
-                  <WallPiece
-                    key={piece.id}
-                    piece={piece}
-                    name={say(definitionOf(piece.kind).name)}
-                    fill={groupOf(job, piece)?.colour.hex ?? '#efece2'}
-                    units={job.settings.units}
-                    mmPerPixel={mmPerPixel}
-                    isChosen={piece.id === chosen}
-                    onChoose={onChoose}
-                  />
-                ))}
-              </Box>
-            </SortableContext>
-          </Section>
+            {row.kind === 'room' ? (
+              <RoomHeading room={row.room} count={row.count} />
+            ) : (
+              <PiecesRow row={row} chosen={chosen} onChoose={onChoose} />
+            )}
+          </Box>
         );
       })}
-    </DndContext>
-  );
-}
-
-interface WallPieceProps {
-  piece: Piece;
-  name: string;
-  fill: string;
-  units: UnitSystem;
-  mmPerPixel: number;
-  isChosen: boolean;
-  onChoose(id: string): void;
-}
-
-/** Drawn again only when something of its own changes: a wall of sixty doors follows every stroke that is typed. */
-const WallPiece = memo(function WallPiece(props: WallPieceProps) {
-  const { piece, name, fill, units, mmPerPixel, isChosen, onChoose } = props;
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
-    id: piece.id,
-  });
-  const { width = 0, height = 0 } = elevationOf(piece).faces[0] ?? {};
-  return (
-    <Box
-      component="li"
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 2 : 'auto' }}
-      sx={{ display: 'flex', flexDirection: 'column', alignItems: 'center', gap: 0.75, minWidth: 104 }}
-    >
-      <Box
-        component="button"
-        type="button"
-        onClick={() => onChoose(piece.id)}
-        aria-pressed={isChosen}
-        aria-label={`${piece.mark}, ${name}, ${formatSize(width, height, units)}`}
-        sx={{
-          background: 'none',
-          border: 0,
-          p: 0,
-          cursor: 'pointer',
-          color: 'inherit',
-          font: 'inherit',
-          display: 'grid',
-          justifyItems: 'center',
-          gap: 0.75,
-          '&:hover svg': { filter: 'brightness(1.04)' },
-        }}
-      >
-        <PieceThumb piece={piece} fill={fill} mmPerPixel={mmPerPixel} />
-        <Tag mark={piece.mark} tone={isChosen ? 'chosen' : 'plain'} />
-      </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', fontSize: 13, color: 'var(--ink-soft)' }}>
-        <Box
-          component="button"
-          type="button"
-          ref={setActivatorNodeRef}
-          {...attributes}
-          {...listeners}
-          aria-label={`Move ${piece.mark}`}
-          sx={{
-            border: 0,
-            background: 'none',
-            p: 0,
-            cursor: 'grab',
-            color: 'inherit',
-            display: 'flex',
-            touchAction: 'none',
-          }}
-        >
-          <DragIcon sx={{ fontSize: 18 }} />
-        </Box>
-        {formatSize(width, height, units).replace(' mm', '')}
-      </Box>
     </Box>
   );
-});
+}
+
+function PiecesRow({ row, chosen, onChoose }: PieceWallProps & { row: Extract<WallRow, { kind: 'pieces' }> }) {
+  const { job, say } = useJob();
+  return (
+    <Box
+      component="ul"
+      aria-label={`Pieces of ${row.room.name}`}
+      sx={{ display: 'flex', gap: `${GAP}px`, alignItems: 'flex-end' }}
+    >
+      {row.placed.map(({ piece, mmPerPixel }) => (
+        <WallPiece
+          key={piece.id}
+          piece={piece}
+          name={say(definitionOf(piece.kind).name)}
+          fill={groupOf(job, piece)?.colour.hex ?? '#efece2'}
+          units={job.settings.units}
+          mmPerPixel={mmPerPixel}
+          isChosen={piece.id === chosen}
+          onChoose={onChoose}
+        />
+      ))}
+    </Box>
+  );
+}

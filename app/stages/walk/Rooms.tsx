@@ -1,3 +1,4 @@
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -5,17 +6,25 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { accepted } from '../../../core/units/outcome.ts';
+import { LEAD_BEFORE } from '../../../core/job/cautions.ts';
+import type { Room } from '../../../core/job/schema.ts';
+import { accepted, type Outcome } from '../../../core/units/outcome.ts';
+import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
+import { Caution } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { RoomTasks } from './RoomTasks.tsx';
 
-/** The rooms of the job, and how many of each may be off their hinges at once. */
+/** The site and its rooms: when it was built, what may be off at once, and what each room asks for. */
 export function Rooms() {
   const { job, apply } = useJob();
+  const isPhone = useMediaQuery('(max-width: 600px)');
   const [open, setOpen] = useState(false);
   const climateId = job.rooms[0]?.climateId ?? '';
   return (
@@ -23,53 +32,26 @@ export function Rooms() {
       <Button variant="outlined" onClick={() => setOpen(true)}>
         Rooms
       </Button>
-      <Dialog open={open} onClose={() => setOpen(false)} maxWidth="sm" fullWidth aria-labelledby="rooms-title">
+      <Dialog
+        open={open}
+        onClose={() => setOpen(false)}
+        maxWidth="md"
+        fullWidth
+        fullScreen={isPhone}
+        aria-labelledby="rooms-title"
+      >
         <DialogTitle id="rooms-title">Rooms</DialogTitle>
-        <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          <YearBuilt />
           {job.rooms.map((room) => (
-            <Box
-              key={room.id}
-              sx={{ display: 'grid', gridTemplateColumns: '1fr 190px 44px', gap: 1.25, alignItems: 'start' }}
-            >
-              <StatedField
-                label="Room"
-                text={room.name}
-                draft={`${job.id}/${room.id}/name`}
-                take={(name) =>
-                  apply('state-room', { room: { ...room, name } }, { strokes: `${room.id}/name`, quiet: true })
-                }
-              />
-              <StatedField
-                label="Off at once, at most"
-                text={room.maxOff === null ? '' : String(room.maxOff)}
-                helper={room.maxOff === null ? 'empty: no limit' : ''}
-                draft={`${job.id}/${room.id}/off`}
-                take={(typed) => {
-                  const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
-                  return limit.ok
-                    ? apply(
-                        'state-room',
-                        { room: { ...room, maxOff: limit.value } },
-                        { strokes: `${room.id}/off`, quiet: true },
-                      )
-                    : limit;
-                }}
-              />
-              <IconButton
-                aria-label={`Remove ${room.name}`}
-                disabled={job.rooms.length === 1}
-                onClick={() => apply('remove-room', { id: room.id })}
-              >
-                <DeleteIcon />
-              </IconButton>
-            </Box>
+            <RoomFields key={room.id} room={room} />
           ))}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2, justifyContent: 'space-between' }}>
           <Button
             onClick={() =>
               apply('state-room', {
-                room: { id: nanoid(8), name: `Room ${job.rooms.length + 1}`, climateId, maxOff: null },
+                room: { id: nanoid(8), name: `Room ${job.rooms.length + 1}`, climateId, maxOff: null, tasks: [] },
               })
             }
           >
@@ -81,5 +63,97 @@ export function Rooms() {
         </DialogActions>
       </Dialog>
     </>
+  );
+}
+
+/** When the building was built: before the bans on lead its paint is suspect. */
+function YearBuilt() {
+  const { job, apply } = useJob();
+  const { yearBuilt } = job.site;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '170px minmax(0, 1fr)' }, gap: 1.5, alignItems: 'start' }}>
+      <StatedField
+        label="Year built"
+        text={yearBuilt === null ? '' : String(yearBuilt)}
+        helper={yearBuilt === null ? 'empty: nobody knows' : ''}
+        draft={`${job.id}/year-built`}
+        take={(typed): Outcome<unknown> => {
+          const year = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1200, 2200);
+          return year.ok
+            ? apply('change-site', { yearBuilt: year.value }, { strokes: 'year-built', quiet: true })
+            : year;
+        }}
+      />
+      {(yearBuilt === null || yearBuilt < LEAD_BEFORE) && (
+        <Caution>
+          {yearBuilt === null
+            ? `State the year if anybody knows it: paint from before about ${LEAD_BEFORE} may hold lead.`
+            : 'Old paint of this building may hold lead: test before it is sanded or scraped. Local rules and licensed practice decide.'}
+        </Caution>
+      )}
+    </Box>
+  );
+}
+
+function RoomFields({ room }: { room: Room }) {
+  const { job, apply } = useJob();
+  const state = (facts: Partial<Room>, strokes: string) =>
+    apply('state-room', { room: { ...room, ...facts } }, { strokes: `${room.id}/${strokes}`, quiet: true });
+  const open = room.tasks.filter(({ doneAt }) => doneAt === null).length;
+  const pieces = job.pieces.filter(({ roomId }) => roomId === room.id).length;
+  return (
+    <Box component="section" aria-label={room.name}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 170px 170px 44px' },
+          gap: 1.25,
+          alignItems: 'start',
+        }}
+      >
+        <StatedField
+          label="Room"
+          text={room.name}
+          helper={`${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`}
+          draft={`${job.id}/${room.id}/name`}
+          take={(name) => state({ name }, 'name')}
+        />
+        <TextField
+          select
+          label="Air"
+          value={room.climateId}
+          onChange={(event) => apply('state-room', { room: { ...room, climateId: event.target.value } })}
+        >
+          {job.climates.map((climate) => (
+            <MenuItem key={climate.id} value={climate.id}>
+              {climate.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <StatedField
+          label="Off at once, at most"
+          text={room.maxOff === null ? '' : String(room.maxOff)}
+          helper={room.maxOff === null ? 'empty: no limit' : ''}
+          draft={`${job.id}/${room.id}/off`}
+          take={(typed) => {
+            const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
+            return limit.ok ? state({ maxOff: limit.value }, 'off') : limit;
+          }}
+        />
+        <IconButton
+          aria-label={`Remove ${room.name}`}
+          disabled={job.rooms.length === 1}
+          onClick={() => apply('remove-room', { id: room.id })}
+        >
+          <DeleteIcon />
+        </IconButton>
+      </Box>
+      <Fold
+        title="Before and after"
+        summary={room.tasks.length === 0 ? 'nothing to move' : `${room.tasks.length} tasks, ${open} to do`}
+      >
+        <RoomTasks room={room} />
+      </Fold>
+    </Box>
   );
 }

@@ -1,0 +1,26 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Room } from '../../../core/job/schema.ts';
+
+/** A room as a place: its name, how much is in it, what limits it, and how far its tasks are. */
+export function RoomHeading({ room, count }: { room: Room; count: number }) {
+  const open = room.tasks.filter(({ doneAt }) => doneAt === null);
+  const before = open.filter(({ when }) => when === 'before').length;
+  const after = open.length - before;
+  const said = [
+    `${count} ${count === 1 ? 'piece' : 'pieces'}`,
+    room.maxOff === null ? '' : `at most ${room.maxOff} off at once`,
+    before > 0 ? `${before} to do before the paint` : '',
+    after > 0 ? `${after} after it` : '',
+  ].filter(Boolean);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, pt: 1.5, flexWrap: 'nowrap', overflow: 'hidden' }}>
+      <Typography variant="h2" noWrap sx={{ flex: 'none', maxWidth: '70%' }}>
+        {room.name}
+      </Typography>
+      <Typography noWrap sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+        {said.join(', ')}
+      </Typography>
+    </Box>
+  );
+}

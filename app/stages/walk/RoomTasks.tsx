@@ -1,0 +1,115 @@
+import DeleteIcon from '@mui/icons-material/DeleteOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import IconButton from '@mui/material/IconButton';
+import { nanoid } from 'nanoid';
+import { missingTasks } from '../../../core/job/usual-tasks.ts';
+import type { Room, RoomTask } from '../../../core/job/schema.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { wholeNumber } from '../../ui/number-field.ts';
+import { StatedField } from '../../ui/StatedField.tsx';
+
+const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
+
+/** What is moved and sheeted in a room before its paint and put back after, each with its minutes and a tick. */
+export function RoomTasks({ room }: { room: Room }) {
+  const { job, apply } = useJob();
+  const state = (tasks: RoomTask[], strokes?: string) =>
+    apply('state-room', { room: { ...room, tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
+  const missing = missingTasks(room, () => nanoid(8));
+  const add = (when: RoomTask['when']): void =>
+    void state([
+      ...room.tasks,
+      { id: nanoid(8), words: 'Something to do', when, minutes: 15, people: 1, doneAt: null },
+    ]);
+  return (
+    <>
+      {(['before', 'after'] as const).map((when) => (
+        <Box key={when} role="group" aria-label={`${HEADINGS[when]}, ${room.name}`} sx={{ display: 'grid', gap: 1 }}>
+          <Box sx={{ display: 'flex', alignItems: 'center' }}>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>{HEADINGS[when]}</Box>
+            <Button size="small" onClick={() => add(when)}>
+              Add a task
+            </Button>
+          </Box>
+          {room.tasks
+            .filter((task) => task.when === when)
+            .map((task) => (
+              <TaskRow
+                key={task.id}
+                task={task}
+                draft={`${job.id}/${room.id}/${task.id}`}
+                state={(facts, strokes) =>
+                  state(
+                    room.tasks.map((other) => (other.id === task.id ? { ...task, ...facts } : other)),
+                    strokes,
+                  )
+                }
+                onRemove={() => state(room.tasks.filter((other) => other.id !== task.id))}
+              />
+            ))}
+        </Box>
+      ))}
+      {missing.length > 0 && (
+        <Button
+          variant="outlined"
+          size="small"
+          sx={{ justifySelf: 'start' }}
+          onClick={() => state([...room.tasks, ...missing])}
+        >
+          Add the usual tasks
+        </Button>
+      )}
+    </>
+  );
+}
+
+interface TaskRowProps {
+  task: RoomTask;
+  draft: string;
+  state(facts: Partial<RoomTask>, strokes?: string): { ok: true; value: unknown } | { ok: false; message: string };
+  onRemove(): void;
+}
+
+function TaskRow({ task, draft, state, onRemove }: TaskRowProps) {
+  const { now } = useJob();
+  const number = (key: 'minutes' | 'people', label: string, most: number) => (
+    <StatedField
+      label={label}
+      text={String(task[key])}
+      draft={`${draft}/${key}`}
+      take={(typed) => {
+        const read = wholeNumber(typed, 1, most);
+        return read.ok ? state({ [key]: read.value }, `${task.id}/${key}`) : read;
+      }}
+    />
+  );
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '44px minmax(0, 1fr) 44px', sm: '44px minmax(0, 1fr) 84px 76px 44px' },
+        gap: 1,
+        alignItems: 'start',
+      }}
+    >
+      <Checkbox
+        checked={task.doneAt !== null}
+        onChange={(event) => state({ doneAt: event.target.checked ? now : null })}
+        slotProps={{ input: { 'aria-label': `${task.words}, done` } }}
+      />
+      <StatedField
+        label="What is done"
+        text={task.words}
+        draft={`${draft}/words`}
+        take={(words) => state({ words }, `${task.id}/words`)}
+      />
+      {number('minutes', 'Minutes', 600)}
+      {number('people', 'People', 2)}
+      <IconButton aria-label={`Remove ${task.words}`} onClick={onRemove}>
+        <DeleteIcon />
+      </IconButton>
+    </Box>
+  );
+}

@@ -2,7 +2,7 @@ import type { Piece, StatedPiece } from '../job/piece-schema.ts';
 import { roomOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { FACTS } from '../job/typed-line/facts.ts';
-import type { ShapeField, ShapeValue } from '../pieces/definition.ts';
+import type { Shape, ShapeField, ShapeValue } from '../pieces/definition.ts';
 import { EDGE_IDS, FACE_IDS } from '../pieces/elevation.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
 import {
@@ -31,6 +31,8 @@ interface Column {
   name: string;
   /** What others call it. */
   alsoNamed: readonly string[];
+  /** The words that it takes, where it takes only these. */
+  choices?: readonly string[];
   write?(piece: Piece, job: Job): string;
   read?(cell: string, context: CellContext): Outcome<unknown>;
 }
@@ -108,6 +110,7 @@ function oneOf<T extends string>(
   return {
     name,
     alsoNamed,
+    choices: ids.map(said),
     write: (piece) => said(of(piece)),
     read: (cell, context) => {
       const typed = cell.toLowerCase();
@@ -167,6 +170,7 @@ function yesOrNo(
   return {
     name,
     alsoNamed,
+    choices: ['yes', ''],
     write: (piece) => (of(piece) ? 'yes' : ''),
     read: (cell, context) => {
       const said = cell.toLowerCase();
@@ -271,6 +275,7 @@ const COLUMN_OF = {
   painted: {
     name: 'Painted',
     alsoNamed: ['off or in place', 'comes off'],
+    choices: ['off', 'in place'],
     write: (piece) => (piece.comesOff ? 'off' : 'in place'),
     read: (cell, context) => {
       const said = cell.toLowerCase();
@@ -322,10 +327,10 @@ const COLUMN_OF = {
     alsoNamed: ['back by', 'due'],
     write: (piece) => piece.access.neededBy ?? '',
     read: (cell, context) => {
-      if (!/^\d{4}-\d{2}-\d{2}$/.test(cell) || Number.isNaN(Date.parse(cell))) {
+      if (cell !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(cell) || Number.isNaN(Date.parse(cell)))) {
         return refused(`Write the day as year-month-day, such as 2027-03-12, not “${cell}”.`);
       }
-      context.piece = { ...context.piece, access: { ...context.piece.access, neededBy: cell } };
+      context.piece = { ...context.piece, access: { ...context.piece.access, neededBy: cell || null } };
       return accepted(cell);
     },
   },
@@ -358,3 +363,14 @@ export const COLUMNS: readonly (Column & { id: ColumnId })[] = (Object.keys(COLU
   id,
   ...(COLUMN_OF[id] as Column),
 }));
+
+/** Why a shape can't be, and at which of its fields; null when it can. */
+export function shapeFault(kind: PieceKind, shape: Shape): { field: string; message: string } | null {
+  const definition = definitionOf(kind);
+  const parsed = definition.schema.safeParse(shape);
+  if (parsed.success) return definition.fault(parsed.data);
+  const [issue] = parsed.error.issues;
+  const field = String(issue?.path[0] ?? '');
+  const label = definition.fields.find(({ key }) => key === field)?.label ?? field;
+  return { field, message: `${label}: ${issue?.message ?? 'does not fit'}` };
+}

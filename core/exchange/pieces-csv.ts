@@ -1,14 +1,12 @@
 import Papa from 'papaparse';
-import { elevationOf } from '../job/queries.ts';
-import type { Piece, StatedPiece } from '../job/piece-schema.ts';
+import type { StatedPiece } from '../job/piece-schema.ts';
 import type { Job, Room } from '../job/schema.ts';
 import { readLine } from '../job/typed-line/read-line.ts';
 import { usualPiece } from '../job/usual-piece.ts';
-import type { Shape } from '../pieces/definition.ts';
-import { definitionOf, PIECE_DEFINITIONS, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
+import { PIECE_DEFINITIONS, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { inVocabulary } from '../units/vocabulary.ts';
-import { COLUMNS, type CellContext, type ColumnId } from './piece-columns.ts';
+import { COLUMNS, shapeFault, type CellContext, type ColumnId } from './piece-columns.ts';
 
 /** The largest list that is read, in characters, and the most rows of it. */
 export const LARGEST_LIST = 2_000_000;
@@ -160,16 +158,6 @@ export function readRows(job: Job, table: Table, mapping: Mapping): { read: Read
   return { read, faults };
 }
 
-function shapeFault(kind: PieceKind, shape: Shape): { field: string; message: string } | null {
-  const definition = definitionOf(kind);
-  const parsed = definition.schema.safeParse(shape);
-  if (parsed.success) return definition.fault(parsed.data);
-  const [issue] = parsed.error.issues;
-  const field = String(issue?.path[0] ?? '');
-  const label = definition.fields.find(({ key }) => key === field)?.label ?? field;
-  return { field, message: `${label}: ${issue?.message ?? 'does not fit'}` };
-}
-
 /** What the survey command is given for rows that were read. Ids come from `newId`; rooms that are new are made once. */
 export function surveyOf(
   job: Job,
@@ -191,10 +179,4 @@ export function surveyOf(
     return Array.from({ length: count }, () => ({ id: newId(), kind, piece: { ...piece, roomId } }));
   });
   return { rooms: [...made.values()], pieces };
-}
-
-/** Size of a piece as the table and the wall show it: of its first face, in mm. */
-export function sizeOf(piece: Piece): { width: number; height: number } {
-  const { width = 0, height = 0 } = elevationOf(piece).faces[0] ?? {};
-  return { width, height };
 }

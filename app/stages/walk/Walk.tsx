@@ -1,39 +1,100 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useCallback, useState } from 'react';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
+import { jobFileName } from '../../../core/exchange/job-file.ts';
+import { writePiecesCsv } from '../../../core/exchange/pieces-csv.ts';
+import { download } from '../../ui/download.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
 import { AddPieces } from './AddPieces.tsx';
+import { CutList } from './CutList.tsx';
 import { PieceEditor } from './PieceEditor.tsx';
 import { PieceWall } from './PieceWall.tsx';
+import { QuickLine } from './QuickLine.tsx';
 import { Rooms } from './Rooms.tsx';
+import { useBegunList } from './use-begun-list.ts';
 
-/** Walk the job: every piece with its size, surface and scope, drawn to scale under its tag. */
+const PieceTable = lazy(() => import('./PieceTable.tsx').then(({ PieceTable: table }) => ({ default: table })));
+const ListDialog = lazy(() => import('./ListDialog.tsx').then(({ ListDialog: dialog }) => ({ default: dialog })));
+
+const VIEWS = { wall: 'Wall', table: 'Table', 'cut-list': 'Cut list' } as const;
+type View = keyof typeof VIEWS;
+
+/** Walk the job: every piece with its size, surface and scope, typed in a line, drawn to scale, or set in a table. */
 export default function Walk() {
   const { job } = useJob();
-  const { pieceId } = useRoute();
+  const route = useRoute();
+  const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'wall';
   const [isAdding, setIsAdding] = useState(false);
-  const chosen = job.pieces.find((piece) => piece.id === pieceId);
-  const choose = useCallback(
-    (id: string | null): void => goTo({ stage: 'walk', jobId: job.id, pieceId: id }, 'replace'),
-    [job.id],
+  const [isListing, setIsListing] = useState(false);
+  const { list, setList, begin } = useBegunList(job.id);
+  const chosen = job.pieces.find((piece) => piece.id === route.pieceId);
+  const show = useCallback(
+    (next: { view?: string; pieceId?: string | null }): void =>
+      goTo({ stage: 'walk', jobId: job.id, view, pieceId: null, ...next }, 'replace'),
+    [job.id, view],
   );
+  const choose = useCallback((pieceId: string | null): void => show({ pieceId }), [show]);
+
+  const views: Readonly<Record<View, () => ReactNode>> = {
+    wall: () => <PieceWall chosen={chosen?.id ?? null} onChoose={choose} />,
+    table: () => <PieceTable chosen={chosen?.id ?? null} onChoose={choose} />,
+    'cut-list': () => <CutList />,
+  };
+
   return (
     <Box
       sx={{
         display: 'grid',
         gap: 3,
-        gridTemplateColumns: { lg: chosen ? 'minmax(0, 1fr) 430px' : '1fr' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: chosen ? 'minmax(0, 1fr) 430px' : 'minmax(0, 1fr)' },
         alignItems: 'start',
       }}
     >
-      <Box>
-        <Box sx={{ display: 'flex', gap: 1.5, mb: 2.5, flexWrap: 'wrap' }}>
-          <Button variant="contained" onClick={() => setIsAdding(true)}>
+      <Box sx={{ minWidth: 0 }}>
+        <QuickLine
+          onAdded={choose}
+          onList={(text) => {
+            begin(text);
+            setIsListing(true);
+          }}
+        />
+        <Box sx={{ display: 'flex', gap: 1, mb: 2.5, flexWrap: 'wrap', alignItems: 'center' }}>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={view}
+            aria-label="How the pieces are shown"
+            onChange={(_event, next: View | null) =>
+              next && show({ view: next, pieceId: next === 'cut-list' ? null : route.pieceId })
+            }
+            sx={{ mr: 'auto' }}
+          >
+            {Object.entries(VIEWS).map(([id, name]) => (
+              <ToggleButton key={id} value={id}>
+                {name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          <Button variant="outlined" onClick={() => setIsAdding(true)}>
             Add pieces
           </Button>
           <Rooms />
+          <Button variant="outlined" onClick={() => setIsListing(true)}>
+            {list === null ? 'List in' : 'List in, begun'}
+          </Button>
+          <Button
+            variant="outlined"
+            disabled={job.pieces.length === 0}
+            onClick={() =>
+              download(jobFileName(job).replace('.nivel.json', '-pieces.csv'), writePiecesCsv(job), 'text/csv')
+            }
+          >
+            List out
+          </Button>
         </Box>
         {job.pieces.length === 0 ? (
           <EmptyState
@@ -44,15 +105,22 @@ export default function Walk() {
               </Button>
             }
           >
-            Measure every door and front on its own; in an old house no two are the same. Each gets its tag and its
-            drawing.
+            Type what you see in the line above, as you would say it: <em>2 door 6p 762x1981 oil gloss</em>. Or choose
+            the piece by its drawing, or take in a list. In an old house no two are the same.
           </EmptyState>
         ) : (
-          <PieceWall chosen={chosen?.id ?? null} onChoose={choose} />
+          <Suspense fallback={<Box sx={{ color: 'var(--ink-soft)' }}>Laying out the table…</Box>}>
+            {views[view]()}
+          </Suspense>
         )}
       </Box>
       {chosen && <PieceEditor key={chosen.id} piece={chosen} onClose={() => choose(null)} onChoose={choose} />}
       <AddPieces open={isAdding} onClose={() => setIsAdding(false)} onAdded={choose} />
+      {isListing && (
+        <Suspense fallback={null}>
+          <ListDialog list={list} setList={setList} onClose={() => setIsListing(false)} />
+        </Suspense>
+      )}
     </Box>
   );
 }

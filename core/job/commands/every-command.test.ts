@@ -64,6 +64,19 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) =>
       job.pieces.every(({ note, shape }) => note === 'sticks' && shape.thickness === 44 && !('bevelDepth' in shape)),
   ],
+  'revise-pieces': [
+    {
+      edits: [
+        { id: 'a', facts: { note: 'sticks' } },
+        { id: 'b', facts: { surface: { ...DOOR.surface, substrate: 'oak' } }, shape: { thickness: 44 } },
+      ],
+    },
+    /^Set D-01, D-02$/,
+    (job) =>
+      job.pieces[0]?.note === 'sticks' &&
+      job.pieces[1]?.shape.thickness === 44 &&
+      job.pieces[1].groupId !== job.pieces[0].groupId,
+  ],
   survey: [
     {
       rooms: [{ id: 'stair', name: 'Stair', climateId: climate!.id, maxOff: null, tasks: [] }],

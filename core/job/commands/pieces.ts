@@ -98,33 +98,59 @@ function reshaped(piece: Draft<Piece>, values: Shape): void {
   }
 }
 
-/**
- * Changes some stated facts of pieces. `shape` gives single values of their shapes, where their kind has them. A changed
- * surface moves a piece to the group of its like.
- */
-export const changePieces = command({
-  args: z.object({
-    ids,
-    facts: statedPieceSchema.partial().omit({ shape: true }),
-    shape: statedPieceSchema.shape.shape.optional(),
-  }),
-  label: ({ ids: changed, facts, shape }, job) => {
-    const marks = job.pieces.filter(({ id }) => changed.includes(id)).map(({ mark }) => mark);
-    const what = [...(shape ? ['sizes'] : []), ...Object.keys(facts)].join(', ') || 'nothing';
-    return `Change ${what} of ${marksInWords(marks) || 'a piece'}`;
-  },
-  change(draft, { ids: changed, facts, shape }) {
-    const wanted = new Set(changed);
-    const pieces = draft.pieces.filter(({ id }) => wanted.has(id));
-    if (pieces.length < wanted.size) throw new CommandRefused('That piece is no longer in the job.');
-    const regroups = facts.surface !== undefined || facts.exposure !== undefined;
-    for (const piece of pieces) {
-      for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
-      if (shape !== undefined) reshaped(piece, shape);
-      if (regroups) piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
+const changedFacts = statedPieceSchema.partial().omit({ shape: true });
+const changedShape = statedPieceSchema.shape.shape.optional();
+
+/** Changes pieces one by one; a changed surface moves a piece to the group of its like. */
+function changeEach(
+  draft: Draft<Job>,
+  edits: ReadonlyMap<string, { facts: z.infer<typeof changedFacts>; shape?: z.infer<typeof changedShape> }>,
+): void {
+  const pieces = draft.pieces.filter(({ id }) => edits.has(id));
+  if (pieces.length < edits.size) throw new CommandRefused('That piece is no longer in the job.');
+  let regroups = false;
+  for (const piece of pieces) {
+    const { facts = {}, shape } = edits.get(piece.id) ?? {};
+    for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
+    if (shape !== undefined) reshaped(piece, shape);
+    if (facts.surface !== undefined || facts.exposure !== undefined) {
+      piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
+      regroups = true;
     }
-    if (regroups) pruneGroups(draft);
+  }
+  if (regroups) pruneGroups(draft);
+}
+
+const marksOfThose = (job: Job, changed: readonly string[]): string => {
+  const wanted = new Set(changed);
+  return marksInWords(job.pieces.filter(({ id }) => wanted.has(id)).map(({ mark }) => mark)) || 'a piece';
+};
+
+/** Changes some stated facts of pieces. `shape` gives single values of their shapes, where their kind has them. */
+export const changePieces = command({
+  args: z.object({ ids, facts: changedFacts, shape: changedShape }),
+  label: ({ ids: changed, facts, shape }, job) => {
+    const what = [...(shape ? ['sizes'] : []), ...Object.keys(facts)].join(', ') || 'nothing';
+    return `Change ${what} of ${marksOfThose(job, changed)}`;
   },
+  change: (draft, { ids: changed, facts, shape }) =>
+    changeEach(draft, new Map(changed.map((id) => [id, { facts, shape }]))),
+});
+
+/** Changes pieces at once, each in its own way: a column that is set for many, where each kind has its own words. */
+export const revisePieces = command({
+  args: z.object({
+    edits: z
+      .array(z.object({ id: z.string(), facts: changedFacts, shape: changedShape }))
+      .min(1)
+      .max(2000),
+  }),
+  label: ({ edits }, job) =>
+    `Set ${marksOfThose(
+      job,
+      edits.map(({ id }) => id),
+    )}`,
+  change: (draft, { edits }) => changeEach(draft, new Map(edits.map((edit) => [edit.id, edit]))),
 });
 
 /** Takes pieces out of the job. */

@@ -1,7 +1,7 @@
 import { changeGroup, chooseBuildUp, stateCoating } from './finish.ts';
 import { addHardware, countHardware, fillHoles, removeDrilling, removeHardware, stateDrilling } from './fittings.ts';
 import { removePhoto, statePhoto } from './photos.ts';
-import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, survey } from './pieces.ts';
+import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { acceptPlan, stamp } from './running.ts';
 import {
   changeClimate,
@@ -23,6 +23,7 @@ export const COMMANDS = {
   'duplicate-piece': duplicatePiece,
   survey,
   'change-pieces': changePieces,
+  'revise-pieces': revisePieces,
   'remove-pieces': removePieces,
   'move-piece': movePiece,
   'count-hardware': countHardware,

@@ -1,7 +1,9 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
 import { progressByTask } from '../core/job/progress.ts';
+import type { StatedPiece } from '../core/job/piece-schema.ts';
 import type { Job } from '../core/job/schema.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
+import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { solve } from '../core/planning/solve/solve.ts';
@@ -22,6 +24,19 @@ export class Story {
     if (!outcome.ok) throw new Error(`${name}: ${outcome.message}`);
     this.job = outcome.value.job;
     return this;
+  }
+
+  /** Types a line on the walk; its pieces get the ids `prefix-1`, `prefix-2` and so on, and facts that no line can say. */
+  type(line: string, prefix: string, facts: Partial<Omit<StatedPiece, 'roomId' | 'shape'>> = {}): this {
+    const { units } = this.job.settings;
+    const read = readLine(line, { units, rooms: this.job.rooms, roomId: this.job.rooms[0]?.id ?? '' });
+    if (!read.ok) throw new Error(`${line}: ${read.message}`);
+    const pieces = read.places.map(({ room, note }, index) => {
+      if (!('id' in room)) throw new Error(`${line}: there is no room ${room.name}.`);
+      const piece = { ...read.piece, note, ...facts, roomId: room.id };
+      return { id: `${prefix}-${index + 1}`, kind: read.kind, piece };
+    });
+    return this.tell('survey', { rooms: [], pieces });
   }
 
   /** Plans from `now` and accepts the plan. */

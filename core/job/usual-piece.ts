@@ -8,7 +8,7 @@ export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<State
   return {
     roomId,
     shape: { ...definition.presets[0]?.shape } as StatedPiece['shape'],
-    surface: { substrate: 'softwood', existing: 'unknown', condition: 'sound' },
+    surface: { substrate: 'softwood', existing: 'unknown', ...definition.usualSurface, condition: 'sound' },
     scope: { faces: [...faces], edges: [...edges] },
     exposure: { front: 'inside', back: 'inside' },
     comesOff: definition.comesOff === 'usually',

@@ -3,6 +3,7 @@ import type { CautionId } from './cautions.ts';
 import type { EdgeId, Elevation, FaceId } from './elevation.ts';
 import type { Phrase } from './phrases.ts';
 import type { Section } from './profiles.ts';
+import type { ExistingCoat, Substrate } from './substrate.ts';
 
 interface FieldFacts {
   key: string;
@@ -89,6 +90,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   weight(shape: S): number;
   /** Usual scope of a new piece of this kind. */
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
+  /** What it is usually made of and has on it, where that goes without saying. */
+  usualSurface?: { substrate: Substrate; existing: ExistingCoat };
   /** Whether it is taken off to be painted. */
   comesOff: 'usually' | 'rarely' | 'never';
   /** Work that the shape itself asks for before the first coat: planting moulding, levelling a patch. */

@@ -50,6 +50,33 @@ export function measured(words: readonly string[], stated: (mm: number) => Shape
   };
 }
 
+const SQUARE_METRES: Readonly<Record<string, number>> = {
+  m2: 1,
+  'm²': 1,
+  sqm: 1,
+  sf: 0.09290304,
+  sqft: 0.09290304,
+};
+
+/** “52 m2”, “560 sq ft”: an area, after a word of its own or by itself. */
+export function squares(lead: string | null, stated: (squareMetres: number) => Shape, example: string): Phrase {
+  return {
+    example,
+    read: (typed) => {
+      const at = lead === null ? 0 : 1;
+      if (lead !== null && typed[0] !== lead) return null;
+      const [, number = '', unit = ''] = /^(\d*[.,]?\d+)([a-z]+[2²]?)?$/u.exec(typed[at] ?? '') ?? [];
+      const [next = '', after = ''] = typed.slice(at + 1);
+      const isApart = unit === '';
+      const isTwo = isApart && next === 'sq' && ['ft', 'm'].includes(after);
+      const perUnit = SQUARE_METRES[isTwo ? `${next}${after}` : isApart ? next : unit];
+      if (number === '' || perUnit === undefined) return null;
+      const area = Number(number.replace(',', '.')) * perUnit;
+      return { taken: at + (isTwo ? 3 : isApart ? 2 : 1), shape: stated(area) };
+    },
+  };
+}
+
 /** “3x4 panes”: a grid before one of these words. */
 export function grid(
   words: readonly string[],

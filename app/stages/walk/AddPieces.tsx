@@ -51,7 +51,7 @@ export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
   }, [open]);
   const last = job.pieces.at(-1);
   const choose = (kind: PieceKind): void => {
-    const facts = last ? { surface: last.surface } : {};
+    const facts = last && !definitionOf(kind).usualSurface ? { surface: last.surface } : {};
     setBegun({ kind, piece: usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', facts), count: '1' });
   };
   return (

@@ -74,6 +74,6 @@ export const FACTS: readonly Fact[] = [
   fact('inside', { exposure: { front: 'inside', back: 'inside' } }, 'inside', 'interior'),
   fact('outside', { exposure: { front: 'outside', back: 'outside' } }, 'outside', 'exterior'),
   fact('front outside, back inside', { exposure: { front: 'outside', back: 'inside' } }, 'entrance'),
-  fact('fire door', { fireRated: true }, 'fire', 'fire rated', 'fire-rated'),
+  fact('fire door', { fireRated: true }, 'fire', 'fire rated', 'fire-rated', 'fire door'),
   fact('worked from a ladder', { upHigh: true }, 'ladder', 'up high', 'high up'),
 ];

@@ -26,8 +26,16 @@ const spanOf = (word: Word | undefined): number[] | null => {
 
 const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
+/** Rooms whose name begins so; else the one that has a later word which does: the instrument store, by “store”. */
+function roomsCalled(name: string, rooms: readonly Room[]): Room[] {
+  const begins = rooms.filter((room) => room.name.toLowerCase().startsWith(name));
+  if (begins.length > 0) return begins;
+  const within = rooms.filter((room) => room.name.toLowerCase().includes(` ${name}`));
+  return within.length === 1 ? within : [];
+}
+
 /**
- * Reads a room from a word on: a room of the job by the beginning of its name, a new one after “in”, or a new one whose
+ * Reads a room from a word on: a room of the job by the beginning of its name, or of a word that only it has, a new one after “in”, or a new one whose
  * name is followed by a span of numbers. Null when it reads as none of these. `isKnown` tells words that say other things.
  */
 export function readRoom(
@@ -45,7 +53,7 @@ export function readRoom(
       .map(({ text }) => text)
       .join(' ');
     if (name.length < LEAST_LETTERS) continue;
-    const found = rooms.filter((room) => room.name.toLowerCase().startsWith(name));
+    const found = roomsCalled(name, rooms);
     const numbers = spanOf(words[end]);
     const taken = end - at + (numbers ? 1 : 0);
     const one = numbers?.map((number) => rooms.find((room) => room.name.toLowerCase() === `${name} ${number}`));

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { PLASTER_HOURS } from '../filler.ts';
-import type { PieceDefinition } from '../definition.ts';
+import type { PieceDefinition, Shape } from '../definition.ts';
 import { element, faceOf, rectangle, type Box } from '../elevation.ts';
-import { measured, says, type Phrase } from '../phrases.ts';
+import { measured, says, squares } from '../phrases.ts';
 
-const SIZE = { width: z.number().min(100).max(60_000), height: z.number().min(100).max(30_000) };
+/** In mm. */
+const SMALLEST = 100;
+const SIZE = { width: z.number().min(SMALLEST).max(60_000), height: z.number().min(SMALLEST).max(30_000) };
 const schema = z.object({ ...SIZE, use: z.enum(['wall', 'ceiling', 'patch']), openings: z.number().min(0).max(500) });
 type PlainArea = z.infer<typeof schema>;
 
@@ -18,15 +20,17 @@ function opening({ width, height, openings }: PlainArea): Box {
   return [(width - wide) / 2, height - high, wide, high];
 }
 
-/** “less 2.4 m2”: what doors and windows take of it. */
-const LESS: Phrase = {
-  example: 'less 2.4 m2',
-  read: ([word, amount = '', unit = '']) => {
-    const openings = Number(amount.replace(',', '.').replace(/m[2²]$/, ''));
-    if (word !== 'less' || amount === '' || !Number.isFinite(openings)) return null;
-    return { taken: /^m[2²]$/.test(unit) ? 3 : 2, shape: { openings } };
-  },
-};
+/** An area that was stated as such is drawn square. */
+function ofArea(squareMetres: number): Pick<PlainArea, 'width' | 'height'> {
+  const side = Math.sqrt(squareMetres) * 1000;
+  return { width: side, height: side };
+}
+
+/** Nobody measures a wall of six by three millimetres: such numbers are metres. */
+function wallSizes(lengths: readonly number[]): Shape | null {
+  const areMetres = lengths.every((length) => length < SMALLEST);
+  return sizesAsTyped('width', 'height')(areMetres ? lengths.map((length) => length * 1000) : lengths);
+}
 
 /** A wall, a ceiling or a patch of plaster: neighbouring work with coats and waits of its own. */
 export const plainArea: PieceDefinition<PlainArea> = {
@@ -81,6 +85,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   hardware: () => [],
   weight: () => 0,
   usualScope: { faces: ['front'], edges: [] },
+  usualSurface: { substrate: 'plaster', existing: 'waterborne-paint' },
   comesOff: 'never',
   pace: { takeOff: 6, rehang: 0 },
   cautions: ['ladder'],
@@ -91,8 +96,13 @@ export const plainArea: PieceDefinition<PlainArea> = {
       patch: PATCH,
       'plaster patch': PATCH,
     },
-    sizes: sizesAsTyped('width', 'height'),
+    sizes: wallSizes,
     lengths: [],
-    phrases: [LESS, measured(['high'], (height) => ({ height }), '2500 high'), says('new plaster', { use: 'patch' })],
+    phrases: [
+      squares('less', (openings) => ({ openings }), 'less 2.4 m2'),
+      squares(null, ofArea, '52 m2'),
+      measured(['high'], (height) => ({ height }), '2500 high'),
+      says('new plaster', { use: 'patch' }),
+    ],
   },
 };

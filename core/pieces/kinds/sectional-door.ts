@@ -118,6 +118,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     boardWeight(width, height, thickness, 40) +
     boardWeight(width, 30, 10, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
+  usualSurface: { substrate: 'metal', existing: 'factory-finish' },
   comesOff: 'never',
   pace: { takeOff: 12, rehang: 10 },
   cautions: ['springs', 'ladder'],

@@ -33,6 +33,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   ...BOARD,
   faceNames: { front: 'front' },
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
+  usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },
   pace: { takeOff: 2, rehang: 2 },
   staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],

@@ -6,6 +6,8 @@ const files = ['core', 'app', 'scripts', 'demo']
   .flatMap((folder) => readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((name) => `${folder}/${name}`))
   .filter((name) => name.endsWith('.test.ts'))
   .filter((name) => process.argv.slice(2).every((wanted) => name.includes(wanted)));
+// Without names Node looks for tests by itself, and takes all of npm test for one.
+if (files.length === 0) throw new Error(`No unit test is called ${process.argv.slice(2).join(' ')}.`);
 const { status } = spawnSync(
   process.execPath,
   [

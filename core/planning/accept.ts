@@ -13,7 +13,8 @@ export function planFingerprint(job: Job): string {
     pieces.map(pieceText),
     groups,
     climates,
-    rooms,
+    // A task that is ticked was planned all the same.
+    rooms.map(({ tasks, ...room }) => [room, tasks.map(({ doneAt: _done, ...task }) => task)]),
     places,
     crew,
     shelf,

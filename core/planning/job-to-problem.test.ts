@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import type { FoundPlan } from './problem.ts';
@@ -251,4 +251,35 @@ test('on the night when clocks change, work begins by the clock on the wall and 
     assert.equal(made.clocks.air('workshop').length * 60, made.problem.horizon);
     assert.equal((next?.startsAt ?? 0) - (saturday?.startsAt ?? 0), 1440);
   }
+});
+
+test('a room is cleared before the first of its pieces and put right after the last; what is ticked is done', () => {
+  const task = { minutes: 30, people: 2, doneAt: null } as const;
+  const room = {
+    id: 'room-1',
+    name: 'Hall',
+    climateId: 'house',
+    maxOff: null,
+    tasks: [
+      { ...task, id: 'clear', words: 'Move furniture', when: 'before' },
+      { ...task, id: 'back', words: 'Put furniture back', when: 'after' },
+      { ...task, id: 'sheets', words: 'Lay sheets', when: 'before', doneAt: '2027-02-26T16:00' },
+    ],
+  } satisfies Room;
+  const made = new TestJob().door('d').door('e').coated().tell('state-room', { room: room });
+  const { at, plan, made: problem } = planned(made.job);
+  const steps = plan.tasks.filter(({ id }) => !id.startsWith('room/'));
+  assert.ok(steps.every(({ start }) => start >= at('room/room-1/clear').end));
+  assert.ok(steps.every(({ end }) => end <= at('room/room-1/back').start));
+  assert.ok(!plan.tasks.some(({ id }) => id === 'room/room-1/sheets'));
+  const reading = readPlan(made.job, problem, { ...plan, t0: problem.problem.t0 });
+  assert.deepEqual(
+    reading.roomWork.map(({ task: { words } }) => words),
+    ['Move furniture', 'Put furniture back'],
+  );
+  // A piece that is begun does not wait for the room any more.
+  made.tell('stamp', { entries: [stampOf('d/take-off', 'done', '2027-03-01T08:30')] });
+  const later = planned(made.job, '2027-03-01T08:30');
+  assert.ok(later.made.problem.waits.every(({ from, to }) => from !== 'room/room-1/clear' || to.startsWith('e/')));
+  assert.ok(later.at('e/take-off').start >= later.at('room/room-1/clear').end);
 });

@@ -12,6 +12,7 @@ import { awaitedStage, lyingCoats } from './lying-coats.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
+import { openRoomSteps, type RoomStep } from './room-work.ts';
 
 /** Days that a plan may reach beyond the day on which it is made. */
 const HORIZON_DAYS = 90;
@@ -85,6 +86,7 @@ export function jobToProblem(job: Job, now: string): JobProblem {
     if (isPlannable(job, piece)) draft.addPiece(piece, progress);
     else unplanned.push(piece);
   }
+  for (const step of openRoomSteps(job)) draft.addRoomStep(step);
   return { ...draft.finished(), clocks, unplanned };
 }
 
@@ -103,6 +105,8 @@ class ProblemDraft {
   readonly #steps = new Map<string, PieceStep>();
   readonly #milestones = new Set<string>();
   readonly #conditions = new Map<string, CoatCondition>();
+  /** The next and the last step of every piece, by its room; next is null of a piece whose work has begun. */
+  readonly #spans: { roomId: string; next: string | null; last: string }[] = [];
 
   constructor(job: Job, clocks: JobClocks, now: number, factor: number) {
     this.#job = job;
@@ -137,8 +141,28 @@ class ProblemDraft {
     // Off its hinges since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
     const first = steps.find((step, index) => index >= lastDone || progress.get(step.id)?.doneAt);
     const last = steps.at(-1);
+    if (last)
+      this.#spans.push({ roomId: piece.roomId, next: lastDone < 0 ? (steps[0]?.id ?? null) : null, last: last.id });
     if (room?.maxOff != null && piece.comesOff && first && last && first !== last) {
       this.#hold(offSpace(room.id), first.id, last.id);
+    }
+  }
+
+  /** What is moved and sheeted in a room before the first of its pieces is begun, and put back after the last. */
+  addRoomStep({ id, room, task }: RoomStep): void {
+    const spans = this.#spans.filter(({ roomId }) => roomId === room.id);
+    if (spans.length === 0) return;
+    this.#tasks.push({
+      id,
+      work: workOf(task.minutes, this.#factor),
+      painters: Math.min(task.people, this.#job.crew.length),
+      spaces: [],
+      earliest: this.#now,
+      pausable: false,
+    });
+    for (const { next, last } of spans) {
+      if (task.when === 'after') this.#waits.push({ from: last, to: id, atLeast: { ticks: 0 } });
+      else if (next !== null) this.#waits.push({ from: id, to: next, atLeast: { ticks: 0 } });
     }
   }
 

@@ -3,6 +3,7 @@ import type { DryingStage } from '../shelf/coating.ts';
 import { needsTwo, type JobProblem } from './job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
+import { roomWorkOf, type RoomWork } from './room-work.ts';
 import { progressByTask } from '../job/progress.ts';
 import { dryingClimateId } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
@@ -53,6 +54,8 @@ export interface PlanReading {
   finish: number;
   runs: Run[];
   lyings: Lying[];
+  /** What is moved and sheeted in the rooms, and put back. */
+  roomWork: RoomWork[];
   /** End of every planned or done step, by id. */
   ends: ReadonlyMap<string, number>;
   starts: ReadonlyMap<string, number>;
@@ -75,6 +78,7 @@ export function readPlan(
     finish: plan.finish,
     runs: runsOf({ tasks, setups: plan.setups }, steps),
     lyings: lyingsOf(job, { steps, clocks, conditions }, starts, ends),
+    roomWork: roomWorkOf(job, tasks),
     ends,
     starts,
   };

@@ -3,18 +3,44 @@ import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
-import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
+
+/** A line of the list: a run of pieces, or work in a room. */
+interface Entry {
+  id: string;
+  start: number;
+  end: number;
+  painters: readonly string[];
+  words: string;
+  where: string;
+  needsTwo: boolean;
+}
+
+function entriesOf(reading: PlanReading): Entry[] {
+  const runs = reading.runs.map((run): Entry => ({
+    ...run,
+    words: run.steps[0] ? stepWords(run.steps[0]) : '',
+    where: marksInWords(run.steps.map((step) => step.piece.mark)),
+  }));
+  const rooms = reading.roomWork.map(({ room, task, ...work }): Entry => ({
+    ...work,
+    words: task.words,
+    where: room.name,
+    needsTwo: task.people > 1,
+  }));
+  return [...runs, ...rooms].sort((one, other) => one.start - other.start);
+}
 
 /** The plan as a list: days, painters, runs. What the board shows, for reading and for ears. */
 export function Agenda({ reading }: { reading: PlanReading }) {
   const { job, say } = useJob();
   const zone = job.site.timeZone;
-  const days = new Map<string, Run[]>();
-  for (const run of [...reading.runs].sort((one, other) => one.start - other.start)) {
-    const day = localDate(reading.t0, run.start, zone);
-    days.set(day, [...(days.get(day) ?? []), run]);
+  const days = new Map<string, Entry[]>();
+  for (const entry of entriesOf(reading)) {
+    const day = localDate(reading.t0, entry.start, zone);
+    days.set(day, [...(days.get(day) ?? []), entry]);
   }
   return (
     <Box
@@ -53,8 +79,7 @@ export function Agenda({ reading }: { reading: PlanReading }) {
                         {localTime(reading.t0, run.end, zone).toFormat('HH:mm')}
                       </span>
                       <span>
-                        {run.steps[0] && say(stepWords(run.steps[0]))}:{' '}
-                        <strong>{marksInWords(run.steps.map((step) => step.piece.mark))}</strong>
+                        {say(run.words)}: <strong>{run.where}</strong>
                         {run.needsTwo && ', two people'}
                       </span>
                     </Box>

@@ -12,6 +12,7 @@ import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { WetnessKey, WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../ui/wetness.tsx';
 import { timeAxis, type TimeAxis } from './time-axis.ts';
+import { RoomWorkBar } from './RoomWorkBar.tsx';
 import { operationPaint, RunLegend, runLabel } from './run-paint.tsx';
 
 const ROW = 30;
@@ -129,6 +130,11 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
                   .filter((run) => run.painters.includes(painter.id))
                   .map((run) => (
                     <RunBar key={run.id} run={run} x={x} reading={reading} followed={followed} />
+                  ))}
+                {reading.roomWork
+                  .filter((work) => work.painters.includes(painter.id))
+                  .map((work) => (
+                    <RoomWorkBar key={work.id} work={work} x={x} t0={reading.t0} top={7} height={PAINTER_ROW - 14} />
                   ))}
               </g>
             ))}

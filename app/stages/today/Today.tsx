@@ -18,6 +18,7 @@ import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
 import { NowCard } from './NowCard.tsx';
+import { RoomWorkList } from './RoomWorkList.tsx';
 import { TouchList } from './TouchList.tsx';
 import { useStamps } from './use-stamps.ts';
 
@@ -102,6 +103,7 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
             Planning the rest anew…
           </Box>
         )}
+        <RoomWorkList reading={reading} painterId={painterId} at={at} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
       </Box>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>

@@ -11,7 +11,7 @@ export function RoomHeading({ room, count }: { room: Room; count: number }) {
     `${count} ${count === 1 ? 'piece' : 'pieces'}`,
     room.maxOff === null ? '' : `at most ${room.maxOff} off at once`,
     before > 0 ? `${before} to do before the paint` : '',
-    after > 0 ? `${after} after it` : '',
+    after > 0 ? `${after} to put back after it` : '',
   ].filter(Boolean);
   return (
     <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, pt: 1.5, flexWrap: 'nowrap', overflow: 'hidden' }}>

@@ -14,7 +14,7 @@ const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
 
 /** What is moved and sheeted in a room before its paint and put back after, each with its minutes and a tick. */
 export function RoomTasks({ room }: { room: Room }) {
-  const { job, apply } = useJob();
+  const { job, apply, now } = useJob();
   const state = (tasks: RoomTask[], strokes?: string) =>
     apply('state-room', { room: { ...room, tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
   const missing = missingTasks(room, () => nanoid(8));
@@ -46,6 +46,9 @@ export function RoomTasks({ room }: { room: Room }) {
                     strokes,
                   )
                 }
+                onTick={(done) =>
+                  apply('tick-room-task', { roomId: room.id, taskId: task.id, doneAt: done ? now : null })
+                }
                 onRemove={() => state(room.tasks.filter((other) => other.id !== task.id))}
               />
             ))}
@@ -69,11 +72,11 @@ interface TaskRowProps {
   task: RoomTask;
   draft: string;
   state(facts: Partial<RoomTask>, strokes?: string): { ok: true; value: unknown } | { ok: false; message: string };
+  onTick(done: boolean): void;
   onRemove(): void;
 }
 
-function TaskRow({ task, draft, state, onRemove }: TaskRowProps) {
-  const { now } = useJob();
+function TaskRow({ task, draft, state, onTick, onRemove }: TaskRowProps) {
   const number = (key: 'minutes' | 'people', label: string, most: number) => (
     <StatedField
       label={label}
@@ -96,7 +99,7 @@ function TaskRow({ task, draft, state, onRemove }: TaskRowProps) {
     >
       <Checkbox
         checked={task.doneAt !== null}
-        onChange={(event) => state({ doneAt: event.target.checked ? now : null })}
+        onChange={(event) => onTick(event.target.checked)}
         slotProps={{ input: { 'aria-label': `${task.words}, done` } }}
       />
       <StatedField

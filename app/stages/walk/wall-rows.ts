@@ -38,9 +38,11 @@ export function wallRows(job: Pick<Job, 'rooms' | 'pieces'>, width: number): Wal
 function roomRows(room: Room, pieces: readonly Piece[], width: number): WallRow[] {
   if (pieces.length === 0 && room.tasks.length === 0) return [];
   const sizes = pieces.map((piece) => thumbSize(piece, 1));
-  const highest = Math.max(0, ...sizes.map((size) => size.height));
-  const widest = Math.max(0, ...sizes.map((size) => size.width));
-  const scale = Math.max(LARGEST_SCALE, highest / HIGHEST, widest / Math.max(120, width - GAP));
+  // A wall or ceiling would make everything else tiny: it is drawn as large as it fits.
+  const scaling = sizes.filter((_size, index) => pieces[index]?.kind !== 'plain-area');
+  const fitting = (size: { width: number; height: number }): number =>
+    Math.max(size.height / HIGHEST, size.width / Math.max(120, width - GAP));
+  const scale = Math.max(LARGEST_SCALE, ...scaling.map(fitting));
   const rows: WallRow[] = [{ kind: 'room', key: room.id, height: HEADING, room, count: pieces.length }];
   let row: PlacedPiece[] = [];
   let used = 0;
@@ -52,7 +54,7 @@ function roomRows(room: Room, pieces: readonly Piece[], width: number): WallRow[
   };
   pieces.forEach((piece, index) => {
     const size = sizes[index] ?? { width: 0, height: 0 };
-    const mmPerPixel = Math.min(scale, Math.max(size.width, size.height) / SMALLEST);
+    const mmPerPixel = Math.max(fitting(size), Math.min(scale, Math.max(size.width, size.height) / SMALLEST));
     const takes = Math.max(LEAST_WIDTH, size.width / mmPerPixel) + GAP;
     if (used + takes > width + GAP) close();
     row.push({ piece, mmPerPixel });

@@ -99,10 +99,10 @@ const RELIEF: Readonly<Partial<Record<Element['part'], (props: { element: Elemen
 /** What looks raised whether or not its area grows by it. */
 const ALWAYS_IN_RELIEF: ReadonlySet<Element['part']> = new Set(['louvre', 'run', 'spindle', 'newel']);
 
-/** Glass has a glint; where nothing is, the ground is seen. */
+/** Glass has a glint; where nothing is, the ground is seen through it. */
 function Gap({ part }: { part: Unpainted }) {
   const { x, y, width, height } = boundsOf(part.outline);
-  if (part.why === 'open') return <path d={closed(part.outline)} fill="var(--sheet)" />;
+  if (part.why === 'open') return null;
   const run = Math.min(width, height) * 0.42;
   return (
     <>

@@ -20,11 +20,13 @@ const drilling = {
   upright: true,
   diameter: 5,
 } as const;
+const sheets = { id: 'sheets', words: 'Lay sheets', when: 'before', minutes: 15, people: 1, doneAt: null } as const;
 const start = new TestJob()
   .door('a')
   .door('b')
   .coated()
   .tell('state-painter', { painter: helper })
+  .tell('state-room', { room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, tasks: [sheets] } })
   .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
   .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
   .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
@@ -63,6 +65,11 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Change sizes, note of D-01, D-02$/,
     (job) =>
       job.pieces.every(({ note, shape }) => note === 'sticks' && shape.thickness === 44 && !('bevelDepth' in shape)),
+  ],
+  'tick-room-task': [
+    { roomId: 'room-1', taskId: 'sheets', doneAt: '2027-03-01T08:10' },
+    /^Done in /,
+    (job) => job.rooms[0]?.tasks[0]?.doneAt === '2027-03-01T08:10',
   ],
   'revise-pieces': [
     {

@@ -15,6 +15,7 @@ import {
   renameJob,
   statePainter,
   stateRoom,
+  tickRoomTask,
 } from './site.ts';
 
 /** Every command by the name under which it stands in history. */
@@ -42,6 +43,7 @@ export const COMMANDS = {
   'change-site': changeSite,
   'change-cutting': changeCutting,
   'state-room': stateRoom,
+  'tick-room-task': tickRoomTask,
   'remove-room': removeRoom,
   'change-climate': changeClimate,
   'change-place': changePlace,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { climateSchema } from '../../air/climate.ts';
 import { marksInWords } from '../marks.ts';
-import { jobSchema, painterSchema, placeSchema, roomSchema } from '../schema.ts';
+import { jobSchema, painterSchema, placeSchema, roomSchema, roomTaskSchema } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
 /** Renames the job. */
@@ -54,6 +54,16 @@ export const stateRoom = command({
     const index = draft.rooms.findIndex((entry) => entry.id === room.id);
     if (index < 0) draft.rooms.push(room);
     else draft.rooms[index] = room;
+  },
+});
+
+/** States that a task of a room is done, at a local time, or that it is open again. */
+export const tickRoomTask = command({
+  args: z.object({ roomId: z.string(), taskId: z.string(), doneAt: roomTaskSchema.shape.doneAt }),
+  label: ({ roomId, doneAt }, job) =>
+    `${doneAt === null ? 'Open again' : 'Done'} in ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
+  change(draft, { roomId, taskId, doneAt }) {
+    entryOf(entryOf(draft.rooms, roomId, 'room').tasks, taskId, 'task').doneAt = doneAt;
   },
 });
 

@@ -20,9 +20,9 @@ function opening({ width, height, openings }: PlainArea): Box {
   return [(width - wide) / 2, height - high, wide, high];
 }
 
-/** An area that was stated as such is drawn square. */
+/** An area that was stated as such is drawn square, to the mm. */
 function ofArea(squareMetres: number): Pick<PlainArea, 'width' | 'height'> {
-  const side = Math.sqrt(squareMetres) * 1000;
+  const side = Math.round(Math.sqrt(squareMetres) * 1000);
   return { width: side, height: side };
 }
 

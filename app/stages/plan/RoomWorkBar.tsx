@@ -1,0 +1,41 @@
+import { localTime } from '../../../core/job/site-time.ts';
+import type { RoomWork } from '../../../core/planning/room-work.ts';
+import { useJob } from '../../ui/job-context.tsx';
+
+interface RoomWorkBarProps {
+  work: RoomWork;
+  /** Where a minute lies, in px. */
+  x(minute: number): number;
+  t0: string;
+  top: number;
+  height: number;
+}
+
+/** Moving and sheeting in a room, on a painter's row: outlined, since no paint is in it. */
+export function RoomWorkBar({ work, x, t0, top, height }: RoomWorkBarProps) {
+  const { job } = useJob();
+  const { start, end, room, task } = work;
+  const width = Math.max(2, x(end) - x(start));
+  const when = localTime(t0, start, job.site.timeZone).toFormat('ccc HH:mm');
+  return (
+    <g>
+      <title>{`${when}, ${room.name}: ${task.words}${task.doneAt === null ? '' : ', done'}`}</title>
+      <rect
+        x={x(start)}
+        y={top}
+        width={width}
+        height={height}
+        rx={3}
+        fill="var(--sheet)"
+        stroke="var(--ink-soft)"
+        strokeWidth={1.5}
+        strokeDasharray="4 3"
+      />
+      {width > room.name.length * 7.6 + 8 && (
+        <text x={x(start) + 6} y={top + height / 2} dominantBaseline="central" fontSize={13.5} fill="var(--ink)">
+          {room.name}
+        </text>
+      )}
+    </g>
+  );
+}

@@ -6,6 +6,7 @@ import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
+import { roomWorkOf } from '../core/planning/room-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
 
@@ -77,8 +78,13 @@ export class Story {
     if (plan === null) throw new Error('There is no plan to work by.');
     const now = minutesSince(plan.t0, until, site.timeZone);
     const progress = progressByTask(this.job.log);
-    const entries = plan.tasks
-      .filter((task) => task.painters.length > 0 && !progress.get(task.id)?.doneAt && task.end <= now)
+    const over = plan.tasks.filter(({ painters, end }) => painters.length > 0 && end <= now);
+    for (const { room, task, end } of roomWorkOf(this.job, over)) {
+      const doneAt = localIso(localTime(plan.t0, end, site.timeZone));
+      if (task.doneAt === null) this.tell('tick-room-task', { roomId: room.id, taskId: task.id, doneAt });
+    }
+    const entries = over
+      .filter(({ id }) => !id.startsWith('room/') && !progress.get(id)?.doneAt)
       .sort((one, other) => one.end - other.end)
       .map((task) => ({
         id: `stamp-${++this.#stamps}`,

@@ -67,6 +67,7 @@ function tasksOf(roomId: string, doneAt: string | null): RoomTask[] {
 /** The walk through the school: every piece as it was typed, with what no line can say. */
 export function surveyTernStreet(story: Story): void {
   story.tell('change-site', { place: 'a former customs house by the harbour', yearBuilt: 1874 });
+  story.tell('change-cutting', { stock: [2400, 3000] });
   for (const [id, name, maxOff] of ROOMS) {
     const tasks = id === 'room-1' ? tasksOf(id, '2027-03-01T08:30') : id === 'recital' ? tasksOf(id, null) : [];
     story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, tasks } });

@@ -19,7 +19,9 @@ test('rooms: a new one takes a piece, one with pieces stays, and few off at once
   await page.getByRole('button', { name: /^F-03,/ }).click();
   const piece = page.getByRole('complementary', { name: 'Piece F-03' });
   await painter.choose('Room', 'Stair', piece);
-  await expect(page.getByRole('region', { name: 'Stair' }).getByRole('button', { name: /^F-03,/ })).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Pieces of Stair' }).getByRole('button', { name: /^F-03,/ }),
+  ).toBeVisible();
   await expect(page.getByText('4 pieces, at most 1 off at once')).toBeVisible();
 
   // One at a time, each through three coats and the wait to hang: far past the promised day.

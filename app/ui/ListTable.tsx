@@ -4,7 +4,8 @@ import type { ReactNode } from 'react';
 /** A plain table on a sheet, for lists that are compared; scrolls sideways where the screen is narrow. */
 export function ListTable({ children }: { children: ReactNode }) {
   return (
-    <Box sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
+    // Reached by the keyboard as well, to be scrolled.
+    <Box tabIndex={0} sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
       <Box
         component="table"
         sx={{

@@ -23,7 +23,8 @@ function Tins({ need, fill }: { need: ProductNeed; fill: string }) {
       role="img"
       aria-label={say(`Tins of ${need.tins.tins.map((litres) => `${litres} L`).join(', ')}`)}
       viewBox={`0 0 ${sides.reduce((sum, side) => sum + side + 10, 8)} 108`}
-      sx={{ height: 108, display: 'block', flex: 'none' }}
+      sx={{ maxHeight: 108, maxWidth: '100%', display: 'block' }}
+      width={sides.reduce((sum, side) => sum + side + 10, 8)}
     >
       {drawn.map(({ litres, side, left, before }, index) => {
         const share = Math.max(0, Math.min(1, (need.litres - before) / litres));

@@ -103,8 +103,8 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
             Planning the rest anew…
           </Box>
         )}
-        <RoomWorkList reading={reading} painterId={painterId} at={at} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
+        <RoomWorkList reading={reading} painterId={painterId} at={at} />
       </Box>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
         <Section title="What may be touched">

@@ -15,6 +15,9 @@ interface CutBarDrawingProps {
   onTick(id: string): void;
 }
 
+/** From this share of a bar on there is room to say how long an offcut is. */
+const SAID_FROM = 0.07;
+
 /** One bar with its mitred lengths, to scale; a touch ticks a length off. */
 export function CutBarDrawing({ number, bar, longest, lengths, cut, units, onTick }: CutBarDrawingProps) {
   return (
@@ -75,11 +78,13 @@ export function CutBarDrawing({ number, bar, longest, lengths, cut, units, onTic
             </Box>
           );
         })}
-        <Box sx={{ flex: 1, alignSelf: 'center', textAlign: 'center', fontSize: 13, overflow: 'hidden' }}>
-          <Box component="span" sx={{ background: 'var(--sheet)', px: 0.5, color: 'var(--ink-soft)' }}>
-            {lengthFieldText(bar.offcut, units)}
+        {bar.offcut / longest > SAID_FROM && (
+          <Box sx={{ flex: 1, alignSelf: 'center', textAlign: 'center', fontSize: 13, overflow: 'hidden' }}>
+            <Box component="span" sx={{ background: 'var(--sheet)', px: 0.5, color: 'var(--ink-soft)' }}>
+              {lengthFieldText(bar.offcut, units)}
+            </Box>
           </Box>
-        </Box>
+        )}
       </Box>
     </Box>
   );

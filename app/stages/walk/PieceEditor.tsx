@@ -6,7 +6,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf, weightOf } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
@@ -33,7 +33,7 @@ interface PieceEditorProps {
   onChoose(id: string): void;
 }
 
-/** Everything stated of one piece beside its drawing. Each change is written as it is made. */
+/** Everything stated of one piece under its drawing. Each change is written as it is made. */
 export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const { job, apply, say } = useJob();
   const [copies, setCopies] = useState('1');
@@ -46,14 +46,8 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
     apply('change-pieces', { ids: [piece.id], facts }, options);
 
-  const sheet = useRef<HTMLElement>(null);
-  // On a phone the piece opens below the wall: bring it into view.
-  useEffect(() => {
-    if (window.innerWidth < 1200) sheet.current?.scrollIntoView({ block: 'start' });
-  }, []);
-
   return (
-    <Box ref={sheet} component="aside" aria-label={`Piece ${piece.mark}`} sx={{ position: { lg: 'sticky' }, top: 16 }}>
+    <Box component="aside" aria-label={`Piece ${piece.mark}`}>
       <Sheet>
         <Box sx={{ display: 'grid', gap: 2 }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>

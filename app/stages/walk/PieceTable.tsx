@@ -40,8 +40,8 @@ const SHOWN: readonly (readonly [ColumnId, number, 'shown' | 'hidden'])[] = [
   ['height', 84, 'shown'],
   ['thickness', 92, 'hidden'],
   ['length', 84, 'shown'],
-  ['substrate', 130, 'shown'],
-  ['existing', 130, 'shown'],
+  ['substrate', 150, 'shown'],
+  ['existing', 160, 'shown'],
   ['condition', 110, 'shown'],
   ['faces', 120, 'shown'],
   ['edges', 150, 'hidden'],
@@ -123,7 +123,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
             tabIndex={-1}
             aria-label={`Open ${row.mark}`}
             onClick={() => onChoose(row.id)}
-            sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', display: 'flex' }}
+            sx={{ border: 0, background: 'none', p: 0, cursor: 'pointer', display: 'flex', font: 'inherit' }}
           >
             <Tag mark={row.mark} tone={row.id === chosen ? 'chosen' : 'plain'} />
           </Box>

@@ -2,6 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import Drawer from '@mui/material/Drawer';
 import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
 import { jobFileName } from '../../../core/exchange/job-file.ts';
 import { writePiecesCsv } from '../../../core/exchange/pieces-csv.ts';
@@ -27,6 +29,7 @@ type View = keyof typeof VIEWS;
 export default function Walk() {
   const { job } = useJob();
   const route = useRoute();
+  const isWide = useMediaQuery('(min-width: 1200px)', { noSsr: true });
   const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'wall';
   const [isAdding, setIsAdding] = useState(false);
   const [isListing, setIsListing] = useState(false);
@@ -114,7 +117,11 @@ export default function Walk() {
           </Suspense>
         )}
       </Box>
-      {chosen && <PieceEditor key={chosen.id} piece={chosen} onClose={() => choose(null)} onChoose={choose} />}
+      {chosen && (
+        <BesideOrOver isBeside={isWide} onClose={() => choose(null)}>
+          <PieceEditor key={chosen.id} piece={chosen} onClose={() => choose(null)} onChoose={choose} />
+        </BesideOrOver>
+      )}
       <AddPieces open={isAdding} onClose={() => setIsAdding(false)} onAdded={choose} />
       {isListing && (
         <Suspense fallback={null}>
@@ -122,5 +129,34 @@ export default function Walk() {
         </Suspense>
       )}
     </Box>
+  );
+}
+
+interface BesideOrOverProps {
+  isBeside: boolean;
+  onClose(): void;
+  children: ReactNode;
+}
+
+/** The chosen piece: beside the pieces where there is room, over them on a phone. */
+function BesideOrOver({ isBeside, onClose, children }: BesideOrOverProps) {
+  if (isBeside) {
+    return (
+      <Box
+        sx={{ position: 'sticky', top: 16, maxHeight: 'calc(100vh - 32px)', overflowY: 'auto', borderRadius: '8px' }}
+      >
+        {children}
+      </Box>
+    );
+  }
+  return (
+    <Drawer
+      open
+      anchor="right"
+      onClose={onClose}
+      slotProps={{ paper: { sx: { width: 'min(100vw, 470px)', background: 'var(--ground)' } } }}
+    >
+      {children}
+    </Drawer>
   );
 }

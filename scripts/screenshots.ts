@@ -1,7 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
-import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { withBuiltServer } from './built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from './chromium.ts';
 
 /**
@@ -34,7 +34,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('link', { name: 'Linen press' }).waitFor();
     },
   },
-  { name: 'walk', path: `/walk?${TERN}&piece=practice-4` },
+  { name: 'walk', path: `/walk?${TERN}&piece=practice-door-4-1` },
   {
     name: 'add-pieces',
     path: `/walk?${LINEN}`,
@@ -67,13 +67,8 @@ const SHOTS: readonly Shot[] = [
   },
 ];
 
-const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
-  env: { ...process.env, PORT: String(PORT), HOST: '127.0.0.1' },
-  stdio: 'ignore',
-});
-try {
+await withBuiltServer(PORT, async (address) => {
   mkdirSync(folder, { recursive: true });
-  await untilUp();
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
   const wanted = process.argv.slice(2);
   for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
@@ -83,7 +78,7 @@ try {
     });
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${shot.name}: ${error.message}`));
-    await page.goto(`http://localhost:${PORT}${shot.path}`);
+    await page.goto(`${address}${shot.path}`);
     await page.getByRole('main').waitFor();
     await page.waitForLoadState('networkidle');
     await page.getByText(/^Opening /).waitFor({ state: 'hidden' });
@@ -95,18 +90,4 @@ try {
     await context.close();
   }
   await browser.close();
-} finally {
-  server.kill();
-}
-
-async function untilUp(): Promise<void> {
-  for (let attempt = 0; attempt < 100; attempt++) {
-    const up = await fetch(`http://localhost:${PORT}/`).then(
-      (response) => response.ok,
-      () => false,
-    );
-    if (up) return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  throw new Error('The built server did not come up. Run npm run build first.');
-}
+});

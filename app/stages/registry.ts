@@ -1,5 +1,6 @@
 import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
 import { progressByTask } from '../../core/job/progress.ts';
+import { groupOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { pieceSteps } from '../../core/planning/piece-steps.ts';
@@ -16,6 +17,12 @@ export interface Stage {
   /** How far it is, 0 to 1, and in words. */
   progress(job: Job): { share: number; words: string };
   screen: LazyExoticComponent<ComponentType>;
+  /** Fetches the screen before it is shown. */
+  prepare(): void;
+}
+
+function screenFrom(load: () => Promise<{ default: ComponentType }>): Pick<Stage, 'screen' | 'prepare'> {
+  return { screen: lazy(load), prepare: () => void load() };
 }
 
 const share = (done: number, all: number): number => (all === 0 ? 0 : done / all);
@@ -26,8 +33,7 @@ function stepsDone(job: Job, wanted: (operation: string) => boolean): { done: nu
   return { done: steps.filter((step) => progress.get(step.id)?.doneAt).length, all: steps.length };
 }
 
-const withBuildUp = (job: Job): number =>
-  job.pieces.filter((piece) => isChosen(job.groups.find((group) => group.id === piece.groupId))).length;
+const withBuildUp = (job: Job): number => job.pieces.filter((piece) => isChosen(groupOf(job, piece))).length;
 
 /** The stages in the order of the work. */
 export const STAGES: readonly Stage[] = [
@@ -37,7 +43,7 @@ export const STAGES: readonly Stage[] = [
     key: 'w',
     does: 'List and measure the pieces',
     progress: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: `${job.pieces.length} pieces` }),
-    screen: lazy(() => import('./walk/Walk.tsx')),
+    ...screenFrom(() => import('./walk/Walk.tsx')),
   },
   {
     id: 'build-up',
@@ -48,7 +54,7 @@ export const STAGES: readonly Stage[] = [
       share: share(withBuildUp(job), job.pieces.length),
       words: `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`,
     }),
-    screen: lazy(() => import('./build-up/BuildUpStage.tsx')),
+    ...screenFrom(() => import('./build-up/BuildUpStage.tsx')),
   },
   {
     id: 'quantities',
@@ -59,7 +65,7 @@ export const STAGES: readonly Stage[] = [
       share: share(withBuildUp(job), job.pieces.length),
       words: `${withBuildUp(job)} of ${job.pieces.length} pieces are counted`,
     }),
-    screen: lazy(() => import('./quantities/Quantities.tsx')),
+    ...screenFrom(() => import('./quantities/Quantities.tsx')),
   },
   {
     id: 'plan',
@@ -73,7 +79,7 @@ export const STAGES: readonly Stage[] = [
         ? { share: 1, words: 'plan accepted' }
         : { share: 0.6, words: 'the job has changed since the plan' };
     },
-    screen: lazy(() => import('./plan/Plan.tsx')),
+    ...screenFrom(() => import('./plan/Plan.tsx')),
   },
   {
     id: 'today',
@@ -84,7 +90,7 @@ export const STAGES: readonly Stage[] = [
       const { done, all } = stepsDone(job, () => true);
       return { share: share(done, all), words: `${done} of ${all} steps done` };
     },
-    screen: lazy(() => import('./today/Today.tsx')),
+    ...screenFrom(() => import('./today/Today.tsx')),
   },
   {
     id: 'hang',
@@ -95,6 +101,6 @@ export const STAGES: readonly Stage[] = [
       const { done, all } = stepsDone(job, (operation) => operation === 'rehang' || operation === 'refit');
       return { share: share(done, all), words: `${done} of ${all} pieces hung` };
     },
-    screen: lazy(() => import('./hang/Hang.tsx')),
+    ...screenFrom(() => import('./hang/Hang.tsx')),
   },
 ];

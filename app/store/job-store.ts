@@ -22,7 +22,7 @@ const KEPT_IDS = 200;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
 const STROKES_WITHIN = 15_000;
 /** Strokes are gathered for so many ms before they are written; the journal has them at once. */
-const GATHERED_FOR = 150;
+const GATHERED_FOR = 300;
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
 export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };

@@ -11,11 +11,14 @@ import { Failure } from './Failure.tsx';
 import { downloadUnreadable } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
-import { useRoute } from './route.ts';
+import { currentStage, useRoute } from './route.ts';
 import { NOTICES } from './notices.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import './tokens.css';
+
+// The screen that is asked for comes while its job is still being read.
+STAGES.find(({ id }) => id === currentStage())?.prepare();
 
 const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
 

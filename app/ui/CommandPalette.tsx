@@ -15,10 +15,11 @@ interface Entry {
   does(): void;
 }
 
-/** Finds any piece, product, stage or command by a few letters. */
-export function CommandPalette({ open, onClose }: { open: boolean; onClose(): void }) {
+/** All that can be found; nothing while nobody looks, since a job can have a thousand pieces. */
+function useEntries(open: boolean): Entry[] {
   const { job, undo, redo, undoLabel, redoLabel, say } = useJob();
-  const entries: Entry[] = [
+  if (!open) return [];
+  return [
     ...STAGES.map((stage): Entry => ({
       kind: 'Stages',
       words: `${stage.name}: ${stage.does}`,
@@ -46,6 +47,11 @@ export function CommandPalette({ open, onClose }: { open: boolean; onClose(): vo
     ...(undoLabel ? [{ kind: 'Commands' as const, words: `Undo: ${undoLabel}`, does: undo }] : []),
     ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),
   ];
+}
+
+/** Finds any piece, product, stage or command by a few letters. */
+export function CommandPalette({ open, onClose }: { open: boolean; onClose(): void }) {
+  const entries = useEntries(open);
   return (
     <Dialog
       open={open}

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { useDeferredValue } from 'react';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { useJob } from './job-context.tsx';
 import { Link } from './Link.tsx';
@@ -8,6 +9,7 @@ import { Wordmark } from './Wordmark.tsx';
 
 export const LADDER_WIDTH = 196;
 const RUNG = 62;
+const UNCOUNTED = { share: 0, words: 'being counted' };
 
 interface LadderProps {
   stage: Stage;
@@ -30,7 +32,9 @@ const quiet = {
 
 /** The stages as rungs of a ladder, in the order of the work; each rung carries how far its stage is. */
 export function Ladder({ stage, onKeys, onFind }: LadderProps) {
+  // How far the stages are may stand a moment later than what is typed.
   const { job } = useJob();
+  const counted = useDeferredValue(job, null);
   return (
     <Box
       component="nav"
@@ -62,7 +66,7 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
         }}
       >
         {STAGES.map((rung) => {
-          const { share, words } = rung.progress(job);
+          const { share, words } = counted === null ? UNCOUNTED : rung.progress(counted);
           const here = rung.id === stage.id;
           return (
             <Box component="li" key={rung.id} sx={{ height: RUNG, position: 'relative' }}>

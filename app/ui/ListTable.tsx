@@ -5,7 +5,10 @@ import type { ReactNode } from 'react';
 export function ListTable({ children }: { children: ReactNode }) {
   return (
     // Reached by the keyboard as well, to be scrolled.
-    <Box tabIndex={0} sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}>
+    <Box
+      tabIndex={0}
+      sx={{ overflowX: 'auto', background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px' }}
+    >
       <Box
         component="table"
         sx={{

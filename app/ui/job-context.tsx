@@ -19,6 +19,7 @@ import { database } from '../store/database.ts';
 import { JobStore, type Opened } from '../store/job-store.ts';
 import { browserJournal } from '../store/journal.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+import { useWhileTyping } from './use-while-typing.ts';
 
 /** The open job and what may be done with it. */
 export interface OpenJob {
@@ -108,7 +109,8 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
 
 function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }) {
   const { enqueueSnackbar } = useSnackbar();
-  const state = useSyncExternalStore(store.subscribe, store.snapshot);
+  const current = useSyncExternalStore(store.subscribe, store.snapshot);
+  const [state, beginTyping] = useWhileTyping(current);
   const { clock, vocabulary } = state?.job.settings ?? {};
   const siteTime = useSiteTime(state?.job.site.timeZone ?? 'UTC');
   const now = clock?.kind === 'simulated' ? clock.now : siteTime;
@@ -121,6 +123,7 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
       now,
       say: (sentence) => inVocabulary(sentence, vocabulary ?? 'uk'),
       apply: (name, args, options = {}) => {
+        if (options.strokes !== undefined) beginTyping();
         const outcome = store.apply(name, args, options.strokes ?? null);
         if (!outcome.ok && !options.quiet) enqueueSnackbar(outcome.message, { variant: 'error' });
         return outcome;
@@ -128,7 +131,7 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
       undo: () => void store.undo(),
       redo: () => void store.redo(),
     };
-  }, [state, store, now, vocabulary, enqueueSnackbar]);
+  }, [state, store, now, vocabulary, enqueueSnackbar, beginTyping]);
 
   if (open === null) return null;
   return <JobContext value={open}>{children}</JobContext>;

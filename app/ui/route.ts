@@ -40,11 +40,16 @@ export function goTo(route: Partial<Route> & { stage: string }, how: 'push' | 'r
   tell();
 }
 
+const stageOf = (path: string): string => path.replace(/^\/|\/$|\.html$/g, '');
+
+/** The stage of the address bar, before anything is shown. */
+export const currentStage = (): string => stageOf(window.location.pathname);
+
 /** The route of the address bar. */
 export function useRoute(): Route {
   const url = new URL(useSyncExternalStore(subscribe, address), window.location.origin);
   return {
-    stage: url.pathname.replace(/^\/|\/$|\.html$/g, ''),
+    stage: stageOf(url.pathname),
     jobId: url.searchParams.get('job'),
     view: url.searchParams.get('view'),
     pieceId: url.searchParams.get('piece'),

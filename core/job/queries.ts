@@ -47,8 +47,18 @@ export function coatsOn(buildUp: BuildUp, face: FaceId): readonly Coat[] {
   return buildUp.faceCoats[face] ?? buildUp.coats;
 }
 
-export function groupOf(job: Job, piece: Piece): FinishGroup | undefined {
-  return job.groups.find((group) => group.id === piece.groupId);
+/** Groups by id, for the frozen lists that documents hold. */
+const groupIndex = new WeakMap<readonly FinishGroup[], ReadonlyMap<string, FinishGroup>>();
+
+export function groupOf(job: Pick<Job, 'groups'>, piece: Pick<Piece, 'groupId'>): FinishGroup | undefined {
+  const { groups } = job;
+  if (!Object.isFrozen(groups)) return groups.find((group) => group.id === piece.groupId);
+  let index = groupIndex.get(groups);
+  if (index === undefined) {
+    index = new Map(groups.map((group) => [group.id, group]));
+    groupIndex.set(groups, index);
+  }
+  return index.get(piece.groupId);
 }
 
 export function roomOf(job: Job, piece: Piece): Room | undefined {

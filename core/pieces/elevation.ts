@@ -145,12 +145,17 @@ export function faceOf(
   height: number,
   parts: { elements: readonly Element[]; unpainted?: readonly Unpainted[] },
 ): Face {
+  let laps: Face['laps'] | null = null;
   return {
     id,
     width,
     height,
     elements: parts.elements,
     unpainted: parts.unpainted ?? [],
-    laps: lapsOf(parts.elements),
+    // Drawings and areas do without them, and they take the longest of all.
+    get laps() {
+      laps ??= lapsOf(parts.elements);
+      return laps;
+    },
   };
 }

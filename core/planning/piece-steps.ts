@@ -59,8 +59,24 @@ export function isPlannable(job: Job, piece: Piece): boolean {
   return !!buildUp && buildUp.coats.length > 0 && FACE_IDS.some((face) => areaWithFace(piece, face) > 0);
 }
 
-/** Every step of a piece in order; empty when it can't be planned yet. */
-export function pieceSteps(job: Job, piece: Piece): PieceStep[] {
+/** The steps of a frozen piece, as long as what else they follow from is the same. */
+const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly PieceStep[] }>();
+
+/**
+ * Every step of a piece in order; empty when it can't be planned yet. Every screen asks for them with every stroke, so
+ * those of a frozen piece, as documents hold them, are kept.
+ */
+export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
+  if (!Object.isFrozen(piece)) return stepsFrom(job, piece);
+  const from = [groupOf(job, piece)?.buildUp, job.shelf, job.planning.turning];
+  const known = kept.get(piece);
+  if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
+  const steps = stepsFrom(job, piece);
+  kept.set(piece, { from, steps });
+  return steps;
+}
+
+function stepsFrom(job: Job, piece: Piece): PieceStep[] {
   const buildUp = groupOf(job, piece)?.buildUp;
   if (!buildUp || !isPlannable(job, piece)) return [];
   const steps: PieceStep[] = [];

@@ -26,7 +26,6 @@ import { ShapeFields } from './ShapeFields.tsx';
 import { SurfaceFields } from './SurfaceFields.tsx';
 
 interface AddPiecesProps {
-  open: boolean;
   onClose(): void;
   onAdded(id: string): void;
 }
@@ -40,22 +39,19 @@ function checkedShape(kind: PieceKind, shape: Shape): Outcome<StatedPiece['shape
 }
 
 /** Adds like pieces: a kind, a preset, its sizes, its surface and scope, how many; drawn as it is typed. */
-export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
+export function AddPieces({ onClose, onAdded }: AddPiecesProps) {
   const { job } = useJob();
   const isPhone = useMediaQuery('(max-width: 600px)');
   const [begun, setBegun] = useState<BegunPieces | 'nothing' | null>(null);
   const begin = useEffectEvent(async () => setBegun((await readBegun(job)) ?? 'nothing'));
-  useEffect(() => {
-    if (open) void begin();
-    else setBegun(null);
-  }, [open]);
+  useEffect(() => void begin(), []);
   const last = job.pieces.at(-1);
   const choose = (kind: PieceKind): void => {
     const facts = last && !definitionOf(kind).usualSurface ? { surface: last.surface } : {};
     setBegun({ kind, piece: usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', facts), count: '1' });
   };
   return (
-    <Dialog open={open} onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="add-title">
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="add-title">
       <DialogTitle id="add-title">Add pieces</DialogTitle>
       {begun === 'nothing' && (
         <>
@@ -67,7 +63,7 @@ export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
           </DialogActions>
         </>
       )}
-      {open && begun !== null && begun !== 'nothing' && (
+      {begun !== null && begun !== 'nothing' && (
         <AddForm
           begun={begun}
           setBegun={setBegun}
@@ -80,7 +76,7 @@ export function AddPieces({ open, onClose, onAdded }: AddPiecesProps) {
   );
 }
 
-interface AddFormProps extends Omit<AddPiecesProps, 'open'> {
+interface AddFormProps extends AddPiecesProps {
   begun: BegunPieces;
   setBegun(begun: BegunPieces): void;
   onOtherKind(): void;

@@ -13,17 +13,17 @@ import { useKeys } from '../../ui/use-keys.ts';
 import { LinePreview } from './LinePreview.tsx';
 
 interface QuickLineProps {
-  onAdded(id: string): void;
+  onOpen(id: string): void;
   /** A list was pasted where a line was asked for. */
   onList(text: string): void;
 }
 
 /** Pieces from one typed line, with what was understood of it while it is typed. */
-export function QuickLine({ onAdded, onList }: QuickLineProps) {
+export function QuickLine({ onOpen, onList }: QuickLineProps) {
   const { job, apply } = useJob();
   const [line, setLine] = useDraft(`${job.id}/line`);
   const [last, setLast] = useState('');
-  const [told, setTold] = useState('');
+  const [added, setAdded] = useState<{ words: string; first: string; id: string } | null>(null);
   const [chosenRoom, setChosenRoom] = useState<string | null>(null);
   const field = useRef<HTMLInputElement>(null);
   useKeys({ n: () => field.current?.focus() });
@@ -49,8 +49,11 @@ export function QuickLine({ onAdded, onList }: QuickLineProps) {
     if (!apply('survey', survey).ok) return;
     setLast(line);
     setLine('');
-    setTold(`${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`);
-    if (places.length === 1) onAdded(survey.pieces[0]?.id ?? '');
+    setAdded({
+      words: `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,
+      first: marks[0] ?? '',
+      id: survey.pieces[0]?.id ?? '',
+    });
   };
   const recall = (event: KeyboardEvent): void => {
     if (event.key === 'ArrowUp' && line === '' && last !== '') {
@@ -95,7 +98,7 @@ export function QuickLine({ onAdded, onList }: QuickLineProps) {
           error={read?.ok === false}
           onChange={(event) => {
             setLine(event.target.value);
-            setTold('');
+            setAdded(null);
           }}
           onKeyDown={recall}
           onPaste={paste}
@@ -109,8 +112,13 @@ export function QuickLine({ onAdded, onList }: QuickLineProps) {
         </Button>
       </Box>
       {read && <LinePreview line={line} read={read} marks={marks} />}
-      <Box role="status" sx={{ fontSize: 14, color: 'var(--ready)', minHeight: told ? 21 : 0, mt: told ? 0.5 : 0 }}>
-        {told}
+      <Box role="status" sx={{ color: 'var(--ready)', display: 'flex', alignItems: 'center', gap: 1 }}>
+        {added?.words}
+        {added && (
+          <Button size="small" onClick={() => onOpen(added.id)}>
+            Open {added.first}
+          </Button>
+        )}
       </Box>
     </Box>
   );

@@ -4,23 +4,31 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import Drawer from '@mui/material/Drawer';
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { jobFileName } from '../../../core/exchange/job-file.ts';
 import { writePiecesCsv } from '../../../core/exchange/pieces-csv.ts';
 import { download } from '../../ui/download.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
-import { AddPieces } from './AddPieces.tsx';
 import { CutList } from './CutList.tsx';
-import { PieceEditor } from './PieceEditor.tsx';
 import { PieceWall } from './PieceWall.tsx';
 import { QuickLine } from './QuickLine.tsx';
 import { Rooms } from './Rooms.tsx';
 import { useBegunList } from './use-begun-list.ts';
 
-const PieceTable = lazy(() => import('./PieceTable.tsx').then(({ PieceTable: table }) => ({ default: table })));
-const ListDialog = lazy(() => import('./ListDialog.tsx').then(({ ListDialog: dialog }) => ({ default: dialog })));
+// What is not on the wall comes when it is asked for, or when the wall stands.
+const load = {
+  editor: () => import('./PieceEditor.tsx').then((module) => ({ default: module.PieceEditor })),
+  adding: () => import('./AddPieces.tsx').then((module) => ({ default: module.AddPieces })),
+  table: () => import('./PieceTable.tsx').then((module) => ({ default: module.PieceTable })),
+  list: () => import('./ListDialog.tsx').then((module) => ({ default: module.ListDialog })),
+};
+const PieceEditor = lazy(load.editor);
+const AddPieces = lazy(load.adding);
+const PieceTable = lazy(load.table);
+const ListDialog = lazy(load.list);
+const LATER = 400;
 
 const VIEWS = { wall: 'Wall', table: 'Table', 'cut-list': 'Cut list' } as const;
 type View = keyof typeof VIEWS;
@@ -29,6 +37,10 @@ type View = keyof typeof VIEWS;
 export default function Walk() {
   const { job } = useJob();
   const route = useRoute();
+  useEffect(() => {
+    const timer = setTimeout(() => void Promise.all([load.editor(), load.adding()]), LATER);
+    return () => clearTimeout(timer);
+  }, []);
   const isWide = useMediaQuery('(min-width: 1200px)', { noSsr: true });
   const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'wall';
   const [isAdding, setIsAdding] = useState(false);
@@ -59,7 +71,7 @@ export default function Walk() {
     >
       <Box sx={{ minWidth: 0 }}>
         <QuickLine
-          onAdded={choose}
+          onOpen={choose}
           onList={(text) => {
             begin(text);
             setIsListing(true);
@@ -119,10 +131,16 @@ export default function Walk() {
       </Box>
       {chosen && (
         <BesideOrOver isBeside={isWide} onClose={() => choose(null)}>
-          <PieceEditor key={chosen.id} piece={chosen} onClose={() => choose(null)} onChoose={choose} />
+          <Suspense fallback={null}>
+            <PieceEditor key={chosen.id} piece={chosen} onClose={() => choose(null)} onChoose={choose} />
+          </Suspense>
         </BesideOrOver>
       )}
-      <AddPieces open={isAdding} onClose={() => setIsAdding(false)} onAdded={choose} />
+      {isAdding && (
+        <Suspense fallback={null}>
+          <AddPieces onClose={() => setIsAdding(false)} onAdded={choose} />
+        </Suspense>
+      )}
       {isListing && (
         <Suspense fallback={null}>
           <ListDialog list={list} setList={setList} onClose={() => setIsListing(false)} />

@@ -1,0 +1,28 @@
+import { spawn } from 'node:child_process';
+
+/** Serves what was built as long as `work` goes on. `work` is given the address. */
+export async function withBuiltServer(port: number, work: (address: string) => Promise<void>): Promise<void> {
+  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+    stdio: 'ignore',
+  });
+  try {
+    const address = `http://localhost:${port}`;
+    await untilUp(address);
+    await work(address);
+  } finally {
+    server.kill();
+  }
+}
+
+async function untilUp(address: string): Promise<void> {
+  for (let attempt = 0; attempt < 100; attempt++) {
+    const up = await fetch(address).then(
+      (response) => response.ok,
+      () => false,
+    );
+    if (up) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('The built server did not come up. Run npm run build first.');
+}

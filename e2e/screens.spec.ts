@@ -42,12 +42,32 @@ test('what opens over a screen can be read by everybody as well', async ({ page 
     ).toHaveCount(0);
   };
   await page.getByRole('button', { name: 'Add pieces' }).click();
-  await page.getByRole('dialog', { name: 'Add pieces' }).getByLabel('Width', { exact: true }).fill('wide');
-  await opened('adding pieces, with a fault');
+  await opened('kinds of piece');
+  await page.getByRole('button', { name: 'Add pieces' }).click();
+  const adding = page.getByRole('dialog', { name: 'Add pieces' });
+  await adding.getByRole('button', { name: 'Trim run', exact: true }).click();
+  await painter.choose('Profile', 'drawn by me', adding);
+  await adding.getByLabel('Length', { exact: true }).fill('wide');
+  await opened('adding pieces, with a profile and a fault');
+  await page.getByRole('button', { name: 'List in' }).click();
+  const list = page.getByRole('dialog', { name: 'Pieces from a list' });
+  await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');
+  await list.getByRole('button', { name: 'Read it' }).click();
+  await opened('a list with a bad row');
   await page.getByRole('button', { name: 'Rooms' }).click();
   await opened('rooms');
-  await page.getByRole('button', { name: /^D-04,/ }).click();
+  await page.getByRole('button', { name: /^C-01,/ }).click();
+  for (const fold of ['Access', 'Hardware', 'Holes', 'Photos']) {
+    await page.getByRole('complementary').getByText(fold, { exact: true }).click();
+  }
   await opened('a piece');
+  await page.getByRole('button', { name: 'Table' }).click();
+  await page.getByRole('row').nth(2).getByRole('checkbox').check();
+  await page.getByRole('button', { name: 'Set it' }).click();
+  await opened('setting many, over the table');
+  await page.getByRole('button', { name: 'Cut list' }).click();
+  await expect(page.getByRole('list', { name: /^Bars of/ })).toBeVisible();
+  await opened('the cut list');
   await page.getByRole('button', { name: 'History', exact: true }).click();
   await opened('history');
   await page.getByRole('button', { name: 'Units, words and light' }).click();

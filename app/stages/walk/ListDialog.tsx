@@ -17,13 +17,20 @@ import { ListRows } from './ListRows.tsx';
 
 interface ListDialogProps {
   list: BegunList | null;
+  /** A text that was pasted and could not be read. */
+  unread: string;
   setList(list: BegunList | null): void;
   onClose(): void;
 }
 
+function faultOf(text: string): string | null {
+  const begun = beginList(text);
+  return begun.ok ? null : begun.message;
+}
+
 /** Takes a list in, from a file or a spreadsheet: columns are given a meaning, rows are mended, then all are added. */
-export function ListDialog({ list, setList, onClose }: ListDialogProps) {
-  const [fault, setFault] = useState<string | null>(null);
+export function ListDialog({ list, unread, setList, onClose }: ListDialogProps) {
+  const [fault, setFault] = useState(() => (unread === '' ? null : faultOf(unread)));
   const take = (text: string): void => {
     const begun = beginList(text);
     setFault(begun.ok ? null : begun.message);
@@ -33,7 +40,7 @@ export function ListDialog({ list, setList, onClose }: ListDialogProps) {
     <Dialog open onClose={onClose} maxWidth="xl" fullWidth aria-labelledby="list-title">
       <DialogTitle id="list-title">Pieces from a list</DialogTitle>
       {list === null ? (
-        <Source fault={fault} onText={take} onClose={onClose} setFault={setFault} />
+        <Source begun={unread} fault={fault} onText={take} onClose={onClose} setFault={setFault} />
       ) : (
         <Rows list={list} setList={setList} onClose={onClose} />
       )}
@@ -42,14 +49,15 @@ export function ListDialog({ list, setList, onClose }: ListDialogProps) {
 }
 
 interface SourceProps {
+  begun: string;
   fault: string | null;
   onText(text: string): void;
   setFault(fault: string): void;
   onClose(): void;
 }
 
-function Source({ fault, onText, setFault, onClose }: SourceProps) {
-  const [text, setText] = useState('');
+function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
+  const [text, setText] = useState(begun);
   const file = useRef<HTMLInputElement>(null);
   const open = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
@@ -99,7 +107,7 @@ function Source({ fault, onText, setFault, onClose }: SourceProps) {
   );
 }
 
-function Rows({ list, setList, onClose }: ListDialogProps & { list: BegunList }) {
+function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { list: BegunList }) {
   const { job, apply } = useJob();
   const [leavesOut, setLeavesOut] = useState(false);
   const { read, faults } = readRows(job, list.table, list.mapping);

@@ -56,6 +56,10 @@ const SHOWN: readonly (readonly [ColumnId, number, 'shown' | 'hidden'])[] = [
   ['note', 180, 'shown'],
 ];
 const SIZES: ReadonlySet<ColumnId> = new Set(['width', 'height', 'thickness', 'length']);
+/** What follows from the sizes stands beside them. */
+const AFTER_AREA: ReadonlySet<ColumnId> = new Set(
+  SHOWN.map(([id]) => id).filter((id) => !SIZES.has(id) && id !== 'room'),
+);
 const HIDDEN = Object.fromEntries(SHOWN.filter(([, , is]) => is === 'hidden').map(([id]) => [id, false]));
 const DRAWING = { width: 64, height: 44 } as const;
 
@@ -130,7 +134,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         ),
       },
       { field: 'kind', headerName: 'Kind', width: 150, valueGetter: (_value, row) => say(definitionOf(row.kind).name) },
-      ...SHOWN.map(([id, width]) => gridColumn(id, width, job, say)),
+      ...SHOWN.filter(([id]) => !AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, say)),
       {
         field: 'area',
         headerName: 'To paint',
@@ -139,6 +143,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         valueGetter: (_value, row) => areaOf(row),
         valueFormatter: (value: number) => formatArea(value, units),
       },
+      ...SHOWN.filter(([id]) => AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, say)),
       {
         field: 'weight',
         headerName: 'Weight',

@@ -70,7 +70,7 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
   };
 
   return (
-    <Box component="form" onSubmit={add} aria-label="Pieces in one line" sx={{ mb: 2 }}>
+    <Box component="form" onSubmit={add} aria-label="Quick entry" sx={{ mb: 2 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
         <TextField
           select

@@ -45,7 +45,7 @@ export default function Walk() {
   const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'wall';
   const [isAdding, setIsAdding] = useState(false);
   const [isListing, setIsListing] = useState(false);
-  const { list, setList, begin } = useBegunList(job.id);
+  const { list, setList, unread, begin } = useBegunList(job.id);
   const chosen = job.pieces.find((piece) => piece.id === route.pieceId);
   const show = useCallback(
     (next: { view?: string; pieceId?: string | null }): void =>
@@ -143,7 +143,7 @@ export default function Walk() {
       )}
       {isListing && (
         <Suspense fallback={null}>
-          <ListDialog list={list} setList={setList} onClose={() => setIsListing(false)} />
+          <ListDialog list={list} unread={unread} setList={setList} onClose={() => setIsListing(false)} />
         </Suspense>
       )}
     </Box>

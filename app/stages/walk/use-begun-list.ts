@@ -1,11 +1,12 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useDraft } from '../../ui/use-draft.ts';
 import { beginList, keptList, type BegunList } from './begun-list.ts';
 
 interface BegunListState {
   list: BegunList | null;
   setList(list: BegunList | null): void;
-  /** Begins with a text that was pasted; one that is no list stays for the dialog to say so. */
+  /** A text that was pasted and is no list: the dialog says so, and has it to be mended. */
+  unread: string;
   begin(text: string): void;
 }
 
@@ -13,12 +14,15 @@ interface BegunListState {
 export function useBegunList(jobId: string): BegunListState {
   const [text, setText] = useDraft(`${jobId}/list`);
   const list = useMemo(() => keptList(text), [text]);
+  const [unread, setUnread] = useState('');
   const setList = (next: BegunList | null): void => setText(next === null ? '' : JSON.stringify(next));
   return {
     list,
     setList,
+    unread,
     begin: (pasted) => {
       const begun = beginList(pasted);
+      setUnread(begun.ok ? '' : pasted);
       if (begun.ok) setList(begun.value);
     },
   };

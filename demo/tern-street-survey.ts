@@ -51,7 +51,7 @@ const ROOMS = [
   ['street', 'Street front', null],
   ['yard', 'Yard', null],
   ['gallery', 'Gallery and stair', null],
-  ['corridor', 'Corridor', 1],
+  ['corridor', 'Corridor', 2],
   ['library', 'Music library', null],
 ] as const;
 

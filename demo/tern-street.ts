@@ -109,6 +109,18 @@ export function ternStreet(): Job {
       faceCoats: {},
     },
   );
+  finish(
+    'corridor-door-a-1',
+    'Bare softwood, corridor and gallery',
+    { name: 'chalk line', hex: '#ece8dc' },
+    {
+      cleaner: 'no-rinse-wash',
+      rinsed: false,
+      key: 'abrade',
+      coats: [{ product: 'prime-oil', tool: 'brush', thinning: 0 }, ...topcoats('enamel-acrylic')],
+      faceCoats: {},
+    },
+  );
   return story
     .tell('change-planning', { promised: '2027-03-26' })
     .plan('2027-03-01T07:00', 'First plan')

@@ -21,6 +21,12 @@ interface Shot {
 
 const TERN = 'job=demo-tern-street';
 const LINEN = 'job=demo-linen-press';
+const LIST = [
+  'Type,Width,Height,Room,Finish,Remarks',
+  '6p door,762,1981,Landing,oil gloss,sticks',
+  'flush door,40,2040,Attic,varnish,',
+  '3 drawer front,497,213,Attic,factory finish,top',
+].join('\n');
 const SHOTS: readonly Shot[] = [
   {
     name: 'jobs',
@@ -43,6 +49,33 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: 'Panelled door', exact: true }).click();
     },
   },
+  {
+    name: 'walk-line',
+    path: `/walk?${TERN}`,
+    before: async (page) => {
+      const line = page.getByLabel('Pieces in one line');
+      await line.fill('7 door 6p 1981x762x35 oil gloss both sides practice 1-7');
+    },
+  },
+  {
+    name: 'walk-table',
+    path: `/walk?${TERN}&view=table`,
+    before: async (page) => {
+      for (const mark of ['D-01', 'D-02', 'D-03']) {
+        await page.getByRole('row').filter({ hasText: mark }).getByRole('checkbox').check();
+      }
+    },
+  },
+  { name: 'cut-list', path: `/walk?${TERN}&view=cut-list` },
+  {
+    name: 'list-in',
+    path: `/walk?${LINEN}`,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'List in' }).click();
+      await page.getByLabel('Paste rows from a spreadsheet').fill(LIST);
+      await page.getByRole('button', { name: 'Read it' }).click();
+    },
+  },
   { name: 'build-up', path: `/build-up?${LINEN}` },
   { name: 'quantities', path: `/quantities?${TERN}` },
   { name: 'plan', path: `/plan?${LINEN}` },
@@ -54,8 +87,11 @@ const SHOTS: readonly Shot[] = [
   { name: 'today-dark', path: `/today?${TERN}`, dark: true },
   {
     name: 'walk-phone',
-    path: `/walk?${LINEN}`,
+    path: `/walk?${TERN}`,
     phone: true,
+    before: async (page) => {
+      await page.getByLabel('Pieces in one line').fill('railing 4.2m 40 spindles 32 sq gallery');
+    },
   },
   {
     name: 'find',

@@ -9,6 +9,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'Undo'],
   ['Ctrl Shift Z', 'Redo'],
   ['j', 'All jobs'],
+  ['n', 'On the walk: new pieces in one line'],
   ...STAGES.map((stage) => [stage.key, stage.name] as const),
 ];
 

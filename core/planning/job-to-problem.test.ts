@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { usualPiece } from '../job/usual-piece.ts';
 import { TestJob } from '../testing/jobs.ts';
 import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
@@ -282,4 +283,21 @@ test('a room is cleared before the first of its pieces and put right after the l
   const later = planned(made.job, '2027-03-01T08:30');
   assert.ok(later.made.problem.waits.every(({ from, to }) => from !== 'room/room-1/clear' || to.startsWith('e/')));
   assert.ok(later.at('e/take-off').start >= later.at('room/room-1/clear').end);
+});
+
+test('a coat that fills more than a shift is paused where the piece has a place to stop', () => {
+  const piece = usualPiece('railing', 'room-1', {
+    surface: { substrate: 'softwood', existing: 'bare', condition: 'sound' },
+  });
+  const railing = { ...piece, shape: { ...piece.shape, length: 11_400, spindles: 96, newels: 5 } };
+  const made = new TestJob()
+    .door('d')
+    .tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing })
+    .coated();
+  const { at, made: problem } = planned(made.job);
+  const coat = at('r/coat-1/front');
+  const task = problem.problem.tasks.find(({ id }) => id === 'r/coat-1/front');
+  assert.equal(task?.pausable, true);
+  assert.ok(coat.end - coat.start > task.work, 'a night lies in between');
+  assert.equal(problem.problem.tasks.find(({ id }) => id.startsWith('d/coat-1'))?.pausable, false);
 });

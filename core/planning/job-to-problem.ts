@@ -191,10 +191,17 @@ class ProblemDraft {
       spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#now,
       latest: this.#latestOf(step),
-      pausable: false,
+      // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.
+      pausable: !step.piece.comesOff && work > this.#longestShift(),
       window: null,
       by: null,
     });
+  }
+
+  /** Minutes of the longest shift that anybody works. */
+  #longestShift(): number {
+    const shifts = this.#job.crew.flatMap((painter) => shiftsOf(painter, this.#clocks.days.slice(0, 7)));
+    return Math.max(0, ...shifts.map(([from, until]) => until - from));
   }
 
   /** A piece is back where it belongs by the end of the day on which somebody needs its opening. */

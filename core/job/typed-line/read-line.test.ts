@@ -65,10 +65,29 @@ test('both unit systems: feet and inches, mixed fractions, millimetres in an inc
   assert.equal(read('railing 11,4 m').piece.shape.length, 11_400);
 });
 
+test('walls and ceilings by their area, in both systems, or by sizes that can only be metres', () => {
+  const area = (line: string, units: UnitSystem = 'metric'): number => {
+    const { width = 0, height = 0 } = read(line, units).piece.shape as { width?: number; height?: number };
+    return Math.round((width * height) / 1e4) / 100;
+  };
+  assert.equal(area('ceiling 52 m2'), 52);
+  assert.equal(area('ceiling 52m²'), 52);
+  assert.equal(area('ceiling 560 sq ft', 'us'), 52.03);
+  assert.equal(area('plaster patch 0.6 m2'), 0.6);
+  const wall = read('wall 6.2x3.4 less 2.4 m2').piece;
+  assert.deepEqual([wall.shape.width, wall.shape.height, wall.shape.openings], [6200, 3400, 2.4]);
+  assert.deepEqual([wall.surface.substrate, wall.comesOff], ['plaster', false]);
+  assert.match(fault('wall 6200x3400 52'), /^52: /);
+});
+
 test('a room: by its beginning, before other meanings of its words, new ones after “in”, one for each number', () => {
   const where = (line: string, rooms = ROOMS) => read(line, 'metric', rooms).places.map((place) => place.room);
   assert.deepEqual(where('door front hall'), [{ id: 'hall' }]);
   assert.deepEqual(where('2 drawers instrument'), [{ id: 'store' }, { id: 'store' }]);
+  // By a later word that only one room has; of two that have it, neither is guessed.
+  assert.deepEqual(where('drawer store'), [{ id: 'store' }]);
+  assert.match(fault('drawer rooms 3'), /^3: /);
+  assert.equal(outcome('door stair', 'metric', [room('a', 'Back stair'), room('b', 'Front stair')]).ok, false);
   assert.deepEqual(where('6 vinyl shutters faded outside in street front'), Array(6).fill({ name: 'Street front' }));
   assert.deepEqual(where('door oak in bedroom 2'), [{ name: 'Bedroom 2' }]);
   assert.deepEqual(where('2 doors cell 1-2', [room('a', 'Cell 1'), room('b', 'Cell 2')]), [{ id: 'a' }, { id: 'b' }]);

@@ -49,7 +49,8 @@ test('what opens over a screen can be read by everybody as well', async ({ page 
   await painter.choose('Profile', 'drawn by me', adding);
   await adding.getByLabel('Length', { exact: true }).fill('wide');
   await opened('adding pieces, with a profile and a fault');
-  await page.getByRole('button', { name: 'List in' }).click();
+  await page.getByRole('button', { name: 'Lists' }).click();
+  await page.getByRole('menuitem', { name: 'Take a list in' }).click();
   const list = page.getByRole('dialog', { name: 'Pieces from a list' });
   await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');
   await list.getByRole('button', { name: 'Read it' }).click();
@@ -78,6 +79,7 @@ test('what opens over a screen can be read by everybody as well', async ({ page 
   await page.getByRole('combobox', { name: /^Find/ }).fill('oak');
   await opened('find');
   await painter.goTo('Build-up');
+  await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
   await page
     .getByRole('button', { name: /^Figures of/ })
     .first()

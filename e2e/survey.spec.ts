@@ -103,7 +103,8 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
   page,
 }) => {
   await new PainterOn(page).startJob('From a spreadsheet');
-  await page.getByRole('button', { name: 'List in' }).click();
+  await page.getByRole('button', { name: 'Lists' }).click();
+  await page.getByRole('menuitem', { name: 'Take a list in' }).click();
   const dialog = page.getByRole('dialog', { name: 'Pieces from a list' });
   const rows = [
     'Stück;Breite;Height;Room;On it now',
@@ -128,7 +129,8 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
   // Closed in the middle, it is still there.
   await dialog.getByRole('button', { name: 'Later' }).click();
   await page.reload();
-  await page.getByRole('button', { name: 'List in, begun' }).click();
+  await page.getByRole('button', { name: 'Lists, one begun' }).click();
+  await page.getByRole('menuitem', { name: 'Go on with the list' }).click();
   await dialog.getByLabel('Row 2, column 2').fill('726');
   await expect(dialog.getByRole('alert')).toHaveCount(0);
   await dialog.getByRole('button', { name: 'Add 5 pieces' }).click();
@@ -140,7 +142,8 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
 
   // One step of history, and out again as the same pieces.
   const saving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'List out' }).click();
+  await page.getByRole('button', { name: 'Lists' }).click();
+  await page.getByRole('menuitem', { name: 'Save all pieces as CSV' }).click();
   const written = readFileSync(await (await saving).path(), 'utf8');
   expect(written.split('\n')).toHaveLength(6);
   expect(written).toContain('D-02,Flush door,');

@@ -71,7 +71,8 @@ const SHOTS: readonly Shot[] = [
     name: 'list-in',
     path: `/walk?${LINEN}`,
     before: async (page) => {
-      await page.getByRole('button', { name: 'List in' }).click();
+      await page.getByRole('button', { name: 'Lists' }).click();
+      await page.getByRole('menuitem', { name: 'Take a list in' }).click();
       await page.getByLabel('Paste rows from a spreadsheet').fill(LIST);
       await page.getByRole('button', { name: 'Read it' }).click();
     },

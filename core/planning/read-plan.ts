@@ -1,5 +1,6 @@
 import type { AcceptedPlan } from '../job/record.ts';
 import type { DryingStage } from '../shelf/coating.ts';
+import { shiftsOf } from './crew-shifts.ts';
 import { needsTwo, type JobProblem } from './job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
@@ -24,6 +25,8 @@ export interface Run {
   operation: Operation;
   start: number;
   end: number;
+  /** When hands are on it: a long coat rests overnight. */
+  spans: (readonly [number, number])[];
   steps: PieceStep[];
   /** Minutes of setting up before it, which the painter also spends. */
   setupMinutes: number;
@@ -76,7 +79,7 @@ export function readPlan(
   return {
     t0: plan.t0,
     finish: plan.finish,
-    runs: runsOf({ tasks, setups: plan.setups }, steps),
+    runs: withSpans(job, clocks, runsOf({ tasks, setups: plan.setups }, steps)),
     lyings: lyingsOf(job, { steps, clocks, conditions }, starts, ends),
     roomWork: roomWorkOf(job, tasks),
     ends,
@@ -115,15 +118,31 @@ function asItWas(
   return [...planned.values()];
 }
 
-function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap<string, PieceStep>): Run[] {
+/** Runs with what of them lies in the shifts of their painters; work that was done out of hours is left whole. */
+function withSpans(job: Job, { days }: JobProblem['clocks'], runs: readonly Omit<Run, 'spans'>[]): Run[] {
+  const shifts = new Map(job.crew.map((painter) => [painter.id, shiftsOf(painter, days)]));
+  return runs.map((run) => {
+    const { start, end, painters } = run;
+    const within = (shifts.get(painters[0] ?? '') ?? [])
+      .map(([from, until]) => [Math.max(from, start), Math.min(until, end)] as const)
+      .filter(([from, until]) => from < until);
+    const touches = within[0]?.[0] === start && within.at(-1)?.[1] === end;
+    return { ...run, spans: touches ? within : [[start, end] as const] };
+  });
+}
+
+function runsOf(
+  plan: Pick<AcceptedPlan, 'tasks' | 'setups'>,
+  steps: ReadonlyMap<string, PieceStep>,
+): Omit<Run, 'spans'>[] {
   const planned = plan.tasks
     .flatMap((task) => {
       const step = steps.get(task.id);
       return step ? [{ task, step }] : [];
     })
     .sort((one, other) => one.task.start - other.task.start);
-  const runs: Run[] = [];
-  const latest = new Map<string, Run>();
+  const runs: Omit<Run, 'spans'>[] = [];
+  const latest = new Map<string, Omit<Run, 'spans'>>();
   for (const { task, step } of planned) {
     const crew = task.painters.join('+');
     const run = latest.get(crew);
@@ -138,7 +157,7 @@ function runsOf(plan: Pick<AcceptedPlan, 'tasks' | 'setups'>, steps: ReadonlyMap
       (entry) =>
         task.painters.includes(entry.painter) && entry.end <= task.start && task.start - entry.end <= SAME_RUN_WITHIN,
     );
-    const started: Run = {
+    const started: Omit<Run, 'spans'> = {
       id: `${crew}/${task.id}`,
       painters: task.painters,
       operation: step.operation,

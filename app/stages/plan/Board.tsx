@@ -281,7 +281,7 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
   const [step] = run.steps;
   if (!step) return null;
   const paint = operationPaint(run.operation, step.coat?.coating.role);
-  const width = Math.max(2, x(run.end) - x(run.start));
+  const width = Math.max(2, x(run.spans[0]?.[1] ?? run.end) - x(run.start));
   const isFaint = followed !== null && !run.steps.some((entry) => entry.piece.id === followed);
   const marks = marksInWords(run.steps.map((entry) => entry.piece.mark));
   const when = localTime(reading.t0, run.start, job.site.timeZone).toFormat('ccc HH:mm');
@@ -299,16 +299,22 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
           fillOpacity={0.35}
         />
       )}
-      <rect
-        x={x(run.start)}
-        y={7}
-        width={width}
-        height={PAINTER_ROW - 14}
-        rx={3}
-        fill={paint.fill}
-        stroke="var(--sheet)"
-        strokeWidth={0.75}
-      />
+      {run.spans.length > 1 && (
+        <path d={`M${x(run.start)} ${PAINTER_ROW / 2}H${x(run.end)}`} stroke={paint.fill} strokeWidth={3} />
+      )}
+      {run.spans.map(([from, until]) => (
+        <rect
+          key={from}
+          x={x(from)}
+          y={7}
+          width={Math.max(2, x(until) - x(from))}
+          height={PAINTER_ROW - 14}
+          rx={3}
+          fill={paint.fill}
+          stroke="var(--sheet)"
+          strokeWidth={0.75}
+        />
+      ))}
       {width > label.length * 7.6 + 8 && (
         <text
           x={x(run.start) + 6}

@@ -43,6 +43,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const many = wholeNumber(copies, 1, 100);
   const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
   const weight = weightOf(piece);
+  const cautions = cautionsAt(job, piece);
   const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
     apply('change-pieces', { ids: [piece.id], facts }, options);
 
@@ -69,9 +70,15 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             width={390}
             height={250}
           />
-          {cautionsAt(job, piece).map(({ id, words }) => (
-            <Caution key={id}>{words}</Caution>
-          ))}
+          {cautions.length > 0 && (
+            <Caution>
+              {cautions.map(({ id, words }, index) => (
+                <Box key={id} component={index === 0 ? 'span' : 'p'} sx={{ m: 0, mt: index === 0 ? 0 : 0.75 }}>
+                  {words}
+                </Box>
+              ))}
+            </Caution>
+          )}
           <ShapeFields
             kind={piece.kind}
             shape={piece.shape}

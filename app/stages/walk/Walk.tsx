@@ -5,13 +5,11 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import Drawer from '@mui/material/Drawer';
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
-import { jobFileName } from '../../../core/exchange/job-file.ts';
-import { writePiecesCsv } from '../../../core/exchange/pieces-csv.ts';
-import { download } from '../../ui/download.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
 import { CutList } from './CutList.tsx';
+import { ListsMenu } from './ListsMenu.tsx';
 import { PieceWall } from './PieceWall.tsx';
 import { QuickLine } from './QuickLine.tsx';
 import { Rooms } from './Rooms.tsx';
@@ -98,18 +96,7 @@ export default function Walk() {
             Add pieces
           </Button>
           <Rooms />
-          <Button variant="outlined" onClick={() => setIsListing(true)}>
-            {list === null ? 'List in' : 'List in, begun'}
-          </Button>
-          <Button
-            variant="outlined"
-            disabled={job.pieces.length === 0}
-            onClick={() =>
-              download(jobFileName(job).replace('.nivel.json', '-pieces.csv'), writePiecesCsv(job), 'text/csv')
-            }
-          >
-            List out
-          </Button>
+          <ListsMenu isBegun={list !== null} onTakeIn={() => setIsListing(true)} />
         </Box>
         {job.pieces.length === 0 ? (
           <EmptyState

@@ -77,6 +77,13 @@ test('the table: a cell typed over, one that can’t be stays, sorting, and many
   // 914.4 × 168 front, and four edges of 19 mm.
   await expect(cell('F-01', 'area')).toHaveText('0.19 m²');
 
+  // By keys alone: the next cell, typed over at once.
+  await cell('F-01', 'width').click();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.type('170');
+  await page.keyboard.press('Enter');
+  await expect(cell('F-01', 'height')).toHaveText('170');
+
   await page.getByRole('columnheader', { name: 'Width' }).click();
   await expect(page.getByRole('button', { name: /^Open / })).toHaveText(['C-02', 'C-01', 'F-02', 'F-03', 'F-01']);
 

@@ -109,53 +109,78 @@ function readKind(cell: string, job: Job): Outcome<{ kind: PieceKind; piece: Sta
   return read.ok ? accepted({ kind: read.kind, piece: read.piece, count: read.places.length }) : refused(read.message);
 }
 
-/** Reads every row by the mapping. Rows are read or faulty as a whole; the faults say which cell and what would be right. */
-export function readRows(job: Job, table: Table, mapping: Mapping): { read: ReadRow[]; faults: RowFault[] } {
+/** What one row came to, wherever it stands. */
+type RowReading = { read: Omit<ReadRow, 'row'> } | { faults: Omit<RowFault, 'row'>[] };
+
+/** Reads the cells of a row. */
+export type RowReader = (cells: readonly string[]) => RowReading;
+
+/** A reader of rows by a mapping. It keeps what it has read: when one row of a long list changes, the others are known. */
+export function rowReader(job: Job, mapping: Mapping): RowReader {
+  const known = new WeakMap<readonly string[], RowReading>();
+  return (cells) => {
+    const reading = known.get(cells) ?? readRow(job, cells, mapping);
+    known.set(cells, reading);
+    return reading;
+  };
+}
+
+/**
+ * Reads every row by the mapping. Rows are read or faulty as a whole; the faults say which cell and what would be right.
+ */
+export function readRows(
+  job: Job,
+  table: Table,
+  mapping: Mapping,
+  reader: RowReader = rowReader(job, mapping),
+): { read: ReadRow[]; faults: RowFault[] } {
+  if (!mapping.includes('kind')) {
+    return { read: [], faults: [{ row: -1, column: null, message: 'Say which column names the kind of piece.' }] };
+  }
   const read: ReadRow[] = [];
   const faults: RowFault[] = [];
-  const kindColumn = mapping.indexOf('kind');
-  if (kindColumn < 0) {
-    return { read, faults: [{ row: -1, column: null, message: 'Say which column names the kind of piece.' }] };
-  }
   table.rows.forEach((cells, row) => {
-    const kind = readKind(cells[kindColumn] ?? '', job);
-    if (!kind.ok) {
-      faults.push({ row, column: kindColumn, message: kind.message });
-      return;
-    }
-    const context: CellContext = {
-      job,
-      kind: kind.value.kind,
-      shape: { ...kind.value.piece.shape },
-      piece: kind.value.piece,
-      room: null,
-      count: kind.value.count,
-    };
-    const before = faults.length;
-    mapping.forEach((id, column) => {
-      const cell = cells[column] ?? '';
-      const { read: take } = COLUMNS.find((known) => known.id === id) ?? {};
-      if (!take || cell === '') return;
-      const taken = take(cell, context);
-      if (!taken.ok) faults.push({ row, column, message: taken.message });
-    });
-    if (faults.length > before) return;
-    const fault = shapeFault(kind.value.kind, context.shape);
-    if (fault) {
-      const column = mapping.findIndex((id) => id === fault.field);
-      faults.push({ row, column: column < 0 ? null : column, message: fault.message });
-      return;
-    }
-    const { roomId: _none, ...piece } = { ...context.piece, shape: context.shape as StatedPiece['shape'] };
-    read.push({
-      row,
+    const reading = reader(cells);
+    if ('read' in reading) read.push({ ...reading.read, row });
+    else faults.push(...reading.faults.map((fault) => ({ ...fault, row })));
+  });
+  return { read, faults };
+}
+
+function readRow(job: Job, cells: readonly string[], mapping: Mapping): RowReading {
+  const kindColumn = mapping.indexOf('kind');
+  const kind = readKind(cells[kindColumn] ?? '', job);
+  if (!kind.ok) return { faults: [{ column: kindColumn, message: kind.message }] };
+  const context: CellContext = {
+    job,
+    kind: kind.value.kind,
+    shape: { ...kind.value.piece.shape },
+    piece: kind.value.piece,
+    room: null,
+    count: kind.value.count,
+  };
+  const faults = mapping.flatMap((id, column) => {
+    const cell = cells[column] ?? '';
+    const { read: take } = COLUMNS.find((known) => known.id === id) ?? {};
+    if (!take || cell === '') return [];
+    const taken = take(cell, context);
+    return taken.ok ? [] : [{ column, message: taken.message }];
+  });
+  if (faults.length > 0) return { faults };
+  const fault = shapeFault(kind.value.kind, context.shape);
+  if (fault) {
+    const column = mapping.findIndex((id) => id === fault.field);
+    return { faults: [{ column: column < 0 ? null : column, message: fault.message }] };
+  }
+  const { roomId: _none, ...piece } = { ...context.piece, shape: context.shape as StatedPiece['shape'] };
+  return {
+    read: {
       kind: kind.value.kind,
       count: context.count,
       piece,
       room: context.room ?? { id: job.rooms[0]?.id ?? '' },
-    });
-  });
-  return { read, faults };
+    },
+  };
 }
 
 /** What the survey command is given for rows that were read. Ids come from `newId`; rooms that are new are made once. */

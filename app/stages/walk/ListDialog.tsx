@@ -9,8 +9,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
-import { useRef, useState } from 'react';
-import { LARGEST_LIST, readRows, surveyOf } from '../../../core/exchange/pieces-csv.ts';
+import { useMemo, useRef, useState } from 'react';
+import { LARGEST_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { beginList, type BegunList } from './begun-list.ts';
 import { ListRows } from './ListRows.tsx';
@@ -110,7 +110,8 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
 function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { list: BegunList }) {
   const { job, apply } = useJob();
   const [leavesOut, setLeavesOut] = useState(false);
-  const { read, faults } = readRows(job, list.table, list.mapping);
+  const reader = useMemo(() => rowReader(job, list.mapping), [job, list.mapping]);
+  const { read, faults } = readRows(job, list.table, list.mapping, reader);
   const faulty = new Set(faults.filter(({ row }) => row >= 0).map(({ row }) => row));
   const whole = faults.find(({ row }) => row < 0);
   const count = read.reduce((sum, row) => sum + row.count, 0);

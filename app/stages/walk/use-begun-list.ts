@@ -13,9 +13,14 @@ interface BegunListState {
 /** The list that is being taken in, which outlives the dialog and the tab. */
 export function useBegunList(jobId: string): BegunListState {
   const [text, setText] = useDraft(`${jobId}/list`);
-  const list = useMemo(() => keptList(text), [text]);
+  // What was kept counts once, when it is opened; from there on rows that are not typed into stay the same.
+  const [current, setCurrent] = useState<BegunList | null>(null);
+  const list = useMemo(() => current ?? keptList(text), [current, text]);
   const [unread, setUnread] = useState('');
-  const setList = (next: BegunList | null): void => setText(next === null ? '' : JSON.stringify(next));
+  const setList = (next: BegunList | null): void => {
+    setCurrent(next);
+    setText(next === null ? '' : JSON.stringify(next));
+  };
   return {
     list,
     setList,

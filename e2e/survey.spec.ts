@@ -207,7 +207,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await photo.getByRole('button', { name: 'Done' }).click();
   await page.reload();
   await piece.getByText('Photos', { exact: true }).click();
-  await piece.getByRole('button', { name: 'Photo 1, 1 marks' }).click();
+  await piece.getByRole('button', { name: 'Photo 1, 1 mark' }).click();
   await expect(photo.getByRole('textbox', { name: 'Mark 1' })).toHaveValue('crack along the lock edge');
 
   await page.goto('/');
@@ -225,7 +225,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await new PainterOn(elsewhere).goTo('Walk');
   await elsewhere.getByRole('button', { name: /^D-01,/ }).click();
   await elsewhere.getByRole('complementary').getByText('Photos', { exact: true }).click();
-  const thumbnail = elsewhere.getByRole('button', { name: 'Photo 1, 1 marks' }).locator('img');
+  const thumbnail = elsewhere.getByRole('button', { name: 'Photo 1, 1 mark' }).locator('img');
   await expect.poll(() => thumbnail.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(390);
 });
 

@@ -228,3 +228,16 @@ test('what was given and not yet written is there after the tab is killed, once'
   assert.equal(await on.changes.count(), 2);
   assert.deepEqual(shared.left('test'), []);
 });
+
+test('a job that was replaced under the same revision is read anew', async () => {
+  const on = await database();
+  const store = await tab(on);
+  const row = await on.jobs.get('test');
+  assert.ok(row);
+  await on.jobs.put({ ...row, updatedAt: '2027-03-02T08:00:00Z', job: { ...row.job, name: 'Brought in again' } });
+  assert.equal(write(store, 'sticks'), true);
+  await store.settled();
+  const stored = await on.jobs.get('test');
+  assert.deepEqual([stored?.job.name, stored?.job.pieces[0]?.note], ['Brought in again', 'sticks']);
+  assert.equal(store.snapshot()?.job.name, 'Brought in again');
+});

@@ -45,8 +45,8 @@ export class JobStore {
   readonly #channel: BroadcastChannel;
   #state: JobState | null = null;
   #revision = 0;
-  /** The document of that revision, as it lies in the database. */
-  #written: Job | null = null;
+  /** The document of that revision, as it lies in the database, and since when. */
+  #written: { job: Job; at: string } | null = null;
   #isClosed = false;
   #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
@@ -155,7 +155,9 @@ export class JobStore {
    */
   async #row(): Promise<StoredJob | undefined> {
     const row = await this.#database.jobs.get(this.#id);
-    if (row && this.#written !== null && row.revision === this.#revision) return { ...row, job: this.#written };
+    if (row && this.#written && row.revision === this.#revision && row.updatedAt === this.#written.at) {
+      return { ...row, job: this.#written.job };
+    }
     const read = row && readStored(row);
     if (read && !read.ok) throw new Error(read.message);
     return read?.value;
@@ -184,12 +186,12 @@ export class JobStore {
     if (this.#pending.length === 0) return;
     if (gather > 0) await new Promise((go) => setTimeout(go, gather));
     const { jobs, changes } = this.#database;
-    const expected = this.#revision;
     const refusals: string[] = [];
     const writing = [...this.#pending];
-    const stored = await this.#database.transaction('rw', jobs, changes, async () => {
+    const { stored, isOnOurs } = await this.#database.transaction('rw', jobs, changes, async () => {
       const found = await this.#row();
       if (!found) throw new Error('the job was deleted in another tab');
+      const isKnown = found.job === this.#written?.job;
       const applied = new Set(found.applied);
       for (const { id, name, args, strokes } of writing) {
         if (applied.has(id)) continue;
@@ -202,13 +204,13 @@ export class JobStore {
       found.revision += 1;
       found.updatedAt = new Date().toISOString();
       await jobs.put(found);
-      return found;
+      return { stored: found, isOnOurs: isKnown };
     });
-    const rebased = stored.revision !== expected + 1;
+    const rebased = !isOnOurs;
     this.#journal.forget(this.#id, writing);
     this.#pending = this.#pending.slice(writing.length);
     this.#revision = stored.revision;
-    this.#written = stored.job;
+    this.#written = { job: stored.job, at: stored.updatedAt };
     this.#tellTabs(stored.revision);
     // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
     const shown = rebased || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
@@ -284,7 +286,7 @@ export class JobStore {
     ]);
     if (this.#pending.length > 0) return;
     this.#revision = stored.revision;
-    this.#written = stored.job;
+    this.#written = { job: stored.job, at: stored.updatedAt };
     this.#state = { job: stored.job, undoLabel: last?.label ?? null, redoLabel: next?.label ?? null };
     this.#tell();
   }

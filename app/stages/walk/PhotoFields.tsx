@@ -10,6 +10,8 @@ import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { PhotoDialog } from './PhotoDialog.tsx';
 
+const marksOn = (count: number): string => `${count} ${count === 1 ? 'mark' : 'marks'}`;
+
 /** Photos of a piece, from the camera or from files, with what is marked on them. */
 export function PhotoFields({ piece }: { piece: Piece }) {
   const { job, apply } = useJob();
@@ -39,11 +41,7 @@ export function PhotoFields({ piece }: { piece: Piece }) {
   return (
     <Fold
       title="Photos"
-      summary={
-        piece.photos.length === 0
-          ? 'none'
-          : `${piece.photos.length}, ${spots} ${spots === 1 ? 'mark' : 'marks'} on them`
-      }
+      summary={piece.photos.length === 0 ? 'none' : `${piece.photos.length}, ${marksOn(spots)} on them`}
     >
       {piece.photos.length > 0 && (
         <Box component="ul" sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 1fr))', gap: 1 }}>
@@ -92,7 +90,7 @@ function Thumbnail({ photo, number, onOpen }: { photo: Photo; number: number; on
       component="button"
       type="button"
       onClick={onOpen}
-      aria-label={`Photo ${number}${photo.caption ? `: ${photo.caption}` : ''}, ${photo.spots.length} marks`}
+      aria-label={`Photo ${number}${photo.caption ? `: ${photo.caption}` : ''}, ${marksOn(photo.spots.length)}`}
       sx={{
         width: '100%',
         aspectRatio: '4 / 3',

@@ -5,6 +5,7 @@ import { TestJob } from '../testing/jobs.ts';
 import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
 import { jobToProblem } from './job-to-problem.ts';
+import { openNights } from './open-nights.ts';
 import type { FoundPlan } from './problem.ts';
 import { planProblemSchema } from './problem.ts';
 import { readPlan } from './read-plan.ts';
@@ -300,4 +301,22 @@ test('a coat that fills more than a shift is paused where the piece has a place 
   assert.equal(task?.pausable, true);
   assert.ok(coat.end - coat.start > task.work, 'a night lies in between');
   assert.equal(problem.problem.tasks.find(({ id }) => id.startsWith('d/coat-1'))?.pausable, false);
+});
+
+test('an opening that must close at night is told with the nights that its piece is away', () => {
+  const access = { who: 'pupils', closesAtNight: true, neededBy: null };
+  const made = new TestJob().door('d', { access }).door('e').door('f', { access, comesOff: false }).coated();
+  const { plan, at, made: problem } = planned(made.job);
+  const reading = readPlan(made.job, problem, { ...plan, t0: problem.problem.t0 });
+  const [away, ...others] = openNights(made.job, reading);
+  assert.deepEqual(
+    others.map(({ piece }) => piece.id),
+    [],
+    'neither the one that may stay open nor the one that stays in place',
+  );
+  // In March no clock changes before the 28th: days of 1440 minutes.
+  const dayOf = (minutes: number): number => Math.floor(minutes / 1440);
+  assert.equal(away?.piece.id, 'd');
+  assert.equal(away.nights, dayOf(at('d/rehang').end) - dayOf(at('d/take-off').end));
+  assert.ok(away.nights >= 2);
 });

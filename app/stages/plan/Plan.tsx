@@ -12,6 +12,7 @@ import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
 import { Board } from './Board.tsx';
 import { HangTable } from './HangTable.tsx';
+import { NightOpenings } from './NightOpenings.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
 import { usePlanner } from './use-planner.ts';
@@ -61,6 +62,7 @@ export default function Plan() {
           nothing in scope.
         </Alert>
       )}
+      {reading && <NightOpenings reading={reading} />}
       {shown && reading && (
         <PlanHeader
           plan={shown}

@@ -1,3 +1,4 @@
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import type { Point } from './elevation.ts';
 
 /** A moulding as cut: its painted line from the wall at the top, x out from the wall, y down, in mm. */
@@ -136,4 +137,21 @@ export function drawnSection(numbers: readonly number[]): Section {
     numbers[2 * index + 1] ?? 0,
   ]);
   return { line, girth: lineLength(line) };
+}
+
+/** Corners that a drawn profile may have. */
+export const MOST_CORNERS = 60;
+
+/** Reads `0 0, 18 0, 18 145`: corners in mm, out from the wall and down from the top, as numbers by turns. */
+export function readDrawnProfile(typed: string): Outcome<number[]> {
+  const numbers = typed
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number);
+  if (numbers.some((number) => !Number.isFinite(number)) || numbers.length % 2 === 1) {
+    return refused('Write pairs in mm, out from the wall and down from the top: 0 0, 18 0, 18 145.');
+  }
+  if (numbers.length < 4) return refused('Two corners at least: 0 0, 18 145.');
+  if (numbers.length > MOST_CORNERS * 2) return refused(`Up to ${MOST_CORNERS} corners.`);
+  return accepted(numbers);
 }

@@ -110,3 +110,27 @@ test('the water of a wash dries before anything else touches it', () => {
   const [wash] = pieceSteps(job, job.pieces[0]!).filter(({ operation }) => operation === 'wash');
   assert.ok((wash?.dryHours ?? 0) > 0);
 });
+
+test('kept steps follow what they are made from: build-up, turning, a tin’s own figures, the piece itself', () => {
+  const made = new TestJob().door('d').coated();
+  const [group] = made.job.groups;
+  const stepsNow = () => pieceSteps(made.job, made.job.pieces[0]!);
+  const before = stepsNow();
+  made.tell('rename-job', { name: 'Another name' });
+  assert.equal(stepsNow(), before, 'what has no part in them leaves them as they are');
+
+  made.tell('choose-build-up', { groupId: group!.id, buildUp: { ...buildUp('enamel-oil'), key: 'none' } });
+  assert.ok(!stepsNow().some(({ operation }) => operation === 'degloss'));
+  assert.equal(stepsNow().findLast(({ coat }) => coat)?.coat?.coating.id, 'enamel-oil');
+
+  made.tell('change-planning', { turning: 'both-on-points' });
+  assert.ok(!stepsNow().some(({ turned }) => turned));
+
+  const enamel = stepsNow().findLast(({ coat }) => coat)?.coat?.coating;
+  made.tell('state-coating', { coating: { ...enamel!, recoatMax: 77 } });
+  assert.equal(stepsNow().findLast(({ coat }) => coat)?.coat?.coating.recoatMax, 77);
+
+  const minutes = stepsNow().reduce((sum, step) => sum + step.minutes, 0);
+  made.tell('change-pieces', { ids: ['d'], facts: {}, shape: { height: 2300 } });
+  assert.ok(stepsNow().reduce((sum, step) => sum + step.minutes, 0) > minutes);
+});

@@ -1,34 +1,14 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { cutLists, type MouldingCutList } from '../../../core/quantities/cut-list.ts';
+import { readStockLengths } from '../../../core/quantities/stock-lengths.ts';
 import { formatLength, lengthFieldText, parseLength } from '../../../core/units/length.ts';
-import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Section, Sheet } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { CutBarDrawing } from './CutBarDrawing.tsx';
-
-/** Reads lengths on sale, separated by commas or semicolons, or by spaces where each is a plain number. */
-function readStock(typed: string, units: UnitSystem): Outcome<number[]> {
-  const parts = typed
-    .split(/^[\d\s]+$/.test(typed) ? /\s+/ : /[;,]\s+|;/)
-    .map((part) => part.trim())
-    .filter(Boolean);
-  if (parts.length === 0) return refused('State at least one length that is on sale, such as 2400; 3000.');
-  const lengths: number[] = [];
-  for (const part of parts) {
-    const length = parseLength(part, units);
-    if (!length.ok) return refused(`${length.message} Separate lengths with semicolons.`);
-    if (length.value < 300 || length.value > 12_000) {
-      return refused(`Lengths on sale lie between 300 mm and 12 m; this is ${formatLength(length.value, units)}.`);
-    }
-    lengths.push(length.value);
-  }
-  return accepted([...new Set(lengths)].sort((one, other) => one - other));
-}
 
 /** The lengths of moulding that the job's pieces get, cut from stock with as little waste as can be proved. */
 export function CutList() {
@@ -53,7 +33,7 @@ export function CutList() {
           draft={`${job.id}/stock`}
           sx={{ width: 260 }}
           take={(typed) => {
-            const stock = readStock(typed, units);
+            const stock = readStockLengths(typed, units);
             return stock.ok
               ? apply('change-cutting', { stock: stock.value }, { strokes: 'stock', quiet: true })
               : stock;

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { drawnSection } from '../../../core/pieces/profiles.ts';
-import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
+import { drawnSection, MOST_CORNERS, readDrawnProfile } from '../../../core/pieces/profiles.ts';
+import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { StatedField } from '../../ui/StatedField.tsx';
 
 interface ProfileFieldProps {
@@ -23,22 +23,6 @@ const STEPS: Readonly<Record<string, Corner>> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
-const MOST_CORNERS = 60;
-
-/** Reads `0 0, 18 0, 18 145` as corners. */
-function readCorners(typed: string): Outcome<number[]> {
-  const numbers = typed
-    .split(/[\s,;]+/)
-    .filter(Boolean)
-    .map(Number);
-  if (numbers.some((number) => !Number.isFinite(number)) || numbers.length % 2 === 1) {
-    return refused('Write pairs in mm, out from the wall and down from the top: 0 0, 18 0, 18 145.');
-  }
-  if (numbers.length < 4) return refused('Two corners at least: 0 0, 18 145.');
-  if (numbers.length > MOST_CORNERS * 2) return refused(`Up to ${MOST_CORNERS} corners.`);
-  return accepted(numbers);
-}
-
 /** A profile drawn by its corners: dragged, moved with the arrow keys, or typed. */
 export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps) {
   const drawing = useRef<SVGSVGElement>(null);
@@ -128,7 +112,7 @@ export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps)
         label={`${label}: corners in mm`}
         text={text}
         draft={draft}
-        take={(typed) => take(readCorners(typed))}
+        take={(typed) => take(readDrawnProfile(typed))}
       />
     </Box>
   );

@@ -1,0 +1,25 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { readStockLengths } from './stock-lengths.ts';
+
+const read = (typed: string, units: 'metric' | 'us' = 'metric'): number[] | string => {
+  const lengths = readStockLengths(typed, units);
+  return lengths.ok ? lengths.value : lengths.message;
+};
+
+test('lengths on sale as they are typed, each once, the shortest first', () => {
+  assert.deepEqual(read('2400'), [2400]);
+  assert.deepEqual(read('3000; 2400'), [2400, 3000]);
+  assert.deepEqual(read('2400 3000 2400'), [2400, 3000]);
+  assert.deepEqual(read('2.4 m, 3 m'), [2400, 3000]);
+  assert.deepEqual(read("8'; 12'", 'us'), [2438.4, 3657.6]);
+  assert.deepEqual(read('96 144', 'us'), [2438.4, 3657.6]);
+});
+
+test('what is no length, or none that is sold, is named', () => {
+  assert.match(String(read('')), /at least one length/);
+  assert.match(String(read('2400; long')), /“long” is not a length .* Separate lengths with semicolons/);
+  assert.match(String(read('2400; 30 m')), /between 300 mm and 12 m; this is 30 m/);
+  assert.match(String(read('240')), /this is 240 mm/);
+  assert.match(String(read('1000 1100 1200 1300 1400 1500 1600 1700 1800')), /Up to 8 lengths/);
+});

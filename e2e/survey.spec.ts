@@ -194,6 +194,10 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await expect(bore).toContainText('runs off its edge, which is 54 × 2040 mm');
   await bore.getByLabel('Diameter').fill('28');
   await expect(bore.getByRole('img', { name: /^Template for latch bore, larger: 27 mm from the/ })).toBeVisible();
+  await piece.getByLabel('Thickness', { exact: true }).fill('26');
+  await expect(bore.getByRole('alert')).toContainText('runs off its edge, which is 26 × 2040 mm');
+  await piece.getByLabel('Thickness', { exact: true }).fill('54');
+  await expect(bore.getByRole('alert')).toHaveCount(0);
 
   await piece.getByText('Photos', { exact: true }).click();
   const picture = await page.screenshot({ type: 'jpeg' });

@@ -75,9 +75,8 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
           size="small"
           sx={{ justifySelf: 'start' }}
           onClick={() => {
-            const ids = like.map(({ id }) => id);
-            apply('fill-holes', { ids, count: piece.filledHoles });
-            for (const drilling of piece.drillings) apply('state-drilling', { ids, drilling });
+            const ids = like.map(({ id }) => id).filter((id) => id !== piece.id);
+            apply('copy-holes', { from: piece.id, ids });
           }}
         >
           Same holes on all {like.length} of this size
@@ -91,6 +90,8 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
 function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Drilling; draft: string }) {
   const { job, apply } = useJob();
   const { units } = job.settings;
+  // It fitted when it was stated; the piece may have been made smaller since.
+  const fault = drillingFault(piece, drilling);
   const state = (facts: Partial<Drilling>, strokes: string): Outcome<unknown> => {
     const changed = { ...drilling, ...facts };
     const fault = drillingFault(piece, changed);
@@ -140,6 +141,11 @@ function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Dr
           <ToggleButton value="upright">one above the other</ToggleButton>
           <ToggleButton value="across">side by side</ToggleButton>
         </ToggleButtonGroup>
+      )}
+      {fault !== null && (
+        <Box role="alert" sx={{ color: 'var(--late)', fontSize: 14 }}>
+          {fault}
+        </Box>
       )}
       <DrillTemplate piece={piece} drilling={drilling} units={units} />
     </Box>

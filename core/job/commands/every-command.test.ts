@@ -71,6 +71,11 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Done in /,
     (job) => job.rooms[0]?.tasks[0]?.doneAt === '2027-03-01T08:10',
   ],
+  'copy-holes': [
+    { from: 'b', ids: ['a'] },
+    /^Holes of D-02 on 1 piece$/,
+    (job) => job.pieces[0]?.drillings.map(({ name }) => name).join() === 'knob',
+  ],
   'revise-pieces': [
     {
       edits: [

@@ -1,3 +1,4 @@
+import { current } from 'immer';
 import { z } from 'zod';
 import { drillingSchema, hardwareSchema } from '../piece-schema.ts';
 import type { Job } from '../schema.ts';
@@ -68,6 +69,17 @@ export const stateDrilling = command({
       if (index < 0) drillings.push(drilling);
       else drillings[index] = drilling;
     }
+  },
+});
+
+/** Gives pieces the filled and the new holes of another, instead of their own: like pieces share one template. */
+export const copyHoles = command({
+  args: z.object({ from: z.string(), ids: z.array(z.string()).min(1).max(2000) }),
+  label: ({ from, ids }, job) =>
+    `Holes of ${markOf(job, from)} on ${ids.length} ${ids.length === 1 ? 'piece' : 'pieces'}`,
+  change(draft, { from, ids }) {
+    const { filledHoles, drillings } = current(entryOf(draft.pieces, from, 'piece'));
+    for (const id of ids) Object.assign(entryOf(draft.pieces, id, 'piece'), { filledHoles, drillings });
   },
 });
 

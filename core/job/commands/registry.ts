@@ -1,5 +1,13 @@
 import { changeGroup, chooseBuildUp, stateCoating } from './finish.ts';
-import { addHardware, countHardware, fillHoles, removeDrilling, removeHardware, stateDrilling } from './fittings.ts';
+import {
+  addHardware,
+  copyHoles,
+  countHardware,
+  fillHoles,
+  removeDrilling,
+  removeHardware,
+  stateDrilling,
+} from './fittings.ts';
 import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { acceptPlan, stamp } from './running.ts';
@@ -31,6 +39,7 @@ export const COMMANDS = {
   'add-hardware': addHardware,
   'remove-hardware': removeHardware,
   'fill-holes': fillHoles,
+  'copy-holes': copyHoles,
   'state-drilling': stateDrilling,
   'remove-drilling': removeDrilling,
   'state-photo': statePhoto,

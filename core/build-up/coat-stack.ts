@@ -1,59 +1,77 @@
 import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { Surface } from '../job/piece-schema.ts';
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import type { BuildUp, Extent, FinishGroup, Job, Key } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
+import type { SurfaceFacts } from '../proving/proof.ts';
 import { wetFilm } from '../shelf/film.ts';
 
 /** A layer of the cross-section through a finished face, from the top down. */
 export interface Layer {
-  kind: 'coat' | 'key' | 'existing' | 'substrate';
+  kind: 'coat' | 'fill' | 'key' | 'existing' | 'substrate';
   name: string;
   detail: string;
   role: 'primer' | 'topcoat' | 'sealer' | null;
+  extent: Extent;
   /** Dry film in µm; null for what is not a film of ours. */
   dryFilm: number | null;
 }
 
+const KEYED: Readonly<Record<Key, string>> = {
+  abrade: 'keyed with 180–240',
+  'wet-abrade': 'keyed wet with 180',
+  degloss: 'deglossed',
+  none: 'not keyed',
+};
+
+const EXTENTS: Readonly<Record<Extent, string>> = { all: '', spots: ', on spots', edges: ', on edges' };
+
 /** The cross-section through a face: what is put on, over what is there. */
-export function coatStack(job: Job, surface: Surface, buildUp: BuildUp, face: FaceId): Layer[] {
+export function coatStack(
+  job: Job,
+  facts: Pick<SurfaceFacts, 'substrate' | 'oldCoat'>,
+  buildUp: BuildUp,
+  face: FaceId,
+): Layer[] {
+  const plain = { role: null, extent: 'all', dryFilm: null } as const;
   const coats = coatsOn(buildUp, face).map((coat, index, all): Layer => {
     const coating = coatingOf(job, coat.product);
     if (coating === undefined) {
-      return { kind: 'coat', name: coat.product, detail: 'not on this job’s shelf', role: null, dryFilm: null };
+      return { ...plain, kind: 'coat', name: coat.product, detail: 'not on this job’s shelf' };
     }
-    const same = all.filter((other) => other.product === coat.product);
-    const number = all.slice(0, index + 1).filter((other) => other.product === coat.product).length;
+    const isSame = (other: typeof coat): boolean => other.product === coat.product && other.extent === coat.extent;
+    const same = all.filter(isSame);
+    const number = all.slice(0, index + 1).filter(isSame).length;
     const wet = Math.round(wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning));
+    const name = `${coating.name}${EXTENTS[coat.extent]}`;
     return {
       kind: 'coat',
-      name: same.length > 1 ? `${coating.name}, coat ${number}` : coating.name,
+      name: same.length > 1 ? `${name}, coat ${number}` : name,
       detail: `${coating.dryFilm} µm dry, ${wet} µm wet`,
       role: coating.role,
+      extent: coat.extent,
       dryFilm: coating.dryFilm,
     };
   });
-  const key = { abrade: 'keyed with 180–240', degloss: 'deglossed', none: 'not keyed' }[buildUp.key];
-  const old: Layer[] =
-    surface.existing === 'bare'
-      ? []
-      : [{ kind: 'existing', name: EXISTING_COATS[surface.existing], detail: key, role: null, dryFilm: null }];
+  const key = KEYED[buildUp.key];
+  const isBare = facts.oldCoat === 'bare';
+  const { grainFill, preservative } = buildUp;
+  const passes = grainFill && `${grainFill.passes} ${grainFill.passes === 1 ? 'pass' : 'passes'}`;
   return [
     ...coats.reverse(),
-    ...old,
+    ...(passes ? [{ ...plain, kind: 'fill', name: 'Grain filler', detail: passes } as const] : []),
+    ...(isBare ? [] : [{ ...plain, kind: 'existing', name: EXISTING_COATS[facts.oldCoat], detail: key } as const]),
     {
+      ...plain,
       kind: 'substrate',
-      name: SUBSTRATES[surface.substrate].name,
-      detail: surface.existing === 'bare' ? key : '',
-      role: null,
-      dryFilm: null,
+      name: SUBSTRATES[facts.substrate].name,
+      detail: [isBare ? key : '', preservative === null ? '' : 'preserved'].filter(Boolean).join(', '),
     },
   ];
 }
 
-/** Dry film in µm of all coats together. */
+/** Dry film in µm of all coats over the whole face together. */
 export function totalFilm(layers: readonly Layer[]): number {
-  return layers.reduce((sum, layer) => sum + (layer.dryFilm ?? 0), 0);
+  return layers.reduce((sum, { extent, dryFilm }) => sum + (extent === 'all' ? (dryFilm ?? 0) : 0), 0);
 }
 
 /** A group whose pieces can be planned: its build-up is chosen. */

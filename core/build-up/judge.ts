@@ -1,10 +1,8 @@
-import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { BuildUp, Job } from '../job/schema.ts';
-import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
-import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
-import { SEVERITIES, type Rule, type Severity, type Situation } from './rule.ts';
-import { RULES } from './rules.ts';
+import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { SEVERITIES, type Rule, type Severity } from './rule.ts';
+import { RULES } from './rules/registry.ts';
+import { groundsOf, recipeOf, situations, type Ground, type Recipe, type Situation } from './situation.ts';
 
 /** A rule that fired, on which faces. */
 export interface Finding {
@@ -18,40 +16,39 @@ export interface Verdict {
   findings: Finding[];
 }
 
-/** What a build-up's judgement needs of the pieces that it is for: like pieces share all of it. */
-export type Like = Pick<Piece, 'surface' | 'exposure' | 'scope'>;
+const rank = (severity: Severity): number => SEVERITIES.indexOf(severity);
 
-/** One situation per face in scope; edges go with the front. Unknown products are left out. */
-export function situations(job: Job, like: Like, buildUp: BuildUp): Situation[] {
-  const faces = FACE_IDS.filter(
-    (face) => like.scope.faces.includes(face) || (face === 'front' && like.scope.edges.length > 0),
-  );
-  return faces.map((face) => ({
-    face,
-    surface: like.surface,
-    exposure: like.exposure[face],
-    cleaner: DEFAULT_CLEANERS.find((cleaner) => cleaner.id === buildUp.cleaner) ?? null,
-    rinsed: buildUp.rinsed,
-    key: buildUp.key,
-    coats: coatsOn(buildUp, face).flatMap((coat) => {
-      const coating = coatingOf(job, coat.product);
-      return coating ? [{ coating, tool: coat.tool }] : [];
-    }),
-  }));
-}
-
-/** Judges a build-up by every rule, on every face. */
-export function judge(job: Job, like: Like, buildUp: BuildUp): Verdict {
-  const fired = new Map<Rule, FaceId[]>();
-  for (const situation of situations(job, like, buildUp)) {
-    for (const rule of RULES) {
-      if (rule.fires(situation)) fired.set(rule, [...(fired.get(rule) ?? []), situation.face]);
+/** What every rule says of situations. */
+export function judgeSituations(found: readonly Situation[]): Verdict {
+  const fired = new Map<Rule, Set<FaceId>>();
+  for (const rule of RULES) {
+    for (const situation of found) {
+      if (!rule.fires(situation)) continue;
+      const faces = fired.get(rule) ?? new Set();
+      for (const face of situation.faces) faces.add(face);
+      fired.set(rule, faces);
     }
   }
-  const rank = (severity: Severity): number => SEVERITIES.indexOf(severity);
   const findings = [...fired]
-    .map(([rule, faces]) => ({ rule, faces }))
+    .map(([rule, faces]) => ({ rule, faces: [...faces] }))
     .sort((one, other) => rank(one.rule.severity) - rank(other.rule.severity));
-  const has = (severity: Severity): boolean => findings.some((finding) => finding.rule.severity === severity);
-  return { level: has('forbidden') ? 'forbidden' : has('risk') ? 'risk' : 'permitted', findings };
+  const gravest = findings[0]?.rule.severity;
+  return { level: gravest === 'forbidden' || gravest === 'risk' ? gravest : 'permitted', findings };
+}
+
+/** Judges a recipe by every rule, on every face of every ground. */
+export function judgeRecipe(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], recipe: Recipe): Verdict {
+  return judgeSituations(grounds.flatMap((ground) => situations(job, ground, recipe)));
+}
+
+/** Judges a build-up by every rule, on every face of all pieces of a group. */
+export function judge(job: Job, group: FinishGroup, buildUp: BuildUp): Verdict {
+  return judgeRecipe(job, groundsOf(job, group), recipeOf(buildUp));
+}
+
+/** The verdict on every build-up that is chosen, by the group's id. */
+export function verdictsOf(job: Job): Map<string, Verdict> {
+  return new Map(
+    job.groups.flatMap((group) => (group.buildUp ? [[group.id, judge(job, group, group.buildUp)] as const] : [])),
+  );
 }

@@ -1,29 +1,68 @@
-import type { FaceId } from '../pieces/elevation.ts';
-import type { Cleaner } from '../shelf/cleaner.ts';
 import type { Coating } from '../shelf/coating.ts';
-import type { Surface } from '../job/piece-schema.ts';
-import type { BuildUp, Tool } from '../job/schema.ts';
+import type { Recipe, Situation } from './situation.ts';
 
-/** One face of a group of like pieces, with everything that is to go onto it. */
-export interface Situation {
-  face: FaceId;
-  surface: Surface;
-  exposure: 'inside' | 'outside';
-  cleaner: Cleaner | null;
-  rinsed: boolean;
-  key: BuildUp['key'];
-  coats: readonly { coating: Coating; tool: Tool }[];
-}
-
-/** Forbidden: will fail. Risk: may fail, and is shown as one. Advice: worth knowing. Caution: can hurt someone. */
+/** Forbidden: will fail. Risk: may fail, and is shown as one. Caution: can hurt someone. Advice: worth knowing. */
 export const SEVERITIES = ['forbidden', 'risk', 'caution', 'advice'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
-/** A rule of the craft as data: when it fires, why in the painter's words, and what would lift it. */
+/** What a rule rests on. */
+export const SOURCES = {
+  trade: 'common practice of the trade',
+  tin: 'what tins of this kind usually direct',
+  chemistry: 'how the binders behave',
+  wood: 'how wood and water behave',
+  optics: 'colour measurement: CIEDE2000 and CIE Y',
+  safety: 'safety sheets and local rules, which decide',
+} as const;
+export type Source = keyof typeof SOURCES;
+
+/** A rule of the craft as data: when it fires, why in the painter's words, what would lift it, and what it rests on. */
 export interface Rule {
   id: string;
   severity: Severity;
+  source: Source;
   fires(situation: Situation): boolean;
   reason: string;
   lift: string;
+  /** Whether it judges the surface alone, so that nothing which is put on can lift it. */
+  ofSurface?: true;
+  /**
+   * Does to a recipe what would lift it, if the shelf can. False when it can't. Composing build-ups and the button
+   * beside a verdict both do it this way. Rules that only a person can lift, by a test or another wish, have none.
+   */
+  mend?(recipe: Recipe, situation: Situation): boolean;
 }
+
+const WATERBORNE: readonly Coating['family'][] = ['acrylic', 'alkyd-waterborne', 'mineral'];
+
+export const isWaterborne = (coating: Coating | undefined): boolean =>
+  coating !== undefined && WATERBORNE.includes(coating.family);
+export const bonds = (coating: Coating | undefined, to: Coating['bondsTo'][number]): boolean =>
+  coating?.bondsTo.includes(to) === true;
+
+export const isBare = ({ facts }: Situation): boolean => facts.oldCoat === 'bare';
+export const isWood = ({ facts }: Situation): boolean =>
+  facts.substrate === 'softwood' || facts.substrate === 'oak' || facts.substrate === 'mdf';
+/** Timber that has been scraped or came bare: it drinks, moves and may bleed. */
+export const isBareTimber = (s: Situation): boolean =>
+  isBare(s) && (s.facts.substrate === 'softwood' || s.facts.substrate === 'oak');
+/** Hard and closed: a coat needs a key or a primer that bonds to gloss. */
+export const isGlossy = ({ facts }: Situation): boolean =>
+  facts.oldCoat === 'oil-gloss' || facts.oldCoat === 'varnish' || facts.oldCoat === 'factory-finish';
+export const isAbraded = ({ key }: Situation): boolean => key === 'abrade' || key === 'wet-abrade';
+export const isKeyed = (s: Situation): boolean =>
+  s.key !== 'none' || s.cleaning.some(({ cleaner }) => cleaner.deglosses);
+/** Melamine and laminate are slippery, unless somebody has put sound paint on them before. */
+export const showsLaminate = (s: Situation): boolean =>
+  s.facts.substrate === 'laminate' && (isBare(s) || s.facts.oldCoat === 'factory-finish');
+/** Plastic that nobody has painted before. */
+export const showsVinyl = (s: Situation): boolean =>
+  s.facts.substrate === 'vinyl' && (isBare(s) || s.facts.oldCoat === 'factory-finish');
+/** Oak and ash whose tannin can rise: bare, or under varnish alone. */
+export const showsTannin = (s: Situation): boolean =>
+  s.facts.substrate === 'oak' && (isBare(s) || s.facts.oldCoat === 'varnish');
+/** Wood is laid bare, whether it came so or is scraped so. */
+export const laysWoodBare = (s: Situation): boolean => isWood(s) && (isBare(s) || s.facts.soundness === 'lets-go');
+/** Whether bonding has been proved by a patch with this first coat and this key. */
+export const isProvedByPatch = (s: Situation): boolean =>
+  s.patch?.held === true && s.patch.first === s.first?.id && s.patch.key === s.key;

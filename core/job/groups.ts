@@ -1,5 +1,6 @@
 import type { Draft } from 'immer';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
+import { NEW_GROUP } from './new-job.ts';
 import type { Piece, Surface } from './piece-schema.ts';
 import type { FinishGroup, Job } from './schema.ts';
 
@@ -17,26 +18,84 @@ function groupName(surface: Surface, exposure: Exposure): string {
   return `${substrate}, ${coat}${surface.condition === 'sound' ? '' : `, ${surface.condition}`}${outside}`;
 }
 
-/** The id of the group of like pieces, which is added to the draft if there is none yet. `moving` is not counted as a member. */
-export function groupForSurface(draft: Draft<Job>, surface: Surface, exposure: Exposure, moving?: string): string {
+const likenessOf = ({ surface, exposure }: Pick<Piece, 'surface' | 'exposure'>): string => likeness(surface, exposure);
+
+/** The id of the group of like pieces, which is added to the draft if there is none yet. */
+export function groupForSurface(draft: Draft<Job>, surface: Surface, exposure: Exposure): string {
   const wanted = likeness(surface, exposure);
-  const like = draft.pieces.find((piece) => piece.id !== moving && likeness(piece.surface, piece.exposure) === wanted);
-  if (like) return like.groupId;
+  const like = likeIn(draft, wanted, new Set());
+  return like?.groupId ?? addGroup(draft, groupName(surface, exposure)).id;
+}
+
+/** A piece of that likeness which new ones join: in no group that was put together by hand, and not among `moving`. */
+function likeIn(draft: Draft<Job>, wanted: string, moving: ReadonlySet<string>): Draft<Piece> | undefined {
+  const byHand = new Set(draft.groups.filter((group) => group.byHand).map(({ id }) => id));
+  return draft.pieces.find(
+    (piece) => !moving.has(piece.id) && !byHand.has(piece.groupId) && likenessOf(piece) === wanted,
+  );
+}
+
+/**
+ * Has pieces whose surface was changed follow to the group of their like. A piece stays where another of its group is
+ * like it; a group all of whose pieces were changed alike stays together, with its colour and its findings, unless there
+ * is a group of that like already.
+ */
+export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: ReadonlyMap<string, string>): void {
+  const movers = draft.pieces.filter(({ id }) => moving.has(id));
+  for (const [groupId, own] of byGroup(movers)) {
+    const staying = draft.pieces.filter((piece) => piece.groupId === groupId && !moving.has(piece.id));
+    const likenesses = new Set(own.map(likenessOf));
+    const [first] = own;
+    if (staying.length === 0 && likenesses.size === 1 && first && !likeIn(draft, likenessOf(first), moving)) {
+      const group = draft.groups.find(({ id }) => id === groupId);
+      // Only a name that was given by itself follows; the painter's own stays.
+      if (group !== undefined && group.name === before.get(first.id))
+        group.name = groupName(first.surface, first.exposure);
+      continue;
+    }
+    for (const piece of own) {
+      if (staying.some((other) => likenessOf(other) === likenessOf(piece))) continue;
+      const like = likeIn(draft, likenessOf(piece), new Set([...moving, piece.id]));
+      piece.groupId = like?.groupId ?? groupOfMoved(draft, piece, own);
+    }
+  }
+  pruneGroups(draft);
+}
+
+/** The group into which another mover of the same likeness has gone already, or a new one. */
+function groupOfMoved(draft: Draft<Job>, piece: Piece, own: readonly Piece[]): string {
+  const gone = own.find((other) => other.groupId !== piece.groupId && likenessOf(other) === likenessOf(piece));
+  return gone?.groupId ?? addGroup(draft, groupName(piece.surface, piece.exposure)).id;
+}
+
+function byGroup(pieces: readonly Draft<Piece>[]): Map<string, Draft<Piece>[]> {
+  const groups = new Map<string, Draft<Piece>[]>();
+  for (const piece of pieces) groups.set(piece.groupId, [...(groups.get(piece.groupId) ?? []), piece]);
+  return groups;
+}
+
+/** The name that a group of pieces like this one is given by itself. */
+export const usualGroupName = ({ surface, exposure }: Pick<Piece, 'surface' | 'exposure'>): string =>
+  groupName(surface, exposure);
+
+/** A new group at the end of the draft's. */
+export function addGroup(
+  draft: Draft<Job>,
+  name: string,
+  like: Omit<FinishGroup, 'id' | 'name'> = NEW_GROUP,
+): FinishGroup {
   const taken = new Set(draft.groups.map((group) => group.id));
   let number = draft.groups.length + 1;
   while (taken.has(`group-${number}`)) number++;
-  const group: FinishGroup = {
-    id: `group-${number}`,
-    name: groupName(surface, exposure),
-    colour: { name: 'chalk line', hex: '#efece2' },
-    buildUp: null,
-  };
+  const group: FinishGroup = { ...like, id: `group-${number}`, name };
   draft.groups.push(group);
-  return group.id;
+  return group;
 }
 
-/** Forgets groups without pieces. */
+/** Forgets groups without pieces, and what was found on them. */
 export function pruneGroups(draft: Draft<Job>): void {
   const used = new Set(draft.pieces.map((piece) => piece.groupId));
   draft.groups = draft.groups.filter((group) => used.has(group.id));
+  draft.findings = draft.findings.filter(({ groupId }) => used.has(groupId));
+  draft.patches = draft.patches.filter(({ groupId }) => used.has(groupId));
 }

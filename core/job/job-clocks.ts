@@ -3,6 +3,7 @@ import { localDays, type LocalDay } from '../units/local-day.ts';
 import type { Air, Climate } from '../air/climate.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
+import { fitHours } from '../shelf/drying/fitted.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { DRYING_KINDS, type DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
@@ -10,6 +11,17 @@ import type { Job } from './schema.ts';
 
 /** The climate for which tins state their hours, unless they say otherwise. */
 const REFERENCE: Air = { temperature: 23, humidity: 50 };
+
+/** What a clock needs to know of a product. */
+export type DryingProduct = Pick<DryingConditions, 'minTemperature' | 'fittedSlope'>;
+
+/** A coating as its clocks see it: hours that its tin states at several temperatures are fitted. */
+export function dryingProduct({ minTemperature, recoatAt }: Coating): DryingProduct {
+  return { minTemperature, fittedSlope: fitHours(recoatAt)?.slope ?? null };
+}
+
+/** Water, glue and filler: nothing forms a film, and nothing stands on a tin. */
+export const PLAIN_WATER: DryingProduct = { minTemperature: 0, fittedSlope: null };
 
 /**
  * The drying clocks of a job's climates, from a local midnight on. Time is minutes from `t0`.
@@ -55,17 +67,17 @@ export class JobClocks {
   }
 
   /** The id under which a plan problem lists a clock. */
-  id(climateId: string, kind: DryingKind, minTemperature: number): string {
-    return `${climateId}/${kind}/${minTemperature}`;
+  id(climateId: string, kind: DryingKind, { minTemperature, fittedSlope }: DryingProduct): string {
+    return [climateId, kind, minTemperature, ...(fittedSlope === null ? [] : [Math.round(fittedSlope)])].join('/');
   }
 
   /** Progress per minute, for every hour. */
-  rates(climateId: string, kind: DryingKind, minTemperature: number): readonly number[] {
-    const id = this.id(climateId, kind, minTemperature);
+  rates(climateId: string, kind: DryingKind, product: DryingProduct): readonly number[] {
+    const id = this.id(climateId, kind, product);
     let rates = this.#rates.get(id);
     if (rates === undefined) {
       const conditions: DryingConditions = {
-        minTemperature,
+        ...product,
         ventilation: this.#climate(climateId)?.ventilation ?? 'normal',
         reference: REFERENCE,
       };
@@ -76,11 +88,11 @@ export class JobClocks {
   }
 
   /** A clock in minutes from `t0`. */
-  clock(climateId: string, kind: DryingKind, minTemperature: number): RateClock {
-    const id = this.id(climateId, kind, minTemperature);
+  clock(climateId: string, kind: DryingKind, product: DryingProduct): RateClock {
+    const id = this.id(climateId, kind, product);
     let clock = this.#clocks.get(id);
     if (clock === undefined) {
-      clock = new RateClock(this.rates(climateId, kind, minTemperature), 60);
+      clock = new RateClock(this.rates(climateId, kind, product), 60);
       this.#clocks.set(id, clock);
     }
     return clock;
@@ -98,6 +110,7 @@ export class JobClocks {
     condition: CoatCondition = AS_STATED,
   ): number | null {
     const legs = stageLegs(coating, stage, condition);
+    const product = dryingProduct(coating);
     const places = typeof stays === 'string' ? [{ climateId: stays, until: Infinity }] : stays;
     return (
       legs &&
@@ -106,7 +119,7 @@ export class JobClocks {
         from,
         places.map(({ climateId, until }) => ({
           until,
-          clockOf: (kind) => this.clock(climateId, kind, coating.minTemperature),
+          clockOf: (kind) => this.clock(climateId, kind, product),
         })),
       )
     );

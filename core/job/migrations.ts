@@ -1,12 +1,15 @@
+import { USUAL_COATING } from '../shelf/coating.ts';
+import { emptyShelf } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { NEW_GROUP, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version that they start from. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed };
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved };
 
-const CURRENT_VERSION = 2;
+const CURRENT_VERSION = 3;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -39,6 +42,46 @@ function surveyed(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** To 3: groups have findings, build-ups say all of their preparation, and the shelf has more than coatings. */
+function proved(job: Record<string, unknown>): Record<string, unknown> {
+  return {
+    ...job,
+    groups: each(job.groups, (group) => ({
+      ...NEW_GROUP,
+      ...group,
+      buildUp: group.buildUp === null ? null : preparedBuildUp(asRecord(group.buildUp)),
+    })),
+    findings: [],
+    patches: [],
+    shelf: { ...emptyShelf(), coatings: each(job.shelf, hazardousCoating) },
+    weights: USUAL_WEIGHTS,
+  };
+}
+
+function preparedBuildUp({ cleaner, rinsed, ...buildUp }: Record<string, unknown>): Record<string, unknown> {
+  const whole = (coats: unknown): unknown => each(coats, (coat) => ({ ...coat, extent: 'all' }));
+  return {
+    ...buildUp,
+    cleaning: typeof cleaner === 'string' ? [{ product: cleaner, rinsed }] : [],
+    filler: null,
+    grainFill: null,
+    preservative: null,
+    coats: whole(buildUp.coats),
+    faceCoats: Object.fromEntries(
+      Object.entries(asRecord(buildUp.faceCoats)).map(([face, coats]) => [face, whole(coats)]),
+    ),
+  };
+}
+
+function hazardousCoating({ cautions: _cautions, ...coating }: Record<string, unknown>): Record<string, unknown> {
+  const hazards: Readonly<Record<string, string[]>> = {
+    oil: ['solvent', 'oily-rags'],
+    shellac: ['solvent'],
+    'two-part': ['hardener'],
+  };
+  return { ...USUAL_COATING, ...coating, hazards: hazards[String(coating.family)] ?? [] };
+}
+
 /**
  * Brings a parsed job file of any earlier version to the current one, step by step.
  * Refuses what is no job, and a version that this Nivel does not know.
@@ -54,7 +97,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/2”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/3”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -1,4 +1,5 @@
-import { JOB_FORMAT, type Job, type Week } from './schema.ts';
+import { emptyShelf } from '../shelf/shelf.ts';
+import { JOB_FORMAT, type FinishGroup, type Job, type Week, type Weights } from './schema.ts';
 
 const workday = () => [
   { from: '08:00', until: '12:00' },
@@ -15,6 +16,29 @@ export const usualWeek = (): Week => ({
   sat: [],
   sun: [],
 });
+
+/** Risk first, then the days: what most painters look at. */
+export const USUAL_WEIGHTS: Weights = {
+  risk: 4,
+  days: 2,
+  hours: 2,
+  money: 1,
+  coats: 1,
+  smell: 1,
+  toughness: 1,
+  dust: 1,
+};
+
+/** What a group of like pieces starts from, beside its id and name. */
+export const NEW_GROUP: Omit<FinishGroup, 'id' | 'name'> = {
+  colour: { name: 'chalk line', hex: '#efece2' },
+  backColour: null,
+  sheen: null,
+  schools: { keying: null, priming: null, tools: null },
+  buildUp: null,
+  chosenFor: null,
+  byHand: false,
+};
 
 /** What a new job starts from: who asks, when, and where. */
 export interface NewJob {
@@ -62,7 +86,10 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek() }],
     pieces: [],
     groups: [],
-    shelf: [],
+    findings: [],
+    patches: [],
+    shelf: emptyShelf(),
+    weights: USUAL_WEIGHTS,
     planning: { start, promised: null, turning: 'one-face' },
     plan: null,
     log: [],

@@ -2,7 +2,10 @@ import type { Climate } from '../air/climate.ts';
 import type { Elevation, FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Coating } from '../shelf/coating.ts';
-import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
+import type { Cleaner } from '../shelf/cleaner.ts';
+import type { Filler } from '../shelf/filler.ts';
+import type { Preservative } from '../shelf/preservative.ts';
+import { overDefaults, type Shelf } from '../shelf/shelf.ts';
 import type { Piece } from './piece-schema.ts';
 import type { BuildUp, Coat, FinishGroup, Job, Place, Room } from './schema.ts';
 
@@ -31,15 +34,37 @@ export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
   return definitionOf(piece.kind).weight(piece.shape);
 }
 
-/** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
-export function coatingOf(job: Job, id: string): Coating | undefined {
-  return job.shelf.find((coating) => coating.id === id) ?? DEFAULT_COATINGS.find((coating) => coating.id === id);
+/** What is on a job's shelf, by compartment and id; kept for the frozen shelves that documents hold. */
+const shelves = new WeakMap<Job['shelf'], { shelf: Shelf; coatings: ReadonlyMap<string, Coating> }>();
+
+function laidOut(job: Pick<Job, 'shelf'>): { shelf: Shelf; coatings: ReadonlyMap<string, Coating> } {
+  const known = shelves.get(job.shelf);
+  if (known !== undefined) return known;
+  const shelf = overDefaults(job.shelf);
+  const made = { shelf, coatings: new Map(shelf.coatings.map((coating) => [coating.id, coating])) };
+  if (Object.isFrozen(job.shelf)) shelves.set(job.shelf, made);
+  return made;
 }
 
-/** Every coating to choose from: the defaults, with the job's own figures over them, then what the job adds. */
-export function shelfOf(job: Job): Coating[] {
-  const defaults = DEFAULT_COATINGS.map((coating) => job.shelf.find((own) => own.id === coating.id) ?? coating);
-  return [...defaults, ...job.shelf.filter((own) => !DEFAULT_COATINGS.some((coating) => coating.id === own.id))];
+/** Everything that this job may take from: the defaults, the job's own figures over them, then what the job adds. */
+export const shelfOf = (job: Pick<Job, 'shelf'>): Shelf => laidOut(job).shelf;
+
+/** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
+export const coatingOf = (job: Pick<Job, 'shelf'>, id: string): Coating | undefined => laidOut(job).coatings.get(id);
+
+const entryIn = <E extends { id: string }>(entries: readonly E[], id: string | null): E | undefined =>
+  id === null ? undefined : entries.find((entry) => entry.id === id);
+
+export const cleanerOf = (job: Pick<Job, 'shelf'>, id: string | null): Cleaner | undefined =>
+  entryIn(shelfOf(job).cleaners, id);
+export const fillerOf = (job: Pick<Job, 'shelf'>, id: string | null): Filler | undefined =>
+  entryIn(shelfOf(job).fillers, id);
+export const preservativeOf = (job: Pick<Job, 'shelf'>, id: string | null): Preservative | undefined =>
+  entryIn(shelfOf(job).preservatives, id);
+
+/** The colour that a face gets. */
+export function colourOn(group: FinishGroup, face: FaceId): FinishGroup['colour'] {
+  return face === 'back' ? (group.backColour ?? group.colour) : group.colour;
 }
 
 /** The coats that a face of this build-up gets, first to last. */

@@ -1,13 +1,15 @@
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { climateSchema } from '../air/climate.ts';
-import { coatingSchema } from '../shelf/coating.ts';
+import { SHEENS } from '../shelf/coating.ts';
+import { shelfSchema } from '../shelf/shelf.ts';
 import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
+import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { acceptedPlanSchema, logEntrySchema } from './record.ts';
 
-export const JOB_FORMAT = 'nivel.job/2';
+export const JOB_FORMAT = 'nivel.job/3';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -15,21 +17,35 @@ const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name
 export const TOOLS = ['brush', 'roller', 'spray'] as const;
 export type Tool = (typeof TOOLS)[number];
 
-/** One coat: which product, how it is put on, and by how many per cent it is thinned. */
+/** Where a coat goes: over the whole face, on spots of bare wood, filler and stains, or on raw edges alone. */
+export const EXTENTS = ['all', 'spots', 'edges'] as const;
+export type Extent = (typeof EXTENTS)[number];
+
+/** One coat: which product, how it is put on, by how many per cent it is thinned, and where it goes. */
 export const coatSchema = z.object({
   product: id,
   tool: z.enum(TOOLS),
   thinning: z.number().min(0).max(30),
+  extent: z.enum(EXTENTS),
 });
 export type Coat = z.infer<typeof coatSchema>;
 
-const coats = z.array(coatSchema).max(10);
+const coats = z.array(coatSchema).max(12, 'Twelve coats at most.');
+
+/** How a surface is keyed: dry abrasive, wet abrasive, a deglosser, or not at all. */
+export const KEYS = ['abrade', 'wet-abrade', 'degloss', 'none'] as const;
+export type Key = (typeof KEYS)[number];
 
 /** Everything between the old surface and the finished one. Edges are painted with the front. */
 export const buildUpSchema = z.object({
-  cleaner: id.nullable(),
-  rinsed: z.boolean(),
-  key: z.enum(['abrade', 'degloss', 'none']),
+  /** Cleaners in the order in which they are used. */
+  cleaning: z.array(z.object({ product: id, rinsed: z.boolean() })).max(4, 'Four cleaners at most.'),
+  key: z.enum(KEYS),
+  /** For holes, dents and broken edges; null when there is nothing to fill. */
+  filler: id.nullable(),
+  grainFill: z.object({ product: id, passes: z.number().int().min(1).max(4) }).nullable(),
+  /** On bare wood outside, before primer. */
+  preservative: id.nullable(),
   coats,
   /** A face that carries other products than the rest; left out when it does not. */
   faceCoats: z.object({ front: coats.optional(), back: coats.optional() }),
@@ -41,7 +57,48 @@ export const colourSchema = z.object({
   hex: z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.'),
 });
 
-const finishGroupSchema = z.object({ id, name, colour: colourSchema, buildUp: buildUpSchema.nullable() });
+/** What keying and priming leave to the painter's school; null where Nivel may choose. */
+export const SCHOOL_IDS = {
+  keying: ['sand', 'degloss', 'bond'],
+  priming: ['always', 'two-in-one', 'self-priming', 'spots'],
+  tools: ['brush', 'brush-and-roll', 'roll', 'spray'],
+} as const;
+export const schoolsSchema = z.object({
+  keying: z.enum(SCHOOL_IDS.keying).nullable(),
+  priming: z.enum(SCHOOL_IDS.priming).nullable(),
+  tools: z.enum(SCHOOL_IDS.tools).nullable(),
+});
+export type Schools = z.infer<typeof schoolsSchema>;
+
+const weight = z.number().int().min(0).max(4);
+/** What counts how much when build-ups are ranked, from 0 to 4. */
+export const weightsSchema = z.object({
+  risk: weight,
+  days: weight,
+  hours: weight,
+  money: weight,
+  coats: weight,
+  smell: weight,
+  toughness: weight,
+  dust: weight,
+});
+export type Weights = z.infer<typeof weightsSchema>;
+
+const finishGroupSchema = z.object({
+  id,
+  name,
+  colour: colourSchema,
+  /** The other face's own colour; null when it is the same. */
+  backColour: colourSchema.nullable(),
+  /** The look that is wanted; null when it does not matter. */
+  sheen: z.enum(SHEENS).nullable(),
+  schools: schoolsSchema,
+  buildUp: buildUpSchema.nullable(),
+  /** What was known of the surface when the build-up was chosen, as a mark; null before that. */
+  chosenFor: z.string().max(400).nullable(),
+  /** Put together by hand: pieces do not fall into it by themselves. */
+  byHand: z.boolean(),
+});
 export type FinishGroup = z.infer<typeof finishGroupSchema>;
 
 /** Work on a room rather than on a piece: what is moved and sheeted before, and put back after. */
@@ -136,6 +193,7 @@ export const cuttingSchema = z.object({
 
 const MOST_PIECES = 2000;
 const MOST_LOG_ENTRIES = 50_000;
+const MOST_FINDINGS = 3000;
 
 const jobFields = z.object({
   format: z.literal(JOB_FORMAT),
@@ -160,8 +218,11 @@ const jobFields = z.object({
   crew: z.array(painterSchema).min(1).max(12),
   pieces: z.array(pieceSchema).max(MOST_PIECES, `A job has up to ${MOST_PIECES} pieces. Begin a second one.`),
   groups: z.array(finishGroupSchema).max(300),
-  /** Coatings of this job that differ from, or add to, the default shelf. */
-  shelf: z.array(coatingSchema).max(200),
+  findings: z.array(findingSchema).max(MOST_FINDINGS, `A job holds up to ${MOST_FINDINGS} findings.`),
+  patches: z.array(patchSchema).max(500),
+  /** What differs from, or adds to, the default shelf. */
+  shelf: shelfSchema,
+  weights: weightsSchema,
   planning: planningSchema,
   plan: acceptedPlanSchema.nullable(),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
@@ -215,6 +276,8 @@ function referenceFaults(job: {
   crew: { id: string }[];
   pieces: { id: string; mark: string; roomId: string; groupId: string }[];
   groups: { id: string }[];
+  findings: { id: string; groupId: string }[];
+  patches: { id: string; groupId: string }[];
 }): Fault[] {
   const faults: Fault[] = [];
   const collect = (list: readonly { id: string }[], path: string): Set<string> => {
@@ -231,6 +294,8 @@ function referenceFaults(job: {
   collect(job.pieces, 'pieces');
   collect(job.crew, 'crew');
   collect(job.places, 'places');
+  collect(job.findings, 'findings');
+  collect(job.patches, 'patches');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
     if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
   };
@@ -240,6 +305,9 @@ function referenceFaults(job: {
     need(rooms, piece.roomId, ['pieces', index, 'roomId'], 'room');
     need(groups, piece.groupId, ['pieces', index, 'groupId'], 'finish group');
   });
+  for (const list of ['findings', 'patches'] as const) {
+    job[list].forEach((entry, index) => need(groups, entry.groupId, [list, index, 'groupId'], 'finish group'));
+  }
   for (const kind of ['bench', 'rack']) {
     if (!job.places.some((place) => place.kind === kind)) {
       faults.push({ path: ['places'], message: `A job needs at least one ${kind}.` });

@@ -79,6 +79,7 @@ export const HUNG = {
   edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] as EdgeId[] },
   comesOff: 'usually',
+  traits: ['handled'],
   pace: { takeOff: 4, rehang: 9 },
   cautions: [],
 } as const;
@@ -89,6 +90,7 @@ export const BOARD = {
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
   usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom', 'left', 'right'] as EdgeId[] },
   comesOff: 'usually',
+  traits: ['handled'],
   pace: { takeOff: 4, rehang: 5 },
   cautions: [],
 } as const;

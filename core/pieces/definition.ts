@@ -3,6 +3,7 @@ import type { CautionId } from './cautions.ts';
 import type { EdgeId, Elevation, FaceId } from './elevation.ts';
 import type { Phrase } from './phrases.ts';
 import type { Section } from './profiles.ts';
+import type { Trait } from './traits.ts';
 import type { ExistingCoat, Substrate } from './substrate.ts';
 
 interface FieldFacts {
@@ -100,6 +101,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   cuts?(shape: S): MouldingCut[];
   /** Minutes to take the hardware off and bag it, and to rehang, at a professional's pace. */
   pace: { takeOff: number; rehang: number };
+  /** What its use asks of a finish. */
+  traits: readonly Trait[];
   /** Dangers that come with the kind itself. */
   cautions: readonly CautionId[];
   /** How it is typed in one line. */

@@ -1,6 +1,6 @@
-import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
+import { clocksOf, dryingProduct, PLAIN_WATER, type DryingProduct, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
-import { dryingClimateId, groupOf, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import { colourOn, dryingClimateId, groupOf, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -27,10 +27,13 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
   mask: { key: 'kit/mask', minutes: 1 },
   wash: { key: 'kit/wash', minutes: 3 },
   abrade: { key: 'kit/abrade', minutes: 2 },
+  'wet-abrade': { key: 'kit/wet-abrade', minutes: 3 },
   degloss: { key: 'kit/degloss', minutes: 2 },
   plant: { key: 'kit/moulding', minutes: 8 },
   fill: { key: 'kit/filler', minutes: 2 },
   drill: { key: 'kit/drill', minutes: 3 },
+  'grain-fill': { key: 'kit/grain-filler', minutes: 3 },
+  preserve: { key: 'kit/preservative', minutes: 2 },
   denib: { key: 'kit/denib', minutes: 1 },
   rehang: { key: 'kit/hardware', minutes: 1 },
   refit: { key: 'kit/hardware', minutes: 1 },
@@ -39,10 +42,13 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
 const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
   'wash',
   'abrade',
+  'wet-abrade',
   'degloss',
   'plant',
   'fill',
   'drill',
+  'grain-fill',
+  'preserve',
   'denib',
   'coat',
 ]);
@@ -223,7 +229,9 @@ class ProblemDraft {
   #coatSetup(step: PieceStep): string | null {
     if (step.coat === null) return null;
     const { coat, coating } = step.coat;
-    const colour = coating.role === 'topcoat' ? groupOf(this.#job, step.piece)?.colour.hex : undefined;
+    const group = groupOf(this.#job, step.piece);
+    const [face] = step.coat.faces;
+    const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
     const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
     if (!this.#setups.has(key)) {
       const potLife = coating.potLife === null ? null : this.#potLife(coating, dryingClimateId(this.#job, step.piece));
@@ -242,7 +250,7 @@ class ProblemDraft {
   /** Minutes that a mixed pot keeps in the warmest hour of its climate: the least that it may keep. */
   #potLife(coating: Coating, climateId: string): number {
     const [kind] = coating.drying;
-    const rates = kind ? this.#clocks.rates(climateId, kind, coating.minTemperature).slice(0, 14 * 24) : [];
+    const rates = kind ? this.#clocks.rates(climateId, kind, dryingProduct(coating)).slice(0, 14 * 24) : [];
     return Math.floor(((coating.potLife ?? 0) * 60) / Math.max(0.2, ...rates));
   }
 
@@ -252,7 +260,7 @@ class ProblemDraft {
       this.#waits.push({
         from: before.id,
         to: after.id,
-        atLeast: { clock: this.#clock(climateId, 'evaporating', 0), dose: before.dryHours * 60 },
+        atLeast: { clock: this.#clock(climateId, 'evaporating', PLAIN_WATER), dose: before.dryHours * 60 },
       });
       return;
     }
@@ -271,7 +279,7 @@ class ProblemDraft {
       const last = index === legs.length - 1;
       const to = last ? after.id : this.#milestone(step);
       const recoats = last && after.coat !== null && stage === 'recoat' && coating.recoatMax !== null;
-      const clock = this.#clock(climateId, leg.kind, coating.minTemperature);
+      const clock = this.#clock(climateId, leg.kind, dryingProduct(coating));
       const known = !last && this.#milestones.has(to);
       if (!known) this.#waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
       if (!last) this.#milestones.add(to);
@@ -297,10 +305,10 @@ class ProblemDraft {
     return id;
   }
 
-  #clock(climateId: string, kind: Coating['drying'][number], minTemperature: number): string {
-    const id = this.#clocks.id(climateId, kind, minTemperature);
+  #clock(climateId: string, kind: Coating['drying'][number], product: DryingProduct): string {
+    const id = this.#clocks.id(climateId, kind, product);
     if (!this.#usedClocks.has(id)) {
-      this.#usedClocks.set(id, { id, step: 60, rate: [...this.#clocks.rates(climateId, kind, minTemperature)] });
+      this.#usedClocks.set(id, { id, step: 60, rate: [...this.#clocks.rates(climateId, kind, product)] });
     }
     return id;
   }
@@ -317,7 +325,7 @@ class ProblemDraft {
     const legs = stageLegs(coating, 'full') ?? [];
     const minutesAt = (at: string): number => minutesSince(this.#clocks.t0, at, this.#job.site.timeZone);
     const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
-      this.#clocks.clock(climateId, kind, coating.minTemperature),
+      this.#clocks.clock(climateId, kind, dryingProduct(coating)),
     );
     const made = share * coating.hours.full;
     return { filmRatio: 1, factor: Math.max(1, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };

@@ -1,20 +1,21 @@
-import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
+import { cleanerOf, coatingOf, coatsOn, fillerOf, groupOf, preservativeOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Job } from '../job/schema.ts';
+import type { Coat, Extent, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   coatMinutes,
   denibMinutes,
+  grainFillMinutes,
   hardwareMinutes,
   keyMinutes,
   maskMinutes,
   preparationOf,
+  preserveMinutes,
   reAbradeMinutes,
   TURN_MINUTES,
   washMinutes,
 } from '../quantities/pace.ts';
-import { areaWithFace } from '../quantities/take-off.ts';
-import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
+import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What is done to a piece, in the order of the work. */
@@ -23,10 +24,13 @@ export const OPERATIONS = [
   'mask',
   'wash',
   'abrade',
+  'wet-abrade',
   'degloss',
   'plant',
   'fill',
   'drill',
+  'grain-fill',
+  'preserve',
   'denib',
   'coat',
   'rehang',
@@ -44,6 +48,8 @@ export interface PieceStep {
   minutes: number;
   /** For a coat: which, counted from the old surface, with what, and on which faces. */
   coat: { number: number; coat: Coat; coating: Coating; faces: FaceId[]; reAbrade: number } | null;
+  /** What it is cleaned, filled or preserved with; null for other steps. */
+  product: string | null;
   /** Hours at 23 °C and 50 % RH until its water, glue or filler is dry; 0 for other steps. */
   dryHours: number;
   /** Whether the piece is turned over before. */
@@ -59,6 +65,9 @@ export function isPlannable(job: Job, piece: Piece): boolean {
   return !!buildUp && buildUp.coats.length > 0 && FACE_IDS.some((face) => areaWithFace(piece, face) > 0);
 }
 
+/** Hours at 23 °C and 50 % RH until what was abraded wet is dry: a default. */
+const WET_ABRASION_DRIES = 1;
+
 /** The steps of a frozen piece, as long as what else they follow from is the same. */
 const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly PieceStep[] }>();
 
@@ -68,7 +77,8 @@ const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly Piec
  */
 export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
   if (!Object.isFrozen(piece)) return stepsFrom(job, piece);
-  const from = [groupOf(job, piece)?.buildUp, job.shelf, job.planning.turning];
+  const group = groupOf(job, piece);
+  const from = [group?.buildUp, group?.backColour, group?.colour, job.shelf, job.planning.turning];
   const known = kept.get(piece);
   if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
   const steps = stepsFrom(job, piece);
@@ -77,37 +87,62 @@ export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
 }
 
 function stepsFrom(job: Job, piece: Piece): PieceStep[] {
-  const buildUp = groupOf(job, piece)?.buildUp;
+  const group = groupOf(job, piece);
+  const buildUp = group?.buildUp;
   if (!buildUp || !isPlannable(job, piece)) return [];
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
     const id = `${piece.id}/${name}`;
-    steps.push({ id, piece, operation, minutes, coat: null, dryHours: 0, turned: false, ...more });
+    steps.push({ id, piece, operation, minutes, coat: null, product: null, dryHours: 0, turned: false, ...more });
   };
   const hardware = hardwareMinutes(piece);
   if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);
   else add('mask', 'mask', maskMinutes(piece));
-  const cleaner = DEFAULT_CLEANERS.find((entry) => entry.id === buildUp.cleaner);
-  if (cleaner) add('wash', 'wash', washMinutes(piece), { dryHours: cleaner.dryHours });
-  if (buildUp.key !== 'none') add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key));
-  for (const { operation, minutes, dryHours } of preparationOf(piece)) add(operation, operation, minutes, { dryHours });
+  buildUp.cleaning.forEach(({ product }, index) => {
+    const dryHours = cleanerOf(job, product)?.dryHours;
+    const name = index === 0 ? 'wash' : `wash-${index + 1}`;
+    if (dryHours !== undefined) add(name, 'wash', washMinutes(piece), { dryHours, product });
+  });
+  if (buildUp.key !== 'none') {
+    add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key), {
+      dryHours: buildUp.key === 'wet-abrade' ? WET_ABRASION_DRIES : 0,
+    });
+  }
+  const filler = fillerOf(job, buildUp.filler) ?? null;
+  for (const { operation, minutes, dryHours } of preparationOf(piece, filler)) {
+    add(operation, operation, minutes, { dryHours });
+  }
+  const grain = fillerOf(job, buildUp.grainFill?.product ?? null);
+  for (let pass = 1; grain && pass <= (buildUp.grainFill?.passes ?? 0); pass++) {
+    const { dryHours, id: product } = grain;
+    add(`grain-fill-${pass}`, 'grain-fill', grainFillMinutes(piece), { dryHours, product });
+  }
+  const preservative = preservativeOf(job, buildUp.preservative);
+  if (preservative) {
+    const { dryHours, id: product } = preservative;
+    add('preserve', 'preserve', preserveMinutes(piece), { dryHours, product });
+  }
 
   const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
+  const hasTwoColours = group.backColour !== null && group.backColour.hex !== group.colour.hex;
   const oneByOne = piece.comesOff && job.planning.turning === 'one-face';
   const layers = Math.max(...faces.map((face) => coatsOn(buildUp, face).length));
+  let lain: Extent | null = null;
   for (let number = 1; number <= layers; number++) {
-    if (number > 1) add(`denib-${number}`, 'denib', denibMinutes(piece));
     const coated = faces.flatMap((face) => {
       const coat = coatsOn(buildUp, face)[number - 1];
       const coating = coat && coatingOf(job, coat.product);
-      return coat && coating ? [{ face, coat, coating }] : [];
+      return coat && coating && coatedArea(piece, face, coat.extent) > 0 ? [{ face, coat, coating }] : [];
     });
-    const passes = oneByOne ? coated.map((entry) => [entry]) : samePasses(coated);
+    if (coated.length === 0) continue;
+    if (lain !== null) add(`denib-${number}`, 'denib', denibMinutes(piece, lain));
+    lain = widest(coated);
+    const passes = oneByOne || hasTwoColours ? coated.map((entry) => [entry]) : samePasses(coated);
     passes.forEach((pass, index) => {
       const [first] = pass;
       if (first === undefined) return;
       const turned = oneByOne && index > 0;
-      const minutes = pass.reduce((sum, { face, coat }) => sum + coatMinutes(piece, face, coat.tool), 0);
+      const minutes = pass.reduce((sum, { face, coat }) => sum + coatMinutes(piece, face, coat), 0);
       add(`coat-${number}/${pass.map(({ face }) => face).join('+')}`, 'coat', minutes + (turned ? TURN_MINUTES : 0), {
         turned,
         coat: {
@@ -125,6 +160,13 @@ function stepsFrom(job: Job, piece: Piece): PieceStep[] {
   return steps;
 }
 
+/** How far the coats reach that are laid at once. */
+function widest(coated: readonly Coated[]): Extent {
+  const extents = coated.map(({ coat }) => coat.extent);
+  if (extents.includes('all')) return 'all';
+  return extents.includes('spots') ? 'spots' : 'edges';
+}
+
 type Coated = { face: FaceId; coat: Coat; coating: Coating };
 
 /** Faces that take the same product in the same way are painted in one pass; others after each other. */
@@ -132,7 +174,10 @@ function samePasses(coated: readonly Coated[]): Coated[][] {
   const passes: Coated[][] = [];
   for (const entry of coated) {
     const pass = passes.find(
-      ([first]) => first?.coat.product === entry.coat.product && first.coat.tool === entry.coat.tool,
+      ([first]) =>
+        first?.coat.product === entry.coat.product &&
+        first.coat.tool === entry.coat.tool &&
+        first.coat.extent === entry.coat.extent,
     );
     if (pass) pass.push(entry);
     else passes.push([entry]);

@@ -7,10 +7,13 @@ const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat'>, string>> =
   mask: 'Take furniture off and mask',
   wash: 'Wash and rinse',
   abrade: 'Abrade',
+  'wet-abrade': 'Abrade wet, and wipe off',
   degloss: 'Degloss',
   plant: 'Cut moulding, glue it on and tape it down',
   fill: 'Fill and sand flush',
   drill: 'Drill by the template',
+  'grain-fill': 'Fill the grain and sand',
+  preserve: 'Brush on preservative',
   denib: 'Denib',
   rehang: 'Rehang',
   refit: 'Refit furniture',
@@ -32,7 +35,10 @@ export function stepWords(step: PieceStep): string {
   if (isBare && step.operation === 'mask') return 'Mask';
   if (isBare && step.operation === 'refit') return 'Take the tape off';
   if (step.operation !== 'coat' || step.coat === null) return PLAIN[step.operation as keyof typeof PLAIN];
-  const { coating, number, faces } = step.coat;
-  const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${coating.name.split(',')[0]?.toLowerCase() ?? ''}, ${facesInWords(step, faces)}`;
+  const { coating, number, faces, coat: laid } = step.coat;
+  const where = laid.extent === 'edges' ? 'edges' : facesInWords(step, faces);
+  const what = coating.name.split(',')[0]?.toLowerCase() ?? '';
+  const on = laid.extent === 'spots' ? `on spots of ${where}` : where;
+  const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${what}, ${on}`;
   return step.turned ? `Turn, then ${coat}` : coat.charAt(0).toUpperCase() + coat.slice(1);
 }

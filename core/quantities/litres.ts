@@ -1,11 +1,11 @@
-import { coatingOf, coatsOn, groupOf } from '../job/queries.ts';
+import { coatingOf, colourOn, coatsOn, groupOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Coat, Job, Tool } from '../job/schema.ts';
-import { FACE_IDS } from '../pieces/elevation.ts';
+import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { spreadRate } from '../shelf/film.ts';
 import { cheapestTins, type TinChoice } from './tins.ts';
-import { areaWithFace } from './take-off.ts';
+import { coatedArea } from './take-off.ts';
 
 /** Share of the paint that ends up on the piece. */
 const TRANSFER_EFFICIENCY: Readonly<Record<Tool, number>> = { brush: 0.95, roller: 0.92, spray: 0.65 };
@@ -44,7 +44,9 @@ interface Use {
   coat: Coat;
   number: number;
   area: number;
-  piece: Piece;
+  face: FaceId;
+  /** The first coat over the whole face. */
+  meetsWood: boolean;
 }
 
 /** Every coat on every face of a piece with a chosen build-up. */
@@ -52,9 +54,12 @@ function usesOf(job: Job, piece: Piece): Use[] {
   const buildUp = groupOf(job, piece)?.buildUp;
   if (!buildUp) return [];
   return FACE_IDS.flatMap((face) => {
-    const area = areaWithFace(piece, face);
-    if (area === 0) return [];
-    return coatsOn(buildUp, face).map((coat, index) => ({ coat, number: index + 1, area, piece }));
+    const coats = coatsOn(buildUp, face);
+    const firstAllOver = coats.findIndex(({ extent }) => extent === 'all');
+    return coats.flatMap((coat, index) => {
+      const area = coatedArea(piece, face, coat.extent);
+      return area === 0 ? [] : [{ coat, number: index + 1, area, face, meetsWood: index === firstAllOver }];
+    });
   });
 }
 
@@ -70,14 +75,14 @@ export function productNeeds(job: Job): ProductNeed[] {
   const needs = new Map<string, Omit<ProductNeed, 'residue' | 'reserve' | 'litres' | 'tins'>>();
   for (const piece of job.pieces) {
     const group = groupOf(job, piece);
-    for (const { coat, number, area } of usesOf(job, piece)) {
+    for (const { coat, number, area, face, meetsWood } of usesOf(job, piece)) {
       const coating = coatingOf(job, coat.product);
       if (coating === undefined || group === undefined) continue;
-      const colour = coating.role === 'topcoat' ? group.colour : null;
+      const colour = coating.role === 'topcoat' ? colourOn(group, face) : null;
       const key = `${coat.product}/${colour?.hex ?? ''}`;
       const need = needs.get(key) ?? { product: coat.product, coating, colour, coats: [] };
       needs.set(key, need);
-      const surfaceFactor = number === 1 && isOpenGrained(piece) ? OPEN_GRAIN : 1;
+      const surfaceFactor = meetsWood && group.buildUp?.grainFill === null && isOpenGrained(piece) ? OPEN_GRAIN : 1;
       const litres =
         (area / spreadRate(coating.volumeSolids, coating.dryFilm) / TRANSFER_EFFICIENCY[coat.tool]) * surfaceFactor;
       const row = need.coats.find(

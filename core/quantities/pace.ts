@@ -1,11 +1,12 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Painter, Tool } from '../job/schema.ts';
-import type { Element, Face, FaceId, Part } from '../pieces/elevation.ts';
+import type { Coat, Extent, Key, Painter } from '../job/schema.ts';
+import { FACE_IDS, type Element, type Face, type FaceId, type Part } from '../pieces/elevation.ts';
 import type { Preparation } from '../pieces/definition.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import { takeOff } from './take-off.ts';
+import type { Filler } from '../shelf/filler.ts';
+import { coatedArea, SPOT_SHARE, takeOff } from './take-off.ts';
 
 /** How much longer than a professional each takes. */
 const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = { 'first-timer': 3, steady: 1.5, professional: 1 };
@@ -26,10 +27,16 @@ const MINUTES = {
   spindleASide: 2.5,
   glazingPerMetre: 2.2,
   fillAHole: 1.5,
+  dentsPerM2: 2,
   drillAHole: 2,
   maskPerMetre: 1.2,
   turn: 1,
   reAbradePerM2: 2.5,
+  grainFillPerM2: 9,
+  /** Wet abrasive clogs less and is wiped more. */
+  wetAbradeTimes: 1.3,
+  /** Getting to a spot, beside painting it. */
+  spotsAFace: 1.5,
 } as const;
 
 /** The crew's mean factor: work is planned before anybody knows whose hands it falls to. */
@@ -68,7 +75,8 @@ export function washMinutes(piece: Piece): number {
 }
 
 /** Minutes to abrade or degloss a piece, faces and edges. */
-export function keyMinutes(piece: Piece, key: 'abrade' | 'degloss'): number {
+export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>): number {
+  if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade');
   if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
   const faces = facesInScope(piece).map((face) => flatAndProfiled(face.elements));
   const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
@@ -80,9 +88,20 @@ export function keyMinutes(piece: Piece, key: 'abrade' | 'degloss'): number {
   );
 }
 
-/** Minutes to denib a piece between coats. */
-export function denibMinutes(piece: Piece): number {
-  return MINUTES.denibPerM2 * paintedArea(piece);
+/** Minutes to denib a piece after a coat of such an extent. */
+export function denibMinutes(piece: Piece, extent: Extent): number {
+  const area = FACE_IDS.reduce((sum, face) => sum + coatedArea(piece, face, extent), 0);
+  return MINUTES.denibPerM2 * area;
+}
+
+/** Minutes for one pass of grain filler over a piece, sanded off again. */
+export function grainFillMinutes(piece: Piece): number {
+  return MINUTES.grainFillPerM2 * paintedArea(piece);
+}
+
+/** Minutes to brush preservative onto a piece. */
+export function preserveMinutes(piece: Piece): number {
+  return MINUTES.brushFlatPerM2 * paintedArea(piece);
 }
 
 /** Minutes to abrade a face again when its recoat window has closed. */
@@ -93,10 +112,16 @@ export function reAbradeMinutes(piece: Piece): number {
 /** Minutes to turn a piece over. */
 export const TURN_MINUTES = MINUTES.turn;
 
-/** Minutes to put one coat on a face, with the edges when it is the front. */
-export function coatMinutes(piece: Piece, face: FaceId, tool: Tool): number {
+/** Minutes to put one coat on a face: with the edges when it is the front, on its spots, or on its edges alone. */
+export function coatMinutes(piece: Piece, face: FaceId, { tool, extent }: Pick<Coat, 'tool' | 'extent'>): number {
   const { faces, edges } = elevationOf(piece);
-  const elements = faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? [];
+  if (extent === 'spots') {
+    return MINUTES.spotsAFace + SPOT_SHARE * coatMinutes(piece, face, { tool, extent: 'all' });
+  }
+  const elements =
+    extent === 'edges'
+      ? []
+      : (faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? []);
   const edgeMetres =
     face === 'front'
       ? edges.filter((edge) => piece.scope.edges.includes(edge.id)).reduce((sum, edge) => sum + edge.length / 1000, 0)
@@ -127,15 +152,19 @@ export function maskMinutes(piece: Piece): number {
   return definitionOf(piece.kind).pace.takeOff + metres * MINUTES.maskPerMetre;
 }
 
-/** Work before the first coat: what the shape asks for, then old holes filled and new ones drilled. */
-export function preparationOf(piece: Piece): Preparation[] {
+/**
+ * Work before the first coat: what the shape asks for, then old holes and dents filled and new holes drilled. With a
+ * filler of the build-up it takes that one's hours to dry, and dents are filled as well.
+ */
+export function preparationOf(piece: Piece, filler: Filler | null): Preparation[] {
   const { preparation } = definitionOf(piece.kind);
   const asked = preparation?.(piece.shape) ?? [];
   const filled = asked.find(({ operation }) => operation === 'fill');
+  const dents = filler === null ? 0 : Math.ceil(MINUTES.dentsPerM2 * paintedArea(piece));
   const fill: Preparation = {
     operation: 'fill',
-    minutes: (filled?.minutes ?? 0) + piece.filledHoles * MINUTES.fillAHole,
-    dryHours: Math.max(filled?.dryHours ?? 0, piece.filledHoles > 0 ? FILLER_HOURS : 0),
+    minutes: (filled?.minutes ?? 0) + (piece.filledHoles + dents) * MINUTES.fillAHole,
+    dryHours: Math.max(filled?.dryHours ?? 0, piece.filledHoles + dents > 0 ? (filler?.dryHours ?? FILLER_HOURS) : 0),
   };
   const holes = piece.drillings.reduce((sum, { centres }) => sum + (centres > 0 ? 2 : 1), 0);
   return [

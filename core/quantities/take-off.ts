@@ -1,5 +1,6 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
+import type { Extent } from '../job/schema.ts';
 import type { EdgeId, FaceId } from '../pieces/elevation.ts';
 
 /** The painted area of one face or edge of a piece, in m², developed. */
@@ -23,5 +24,18 @@ export function takeOff(piece: Piece): PaintedPart[] {
 export function areaWithFace(piece: Piece, face: FaceId): number {
   return takeOff(piece)
     .filter(({ part }) => part === face || (face === 'front' && part !== 'back'))
+    .reduce((sum, { area }) => sum + area, 0);
+}
+
+/** Share of a face that spots of bare wood, filler and stains usually make up: a default. */
+export const SPOT_SHARE = 0.1;
+
+/** m² of a piece that one coat covers on a face: all of it, its spots, or, with the front, its edges alone. */
+export function coatedArea(piece: Piece, face: FaceId, extent: Extent): number {
+  if (extent === 'all') return areaWithFace(piece, face);
+  if (extent === 'spots') return SPOT_SHARE * areaWithFace(piece, face);
+  if (face === 'back') return 0;
+  return takeOff(piece)
+    .filter(({ part }) => part !== 'front' && part !== 'back')
     .reduce((sum, { area }) => sum + area, 0);
 }

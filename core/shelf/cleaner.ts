@@ -1,85 +1,121 @@
 import { z } from 'zod';
+import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
-/** A cleaner: how it is mixed, what it leaves behind, and how long the washed surface takes to dry. */
+/** What a cleaner takes off. */
+export const SOILS = ['grease', 'wax', 'mould', 'chalk', 'salts'] as const;
+export type Soil = (typeof SOILS)[number];
+
+/** A cleaner: how it is mixed, what it takes off and leaves behind, and how long the washed surface takes to dry. */
 export const cleanerSchema = z.object({
-  id: z.string(),
-  name: z.string(),
+  ...entryFields,
   /** mL of cleaner per litre of water actually in the bucket; null when used as it comes. */
-  dilution: z.number().nullable(),
+  dilution: z.number().positive().max(1000, 'More than 1,000 mL a litre is no dilution.').nullable(),
   rinse: z.boolean(),
   /** Hours at 23 °C and 50 % RH until the washed surface is dry. */
-  dryHours: z.number(),
+  dryHours: hours,
+  removes: z.array(z.enum(SOILS)),
   /** What stays on the surface when it is not rinsed. */
-  residue: z.enum(['none', 'phosphate', 'soap']),
+  residue: z.enum(['none', 'phosphate', 'soap', 'bleach']),
   /** Whether it also dulls a gloss. */
   deglosses: z.boolean(),
-  protection: z.string(),
+  /** Whether it etches bare galvanised steel. */
+  etches: z.boolean(),
 });
 export type Cleaner = z.infer<typeof cleanerSchema>;
 
-const GLOVES = 'Gloves that do not tear and eye protection. Never mix cleaners.';
+const cleaner = (stated: Pick<Cleaner, 'id' | 'name' | 'dilution' | 'dryHours'> & Partial<Cleaner>): Cleaner => ({
+  ...AS_DEFAULT,
+  rinse: false,
+  removes: [],
+  residue: 'none',
+  deglosses: false,
+  etches: false,
+  ...stated,
+});
 
 /** The default cleaners: starting values, to be overridden from the label. */
 export const DEFAULT_CLEANERS: readonly Cleaner[] = [
-  {
+  cleaner({
     id: 'mild-detergent',
     name: 'Mild detergent',
     dilution: 10,
     rinse: true,
     dryHours: 3,
     residue: 'soap',
-    deglosses: false,
-    protection: 'Household gloves.',
-  },
-  {
+    removes: ['salts'],
+    note: 'Hand marks and dust of what has been kept clean.',
+  }),
+  cleaner({
     id: 'alkaline-wash',
     name: 'Alkaline wash',
     dilution: 40,
     rinse: true,
     dryHours: 4,
     residue: 'soap',
-    deglosses: false,
-    protection: GLOVES,
-  },
-  {
+    removes: ['grease', 'salts', 'chalk'],
+    hazards: ['caustic'],
+    note: 'Kitchen grease, hand oils.',
+  }),
+  cleaner({
     id: 'phosphate-wash',
     name: 'Phosphate wash',
     dilution: 60,
     rinse: true,
     dryHours: 4,
     residue: 'phosphate',
+    removes: ['grease', 'salts', 'chalk'],
     deglosses: true,
-    protection: GLOVES,
-  },
-  {
+    hazards: ['phosphate', 'caustic'],
+    note: 'Strong, and dulls the gloss; its residue spoils some primers.',
+  }),
+  cleaner({
     id: 'no-rinse-wash',
     name: 'Phosphate-free no-rinse wash',
     dilution: 30,
-    rinse: false,
     dryHours: 2.5,
-    residue: 'none',
-    deglosses: false,
-    protection: GLOVES,
-  },
-  {
+    removes: ['salts', 'chalk'],
+    hazards: ['caustic'],
+    note: 'For surfaces that are not greasy.',
+  }),
+  cleaner({
     id: 'solvent-wipe',
     name: 'Solvent wipe',
     dilution: null,
-    rinse: false,
     dryHours: 0.5,
-    residue: 'none',
-    deglosses: false,
-    protection:
-      'Solvent vapour: organic-vapour cartridges and air change, no flame or pilot light. Lay oily rags flat or under water.',
-  },
-  {
+    removes: ['grease', 'wax'],
+    hazards: ['solvent', 'oily-rags'],
+    note: 'Wax, polish, silicone, mould-release oil: two rags, one wet and one dry.',
+  }),
+  cleaner({
+    id: 'mould-wash',
+    name: 'Mould wash',
+    dilution: 250,
+    rinse: true,
+    dryHours: 6,
+    residue: 'bleach',
+    removes: ['mould'],
+    hazards: ['bleach'],
+    note: 'Stand 15 min, then rinse.',
+  }),
+  cleaner({
+    id: 'white-vinegar',
+    name: 'White vinegar',
+    dilution: null,
+    rinse: true,
+    dryHours: 2,
+    removes: ['salts'],
+    etches: true,
+    hazards: ['acid'],
+    note: 'Etches bare galvanised steel; takes off lime.',
+  }),
+  cleaner({
     id: 'deglosser',
     name: 'Deglosser',
     dilution: null,
-    rinse: false,
     dryHours: 0.8,
-    residue: 'none',
+    removes: ['grease'],
     deglosses: true,
-    protection: 'Solvent vapour: organic-vapour cartridges and air change, no flame or pilot light.',
-  },
+    hazards: ['solvent'],
+    note: 'Dulls gloss without dust. Coat within the hour that its label names.',
+  }),
 ];

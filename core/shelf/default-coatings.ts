@@ -1,26 +1,8 @@
-import type { Coating } from './coating.ts';
+import { USUAL_COATING, type Coating } from './coating.ts';
 
-const SOLVENT_CAUTION =
-  'Solvent: a dust mask does not stop vapour. Organic-vapour cartridges, air change, no pilot light, heater or spark. Follow the safety sheet.';
-const OILY_RAGS = 'Oily rags can heat up and catch fire by themselves: lay them flat outdoors or under water.';
-const TWO_PART = 'Hardener: gloves and eye protection. Mix only what the pot life allows. Follow the safety sheet.';
-const ISOCYANATE =
-  'Isocyanate hardener: only with supplied air or professional extraction. If that is not to hand, choose another system.';
+type Stated = Omit<Coating, keyof typeof USUAL_COATING> & Partial<Coating>;
 
-type Stated = Omit<Coating, 'cautions' | 'potLife' | 'recoatMax' | 'spoiledByPhosphate' | 'blocksStains' | 'bondsTo'> &
-  Partial<Coating>;
-
-function coating(stated: Stated): Coating {
-  return {
-    cautions: [],
-    potLife: null,
-    recoatMax: null,
-    spoiledByPhosphate: false,
-    blocksStains: false,
-    bondsTo: [],
-    ...stated,
-  };
-}
+const coating = (stated: Stated): Coating => ({ ...USUAL_COATING, ...stated });
 
 const SMALL_AND_LARGE = (small: number, large: number): Coating['tins'] => [
   { litres: 0.75, price: small },
@@ -46,7 +28,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     recoatMax: 336,
     minTemperature: 8,
     maxHumidity: 85,
-    bondsTo: ['glossy', 'bare-timber', 'metal', 'laminate'],
+    bondsTo: ['glossy', 'bare-timber', 'metal', 'laminate', 'vinyl'],
     tins: SMALL_AND_LARGE(26, 64),
     note: 'Glossy surfaces, and laminate that has been keyed.',
   }),
@@ -66,7 +48,8 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     bondsTo: ['glossy', 'bare-timber', 'laminate'],
     blocksStains: true,
     spoiledByPhosphate: true,
-    cautions: [SOLVENT_CAUTION],
+    hazards: ['solvent'],
+    spotsOutside: true,
     tins: [
       { litres: 0.5, price: 24 },
       { litres: 1, price: 41 },
@@ -90,7 +73,8 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     maxHumidity: 85,
     potLife: 3,
     bondsTo: ['laminate', 'glossy', 'metal'],
-    cautions: [TWO_PART],
+    hazards: ['hardener'],
+    clear: true,
     tins: [
       { litres: 1, price: 48 },
       { litres: 2.5, price: 104 },
@@ -113,7 +97,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     maxHumidity: 85,
     bondsTo: ['bare-timber', 'glossy'],
     blocksStains: true,
-    cautions: [SOLVENT_CAUTION, OILY_RAGS],
+    hazards: ['solvent', 'oily-rags'],
     tins: SMALL_AND_LARGE(22, 56),
     note: 'Under oil enamel; blocks most stains.',
   }),
@@ -185,6 +169,8 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     recoatMax: 240,
     minTemperature: 10,
     maxHumidity: 80,
+    sheens: ['satin', 'gloss'],
+    toughness: 4,
     tins: SMALL_AND_LARGE(34, 84),
     note: 'Levels well; doors, cabinets, trim. A long recoat wait.',
   }),
@@ -201,6 +187,8 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     hours: { touch: 1, handle: 3, recoat: 4.5, rehang: 30, close: 156, wash: 336, full: 600 },
     minTemperature: 9,
     maxHumidity: 85,
+    sheens: ['matt', 'satin', 'gloss'],
+    selfPriming: true,
     tins: SMALL_AND_LARGE(29, 71),
     note: 'Stays white; two coats in a day; tends to block early.',
   }),
@@ -218,7 +206,9 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     recoatMax: 72,
     minTemperature: 7,
     maxHumidity: 85,
-    cautions: [SOLVENT_CAUTION, OILY_RAGS],
+    hazards: ['solvent', 'oily-rags'],
+    sheens: ['satin', 'gloss'],
+    toughness: 4,
     tins: SMALL_AND_LARGE(27, 68),
     note: 'Levels best and hardest gloss; yellows inside.',
   }),
@@ -237,7 +227,10 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     minTemperature: 13,
     maxHumidity: 75,
     potLife: 2.5,
-    cautions: [ISOCYANATE, TWO_PART],
+    hazards: ['isocyanate', 'hardener'],
+    sheens: ['matt', 'satin', 'gloss'],
+    sprayOnly: true,
+    toughness: 5,
     tins: [
       { litres: 1, price: 62 },
       { litres: 5, price: 255 },
@@ -257,6 +250,9 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     hours: { touch: 1, handle: 3, recoat: 4, rehang: 24, close: 96, wash: 336, full: 600 },
     minTemperature: 9,
     maxHumidity: 85,
+    sheens: ['matt', 'satin'],
+    selfPriming: true,
+    bondsTo: ['vinyl'],
     tins: SMALL_AND_LARGE(31, 76),
     note: 'Trim, doors and shutters outside.',
   }),
@@ -274,6 +270,9 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     minTemperature: 9,
     maxHumidity: 85,
     bondsTo: ['vinyl'],
+    sheens: ['matt', 'satin'],
+    selfPriming: true,
+    darkOnPlastic: true,
     tins: SMALL_AND_LARGE(35, 86),
     note: 'Dark colours on vinyl, within its own list.',
   }),
@@ -291,6 +290,8 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     recoatMax: 240,
     minTemperature: 9,
     maxHumidity: 85,
+    sheens: ['satin', 'gloss'],
+    toughness: 4,
     tins: SMALL_AND_LARGE(30, 74),
     note: 'Rails and steps.',
   }),
@@ -307,6 +308,9 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     hours: { touch: 0.5, handle: 1.2, recoat: 2.2, rehang: 24, close: 72, wash: 500, full: 500 },
     minTemperature: 9,
     maxHumidity: 85,
+    sheens: ['matt'],
+    selfPriming: true,
+    toughness: 1,
     tins: SMALL_AND_LARGE(36, 92),
     note: 'Self-priming on sound paint; seal where handled.',
   }),
@@ -323,6 +327,9 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     hours: { touch: 0.7, handle: 1.5, recoat: 2.5, rehang: 20, close: 72, wash: 336, full: 500 },
     minTemperature: 10,
     maxHumidity: 80,
+    sheens: ['matt', 'satin', 'gloss'],
+    toughness: 4,
+    clear: true,
     tins: SMALL_AND_LARGE(24, 58),
     note: 'Match the sheen.',
   }),

@@ -2,7 +2,7 @@ import { current, type Draft } from 'immer';
 import { z } from 'zod';
 import type { Shape } from '../../pieces/definition.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
-import { groupForSurface, pruneGroups } from '../groups.ts';
+import { groupForSurface, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';
 import { statedPieceSchema, type Piece, type StatedPiece } from '../piece-schema.ts';
 import { roomSchema, type Job } from '../schema.ts';
@@ -108,17 +108,17 @@ function changeEach(
 ): void {
   const pieces = draft.pieces.filter(({ id }) => edits.has(id));
   if (pieces.length < edits.size) throw new CommandRefused('That piece is no longer in the job.');
-  let regroups = false;
+  const before = new Map(pieces.map((piece) => [piece.id, usualGroupName(piece)]));
+  const moving = new Set<string>();
   for (const piece of pieces) {
     const { facts = {}, shape } = edits.get(piece.id) ?? {};
     for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
     if (shape !== undefined) reshaped(piece, shape);
     if (facts.surface !== undefined || facts.exposure !== undefined) {
-      piece.groupId = groupForSurface(draft, piece.surface, piece.exposure, piece.id);
-      regroups = true;
+      moving.add(piece.id);
     }
   }
-  if (regroups) pruneGroups(draft);
+  if (moving.size > 0) regroup(draft, moving, before);
 }
 
 const marksOfThose = (job: Job, changed: readonly string[]): string => {

@@ -1,4 +1,12 @@
-import { changeGroup, chooseBuildUp, stateCoating } from './finish.ts';
+import {
+  changeGroup,
+  changeWeights,
+  chooseBuildUp,
+  keepBuildUp,
+  removeEntry,
+  stateEntry,
+  takeShelf,
+} from './finish.ts';
 import {
   addHardware,
   copyHoles,
@@ -10,6 +18,7 @@ import {
 } from './fittings.ts';
 import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
+import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { acceptPlan, stamp } from './running.ts';
 import {
   changeClimate,
@@ -46,7 +55,17 @@ export const COMMANDS = {
   'remove-photo': removePhoto,
   'choose-build-up': chooseBuildUp,
   'change-group': changeGroup,
-  'state-coating': stateCoating,
+  'keep-build-up': keepBuildUp,
+  'split-group': splitGroup,
+  'merge-groups': mergeGroups,
+  'change-weights': changeWeights,
+  'state-finding': stateFinding,
+  'remove-finding': removeFinding,
+  'state-patch': statePatch,
+  'remove-patch': removePatch,
+  'state-entry': stateEntry,
+  'remove-entry': removeEntry,
+  'take-shelf': takeShelf,
   'rename-job': renameJob,
   'change-settings': changeSettings,
   'change-site': changeSite,

@@ -128,6 +128,7 @@ export const carcass: PieceDefinition<Carcass> = {
     (2 + shelves) * boardWeight(width, depth, 18, DENSITY.board),
   usualScope: { faces: ['front'], edges: [] },
   comesOff: 'never',
+  traits: ['handled'],
   pace: { takeOff: 5, rehang: 5 },
   cautions: [],
   typed: {

@@ -168,6 +168,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   weight,
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top', 'bottom'] },
   comesOff: 'rarely',
+  traits: ['putty'],
   pace: { takeOff: 8, rehang: 12 },
   cautions: ['glass', 'ladder'],
   typed: {

@@ -153,6 +153,7 @@ export const casing: PieceDefinition<Casing> = {
   },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
   comesOff: 'never',
+  traits: [],
   pace: { takeOff: 4, rehang: 2 },
   cautions: [],
   typed: {

@@ -24,6 +24,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
   }),
   ...BOARD,
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
+  traits: ['handled'],
   pace: { takeOff: 3, rehang: 5 },
   staysUnpainted: ['the drawer box and its runners'],
   hardware: ({ width }) => [

@@ -31,6 +31,7 @@ export const freePanel: PieceDefinition<FreePanel> = {
   staysUnpainted: [],
   hardware: () => [],
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  traits: [],
   pace: { takeOff: 2, rehang: 3 },
   typed: {
     words: { panel: {}, board: {} },

@@ -91,6 +91,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   staysUnpainted: ['glass, but for a line of 2 mm that seals the putty', ...DOOR_STAYS],
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
+  traits: ['handled', 'putty'],
   cautions: ['glass'],
   typed: {
     words: { 'glazed door': {}, 'glass door': {} },

@@ -102,6 +102,7 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
       slats(shape) * boardWeight(length, shape.louvreWidth, shape.louvreThickness, DENSITY.softwood)
     );
   },
+  traits: [],
   pace: { takeOff: 5, rehang: 8 },
   cautions: ['ladder'],
   typed: {

@@ -70,6 +70,7 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
   staysUnpainted: ['hinge leaves and bars'],
   hardware: () => SHUTTER_HARDWARE,
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.softwood),
+  traits: ['handled'],
   pace: { takeOff: 5, rehang: 8 },
   typed: {
     words: { 'panelled shutter': {}, 'panel shutter': {}, 'inner shutter': {} },

@@ -87,6 +87,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   usualScope: { faces: ['front'], edges: [] },
   usualSurface: { substrate: 'plaster', existing: 'waterborne-paint' },
   comesOff: 'never',
+  traits: ['wall'],
   pace: { takeOff: 6, rehang: 0 },
   cautions: ['ladder'],
   typed: {

@@ -114,6 +114,7 @@ export const railing: PieceDefinition<Railing> = {
     shape.newels * boardWeight(shape.newelHeight, shape.newel, shape.newel, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: [] },
   comesOff: 'never',
+  traits: ['handled', 'rail'],
   pace: { takeOff: 10, rehang: 0 },
   cautions: ['ladder'],
   typed: {

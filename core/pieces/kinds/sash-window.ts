@@ -128,6 +128,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   weight,
   usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom'] },
   comesOff: 'rarely',
+  traits: ['slides', 'putty'],
   pace: { takeOff: 25, rehang: 35 },
   cautions: ['window-weight', 'glass', 'ladder'],
   typed: {

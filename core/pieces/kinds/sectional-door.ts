@@ -120,6 +120,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
   usualSurface: { substrate: 'metal', existing: 'factory-finish' },
   comesOff: 'never',
+  traits: ['sections'],
   pace: { takeOff: 12, rehang: 10 },
   cautions: ['springs', 'ladder'],
   typed: {

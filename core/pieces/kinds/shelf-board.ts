@@ -31,6 +31,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
   faceNames: { front: 'top', back: 'underside' },
   edgeNames: { left: 'left end', right: 'right end', top: 'back edge', bottom: 'front edge' },
   usualScope: { faces: ['front', 'back'], edges: ['bottom', 'left', 'right'] },
+  traits: ['loaded'],
   pace: { takeOff: 1, rehang: 1 },
   staysUnpainted: ['where it rests on pins or brackets'],
   hardware: () => [{ name: 'shelf pin', count: 4 }],

@@ -34,6 +34,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   faceNames: { front: 'front' },
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },
+  traits: ['handled', 'plate'],
   pace: { takeOff: 2, rehang: 2 },
   staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],

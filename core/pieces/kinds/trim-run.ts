@@ -107,6 +107,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: [] },
   comesOff: 'never',
+  traits: [],
   pace: { takeOff: 5, rehang: 0 },
   cautions: [],
   typed: {

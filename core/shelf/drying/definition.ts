@@ -7,6 +7,8 @@ export interface DryingConditions {
   ventilation: Ventilation;
   /** The climate for which the tin states its hours; 23 °C and 50 % unless it says otherwise. */
   reference: Air;
+  /** Slope in kelvin of the line through the tin's hours at several temperatures; null for the kind's own rule. */
+  fittedSlope: number | null;
 }
 
 /** One way in which a coating dries: all that Nivel knows about it. */

@@ -28,6 +28,7 @@ test('known answers for drying through changing hours', () => {
         { temperature, humidity },
         {
           minTemperature: known.minTemperature,
+          fittedSlope: null,
           ventilation: 'normal',
           reference: { temperature: 23, humidity: 50 },
         },
@@ -42,7 +43,7 @@ test('known answers for drying through changing hours', () => {
 test('every kind runs at 1 in the reference climate and stands still below its minimum', () => {
   const reference = { temperature: 23, humidity: 50 };
   for (const kind of Object.values(DRYING_KINDS)) {
-    const conditions = { minTemperature: 8, ventilation: 'normal', reference } as const;
+    const conditions = { minTemperature: 8, ventilation: 'normal', reference, fittedSlope: null } as const;
     assert.ok(Math.abs(kind.rate(reference, conditions) - 1) < 1e-12, kind.id);
     assert.equal(kind.rate({ temperature: 7.9, humidity: 50 }, conditions), 0, kind.id);
   }

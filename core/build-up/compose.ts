@@ -1,0 +1,276 @@
+import { shelfOf } from '../job/queries.ts';
+import type { BuildUp, Coat, FinishGroup, Job, Key, Schools, Tool } from '../job/schema.ts';
+import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
+import type { Coating } from '../shelf/coating.ts';
+import { judgeRecipe, type Verdict } from './judge.ts';
+import { usualCoat, usualTool } from './mending.ts';
+import type { Rule } from './rule.ts';
+import { RULES } from './rules/registry.ts';
+import { keysOf, suitsPriming, toolOf, type PrimerWay } from './schools.ts';
+import { buildUpOf, groundsOf, situations, type Ground, type Recipe } from './situation.ts';
+
+/** A build-up that could be chosen, with what speaks for and against it. */
+export interface Candidate {
+  id: string;
+  /** As in “Shellac primer, then 2 × acrylic trim enamel”. */
+  name: string;
+  buildUp: BuildUp;
+  verdict: Verdict;
+}
+
+/** What a composition starts from: how to key, and what goes on each face; everything else follows from the rules. */
+interface Seed {
+  key: Key;
+  faces: Readonly<Record<FaceId, { primer: PrimerWay; topcoat: Coating }>>;
+}
+
+/** Rules that a composition obeys by itself: what would fail or may fail, and can be lifted by doing something. */
+const OBEYED: readonly (Rule & Required<Pick<Rule, 'mend'>>)[] = RULES.filter(
+  (rule): rule is Rule & Required<Pick<Rule, 'mend'>> =>
+    rule.mend !== undefined && (rule.severity === 'forbidden' || rule.severity === 'risk'),
+);
+
+/** More rounds than this and two rules undo each other. The test over all surfaces sees to it that none do. */
+const MOST_ROUNDS = 12;
+
+/**
+ * Does to a recipe what lifts every rule that can be lifted by doing something, one after the other, within the
+ * painter's schools. Throws when rules undo each other for ever.
+ */
+export function mended(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], start: Recipe, schools: Schools): Recipe {
+  let recipe = start;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const next = mendedOnce(job, grounds, recipe, schools);
+    if (next === recipe) return recipe;
+    recipe = next;
+  }
+  throw new Error(`Rules undo each other: ${JSON.stringify(recipe)}`);
+}
+
+/** Every rule once, in the order of the work; the same recipe when none had anything to do. */
+function mendedOnce(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], start: Recipe, schools: Schools): Recipe {
+  let recipe = start;
+  let found = grounds.flatMap((ground) => situations(job, ground, recipe));
+  for (const rule of OBEYED) {
+    for (let index = 0; index < found.length; index++) {
+      const situation = found[index];
+      if (situation === undefined || !rule.fires(situation)) continue;
+      const next: Recipe = { ...recipe, coats: { ...recipe.coats } };
+      if (!rule.mend(next, situation) || !keepsSchools(next, recipe, schools)) continue;
+      recipe = next;
+      found = grounds.flatMap((ground) => situations(job, ground, next));
+    }
+  }
+  return recipe;
+}
+
+/** Whether a change stays within what the painter's schools allow. */
+function keepsSchools(next: Recipe, before: Recipe, schools: Schools): boolean {
+  if (next.key !== before.key && schools.keying !== null && !keysOf(schools.keying).includes(next.key)) return false;
+  if (schools.tools === null) return true;
+  // A tool that the school does not know may only come in with a coat that was not there before.
+  const spraysNow = (recipe: Recipe): boolean =>
+    Object.values(recipe.coats).some((coats) => coats.some(({ tool }) => tool === 'spray'));
+  return schools.tools === 'spray' || !spraysNow(next) || spraysNow(before);
+}
+
+/** One composition: seed, mended by the rules, and judged by all of them. */
+function composed(
+  job: Job,
+  grounds: readonly Ground[],
+  faces: readonly FaceId[],
+  seed: Seed,
+  schools: Schools,
+): Candidate {
+  const onFace = (face: FaceId): Coat[] => {
+    const { primer, topcoat } = seed.faces[face];
+    const primed = primer === null ? [] : [usualCoat(primer.coating, primer.extent)];
+    const withTool = (coat: Coat, coating: Coating): Coat => ({ ...coat, tool: tooled(coating, coat, schools) });
+    return [
+      ...primed.map((coat) => (primer === null ? coat : withTool(coat, primer.coating))),
+      withTool(usualCoat(topcoat), topcoat),
+      withTool(usualCoat(topcoat), topcoat),
+    ];
+  };
+  const front = onFace('front');
+  const isSame = seed.faces.front === seed.faces.back;
+  const start: Recipe = {
+    cleaning: [],
+    key: seed.key,
+    filler: null,
+    grainFill: null,
+    preservative: null,
+    coats: isSame ? { front, back: front } : { front, back: onFace('back') },
+  };
+  const recipe = mended(job, grounds, start, schools);
+  const buildUp = buildUpOf(recipe, faces);
+  return {
+    id: JSON.stringify(buildUp),
+    name: nameOf(job, buildUp),
+    buildUp,
+    verdict: judgeRecipe(job, grounds, recipe),
+  };
+}
+
+function tooled(coating: Coating, { extent, tool }: Coat, schools: Schools): Tool {
+  if (extent !== 'all' || schools.tools === null) return extent === 'all' ? usualTool(coating) : tool;
+  return toolOf(schools.tools);
+}
+
+const offered = (coatings: readonly Coating[]): Coating[] => coatings.filter(({ archived }) => !archived);
+
+/** Ways to prime a surface: not at all, all over, or on spots. */
+function primerWays(job: Job, grounds: readonly Ground[]): PrimerWay[] {
+  const primers = offered(shelfOf(job).coatings).filter(({ role }) => role === 'primer');
+  const isAllBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');
+  return [
+    null,
+    ...primers.map((coating) => ({ coating, extent: 'all' as const })),
+    ...(isAllBare ? [] : primers.map((coating) => ({ coating, extent: 'spots' as const }))),
+  ];
+}
+
+/** Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. */
+function seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Seed[] {
+  const keys: readonly Key[] = schools.keying === null ? ['degloss', 'abrade', 'none'] : keysOf(schools.keying);
+  const tops = offered(shelfOf(job).coatings).filter(({ role }) => role === 'topcoat');
+  const ways = primerWays(job, grounds);
+  const exposures = (face: FaceId): string[] =>
+    grounds.flatMap((ground) => (ground.faces.includes(face) ? [ground.exposure[face]] : []));
+  const [front, back] = [new Set(exposures('front')), new Set(exposures('back'))];
+  const differ = front.size > 0 && back.size > 0 && [...front].join() !== [...back].join();
+  const pairs = ways.flatMap((primer) => tops.map((topcoat) => ({ primer, topcoat })));
+  const chosen = pairs.filter(({ primer, topcoat }) => suitsPriming(schools.priming, primer, topcoat));
+  const sides = differ
+    ? chosen
+        .filter((pair) => suitsExposure(pair, [...front]))
+        .flatMap((pair) => othersBeside(pair, chosen, [...back]).map((other) => ({ front: pair, back: other })))
+    : chosen.map((pair) => ({ front: pair, back: pair }));
+  // What is made for the weather that there is comes first: a search for any permitted one ends sooner.
+  const suited = (pair: Pair, exposed: ReadonlySet<string>): boolean => suitsExposure(pair, [...exposed]);
+  const [fitting, rest] = [true, false].map((fits) =>
+    sides.filter((faces) => (suited(faces.front, front) && suited(faces.back, back)) === fits),
+  );
+  return [...(fitting ?? []), ...(rest ?? [])].flatMap((faces) => keys.map((key) => ({ key, faces })));
+}
+
+interface Pair {
+  primer: PrimerWay;
+  topcoat: Coating;
+}
+
+const isFor = (coating: Coating, exposures: readonly string[], extent = 'all'): boolean =>
+  exposures.every(
+    (exposure) =>
+      coating.exposure === 'both' || coating.exposure === exposure || (extent === 'spots' && coating.spotsOutside),
+  );
+
+const suitsExposure = ({ primer, topcoat }: Pair, exposures: readonly string[]): boolean =>
+  isFor(topcoat, exposures) && (primer === null || isFor(primer.coating, exposures, primer.extent));
+
+/** What may go on the other face: the same primer where it may, else each that bonds to the same. */
+function othersBeside({ primer }: Pair, pairs: readonly Pair[], exposures: readonly string[]): Pair[] {
+  const able = pairs.filter((pair) => suitsExposure(pair, exposures));
+  const same = able.filter(
+    (pair) => pair.primer?.coating === primer?.coating && pair.primer?.extent === primer?.extent,
+  );
+  if (same.length > 0) return same;
+  const bonds = new Set(primer?.coating.bondsTo);
+  return able.filter(
+    (pair) => pair.primer?.extent === primer?.extent && pair.primer?.coating.bondsTo.some((bond) => bonds.has(bond)),
+  );
+}
+
+function nameOf(job: Job, { coats, faceCoats }: BuildUp): string {
+  const shelf = shelfOf(job).coatings;
+  const inWords = (list: readonly Coat[]): string => {
+    const found = list.flatMap((coat) => {
+      const coating = shelf.find(({ id }) => id === coat.product);
+      return coating ? [{ coating, extent: coat.extent }] : [];
+    });
+    const runs: { words: string; count: number }[] = [];
+    for (const { coating, extent } of found) {
+      const words = `${coating.name}${extent === 'all' ? '' : ` on ${extent}`}`;
+      const last = runs.at(-1);
+      if (last?.words === words) last.count++;
+      else runs.push({ words, count: 1 });
+    }
+    return runs
+      .map(({ words, count }, index) => {
+        const said = index === 0 ? words : words.charAt(0).toLowerCase() + words.slice(1);
+        return count > 1 ? `${count} × ${words.charAt(0).toLowerCase() + words.slice(1)}` : said;
+      })
+      .join(', then ');
+  };
+  return [inWords(coats), ...(faceCoats.back ? [`back: ${inWords(faceCoats.back)}`] : [])].join('; ');
+}
+
+/**
+ * Composes build-ups for a group of like pieces from the job's shelf, by its schools: every primer, or none, under every
+ * topcoat, with the cleaning, keying, filling, priming and coats that the rules ask for. Those that the rules forbid are
+ * among them, with the reasons. In no particular order; ranking weighs them.
+ */
+export function candidates(job: Job, group: FinishGroup): Candidate[] {
+  return candidatesOn(job, groundsOf(job, group), group.schools);
+}
+
+/** The same for given grounds. */
+export function candidatesOn(job: Job, grounds: readonly Ground[], schools: Schools): Candidate[] {
+  if (grounds.length === 0) return [];
+  const faces = facesOf(grounds);
+  const found = new Map<string, Candidate>();
+  for (const seed of seedsOf(job, grounds, schools)) {
+    const candidate = composed(job, grounds, faces, seed, schools);
+    if (!found.has(candidate.id)) found.set(candidate.id, candidate);
+  }
+  return [...found.values()];
+}
+
+const BARE_RECIPE: Recipe = {
+  cleaning: [],
+  key: 'none',
+  filler: null,
+  grainFill: null,
+  preservative: null,
+  coats: { front: [], back: [] },
+};
+
+/** What of the surface itself forbids every build-up: it is too damp, or should not be there. */
+export function forbiddenBySurface(job: Pick<Job, 'shelf'>, grounds: readonly Ground[]): Rule[] {
+  const found = grounds.flatMap((ground) => situations(job, ground, BARE_RECIPE));
+  return RULES.filter(
+    (rule) =>
+      rule.ofSurface === true && rule.severity === 'forbidden' && found.some((situation) => rule.fires(situation)),
+  );
+}
+
+/** A permitted build-up, or the rules that forbid every one: the answer to “is there any?”. */
+export function anyPermitted(job: Job, grounds: readonly Ground[], schools: Schools): Candidate | Rule[] {
+  const bySurface = forbiddenBySurface(job, grounds);
+  if (bySurface.length > 0) return bySurface;
+  const faces = facesOf(grounds);
+  const found: Candidate[] = [];
+  for (const seed of seedsOf(job, grounds, schools)) {
+    const candidate = composed(job, grounds, faces, seed, schools);
+    if (candidate.verdict.level !== 'forbidden') return candidate;
+    found.push(candidate);
+  }
+  return whyNone(found);
+}
+
+/**
+ * The rules that forbid every one of these build-ups; where no single rule does, all that forbid any. Empty as soon as
+ * one is permitted.
+ */
+export function whyNone(found: readonly Candidate[]): Rule[] {
+  if (found.some(({ verdict }) => verdict.level !== 'forbidden')) return [];
+  const forbidding = found.map(({ verdict }) =>
+    verdict.findings.flatMap(({ rule }) => (rule.severity === 'forbidden' ? [rule] : [])),
+  );
+  const all = [...new Set(forbidding.flat())];
+  const common = all.filter((rule) => forbidding.every((rules) => rules.includes(rule)));
+  return common.length > 0 ? common : all;
+}
+
+const facesOf = (grounds: readonly Ground[]): FaceId[] =>
+  FACE_IDS.filter((face) => grounds.some((ground) => ground.faces.includes(face)));

@@ -1,0 +1,104 @@
+import type { HazardId } from '../../shelf/hazards.ts';
+import type { Rule } from '../rule.ts';
+import type { Situation } from '../situation.ts';
+
+/** Whether any product of the build-up carries a hazard. */
+const carries = (s: Situation, hazard: HazardId): boolean =>
+  s.coats.some(({ coating }) => coating.hazards.includes(hazard)) ||
+  s.cleaning.some(({ cleaner }) => cleaner.hazards.includes(hazard)) ||
+  s.filler?.hazards.includes(hazard) === true ||
+  s.grainFill?.filler.hazards.includes(hazard) === true ||
+  s.preservative?.hazards.includes(hazard) === true;
+
+/** What can hurt somebody; each defers to the safety sheet and to local rules. */
+export const SAFETY: readonly Rule[] = [
+  {
+    id: 'isocyanate',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'isocyanate'),
+    reason: 'Its hardener holds isocyanate: supplied air or professional extraction only, never a dust mask.',
+    lift: 'Take an enamel without hardener.',
+  },
+  {
+    id: 'two-part',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'hardener'),
+    reason: 'A hardener can make skin and lungs sensitive for good, and the mixed pot goes off in hours.',
+    lift: 'Organic-vapour cartridges, gloves, eye protection, air change. Stir for 3 min, let it stand for 10, and mix only what the pot life allows.',
+  },
+  {
+    id: 'solvent-vapour',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'solvent'),
+    reason: 'Solvent vapour: a dust mask does not stop it, and a pilot light or spark sets it off.',
+    lift: 'Organic-vapour cartridges, air change, no flame. A waterborne system smells least.',
+  },
+  {
+    id: 'oily-rags',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'oily-rags'),
+    reason: 'Rags with oil or solvent heat up by themselves and catch fire in a heap.',
+    lift: 'Lay them flat outdoors, or keep them under water.',
+  },
+  {
+    id: 'biocide',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'biocide'),
+    reason: 'Preservative is poisonous to more than fungi.',
+    lift: 'Gloves and air, nothing into soil or water, and children and pets away until it is dry.',
+  },
+  {
+    id: 'bleach',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => carries(s, 'bleach'),
+    reason: 'Bleach burns skin and eyes and spoils what it drips on.',
+    lift: 'Gloves that do not tear, goggles, window open; never with acid or ammonia.',
+  },
+  {
+    id: 'spray-mist',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => s.coats.some(({ tool }) => tool === 'spray'),
+    reason: 'Spray mist goes past a dust mask, and an airless tip injects paint under the skin.',
+    lift: 'Cartridges with a particle filter, extraction; never a hand before the tip, lock and relieve pressure.',
+  },
+  {
+    id: 'spray-solvent',
+    severity: 'risk',
+    source: 'safety',
+    fires: (s) => s.coats.some(({ coating, tool }) => tool === 'spray' && coating.hazards.includes('solvent')),
+    reason: 'Mist of solvent paint explodes at a spark.',
+    lift: 'Brush or roll it, or spray it in a spray room that is made for it.',
+  },
+  {
+    id: 'fire-door',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => s.fireRated,
+    reason:
+      'A fire door keeps its rating only with what its certificate allows, paint, fillers and their thickness included.',
+    lift: 'Ask for the certificate. Seals, closer and the gap stay as they are, and it does not stay off where it is required.',
+  },
+  {
+    id: 'plate-electricity',
+    severity: 'caution',
+    source: 'safety',
+    fires: (s) => s.traits.includes('plate'),
+    reason: 'Behind the plate is mains voltage.',
+    lift: 'Off at the breaker and proved dead before it is loosened. If in doubt, leave it to an electrician.',
+  },
+  {
+    id: 'children',
+    severity: 'advice',
+    source: 'safety',
+    fires: (s) => s.traits.includes('rail') || s.traits.includes('handled'),
+    reason: 'Wet and uncured paint is within the reach of children and pets.',
+    lift: 'Keep them away until it is hard; what is chewed, toys and cots, takes only a paint that is certified for it.',
+  },
+];

@@ -1,0 +1,226 @@
+import { coatingOf, cleanerOf, colourOn, fillerOf, preservativeOf, shelfOf } from '../job/queries.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { BuildUp, Coat, Extent, FinishGroup, Job, Key, Tool } from '../job/schema.ts';
+import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import type { Trait } from '../pieces/traits.ts';
+import { proofOf, type Proof, type SurfaceFacts } from '../proving/proof.ts';
+import type { FoundId } from '../pieces/found.ts';
+import type { Cleaner } from '../shelf/cleaner.ts';
+import type { Coating, Sheen } from '../shelf/coating.ts';
+import type { Filler } from '../shelf/filler.ts';
+import type { Preservative } from '../shelf/preservative.ts';
+import type { Shelf } from '../shelf/shelf.ts';
+import { faceColour, type FaceColour } from './face-colour.ts';
+
+/** What of a piece decides its build-up, beside the build-up itself. Like pieces share all of it. */
+export interface Ground {
+  proof: Proof;
+  exposure: Piece['exposure'];
+  /** Faces that get paint; edges go with the front. */
+  faces: readonly FaceId[];
+  hasEdges: boolean;
+  /** Whether some of its edges get no paint. */
+  hasOpenEdges: boolean;
+  traits: readonly Trait[];
+  fireRated: boolean;
+  yearBuilt: number | null;
+  colours: Readonly<Record<FaceId, string>>;
+  sheen: Sheen | null;
+}
+
+/** One coat of a system, with its product. */
+export interface SystemCoat {
+  coating: Coating;
+  tool: Tool;
+  thinning: number;
+  extent: Extent;
+}
+
+/** A face of like pieces, or two that get the same, with everything that is to go onto it: what a rule looks at. */
+export interface Situation {
+  faces: readonly FaceId[];
+  facts: SurfaceFacts;
+  /** Questions that matter and are not answered: they are judged by what is supposed. */
+  unknown: readonly FoundId[];
+  patch: Proof['patch'];
+  exposure: 'inside' | 'outside';
+  /** Whether any face of the piece looks outside. */
+  isOutdoorPiece: boolean;
+  /** Whether edges go with this face. */
+  hasEdges: boolean;
+  hasOpenEdges: boolean;
+  traits: readonly Trait[];
+  fireRated: boolean;
+  yearBuilt: number | null;
+  colour: FaceColour;
+  sheen: Sheen | null;
+  cleaning: readonly { cleaner: Cleaner; rinsed: boolean }[];
+  key: Key;
+  filler: Filler | null;
+  grainFill: { filler: Filler; passes: number } | null;
+  preservative: Preservative | null;
+  coats: readonly SystemCoat[];
+  /** The first coat over the whole face. */
+  first: Coating | undefined;
+  /** Primers over the whole face, on spots, and on edges alone. */
+  primers: Coating[];
+  spotPrimers: Coating[];
+  edgePrimers: Coating[];
+  topcoats: Coating[];
+  hasSealer: boolean;
+  shelf: Readonly<Shelf>;
+}
+
+/** A build-up while it is composed: each face has its own coats. */
+export interface Recipe {
+  cleaning: BuildUp['cleaning'];
+  key: Key;
+  filler: string | null;
+  grainFill: BuildUp['grainFill'];
+  preservative: string | null;
+  coats: Record<FaceId, Coat[]>;
+}
+
+/** The recipe of a build-up: its coats for every face. */
+export function recipeOf(buildUp: BuildUp): Recipe {
+  const { cleaning, key, filler, grainFill, preservative, coats, faceCoats } = buildUp;
+  const own = (face: FaceId): Coat[] => [...(faceCoats[face] ?? coats)];
+  return { cleaning, key, filler, grainFill, preservative, coats: { front: own('front'), back: own('back') } };
+}
+
+/** The build-up of a recipe: one list of coats where the faces carry the same. */
+export function buildUpOf(recipe: Recipe, faces: readonly FaceId[]): BuildUp {
+  const { coats, ...rest } = recipe;
+  const main = faces.includes('front') ? 'front' : (faces[0] ?? 'front');
+  const differs = faces.includes('back') && main === 'front' && !sameCoats(coats.front, coats.back);
+  return { ...rest, coats: coats[main], faceCoats: differs ? { back: coats.back } : {} };
+}
+
+/** Edges go with the front, so that its coats on edges alone make no difference between the faces. */
+function sameCoats(front: readonly Coat[], back: readonly Coat[]): boolean {
+  const isOnFace = ({ extent }: Coat): boolean => extent !== 'edges';
+  const [one, other] = [front.filter(isOnFace), back.filter(isOnFace)];
+  return (
+    one.length === other.length &&
+    one.every(({ product, tool, thinning, extent }, index) => {
+      const beside = other[index];
+      return (
+        beside?.product === product && beside.tool === tool && beside.thinning === thinning && beside.extent === extent
+      );
+    })
+  );
+}
+
+/** What decides the build-up of a piece in its group. */
+export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGroup): Ground {
+  const { traits, edgeNames } = definitionOf(piece.kind);
+  const hasEdges = piece.scope.edges.length > 0;
+  return {
+    proof: proofOf(job, piece),
+    exposure: piece.exposure,
+    faces: FACE_IDS.filter((face) => piece.scope.faces.includes(face) || (face === 'front' && hasEdges)),
+    hasEdges,
+    hasOpenEdges: Object.keys(edgeNames).length > piece.scope.edges.length,
+    traits,
+    fireRated: piece.fireRated,
+    yearBuilt: job.site.yearBuilt,
+    colours: { front: colourOn(group, 'front').hex, back: colourOn(group, 'back').hex },
+    sheen: group.sheen,
+  };
+}
+
+/** The different grounds in a group: one where all its pieces are alike. Pieces with nothing in scope have none. */
+export function groundsOf(job: Job, group: FinishGroup): Ground[] {
+  const grounds = new Map<string, Ground>();
+  for (const piece of job.pieces) {
+    if (piece.groupId !== group.id) continue;
+    const key = JSON.stringify([piece.surface, piece.exposure, piece.scope, piece.kind, piece.fireRated]);
+    if (!grounds.has(key)) grounds.set(key, groundOf(job, piece, group));
+  }
+  const known = new Set<string>();
+  return [...grounds.values()].filter((ground) => {
+    const text = JSON.stringify(ground);
+    if (ground.faces.length === 0 || known.has(text)) return false;
+    known.add(text);
+    return true;
+  });
+}
+
+/** The coats of a face, with their products; those that the shelf does not have are left out. */
+function coatsOf(job: Pick<Job, 'shelf'>, coats: readonly Coat[]): SystemCoat[] {
+  const found: SystemCoat[] = [];
+  for (const { product, tool, thinning, extent } of coats) {
+    const coating = coatingOf(job, product);
+    if (coating !== undefined) found.push({ coating, tool, thinning, extent });
+  }
+  return found;
+}
+
+/** Whether both faces are the same to every rule: edges go with either, so that one situation stands for both. */
+function areAlike({ exposure, colours }: Ground, coats: Recipe['coats']): boolean {
+  return (
+    exposure.front === exposure.back &&
+    colours.front === colours.back &&
+    (coats.front === coats.back || sameCoats(coats.front, coats.back))
+  );
+}
+
+/**
+ * One situation per face that gets paint, or one for both where they get the same. Products that the shelf does not have
+ * are left out.
+ */
+export function situations(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe): Situation[] {
+  const sides: (readonly FaceId[])[] =
+    ground.faces.length === 2 && areAlike(ground, recipe.coats) ? [ground.faces] : ground.faces.map((face) => [face]);
+  return sides.map((faces) => situationOn(job, ground, recipe, faces));
+}
+
+/** Written out at length: this is made some ten thousand times while build-ups are composed. */
+function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, faces: readonly FaceId[]): Situation {
+  const [face = 'front'] = faces;
+  const coats = coatsOf(job, recipe.coats[face]);
+  const cleaning: { cleaner: Cleaner; rinsed: boolean }[] = [];
+  for (const { product, rinsed } of recipe.cleaning) {
+    const cleaner = cleanerOf(job, product);
+    if (cleaner !== undefined) cleaning.push({ cleaner, rinsed });
+  }
+  const grain = recipe.grainFill === null ? undefined : fillerOf(job, recipe.grainFill.product);
+  const situation: Situation = {
+    faces,
+    facts: ground.proof.facts,
+    unknown: ground.proof.unknown,
+    patch: ground.proof.patch,
+    exposure: ground.exposure[face],
+    isOutdoorPiece: ground.faces.some((other) => ground.exposure[other] === 'outside'),
+    hasEdges: ground.hasEdges && face === 'front',
+    hasOpenEdges: ground.hasOpenEdges,
+    traits: ground.traits,
+    fireRated: ground.fireRated,
+    yearBuilt: ground.yearBuilt,
+    colour: faceColour(ground.proof.facts.oldColour, ground.colours[face], coats),
+    sheen: ground.sheen,
+    cleaning,
+    key: recipe.key,
+    filler: fillerOf(job, recipe.filler) ?? null,
+    grainFill: grain && recipe.grainFill ? { filler: grain, passes: recipe.grainFill.passes } : null,
+    preservative: preservativeOf(job, recipe.preservative) ?? null,
+    coats,
+    first: undefined,
+    primers: [],
+    spotPrimers: [],
+    edgePrimers: [],
+    topcoats: [],
+    hasSealer: false,
+    shelf: shelfOf(job),
+  };
+  for (const { coating, extent } of coats) {
+    if (extent === 'all') situation.first ??= coating;
+    if (extent === 'spots') situation.spotPrimers.push(coating);
+    else if (extent === 'edges') situation.edgePrimers.push(coating);
+    else if (coating.role === 'primer') situation.primers.push(coating);
+    if (coating.role === 'topcoat') situation.topcoats.push(coating);
+    if (coating.role === 'sealer') situation.hasSealer = true;
+  }
+  return situation;
+}

@@ -1,0 +1,115 @@
+import type { Draft } from 'immer';
+import { current } from 'immer';
+import { z } from 'zod';
+import { FOUND, resultInWords } from '../../pieces/found.ts';
+import { findingSchema, patchSchema } from '../finding-schema.ts';
+import { addGroup, pruneGroups } from '../groups.ts';
+import type { Job } from '../schema.ts';
+import { command, CommandRefused, entryOf } from './definition.ts';
+
+/** Stamps what a test showed. A stamp with a known id is corrected. */
+export const stateFinding = command({
+  args: z.object({ finding: findingSchema }),
+  label: ({ finding }, job) =>
+    `${FOUND[finding.found].name}: ${resultInWords(finding.found, finding.result).toLowerCase()} (${
+      job.groups.find(({ id }) => id === finding.groupId)?.name ?? 'a group'
+    })`,
+  change(draft, { finding }) {
+    entryOf(draft.groups, finding.groupId, 'group');
+    const index = draft.findings.findIndex(({ id }) => id === finding.id);
+    if (index < 0) draft.findings.push(finding);
+    else draft.findings[index] = finding;
+  },
+});
+
+/** Strikes a finding out: what it said is unknown again, unless an earlier one stands. */
+export const removeFinding = command({
+  args: z.object({ id: z.string() }),
+  label: () => 'Strike out a finding',
+  change(draft, { id }) {
+    entryOf(draft.findings, id, 'finding');
+    draft.findings = draft.findings.filter((finding) => finding.id !== id);
+  },
+});
+
+/** Lays a test patch, puts another coat onto it, or reads it. */
+export const statePatch = command({
+  args: z.object({ patch: patchSchema }),
+  label: ({ patch }) => (patch.read === null ? `Test patch on ${patch.where}` : `Read the patch on ${patch.where}`),
+  change(draft, { patch }) {
+    entryOf(draft.groups, patch.groupId, 'group');
+    const index = draft.patches.findIndex(({ id }) => id === patch.id);
+    if (index < 0) draft.patches.push(patch);
+    else draft.patches[index] = patch;
+  },
+});
+
+export const removePatch = command({
+  args: z.object({ id: z.string() }),
+  label: () => 'Strike out a test patch',
+  change(draft, { id }) {
+    entryOf(draft.patches, id, 'test patch');
+    draft.patches = draft.patches.filter((patch) => patch.id !== id);
+  },
+});
+
+/** Copies of what was found on one group, for the other. Ids stay unique by the group's own. */
+function carry<T extends { id: string; groupId: string }>(list: readonly T[], from: string, to: string): T[] {
+  return list
+    .filter(({ groupId }) => groupId === from)
+    .map((stamp) => ({ ...stamp, id: `${stamp.id}/${to}`, groupId: to }));
+}
+
+/** Takes pieces out of a group into one of their own, with all that was found and chosen. */
+export const splitGroup = command({
+  args: z.object({ groupId: z.string(), pieceIds: z.array(z.string()).min(1), name: z.string() }),
+  label: ({ name }) => `Split off ${name}`,
+  change(draft, { groupId, pieceIds, name }) {
+    const group = current(entryOf(draft.groups, groupId, 'group'));
+    const apart = new Set(pieceIds);
+    const own = draft.pieces.filter((piece) => piece.groupId === groupId);
+    const leaving = own.filter(({ id }) => apart.has(id));
+    if (leaving.length < apart.size) throw new CommandRefused('Not all of these pieces are in that group.');
+    if (leaving.length === own.length) {
+      throw new CommandRefused('All of its pieces would leave: choose those that go, and let some stay.');
+    }
+    const { id: _id, name: _name, ...facts } = group;
+    const made = addGroup(draft, name, { ...facts, byHand: true });
+    for (const piece of leaving) piece.groupId = made.id;
+    draft.findings.push(...carry(current(draft).findings, groupId, made.id));
+    draft.patches.push(...carry(current(draft).patches, groupId, made.id));
+  },
+});
+
+/** What was last found on a group, by question. */
+function lastFound(draft: Draft<Job>, groupId: string): Map<string, string> {
+  const own = draft.findings.filter((finding) => finding.groupId === groupId);
+  return new Map(own.sort((one, other) => (one.at < other.at ? -1 : 1)).map(({ found, result }) => [found, result]));
+}
+
+/** Puts a group's pieces into another, which keeps its name, colour and build-up. What was found on both must agree. */
+export const mergeGroups = command({
+  args: z.object({ from: z.string(), into: z.string() }),
+  label: ({ from, into }, job) => {
+    const nameOf = (id: string): string => job.groups.find((group) => group.id === id)?.name ?? 'a group';
+    return `Put ${nameOf(from)} into ${nameOf(into)}`;
+  },
+  change(draft, { from, into }) {
+    const [source, target] = [entryOf(draft.groups, from, 'group'), entryOf(draft.groups, into, 'group')];
+    if (source === target) throw new CommandRefused('Choose another group to put it into.');
+    const known = lastFound(draft, into);
+    for (const [found, result] of lastFound(draft, from)) {
+      const other = known.get(found);
+      if (other === undefined || other === result || found === 'old-colour') continue;
+      const question = found as keyof typeof FOUND;
+      throw new CommandRefused(
+        `They are not alike. ${FOUND[question].name}: ${resultInWords(question, result).toLowerCase()} here, ` +
+          `${resultInWords(question, other).toLowerCase()} there. Test again, or leave them apart.`,
+      );
+    }
+    for (const piece of draft.pieces) if (piece.groupId === from) piece.groupId = into;
+    for (const stamp of [...draft.findings, ...draft.patches]) if (stamp.groupId === from) stamp.groupId = into;
+    target.byHand = true;
+    pruneGroups(draft);
+  },
+});

@@ -1,0 +1,27 @@
+import { EXISTING_COATS } from './substrate.ts';
+
+const { unknown: _unknown, ...KNOWN_COATS } = EXISTING_COATS;
+
+/** What can be found out about a surface, each with its results: a question of the trade and its answers. */
+export const FOUND = {
+  'old-coat': { name: 'The old coat', results: KNOWN_COATS },
+  soundness: { name: 'Whether it holds', results: { holds: 'Holds', chalks: 'Chalks', 'lets-go': 'Lets go' } },
+  contamination: { name: 'What is on it', results: { clean: 'Clean', grease: 'Grease', wax: 'Wax or silicone' } },
+  moisture: { name: 'How wet it is', results: { dry: 'Dry', damp: 'Damp' } },
+  stains: { name: 'What bleeds', results: { none: 'Nothing bleeds', bleeds: 'Bleeds' } },
+  mould: { name: 'Mould', results: { none: 'No mould', mould: 'Mould' } },
+  lead: { name: 'Lead', results: { none: 'No lead', lead: 'Lead' } },
+  edges: { name: 'Edges', results: { coated: 'Coated like the faces', raw: 'Raw timber or board' } },
+  'old-colour': { name: 'The old colour', results: { seen: 'Seen' } },
+} as const;
+export type FoundId = keyof typeof FOUND;
+export const FOUND_IDS = Object.keys(FOUND) as [FoundId, ...FoundId[]];
+
+/** The results of one question. */
+export type ResultOf<F extends FoundId> = keyof (typeof FOUND)[F]['results'] & string;
+
+/** A result in words; the id itself where it is none of the question's. */
+export function resultInWords(found: FoundId, result: string): string {
+  const results: Readonly<Record<string, string>> = FOUND[found].results;
+  return results[result] ?? result;
+}

@@ -1,0 +1,130 @@
+import type { FindingStamp, Patch } from '../job/finding-schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
+import { FOUND_IDS, type FoundId, type ResultOf } from '../pieces/found.ts';
+import type { ExistingCoat, Substrate } from '../pieces/substrate.ts';
+import { askedOf, PROOF_TESTS, testsFor, type Asked } from './proof-tests.ts';
+
+/** A surface as it is judged: what was found, or what is supposed until somebody has looked. */
+export interface SurfaceFacts {
+  substrate: Substrate;
+  oldCoat: Exclude<ExistingCoat, 'unknown'>;
+  soundness: ResultOf<'soundness'>;
+  contamination: ResultOf<'contamination'>;
+  moisture: ResultOf<'moisture'>;
+  stains: ResultOf<'stains'>;
+  mould: ResultOf<'mould'>;
+  lead: ResultOf<'lead'>;
+  edges: ResultOf<'edges'>;
+  oldColour: string | null;
+}
+
+/** What is known of a surface, and what is not. */
+export interface Proof {
+  facts: SurfaceFacts;
+  /** Questions that matter here and that nobody has answered. */
+  unknown: readonly FoundId[];
+  /** The last test patch that was read. */
+  patch: { first: string; key: Patch['key']; held: boolean } | null;
+}
+
+/** Where a question does not matter, this is how the surface is judged. */
+const PLAIN: Omit<SurfaceFacts, 'substrate' | 'oldCoat'> = {
+  soundness: 'holds',
+  contamination: 'clean',
+  moisture: 'dry',
+  stains: 'none',
+  mould: 'none',
+  lead: 'none',
+  edges: 'coated',
+  oldColour: null,
+};
+
+/** What the walk itself saw: flaking, chalk and grease need no test to be believed. */
+function seenOnTheWalk({ condition }: Piece['surface']): Partial<SurfaceFacts> {
+  if (condition === 'flaking') return { soundness: 'lets-go' };
+  if (condition === 'worn') return { soundness: 'chalks' };
+  return condition === 'greasy' ? { contamination: 'grease' } : {};
+}
+
+/** The last finding to each question; of two at the same time the one that was stamped last. */
+export function lastFindings(findings: readonly FindingStamp[]): Map<FoundId, FindingStamp> {
+  const last = new Map<FoundId, FindingStamp>();
+  for (const finding of findings) {
+    const known = last.get(finding.found);
+    if (known === undefined || known.at <= finding.at) last.set(finding.found, finding);
+  }
+  return last;
+}
+
+/**
+ * What is known of a surface from the walk and from findings: every question that matters and has no answer is among
+ * `unknown`, and is judged as its test says.
+ */
+export function prove(
+  asked: Asked,
+  surface: Piece['surface'],
+  findings: ReadonlyMap<FoundId, FindingStamp>,
+): Omit<Proof, 'patch'> {
+  const seen = seenOnTheWalk(surface);
+  const provedCoat = findings.get('old-coat')?.result as SurfaceFacts['oldCoat'] | undefined;
+  const oldCoat = provedCoat ?? (surface.existing === 'unknown' ? 'oil-gloss' : surface.existing);
+  const facts: Record<string, string | null> = { ...PLAIN, ...seen };
+  const unknown: FoundId[] = [];
+  // What matters follows from the coat that is really there.
+  for (const { found, judgedAs } of testsFor({ ...asked, oldCoat: provedCoat ?? asked.oldCoat })) {
+    const finding = findings.get(found);
+    if (finding === undefined && !(found in seen)) unknown.push(found);
+    if (found === 'old-colour') facts.oldColour = finding?.hex ?? null;
+    else if (found !== 'old-coat') facts[found] = finding?.result ?? seen[found] ?? judgedAs;
+  }
+  const isAnswered = provedCoat !== undefined;
+  return {
+    facts: { ...(facts as unknown as SurfaceFacts), substrate: surface.substrate, oldCoat },
+    unknown: FOUND_IDS.filter((found) => unknown.includes(found) && !(found === 'old-coat' && isAnswered)),
+  };
+}
+
+function lastPatch(patches: readonly Patch[], groupId: string): Proof['patch'] {
+  const read = patches.filter((patch) => patch.groupId === groupId && patch.read !== null);
+  const last = read.sort((one, other) => ((one.read?.at ?? '') < (other.read?.at ?? '') ? -1 : 1)).at(-1);
+  if (last?.read == null) return null;
+  return { first: last.coats[0]?.product ?? '', key: last.key, held: last.read.held };
+}
+
+/** Findings by group, for the frozen lists that documents hold. */
+const byGroup = new WeakMap<readonly FindingStamp[], Map<string, Map<FoundId, FindingStamp>>>();
+
+/** The last finding to each question about a group. */
+export function findingsOn(job: Pick<Job, 'findings'>, groupId: string): Map<FoundId, FindingStamp> {
+  const { findings } = job;
+  const grouped = byGroup.get(findings) ?? new Map<string, Map<FoundId, FindingStamp>>();
+  if (Object.isFrozen(findings)) byGroup.set(findings, grouped);
+  let own = grouped.get(groupId);
+  if (own === undefined) {
+    own = lastFindings(findings.filter((finding) => finding.groupId === groupId));
+    grouped.set(groupId, own);
+  }
+  return own;
+}
+
+/** What is known of the surface of a piece. */
+export function proofOf(job: Job, piece: Omit<Piece, 'mark'>): Proof {
+  return {
+    ...prove(askedOf(job, piece), piece.surface, findingsOn(job, piece.groupId)),
+    patch: lastPatch(job.patches, piece.groupId),
+  };
+}
+
+/** The tests that matter for any piece of a group, in order, given what has been found so far. */
+export function testsOn(job: Job, groupId: string): (typeof PROOF_TESTS)[FoundId][] {
+  const proved = findingsOn(job, groupId).get('old-coat')?.result as ExistingCoat | undefined;
+  const wanted = new Set<FoundId>();
+  for (const piece of job.pieces.filter((candidate) => candidate.groupId === groupId)) {
+    const asked = askedOf(job, piece);
+    for (const { found } of testsFor({ ...asked, oldCoat: proved ?? asked.oldCoat })) wanted.add(found);
+    // The question itself stays, once it is answered.
+    if (proved !== undefined) wanted.add('old-coat');
+  }
+  return Object.values(PROOF_TESTS).filter(({ found }) => wanted.has(found));
+}

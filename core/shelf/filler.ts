@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { AS_DEFAULT, entryFields, hours } from './entry.ts';
+
+/** What fills: grain, holes and dents, rotten or broken wood, hairline joints. */
+export const fillerSchema = z.object({
+  ...entryFields,
+  fills: z.enum(['grain', 'holes', 'repair', 'joints']),
+  /** Hours at 23 °C and 50 % RH until it can be sanded, or coated where it is not sanded. */
+  dryHours: hours,
+  exposure: z.enum(['inside', 'both']),
+  /** Minutes to mixing and working it off; null for what comes ready. */
+  potLife: z.number().positive().max(600).nullable(),
+  sands: z.enum(['well', 'badly', 'not']),
+  /** How many passes are usual. */
+  passes: z.number().int().min(1).max(4),
+});
+export type Filler = z.infer<typeof fillerSchema>;
+
+const filler = (stated: Pick<Filler, 'id' | 'name' | 'fills' | 'dryHours'> & Partial<Filler>): Filler => ({
+  ...AS_DEFAULT,
+  exposure: 'inside',
+  potLife: null,
+  sands: 'well',
+  passes: 1,
+  ...stated,
+});
+
+/** The default fillers: starting values. */
+export const DEFAULT_FILLERS: readonly Filler[] = [
+  filler({
+    id: 'grain-gel',
+    name: 'Grain filler, clear gel',
+    fills: 'grain',
+    dryHours: 3,
+    sands: 'badly',
+    passes: 3,
+    note: 'Easy to lay, little dust; hard to see and to level.',
+  }),
+  filler({
+    id: 'grain-putty',
+    name: 'Grain filler, putty',
+    fills: 'grain',
+    dryHours: 6,
+    passes: 2,
+    hazards: ['dust'],
+    note: 'Shows where it is and sands well; much more dust and work.',
+  }),
+  filler({ id: 'wood-putty', name: 'Wood putty', fills: 'holes', dryHours: 8, note: 'Nail and screw holes.' }),
+  filler({
+    id: 'epoxy-2k',
+    name: 'Repair filler, two-part epoxy',
+    fills: 'repair',
+    dryHours: 12,
+    exposure: 'both',
+    potLife: 20,
+    hazards: ['hardener', 'dust'],
+    note: 'Broken edges and softened sills, once they are dry and sound underneath.',
+  }),
+  filler({ id: 'spackle', name: 'Spackle', fills: 'holes', dryHours: 2, note: 'Shallow dents in plaster and paint.' }),
+  filler({
+    id: 'caulk',
+    name: 'Paintable caulk',
+    fills: 'joints',
+    dryHours: 6,
+    exposure: 'both',
+    sands: 'not',
+    note: 'Between trim and wall. Never silicone: nothing holds on it.',
+  }),
+];

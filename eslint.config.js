@@ -11,6 +11,7 @@ const ROOMS = [
   ['quantities'],
   ['strokes'],
   ['planning'],
+  ['choosing'],
   ['running'],
   ['hanging'],
   ['checking'],

@@ -82,22 +82,20 @@ export function linenPress(): Job {
       },
     });
   }
-  const groupId = story.job.pieces[0]?.groupId ?? '';
   return story
-    .tell('change-group', { groupId, name: 'Press, old oil gloss', colour: { name: 'reed', hex: '#8fa37b' } })
-    .tell('choose-build-up', {
-      groupId,
-      buildUp: {
-        cleaner: 'alkaline-wash',
-        rinsed: true,
-        key: 'degloss',
-        coats: [
-          { product: 'prime-bond-wb', tool: 'roller', thinning: 0 },
-          { product: 'enamel-acrylic', tool: 'roller', thinning: 0 },
-          { product: 'enamel-acrylic', tool: 'roller', thinning: 0 },
-        ],
-        faceCoats: {},
-      },
+    .tell('change-site', { place: 'a landing', yearBuilt: 2004 })
+    .prove('press-door-1', 'C-01, by the knob', {
+      'old-coat': 'oil-gloss',
+      soundness: 'holds',
+      contamination: 'grease',
+      stains: 'none',
+      edges: 'coated',
+      'old-colour': '#efe6cf',
+    })
+    .choose('press-door-1', 'Press, old oil gloss', {
+      colour: { name: 'reed', hex: '#8fa37b' },
+      schools: { keying: 'degloss', priming: 'always', tools: null },
+      topcoat: 'enamel-acrylic',
     })
     .tell('change-planning', { promised: '2027-03-12' })
     .plan('2027-03-05T14:45', 'First plan').job;

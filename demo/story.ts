@@ -1,7 +1,13 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
 import { progressByTask } from '../core/job/progress.ts';
 import type { StatedPiece } from '../core/job/piece-schema.ts';
-import type { Job } from '../core/job/schema.ts';
+import { groupOf } from '../core/job/queries.ts';
+import type { FinishGroup, Job } from '../core/job/schema.ts';
+import type { Patch } from '../core/job/finding-schema.ts';
+import { knownOf } from '../core/build-up/standing.ts';
+import { offerFor } from '../core/choosing/offer.ts';
+import type { FoundId } from '../core/pieces/found.ts';
+import { moistureResult } from '../core/proving/proof-tests.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
@@ -14,6 +20,7 @@ import { verify } from '../core/planning/verify.ts';
 export class Story {
   job: Job;
   #stamps = 0;
+  #findings = 0;
 
   constructor(job: Job) {
     this.job = job;
@@ -40,6 +47,77 @@ export class Story {
     return this.tell('survey', { rooms: [], pieces });
   }
 
+  /** Stamps what was found on a piece's group: results, a moisture reading in %, or the old colour as hex. */
+  prove(pieceId: string, where: string, found: Readonly<Partial<Record<FoundId, string | number>>>): this {
+    const groupId = this.#groupOf(pieceId).id;
+    for (const [id, shown] of Object.entries(found) as [FoundId, string | number][]) {
+      const reading = typeof shown === 'number' ? shown : null;
+      const hex = id === 'old-colour' ? String(shown) : null;
+      const result = reading !== null ? moistureResult(reading) : hex !== null ? 'seen' : String(shown);
+      const stamp = ++this.#findings;
+      const at = `2027-02-26T${String(9 + Math.floor(stamp / 12)).padStart(2, '0')}:${String((stamp % 12) * 5).padStart(2, '0')}`;
+      this.tell('state-finding', {
+        finding: {
+          id: `finding-${stamp}`,
+          groupId,
+          found: id,
+          result,
+          reading,
+          hex,
+          at,
+          where,
+          photoId: null,
+          note: '',
+        },
+      });
+    }
+    return this;
+  }
+
+  /** A test patch of one coat that was laid on the walk and read on the first morning. */
+  patch(pieceId: string, where: string, key: Patch['key'], product: string, held: boolean): this {
+    return this.tell('state-patch', {
+      patch: {
+        id: `patch-${pieceId}`,
+        groupId: this.#groupOf(pieceId).id,
+        where,
+        key,
+        coats: [{ product, at: '2027-02-26T14:30' }],
+        read: { at: '2027-03-01T07:00', held },
+        note: '',
+      },
+    });
+  }
+
+  /** Takes a piece out of its group into one of its own. */
+  split(pieceId: string, name: string): this {
+    return this.tell('split-group', { groupId: this.#groupOf(pieceId).id, pieceIds: [pieceId], name });
+  }
+
+  /** Names a group and its colours, and chooses the best of what is offered with a topcoat. */
+  choose(
+    pieceId: string,
+    name: string,
+    wish: Pick<FinishGroup, 'colour'> & Partial<Pick<FinishGroup, 'backColour' | 'schools'>> & { topcoat: string },
+  ): this {
+    const { topcoat, ...facts } = wish;
+    this.tell('change-group', { groupId: this.#groupOf(pieceId).id, name, ...facts });
+    const group = this.#groupOf(pieceId);
+    const best = offerFor(this.job, group).permitted.find(({ candidate }) =>
+      candidate.buildUp.coats.some(({ product }) => product === topcoat),
+    );
+    if (best === undefined) throw new Error(`Nothing with ${topcoat} is permitted on ${name}.`);
+    const { buildUp } = best.candidate;
+    return this.tell('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(this.job, group) });
+  }
+
+  #groupOf(pieceId: string): FinishGroup {
+    const piece = this.job.pieces.find(({ id }) => id === pieceId);
+    const group = piece && groupOf(this.job, piece);
+    if (group === undefined) throw new Error(`There is no piece ${pieceId}.`);
+    return group;
+  }
+
   /** Plans from `now` and accepts the plan. */
   plan(now: string, reason: string): this {
     const { problem } = jobToProblem(this.job, now);
@@ -50,14 +128,15 @@ export class Story {
     return this.tell('accept-plan', { plan: acceptedPlan(this.job, problem, solution, { at: now, reason }) });
   }
 
-  /** Finds the last coat of a piece still tacky. */
-  tacky(pieceId: string, at: string): this {
-    const coat = this.job.log.findLast((entry) => entry.event === 'done' && entry.taskId.startsWith(`${pieceId}/coat`));
-    if (!coat) throw new Error(`${pieceId} has no coat yet.`);
+  /** Finds the coat that was put on last still tacky, and plans again because of it. */
+  tacky(at: string): this {
+    const coat = this.job.log.findLast(({ event, taskId }) => event === 'done' && taskId.includes('/coat-'));
+    const piece = this.job.pieces.find(({ id }) => coat?.taskId.startsWith(`${id}/`));
+    if (!coat || !piece) throw new Error('There is no coat yet.');
     const id = `stamp-${++this.#stamps}`;
     return this.tell('stamp', {
       entries: [{ id, at, taskId: coat.taskId, event: 'tacky', by: coat.by, minutes: null }],
-    });
+    }).plan(at, `${piece.mark} still tacky after a cold night`);
   }
 
   /** Counts the hardware of every piece that is off into its bag; one bag is short of something. */

@@ -1,6 +1,7 @@
 import { newJob } from '../core/job/new-job.ts';
-import type { BuildUp, Job, Week } from '../core/job/schema.ts';
+import type { Job, Week } from '../core/job/schema.ts';
 import { Story } from './story.ts';
+import { proveTernStreet } from './tern-street-proof.ts';
 import { surveyTernStreet } from './tern-street-survey.ts';
 
 const span = (from: string, until: string): { from: string; until: string } => ({ from, until });
@@ -15,11 +16,6 @@ const fiveDays = (day: typeof LEAD_DAY): Week => ({
   sat: [],
   sun: [],
 });
-
-const topcoats = (product: string): BuildUp['coats'] => [
-  { product, tool: 'roller', thinning: 0 },
-  { product, tool: 'roller', thinning: 0 },
-];
 
 /** “The Tern Street Music School”: a former customs house by a harbour, refreshed in the weeks before term. */
 export function ternStreet(): Job {
@@ -58,7 +54,9 @@ export function ternStreet(): Job {
       },
     })
     .tell('change-place', { place: { id: 'bench', name: 'Bench', kind: 'bench', slots: 2, climateId: 'workshop' } })
-    .tell('change-place', { place: { id: 'rack', name: 'Rack', kind: 'rack', slots: 14, climateId: 'workshop' } })
+    .tell('change-place', {
+      place: { id: 'rack', name: 'Rack and hooks', kind: 'rack', slots: 20, climateId: 'workshop' },
+    })
     .tell('state-painter', {
       painter: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) },
     })
@@ -67,67 +65,13 @@ export function ternStreet(): Job {
     });
   surveyTernStreet(story);
 
-  const groupOf = (id: string): string => story.job.pieces.find((piece) => piece.id === id)?.groupId ?? '';
-  const finish = (pieceId: string, name: string, colour: { name: string; hex: string }, buildUp: BuildUp): void => {
-    story
-      .tell('change-group', { groupId: groupOf(pieceId), name, colour })
-      .tell('choose-build-up', { groupId: groupOf(pieceId), buildUp });
-  };
-  finish(
-    'practice-door-1-1',
-    'Inside joinery, old oil gloss',
-    { name: 'reed', hex: '#8fa37b' },
-    {
-      cleaner: 'no-rinse-wash',
-      rinsed: false,
-      key: 'degloss',
-      coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
-      faceCoats: {},
-    },
-  );
-  finish(
-    'practice-door-3-1',
-    'Practice doors, oak veneer',
-    { name: 'reed', hex: '#8fa37b' },
-    {
-      cleaner: 'no-rinse-wash',
-      rinsed: false,
-      key: 'degloss',
-      coats: [{ product: 'prime-shellac', tool: 'brush', thinning: 0 }, ...topcoats('enamel-acrylic')],
-      faceCoats: {},
-    },
-  );
-  finish(
-    'store-cabinet-door-1-1',
-    'Store fronts, melamine',
-    { name: 'harbour slate', hex: '#43565e' },
-    {
-      cleaner: 'no-rinse-wash',
-      rinsed: false,
-      key: 'abrade',
-      coats: [{ product: 'prime-bond-wb', tool: 'roller', thinning: 0 }, ...topcoats('enamel-acrylic')],
-      faceCoats: {},
-    },
-  );
-  finish(
-    'corridor-door-a-1',
-    'Bare softwood, corridor and gallery',
-    { name: 'chalk line', hex: '#ece8dc' },
-    {
-      cleaner: 'no-rinse-wash',
-      rinsed: false,
-      key: 'abrade',
-      coats: [{ product: 'prime-oil', tool: 'brush', thinning: 0 }, ...topcoats('enamel-acrylic')],
-      faceCoats: {},
-    },
-  );
+  proveTernStreet(story);
   return story
-    .tell('change-planning', { promised: '2027-03-26' })
+    .tell('change-planning', { promised: '2027-04-16' })
     .plan('2027-03-01T07:00', 'First plan')
-    .workUntil('2027-03-03T07:25', (stamped) => stamped % 3)
-    .tacky('practice-door-4-1', '2027-03-03T07:35')
-    .plan('2027-03-03T07:35', 'D-04 still tacky after a cold night')
-    .workUntil('2027-03-03T10:10', (stamped) => stamped % 3)
+    .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
+    .tacky('2027-03-05T07:35')
+    .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 })
-    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-03T10:10' } }).job;
+    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;
 }

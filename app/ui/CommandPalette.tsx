@@ -39,10 +39,10 @@ function useEntries(open: boolean): Entry[] {
         .join(' · '),
       does: () => goTo({ stage: 'walk', jobId: job.id, pieceId: piece.id }),
     })),
-    ...shelfOf(job).map((coating): Entry => ({
+    ...shelfOf(job).coatings.map((coating): Entry => ({
       kind: 'Products',
       words: `${coating.name}: ${coating.note}`,
-      does: () => goTo({ stage: 'build-up', jobId: job.id }),
+      does: () => goTo({ stage: 'build-up', jobId: job.id, view: 'shelf' }),
     })),
     ...(undoLabel ? [{ kind: 'Commands' as const, words: `Undo: ${undoLabel}`, does: undo }] : []),
     ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),

@@ -1,12 +1,13 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { buildUp, DOOR, TestJob } from '../testing/jobs.ts';
+import { buildUp, TestJob } from '../testing/jobs.ts';
 import { coatStack, totalFilm } from './coat-stack.ts';
 
 const { job } = new TestJob();
+const GLOSS = { substrate: 'softwood', oldCoat: 'oil-gloss' } as const;
 
 test('a cross-section lies in the order in which it is seen, from the top', () => {
-  const layers = coatStack(job, DOOR.surface, buildUp('enamel-acrylic'), 'front');
+  const layers = coatStack(job, GLOSS, buildUp('enamel-acrylic'), 'front');
   assert.deepEqual(
     layers.map((layer) => [layer.kind, layer.name, layer.detail]),
     [
@@ -21,9 +22,9 @@ test('a cross-section lies in the order in which it is seen, from the top', () =
 });
 
 test('bare wood has no old coat, thinning makes the wet film thicker, and a face shows its own coats', () => {
-  const outside = { product: 'ext-acrylic', tool: 'brush', thinning: 10 } as const;
+  const outside = { product: 'ext-acrylic', tool: 'brush', thinning: 10, extent: 'all' } as const;
   const built = { ...buildUp('enamel-acrylic'), faceCoats: { back: [outside] } };
-  const layers = coatStack(job, { ...DOOR.surface, existing: 'bare' }, built, 'back');
+  const layers = coatStack(job, { ...GLOSS, oldCoat: 'bare' }, built, 'back');
   assert.deepEqual(
     layers.map((layer) => layer.kind),
     ['coat', 'substrate'],
@@ -33,6 +34,9 @@ test('bare wood has no old coat, thinning makes the wet film thicker, and a face
 });
 
 test('a product that is not on the shelf is shown as missing, not left out', () => {
-  const built = { ...buildUp('enamel-acrylic'), coats: [{ product: 'gone', tool: 'brush', thinning: 0 } as const] };
-  assert.match(coatStack(job, DOOR.surface, built, 'front')[0]?.detail ?? '', /not on this job’s shelf/);
+  const built = {
+    ...buildUp('enamel-acrylic'),
+    coats: [{ product: 'gone', tool: 'brush', thinning: 0, extent: 'all' } as const],
+  };
+  assert.match(coatStack(job, GLOSS, built, 'front')[0]?.detail ?? '', /not on this job’s shelf/);
 });

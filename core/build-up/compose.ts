@@ -119,22 +119,21 @@ function tooled(coating: Coating, { extent, tool }: Coat, schools: Schools): Too
 
 const offered = (coatings: readonly Coating[]): Coating[] => coatings.filter(({ archived }) => !archived);
 
-/** Ways to prime a surface: not at all, all over, or on spots. */
-function primerWays(job: Job, grounds: readonly Ground[]): PrimerWay[] {
+/** Ways to prime: not at all or all over; on spots where the rules ask for it, or throughout by the painter's school. */
+function primerWays(job: Job, priming: Schools['priming']): PrimerWay[] {
   const primers = offered(shelfOf(job).coatings).filter(({ role }) => role === 'primer');
-  const isAllBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');
-  return [
-    null,
-    ...primers.map((coating) => ({ coating, extent: 'all' as const })),
-    ...(isAllBare ? [] : primers.map((coating) => ({ coating, extent: 'spots' as const }))),
-  ];
+  return priming === 'spots'
+    ? primers.map((coating) => ({ coating, extent: 'spots' as const }))
+    : [null, ...primers.map((coating) => ({ coating, extent: 'all' as const }))];
 }
 
 /** Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. */
 function seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Seed[] {
-  const keys: readonly Key[] = schools.keying === null ? ['degloss', 'abrade', 'none'] : keysOf(schools.keying);
+  const isBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');
+  const usualKeys: readonly Key[] = isBare ? ['abrade', 'none'] : ['degloss', 'abrade', 'none'];
+  const keys = schools.keying === null ? usualKeys : keysOf(schools.keying);
   const tops = offered(shelfOf(job).coatings).filter(({ role }) => role === 'topcoat');
-  const ways = primerWays(job, grounds);
+  const ways = primerWays(job, schools.priming);
   const exposures = (face: FaceId): string[] =>
     grounds.flatMap((ground) => (ground.faces.includes(face) ? [ground.exposure[face]] : []));
   const [front, back] = [new Set(exposures('front')), new Set(exposures('back'))];

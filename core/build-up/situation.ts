@@ -27,6 +27,8 @@ export interface Ground {
   yearBuilt: number | null;
   colours: Readonly<Record<FaceId, string>>;
   sheen: Sheen | null;
+  /** Whether this group is sprayed, by the painter's own school. */
+  sprays: boolean;
 }
 
 /** One coat of a system, with its product. */
@@ -55,6 +57,7 @@ export interface Situation {
   yearBuilt: number | null;
   colour: FaceColour;
   sheen: Sheen | null;
+  sprays: boolean;
   cleaning: readonly { cleaner: Cleaner; rinsed: boolean }[];
   key: Key;
   filler: Filler | null;
@@ -127,6 +130,7 @@ export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGrou
     yearBuilt: job.site.yearBuilt,
     colours: { front: colourOn(group, 'front').hex, back: colourOn(group, 'back').hex },
     sheen: group.sheen,
+    sprays: group.schools.tools === 'spray',
   };
 }
 
@@ -200,6 +204,7 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     yearBuilt: ground.yearBuilt,
     colour: faceColour(ground.proof.facts.oldColour, ground.colours[face], coats),
     sheen: ground.sheen,
+    sprays: ground.sprays,
     cleaning,
     key: recipe.key,
     filler: fillerOf(job, recipe.filler) ?? null,

@@ -2,7 +2,9 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { candidates } from '../build-up/candidates.ts';
+import { dangersOf } from '../build-up/protection.ts';
+import { groundsOf } from '../build-up/situation.ts';
+import { standingOf } from '../build-up/standing.ts';
 import { coatStack } from '../build-up/coat-stack.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
@@ -93,11 +95,13 @@ test('a spoilt file is refused with a reason, or is a job with which everything 
       for (const need of productNeeds(job)) assert.ok(Number.isFinite(need.litres) && need.litres >= 0, need.product);
       for (const row of readinessOf(job, problem, new Map())) assert.ok(row.piece.mark);
       ripeningPieces(job, problem, NOW);
-      for (const piece of job.pieces) {
-        candidates(job, piece);
-        const buildUp = job.groups.find(({ id }) => id === piece.groupId)?.buildUp;
-        if (buildUp) coatStack(job, piece.surface, buildUp, 'front');
+      for (const group of job.groups) {
+        standingOf(job, group);
+        for (const ground of groundsOf(job, group)) {
+          if (group.buildUp) coatStack(job, ground.proof.facts, group.buildUp, 'front');
+        }
       }
+      dangersOf(job);
     }),
     { numRuns: 500, seed: 7 },
   );

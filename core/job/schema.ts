@@ -95,7 +95,7 @@ const finishGroupSchema = z.object({
   schools: schoolsSchema,
   buildUp: buildUpSchema.nullable(),
   /** What was known of the surface when the build-up was chosen, as a mark; null before that. */
-  chosenFor: z.string().max(400).nullable(),
+  chosenFor: z.string().max(4000).nullable(),
   /** Put together by hand: pieces do not fall into it by themselves. */
   byHand: z.boolean(),
 });

@@ -10,3 +10,4 @@ export const TRAITS = {
   wall: 'is a wall, a ceiling or a patch of one',
 } as const;
 export type Trait = keyof typeof TRAITS;
+export const TRAIT_IDS = Object.keys(TRAITS) as [Trait, ...Trait[]];

@@ -37,7 +37,7 @@ test('of each face the coat on top lies there, and each step asks its own of it'
 
 test('on points the second face follows while the first is wet', () => {
   const made = new TestJob().door('d').coated('enamel-acrylic', {
-    faceCoats: { back: [{ product: 'prime-oil', tool: 'roller', thinning: 0 }] },
+    faceCoats: { back: [{ product: 'prime-oil', tool: 'roller', thinning: 0, extent: 'all' }] },
   });
   made.tell('change-planning', { turning: 'both-on-points' });
   const steps = stepsOf(made);

@@ -6,7 +6,7 @@ import type { Job } from '../job/schema.ts';
 import { isPlannable, pieceSteps } from './piece-steps.ts';
 
 const namesOf = (job: Job): string[] => pieceSteps(job, job.pieces[0]!).map(({ id }) => id.replace(/^d\//, ''));
-const roller = (product: string) => ({ product, tool: 'roller', thinning: 0 }) as const;
+const roller = (product: string) => ({ product, tool: 'roller', thinning: 0, extent: 'all' }) as const;
 
 test('one face a drying period: back, turn, front, and denib between coats', () => {
   const { job } = new TestJob().door('d').coated();
@@ -51,7 +51,7 @@ test('both faces on points are one pass, unless the faces take different product
 });
 
 test('in place: masked instead of taken off, both faces at once, refitted at the end', () => {
-  const { job } = new TestJob().door('d', { comesOff: false }).coated('enamel-acrylic', { key: 'none', cleaner: null });
+  const { job } = new TestJob().door('d', { comesOff: false }).coated('enamel-acrylic', { key: 'none', cleaning: [] });
   assert.deepEqual(namesOf(job), [
     'mask',
     'coat-1/back+front',
@@ -127,7 +127,7 @@ test('kept steps follow what they are made from: build-up, turning, a tin’s ow
   assert.ok(!stepsNow().some(({ turned }) => turned));
 
   const enamel = stepsNow().findLast(({ coat }) => coat)?.coat?.coating;
-  made.tell('state-coating', { coating: { ...enamel!, recoatMax: 77 } });
+  made.tell('state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 77 } });
   assert.equal(stepsNow().findLast(({ coat }) => coat)?.coat?.coating.recoatMax, 77);
 
   const minutes = stepsNow().reduce((sum, step) => sum + step.minutes, 0);

@@ -1,6 +1,6 @@
 import { cleanerOf, coatingOf, coatsOn, fillerOf, groupOf, preservativeOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent, Job } from '../job/schema.ts';
+import type { BuildUp, Coat, Extent, FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   coatMinutes,
@@ -62,8 +62,11 @@ export type CoatStep = PieceStep & { coat: NonNullable<PieceStep['coat']> };
 /** Whether a piece can be planned: its group's build-up is chosen and something of it is in scope. */
 export function isPlannable(job: Job, piece: Piece): boolean {
   const buildUp = groupOf(job, piece)?.buildUp;
-  return !!buildUp && buildUp.coats.length > 0 && FACE_IDS.some((face) => areaWithFace(piece, face) > 0);
+  return !!buildUp && hasCoats(piece, buildUp);
 }
+
+const hasCoats = (piece: Piece, { coats }: BuildUp): boolean =>
+  coats.length > 0 && FACE_IDS.some((face) => areaWithFace(piece, face) > 0);
 
 /** Hours at 23 °C and 50 % RH until what was abraded wet is dry: a default. */
 const WET_ABRASION_DRIES = 1;
@@ -76,20 +79,20 @@ const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly Piec
  * those of a frozen piece, as documents hold them, are kept.
  */
 export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
-  if (!Object.isFrozen(piece)) return stepsFrom(job, piece);
   const group = groupOf(job, piece);
+  if (!Object.isFrozen(piece)) return group ? stepsWith(job, piece, group) : [];
   const from = [group?.buildUp, group?.backColour, group?.colour, job.shelf, job.planning.turning];
   const known = kept.get(piece);
   if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
-  const steps = stepsFrom(job, piece);
+  const steps = group ? stepsWith(job, piece, group) : [];
   kept.set(piece, { from, steps });
   return steps;
 }
 
-function stepsFrom(job: Job, piece: Piece): PieceStep[] {
-  const group = groupOf(job, piece);
-  const buildUp = group?.buildUp;
-  if (!buildUp || !isPlannable(job, piece)) return [];
+/** The steps that a piece would have in such a group: what a build-up that could be chosen would ask. */
+export function stepsWith(job: Pick<Job, 'shelf' | 'planning'>, piece: Piece, group: FinishGroup): PieceStep[] {
+  const { buildUp } = group;
+  if (buildUp === null || !hasCoats(piece, buildUp)) return [];
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
     const id = `${piece.id}/${name}`;

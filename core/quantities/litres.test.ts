@@ -22,8 +22,8 @@ test('litres of a door worked by hand', () => {
 });
 
 test('a face with other coats draws from other tins', () => {
-  const inside = { product: 'enamel-acrylic', tool: 'roller', thinning: 0 } as const;
-  const outside = { product: 'ext-acrylic', tool: 'brush', thinning: 0 } as const;
+  const inside = { product: 'enamel-acrylic', tool: 'roller', thinning: 0, extent: 'all' } as const;
+  const outside = { product: 'ext-acrylic', tool: 'brush', thinning: 0, extent: 'all' } as const;
   const job = new TestJob()
     .door('d1')
     .coated('enamel-acrylic', { coats: [inside, inside], faceCoats: { back: [outside] } }).job;

@@ -83,8 +83,7 @@ export function productNeeds(job: Job): ProductNeed[] {
       const need = needs.get(key) ?? { product: coat.product, coating, colour, coats: [] };
       needs.set(key, need);
       const surfaceFactor = meetsWood && group.buildUp?.grainFill === null && isOpenGrained(piece) ? OPEN_GRAIN : 1;
-      const litres =
-        (area / spreadRate(coating.volumeSolids, coating.dryFilm) / TRANSFER_EFFICIENCY[coat.tool]) * surfaceFactor;
+      const litres = litresOnto(area, coat.tool, coating) * surfaceFactor;
       const row = need.coats.find(
         (entry) => entry.groupId === group.id && entry.number === number && entry.tool === coat.tool,
       );
@@ -98,9 +97,22 @@ export function productNeeds(job: Job): ProductNeed[] {
   }
   return [...needs.values()].map((need) => {
     const onPieces = need.coats.reduce((sum, coat) => sum + coat.litres, 0);
-    const residue = need.coats.reduce((sum, coat) => sum + RESIDUE[coat.tool], 0);
-    const reserve = Math.max(0.05 * onPieces, 0.1);
-    const litres = onPieces + residue + reserve;
-    return { ...need, residue, reserve, litres, tins: cheapestTins(litres, need.coating.tins) };
+    const beside = besidePieces(onPieces, need.coats);
+    const litres = onPieces + beside.residue + beside.reserve;
+    return { ...need, ...beside, litres, tins: cheapestTins(litres, need.coating.tins) };
   });
+}
+
+/** Litres of a coating that one coat on so many m² takes out of the tin: area / spread rate / transfer efficiency. */
+export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: Coating): number {
+  return area / spreadRate(volumeSolids, dryFilm) / TRANSFER_EFFICIENCY[tool];
+}
+
+/** Litres that stay in the tools, a session each, and the reserve for touching up: the larger of 5 % and 0.1 L. */
+export function besidePieces(
+  onPieces: number,
+  sessions: readonly { tool: Tool }[],
+): { residue: number; reserve: number } {
+  const residue = sessions.reduce((sum, { tool }) => sum + RESIDUE[tool], 0);
+  return { residue, reserve: Math.max(0.05 * onPieces, 0.1) };
 }

@@ -3,27 +3,29 @@ import { test } from 'node:test';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { coatMinutes, crewFactor, denibMinutes, keyMinutes, washMinutes } from './pace.ts';
+import type { Tool } from '../job/schema.ts';
 import { takeOff } from './take-off.ts';
 
 const door = new TestJob().door('d').job.pieces[0]!;
 /** 0.826 × 2.04 m a face; hinge, lock and top edge are 4.906 m, 40 mm thick. */
 const FACE = 1.68504;
 const EDGE_METRES = 2.04 * 2 + 0.826;
+const allOver = (tool: Tool) => ({ tool, extent: 'all' }) as const;
 const near = (actual: number, expected: number): void => assert.ok(Math.abs(actual - expected) < 1e-9, `${actual}`);
 
 test('minutes of a flush door, worked by hand', () => {
-  near(coatMinutes(door, 'back', 'roller'), FACE * 2.8);
-  near(coatMinutes(door, 'front', 'roller'), FACE * 2.8 + EDGE_METRES * 1.6);
-  near(coatMinutes(door, 'back', 'brush'), FACE * 4.5);
-  near(coatMinutes(door, 'back', 'spray'), FACE * 0.9);
+  near(coatMinutes(door, 'back', allOver('roller')), FACE * 2.8);
+  near(coatMinutes(door, 'front', allOver('roller')), FACE * 2.8 + EDGE_METRES * 1.6);
+  near(coatMinutes(door, 'back', allOver('brush')), FACE * 4.5);
+  near(coatMinutes(door, 'back', allOver('spray')), FACE * 0.9);
   const area = 2 * FACE + EDGE_METRES * 0.04;
-  near(denibMinutes(door), area * 1.2);
+  near(denibMinutes(door, 'all'), area * 1.2);
   near(washMinutes(door), area * 2.5);
   near(keyMinutes(door, 'abrade'), area * 2.5);
 });
 
 test('a face out of scope takes no time, and a small piece is washed in two minutes at least', () => {
-  assert.equal(coatMinutes({ ...door, scope: { faces: ['front'], edges: [] } }, 'back', 'roller'), 0);
+  assert.equal(coatMinutes({ ...door, scope: { faces: ['front'], edges: [] } }, 'back', allOver('roller')), 0);
   const small = new TestJob().tell('add-pieces', {
     ids: ['f'],
     kind: 'drawer-front',
@@ -39,7 +41,7 @@ test('profiled panels take the brush, whatever rolls the flats', () => {
     piece: { ...DOOR, shape: { ...panelledDoor.presets[0]!.shape } },
   }).job.pieces[0]!;
   const flat = { ...raised, shape: { ...raised.shape, panel: 'flat' } };
-  assert.ok(coatMinutes(raised, 'back', 'roller') > coatMinutes(flat, 'back', 'roller') * 1.3);
+  assert.ok(coatMinutes(raised, 'back', allOver('roller')) > coatMinutes(flat, 'back', allOver('roller')) * 1.3);
   assert.ok(keyMinutes(raised, 'abrade') > keyMinutes(flat, 'abrade'));
 });
 

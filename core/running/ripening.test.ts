@@ -39,7 +39,7 @@ test('a front found tacky after it was denibbed is not lain on for the next back
 });
 
 test('a piece with an oil back and an acrylic front is as far as its back', () => {
-  const oil = { product: 'enamel-oil', tool: 'brush', thinning: 0 } as const;
+  const oil = { product: 'enamel-oil', tool: 'brush', thinning: 0, extent: 'all' } as const;
   const made = new TestJob().door('d').coated('enamel-acrylic', { faceCoats: { back: [oil, oil] } });
   const entries = ['back', 'front'].map((face): LogEntry => ({
     id: face,

@@ -65,7 +65,9 @@ const jobs = fc
       made.tell('state-painter', { painter: { ...crew[0]!, id: 'helper', name: 'Helper', skill: 'first-timer' } });
     return made
       .coated(topcoat, {
-        faceCoats: back ? { back: back.map((product) => ({ product, tool: 'brush', thinning: 0 })) } : {},
+        faceCoats: back
+          ? { back: back.map((product) => ({ product, tool: 'brush', thinning: 0, extent: 'all' })) }
+          : {},
       })
       .tell('change-place', { place: { ...places.find(({ kind }) => kind === 'rack')!, slots: rack } })
       .tell('state-room', { room: { ...rooms[0]!, maxOff } })

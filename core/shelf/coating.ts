@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { TRAIT_IDS } from '../pieces/traits.ts';
 import { fitHours } from './drying/fitted.ts';
 import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
@@ -53,6 +54,8 @@ export const coatingSchema = z
     spotsOutside: z.boolean(),
     /** Whether its base stands dark colours on plastic in the sun. */
     darkOnPlastic: z.boolean(),
+    /** What it is made for, where that is not joinery at large. */
+    madeFor: z.array(z.enum(TRAIT_IDS)).max(4),
     sheens: z.array(z.enum(SHEENS)).max(3),
     /** How well the cured film stands hands and knocks, from 1 to 5: a judgement, to be changed by experience. */
     toughness: z.number().int().min(1).max(5),
@@ -105,5 +108,6 @@ export const USUAL_COATING = {
   spotsOutside: false,
   darkOnPlastic: false,
   sheens: [],
+  madeFor: [],
   toughness: 3,
 } satisfies Partial<Coating>;

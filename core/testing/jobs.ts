@@ -33,7 +33,7 @@ export class TestJob {
   /** Gives every group the same build-up: degloss, bonding primer, two coats of the topcoat. */
   coated(topcoat = 'enamel-acrylic', facts: Partial<BuildUp> = {}): this {
     for (const group of this.job.groups) {
-      this.tell('choose-build-up', { groupId: group.id, buildUp: { ...buildUp(topcoat), ...facts } });
+      this.tell('choose-build-up', { groupId: group.id, buildUp: { ...buildUp(topcoat), ...facts }, chosenFor: null });
     }
     return this;
   }
@@ -47,10 +47,17 @@ export const DOOR: StatedPiece = usualPiece('flush-door', 'room-1', {
 /** Degloss, bonding primer, two coats of a topcoat, all by roller. */
 export function buildUp(topcoat: string): BuildUp {
   return {
-    cleaner: 'no-rinse-wash',
-    rinsed: false,
+    cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
     key: 'degloss',
-    coats: ['prime-bond-wb', topcoat, topcoat].map((product) => ({ product, tool: 'roller', thinning: 0 })),
+    filler: null,
+    grainFill: null,
+    preservative: null,
+    coats: ['prime-bond-wb', topcoat, topcoat].map((product) => ({
+      product,
+      tool: 'roller',
+      thinning: 0,
+      extent: 'all',
+    })),
     faceCoats: {},
   };
 }

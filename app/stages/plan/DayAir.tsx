@@ -20,6 +20,7 @@ export function DayAir({ climate, date }: { climate: Climate; date: string }) {
     minTemperature: 8,
     ventilation: climate.ventilation,
     reference: { temperature: 23, humidity: 50 },
+    fittedSlope: null,
   };
   const rates = hours.map((air) => evaporating.rate(air, conditions));
   const { units } = job.settings;

@@ -115,7 +115,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
             left in tools {formatVolume(need.residue, units)}, for touching up {formatVolume(need.reserve, units)};
             spreads {spread.toFixed(1)} m²/L a coat
-            {job.shelf.some(({ id }) => id === coating.id) ? '' : ' (default)'}
+            {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
           </Box>
         </Box>
       </Box>

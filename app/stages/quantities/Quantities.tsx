@@ -17,7 +17,7 @@ export default function Quantities() {
   const without = job.groups.filter((group) => !isChosen(group));
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency: job.settings.currency });
   const total = needs.reduce((sum, need) => sum + need.tins.cost, 0);
-  const areAllStated = needs.every((need) => job.shelf.some(({ id }) => id === need.product));
+  const areAllStated = needs.every((need) => job.shelf.coatings.some(({ id }) => id === need.product));
   if (job.pieces.length === 0) {
     return (
       <WalkFirst title="Nothing to measure yet">Areas and litres come from the pieces and their build-ups.</WalkFirst>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { compareMarks } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
-import { mayHoldLead } from '../../../core/pieces/substrate.ts';
+import { hazardsOf } from '../../../core/planning/step-hazards.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -161,16 +161,13 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             <Caution>{TOO_EARLY[early.verb]}</Caution>
           </Box>
         )}
-        {step.coat?.coating.cautions.map((caution) => (
-          <Box key={caution} sx={{ mb: 1.5 }}>
-            <Caution>{caution}</Caution>
+        {hazardsOf(job, step).map((hazard) => (
+          <Box key={hazard.name} sx={{ mb: 1.5 }}>
+            <Caution>
+              {[hazard.name, hazard.mask, hazard.gloves, hazard.air, hazard.fire].filter(Boolean).join(' · ')}
+            </Caution>
           </Box>
         ))}
-        {(step.operation === 'abrade' || step.operation === 'degloss') && mayHoldLead(step.piece.surface.existing) && (
-          <Box sx={{ mb: 1.5 }}>
-            <Caution>Old paint may hold lead. Untested: no dry sanding or scraping; local rules decide.</Caution>
-          </Box>
-        )}
         {run.needsTwo && (
           <Box sx={{ mb: 1.5 }}>
             <Caution>Heavy: two people to lift and hang.</Caution>

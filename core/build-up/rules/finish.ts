@@ -198,6 +198,15 @@ export const FINISH: readonly Rule[] = [
     lift: 'Take a porch and rail enamel, or a harder one.',
   },
   {
+    id: 'made-for-something-else',
+    severity: 'risk',
+    source: 'tin',
+    fires: (s) =>
+      s.topcoats.some(({ madeFor }) => madeFor.length > 0 && !madeFor.some((trait) => s.traits.includes(trait))),
+    reason: 'This paint is made for other work: on flat joinery it shows every stroke.',
+    lift: 'Take a topcoat that is made for doors and trim.',
+  },
+  {
     id: 'shelf-too-soft',
     severity: 'risk',
     source: 'trade',

@@ -21,6 +21,14 @@ export const SAFETY: readonly Rule[] = [
     lift: 'Take an enamel without hardener.',
   },
   {
+    id: 'professional-spray',
+    severity: 'forbidden',
+    source: 'safety',
+    fires: (s) => carries(s, 'isocyanate') && !s.sprays,
+    reason: 'Mist with isocyanate is for professionals who have supplied air or extraction, and a spray gun to hand.',
+    lift: 'If that is so, choose spraying as the way to work for this group.',
+  },
+  {
     id: 'two-part',
     severity: 'caution',
     source: 'safety',

@@ -1,5 +1,5 @@
-import { fillerFor, primeFirst, thinFirst } from '../mending.ts';
-import { isBareTimber, isWood, laysWoodBare, showsTannin, type Rule } from '../rule.ts';
+import { fillerFor, keyWith, primeFirst, thinFirst } from '../mending.ts';
+import { isAbraded, isBare, isBareTimber, isWood, laysWoodBare, showsTannin, type Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
 
 /** Oak and ash whose pores stand open to the first coat. */
@@ -35,6 +35,15 @@ export const TIMBER: readonly Rule[] = [
       recipe.grainFill = { product: grainFill.filler.id, passes: grainFill.filler.passes };
       return true;
     },
+  },
+  {
+    id: 'grain-filler-on-gloss',
+    severity: 'risk',
+    source: 'trade',
+    fires: (s) => s.grainFill !== null && !isBare(s) && !isAbraded(s),
+    reason: 'Grain filler holds in open pores, not on a skin of varnish or paint.',
+    lift: 'Abrade until the pores are open.',
+    mend: (recipe, { facts }) => keyWith(recipe, facts.lead === 'lead' ? 'wet-abrade' : 'abrade'),
   },
   {
     id: 'no-grain-filler',

@@ -1,7 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { applyPatches } from 'immer';
+import { DEFAULT_CLEANERS } from '../../shelf/cleaner.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
+import { emptyShelf } from '../../shelf/shelf.ts';
 import { buildUp, DOOR, TestJob } from '../../testing/jobs.ts';
 import { usualWeek } from '../new-job.ts';
 import type { Job } from '../schema.ts';
@@ -21,6 +23,28 @@ const drilling = {
   diameter: 5,
 } as const;
 const sheets = { id: 'sheets', words: 'Lay sheets', when: 'before', minutes: 15, people: 1, doneAt: null } as const;
+const greasy = {
+  id: 'f1',
+  groupId: 'group-1',
+  found: 'contamination',
+  result: 'grease',
+  reading: null,
+  hex: null,
+  at: '2027-03-01T08:00',
+  where: 'D-01, lock side',
+  photoId: null,
+  note: '',
+} as const;
+const patch = {
+  id: 'patch-1',
+  groupId: 'group-1',
+  where: 'D-01, hinge edge',
+  key: 'degloss',
+  coats: [{ product: 'prime-bond-wb', at: '2027-03-01T08:00' }],
+  read: null,
+  note: '',
+} as const;
+const ownWash = { ...DEFAULT_CLEANERS[0]!, id: 'own-wash', name: 'Own wash' };
 const start = new TestJob()
   .door('a')
   .door('b')
@@ -29,7 +53,12 @@ const start = new TestJob()
   .tell('state-room', { room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, tasks: [sheets] } })
   .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
   .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
+  .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
+  .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
+  .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
   .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
+const dividing = applyCommand(start, 'split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'Back doors' });
+const divided = dividing.ok ? dividing.value.job : start;
 const [group] = start.groups;
 const [climate] = start.climates;
 const [bench] = start.places;
@@ -154,7 +183,7 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.cutting.stock.length === 2 && job.cutting.kerf === 3,
   ],
   'choose-build-up': [
-    { groupId: group!.id, buildUp: buildUp('enamel-oil') },
+    { groupId: group!.id, buildUp: buildUp('enamel-oil'), chosenFor: 'softwood' },
     /^Choose the build-up of Softwood, oil gloss$/,
     (job) => job.groups[0]?.buildUp?.coats[2]?.product === 'enamel-oil',
   ],
@@ -163,10 +192,52 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Change Softwood, oil gloss$/,
     (job) => job.groups[0]?.name === 'Doors' && job.groups[0].colour.name === 'reed',
   ],
-  'state-coating': [
-    { coating: { ...enamel!, name: 'From the tin' } },
+  'keep-build-up': [
+    { groupId: group!.id, chosenFor: 'oak' },
+    /^Keep the build-up of Softwood, oil gloss$/,
+    (job) => job.groups[0]?.chosenFor === 'oak' && job.groups[0].buildUp !== null,
+  ],
+  'change-weights': [
+    { weights: { ...start.weights, smell: 4 } },
+    /^Change what counts$/,
+    (job) => job.weights.smell === 4 && job.weights.risk === start.weights.risk,
+  ],
+  'split-group': [
+    { groupId: group!.id, pieceIds: ['b'], name: 'Back doors' },
+    /^Split off Back doors$/,
+    (job) => job.groups[1]?.byHand === true && job.pieces[1]?.groupId === job.groups[1].id && job.findings.length === 2,
+  ],
+  'merge-groups': [
+    { from: 'group-2', into: group!.id },
+    /^Put Back doors into Softwood, oil gloss$/,
+    (job) => job.groups.length === 1 && job.pieces.every(({ groupId }) => groupId === group!.id),
+  ],
+  'state-finding': [
+    { finding: { ...greasy, id: 'f2', result: 'clean' } },
+    /^What is on it: clean \(Softwood, oil gloss\)$/,
+    (job) => job.findings.map(({ result }) => result).join() === 'grease,clean',
+  ],
+  'remove-finding': [{ id: 'f1' }, /^Strike out a finding$/, (job) => job.findings.length === 0],
+  'state-patch': [
+    { patch: { ...patch, read: { at: '2027-03-03T08:00', held: true } } },
+    /^Read the patch on D-01, hinge edge$/,
+    (job) => job.patches.length === 1 && job.patches[0]?.read?.held === true,
+  ],
+  'remove-patch': [{ id: 'patch-1' }, /^Strike out a test patch$/, (job) => job.patches.length === 0],
+  'state-entry': [
+    { compartment: 'coatings', entry: { ...enamel!, name: 'From the tin' } },
     /^State From the tin$/,
-    (job) => job.shelf.length === 1 && job.shelf[0]?.name === 'From the tin',
+    (job) => job.shelf.coatings[0]?.name === 'From the tin',
+  ],
+  'remove-entry': [
+    { compartment: 'cleaners', id: 'own-wash' },
+    /^Take off Own wash$/,
+    (job) => job.shelf.cleaners.length === 0,
+  ],
+  'take-shelf': [
+    { shelf: { ...emptyShelf(), cleaners: [ownWash], coatings: [enamel!] } },
+    /^Take in 2 entries of a shelf$/,
+    (job) => job.shelf.cleaners.length === 1 && job.shelf.coatings.length === 1,
   ],
   'rename-job': [{ name: ' Mill cottage ' }, /^Rename the job to Mill cottage$/, (job) => job.name === 'Mill cottage'],
   'change-settings': [
@@ -208,12 +279,13 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
 for (const name of Object.keys(COMMANDS) as CommandName[]) {
   test(`${name}: changes what it says, is called by its name, and is taken back exactly`, () => {
     const [args, label, holds] = TOLD[name] as [never, RegExp, (job: Job) => boolean];
-    const outcome = applyCommand(start, name, args);
+    const from = name === 'merge-groups' ? divided : start;
+    const outcome = applyCommand(from, name, args);
     assert.ok(outcome.ok, outcome.ok ? '' : outcome.message);
     assert.match(outcome.value.label, label);
     assert.ok(holds(outcome.value.job), 'holds afterwards');
-    assert.deepEqual(applyPatches(outcome.value.job, outcome.value.inverse), start);
-    assert.deepEqual(applyPatches(start, outcome.value.patches), outcome.value.job);
+    assert.deepEqual(applyPatches(outcome.value.job, outcome.value.inverse), from);
+    assert.deepEqual(applyPatches(from, outcome.value.patches), outcome.value.job);
   });
 }
 
@@ -224,7 +296,7 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['duplicate-piece', { id: 'gone', ids: ['c'] }, /no longer in the job/],
   ['move-piece', { id: 'gone', to: 0 }, /no longer in the job/],
   ['count-hardware', { id: 'a', item: 99, bagged: 1 }, /no longer in the bag/],
-  ['choose-build-up', { groupId: 'gone', buildUp: null }, /no longer in the job/],
+  ['choose-build-up', { groupId: 'gone', buildUp: null, chosenFor: null }, /no longer in the job/],
   ['change-pieces', { ids: ['a'], facts: {}, shape: { width: 12 } }, /300/],
   ['change-pieces', { ids: ['c'], facts: { comesOff: true } }, /no longer in the job/],
   [
@@ -241,7 +313,11 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['change-site', { yearBuilt: 36 }, /four digits/],
   ['change-cutting', { stock: [] }, /at least one length/],
   ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
-  ['state-coating', { coating: { ...enamel!, volumeSolids: 120 } }, /./],
+  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
+  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
+  ['state-finding', { finding: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
+  ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],
+  ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
   ['state-room', { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, tasks: [] } }, /no climate/],
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
   ['change-planning', { start: '31 March' }, /Choose the first day/],

@@ -1,0 +1,101 @@
+import { candidates, forbiddenBySurface, whyNone, type Candidate } from '../build-up/compose.ts';
+import type { Rule } from '../build-up/rule.ts';
+import { keysOf, SCHOOLS, suitsPriming } from '../build-up/schools.ts';
+import { groundsOf } from '../build-up/situation.ts';
+import { coatingOf } from '../job/queries.ts';
+import type { FinishGroup, Job, Schools } from '../job/schema.ts';
+import { CRITERIA, CRITERION_IDS, ranked, Weigher, type Cost, type Weighed } from './weigh.ts';
+
+/** What may be chosen for a group, and what not. */
+export interface Offer {
+  /** Permitted build-ups, the best first. */
+  permitted: Weighed[];
+  /** What the rules forbid, with the rules. */
+  excluded: Candidate[];
+  /** Why nothing is permitted; empty when something is. */
+  none: Rule[];
+}
+
+const NO_SCHOOLS: Schools = { keying: null, priming: null, tools: null };
+
+/** Everything that could be put on a group's pieces: weighed and ranked where the rules permit it, with reasons where not. */
+export function offerFor(job: Job, group: FinishGroup): Offer {
+  const found = candidates(job, group);
+  const weigher = new Weigher(job, group);
+  const isPermitted = ({ verdict }: Candidate): boolean => verdict.level !== 'forbidden';
+  const weighed = found
+    .filter(isPermitted)
+    .map((candidate) => ({ candidate, cost: weigher.cost(candidate.buildUp, candidate.verdict) }));
+  const bySurface = forbiddenBySurface(job, groundsOf(job, group));
+  return {
+    permitted: ranked(weighed, job.weights),
+    excluded: found.filter((candidate) => !isPermitted(candidate)),
+    none: bySurface.length > 0 ? bySurface : whyNone(found),
+  };
+}
+
+/** In which criteria a build-up is the best of those offered, and what it gives up against the best in the others. */
+export function whyFirst(
+  best: Weighed,
+  all: readonly Weighed[],
+): { leads: string[]; gives: { criterion: keyof Cost; more: number }[] } {
+  const leads: string[] = [];
+  const gives: { criterion: keyof Cost; more: number }[] = [];
+  for (const criterion of CRITERION_IDS) {
+    const { least, isMoreBetter } = CRITERIA[criterion];
+    const sign = isMoreBetter ? -1 : 1;
+    const values = all.map(({ cost }) => sign * cost[criterion]);
+    const own = sign * best.cost[criterion];
+    const lowest = Math.min(...values);
+    if (own > lowest + 1e-9) gives.push({ criterion, more: own - lowest });
+    else if (Math.max(...values) > lowest + 1e-9) leads.push(least);
+  }
+  return { leads, gives };
+}
+
+/** A school, and the best build-up that belongs to it; null where the rules permit none. */
+export interface SchoolPrice {
+  question: 'keying' | 'priming';
+  school: string;
+  name: string;
+  does: string;
+  costs: string;
+  best: Weighed | null;
+}
+
+/** Whether a build-up belongs to a school. */
+function belongs(job: Job, { buildUp }: Candidate, schools: Schools): boolean {
+  if (schools.keying !== null && !keysOf(schools.keying).includes(buildUp.key)) return false;
+  const coats = buildUp.coats.flatMap(({ product, extent }) => {
+    const coating = coatingOf(job, product);
+    return coating ? [{ coating, extent }] : [];
+  });
+  const primer = coats.find(({ coating, extent }) => coating.role === 'primer' && extent !== 'edges');
+  const topcoat = coats.find(({ coating }) => coating.role === 'topcoat');
+  const all = coats.some(({ coating, extent }) => coating.role === 'primer' && extent === 'all');
+  return (
+    topcoat !== undefined &&
+    suitsPriming(
+      schools.priming,
+      primer ? { coating: primer.coating, extent: all ? 'all' : 'spots' } : null,
+      topcoat.coating,
+    )
+  );
+}
+
+/** What each school of keying and priming would give on this group: its best build-up, whatever the group's own schools. */
+export function schoolPrices(job: Job, group: FinishGroup): SchoolPrice[] {
+  const offered = (priming: Schools['priming']): Offer =>
+    offerFor(job, { ...group, schools: { ...NO_SCHOOLS, priming, tools: group.schools.tools } });
+  const free = offered(null);
+  const onSpots = offered('spots');
+  return (['keying', 'priming'] as const).flatMap((question) =>
+    Object.entries(SCHOOLS[question]).map(([school, { name, does, costs }]) => {
+      const wanted = { ...NO_SCHOOLS, [question]: school } as Schools;
+      const best =
+        (school === 'spots' ? onSpots : free).permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ??
+        null;
+      return { question, school, name, does, costs, best };
+    }),
+  );
+}

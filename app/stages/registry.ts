@@ -3,6 +3,8 @@ import { progressByTask } from '../../core/job/progress.ts';
 import { groupOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
+import { inDoubt } from '../../core/build-up/standing.ts';
+import { findingsOn, testsOn } from '../../core/proving/proof.ts';
 import { pieceSteps } from '../../core/planning/piece-steps.ts';
 import { planFingerprint } from '../../core/planning/accept.ts';
 
@@ -46,14 +48,30 @@ export const STAGES: readonly Stage[] = [
     ...screenFrom(() => import('./walk/Walk.tsx')),
   },
   {
+    id: 'prove',
+    name: 'Prove',
+    key: 'v',
+    does: 'Test what is there before anything is chosen',
+    progress: (job) => {
+      const tests = job.groups.flatMap((group) => testsOn(job, group.id).map(({ found }) => ({ group, found })));
+      const answered = tests.filter(({ group, found }) => findingsOn(job, group.id).has(found)).length;
+      return { share: share(answered, tests.length), words: `${answered} of ${tests.length} questions answered` };
+    },
+    ...screenFrom(() => import('./prove/ProveStage.tsx')),
+  },
+  {
     id: 'build-up',
     name: 'Build-up',
     key: 'b',
     does: 'Choose what goes on, coat by coat',
-    progress: (job) => ({
-      share: share(withBuildUp(job), job.pieces.length),
-      words: `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`,
-    }),
+    progress: (job) => {
+      const doubts = inDoubt(job).length;
+      const chosen = `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`;
+      return {
+        share: share(withBuildUp(job), job.pieces.length) * (doubts > 0 ? 0.7 : 1),
+        words: doubts > 0 ? `${chosen}, ${doubts} to look at again` : chosen,
+      };
+    },
     ...screenFrom(() => import('./build-up/BuildUpStage.tsx')),
   },
   {

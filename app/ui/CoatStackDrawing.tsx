@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import type { Layer } from '../../core/build-up/coat-stack.ts';
-import type { Surface } from '../../core/job/piece-schema.ts';
+import type { Substrate } from '../../core/pieces/substrate.ts';
 
-const SUBSTRATE_FILL: Readonly<Record<Surface['substrate'], string>> = {
+const SUBSTRATE_FILL: Readonly<Record<Substrate, string>> = {
   softwood: '#d9b77e',
   oak: '#b58a52',
   mdf: '#b39b78',
@@ -14,19 +14,21 @@ const SUBSTRATE_FILL: Readonly<Record<Surface['substrate'], string>> = {
 
 interface CoatStackProps {
   layers: readonly Layer[];
-  surface: Surface;
+  substrate: Substrate;
+  /** The old coat's colour, where somebody has seen it. */
+  old: string | null;
   colour: string;
   /** Without words, for a row of candidates. */
   bare?: boolean;
 }
 
 /** A cross-section through a finished face: coats drawn by their dry film, over the old coat and what it is made of. */
-export function CoatStackDrawing({ layers, surface, colour, bare = false }: CoatStackProps) {
+export function CoatStackDrawing({ layers, substrate, old, colour, bare = false }: CoatStackProps) {
   const block = bare ? 132 : 200;
   const perMicron = bare ? 0.36 : 0.7;
   const heightOf = (layer: Layer): number => {
     if (layer.kind === 'substrate') return bare ? 30 : 58;
-    if (layer.kind === 'existing') return bare ? 9 : 26;
+    if (layer.kind === 'existing' || layer.kind === 'fill') return bare ? 9 : 26;
     return Math.max(bare ? 8 : 26, (layer.dryFilm ?? 0) * perMicron);
   };
   const drawn = layers.map((layer, index) => ({
@@ -36,8 +38,9 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
   }));
   const total = layers.reduce((sum, layer) => sum + heightOf(layer), 4);
   const fillOf = (layer: Layer): string => {
-    if (layer.kind === 'substrate') return SUBSTRATE_FILL[surface.substrate];
-    if (layer.kind === 'existing') return '#e9dfba';
+    if (layer.kind === 'substrate') return SUBSTRATE_FILL[substrate];
+    if (layer.kind === 'existing') return old ?? '#e9dfba';
+    if (layer.kind === 'fill') return '#d9c7a4';
     if (layer.role === 'topcoat') return colour;
     return layer.role === 'sealer' ? '#ffffffaa' : '#dcd8cb';
   };
@@ -72,7 +75,7 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
                 fillOpacity={0.28}
               />
             )}
-            {layer.kind === 'substrate' && <Grain surface={surface} width={block} top={top} height={height} />}
+            {layer.kind === 'substrate' && <Grain substrate={substrate} width={block} top={top} height={height} />}
             {layer.kind === 'existing' && layer.detail.startsWith('keyed') && (
               <path
                 d={Array.from(
@@ -107,8 +110,18 @@ export function CoatStackDrawing({ layers, surface, colour, bare = false }: Coat
 }
 
 /** What the cut through the material looks like: year rings for wood, specks for board, nothing for the rest. */
-function Grain({ surface, width, top, height }: { surface: Surface; width: number; top: number; height: number }) {
-  if (surface.substrate === 'softwood' || surface.substrate === 'oak') {
+function Grain({
+  substrate,
+  width,
+  top,
+  height,
+}: {
+  substrate: Substrate;
+  width: number;
+  top: number;
+  height: number;
+}) {
+  if (substrate === 'softwood' || substrate === 'oak') {
     return (
       <g stroke="#6b4a22" strokeOpacity={0.55} fill="none">
         {Array.from({ length: Math.floor(width / 13) }, (_unused, ring) => {
@@ -118,7 +131,7 @@ function Grain({ surface, width, top, height }: { surface: Surface; width: numbe
       </g>
     );
   }
-  if (surface.substrate !== 'mdf' && surface.substrate !== 'laminate') return null;
+  if (substrate !== 'mdf' && substrate !== 'laminate') return null;
   return (
     <g fill="#5c4a30" fillOpacity={0.4}>
       {Array.from({ length: Math.floor(width / 6) }, (_unused, speck) => (

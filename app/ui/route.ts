@@ -1,10 +1,11 @@
 import { useSyncExternalStore } from 'react';
 
-/** Where the painter is: the stage in the path; the job, the view of the stage and the piece in the query. */
+/** Where the painter is: the stage in the path; the job, the view of the stage, the group and the piece in the query. */
 export interface Route {
   stage: string;
   jobId: string | null;
   view: string | null;
+  groupId: string | null;
   pieceId: string | null;
 }
 
@@ -22,11 +23,12 @@ function subscribe(listener: () => void): () => void {
 
 const address = (): string => window.location.pathname + window.location.search;
 
-/** The address of a stage: `/walk?job=…&view=…&piece=…`. */
-export function addressOf({ stage, jobId, view, pieceId }: Partial<Route> & { stage: string }): string {
+/** The address of a stage: `/walk?job=…&view=…&group=…&piece=…`. */
+export function addressOf({ stage, jobId, view, groupId, pieceId }: Partial<Route> & { stage: string }): string {
   const query = new URLSearchParams();
   if (jobId) query.set('job', jobId);
   if (view) query.set('view', view);
+  if (groupId) query.set('group', groupId);
   if (pieceId) query.set('piece', pieceId);
   const asked = query.toString();
   return `/${stage}${asked ? `?${asked}` : ''}`;
@@ -52,6 +54,7 @@ export function useRoute(): Route {
     stage: stageOf(url.pathname),
     jobId: url.searchParams.get('job'),
     view: url.searchParams.get('view'),
+    groupId: url.searchParams.get('group'),
     pieceId: url.searchParams.get('piece'),
   };
 }

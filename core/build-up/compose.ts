@@ -7,7 +7,7 @@ import { usualCoat, usualTool } from './mending.ts';
 import type { Rule } from './rule.ts';
 import { RULES } from './rules/registry.ts';
 import { keysOf, suitsPriming, toolOf, type PrimerWay } from './schools.ts';
-import { buildUpOf, groundsOf, situations, type Ground, type Recipe } from './situation.ts';
+import { buildUpOf, groundsOf, recipeOf, situations, type Ground, type Recipe } from './situation.ts';
 
 /** A build-up that could be chosen, with what speaks for and against it. */
 export interface Candidate {
@@ -16,6 +16,8 @@ export interface Candidate {
   name: string;
   buildUp: BuildUp;
   verdict: Verdict;
+  /** Rules that had something done, in the order of the work: why it is washed, filled, primed and coated as it is. */
+  obeyed: Rule[];
 }
 
 /** What a composition starts from: how to key, and what goes on each face; everything else follows from the rules. */
@@ -37,18 +39,30 @@ const MOST_ROUNDS = 12;
  * Does to a recipe what lifts every rule that can be lifted by doing something, one after the other, within the
  * painter's schools. Throws when rules undo each other for ever.
  */
-export function mended(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], start: Recipe, schools: Schools): Recipe {
+export function mended(
+  job: Pick<Job, 'shelf'>,
+  grounds: readonly Ground[],
+  start: Recipe,
+  schools: Schools,
+): { recipe: Recipe; obeyed: Rule[] } {
   let recipe = start;
+  const obeyed = new Set<Rule>();
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const next = mendedOnce(job, grounds, recipe, schools);
-    if (next === recipe) return recipe;
+    const next = mendedOnce(job, grounds, recipe, schools, obeyed);
+    if (next === recipe) return { recipe, obeyed: [...obeyed] };
     recipe = next;
   }
   throw new Error(`Rules undo each other: ${JSON.stringify(recipe)}`);
 }
 
 /** Every rule once, in the order of the work; the same recipe when none had anything to do. */
-function mendedOnce(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], start: Recipe, schools: Schools): Recipe {
+function mendedOnce(
+  job: Pick<Job, 'shelf'>,
+  grounds: readonly Ground[],
+  start: Recipe,
+  schools: Schools,
+  obeyed: Set<Rule>,
+): Recipe {
   let recipe = start;
   let found = grounds.flatMap((ground) => situations(job, ground, recipe));
   for (const rule of OBEYED) {
@@ -58,6 +72,7 @@ function mendedOnce(job: Pick<Job, 'shelf'>, grounds: readonly Ground[], start: 
       const next: Recipe = { ...recipe, coats: { ...recipe.coats } };
       if (!rule.mend(next, situation) || !keepsSchools(next, recipe, schools)) continue;
       recipe = next;
+      obeyed.add(rule);
       found = grounds.flatMap((ground) => situations(job, ground, next));
     }
   }
@@ -102,13 +117,14 @@ function composed(
     preservative: null,
     coats: isSame ? { front, back: front } : { front, back: onFace('back') },
   };
-  const recipe = mended(job, grounds, start, schools);
+  const { recipe, obeyed } = mended(job, grounds, start, schools);
   const buildUp = buildUpOf(recipe, faces);
   return {
     id: JSON.stringify(buildUp),
     name: nameOf(job, buildUp),
     buildUp,
     verdict: judgeRecipe(job, grounds, recipe),
+    obeyed,
   };
 }
 
@@ -223,6 +239,19 @@ export function candidatesOn(job: Job, grounds: readonly Ground[], schools: Scho
     if (!found.has(candidate.id)) found.set(candidate.id, candidate);
   }
   return [...found.values()];
+}
+
+/** What a build-up becomes when one rule is lifted on every face where it fires; null where the shelf can't. */
+export function lifted(job: Job, group: FinishGroup, buildUp: BuildUp, rule: Rule): BuildUp | null {
+  const grounds = groundsOf(job, group);
+  const start = recipeOf(buildUp);
+  let recipe = start;
+  for (const situation of grounds.flatMap((ground) => situations(job, ground, start))) {
+    if (rule.mend === undefined || !rule.fires(situation)) continue;
+    const next: Recipe = { ...recipe, coats: { ...recipe.coats } };
+    if (rule.mend(next, situation)) recipe = next;
+  }
+  return recipe === start ? null : buildUpOf(recipe, facesOf(grounds));
 }
 
 const BARE_RECIPE: Recipe = {

@@ -42,7 +42,7 @@ test('both faces on points are one pass, unless the faces take different product
     ...buildUp('enamel-acrylic'),
     faceCoats: { back: [roller('prime-ext-wb'), roller('ext-acrylic')] },
   };
-  made.tell('choose-build-up', { groupId: made.job.groups[0]!.id, buildUp: outside });
+  made.tell('choose-build-up', { groupId: made.job.groups[0]!.id, buildUp: outside, chosenFor: null });
   assert.deepEqual(
     namesOf(made.job).filter((name) => name.startsWith('coat')),
     ['coat-1/back', 'coat-1/front', 'coat-2/back', 'coat-2/front', 'coat-3/front'],
@@ -119,7 +119,11 @@ test('kept steps follow what they are made from: build-up, turning, a tin’s ow
   made.tell('rename-job', { name: 'Another name' });
   assert.equal(stepsNow(), before, 'what has no part in them leaves them as they are');
 
-  made.tell('choose-build-up', { groupId: group!.id, buildUp: { ...buildUp('enamel-oil'), key: 'none' } });
+  made.tell('choose-build-up', {
+    groupId: group!.id,
+    buildUp: { ...buildUp('enamel-oil'), key: 'none' },
+    chosenFor: null,
+  });
   assert.ok(!stepsNow().some(({ operation }) => operation === 'degloss'));
   assert.equal(stepsNow().findLast(({ coat }) => coat)?.coat?.coating.id, 'enamel-oil');
 

@@ -8,10 +8,10 @@ import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import { shelfOf } from '../../../core/job/queries.ts';
-import { TOOLS, type BuildUp, type Coat, type Job, type Tool } from '../../../core/job/schema.ts';
-import { DEFAULT_CLEANERS } from '../../../core/shelf/cleaner.ts';
+import { KEYS, type BuildUp, type Job } from '../../../core/job/schema.ts';
+import { KEY_WORDS } from '../../ui/key-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { TinFigures } from './TinFigures.tsx';
+import { CoatList } from './CoatList.tsx';
 
 interface BuildUpEditorProps {
   job: Job;
@@ -19,75 +19,123 @@ interface BuildUpEditorProps {
   onChange(buildUp: BuildUp): void;
 }
 
-const KEYS: readonly (readonly [BuildUp['key'], string])[] = [
-  ['abrade', 'abrade, 180–240'],
-  ['degloss', 'degloss'],
-  ['none', 'none'],
-];
+interface Named {
+  id: string;
+  name: string;
+}
+
+/** A choice among entries of the shelf, or none. */
+function Choice({
+  label,
+  value,
+  entries,
+  onChoose,
+}: {
+  label: string;
+  value: string | null;
+  entries: readonly Named[];
+  onChoose(id: string | null): void;
+}) {
+  return (
+    <TextField
+      select
+      size="small"
+      label={label}
+      value={value ?? ''}
+      onChange={(event) => onChoose(event.target.value || null)}
+    >
+      <MenuItem value="">none</MenuItem>
+      {entries.map(({ id, name }) => (
+        <MenuItem key={id} value={id}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
 
 /** Changes a chosen build-up step by step; the verdict beside it follows. */
 export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
   const { say } = useJob();
-  const backDiffers = buildUp.faceCoats.back !== undefined;
+  const shelf = shelfOf(job);
+  const offered = <E extends Named & { archived: boolean }>(entries: readonly E[], used: string | null): E[] =>
+    entries.filter(({ id, archived }) => !archived || id === used);
+  const back = buildUp.faceCoats.back;
+  const { grainFill } = buildUp;
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1.4fr 1fr', gap: 1.25 }}>
+    <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+      <Cleaning job={job} buildUp={buildUp} onChange={onChange} />
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 1.25 }}>
         <TextField
           select
-          label="Cleaner"
-          value={buildUp.cleaner ?? ''}
-          onChange={(event) => {
-            const cleaner = DEFAULT_CLEANERS.find(({ id }) => id === event.target.value);
-            onChange({ ...buildUp, cleaner: cleaner?.id ?? null, rinsed: cleaner?.rinse ?? false });
-          }}
-        >
-          <MenuItem value="">none</MenuItem>
-          {DEFAULT_CLEANERS.map((cleaner) => (
-            <MenuItem key={cleaner.id} value={cleaner.id}>
-              {cleaner.name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
+          size="small"
           label="Key"
           value={buildUp.key}
           onChange={(event) => onChange({ ...buildUp, key: event.target.value as BuildUp['key'] })}
         >
-          {KEYS.map(([value, words]) => (
-            <MenuItem key={value} value={value}>
-              {words}
+          {KEYS.map((key) => (
+            <MenuItem key={key} value={key}>
+              {KEY_WORDS[key]}
             </MenuItem>
           ))}
         </TextField>
+        <Choice
+          label="Holes and dents"
+          value={buildUp.filler}
+          entries={offered(shelf.fillers, buildUp.filler).filter(({ fills }) => fills !== 'grain')}
+          onChoose={(filler) => onChange({ ...buildUp, filler })}
+        />
+        <Choice
+          label="Grain filler"
+          value={grainFill?.product ?? null}
+          entries={offered(shelf.fillers, grainFill?.product ?? null).filter(({ fills }) => fills === 'grain')}
+          onChoose={(product) => {
+            const passes = shelf.fillers.find(({ id }) => id === product)?.passes ?? 2;
+            onChange({ ...buildUp, grainFill: product === null ? null : { product, passes } });
+          }}
+        />
+        {grainFill && (
+          <TextField
+            select
+            size="small"
+            label="Passes"
+            value={grainFill.passes}
+            onChange={(event) =>
+              onChange({ ...buildUp, grainFill: { ...grainFill, passes: Number(event.target.value) } })
+            }
+          >
+            {[1, 2, 3, 4].map((passes) => (
+              <MenuItem key={passes} value={passes}>
+                {passes}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <Choice
+          label="Preservative"
+          value={buildUp.preservative}
+          entries={offered(shelf.preservatives, buildUp.preservative)}
+          onChoose={(preservative) => onChange({ ...buildUp, preservative })}
+        />
       </Box>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={buildUp.rinsed}
-            onChange={(event) => onChange({ ...buildUp, rinsed: event.target.checked })}
-          />
-        }
-        label="Rinse with clean water"
-      />
       <CoatList
         job={job}
-        label={backDiffers ? 'Front and edges' : 'All faces'}
+        label={back ? 'Front and edges' : 'All faces'}
         coats={buildUp.coats}
         onChange={(coats) => onChange({ ...buildUp, coats })}
       />
-      {buildUp.faceCoats.back && (
+      {back && (
         <CoatList
           job={job}
           label="Back"
-          coats={buildUp.faceCoats.back}
-          onChange={(back) => onChange({ ...buildUp, faceCoats: { ...buildUp.faceCoats, back } })}
+          coats={back}
+          onChange={(coats) => onChange({ ...buildUp, faceCoats: { ...buildUp.faceCoats, back: coats } })}
         />
       )}
       <FormControlLabel
         control={
           <Switch
-            checked={backDiffers}
+            checked={back !== undefined}
             onChange={(event) =>
               onChange({ ...buildUp, faceCoats: event.target.checked ? { back: buildUp.coats } : {} })
             }
@@ -99,70 +147,64 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
   );
 }
 
-interface CoatListProps {
-  job: Job;
-  label: string;
-  coats: readonly Coat[];
-  onChange(coats: Coat[]): void;
-}
-
-function CoatList({ job, label, coats, onChange }: CoatListProps) {
-  const shelf = shelfOf(job);
-  const change = (index: number, facts: Partial<Coat>): void =>
-    onChange(coats.map((coat, other) => (other === index ? { ...coat, ...facts } : coat)));
+/** Cleaners in the order in which they are used, each rinsed or not. */
+function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
+  const { cleaners } = shelfOf(job);
+  const { cleaning } = buildUp;
+  const set = (index: number, facts: Partial<BuildUp['cleaning'][number]>): void =>
+    onChange({
+      ...buildUp,
+      cleaning: cleaning.map((step, other) => (other === index ? { ...step, ...facts } : step)),
+    });
+  const unused = cleaners.filter(({ id, archived }) => !archived && !cleaning.some(({ product }) => product === id));
+  const [next] = unused;
   return (
-    <Box
-      component="fieldset"
-      sx={{ border: '1px solid var(--line)', borderRadius: '6px', p: 1.5, m: 0, display: 'grid', gap: 1 }}
-    >
-      <Box component="legend" sx={{ px: 0.75, fontSize: 14, color: 'var(--ink-soft)' }}>
-        {label}, first coat on top of this list
-      </Box>
-      {coats.map((coat, index) => (
-        <Box key={index} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 104px 40px 40px', gap: 1 }}>
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      {cleaning.map(({ product, rinsed }, index) => (
+        <Box key={product} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
           <TextField
             select
-            label={`Coat ${index + 1}`}
-            value={coat.product}
-            onChange={(event) => change(index, { product: event.target.value })}
+            size="small"
+            label={cleaning.length > 1 ? `Cleaner ${index + 1}` : 'Cleaner'}
+            value={product}
+            sx={{ flex: 1 }}
+            onChange={(event) => {
+              const chosen = cleaners.find(({ id }) => id === event.target.value);
+              if (chosen) set(index, { product: chosen.id, rinsed: chosen.rinse });
+            }}
           >
-            {shelf.map((coating) => (
-              <MenuItem key={coating.id} value={coating.id}>
-                {coating.name}
+            {cleaners.map(({ id, name, archived }) => (
+              <MenuItem
+                key={id}
+                value={id}
+                disabled={id !== product && (archived || cleaning.some((step) => step.product === id))}
+              >
+                {name}
               </MenuItem>
             ))}
           </TextField>
-          <TextField
-            select
-            label="With"
-            value={coat.tool}
-            onChange={(event) => change(index, { tool: event.target.value as Tool })}
-          >
-            {TOOLS.map((tool) => (
-              <MenuItem key={tool} value={tool}>
-                {tool}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TinFigures coating={shelf.find(({ id }) => id === coat.product)} />
+          <FormControlLabel
+            control={<Switch checked={rinsed} onChange={(event) => set(index, { rinsed: event.target.checked })} />}
+            label="rinsed"
+          />
           <IconButton
-            aria-label={`Remove coat ${index + 1}`}
-            disabled={coats.length === 1}
-            onClick={() => onChange(coats.filter((_coat, other) => other !== index))}
+            aria-label={`Leave out cleaner ${index + 1}`}
+            onClick={() => onChange({ ...buildUp, cleaning: cleaning.filter((_step, other) => other !== index) })}
           >
             <DeleteIcon />
           </IconButton>
         </Box>
       ))}
-      <Button
-        size="small"
-        startIcon={<AddIcon />}
-        sx={{ justifySelf: 'start' }}
-        disabled={coats.length >= 10}
-        onClick={() => onChange([...coats, coats.at(-1) ?? { product: 'enamel-acrylic', tool: 'roller', thinning: 0 }])}
-      >
-        Another coat
-      </Button>
+      {next && cleaning.length < 4 && (
+        <Button
+          size="small"
+          startIcon={<AddIcon />}
+          sx={{ justifySelf: 'start' }}
+          onClick={() => onChange({ ...buildUp, cleaning: [...cleaning, { product: next.id, rinsed: next.rinse }] })}
+        >
+          {cleaning.length === 0 ? 'Add a cleaner' : 'Another cleaner'}
+        </Button>
+      )}
     </Box>
   );
 }

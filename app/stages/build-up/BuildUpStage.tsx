@@ -1,19 +1,72 @@
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { lazy, Suspense } from 'react';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
-import { WalkFirst } from '../../ui/WalkFirst.tsx';
+import { standingOf } from '../../../core/build-up/standing.ts';
+import type { FinishGroup } from '../../../core/job/schema.ts';
+import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { Vial } from '../../ui/Vial.tsx';
+import { goTo, useRoute } from '../../ui/route.ts';
 import { completeness } from '../../ui/vial-reading.ts';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
 
-/** Choose the build-up of each group of like pieces: cleaner, key, coats, judged by the rules of the craft. */
+const ShelfView = lazy(() => import('./shelf/ShelfView.tsx').then((module) => ({ default: module.ShelfView })));
+const ProtectionSheet = lazy(() =>
+  import('./ProtectionSheet.tsx').then((module) => ({ default: module.ProtectionSheet })),
+);
+
+const VIEWS = { choose: 'Build-ups', shelf: 'The shelf', protection: 'Protection' } as const;
+type View = keyof typeof VIEWS;
+
+/** Choose the build-up of each group of like pieces; what there is to choose from; and what protects while one does it. */
 export default function BuildUpStage() {
   const { job } = useJob();
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const route = useRoute();
+  const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'choose';
+  return (
+    <Box>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={view}
+        aria-label="What is shown"
+        className="no-print"
+        onChange={(_event, next: View | null) =>
+          next && goTo({ stage: 'build-up', jobId: job.id, view: next, groupId: route.groupId }, 'replace')
+        }
+        sx={{ mb: 2 }}
+      >
+        {Object.entries(VIEWS).map(([id, name]) => (
+          <ToggleButton key={id} value={id}>
+            {name}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <Suspense fallback={null}>
+        {view === 'shelf' && <ShelfView />}
+        {view === 'protection' && <ProtectionSheet />}
+      </Suspense>
+      {view === 'choose' && <Groups groupId={route.groupId} />}
+    </Box>
+  );
+}
+
+function Groups({ groupId }: { groupId: string | null }) {
+  const { job } = useJob();
+  const stateOf = (group: FinishGroup): GroupState => {
+    const standing = standingOf(job, group);
+    if (standing === null) return { reading: completeness(0), words: 'no build-up yet', call: 'to choose' };
+    return {
+      reading: completeness(standing.isInDoubt ? 0.7 : 1),
+      words: standing.isInDoubt ? 'to be looked at again' : 'build-up chosen',
+      call: standing.isInDoubt ? 'look again' : null,
+    };
+  };
   const group =
-    job.groups.find(({ id }) => id === chosenId) ?? job.groups.find((other) => !isChosen(other)) ?? job.groups[0];
+    job.groups.find(({ id }) => id === groupId) ?? job.groups.find((other) => !isChosen(other)) ?? job.groups[0];
   if (!group) {
     return (
       <WalkFirst title="Nothing to coat yet">
@@ -25,52 +78,16 @@ export default function BuildUpStage() {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '250px minmax(0, 1fr)' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '262px minmax(0, 1fr)' },
         gap: 3,
         alignItems: 'start',
       }}
     >
-      <Box component="ul" aria-label="Groups of like pieces" sx={{ display: 'grid', gap: 1 }}>
-        {job.groups.map((other) => {
-          const pieces = job.pieces.filter((piece) => piece.groupId === other.id);
-          const here = other.id === group.id;
-          return (
-            <li key={other.id}>
-              <Box
-                component="button"
-                type="button"
-                aria-pressed={here}
-                onClick={() => setChosenId(other.id)}
-                sx={{
-                  width: '100%',
-                  textAlign: 'left',
-                  font: 'inherit',
-                  color: 'inherit',
-                  cursor: 'pointer',
-                  background: here ? 'var(--sheet)' : 'transparent',
-                  border: '1px solid',
-                  borderColor: here ? 'var(--ink)' : 'var(--line)',
-                  borderLeft: `10px solid ${other.colour.hex}`,
-                  borderRadius: '6px',
-                  p: 1.5,
-                }}
-              >
-                <Box sx={{ fontWeight: 650, mb: 0.5 }}>{other.name}</Box>
-                <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14, color: 'var(--ink-soft)' }}>
-                  <Vial
-                    size="rung"
-                    reading={completeness(isChosen(other) ? 1 : 0)}
-                    words={isChosen(other) ? 'build-up chosen' : 'no build-up yet'}
-                  />
-                  {pieces.length} {pieces.length === 1 ? 'piece' : 'pieces'}
-                  {!isChosen(other) && (
-                    <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>to choose</Typography>
-                  )}
-                </Box>
-              </Box>
-            </li>
-          );
-        })}
+      <Box>
+        <GroupList stage="build-up" chosen={group.id} stateOf={stateOf} />
+        <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'prove', jobId: job.id, groupId: group.id })}>
+          Back to the tests
+        </Button>
       </Box>
       <GroupBuildUp key={group.id} group={group} />
     </Box>

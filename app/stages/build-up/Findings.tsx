@@ -1,36 +1,78 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Verdict } from '../../../core/build-up/judge.ts';
-import type { Severity } from '../../../core/build-up/rule.ts';
+import type { Rule, Severity } from '../../../core/build-up/rule.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { RuleDialog } from './RuleDialog.tsx';
 
-const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
+export const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
   forbidden: { word: 'Will fail', colour: 'var(--late)' },
   risk: { word: 'Risk', colour: 'var(--tacky)' },
   caution: { word: 'Caution', colour: 'var(--tacky)' },
   advice: { word: 'Worth knowing', colour: 'var(--ink-soft)' },
 };
 
-/** What the rules say of a build-up: the verdict, its reasons, and what would change it. */
-export function Findings({ verdict }: { verdict: Verdict }) {
+interface FindingsProps {
+  verdict: Verdict;
+  isLiftable?(rule: Rule): boolean;
+  onLift?(rule: Rule): void;
+  /** Only what would fail or may fail, in a line each. */
+  short?: boolean;
+}
+
+/** What the rules say of a build-up: the verdict, its reasons, what would change it, and, at a touch, what it rests on. */
+export function Findings({ verdict, isLiftable, onLift, short = false }: FindingsProps) {
   const { say } = useJob();
-  if (verdict.findings.length === 0) {
-    return <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>Nothing speaks against it.</Box>;
-  }
+  const [shown, setShown] = useState<Rule | null>(null);
+  const findings = short ? verdict.findings.filter(({ rule }) => rule.severity !== 'advice') : verdict.findings;
   return (
-    <Box component="ul" aria-label="Verdict" sx={{ mt: 1, display: 'grid', gap: 1 }}>
-      {verdict.findings.map(({ rule, faces }) => (
-        <Box
-          component="li"
-          key={rule.id}
-          sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}
-        >
-          <strong>{SEVERITY[rule.severity].word}.</strong> {say(rule.reason)}{' '}
-          <span style={{ color: 'var(--ink-soft)' }}>
-            {faces.length === 1 && `On the ${faces[0]}. `}
-            {say(rule.lift)}
-          </span>
-        </Box>
-      ))}
-    </Box>
+    <>
+      {verdict.level === 'permitted' && (
+        <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>Nothing speaks against it.</Box>
+      )}
+      <Box component="ul" aria-label="Verdict" sx={{ mt: 1, display: 'grid', gap: 1 }}>
+        {findings.map(({ rule, faces }) => (
+          <Box
+            component="li"
+            key={rule.id}
+            sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}
+          >
+            <Box
+              component="button"
+              type="button"
+              onClick={() => setShown(rule)}
+              sx={{
+                font: 'inherit',
+                fontWeight: 700,
+                color: 'inherit',
+                background: 'none',
+                border: 0,
+                p: 0,
+                cursor: 'pointer',
+                textDecoration: 'underline',
+                textDecorationStyle: 'dotted',
+                textUnderlineOffset: '3px',
+              }}
+            >
+              {SEVERITY[rule.severity].word}
+            </Box>
+            . {say(rule.reason)}{' '}
+            {!short && (
+              <span style={{ color: 'var(--ink-soft)' }}>
+                {faces.length === 1 && `On the ${faces[0]}. `}
+                {say(rule.lift)}
+              </span>
+            )}
+            {onLift && isLiftable?.(rule) && (
+              <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => onLift(rule)}>
+                Do that
+              </Button>
+            )}
+          </Box>
+        ))}
+      </Box>
+      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
+    </>
   );
 }

@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Candidate } from '../../../core/build-up/compose.ts';
+import type { Rule } from '../../../core/build-up/rule.ts';
+import { shelfOf } from '../../../core/job/queries.ts';
+import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { Offers } from '../../workers/packed-offers.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { Section, Sheet } from '../../ui/Section.tsx';
+import { RuleDialog } from './RuleDialog.tsx';
+
+const productsOf = ({ buildUp }: Candidate): string[] => [
+  ...buildUp.coats.map(({ product }) => product),
+  ...(buildUp.faceCoats.back ?? []).map(({ product }) => product),
+];
+
+/** Rules that forbid, each with how many of these build-ups it forbids; the most frequent first. */
+function forbidding(found: readonly Candidate[]): { rule: Rule; count: number }[] {
+  const counts = new Map<Rule, number>();
+  for (const { verdict } of found) {
+    for (const { rule } of verdict.findings) {
+      if (rule.severity === 'forbidden') counts.set(rule, (counts.get(rule) ?? 0) + 1);
+    }
+  }
+  return [...counts].map(([rule, count]) => ({ rule, count })).sort((one, other) => other.count - one.count);
+}
+
+/** Why a product or a step is not among what is permitted: the rules, by name. */
+export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }) {
+  const { job, say } = useJob();
+  const [product, setProduct] = useState('');
+  const [shown, setShown] = useState<Rule | null>(null);
+  const coatings = shelfOf(job).coatings.filter(({ archived, role }) => !archived && role !== 'sealer');
+  const excluded = offers.excluded.filter((candidate) => product === '' || productsOf(candidate).includes(product));
+  const permitted = offers.permitted.filter(
+    ({ candidate }) => product === '' || productsOf(candidate).includes(product),
+  );
+  const rules = forbidding(excluded);
+  const name = coatings.find(({ id }) => id === product)?.name;
+  return (
+    <Section title="Why not?">
+      <Sheet>
+        <TextField
+          select
+          size="small"
+          label="Product"
+          value={product}
+          onChange={(event) => setProduct(event.target.value)}
+          sx={{ width: 320, maxWidth: '100%', mb: 1.5 }}
+        >
+          <MenuItem value="">any product</MenuItem>
+          {coatings.map(({ id, name: words }) => (
+            <MenuItem key={id} value={id}>
+              {words}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Box sx={{ mb: 1 }}>
+          {excluded.length === 0
+            ? `${say(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
+            : `${excluded.length} ${excluded.length === 1 ? 'system' : 'systems'} ${name ? `with ${say(name).toLowerCase()} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
+        </Box>
+        <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
+          {rules.map(({ rule, count }) => (
+            <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
+              <Box
+                component="button"
+                type="button"
+                onClick={() => setShown(rule)}
+                sx={{
+                  font: 'inherit',
+                  fontWeight: 700,
+                  color: 'inherit',
+                  background: 'none',
+                  border: 0,
+                  p: 0,
+                  cursor: 'pointer',
+                  textDecoration: 'underline dotted',
+                  textUnderlineOffset: '3px',
+                }}
+              >
+                {rule.id.replaceAll('-', ' ')}
+              </Box>{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>({count})</span>. {say(rule.reason)}{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+            </Box>
+          ))}
+        </Box>
+      </Sheet>
+      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
+    </Section>
+  );
+}

@@ -1,0 +1,9 @@
+import type { Key } from '../../core/job/schema.ts';
+
+/** The ways of keying, as a painter says them. */
+export const KEY_WORDS: Readonly<Record<Key, string>> = {
+  abrade: 'abraded dry, 180–240',
+  'wet-abrade': 'abraded wet',
+  degloss: 'deglossed',
+  none: 'not keyed',
+};

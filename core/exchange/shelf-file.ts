@@ -1,0 +1,90 @@
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { AS_DEFAULT } from '../shelf/entry.ts';
+import { FIGURES, readFigure, valueAt, withFigure, writeFigure } from '../shelf/figures.ts';
+import {
+  COMPARTMENT_IDS,
+  COMPARTMENTS,
+  emptyShelf,
+  shelfSchema,
+  type Compartment,
+  type Shelf,
+} from '../shelf/shelf.ts';
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
+
+const SHELF_FORMAT = 'nivel.shelf/1';
+const shelfFileSchema = z.object({ format: z.literal(SHELF_FORMAT), shelf: shelfSchema });
+
+/** A shelf as a file, to be taken into another job. */
+export const writeShelfFile = (shelf: Shelf): string => JSON.stringify({ format: SHELF_FORMAT, shelf }, null, 1);
+
+/** Reads a shelf file, or says what is wrong with it and where. */
+export function readShelfFile(text: string): Outcome<Shelf> {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return refused('This file is not written as JSON. Choose a shelf file, or a CSV list with names in its first row.');
+  }
+  const read = shelfFileSchema.safeParse(document);
+  if (read.success) return accepted(read.data.shelf);
+  const [issue] = read.error.issues;
+  return refused(
+    `This is no shelf that can be taken in: at ${issue?.path.join('.') || 'the top'}, ${issue?.message ?? ''}`,
+  );
+}
+
+const FIXED = ['Shelf', 'Id', 'Name', 'Archived'] as const;
+
+/** One compartment of a shelf as a list: a row for each entry, a column for each figure. */
+export function writeShelfCsv(compartment: Compartment, entries: Shelf[Compartment]): string {
+  const figures = FIGURES[compartment];
+  const rows = (entries as readonly { id: string; name: string; archived: boolean }[]).map((entry) => [
+    compartment,
+    entry.id,
+    entry.name,
+    entry.archived ? 'yes' : 'no',
+    ...figures.map((figure) => writeFigure(figure, valueAt(entry, figure.path))),
+  ]);
+  return Papa.unparse({ fields: [...FIXED, ...figures.map(({ label }) => label)], data: rows }, { newline: '\r\n' });
+}
+
+/** Reads such a list: every entry, or the first faults by row and column; a bad list changes nothing. */
+export function readShelfCsv(text: string): Outcome<Shelf> {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+  });
+  const missing = FIXED.slice(0, 3).filter((name) => !parsed.meta.fields?.includes(name));
+  if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
+  const shelf = emptyShelf();
+  const faults: string[] = [];
+  parsed.data.forEach((row, index) => {
+    const read = entryFrom(row);
+    if (read.ok) (shelf[read.value.compartment] as unknown[]).push(read.value.entry);
+    else faults.push(`Row ${index + 2}: ${read.message}`);
+  });
+  if (faults.length > 0) return refused(faults.slice(0, 5).join(' '));
+  return parsed.data.length === 0 ? refused('There is no row below the names.') : accepted(shelf);
+}
+
+function entryFrom(row: Readonly<Record<string, string>>): Outcome<{ compartment: Compartment; entry: unknown }> {
+  const compartment = COMPARTMENT_IDS.find((id) => id === row.Shelf?.trim());
+  if (compartment === undefined)
+    return refused(`Shelf is one of ${COMPARTMENT_IDS.join(', ')}, not “${row.Shelf ?? ''}”.`);
+  let entry: object = {
+    ...AS_DEFAULT,
+    id: row.Id?.trim() ?? '',
+    name: row.Name?.trim() ?? '',
+    archived: row.Archived?.trim() === 'yes',
+  };
+  for (const figure of FIGURES[compartment]) {
+    const read = readFigure(figure, row[figure.label] ?? '');
+    if (!read.ok) return read;
+    entry = withFigure(entry, figure.path, read.value);
+  }
+  const checked = COMPARTMENTS[compartment].schema.safeParse(entry);
+  return checked.success
+    ? accepted({ compartment, entry: checked.data })
+    : refused(checked.error.issues[0]?.message ?? 'That can’t be taken.');
+}

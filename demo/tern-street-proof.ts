@@ -85,6 +85,7 @@ function windows(story: Story): void {
       moisture: 14.2,
       stains: 'none',
       mould: 'mould',
+      edges: 'coated',
       'old-colour': '#d8d3c4',
     })
     .choose('recital-sash-1', 'Sashes, old paint with lead', {

@@ -4,7 +4,7 @@ import { groupOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { inDoubt } from '../../core/build-up/standing.ts';
-import { findingsOn, testsOn } from '../../core/proving/proof.ts';
+import { openQuestions, testsOn } from '../../core/proving/proof.ts';
 import { pieceSteps } from '../../core/planning/piece-steps.ts';
 import { planFingerprint } from '../../core/planning/accept.ts';
 
@@ -53,9 +53,9 @@ export const STAGES: readonly Stage[] = [
     key: 'v',
     does: 'Test what is there before anything is chosen',
     progress: (job) => {
-      const tests = job.groups.flatMap((group) => testsOn(job, group.id).map(({ found }) => ({ group, found })));
-      const answered = tests.filter(({ group, found }) => findingsOn(job, group.id).has(found)).length;
-      return { share: share(answered, tests.length), words: `${answered} of ${tests.length} questions answered` };
+      const all = job.groups.reduce((sum, { id }) => sum + testsOn(job, id).length, 0);
+      const open = job.groups.reduce((sum, { id }) => sum + openQuestions(job, id).size, 0);
+      return { share: share(all - open, all), words: `${all - open} of ${all} questions answered` };
     },
     ...screenFrom(() => import('./prove/ProveStage.tsx')),
   },

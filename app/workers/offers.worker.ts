@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { freeze } from 'immer';
 import { offerFor, schoolPrices } from '../../core/choosing/offer.ts';
 import type { FinishGroup, Job } from '../../core/job/schema.ts';
 import { packed, type PackedOffers } from './packed-offers.ts';
@@ -7,7 +8,9 @@ import { packed, type PackedOffers } from './packed-offers.ts';
 const offers = {
   /** What may be chosen for a group, what not, and what each school would give. */
   offer(job: Job, group: FinishGroup): PackedOffers {
-    return packed(offerFor(job, group), schoolPrices(job, group));
+    // What comes through the door is a copy that nobody changes: frozen, so that what follows from it is kept.
+    const kept = freeze(job, true);
+    return packed(offerFor(kept, group), schoolPrices(kept, group));
   },
 };
 

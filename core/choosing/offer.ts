@@ -83,18 +83,21 @@ function belongs(job: Job, { buildUp }: Candidate, schools: Schools): boolean {
   );
 }
 
-/** What each school of keying and priming would give on this group: its best build-up, whatever the group's own schools. */
+/** What each school of keying and priming would give on this group: its best build-up, the other schools being its own. */
 export function schoolPrices(job: Job, group: FinishGroup): SchoolPrice[] {
-  const offered = (priming: Schools['priming']): Offer =>
-    offerFor(job, { ...group, schools: { ...NO_SCHOOLS, priming, tools: group.schools.tools } });
-  const free = offered(null);
-  const onSpots = offered('spots');
+  const offers = new Map<string, Offer>();
+  const offered = (facts: Partial<Schools>): Offer => {
+    const schools = { ...group.schools, ...facts };
+    const key = JSON.stringify(schools);
+    const known = offers.get(key) ?? offerFor(job, { ...group, schools });
+    offers.set(key, known);
+    return known;
+  };
   return (['keying', 'priming'] as const).flatMap((question) =>
     Object.entries(SCHOOLS[question]).map(([school, { name, does, costs }]) => {
       const wanted = { ...NO_SCHOOLS, [question]: school } as Schools;
-      const best =
-        (school === 'spots' ? onSpots : free).permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ??
-        null;
+      const pool = offered({ [question]: school === 'spots' ? 'spots' : null });
+      const best = pool.permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ?? null;
       return { question, school, name, does, costs, best };
     }),
   );

@@ -116,6 +116,11 @@ export function proofOf(job: Job, piece: Omit<Piece, 'mark'>): Proof {
   };
 }
 
+/** Questions about a group that matter and that nobody has answered, by test or by eye on the walk. */
+export function openQuestions(job: Job, groupId: string): Set<FoundId> {
+  return new Set(job.pieces.flatMap((piece) => (piece.groupId === groupId ? proofOf(job, piece).unknown : [])));
+}
+
 /** The tests that matter for any piece of a group, in order, given what has been found so far. */
 export function testsOn(job: Job, groupId: string): (typeof PROOF_TESTS)[FoundId][] {
   const proved = findingsOn(job, groupId).get('old-coat')?.result as ExistingCoat | undefined;

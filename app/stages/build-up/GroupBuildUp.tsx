@@ -10,6 +10,7 @@ import type { Rule } from '../../../core/build-up/rule.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
 import { knownOf, standingOf } from '../../../core/build-up/standing.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
+import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Section, Sheet } from '../../ui/Section.tsx';
 import { BuildUpEditor } from './BuildUpEditor.tsx';
@@ -18,7 +19,7 @@ import { Findings } from './Findings.tsx';
 import { GroupHeader } from './GroupHeader.tsx';
 import { OfferList } from './OfferList.tsx';
 import { SchoolTable } from './SchoolTable.tsx';
-import { StackOfFaces } from './StackOfFaces.tsx';
+import { StackOfFaces, usePreparationWords } from './StackOfFaces.tsx';
 import { useOffers } from './use-offers.ts';
 import { Weighing } from './Weighing.tsx';
 import { WhyNot } from './WhyNot.tsx';
@@ -30,6 +31,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
   const { job, apply } = useJob();
   const { offers, isStale, failed } = useOffers(job, group);
   const [compared, setCompared] = useState<string[]>([]);
+  const preparationWords = usePreparationWords();
   const [ground] = groundsOf(job, group);
   const standing = standingOf(job, group);
   if (!ground) {
@@ -82,18 +84,15 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           }
         >
           <Sheet>
-            <Box
-              sx={{
-                display: 'grid',
-                gap: 3,
-                gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'minmax(0, 1.15fr) minmax(0, 1fr)' },
-              }}
-            >
-              <Box>
-                <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.proof.facts} />
-                <Findings verdict={standing.verdict} isLiftable={isLiftable} onLift={lift} />
-              </Box>
-              <BuildUpEditor key={group.id} job={job} buildUp={group.buildUp} onChange={choose} />
+            <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.proof.facts} />
+            <Box sx={{ fontSize: 15, mb: 1 }}>
+              <strong>Prepared:</strong> {preparationWords(group.buildUp)}
+            </Box>
+            <Findings verdict={standing.verdict} isLiftable={isLiftable} onLift={lift} />
+            <Box sx={{ mt: 1.5, mb: -2 }}>
+              <Fold title="Change it step by step" summary="cleaning, key, filling, coats">
+                <BuildUpEditor job={job} buildUp={group.buildUp} onChange={choose} />
+              </Fold>
             </Box>
           </Sheet>
         </Section>

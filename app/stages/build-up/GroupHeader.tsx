@@ -67,8 +67,8 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
       >
         <ColourOf group={group} side="colour" old={old} />
         {group.backColour && <ColourOf group={group} side="backColour" old={old} />}
+        <GroupPieces group={group} />
       </Box>
-      <GroupPieces group={group} />
     </Box>
   );
 }

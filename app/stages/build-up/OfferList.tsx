@@ -69,7 +69,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
       aria-label={say(candidate.name)}
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '120px minmax(0, 1fr) auto' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '136px minmax(0, 1fr) auto' },
         gap: 2,
         alignItems: 'start',
         background: 'var(--sheet)',

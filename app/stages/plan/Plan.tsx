@@ -13,6 +13,7 @@ import { Agenda } from './Agenda.tsx';
 import { Board } from './Board.tsx';
 import { HangTable } from './HangTable.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
+import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
 import { usePlanner } from './use-planner.ts';
@@ -62,6 +63,7 @@ export default function Plan() {
           nothing in scope.
         </Alert>
       )}
+      <DoubtBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {shown && reading && (
         <PlanHeader

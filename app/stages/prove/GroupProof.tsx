@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { FinishGroup } from '../../../core/job/schema.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
-import { findingsOn, testsOn } from '../../../core/proving/proof.ts';
+import { findingsOn, openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { Section } from '../../ui/Section.tsx';
@@ -22,7 +22,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
   const pieces = job.pieces.filter((piece) => piece.groupId === group.id);
   const tests = testsOn(job, group.id);
   const findings = findingsOn(job, group.id);
-  const open = tests.filter(({ found }) => !findings.has(found));
+  const open = openQuestions(job, group.id);
   const [first] = pieces;
   const stated = [
     ...new Set(
@@ -39,9 +39,9 @@ export function GroupProof({ group }: { group: FinishGroup }) {
           <Typography variant="h2">{group.name}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)', mb: 1 }}>
             The walk says: {stated.join('; ')}.{' '}
-            {open.length === 0
+            {open.size === 0
               ? 'Everything that matters has been looked at.'
-              : `${open.length} of ${tests.length} questions are open; what is chosen is judged cautiously until they are answered.`}
+              : `${open.size} of ${tests.length} questions are open; what is chosen is judged cautiously until they are answered.`}
           </Typography>
           <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
             {pieces.slice(0, SHOWN_TAGS).map((piece) => (
@@ -53,7 +53,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
           </Box>
         </Box>
         <Button
-          variant={open.length === 0 ? 'contained' : 'outlined'}
+          variant={open.size === 0 ? 'contained' : 'outlined'}
           onClick={() => goTo({ stage: 'build-up', jobId: job.id, groupId: group.id })}
         >
           {group.buildUp ? 'See its build-up' : 'Choose its build-up'}
@@ -88,7 +88,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
           component="ul"
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'repeat(2, minmax(0, 1fr))' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' },
             gap: 1.5,
             alignItems: 'start',
           }}
@@ -100,6 +100,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
               pieces={pieces}
               proofTest={proofTest}
               finding={findings.get(proofTest.found) ?? null}
+              isOpen={open.has(proofTest.found)}
               where={where.trim() || first?.mark || ''}
             />
           ))}

@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import type { FindingStamp } from '../../../core/job/finding-schema.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import type { FinishGroup } from '../../../core/job/schema.ts';
@@ -11,6 +12,7 @@ import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
 import type { ProofTest } from '../../../core/proving/proof-tests.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
+import { StatedField } from '../../ui/StatedField.tsx';
 import { MoistureReading } from './MoistureReading.tsx';
 import { OldColour } from './OldColour.tsx';
 
@@ -23,13 +25,28 @@ interface ProofCardProps {
     judgedAs: string | null;
   };
   finding: FindingStamp | null;
+  /** Whether nobody has answered it, by test or by eye. */
+  isOpen: boolean;
   where: string;
 }
+
+/** Results that ask for more than care. */
+const BAD: ReadonlySet<string> = new Set([
+  'lead',
+  'damp',
+  'lets-go',
+  'mould',
+  'grease',
+  'wax',
+  'chalks',
+  'bleeds',
+  'raw',
+]);
 
 const stampedAt = (at: string): string => DateTime.fromISO(at).toFormat('ccc d LLL, HH:mm');
 
 /** One question: how it is asked, what each answer looks like, and what was found. Unknown stays visible as unknown. */
-export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCardProps) {
+export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: ProofCardProps) {
   const { job, apply, now, say } = useJob();
   const { found, name, minutes, need, steps, shows, judgedAs, whileUnknown } = proofTest;
   const stamp = (result: string, more: Partial<FindingStamp> = {}): void =>
@@ -49,17 +66,21 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
       },
     });
   const photos = pieces.flatMap((piece) => piece.photos.map((photo, index) => ({ ...photo, mark: piece.mark, index })));
-  const isKnown = finding !== null;
+  const [isAsking, setIsAsking] = useState(false);
+  const isSeen = finding === null && !isOpen;
+  const answers = isOpen || isAsking;
+  const isBad = finding !== null && BAD.has(finding.result);
   return (
     <Box
       component="li"
-      aria-label={`${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : 'unknown'}`}
+      aria-label={`${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : isSeen ? 'seen on the walk' : 'unknown'}`}
       sx={{
-        background: isKnown ? 'var(--sheet)' : 'transparent',
-        border: isKnown ? '1px solid var(--line)' : '2px dashed var(--tacky)',
+        background: isOpen ? 'transparent' : 'var(--sheet)',
+        border: isOpen ? '2px dashed var(--tacky)' : '1px solid var(--line)',
         borderRadius: '8px',
         p: 2,
         pb: 0.5,
+        gridColumn: answers ? { lg: '1 / -1' } : undefined,
       }}
     >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', mb: 0.5 }}>
@@ -67,32 +88,52 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
           {say(FOUND[found].name)}
         </Box>
         {finding ? (
-          <Box sx={{ fontWeight: 700, color: 'var(--ready)' }}>
-            {finding.reading === null
-              ? resultInWords(found, finding.result)
-              : `${finding.reading} %, ${finding.result}`}
+          <Box
+            sx={{
+              fontWeight: 750,
+              fontSize: 16,
+              color: isBad ? 'var(--late)' : 'var(--ready)',
+              display: 'flex',
+              gap: 1,
+            }}
+          >
+            {finding.hex !== null && (
+              <Box component="span" sx={{ width: 34, background: finding.hex, border: '1px solid var(--line)' }} />
+            )}
+            {finding.hex ??
+              (finding.reading === null
+                ? resultInWords(found, finding.result)
+                : `${finding.reading} %, ${finding.result}`)}
           </Box>
         ) : (
-          <Box sx={{ fontWeight: 700, color: 'var(--tacky)' }}>? unknown</Box>
+          <Box sx={{ fontWeight: 700, color: isSeen ? 'var(--ink-soft)' : 'var(--tacky)' }}>
+            {isSeen ? 'seen on the walk' : '? unknown'}
+          </Box>
         )}
       </Box>
-      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 1.25 }}>
+      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 1 }}>
         {finding ? (
           <>
-            Stamped {stampedAt(finding.at)}
-            {finding.where && `, ${finding.where}`}. {shows[finding.result]?.means}{' '}
-            <Button size="small" onClick={() => apply('remove-finding', { id: finding.id })}>
-              Strike out
-            </Button>
+            {shows[finding.result]?.means} {stampedAt(finding.at)}
+            {finding.where && `, ${finding.where}`}.{finding.note && ` ${finding.note}`}
           </>
         ) : (
-          say(whileUnknown)
+          say(isSeen ? 'The walk says so by eye; a test says more.' : whileUnknown)
         )}
       </Box>
-      {found === 'moisture' && <MoistureReading pieces={pieces} finding={finding} onStamp={stamp} />}
-      {found === 'old-colour' && <OldColour group={group} pieces={pieces} finding={finding} onStamp={stamp} />}
-      {found !== 'moisture' && found !== 'old-colour' && (
-        <Box sx={{ display: 'grid', gap: 0.75, mb: 1 }}>
+      {answers && found === 'moisture' && <MoistureReading pieces={pieces} finding={finding} onStamp={stamp} />}
+      {answers && found === 'old-colour' && (
+        <OldColour group={group} pieces={pieces} finding={finding} onStamp={stamp} />
+      )}
+      {answers && found !== 'moisture' && found !== 'old-colour' && (
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 0.75,
+            mb: 1,
+            gridTemplateColumns: 'repeat(auto-fit, minmax(210px, 1fr))',
+          }}
+        >
           {Object.entries(shows).map(([result, { sees, means }]) => {
             const isHere = finding?.result === result;
             return (
@@ -102,7 +143,10 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
                 key={result}
                 aria-pressed={isHere}
                 aria-label={resultInWords(found, result)}
-                onClick={() => stamp(result)}
+                onClick={() => {
+                  stamp(result);
+                  setIsAsking(false);
+                }}
                 sx={{
                   font: 'inherit',
                   color: 'inherit',
@@ -118,7 +162,7 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
                 }}
               >
                 <strong>{resultInWords(found, result)}</strong>
-                {result === judgedAs && !isKnown && (
+                {result === judgedAs && isOpen && (
                   <Box component="span" sx={{ color: 'var(--tacky)', fontSize: 13, ml: 1 }}>
                     judged so until then
                   </Box>
@@ -129,6 +173,18 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
               </Box>
             );
           })}
+        </Box>
+      )}
+      {!isOpen && (
+        <Box sx={{ display: 'flex', gap: 0.5, ml: -0.75, mb: 0.5 }}>
+          <Button size="small" aria-expanded={isAsking} onClick={() => setIsAsking(!isAsking)}>
+            {isAsking ? 'Leave it' : isSeen ? 'Test it' : 'Test again'}
+          </Button>
+          {finding && (
+            <Button size="small" onClick={() => apply('remove-finding', { id: finding.id })}>
+              Strike out
+            </Button>
+          )}
         </Box>
       )}
       <Fold title={name} summary={`${minutes} min`}>
@@ -142,18 +198,20 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
         </Box>
         {finding && (
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-            <TextField
+            <StatedField
               label="Note"
-              size="small"
-              defaultValue={finding.note}
-              onBlur={(event) =>
-                event.target.value !== finding.note &&
-                apply('state-finding', { finding: { ...finding, note: event.target.value.slice(0, 300) } })
+              text={finding.note}
+              draft={`${job.id}/${finding.id}/note`}
+              take={(note) =>
+                apply(
+                  'state-finding',
+                  { finding: { ...finding, note } },
+                  { strokes: `${finding.id}/note`, quiet: true },
+                )
               }
             />
             <TextField
               select
-              size="small"
               label="Photo that shows it"
               value={photos.some(({ id }) => id === finding.photoId) ? finding.photoId : ''}
               helperText={photos.length === 0 ? 'Photos are taken on the walk.' : undefined}
@@ -170,7 +228,6 @@ export function ProofCard({ group, pieces, proofTest, finding, where }: ProofCar
             </TextField>
           </Box>
         )}
-        <Box sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>{job.site.place}</Box>
       </Fold>
     </Box>
   );

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { FinishGroup } from '../../../core/job/schema.ts';
-import { findingsOn, testsOn } from '../../../core/proving/proof.ts';
+import { openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { useRoute } from '../../ui/route.ts';
@@ -14,8 +14,8 @@ export default function ProveStage() {
   const { groupId } = useRoute();
   const stateOf = (group: FinishGroup): GroupState => {
     const tests = testsOn(job, group.id);
-    const answered = tests.filter(({ found }) => findingsOn(job, group.id).has(found)).length;
-    const open = tests.length - answered;
+    const open = openQuestions(job, group.id).size;
+    const answered = tests.length - open;
     return {
       reading: completeness(tests.length === 0 ? 1 : answered / tests.length),
       words: `${answered} of ${tests.length} questions answered`,

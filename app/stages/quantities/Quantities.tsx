@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
+import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
@@ -25,6 +26,7 @@ export default function Quantities() {
   }
   return (
     <Box>
+      <DoubtBar rests="This order" />
       <Section
         title={say('Tins to buy')}
         aside={

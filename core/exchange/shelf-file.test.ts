@@ -1,0 +1,85 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { COMPARTMENT_IDS, DEFAULT_SHELF, emptyShelf, overDefaults, shelfSchema } from '../shelf/shelf.ts';
+import { FIGURES, readFigure, valueAt, writeFigure } from '../shelf/figures.ts';
+import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from './shelf-file.ts';
+
+const shelf = overDefaults(emptyShelf());
+const refusal = (outcome: { ok: boolean; message?: string }): string => (outcome.ok ? '' : (outcome.message ?? ''));
+
+test('the default shelf holds to its own schema, and every entry of it to its own id', () => {
+  assert.ok(shelfSchema.safeParse(shelf).success);
+  for (const compartment of COMPARTMENT_IDS) {
+    const ids = DEFAULT_SHELF[compartment].map(({ id }) => id);
+    assert.equal(new Set(ids).size, ids.length);
+  }
+});
+
+test('a shelf comes back from its file, and every compartment from its list, as it was', () => {
+  const fromFile = readShelfFile(writeShelfFile(shelf));
+  assert.ok(fromFile.ok);
+  assert.deepEqual(fromFile.value, shelf);
+  for (const compartment of COMPARTMENT_IDS) {
+    const read = readShelfCsv(writeShelfCsv(compartment, shelf[compartment]));
+    assert.ok(read.ok, refusal(read));
+    assert.deepEqual(read.value[compartment], shelf[compartment]);
+  }
+});
+
+test('figures that entries have, and no others, stand in columns and form', () => {
+  const beside = ['id', 'name', 'archived', 'stated'];
+  for (const compartment of COMPARTMENT_IDS) {
+    const [entry] = shelf[compartment];
+    const paths = Object.entries(entry!).flatMap(([key, value]) =>
+      key === 'hours' ? Object.keys(value as object).map((stage) => `hours.${stage}`) : [key],
+    );
+    const columns = FIGURES[compartment].map(({ path }) => path);
+    const unshown = paths.filter((path) => !beside.includes(path) && !columns.includes(path));
+    assert.deepEqual(
+      unshown.filter((path) => path !== 'hazards'),
+      [],
+      compartment,
+    );
+    assert.deepEqual(
+      columns.filter((path) => !paths.includes(path)),
+      [],
+      compartment,
+    );
+  }
+});
+
+test('nonsense from a tin is refused at its row, with what would be right', () => {
+  const [header, row] = writeShelfCsv(
+    'coatings',
+    shelf.coatings.filter(({ id }) => id === 'ext-acrylic'),
+  ).split('\r\n');
+  const changed = (label: string, value: string): string => {
+    const columns = header!.split(',');
+    const cells = row!.split(',');
+    cells[columns.indexOf(label)] = value;
+    return `${header!}\r\n${cells.join(',')}`;
+  };
+  assert.match(refusal(readShelfCsv(changed('Volume solids', '120'))), /Row 2: Solids are a share of the paint: 100 %/);
+  assert.match(
+    refusal(readShelfCsv(changed('Touch dry', '30'))),
+    /Row 2: “handle” after 3 h can’t come before “touch”/,
+  );
+  assert.match(refusal(readShelfCsv(changed('Used as', 'paint'))), /one of primer, topcoat, sealer/);
+  assert.match(refusal(readShelfCsv(changed('Recoat at other temperatures', '10:3 20:9'))), /Colder takes longer/);
+  assert.match(refusal(readShelfCsv(changed('Tins', 'big'))), /pairs like 0.75:26/);
+  assert.match(refusal(readShelfCsv(changed('Shelf', 'paints'))), /Shelf is one of coatings/);
+  assert.match(refusal(readShelfCsv('a,b\n1,2')), /no column Shelf, Id, Name/);
+  assert.match(refusal(readShelfFile('{"format":"nivel.shelf/9"}')), /at format/);
+  assert.match(refusal(readShelfFile('no')), /not written as JSON/);
+});
+
+test('a figure is read as it is written, comma or point, and an empty one only where it may be', () => {
+  const figureOf = (path: string) => FIGURES.coatings.find((figure) => figure.path === path)!;
+  const solids = readFigure(figureOf('volumeSolids'), '37,5');
+  assert.ok(solids.ok && solids.value === 37.5);
+  const none = readFigure(figureOf('hours.wash'), ' ');
+  assert.ok(none.ok && none.value === null);
+  assert.match(refusal(readFigure(figureOf('hours.touch'), '')), /Touch dry: type a number in h/);
+  const tins = figureOf('tins');
+  assert.equal(writeFigure(tins, valueAt(shelf.coatings[0], 'tins')), '0.75:26 2.5:64');
+});

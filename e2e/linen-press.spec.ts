@@ -27,10 +27,16 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^F-01, Drawer front, 898 × 168 mm/ })).toBeVisible();
 
-  // Build-up: the recommended one; then quantities worked by hand.
-  await painter.goTo('Build-up');
+  // Prove what is there, then take what is recommended; then quantities worked by hand.
+  await painter.goTo('Prove');
+  await painter.stamp('Lead', 'No lead');
+  await painter.stamp('The old coat', 'Oil gloss');
+  await painter.stamp('Whether it holds', 'Holds');
+  await painter.stamp('What is on it', 'Clean');
+  await painter.stamp('What bleeds', 'Nothing bleeds');
+  await page.getByRole('button', { name: 'Choose its build-up' }).click();
   const best = page.getByRole('listitem', { name: /Bonding primer, waterborne, then 2 × trim enamel, acrylic/ });
-  await expect(best).toContainText('recommended');
+  await expect(best).toContainText('Recommended');
   await best.getByRole('button', { name: 'Choose' }).click();
   await expect(
     page
@@ -96,18 +102,18 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   for (let step = 0; step < 3 && !(await now.textContent())?.includes('First coat'); step++) {
     await now.getByRole('button', { name: /done$/i }).last().click();
   }
-  await expect(now).toContainText('First coat: bonding primer, back');
+  await expect(now).toContainText('First coat: bonding primer');
   await now.getByRole('button', { name: /done$/i }).last().click();
   const touch = page.getByRole('list', { name: 'What may be touched' });
   await expect(touch.getByRole('listitem').first()).toContainText('wet: leave it');
   const when = await touch.getByRole('listitem').first().textContent();
-  expect(when).toMatch(/turn from \d\d:\d\d/);
+  expect(when).toMatch(/(turn|recoat|denib) from \d\d:\d\d/);
   await painter.stepClock('4 hours on');
   const first = touch.getByRole('listitem').first();
-  await expect(first).toContainText('turn now');
+  await expect(first).toContainText(/(turn|recoat|denib) now/);
   await first.getByRole('button', { name: /still tacky/ }).click();
   await expect(page.getByText(/still tacky: the (rest is planned anew|finish moves)/)).toBeVisible({ timeout: 20_000 });
-  await expect(touch).toContainText(/turn from \d\d:\d\d/);
+  await expect(touch).toContainText(/(turn|recoat|denib) from \d\d:\d\d/);
 });
 
 test('hang: the bag is counted, and each use has its date', async ({ page }) => {

@@ -55,6 +55,21 @@ export class PainterOn {
     return this;
   }
 
+  /** Opens the steps of the chosen build-up. */
+  async openSteps(): Promise<Locator> {
+    const chosen = this.page.getByRole('region', { name: 'Chosen build-up' });
+    await chosen.getByText('Change it step by step').click();
+    return chosen;
+  }
+
+  /** Stamps the answer to a question on Prove, by the names of both. */
+  async stamp(question: string, answer: string): Promise<this> {
+    const card = this.page.getByRole('listitem', { name: new RegExp(`^${question}:`) });
+    await card.getByRole('button', { name: answer, exact: true }).click();
+    await expect(this.page.getByRole('listitem', { name: `${question}: ${answer}` })).toBeVisible();
+    return this;
+  }
+
   /** Steps the simulated workshop clock. */
   async stepClock(step: string): Promise<this> {
     await this.page.getByRole('button', { name: /Simulated workshop clock/ }).click();

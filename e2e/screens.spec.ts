@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { PainterOn } from './painter.ts';
 
-const STAGES = ['walk', 'build-up', 'quantities', 'plan', 'today', 'hang'];
+const STAGES = ['walk', 'prove', 'build-up', 'quantities', 'plan', 'today', 'hang'];
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every screen can be read by everybody, ${scheme}`, async ({ browser }) => {
@@ -91,6 +91,7 @@ test('what opens over other screens can be read by everybody as well', async ({ 
   await opened('find');
   await painter.goTo('Build-up');
   await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
+  await painter.openSteps();
   await page
     .getByRole('button', { name: /^Figures of/ })
     .first()
@@ -150,9 +151,9 @@ test('the same job in inches, cans and wood', async ({ page }) => {
 test('a verdict follows what is chosen, and says what would lift it', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'build-up');
   await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
-  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  const chosen = await painter.openSteps();
   await expect(chosen.getByText('Nothing speaks against it.')).toBeVisible();
-  await painter.choose('Key', 'degloss', chosen);
+  await painter.choose('Key', 'deglossed', chosen);
   await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText(
     'holds on laminate only where it has been keyed',
   );
@@ -167,6 +168,7 @@ test('a verdict follows what is chosen, and says what would lift it', async ({ p
 
 test('a tin’s own figures change the waits, and nonsense on it is refused', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await painter.openSteps();
   await page.getByRole('button', { name: 'Figures of Trim enamel, acrylic' }).first().click();
   const tin = page.getByRole('dialog', { name: 'Trim enamel, acrylic' });
   await tin.getByLabel('Recoat', { exact: true }).fill('2');
@@ -174,7 +176,8 @@ test('a tin’s own figures change the waits, and nonsense on it is refused', as
   await tin.getByLabel('Recoat', { exact: true }).fill('16');
   await expect(tin).not.toContainText('can’t come before');
   // 0.88 L: two small tins are cheapest at the default prices; with a bargain on the large one, that is.
-  await tin.getByLabel('Price, 2.5 L tin').fill('49.50');
+  await tin.getByLabel('Tins (L:price)').fill('0.75:29 2.5:49.50');
+  await expect(tin).toContainText('from the tin, 2027-03-05 · default: 0.75:29 2.5:71');
   await tin.getByRole('button', { name: 'Done' }).click();
   await painter.goTo('Quantities');
   await expect(page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' })).toContainText(

@@ -31,6 +31,30 @@ test('plans and measures a job', async ({ request }) => {
   ]);
 });
 
+test('composes and judges build-ups', async ({ request }) => {
+  const answer = await request.post('/api/build-up', { data: read('demo/tern-street.nivel.json') as object });
+  expect(answer.status()).toBe(200);
+  const { groups } = (await answer.json()) as {
+    groups: {
+      name: string;
+      surfaces: { unknown: string[] }[];
+      chosen: { level: string; changedSince: string[] } | null;
+      offered: { name: string; because: string[]; cost: { days: number } }[];
+      excludedBy: string[];
+    }[];
+  };
+  expect(groups).toHaveLength(13);
+  for (const { surfaces, chosen } of groups) {
+    expect(surfaces.flatMap(({ unknown }) => unknown)).toEqual([]);
+    expect(chosen?.level).not.toBe('forbidden');
+    expect(chosen?.changedSince).toEqual([]);
+  }
+  const shelves = groups.find(({ name }) => name === 'Library shelves, oak');
+  expect(shelves?.offered[0]?.because).toContain('open-grain');
+  expect(shelves?.excludedBy).toContain('tannin-bleed');
+  expect(groups.find(({ name }) => name === 'Street shutters, vinyl')?.excludedBy).toContain('vinyl-too-dark');
+});
+
 test('publishes its schemas', async ({ request }) => {
   const schema = (await (await request.get('/api/schema/job.json')).json()) as { properties: Record<string, unknown> };
   expect(Object.keys(schema.properties)).toContain('pieces');

@@ -54,7 +54,7 @@ test('the back takes other coats than the front: verdict by face, litres from th
   page,
 }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
-  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  const chosen = await painter.openSteps();
   await chosen.getByRole('switch', { name: /Other coats on the back/ }).click();
   const back = chosen.getByRole('group', { name: 'Back' });
   await painter.choose('Coat 3', 'Enamel, oil-alkyd gloss', back);

@@ -1,4 +1,7 @@
 import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import type { FinishGroup } from '../../core/job/schema.ts';
 import { useJob } from './job-context.tsx';
 import { goTo } from './route.ts';
@@ -22,6 +25,21 @@ interface GroupListProps {
 /** The groups of like pieces, each with its colour, how far it is, and what it asks for. */
 export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
   const { job } = useJob();
+  const show = (groupId: string): void => goTo({ stage, jobId: job.id, groupId }, 'replace');
+  // On a phone a list of groups would push what is asked for off the screen.
+  const isNarrow = useMediaQuery('(max-width: 899px)', { noSsr: true });
+  if (isNarrow) {
+    return (
+      <TextField select fullWidth label="Group" value={chosen} onChange={(event) => show(event.target.value)}>
+        {job.groups.map((group) => (
+          <MenuItem key={group.id} value={group.id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
+            {group.name}
+            {stateOf(group).call === null ? '' : `, ${stateOf(group).call ?? ''}`}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  }
   return (
     <Box component="ul" aria-label="Groups of like pieces" sx={{ display: 'grid', gap: 0.75 }}>
       {job.groups.map((group) => {
@@ -37,7 +55,7 @@ export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
               component="button"
               type="button"
               aria-pressed={here}
-              onClick={() => goTo({ stage, jobId: job.id, groupId: group.id }, 'replace')}
+              onClick={() => show(group.id)}
               sx={{
                 width: '100%',
                 display: 'grid',

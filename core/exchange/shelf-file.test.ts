@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import Papa from 'papaparse';
 import { COMPARTMENT_IDS, DEFAULT_SHELF, emptyShelf, overDefaults, shelfSchema } from '../shelf/shelf.ts';
 import { FIGURES, readFigure, valueAt, writeFigure } from '../shelf/figures.ts';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from './shelf-file.ts';
@@ -49,16 +50,13 @@ test('figures that entries have, and no others, stand in columns and form', () =
 });
 
 test('nonsense from a tin is refused at its row, with what would be right', () => {
-  const [header, row] = writeShelfCsv(
+  const list = writeShelfCsv(
     'coatings',
     shelf.coatings.filter(({ id }) => id === 'ext-acrylic'),
-  ).split('\r\n');
-  const changed = (label: string, value: string): string => {
-    const columns = header!.split(',');
-    const cells = row!.split(',');
-    cells[columns.indexOf(label)] = value;
-    return `${header!}\r\n${cells.join(',')}`;
-  };
+  );
+  const [header, row] = Papa.parse<string[]>(list).data;
+  const changed = (label: string, value: string): string =>
+    Papa.unparse([header!, row!.map((cell, index) => (header![index] === label ? value : cell))]);
   assert.match(refusal(readShelfCsv(changed('Volume solids', '120'))), /Row 2: Solids are a share of the paint: 100 %/);
   assert.match(
     refusal(readShelfCsv(changed('Touch dry', '30'))),

@@ -47,7 +47,7 @@ export function Compare({ group, facts, offers, ids, onRemove, onChoose }: Compa
               component="li"
               key={candidate.id}
               aria-label={say(candidate.name)}
-              sx={{ display: 'grid', gap: 1, alignContent: 'start', gridTemplateRows: { sm: 'auto 1fr auto auto' } }}
+              sx={{ display: 'grid', gap: 1, gridRow: 'span 4', gridTemplateRows: 'subgrid' }}
             >
               <Box sx={{ alignSelf: 'end' }}>
                 <StackOfFaces bare group={group} buildUp={candidate.buildUp} facts={facts} />

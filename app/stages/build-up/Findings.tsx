@@ -17,22 +17,21 @@ interface FindingsProps {
   verdict: Verdict;
   isLiftable?(rule: Rule): boolean;
   onLift?(rule: Rule): void;
-  /** Only what would fail or may fail, in a line each. */
-  short?: boolean;
+  /** Whether it is worth saying on which face. */
+  hasTwoFaces: boolean;
 }
 
 /** What the rules say of a build-up: the verdict, its reasons, what would change it, and, at a touch, what it rests on. */
-export function Findings({ verdict, isLiftable, onLift, short = false }: FindingsProps) {
+export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsProps) {
   const { say } = useJob();
   const [shown, setShown] = useState<Rule | null>(null);
-  const findings = short ? verdict.findings.filter(({ rule }) => rule.severity !== 'advice') : verdict.findings;
   return (
     <>
       {verdict.level === 'permitted' && (
         <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>Nothing speaks against it.</Box>
       )}
       <Box component="ul" aria-label="Verdict" sx={{ mt: 1, display: 'grid', gap: 1 }}>
-        {findings.map(({ rule, faces }) => (
+        {verdict.findings.map(({ rule, faces }) => (
           <Box
             component="li"
             key={rule.id}
@@ -58,12 +57,10 @@ export function Findings({ verdict, isLiftable, onLift, short = false }: Finding
               {SEVERITY[rule.severity].word}
             </Box>
             . {say(rule.reason)}{' '}
-            {!short && (
-              <span style={{ color: 'var(--ink-soft)' }}>
-                {faces.length === 1 && `On the ${faces[0]}. `}
-                {say(rule.lift)}
-              </span>
-            )}
+            <span style={{ color: 'var(--ink-soft)' }}>
+              {hasTwoFaces && faces.length === 1 && `On the ${faces[0]}. `}
+              {say(rule.lift)}
+            </span>
             {onLift && isLiftable?.(rule) && (
               <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => onLift(rule)}>
                 Do that

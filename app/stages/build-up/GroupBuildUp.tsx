@@ -88,7 +88,12 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
             <Box sx={{ fontSize: 15, mb: 1 }}>
               <strong>Prepared:</strong> {preparationWords(group.buildUp)}
             </Box>
-            <Findings verdict={standing.verdict} isLiftable={isLiftable} onLift={lift} />
+            <Findings
+              hasTwoFaces={ground.faces.length > 1}
+              verdict={standing.verdict}
+              isLiftable={isLiftable}
+              onLift={lift}
+            />
             <Box sx={{ mt: 1.5, mb: -2 }}>
               <Fold title="Change it step by step" summary="cleaning, key, filling, coats">
                 <BuildUpEditor job={job} buildUp={group.buildUp} onChange={choose} />
@@ -100,7 +105,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
       {failed !== null && <Alert severity="error">The build-ups could not be composed: {failed}</Alert>}
       {offers === null && failed === null && (
         <Box sx={{ my: 3 }}>
-          <LinearProgress />
+          <LinearProgress aria-label="Composing build-ups" />
           <Typography sx={{ mt: 1, color: 'var(--ink-soft)' }}>Composing what the shelf allows…</Typography>
         </Box>
       )}

@@ -35,12 +35,9 @@ export function ProtectionSheet() {
           Print
         </Button>
       </Box>
-      <Box
-        component="ul"
-        sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', lg: 'repeat(2, minmax(0, 1fr))' } }}
-      >
+      <Box component="ul" sx={{ columnCount: { xs: 1, lg: 2 }, columnGap: 1.5 }}>
         {dangers.map(({ id, hazard, from, groups }) => (
-          <Box component="li" key={id} aria-label={hazard.name} sx={{ breakInside: 'avoid' }}>
+          <Box component="li" key={id} aria-label={hazard.name} sx={{ breakInside: 'avoid', pb: 1.5 }}>
             <Sheet>
               <Box sx={{ fontWeight: 750, fontSize: 17, borderLeft: '6px solid var(--tacky)', pl: 1.25, mb: 0.75 }}>
                 {say(hazard.name)}

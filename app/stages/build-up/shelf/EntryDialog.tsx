@@ -30,7 +30,7 @@ interface EntryDialogProps {
 
 /** The figures of one entry of the shelf, for this job: each with where it comes from. All waits and litres follow from them. */
 export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
-  const { job, apply, now, say } = useJob();
+  const { job, store, apply, now, say } = useJob();
   const [source, setSource] = useState<FigureSource>('tin');
   const entries: readonly Entry[] = shelfOf(job)[compartment];
   const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
@@ -43,11 +43,17 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
       strokes: `${id}/${field}`,
       quiet: true,
     });
+  // The document may be a stroke ahead of what is shown: each stroke goes on top of what stands there.
+  const standing = (): Entry => {
+    const written: readonly Entry[] = shelfOf(store.snapshot()?.job ?? job)[compartment];
+    return written.find((candidate) => candidate.id === id) ?? entry;
+  };
   const take = (figure: Figure, typed: string): Outcome<unknown> => {
     const read = readFigure(figure, typed);
     if (!read.ok) return read;
-    const stated = { ...entry.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
-    return state({ ...withFigure(entry, figure.path, read.value), stated }, figure.path);
+    const before = standing();
+    const stated = { ...before.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
+    return state({ ...withFigure(before, figure.path, read.value), stated }, figure.path);
   };
   const sourceOf = (figure: Figure): string => {
     const stated = entry.stated[figure.path];
@@ -67,7 +73,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
             text={entry.name}
             draft={`${job.id}/${id}/name`}
             sx={{ flex: '1 1 240px' }}
-            take={(name) => state({ ...entry, name }, 'name')}
+            take={(name) => state({ ...standing(), name }, 'name')}
           />
           <TextField
             select

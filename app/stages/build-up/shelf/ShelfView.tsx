@@ -28,17 +28,7 @@ type Entry = Shelf[Compartment][number];
 
 /** The figures of a compartment that are compared at a glance. */
 const SHOWN: Readonly<Record<Compartment, readonly string[]>> = {
-  coatings: [
-    'role',
-    'exposure',
-    'volumeSolids',
-    'dryFilm',
-    'hours.touch',
-    'hours.recoat',
-    'hours.rehang',
-    'hours.close',
-    'minTemperature',
-  ],
+  coatings: ['role', 'exposure', 'volumeSolids', 'dryFilm', 'hours.recoat', 'hours.rehang', 'hours.close'],
   cleaners: ['dilution', 'dryHours', 'residue', 'rinse', 'removes'],
   fillers: ['fills', 'exposure', 'dryHours', 'potLife', 'passes', 'sands'],
   abrasives: ['grit', 'for', 'wet'],
@@ -133,7 +123,7 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
   const { say } = useJob();
   return (
     <Box component="tr" sx={{ opacity: entry.archived ? 0.55 : 1 }}>
-      <td style={{ whiteSpace: 'normal', minWidth: 190 }}>
+      <td style={{ whiteSpace: 'nowrap' }}>
         <Button size="small" sx={{ textAlign: 'left', fontWeight: 650, p: 0.5 }} onClick={onOpen}>
           {say(entry.name)}
         </Button>

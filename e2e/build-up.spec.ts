@@ -1,0 +1,237 @@
+import { expect, test, type Page } from '@playwright/test';
+import { PainterOn } from './painter.ts';
+
+const offers = (page: Page) => page.getByRole('list', { name: 'Permitted build-ups' }).getByRole('listitem');
+
+/** A new job with pieces of one typed line. */
+async function jobOf(page: Page, line: string): Promise<PainterOn> {
+  const painter = await new PainterOn(page).startJob('One line');
+  await page.getByLabel('Pieces in one line').fill(line);
+  await page.getByLabel('Pieces in one line').press('Enter');
+  await expect(
+    page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('link', { name: /^Walk 9? ?/ })
+      .first(),
+  ).toBeVisible();
+  return painter;
+}
+
+test('an oak shelf gets stain block and grain fill, and two clicks lead to the rule that asked for it', async ({
+  page,
+}) => {
+  const painter = await jobOf(page, '9 oak shelves 900x250x22 bare both sides');
+  await painter.goTo('Prove');
+  await painter.stamp('What is on it', 'Clean');
+  const moisture = page.getByRole('listitem', { name: /^How wet it is:/ });
+  await moisture.getByRole('button', { name: 'Read the simulated meter' }).click();
+  await moisture.getByRole('button', { name: 'Stamp' }).click();
+  await expect(page.getByRole('listitem', { name: 'How wet it is: Dry' })).toContainText('%');
+  await painter.stamp('What bleeds', 'Bleeds');
+  await page.getByRole('button', { name: 'Choose its build-up' }).click();
+
+  const best = offers(page).first();
+  await expect(best).toContainText(/Stain-blocking primer, shellac|Undercoat, oil-alkyd/);
+  await expect(best).toContainText('grain filler, putty, 2 passes');
+  await expect(best).toContainText('No risk that Nivel knows of.');
+  await best.getByRole('button', { name: 'Why this one?' }).click();
+  await best.getByRole('button', { name: 'open grain' }).click();
+  const rule = page.getByRole('dialog');
+  await expect(rule).toContainText('every pore shows through paint');
+  await expect(rule).toContainText('It rests on how wood and water behave');
+  await rule.getByRole('button', { name: 'Close' }).click();
+
+  await best.getByRole('button', { name: 'Choose' }).click();
+  await expect(
+    page
+      .getByRole('region', { name: 'Chosen build-up' })
+      .getByRole('img', { name: /(shellac, 30|oil-alkyd, 40) µm.*; Grain filler, 2 passes; Oak or ash, keyed with 180–240/ }),
+  ).toBeVisible();
+  // Nine shelves: the plan fills the grain twice, before any coat.
+  await painter.goTo('Plan');
+  await page.getByRole('button', { name: 'Accept this plan' }).click({ timeout: 30_000 });
+  await painter.goTo('Build-up');
+  await page.getByRole('button', { name: 'Protection' }).click();
+  await expect(page.getByRole('listitem', { name: 'Solvent vapour' })).toContainText('organic-vapour cartridges');
+  await expect(page.getByRole('listitem', { name: 'Sanding dust' })).toContainText('P2 or P3');
+});
+
+test('dark slate on vinyl is refused on plain acrylic, with what would lift it; a lighter colour lifts it', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'build-up');
+  await page.getByRole('button', { name: /Street shutters, vinyl/ }).click();
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await expect(chosen).toContainText('Dark on plastic looks superb on the day');
+  const whyNot = page.getByRole('region', { name: 'Why not?' });
+  await whyNot.getByRole('combobox', { name: 'Product' }).click();
+  await page.getByRole('option', { name: 'Exterior acrylic', exact: true }).click();
+  await expect(whyNot).toContainText('0 would not');
+  await expect(whyNot.getByRole('list', { name: 'Rules that exclude' })).toContainText(
+    'A colour with an LRV of 45 or more, or a paint on a plastic-safe base',
+  );
+  await page.getByLabel('Hex').fill('#e9e6da');
+  await expect(page.getByText(/LRV 7\d %/)).toBeVisible();
+  await expect(chosen.getByText('Nothing speaks against it.')).toBeVisible();
+  await expect(whyNot).not.toContainText('0 would not');
+  await expect(offers(page).first()).toContainText('exterior acrylic');
+});
+
+test('an oil-gloss door by the school without sanding: what it saves, and the risk until a patch has held', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await page.getByRole('radio', { name: 'No sanding' }).click();
+  const best = offers(page).first();
+  await expect(best).toContainText('not keyed');
+  await expect(best).toContainText('With no key the whole system hangs on the bonding primer');
+  await best.getByRole('button', { name: 'Choose' }).click();
+  await page.getByRole('button', { name: 'Back to the tests' }).click();
+
+  // The same first coat on an unkeyed spot, a day later.
+  const patches = page.getByRole('region', { name: 'Test patches' });
+  await patches.getByRole('combobox', { name: 'Spot keyed' }).click();
+  await page.getByRole('option', { name: 'not keyed' }).click();
+  await patches.getByRole('button', { name: 'Lay a patch now' }).click();
+  const patch = patches.getByRole('article');
+  await expect(patch.getByRole('img', { name: /too early/ })).toBeVisible();
+  const painter = new PainterOn(page);
+  await painter.stepClock('Next morning, 07:30');
+  await painter.stepClock('Next morning, 07:30');
+  await expect(patch.getByRole('img', { name: /\(now\)/ })).toBeVisible();
+  await patch.getByRole('button', { name: 'It held' }).click();
+  await page.getByRole('button', { name: 'See its build-up' }).click();
+  await expect(
+    page.getByRole('region', { name: 'Chosen build-up' }).getByText('Nothing speaks against it.'),
+  ).toBeVisible();
+});
+
+test('laminate takes the two-part primer with its cautions, compared side by side with the bonding primer', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'build-up');
+  await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
+  await page.getByRole('radiogroup', { name: 'Keying' }).getByRole('radio', { name: 'No sanding' }).click();
+  const twoPart = offers(page).filter({ hasText: 'Adhesion primer, two-part' }).first();
+  await expect(offers(page).first()).toContainText('Adhesion primer, two-part');
+  await twoPart.getByRole('checkbox', { name: 'compare' }).check();
+  await offers(page).nth(1).getByRole('checkbox', { name: 'compare' }).check();
+  const compared = page.getByRole('list', { name: 'Compared build-ups' }).getByRole('listitem');
+  await expect(compared).toHaveCount(2);
+  await expect(compared.first()).toContainText(/Film\s*\d+ µm/);
+  await compared.first().getByRole('button', { name: 'Choose' }).click();
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await expect(chosen).toContainText('A hardener can make skin and lungs sensitive for good');
+  await expect(chosen).toContainText('Stir for 3 min, let it stand for 10');
+  await expect(chosen).toContainText('This primer dries clear');
+});
+
+test('a changed finding marks the choice, the order and the plan, and touches none of them', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'prove');
+  const card = page.getByRole('listitem', { name: 'Whether it holds: Holds' });
+  await card.getByRole('button', { name: 'Test again' }).click();
+  await card.getByRole('button', { name: 'Lets go', exact: true }).click();
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('alert').filter({ hasText: 'This order rests on' })).toContainText('Whatever lets go');
+  await expect(page.getByRole('listitem', { name: 'Bonding primer, waterborne' })).toContainText('0.51 L');
+  await painter.goTo('Plan');
+  await page
+    .getByRole('alert')
+    .filter({ hasText: 'The plan rests on' })
+    .getByRole('button', { name: 'Look again' })
+    .click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Whether it holds: holds, now lets go' })).toBeVisible();
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await chosen
+    .getByRole('listitem')
+    .filter({ hasText: 'Whatever lets go takes the new paint with it.' })
+    .getByRole('button', { name: 'Do that' })
+    .click();
+  await expect(chosen).toContainText('abraded dry, 180–240');
+  await expect(chosen).not.toContainText('Will fail');
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('alert').filter({ hasText: 'This order rests on' })).toBeHidden();
+});
+
+test('groups are split, proved apart and put together again where what was found agrees', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await page.getByRole('button', { name: 'Split some off' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Split some pieces off' });
+  await dialog.getByLabel('Name of their group').fill('Drawers');
+  for (const mark of ['F-01', 'F-02', 'F-03'])
+    await dialog.getByRole('checkbox', { name: new RegExp(`^${mark}`) }).check();
+  await dialog.getByRole('button', { name: 'Split off 3' }).click();
+  await expect(page.getByRole('button', { name: /^Drawers/ })).toContainText('3 pieces');
+  await painter.goTo('Prove');
+  await page.getByRole('button', { name: /^Drawers/ }).click();
+  const card = page.getByRole('listitem', { name: 'What is on it: Grease' });
+  await card.getByRole('button', { name: 'Test again' }).click();
+  await card.getByRole('button', { name: 'Clean', exact: true }).click();
+  await page.getByRole('button', { name: 'See its build-up' }).click();
+  await painter.choose('Put into', 'Press, old oil gloss');
+  await expect(page.getByText(/They are not alike. What is on it: clean here, grease there/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await painter.choose('Put into', 'Press, old oil gloss');
+  await expect(page.getByRole('button', { name: /^Press, old oil gloss/ })).toContainText('5 pieces');
+});
+
+test('an own product is copied, typed from a tin with hours at several temperatures, put away, and taken in elsewhere', async ({
+  page,
+}) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await page.getByRole('button', { name: 'The shelf' }).click();
+  await page.getByRole('button', { name: 'Copy Enamel, oil-alkyd gloss' }).click();
+  const tin = page.getByRole('dialog');
+  await tin.getByLabel('Name').fill('Enamel from the yard');
+  await tin.getByLabel('Recoat at other temperatures (°C:h)').fill('10:16 20:40');
+  await expect(tin).toContainText('Colder takes longer');
+  await tin.getByLabel('Recoat at other temperatures (°C:h)').fill('10:40 20:16');
+  await expect(tin.getByRole('img', { name: /^Fitted: recoat after/ })).toBeVisible();
+  await tin.getByLabel('Volume solids').fill('120');
+  await expect(tin).toContainText('100 % at most');
+  await tin.getByLabel('Volume solids').fill('52');
+  await tin.getByRole('button', { name: 'Done' }).click();
+  const row = page.getByRole('row').filter({ hasText: 'Enamel from the yard' });
+  await expect(row).toContainText('52 %');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Coatings as CSV' }).click();
+  const path = await (await download).path();
+  await page.getByRole('button', { name: 'Put away Enamel from the yard' }).click();
+  await expect(row).toBeHidden();
+
+  await painter.startJob('Elsewhere');
+  await painter.goTo('Build-up');
+  await page.getByRole('button', { name: 'The shelf' }).click();
+  await page
+    .getByLabel('Shelf file')
+    .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2') });
+  await expect(page.getByRole('alert')).toContainText('no column Shelf, Id, Name. Nothing was changed.');
+  await page
+    .getByLabel('Shelf file')
+    .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: await readAll(path) });
+  await expect(row).toContainText('52 %');
+});
+
+async function readAll(path: string): Promise<Buffer> {
+  const { readFile } = await import('node:fs/promises');
+  return readFile(path);
+}
+
+test('what counts ranks the offers anew, and two colours are bought and planned apart', async ({ page }) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'build-up');
+  await page.getByRole('radiogroup', { name: 'Keying' }).getByRole('radio', { name: 'Nivel may choose' }).click();
+  await page.getByRole('radiogroup', { name: 'Priming' }).getByRole('radio', { name: 'Nivel may choose' }).click();
+  await page.getByRole('button', { name: 'Toughest' }).click();
+  await expect(offers(page).first()).not.toContainText('trim enamel, acrylic');
+  await page.getByRole('button', { name: 'Fastest' }).click();
+  await expect(offers(page).first()).toContainText('trim enamel, acrylic');
+  await page.getByRole('switch', { name: 'Another colour on the back' }).click();
+  await page.getByLabel('Colour of the back').first().fill('sail white');
+  await page.getByLabel('Hex').nth(1).fill('#f4f2ea');
+  await painter.goTo('Quantities');
+  const back = page.getByRole('listitem', { name: 'Trim enamel, acrylic, sail white' });
+  // Both doors' backs, 0.452 and 0.449 m by 1.184 m, 10 · 35 / 32 m²/L, 92 % of it on the doors.
+  const area = (0.452 + 0.449) * 1.184;
+  await expect(back).toContainText(`${area.toFixed(2)} m² → ${(area / ((10 * 35) / 32) / 0.92).toFixed(2)} L`);
+});

@@ -10,7 +10,8 @@ const offers = {
   offer(job: Job, group: FinishGroup): PackedOffers {
     // What comes through the door is a copy that nobody changes: frozen, so that what follows from it is kept.
     const kept = freeze(job, true);
-    return packed(offerFor(kept, group), schoolPrices(kept, group));
+    const offer = offerFor(kept, group);
+    return packed(offer, schoolPrices(kept, group, offer));
   },
 };
 

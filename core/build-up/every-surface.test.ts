@@ -33,7 +33,7 @@ const forbidding = (made: Ground, recipe: Recipe): string[] =>
   judgeRecipe(job, [made], recipe).findings.flatMap(({ rule }) => (rule.severity === 'forbidden' ? [rule.id] : []));
 
 /** A permitted build-up that breaks no forbidding rule, known or unknown, or the stated reasons why there is none. */
-function mustBeAnswered(made: Ground, schools: Schools = FREE): 'permitted' | string {
+function mustBeAnswered(made: Ground, schools: Schools = FREE): string {
   const answer = anyPermitted(job, [made], schools);
   if (Array.isArray(answer)) {
     assert.ok(answer.length > 0, `no build-up and no reason: ${JSON.stringify(made)}`);

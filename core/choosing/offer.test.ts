@@ -93,13 +93,15 @@ test('the no-sanding school relies on the bonding primer and shows it as a risk;
   const bond = first(made, { schools: schools({ keying: 'bond' }) });
   assert.equal(bond.candidate.buildUp.key, 'none');
   assert.ok(bond.candidate.verdict.findings.some(({ rule }) => rule.id === 'bonding-primer-alone'));
-  const prices = schoolPrices(made.job, groupIn(made));
+  const prices = schoolPrices(made.job, groupIn(made), offerFor(made.job, groupIn(made)));
   const priceOf = (school: string) => prices.find((entry) => entry.school === school)?.best;
   assert.ok(priceOf('sand')!.cost.hours > priceOf('degloss')!.cost.hours);
   assert.ok(priceOf('sand')!.cost.dust > 0 && priceOf('degloss')!.cost.dust === 0);
   assert.ok(priceOf('always')!.candidate.buildUp.coats.some(({ product }) => product.startsWith('prime-')));
   assert.ok(priceOf('two-in-one')!.candidate.buildUp.coats.every(({ product }) => !product.startsWith('prime-')));
   assert.ok(priceOf('always')!.cost.risk < priceOf('two-in-one')!.cost.risk);
+  assert.ok(priceOf('brush')!.cost.hours > priceOf('roll')!.cost.hours);
+  assert.ok(priceOf('spray')!.cost.hours < priceOf('roll')!.cost.hours);
   for (const { question, school, best } of prices) {
     if (question === 'keying' && best) assert.equal(best.candidate.buildUp.key === 'none', school === 'bond');
   }

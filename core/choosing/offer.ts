@@ -1,9 +1,10 @@
 import { candidates, forbiddenBySurface, whyNone, type Candidate } from '../build-up/compose.ts';
+import { judge } from '../build-up/judge.ts';
 import type { Rule } from '../build-up/rule.ts';
-import { keysOf, SCHOOLS, suitsPriming } from '../build-up/schools.ts';
+import { keysOf, SCHOOLS, suitsPriming, toolOf } from '../build-up/schools.ts';
 import { groundsOf } from '../build-up/situation.ts';
 import { coatingOf } from '../job/queries.ts';
-import type { FinishGroup, Job, Schools } from '../job/schema.ts';
+import type { BuildUp, FinishGroup, Job, Schools, Tool } from '../job/schema.ts';
 import { CRITERIA, CRITERION_IDS, ranked, Weigher, type Cost, type Weighed } from './weigh.ts';
 
 /** What may be chosen for a group, and what not. */
@@ -55,7 +56,7 @@ export function whyFirst(
 
 /** A school, and the best build-up that belongs to it; null where the rules permit none. */
 export interface SchoolPrice {
-  question: 'keying' | 'priming';
+  question: keyof Schools;
   school: string;
   name: string;
   does: string;
@@ -83,9 +84,20 @@ function belongs(job: Job, { buildUp }: Candidate, schools: Schools): boolean {
   );
 }
 
-/** What each school of keying and priming would give on this group: its best build-up, the other schools being its own. */
-export function schoolPrices(job: Job, group: FinishGroup): SchoolPrice[] {
-  const offers = new Map<string, Offer>();
+/** The same build-up, laid with the tools of a school. */
+function laidWith(buildUp: BuildUp, tool: Tool): BuildUp {
+  const laid = (coats: BuildUp['coats']): BuildUp['coats'] =>
+    coats.map((coat) => (coat.extent === 'all' ? { ...coat, tool } : coat));
+  const { back } = buildUp.faceCoats;
+  return { ...buildUp, coats: laid(buildUp.coats), faceCoats: back ? { back: laid(back) } : {} };
+}
+
+/**
+ * What each school would give on this group, the other schools being its own: of keying and priming its best build-up,
+ * of tools the best one of `own`, the group's offer, laid with them.
+ */
+export function schoolPrices(job: Job, group: FinishGroup, own: Offer): SchoolPrice[] {
+  const offers = new Map([[JSON.stringify(group.schools), own]]);
   const offered = (facts: Partial<Schools>): Offer => {
     const schools = { ...group.schools, ...facts };
     const key = JSON.stringify(schools);
@@ -93,12 +105,33 @@ export function schoolPrices(job: Job, group: FinishGroup): SchoolPrice[] {
     offers.set(key, known);
     return known;
   };
-  return (['keying', 'priming'] as const).flatMap((question) =>
-    Object.entries(SCHOOLS[question]).map(([school, { name, does, costs }]) => {
-      const wanted = { ...NO_SCHOOLS, [question]: school } as Schools;
-      const pool = offered({ [question]: school === 'spots' ? 'spots' : null });
-      const best = pool.permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ?? null;
-      return { question, school, name, does, costs, best };
-    }),
-  );
+  const bestOf = (question: 'keying' | 'priming', school: string): Weighed | null => {
+    const wanted = { ...NO_SCHOOLS, [question]: school } as Schools;
+    const pool = offered({ [question]: school === 'spots' ? 'spots' : null });
+    return pool.permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ?? null;
+  };
+  const laid = (school: NonNullable<Schools['tools']>): Weighed | null => {
+    const [best] = own.permitted;
+    if (best === undefined) return null;
+    const sprayed = { ...group, schools: { ...group.schools, tools: school } };
+    const buildUp = laidWith(best.candidate.buildUp, toolOf(school));
+    const verdict = judge(job, sprayed, buildUp);
+    const cost = new Weigher(job, sprayed).cost(buildUp, verdict);
+    return verdict.level === 'forbidden' ? null : { ...best, candidate: { ...best.candidate, buildUp, verdict }, cost };
+  };
+  const priced = <Q extends keyof Schools>(
+    question: Q,
+    best: (school: NonNullable<Schools[Q]>) => Weighed | null,
+  ): SchoolPrice[] =>
+    Object.entries(SCHOOLS[question]).map(([school, said]) => ({
+      question,
+      school,
+      ...said,
+      best: best(school as NonNullable<Schools[Q]>),
+    }));
+  return [
+    ...priced('keying', (school) => bestOf('keying', school)),
+    ...priced('priming', (school) => bestOf('priming', school)),
+    ...priced('tools', laid),
+  ];
 }

@@ -24,6 +24,17 @@ test('old paint in an old house is lead until tested; bare wood and factory fini
   assert.deepEqual(told('cabinet-door', surface('unknown'), null), ['year-unknown']);
 });
 
+test('a test for lead overrules the year, either way', () => {
+  const tested = (result: string, yearBuilt: number | null) => {
+    const made = new TestJob().tell('change-site', { yearBuilt }).door('d');
+    const stamp = { reading: null, hex: null, where: '', photoId: null, note: '', at: '2027-03-01T08:00' };
+    made.tell('state-finding', { finding: { ...stamp, id: 'f', groupId: 'group-1', found: 'lead', result } });
+    return cautionsAt(made.job, made.job.pieces[0]!).map(({ id }) => id);
+  };
+  assert.ok(!tested('none', 1874).includes('lead') && !tested('none', null).includes('year-unknown'));
+  assert.ok(tested('lead', null).includes('lead') && tested('lead', 2005).includes('lead'));
+});
+
 test('what comes with the kind, the weight and the place', () => {
   assert.deepEqual(told('sash-window', surface('bare')), ['window-weight', 'glass']);
   assert.deepEqual(told('sectional-door', surface('bare')), ['springs']);

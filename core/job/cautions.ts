@@ -15,18 +15,20 @@ export interface CautionAt {
 }
 
 /** The dangers of one piece: those of its kind, its weight, its age, and where it hangs. The gravest first. */
-export function cautionsAt(job: Pick<Job, 'site'>, piece: Omit<Piece, 'mark' | 'groupId'>): CautionAt[] {
+export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piece, 'mark'>): CautionAt[] {
   const { yearBuilt } = job.site;
-  const isOldPaint = mayHoldLead(piece.surface.existing) && piece.kind !== 'switch-plate';
+  const tested = job.findings.findLast(({ groupId, found }) => groupId === piece.groupId && found === 'lead')?.result;
+  const isOldPaint = mayHoldLead(piece.surface.existing) && piece.kind !== 'switch-plate' && tested !== 'none';
+  const isOfThatAge = yearBuilt !== null && yearBuilt < LEAD_BEFORE;
   const known: CautionId[] = [
-    ...(isOldPaint && yearBuilt !== null && yearBuilt < LEAD_BEFORE ? (['lead'] as const) : []),
+    ...(tested === 'lead' || (isOldPaint && isOfThatAge) ? (['lead'] as const) : []),
     ...(piece.fireRated ? (['fire-door'] as const) : []),
     ...definitionOf(piece.kind).cautions.filter((id) => id !== 'ladder'),
     ...(piece.comesOff && weightOf(piece) > TWO_PEOPLE_FROM ? (['heavy'] as const) : []),
     ...(piece.upHigh ? (['ladder'] as const) : []),
   ];
   const told: CautionAt[] = known.map((id) => ({ id, words: CAUTIONS[id] }));
-  if (isOldPaint && yearBuilt === null) {
+  if (isOldPaint && yearBuilt === null && tested === undefined) {
     told.push({
       id: 'year-unknown',
       words: `State under Rooms when the building was built: before about ${LEAD_BEFORE} its paint may hold lead.`,

@@ -23,7 +23,7 @@ export function useCostWords(): CostWords {
   });
   const value = (criterion: keyof Cost, amount: number): string => {
     if (criterion === 'money') return money.format(amount);
-    if (criterion === 'days') return Number.isFinite(amount) ? `${amount.toFixed(1)}` : 'never';
+    if (criterion === 'days') return Number.isFinite(amount) ? amount.toFixed(1) : 'never';
     if (criterion === 'hours' || criterion === 'dust') return formatDuration(amount * 60);
     return String(amount);
   };

@@ -10,7 +10,6 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { shelfOf } from '../../../../core/job/queries.ts';
 import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
 import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
@@ -39,10 +38,14 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   if (!entry) return null;
   const isOwn = (job.shelf[compartment] as readonly Entry[]).some((candidate) => candidate.id === id);
   const state = (changed: Entry, field: string): Outcome<unknown> =>
-    apply('state-entry', { compartment, entry: changed } as CommandArgs<'state-entry'>, {
-      strokes: `${id}/${field}`,
-      quiet: true,
-    });
+    apply(
+      'state-entry',
+      { compartment, entry: changed },
+      {
+        strokes: `${id}/${field}`,
+        quiet: true,
+      },
+    );
   // The document may be a stroke ahead of what is shown: each stroke goes on top of what stands there.
   const standing = (): Entry => {
     const written: readonly Entry[] = shelfOf(store.snapshot()?.job ?? job)[compartment];

@@ -9,7 +9,6 @@ import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
-import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { shelfOf } from '../../../../core/job/queries.ts';
 import { FIGURES, valueAt, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
 import {
@@ -44,7 +43,7 @@ export function ShelfView() {
   const all: readonly Entry[] = shelfOf(job)[compartment];
   const entries = all.filter(({ archived }) => showsArchived || !archived);
   const figures = FIGURES[compartment].filter(({ path }) => SHOWN[compartment].includes(path));
-  const state = (entry: Entry): void => void apply('state-entry', { compartment, entry } as CommandArgs<'state-entry'>);
+  const state = (entry: Entry): void => void apply('state-entry', { compartment, entry });
   const copy = (entry: Entry): void => {
     const id = `own-${nanoid(8)}`;
     state({ ...entry, id, name: `${entry.name}, copy`.slice(0, 80), archived: false });
@@ -159,7 +158,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
   const takeIn = async (chosen: File): Promise<void> => {
     const text = await chosen.text();
     const read = /\.csv$/i.test(chosen.name) ? readShelfCsv(text) : readShelfFile(text);
-    if (!read.ok) return setFault(`${chosen.name}: ${read.message}`);
+    if (!read.ok) return void setFault(`${chosen.name}: ${read.message}`);
     const outcome = apply('take-shelf', { shelf: read.value });
     setFault(outcome.ok ? null : outcome.message);
   };

@@ -229,7 +229,7 @@ test('what counts ranks the offers anew, and two colours are bought and planned 
   await page.getByRole('button', { name: 'Fastest' }).click();
   await expect(offers(page).first()).toContainText('trim enamel, acrylic');
   await page.getByRole('switch', { name: 'Another colour on the back' }).click();
-  await page.getByLabel('Colour of the back').first().fill('sail white');
+  await page.getByLabel('Colour of the back', { exact: true }).fill('sail white');
   await page.getByLabel('Hex').nth(1).fill('#f4f2ea');
   await painter.goTo('Quantities');
   const back = page.getByRole('listitem', { name: 'Trim enamel, acrylic, sail white' });

@@ -77,7 +77,16 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: 'Read it' }).click();
     },
   },
-  { name: 'build-up', path: `/build-up?${LINEN}` },
+  { name: 'prove', path: `/prove?${TERN}&group=group-5` },
+  {
+    name: 'build-up',
+    path: `/build-up?${TERN}&group=group-12`,
+    before: async (page) => {
+      const compare = page.getByRole('checkbox', { name: 'compare' });
+      for (const index of [0, 1, 2]) await compare.nth(index).check();
+      await page.getByRole('region', { name: 'Side by side' }).scrollIntoViewIfNeeded();
+    },
+  },
   { name: 'quantities', path: `/quantities?${TERN}` },
   { name: 'plan', path: `/plan?${LINEN}` },
   { name: 'plan-school', path: `/plan?${TERN}` },

@@ -1,17 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import type { Verdict } from '../../../core/build-up/judge.ts';
-import type { Rule, Severity } from '../../../core/build-up/rule.ts';
+import type { Rule } from '../../../core/build-up/rule.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { RuleDialog } from './RuleDialog.tsx';
-
-export const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
-  forbidden: { word: 'Will fail', colour: 'var(--late)' },
-  risk: { word: 'Risk', colour: 'var(--tacky)' },
-  caution: { word: 'Caution', colour: 'var(--tacky)' },
-  advice: { word: 'Worth knowing', colour: 'var(--ink-soft)' },
-};
+import { RuleLink } from './RuleLink.tsx';
+import { SEVERITY } from './severity.ts';
 
 interface FindingsProps {
   verdict: Verdict;
@@ -24,7 +17,6 @@ interface FindingsProps {
 /** What the rules say of a build-up: the verdict, its reasons, what would change it, and, at a touch, what it rests on. */
 export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsProps) {
   const { say } = useJob();
-  const [shown, setShown] = useState<Rule | null>(null);
   return (
     <>
       {verdict.level === 'permitted' && (
@@ -37,26 +29,7 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
             key={rule.id}
             sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}
           >
-            <Box
-              component="button"
-              type="button"
-              onClick={() => setShown(rule)}
-              sx={{
-                font: 'inherit',
-                fontWeight: 700,
-                color: 'inherit',
-                background: 'none',
-                border: 0,
-                p: 0,
-                cursor: 'pointer',
-                textDecoration: 'underline',
-                textDecorationStyle: 'dotted',
-                textUnderlineOffset: '3px',
-              }}
-            >
-              {SEVERITY[rule.severity].word}
-            </Box>
-            . {say(rule.reason)}{' '}
+            <RuleLink rule={rule} words={SEVERITY[rule.severity].word} />. {say(rule.reason)}{' '}
             <span style={{ color: 'var(--ink-soft)' }}>
               {hasTwoFaces && faces.length === 1 && `On the ${faces[0]}. `}
               {say(rule.lift)}
@@ -69,7 +42,6 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
           </Box>
         ))}
       </Box>
-      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
     </>
   );
 }

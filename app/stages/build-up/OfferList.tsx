@@ -3,15 +3,14 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
-import type { Rule } from '../../../core/build-up/rule.ts';
 import { whyFirst } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useCostWords } from './cost-words.ts';
-import { SEVERITY } from './Findings.tsx';
-import { RuleDialog } from './RuleDialog.tsx';
+import { RuleLink } from './RuleLink.tsx';
+import { SEVERITY } from './severity.ts';
 import { StackOfFaces, usePreparationWords } from './StackOfFaces.tsx';
 
 const SHOWN = 4;
@@ -121,7 +120,6 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
 /** The risks of a build-up in a line; unknowns are told together. */
 function RiskLine({ weighed }: { weighed: Weighed }) {
   const { say } = useJob();
-  const [shown, setShown] = useState<Rule | null>(null);
   const risks = weighed.candidate.verdict.findings.filter(({ rule }) => rule.severity === 'risk');
   if (risks.length === 0)
     return <Box sx={{ fontSize: 14, color: 'var(--ready)', fontWeight: 650 }}>No risk that Nivel knows of.</Box>;
@@ -131,7 +129,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
     <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
       {known.map(({ rule }) => (
         <Box key={rule.id}>
-          <RuleLink rule={rule} onShow={setShown} /> {say(rule.reason)}
+          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {say(rule.reason)}
         </Box>
       ))}
       {unknown.length > 0 && (
@@ -140,30 +138,6 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
           {unknown.map(({ rule }) => rule.id.replace('-unknown', '').replaceAll('-', ' ')).join(', ')}.
         </Box>
       )}
-      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
-    </Box>
-  );
-}
-
-function RuleLink({ rule, onShow }: { rule: Rule; onShow(rule: Rule): void }) {
-  return (
-    <Box
-      component="button"
-      type="button"
-      onClick={() => onShow(rule)}
-      sx={{
-        font: 'inherit',
-        fontWeight: 650,
-        color: SEVERITY[rule.severity].colour,
-        background: 'none',
-        border: 0,
-        p: 0,
-        cursor: 'pointer',
-        textDecoration: 'underline dotted',
-        textUnderlineOffset: '3px',
-      }}
-    >
-      {rule.id.replaceAll('-', ' ')}
     </Box>
   );
 }
@@ -171,7 +145,6 @@ function RuleLink({ rule, onShow }: { rule: Rule; onShow(rule: Rule): void }) {
 /** Why it stands where it stands, and the rules that made it what it is. */
 function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: readonly Weighed[]; isBest: boolean }) {
   const { say } = useJob();
-  const [shown, setShown] = useState<Rule | null>(null);
   const costWords = useCostWords();
   const { leads, gives } = whyFirst(weighed, permitted);
   return (
@@ -189,10 +162,9 @@ function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: read
       {weighed.candidate.obeyed.length > 0 && <strong>Rules that made it so</strong>}
       {weighed.candidate.obeyed.map((rule) => (
         <Box key={rule.id}>
-          <RuleLink rule={rule} onShow={setShown} /> {say(rule.reason)}
+          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {say(rule.reason)}
         </Box>
       ))}
-      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
     </Box>
   );
 }

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { SOURCES, type Rule } from '../../../core/build-up/rule.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { SEVERITY } from './Findings.tsx';
+import { SEVERITY } from './severity.ts';
 
 /** One rule: what it says, what would lift it, and what it rests on. */
 export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {

@@ -9,7 +9,7 @@ import type { FinishGroup } from '../../../core/job/schema.ts';
 import type { Offers } from '../../workers/packed-offers.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section, Sheet } from '../../ui/Section.tsx';
-import { RuleDialog } from './RuleDialog.tsx';
+import { RuleLink } from './RuleLink.tsx';
 
 const productsOf = ({ buildUp }: Candidate): string[] => [
   ...buildUp.coats.map(({ product }) => product),
@@ -31,7 +31,6 @@ function forbidding(found: readonly Candidate[]): { rule: Rule; count: number }[
 export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }) {
   const { job, say } = useJob();
   const [product, setProduct] = useState('');
-  const [shown, setShown] = useState<Rule | null>(null);
   const coatings = shelfOf(job).coatings.filter(({ archived, role }) => !archived && role !== 'sealer');
   const excluded = offers.excluded.filter((candidate) => product === '' || productsOf(candidate).includes(product));
   const permitted = offers.permitted.filter(
@@ -65,31 +64,12 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
         <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
           {rules.map(({ rule, count }) => (
             <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
-              <Box
-                component="button"
-                type="button"
-                onClick={() => setShown(rule)}
-                sx={{
-                  font: 'inherit',
-                  fontWeight: 700,
-                  color: 'inherit',
-                  background: 'none',
-                  border: 0,
-                  p: 0,
-                  cursor: 'pointer',
-                  textDecoration: 'underline dotted',
-                  textUnderlineOffset: '3px',
-                }}
-              >
-                {rule.id.replaceAll('-', ' ')}
-              </Box>{' '}
-              <span style={{ color: 'var(--ink-soft)' }}>({count})</span>. {say(rule.reason)}{' '}
+              <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>. {say(rule.reason)}{' '}
               <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
             </Box>
           ))}
         </Box>
       </Sheet>
-      {shown && <RuleDialog rule={shown} onClose={() => setShown(null)} />}
     </Section>
   );
 }

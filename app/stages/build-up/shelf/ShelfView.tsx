@@ -158,7 +158,10 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
   const takeIn = async (chosen: File): Promise<void> => {
     const text = await chosen.text();
     const read = /\.csv$/i.test(chosen.name) ? readShelfCsv(text) : readShelfFile(text);
-    if (!read.ok) return void setFault(`${chosen.name}: ${read.message}`);
+    if (!read.ok) {
+      setFault(`${chosen.name}: ${read.message}`);
+      return;
+    }
     const outcome = apply('take-shelf', { shelf: read.value });
     setFault(outcome.ok ? null : outcome.message);
   };

@@ -43,11 +43,9 @@ test('an oak shelf gets stain block and grain fill, and two clicks lead to the r
 
   await best.getByRole('button', { name: 'Choose' }).click();
   await expect(
-    page
-      .getByRole('region', { name: 'Chosen build-up' })
-      .getByRole('img', {
-        name: /(shellac, 30|oil-alkyd, 40) µm.*; Grain filler, 2 passes; Oak or ash, keyed with 180–240/,
-      }),
+    page.getByRole('region', { name: 'Chosen build-up' }).getByRole('img', {
+      name: /(shellac, 30|oil-alkyd, 40) µm.*; Grain filler, 2 passes; Oak or ash, keyed with 180–240/,
+    }),
   ).toBeVisible();
   // Nine shelves: the plan fills the grain twice, before any coat.
   await painter.goTo('Plan');
@@ -66,6 +64,9 @@ test('dark slate on vinyl is refused on plain acrylic, with what would lift it; 
   const chosen = page.getByRole('region', { name: 'Chosen build-up' });
   await expect(chosen).toContainText('Dark on plastic looks superb on the day');
   const whyNot = page.getByRole('region', { name: 'Why not?' });
+  await whyNot.getByRole('combobox', { name: 'Step' }).click();
+  await page.getByRole('option', { name: 'no cleaning' }).click();
+  await expect(whyNot.getByRole('list', { name: 'Rules against the step' })).toContainText('powder to nothing');
   await whyNot.getByRole('combobox', { name: 'Product' }).click();
   await page.getByRole('option', { name: 'Exterior acrylic', exact: true }).click();
   await expect(whyNot).toContainText('0 would not');

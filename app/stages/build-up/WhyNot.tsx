@@ -3,13 +3,15 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Candidate } from '../../../core/build-up/compose.ts';
+import { againstStep, OTHER_STEPS } from '../../../core/build-up/other-steps.ts';
 import type { Rule } from '../../../core/build-up/rule.ts';
 import { shelfOf } from '../../../core/job/queries.ts';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
 import type { Offers } from '../../workers/packed-offers.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { RuleLink } from './RuleLink.tsx';
+import { SEVERITY } from './severity.ts';
 
 const productsOf = ({ buildUp }: Candidate): string[] => [
   ...buildUp.coats.map(({ product }) => product),
@@ -37,6 +39,7 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
     ({ candidate }) => product === '' || productsOf(candidate).includes(product),
   );
   const rules = forbidding(excluded);
+  const basis = group.buildUp ?? offers.permitted[0]?.candidate.buildUp;
   const name = coatings.find(({ id }) => id === product)?.name;
   return (
     <Section title="Why not?">
@@ -69,7 +72,53 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
             </Box>
           ))}
         </Box>
+        {basis && <OtherSteps group={group} buildUp={basis} />}
       </Sheet>
     </Section>
+  );
+}
+
+/** Why a step is not done otherwise: the rules that would speak against it, on what is chosen or recommended. */
+function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }) {
+  const { job, say } = useJob();
+  const [stepId, setStepId] = useState('');
+  const steps = OTHER_STEPS.flatMap((step) => {
+    const found = againstStep(job, group, buildUp, step);
+    return found === null ? [] : [{ step, found }];
+  });
+  const chosen = steps.find(({ step }) => step.id === stepId);
+  return (
+    <Box sx={{ mt: 2, pt: 2, borderTop: '1px solid var(--line)' }}>
+      <TextField
+        select
+        size="small"
+        label="Step"
+        value={chosen?.step.id ?? ''}
+        onChange={(event) => setStepId(event.target.value)}
+        sx={{ width: 320, maxWidth: '100%', mb: 1 }}
+      >
+        <MenuItem value="">as it is</MenuItem>
+        {steps.map(({ step }) => (
+          <MenuItem key={step.id} value={step.id}>
+            {say(step.words)}
+          </MenuItem>
+        ))}
+      </TextField>
+      {chosen && (
+        <Box component="ul" aria-label="Rules against the step" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
+          {chosen.found.length === 0 && <li>No rule speaks against it: it is left to your school and your weights.</li>}
+          {chosen.found.map(({ rule }) => (
+            <Box
+              component="li"
+              key={rule.id}
+              sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25 }}
+            >
+              {SEVERITY[rule.severity].word}: <RuleLink rule={rule} />. {say(rule.reason)}{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
   );
 }

@@ -106,7 +106,7 @@ export function schoolPrices(job: Job, group: FinishGroup, own: Offer): SchoolPr
     return known;
   };
   const bestOf = (question: 'keying' | 'priming', school: string): Weighed | null => {
-    const wanted = { ...NO_SCHOOLS, [question]: school } as Schools;
+    const wanted = { ...NO_SCHOOLS, [question]: school };
     const pool = offered({ [question]: school === 'spots' ? 'spots' : null });
     return pool.permitted.find(({ candidate }) => belongs(job, candidate, wanted)) ?? null;
   };

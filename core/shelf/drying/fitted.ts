@@ -32,3 +32,8 @@ export function fittedHours({ slope, intercept }: HoursFit, temperature: number)
 export function fittedRate(slope: number, temperature: number, reference: number): number {
   return Math.exp(slope * (1 / (reference + KELVIN) - 1 / (temperature + KELVIN)));
 }
+
+/** What warmth does to oil and two-part products: the fitted line, or else twice as fast for every 10 K. */
+export function warmthRate(fittedSlope: number | null, temperature: number, reference: number): number {
+  return fittedSlope === null ? 2 ** ((temperature - reference) / 10) : fittedRate(fittedSlope, temperature, reference);
+}

@@ -1,4 +1,4 @@
-import { fittedRate } from './fitted.ts';
+import { warmthRate } from './fitted.ts';
 import type { DryingDefinition } from './definition.ts';
 
 /** Oil and alkyd: twice as fast for every 10 K, limited to 3; damp air above 70 % RH slows it by up to half. */
@@ -7,10 +7,7 @@ export const oxidising: DryingDefinition = {
   words: 'taking up oxygen',
   rate(air, { minTemperature, reference, fittedSlope }) {
     if (air.temperature < minTemperature) return 0;
-    const warmth =
-      fittedSlope === null
-        ? 2 ** ((air.temperature - reference.temperature) / 10)
-        : fittedRate(fittedSlope, air.temperature, reference.temperature);
+    const warmth = warmthRate(fittedSlope, air.temperature, reference.temperature);
     const damp = 1 - 0.5 * Math.max(0, (air.humidity - 70) / 30);
     return Math.min(3, warmth) * damp;
   },

@@ -1,4 +1,4 @@
-import { fittedRate } from './fitted.ts';
+import { warmthRate } from './fitted.ts';
 import type { DryingDefinition } from './definition.ts';
 
 /** Two-part: twice as fast for every 10 K; the pot life is divided by the same rate. */
@@ -7,11 +7,7 @@ export const reacting: DryingDefinition = {
   words: 'reacting with its hardener',
   rate(air, { minTemperature, reference, fittedSlope }) {
     if (air.temperature < minTemperature) return 0;
-    const warmth =
-      fittedSlope === null
-        ? 2 ** ((air.temperature - reference.temperature) / 10)
-        : fittedRate(fittedSlope, air.temperature, reference.temperature);
-    return warmth;
+    return warmthRate(fittedSlope, air.temperature, reference.temperature);
   },
   filmExponent: 2,
 };

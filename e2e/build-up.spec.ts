@@ -238,3 +238,30 @@ test('what counts ranks the offers anew, and two colours are bought and planned 
   const area = (0.452 + 0.449) * 1.184;
   await expect(back).toContainText(`${area.toFixed(2)} m² → ${(area / ((10 * 35) / 32) / 0.92).toFixed(2)} L`);
 });
+
+test('the old colour is picked out of a photo that was taken on the walk', async ({ page }) => {
+  await page.goto('/walk?job=demo-linen-press&piece=press-door-1');
+  const piece = page.getByRole('complementary', { name: 'Piece C-01' });
+  await piece.getByText('Photos', { exact: true }).click();
+  // A picture of one known colour.
+  const picture = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 400, height: 300 });
+    const context = canvas.getContext('2d');
+    if (context) Object.assign(context, { fillStyle: '#c8b496' });
+    context?.fillRect(0, 0, 400, 300);
+    return canvas.toDataURL('image/png').split(',')[1] ?? '';
+  });
+  await piece
+    .getByLabel('Photos of C-01')
+    .setInputFiles({ name: 'door.png', mimeType: 'image/png', buffer: Buffer.from(picture, 'base64') });
+  await expect(piece.getByText('1, 0 marks on them')).toBeVisible();
+  await new PainterOn(page).goTo('Prove');
+  const card = page.getByRole('listitem', { name: /^The old colour:/ });
+  await card.getByRole('button', { name: 'Test again' }).click();
+  await card.getByRole('button', { name: 'From a photo' }).click();
+  await page.getByRole('dialog').getByRole('img').click();
+  // JPEG keeps a plain colour to within a unit or two.
+  await expect(card.getByLabel('Old colour', { exact: true })).toHaveValue(/^#c[6-9a]b[2-6]9[4-8]$/);
+  await card.getByRole('button', { name: 'Stamp again' }).click();
+  await expect(page.getByRole('listitem', { name: /^The old colour: Seen/ })).toContainText(/#c[6-9a]b[2-6]9[4-8]/);
+});

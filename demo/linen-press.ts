@@ -1,3 +1,4 @@
+import { PLAIN_CLIMATE } from '../core/air/climate.ts';
 import { newJob } from '../core/job/new-job.ts';
 import type { Job, Week } from '../core/job/schema.ts';
 import { Story } from './story.ts';
@@ -32,15 +33,15 @@ export function linenPress(): Job {
   const exposure = { front: 'inside', back: 'inside' } as const;
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T14:45' } })
-    .tell('state-room', { room: { id: 'room-1', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
-    .tell('change-climate', {
+    .tell('state-room', {
+      room: { id: 'room-1', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
+    })
+    .tell('state-climate', {
       climate: {
+        ...PLAIN_CLIMATE,
         id: 'workshop',
         name: 'Garage',
-        ventilation: 'normal',
         usual: { warmest: 19, coldest: 12, humidityAtWarmest: 52, humidityAtColdest: 68 },
-        exceptions: [],
-        heating: null,
       },
     })
     .tell('change-place', { place: { id: 'bench', name: 'Trestles', kind: 'bench', slots: 1, climateId: 'workshop' } })

@@ -43,16 +43,19 @@ const STORE_DRAWERS = [
   [597, 285],
 ] as const;
 
-/** Rooms by id, with the most pieces that may be off at once. */
+/** Where the made-up town lies. */
+export const HARBOUR = { latitude: 44.4, longitude: 12.3 };
+
+/** Rooms by id, with the most pieces that may be off at once, and where their outside faces look. */
 const ROOMS = [
-  ['room-1', 'Practice rooms', 3],
-  ['store', 'Instrument store', null],
-  ['recital', 'Recital room', 2],
-  ['street', 'Street front', null],
-  ['yard', 'Yard', null],
-  ['gallery', 'Gallery and stair', null],
-  ['corridor', 'Corridor', 2],
-  ['library', 'Music library', null],
+  ['room-1', 'Practice rooms', 3, null],
+  ['store', 'Instrument store', null, null],
+  ['recital', 'Recital room', 2, 225],
+  ['street', 'Street front', null, 225],
+  ['yard', 'Yard', null, 90],
+  ['gallery', 'Gallery and stair', null, null],
+  ['corridor', 'Corridor', 2, null],
+  ['library', 'Music library', null, null],
 ] as const;
 
 /** The usual tasks of a room that is furnished; some of them have been done. */
@@ -66,11 +69,11 @@ function tasksOf(roomId: string, doneAt: string | null): RoomTask[] {
 
 /** The walk through the school: every piece as it was typed, with what no line can say. */
 export function surveyTernStreet(story: Story): void {
-  story.tell('change-site', { place: 'a former customs house by the harbour', yearBuilt: 1874 });
+  story.tell('change-site', { place: 'a former customs house by the harbour', yearBuilt: 1874, ...HARBOUR });
   story.tell('change-cutting', { stock: [2400, 3000] });
-  for (const [id, name, maxOff] of ROOMS) {
+  for (const [id, name, maxOff, bearing] of ROOMS) {
     const tasks = id === 'room-1' ? tasksOf(id, '2027-03-01T08:30') : id === 'recital' ? tasksOf(id, null) : [];
-    story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, tasks } });
+    story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, bearing, tasks } });
   }
   practiceRooms(story);
   store(story);

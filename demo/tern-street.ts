@@ -1,8 +1,11 @@
+import { PLAIN_CLIMATE } from '../core/air/climate.ts';
+import { simulatedForecast } from '../core/air/simulated-weather.ts';
 import { newJob } from '../core/job/new-job.ts';
 import type { Job, Week } from '../core/job/schema.ts';
+import type { CommandArgs } from '../core/job/commands/apply.ts';
 import { Story } from './story.ts';
 import { proveTernStreet } from './tern-street-proof.ts';
-import { surveyTernStreet } from './tern-street-survey.ts';
+import { HARBOUR, surveyTernStreet } from './tern-street-survey.ts';
 
 const span = (from: string, until: string): { from: string; until: string } => ({ from, until });
 const LEAD_DAY = [span('07:30', '12:00'), span('12:30', '16:30')];
@@ -17,6 +20,12 @@ const fiveDays = (day: typeof LEAD_DAY): Week => ({
   sun: [],
 });
 
+/** Ten days of the simulated weather service, as it was asked at six in the morning. */
+function forecastOf(from: string): CommandArgs<'take-hours'> {
+  const hours = simulatedForecast({ ...HARBOUR, timeZone: 'Europe/Berlin', from, days: 10 });
+  return { climateId: 'open-air', hours, source: 'service', name: 'simulated forecast', at: `${from}T06:00` };
+}
+
 /** “The Tern Street Music School”: a former customs house by a harbour, refreshed in the weeks before term. */
 export function ternStreet(): Job {
   const story = new Story(
@@ -30,29 +39,37 @@ export function ternStreet(): Job {
   );
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-01T07:00' } })
-    .tell('change-climate', {
+    .tell('state-climate', {
       climate: {
+        ...PLAIN_CLIMATE,
         id: 'house',
         name: 'School, heated',
-        ventilation: 'normal',
         usual: { warmest: 20, coldest: 18, humidityAtWarmest: 48, humidityAtColdest: 52 },
-        exceptions: [],
-        heating: null,
       },
     })
-    .tell('change-climate', {
+    .tell('state-climate', {
       climate: {
+        ...PLAIN_CLIMATE,
         id: 'workshop',
         name: 'Workshop, unheated at night',
-        ventilation: 'normal',
         usual: { warmest: 16, coldest: 10, humidityAtWarmest: 58, humidityAtColdest: 74 },
         exceptions: [
           { date: '2027-03-03', swing: { warmest: 15, coldest: 8, humidityAtWarmest: 62, humidityAtColdest: 86 } },
           { date: '2027-03-04', swing: { warmest: 14, coldest: 8, humidityAtWarmest: 68, humidityAtColdest: 88 } },
         ],
-        heating: { setPoint: 18, from: 7, until: 17 },
+        heating: { setPoint: 18, from: 7, until: 17, warmUp: 3, holds: 2 },
       },
     })
+    .tell('state-climate', {
+      climate: {
+        ...PLAIN_CLIMATE,
+        id: 'open-air',
+        name: 'Open air, harbour',
+        whereabouts: 'outdoors',
+        usual: { warmest: 13, coldest: 6, humidityAtWarmest: 60, humidityAtColdest: 92 },
+      },
+    })
+    .tell('take-hours', forecastOf('2027-02-28'))
     .tell('change-place', { place: { id: 'bench', name: 'Bench', kind: 'bench', slots: 2, climateId: 'workshop' } })
     .tell('change-place', {
       place: { id: 'rack', name: 'Rack and hooks', kind: 'rack', slots: 20, climateId: 'workshop' },
@@ -71,6 +88,7 @@ export function ternStreet(): Job {
     .plan('2027-03-01T07:00', 'First plan')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
     .tacky('2027-03-05T07:35')
+    .tell('take-hours', forecastOf('2027-03-05'))
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 })
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;

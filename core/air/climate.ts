@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { heatedHumidity } from './humidity.ts';
 
 /** The air of one hour: °C and % relative humidity. */
 export interface Air {
@@ -10,11 +9,14 @@ export interface Air {
 export const VENTILATIONS = ['still', 'normal', 'fan'] as const;
 export type Ventilation = (typeof VENTILATIONS)[number];
 
-const temperature = z.number().min(-20).max(50);
-const humidity = z.number().min(5).max(100);
+export const WHEREABOUTS = ['indoors', 'outdoors'] as const;
+
+const temperature = z.number().min(-30).max(60);
+const humidity = z.number().min(1).max(100);
+const hourOfDay = z.number().int().min(0).max(23);
 
 /** How one day runs between its warmest hour (15:00) and its coldest (05:00). */
-export const daySwingSchema = z
+const daySwingSchema = z
   .object({
     warmest: temperature,
     coldest: temperature,
@@ -27,20 +29,85 @@ export const daySwingSchema = z
   });
 export type DaySwing = z.infer<typeof daySwingSchema>;
 
-/** The climate of a room or workshop: a usual day, days that differ, heating, and how the air moves. */
+/** An hour that was measured or forecast; wind, cloud and rain are null where nobody says. */
+export const statedHourSchema = z.object({
+  /** The hour on the clock of the place: `2027-03-01T05:00`. */
+  at: z.string().regex(/^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):00$/, 'Write the hour like 2027-03-01T05:00.'),
+  temperature,
+  humidity,
+  /** m/s. */
+  wind: z.number().min(0).max(60).nullable(),
+  /** Share of the sky that is covered, 0 to 1. */
+  cloud: z.number().min(0).max(1).nullable(),
+  /** mm in this hour. */
+  rain: z.number().min(0).max(200).nullable(),
+});
+export type StatedHour = z.infer<typeof statedHourSchema>;
+
+/** Where stated hours came from. */
+export const HOUR_SOURCES = { service: 'weather service', file: 'file', typed: 'typed' } as const;
+export type HourSource = keyof typeof HOUR_SOURCES;
+
+/** What was taken in lately is told; what was taken in long ago is not. */
+export const MOST_TAKEN = 40;
+
+/** A year of hours, and a little. */
+export const MOST_HOURS = 9000;
+
+/** The climate of a room, a workshop or the open air. */
 export const climateSchema = z.object({
-  id: z.string().min(1).max(40),
-  name: z.string().min(1).max(80),
+  // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
+  id: z.string().regex(/^[^|]{1,40}$/, 'An id has 1 to 40 characters and no bar.'),
+  name: z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name under 80 characters.'),
+  whereabouts: z.enum(WHEREABOUTS),
   ventilation: z.enum(VENTILATIONS),
   usual: daySwingSchema,
   /** Nights and days that differ from the usual one, by the date on which their coldest hour falls. */
   exceptions: z.array(z.object({ date: z.iso.date(), swing: daySwingSchema })).max(120),
-  /** Heating to a set-point between two hours of the clock; may run over midnight. */
+  /** An unheated place that follows the open air: hours that its walls delay, and K by which it is warmer. */
+  shelter: z.object({ lag: z.number().min(0).max(72), warmer: z.number().min(-5).max(15) }).nullable(),
+  /** Heating to a set-point between two hours of the clock, which may run over midnight. */
   heating: z
-    .object({ setPoint: temperature, from: z.number().int().min(0).max(23), until: z.number().int().min(0).max(23) })
+    .object({
+      setPoint: temperature,
+      from: hourOfDay,
+      until: hourOfDay,
+      /** K that it gains in an hour at most. */
+      warmUp: z.number().min(0.2).max(60),
+      /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
+      holds: z.number().min(0).max(72),
+    })
     .nullable(),
+  /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
+  stated: z.object({
+    hours: z.array(statedHourSchema).max(MOST_HOURS, 'A climate holds the hours of a year at most.'),
+    taken: z
+      .array(
+        z.object({
+          source: z.enum(Object.keys(HOUR_SOURCES) as [HourSource, ...HourSource[]]),
+          name: z.string().max(120),
+          at: z.iso.datetime({ local: true }),
+          hours: z.number().int().min(1).max(MOST_HOURS),
+        }),
+      )
+      .max(MOST_TAKEN),
+  }),
 });
 export type Climate = z.infer<typeof climateSchema>;
+export type Heating = NonNullable<Climate['heating']>;
+
+/** What a climate starts from beside its name and its usual day. */
+export const PLAIN_CLIMATE = {
+  whereabouts: 'indoors',
+  ventilation: 'normal',
+  exceptions: [],
+  shelter: null,
+  heating: null,
+  stated: { hours: [], taken: [] },
+} satisfies Partial<Climate>;
+
+/** Heating as it usually is, but for its set-point and hours: an electric heater in a closed workshop. */
+export const USUAL_WARMING = { warmUp: 3, holds: 3 } as const;
 
 const COLDEST_HOUR = 5;
 const WARMEST_HOUR = 15;
@@ -55,32 +122,32 @@ function warmth(hour: number): number {
   return (1 - Math.cos(Math.PI * phase)) / 2;
 }
 
-function isHeated(heating: NonNullable<Climate['heating']>, hour: number): boolean {
-  return heating.from <= heating.until
-    ? hour >= heating.from && hour < heating.until
-    : hour >= heating.from || hour < heating.until;
+/** Whether the heating is on in a clock hour, 0 to 23. */
+export function isHeated({ from, until }: Pick<Heating, 'from' | 'until'>, hour: number): boolean {
+  return from <= until ? hour >= from && hour < until : hour >= from || hour < until;
 }
 
-/**
- * The air of a climate in the clock hour `hour` (0–23) of the local `date` (ISO, `2027-03-02`).
- * An evening after the warmest hour cools towards the next date's coldest, so a cold night starts the evening before.
- * A heated hour keeps its vapour pressure and loses relative humidity (see {@link heatedHumidity}).
- */
-export function airAt(climate: Climate, date: string, nextDate: string, hour: number): Air {
-  const swingOf = (day: string): DaySwing =>
-    climate.exceptions.find((exception) => exception.date === day)?.swing ?? climate.usual;
-  const today = swingOf(date);
-  const evening = hour > WARMEST_HOUR;
-  const cold = evening ? swingOf(nextDate) : today;
-  const share = warmth(hour);
-  const air: Air = {
-    temperature: cold.coldest + (today.warmest - cold.coldest) * share,
-    humidity: cold.humidityAtColdest + (today.humidityAtWarmest - cold.humidityAtColdest) * share,
-  };
-  const { heating } = climate;
-  if (heating === null || !isHeated(heating, hour) || air.temperature >= heating.setPoint) return air;
-  return {
-    temperature: heating.setPoint,
-    humidity: heatedHumidity(air.temperature, air.humidity, heating.setPoint),
-  };
+/** What a climate says of its days, with the swing of every date looked up once. */
+export class Swings {
+  readonly #usual: DaySwing;
+  readonly #byDate: ReadonlyMap<string, DaySwing>;
+
+  constructor({ usual, exceptions }: Pick<Climate, 'usual' | 'exceptions'>) {
+    this.#usual = usual;
+    this.#byDate = new Map(exceptions.map(({ date, swing }) => [date, swing]));
+  }
+
+  /**
+   * The air in the clock hour `hour` (0–23) of the local `date` (ISO, `2027-03-02`), before any heating. An evening
+   * after the warmest hour cools towards the next date's coldest, so a cold night starts the evening before.
+   */
+  airAt(date: string, nextDate: string, hour: number): Air {
+    const today = this.#byDate.get(date) ?? this.#usual;
+    const cold = hour > WARMEST_HOUR ? (this.#byDate.get(nextDate) ?? this.#usual) : today;
+    const share = warmth(hour);
+    return {
+      temperature: cold.coldest + (today.warmest - cold.coldest) * share,
+      humidity: cold.humidityAtColdest + (today.humidityAtWarmest - cold.humidityAtColdest) * share,
+    };
+  }
 }

@@ -139,7 +139,7 @@ test('days are at least the drying and the work, and a slower coat, a colder pla
   const acrylic = days('enamel-acrylic');
   assert.ok(acrylic > 1.25 && acrylic < 8, `${acrylic}`);
   assert.ok(days('enamel-alkyd-wb') > acrylic);
-  made.tell('change-climate', {
+  made.tell('state-climate', {
     climate: {
       ...made.job.climates.find(({ id }) => id === 'workshop')!,
       usual: { warmest: 13, coldest: 10, humidityAtWarmest: 75, humidityAtColdest: 85 },

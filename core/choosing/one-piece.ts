@@ -57,7 +57,9 @@ export class OnePiece {
         const stage = awaitedStage(coated, step);
         const since = doneAt.get(coated.id);
         if (stage === null || since === undefined) continue;
-        from = Math.max(from, this.#clocks.reached(coated.coat.coating, stage, since, climateId) ?? Infinity);
+        const { coating, faces } = coated.coat;
+        const place = dryingClimateId(this.#job, piece, faces);
+        from = Math.max(from, this.#clocks.reached(coating, stage, since, place) ?? Infinity);
       }
       const worked = this.#work(from, Math.max(1, Math.ceil(step.minutes * this.#factor)));
       if (worked === null) return Infinity;

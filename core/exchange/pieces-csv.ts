@@ -195,7 +195,7 @@ export function surveyOf(
     if ('id' in room) return room.id;
     const known = made.get(room.name.toLowerCase());
     if (known) return known.id;
-    const added: Room = { id: newId(), name: room.name, climateId, maxOff: null, tasks: [] };
+    const added: Room = { id: newId(), name: room.name, climateId, maxOff: null, bearing: null, tasks: [] };
     made.set(room.name.toLowerCase(), added);
     return added.id;
   };

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
+import { USUAL_COATING } from '../shelf/coating.ts';
 import { AS_DEFAULT } from '../shelf/entry.ts';
 import { FIGURES, readFigure, valueAt, withFigure, writeFigure } from '../shelf/figures.ts';
 import {
@@ -12,7 +13,7 @@ import {
 } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 
-const SHELF_FORMAT = 'nivel.shelf/1';
+const SHELF_FORMAT = 'nivel.shelf/2';
 const shelfFileSchema = z.object({ format: z.literal(SHELF_FORMAT), shelf: shelfSchema });
 
 /** A shelf as a file, to be taken into another job. */
@@ -26,12 +27,27 @@ export function readShelfFile(text: string): Outcome<Shelf> {
   } catch {
     return refused('This file is not written as JSON. Choose a shelf file, or a CSV list with names in its first row.');
   }
-  const read = shelfFileSchema.safeParse(document);
+  const read = shelfFileSchema.safeParse(lifted(document));
   if (read.success) return accepted(read.data.shelf);
   const [issue] = read.error.issues;
   return refused(
     `This is no shelf that can be taken in: at ${issue?.path.join('.') || 'the top'}, ${issue?.message ?? ''}`,
   );
+}
+
+/** A file of the first version, whose coatings said less, as one of this version; anything else as it is. */
+function lifted(document: unknown): unknown {
+  const first = z.looseObject({
+    format: z.literal('nivel.shelf/1'),
+    shelf: z.looseObject({ coatings: z.array(z.looseObject({})) }),
+  });
+  const read = first.safeParse(document);
+  if (!read.success) return document;
+  const { shelf } = read.data;
+  return {
+    format: SHELF_FORMAT,
+    shelf: { ...shelf, coatings: shelf.coatings.map((coating) => ({ ...USUAL_COATING, ...coating })) },
+  };
 }
 
 const FIXED = ['Shelf', 'Id', 'Name', 'Archived'] as const;
@@ -73,13 +89,16 @@ function entryFrom(row: Readonly<Record<string, string>>): Outcome<{ compartment
   if (compartment === undefined)
     return refused(`Shelf is one of ${COMPARTMENT_IDS.join(', ')}, not “${row.Shelf ?? ''}”.`);
   let entry: object = {
-    ...AS_DEFAULT,
+    ...(compartment === 'coatings' ? USUAL_COATING : AS_DEFAULT),
     id: row.Id?.trim() ?? '',
     name: row.Name?.trim() ?? '',
     archived: row.Archived?.trim() === 'yes',
   };
   for (const figure of FIGURES[compartment]) {
-    const read = readFigure(figure, row[figure.label] ?? '');
+    const cell = row[figure.label];
+    // A list of an earlier version has fewer columns: what it does not say is as usual.
+    if (cell === undefined && valueAt(entry, figure.path) !== undefined) continue;
+    const read = readFigure(figure, cell ?? '');
     if (!read.ok) return read;
     entry = withFigure(entry, figure.path, read.value);
   }

@@ -45,13 +45,13 @@ export function readinessOf(
     const hanging = steps.at(-1);
     const hungAt = hanging ? stampedEnd(hanging.id) : null;
     const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
-    const stays = staysOf(job, piece, hungAt ?? planned ?? Infinity);
     const isPlanned = isComplete(finished);
     const reached = (use: Use): number | null => {
       if (!isPlanned) return null;
       let latest = 0;
       for (const [index, step] of lastCoats.entries()) {
-        const { coating } = step.coat;
+        const { coating, faces } = step.coat;
+        const stays = staysOf(job, piece, faces, hungAt ?? planned ?? Infinity);
         const at = clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
         if (at == null || at === Infinity) return null;
         latest = Math.max(latest, at);

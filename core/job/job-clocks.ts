@@ -1,13 +1,19 @@
-import { hourlyAir, localHours, type LocalHour } from '../air/hourly-air.ts';
-import { localDays, type LocalDay } from '../units/local-day.ts';
 import type { Air, Climate } from '../air/climate.ts';
+import { correctedAir, type ReadHour } from '../air/corrected.ts';
+import { exposedFaceOf, faceHour, type FaceHour } from '../air/exposed-face.ts';
+import { hourlyAir } from '../air/hourly-air.ts';
+import { localHours, type LocalHour } from '../air/local-hours.ts';
+import { sunAt, type Sun } from '../air/sun.ts';
+import { hourlyWeather, type OutdoorAir } from '../air/weather.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { fitHours } from '../shelf/drying/fitted.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { DRYING_KINDS, type DryingKind } from '../shelf/drying/registry.ts';
-import { AS_STATED, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { localDays, type LocalDay } from '../units/local-day.ts';
 import type { Job } from './schema.ts';
+import { localTime, minutesSince } from './site-time.ts';
 
 /** The climate for which tins state their hours, unless they say otherwise. */
 const REFERENCE: Air = { temperature: 23, humidity: 50 };
@@ -23,47 +29,123 @@ export function dryingProduct({ minTemperature, recoatAt }: Coating): DryingProd
 /** Water, glue and filler: nothing forms a film, and nothing stands on a tin. */
 export const PLAIN_WATER: DryingProduct = { minTemperature: 0, fittedSlope: null };
 
+/** What the air of a job follows from. */
+export type AirFacts = Pick<Job, 'climates' | 'readings' | 'site'>;
+
+/** The sun where nobody has said the place: straight up at noon of no particular season, over faces in the shade. */
+const NOWHERE = { latitude: 45, longitude: 0 };
+
 /**
- * The drying clocks of a job's climates, from a local midnight on. Time is minutes from `t0`.
- * Clocks are made when first asked for and kept.
+ * The air and the drying clocks of a job's climates, and of faces in the open, from a local midnight on. Time is minutes
+ * from `t0`. Everything is made when first asked for and kept.
  */
 export class JobClocks {
   readonly t0: string;
   readonly timeZone: string;
   readonly days: readonly LocalDay[];
   readonly #hours: readonly LocalHour[];
-  readonly #climates: readonly Climate[];
-  readonly #air = new Map<string, Air[]>();
+  readonly #facts: AirFacts;
+  readonly #weather = new Map<string, OutdoorAir[]>();
+  readonly #forecast = new Map<string, readonly Air[]>();
+  readonly #air = new Map<string, readonly Air[]>();
+  readonly #faces = new Map<string, readonly FaceHour[]>();
   readonly #rates = new Map<string, number[]>();
   readonly #clocks = new Map<string, RateClock>();
+  #suns: Sun[] | null = null;
 
   /** Clocks from the local midnight of `date` (ISO), for `days` days. */
-  constructor(climates: readonly Climate[], timeZone: string, date: string, days: number) {
-    this.#climates = climates;
+  constructor(facts: AirFacts, date: string, days: number) {
+    this.#facts = facts;
     this.t0 = `${date}T00:00`;
-    this.timeZone = timeZone;
-    this.days = localDays(date, timeZone, days);
+    this.timeZone = facts.site.timeZone;
+    this.days = localDays(date, this.timeZone, days);
     this.#hours = localHours(this.days);
   }
 
-  /** Whether these are the clocks of that place and those days. */
-  isFor(timeZone: string, date: string, days: number): boolean {
-    return this.timeZone === timeZone && this.t0 === `${date}T00:00` && this.days.length === days;
+  /** Whether these are the clocks of such facts and days. */
+  isFor({ climates, readings, site }: AirFacts, date: string, days: number): boolean {
+    const facts = this.#facts;
+    const isSame = facts.climates === climates && facts.readings === readings && facts.site === site;
+    return isSame && this.t0 === `${date}T00:00` && this.days.length === days;
   }
 
   #climate(id: string): Climate | undefined {
-    return this.#climates.find((climate) => climate.id === id);
+    return this.#facts.climates.find((climate) => climate.id === id);
   }
 
-  /** The air of a climate, hour by hour from `t0`. Empty for a climate that the job does not have. */
+  /** How many hours there are, from `t0` on. */
+  get hours(): number {
+    return this.#hours.length;
+  }
+
+  /** What the clock on the wall says in the `index`th hour. */
+  localHour(index: number): LocalHour | undefined {
+    return this.#hours[index];
+  }
+
+  /**
+   * The air of a climate, hour by hour from `t0`, corrected by what was read there; for a face in the open, the air as
+   * its wet film meets it. Empty for a climate that the job does not have.
+   */
   air(climateId: string): readonly Air[] {
-    let air = this.#air.get(climateId);
-    if (air === undefined) {
+    return keptIn(this.#air, climateId, () => {
+      if (exposedFaceOf(climateId)) return this.face(climateId).map(({ film }) => film);
+      return correctedAir(this.forecast(climateId), this.#readings(climateId));
+    });
+  }
+
+  /** The air of a climate as it was thought to be before any instrument was read there. */
+  forecast(climateId: string): readonly Air[] {
+    return keptIn(this.#forecast, climateId, () => {
       const climate = this.#climate(climateId);
-      air = climate ? hourlyAir(climate, this.#hours) : [];
-      this.#air.set(climateId, air);
-    }
-    return air;
+      if (!climate) return [];
+      return climate.whereabouts === 'outdoors'
+        ? this.weather(climateId)
+        : hourlyAir(climate, this.#hours, climate.shelter === null ? [] : this.air(this.#openAirId()));
+    });
+  }
+
+  /** The open air hour by hour, with wind, cloud and rain; its temperature and humidity as forecast. */
+  weather(climateId: string): readonly OutdoorAir[] {
+    return keptIn(this.#weather, climateId, () => {
+      const climate = this.#climate(climateId);
+      return climate ? hourlyWeather(climate, this.#hours) : [];
+    });
+  }
+
+  /** A face in the open, hour by hour; empty for the id of anything else. */
+  face(climateId: string): readonly FaceHour[] {
+    return keptIn(this.#faces, climateId, () => {
+      const face = exposedFaceOf(climateId);
+      if (face === null) return [];
+      const air = this.air(face.climateId);
+      const suns = this.suns();
+      return this.weather(face.climateId).map((weather, index) =>
+        faceHour({ ...weather, ...air[index] }, suns[index] ?? { bearing: 0, altitude: -1 }, face),
+      );
+    });
+  }
+
+  /** Where the sun stands in the middle of each hour. */
+  suns(): readonly Sun[] {
+    const { latitude, longitude } = this.#facts.site;
+    const midnight = localTime(this.t0, 0, this.timeZone).toMillis();
+    this.#suns ??= this.#hours.map((_hour, index) =>
+      sunAt(midnight + (index + 0.5) * 3_600_000, latitude ?? NOWHERE.latitude, longitude ?? NOWHERE.longitude),
+    );
+    return this.#suns;
+  }
+
+  #openAirId(): string {
+    return this.#facts.climates.find(({ whereabouts }) => whereabouts === 'outdoors')?.id ?? '';
+  }
+
+  #readings(climateId: string): ReadHour[] {
+    return this.#facts.readings.flatMap((reading) => {
+      if (reading.kind !== 'air' || reading.climateId !== climateId) return [];
+      const hour = Math.floor(minutesSince(this.t0, reading.at, this.timeZone) / 60);
+      return [{ hour, temperature: reading.temperature, humidity: reading.humidity }];
+    });
   }
 
   /** The id under which a plan problem lists a clock. */
@@ -78,7 +160,7 @@ export class JobClocks {
     if (rates === undefined) {
       const conditions: DryingConditions = {
         ...product,
-        ventilation: this.#climate(climateId)?.ventilation ?? 'normal',
+        ventilation: this.#climate(exposedFaceOf(climateId)?.climateId ?? climateId)?.ventilation ?? 'normal',
         reference: REFERENCE,
       };
       rates = this.air(climateId).map((air) => DRYING_KINDS[kind].rate(air, conditions));
@@ -124,19 +206,45 @@ export class JobClocks {
       )
     );
   }
+
+  /**
+   * The last time at which a coat may be finished so that it reaches a stage by `until`, in one climate; `-Infinity` if
+   * not even from `t0`, null if the tin does not state it.
+   */
+  latest(
+    coating: Coating,
+    stage: DryingStage,
+    until: number,
+    climateId: string,
+    condition: CoatCondition = AS_STATED,
+  ): number | null {
+    const legs = stageLegs(coating, stage, condition);
+    const product = dryingProduct(coating);
+    return legs && latestFor(legs, until, (kind) => this.clock(climateId, kind, product));
+  }
+}
+
+function keptIn<V>(kept: Map<string, V>, id: string, make: () => V): V {
+  let value = kept.get(id);
+  if (value === undefined) {
+    value = make();
+    kept.set(id, value);
+  }
+  return value;
 }
 
 /** The last clocks made of frozen climates. Nothing depends on what is in here but the time it takes. */
 const made = new WeakMap<readonly Climate[], JobClocks>();
 
 /**
- * The clocks of a job from its first day on, for `days` days. Every stamp asks for them again, and climates seldom
- * change: those of frozen climates, as documents hold them, are kept.
+ * The clocks of a job from its first day on, for `days` days. Every stamp asks for them again, and what they follow from
+ * seldom changes: those of frozen climates, as documents hold them, are kept.
  */
-export function clocksOf({ climates, site, planning }: Job, days: number): JobClocks {
+export function clocksOf(job: Job, days: number): JobClocks {
+  const { climates, planning } = job;
   const kept = made.get(climates);
-  if (kept?.isFor(site.timeZone, planning.start, days)) return kept;
-  const clocks = new JobClocks(climates, site.timeZone, planning.start, days);
+  if (kept?.isFor(job, planning.start, days)) return kept;
+  const clocks = new JobClocks(job, planning.start, days);
   if (Object.isFrozen(climates)) made.set(climates, clocks);
   return clocks;
 }

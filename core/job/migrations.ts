@@ -1,15 +1,16 @@
+import { PLAIN_CLIMATE } from '../air/climate.ts';
 import { USUAL_COATING } from '../shelf/coating.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
-import { NEW_GROUP, USUAL_WEIGHTS } from './new-job.ts';
+import { NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version that they start from. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved };
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired };
 
-const CURRENT_VERSION = 3;
+const CURRENT_VERSION = 4;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -58,6 +59,35 @@ function proved(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** To 4: climates follow the open air and stated hours, heating takes time, and instruments are read. */
+function aired(job: Record<string, unknown>): Record<string, unknown> {
+  const climates = each(job.climates, ({ heating, ...climate }) => ({
+    ...PLAIN_CLIMATE,
+    ...climate,
+    // Its heating was thought to be warm at once, and cold at once.
+    heating: heating === null ? null : { ...asRecord(heating), warmUp: 60, holds: 0 },
+  }));
+  return {
+    ...job,
+    site: { ...asRecord(job.site), latitude: null, longitude: null },
+    climates: Array.isArray(climates) ? [...climates, openAirBeside(climates)] : climates,
+    rooms: each(job.rooms, (room) => ({ ...room, bearing: null })),
+    shelf: {
+      ...asRecord(job.shelf),
+      coatings: each(asRecord(job.shelf).coatings, (coating) => ({ ...USUAL_COATING, ...coating })),
+    },
+    readings: [],
+  };
+}
+
+/** The open air, under an id that no other climate has. */
+function openAirBeside(climates: readonly unknown[]): typeof OPEN_AIR {
+  const taken = new Set(climates.map((climate) => asRecord(climate).id));
+  let id = OPEN_AIR.id;
+  while (taken.has(id)) id += '-2';
+  return { ...OPEN_AIR, id };
+}
+
 function preparedBuildUp({ cleaner, rinsed, ...buildUp }: Record<string, unknown>): Record<string, unknown> {
   const whole = (coats: unknown): unknown => each(coats, (coat) => ({ ...coat, extent: 'all' }));
   return {
@@ -97,7 +127,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/3”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/4”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -1,3 +1,4 @@
+import { PLAIN_CLIMATE, type Climate } from '../air/climate.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { JOB_FORMAT, type FinishGroup, type Job, type Week, type Weights } from './schema.ts';
 
@@ -40,6 +41,15 @@ export const NEW_GROUP: Omit<FinishGroup, 'id' | 'name'> = {
   byHand: false,
 };
 
+/** The open air that a job starts from: a mild day, until a forecast is taken in. */
+export const OPEN_AIR: Climate = {
+  ...PLAIN_CLIMATE,
+  id: 'open-air',
+  name: 'Open air',
+  whereabouts: 'outdoors',
+  usual: { warmest: 17, coldest: 8, humidityAtWarmest: 55, humidityAtColdest: 88 },
+};
+
 /** What a new job starts from: who asks, when, and where. */
 export interface NewJob {
   id: string;
@@ -59,26 +69,23 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     name,
     createdAt,
     settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR', clock: { kind: 'real' } },
-    site: { place: '', timeZone, yearBuilt: null },
+    site: { place: '', timeZone, yearBuilt: null, latitude: null, longitude: null },
     climates: [
       {
+        ...PLAIN_CLIMATE,
         id: 'house',
         name: 'House',
-        ventilation: 'normal',
         usual: { warmest: 21, coldest: 18, humidityAtWarmest: 50, humidityAtColdest: 55 },
-        exceptions: [],
-        heating: null,
       },
       {
+        ...PLAIN_CLIMATE,
         id: 'workshop',
         name: 'Workshop',
-        ventilation: 'normal',
         usual: { warmest: 19, coldest: 14, humidityAtWarmest: 55, humidityAtColdest: 68 },
-        exceptions: [],
-        heating: null,
       },
+      OPEN_AIR,
     ],
-    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null, tasks: [] }],
+    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null, bearing: null, tasks: [] }],
     places: [
       { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
       { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
@@ -90,6 +97,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     patches: [],
     shelf: emptyShelf(),
     weights: USUAL_WEIGHTS,
+    readings: [],
     planning: { start, promised: null, turning: 'one-face' },
     plan: null,
     log: [],

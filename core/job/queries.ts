@@ -1,4 +1,6 @@
 import type { Climate } from '../air/climate.ts';
+import { absorptanceOf, exposedClimateId } from '../air/exposed-face.ts';
+import { reflectance } from '../colour/colour.ts';
 import type { Elevation, FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Coating } from '../shelf/coating.ts';
@@ -101,15 +103,45 @@ export function placeOf(job: Job, kind: Place['kind']): Place {
   return place;
 }
 
-/** Where a piece dries, one place after the other: on the rack until it is hung at `hungAt`, in its room from then on. */
-export function staysOf(job: Job, piece: Piece, hungAt: number): { climateId: string; until: number }[] {
+/** The open air of a job; null when it has none. */
+export const openAirOf = (job: Pick<Job, 'climates'>): Climate | null =>
+  job.climates.find(({ whereabouts }) => whereabouts === 'outdoors') ?? null;
+
+/** Where faces of a piece dry, one place after the other: on the rack until it is hung at `hungAt`, where it hangs from then on. */
+export function staysOf(
+  job: Job,
+  piece: Piece,
+  faces: readonly FaceId[],
+  hungAt: number,
+): { climateId: string; until: number }[] {
   return [
-    { climateId: dryingClimateId(job, piece), until: hungAt },
-    { climateId: roomOf(job, piece)?.climateId ?? '', until: Infinity },
+    { climateId: dryingClimateId(job, piece, faces), until: hungAt },
+    { climateId: hangingClimateId(job, piece, faces), until: Infinity },
   ];
 }
 
-/** The climate in which a piece dries: the rack's when it comes off, its room's when it stays. */
-export function dryingClimateId(job: Job, piece: Piece): string {
-  return piece.comesOff ? placeOf(job, 'rack').climateId : (roomOf(job, piece)?.climateId ?? '');
+/** The climate in which faces of a piece dry: the rack's when it comes off, where it hangs when it stays. */
+export function dryingClimateId(job: Job, piece: Piece, faces: readonly FaceId[] = piece.scope.faces): string {
+  return piece.comesOff ? placeOf(job, 'rack').climateId : hangingClimateId(job, piece, faces);
+}
+
+/** The climate of faces of a piece where it hangs: the open air before them when one looks out, its room's otherwise. */
+export function hangingClimateId(job: Job, piece: Piece, faces: readonly FaceId[]): string {
+  const face = faces.find((candidate) => piece.exposure[candidate] === 'outside');
+  return (face && outsideClimateId(job, piece, face)) ?? roomOf(job, piece)?.climateId ?? '';
+}
+
+/** The climate of a face that looks out, in its finished colour; null when the job has no open air. */
+export function outsideClimateId(job: Job, piece: Piece, face: FaceId): string | null {
+  const open = openAirOf(job);
+  const group = groupOf(job, piece);
+  if (open === null || group === undefined) return null;
+  const bearing = roomOf(job, piece)?.bearing ?? null;
+  // Of a piece with two outside faces, the back looks the other way.
+  const isTurned = face === 'back' && piece.exposure.front === 'outside';
+  return exposedClimateId({
+    climateId: open.id,
+    bearing: bearing !== null && isTurned ? (bearing + 180) % 360 : bearing,
+    absorptance: absorptanceOf(reflectance(colourOn(group, face).hex)),
+  });
 }

@@ -7,9 +7,10 @@ import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
+import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, logEntrySchema } from './record.ts';
 
-export const JOB_FORMAT = 'nivel.job/3';
+export const JOB_FORMAT = 'nivel.job/4';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -124,6 +125,12 @@ export const roomSchema = z.object({
   climateId: id,
   /** Most doors that may be off at once; null for no limit. */
   maxOff: z.number().int().min(1).max(99).nullable(),
+  /** Where its outside faces look: degrees clockwise from north; null while nobody has said. */
+  bearing: z
+    .number()
+    .min(0, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
+    .max(359.99, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
+    .nullable(),
   tasks: z.array(roomTaskSchema).max(40),
 });
 export type Room = z.infer<typeof roomSchema>;
@@ -191,9 +198,13 @@ export const cuttingSchema = z.object({
   cut: z.array(z.string().max(120)).max(5000),
 });
 
+const LATITUDE = 'Latitude lies between −90 and 90: degrees north of the equator.';
+const LONGITUDE = 'Longitude lies between −180 and 180: degrees east of Greenwich.';
 const MOST_PIECES = 2000;
 const MOST_LOG_ENTRIES = 50_000;
 const MOST_FINDINGS = 3000;
+
+const MOST_READINGS = 5000;
 
 const jobFields = z.object({
   format: z.literal(JOB_FORMAT),
@@ -211,6 +222,9 @@ const jobFields = z.object({
       .min(1200, 'Write the year as four digits, such as 1936.')
       .max(2200, 'Write the year as four digits, such as 1936.')
       .nullable(),
+    /** Degrees north and east, for the sun; null while nobody has said. */
+    latitude: z.number().min(-90, LATITUDE).max(90, LATITUDE).nullable(),
+    longitude: z.number().min(-180, LONGITUDE).max(180, LONGITUDE).nullable(),
   }),
   climates: z.array(climateSchema).min(1).max(60),
   rooms: z.array(roomSchema).min(1).max(200),
@@ -223,6 +237,7 @@ const jobFields = z.object({
   /** What differs from, or adds to, the default shelf. */
   shelf: shelfSchema,
   weights: weightsSchema,
+  readings: z.array(readingSchema).max(MOST_READINGS, `A job holds up to ${MOST_READINGS} readings.`),
   planning: planningSchema,
   plan: acceptedPlanSchema.nullable(),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
@@ -278,6 +293,7 @@ function referenceFaults(job: {
   groups: { id: string }[];
   findings: { id: string; groupId: string }[];
   patches: { id: string; groupId: string }[];
+  readings: { id: string }[];
 }): Fault[] {
   const faults: Fault[] = [];
   const collect = (list: readonly { id: string }[], path: string): Set<string> => {
@@ -296,6 +312,7 @@ function referenceFaults(job: {
   collect(job.places, 'places');
   collect(job.findings, 'findings');
   collect(job.patches, 'patches');
+  collect(job.readings, 'readings');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
     if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
   };

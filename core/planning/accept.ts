@@ -20,7 +20,7 @@ export function planFingerprint(job: Job): string {
     shelf,
     planning.start,
     planning.turning,
-    site.timeZone,
+    [site.timeZone, site.latitude, site.longitude],
   ]);
   let hash = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {

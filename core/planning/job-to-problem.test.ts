@@ -75,7 +75,7 @@ test('a cold night delays the recoat and the hanging', () => {
   const cold = new TestJob()
     .door('d')
     .coated()
-    .tell('change-climate', {
+    .tell('state-climate', {
       climate: { ...workshop, exceptions: ['2027-03-02', '2027-03-03'].map((date) => ({ date, swing: night })) },
     });
   const [warm, chilled] = [planned(mild.job), planned(everyDay(cold).job)];
@@ -102,7 +102,9 @@ test('a piece in place takes no bench and no rack; a heavy one takes two to hang
   const [first] = crew.job.crew;
   crew
     .tell('state-painter', { painter: { ...first!, id: 'painter-2' } })
-    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, tasks: [] } });
+    .tell('state-room', {
+      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
+    });
   const { at } = planned(crew.job);
   assert.equal(at('d/rehang').painters.length, 2);
   const [one, other] = [at('d/take-off'), at('e/take-off')].sort((left, right) => left.start - right.start);
@@ -205,7 +207,9 @@ test('a plan goes on from what was stamped, even where more lies there than ther
   const rack = crowded.job.places.find(({ kind }) => kind === 'rack')!;
   crowded
     .tell('change-place', { place: { ...rack, slots: 2 } })
-    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2, tasks: [] } })
+    .tell('state-room', {
+      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2, bearing: null, tasks: [] },
+    })
     .tell('stamp', {
       entries: ['d', 'e', 'f'].map((id, index) =>
         stampOf(`${id}/coat-1/back`, 'done', `2027-03-01T10:${10 + 20 * index}`),
@@ -224,7 +228,9 @@ test('a door whose taking off nobody stamped still counts as off', () => {
     .door('d')
     .door('e')
     .coated()
-    .tell('state-room', { room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, tasks: [] } })
+    .tell('state-room', {
+      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
+    })
     .tell('stamp', { entries: [stampOf('d/wash', 'done', '2027-03-01T09:00')] }).job;
   const { at } = planned(job, '2027-03-01T09:00');
   assert.ok(at('e/take-off').end >= at('d/rehang').start, 'the second waits for the first to hang');

@@ -8,7 +8,8 @@ import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
-import { awaitedStage, lyingCoats } from './lying-coats.ts';
+import { filmRatioOf, learntDrying, type LearntDrying } from './learnt-drying.ts';
+import { awaitedStage, isCoat, lyingCoats } from './lying-coats.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
@@ -111,6 +112,7 @@ class ProblemDraft {
   readonly #steps = new Map<string, PieceStep>();
   readonly #milestones = new Set<string>();
   readonly #conditions = new Map<string, CoatCondition>();
+  readonly #learnt: ReadonlyMap<string, LearntDrying>;
   /** The next and the last step of every piece, by its room; next is null of a piece whose work has begun. */
   readonly #spans: { roomId: string; next: string | null; last: string }[] = [];
 
@@ -119,6 +121,7 @@ class ProblemDraft {
     this.#clocks = clocks;
     this.#now = now;
     this.#factor = factor;
+    this.#learnt = learntDrying(job, clocks);
   }
 
   /** All tasks, waits and holds of one piece. */
@@ -126,7 +129,6 @@ class ProblemDraft {
     const steps = pieceSteps(this.#job, piece);
     // What comes before a step that is stamped has been done, whether or not it was stamped itself.
     const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
-    const climateId = dryingClimateId(this.#job, piece);
     let previous: PieceStep | null = null;
     steps.forEach((step, index) => {
       const stamped = progress.get(step.id);
@@ -134,12 +136,12 @@ class ProblemDraft {
       if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
       this.#steps.set(step.id, step);
       if (previous !== null && !behind) {
-        this.#chain(previous, step, lyingCoats(steps.slice(0, index)), climateId);
+        this.#chain(previous, step, lyingCoats(steps.slice(0, index)));
         const lies = previous.coat !== null || previous.operation === 'denib';
         if (piece.comesOff && lies) this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
       }
-      if (step.coat !== null) {
-        this.#conditions.set(step.id, this.#conditionOf(step, stamped ?? null, climateId));
+      if (isCoat(step)) {
+        this.#conditions.set(step.id, this.#conditionOf(step, stamped ?? null));
       }
       if (!behind) previous = step;
     });
@@ -234,7 +236,7 @@ class ProblemDraft {
     const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
     const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
     if (!this.#setups.has(key)) {
-      const potLife = coating.potLife === null ? null : this.#potLife(coating, dryingClimateId(this.#job, step.piece));
+      const potLife = coating.potLife === null ? null : this.#potLife(coating, this.#climateId(step));
       this.#setups.set(key, {
         key,
         work: workOf(SETUP[coat.tool].fresh, this.#factor),
@@ -247,6 +249,11 @@ class ProblemDraft {
     return key;
   }
 
+  /** Where what a step leaves behind dries: the faces of its coat, or the whole piece. */
+  #climateId({ piece, coat }: PieceStep): string {
+    return dryingClimateId(this.#job, piece, coat?.faces);
+  }
+
   /** Minutes that a mixed pot keeps in the warmest hour of its climate: the least that it may keep. */
   #potLife(coating: Coating, climateId: string): number {
     const [kind] = coating.drying;
@@ -255,23 +262,26 @@ class ProblemDraft {
   }
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
-  #chain(before: PieceStep, after: PieceStep, lying: readonly CoatStep[], climateId: string): void {
+  #chain(before: PieceStep, after: PieceStep, lying: readonly CoatStep[]): void {
     if (before.dryHours > 0) {
       this.#waits.push({
         from: before.id,
         to: after.id,
-        atLeast: { clock: this.#clock(climateId, 'evaporating', PLAIN_WATER), dose: before.dryHours * 60 },
+        atLeast: {
+          clock: this.#clock(this.#climateId(before), 'evaporating', PLAIN_WATER),
+          dose: before.dryHours * 60,
+        },
       });
       return;
     }
     this.#waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
     for (const coated of lying) {
       const stage = awaitedStage(coated, after);
-      if (stage !== null) this.#dryingWait(coated, after, stage, climateId);
+      if (stage !== null) this.#dryingWait(coated, after, stage);
     }
   }
 
-  #dryingWait(step: CoatStep, after: PieceStep, stage: DryingStage, climateId: string): void {
+  #dryingWait(step: CoatStep, after: PieceStep, stage: DryingStage): void {
     const { coating } = step.coat;
     const legs = stageLegs(coating, stage, this.#conditions.get(step.id)) ?? [];
     let from = step.id;
@@ -279,7 +289,7 @@ class ProblemDraft {
       const last = index === legs.length - 1;
       const to = last ? after.id : this.#milestone(step);
       const recoats = last && after.coat !== null && stage === 'recoat' && coating.recoatMax !== null;
-      const clock = this.#clock(climateId, leg.kind, dryingProduct(coating));
+      const clock = this.#clock(this.#climateId(step), leg.kind, dryingProduct(coating));
       const known = !last && this.#milestones.has(to);
       if (!known) this.#waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
       if (!last) this.#milestones.add(to);
@@ -317,18 +327,22 @@ class ProblemDraft {
     this.#holds.push({ space, slots: 1, after, until });
   }
 
-  /** How much slower than its tin a coat dries that was found tacky: so that what it made then was not yet enough to handle it. */
-  #conditionOf(step: PieceStep, stamped: TaskProgress | null, climateId: string): CoatCondition {
-    const asStated = { filmRatio: 1, factor: 1 };
-    if (!stamped?.tackyAt || !stamped.doneAt || step.coat === null) return asStated;
+  /**
+   * How a coat differs from its tin: its film where it was read, what was learnt of its product, and, when it was found
+   * tacky, so much slower that what it had made then was not yet enough to handle it.
+   */
+  #conditionOf(step: CoatStep, stamped: TaskProgress | null): CoatCondition {
+    const filmRatio = filmRatioOf(this.#job, step);
+    const factor = this.#learnt.get(step.coat.coating.id)?.factor ?? 1;
+    if (!stamped?.tackyAt || !stamped.doneAt) return { filmRatio, factor };
     const { coating } = step.coat;
     const legs = stageLegs(coating, 'full') ?? [];
     const minutesAt = (at: string): number => minutesSince(this.#clocks.t0, at, this.#job.site.timeZone);
     const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
-      this.#clocks.clock(climateId, kind, dryingProduct(coating)),
+      this.#clocks.clock(this.#climateId(step), kind, dryingProduct(coating)),
     );
     const made = share * coating.hours.full;
-    return { filmRatio: 1, factor: Math.max(1, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };
+    return { filmRatio, factor: Math.max(factor, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };
   }
 
   /** The finished problem. What was done is kept where something that is still open follows from it. */

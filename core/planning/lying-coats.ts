@@ -10,7 +10,8 @@ export function lyingCoats(steps: readonly PieceStep[]): CoatStep[] {
   return [...new Set(onFace.values())];
 }
 
-const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
+/** Whether a step puts a coat on. */
+export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
 
 /**
  * The drying stage that a lying coat must have reached before the piece's next step; null when the step leaves it alone.

@@ -198,8 +198,8 @@ function lyingsOf(
       if (step.coat === null && step.operation !== 'denib') return;
       const coats = lyingCoats(own.slice(0, index + 1)).flatMap((coated) => {
         const since = ends.get(coated.id);
-        const { coating } = coated.coat;
-        const climateId = dryingClimateId(job, step.piece);
+        const { coating, faces } = coated.coat;
+        const climateId = dryingClimateId(job, step.piece, faces);
         const at = (stage: DryingStage): number =>
           clocks.reached(coating, stage, since ?? 0, climateId, conditions.get(coated.id)) ?? Infinity;
         return since === undefined ? [] : [coatDrying(coated, next, since, at)];

@@ -1,6 +1,7 @@
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
+import { fixedShare } from '../units/fixed-share.ts';
 
 /** A stand-in for a moisture meter with two pins: it shows what such a piece would show, and is no measurement. */
 export interface SimulatedReading {
@@ -14,13 +15,6 @@ const SETTLED = { inside: 9, outside: 14 };
 const SPREAD = { inside: 3, outside: 4 };
 /** What washing adds at the surface, and the hours in which two thirds of it have gone. */
 const WASHED = { adds: 9, hours: 8 };
-
-/** A number from 0 to 1 that is the same for the same text (FNV-1a). */
-function fixedShare(text: string): number {
-  let hash = 0x811c9dc5;
-  for (let index = 0; index < text.length; index++) hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
-  return (hash % 1000) / 999;
-}
 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 

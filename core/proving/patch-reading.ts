@@ -1,6 +1,6 @@
 import type { Patch } from '../job/finding-schema.ts';
 import { JobClocks } from '../job/job-clocks.ts';
-import { coatingOf, groupOf, roomOf } from '../job/queries.ts';
+import { coatingOf, groupOf, hangingClimateId } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 
@@ -23,10 +23,10 @@ export function patchReading(job: Job, patch: Patch): PatchReading {
   const laidAt = last?.at ?? '';
   const coating = coatingOf(job, last?.product ?? '');
   const piece = job.pieces.find((candidate) => groupOf(job, candidate)?.id === patch.groupId);
-  const climateId = (piece && roomOf(job, piece)?.climateId) ?? job.climates[0]?.id ?? '';
+  const climateId = piece ? hangingClimateId(job, piece, piece.scope.faces) : (job.climates[0]?.id ?? '');
   if (coating === undefined) return { laidAt, recoatFrom: null, readFrom: null, sureFrom: null };
   const { timeZone } = job.site;
-  const clocks = new JobClocks(job.climates, timeZone, laidAt.slice(0, 10), LONGEST);
+  const clocks = new JobClocks(job, laidAt.slice(0, 10), LONGEST);
   const from = minutesSince(clocks.t0, laidAt, timeZone);
   const at = (stage: 'recoat' | 'rehang' | 'full'): string | null => {
     const reached = clocks.reached(coating, stage, from, climateId);

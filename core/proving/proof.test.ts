@@ -112,7 +112,7 @@ test('a patch may be read when its last coat has come up to hanging, later in th
   // 24 h on the tin, in a house that dries at about 0.7 to 0.85 of its speed.
   assert.ok(warm.readFrom! > '2027-03-02T08:00' && warm.readFrom! < '2027-03-02T20:00', warm.readFrom!);
   const usual = { warmest: 12, coldest: 9, humidityAtWarmest: 70, humidityAtColdest: 80 };
-  made.tell('change-climate', { climate: { ...made.job.climates[0]!, usual } });
+  made.tell('state-climate', { climate: { ...made.job.climates[0]!, usual } });
   const cold = patchReading(made.job, { ...patch, coats });
   assert.ok(cold.readFrom! > warm.readFrom! && cold.recoatFrom! > warm.recoatFrom! && cold.sureFrom! > cold.readFrom!);
   const odd = patchReading(made.job, { ...patch, coats: [{ product: 'gone', at: '2027-03-01T08:00' }] });

@@ -39,12 +39,12 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     const next = steps[last + 1] ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
     const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
-    const stays = staysOf(job, piece, hungAt ? minutes(hungAt) : Infinity);
     let full = 0;
     const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated): CoatDrying[] => {
       const doneAt = progress.get(coated.id)?.doneAt;
       if (!doneAt) return [];
       const since = minutes(doneAt);
+      const stays = staysOf(job, piece, coated.coat.faces, hungAt ? minutes(hungAt) : Infinity);
       const reached = (stage: DryingStage): number =>
         clocks.reached(coated.coat.coating, stage, since, stays, conditions.get(coated.id)) ?? Infinity;
       full = Math.max(full, reached('full'));

@@ -9,6 +9,8 @@ export const STAGES = ['touch', 'handle', 'recoat', 'rehang', 'close', 'wash', '
 export type DryingStage = (typeof STAGES)[number];
 
 export const SHEENS = ['matt', 'satin', 'gloss'] as const;
+export const THINNERS = ['water', 'spirit', 'alcohol', 'its own'] as const;
+
 export type Sheen = (typeof SHEENS)[number];
 
 /** A coating as its tin states it: hours at the reference climate (23 °C, 50 % RH), °C, %, µm, minutes, litres. */
@@ -39,9 +41,25 @@ export const coatingSchema = z
     /** Later than this (clock hours) it must be abraded again; null when the tin sets no limit. */
     recoatMax: hours.nullable(),
     minTemperature: z.number().min(-10).max(30),
+    /** Neither air nor surface may be warmer while it is put on. */
+    maxTemperature: z.number().min(15).max(60),
     maxHumidity: z.number().min(30).max(100),
+    /** Not to be put on where the sun lies on the face. */
+    notInSun: z.boolean(),
+    /** Hours without rain after it was put on. */
+    rainSafe: hours,
     /** Hours at the reference climate; null for one-part products. */
     potLife: z.number().positive().max(72).nullable(),
+    /** Parts of base to one part of hardener, by volume; null for one-part products. */
+    hardenerRatio: z.number().min(0.5).max(100, 'Over 100 parts to one nobody measures. Check the tin.').nullable(),
+    /** Minutes that a mixed pot stands before use; null for none. */
+    induction: z.number().min(0).max(120).nullable(),
+    /** kg/L, of the paint or the base. */
+    density: z.number().min(0.6, 'Paint weighs 0.6 to 3 kg a litre.').max(3, 'Paint weighs 0.6 to 3 kg a litre.'),
+    hardenerDensity: z.number().min(0.6).max(3).nullable(),
+    thinner: z.enum(THINNERS),
+    /** % of its volume. */
+    mostThinning: z.number().min(0).max(30),
     bondsTo: z.array(z.enum(['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl'])),
     blocksStains: z.boolean(),
     /** Whether it may go straight onto sound paint, or onto what it bonds to, without a primer. */
@@ -67,36 +85,55 @@ export const coatingSchema = z
     /** Hours to recoat that the tin states at other temperatures: two or more are fitted. */
     recoatAt: z.array(z.object({ temperature: z.number().min(-10).max(50), hours })).max(6),
   })
-  .superRefine(({ hours: stated, recoatMax, recoatAt }, context) => {
-    if (recoatMax !== null && recoatMax < stated.recoat) {
-      const message = `The recoat window can’t close after ${recoatMax} h, before it opens after ${stated.recoat} h. Check the tin.`;
-      context.addIssue({ code: 'custom', path: ['recoatMax'], message });
-    }
-    const fit = fitHours(recoatAt);
-    if (recoatAt.length >= 2 && (fit === null || fit.slope <= 0)) {
-      const message =
-        'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.';
-      context.addIssue({ code: 'custom', path: ['recoatAt'], message });
-    }
-    let before: DryingStage | null = null;
-    for (const stage of STAGES) {
-      const reached = stated[stage];
-      if (reached === null) continue;
-      const earlier = before === null ? null : stated[before];
-      if (before !== null && earlier !== null && reached < earlier) {
-        const message = `“${stage}” after ${reached} h can’t come before “${before}” after ${earlier} h. Check the tin.`;
-        context.addIssue({ code: 'custom', path: ['hours', stage], message });
-        return;
+  .superRefine(
+    ({ hours: stated, recoatMax, recoatAt, potLife, hardenerRatio, minTemperature, maxTemperature }, context) => {
+      if (hardenerRatio !== null && potLife === null) {
+        const message = 'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.';
+        context.addIssue({ code: 'custom', path: ['potLife'], message });
       }
-      before = stage;
-    }
-  });
+      if (maxTemperature <= minTemperature) {
+        const message = `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`;
+        context.addIssue({ code: 'custom', path: ['maxTemperature'], message });
+      }
+      if (recoatMax !== null && recoatMax < stated.recoat) {
+        const message = `The recoat window can’t close after ${recoatMax} h, before it opens after ${stated.recoat} h. Check the tin.`;
+        context.addIssue({ code: 'custom', path: ['recoatMax'], message });
+      }
+      const fit = fitHours(recoatAt);
+      if (recoatAt.length >= 2 && (fit === null || fit.slope <= 0)) {
+        const message =
+          'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.';
+        context.addIssue({ code: 'custom', path: ['recoatAt'], message });
+      }
+      let before: DryingStage | null = null;
+      for (const stage of STAGES) {
+        const reached = stated[stage];
+        if (reached === null) continue;
+        const earlier = before === null ? null : stated[before];
+        if (before !== null && earlier !== null && reached < earlier) {
+          const message = `“${stage}” after ${reached} h can’t come before “${before}” after ${earlier} h. Check the tin.`;
+          context.addIssue({ code: 'custom', path: ['hours', stage], message });
+          return;
+        }
+        before = stage;
+      }
+    },
+  );
 export type Coating = z.infer<typeof coatingSchema>;
 
 /** What a coating is unless its entry says otherwise. */
 export const USUAL_COATING = {
   ...AS_DEFAULT,
+  maxTemperature: 35,
+  notInSun: true,
+  rainSafe: 4,
   potLife: null,
+  hardenerRatio: null,
+  induction: null,
+  density: 1.25,
+  hardenerDensity: null,
+  thinner: 'water',
+  mostThinning: 10,
   recoatMax: null,
   recoatAt: [],
   bondsTo: [],

@@ -1,7 +1,7 @@
 import { TRAITS } from '../pieces/traits.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { SOILS } from './cleaner.ts';
-import { SHEENS } from './coating.ts';
+import { SHEENS, THINNERS } from './coating.ts';
 import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { HAZARD_IDS } from './hazards.ts';
 import type { Compartment } from './shelf.ts';
@@ -75,8 +75,16 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     number('dryFilm', 'Dry film a coat', 'µm'),
     number('openTime', 'Open time', 'min'),
     number('minTemperature', 'Not below', '°C'),
+    number('maxTemperature', 'Not warmer than', '°C'),
     number('maxHumidity', 'Not above', '% RH'),
+    number('rainSafe', 'Rain-safe after', 'h'),
+    number('density', 'Weighs', 'kg/L'),
+    choice('thinner', 'Thinned with', THINNERS, 'On the tin'),
+    number('mostThinning', 'Thinned by at most', '%'),
     optional('potLife', 'Pot life', 'h'),
+    optional('hardenerRatio', 'Base to 1 part of hardener', 'parts'),
+    optional('hardenerDensity', 'Hardener weighs', 'kg/L'),
+    optional('induction', 'Stands before use', 'min'),
     number('hours.touch', 'Touch dry', 'h', 'Hours to'),
     number('hours.handle', 'Handle, turn', 'h', 'Hours to'),
     number('hours.recoat', 'Recoat', 'h', 'Hours to'),
@@ -101,6 +109,7 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     yesNo('selfPriming', 'Its own primer'),
     yesNo('clear', 'Dries clear'),
     yesNo('sprayOnly', 'Spray only'),
+    yesNo('notInSun', 'Not in the sun'),
     yesNo('spotsOutside', 'On spots outside'),
     yesNo('darkOnPlastic', 'Dark on plastic'),
     number('toughness', 'Toughness, 1 to 5', '', 'Where it may go'),

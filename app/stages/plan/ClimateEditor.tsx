@@ -21,7 +21,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
   const { job, apply } = useJob();
   const change = (facts: Partial<Climate>, strokes?: string) =>
     apply(
-      'change-climate',
+      'state-climate',
       { climate: { ...climate, ...facts } },
       strokes ? { strokes: `${climate.id}/${strokes}`, quiet: true } : {},
     );

@@ -50,8 +50,12 @@ const start = new TestJob()
   .door('b')
   .coated()
   .tell('state-painter', { painter: helper })
-  .tell('state-room', { room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, tasks: [sheets] } })
-  .tell('state-room', { room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, tasks: [] } })
+  .tell('state-room', {
+    room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
+  })
+  .tell('state-room', {
+    room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
+  })
   .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
   .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
   .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
@@ -120,7 +124,7 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
   ],
   survey: [
     {
-      rooms: [{ id: 'stair', name: 'Stair', climateId: climate!.id, maxOff: null, tasks: [] }],
+      rooms: [{ id: 'stair', name: 'Stair', climateId: climate!.id, maxOff: null, bearing: null, tasks: [] }],
       pieces: [
         { id: 'c', kind: 'railing', piece: usualPiece('railing', 'stair') },
         { id: 'd', kind: 'panelled-door', piece: usualPiece('panelled-door', 'stair') },
@@ -246,12 +250,12 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.settings.units === 'us' && job.settings.vocabulary === 'uk',
   ],
   'state-room': [
-    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2, tasks: [] } },
+    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2, bearing: null, tasks: [] } },
     /^State the room Stair$/,
     (job) => job.rooms.length === 3,
   ],
   'remove-room': [{ id: 'room-2' }, /^Remove the room Landing$/, (job) => job.rooms.length === 1],
-  'change-climate': [
+  'state-climate': [
     { climate: { ...climate!, ventilation: 'fan' } },
     /^Change the climate of House$/,
     (job) => job.climates[0]?.ventilation === 'fan',
@@ -318,7 +322,11 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['state-finding', { finding: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
   ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],
   ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
-  ['state-room', { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, tasks: [] } }, /no climate/],
+  [
+    'state-room',
+    { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, bearing: null, tasks: [] } },
+    /no climate/,
+  ],
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [

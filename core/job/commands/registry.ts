@@ -21,17 +21,22 @@ import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revis
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { acceptPlan, stamp } from './running.ts';
 import {
-  changeClimate,
   changeCutting,
   changePlace,
   changePlanning,
   changeSettings,
   changeSite,
+  forgetHours,
+  removeClimate,
+  removeReading,
   removePainter,
   removeRoom,
   renameJob,
+  stateClimate,
   statePainter,
   stateRoom,
+  takeHours,
+  takeReadings,
   tickRoomTask,
 } from './site.ts';
 
@@ -73,7 +78,12 @@ export const COMMANDS = {
   'state-room': stateRoom,
   'tick-room-task': tickRoomTask,
   'remove-room': removeRoom,
-  'change-climate': changeClimate,
+  'state-climate': stateClimate,
+  'remove-climate': removeClimate,
+  'take-hours': takeHours,
+  'forget-hours': forgetHours,
+  'take-readings': takeReadings,
+  'remove-reading': removeReading,
   'change-place': changePlace,
   'state-painter': statePainter,
   'remove-painter': removePainter,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { climateSchema } from '../../air/climate.ts';
+import { climateSchema, MOST_TAKEN, statedHourSchema } from '../../air/climate.ts';
 import { marksInWords } from '../marks.ts';
+import { readingSchema } from '../reading-schema.ts';
 import { jobSchema, painterSchema, placeSchema, roomSchema, roomTaskSchema } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
@@ -80,12 +81,84 @@ export const removeRoom = command({
   },
 });
 
-/** Changes a climate of the job. */
-export const changeClimate = command({
+/** Adds a climate, or changes the one with its id. */
+export const stateClimate = command({
   args: z.object({ climate: climateSchema }),
   label: ({ climate }) => `Change the climate of ${climate.name}`,
   change(draft, { climate }) {
-    Object.assign(entryOf(draft.climates, climate.id, 'climate'), climate);
+    const index = draft.climates.findIndex(({ id }) => id === climate.id);
+    if (index < 0) draft.climates.push(climate);
+    else draft.climates[index] = climate;
+  },
+});
+
+/** Takes a climate out of the job that no room and no place is in; the last one, and the open air, stay. */
+export const removeClimate = command({
+  args: z.object({ id: z.string() }),
+  label: ({ id }, job) => `Remove the climate ${job.climates.find((climate) => climate.id === id)?.name ?? ''}`,
+  change(draft, { id }) {
+    const { whereabouts } = entryOf(draft.climates, id, 'climate');
+    const held = [...draft.rooms, ...draft.places].filter(({ climateId }) => climateId === id).map(({ name }) => name);
+    if (held.length > 0)
+      throw new CommandRefused(`${held.join(', ')} would have no air. Give them another climate first.`);
+    const same = draft.climates.filter((climate) => climate.whereabouts === whereabouts);
+    if (same.length === 1) throw new CommandRefused(`A job keeps at least one climate ${whereabouts}.`);
+    draft.climates = draft.climates.filter((climate) => climate.id !== id);
+  },
+});
+
+/** Takes stated hours into a climate: they take the place of what it had for the same hours. */
+export const takeHours = command({
+  args: z.object({
+    climateId: z.string(),
+    hours: climateSchema.shape.stated.shape.hours.min(1),
+    source: climateSchema.shape.stated.shape.taken.element.shape.source,
+    name: climateSchema.shape.stated.shape.taken.element.shape.name,
+    at: climateSchema.shape.stated.shape.taken.element.shape.at,
+  }),
+  label: ({ climateId, hours }, job) =>
+    `Take ${hours.length} hours into ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+  change(draft, { climateId, hours, ...from }) {
+    const { stated } = entryOf(draft.climates, climateId, 'climate');
+    const byHour = new Map(stated.hours.map((hour) => [hour.at, hour]));
+    for (const hour of hours) byHour.set(hour.at, hour);
+    stated.hours = [...byHour.values()].sort((one, other) => (one.at < other.at ? -1 : 1));
+    stated.taken = [...stated.taken.slice(1 - MOST_TAKEN), { ...from, hours: hours.length }];
+  },
+});
+
+/** Forgets the stated hours of a climate from a local hour on; its usual day counts again. */
+export const forgetHours = command({
+  args: z.object({ climateId: z.string(), from: statedHourSchema.shape.at }),
+  label: ({ climateId }, job) =>
+    `Forget hours of ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+  change(draft, { climateId, from }) {
+    const { stated } = entryOf(draft.climates, climateId, 'climate');
+    stated.hours = stated.hours.filter(({ at }) => at < from);
+    if (stated.hours.length === 0) stated.taken = [];
+  },
+});
+
+/** Writes readings of instruments, or stages that a finger found reached, into the job. */
+export const takeReadings = command({
+  args: z.object({ readings: z.array(readingSchema).min(1).max(500) }),
+  label: ({ readings }) => (readings.length === 1 ? 'Log a reading' : `Log ${readings.length} readings`),
+  change(draft, { readings }) {
+    for (const reading of readings) {
+      if (reading.kind === 'air') entryOf(draft.climates, reading.climateId, 'climate');
+      if (reading.kind === 'surface') entryOf(draft.pieces, reading.pieceId, 'piece');
+    }
+    draft.readings.push(...readings);
+  },
+});
+
+/** Takes a reading out again: it was a slip. */
+export const removeReading = command({
+  args: z.object({ id: z.string() }),
+  label: () => 'Remove a reading',
+  change(draft, { id }) {
+    entryOf(draft.readings, id, 'reading');
+    draft.readings = draft.readings.filter((reading) => reading.id !== id);
   },
 });
 

@@ -51,6 +51,23 @@ export class RateClock {
     return Math.max(from, low * this.#step + intoStep);
   }
 
+  /** The last time from which `dose` is made by `until`; `-Infinity` if not even from the clock's beginning. Exact. */
+  latest(until: number, dose: number): number {
+    if (dose <= TOLERANCE) return until;
+    const goal = this.#at(until) - dose + TOLERANCE;
+    if (goal < 0) return -Infinity;
+    // The last time by which no more than `goal` has been made: behind any hours in which the clock stood still.
+    let low = 0;
+    let high = this.#rates.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((this.#sums[middle + 1] ?? 0) > goal) high = middle;
+      else low = middle + 1;
+    }
+    const intoStep = (goal - (this.#sums[low] ?? 0)) / (this.#rates[low] ?? 1);
+    return Math.min(until, low * this.#step + intoStep);
+  }
+
   /** The first whole time at which `dose` has been made since `from`; `Infinity` if never. */
   reachWhole(from: number, dose: number): number {
     const exact = this.reach(from, dose);

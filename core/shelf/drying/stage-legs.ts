@@ -62,6 +62,14 @@ export function reachedAt(legs: readonly Leg[], from: number, stays: readonly St
   return time;
 }
 
+/**
+ * The last time at which a coat may be finished (minutes) so that all its legs are made by `until`, in one place;
+ * `-Infinity` if not even from the clocks' beginning. The inverse of {@link reachedAt}, as exact.
+ */
+export function latestFor(legs: readonly Leg[], until: number, clockOf: (kind: DryingKind) => RateClock): number {
+  return legs.toReversed().reduce((time, { kind, dose }) => clockOf(kind).latest(time, dose * 60), until);
+}
+
 /** The share of `legs` made by the time `at`: 0 when just painted, 1 when the stage is reached. */
 export function shareMade(
   legs: readonly Leg[],

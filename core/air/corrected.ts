@@ -1,3 +1,4 @@
+import { AirSeries } from './air-series.ts';
 import type { Air } from './climate.ts';
 import { saturationPressure, vapourPressure } from './humidity.ts';
 
@@ -7,8 +8,7 @@ export interface ReadHour extends Air {
 }
 
 /** How far a forecast was off: K, and the ratio of vapour pressures. */
-interface Bias {
-  hour: number;
+interface Bias extends ReadHour {
   warmer: number;
   damper: number;
 }
@@ -25,19 +25,24 @@ const FORGOTTEN = 8;
  * colder, the surer the more readings say so; what the last reading showed beyond that dies away in hours. Each hour is
  * corrected by the readings before it or in it, so that what was forecast and what was corrected can both be told later.
  */
-export function correctedAir(forecast: readonly Air[], readings: readonly ReadHour[]): readonly Air[] {
+export function correctedAir(forecast: AirSeries, readings: readonly ReadHour[]): AirSeries {
   const biases = readings
     .filter(({ hour }) => hour >= 0 && hour < forecast.length)
     .sort((one, other) => one.hour - other.hour)
-    .map(({ hour, ...shown }) => biasOf(hour, shown, forecast[hour] ?? shown));
+    .map(({ hour, ...shown }) => biasOf(hour, shown, forecast.at(hour) ?? shown));
   const [first] = biases;
   if (first === undefined) return forecast;
   let known = 0;
   let lasting = { warmer: 0, damper: 0 };
-  return forecast.map((air, hour) => {
+  const corrected = new AirSeries(forecast.length);
+  for (let hour = 0; hour < forecast.length; hour++) {
     const before = known;
+    const air = forecast.at(hour) ?? first;
     while ((biases[known]?.hour ?? Infinity) <= hour) known++;
-    if (known === 0) return air;
+    if (known === 0) {
+      corrected.set(hour, air.temperature, air.humidity);
+      continue;
+    }
     if (known !== before) lasting = lastingOf(biases.slice(Math.max(0, known - ASKED), known));
     const last = biases[known - 1] ?? first;
     const still = Math.exp(-(hour - last.hour) / FORGOTTEN);
@@ -45,14 +50,16 @@ export function correctedAir(forecast: readonly Air[], readings: readonly ReadHo
     const damper = Math.exp(lasting.damper + (last.damper - lasting.damper) * still);
     const temperature = air.temperature + warmer;
     const vapour = vapourPressure(air.temperature, air.humidity) * damper;
-    return { temperature, humidity: Math.max(1, Math.min(100, (100 * vapour) / saturationPressure(temperature))) };
-  });
+    const humidity = (100 * vapour) / saturationPressure(temperature);
+    corrected.set(hour, temperature, Math.max(1, Math.min(100, humidity)));
+  }
+  return corrected;
 }
 
 function biasOf(hour: number, shown: Air, forecast: Air): Bias {
   const ratio =
     vapourPressure(shown.temperature, shown.humidity) / vapourPressure(forecast.temperature, forecast.humidity);
-  return { hour, warmer: shown.temperature - forecast.temperature, damper: Math.log(ratio) };
+  return { ...shown, hour, warmer: shown.temperature - forecast.temperature, damper: Math.log(ratio) };
 }
 
 /** What the readings have in common: their medians, trusted the more the more there are. */

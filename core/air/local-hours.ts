@@ -13,9 +13,11 @@ export interface LocalHour {
  */
 export function localHours(days: readonly LocalDay[]): LocalHour[] {
   return days.flatMap((day, index) => {
-    const names = { date: day.date, nextDate: days[index + 1]?.date ?? day.date };
+    const { date } = day;
+    const nextDate = days[index + 1]?.date ?? date;
     return Array.from({ length: Math.round(day.minutes / 60) }, (_unused, elapsed) => ({
-      ...names,
+      date,
+      nextDate,
       hour: day.clockHour(elapsed),
     }));
   });

@@ -1,30 +1,27 @@
-import { Swings, type Air, type Climate } from './climate.ts';
-import { hourKey, type LocalHour } from './local-hours.ts';
+import type { Air, Climate } from './climate.ts';
+import type { LocalHour } from './local-hours.ts';
+import { StatedHours } from './stated-hours.ts';
 
-/** An hour of the open air: wind in m/s, cloud as a share of the sky, rain in mm. */
-export interface OutdoorAir extends Air {
+/** What the sky does in an hour: wind in m/s, cloud as a share of the sky, rain in mm. */
+export interface Sky {
   wind: number;
   cloud: number;
   rain: number;
 }
 
-/** What the sky is like where nobody says: a light breeze, half covered, dry. */
-const PLAIN_SKY = { wind: 2, cloud: 0.5, rain: 0 };
+/** An hour of the open air. */
+export type OutdoorAir = Air & Sky;
 
-/** The open air in each of these hours: as stated or forecast, otherwise as on the usual day under a plain sky. */
-export function hourlyWeather(climate: Climate, hours: readonly LocalHour[]): OutdoorAir[] {
-  const swings = new Swings(climate);
-  const stated = new Map(climate.stated.hours.map((hour) => [hour.at, hour]));
+/** What the sky is like where nobody says: a light breeze, half covered, dry. */
+const PLAIN_SKY: Sky = { wind: 2, cloud: 0.5, rain: 0 };
+
+/** The sky in each of these hours: as stated or forecast, otherwise a plain one. */
+export function hourlySky(climate: Climate, hours: readonly LocalHour[]): Sky[] {
+  const stated = new StatedHours(climate.stated.hours);
   return hours.map((hour) => {
-    const known = stated.get(hourKey(hour));
-    if (known === undefined) return { ...swings.airAt(hour.date, hour.nextDate, hour.hour), ...PLAIN_SKY };
-    const { temperature, humidity, wind, cloud, rain } = known;
-    return {
-      temperature,
-      humidity,
-      wind: wind ?? PLAIN_SKY.wind,
-      cloud: cloud ?? PLAIN_SKY.cloud,
-      rain: rain ?? PLAIN_SKY.rain,
-    };
+    const known = stated.at(hour);
+    if (known === undefined) return PLAIN_SKY;
+    const { wind, cloud, rain } = known;
+    return { wind: wind ?? PLAIN_SKY.wind, cloud: cloud ?? PLAIN_SKY.cloud, rain: rain ?? PLAIN_SKY.rain };
   });
 }

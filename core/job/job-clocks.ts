@@ -1,15 +1,17 @@
+import { AirSeries } from '../air/air-series.ts';
 import type { Air, Climate } from '../air/climate.ts';
 import { correctedAir, type ReadHour } from '../air/corrected.ts';
 import { exposedFaceOf, faceHour, type FaceHour } from '../air/exposed-face.ts';
 import { hourlyAir } from '../air/hourly-air.ts';
 import { localHours, type LocalHour } from '../air/local-hours.ts';
 import { sunAt, type Sun } from '../air/sun.ts';
-import { hourlyWeather, type OutdoorAir } from '../air/weather.ts';
+import { hourlySky, type OutdoorAir, type Sky } from '../air/weather.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { fitHours } from '../shelf/drying/fitted.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
-import { DRYING_KINDS, type DryingKind } from '../shelf/drying/registry.ts';
+import { standingBelow, warmRates } from '../shelf/drying/rates.ts';
+import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
 import type { Job } from './schema.ts';
@@ -45,11 +47,11 @@ export class JobClocks {
   readonly days: readonly LocalDay[];
   readonly #hours: readonly LocalHour[];
   readonly #facts: AirFacts;
-  readonly #weather = new Map<string, OutdoorAir[]>();
-  readonly #forecast = new Map<string, readonly Air[]>();
-  readonly #air = new Map<string, readonly Air[]>();
+  readonly #skies = new Map<string, readonly Sky[]>();
+  readonly #forecast = new Map<string, AirSeries>();
+  readonly #air = new Map<string, AirSeries>();
   readonly #faces = new Map<string, readonly FaceHour[]>();
-  readonly #rates = new Map<string, number[]>();
+  readonly #rates = new Map<string, Float64Array>();
   readonly #clocks = new Map<string, RateClock>();
   #suns: Sun[] | null = null;
 
@@ -87,29 +89,34 @@ export class JobClocks {
    * The air of a climate, hour by hour from `t0`, corrected by what was read there; for a face in the open, the air as
    * its wet film meets it. Empty for a climate that the job does not have.
    */
-  air(climateId: string): readonly Air[] {
+  air(climateId: string): AirSeries {
     return keptIn(this.#air, climateId, () => {
-      if (exposedFaceOf(climateId)) return this.face(climateId).map(({ film }) => film);
+      if (exposedFaceOf(climateId)) return AirSeries.of(this.face(climateId).map(({ film }) => film));
       return correctedAir(this.forecast(climateId), this.#readings(climateId));
     });
   }
 
   /** The air of a climate as it was thought to be before any instrument was read there. */
-  forecast(climateId: string): readonly Air[] {
+  forecast(climateId: string): AirSeries {
     return keptIn(this.#forecast, climateId, () => {
       const climate = this.#climate(climateId);
-      if (!climate) return [];
-      return climate.whereabouts === 'outdoors'
-        ? this.weather(climateId)
-        : hourlyAir(climate, this.#hours, climate.shelter === null ? [] : this.air(this.#openAirId()));
+      if (!climate) return new AirSeries(0);
+      const isSheltered = climate.whereabouts === 'indoors' && climate.shelter !== null;
+      return hourlyAir(climate, this.#hours, isSheltered ? this.air(this.#openAirId()) : new AirSeries(0));
     });
   }
 
-  /** The open air hour by hour, with wind, cloud and rain; its temperature and humidity as forecast. */
-  weather(climateId: string): readonly OutdoorAir[] {
-    return keptIn(this.#weather, climateId, () => {
+  /** The open air in an hour, with wind, cloud and rain; `undefined` outside these hours or of no such climate. */
+  weather(climateId: string, index: number): OutdoorAir | undefined {
+    const air = this.air(climateId).at(index);
+    const sky = this.#sky(climateId)[index];
+    return air && sky && { ...air, ...sky };
+  }
+
+  #sky(climateId: string): readonly Sky[] {
+    return keptIn(this.#skies, climateId, () => {
       const climate = this.#climate(climateId);
-      return climate ? hourlyWeather(climate, this.#hours) : [];
+      return climate ? hourlySky(climate, this.#hours) : [];
     });
   }
 
@@ -118,11 +125,10 @@ export class JobClocks {
     return keptIn(this.#faces, climateId, () => {
       const face = exposedFaceOf(climateId);
       if (face === null) return [];
-      const air = this.air(face.climateId);
-      const suns = this.suns();
-      return this.weather(face.climateId).map((weather, index) =>
-        faceHour({ ...weather, ...air[index] }, suns[index] ?? { bearing: 0, altitude: -1 }, face),
-      );
+      return this.suns().flatMap((sun, index) => {
+        const weather = this.weather(face.climateId, index);
+        return weather ? [faceHour(weather, sun, face)] : [];
+      });
     });
   }
 
@@ -154,30 +160,28 @@ export class JobClocks {
   }
 
   /** Progress per minute, for every hour. */
-  rates(climateId: string, kind: DryingKind, product: DryingProduct): readonly number[] {
-    const id = this.id(climateId, kind, product);
-    let rates = this.#rates.get(id);
-    if (rates === undefined) {
-      const conditions: DryingConditions = {
-        ...product,
-        ventilation: this.#climate(exposedFaceOf(climateId)?.climateId ?? climateId)?.ventilation ?? 'normal',
-        reference: REFERENCE,
-      };
-      rates = this.air(climateId).map((air) => DRYING_KINDS[kind].rate(air, conditions));
-      this.#rates.set(id, rates);
-    }
-    return rates;
+  rates(climateId: string, kind: DryingKind, product: DryingProduct): Float64Array {
+    const { minTemperature, fittedSlope } = product;
+    return keptIn(this.#rates, this.id(climateId, kind, product), () => {
+      // Products of a kind differ in how cold they may get, and in little else.
+      const warm = keptIn(this.#rates, this.id(climateId, kind, { ...product, minTemperature: -Infinity }), () =>
+        warmRates(this.air(climateId), kind, {
+          fittedSlope,
+          ventilation: this.#climate(exposedFaceOf(climateId)?.climateId ?? climateId)?.ventilation ?? 'normal',
+          reference: REFERENCE,
+        }),
+      );
+      return standingBelow(minTemperature, this.air(climateId), warm);
+    });
   }
 
   /** A clock in minutes from `t0`. */
   clock(climateId: string, kind: DryingKind, product: DryingProduct): RateClock {
-    const id = this.id(climateId, kind, product);
-    let clock = this.#clocks.get(id);
-    if (clock === undefined) {
-      clock = new RateClock(this.rates(climateId, kind, product), 60);
-      this.#clocks.set(id, clock);
-    }
-    return clock;
+    return keptIn(
+      this.#clocks,
+      this.id(climateId, kind, product),
+      () => new RateClock(this.rates(climateId, kind, product), 60),
+    );
   }
 
   /**

@@ -100,11 +100,9 @@ test('a piece in place takes no bench and no rack; a heavy one takes two to hang
   assert.ok(inPlace.tasks.every((task) => task.spaces.length === 0));
   const crew = new TestJob().door('d').door('e').coated();
   const [first] = crew.job.crew;
-  crew
-    .tell('state-painter', { painter: { ...first!, id: 'painter-2' } })
-    .tell('state-room', {
-      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
-    });
+  crew.tell('state-painter', { painter: { ...first!, id: 'painter-2' } }).tell('state-room', {
+    room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
+  });
   const { at } = planned(crew.job);
   assert.equal(at('d/rehang').painters.length, 2);
   const [one, other] = [at('d/take-off'), at('e/take-off')].sort((left, right) => left.start - right.start);
@@ -268,6 +266,7 @@ test('a room is cleared before the first of its pieces and put right after the l
     name: 'Hall',
     climateId: 'house',
     maxOff: null,
+    bearing: null,
     tasks: [
       { ...task, id: 'clear', words: 'Move furniture', when: 'before' },
       { ...task, id: 'back', words: 'Put furniture back', when: 'after' },

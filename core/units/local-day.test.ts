@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { DateTime } from 'luxon';
 import { localDays } from './local-day.ts';
 
 test('days follow each other without a gap, also over the nights when clocks change', () => {
@@ -39,4 +40,19 @@ test('eight in the morning is seven hours after midnight when clocks go forward,
     [2, 2, 3],
   );
   assert.equal(plain!.weekday, 6);
+});
+
+test('a year of days is the calendar’s, in places that change their clocks early, late, at midnight or not at all', () => {
+  for (const zone of ['Europe/Berlin', 'America/Santiago', 'Asia/Beirut', 'Africa/Casablanca', 'Asia/Kolkata']) {
+    let expected = DateTime.fromISO('2026-11-20', { zone }).startOf('day');
+    const t0 = expected.toMillis();
+    for (const { date, weekday, startsAt } of localDays('2026-11-20', zone, 380)) {
+      assert.deepEqual(
+        [date, weekday, startsAt],
+        [expected.toISODate(), expected.weekday, (expected.toMillis() - t0) / 60_000],
+        zone,
+      );
+      expected = expected.plus({ days: 1 }).startOf('day');
+    }
+  }
 });

@@ -5,7 +5,7 @@ import { DEFAULT_CLEANERS } from '../../shelf/cleaner.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
 import { emptyShelf } from '../../shelf/shelf.ts';
 import { buildUp, DOOR, TestJob } from '../../testing/jobs.ts';
-import { usualWeek } from '../new-job.ts';
+import { OPEN_AIR, usualWeek } from '../new-job.ts';
 import type { Job } from '../schema.ts';
 import { usualPiece } from '../usual-piece.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
@@ -45,10 +45,39 @@ const patch = {
   note: '',
 } as const;
 const ownWash = { ...DEFAULT_CLEANERS[0]!, id: 'own-wash', name: 'Own wash' };
+const hour = (of: number, temperature: number) => ({
+  at: `2027-03-01T0${of}:00`,
+  temperature,
+  humidity: 60,
+  wind: null,
+  cloud: null,
+  rain: null,
+});
 const start = new TestJob()
   .door('a')
   .door('b')
   .coated()
+  .tell('state-climate', { climate: { ...OPEN_AIR, id: 'spare', name: 'Spare' } })
+  .tell('take-hours', {
+    climateId: 'spare',
+    hours: [hour(8, 12), hour(9, 13)],
+    source: 'file',
+    name: 'logger.csv',
+    at: '2027-03-01T10:00',
+  })
+  .tell('take-readings', {
+    readings: [
+      {
+        id: 'read-1',
+        kind: 'air',
+        at: '2027-03-01T09:00',
+        climateId: 'house',
+        temperature: 18,
+        humidity: 52,
+        from: 'typed',
+      },
+    ],
+  })
   .tell('state-painter', { painter: helper })
   .tell('state-room', {
     room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
@@ -255,6 +284,43 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.rooms.length === 3,
   ],
   'remove-room': [{ id: 'room-2' }, /^Remove the room Landing$/, (job) => job.rooms.length === 1],
+  'remove-climate': [
+    { id: 'spare' },
+    /^Remove the climate Spare$/,
+    (job) => job.climates.every(({ id }) => id !== 'spare'),
+  ],
+  'take-hours': [
+    {
+      climateId: 'spare',
+      hours: [hour(9, 14), hour(7, 11)],
+      source: 'file',
+      name: 'logger.csv',
+      at: '2027-03-01T10:00',
+    },
+    /^Take 2 hours into Spare$/,
+    (job) => {
+      const { hours, taken } = job.climates.at(-1)!.stated;
+      return (
+        hours.map(({ at, temperature }) => `${at.slice(11, 13)} ${temperature}`).join() === '07 11,08 12,09 14' &&
+        taken.length === 2
+      );
+    },
+  ],
+  'forget-hours': [
+    { climateId: 'spare', from: '2027-03-01T08:00' },
+    /^Forget hours of Spare$/,
+    (job) => job.climates.at(-1)!.stated.hours.length === 0 && job.climates.at(-1)!.stated.taken.length === 0,
+  ],
+  'take-readings': [
+    {
+      readings: [
+        { id: 'read-2', kind: 'surface', at: '2027-03-01T09:00', pieceId: 'a', temperature: 14, from: 'typed' },
+      ],
+    },
+    /^Log a reading$/,
+    (job) => job.readings.map(({ id }) => id).join() === 'read-1,read-2',
+  ],
+  'remove-reading': [{ id: 'read-1' }, /^Remove a reading$/, (job) => job.readings.length === 0],
   'state-climate': [
     { climate: { ...climate!, ventilation: 'fan' } },
     /^Change the climate of House$/,
@@ -328,6 +394,30 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
     /no climate/,
   ],
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
+  ['remove-climate', { id: 'house' }, /would have no air/],
+  ['remove-reading', { id: 'gone' }, /no longer in the job/],
+  [
+    'take-hours',
+    { climateId: 'gone', hours: [hour(7, 11)], source: 'file', name: 'x', at: '2027-03-01T10:00' },
+    /no longer/,
+  ],
+  [
+    'take-readings',
+    {
+      readings: [
+        {
+          id: 'r',
+          kind: 'air',
+          at: '2027-03-01T09:00',
+          climateId: 'house',
+          temperature: 18,
+          humidity: 120,
+          from: 'typed',
+        },
+      ],
+    },
+    /between 1 and 100 %/,
+  ],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [
     'state-painter',

@@ -1,12 +1,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { AirSeries } from '../../air/air-series.ts';
 import { knownAnswers } from '../../testing/known-answers.ts';
 import { DEFAULT_COATINGS } from '../default-coatings.ts';
 import { STAGES } from '../coating.ts';
 import { RateClock } from './rate-clock.ts';
-import { DRYING_KINDS, type DryingKind } from './registry.ts';
-import { reachedAt, shareMade, stageLegs } from './stage-legs.ts';
+import { ratesIn } from './rates.ts';
+import { DRYING_KIND_IDS, type DryingKind } from './registry.ts';
+import { latestFor, reachedAt, shareMade, stageLegs } from './stage-legs.ts';
 
 interface DryingCase {
   climate: string;
@@ -23,16 +25,15 @@ const { climates, cases } = knownAnswers<{ climates: Record<string, [number, num
 test('known answers for drying through changing hours', () => {
   for (const known of cases) {
     const days = Array.from({ length: 7 }, () => climates[known.climate] ?? []).flat();
-    const rates = days.map(([temperature, humidity]) =>
-      DRYING_KINDS[known.kind].rate(
-        { temperature, humidity },
-        {
-          minTemperature: known.minTemperature,
-          fittedSlope: null,
-          ventilation: 'normal',
-          reference: { temperature: 23, humidity: 50 },
-        },
-      ),
+    const rates = ratesIn(
+      AirSeries.of(days.map(([temperature, humidity]) => ({ temperature, humidity }))),
+      known.kind,
+      {
+        minTemperature: known.minTemperature,
+        fittedSlope: null,
+        ventilation: 'normal',
+        reference: { temperature: 23, humidity: 50 },
+      },
     );
     const clock = new RateClock(rates, 1);
     const reached = clock.reach(known.startHour, known.doseReferenceHours);
@@ -42,10 +43,10 @@ test('known answers for drying through changing hours', () => {
 
 test('every kind runs at 1 in the reference climate and stands still below its minimum', () => {
   const reference = { temperature: 23, humidity: 50 };
-  for (const kind of Object.values(DRYING_KINDS)) {
+  for (const kind of DRYING_KIND_IDS) {
     const conditions = { minTemperature: 8, ventilation: 'normal', reference, fittedSlope: null } as const;
-    assert.ok(Math.abs(kind.rate(reference, conditions) - 1) < 1e-12, kind.id);
-    assert.equal(kind.rate({ temperature: 7.9, humidity: 50 }, conditions), 0, kind.id);
+    assert.ok(Math.abs(ratesIn(AirSeries.of([reference]), kind, conditions)[0]! - 1) < 1e-12, kind);
+    assert.equal(ratesIn(AirSeries.of([{ temperature: 7.9, humidity: 50 }]), kind, conditions)[0], 0, kind);
   }
 });
 
@@ -66,6 +67,27 @@ test('a clock is reached exactly when its dose is made: against summing tick by 
           if (made >= dose - 1e-9) expected = tick + 1;
         }
         assert.equal(new RateClock(list, step).reachWhole(from, dose), expected);
+      },
+    ),
+  );
+});
+
+test('the latest start is the last from which a dose is made in time', () => {
+  fc.assert(
+    fc.property(
+      rates,
+      fc.double({ min: 0, max: 40, noNaN: true }),
+      fc.double({ min: 0.01, max: 40, noNaN: true }),
+      (list, until, dose) => {
+        const clock = new RateClock(list, 1);
+        const latest = clock.latest(until, dose);
+        if (latest === -Infinity) {
+          assert.ok(clock.progress(0, until) < dose);
+          return;
+        }
+        assert.ok(latest <= until && clock.hasMade(latest, until, dose - 1e-8));
+        // A minute later is too late, however long the clock stood still before.
+        assert.ok(latest + 1e-3 > until || clock.progress(latest + 1e-3, until) < dose);
       },
     ),
   );
@@ -135,4 +157,65 @@ test('a coat that is carried from a cold place into a warm one goes on where it 
   assert.ok(Math.abs(reachedAt(legs, 0, stays) - 14 * 60) < 1e-6);
   // Carried over too late to matter.
   assert.ok(Math.abs(reachedAt(legs, 0, [{ ...stays[0]!, until: 30 * 60 }, stays[1]!]) - 20 * 60) < 1e-6);
+});
+
+test('the latest start turns the question round: what is finished then is there in time, and what is later is not', () => {
+  // Quarters, so that sums are exact and a hair of rounding decides nothing.
+  const stepped = fc.array(fc.constantFrom(0, 0.25, 0.5, 1, 2), { minLength: 60, maxLength: 60 });
+  fc.assert(
+    fc.property(
+      stepped,
+      stepped,
+      fc.constantFrom(...DEFAULT_COATINGS),
+      fc.constantFrom('handle' as const, 'recoat' as const),
+      fc.integer({ min: 30 * 60, max: 60 * 60 }),
+      (first, second, coating, stage, until) => {
+        const clocks = { first: new RateClock(first, 60), second: new RateClock(second, 60) };
+        const clockOf = (kind: DryingKind): RateClock => (kind === coating.drying[0] ? clocks.first : clocks.second);
+        const legs = stageLegs(coating, stage)!;
+        const latest = latestFor(legs, until, clockOf);
+        if (latest === -Infinity) return;
+        assert.ok(reachedAt(legs, latest, [always(clockOf)]) <= until + 0.01);
+        assert.ok(reachedAt(legs, latest + 1, [always(clockOf)]) > until || latest + 1 > until);
+      },
+    ),
+  );
+});
+
+test('in warmer air of the same humidity nothing dries later', () => {
+  const hours = fc.array(
+    fc.record({
+      temperature: fc.double({ min: 0, max: 34, noNaN: true }),
+      humidity: fc.double({ min: 20, max: 95, noNaN: true }),
+      warmer: fc.double({ min: 0, max: 8, noNaN: true }),
+    }),
+    { minLength: 40, maxLength: 40 },
+  );
+  fc.assert(
+    fc.property(
+      hours,
+      fc.constantFrom(...DRYING_KIND_IDS),
+      fc.double({ min: 0.1, max: 12, noNaN: true }),
+      (list, kind, dose) => {
+        const conditions = {
+          minTemperature: 8,
+          ventilation: 'normal' as const,
+          reference: { temperature: 23, humidity: 50 },
+          fittedSlope: null,
+        };
+        const clock = (by: number): RateClock =>
+          new RateClock(
+            ratesIn(
+              AirSeries.of(
+                list.map(({ temperature, humidity, warmer }) => ({ temperature: temperature + by * warmer, humidity })),
+              ),
+              kind,
+              conditions,
+            ),
+            1,
+          );
+        assert.ok(clock(1).reach(0, dose) <= clock(0).reach(0, dose) + 1e-9, kind);
+      },
+    ),
+  );
 });

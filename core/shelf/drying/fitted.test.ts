@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { AirSeries } from '../../air/air-series.ts';
 import { AS_STATED, stageLegs } from './stage-legs.ts';
 import { DEFAULT_COATINGS } from '../default-coatings.ts';
 import { coatingSchema } from '../coating.ts';
 import { fitHours, fittedHours, fittedRate } from './fitted.ts';
-import { DRYING_KINDS } from './registry.ts';
+import { ratesIn } from './rates.ts';
 
 const enamel = DEFAULT_COATINGS.find(({ id }) => id === 'enamel-oil')!;
 
@@ -49,12 +50,12 @@ test('a fitted product dries by its line and not by the doubling rule, in every 
   const expected = fittedRate(3000, 13, 23);
   assert.ok(expected > 0.6 && expected < 0.75, 'slower than at 23 °C, and not half as fast');
   for (const kind of ['oxidising', 'reacting', 'solvent', 'evaporating'] as const) {
-    const rate = DRYING_KINDS[kind].rate({ temperature: 13, humidity: 50 }, conditions);
+    const rate = ratesIn(AirSeries.of([{ temperature: 13, humidity: 50 }]), kind, conditions)[0]!;
     assert.ok(Math.abs(rate - expected) < 1e-9, kind);
-    assert.equal(DRYING_KINDS[kind].rate({ temperature: 4, humidity: 50 }, conditions), 0);
+    assert.equal(ratesIn(AirSeries.of([{ temperature: 4, humidity: 50 }]), kind, conditions)[0], 0);
   }
   // Damp air takes less water, whatever the temperature does.
-  const damp = DRYING_KINDS.evaporating.rate({ temperature: 13, humidity: 80 }, conditions);
+  const damp = ratesIn(AirSeries.of([{ temperature: 13, humidity: 80 }]), 'evaporating', conditions)[0]!;
   assert.ok(Math.abs(damp - (expected * 20) / 50) < 1e-9);
   assert.equal(stageLegs(enamel, 'recoat', AS_STATED)?.[0]?.dose, enamel.hours.recoat);
 });

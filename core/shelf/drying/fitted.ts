@@ -33,7 +33,12 @@ export function fittedRate(slope: number, temperature: number, reference: number
   return Math.exp(slope * (1 / (reference + KELVIN) - 1 / (temperature + KELVIN)));
 }
 
+/** ln 2 for every 10 K. */
+const DOUBLES = Math.LN2 / 10;
+
 /** What warmth does to oil and two-part products: the fitted line, or else twice as fast for every 10 K. */
 export function warmthRate(fittedSlope: number | null, temperature: number, reference: number): number {
-  return fittedSlope === null ? 2 ** ((temperature - reference) / 10) : fittedRate(fittedSlope, temperature, reference);
+  return fittedSlope === null
+    ? Math.exp((temperature - reference) * DOUBLES)
+    : fittedRate(fittedSlope, temperature, reference);
 }

@@ -5,11 +5,11 @@ import type { DryingDefinition } from './definition.ts';
 export const oxidising: DryingDefinition = {
   id: 'oxidising',
   words: 'taking up oxygen',
-  rate(air, { minTemperature, reference, fittedSlope }) {
-    if (air.temperature < minTemperature) return 0;
-    const warmth = warmthRate(fittedSlope, air.temperature, reference.temperature);
-    const damp = 1 - 0.5 * Math.max(0, (air.humidity - 70) / 30);
-    return Math.min(3, warmth) * damp;
+  rate({ reference, fittedSlope }) {
+    return (temperature, humidity) => {
+      const damp = 1 - 0.5 * Math.max(0, (humidity - 70) / 30);
+      return Math.min(3, warmthRate(fittedSlope, temperature, reference.temperature)) * damp;
+    };
   },
   filmExponent: 2,
 };

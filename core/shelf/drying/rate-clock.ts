@@ -54,7 +54,8 @@ export class RateClock {
   /** The last time from which `dose` is made by `until`; `-Infinity` if not even from the clock's beginning. Exact. */
   latest(until: number, dose: number): number {
     if (dose <= TOLERANCE) return until;
-    const goal = this.#at(until) - dose + TOLERANCE;
+    // Half a hair, so that what is answered here is in time for `reach` as well.
+    const goal = this.#at(until) - dose + TOLERANCE / 2;
     if (goal < 0) return -Infinity;
     // The last time by which no more than `goal` has been made: behind any hours in which the clock stood still.
     let low = 0;

@@ -5,9 +5,8 @@ import type { DryingDefinition } from './definition.ts';
 export const reacting: DryingDefinition = {
   id: 'reacting',
   words: 'reacting with its hardener',
-  rate(air, { minTemperature, reference, fittedSlope }) {
-    if (air.temperature < minTemperature) return 0;
-    return warmthRate(fittedSlope, air.temperature, reference.temperature);
+  rate({ reference, fittedSlope }) {
+    return (temperature) => warmthRate(fittedSlope, temperature, reference.temperature);
   },
   filmExponent: 2,
 };

@@ -8,10 +8,9 @@ const GAS_CONSTANT = 8.314; // J/(mol K)
 export const solvent: DryingDefinition = {
   id: 'solvent',
   words: 'giving its solvent to the air',
-  rate(air, { minTemperature, reference, fittedSlope }) {
-    if (air.temperature < minTemperature) return 0;
+  rate({ reference, fittedSlope }) {
     const slope = fittedSlope ?? ACTIVATION_ENERGY / GAS_CONSTANT;
-    return Math.min(3, fittedRate(slope, air.temperature, reference.temperature));
+    return (temperature) => Math.min(3, fittedRate(slope, temperature, reference.temperature));
   },
   filmExponent: 1,
 };

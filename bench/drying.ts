@@ -1,0 +1,60 @@
+import { PLAIN_CLIMATE, type Climate } from '../core/air/climate.ts';
+import { simulatedForecast } from '../core/air/simulated-weather.ts';
+import { JobClocks } from '../core/job/job-clocks.ts';
+import { newJob } from '../core/job/new-job.ts';
+import { STAGES } from '../core/shelf/coating.ts';
+import { DEFAULT_COATINGS } from '../core/shelf/default-coatings.ts';
+
+/** `npm run bench:drying`: a year of hourly climate in twenty rooms, and 10,000 questions to the clocks of 16 products. */
+const YEAR = 365;
+const ROOMS = 20;
+const QUESTIONS = 10_000;
+
+const job = newJob({
+  id: 'year',
+  name: 'Year',
+  createdAt: '2027-01-01T08:00:00Z',
+  start: '2027-01-01',
+  timeZone: 'Europe/Berlin',
+});
+const hours = simulatedForecast({
+  latitude: 44.4,
+  longitude: 12.3,
+  timeZone: 'Europe/Berlin',
+  from: '2027-01-01',
+  days: YEAR,
+});
+const outdoors: Climate = {
+  ...PLAIN_CLIMATE,
+  id: 'open-air',
+  name: 'Open air',
+  whereabouts: 'outdoors',
+  usual: job.climates[0]!.usual,
+  stated: { hours, taken: [] },
+};
+const rooms = Array.from({ length: ROOMS }, (_unused, index): Climate => ({
+  ...PLAIN_CLIMATE,
+  id: `room-${index}`,
+  name: `Room ${index}`,
+  usual: job.climates[0]!.usual,
+  shelter: { lag: 3 + index, warmer: index % 4 },
+  heating: index % 3 === 0 ? null : { setPoint: 16 + (index % 5), from: 6, until: 18, warmUp: 3, holds: 3 },
+}));
+const facts = { climates: [outdoors, ...rooms], readings: [], site: job.site };
+
+const times: number[] = [];
+for (let run = 0; run < 5; run++) {
+  const started = performance.now();
+  const clocks = new JobClocks(facts, '2027-01-01', YEAR);
+  let answered = 0;
+  for (let question = 0; question < QUESTIONS; question++) {
+    const coating = DEFAULT_COATINGS[question % DEFAULT_COATINGS.length]!;
+    const stage = STAGES[Math.floor(question / 16) % STAGES.length]!;
+    const from = (question * 7919) % ((YEAR - 40) * 1440);
+    const reached = clocks.reached(coating, stage, from, `room-${question % ROOMS}`);
+    if (reached !== null && reached < Infinity) answered++;
+  }
+  times.push(performance.now() - started);
+  if (run === 0) console.log(`${QUESTIONS} questions, ${answered} with an end within the year`);
+}
+console.log(`from nothing to the last answer: ${times.map((time) => `${Math.round(time)} ms`).join(', ')}`);

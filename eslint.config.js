@@ -6,6 +6,7 @@ const ROOMS = [
   ['units', 'air', 'colour'],
   ['pieces', 'shelf'],
   ['job'],
+  ['forecasting'],
   ['proving'],
   ['build-up'],
   ['quantities'],

@@ -122,8 +122,9 @@ function warmth(hour: number): number {
   return (1 - Math.cos(Math.PI * phase)) / 2;
 }
 
-/** Whether the heating is on in a clock hour, 0 to 23. */
+/** Whether the heating is on in a clock hour, 0 to 23; from an hour until the same hour is round the clock. */
 export function isHeated({ from, until }: Pick<Heating, 'from' | 'until'>, hour: number): boolean {
+  if (from === until) return true;
   return from <= until ? hour >= from && hour < until : hour >= from || hour < until;
 }
 

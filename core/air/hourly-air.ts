@@ -12,15 +12,43 @@ const MOST_HUMID_INDOORS = 97;
  * air as its walls let it in, and its heating over that. `outdoors` is the open air in the same hours.
  */
 export function hourlyAir(climate: Climate, hours: readonly LocalHour[], outdoors: AirSeries): AirSeries {
-  const { shelter, heating } = climate;
+  const { heating } = climate;
+  const air = unheatedAir(climate, hours, outdoors);
+  if (heating === null) return air;
+  // Once through the first day before, so that a night in which it heats does not begin cold.
+  const warmed = heat(AirSeries.of(air.slice(0, 24)), hours, heating, { hour: 0, gained: 0 });
+  heat(air, hours, heating, { hour: 0, gained: warmed });
+  // What was measured has been heated already.
+  new StatedHours(climate.stated.hours).layOver(air, hours);
+  return air;
+}
+
+/**
+ * The same of a climate that is only so from the `hour`th hour on: until then the air is what it `was`, and its warmth
+ * dies away with a time constant of `holds` hours from there, also when nobody heats any more.
+ */
+export function hourlyAirFrom(
+  climate: Climate,
+  hours: readonly LocalHour[],
+  outdoors: AirSeries,
+  { hour, was, holds }: { hour: number; was: AirSeries; holds: number },
+): AirSeries {
+  const { heating } = climate;
+  const air = unheatedAir(climate, hours, outdoors);
+  const last = Math.max(0, hour - 1);
+  const gained = Math.max(0, (was.temperature[last] ?? 0) - (air.temperature[last] ?? 0));
+  heat(air, hours, heating ?? { ...NO_HEATING, holds }, { hour, gained });
+  for (let index = 0; index < hour; index++) air.set(index, was.temperature[index] ?? 0, was.humidity[index] ?? 0);
+  return air;
+}
+
+/** A set-point that no air is below. */
+const NO_HEATING = { setPoint: -100, from: 0, until: 0, warmUp: 1 };
+
+function unheatedAir(climate: Climate, hours: readonly LocalHour[], outdoors: AirSeries): AirSeries {
+  const { shelter, stated } = climate;
   const air = shelter === null ? usualAir(climate, hours) : shelteredAir(outdoors, shelter);
-  const stated = new StatedHours(climate.stated.hours);
-  stated.layOver(air, hours);
-  if (heating !== null) {
-    heat(air, hours, heating);
-    // What was measured has been heated already.
-    stated.layOver(air, hours);
-  }
+  new StatedHours(stated.hours).layOver(air, hours);
   return air;
 }
 
@@ -68,26 +96,26 @@ function meanOfFirstDay(values: Float64Array): number {
 }
 
 /**
- * Heats the air of a place. In a heated hour it gains up to `warmUp` K towards its set-point; in others the gained warmth
- * dies away with a time constant of `holds` hours. Vapour pressure stays: `RH1 = 100 · e / es(T1)`. It runs through the
- * first day once before, so that a night in which it heats does not begin cold.
+ * Heats the air of a place from the `hour`th hour on, which it enters with so many K `gained`, and answers what it has
+ * gained in the end. In a heated hour it gains up to `warmUp` K towards its set-point; in others the gained warmth dies
+ * away with a time constant of `holds` hours. Vapour pressure stays: `RH1 = 100 · e / es(T1)`.
  */
-function heat(air: AirSeries, hours: readonly LocalHour[], heating: Heating): void {
+function heat(
+  air: AirSeries,
+  hours: readonly LocalHour[],
+  heating: Heating,
+  { hour, gained: start }: { hour: number; gained: number },
+): number {
   const keeps = heating.holds === 0 ? 0 : Math.exp(-1 / heating.holds);
-  let gained = 0;
-  const gain = (index: number): number => {
-    const wanted = Math.max(0, heating.setPoint - (air.temperature[index] ?? 0));
+  let gained = start;
+  for (let index = hour; index < air.length; index++) {
+    const [cold, humidity] = [air.temperature[index] ?? 0, air.humidity[index] ?? 0];
     const kept = gained * keeps;
+    const wanted = Math.max(0, heating.setPoint - cold);
     const isOn = isHeated(heating, hours[index]?.hour ?? 0);
     gained = isOn ? Math.max(kept, Math.min(wanted, gained + heating.warmUp)) : kept;
-    return gained;
-  };
-  for (let index = 0; index < Math.min(24, air.length); index++) gain(index);
-  for (let index = 0; index < air.length; index++) {
-    const warmer = gain(index);
-    if (warmer < 1e-6) continue;
-    const [cold, humidity] = [air.temperature[index] ?? 0, air.humidity[index] ?? 0];
-    const kept = saturationPressure(cold) / saturationPressure(cold + warmer);
-    air.set(index, cold + warmer, humidity * kept);
+    if (gained < 1e-6) continue;
+    air.set(index, cold + gained, (humidity * saturationPressure(cold)) / saturationPressure(cold + gained));
   }
+  return gained;
 }

@@ -66,14 +66,14 @@ export const HINDRANCES = {
     soon: ({ rain }) => rain > 0,
     untilRainSafe: true,
   },
+  sun: {
+    words: 'the sun lies on it',
+    now: ({ direct }, { notInSun }) => notInSun && direct > CASTS_A_SHADOW,
+  },
   'too-cold': { words: 'air or surface is too cold', now: tooCold },
   'too-hot': {
     words: 'air or surface is too hot',
     now: ({ temperature, surface }, { maxTemperature }) => Math.max(temperature, surface) > maxTemperature,
-  },
-  sun: {
-    words: 'the sun lies on it',
-    now: ({ direct }, { notInSun }) => notInSun && direct > CASTS_A_SHADOW,
   },
   'too-damp': { words: 'the air is too damp', now: ({ humidity }, { maxHumidity }) => humidity > maxHumidity },
   dew: { words: 'the surface is within 3 K of the dew point', now: nearDew },

@@ -1,8 +1,8 @@
 import { AirSeries } from '../air/air-series.ts';
-import type { Air, Climate } from '../air/climate.ts';
+import { USUAL_WARMING, type Air, type Climate, type Ventilation } from '../air/climate.ts';
 import { correctedAir, type ReadHour } from '../air/corrected.ts';
 import { exposedFaceOf, faceHour, type FaceHour } from '../air/exposed-face.ts';
-import { hourlyAir } from '../air/hourly-air.ts';
+import { hourlyAir, hourlyAirFrom } from '../air/hourly-air.ts';
 import { localHours, type LocalHour } from '../air/local-hours.ts';
 import { sunAt, type Sun } from '../air/sun.ts';
 import { hourlySky, type OutdoorAir, type Sky } from '../air/weather.ts';
@@ -34,6 +34,12 @@ export const PLAIN_WATER: DryingProduct = { minTemperature: 0, fittedSlope: null
 /** What the air of a job follows from. */
 export type AirFacts = Pick<Job, 'climates' | 'readings' | 'site'>;
 
+/** A climate as it would be from the `hour`th hour on. */
+export interface AirChangedFrom {
+  climate: Climate;
+  hour: number;
+}
+
 /** The sun where nobody has said the place: straight up at noon of no particular season, over faces in the shade. */
 const NOWHERE = { latitude: 45, longitude: 0 };
 
@@ -55,9 +61,12 @@ export class JobClocks {
   readonly #clocks = new Map<string, RateClock>();
   #suns: Sun[] | null = null;
 
-  /** Clocks from the local midnight of `date` (ISO), for `days` days. */
-  constructor(facts: AirFacts, date: string, days: number) {
+  readonly #change: AirChangedFrom | null;
+
+  /** Clocks from the local midnight of `date` (ISO), for `days` days; with a `change`, as if a climate were changed. */
+  constructor(facts: AirFacts, date: string, days: number, change: AirChangedFrom | null = null) {
     this.#facts = facts;
+    this.#change = change;
     this.t0 = `${date}T00:00`;
     this.timeZone = facts.site.timeZone;
     this.days = localDays(date, this.timeZone, days);
@@ -102,7 +111,12 @@ export class JobClocks {
       const climate = this.#climate(climateId);
       if (!climate) return new AirSeries(0);
       const isSheltered = climate.whereabouts === 'indoors' && climate.shelter !== null;
-      return hourlyAir(climate, this.#hours, isSheltered ? this.air(this.#openAirId()) : new AirSeries(0));
+      const outdoors = isSheltered ? this.air(this.#openAirId()) : new AirSeries(0);
+      const was = hourlyAir(climate, this.#hours, outdoors);
+      const change = this.#changeOf(climateId);
+      if (change === null) return was;
+      const { holds } = climate.heating ?? USUAL_WARMING;
+      return hourlyAirFrom(change.climate, this.#hours, outdoors, { hour: change.hour, was, holds });
     });
   }
 
@@ -142,6 +156,10 @@ export class JobClocks {
     return this.#suns;
   }
 
+  #changeOf(climateId: string): AirChangedFrom | null {
+    return this.#change?.climate.id === climateId ? this.#change : null;
+  }
+
   #openAirId(): string {
     return this.#facts.climates.find(({ whereabouts }) => whereabouts === 'outdoors')?.id ?? '';
   }
@@ -164,15 +182,20 @@ export class JobClocks {
     const { minTemperature, fittedSlope } = product;
     return keptIn(this.#rates, this.id(climateId, kind, product), () => {
       // Products of a kind differ in how cold they may get, and in little else.
-      const warm = keptIn(this.#rates, this.id(climateId, kind, { ...product, minTemperature: -Infinity }), () =>
-        warmRates(this.air(climateId), kind, {
-          fittedSlope,
-          ventilation: this.#climate(exposedFaceOf(climateId)?.climateId ?? climateId)?.ventilation ?? 'normal',
-          reference: REFERENCE,
-        }),
-      );
+      const id = this.id(climateId, kind, { ...product, minTemperature: -Infinity });
+      const warm = keptIn(this.#rates, id, () => this.#warmRates(climateId, kind, fittedSlope));
       return standingBelow(minTemperature, this.air(climateId), warm);
     });
+  }
+
+  #warmRates(climateId: string, kind: DryingKind, fittedSlope: number | null): Float64Array {
+    const placeId = exposedFaceOf(climateId)?.climateId ?? climateId;
+    const moved = (ventilation: Ventilation): Float64Array =>
+      warmRates(this.air(climateId), kind, { fittedSlope, ventilation, reference: REFERENCE });
+    const rates = moved(this.#climate(placeId)?.ventilation ?? 'normal');
+    const change = this.#changeOf(placeId);
+    if (change) rates.set(moved(change.climate.ventilation).subarray(change.hour), change.hour);
+    return rates;
   }
 
   /** A clock in minutes from `t0`. */

@@ -1,0 +1,69 @@
+import { exposedFaceOf } from '../air/exposed-face.ts';
+import {
+  hindrancesOf,
+  indoorPaintingHour,
+  MOST_WIND,
+  outdoorPaintingHour,
+  type Hindrance,
+  type PaintingHour,
+  type PaintLimits,
+} from '../air/paintable.ts';
+import type { JobClocks } from '../job/job-clocks.ts';
+import type { Tool } from '../job/schema.ts';
+import type { Coating } from '../shelf/coating.ts';
+
+/** What a coating allows while it is put on with a tool. */
+export function limitsOf(coating: Coating, tool: Tool): PaintLimits {
+  const { minTemperature, maxTemperature, maxHumidity, rainSafe, notInSun } = coating;
+  return {
+    minTemperature,
+    maxTemperature,
+    maxHumidity,
+    rainSafe,
+    notInSun,
+    mostWind: MOST_WIND[tool === 'spray' ? 'spray' : 'brush'],
+  };
+}
+
+/** Every hour of a climate, or of a face in the open, as it bears on painting there. */
+export function paintingHours(clocks: JobClocks, climateId: string): PaintingHour[] {
+  if (exposedFaceOf(climateId)) return clocks.face(climateId).map(outdoorPaintingHour);
+  return clocks.air(climateId).slice(0, clocks.hours).map(indoorPaintingHour);
+}
+
+/** What is against putting on a coating in each hour of a place, from the clocks' first on; nothing where it may be. */
+export function hindrancesIn(clocks: JobClocks, climateId: string, coating: Coating, tool: Tool): Hindrance[][] {
+  return hindrancesOf(paintingHours(clocks, climateId), limitsOf(coating, tool), (hour) => {
+    // A coat put on at the hour's end is the last that was begun in it.
+    const reached = clocks.reached(coating, 'touch', (hour + 1) * 60, climateId);
+    return (reached ?? Infinity) / 60;
+  });
+}
+
+/** Hours in a row in which one may paint, or which one reason forbids. `until` is the first hour after them. */
+export interface Stretch {
+  from: number;
+  until: number;
+  /** The reason that is told first; null where one may paint. */
+  hindrance: Hindrance | null;
+}
+
+/** Hours `from` until before `until` as stretches of the same answer. */
+export function stretchesOf(hindrances: readonly (readonly Hindrance[])[], from: number, until: number): Stretch[] {
+  const stretches: Stretch[] = [];
+  for (let hour = from; hour < until; hour++) {
+    const hindrance = hindrances[hour]?.[0] ?? null;
+    const last = stretches.at(-1);
+    if (last && last.hindrance === hindrance) last.until = hour + 1;
+    else stretches.push({ from: hour, until: hour + 1, hindrance });
+  }
+  return stretches;
+}
+
+/** The longest stretch of a span in which one may paint; null when there is none. */
+export function bestWindow(stretches: readonly Stretch[]): Stretch | null {
+  return stretches.reduce<Stretch | null>((best, stretch) => {
+    if (stretch.hindrance !== null) return best;
+    return best === null || stretch.until - stretch.from > best.until - best.from ? stretch : best;
+  }, null);
+}

@@ -38,7 +38,8 @@ const rooms = Array.from({ length: ROOMS }, (_unused, index): Climate => ({
   name: `Room ${index}`,
   usual: job.climates[0]!.usual,
   shelter: { lag: 3 + index, warmer: index % 4 },
-  heating: index % 3 === 0 ? null : { setPoint: 16 + (index % 5), from: 6, until: 18, warmUp: 3, holds: 3 },
+  heating:
+    index % 3 === 0 ? null : { spans: [{ setPoint: 16 + (index % 5), from: 6, until: 18 }], warmUp: 3, holds: 3 },
 }));
 const facts = { climates: [outdoors, ...rooms], readings: [], site: job.site };
 

@@ -44,13 +44,13 @@ const STORE_DRAWERS = [
 ] as const;
 
 /** Where the made-up town lies. */
-export const HARBOUR = { latitude: 44.4, longitude: 12.3 };
+export const HARBOUR = { latitude: 40.1, longitude: 14.6 };
 
 /** Rooms by id, with the most pieces that may be off at once, and where their outside faces look. */
 const ROOMS = [
   ['room-1', 'Practice rooms', 3, null],
   ['store', 'Instrument store', null, null],
-  ['recital', 'Recital room', 2, 225],
+  ['recital', 'Recital room', 2, 320],
   ['street', 'Street front', null, 225],
   ['yard', 'Yard', null, 90],
   ['gallery', 'Gallery and stair', null, null],

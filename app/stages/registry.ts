@@ -86,6 +86,22 @@ export const STAGES: readonly Stage[] = [
     ...screenFrom(() => import('./quantities/Quantities.tsx')),
   },
   {
+    id: 'air',
+    name: 'Air',
+    key: 'a',
+    does: 'Weather, rooms, drying clocks and instruments',
+    progress: (job) => {
+      const open = job.climates.find(({ whereabouts }) => whereabouts === 'outdoors');
+      const said = [job.site.latitude !== null, (open?.stated.hours.length ?? 0) > 0, job.readings.length > 0];
+      const words = ['where the job lies', 'its weather', 'a reading'].filter((_name, index) => !said[index]);
+      return {
+        share: share(said.filter(Boolean).length, said.length),
+        words: words.length === 0 ? 'weather and readings are in' : `not said yet: ${words.join(', ')}`,
+      };
+    },
+    ...screenFrom(() => import('./air/AirStage.tsx')),
+  },
+  {
     id: 'plan',
     name: 'Plan',
     key: 'p',

@@ -7,6 +7,8 @@ export interface Route {
   view: string | null;
   groupId: string | null;
   pieceId: string | null;
+  /** A climate of the job. */
+  placeId: string | null;
 }
 
 const listeners = new Set<() => void>();
@@ -24,12 +26,20 @@ function subscribe(listener: () => void): () => void {
 const address = (): string => window.location.pathname + window.location.search;
 
 /** The address of a stage: `/walk?job=…&view=…&group=…&piece=…`. */
-export function addressOf({ stage, jobId, view, groupId, pieceId }: Partial<Route> & { stage: string }): string {
+export function addressOf({
+  stage,
+  jobId,
+  view,
+  groupId,
+  pieceId,
+  placeId,
+}: Partial<Route> & { stage: string }): string {
   const query = new URLSearchParams();
   if (jobId) query.set('job', jobId);
   if (view) query.set('view', view);
   if (groupId) query.set('group', groupId);
   if (pieceId) query.set('piece', pieceId);
+  if (placeId) query.set('place', placeId);
   const asked = query.toString();
   return `/${stage}${asked ? `?${asked}` : ''}`;
 }
@@ -56,5 +66,6 @@ export function useRoute(): Route {
     view: url.searchParams.get('view'),
     groupId: url.searchParams.get('group'),
     pieceId: url.searchParams.get('piece'),
+    placeId: url.searchParams.get('place'),
   };
 }

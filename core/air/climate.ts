@@ -54,6 +54,12 @@ export const MOST_TAKEN = 40;
 /** A year of hours, and a little. */
 export const MOST_HOURS = 9000;
 
+export const MOST_SPANS = 4;
+
+/** Heating to a set-point between two hours of the clock, over midnight if need be; round the clock if they are the same. */
+const heatedSpanSchema = z.object({ setPoint: temperature, from: hourOfDay, until: hourOfDay });
+export type HeatedSpan = z.infer<typeof heatedSpanSchema>;
+
 /** The climate of a room, a workshop or the open air. */
 export const climateSchema = z.object({
   // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
@@ -66,12 +72,9 @@ export const climateSchema = z.object({
   exceptions: z.array(z.object({ date: z.iso.date(), swing: daySwingSchema })).max(120),
   /** An unheated place that follows the open air: hours that its walls delay, and K by which it is warmer. */
   shelter: z.object({ lag: z.number().min(0).max(72), warmer: z.number().min(-5).max(15) }).nullable(),
-  /** Heating to a set-point between two hours of the clock, which may run over midnight. */
   heating: z
     .object({
-      setPoint: temperature,
-      from: hourOfDay,
-      until: hourOfDay,
+      spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
       /** K that it gains in an hour at most. */
       warmUp: z.number().min(0.2).max(60),
       /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
@@ -122,10 +125,14 @@ function warmth(hour: number): number {
   return (1 - Math.cos(Math.PI * phase)) / 2;
 }
 
-/** Whether the heating is on in a clock hour, 0 to 23; from an hour until the same hour is round the clock. */
-export function isHeated({ from, until }: Pick<Heating, 'from' | 'until'>, hour: number): boolean {
+/** The warmest set-point in a clock hour, 0 to 23, in °C; `-Infinity` when no heating is on. */
+export function setPointAt({ spans }: Heating, hour: number): number {
+  return spans.reduce((most, span) => (isOn(span, hour) ? Math.max(most, span.setPoint) : most), -Infinity);
+}
+
+function isOn({ from, until }: HeatedSpan, hour: number): boolean {
   if (from === until) return true;
-  return from <= until ? hour >= from && hour < until : hour >= from || hour < until;
+  return from < until ? hour >= from && hour < until : hour >= from || hour < until;
 }
 
 /** What a climate says of its days, with the swing of every date looked up once. */

@@ -19,8 +19,8 @@ export interface FaceHour {
   film: Air;
 }
 
-/** Light by which the sun counts as lying on a face, W/m² straight from it: what casts a shadow. */
-export const CASTS_A_SHADOW = 60;
+/** W/m² straight from the sun by which it counts as shining on a face: the threshold of sunshine (WMO 2018, No. 8). */
+export const SUNSHINE = 120;
 
 /**
  * The temperature of a face in °C: `Ts = Ta + a·I/h` with `h = 5.7 + 3.8·v + 5` W/m²K (McAdams for the convective part, 5

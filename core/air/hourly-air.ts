@@ -1,5 +1,5 @@
 import { AirSeries } from './air-series.ts';
-import { isHeated, Swings, type Climate, type Heating } from './climate.ts';
+import { setPointAt, Swings, type Climate, type Heating } from './climate.ts';
 import { saturationPressure, vapourPressure } from './humidity.ts';
 import type { LocalHour } from './local-hours.ts';
 import { StatedHours } from './stated-hours.ts';
@@ -37,13 +37,10 @@ export function hourlyAirFrom(
   const air = unheatedAir(climate, hours, outdoors);
   const last = Math.max(0, hour - 1);
   const gained = Math.max(0, (was.temperature[last] ?? 0) - (air.temperature[last] ?? 0));
-  heat(air, hours, heating ?? { ...NO_HEATING, holds }, { hour, gained });
+  heat(air, hours, heating ?? { spans: [], warmUp: 0, holds }, { hour, gained });
   for (let index = 0; index < hour; index++) air.set(index, was.temperature[index] ?? 0, was.humidity[index] ?? 0);
   return air;
 }
-
-/** A set-point that no air is below. */
-const NO_HEATING = { setPoint: -100, from: 0, until: 0, warmUp: 1 };
 
 function unheatedAir(climate: Climate, hours: readonly LocalHour[], outdoors: AirSeries): AirSeries {
   const { shelter, stated } = climate;
@@ -111,9 +108,8 @@ function heat(
   for (let index = hour; index < air.length; index++) {
     const [cold, humidity] = [air.temperature[index] ?? 0, air.humidity[index] ?? 0];
     const kept = gained * keeps;
-    const wanted = Math.max(0, heating.setPoint - cold);
-    const isOn = isHeated(heating, hours[index]?.hour ?? 0);
-    gained = isOn ? Math.max(kept, Math.min(wanted, gained + heating.warmUp)) : kept;
+    const wanted = setPointAt(heating, hours[index]?.hour ?? 0) - cold;
+    gained = Math.max(kept, Math.min(wanted, gained + heating.warmUp));
     if (gained < 1e-6) continue;
     air.set(index, cold + gained, (humidity * saturationPressure(cold)) / saturationPressure(cold + gained));
   }

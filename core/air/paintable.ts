@@ -1,6 +1,6 @@
 import type { Air } from './climate.ts';
 import type { FaceHour } from './exposed-face.ts';
-import { CASTS_A_SHADOW } from './exposed-face.ts';
+import { SUNSHINE } from './exposed-face.ts';
 import { dewPoint } from './humidity.ts';
 
 /** What a product allows while it is put on: °C, % RH, m/s; hours without rain after it. */
@@ -44,6 +44,8 @@ export function indoorPaintingHour(air: Air): PaintingHour {
 interface HindranceDefinition {
   /** As in “not at 14:00: …”. */
   words: string;
+  /** In a word or two. */
+  short: string;
   /** Whether it stands in the way in this hour. */
   now?(hour: PaintingHour, limits: PaintLimits): boolean;
   /** Whether it comes while the coat dries. */
@@ -59,27 +61,34 @@ const tooCold = ({ temperature, surface }: PaintingHour, { minTemperature }: Pai
 
 /** Everything that can stand in the way, in the order in which it is told. */
 export const HINDRANCES = {
-  dark: { words: 'it is dark', now: ({ isDark }) => isDark },
-  rain: { words: 'it rains', now: ({ rain }) => rain > 0 },
+  dark: { words: 'it is dark', short: 'dark', now: ({ isDark }) => isDark },
+  rain: { words: 'it rains', short: 'rain', now: ({ rain }) => rain > 0 },
   'rain-soon': {
     words: 'rain comes before the coat is rain-safe',
+    short: 'rain soon',
     soon: ({ rain }) => rain > 0,
     untilRainSafe: true,
   },
   sun: {
     words: 'the sun lies on it',
-    now: ({ direct }, { notInSun }) => notInSun && direct > CASTS_A_SHADOW,
+    short: 'in the sun',
+    now: ({ direct }, { notInSun }) => notInSun && direct > SUNSHINE,
   },
-  'too-cold': { words: 'air or surface is too cold', now: tooCold },
+  'too-cold': { words: 'air or surface is too cold', short: 'too cold', now: tooCold },
   'too-hot': {
     words: 'air or surface is too hot',
+    short: 'too hot',
     now: ({ temperature, surface }, { maxTemperature }) => Math.max(temperature, surface) > maxTemperature,
   },
-  'too-damp': { words: 'the air is too damp', now: ({ humidity }, { maxHumidity }) => humidity > maxHumidity },
-  dew: { words: 'the surface is within 3 K of the dew point', now: nearDew },
-  'dew-soon': { words: 'dew threatens before it is touch dry', soon: nearDew },
-  'cold-soon': { words: 'it gets too cold before it is touch dry', soon: tooCold },
-  wind: { words: 'there is too much wind', now: ({ wind }, { mostWind }) => wind >= mostWind },
+  'too-damp': {
+    words: 'the air is too damp',
+    short: 'too damp',
+    now: ({ humidity }, { maxHumidity }) => humidity > maxHumidity,
+  },
+  dew: { words: 'the surface is within 3 K of the dew point', short: 'dew', now: nearDew },
+  'dew-soon': { words: 'dew threatens before it is touch dry', short: 'dew soon', soon: nearDew },
+  'cold-soon': { words: 'it gets too cold before it is touch dry', short: 'cold soon', soon: tooCold },
+  wind: { words: 'there is too much wind', short: 'wind', now: ({ wind }, { mostWind }) => wind >= mostWind },
 } as const satisfies Record<string, HindranceDefinition>;
 export type Hindrance = keyof typeof HINDRANCES;
 const IN_ORDER = Object.entries(HINDRANCES) as [Hindrance, HindranceDefinition][];

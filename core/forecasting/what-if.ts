@@ -1,4 +1,4 @@
-import { USUAL_WARMING, type Climate, type Heating } from '../air/climate.ts';
+import { MOST_SPANS, USUAL_WARMING, type Climate, type HeatedSpan } from '../air/climate.ts';
 import { hourKey } from '../air/local-hours.ts';
 import { JobClocks, type AirFacts } from '../job/job-clocks.ts';
 import { STAGES, type Coating, type DryingStage } from '../shelf/coating.ts';
@@ -7,7 +7,8 @@ import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 /** What one might do about the air of a place: heat it between two hours, move it. */
 export interface AirChange {
   climateId: string;
-  heating: Pick<Heating, 'setPoint' | 'from' | 'until'> | null;
+  /** Heated in this span as well as it is already; null for no more heat than now. */
+  heated: HeatedSpan | null;
   ventilation: Climate['ventilation'];
 }
 
@@ -19,9 +20,11 @@ export interface DryingCoat {
 }
 
 /** The climate with that done. */
-export function changedClimate(climate: Climate, { heating, ventilation }: AirChange): Climate {
-  const { warmUp, holds } = climate.heating ?? USUAL_WARMING;
-  return { ...climate, ventilation, heating: heating && { ...heating, warmUp, holds } };
+export function changedClimate(climate: Climate, { heated, ventilation }: AirChange): Climate {
+  const { heating } = climate;
+  const { warmUp, holds } = heating ?? USUAL_WARMING;
+  const spans = [...(heating?.spans ?? []), ...(heated ? [heated] : [])].slice(-MOST_SPANS);
+  return { ...climate, ventilation, heating: spans.length === 0 ? null : { spans, warmUp, holds } };
 }
 
 /** The clocks of a job in which that is done from the time `now` on, in minutes from the clocks' t0. */
@@ -73,7 +76,7 @@ export type WarmthNeeded =
 
 /**
  * The lowest set-point, to a tenth of a degree, by which a coat reaches `stage` by the time `until` in a place that is
- * heated from the hour of the coat on, or from `now` where that is later. Heating keeps the vapour and warms up no faster than the place does, and warmer is
+ * heated, besides as it is, from the hour of the coat on, or from `now` where that is later. Heating keeps the vapour and warms up no faster than the place does, and warmer is
  * never later, so that halving finds it. Null when the tin does not state the stage.
  */
 export function warmthNeeded(
@@ -90,7 +93,7 @@ export function warmthNeeded(
   const changeFor = (setPoint: number): AirChange => ({
     climateId: climate.id,
     ventilation: climate.ventilation,
-    heating: { setPoint, from, until },
+    heated: { setPoint, from, until },
   });
   const reached = (asked: JobClocks): number | null =>
     asked.reached(coat.coating, coat.stage, coat.from, climate.id, coat.condition);

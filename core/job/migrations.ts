@@ -65,7 +65,7 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
     ...PLAIN_CLIMATE,
     ...climate,
     // Its heating was thought to be warm at once, and cold at once.
-    heating: heating === null ? null : { ...asRecord(heating), warmUp: 60, holds: 0 },
+    heating: heating === null ? null : { spans: [heating], warmUp: 60, holds: 0 },
   }));
   return {
     ...job,

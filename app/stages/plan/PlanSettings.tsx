@@ -11,10 +11,10 @@ import { nanoid } from 'nanoid';
 import { usualWeek } from '../../../core/job/new-job.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
 import { Sheet } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
-import { ClimateEditor } from './ClimateEditor.tsx';
 import { PainterHours } from './PainterHours.tsx';
 
 /** Days, crew, places and climates: what the plan is made from besides the pieces. */
@@ -96,11 +96,30 @@ export function PlanSettings() {
           </Box>
         </Sheet>
       </Box>
-      <Box sx={{ display: 'grid', gap: 2 }}>
-        {job.climates.map((climate) => (
-          <ClimateEditor key={climate.id} climate={climate} />
-        ))}
-      </Box>
+      <Sheet>
+        <Typography variant="h3" sx={{ mb: 1 }}>
+          Air
+        </Typography>
+        <Box component="ul" sx={{ display: 'grid' }}>
+          {job.climates.map((climate) => (
+            <Box component="li" key={climate.id} sx={{ borderTop: '1px solid var(--line)' }}>
+              <Button
+                fullWidth
+                sx={{ justifyContent: 'space-between', color: 'var(--ink)', minHeight: 48 }}
+                onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'places', placeId: climate.id })}
+              >
+                {climate.name}
+                <span style={{ fontWeight: 500, color: 'var(--ink-soft)' }}>
+                  {climate.heating ? 'heated' : climate.whereabouts === 'outdoors' ? 'outdoors' : 'unheated'}
+                </span>
+              </Button>
+            </Box>
+          ))}
+        </Box>
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
+          Weather, heating, cold nights and what instruments say are stated under Air.
+        </Typography>
+      </Sheet>
     </Box>
   );
 }

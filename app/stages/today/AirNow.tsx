@@ -9,7 +9,7 @@ import { useJob } from '../../ui/job-context.tsx';
 export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
   const { job } = useJob();
   const { climateId } = placeOf(job, 'rack');
-  const air = problem.clocks.air(climateId)[Math.floor(at / 60)];
+  const air = problem.clocks.air(climateId).at(Math.floor(at / 60));
   if (!air) return null;
   const { units } = job.settings;
   return (

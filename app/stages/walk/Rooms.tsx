@@ -51,7 +51,14 @@ export function Rooms() {
           <Button
             onClick={() =>
               apply('state-room', {
-                room: { id: nanoid(8), name: `Room ${job.rooms.length + 1}`, climateId, maxOff: null, bearing: null, tasks: [] },
+                room: {
+                  id: nanoid(8),
+                  name: `Room ${job.rooms.length + 1}`,
+                  climateId,
+                  maxOff: null,
+                  bearing: null,
+                  tasks: [],
+                },
               })
             }
           >

@@ -1,0 +1,115 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTime } from 'luxon';
+import { useMemo, useState } from 'react';
+import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../core/forecasting/what-if.ts';
+import { climateOf } from '../../../../core/job/queries.ts';
+import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
+import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
+import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../ui/job-context.tsx';
+import { Sheet } from '../../../ui/Section.tsx';
+import { STAGE_WORDS } from '../stage-words.ts';
+import type { AirNow } from '../use-air.ts';
+
+/** When must it be painted so that …? How warm must it be so that …? */
+export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId: string; air: AirNow }) {
+  const { job, now } = useJob();
+  const [stage, setStage] = useState<DryingStage>('handle');
+  const [wanted, setWanted] = useState<string | null>(null);
+  const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);
+  const asked = stages.includes(stage) ? stage : 'handle';
+  const by = wanted ?? `${now.slice(0, 10)}T16:00`;
+  const until = minutesSince(air.clocks.t0, by, job.site.timeZone);
+  const latest = air.clocks.latest(coat.coating, asked, until, placeId, coat.condition);
+  const climate = climateOf(job, placeId);
+  const warmth = useMemo(
+    () =>
+      climate?.whereabouts === 'indoors'
+        ? warmthNeeded(job, air.clocks, climate, { ...coat, stage: asked, until }, air.now)
+        : null,
+    // The job's air is in the clocks; the coat is its product, time and condition.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [
+      air.clocks,
+      air.now,
+      climate,
+      coat.coating,
+      coat.from,
+      coat.condition?.filmRatio,
+      coat.condition?.factor,
+      asked,
+      until,
+    ],
+  );
+  return (
+    <Sheet>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}>
+        <Box sx={{ fontSize: 16 }}>So that I may</Box>
+        <TextField
+          select
+          label="Do what"
+          value={asked}
+          onChange={(event) => setStage(event.target.value as DryingStage)}
+          sx={{ width: 170 }}
+        >
+          {stages.map((id) => (
+            <MenuItem key={id} value={id}>
+              {STAGE_WORDS[id]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <DateTimePicker
+          label="By when"
+          ampm={false}
+          format="ccc dd.MM. HH:mm"
+          value={DateTime.fromISO(by)}
+          onChange={(value) => value?.isValid && setWanted(localIso(value))}
+          slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}
+        />
+      </Box>
+      <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
+        <li aria-label="When it must be painted">{latestWords(latest, air)}</li>
+        {warmth && <li aria-label="How warm it must be">{warmthWords(warmth, job.settings.units, air, until)}</li>}
+      </Box>
+    </Sheet>
+  );
+}
+
+function latestWords(latest: number | null, { now, at }: AirNow) {
+  if (latest === null) return 'The tin does not say.';
+  if (latest < 0) return 'It would have had to be painted before yesterday.';
+  const time = at(Math.floor(latest)).toFormat('cccc d LLLL, HH:mm');
+  return latest < now ? (
+    <>
+      It would have had to be finished by <strong>{time}</strong>: that has passed.
+    </>
+  ) : (
+    <>
+      Finish painting it by <strong>{time}</strong>.
+    </>
+  );
+}
+
+function warmthWords(warmth: WarmthNeeded, units: 'metric' | 'us', { at }: AirNow, until: number) {
+  const when = (minutes: number): string =>
+    minutes === Infinity ? 'not within three months' : at(Math.ceil(minutes)).toFormat('ccc d LLL, HH:mm');
+  if (warmth.kind === 'none') return <>Painted as above it is there in time without more heat: {when(warmth.at)}.</>;
+  if (warmth.kind === 'never') {
+    return (
+      <>
+        No heating makes that: held at {formatTemperature(warmth.warmest, units)} it would be there {when(warmth.at)}.
+      </>
+    );
+  }
+  const degrees =
+    units === 'metric' ? `${warmth.setPoint.toFixed(1)} °C` : `${((warmth.setPoint * 9) / 5 + 32).toFixed(1)} °F`;
+  return (
+    <>
+      Painted as above, hold the place at <strong>{degrees}</strong> or warmer from then until{' '}
+      {at(until).toFormat('ccc HH:mm')}: it is there {when(warmth.at)}.
+    </>
+  );
+}

@@ -1,0 +1,155 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
+import { useRef, useState } from 'react';
+import { z } from 'zod';
+import { HOUR_SOURCES, statedHourSchema, type Climate } from '../../../../core/air/climate.ts';
+import { hourKey } from '../../../../core/air/local-hours.ts';
+import { readHoursCsv, writeHoursCsv, type ReadHours } from '../../../../core/exchange/hours-csv.ts';
+import { download } from '../../../ui/download.ts';
+import { useJob } from '../../../ui/job-context.tsx';
+import type { AirNow } from '../use-air.ts';
+import { SiteFields } from '../SiteFields.tsx';
+import { TypedHour } from './TypedHour.tsx';
+
+/** Days that the weather service is asked for. */
+const FORECAST_DAYS = 10;
+const answerSchema = z.object({ service: z.string().max(80), hours: z.array(statedHourSchema) });
+
+/** Where the hours of a climate come from: the weather service, a list, or a hand; and back out as a list. */
+export function HourSources({ climate, air }: { climate: Climate; air: AirNow }) {
+  const { job, now, apply } = useJob();
+  const file = useRef<HTMLInputElement>(null);
+  const [waiting, setWaiting] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const [read, setRead] = useState<(ReadHours & { name: string }) | null>(null);
+  const { latitude, longitude, timeZone } = job.site;
+  const isOpenAir = climate.whereabouts === 'outdoors';
+  const [last] = climate.stated.taken.slice(-1);
+
+  const take = (hours: ReadHours['hours'], source: keyof typeof HOUR_SOURCES, name: string): void => {
+    if (apply('take-hours', { climateId: climate.id, hours, source, name, at: now }).ok) setRead(null);
+  };
+  const askService = async (): Promise<void> => {
+    setWaiting(true);
+    setFault(null);
+    const query = new URLSearchParams({
+      latitude: String(latitude),
+      longitude: String(longitude),
+      zone: timeZone,
+      from: now.slice(0, 10),
+      days: String(FORECAST_DAYS),
+    });
+    try {
+      const answer = await fetch(`/api/weather?${query.toString()}`);
+      if (!answer.ok) throw new Error(`it answered ${answer.status}`);
+      const { hours, service } = answerSchema.parse(await answer.json());
+      take(hours, 'service', service);
+    } catch (error) {
+      const why = error instanceof Error ? error.message : String(error);
+      setFault(`The weather service can’t be reached (${why}). What was known of the weather stays.`);
+    } finally {
+      setWaiting(false);
+    }
+  };
+  const readFile = async (chosen: File): Promise<void> => {
+    const outcome = readHoursCsv(await chosen.text(), timeZone);
+    setFault(outcome.ok ? null : `${chosen.name}: ${outcome.message}`);
+    if (!outcome.ok) return;
+    if (outcome.value.faults.length === 0) take(outcome.value.hours, 'file', chosen.name);
+    else setRead({ ...outcome.value, name: chosen.name });
+  };
+  const writeFile = (): void => {
+    const { clocks } = air;
+    const hours = Array.from({ length: Math.min(clocks.hours, 15 * 24) }, (_unused, index) => {
+      const hour = clocks.localHour(index);
+      const weather = isOpenAir ? clocks.weather(climate.id, index) : undefined;
+      const inside = clocks.air(climate.id).at(index);
+      if (!hour || !inside) return [];
+      const { wind = null, cloud = null, rain = null } = weather ?? {};
+      return [{ at: hourKey(hour), ...inside, wind, cloud, rain }];
+    }).flat();
+    download(`${climate.name}.csv`, writeHoursCsv(hours), 'text/csv');
+  };
+
+  return (
+    <Box component="section" aria-label="Where its hours come from" sx={{ display: 'grid', gap: 1.5, mb: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Typography sx={{ flex: '1 1 260px' }}>
+          {last ? (
+            <>
+              {climate.stated.hours.length} hours are stated, last {last.hours} from{' '}
+              {last.source === 'service' ? `the ${last.name}` : last.source === 'file' ? last.name : 'your hand'},{' '}
+              {DateTime.fromISO(last.at).toFormat('ccc d LLL, HH:mm')}; the rest is a usual day.
+            </>
+          ) : (
+            'Nothing is stated hour by hour: every day is a usual one.'
+          )}
+        </Typography>
+        {isOpenAir && (
+          <Button
+            variant="contained"
+            disabled={latitude === null || longitude === null || waiting}
+            onClick={() => void askService()}
+          >
+            {waiting ? 'Asking…' : 'Ask the weather service'}
+          </Button>
+        )}
+        <Button variant="outlined" onClick={() => file.current?.click()}>
+          Take in a CSV
+        </Button>
+        <Button onClick={writeFile}>CSV out</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          hidden
+          aria-label={`Hours of ${climate.name} as CSV`}
+          onChange={(event) => {
+            const [chosen] = event.target.files ?? [];
+            event.target.value = '';
+            if (chosen) void readFile(chosen);
+          }}
+        />
+      </Box>
+      {isOpenAir && <SiteFields />}
+      {isOpenAir && (
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+          The weather service is a stand-in that ships with Nivel: it computes a plausible forecast for the place, with
+          a wet spell about once a week. For real weather, take in a CSV.
+        </Typography>
+      )}
+      {fault !== null && <Alert severity="error">{fault}</Alert>}
+      {read && (
+        <Alert
+          severity="warning"
+          action={
+            <Box sx={{ display: 'grid', gap: 0.5 }}>
+              <Button color="inherit" onClick={() => take(read.hours, 'file', read.name)}>
+                Take the {read.hours.length} good hours
+              </Button>
+              <Button color="inherit" onClick={() => setRead(null)}>
+                Take nothing
+              </Button>
+            </Box>
+          }
+        >
+          <strong>
+            {read.name}: {read.faults.length} {read.faults.length === 1 ? 'row' : 'rows'} can’t be taken.
+          </strong>
+          <ul>
+            {read.faults.slice(0, 6).map(({ row, message }) => (
+              <li key={row}>
+                Row {row}: {message}
+              </li>
+            ))}
+          </ul>
+          {read.faults.length > 6 && `And ${read.faults.length - 6} more.`}
+        </Alert>
+      )}
+      <TypedHour climate={climate} />
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import Box from '@mui/material/Box';
+
+const LINES = [
+  ['air', 'var(--tacky)', '0', 3],
+  ['surface', 'var(--late)', '6 3', 2],
+  ['dew point', 'var(--wet)', '2 3', 2],
+  ['humidity, right', 'var(--cured)', '0', 1.5],
+] as const;
+
+/** What the lines of a chart of days are. */
+export function LineKey({ hasSurface }: { hasSurface: boolean }) {
+  return (
+    <Box
+      component="ul"
+      aria-label="What the lines are"
+      sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', fontSize: 14 }}
+    >
+      {LINES.filter(([name]) => hasSurface || name !== 'surface').map(([name, colour, dashes, width]) => (
+        <Box component="li" key={name} sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+          <svg width={26} height={10} aria-hidden>
+            <line x1={0} x2={26} y1={5} y2={5} stroke={colour} strokeWidth={width} strokeDasharray={dashes} />
+          </svg>
+          {name}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useCallback, useMemo } from 'react';
+import type { Climate } from '../../../../core/air/climate.ts';
+import { coatsDryingIn } from '../../../../core/forecasting/coats-in.ts';
+import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
+import { Chart, type Ink } from '../../../ui/Chart.tsx';
+import { Fold } from '../../../ui/Fold.tsx';
+import { useJob } from '../../../ui/job-context.tsx';
+import { Sheet } from '../../../ui/Section.tsx';
+import type { AirNow } from '../use-air.ts';
+import { airChart, chartHeight } from './air-chart.ts';
+import { ClimateEditor } from './ClimateEditor.tsx';
+import { HourSources } from './HourSources.tsx';
+import { LineKey } from './LineKey.tsx';
+import { WhatIf } from './WhatIf.tsx';
+
+/** Days that are shown ahead. */
+const AHEAD = 7;
+
+/** One place: its days ahead and when each product may be painted there, what could be done about its air, and what it follows from. */
+export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
+  const { job } = useJob();
+  const { units } = job.settings;
+  const { clocks, now } = air;
+  const coats = useMemo(() => coatsDryingIn(job, climate.id), [job, climate.id]);
+  const from = 24;
+  const until = Math.min(clocks.hours, from + AHEAD * 24);
+  const judged = useMemo(
+    () =>
+      coats.map(({ coating, tool }) => ({
+        name: `${coating.name}, ${tool}`,
+        hindrances: hindrancesIn(clocks, climate.id, coating, tool),
+      })),
+    [clocks, climate.id, coats],
+  );
+  const isAlwaysOpen = useCallback(
+    ({ hindrances }: { hindrances: readonly (readonly unknown[])[] }) =>
+      hindrances.slice(from, until).every((against) => against.length === 0),
+    [until],
+  );
+  const lanes = useMemo(() => judged.filter((lane) => !isAlwaysOpen(lane)), [judged, isAlwaysOpen]);
+  const open = judged.filter(isAlwaysOpen).map(({ name }) => name);
+  const option = useCallback(
+    (ink: Ink) => {
+      const suns = clocks.suns();
+      return airChart(
+        {
+          from,
+          until,
+          now,
+          units,
+          lanes,
+          air: clocks.air(climate.id),
+          surface: null,
+          midnights: clocks.days.map(({ startsAt }) => startsAt),
+          isDark: (hour) => (suns[hour]?.altitude ?? 0) <= 0,
+          at: air.at,
+        },
+        ink,
+      );
+    },
+    // `air.at` follows from the clocks.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [clocks, now, units, lanes, until, climate.id],
+  );
+  return (
+    <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
+      <Sheet>
+        <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap', mb: 1 }}>
+          <Typography variant="h2" sx={{ flex: 1 }}>
+            {climate.name}
+          </Typography>
+          <LineKey hasSurface={false} />
+        </Box>
+        <Chart
+          label={`${climate.name}: temperature, dew point and humidity for ${AHEAD} days, and when each product may be painted`}
+          height={chartHeight(lanes.length)}
+          option={option}
+        />
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+          {coats.length === 0 && 'No chosen coat dries here; choose a build-up, and bands show when it may be painted.'}
+          {open.length > 0 && `In every hour shown: ${open.join('; ')}.`}
+          {lanes.length > 0 && ' Bands: the hours in which each of the others may be painted here.'}
+        </Typography>
+      </Sheet>
+      {climate.whereabouts === 'indoors' && <WhatIf climate={climate} air={air} coats={coats} />}
+      <Sheet>
+        <HourSources climate={climate} air={air} />
+        <Fold title="What this air follows from" summary={followsFrom(climate)}>
+          <ClimateEditor climate={climate} />
+        </Fold>
+      </Sheet>
+    </Box>
+  );
+}
+
+function followsFrom({ shelter, heating, whereabouts, stated }: Climate): string {
+  const base =
+    whereabouts === 'outdoors'
+      ? 'a usual day'
+      : shelter === null
+        ? 'a usual day of its own'
+        : `the open air, ${shelter.lag} h behind it`;
+  const known = stated.hours.length > 0 ? `${stated.hours.length} stated hours over ` : '';
+  return `${known}${base}${heating === null ? '' : ', heated'}`;
+}

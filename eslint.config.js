@@ -13,6 +13,7 @@ const ROOMS = [
   ['strokes'],
   ['planning'],
   ['choosing'],
+  ['pricing'],
   ['running'],
   ['hanging'],
   ['checking'],

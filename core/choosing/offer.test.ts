@@ -120,7 +120,7 @@ test('hours are the sum of the steps that the plan would have, and paint is what
     assert.ok(Math.abs(work.minutes(buildUp) - minutes) < 1e-6);
     // One painter at a steady pace takes half as long again as a professional.
     assert.ok(Math.abs(cost.hours - (minutes * 1.5) / 60) < 1e-6);
-    const tins = productNeeds(made.job).reduce((sum, need) => sum + need.tins.cost, 0);
+    const tins = productNeeds(made.job).reduce((sum, need) => sum + need.tins.best.cost, 0);
     assert.ok(cost.money >= tins - 1e-6 && cost.money <= tins * 1.35 + 1e-6, `${cost.money} for ${tins}`);
   }
 });

@@ -2,6 +2,7 @@ import { PLAIN_CLIMATE } from '../air/climate.ts';
 import { USUAL_COATING } from '../shelf/coating.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
 import { NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
@@ -59,7 +60,7 @@ function proved(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
-/** To 4: climates follow the open air and stated hours, heating takes time, and instruments are read. */
+/** To 4: climates follow the open air and stated hours, heating takes time, instruments are read, and work has a price. */
 function aired(job: Record<string, unknown>): Record<string, unknown> {
   const climates = each(job.climates, ({ heating, ...climate }) => ({
     ...PLAIN_CLIMATE,
@@ -77,6 +78,9 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
       coatings: each(asRecord(job.shelf).coatings, (coating) => ({ ...USUAL_COATING, ...coating })),
     },
     readings: [],
+    mixing: USUAL_MIXING,
+    recipes: [],
+    pricing: USUAL_PRICING,
   };
 }
 

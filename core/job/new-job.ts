@@ -1,5 +1,6 @@
 import { PLAIN_CLIMATE, type Climate } from '../air/climate.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
+import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
 import { JOB_FORMAT, type FinishGroup, type Job, type Week, type Weights } from './schema.ts';
 
 const workday = () => [
@@ -102,5 +103,8 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     plan: null,
     log: [],
     cutting: { stock: [2400], kerf: 3, cut: [] },
+    mixing: USUAL_MIXING,
+    recipes: [],
+    pricing: USUAL_PRICING,
   };
 }

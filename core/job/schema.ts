@@ -5,6 +5,7 @@ import { SHEENS } from '../shelf/coating.ts';
 import { shelfSchema } from '../shelf/shelf.ts';
 import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
+import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
@@ -242,6 +243,9 @@ const jobFields = z.object({
   plan: acceptedPlanSchema.nullable(),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
   cutting: cuttingSchema,
+  mixing: mixingSchema,
+  recipes: z.array(recipeSchema).max(100, 'A job holds up to 100 recipes.'),
+  pricing: pricingSchema,
 });
 
 /** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */
@@ -294,6 +298,7 @@ function referenceFaults(job: {
   findings: { id: string; groupId: string }[];
   patches: { id: string; groupId: string }[];
   readings: { id: string }[];
+  recipes: { id: string }[];
 }): Fault[] {
   const faults: Fault[] = [];
   const collect = (list: readonly { id: string }[], path: string): Set<string> => {
@@ -313,6 +318,7 @@ function referenceFaults(job: {
   collect(job.findings, 'findings');
   collect(job.patches, 'patches');
   collect(job.readings, 'readings');
+  collect(job.recipes, 'recipes');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
     if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
   };

@@ -254,7 +254,7 @@ class ProblemDraft {
     return dryingClimateId(this.#job, piece, coat?.faces);
   }
 
-  /** Minutes that a mixed pot keeps in the warmest hour of its climate: the least that it may keep. */
+  /** Minutes that a mixed pot keeps in the warmest hour of its climate in two weeks: the least that it may keep. */
   #potLife(coating: Coating, climateId: string): number {
     const [kind] = coating.drying;
     const rates = kind ? this.#clocks.rates(climateId, kind, dryingProduct(coating)).slice(0, 14 * 24) : [];

@@ -12,7 +12,7 @@ test('litres of a door worked by hand', () => {
   // 10 · 36 / 35 m²/L, 92 % on the door, 0.1 L in the tray, at least 0.1 L in reserve.
   const onDoor = AREA / (360 / 35) / 0.92;
   assert.ok(Math.abs((primer?.litres ?? 0) - (onDoor + 0.1 + 0.1)) < 1e-9);
-  assert.deepEqual(primer?.tins.tins, [0.75]);
+  assert.deepEqual(primer?.tins.best.tins, [0.75]);
   const twoCoats = (2 * AREA) / (350 / 32) / 0.92;
   assert.ok(Math.abs((enamel?.litres ?? 0) - (twoCoats + 0.2 + 0.1)) < 1e-9);
   assert.deepEqual(

@@ -1,11 +1,11 @@
 import { coatingOf, colourOn, coatsOn, groupOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Job, Tool } from '../job/schema.ts';
+import type { Coat, FinishGroup, Job, Tool } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { spreadRate } from '../shelf/film.ts';
-import { cheapestTins, type TinChoice } from './tins.ts';
 import { coatedArea } from './take-off.ts';
+import { tinChoices, type TinChoices } from './tins.ts';
 
 /** Share of the paint that ends up on the piece. */
 const TRANSFER_EFFICIENCY: Readonly<Record<Tool, number>> = { brush: 0.95, roller: 0.92, spray: 0.65 };
@@ -14,51 +14,41 @@ const RESIDUE: Readonly<Record<Tool, number>> = { brush: 0.03, roller: 0.1, spra
 /** What an open grain drinks more on the first coat. */
 const OPEN_GRAIN = 1.15;
 
-/** One product in one colour, over the whole job. */
-export interface ProductNeed {
-  product: string;
-  coating: Coating;
-  /** The group's colour for topcoats; null for primers and sealers. */
-  colour: { name: string; hex: string } | null;
-  coats: CoatNeed[];
-  /** Litres that stay in tools. */
-  residue: number;
-  reserve: number;
-  /** Litres to have: on the pieces, in the tools, and in reserve. */
-  litres: number;
-  tins: TinChoice;
-}
-
-/** One coat of a product on one group's pieces. */
-export interface CoatNeed {
-  groupId: string;
-  groupName: string;
+/** One coat on one face of one piece: what it takes out of the tin. */
+export interface PaintUse {
+  piece: Piece;
+  group: FinishGroup;
+  face: FaceId;
+  coat: Coat;
   /** 1 for the first coat on the surface. */
   number: number;
-  tool: Tool;
+  coating: Coating;
+  /** The group's colour for topcoats; null for primers and sealers. */
+  colour: FinishGroup['colour'] | null;
   area: number;
+  surfaceFactor: number;
   litres: number;
 }
 
-interface Use {
-  coat: Coat;
-  number: number;
-  area: number;
-  face: FaceId;
-  /** The first coat over the whole face. */
-  meetsWood: boolean;
-}
-
-/** Every coat on every face of a piece with a chosen build-up. */
-function usesOf(job: Job, piece: Piece): Use[] {
-  const buildUp = groupOf(job, piece)?.buildUp;
-  if (!buildUp) return [];
-  return FACE_IDS.flatMap((face) => {
-    const coats = coatsOn(buildUp, face);
-    const firstAllOver = coats.findIndex(({ extent }) => extent === 'all');
-    return coats.flatMap((coat, index) => {
-      const area = coatedArea(piece, face, coat.extent);
-      return area === 0 ? [] : [{ coat, number: index + 1, area, face, meetsWood: index === firstAllOver }];
+/** Every coat on every face of every piece with a chosen build-up, piece by piece, edges with the front. */
+export function paintUses(job: Job): PaintUse[] {
+  return job.pieces.flatMap((piece) => {
+    const group = groupOf(job, piece);
+    const buildUp = group?.buildUp;
+    if (!group || !buildUp) return [];
+    return FACE_IDS.flatMap((face) => {
+      const coats = coatsOn(buildUp, face);
+      const firstAllOver = coats.findIndex(({ extent }) => extent === 'all');
+      return coats.flatMap((coat, index): PaintUse[] => {
+        const area = coatedArea(piece, face, coat.extent);
+        const coating = coatingOf(job, coat.product);
+        if (area === 0 || coating === undefined) return [];
+        const meetsGrain = index === firstAllOver && buildUp.grainFill === null && isOpenGrained(piece);
+        const surfaceFactor = meetsGrain ? OPEN_GRAIN : 1;
+        const litres = litresOnto(area, coat.tool, coating) * surfaceFactor;
+        const colour = coating.role === 'topcoat' ? colourOn(group, face) : null;
+        return [{ piece, group, face, coat, number: index + 1, coating, colour, area, surfaceFactor, litres }];
+      });
     });
   });
 }
@@ -66,47 +56,96 @@ function usesOf(job: Job, piece: Piece): Use[] {
 /** Whether the first coat meets open grain. */
 const isOpenGrained = (piece: Piece): boolean => piece.surface.substrate === 'oak' && piece.surface.existing === 'bare';
 
+/** One product in one colour, over the whole job. */
+export interface ProductNeed {
+  product: string;
+  coating: Coating;
+  colour: FinishGroup['colour'] | null;
+  coats: CoatNeed[];
+  uses: PaintUse[];
+  /** Litres that stay in tools. */
+  residue: number;
+  reserve: number;
+  /** Litres to have: on the pieces, in the tools, and in reserve. */
+  litres: number;
+  /** Litres of thinner, over all coats that are thinned. */
+  thinner: number;
+  tins: TinChoices;
+}
+
+/** One coat of a product on one group's pieces: a session. */
+export interface CoatNeed {
+  groupId: string;
+  groupName: string;
+  number: number;
+  tool: Tool;
+  thinning: number;
+  area: number;
+  litres: number;
+}
+
+/** The session that a use belongs to: a coat of one colour on one group with one tool. */
+export const sessionOf = ({ group, number, coat }: PaintUse): string => `${group.id}/${number}/${coat.tool}`;
+
 /**
  * Litres of every product: Σ area / spread rate / transfer efficiency · surface factor, per coat, plus what stays in
- * the tools each session (a coat of one colour on one group is one session) and a reserve for touching up, the larger
- * of 5 % and 0.1 L. With the cheapest tins for each.
+ * the tools each session and a reserve for touching up, the larger of 5 % and 0.1 L. With the cheapest tins for each, and
+ * the next best.
  */
 export function productNeeds(job: Job): ProductNeed[] {
-  const needs = new Map<string, Omit<ProductNeed, 'residue' | 'reserve' | 'litres' | 'tins'>>();
-  for (const piece of job.pieces) {
-    const group = groupOf(job, piece);
-    for (const { coat, number, area, face, meetsWood } of usesOf(job, piece)) {
-      const coating = coatingOf(job, coat.product);
-      if (coating === undefined || group === undefined) continue;
-      const colour = coating.role === 'topcoat' ? colourOn(group, face) : null;
-      const key = `${coat.product}/${colour?.hex ?? ''}`;
-      const need = needs.get(key) ?? { product: coat.product, coating, colour, coats: [] };
-      needs.set(key, need);
-      const surfaceFactor = meetsWood && group.buildUp?.grainFill === null && isOpenGrained(piece) ? OPEN_GRAIN : 1;
-      const litres = litresOnto(area, coat.tool, coating) * surfaceFactor;
-      const row = need.coats.find(
-        (entry) => entry.groupId === group.id && entry.number === number && entry.tool === coat.tool,
-      );
-      if (row) {
-        row.area += area;
-        row.litres += litres;
-      } else {
-        need.coats.push({ groupId: group.id, groupName: group.name, number, tool: coat.tool, area, litres });
-      }
+  const byProduct = new Map<string, PaintUse[]>();
+  for (const use of paintUses(job)) {
+    const key = `${use.coating.id}/${use.colour?.hex ?? ''}`;
+    byProduct.set(key, [...(byProduct.get(key) ?? []), use]);
+  }
+  return [...byProduct.values()].flatMap((uses) => {
+    const [first] = uses;
+    if (first === undefined) return [];
+    const { coating, colour } = first;
+    const coats = sessionsOf(uses);
+    const onPieces = coats.reduce((sum, coat) => sum + coat.litres, 0);
+    const beside = besidePieces(onPieces, coats);
+    const litres = onPieces + beside.residue + beside.reserve;
+    const thinner = coats.reduce((sum, coat) => sum + (coat.litres * coat.thinning) / 100, 0);
+    return [
+      {
+        product: coating.id,
+        coating,
+        colour,
+        coats,
+        uses,
+        ...beside,
+        litres,
+        thinner,
+        tins: tinChoices(litres, coating.tins),
+      },
+    ];
+  });
+}
+
+function sessionsOf(uses: readonly PaintUse[]): CoatNeed[] {
+  const sessions = new Map<string, CoatNeed>();
+  for (const use of uses) {
+    const { group, number, coat, area, litres } = use;
+    const known = sessions.get(sessionOf(use));
+    if (known) {
+      known.area += area;
+      known.litres += litres;
+    } else {
+      const { tool, thinning } = coat;
+      sessions.set(sessionOf(use), { groupId: group.id, groupName: group.name, number, tool, thinning, area, litres });
     }
   }
-  return [...needs.values()].map((need) => {
-    const onPieces = need.coats.reduce((sum, coat) => sum + coat.litres, 0);
-    const beside = besidePieces(onPieces, need.coats);
-    const litres = onPieces + beside.residue + beside.reserve;
-    return { ...need, ...beside, litres, tins: cheapestTins(litres, need.coating.tins) };
-  });
+  return [...sessions.values()];
 }
 
 /** Litres of a coating that one coat on so many m² takes out of the tin: area / spread rate / transfer efficiency. */
 export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: Coating): number {
   return area / spreadRate(volumeSolids, dryFilm) / TRANSFER_EFFICIENCY[tool];
 }
+
+/** Litres that stay in a tool after a session. */
+export const residueIn = (tool: Tool): number => RESIDUE[tool];
 
 /** Litres that stay in the tools, a session each, and the reserve for touching up: the larger of 5 % and 0.1 L. */
 export function besidePieces(

@@ -78,14 +78,8 @@ export function washMinutes(piece: Piece): number {
 export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>): number {
   if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade');
   if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
-  const faces = facesInScope(piece).map((face) => flatAndProfiled(face.elements));
-  const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
-  return (
-    faces.reduce(
-      (sum, { flat, profiled }) => sum + flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2,
-      0,
-    ) + edges.reduce((sum, { area }) => sum + area * MINUTES.abradeFlatPerM2, 0)
-  );
+  const { flat, profiled } = abradedAreas(piece);
+  return flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2;
 }
 
 /** Minutes to denib a piece after a coat of such an extent. */
@@ -146,10 +140,24 @@ const MASKED_PARTS: ReadonlySet<Part> = new Set(['run', 'frame', 'area']);
 
 /** Minutes to take furniture off what is painted in place and to mask it: by the metre where it meets the wall. */
 export function maskMinutes(piece: Piece): number {
-  const metres = facesInScope(piece)
+  return definitionOf(piece.kind).pace.takeOff + maskedMetres(piece) * MINUTES.maskPerMetre;
+}
+
+/** Metres along which a piece meets wall, floor or tread. */
+export function maskedMetres(piece: Piece): number {
+  return facesInScope(piece)
     .flatMap((face) => face.elements)
     .reduce((sum, { part, cutIn }) => sum + (MASKED_PARTS.has(part) ? cutIn / 1000 : 0), 0);
-  return definitionOf(piece.kind).pace.takeOff + metres * MINUTES.maskPerMetre;
+}
+
+/** m² of a piece in scope that are flat, edges among them, and that are profiled. */
+export function abradedAreas(piece: Piece): { flat: number; profiled: number } {
+  const faces = facesInScope(piece).map((face) => flatAndProfiled(face.elements));
+  const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
+  return {
+    flat: [...faces.map(({ flat }) => flat), ...edges.map(({ area }) => area)].reduce((sum, area) => sum + area, 0),
+    profiled: faces.reduce((sum, { profiled }) => sum + profiled, 0),
+  };
 }
 
 /**

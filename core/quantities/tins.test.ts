@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { knownAnswers } from '../testing/known-answers.ts';
-import { cheapestTins, type TinSize } from './tins.ts';
+import { cheapestTins, tinChoices, type TinSize } from './tins.ts';
 
 const { cases } = knownAnswers<{
   cases: { need: number; sizes: TinSize[]; tins: number[]; cost: number; leftOver: number }[];
@@ -64,4 +64,52 @@ test('agrees with exhaustive search', () => {
 test('refuses a need or sizes that make no sense', () => {
   assert.throws(() => cheapestTins(-1, [{ litres: 1, price: 1 }]), RangeError);
   assert.throws(() => cheapestTins(1, []), RangeError);
+});
+
+/** Every set of tins of which none could be left out, cheapest first. */
+function allChoices(need: number, sizes: readonly TinSize[]): { tins: string; cost: number }[] {
+  const found = new Map<string, number>();
+  const visit = (index: number, tins: readonly TinSize[]): void => {
+    const litres = tins.reduce((sum, tin) => sum + tin.litres, 0);
+    if (litres >= need - 1e-9) {
+      if (tins.every((tin) => litres - tin.litres < need - 1e-9)) {
+        const key = tins
+          .map((tin) => tin.litres)
+          .sort((one, other) => one - other)
+          .join();
+        found.set(
+          key,
+          Math.min(
+            found.get(key) ?? Infinity,
+            tins.reduce((sum, { price }) => sum + price, 0),
+          ),
+        );
+      }
+      return;
+    }
+    for (let next = index; next < sizes.length; next++) visit(next, [...tins, sizes[next]!]);
+  };
+  visit(0, []);
+  return [...found].map(([tins, cost]) => ({ tins, cost })).sort((one, other) => one.cost - other.cost);
+}
+
+test('the second best is the cheapest of all other sets of which no tin could be left out', () => {
+  const size = fc.record({
+    litres: fc.constantFrom(0.5, 0.75, 1, 2.5, 5),
+    price: fc.integer({ min: 5, max: 90 }),
+  });
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(size, { minLength: 1, maxLength: 4, selector: ({ litres }) => litres }),
+      fc.integer({ min: 1, max: 5000 }),
+      (sizes, millilitres) => {
+        const need = millilitres / 1000;
+        const { best, second } = tinChoices(need, sizes);
+        const others = allChoices(need, sizes).filter(({ tins }) => tins !== best.tins.join());
+        assert.equal(second?.cost ?? null, others[0]?.cost ?? null);
+        if (second) assert.ok(second.tins.reduce((sum, litres) => sum + litres, 0) >= need - 1e-9);
+      },
+    ),
+    { numRuns: 150, endOnFailure: true },
+  );
 });

@@ -61,6 +61,61 @@ export function cheapestTins(need: number, sizes: readonly TinSize[]): TinChoice
   };
 }
 
+/** The cheapest tins for a need, and what one would buy instead of them; null when there is nothing else. */
+export interface TinChoices {
+  best: TinChoice;
+  second: TinChoice | null;
+}
+
+/**
+ * The cheapest tins, and the cheapest of all other sets of tins of which none could be left out; exact, by trying every
+ * such set that could still be cheaper. Arguments and refusals as in {@link cheapestTins}.
+ */
+export function tinChoices(need: number, sizes: readonly TinSize[]): TinChoices {
+  const best = cheapestTins(need, sizes);
+  const bestKey = best.tins.join();
+  const sorted = [...new Map(sizes.map((size) => [size.litres, cheaper(sizes, size)])).values()].sort(
+    (one, other) => other.litres - one.litres,
+  );
+  const perLitre = Math.min(...sorted.map(({ litres, price }) => price / litres));
+  let second: TinChoice | null = null;
+  const visit = (index: number, tins: readonly TinSize[], litres: number, cost: number): void => {
+    if (litres >= need - 1e-9) {
+      // Tins come largest first: if the last can be left out, or any, it is no choice but a waste.
+      if (tins.some((tin) => litres - tin.litres >= need - 1e-9)) return;
+      const choice = {
+        tins: tins.map((tin) => tin.litres).sort((one, other) => one - other),
+        cost,
+        leftOver: litres - need,
+      };
+      if (choice.tins.join() !== bestKey && (second === null || isCheaperChoice(choice, second))) second = choice;
+      return;
+    }
+    if (second !== null) {
+      // What is missing costs at least so much, and takes at least so many tins.
+      const least = cost + (need - litres) * perLitre;
+      const count = tins.length + Math.ceil((need - litres) / (sorted[0]?.litres ?? 1) - 1e-9);
+      if (least > second.cost + 1e-9) return;
+      if (least > second.cost - 1e-9 && count > second.tins.length) return;
+    }
+    for (let next = index; next < sorted.length; next++) {
+      const size = sorted[next];
+      if (size) visit(next, [...tins, size], litres + size.litres, cost + size.price);
+    }
+  };
+  visit(0, [], 0, 0);
+  return { best, second };
+}
+
+const cheaper = (sizes: readonly TinSize[], { litres }: TinSize): TinSize =>
+  sizes.filter((size) => size.litres === litres).reduce((least, size) => (size.price < least.price ? size : least));
+
+function isCheaperChoice(one: TinChoice, other: TinChoice): boolean {
+  if (Math.abs(one.cost - other.cost) > 1e-9) return one.cost < other.cost;
+  if (one.tins.length !== other.tins.length) return one.tins.length < other.tins.length;
+  return one.leftOver < other.leftOver;
+}
+
 function isBetter(one: Cover, other: Cover): boolean {
   if (one.cents !== other.cents) return one.cents < other.cents;
   if (one.count !== other.count) return one.count < other.count;

@@ -53,6 +53,13 @@ const hour = (of: number, temperature: number) => ({
   cloud: null,
   rain: null,
 });
+const recipe = {
+  id: 'reed',
+  name: 'reed',
+  hex: '#8d9b6a',
+  parts: [{ what: 'white base', amount: 950 }],
+  drawdowns: [],
+};
 const start = new TestJob()
   .door('a')
   .door('b')
@@ -78,6 +85,7 @@ const start = new TestJob()
       },
     ],
   })
+  .tell('state-recipe', { recipe })
   .tell('state-painter', { painter: helper })
   .tell('state-room', {
     room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
@@ -320,6 +328,22 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Log a reading$/,
     (job) => job.readings.map(({ id }) => id).join() === 'read-1,read-2',
   ],
+  'change-mixing': [
+    { bucket: 15 },
+    /^Change bucket of mixing$/,
+    (job) => job.mixing.bucket === 15 && job.mixing.smallest === 5,
+  ],
+  'state-recipe': [
+    { recipe: { ...recipe, name: 'reed, darker' } },
+    /^State the recipe reed, darker$/,
+    (job) => job.recipes.length === 1 && job.recipes[0]?.name === 'reed, darker',
+  ],
+  'remove-recipe': [{ id: 'reed' }, /^Remove the recipe reed$/, (job) => job.recipes.length === 0],
+  'change-pricing': [
+    { hourlyRate: 52, packs: { sleeves: { count: 5, price: 9 } } },
+    /^Change hourlyRate, packs of the price$/,
+    (job) => job.pricing.hourlyRate === 52 && job.pricing.margin === 12 && job.pricing.packs.sleeves?.price === 9,
+  ],
   'remove-reading': [{ id: 'read-1' }, /^Remove a reading$/, (job) => job.readings.length === 0],
   'state-climate': [
     { climate: { ...climate!, ventilation: 'fan' } },
@@ -396,6 +420,8 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
   ['remove-climate', { id: 'house' }, /would have no air/],
   ['remove-reading', { id: 'gone' }, /no longer in the job/],
+  ['state-recipe', { recipe: { ...recipe, parts: [] } }, /at least one part/],
+  ['change-pricing', { hourlyRate: -5 }, /not less than nothing/],
   [
     'take-hours',
     { climateId: 'gone', hours: [hour(7, 11)], source: 'file', name: 'x', at: '2027-03-01T10:00' },

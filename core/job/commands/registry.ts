@@ -16,6 +16,7 @@ import {
   removeHardware,
   stateDrilling,
 } from './fittings.ts';
+import { changeMixing, changePricing, removeRecipe, stateRecipe } from './buying.ts';
 import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
@@ -75,6 +76,10 @@ export const COMMANDS = {
   'change-settings': changeSettings,
   'change-site': changeSite,
   'change-cutting': changeCutting,
+  'change-mixing': changeMixing,
+  'state-recipe': stateRecipe,
+  'remove-recipe': removeRecipe,
+  'change-pricing': changePricing,
   'state-room': stateRoom,
   'tick-room-task': tickRoomTask,
   'remove-room': removeRoom,

@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
-import { definitionOf } from '../../../core/pieces/registry.ts';
-import { takeOff } from '../../../core/quantities/take-off.ts';
-import { formatArea } from '../../../core/units/quantity.ts';
-import { useJob } from '../../ui/job-context.tsx';
-import { ListTable } from '../../ui/ListTable.tsx';
-import { Tag } from '../../ui/Tag.tsx';
+import { definitionOf } from '../../../../core/pieces/registry.ts';
+import { takeOff } from '../../../../core/quantities/take-off.ts';
+import { formatArea } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../ui/job-context.tsx';
+import { ListTable } from '../../../ui/ListTable.tsx';
+import { Tag } from '../../../ui/Tag.tsx';
 
 const number = { textAlign: 'right' } as const;
 

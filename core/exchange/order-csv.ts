@@ -1,0 +1,38 @@
+import Papa from 'papaparse';
+import type { Job } from '../job/schema.ts';
+import { consumableNeeds } from '../quantities/consumables.ts';
+import { productNeeds } from '../quantities/litres.ts';
+
+/** The order of a job as a list for the shop: a row for each size of tin and each pack, with what it comes to. */
+export function writeOrderCsv(job: Job): string {
+  const rows = [
+    ...productNeeds(job).flatMap(({ coating, colour, tins: { best }, litres }) =>
+      [...new Set(best.tins)].map((size) => {
+        const count = best.tins.filter((tin) => tin === size).length;
+        const price = coating.tins.find((tin) => tin.litres === size)?.price ?? 0;
+        return [
+          coating.name,
+          colour?.name ?? '',
+          colour?.hex ?? '',
+          `${size} L`,
+          count,
+          count * price,
+          litres.toFixed(3),
+        ];
+      }),
+    ),
+    ...consumableNeeds(job).map(({ name, unit, pack, packs, cost, needed }) => [
+      name,
+      '',
+      '',
+      `pack of ${pack.count}${unit === '' ? '' : ` ${unit}`}`,
+      packs,
+      cost,
+      needed,
+    ]),
+  ];
+  return Papa.unparse(
+    { fields: ['What', 'Colour', 'Hex', 'Size', 'How many', job.settings.currency, 'Needed'], data: rows },
+    { newline: '\r\n', escapeFormulae: true },
+  );
+}

@@ -1,0 +1,140 @@
+import { roomOf } from '../job/queries.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job, Room } from '../job/schema.ts';
+import { definitionOf, type PieceKind } from '../pieces/registry.ts';
+import { consumableNeeds } from '../quantities/consumables.ts';
+import { productNeeds } from '../quantities/litres.ts';
+import { crewFactor } from '../quantities/pace.ts';
+import { pieceSteps, type Operation } from '../planning/piece-steps.ts';
+
+/** Minutes at a professional's pace to get tools out for a coat of one colour on one group. */
+const SESSION_MINUTES = 6;
+
+/** Hands-on hours by what is done. */
+export interface HoursOf {
+  what: string;
+  hours: number;
+}
+
+/** What a job costs, and what is asked for it. */
+export interface Price {
+  hours: HoursOf[];
+  /** Hands-on hours at the crew's pace, and what comes on top of them. */
+  handsOn: number;
+  overhead: number;
+  labour: number;
+  tins: number;
+  consumables: number;
+  /** Labour, tins and consumables. */
+  cost: number;
+  margin: number;
+  net: number;
+  tax: number;
+  gross: number;
+  rooms: RoomPrice[];
+}
+
+/** A room's share of the net price, by the hours and litres that its pieces take. */
+export interface RoomPrice {
+  room: Room;
+  pieces: number;
+  hours: number;
+  net: number;
+}
+
+const HEADINGS: readonly { what: string; operations: readonly Operation[] }[] = [
+  { what: 'Taking off, masking and hanging', operations: ['take-off', 'mask', 'rehang', 'refit'] },
+  { what: 'Washing and keying', operations: ['wash', 'abrade', 'wet-abrade', 'degloss'] },
+  { what: 'Filling, moulding and drilling', operations: ['plant', 'fill', 'drill', 'grain-fill', 'preserve'] },
+  { what: 'Coats', operations: ['coat', 'denib'] },
+];
+
+/**
+ * The price of a job at its stated rates: hands-on hours by pace and the crew's skill, set-ups and room work, plus a share
+ * for what is not hands-on; tins and packs as they are bought; margin on all of it; tax as typed.
+ */
+export function priceOf(job: Job): Price {
+  const factor = crewFactor(job.crew);
+  const needs = productNeeds(job);
+  const hoursOf = (piece: Piece): number =>
+    pieceSteps(job, piece).reduce((sum, { minutes }) => sum + minutes, 0) * (factor / 60);
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
+  const sessions = needs.reduce((sum, { coats }) => sum + coats.length, 0);
+  const roomMinutes = job.rooms
+    .flatMap(({ tasks }) => tasks)
+    .reduce((sum, { minutes, people }) => sum + minutes * people, 0);
+  const hours = [
+    ...HEADINGS.map(({ what, operations }) => ({
+      what,
+      hours:
+        (factor / 60) *
+        steps.reduce((sum, { operation, minutes }) => sum + (operations.includes(operation) ? minutes : 0), 0),
+    })),
+    { what: 'Setting up tools and colours', hours: (factor / 60) * sessions * SESSION_MINUTES },
+    { what: 'Clearing and sheeting rooms', hours: (factor / 60) * roomMinutes },
+  ].filter((entry) => entry.hours > 0);
+  const handsOn = hours.reduce((sum, entry) => sum + entry.hours, 0);
+  const { hourlyRate, overhead, margin, tax } = job.pricing;
+  const besides = (handsOn * overhead) / 100;
+  const labour = (handsOn + besides) * hourlyRate;
+  const tins = needs.reduce((sum, need) => sum + need.tins.best.cost, 0);
+  const consumables = consumableNeeds(job).reduce((sum, { cost }) => sum + cost, 0);
+  const cost = labour + tins + consumables;
+  const net = cost * (1 + margin / 100);
+  return {
+    hours,
+    handsOn,
+    overhead: besides,
+    labour,
+    tins,
+    consumables,
+    cost,
+    margin: net - cost,
+    net,
+    tax: (net * tax) / 100,
+    gross: net * (1 + tax / 100),
+    rooms: roomPrices(job, net, hoursOf),
+  };
+}
+
+function roomPrices(job: Job, net: number, hoursOf: (piece: Piece) => number): RoomPrice[] {
+  const planned = job.pieces.map((piece) => ({ piece, room: roomOf(job, piece), hours: hoursOf(piece) }));
+  const all = planned.reduce((sum, { hours }) => sum + hours, 0);
+  return job.rooms.flatMap((room) => {
+    const own = planned.filter((entry) => entry.room?.id === room.id && entry.hours > 0);
+    const hours = own.reduce((sum, entry) => sum + entry.hours, 0);
+    return own.length === 0 ? [] : [{ room, pieces: own.length, hours, net: (net * hours) / all }];
+  });
+}
+
+/** What refinishing a kind of piece costs beside new ones. */
+export interface Replacement {
+  kind: PieceKind;
+  name: string;
+  pieces: number;
+  /** Net, for one piece, on average. */
+  refinish: number;
+  /** As the painter stated it; null while nobody has. */
+  replace: number | null;
+}
+
+/** Refinish or replace, by kind of piece: the net price of one against what a new one costs. */
+export function replacementsOf(job: Job, price: Price): Replacement[] {
+  const factor = crewFactor(job.crew);
+  const byKind = new Map<PieceKind, { pieces: number; hours: number }>();
+  let all = 0;
+  for (const piece of job.pieces) {
+    const hours = pieceSteps(job, piece).reduce((sum, { minutes }) => sum + minutes, 0) * (factor / 60);
+    if (hours === 0) continue;
+    const known = byKind.get(piece.kind) ?? { pieces: 0, hours: 0 };
+    byKind.set(piece.kind, { pieces: known.pieces + 1, hours: known.hours + hours });
+    all += hours;
+  }
+  return [...byKind].map(([kind, { pieces, hours }]) => ({
+    kind,
+    name: definitionOf(kind).name,
+    pieces,
+    refinish: (price.net * hours) / all / pieces,
+    replace: job.pricing.replacements[kind] ?? null,
+  }));
+}

@@ -1,0 +1,101 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { TestJob } from '../testing/jobs.ts';
+import { boxingPlan } from './boxing.ts';
+import { enoughFor } from './enough-for.ts';
+import { productNeeds, type ProductNeed } from './litres.ts';
+import { takeOffLines } from './take-off-lines.ts';
+
+function doors(count: number): TestJob {
+  const test = new TestJob();
+  for (let index = 1; index <= count; index++) test.door(`d${index}`);
+  return test.coated('enamel-acrylic');
+}
+const enamelOf = (job: TestJob['job']): ProductNeed =>
+  productNeeds(job).find(({ product }) => product === 'enamel-acrylic')!;
+const withTins = (need: ProductNeed, tins: number[]): ProductNeed => ({
+  ...need,
+  tins: { best: { tins, cost: 0, leftOver: tins.reduce((sum, tin) => sum + tin, 0) - need.litres }, second: null },
+});
+
+test('tins of one colour that fit the bucket are boxed once, before the first of their coats', () => {
+  const need = withTins(enamelOf(doors(4).job), [2.5, 2.5]);
+  const boxes = boxingPlan(need, 10);
+  assert.equal(boxes.length, 1);
+  assert.deepEqual(boxes[0]!.tins, [2.5, 2.5]);
+  assert.deepEqual(
+    boxes[0]!.runs.map(({ number, marks }) => [number, marks.join()]),
+    [
+      [2, 'D-01,D-02,D-03,D-04'],
+      [3, 'D-01,D-02,D-03,D-04'],
+    ],
+  );
+});
+
+test('a small bucket changes between pieces, and what is left is poured into the next box', () => {
+  const need = withTins(enamelOf(doors(4).job), [0.75, 0.75, 0.75, 0.75]);
+  const boxes = boxingPlan(need, 1.6);
+  assert.ok(boxes.length >= 2);
+  boxes.slice(1).forEach((box, index) => assert.ok(box.carried >= 0 && boxes[index]!.left === 0));
+  const second = boxes[1]!;
+  assert.ok(Math.abs(second.litres - second.carried - second.tins.reduce((sum, tin) => sum + tin, 0)) < 1e-9);
+});
+
+test('a primer has no colour to be evened out: it is taken tin by tin', () => {
+  const need = productNeeds(doors(6).job).find(({ colour }) => colour === null)!;
+  const boxes = boxingPlan(withTins(need, [0.75, 0.75, 0.75, 0.75]), 10);
+  assert.ok(boxes.length > 1 && boxes[0]!.tins.length === 1);
+});
+
+test('tins never run short, every face is painted from one box, and no paint comes from nowhere', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 7 }),
+      fc.constantFrom('enamel-acrylic', 'enamel-alkyd-wb', 'ext-acrylic'),
+      fc.double({ min: 0.8, max: 12, noNaN: true }),
+      (count, topcoat, bucket) => {
+        const test = new TestJob();
+        for (let index = 1; index <= count; index++) test.door(`d${index}`);
+        for (const need of productNeeds(test.coated(topcoat).job)) {
+          const boxes = boxingPlan(need, bucket);
+          const bought = need.tins.best.tins.reduce((sum, tin) => sum + tin, 0);
+          const poured = boxes.reduce((sum, { tins }) => sum + tins.reduce((total, tin) => total + tin, 0), 0);
+          assert.ok(bought >= need.litres - 1e-9, 'never short');
+          assert.ok(Math.abs(poured - bought) < 1e-9, 'every tin is in one box');
+          const used = bought - boxes.at(-1)!.left;
+          const onPieces = need.uses.reduce((sum, { litres }) => sum + litres, 0);
+          assert.ok(Math.abs(used - onPieces - need.residue) < 1e-6, `${used} of ${onPieces + need.residue}`);
+          for (const box of boxes) assert.ok(box.left >= -1e-9 && (box.isOverfull || box.litres <= bucket + 1e-9));
+        }
+      },
+    ),
+    { numRuns: 80 },
+  );
+});
+
+test('what is left over is told in m² and in pieces that it would coat once more', () => {
+  const need = withTins(enamelOf(doors(3).job), [2.5, 2.5]);
+  const rest = enoughFor(need)!;
+  const oneDoor = need.uses
+    .filter(({ piece, number }) => piece.id === 'd1' && number === 3)
+    .reduce((sum, { litres }) => sum + litres, 0);
+  assert.equal(rest.marks.length, Math.min(3, Math.floor(rest.litres / oneDoor)));
+  assert.ok(Math.abs(rest.area - rest.litres * (350 / 32) * 0.92) < 1e-9);
+  assert.equal(enoughFor(withTins(need, [need.litres + 0.01])), null);
+});
+
+test('the lines of a take-off by element add up to what the tins give', () => {
+  const { job } = doors(2);
+  const lines = takeOffLines(job);
+  const sum = (of: (line: (typeof lines)[number]) => number): number =>
+    lines.reduce((total, line) => total + of(line), 0);
+  const onPieces = productNeeds(job).flatMap(({ uses }) => uses);
+  assert.ok(Math.abs(sum(({ litres }) => litres) - onPieces.reduce((total, { litres }) => total + litres, 0)) < 1e-9);
+  assert.ok(Math.abs(sum(({ area }) => area) - onPieces.reduce((total, { area }) => total + area, 0)) < 1e-9);
+  assert.ok(
+    lines.some(({ part, face }) => part === 'lock' && face === 'front'),
+    'edges with the front',
+  );
+  assert.ok(!lines.some(({ part, face }) => part === 'lock' && face === 'back'));
+});

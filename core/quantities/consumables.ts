@@ -1,0 +1,154 @@
+import { coatsOn, groupOf } from '../job/queries.ts';
+import type { Job } from '../job/schema.ts';
+import { abradedAreas, maskedMetres } from './pace.ts';
+import { paintUses, productNeeds, type PaintUse, type ProductNeed } from './litres.ts';
+import { takeOff } from './take-off.ts';
+
+/** What the consumables of a job are counted from. */
+interface Counted {
+  job: Job;
+  uses: readonly PaintUse[];
+  needs: readonly ProductNeed[];
+  /** Pieces that are keyed with an abrasive, or with a disc on what is flat, in m². */
+  abraded: { flat: number; profiled: number };
+  /** m² that are denibbed between coats. */
+  denibbed: number;
+}
+
+/** Something that is used up: how it is counted, and what a pack is. Defaults, all of them. */
+interface ConsumableDefinition {
+  name: string;
+  unit: string;
+  /** How many one needs, and how that comes about. */
+  count(of: Counted): number;
+  why: string;
+  pack: { count: number; price: number };
+}
+
+const SLEEVE_COVERS = 12; // m² until a mini-roller's nap lies flat
+const SHEET_COVERS = 1.5; // m² of flat old paint a sheet of paper or a disc
+const SPONGE_COVERS = 2; // m² of profile a sanding sponge
+const FINE_SHEET_COVERS = 5; // m² of denibbing a sheet
+const METRES_OF_FILM = 1; // m² of film a metre that is masked
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+const sessions = ({ needs }: Counted, tool: PaintUse['coat']['tool']): ProductNeed['coats'] =>
+  needs.flatMap(({ coats }) => coats.filter((coat) => coat.tool === tool));
+
+/** Everything that is used up, from the same take-off as the paint. */
+export const CONSUMABLES = {
+  sleeves: {
+    name: 'Mini-roller sleeves',
+    unit: '',
+    why: `one a colour and session, another for every ${SLEEVE_COVERS} m²`,
+    count: (of) => sum(sessions(of, 'roller').map(({ area }) => Math.max(1, Math.ceil(area / SLEEVE_COVERS)))),
+    pack: { count: 10, price: 14 },
+  },
+  brushes: {
+    name: 'Brushes',
+    unit: '',
+    why: 'one for each product that is brushed; they are cleaned and kept',
+    count: ({ uses }) =>
+      new Set(uses.filter(({ coat }) => coat.tool !== 'spray').map(({ coating }) => coating.id)).size,
+    pack: { count: 1, price: 9 },
+  },
+  discs: {
+    name: 'Abrasive discs or sheets for the flats',
+    unit: '',
+    why: `one for every ${SHEET_COVERS} m² of old paint on flats`,
+    count: ({ abraded }) => Math.ceil(abraded.flat / SHEET_COVERS),
+    pack: { count: 10, price: 11 },
+  },
+  sponges: {
+    name: 'Sanding sponges for profiles',
+    unit: '',
+    why: `one for every ${SPONGE_COVERS} m² of mouldings and bevels`,
+    count: ({ abraded }) => Math.ceil(abraded.profiled / SPONGE_COVERS),
+    pack: { count: 5, price: 8 },
+  },
+  'fine-sheets': {
+    name: 'Fine sheets for denibbing',
+    unit: '',
+    why: `one for every ${FINE_SHEET_COVERS} m² between coats`,
+    count: ({ denibbed }) => Math.ceil(denibbed / FINE_SHEET_COVERS),
+    pack: { count: 10, price: 9 },
+  },
+  tape: {
+    name: 'Masking tape',
+    unit: 'm',
+    why: 'where what stays in place meets wall, floor or tread, and a tenth for overlaps',
+    count: ({ job }) => Math.ceil(1.1 * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
+    pack: { count: 50, price: 5 },
+  },
+  film: {
+    name: 'Masking film',
+    unit: 'm²',
+    why: `${METRES_OF_FILM} m² for every metre that is masked`,
+    count: ({ job }) =>
+      Math.ceil(METRES_OF_FILM * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
+    pack: { count: 20, price: 6 },
+  },
+  bags: {
+    name: 'Bags for hardware',
+    unit: '',
+    why: 'one for each piece that comes off with hardware',
+    count: ({ job }) => job.pieces.filter(({ comesOff, hardware }) => comesOff && hardware.length > 0).length,
+    pack: { count: 50, price: 6 },
+  },
+  filters: {
+    name: 'Paint filters',
+    unit: '',
+    why: 'one for each tin that is opened, and for each session with the sprayer',
+    count: (of) => sum(of.needs.map(({ tins }) => tins.best.tins.length)) + sessions(of, 'spray').length,
+    pack: { count: 25, price: 7 },
+  },
+} as const satisfies Record<string, ConsumableDefinition>;
+export type ConsumableId = keyof typeof CONSUMABLES;
+
+/** So many of a consumable, in packs. */
+export interface ConsumableNeed {
+  id: ConsumableId;
+  name: string;
+  unit: string;
+  why: string;
+  needed: number;
+  pack: { count: number; price: number };
+  /** Whether the painter stated the pack; otherwise it is a default. */
+  isStated: boolean;
+  packs: number;
+  cost: number;
+}
+
+/** Everything that will be used up in a job; what is not needed is left out. */
+export function consumableNeeds(job: Job): ConsumableNeed[] {
+  const uses = paintUses(job);
+  const of: Counted = { job, uses, needs: productNeeds(job), ...abrasion(job) };
+  return (Object.entries(CONSUMABLES) as [ConsumableId, ConsumableDefinition][]).flatMap(([id, definition]) => {
+    const { name, unit, why } = definition;
+    const needed = definition.count(of);
+    if (needed === 0) return [];
+    const stated = job.pricing.packs[id];
+    const pack = stated ?? definition.pack;
+    const packs = Math.ceil(needed / pack.count - 1e-9);
+    return [{ id, name, unit, why, needed, pack, isStated: stated !== undefined, packs, cost: packs * pack.price }];
+  });
+}
+
+function abrasion(job: Job): Pick<Counted, 'abraded' | 'denibbed'> {
+  const abraded = { flat: 0, profiled: 0 };
+  let denibbed = 0;
+  for (const piece of job.pieces) {
+    const buildUp = groupOf(job, piece)?.buildUp;
+    if (!buildUp) continue;
+    if (buildUp.key === 'abrade' || buildUp.key === 'wet-abrade') {
+      const { flat, profiled } = abradedAreas(piece);
+      abraded.flat += flat;
+      abraded.profiled += profiled;
+    }
+    for (const { part, area } of takeOff(piece)) {
+      const coats = coatsOn(buildUp, part === 'back' ? 'back' : 'front').length;
+      denibbed += area * Math.max(0, coats - 1);
+    }
+  }
+  return { abraded, denibbed };
+}

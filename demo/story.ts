@@ -94,18 +94,23 @@ export class Story {
     return this.tell('split-group', { groupId: this.#groupOf(pieceId).id, pieceIds: [pieceId], name });
   }
 
-  /** Names a group and its colours, and chooses the best of what is offered with a topcoat. */
+  /** Names a group and its colours, and chooses the best of what is offered with a topcoat, and with a primer if one is named. */
   choose(
     pieceId: string,
     name: string,
-    wish: Pick<FinishGroup, 'colour'> & Partial<Pick<FinishGroup, 'backColour' | 'schools'>> & { topcoat: string },
+    wish: Pick<FinishGroup, 'colour'> &
+      Partial<Pick<FinishGroup, 'backColour' | 'schools'>> & {
+        topcoat: string;
+        primer?: string;
+      },
   ): this {
-    const { topcoat, ...facts } = wish;
+    const { topcoat, primer, ...facts } = wish;
     this.tell('change-group', { groupId: this.#groupOf(pieceId).id, name, ...facts });
     const group = this.#groupOf(pieceId);
-    const best = offerFor(this.job, group).permitted.find(({ candidate }) =>
-      candidate.buildUp.coats.some(({ product }) => product === topcoat),
-    );
+    const best = offerFor(this.job, group).permitted.find(({ candidate }) => {
+      const products = candidate.buildUp.coats.map(({ product }) => product);
+      return products.includes(topcoat) && (primer === undefined || products.includes(primer));
+    });
     if (best === undefined) throw new Error(`Nothing with ${topcoat} is permitted on ${name}.`);
     const { buildUp } = best.candidate;
     return this.tell('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(this.job, group) });

@@ -62,6 +62,7 @@ function store(story: Story): void {
     .choose('store-cabinet-door-1-1', 'Store fronts, melamine', {
       colour: colour('harbour slate'),
       schools: schools({ keying: 'sand' }),
+      primer: 'prime-2k-tile',
       topcoat: 'enamel-acrylic',
     });
 }

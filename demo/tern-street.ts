@@ -20,6 +20,66 @@ const fiveDays = (day: typeof LEAD_DAY): Week => ({
   sun: [],
 });
 
+/** What the painter's own hygrometer showed in the workshop each morning of the first week: °C and %. */
+const MORNINGS = [
+  ['2027-03-01', 14.6, 66],
+  ['2027-03-02', 14.1, 67],
+  ['2027-03-03', 12.2, 76],
+  ['2027-03-04', 11.9, 79],
+  ['2027-03-05', 13.4, 70],
+] as const;
+
+function readInWorkshop(story: Story): Story {
+  return story.tell('take-readings', {
+    readings: MORNINGS.map(([date, temperature, humidity]) => ({
+      id: `workshop-${date}`,
+      kind: 'air',
+      from: 'typed',
+      at: `${date}T07:40`,
+      climateId: 'workshop',
+      temperature,
+      humidity,
+    })),
+  });
+}
+
+/** What is mixed by hand, and what new pieces would cost. */
+function reckoned(story: Story): Story {
+  return story
+    .tell('state-recipe', {
+      recipe: {
+        id: 'reed',
+        name: 'reed',
+        hex: '#8fa37b',
+        parts: [
+          { what: 'white base of the trim enamel', amount: 880 },
+          { what: 'green tinter', amount: 84 },
+          { what: 'ochre tinter', amount: 36 },
+        ],
+        drawdowns: [
+          {
+            id: 'first',
+            at: '2027-02-26T15:10',
+            words: 'Too cold beside the old door; six parts of ochre more.',
+            hex: null,
+          },
+          { id: 'second', at: '2027-02-26T16:20', words: 'Right, dry, at the window.', hex: '#8fa37b' },
+        ],
+      },
+    })
+    .tell('change-pricing', {
+      hourlyRate: 42,
+      tax: 20,
+      replacements: {
+        'panelled-door': 410,
+        'cabinet-door': 95,
+        'drawer-front': 70,
+        'sash-window': 1450,
+        'louvred-shutter': 130,
+      },
+    });
+}
+
 /** Ten days of the simulated weather service, as it was asked at six in the morning. */
 function forecastOf(from: string): CommandArgs<'take-hours'> {
   const hours = simulatedForecast({ ...HARBOUR, timeZone: 'Europe/Berlin', from, days: 10 });
@@ -83,11 +143,12 @@ export function ternStreet(): Job {
   surveyTernStreet(story);
 
   proveTernStreet(story);
-  return story
+  reckoned(story)
     .tell('change-planning', { promised: '2027-04-16' })
     .plan('2027-03-01T07:00', 'First plan')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
-    .tacky('2027-03-05T07:35')
+    .tacky('2027-03-05T07:35');
+  return readInWorkshop(story)
     .tell('take-hours', forecastOf('2027-03-05'))
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 })

@@ -62,6 +62,8 @@ test('a cold night in the garage delays the recoat and is undone', async ({ page
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   await expect(page.getByText('All pieces hang by')).toContainText('Thursday 11 March');
   const before = await painter.dateOf('C-01', 'Last coat');
+  await page.getByRole('button', { name: /^Garage/ }).click();
+  await page.getByText('What this air follows from').click();
   const garage = page.getByRole('region', { name: 'Climate of Garage' });
   await garage.getByRole('button', { name: 'Add a cold night' }).click();
   const night = garage.getByRole('region', { name: 'Night to 2027-03-06' });
@@ -69,13 +71,13 @@ test('a cold night in the garage delays the recoat and is undone', async ({ page
   await night.getByLabel('Warmest, 15:00').fill('8');
   await night.getByLabel('Humidity when coldest').fill('97');
   await night.getByLabel('Humidity when warmest').fill('90');
+  await painter.goTo('Plan');
   await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 20_000 });
   await expect
     .poll(async () => asTime(await painter.dateOf('C-01', 'Last coat')))
     .toBeGreaterThan(asTime(before) + 3_600_000);
   for (let step = 0; step < 5; step++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(night).toBeHidden();
   await expect.poll(() => painter.dateOf('C-01', 'Last coat')).toBe(before);
 });
 

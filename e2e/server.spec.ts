@@ -77,7 +77,22 @@ test('refuses with problem details: no JSON, no problem, a foreign job, too much
     422,
     /There is no task “x”/,
   );
-  await refused('/api/plan', { ...job, format: 'nivel.job/4' }, 422, /newer Nivel/);
+  await refused('/api/plan', { ...job, format: 'nivel.job/5' }, 422, /newer Nivel/);
   await refused('/api/quantities', { ...job, crew: [] }, 422, /crew/);
   await refused('/api/plan', Buffer.from(`"${'x'.repeat(21_000_000)}"`), 413, /20000000 bytes/);
+});
+
+test('forecasts, says that it is simulated, and streams an instrument', async ({ request }) => {
+  const asked = { latitude: '40.1', longitude: '14.6', zone: 'Europe/Berlin', from: '2027-03-05', days: '10' };
+  const forecast = (await (await request.get('/api/weather', { params: asked })).json()) as {
+    simulated: boolean;
+    hours: { at: string; rain: number }[];
+  };
+  expect(forecast.simulated).toBe(true);
+  expect(forecast.hours).toHaveLength(240);
+  expect(forecast.hours.some(({ rain }) => rain > 0)).toBe(true);
+  const refusal = await request.get('/api/weather', { params: { ...asked, zone: 'Mars', days: '40' } });
+  expect(refusal.status()).toBe(422);
+  expect(((await refusal.json()) as { detail: string }).detail).toMatch(/zone: is no time zone.*days/);
+  expect((await request.get('/api/instruments/stream', { params: { instrument: 'anvil' } })).status()).toBe(422);
 });

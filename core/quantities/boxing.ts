@@ -33,7 +33,7 @@ interface Draw {
  * Which tins are mixed together, and before which coat. Tins of one colour differ a little from each other, so that what
  * fits into the bucket is boxed; where not all does, the change falls between two faces and never on one, and what is left
  * is poured into the next box. Uncoloured products are taken tin by tin, with the same care. Faces come in the order of
- * coats, then of the walk. `bucket` in litres.
+ * coats, group by group. `bucket` in litres.
  */
 export function boxingPlan(need: Pick<ProductNeed, 'colour' | 'uses' | 'tins'>, bucket: number): Box[] {
   const waiting = [...need.tins.best.tins].sort((one, other) => other - one);
@@ -74,8 +74,10 @@ export function boxingPlan(need: Pick<ProductNeed, 'colour' | 'uses' | 'tins'>, 
 /** The faces in the order of coats; the first of each session with what stays in its tool. */
 function drawsOf(uses: readonly PaintUse[]): Draw[] {
   const seen = new Set<string>();
+  const groups = [...new Set(uses.map(({ group }) => group.id))];
+  const placeOf = ({ group }: PaintUse): number => groups.indexOf(group.id);
   return uses
-    .toSorted((one, other) => one.number - other.number)
+    .toSorted((one, other) => one.number - other.number || placeOf(one) - placeOf(other))
     .map((use) => {
       const session = sessionOf(use);
       const opens = !seen.has(session);

@@ -17,6 +17,7 @@ import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
 import { usePlanner } from './use-planner.ts';
+import { WeatherBar } from './WeatherBar.tsx';
 import { withMarks } from './reasons.ts';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
@@ -65,6 +66,7 @@ export default function Plan() {
       )}
       <DoubtBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
+      {reading && <WeatherBar problem={problem} reading={reading} />}
       {shown && reading && (
         <PlanHeader
           plan={shown}

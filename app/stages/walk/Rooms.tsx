@@ -16,7 +16,7 @@ import type { Room } from '../../../core/job/schema.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { wholeNumber } from '../../ui/number-field.ts';
+import { anyNumber, wholeNumber } from '../../ui/number-field.ts';
 import { Caution } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 import { RoomTasks } from './RoomTasks.tsx';
@@ -103,9 +103,12 @@ function YearBuilt() {
 }
 
 function RoomFields({ room }: { room: Room }) {
-  const { job, apply } = useJob();
-  const state = (facts: Partial<Room>, strokes: string) =>
-    apply('state-room', { room: { ...room, ...facts } }, { strokes: `${room.id}/${strokes}`, quiet: true });
+  const { job, apply, store } = useJob();
+  const state = (facts: Partial<Room>, strokes: string) => {
+    // What was typed a moment before stands in the store already.
+    const standing = store.snapshot()?.job.rooms.find(({ id }) => id === room.id) ?? room;
+    return apply('state-room', { room: { ...standing, ...facts } }, { strokes: `${room.id}/${strokes}`, quiet: true });
+  };
   const open = room.tasks.filter(({ doneAt }) => doneAt === null).length;
   const pieces = job.pieces.filter(({ roomId }) => roomId === room.id).length;
   return (
@@ -113,7 +116,7 @@ function RoomFields({ room }: { room: Room }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 170px 170px 44px' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 160px 130px 150px 44px' },
           gap: 1.25,
           alignItems: 'start',
         }}
@@ -145,6 +148,17 @@ function RoomFields({ room }: { room: Room }) {
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
             return limit.ok ? state({ maxOff: limit.value }, 'off') : limit;
+          }}
+        />
+        <StatedField
+          label="Outside looks to"
+          unit="°"
+          text={room.bearing === null ? '' : String(room.bearing)}
+          helper={room.bearing === null ? 'north 0, east 90' : ''}
+          draft={`${job.id}/${room.id}/bearing`}
+          take={(typed) => {
+            const bearing = typed.trim() === '' ? accepted(null) : anyNumber(typed, 0, 359);
+            return bearing.ok ? state({ bearing: bearing.value }, 'bearing') : bearing;
           }}
         />
         <IconButton

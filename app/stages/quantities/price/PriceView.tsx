@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { priceOf, replacementsOf } from '../../../../core/pricing/price.ts';
-import { formatDuration } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { ListTable } from '../../../ui/ListTable.tsx';
 import { anyNumber } from '../../../ui/number-field.ts';
@@ -24,7 +23,9 @@ export function PriceView() {
   const replacements = useMemo(() => replacementsOf(job, price), [job, price]);
   const { currency } = job.settings;
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
-  const hours = (value: number): string => formatDuration(value * 60);
+  // Hours of work, not of the clock: days would be misread.
+  const hours = (value: number): string =>
+    `${Math.floor(value)} h ${String(Math.round((value % 1) * 60)).padStart(2, '0')}`;
   const rows: [string, number, string][] = [
     ['Labour', price.labour, `${hours(price.handsOn)} hands-on and ${hours(price.overhead)} besides`],
     ['Tins', price.tins, 'as they are bought'],
@@ -156,7 +157,8 @@ export function PriceView() {
                     unit={currency}
                     text={replace === null ? '' : String(replace)}
                     draft={`${job.id}/replace/${kind}`}
-                    sx={{ width: 190 }}
+                    sx={{ width: 250 }}
+                    slotProps={{ inputLabel: { shrink: true } }}
                     take={(typed) => {
                       const { [kind]: _old, ...others } = (store.snapshot()?.job ?? job).pricing.replacements;
                       if (typed.trim() === '')

@@ -93,7 +93,7 @@ export default tseslint.config(
   { files: ['app/**/*.{ts,tsx}'], ...hooks.configs.flat['recommended-latest'] },
   { files: ['app/**/*.{ts,tsx}'], rules: { 'react-hooks/refs': 'off', 'react-hooks/set-state-in-effect': 'off' } },
   {
-    files: ['**/*.test.ts', 'e2e/**/*.ts'],
+    files: ['**/*.test.ts', 'core/testing/**/*.ts', 'e2e/**/*.ts'],
     rules: {
       '@typescript-eslint/no-floating-promises': 'off',
       '@typescript-eslint/no-non-null-assertion': 'off',

@@ -1,7 +1,7 @@
 import { PLAIN_CLIMATE, type Climate } from '../core/air/climate.ts';
 import { simulatedForecast } from '../core/air/simulated-weather.ts';
 import { JobClocks } from '../core/job/job-clocks.ts';
-import { newJob } from '../core/job/new-job.ts';
+import { newJob, OPEN_AIR } from '../core/job/new-job.ts';
 import { STAGES } from '../core/shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../core/shelf/default-coatings.ts';
 
@@ -29,28 +29,33 @@ const outdoors: Climate = {
   id: 'open-air',
   name: 'Open air',
   whereabouts: 'outdoors',
-  usual: job.climates[0]!.usual,
+  usual: OPEN_AIR.usual,
   stated: { hours, taken: [] },
 };
 const rooms = Array.from({ length: ROOMS }, (_unused, index): Climate => ({
   ...PLAIN_CLIMATE,
   id: `room-${index}`,
   name: `Room ${index}`,
-  usual: job.climates[0]!.usual,
+  usual: OPEN_AIR.usual,
   shelter: { lag: 3 + index, warmer: index % 4 },
   heating:
     index % 3 === 0 ? null : { spans: [{ setPoint: 16 + (index % 5), from: 6, until: 18 }], warmUp: 3, holds: 3 },
 }));
 const facts = { climates: [outdoors, ...rooms], readings: [], site: job.site };
 
+const at = <T>(list: readonly T[], index: number): T => {
+  const entry = list[index % list.length];
+  if (entry === undefined) throw new RangeError('The list is empty.');
+  return entry;
+};
 const times: number[] = [];
 for (let run = 0; run < 5; run++) {
   const started = performance.now();
   const clocks = new JobClocks(facts, '2027-01-01', YEAR);
   let answered = 0;
   for (let question = 0; question < QUESTIONS; question++) {
-    const coating = DEFAULT_COATINGS[question % DEFAULT_COATINGS.length]!;
-    const stage = STAGES[Math.floor(question / 16) % STAGES.length]!;
+    const coating = at(DEFAULT_COATINGS, question);
+    const stage = at(STAGES, Math.floor(question / 16));
     const from = (question * 7919) % ((YEAR - 40) * 1440);
     const reached = clocks.reached(coating, stage, from, `room-${question % ROOMS}`);
     if (reached !== null && reached < Infinity) answered++;

@@ -8,8 +8,9 @@ export class PainterOn {
     this.page = page;
   }
 
+  /** Opens a demo job on a stage, or on a view of one: `air?view=outside`. */
   async openDemo(id: 'demo-linen-press' | 'demo-tern-street', stage: string): Promise<this> {
-    await this.page.goto(`/${stage}?job=${id}`);
+    await this.page.goto(`/${stage}${stage.includes('?') ? '&' : '?'}job=${id}`);
     await expect(this.page.getByRole('heading', { level: 1 })).toBeVisible();
     return this;
   }

@@ -2,7 +2,22 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { PainterOn } from './painter.ts';
 
-const STAGES = ['walk', 'prove', 'build-up', 'quantities', 'plan', 'today', 'hang'];
+const SCREENS = [
+  'walk',
+  'prove',
+  'build-up',
+  'quantities',
+  'quantities?view=take-off',
+  'quantities?view=mixes',
+  'quantities?view=price',
+  'air',
+  'air?view=outside',
+  'air?view=clock',
+  'air?view=instruments',
+  'plan',
+  'today',
+  'hang',
+];
 
 for (const scheme of ['light', 'dark'] as const) {
   test(`every screen can be read by everybody, ${scheme}`, async ({ browser }) => {
@@ -10,7 +25,7 @@ for (const scheme of ['light', 'dark'] as const) {
     const context = await browser.newContext({ colorScheme: scheme });
     const page = await context.newPage();
     const painter = new PainterOn(page);
-    for (const stage of STAGES) {
+    for (const stage of SCREENS) {
       await painter.openDemo('demo-tern-street', stage);
       await page.waitForLoadState('networkidle');
       const { violations } = await new AxeBuilder({ page })
@@ -106,7 +121,7 @@ test('nothing is wider than a phone, and thumbs find their targets', async ({ br
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   const painter = new PainterOn(page);
-  for (const stage of STAGES) {
+  for (const stage of SCREENS) {
     await painter.openDemo('demo-tern-street', stage);
     await page.waitForLoadState('networkidle');
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
@@ -153,6 +168,7 @@ test('a verdict follows what is chosen, and says what would lift it', async ({ p
   await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
   const chosen = await painter.openSteps();
   await expect(chosen.getByText('Nothing speaks against it.')).toBeVisible();
+  await painter.choose('Coat 1', 'Bonding primer, waterborne', chosen);
   await painter.choose('Key', 'deglossed', chosen);
   await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText(
     'holds on laminate only where it has been keyed',
@@ -180,9 +196,9 @@ test('a tin’s own figures change the waits, and nonsense on it is refused', as
   await expect(tin).toContainText('from the tin, 2027-03-05 · default: 0.75:29 2.5:71');
   await tin.getByRole('button', { name: 'Done' }).click();
   await painter.goTo('Quantities');
-  await expect(page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' })).toContainText(
-    '€49.50 · 1.62 L left over',
-  );
+  const reed = page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' });
+  await expect(reed).toContainText('1 × 2.5 L, €49.50');
+  await expect(reed).toContainText('1.62 L left over');
   await painter.goTo('Plan');
   await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('All pieces hang by')).not.toContainText('Thursday 11 March');

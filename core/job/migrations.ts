@@ -65,13 +65,12 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
   const climates = each(job.climates, ({ heating, ...climate }) => ({
     ...PLAIN_CLIMATE,
     ...climate,
-    // Its heating was thought to be warm at once, and cold at once.
-    heating: heating === null ? null : { spans: [heating], warmUp: 60, holds: 0 },
+    heating: heating === null ? null : atOnce(asRecord(heating)),
   }));
   return {
     ...job,
     site: { ...asRecord(job.site), latitude: null, longitude: null },
-    climates: Array.isArray(climates) ? [...climates, openAirBeside(climates)] : climates,
+    climates: Array.isArray(climates) ? [...(climates as unknown[]), openAirBeside(climates)] : climates,
     rooms: each(job.rooms, (room) => ({ ...room, bearing: null })),
     shelf: {
       ...asRecord(job.shelf),
@@ -82,6 +81,11 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
     recipes: [],
     pricing: USUAL_PRICING,
   };
+}
+
+/** Heating that was thought to be warm at once, and cold at once; none where it ended in the hour in which it began. */
+function atOnce(span: Record<string, unknown>): object | null {
+  return span.from === span.until ? null : { spans: [span], warmUp: 60, holds: 0 };
 }
 
 /** The open air, under an id that no other climate has. */

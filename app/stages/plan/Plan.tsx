@@ -84,7 +84,7 @@ export default function Plan() {
       )}
       {planner.isSearching && (
         <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
-          <LinearProgress sx={{ flex: 1 }} />
+          <LinearProgress aria-label="Planning" sx={{ flex: 1 }} />
           <span>{draft ? 'Looking for a better plan…' : 'Planning…'}</span>
           <Button size="small" onClick={planner.cancel}>
             {draft ? 'Good enough' : 'Cancel'}

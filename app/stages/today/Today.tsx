@@ -99,7 +99,7 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
         )}
         {stamps.isReplanning && (
           <Box role="status">
-            <LinearProgress />
+            <LinearProgress aria-label="Planning the rest anew" />
             Planning the rest anew…
           </Box>
         )}

@@ -1,122 +1,29 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { applyPatches } from 'immer';
-import { DEFAULT_CLEANERS } from '../../shelf/cleaner.ts';
-import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
 import { emptyShelf } from '../../shelf/shelf.ts';
-import { buildUp, DOOR, TestJob } from '../../testing/jobs.ts';
-import { OPEN_AIR, usualWeek } from '../new-job.ts';
-import type { Job } from '../schema.ts';
 import { usualPiece } from '../usual-piece.ts';
-import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
+import type { Job } from '../schema.ts';
 import { COMMANDS } from './registry.ts';
-
-const helper = { id: 'painter-2', name: 'Helper', skill: 'first-timer', week: usualWeek() } as const;
-const drilling = {
-  id: 'pull',
-  name: 'bar pull',
-  on: 'front',
-  x: 60,
-  y: 400,
-  centres: 160,
-  upright: true,
-  diameter: 5,
-} as const;
-const sheets = { id: 'sheets', words: 'Lay sheets', when: 'before', minutes: 15, people: 1, doneAt: null } as const;
-const greasy = {
-  id: 'f1',
-  groupId: 'group-1',
-  found: 'contamination',
-  result: 'grease',
-  reading: null,
-  hex: null,
-  at: '2027-03-01T08:00',
-  where: 'D-01, lock side',
-  photoId: null,
-  note: '',
-} as const;
-const patch = {
-  id: 'patch-1',
-  groupId: 'group-1',
-  where: 'D-01, hinge edge',
-  key: 'degloss',
-  coats: [{ product: 'prime-bond-wb', at: '2027-03-01T08:00' }],
-  read: null,
-  note: '',
-} as const;
-const ownWash = { ...DEFAULT_CLEANERS[0]!, id: 'own-wash', name: 'Own wash' };
-const hour = (of: number, temperature: number) => ({
-  at: `2027-03-01T0${of}:00`,
-  temperature,
-  humidity: 60,
-  wind: null,
-  cloud: null,
-  rain: null,
-});
-const recipe = {
-  id: 'reed',
-  name: 'reed',
-  hex: '#8d9b6a',
-  parts: [{ what: 'white base', amount: 950 }],
-  drawdowns: [],
-};
-const start = new TestJob()
-  .door('a')
-  .door('b')
-  .coated()
-  .tell('state-climate', { climate: { ...OPEN_AIR, id: 'spare', name: 'Spare' } })
-  .tell('take-hours', {
-    climateId: 'spare',
-    hours: [hour(8, 12), hour(9, 13)],
-    source: 'file',
-    name: 'logger.csv',
-    at: '2027-03-01T10:00',
-  })
-  .tell('take-readings', {
-    readings: [
-      {
-        id: 'read-1',
-        kind: 'air',
-        at: '2027-03-01T09:00',
-        climateId: 'house',
-        temperature: 18,
-        humidity: 52,
-        from: 'typed',
-      },
-    ],
-  })
-  .tell('state-recipe', { recipe })
-  .tell('state-painter', { painter: helper })
-  .tell('state-room', {
-    room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
-  })
-  .tell('state-room', {
-    room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
-  })
-  .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
-  .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
-  .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
-  .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
-  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
-const dividing = applyCommand(start, 'split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'Back doors' });
-const divided = dividing.ok ? dividing.value.job : start;
-const [group] = start.groups;
-const [climate] = start.climates;
-const [bench] = start.places;
-const [enamel] = DEFAULT_COATINGS;
-const entry = { id: 's1', at: '2027-03-01T09:00', taskId: 'a/wash', event: 'done', by: null, minutes: 5 } as const;
-const plan = {
-  fingerprint: 'x',
-  t0: '2027-03-01T00:00',
-  tickMinutes: 1,
-  madeAt: '2027-03-01T07:00',
-  reason: 'First plan',
-  status: 'feasible',
-  tasks: [{ id: 'a/wash', start: 480, end: 490, painters: ['painter-1'], late: false }],
-  setups: [],
-  finish: 490,
-  lowerBound: 400,
-} as const;
+import { buildUp, DOOR } from '../../testing/jobs.ts';
+import {
+  helper,
+  drilling,
+  greasy,
+  patch,
+  ownWash,
+  hour,
+  recipe,
+  start,
+  divided,
+  entry,
+  plan,
+  group,
+  climate,
+  bench,
+  enamel,
+} from '../../testing/worked-job.ts';
+import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 /** For every command: what it is given, what history calls it, and what must be true afterwards. */
 const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean] } = {
@@ -382,111 +289,3 @@ for (const name of Object.keys(COMMANDS) as CommandName[]) {
     assert.deepEqual(applyPatches(from, outcome.value.patches), outcome.value.job);
   });
 }
-
-/** What hands, files and other tabs can get wrong, and a word of what the painter is told. */
-const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[CommandName][] = [
-  ['add-pieces', { ids: ['a'], kind: 'flush-door', piece: DOOR }, /used twice/],
-  ['add-pieces', { ids: [], kind: 'flush-door', piece: DOOR }, /./],
-  ['duplicate-piece', { id: 'gone', ids: ['c'] }, /no longer in the job/],
-  ['move-piece', { id: 'gone', to: 0 }, /no longer in the job/],
-  ['count-hardware', { id: 'a', item: 99, bagged: 1 }, /no longer in the bag/],
-  ['choose-build-up', { groupId: 'gone', buildUp: null, chosenFor: null }, /no longer in the job/],
-  ['change-pieces', { ids: ['a'], facts: {}, shape: { width: 12 } }, /300/],
-  ['change-pieces', { ids: ['c'], facts: { comesOff: true } }, /no longer in the job/],
-  [
-    'survey',
-    {
-      rooms: [],
-      pieces: [{ id: 'c', kind: 'railing', piece: { ...usualPiece('railing', 'room-1'), comesOff: true } }],
-    },
-    /painted in place/,
-  ],
-  ['survey', { rooms: [], pieces: [{ id: 'c', kind: 'railing', piece: usualPiece('railing', 'nowhere') }] }, /no room/],
-  ['add-hardware', { id: 'a', name: 'hinge', count: 1 }, /has hinge already/],
-  ['state-drilling', { ids: ['a'], drilling: { ...drilling, diameter: 200 } }, /at most 80 mm/],
-  ['change-site', { yearBuilt: 36 }, /four digits/],
-  ['change-cutting', { stock: [] }, /at least one length/],
-  ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
-  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
-  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
-  ['state-finding', { finding: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
-  ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],
-  ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
-  [
-    'state-room',
-    { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, bearing: null, tasks: [] } },
-    /no climate/,
-  ],
-  ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
-  ['remove-climate', { id: 'house' }, /would have no air/],
-  ['remove-reading', { id: 'gone' }, /no longer in the job/],
-  ['state-recipe', { recipe: { ...recipe, parts: [] } }, /at least one part/],
-  ['change-pricing', { hourlyRate: -5 }, /not less than nothing/],
-  [
-    'take-hours',
-    { climateId: 'gone', hours: [hour(7, 11)], source: 'file', name: 'x', at: '2027-03-01T10:00' },
-    /no longer/,
-  ],
-  [
-    'take-readings',
-    {
-      readings: [
-        {
-          id: 'r',
-          kind: 'air',
-          at: '2027-03-01T09:00',
-          climateId: 'house',
-          temperature: 18,
-          humidity: 120,
-          from: 'typed',
-        },
-      ],
-    },
-    /between 1 and 100 %/,
-  ],
-  ['change-planning', { start: '31 March' }, /Choose the first day/],
-  [
-    'state-painter',
-    {
-      painter: {
-        id: 'p',
-        name: 'P',
-        skill: 'steady',
-        week: { ...usualWeek(), mon: [{ from: '12:00', until: '08:00' }] },
-      },
-    },
-    /ends after it starts/,
-  ],
-  [
-    'state-painter',
-    {
-      painter: {
-        id: 'p',
-        name: 'P',
-        skill: 'steady',
-        week: {
-          ...usualWeek(),
-          mon: [
-            { from: '08:00', until: '12:00' },
-            { from: '11:00', until: '16:00' },
-          ],
-        },
-      },
-    },
-    /without overlap/,
-  ],
-];
-
-for (const [name, args, message] of REFUSED) {
-  test(`${name} refuses with a reason: ${String(message)}`, () => {
-    const outcome = applyCommand(start, name, args as never);
-    assert.ok(!outcome.ok, 'refused');
-    assert.match(outcome.message, message);
-  });
-}
-
-test('a place of each kind has to stay, and the last bench can’t become a rack', () => {
-  const outcome = applyCommand(start, 'change-place', { place: { ...bench!, kind: 'rack' } });
-  assert.ok(!outcome.ok);
-  assert.match(outcome.message, /at least one bench/);
-});

@@ -43,10 +43,8 @@ export function ClockView({ air }: { air: AirNow }) {
   const [painted, setPainted] = useState<string | null>(null);
   const [film, setFilm] = useState('');
   const coating = coatings.find(({ id }) => id === productId) ?? sorted[0];
-  const learnt = useMemo(
-    () => (coating ? learntDrying(job, clocksOf(job, LEARNT_DAYS)).get(coating.id) : undefined),
-    [job, coating],
-  );
+  const allLearnt = useMemo(() => learntDrying(job, clocksOf(job, LEARNT_DAYS)), [job]);
+  const learnt = coating && allLearnt.get(coating.id);
   if (!coating) return null;
   const stated = wetFilm(coating.volumeSolids, coating.dryFilm);
   const typedFilm = film.trim() === '' ? stated : Number(film.replace(',', '.'));

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { useRef, useState } from 'react';
 import { z } from 'zod';
-import { HOUR_SOURCES, statedHourSchema, type Climate } from '../../../../core/air/climate.ts';
+import { statedHourSchema, type Climate, type HourSource } from '../../../../core/air/climate.ts';
 import { hourKey } from '../../../../core/air/local-hours.ts';
 import { readHoursCsv, writeHoursCsv, type ReadHours } from '../../../../core/exchange/hours-csv.ts';
 import { download } from '../../../ui/download.ts';
@@ -29,7 +29,7 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
   const isOpenAir = climate.whereabouts === 'outdoors';
   const [last] = climate.stated.taken.slice(-1);
 
-  const take = (hours: ReadHours['hours'], source: keyof typeof HOUR_SOURCES, name: string): void => {
+  const take = (hours: ReadHours['hours'], source: HourSource, name: string): void => {
     if (apply('take-hours', { climateId: climate.id, hours, source, name, at: now }).ok) setRead(null);
   };
   const askService = async (): Promise<void> => {

@@ -28,18 +28,24 @@ export function TypedHour({ climate }: { climate: Climate }) {
     const warm = anyNumber(temperature, units === 'metric' ? -30 : -22, units === 'metric' ? 60 : 140);
     const damp = anyNumber(humidity, 1, 100);
     const wet = rain.trim() === '' ? null : anyNumber(rain, 0, 200);
-    if (!warm.ok) return setFault(`Temperature: ${warm.message}`);
-    if (!damp.ok) return setFault(`Humidity: ${damp.message}`);
-    if (wet && !wet.ok) return setFault(`Rain: ${wet.message}`);
-    if (until < from) return setFault('The last hour can’t come before the first.');
-    setFault(null);
+    const wrong = !warm.ok
+      ? `Temperature: ${warm.message}`
+      : !damp.ok
+        ? `Humidity: ${damp.message}`
+        : wet && !wet.ok
+          ? `Rain: ${wet.message}`
+          : until < from
+            ? 'The last hour can’t come before the first.'
+            : null;
+    setFault(wrong);
+    if (!warm.ok || !damp.ok || wrong !== null) return;
     const hours = Array.from({ length: until - from + 1 }, (_unused, index) => ({
       at: `${date}T${String(from + index).padStart(2, '0')}:00`,
       temperature: temperatureFromField(warm.value, units),
       humidity: damp.value,
       wind: null,
       cloud: null,
-      rain: wet === null ? null : wet.value,
+      rain: wet?.ok ? wet.value : null,
     }));
     apply('take-hours', { climateId: climate.id, hours, source: 'typed', name: '', at: now });
   };

@@ -151,7 +151,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
   };
 
   function told(hour: number): string {
-    const when = `${at(hour * 60).toFormat('ccc d LLL, HH:mm')}`;
+    const when = at(hour * 60).toFormat('ccc d LLL, HH:mm');
     const warm = formatTemperature(air.temperature[hour] ?? 0, units);
     const face = surface === null ? '' : `<br>surface ${formatTemperature(surface[hour] ?? 0, units)}`;
     const rows = lanes.map(({ name, hindrances }) => {

@@ -1,0 +1,124 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { usualWeek } from '../new-job.ts';
+import { usualPiece } from '../usual-piece.ts';
+import { DOOR } from '../../testing/jobs.ts';
+import {
+  drilling,
+  greasy,
+  hour,
+  recipe,
+  start,
+  group,
+  bench,
+  enamel,
+} from '../../testing/worked-job.ts';
+import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
+
+/** What hands, files and other tabs can get wrong, and a word of what the painter is told. */
+const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[CommandName][] = [
+  ['add-pieces', { ids: ['a'], kind: 'flush-door', piece: DOOR }, /used twice/],
+  ['add-pieces', { ids: [], kind: 'flush-door', piece: DOOR }, /./],
+  ['duplicate-piece', { id: 'gone', ids: ['c'] }, /no longer in the job/],
+  ['move-piece', { id: 'gone', to: 0 }, /no longer in the job/],
+  ['count-hardware', { id: 'a', item: 99, bagged: 1 }, /no longer in the bag/],
+  ['choose-build-up', { groupId: 'gone', buildUp: null, chosenFor: null }, /no longer in the job/],
+  ['change-pieces', { ids: ['a'], facts: {}, shape: { width: 12 } }, /300/],
+  ['change-pieces', { ids: ['c'], facts: { comesOff: true } }, /no longer in the job/],
+  [
+    'survey',
+    {
+      rooms: [],
+      pieces: [{ id: 'c', kind: 'railing', piece: { ...usualPiece('railing', 'room-1'), comesOff: true } }],
+    },
+    /painted in place/,
+  ],
+  ['survey', { rooms: [], pieces: [{ id: 'c', kind: 'railing', piece: usualPiece('railing', 'nowhere') }] }, /no room/],
+  ['add-hardware', { id: 'a', name: 'hinge', count: 1 }, /has hinge already/],
+  ['state-drilling', { ids: ['a'], drilling: { ...drilling, diameter: 200 } }, /at most 80 mm/],
+  ['change-site', { yearBuilt: 36 }, /four digits/],
+  ['change-cutting', { stock: [] }, /at least one length/],
+  ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
+  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
+  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
+  ['state-finding', { finding: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
+  ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],
+  ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
+  [
+    'state-room',
+    { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, bearing: null, tasks: [] } },
+    /no climate/,
+  ],
+  ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
+  ['remove-climate', { id: 'house' }, /would have no air/],
+  ['remove-reading', { id: 'gone' }, /no longer in the job/],
+  ['state-recipe', { recipe: { ...recipe, parts: [] } }, /at least one part/],
+  ['change-pricing', { hourlyRate: -5 }, /not less than nothing/],
+  [
+    'take-hours',
+    { climateId: 'gone', hours: [hour(7, 11)], source: 'file', name: 'x', at: '2027-03-01T10:00' },
+    /no longer/,
+  ],
+  [
+    'take-readings',
+    {
+      readings: [
+        {
+          id: 'r',
+          kind: 'air',
+          at: '2027-03-01T09:00',
+          climateId: 'house',
+          temperature: 18,
+          humidity: 120,
+          from: 'typed',
+        },
+      ],
+    },
+    /between 1 and 100 %/,
+  ],
+  ['change-planning', { start: '31 March' }, /Choose the first day/],
+  [
+    'state-painter',
+    {
+      painter: {
+        id: 'p',
+        name: 'P',
+        skill: 'steady',
+        week: { ...usualWeek(), mon: [{ from: '12:00', until: '08:00' }] },
+      },
+    },
+    /ends after it starts/,
+  ],
+  [
+    'state-painter',
+    {
+      painter: {
+        id: 'p',
+        name: 'P',
+        skill: 'steady',
+        week: {
+          ...usualWeek(),
+          mon: [
+            { from: '08:00', until: '12:00' },
+            { from: '11:00', until: '16:00' },
+          ],
+        },
+      },
+    },
+    /without overlap/,
+  ],
+];
+
+for (const [name, args, message] of REFUSED) {
+  test(`${name} refuses with a reason: ${String(message)}`, () => {
+    const outcome = applyCommand(start, name, args as never);
+    assert.ok(!outcome.ok, 'refused');
+    assert.match(outcome.message, message);
+  });
+}
+
+test('a place of each kind has to stay, and the last bench can’t become a rack', () => {
+  const outcome = applyCommand(start, 'change-place', { place: { ...bench!, kind: 'rack' } });
+  assert.ok(!outcome.ok);
+  assert.match(outcome.message, /at least one bench/);
+});

@@ -1,0 +1,126 @@
+import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
+import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
+import { applyCommand } from '../job/commands/apply.ts';
+import { OPEN_AIR, usualWeek } from '../job/new-job.ts';
+import { TestJob } from './jobs.ts';
+
+export const helper = { id: 'painter-2', name: 'Helper', skill: 'first-timer', week: usualWeek() } as const;
+export const drilling = {
+  id: 'pull',
+  name: 'bar pull',
+  on: 'front',
+  x: 60,
+  y: 400,
+  centres: 160,
+  upright: true,
+  diameter: 5,
+} as const;
+export const sheets = {
+  id: 'sheets',
+  words: 'Lay sheets',
+  when: 'before',
+  minutes: 15,
+  people: 1,
+  doneAt: null,
+} as const;
+export const greasy = {
+  id: 'f1',
+  groupId: 'group-1',
+  found: 'contamination',
+  result: 'grease',
+  reading: null,
+  hex: null,
+  at: '2027-03-01T08:00',
+  where: 'D-01, lock side',
+  photoId: null,
+  note: '',
+} as const;
+export const patch = {
+  id: 'patch-1',
+  groupId: 'group-1',
+  where: 'D-01, hinge edge',
+  key: 'degloss',
+  coats: [{ product: 'prime-bond-wb', at: '2027-03-01T08:00' }],
+  read: null,
+  note: '',
+} as const;
+export const ownWash = { ...DEFAULT_CLEANERS[0]!, id: 'own-wash', name: 'Own wash' };
+export const hour = (of: number, temperature: number) => ({
+  at: `2027-03-01T0${of}:00`,
+  temperature,
+  humidity: 60,
+  wind: null,
+  cloud: null,
+  rain: null,
+});
+export const recipe = {
+  id: 'reed',
+  name: 'reed',
+  hex: '#8d9b6a',
+  parts: [{ what: 'white base', amount: 950 }],
+  drawdowns: [],
+};
+export const start = new TestJob()
+  .door('a')
+  .door('b')
+  .coated()
+  .tell('state-climate', { climate: { ...OPEN_AIR, id: 'spare', name: 'Spare' } })
+  .tell('take-hours', {
+    climateId: 'spare',
+    hours: [hour(8, 12), hour(9, 13)],
+    source: 'file',
+    name: 'logger.csv',
+    at: '2027-03-01T10:00',
+  })
+  .tell('take-readings', {
+    readings: [
+      {
+        id: 'read-1',
+        kind: 'air',
+        at: '2027-03-01T09:00',
+        climateId: 'house',
+        temperature: 18,
+        humidity: 52,
+        from: 'typed',
+      },
+    ],
+  })
+  .tell('state-recipe', { recipe })
+  .tell('state-painter', { painter: helper })
+  .tell('state-room', {
+    room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
+  })
+  .tell('state-room', {
+    room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
+  })
+  .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
+  .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
+  .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
+  .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
+  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
+export const dividing = applyCommand(start, 'split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'Back doors' });
+export const divided = dividing.ok ? dividing.value.job : start;
+export const [group] = start.groups;
+export const [climate] = start.climates;
+export const [bench] = start.places;
+export const [enamel] = DEFAULT_COATINGS;
+export const entry = {
+  id: 's1',
+  at: '2027-03-01T09:00',
+  taskId: 'a/wash',
+  event: 'done',
+  by: null,
+  minutes: 5,
+} as const;
+export const plan = {
+  fingerprint: 'x',
+  t0: '2027-03-01T00:00',
+  tickMinutes: 1,
+  madeAt: '2027-03-01T07:00',
+  reason: 'First plan',
+  status: 'feasible',
+  tasks: [{ id: 'a/wash', start: 480, end: 490, painters: ['painter-1'], late: false }],
+  setups: [],
+  finish: 490,
+  lowerBound: 400,
+} as const;

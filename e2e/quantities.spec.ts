@@ -74,8 +74,8 @@ test('the price follows hours, rates and tins, and says where a new one is cheap
   await page.getByRole('button', { name: 'Price' }).click();
   const price = page.getByRole('region', { name: 'The price' });
   const money = async (term: string): Promise<number> => {
-    const row = price.locator('dt', { hasText: term }).locator('..');
-    return Number(((await row.locator('dd').textContent()) ?? '').replace(/[^\d.]/g, ''));
+    const row = price.getByRole('row').filter({ has: page.getByRole('rowheader', { name: term, exact: true }) });
+    return Number(((await row.getByRole('cell').last().textContent()) ?? '').replace(/[^\d.]/g, ''));
   };
   await price.getByLabel('For an hour').fill('50');
   await price.getByLabel('Margin').fill('10');

@@ -21,12 +21,6 @@ interface Shot {
 
 const TERN = 'job=demo-tern-street';
 const LINEN = 'job=demo-linen-press';
-const LIST = [
-  'Type,Width,Height,Room,Finish,Remarks',
-  '6p door,762,1981,Landing,oil gloss,sticks',
-  'flush door,40,2040,Attic,varnish,',
-  '3 drawer front,497,213,Attic,factory finish,top',
-].join('\n');
 const SHOTS: readonly Shot[] = [
   {
     name: 'jobs',
@@ -42,22 +36,6 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'walk', path: `/walk?${TERN}&piece=practice-door-4-1` },
   {
-    name: 'add-pieces',
-    path: `/walk?${LINEN}`,
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Add pieces' }).click();
-      await page.getByRole('button', { name: 'Panelled door', exact: true }).click();
-    },
-  },
-  {
-    name: 'walk-line',
-    path: `/walk?${TERN}`,
-    before: async (page) => {
-      const line = page.getByLabel('Pieces in one line');
-      await line.fill('7 door 6p 1981x762x35 oil gloss both sides practice 1-7');
-    },
-  },
-  {
     name: 'walk-table',
     path: `/walk?${TERN}&view=table`,
     before: async (page) => {
@@ -67,16 +45,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'cut-list', path: `/walk?${TERN}&view=cut-list` },
-  {
-    name: 'list-in',
-    path: `/walk?${LINEN}`,
-    before: async (page) => {
-      await page.getByRole('button', { name: 'Lists' }).click();
-      await page.getByRole('menuitem', { name: 'Take a list in' }).click();
-      await page.getByLabel('Paste rows from a spreadsheet').fill(LIST);
-      await page.getByRole('button', { name: 'Read it' }).click();
-    },
-  },
   { name: 'prove', path: `/prove?${TERN}&group=group-5` },
   {
     name: 'build-up',
@@ -87,12 +55,24 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('region', { name: 'Side by side' }).scrollIntoViewIfNeeded();
     },
   },
-  { name: 'quantities', path: `/quantities?${TERN}` },
+  {
+    name: 'quantities',
+    path: `/quantities?${TERN}`,
+    before: async (page) => {
+      const enamel = page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' });
+      await enamel.getByText('Boxing, and where to change tins').click();
+      await enamel.scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'mixes', path: `/quantities?${TERN}&view=mixes` },
+  { name: 'price', path: `/quantities?${TERN}&view=price` },
+  { name: 'air', path: `/air?${TERN}` },
+  { name: 'air-outside', path: `/air?${TERN}&view=outside` },
+  { name: 'air-clock', path: `/air?${TERN}&view=clock` },
   { name: 'plan', path: `/plan?${LINEN}` },
   { name: 'plan-school', path: `/plan?${TERN}` },
   { name: 'today', path: `/today?${TERN}` },
   { name: 'today-phone', path: `/today?${TERN}`, phone: true },
-  { name: 'hang', path: `/hang?${TERN}` },
   { name: 'hang-phone', path: `/hang?${LINEN}`, phone: true },
   { name: 'today-dark', path: `/today?${TERN}`, dark: true },
   {
@@ -101,14 +81,6 @@ const SHOTS: readonly Shot[] = [
     phone: true,
     before: async (page) => {
       await page.getByLabel('Pieces in one line').fill('railing 4.2m 40 spindles 32 sq gallery');
-    },
-  },
-  {
-    name: 'find',
-    path: `/walk?${TERN}`,
-    before: async (page) => {
-      await page.keyboard.press('/');
-      await page.getByRole('combobox').fill('oak');
     },
   },
 ];

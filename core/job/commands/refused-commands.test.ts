@@ -3,16 +3,7 @@ import { test } from 'node:test';
 import { usualWeek } from '../new-job.ts';
 import { usualPiece } from '../usual-piece.ts';
 import { DOOR } from '../../testing/jobs.ts';
-import {
-  drilling,
-  greasy,
-  hour,
-  recipe,
-  start,
-  group,
-  bench,
-  enamel,
-} from '../../testing/worked-job.ts';
+import { drilling, greasy, hour, recipe, start, group, bench, enamel } from '../../testing/worked-job.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 /** What hands, files and other tabs can get wrong, and a word of what the painter is told. */

@@ -59,7 +59,7 @@ export function ClockView({ air }: { air: AirNow }) {
   if (!place) return null;
   const isBefore = coat.from < 0;
   return (
-    <Box sx={{ display: 'grid', gap: 3, maxWidth: 1080 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 3, maxWidth: 1080 }}>
       <Sheet>
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <TextField

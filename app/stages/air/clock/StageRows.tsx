@@ -33,7 +33,9 @@ export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
             sx={{
               display: 'grid',
               gridTemplateColumns: { xs: '92px minmax(0, 1fr)', sm: '120px 130px minmax(0, 1fr) auto' },
-              gap: 1.5,
+              columnGap: 1.5,
+              rowGap: 0.25,
+              py: 0.75,
               alignItems: 'center',
               minHeight: 44,
               borderBottom: '1px solid var(--line)',
@@ -49,7 +51,7 @@ export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
                   : `${formatDuration(reached - from)} after it was put on${until}.`,
               )}
             />
-            <Box className="condensed" sx={{ fontSize: 18 }}>
+            <Box className="condensed" sx={{ fontSize: 18, gridColumn: { xs: 2, sm: 'auto' } }}>
               {when}
               <Box component="span" sx={{ fontWeight: 500, fontSize: 15, color: 'var(--ink-soft)' }}>
                 {until}

@@ -21,11 +21,12 @@ const HORIZON = 120;
 
 /** Two-part products: how each planned run is mixed, or, without a plan, each coat as if it were put on now. */
 export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
-  const { job, apply } = useJob();
+  const { job, now, apply } = useJob();
   const problem = useJobProblem();
   const reading = usePlanReading(problem, job.plan);
   const twoPart = needs.filter(({ coating }) => coating.potLife !== null);
   const runs = reading ? potRuns(job, problem, reading) : [];
+  const at = reading ? minutesSince(reading.t0, now, job.site.timeZone) : 0;
   return (
     <Section
       title="Two-part products"
@@ -61,7 +62,7 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
               <PortionCard
                 key={run.run.id}
                 coating={run.coating}
-                when={localTime(reading?.t0 ?? '', run.run.start, job.site.timeZone).toFormat('cccc d LLLL, HH:mm')}
+                when={`${localTime(reading?.t0 ?? '', run.run.start, job.site.timeZone).toFormat('cccc d LLLL, HH:mm')}${run.run.end <= at ? ', done' : ''}`}
                 what={marksInWords(run.marks)}
                 litres={run.litres}
                 portions={run.portions}

@@ -24,8 +24,10 @@ export function PriceView() {
   const { currency } = job.settings;
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
   // Hours of work, not of the clock: days would be misread.
-  const hours = (value: number): string =>
-    `${Math.floor(value)} h ${String(Math.round((value % 1) * 60)).padStart(2, '0')}`;
+  const hours = (value: number): string => {
+    const minutes = Math.round(value * 60);
+    return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+  };
   const rows: [string, number, string][] = [
     ['Labour', price.labour, `${hours(price.handsOn)} hands-on and ${hours(price.overhead)} besides`],
     ['Tins', price.tins, 'as they are bought'],
@@ -55,44 +57,35 @@ export function PriceView() {
             ))}
           </Box>
           <Box
-            component="dl"
+            component="table"
             sx={{
-              display: 'grid',
-              gridTemplateColumns: 'auto 1fr auto',
-              columnGap: 3,
-              rowGap: 0.75,
-              m: 0,
+              width: '100%',
+              borderCollapse: 'collapse',
               fontSize: 16,
+              '& th': { textAlign: 'left', fontWeight: 'inherit', pr: 3 },
+              '& td, & th': { py: 0.4 },
+              '& td:last-child': { textAlign: 'right' },
+              '& tfoot th, & tfoot td': { borderTop: '2px solid var(--ink)', pt: 1 },
             }}
           >
-            {rows.map(([name, value, how]) => (
-              <Box key={name} sx={{ display: 'contents', fontWeight: name === 'Net' ? 700 : 400 }}>
-                <dt>{name}</dt>
-                <Box component="span" sx={{ color: 'var(--ink-soft)', fontWeight: 400 }}>
-                  {how}
+            <tbody>
+              {rows.map(([name, value, how]) => (
+                <Box component="tr" key={name} sx={{ fontWeight: name === 'Net' ? 700 : 400 }}>
+                  <th scope="row">{name}</th>
+                  <Box component="td" sx={{ color: 'var(--ink-soft)' }}>
+                    {how}
+                  </Box>
+                  <td>{money.format(value)}</td>
                 </Box>
-                <Box component="dd" sx={{ m: 0, textAlign: 'right' }}>
-                  {money.format(value)}
-                </Box>
+              ))}
+            </tbody>
+            <tfoot>
+              <Box component="tr" className="condensed" sx={{ fontSize: 24 }}>
+                <th scope="row">Comes to</th>
+                <td />
+                <td>{money.format(price.gross)}</td>
               </Box>
-            ))}
-            <Box sx={{ display: 'contents' }}>
-              <Box
-                component="dt"
-                className="condensed"
-                sx={{ fontSize: 24, borderTop: '2px solid var(--ink)', pt: 0.75 }}
-              >
-                Comes to
-              </Box>
-              <Box sx={{ borderTop: '2px solid var(--ink)' }} />
-              <Box
-                component="dd"
-                className="condensed"
-                sx={{ m: 0, fontSize: 24, textAlign: 'right', borderTop: '2px solid var(--ink)', pt: 0.75 }}
-              >
-                {money.format(price.gross)}
-              </Box>
-            </Box>
+            </tfoot>
           </Box>
         </Sheet>
       </Section>

@@ -136,6 +136,6 @@ test('an instrument that is read corrects the forecast of its place', async ({ p
     buffer: Buffer.from(rows.join('\n')),
   });
   await expect(page.getByText(/Row 3: There is no place “Cellar”/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take the 1 good ones' }).click();
+  await page.getByRole('button', { name: 'Take the 1 good one' }).click();
   await expect(log.getByRole('row').filter({ hasText: 'from a file' })).toHaveCount(1);
 });

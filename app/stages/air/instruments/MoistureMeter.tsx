@@ -1,11 +1,10 @@
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { simulatedMoisture, type SimulatedReading } from '../../../../core/proving/moisture-meter.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { goTo } from '../../../ui/route.ts';
 import { Fine, Instrument } from './Instrument.tsx';
+import { PieceField } from './PieceField.tsx';
 
 /** A moisture meter on a piece; what it finds is stamped under Prove, where it is judged. */
 export function MoistureMeter() {
@@ -26,23 +25,14 @@ export function MoistureMeter() {
         )
       }
     >
-      <TextField
-        select
+      <PieceField
         label="Pins in"
         value={pieceId}
-        onChange={(event) => {
-          setPieceId(event.target.value);
+        onChange={(id) => {
+          setPieceId(id);
           setRead(null);
         }}
-        slotProps={{ select: { MenuProps: { sx: { maxHeight: 380 } } } }}
-      >
-        {job.pieces.map(({ id, mark, note }) => (
-          <MenuItem key={id} value={id}>
-            {mark}
-            {note && `, ${note}`}
-          </MenuItem>
-        ))}
-      </TextField>
+      />
       <Button variant="outlined" disabled={!piece} onClick={() => piece && setRead(simulatedMoisture(job, piece, now))}>
         Read it
       </Button>

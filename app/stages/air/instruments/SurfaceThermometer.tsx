@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
@@ -11,6 +9,7 @@ import { formatTemperature, temperatureFieldValue } from '../../../../core/units
 import { useJob } from '../../../ui/job-context.tsx';
 import type { AirNow } from '../use-air.ts';
 import { Fine, Instrument } from './Instrument.tsx';
+import { PieceField } from './PieceField.tsx';
 import { useStream, type Hung } from './use-stream.ts';
 
 /** A surface thermometer on a piece where it hangs: what it shows, and how far that is above the dew point. */
@@ -47,23 +46,14 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
         )
       }
     >
-      <TextField
-        select
+      <PieceField
         label="Held against"
         value={pieceId}
-        onChange={(event) => {
-          setPieceId(event.target.value);
+        onChange={(id) => {
+          setPieceId(id);
           setHung(null);
         }}
-        slotProps={{ select: { MenuProps: { sx: { maxHeight: 380 } } } }}
-      >
-        {job.pieces.map(({ id, mark, note }) => (
-          <MenuItem key={id} value={id}>
-            {mark}
-            {note && `, ${note}`}
-          </MenuItem>
-        ))}
-      </TextField>
+      />
       {dew !== null && (
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point there {formatTemperature(dew, units)}</Box>
       )}

@@ -3,12 +3,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { z } from 'zod';
 import { statedHourSchema, type Climate, type HourSource } from '../../../../core/air/climate.ts';
 import { hourKey } from '../../../../core/air/local-hours.ts';
 import { readHoursCsv, writeHoursCsv, type ReadHours } from '../../../../core/exchange/hours-csv.ts';
+import { BadRows } from '../../../ui/BadRows.tsx';
 import { download } from '../../../ui/download.ts';
+import { FileButton } from '../../../ui/FileButton.tsx';
 import { useJob } from '../../../ui/job-context.tsx';
 import type { AirNow } from '../use-air.ts';
 import { SiteFields } from '../SiteFields.tsx';
@@ -21,7 +23,6 @@ const answerSchema = z.object({ service: z.string().max(80), hours: z.array(stat
 /** Where the hours of a climate come from: the weather service, a list, or a hand; and back out as a list. */
 export function HourSources({ climate, air }: { climate: Climate; air: AirNow }) {
   const { job, now, apply } = useJob();
-  const file = useRef<HTMLInputElement>(null);
   const [waiting, setWaiting] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const [read, setRead] = useState<(ReadHours & { name: string }) | null>(null);
@@ -97,22 +98,12 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
             {waiting ? 'Asking…' : 'Ask the weather service'}
           </Button>
         )}
-        <Button variant="outlined" onClick={() => file.current?.click()}>
-          Take in a CSV
-        </Button>
-        <Button onClick={writeFile}>CSV out</Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          hidden
-          aria-label={`Hours of ${climate.name} as CSV`}
-          onChange={(event) => {
-            const [chosen] = event.target.files ?? [];
-            event.target.value = '';
-            if (chosen) void readFile(chosen);
-          }}
+        <FileButton
+          words="Take in a CSV"
+          label={`Hours of ${climate.name} as CSV`}
+          onChoose={(chosen) => void readFile(chosen)}
         />
+        <Button onClick={writeFile}>CSV out</Button>
       </Box>
       {isOpenAir && <SiteFields />}
       {isOpenAir && (
@@ -123,31 +114,13 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
       )}
       {fault !== null && <Alert severity="error">{fault}</Alert>}
       {read && (
-        <Alert
-          severity="warning"
-          action={
-            <Box sx={{ display: 'grid', gap: 0.5 }}>
-              <Button color="inherit" onClick={() => take(read.hours, 'file', read.name)}>
-                Take the {read.hours.length} good hours
-              </Button>
-              <Button color="inherit" onClick={() => setRead(null)}>
-                Take nothing
-              </Button>
-            </Box>
-          }
-        >
-          <strong>
-            {read.name}: {read.faults.length} {read.faults.length === 1 ? 'row' : 'rows'} can’t be taken.
-          </strong>
-          <ul>
-            {read.faults.slice(0, 6).map(({ row, message }) => (
-              <li key={row}>
-                Row {row}: {message}
-              </li>
-            ))}
-          </ul>
-          {read.faults.length > 6 && `And ${read.faults.length - 6} more.`}
-        </Alert>
+        <BadRows
+          file={read.name}
+          faults={read.faults}
+          good={`${read.hours.length} good hours`}
+          onTake={() => take(read.hours, 'file', read.name)}
+          onLeave={() => setRead(null)}
+        />
       )}
       <TypedHour climate={climate} />
     </Box>

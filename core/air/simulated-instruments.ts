@@ -2,9 +2,9 @@ import { fixedShare } from '../units/fixed-share.ts';
 import type { Air } from './climate.ts';
 
 /** Seconds in which a thermo-hygrometer comes two thirds of the way to the air that it hangs in. */
-const SETTLES_IN = 4;
+const SETTLES_IN = 2;
 /** From here on, in seconds, its figures stand. */
-export const SETTLED_AFTER = 16;
+export const SETTLED_AFTER = 8;
 /** What it lay in before: a warm pocket. */
 const POCKET: Air = { temperature: 24, humidity: 40 };
 

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { dewPoint } from '../../../core/air/humidity.ts';
 import { climateOf, placeOf } from '../../../core/job/queries.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
 
 /** The air where pieces dry, as the job's climate has it for this hour. */
 export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
@@ -13,10 +15,17 @@ export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
   if (!air) return null;
   const { units } = job.settings;
   return (
-    <Box sx={{ fontSize: 15, color: 'var(--ink-soft)' }}>
-      {climateOf(job, climateId)?.name}:{' '}
-      <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
-      {Math.round(air.humidity)} % · dew point {formatTemperature(dewPoint(air.temperature, air.humidity), units)}
+    <Box
+      sx={{ fontSize: 15, color: 'var(--ink-soft)', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+    >
+      <span>
+        {climateOf(job, climateId)?.name}:{' '}
+        <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
+        {Math.round(air.humidity)} % · dew point {formatTemperature(dewPoint(air.temperature, air.humidity), units)}
+      </span>
+      <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'instruments' })}>
+        Read it
+      </Button>
     </Box>
   );
 }

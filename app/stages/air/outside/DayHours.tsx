@@ -45,6 +45,7 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
             humidity: hours.map(({ outdoor }) => outdoor.humidity),
           },
           surface: hours.map(({ surface }) => surface),
+          rain: hours.map(({ outdoor }) => outdoor.rain),
           lanes: coat ? [{ name: coat.coating.name, hindrances }] : [],
           midnights: clocks.days.map(({ startsAt }) => startsAt),
           isDark: (hour) => (hours[hour]?.sun.altitude ?? 0) <= 0,
@@ -85,7 +86,7 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
       <Box sx={{ display: 'grid', gap: 2 }}>
         <Sheet>
           <Box sx={{ display: 'flex', justifyContent: 'flex-end' }}>
-            <LineKey hasSurface />
+            <LineKey hasSurface hasRain />
           </Box>
           <Chart
             label={`${face.room.name}, ${bearingWords(face.bearing)}: air, surface, dew point and humidity for seven days, and when ${coat.coating.name} may be painted`}

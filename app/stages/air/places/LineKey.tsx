@@ -8,7 +8,7 @@ const LINES = [
 ] as const;
 
 /** What the lines of a chart of days are. */
-export function LineKey({ hasSurface }: { hasSurface: boolean }) {
+export function LineKey({ hasSurface, hasRain }: { hasSurface: boolean; hasRain: boolean }) {
   return (
     <Box
       component="ul"
@@ -23,6 +23,12 @@ export function LineKey({ hasSurface }: { hasSurface: boolean }) {
           {name}
         </Box>
       ))}
+      {hasRain && (
+        <Box component="li" sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+          <Box aria-hidden sx={{ width: 12, height: 12, background: 'var(--wet)', opacity: 0.55 }} />
+          rain
+        </Box>
+      )}
     </Box>
   );
 }

@@ -25,6 +25,7 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
   const { clocks, now } = air;
   const coats = useMemo(() => coatsDryingIn(job, climate.id), [job, climate.id]);
   const from = 24;
+  const isOpenAir = climate.whereabouts === 'outdoors';
   const until = Math.min(clocks.hours, from + AHEAD * 24);
   const judged = useMemo(
     () =>
@@ -53,6 +54,9 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
           lanes,
           air: clocks.air(climate.id),
           surface: null,
+          rain: isOpenAir
+            ? Array.from({ length: clocks.hours }, (_unused, hour) => clocks.weather(climate.id, hour)?.rain ?? 0)
+            : null,
           midnights: clocks.days.map(({ startsAt }) => startsAt),
           isDark: (hour) => (suns[hour]?.altitude ?? 0) <= 0,
           at: air.at,
@@ -62,7 +66,7 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
     },
     // `air.at` follows from the clocks.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [clocks, now, units, lanes, until, climate.id],
+    [clocks, now, units, lanes, until, climate.id, isOpenAir],
   );
   return (
     <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>
@@ -71,7 +75,7 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
           <Typography variant="h2" sx={{ flex: 1 }}>
             {climate.name}
           </Typography>
-          <LineKey hasSurface={false} />
+          <LineKey hasSurface={false} hasRain={isOpenAir} />
         </Box>
         <Chart
           label={`${climate.name}: temperature, dew point and humidity for ${AHEAD} days, and when each product may be painted`}
@@ -79,7 +83,10 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
           option={option}
         />
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          {coats.length === 0 && 'No chosen coat dries here; choose a build-up, and bands show when it may be painted.'}
+          {isOpenAir && 'Each outside face has its own sun, surface and hours: they stand under Outside faces.'}
+          {!isOpenAir &&
+            coats.length === 0 &&
+            'No chosen coat dries here; choose a build-up, and bands show when it may be painted.'}
           {open.length > 0 && `In every hour shown: ${open.join('; ')}.`}
           {lanes.length > 0 && ' Bands: the hours in which each of the others may be painted here.'}
         </Typography>

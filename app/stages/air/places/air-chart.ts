@@ -16,6 +16,8 @@ export interface DaysShown {
   air: { temperature: ArrayLike<number>; humidity: ArrayLike<number> };
   /** The surface of a face in the open; null where it is as warm as the air. */
   surface: ArrayLike<number> | null;
+  /** mm in each hour; null for a place with a roof. */
+  rain: ArrayLike<number> | null;
   lanes: readonly { name: string; hindrances: readonly (readonly Hindrance[])[] }[];
   midnights: readonly number[];
   isDark(hour: number): boolean;
@@ -31,7 +33,7 @@ export const chartHeight = (lanes: number): number => TOP + 58 + lanes * LANE + 
 
 /** Days of a place: temperature, dew point, humidity and surface above, and below when each product may be painted. */
 export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
-  const { from, until, now, air, surface, lanes, at, units } = shown;
+  const { from, until, now, air, surface, rain, lanes, at, units } = shown;
   const hours = Array.from({ length: until - from }, (_unused, index) => from + index);
   const x = { min: from * 60, max: until * 60 };
   const middle = (hour: number): number => (hour + 0.5) * 60;
@@ -145,6 +147,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
           lineStyle: { color: ink('--cured'), width: 1.5, opacity: 0.8 },
         },
       ),
+      ...(rain === null ? [] : [showers(rain, { from, until }, ink)]),
       bands(lanes, { from, until }, ink),
       names(lanes, from, ink),
     ],
@@ -154,11 +157,12 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
     const when = at(hour * 60).toFormat('ccc d LLL, HH:mm');
     const warm = formatTemperature(air.temperature[hour] ?? 0, units);
     const face = surface === null ? '' : `<br>surface ${formatTemperature(surface[hour] ?? 0, units)}`;
+    const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${(rain?.[hour] ?? 0).toFixed(1)} mm` : '';
     const rows = lanes.map(({ name, hindrances }) => {
       const [first] = hindrances[hour] ?? [];
       return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${HINDRANCES[first].words}`}`;
     });
-    return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${formatTemperature(dew(hour), units)}${face}${rows.join('')}`;
+    return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${formatTemperature(dew(hour), units)}${face}${wet}${rows.join('')}`;
   }
 }
 
@@ -168,6 +172,27 @@ interface Drawing {
   coord(point: number[]): number[];
 }
 const onLanes = { type: 'custom', xAxisIndex: 1, yAxisIndex: 2, silent: true };
+
+/** Rain as bars from the foot of the chart, taller for more of it. */
+function showers(rain: ArrayLike<number>, { from, until }: { from: number; until: number }, ink: Ink): object {
+  const hours = Array.from({ length: until - from }, (_unused, index) => from + index);
+  return {
+    type: 'custom',
+    silent: true,
+    data: hours.flatMap((hour) => ((rain[hour] ?? 0) > 0 ? [[hour * 60, rain[hour]]] : [])),
+    encode: { x: 0, y: [] },
+    renderItem({ coordSys }: { coordSys: { y: number; height: number } }, api: Drawing) {
+      const [left = 0] = api.coord([api.value(0), 0]);
+      const [right = 0] = api.coord([api.value(0) + 60, 0]);
+      const height = Math.min(coordSys.height / 3, 6 + 14 * api.value(1));
+      return {
+        type: 'rect',
+        shape: { x: left, y: coordSys.y + coordSys.height - height, width: Math.max(1, right - left - 1), height },
+        style: { fill: ink('--wet'), opacity: 0.55 },
+      };
+    },
+  };
+}
 
 /** The hours of each product: a bar as round as a vial where it may be painted, a thin line elsewhere. */
 function bands(lanes: DaysShown['lanes'], { from, until }: { from: number; until: number }, ink: Ink): object {

@@ -82,6 +82,10 @@ test('the simulated weather repeats itself, stays within reason everywhere, and 
         assert.equal(hours.length, 240);
         assert.deepEqual(simulatedForecast({ ...request, days: 1 }), hours.slice(0, 24));
         assert.ok(hours.every(({ temperature }) => temperature > -25 && temperature < 48));
+        // Weather changes, but not by leaps.
+        hours
+          .slice(1)
+          .forEach(({ temperature }, index) => assert.ok(Math.abs(temperature - hours[index]!.temperature) < 5));
         assert.ok(hours.some(({ rain }) => (rain ?? 0) > 0) && hours.some(({ rain }) => rain === 0));
       },
     ),

@@ -46,8 +46,8 @@ function weatherAt(instant: number, latitude: number, longitude: number, place: 
   const season = Math.cos((2 * Math.PI * (day - 196)) / 365.25) * north;
   const steep = Math.min(1, Math.abs(latitude) / 55);
   const mean = 27 - 17 * steep + season * (2 + 7 * steep);
-  // Warm ahead of a front, cool behind it.
-  const passing = Math.max(-1, Math.min(1, -front.hoursSince / 40));
+  // Warm ahead of a front, cool behind it, and neither half-way to the next.
+  const passing = Math.max(-1, Math.min(1, -front.hoursSince / 40)) * Math.exp(-front.hoursAway / 22);
   const wander = 2.5 * (wave(day, 3.1, place) + wave(day, 11.3, `${place}/slow`));
   const cloud = Math.max(0.05, Math.min(1, 0.38 + 0.3 * wave(day, 2.3, `${place}/cloud`) + front.closeness * 0.75));
   // The air lags the sun by about two hours.
@@ -69,8 +69,14 @@ function weatherAt(instant: number, latitude: number, longitude: number, place: 
   };
 }
 
-/** The front nearest to a time in days: hours since it (negative: until), its nearness 0 to 1, and whether it rains. */
-function frontNear(day: number, place: string): { hoursSince: number; closeness: number; isRaining: boolean } {
+/**
+ * The front nearest to a time in days: hours since it came (negative: until it does), hours to its rain or from it, its
+ * nearness 0 to 1, and whether it rains.
+ */
+function frontNear(
+  day: number,
+  place: string,
+): { hoursSince: number; hoursAway: number; closeness: number; isRaining: boolean } {
   const week = Math.floor(day / FRONT_EVERY);
   const fronts = [week - 1, week, week + 1].map((number) => {
     const start = (number + 0.25 + 0.5 * fixedShare(`${place}/front/${number}`)) * FRONT_EVERY;
@@ -79,7 +85,7 @@ function frontNear(day: number, place: string): { hoursSince: number; closeness:
     const hoursSince = (day - start) * 24;
     const outside = Math.max(0, -hoursSince, hoursSince - lasts);
     const breaks = fixedShare(`${place}/${Math.floor(day * 8)}/break`) < 0.2;
-    return { hoursSince, closeness: Math.exp(-outside / 14), isRaining: outside === 0 && !breaks };
+    return { hoursSince, hoursAway: outside, closeness: Math.exp(-outside / 14), isRaining: outside === 0 && !breaks };
   });
   return fronts.reduce((nearest, front) => (front.closeness > nearest.closeness ? front : nearest));
 }

@@ -27,7 +27,7 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
   const from = 24;
   const isOpenAir = climate.whereabouts === 'outdoors';
   const until = Math.min(clocks.hours, from + AHEAD * 24);
-  const judged = useMemo(
+  const lanes = useMemo(
     () =>
       coats.map(({ coating, tool }) => ({
         name: `${coating.name}, ${tool}`,
@@ -35,13 +35,6 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
       })),
     [clocks, climate.id, coats],
   );
-  const isAlwaysOpen = useCallback(
-    ({ hindrances }: { hindrances: readonly (readonly unknown[])[] }) =>
-      hindrances.slice(from, until).every((against) => against.length === 0),
-    [until],
-  );
-  const lanes = useMemo(() => judged.filter((lane) => !isAlwaysOpen(lane)), [judged, isAlwaysOpen]);
-  const open = judged.filter(isAlwaysOpen).map(({ name }) => name);
   const option = useCallback(
     (ink: Ink) => {
       const suns = clocks.suns();
@@ -87,8 +80,7 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
           {!isOpenAir &&
             coats.length === 0 &&
             'No chosen coat dries here; choose a build-up, and bands show when it may be painted.'}
-          {open.length > 0 && `In every hour shown: ${open.join('; ')}.`}
-          {lanes.length > 0 && ' Bands: the hours in which each of the others may be painted here.'}
+          {lanes.length > 0 && 'Bands: the hours in which each product may be painted here.'}
         </Typography>
       </Sheet>
       {climate.whereabouts === 'indoors' && <WhatIf climate={climate} air={air} coats={coats} />}

@@ -88,7 +88,7 @@ export class GroupWork {
         const colour = coating.role === 'topcoat' ? colourOn(this.#group, face).hex : '';
         const key = `${coat.product}/${colour}`;
         const need = needs.get(key) ?? { coating, litres: 0, sessions: [] };
-        need.litres += litresOnto(area, coat.tool, coating);
+        need.litres += litresOnto(area, coat.tool, coating, this.#job.mixing.gun);
         // The same coat on the other face is the same session.
         if (face === 'front' || coatsOn(buildUp, 'front')[index]?.product !== coat.product) need.sessions.push(coat);
         needs.set(key, need);

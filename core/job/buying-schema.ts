@@ -32,12 +32,17 @@ export const recipeSchema = z.object({
 });
 export type Recipe = z.infer<typeof recipeSchema>;
 
-/** How paint is mixed here. */
+/** What sprays here; how much of the paint arrives differs by half. */
+export const GUNS = ['low-pressure', 'airless', 'conventional'] as const;
+export type Gun = (typeof GUNS)[number];
+
+/** How paint is mixed and sprayed here. */
 export const mixingSchema = z.object({
   /** Litres of the bucket in which tins are boxed. */
   bucket: z.number().min(0.5, 'A bucket holds half a litre at least.').max(200, 'A bucket holds 200 L at most.'),
   /** mL of hardener that can still be measured. */
   smallest: z.number().min(0.5, 'Less than half a millilitre nobody measures.').max(500, 'Up to 500 mL.'),
+  gun: z.enum(GUNS),
 });
 
 const money = z.number().min(0, 'Money is not less than nothing.').max(1_000_000, 'Under a million.');
@@ -59,5 +64,5 @@ export const pricingSchema = z.object({
 });
 export type Pricing = z.infer<typeof pricingSchema>;
 
-export const USUAL_MIXING: z.infer<typeof mixingSchema> = { bucket: 10, smallest: 5 };
+export const USUAL_MIXING: z.infer<typeof mixingSchema> = { bucket: 10, smallest: 5, gun: 'low-pressure' };
 export const USUAL_PRICING: Pricing = { hourlyRate: 45, overhead: 15, margin: 12, tax: 0, packs: {}, replacements: {} };

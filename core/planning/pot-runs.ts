@@ -1,3 +1,4 @@
+import type { Gun } from '../job/buying-schema.ts';
 import { dryingClimateId } from '../job/queries.ts';
 import { dryingProduct } from '../job/job-clocks.ts';
 import type { Job } from '../job/schema.ts';
@@ -29,7 +30,7 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
     const [first] = steps;
     if (first === undefined) return [];
     const { coating, coat } = first.coat;
-    const litres = steps.reduce((sum, step) => sum + litresOf(step), residueIn(coat.tool));
+    const litres = steps.reduce((sum, step) => sum + litresOf(step, job.mixing.gun), residueIn(coat.tool));
     const workMinutes = run.spans.reduce((sum, [from, until]) => sum + until - from, 0);
     const potLife = potLifeAt(problem.clocks, coating, dryingClimateId(job, first.piece, first.coat.faces), run.start);
     return [
@@ -46,8 +47,11 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
   });
 }
 
-function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep): number {
-  return faces.reduce((sum, face) => sum + litresOnto(coatedArea(piece, face, coat.extent), coat.tool, coating), 0);
+function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep, gun: Gun): number {
+  return faces.reduce(
+    (sum, face) => sum + litresOnto(coatedArea(piece, face, coat.extent), coat.tool, coating, gun),
+    0,
+  );
 }
 
 /**

@@ -1,6 +1,5 @@
 import type { Tool } from '../job/schema.ts';
 import type { PaintUse, ProductNeed } from './litres.ts';
-import { litresOnto } from './litres.ts';
 
 /** What is left of a product in the tins when all is painted and the reserve is kept. */
 export interface EnoughFor {
@@ -13,11 +12,17 @@ export interface EnoughFor {
 }
 
 /** What the rest is enough for; null when there is next to none. */
-export function enoughFor({ coating, uses, tins }: Pick<ProductNeed, 'coating' | 'uses' | 'tins'>): EnoughFor | null {
+export function enoughFor({ uses, tins }: Pick<ProductNeed, 'uses' | 'tins'>): EnoughFor | null {
   const litres = tins.best.leftOver;
   const tool = mostUsed(uses);
   if (litres < 0.05 || tool === null) return null;
-  return { litres, tool, area: litres / litresOnto(1, tool, coating), marks: coveredBy(litres, uses) };
+  return { litres, tool, area: litres / litresASquareMetre(uses, tool), marks: coveredBy(litres, uses) };
+}
+
+/** What one m² of a coat with this tool takes, without what bare grain drinks. */
+function litresASquareMetre(uses: readonly PaintUse[], tool: Tool): number {
+  const use = uses.find(({ coat }) => coat.tool === tool);
+  return use ? use.litres / use.surfaceFactor / use.area : Infinity;
 }
 
 function mostUsed(uses: readonly PaintUse[]): Tool | null {

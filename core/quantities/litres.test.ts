@@ -43,3 +43,17 @@ test('bare open grain drinks more on the first coat only', () => {
   assert.ok(Math.abs(onPieces(oak, 0) / onPieces(plain, 0) - 1.15) < 1e-9);
   assert.equal(onPieces(oak, 1), onPieces(plain, 1));
 });
+
+test('what is sprayed takes more or less by the gun; brush and roller do not care', () => {
+  const sprayed = new TestJob().door('d1').coated('enamel-acrylic', {
+    coats: [{ product: 'enamel-acrylic', tool: 'spray', thinning: 0, extent: 'all' }],
+  });
+  const onDoor = (gun: 'low-pressure' | 'airless' | 'conventional', test: TestJob): number =>
+    productNeeds(test.tell('change-mixing', { gun }).job)[0]!.coats.reduce((sum, { litres }) => sum + litres, 0);
+  const low = onDoor('low-pressure', sprayed);
+  assert.ok(Math.abs(low - AREA / (350 / 32) / 0.65) < 1e-9);
+  assert.ok(Math.abs(onDoor('airless', sprayed) / low - 65 / 75) < 1e-9);
+  assert.ok(Math.abs(onDoor('conventional', sprayed) / low - 65 / 40) < 1e-9);
+  const rolled = new TestJob().door('d1').coated();
+  assert.equal(onDoor('conventional', rolled), onDoor('airless', rolled));
+});

@@ -1,3 +1,4 @@
+import type { Gun } from '../job/buying-schema.ts';
 import { coatingOf, colourOn, coatsOn, groupOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Coat, FinishGroup, Job, Tool } from '../job/schema.ts';
@@ -7,8 +8,14 @@ import { spreadRate } from '../shelf/film.ts';
 import { coatedArea } from './take-off.ts';
 import { tinChoices, type TinChoices } from './tins.ts';
 
-/** Share of the paint that ends up on the piece. */
-const TRANSFER_EFFICIENCY: Readonly<Record<Tool, number>> = { brush: 0.95, roller: 0.92, spray: 0.65 };
+/** Share of the paint that ends up on the piece, by tool, and by gun where it is sprayed. */
+const TRANSFER_EFFICIENCY: Readonly<Record<Exclude<Tool, 'spray'> | Gun, number>> = {
+  brush: 0.95,
+  roller: 0.92,
+  'low-pressure': 0.65,
+  airless: 0.75,
+  conventional: 0.4,
+};
 /** Litres that stay in tray, roller and hose, per colour and session. */
 const RESIDUE: Readonly<Record<Tool, number>> = { brush: 0.03, roller: 0.1, spray: 0.35 };
 /** What an open grain drinks more on the first coat. */
@@ -45,7 +52,7 @@ export function paintUses(job: Job): PaintUse[] {
         if (area === 0 || coating === undefined) return [];
         const meetsGrain = index === firstAllOver && buildUp.grainFill === null && isOpenGrained(piece);
         const surfaceFactor = meetsGrain ? OPEN_GRAIN : 1;
-        const litres = litresOnto(area, coat.tool, coating) * surfaceFactor;
+        const litres = litresOnto(area, coat.tool, coating, job.mixing.gun) * surfaceFactor;
         const colour = coating.role === 'topcoat' ? colourOn(group, face) : null;
         return [{ piece, group, face, coat, number: index + 1, coating, colour, area, surfaceFactor, litres }];
       });
@@ -139,9 +146,12 @@ function sessionsOf(uses: readonly PaintUse[]): CoatNeed[] {
   return [...sessions.values()];
 }
 
-/** Litres of a coating that one coat on so many m² takes out of the tin: area / spread rate / transfer efficiency. */
-export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: Coating): number {
-  return area / spreadRate(volumeSolids, dryFilm) / TRANSFER_EFFICIENCY[tool];
+/**
+ * Litres of a coating that one coat on so many m² takes out of the tin: area / spread rate / transfer efficiency of the
+ * tool, which is the gun's where it is sprayed.
+ */
+export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: Coating, gun: Gun): number {
+  return area / spreadRate(volumeSolids, dryFilm) / TRANSFER_EFFICIENCY[tool === 'spray' ? gun : tool];
 }
 
 /** Litres that stay in a tool after a session. */

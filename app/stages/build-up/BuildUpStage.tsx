@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { lazy, Suspense } from 'react';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { standingOf } from '../../../core/build-up/standing.ts';
@@ -9,6 +7,7 @@ import type { FinishGroup } from '../../../core/job/schema.ts';
 import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
+import { StageViews, useView } from '../../ui/StageViews.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
@@ -19,32 +18,14 @@ const ProtectionSheet = lazy(() =>
 );
 
 const VIEWS = { choose: 'Build-ups', shelf: 'The shelf', protection: 'Protection' } as const;
-type View = keyof typeof VIEWS;
 
 /** Choose the build-up of each group of like pieces; what there is to choose from; and what protects while one does it. */
 export default function BuildUpStage() {
-  const { job } = useJob();
   const route = useRoute();
-  const view: View = route.view !== null && route.view in VIEWS ? (route.view as View) : 'choose';
+  const view = useView(VIEWS, 'choose');
   return (
     <Box>
-      <ToggleButtonGroup
-        exclusive
-        size="small"
-        value={view}
-        aria-label="What is shown"
-        className="no-print"
-        onChange={(_event, next: View | null) =>
-          next && goTo({ stage: 'build-up', jobId: job.id, view: next, groupId: route.groupId }, 'replace')
-        }
-        sx={{ mb: 2 }}
-      >
-        {Object.entries(VIEWS).map(([id, name]) => (
-          <ToggleButton key={id} value={id}>
-            {name}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
+      <StageViews stage="build-up" views={VIEWS} view={view} />
       <Suspense fallback={null}>
         {view === 'shelf' && <ShelfView />}
         {view === 'protection' && <ProtectionSheet />}

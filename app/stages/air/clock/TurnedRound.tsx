@@ -21,7 +21,7 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
   const [wanted, setWanted] = useState<string | null>(null);
   const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);
   const asked = stages.includes(stage) ? stage : 'handle';
-  const by = wanted ?? `${now.slice(0, 10)}T16:00`;
+  const by = wanted ?? nextAfternoon(now);
   const until = minutesSince(air.clocks.t0, by, job.site.timeZone);
   const latest = air.clocks.latest(coat.coating, asked, until, placeId, coat.condition);
   const climate = climateOf(job, placeId);
@@ -76,6 +76,13 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
       </Box>
     </Sheet>
   );
+}
+
+/** Four in the afternoon, today, or tomorrow when that has gone. Local ISO. */
+function nextAfternoon(now: string): string {
+  const today = DateTime.fromISO(now);
+  const day = today.hour < 16 ? today : today.plus({ days: 1 });
+  return localIso(day.set({ hour: 16, minute: 0 }));
 }
 
 function latestWords(latest: number | null, { now, at }: AirNow) {

@@ -1,9 +1,12 @@
 import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
+import { GUNS, type Gun } from '../../../../core/job/buying-schema.ts';
 import { consumableNeeds } from '../../../../core/quantities/consumables.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { writeOrderCsv } from '../../../../core/exchange/order-csv.ts';
@@ -50,6 +53,19 @@ export function OrderView() {
                     : bucket;
                 }}
               />
+              <TextField
+                select
+                label="Gun"
+                value={job.mixing.gun}
+                onChange={(event) => apply('change-mixing', { gun: event.target.value as Gun })}
+                sx={{ width: 150 }}
+              >
+                {GUNS.map((gun) => (
+                  <MenuItem key={gun} value={gun}>
+                    {gun}
+                  </MenuItem>
+                ))}
+              </TextField>
               <Button onClick={() => download('order.csv', writeOrderCsv(job), 'text/csv')}>CSV out</Button>
               <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
                 Print

@@ -15,6 +15,8 @@ import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { roomWorkOf } from '../core/planning/room-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
+import type { StrokeChoice } from '../core/job/stroke-schema.ts';
+import { usualOptions } from '../core/strokes/usual-options.ts';
 
 /** A demo job told as a painter would have made it: command by command, plan by plan, stamp by stamp. */
 export class Story {
@@ -114,6 +116,25 @@ export class Story {
     if (best === undefined) throw new Error(`Nothing with ${topcoat} is permitted on ${name}.`);
     const { buildUp } = best.candidate;
     return this.tell('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(this.job, group) });
+  }
+
+  /** Chooses how pieces like this one take a product, other than the usual way. */
+  paint(pieceId: string, product: string, how: Partial<StrokeChoice>): this {
+    const piece = this.job.pieces.find(({ id }) => id === pieceId);
+    const group = this.#groupOf(pieceId);
+    const usual = piece && usualOptions(piece, 'brush');
+    if (!piece || !usual) throw new Error(`There is no piece ${pieceId}.`);
+    return this.tell('choose-strokes', {
+      ...usual,
+      groupId: group.id,
+      kind: piece.kind,
+      product,
+      painters: 1,
+      conditioner: false,
+      breaks: false,
+      order: null,
+      ...how,
+    });
   }
 
   #groupOf(pieceId: string): FinishGroup {

@@ -129,6 +129,14 @@ export function ternStreet(): Job {
         usual: { warmest: 13, coldest: 6, humidityAtWarmest: 60, humidityAtColdest: 92 },
       },
     })
+    .tell('state-climate', {
+      climate: {
+        ...PLAIN_CLIMATE,
+        id: 'boiler-room',
+        name: 'Boiler room, hot and dry',
+        usual: { warmest: 33, coldest: 30, humidityAtWarmest: 26, humidityAtColdest: 30 },
+      },
+    })
     .tell('take-hours', forecastOf('2027-02-28'))
     .tell('change-place', { place: { id: 'bench', name: 'Bench', kind: 'bench', slots: 2, climateId: 'workshop' } })
     .tell('change-place', {
@@ -144,6 +152,7 @@ export function ternStreet(): Job {
 
   proveTernStreet(story);
   reckoned(story)
+    .paint('gallery-railing-1', 'porch-enamel', { face: 'spindles-then-rails', breaks: true })
     .tell('change-planning', { promised: '2027-04-16' })
     .plan('2027-03-01T07:00', 'First plan')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)

@@ -55,6 +55,30 @@ test('composes and judges build-ups', async ({ request }) => {
   expect(groups.find(({ name }) => name === 'Street shutters, vinyl')?.excludedBy).toContain('vinyl-too-dark');
 });
 
+test('plays the strokes of a job', async ({ request }) => {
+  const answer = await request.post('/api/strokes', { data: job });
+  expect(answer.status()).toBe(200);
+  const { passes } = (await answer.json()) as {
+    passes: {
+      mark: string;
+      faces: string[];
+      openTime: number;
+      strokes: { number: number; from: number; until: number }[];
+      laps: { age: number; limit: number }[];
+      worst: { age: number } | null;
+      best: { order: string[]; isProved: boolean; worst: { age: number } | null };
+    }[];
+  };
+  expect(passes.length).toBeGreaterThan(4);
+  for (const { strokes, laps, worst, best } of passes) {
+    expect(strokes.map(({ number }) => number)).toEqual(strokes.map((_stroke, index) => index + 1));
+    expect(new Set(best.order).size).toBe(strokes.length);
+    expect(best.isProved).toBe(true);
+    expect(best.worst?.age ?? 0).toBeLessThanOrEqual((worst?.age ?? 0) + 1e-9);
+    expect(Math.max(0, ...laps.map(({ age }) => age))).toBeCloseTo(worst?.age ?? 0, 6);
+  }
+});
+
 test('publishes its schemas', async ({ request }) => {
   const schema = (await (await request.get('/api/schema/job.json')).json()) as { properties: Record<string, unknown> };
   expect(Object.keys(schema.properties)).toContain('pieces');
@@ -77,7 +101,7 @@ test('refuses with problem details: no JSON, no problem, a foreign job, too much
     422,
     /There is no task “x”/,
   );
-  await refused('/api/plan', { ...job, format: 'nivel.job/5' }, 422, /newer Nivel/);
+  await refused('/api/plan', { ...job, format: 'nivel.job/6' }, 422, /newer Nivel/);
   await refused('/api/quantities', { ...job, crew: [] }, 422, /crew/);
   await refused('/api/plan', Buffer.from(`"${'x'.repeat(21_000_000)}"`), 413, /20000000 bytes/);
 });

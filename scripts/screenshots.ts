@@ -64,11 +64,23 @@ const SHOTS: readonly Shot[] = [
       await enamel.scrollIntoViewIfNeeded();
     },
   },
-  { name: 'mixes', path: `/quantities?${TERN}&view=mixes` },
+  { name: 'strokes-card-phone', path: `/strokes?${TERN}&view=card`, phone: true },
   { name: 'price', path: `/quantities?${TERN}&view=price` },
   { name: 'air', path: `/air?${TERN}` },
   { name: 'air-outside', path: `/air?${TERN}&view=outside` },
-  { name: 'air-clock', path: `/air?${TERN}&view=clock` },
+  {
+    name: 'strokes',
+    path: `/strokes?${TERN}`,
+    before: async (page) => {
+      await page.getByRole('combobox', { name: 'In the air of' }).click();
+      await page.getByRole('option', { name: /^Boiler room/ }).click();
+      await page.getByRole('list', { name: 'Ways out, the best first' }).waitFor();
+      const slider = page.getByRole('slider', { name: 'Time since the first stroke' });
+      await slider.focus();
+      for (let step = 0; step < 860; step++) await page.keyboard.press('ArrowRight');
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
   { name: 'plan', path: `/plan?${LINEN}` },
   { name: 'plan-school', path: `/plan?${TERN}` },
   { name: 'today', path: `/today?${TERN}` },

@@ -102,6 +102,21 @@ export const STAGES: readonly Stage[] = [
     ...screenFrom(() => import('./air/AirStage.tsx')),
   },
   {
+    id: 'strokes',
+    name: 'Strokes',
+    key: 's',
+    does: 'Which panel, which edge, in which order',
+    progress: (job) => {
+      const kinds = new Set(job.pieces.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
+      const chosen = new Set(job.strokes.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
+      return {
+        share: share(chosen, kinds),
+        words: `chosen for ${chosen} of ${kinds} kinds of piece; the others go the usual way`,
+      };
+    },
+    ...screenFrom(() => import('./strokes/StrokesStage.tsx')),
+  },
+  {
     id: 'plan',
     name: 'Plan',
     key: 'p',

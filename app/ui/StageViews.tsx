@@ -16,10 +16,10 @@ export function useView<View extends string>(views: Readonly<Record<View, string
   return view !== null && view in views ? (view as View) : usual;
 }
 
-/** Goes from one view of a stage to another; the group that is open stays open. */
+/** Goes from one view of a stage to another; the group or piece that is open stays open. */
 export function StageViews<View extends string>({ stage, views, view }: StageViewsProps<View>) {
   const { job } = useJob();
-  const { groupId } = useRoute();
+  const { groupId, pieceId } = useRoute();
   return (
     <ToggleButtonGroup
       exclusive
@@ -27,7 +27,9 @@ export function StageViews<View extends string>({ stage, views, view }: StageVie
       value={view}
       aria-label="What is shown"
       className="no-print"
-      onChange={(_event, next: View | null) => next && goTo({ stage, jobId: job.id, view: next, groupId }, 'replace')}
+      onChange={(_event, next: View | null) =>
+        next && goTo({ stage, jobId: job.id, view: next, groupId, pieceId }, 'replace')
+      }
       sx={{ mb: 2, flexWrap: 'wrap' }}
     >
       {Object.entries<string>(views).map(([id, name]) => (

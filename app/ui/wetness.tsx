@@ -19,6 +19,10 @@ export function WetnessPatterns() {
         <rect width={6} height={6} fill="var(--wet)" />
         <line x1={1} x2={1} y1={0} y2={6} stroke="#fff" strokeOpacity={0.42} strokeWidth={1.6} />
       </pattern>
+      <pattern id="texture-closing" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width={7} height={7} fill="color-mix(in srgb, var(--wet) 34%, var(--sheet))" />
+        <line x1={1.5} x2={1.5} y1={0} y2={7} stroke="var(--wet)" strokeWidth={1.6} />
+      </pattern>
       <pattern id="texture-tacky" width={7} height={7} patternUnits="userSpaceOnUse">
         <rect width={7} height={7} fill="var(--tacky)" />
         <circle cx={2} cy={2} r={1.1} fill="#fff" fillOpacity={0.75} />

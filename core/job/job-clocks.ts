@@ -10,7 +10,7 @@ import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { fitHours } from '../shelf/drying/fitted.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
-import { standingBelow, warmRates } from '../shelf/drying/rates.ts';
+import { ratesIn, standingBelow, warmRates } from '../shelf/drying/rates.ts';
 import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
@@ -196,6 +196,14 @@ export class JobClocks {
     const change = this.#changeOf(placeId);
     if (change) rates.set(moved(change.climate.ventilation).subarray(change.hour), change.hour);
     return rates;
+  }
+
+  /** The clock of a product in a place, were its air other than it is. */
+  clockIn(air: AirSeries, climateId: string, kind: DryingKind, product: DryingProduct): RateClock {
+    const placeId = exposedFaceOf(climateId)?.climateId ?? climateId;
+    const { minTemperature, fittedSlope } = product;
+    const ventilation = this.#climate(placeId)?.ventilation ?? 'normal';
+    return new RateClock(ratesIn(air, kind, { minTemperature, fittedSlope, ventilation, reference: REFERENCE }), 60);
   }
 
   /** A clock in minutes from `t0`. */

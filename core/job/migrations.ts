@@ -9,9 +9,9 @@ import { NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version that they start from. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired };
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired, 4: stroked };
 
-const CURRENT_VERSION = 4;
+const CURRENT_VERSION = 5;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -83,6 +83,11 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** To 5: orders of strokes are chosen; none was. */
+function stroked(job: Record<string, unknown>): Record<string, unknown> {
+  return { ...job, strokes: [] };
+}
+
 /** Heating that was thought to be warm at once, and cold at once; none where it ended in the hour in which it began. */
 function atOnce(span: Record<string, unknown>): object | null {
   return span.from === span.until ? null : { spans: [span], warmUp: 60, holds: 0 };
@@ -135,7 +140,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/4”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/5”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -106,5 +106,6 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     mixing: USUAL_MIXING,
     recipes: [],
     pricing: USUAL_PRICING,
+    strokes: [],
   };
 }

@@ -9,6 +9,7 @@ import type { Filler } from '../shelf/filler.ts';
 import type { Preservative } from '../shelf/preservative.ts';
 import { overDefaults, type Shelf } from '../shelf/shelf.ts';
 import type { Piece } from './piece-schema.ts';
+import { TOOL_OF, type StrokeChoice } from './stroke-schema.ts';
 import type { BuildUp, Coat, FinishGroup, Job, Place, Room } from './schema.ts';
 
 /** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
@@ -72,6 +73,24 @@ export function colourOn(group: FinishGroup, face: FaceId): FinishGroup['colour'
 /** The coats that a face of this build-up gets, first to last. */
 export function coatsOn(buildUp: BuildUp, face: FaceId): readonly Coat[] {
   return buildUp.faceCoats[face] ?? buildUp.coats;
+}
+
+/** How pieces of this kind, of this group, take a product; null where nobody has chosen. */
+export function strokesOn(
+  job: Pick<Job, 'strokes'>,
+  { groupId, kind }: Pick<Piece, 'groupId' | 'kind'>,
+  product: string,
+): StrokeChoice | null {
+  return (
+    job.strokes.find((entry) => entry.groupId === groupId && entry.kind === kind && entry.product === product) ?? null
+  );
+}
+
+/** A coat as it is laid on a piece: with the tool that was chosen for the strokes of its kind. */
+export function laidOn(job: Pick<Job, 'strokes'>, piece: Pick<Piece, 'groupId' | 'kind'>, coat: Coat): Coat {
+  const choice = coat.extent === 'all' ? strokesOn(job, piece, coat.product) : null;
+  const tool = choice ? TOOL_OF[choice.application] : coat.tool;
+  return tool === coat.tool ? coat : { ...coat, tool };
 }
 
 /** Groups by id, for the frozen lists that documents hold. */

@@ -10,8 +10,9 @@ import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, logEntrySchema } from './record.ts';
+import { strokeChoiceSchema } from './stroke-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/4';
+export const JOB_FORMAT = 'nivel.job/5';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -246,6 +247,7 @@ const jobFields = z.object({
   mixing: mixingSchema,
   recipes: z.array(recipeSchema).max(100, 'A job holds up to 100 recipes.'),
   pricing: pricingSchema,
+  strokes: z.array(strokeChoiceSchema).max(2000),
 });
 
 /** The job document: all that people have stated, and nothing that can be computed from it but the accepted plan. */

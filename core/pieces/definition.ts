@@ -3,6 +3,7 @@ import type { CautionId } from './cautions.ts';
 import type { EdgeId, Elevation, FaceId } from './elevation.ts';
 import type { Phrase } from './phrases.ts';
 import type { Section } from './profiles.ts';
+import type { FaceSchool } from './stroke-schools.ts';
 import type { Trait } from './traits.ts';
 import type { ExistingCoat, Substrate } from './substrate.ts';
 
@@ -84,6 +85,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Names of the faces that it has: “front” and “back”, “room side”, “all round”. Every kind has a front. */
   faceNames: Readonly<Partial<Record<FaceId, string>> & { front: string }>;
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
+  /** The schools of order that apply to its faces, the usual one first. */
+  schools: readonly [FaceSchool, ...FaceSchool[]];
   /** What must not get paint, in the painter's words. */
   staysUnpainted: readonly string[];
   hardware(shape: S): HardwareItem[];

@@ -14,6 +14,8 @@ export type Part =
   | 'slab'
   | 'panel'
   | 'rail'
+  | 'handrail'
+  | 'bottom-rail'
   | 'stile'
   | 'muntin'
   | 'glazing-bar'
@@ -44,6 +46,10 @@ export interface Element {
   /** Length in mm that is cut in with the brush before the flat is filled. */
   cutIn: number;
   grain: Grain;
+  /** Which of several frames on a face it belongs to, counted from 0: a section, a sash. */
+  section: number;
+  /** The bevel or moulding around a panel: the outline of the field inside it, and its own area as painted, in m². */
+  relief: { inside: readonly Point[]; area: number } | null;
 }
 
 /** A part of a face that gets no paint, and why: together with the elements it makes up the whole face. */
@@ -76,6 +82,8 @@ export interface Edge {
   length: number;
   thickness: number;
   area: number;
+  /** Where it lies: around the piece, in the opening that it lines, or at the joints between sections. */
+  lies?: 'around' | 'lining' | 'joints';
 }
 
 /** Everything that the drawing, the take-off and the stroke order need to know of a piece's shape. */
@@ -117,13 +125,27 @@ interface ElementFacts {
   outline: readonly Point[];
   holes?: readonly (readonly Point[])[];
   grain?: Grain;
+  section?: number;
   /** mm² beyond the drawn area; 0 for a flat element. */
   excess?: number;
   cutIn?: number;
+  /** The field inside a bevel or moulding; all of the excess lies around it. */
+  inside?: readonly Point[];
 }
 
 /** An element from its outline; flat and of vertical grain unless told otherwise. */
-export function element({ id, name, part, outline, holes = [], grain, excess, cutIn }: ElementFacts): Element {
+export function element({
+  id,
+  name,
+  part,
+  outline,
+  holes = [],
+  grain,
+  excess = 0,
+  cutIn,
+  section,
+  inside,
+}: ElementFacts): Element {
   const drawn = outlineArea(outline) - holes.reduce((sum, hole) => sum + outlineArea(hole), 0);
   return {
     id,
@@ -132,9 +154,11 @@ export function element({ id, name, part, outline, holes = [], grain, excess, cu
     outline,
     holes,
     projectedArea: squareMetres(drawn),
-    developedArea: squareMetres(drawn + (excess ?? 0)),
+    developedArea: squareMetres(drawn + excess),
     cutIn: cutIn ?? 0,
     grain: grain ?? 'vertical',
+    section: section ?? 0,
+    relief: inside ? { inside, area: squareMetres(drawn - outlineArea(inside) + excess) } : null,
   };
 }
 

@@ -58,7 +58,12 @@ export function framingFault(framing: Framing): string | null {
 /** The elements of a frame with its upper left corner at `origin`; `id` keeps several frames of one face apart. */
 export function framedParts(
   framing: Framing,
-  { origin = [0, 0], id = '', of = '' }: { origin?: Point; id?: string; of?: string } = {},
+  {
+    origin = [0, 0],
+    id = '',
+    of = '',
+    section = 0,
+  }: { origin?: Point; id?: string; of?: string; section?: number } = {},
 ): { elements: Element[]; unpainted: Unpainted[] } {
   const { stile, muntin, topRail, crossRail, columns } = framing;
   const { width: fieldWidth, heights } = fieldSizes(framing);
@@ -84,10 +89,10 @@ export function framedParts(
   heights.forEach((height, row) => {
     for (let column = 0; column < columns; column++) {
       const x = stile + column * (fieldWidth + muntin);
-      const place = [fieldPlace(row, column, rows, columns), of].filter(Boolean).join(' ');
+      const place = fieldPlace(row, column, rows, columns);
       const parts = framing
         .fill(row)
-        .parts({ id: `${id}${row}-${column}`, place, box: [left + x, top + y, fieldWidth, height] });
+        .parts({ id: `${id}${row}-${column}`, place, of, box: [left + x, top + y, fieldWidth, height] });
       elements.push(...parts.elements);
       unpainted.push(...parts.unpainted);
       if (column < columns - 1) {
@@ -103,7 +108,8 @@ export function framedParts(
   });
   add('stile', 'left stile', 'left', [0, 0, stile, framing.height]);
   add('stile', 'right stile', 'right', [framing.width - stile, 0, stile, framing.height]);
-  return { elements: elements.filter(({ projectedArea }) => projectedArea > 0), unpainted };
+  const there = elements.filter(({ projectedArea }) => projectedArea > 0);
+  return { elements: section === 0 ? there : there.map((element) => ({ ...element, section })), unpainted };
 }
 
 /** The parts of a framed face; together they tile it without gap or overlap. */

@@ -5,6 +5,8 @@ const TOUCH = 0.01;
 /** Touching over less than this, in mm, is a corner and no lap. */
 const LEAST_LAP = 1;
 
+type Tile = Pick<Element, 'id' | 'outline' | 'holes'>;
+
 interface Side {
   from: Point;
   to: Point;
@@ -19,7 +21,7 @@ interface Outlined {
   bottom: number;
 }
 
-function outlined(element: Element): Outlined {
+function outlined(element: Tile): Outlined {
   const xs = element.outline.map(([x]) => x);
   const ys = element.outline.map(([, y]) => y);
   const sides = [element.outline, ...element.holes].flatMap((outline) =>
@@ -50,7 +52,7 @@ function shared(one: Side, other: Side): number {
 }
 
 /** Pairs of elements whose outlines share a side, each pair once, in the elements' order. */
-export function lapsOf(elements: readonly Element[]): [string, string][] {
+export function lapsOf(elements: readonly Tile[]): [string, string][] {
   const all = elements.map(outlined);
   const laps: [string, string][] = [];
   all.forEach((one, index) => {

@@ -75,14 +75,20 @@ export function railingParts(shape: RailingShape): {
   const bottomRail = total - shape.underBottomRail - shape.bottomRailDepth;
   const elements: Element[] = [];
   const unpainted: Unpainted[] = [];
-  const add = (id: string, name: string, part: 'newel' | 'rail' | 'spindle', box: Box, area: number): void => {
+  const add = (
+    id: string,
+    name: string,
+    part: 'newel' | 'handrail' | 'bottom-rail' | 'spindle',
+    box: Box,
+    area: number,
+  ): void => {
     elements.push(
       element({
         id,
         name,
         part,
         outline: rectangle(box),
-        grain: part === 'rail' ? 'horizontal' : 'vertical',
+        grain: part === 'handrail' || part === 'bottom-rail' ? 'horizontal' : 'vertical',
         excess: area - box[2] * box[3],
       }),
     );
@@ -110,7 +116,7 @@ export function railingParts(shape: RailingShape): {
     add(
       `handrail-${index + 1}`,
       `handrail${of}`,
-      'rail',
+      'handrail',
       [bay.left, rail, bay.clear, shape.handrailDepth],
       bay.clear * handrailGirth,
     );
@@ -119,7 +125,7 @@ export function railingParts(shape: RailingShape): {
       add(
         `bottom-rail-${index + 1}`,
         `bottom rail${of}`,
-        'rail',
+        'bottom-rail',
         [bay.left, bottomRail, bay.clear, shape.bottomRailDepth],
         bay.clear * bottomGirth,
       );

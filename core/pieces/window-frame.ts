@@ -14,8 +14,12 @@ interface Framed {
   sill: number;
 }
 
-/** Head, jambs and sill of a window, with its mullions. */
-export function windowFrame({ width, height, frame, sill }: Framed, mullions: readonly Box[] = []): Element[] {
+/** Head, jambs and sill of a window, with its mullions; `section` counts the sashes that come before it. */
+export function windowFrame(
+  { width, height, frame, sill }: Framed,
+  section: number,
+  mullions: readonly Box[] = [],
+): Element[] {
   const upright = height - frame - sill;
   const members: [string, string, Box][] = [
     ['head', 'head of the frame', [0, 0, width, frame]],
@@ -29,6 +33,7 @@ export function windowFrame({ width, height, frame, sill }: Framed, mullions: re
       id,
       name,
       part: 'frame',
+      section,
       outline: rectangle(box),
       grain: box[3] >= box[2] ? 'vertical' : 'horizontal',
     }),

@@ -8,7 +8,7 @@ import type { FoundPlan, PlanProblem } from './problem.ts';
  * accepted plan is not of this job any more. FNV-1a over the stated facts.
  */
 export function planFingerprint(job: Job): string {
-  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site } = job;
+  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, strokes } = job;
   const text = canonical([
     pieces.map(pieceText),
     groups,
@@ -21,6 +21,8 @@ export function planFingerprint(job: Job): string {
     planning.start,
     planning.turning,
     [site.timeZone, site.latitude, site.longitude],
+    // Plans from before strokes could be chosen stay what they are.
+    ...(strokes.length > 0 ? [strokes] : []),
   ]);
   let hash = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {

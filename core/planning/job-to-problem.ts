@@ -68,9 +68,9 @@ export interface JobProblem {
   unplanned: Piece[];
 }
 
-/** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two. */
-export const needsTwo = ({ operation, piece }: PieceStep): boolean =>
-  (operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM;
+/** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two, and two may share its strokes. */
+export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
+  painters === 2 || ((operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM);
 
 /** Minutes of work at the crew's pace, whole and at least one. */
 const workOf = (minutes: number, factor: number): number => Math.max(1, Math.ceil(minutes * factor - 1e-9));

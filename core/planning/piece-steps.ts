@@ -1,9 +1,8 @@
-import { cleanerOf, coatingOf, coatsOn, fillerOf, groupOf, preservativeOf } from '../job/queries.ts';
+import { cleanerOf, coatingOf, coatsOn, fillerOf, groupOf, laidOn, preservativeOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { BuildUp, Coat, Extent, FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
-  coatMinutes,
   denibMinutes,
   grainFillMinutes,
   hardwareMinutes,
@@ -15,6 +14,7 @@ import {
   TURN_MINUTES,
   washMinutes,
 } from '../quantities/pace.ts';
+import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';
 
@@ -54,6 +54,8 @@ export interface PieceStep {
   dryHours: number;
   /** Whether the piece is turned over before. */
   turned: boolean;
+  /** How many work on it at once; two where that was chosen for its strokes. */
+  painters: 1 | 2;
 }
 
 /** A step that puts a coat on. */
@@ -81,7 +83,8 @@ const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly Piec
 export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
   const group = groupOf(job, piece);
   if (!Object.isFrozen(piece)) return group ? stepsWith(job, piece, group) : [];
-  const from = [group?.buildUp, group?.backColour, group?.colour, job.shelf, job.planning.turning];
+  const { shelf, strokes, crew, planning } = job;
+  const from = [group?.buildUp, group?.backColour, group?.colour, shelf, strokes, crew, planning.turning];
   const known = kept.get(piece);
   if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
   const steps = group ? stepsWith(job, piece, group) : [];
@@ -90,13 +93,28 @@ export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
 }
 
 /** The steps that a piece would have in such a group: what a build-up that could be chosen would ask. */
-export function stepsWith(job: Pick<Job, 'shelf' | 'planning'>, piece: Piece, group: FinishGroup): PieceStep[] {
+export function stepsWith(
+  job: Pick<Job, 'shelf' | 'planning' | 'strokes' | 'crew'>,
+  piece: Piece,
+  group: FinishGroup,
+): PieceStep[] {
   const { buildUp } = group;
   if (buildUp === null || !hasCoats(piece, buildUp)) return [];
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
     const id = `${piece.id}/${name}`;
-    steps.push({ id, piece, operation, minutes, coat: null, product: null, dryHours: 0, turned: false, ...more });
+    steps.push({
+      id,
+      piece,
+      operation,
+      minutes,
+      coat: null,
+      product: null,
+      dryHours: 0,
+      turned: false,
+      painters: 1,
+      ...more,
+    });
   };
   const hardware = hardwareMinutes(piece);
   if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);
@@ -133,7 +151,8 @@ export function stepsWith(job: Pick<Job, 'shelf' | 'planning'>, piece: Piece, gr
   let lain: Extent | null = null;
   for (let number = 1; number <= layers; number++) {
     const coated = faces.flatMap((face) => {
-      const coat = coatsOn(buildUp, face)[number - 1];
+      const chosen = coatsOn(buildUp, face)[number - 1];
+      const coat = chosen && laidOn(job, piece, chosen);
       const coating = coat && coatingOf(job, coat.product);
       return coat && coating && coatedArea(piece, face, coat.extent) > 0 ? [{ face, coat, coating }] : [];
     });
@@ -145,17 +164,28 @@ export function stepsWith(job: Pick<Job, 'shelf' | 'planning'>, piece: Piece, gr
       const [first] = pass;
       if (first === undefined) return;
       const turned = oneByOne && index > 0;
-      const minutes = pass.reduce((sum, { face, coat }) => sum + coatMinutes(piece, face, coat), 0);
-      add(`coat-${number}/${pass.map(({ face }) => face).join('+')}`, 'coat', minutes + (turned ? TURN_MINUTES : 0), {
-        turned,
-        coat: {
-          number,
-          coat: first.coat,
-          coating: first.coating,
-          faces: pass.map(({ face }) => face),
-          reAbrade: reAbradeMinutes(piece),
+      const work = coatWork(
+        job,
+        piece,
+        pass.map(({ face }) => face),
+        first.coat,
+      );
+      add(
+        `coat-${number}/${pass.map(({ face }) => face).join('+')}`,
+        'coat',
+        work.minutes + (turned ? TURN_MINUTES : 0),
+        {
+          turned,
+          painters: work.painters,
+          coat: {
+            number,
+            coat: first.coat,
+            coating: first.coating,
+            faces: pass.map(({ face }) => face),
+            reAbrade: reAbradeMinutes(piece),
+          },
         },
-      });
+      );
     });
   }
   if (piece.comesOff) add('rehang', 'rehang', hardware.rehang);

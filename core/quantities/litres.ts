@@ -1,5 +1,5 @@
 import type { Gun } from '../job/buying-schema.ts';
-import { coatingOf, colourOn, coatsOn, groupOf } from '../job/queries.ts';
+import { coatingOf, colourOn, coatsOn, groupOf, laidOn } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Coat, FinishGroup, Job, Tool } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
@@ -46,7 +46,8 @@ export function paintUses(job: Job): PaintUse[] {
     return FACE_IDS.flatMap((face) => {
       const coats = coatsOn(buildUp, face);
       const firstAllOver = coats.findIndex(({ extent }) => extent === 'all');
-      return coats.flatMap((coat, index): PaintUse[] => {
+      return coats.flatMap((chosen, index): PaintUse[] => {
+        const coat = laidOn(job, piece, chosen);
         const area = coatedArea(piece, face, coat.extent);
         const coating = coatingOf(job, coat.product);
         if (area === 0 || coating === undefined) return [];

@@ -4,6 +4,7 @@ import { DOOR, TestJob } from '../testing/jobs.ts';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { coatMinutes, crewFactor, denibMinutes, keyMinutes, washMinutes } from './pace.ts';
 import type { Tool } from '../job/schema.ts';
+import { NO_WORK, workMinutes, type PaintWork } from './paint-work.ts';
 import { takeOff } from './take-off.ts';
 
 const door = new TestJob().door('d').job.pieces[0]!;
@@ -34,15 +35,34 @@ test('a face out of scope takes no time, and a small piece is washed in two minu
   assert.equal(washMinutes(small), 2);
 });
 
-test('profiled panels take the brush, whatever rolls the flats', () => {
+test('profiles and lines take the brush, whatever rolls the flats; worked by hand', () => {
+  // One panel of 200 × 400 mm, its field 120 × 320 mm, bevelled 40 mm wide and 25 mm deep.
+  const shape = {
+    ...panelledDoor.presets[0]!.shape,
+    ...{ width: 400, height: 1300, stile: 100, topRail: 400, bottomRail: 500, columns: 1, rowShares: [1] },
+    ...{ bevelWidth: 40, bevelDepth: 25 },
+  };
   const raised = new TestJob().tell('add-pieces', {
     ids: ['p'],
     kind: 'panelled-door',
-    piece: { ...DOOR, shape: { ...panelledDoor.presets[0]!.shape } },
+    piece: { ...DOOR, shape },
   }).job.pieces[0]!;
+  const girth = Math.hypot(40, 25);
+  const field = 0.12 * 0.32;
+  const bevel = (0.08 - field) * (girth / 40);
+  const frame = 0.4 * 1.3 - 0.08;
+  near(coatMinutes(raised, 'back', allOver('roller')), (frame + field) * 2.8 + bevel * 8 + 1.2 * 0.4);
+  near(coatMinutes(raised, 'back', allOver('brush')), (frame + field) * 4.5 + bevel * 8 + 1.2 * 0.4);
+  near(coatMinutes(raised, 'back', allOver('spray')), (frame + field + bevel) * 0.9);
   const flat = { ...raised, shape: { ...raised.shape, panel: 'flat' } };
-  assert.ok(coatMinutes(raised, 'back', allOver('roller')) > coatMinutes(flat, 'back', allOver('roller')) * 1.3);
+  near(coatMinutes(flat, 'back', allOver('roller')), (frame + 0.08) * 2.8 + 1.2 * 0.4);
   assert.ok(keyMinutes(raised, 'abrade') > keyMinutes(flat, 'abrade'));
+});
+
+test('a bar’s pace is shared between its flat and the mouldings along both its panes', () => {
+  const metre = (work: Partial<PaintWork>): number => workMinutes({ ...NO_WORK, ...work }, 'brush');
+  near(metre({ bars: 1, alongGlass: 2 }), 2.2);
+  near(metre({ spindleSides: 2 }), 5);
 });
 
 test('a crew’s pace is the mean of its painters', () => {

@@ -1,15 +1,21 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent, Key, Painter } from '../job/schema.ts';
+import type { Coat, Extent, Key, Painter, Tool } from '../job/schema.ts';
+import type { Application } from '../job/stroke-schema.ts';
 import { FACE_IDS, type Element, type Face, type FaceId, type Part } from '../pieces/elevation.ts';
 import type { Preparation } from '../pieces/definition.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Filler } from '../shelf/filler.ts';
+import { NO_WORK, workMinutes, workOf } from './paint-work.ts';
 import { coatedArea, SPOT_SHARE, takeOff } from './take-off.ts';
 
 /** How much longer than a professional each takes. */
-const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = { 'first-timer': 3, steady: 1.5, professional: 1 };
+export const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = {
+  'first-timer': 3,
+  steady: 1.5,
+  professional: 1,
+};
 
 /** Minutes at a professional's pace; starting values, until the painter's own log replaces them. */
 const MINUTES = {
@@ -19,13 +25,6 @@ const MINUTES = {
   abradeProfiledPerM2: 5,
   deglossPerM2: 1.5,
   denibPerM2: 1.2,
-  brushFlatPerM2: 4.5,
-  brushProfiledPerM2: 8,
-  rollPerM2: 2.8,
-  sprayPerM2: 0.9,
-  edgePerMetre: 1.6,
-  spindleASide: 2.5,
-  glazingPerMetre: 2.2,
   fillAHole: 1.5,
   dentsPerM2: 2,
   drillAHole: 2,
@@ -33,6 +32,8 @@ const MINUTES = {
   turn: 1,
   reAbradePerM2: 2.5,
   grainFillPerM2: 9,
+  /** Brushed on as a flat is. */
+  preservePerM2: 4.5,
   /** Wet abrasive clogs less and is wiped more. */
   wetAbradeTimes: 1.3,
   /** Getting to a spot, beside painting it. */
@@ -42,16 +43,6 @@ const MINUTES = {
 /** The crew's mean factor: work is planned before anybody knows whose hands it falls to. */
 export function crewFactor(crew: readonly Pick<Painter, 'skill'>[]): number {
   return crew.reduce((sum, painter) => sum + SKILL_FACTOR[painter.skill], 0) / Math.max(1, crew.length);
-}
-
-/**
- * Minutes to brush an element that goes by number or length: a spindle from both its sides, a pane's moulding by half a
- * bar's pace along the glass, since every bar has two. Null for what goes by area.
- */
-function slenderMinutes(element: Element): number | null {
-  if (element.part === 'spindle') return 2 * MINUTES.spindleASide;
-  if (element.part === 'glazing-moulding') return ((element.cutIn / 1000) * MINUTES.glazingPerMetre) / 2;
-  return element.part === 'glazing-bar' ? 0 : null;
 }
 
 /** m² of elements that are flat, and that are profiled: panels with bevel or moulding, what turns away from the face. */
@@ -95,7 +86,7 @@ export function grainFillMinutes(piece: Piece): number {
 
 /** Minutes to brush preservative onto a piece. */
 export function preserveMinutes(piece: Piece): number {
-  return MINUTES.brushFlatPerM2 * paintedArea(piece);
+  return MINUTES.preservePerM2 * paintedArea(piece);
 }
 
 /** Minutes to abrade a face again when its recoat window has closed. */
@@ -120,15 +111,15 @@ export function coatMinutes(piece: Piece, face: FaceId, { tool, extent }: Pick<C
     face === 'front'
       ? edges.filter((edge) => piece.scope.edges.includes(edge.id)).reduce((sum, edge) => sum + edge.length / 1000, 0)
       : 0;
-  if (tool === 'spray') {
-    const area = elements.reduce((sum, element) => sum + element.developedArea, 0);
-    return area * MINUTES.sprayPerM2 + edgeMetres * MINUTES.sprayPerM2 * 0.1;
-  }
-  const { flat, profiled } = flatAndProfiled(elements.filter((element) => slenderMinutes(element) === null));
-  const slender = elements.reduce((sum, element) => sum + (slenderMinutes(element) ?? 0), 0);
-  const perFlat = tool === 'roller' ? MINUTES.rollPerM2 : MINUTES.brushFlatPerM2;
-  return slender + flat * perFlat + profiled * MINUTES.brushProfiledPerM2 + edgeMetres * MINUTES.edgePerMetre;
+  const application = usualApplication(tool);
+  return (
+    elements.reduce((sum, element) => sum + workMinutes(workOf(element), application), 0) +
+    workMinutes({ ...NO_WORK, edge: edgeMetres }, application)
+  );
 }
+
+/** How a tool is used where nobody has chosen otherwise: a roller leaves profiles and lines to the brush. */
+export const usualApplication = (tool: Tool): Application => (tool === 'roller' ? 'profiles-brushed' : tool);
 
 /** Minutes to take the hardware off and bag it, and to rehang or refit. */
 export function hardwareMinutes(piece: Piece): { takeOff: number; rehang: number } {

@@ -4,6 +4,21 @@ import { applyCommand } from '../job/commands/apply.ts';
 import { OPEN_AIR, usualWeek } from '../job/new-job.ts';
 import { TestJob } from './jobs.ts';
 
+export const strokes = {
+  groupId: 'group-1',
+  kind: 'flush-door',
+  product: 'enamel-acrylic',
+  face: 'strips-along-the-grain',
+  edges: 'edges-first',
+  walls: 'walls-first',
+  application: 'brush',
+  reach: 1200,
+  painters: 2,
+  conditioner: true,
+  breaks: false,
+  order: null,
+} as const;
+
 export const helper = { id: 'painter-2', name: 'Helper', skill: 'first-timer', week: usualWeek() } as const;
 export const drilling = {
   id: 'pull',
@@ -86,6 +101,7 @@ export const start = new TestJob()
     ],
   })
   .tell('state-recipe', { recipe })
+  .tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' })
   .tell('state-painter', { painter: helper })
   .tell('state-room', {
     room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },

@@ -20,6 +20,7 @@ import { Caution, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
+import { StrokesLine } from './StrokesLine.tsx';
 import type { Stamps } from './use-stamps.ts';
 
 interface NowCardProps {
@@ -152,6 +153,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             );
           })}
         </Box>
+        <StrokesLine step={step} />
         {early && readyFrom && (
           <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
@@ -170,7 +172,9 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
         ))}
         {run.needsTwo && (
           <Box sx={{ mb: 1.5 }}>
-            <Caution>Heavy: two people to lift and hang.</Caution>
+            <Caution>
+              {step.painters === 2 ? 'Two painters work on it together.' : 'Heavy: two people to lift and hang.'}
+            </Caution>
           </Box>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: isRunning ? '1fr' : '1fr 1.4fr', gap: 1.5 }}>

@@ -14,6 +14,7 @@ import {
   ownWash,
   hour,
   recipe,
+  strokes,
   start,
   divided,
   entry,
@@ -250,6 +251,16 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     { hourlyRate: 52, packs: { sleeves: { count: 5, price: 9 } } },
     /^Change hourlyRate, packs of the price$/,
     (job) => job.pricing.hourlyRate === 52 && job.pricing.margin === 12 && job.pricing.packs.sleeves?.price === 9,
+  ],
+  'choose-strokes': [
+    strokes,
+    /^Choose the strokes on flush doors of /,
+    (job) => job.strokes.map(({ product }) => product).join() === 'prime-bond-wb,enamel-acrylic',
+  ],
+  'forget-strokes': [
+    { groupId: 'group-1', kind: 'flush-door', product: 'prime-bond-wb' },
+    /^Back to the usual strokes on flush doors$/,
+    (job) => job.strokes.length === 0,
   ],
   'remove-reading': [{ id: 'read-1' }, /^Remove a reading$/, (job) => job.readings.length === 0],
   'state-climate': [

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { usualWeek } from '../new-job.ts';
 import { usualPiece } from '../usual-piece.ts';
 import { DOOR } from '../../testing/jobs.ts';
-import { drilling, greasy, hour, recipe, start, group, bench, enamel } from '../../testing/worked-job.ts';
+import { drilling, greasy, hour, recipe, start, strokes, group, bench, enamel } from '../../testing/worked-job.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 /** What hands, files and other tabs can get wrong, and a word of what the painter is told. */
@@ -44,6 +44,9 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['remove-climate', { id: 'house' }, /would have no air/],
   ['remove-reading', { id: 'gone' }, /no longer in the job/],
   ['state-recipe', { recipe: { ...recipe, parts: [] } }, /at least one part/],
+  ['choose-strokes', { ...strokes, groupId: 'gone' }, /no longer in the job/],
+  ['choose-strokes', { ...strokes, reach: 20 }, /200 mm long at least/],
+  ['forget-strokes', { ...strokes, kind: 'railing' }, /Nothing was chosen/],
   ['change-pricing', { hourlyRate: -5 }, /not less than nothing/],
   [
     'take-hours',

@@ -21,6 +21,7 @@ import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { acceptPlan, stamp } from './running.ts';
+import { chooseStrokes, forgetStrokes } from './strokes.ts';
 import {
   changeCutting,
   changePlace,
@@ -80,6 +81,8 @@ export const COMMANDS = {
   'state-recipe': stateRecipe,
   'remove-recipe': removeRecipe,
   'change-pricing': changePricing,
+  'choose-strokes': chooseStrokes,
+  'forget-strokes': forgetStrokes,
   'state-room': stateRoom,
   'tick-room-task': tickRoomTask,
   'remove-room': removeRoom,

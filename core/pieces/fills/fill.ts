@@ -4,8 +4,10 @@ import type { Box, Element, Unpainted } from '../elevation.ts';
 export interface Field {
   /** Unique on its face. */
   id: string;
-  /** Where it is: “upper left”; empty when it is the only one. */
+  /** Where it is: “upper left”, “3”; empty when it is the only one. */
   place: string;
+  /** Which of several frames it belongs to: “section 2”; empty when there is one. */
+  of: string;
   box: Box;
 }
 
@@ -18,5 +20,8 @@ export interface Fill {
   parts(field: Field): { elements: Element[]; unpainted: Unpainted[] };
 }
 
-/** “upper left panel”, “panel”. */
-export const named = (field: Field, name: string): string => `${field.place} ${name}`.trim();
+/** “upper left panel”, “panel 3 of section 2”, “panel”. */
+export function named({ place, of }: Field, name: string): string {
+  const placed = /^\d+$/.test(place) ? `${name} ${place}` : `${place} ${name}`.trim();
+  return of === '' ? placed : `${placed} of ${of}`;
+}

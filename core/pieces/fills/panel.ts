@@ -1,4 +1,4 @@
-import { element, rectangle } from '../elevation.ts';
+import { element, inset, rectangle } from '../elevation.ts';
 import { reliefExcess, type Relief } from '../relief.ts';
 import { named, type Fill } from './fill.ts';
 
@@ -17,6 +17,7 @@ export function panelFill(relief: Relief | null): Fill {
         outline: rectangle(field.box),
         excess: relief ? reliefExcess(field.box, relief) : 0,
         cutIn: 2 * (width + height),
+        ...(relief ? { inside: rectangle(inset(field.box, relief.width)) } : {}),
       });
       return { elements: [panel], unpainted: [] };
     },

@@ -121,6 +121,7 @@ export const carcass: PieceDefinition<Carcass> = {
   elevation: (shape) => ({ faces: [outside(shape), inside(shape)], edges: [] }),
   faceNames: { front: 'outside', back: 'inside' },
   edgeNames: {},
+  schools: ['inside-out', 'panels-rails-stiles'],
   staysUnpainted: ['runners, hinge plates and shelf pins', 'where a drawer box slides'],
   hardware: ({ shelves }) => (shelves > 0 ? [{ name: 'shelf pin', count: shelves * 4 }] : []),
   weight: ({ width, height, depth, shelves }) =>

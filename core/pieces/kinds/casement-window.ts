@@ -44,6 +44,7 @@ function face(id: FaceId, shape: CasementWindow): Face {
     framedParts(sash, {
       origin: [frame + index * (sash.width + mullion), frame],
       id: `light-${index + 1}-`,
+      section: index,
       of: lights > 1 ? `casement ${index + 1}` : '',
     }),
   );
@@ -56,6 +57,7 @@ function face(id: FaceId, shape: CasementWindow): Face {
       ...parts.flatMap(({ elements }) => elements),
       ...windowFrame(
         shape,
+        lights,
         mullions.map((x) => [x, frame, mullion, sash.height]),
       ),
     ],
@@ -154,6 +156,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
   faceNames: { front: 'inside', back: 'outside' },
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
+  schools: ['putty-outwards', 'top-down'],
   staysUnpainted: [
     'glass, but for a line of 2 mm that seals the putty',
     'seals and the groove that they sit in',

@@ -93,6 +93,7 @@ function lining({ openingWidth, openingHeight, lining: thickness }: Casing): Edg
     length,
     thickness,
     area: squareMetres(length * thickness),
+    lies: 'lining',
   });
   return [edge('hinge', openingHeight), edge('lock', openingHeight), edge('top', openingWidth)];
 }
@@ -145,6 +146,7 @@ export const casing: PieceDefinition<Casing> = {
   },
   faceNames: { front: 'room side', back: 'other side' },
   edgeNames: { hinge: 'hinge jamb', lock: 'lock jamb', top: 'head of the lining' },
+  schools: ['casing-then-lining', 'top-down'],
   staysUnpainted: ['hinge leaves and strike plate', 'seals in the stop'],
   hardware: () => [{ name: 'strike plate', count: 1 }],
   weight: (shape) => {

@@ -26,6 +26,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   traits: ['handled'],
   pace: { takeOff: 3, rehang: 5 },
+  schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: ['the drawer box and its runners'],
   hardware: ({ width }) => [
     { name: 'pull', count: width > 700 ? 2 : 1 },

@@ -28,6 +28,7 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
     edges: boardEdges(width, height, thickness, ['hinge', 'lock']),
   }),
   ...HUNG,
+  schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,

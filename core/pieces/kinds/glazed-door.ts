@@ -88,6 +88,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
   }),
   ...HUNG,
+  schools: ['putty-outwards', 'top-down', 'panels-rails-stiles'],
   staysUnpainted: ['glass, but for a line of 2 mm that seals the putty', ...DOOR_STAYS],
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,

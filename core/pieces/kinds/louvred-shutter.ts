@@ -91,6 +91,7 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
   }),
   remarks: (shape) => [`${slats(shape)} louvres, painted all round`],
   ...BOARD,
+  schools: ['louvres-first', 'boards-from-the-top'],
   staysUnpainted: ['hinge pins and their sockets', 'where a tilt rod turns'],
   hardware: () => SHUTTER_HARDWARE,
   weight: (shape) => {

@@ -138,6 +138,7 @@ export const mouldedDoor: PieceDefinition<MouldedDoor> = {
     ];
   },
   ...HUNG,
+  schools: ['mouldings-first', 'panels-rails-stiles'],
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,

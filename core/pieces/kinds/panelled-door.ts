@@ -98,6 +98,7 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
   }),
   ...HUNG,
+  schools: ['panels-rails-stiles', 'mouldings-first', 'boards-from-the-top'],
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,

@@ -67,6 +67,7 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['left', 'right']),
   }),
   ...BOARD,
+  schools: ['panels-rails-stiles', 'mouldings-first', 'boards-from-the-top'],
   staysUnpainted: ['hinge leaves and bars'],
   hardware: () => SHUTTER_HARDWARE,
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.softwood),

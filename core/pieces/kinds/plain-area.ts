@@ -81,6 +81,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
       : [],
   faceNames: { front: 'face' },
   edgeNames: {},
+  schools: ['strips-along-the-grain', 'blocks-from-the-top'],
   staysUnpainted: ['switches, sockets and lights'],
   hardware: () => [],
   weight: () => 0,

@@ -105,6 +105,7 @@ export const railing: PieceDefinition<Railing> = {
   },
   faceNames: { front: 'all round' },
   edgeNames: {},
+  schools: ['bottom-up', 'handrail-down', 'spindles-then-rails'],
   staysUnpainted: ['where it stands on treads or stone', 'brackets that stay bright'],
   hardware: () => [],
   weight: (shape) =>

@@ -40,10 +40,15 @@ function face(id: FaceId, shape: SashWindow): Face {
   const upper = sash(shape, 'upper');
   const parts = [
     framedParts(upper, { origin: [frame, frame], id: 'upper-', of: 'the upper sash' }),
-    framedParts(sash(shape, 'lower'), { origin: [frame, frame + upper.height], id: 'lower-', of: 'the lower sash' }),
+    framedParts(sash(shape, 'lower'), {
+      origin: [frame, frame + upper.height],
+      id: 'lower-',
+      of: 'the lower sash',
+      section: 1,
+    }),
   ];
   return faceOf(id, shape.width, shape.height, {
-    elements: [...parts.flatMap(({ elements }) => elements), ...windowFrame(shape)],
+    elements: [...parts.flatMap(({ elements }) => elements), ...windowFrame(shape, 2)],
     unpainted: parts.flatMap(({ unpainted }) => unpainted),
   });
 }
@@ -115,6 +120,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
   faceNames: { front: 'inside', back: 'outside' },
   edgeNames: { top: 'top of the upper sash', bottom: 'bottom of the lower sash' },
+  schools: ['putty-outwards', 'top-down'],
   staysUnpainted: [
     'faces that slide wood on wood: sash sides, pulley stiles, parting beads',
     'cords, pulleys and weights',

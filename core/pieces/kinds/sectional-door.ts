@@ -48,6 +48,7 @@ function outside(id: FaceId, shape: SectionalDoor): Face {
       framedParts(framing, {
         origin: [0, index * framing.height],
         id: `section-${index + 1}-`,
+        section: index,
         of: `section ${index + 1}`,
       }).elements,
   ).flat();
@@ -62,7 +63,13 @@ function edges({ width, height, thickness, sections }: SectionalDoor): Edge[] {
     ['top', width],
     ['joints', 2 * (sections - 1) * width],
   ];
-  return lengths.map(([id, length]) => ({ id, length, thickness, area: squareMetres(length * thickness) }));
+  return lengths.map(([id, length]) => ({
+    id,
+    length,
+    thickness,
+    area: squareMetres(length * thickness),
+    lies: id === 'joints' ? 'joints' : 'around',
+  }));
 }
 
 /** A loading or garage door of hinged sections that runs up under the ceiling. */
@@ -107,6 +114,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   }),
   faceNames: { front: 'outside', back: 'inside' },
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', joints: 'joints between sections' },
+  schools: ['section-by-section', 'panels-rails-stiles', 'mouldings-first'],
   staysUnpainted: ['bottom seal and side seals', 'tracks, rollers, springs and cables', 'hinges between sections'],
   hardware: () => [
     { name: 'handle', count: 1 },

@@ -33,6 +33,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
   usualScope: { faces: ['front', 'back'], edges: ['bottom', 'left', 'right'] },
   traits: ['loaded'],
   pace: { takeOff: 1, rehang: 1 },
+  schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: ['where it rests on pins or brackets'],
   hardware: () => [{ name: 'shelf pin', count: 4 }],
   weight: ({ length, depth, thickness }) => boardWeight(length, depth, thickness, DENSITY.board),

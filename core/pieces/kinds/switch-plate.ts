@@ -36,6 +36,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },
   traits: ['handled', 'plate'],
   pace: { takeOff: 2, rehang: 2 },
+  schools: ['blocks-from-the-top'],
   staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.plastic),

@@ -102,6 +102,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   remarks: (shape) => [`girth ${section(shape).girth.toFixed(0)} mm`],
   faceNames: { front: 'face' },
   edgeNames: {},
+  schools: ['length-by-length'],
   staysUnpainted: ['the back, unless it comes off: a bare back lets it cup'],
   hardware: () => [],
   weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),

@@ -1,0 +1,127 @@
+import type { APIRoute } from 'astro';
+import { clocksOf } from '../../../core/job/job-clocks.ts';
+import { dryingClimateId, strokesOn } from '../../../core/job/queries.ts';
+import type { Job } from '../../../core/job/schema.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import { pieceSteps } from '../../../core/planning/piece-steps.ts';
+import {
+  performed,
+  searchedOrder,
+  type Performance,
+  type Scene,
+  type StrokeSetting,
+} from '../../../core/strokes/scene.ts';
+import { usualOptions } from '../../../core/strokes/usual-options.ts';
+import { answerWithJob, json } from '../../server/answer.ts';
+
+export const prerender = false;
+
+/** Days that are looked at from the first day of the job on. */
+const DAYS = 120;
+/** Steps of each search: the answer waits for all of them. */
+const STEPS = 1500;
+
+/**
+ * `POST /api/strokes`: a job in; out comes, for one piece of every kind in every group and each of its coats, the order
+ * of strokes with times and laps in the air of its planned hour, and the best order of its school.
+ */
+export const POST: APIRoute = ({ request }) => answerWithJob(request, (job) => json({ passes: passesOf(job) }));
+
+function passesOf(job: Job): object[] {
+  const clocks = clocksOf(job, DAYS);
+  const { clock } = job.settings;
+  const now = clock.kind === 'simulated' ? minutesSince(clocks.t0, clock.now, job.site.timeZone) : 0;
+  const seen = new Set<string>();
+  return job.pieces.flatMap((piece) =>
+    pieceSteps(job, piece).flatMap((step) => {
+      if (!step.coat || step.coat.coat.extent !== 'all') return [];
+      const { faces, coating, coat, number } = step.coat;
+      const key = [piece.groupId, piece.kind, coating.id, faces.join('+')].join('/');
+      if (seen.has(key)) return [];
+      seen.add(key);
+      const scene: Scene = {
+        piece,
+        faces,
+        coating,
+        climateId: dryingClimateId(job, piece, faces),
+        clocks,
+        crew: job.crew,
+      };
+      const task = job.plan?.tasks.find(({ id }) => id === step.id);
+      const start = task && job.plan ? task.start * job.plan.tickMinutes : now;
+      const usual = {
+        ...usualOptions(piece, coat.tool),
+        painters: 1 as const,
+        conditioner: false,
+        breaks: false,
+        order: null,
+      };
+      const {
+        groupId: _group,
+        kind: _kind,
+        product: _product,
+        ...chosen
+      } = strokesOn(job, piece, coating.id) ?? {
+        ...usual,
+        groupId: '',
+        kind: piece.kind,
+        product: '',
+      };
+      const setting: StrokeSetting = { ...chosen, start, isDamped: false };
+      const best = searchedOrder(scene, setting, 'within-the-school', STEPS);
+      return [
+        {
+          pieceId: piece.id,
+          mark: piece.mark,
+          coat: number,
+          product: coating.id,
+          faces,
+          setting: chosen,
+          start,
+          ...told(performed(scene, setting)),
+          best: {
+            order: best.order,
+            isProved: best.isProved,
+            ...worstOf(performed(scene, { ...setting, order: best.order })),
+          },
+        },
+      ];
+    }),
+  );
+}
+
+const worstOf = ({ worst }: Performance): object => ({
+  worst: worst && {
+    laps: [worst.earlier.stroke.id, worst.later.stroke.id],
+    age: worst.age,
+    limit: finite(worst.limit),
+    state: worst.state,
+  },
+});
+
+const finite = (minutes: number): number | null => (Number.isFinite(minutes) ? minutes : null);
+
+function told(performance: Performance): object {
+  const { strokes, laps, start, until, openTime } = performance;
+  return {
+    openTime: finite(openTime),
+    minutes: until - start,
+    strokes: strokes.map(({ stroke, number, hand, from, until: to }) => ({
+      id: stroke.id,
+      name: stroke.name,
+      number,
+      painter: hand.id,
+      from: from - start,
+      until: to - start,
+    })),
+    laps: laps.map(({ lap, age, limit, state }) => ({
+      one: lap.one,
+      other: lap.other,
+      kind: lap.kind,
+      age,
+      limit: finite(limit),
+      state,
+    })),
+    ...worstOf(performance),
+  };
+}

@@ -1,0 +1,124 @@
+import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { APPLICATIONS, EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/stroke-schema.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
+import { EDGES, SCHOOLS, WALLS } from '../../../core/strokes/schools.ts';
+import type { StrokesView } from './use-strokes.ts';
+
+interface ChoiceProps<Id extends string> {
+  label: string;
+  value: Id;
+  choices: readonly Id[];
+  words: Readonly<Record<Id, { name: string; does: string }>>;
+  onChange(id: Id): void;
+}
+
+/** One of several schools, with what it does beneath. */
+function Choice<Id extends string>({ label, value, choices, words, onChange }: ChoiceProps<Id>) {
+  return (
+    <TextField
+      select
+      fullWidth
+      label={label}
+      value={value}
+      helperText={words[value].does}
+      onChange={(event) => onChange(event.target.value as Id)}
+    >
+      {choices.map((id) => (
+        <MenuItem key={id} value={id}>
+          {words[id].name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+const LONG_REACHES = [300, 400, 600, 900, 1200, 1800] as const;
+
+/** How a pass is painted: its schools, its tool, its hands and what is done to paint and air. */
+export function SettingFields({ view }: { view: StrokesView }) {
+  const { piece, setting, change, performance } = view;
+  const { schools } = definitionOf(piece.kind);
+  const roles = new Set(performance.strokes.map(({ stroke }) => stroke.role));
+  const isLong = roles.has('length') || roles.has('handrail');
+  const hasWall = piece.kind === 'trim-run' || piece.kind === 'casing';
+  const reaches = [...new Set<number>([...LONG_REACHES, setting.reach])].sort((one, other) => one - other);
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Choice
+        label="Order on a face"
+        value={setting.face}
+        choices={schools}
+        words={SCHOOLS}
+        onChange={(face) => change({ face, order: null })}
+      />
+      {roles.has('edge') && (
+        <Choice
+          label="Edges"
+          value={setting.edges}
+          choices={EDGE_SCHOOLS}
+          words={EDGES}
+          onChange={(edges) => change({ edges, order: null })}
+        />
+      )}
+      <Choice
+        label="With"
+        value={setting.application}
+        choices={APPLICATIONS.filter((id) => !view.pass.coating.sprayOnly || id === 'spray')}
+        words={APPLICATION_WORDS}
+        onChange={(application) => change({ application, order: null })}
+      />
+      {hasWall && (
+        <Choice
+          label="Trim and walls"
+          value={setting.walls}
+          choices={WALL_SCHOOLS}
+          words={WALLS}
+          onChange={(walls) => change({ walls })}
+        />
+      )}
+      {isLong && (
+        <TextField
+          select
+          label="From one stand"
+          value={setting.reach}
+          onChange={(event) => change({ reach: Number(event.target.value), order: null })}
+        >
+          {reaches.map((reach) => (
+            <MenuItem key={reach} value={reach}>
+              {reach} mm
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Box sx={{ display: 'grid' }}>
+        <Tick
+          label="Two painters on it"
+          on={setting.painters === 2}
+          onChange={(on) => change({ painters: on ? 2 : 1 })}
+        />
+        <Tick
+          label="Conditioner in the paint"
+          on={setting.conditioner}
+          onChange={(conditioner) => change({ conditioner })}
+        />
+        <Tick label="Air damped" on={setting.isDamped} onChange={(isDamped) => change({ isDamped })} />
+        <Tick label="Stop at joints" on={setting.breaks} onChange={(breaks) => change({ breaks })} />
+      </Box>
+    </Box>
+  );
+}
+
+function Tick({ label, on, onChange }: { label: string; on: boolean; onChange(on: boolean): void }) {
+  return (
+    <FormControlLabel
+      control={<Checkbox checked={on} onChange={(_event, checked) => onChange(checked)} />}
+      label={label}
+      sx={{ mr: 0, minHeight: 40 }}
+    />
+  );
+}

@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import { lazy, Suspense } from 'react';
+import type { Piece } from '../../../core/job/piece-schema.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { useRoute } from '../../ui/route.ts';
+import { Sheet } from '../../ui/Section.tsx';
+import { StageViews, useView } from '../../ui/StageViews.tsx';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
+import { OrderView } from './OrderView.tsx';
+import { PassPicker } from './PassPicker.tsx';
+import { useStrokes } from './use-strokes.ts';
+
+const CompareView = lazy(() => import('./CompareView.tsx').then((module) => ({ default: module.CompareView })));
+const TurningView = lazy(() => import('./TurningView.tsx').then((module) => ({ default: module.TurningView })));
+const CardView = lazy(() => import('./CardView.tsx').then((module) => ({ default: module.CardView })));
+
+const VIEWS = { order: 'Order', compare: 'Compare', turning: 'Turning', card: 'Card' } as const;
+
+/** Which panel, which edge, in which order, before the lap goes off. */
+export default function StrokesStage() {
+  const { job } = useJob();
+  const { pieceId } = useRoute();
+  const piece = job.pieces.find(({ id }) => id === pieceId) ?? job.pieces[0];
+  if (!piece) {
+    return <WalkFirst title="Nothing to paint yet">Orders of strokes come from the shapes of the pieces.</WalkFirst>;
+  }
+  return <StrokesOf piece={piece} />;
+}
+
+function StrokesOf({ piece }: { piece: Piece }) {
+  const view = useStrokes(piece);
+  const shown = useView(VIEWS, 'order');
+  if (view === null) return null;
+  return (
+    <Box>
+      <StageViews stage="strokes" views={VIEWS} view={shown} />
+      <Box className="no-print" sx={{ mb: 3 }}>
+        <Sheet>
+          <PassPicker view={view} />
+        </Sheet>
+      </Box>
+      <Suspense fallback={null}>
+        {shown === 'order' && <OrderView view={view} />}
+        {shown === 'compare' && <CompareView view={view} />}
+        {shown === 'turning' && <TurningView view={view} />}
+        {shown === 'card' && <CardView view={view} />}
+      </Suspense>
+    </Box>
+  );
+}

@@ -1,0 +1,52 @@
+import { colourOn, groupOf } from '../../../core/job/queries.ts';
+import { cautionsAt } from '../../../core/job/cautions.ts';
+import type { Job } from '../../../core/job/schema.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import type { StrokeCard } from '../../../core/exchange/stroke-card-svg.ts';
+import { orderLines } from '../../../core/strokes/card-lines.ts';
+import { dripLooks } from '../../../core/strokes/drip-looks.ts';
+import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
+import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
+import { HAZARDS } from '../../../core/shelf/hazards.ts';
+import type { StrokesView } from './use-strokes.ts';
+
+/** What the card of a pass says, in words. */
+export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
+  const { piece, pass, performance, setting } = view;
+  const definition = definitionOf(piece.kind);
+  const group = groupOf(job, piece);
+  const alike = job.pieces
+    .filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind)
+    .map(({ mark }) => mark);
+  const since = (time: number): string => `${Math.round(time - performance.start)} min`;
+  const edges = performance.strokes.some(({ stroke }) => stroke.role === 'edge')
+    ? `; ${EDGES[setting.edges].does}`
+    : '';
+  const { worst } = performance;
+  const hazards = [...pass.coating.hazards, ...(setting.application === 'spray' ? (['spray-mist'] as const) : [])];
+  return {
+    title: `${alike.length > 6 ? `${alike[0] ?? ''} to ${alike.at(-1) ?? ''}` : alike.join(', ')} · ${definition.name}`,
+    subtitle: `${pass.words}${group ? ` · ${colourOn(group, pass.faces[0] ?? 'front').name}` : ''}`,
+    ways: [
+      `${SCHOOLS[setting.face].name}${setting.order ? ', in an order of its own' : ''}: ${SCHOOLS[setting.face].does}${edges}.`,
+      `${APPLICATION_WORDS[setting.application].name}. ${setting.painters === 2 ? 'Two painters. ' : ''}${air}.`,
+      worst
+        ? `Edges stay wet for ${performance.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
+        : 'Nothing laps.',
+    ],
+    order: orderLines(performance, setting.application, definition.faceNames),
+    notes: [
+      ...dripLooks(performance, performance.edge).map(
+        ({ face, at, brushableUntil, where }) =>
+          `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
+      ),
+      `Stays bare: ${definition.staysUnpainted.join('; ')}.`,
+      'Tape: pull it while the paint is wet, or score it when it is touch dry.',
+      ...hazards.map((id) => {
+        const { name, mask, gloves, air: change, fire } = HAZARDS[id];
+        return [`${name}.`, mask, gloves, change, fire].filter(Boolean).join(' ');
+      }),
+      ...cautionsAt(job, piece).map(({ words }) => words),
+    ],
+  };
+}

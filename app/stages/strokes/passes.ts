@@ -1,0 +1,41 @@
+import { coatingOf, shelfOf } from '../../../core/job/queries.ts';
+import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Job, Tool } from '../../../core/job/schema.ts';
+import type { FaceId } from '../../../core/pieces/elevation.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { pieceSteps } from '../../../core/planning/piece-steps.ts';
+import type { Coating } from '../../../core/shelf/coating.ts';
+
+/** One coat on some faces of a piece, as it is planned or as it could be. */
+export interface PassOfPiece {
+  id: string;
+  words: string;
+  faces: readonly FaceId[];
+  coating: Coating;
+  /** What the build-up says it is put on with. */
+  tool: Tool;
+  /** The step of the plan; null where no build-up is chosen. */
+  stepId: string | null;
+}
+
+/** What is tried where no build-up is chosen. */
+const TRIED = 'enamel-acrylic';
+
+/** The passes of a piece, coat by coat; without a build-up a topcoat on every face, to try with. */
+export function passesOf(job: Job, piece: Piece): PassOfPiece[] {
+  const names = definitionOf(piece.kind).faceNames;
+  const said = (faces: readonly FaceId[]): string => faces.map((face) => names[face] ?? face).join(' and ');
+  const passes = pieceSteps(job, piece).flatMap((step): PassOfPiece[] => {
+    if (!step.coat || step.coat.coat.extent !== 'all') return [];
+    const { number, faces, coating, coat } = step.coat;
+    const words = `Coat ${number}: ${coating.name.split(',')[0] ?? ''}, ${said(faces)}`;
+    return [{ id: `${number}/${faces.join('+')}`, words, faces, coating, tool: coat.tool, stepId: step.id }];
+  });
+  if (passes.length > 0) return passes;
+  const coating = coatingOf(job, TRIED) ?? shelfOf(job).coatings[0];
+  if (!coating) return [];
+  const { faces } = piece.scope;
+  return [
+    { id: 'tried', words: `To try: ${coating.name}, ${said(faces)}`, faces, coating, tool: 'roller', stepId: null },
+  ];
+}

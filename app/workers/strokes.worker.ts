@@ -1,0 +1,86 @@
+import { expose } from 'comlink';
+import { freeze } from 'immer';
+import { JobClocks } from '../../core/job/job-clocks.ts';
+import { coatingOf } from '../../core/job/queries.ts';
+import type { Job } from '../../core/job/schema.ts';
+import { localTime } from '../../core/job/site-time.ts';
+import type { FaceId } from '../../core/pieces/elevation.ts';
+import { searchOrder, type OrderFound } from '../../core/strokes/order-search.ts';
+import { passOf } from '../../core/strokes/pass.ts';
+import type { Scene, StrokeSetting } from '../../core/strokes/scene.ts';
+import { wetEdgeProblem, type Freedom } from '../../core/strokes/stroke-order.ts';
+import { waysOut, type WayOut } from '../../core/strokes/ways-out.ts';
+
+/** What is asked about: a pass of a piece, in a place, with the clocks on which its times are. */
+export interface AskedPass {
+  pieceId: string;
+  faces: readonly FaceId[];
+  product: string;
+  climateId: string;
+  setting: StrokeSetting;
+  clocks: { date: string; days: number };
+  /** Times at which one could begin instead. */
+  starts: readonly number[];
+}
+
+/** A way out without what only its simulation needs. */
+export interface WaySummary extends Omit<WayOut, 'performance'> {
+  /** The oldest lap: minutes, of how many, and its share of them. */
+  age: number;
+  limit: number;
+  share: number;
+  minutes: number;
+}
+
+/** Steps of each search among the ways out. */
+const STEPS = 6000;
+
+function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): Scene | null {
+  const kept = freeze(job, true);
+  const piece = kept.pieces.find(({ id }) => id === pieceId);
+  const coating = coatingOf(kept, product);
+  if (!piece || !coating) return null;
+  return { piece, faces, coating, climateId, clocks: new JobClocks(kept, clocks.date, clocks.days), crew: kept.crew };
+}
+
+/** Ways out and orders, behind their door. */
+const strokes = {
+  /** What can be done about the oldest lap of a pass, the best first. */
+  ways(job: Job, asked: AskedPass): WaySummary[] {
+    const scene = sceneOf(job, asked);
+    if (scene === null) return [];
+    const say = (time: number): string => localTime(scene.clocks.t0, time, job.site.timeZone).toFormat('cccc HH:mm');
+    return waysOut(scene, asked.setting, { steps: STEPS, starts: asked.starts, say }).map(
+      ({ performance: { worst, start, until }, ...way }) => ({
+        ...way,
+        age: worst?.age ?? 0,
+        limit: worst?.limit ?? Infinity,
+        share: worst?.share ?? 0,
+        minutes: until - start,
+      }),
+    );
+  },
+
+  /** Searches an order; `onBetter` is told of every better one, and of every better bound. */
+  async search(
+    job: Job,
+    asked: AskedPass,
+    { freedom, steps }: { freedom: Freedom; steps: number },
+    onBetter: (found: OrderFound) => Promise<void>,
+  ): Promise<OrderFound | null> {
+    const scene = sceneOf(job, asked);
+    if (scene === null) return null;
+    const pass = passOf(scene.piece, scene.faces, asked.setting);
+    const problem = wetEdgeProblem(pass, asked.setting, freedom, scene.coating.openTime);
+    const search = searchOrder(problem, { from: pass.strokes.map(({ id }) => id), steps });
+    for (;;) {
+      const next = search.next();
+      if (next.done) return next.value;
+      await onBetter(next.value);
+    }
+  },
+};
+
+export type StrokesWorker = typeof strokes;
+
+expose(strokes);

@@ -1,0 +1,210 @@
+import { elevationOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
+import type { EdgeId, FaceId, Point } from '../pieces/elevation.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import { boundsOf } from './stroke.ts';
+
+/** One thing that is done with a loose piece around a coat, and what it lies on meanwhile. */
+export interface HandlingStep {
+  does: string;
+  why: string;
+  /** Which face is up after it; null where nothing is said of it. */
+  up: FaceId | null;
+  /** Whether what lies below is wet. */
+  isWetBelow: boolean;
+}
+
+/** How a piece is laid, held and turned while a coat goes around it. */
+export interface Handling {
+  steps: readonly HandlingStep[];
+  /** Where points stand under it, in mm on the face that lies down. */
+  points: readonly Point[];
+  /** Where it is held while it is turned, in mm on its front, and in words. */
+  holds: readonly Point[];
+  holdWords: string;
+  /** kg. */
+  weight: number;
+  isForTwo: boolean;
+}
+
+/**
+ * A board on two supports sags least when they stand at this share of its length from each end (the Bessel points,
+ * 0.2203).
+ */
+const LEAST_SAG = 0.2203;
+
+/** How a loose piece is handled; null for one that is painted where it is. */
+export function handlingOf(piece: Piece, turning: Job['planning']['turning']): Handling | null {
+  if (!piece.comesOff) return null;
+  const { faces, edges } = elevationOf(piece);
+  const [front] = faces;
+  if (!front) return null;
+  const names = definitionOf(piece.kind).faceNames;
+  const [frontName, backName] = [names.front, names.back ?? 'back'];
+  const bare = edges.map(({ id }) => id).filter((id) => !piece.scope.edges.includes(id));
+  const isBoth = piece.scope.faces.length === 2;
+  const weight = weightOf(piece);
+  const isForTwo = weight > TWO_PEOPLE_FROM;
+  const held = heldEdges(
+    bare,
+    edges.map(({ id }) => id),
+  );
+  return {
+    steps: isBoth
+      ? turning === 'one-face'
+        ? oneFace(frontName, backName)
+        : bothOnPoints(frontName, backName)
+      : [
+          {
+            does: `Lay it on points, ${piece.scope.faces[0] === 'back' ? backName : frontName} up, and paint it.`,
+            why: 'What lies down stays as it is.',
+            up: piece.scope.faces[0] ?? 'front',
+            isWetBelow: false,
+          },
+        ],
+    points: pointsUnder(piece),
+    holds: held.map((id) => middleOfEdge(id, front)),
+    holdWords: `${isForTwo ? 'Two people, one at each end: h' : 'H'}old it by ${held
+      .map((id) => definitionOf(piece.kind).edgeNames[id] ?? id)
+      .join(' and ')}${bare.length > 0 ? ', which gets no paint' : ', which is painted last'}.`,
+    weight,
+    isForTwo,
+  };
+}
+
+function oneFace(front: string, back: string): HandlingStep[] {
+  return [
+    {
+      does: `Lay it ${front} down on points, and paint the ${back}.`,
+      why: `The ${front} is bare or dry: points leave no mark that matters.`,
+      up: 'back',
+      isWetBelow: false,
+    },
+    {
+      does: 'Leave it until it can be handled.',
+      why: 'A face that is turned too soon takes the print of whatever it lies on.',
+      up: 'back',
+      isWetBelow: false,
+    },
+    {
+      does: `Turn it onto the points; paint the ${front} and the edges.`,
+      why: `The ${back} can be handled; it is the side that is seen less, should a point mark it.`,
+      up: 'front',
+      isWetBelow: false,
+    },
+    {
+      does: 'Look along both arrises of every edge for runs.',
+      why: 'What runs over an arris hangs on the far face.',
+      up: 'front',
+      isWetBelow: false,
+    },
+  ];
+}
+
+function bothOnPoints(front: string, back: string): HandlingStep[] {
+  return [
+    {
+      does: `Lay it ${front} down on points, and paint the ${back}.`,
+      why: `The ${front} is bare or dry.`,
+      up: 'back',
+      isWetBelow: false,
+    },
+    {
+      does: `Turn it at once, held by its edges, onto the tips; paint the ${front} and the edges.`,
+      why: `The ${back} lies wet on the tips: they leave small pits in it.`,
+      up: 'front',
+      isWetBelow: true,
+    },
+    {
+      does: 'Leave it until it can be handled; touch in the pits when it is denibbed.',
+      why: 'The next coat fills them; of the last coat they stay.',
+      up: 'front',
+      isWetBelow: true,
+    },
+  ];
+}
+
+/** Two edges that face each other: the ones without paint, or else the short ones, which are painted last. */
+function heldEdges(bare: readonly EdgeId[], all: readonly EdgeId[]): EdgeId[] {
+  const pairs: [EdgeId, EdgeId][] = [
+    ['top', 'bottom'],
+    ['hinge', 'lock'],
+    ['left', 'right'],
+  ];
+  const free = pairs.find((pair) => pair.every((id) => bare.includes(id)));
+  if (free) return free;
+  const usual = pairs.find((pair) => pair.every((id) => all.includes(id)));
+  return usual ?? all.slice(0, 2);
+}
+
+function middleOfEdge(id: EdgeId, { width, height }: { width: number; height: number }): Point {
+  switch (id) {
+    case 'top':
+      return [width / 2, 0];
+    case 'bottom':
+      return [width / 2, height];
+    case 'lock':
+    case 'right':
+      return [width, height / 2];
+    default:
+      return [0, height / 2];
+  }
+}
+
+/** Four points at the places of least sag; on a framed piece under its stiles, where no moulding lies on them. */
+function pointsUnder(piece: Piece): Point[] {
+  const [front] = elevationOf(piece).faces;
+  if (!front) return [];
+  const { width, height } = front;
+  const stiles = front.elements
+    .filter(({ part }) => part === 'stile')
+    .map(({ outline }) => boundsOf(outline))
+    .map(({ x, width: wide }) => x + wide / 2)
+    .sort((one, other) => one - other);
+  const isUpright = height >= width;
+  const [near, far] =
+    stiles.length >= 2
+      ? [stiles[0] ?? 0, stiles.at(-1) ?? width]
+      : isUpright
+        ? [width * 0.2, width * 0.8]
+        : [width * LEAST_SAG, width * (1 - LEAST_SAG)];
+  const [high, low] =
+    isUpright || stiles.length >= 2 ? [height * LEAST_SAG, height * (1 - LEAST_SAG)] : [height * 0.2, height * 0.8];
+  return [
+    [near, high],
+    [far, high],
+    [near, low],
+    [far, low],
+  ];
+}
+
+/** What is kept open, wedged or closed off while a piece that stays in its place is wet. */
+export function inPlaceWords(piece: Piece): string[] {
+  const { edges } = elevationOf(piece);
+  const isHung = edges.some(({ id }) => id === 'hinge') && edges.every(({ lies }) => lies !== 'lining');
+  switch (true) {
+    case piece.kind === 'sash-window' || piece.kind === 'casement-window':
+      return [
+        'Paint early in the day: it stays a hand’s breadth open until it is dry, or it sticks.',
+        'Move each sash once it is touch dry, before it has glued itself to its frame.',
+      ];
+    case piece.kind === 'sectional-door':
+      return [
+        'The face with the door closed; then open it part of the way, joint by joint, for the joints.',
+        'Leave the joints apart until they are touch dry: they stay sticky for weeks. Never loosen a spring or a cable.',
+      ];
+    case piece.kind === 'railing':
+      return ['Tape the stair off, and leave one side to walk on; a hand goes to a rail by itself.'];
+    case piece.kind === 'casing':
+      return ['The door stands open until stop and rebate are dry enough to close against.'];
+    case isHung:
+      return [
+        'Open it wide, and push a wedge under it from below: nothing swings while it is wet.',
+        'Hinge edge, lock edge; wipe what spills onto the faces; the face towards the hinges’ knuckles last.',
+        'It stays on its wedge until it can be handled, and ajar until it may close.',
+      ];
+    default:
+      return ['Keep hands, dust and draught off it until it is touch dry.'];
+  }
+}

@@ -1,0 +1,76 @@
+import type { Played } from './simulate.ts';
+import type { Stroke } from './stroke.ts';
+
+/** Sentences that tell how an order leaves another. */
+const MOST_MOVES_TOLD = 4;
+
+/**
+ * In words, how one order differs from another and what that buys: first the oldest lap of both, then which strokes come
+ * elsewhere, as few as tell it (all that is not in the longest row that both have in common).
+ */
+export function orderWords(was: Played, is: Played): string[] {
+  const from = was.strokes.map(({ stroke }) => stroke);
+  const to = is.strokes.map(({ stroke }) => stroke);
+  const moves = movedStrokes(from, to);
+  const gain = gained(was, is);
+  if (moves.length === 0) return [`The same order as the school’s. ${gain}`];
+  const told = moves.slice(0, MOST_MOVES_TOLD).map(({ strokes, after }) => {
+    const names = listed(strokes.map(({ name }) => name));
+    const verb = strokes.length === 1 ? 'comes' : 'come';
+    return after === null ? `${capital(names)} ${verb} first.` : `${capital(names)} ${verb} after ${after.name}.`;
+  });
+  const rest = moves.length - told.length;
+  return [gain, ...told, ...(rest > 0 ? [`And ${rest} more places where it differs.`] : [])];
+}
+
+function gained(was: Played, is: Played): string {
+  if (was.worst === null || is.worst === null) return 'Nothing laps.';
+  const [before, now] = [was.worst.age, is.worst.age];
+  const met = (played: Played): string =>
+    played.worst ? `${played.worst.earlier.stroke.name} and ${played.worst.later.stroke.name}` : '';
+  if (Math.abs(before - now) < 0.05) return `The oldest lap is met after ${now.toFixed(1)} min in both.`;
+  return `The oldest lap is met after ${now.toFixed(1)} min (${met(is)}) instead of ${before.toFixed(1)} min (${met(was)}).`;
+}
+
+interface Move {
+  strokes: Stroke[];
+  /** What they follow now; null at the beginning. */
+  after: Stroke | null;
+}
+
+/** Strokes that are elsewhere in `to` than in `from`, those that follow each other together. */
+export function movedStrokes(from: readonly Stroke[], to: readonly Stroke[]): Move[] {
+  const places = new Map(from.map(({ id }, place) => [id, place]));
+  const kept = longestRise(to.map(({ id }) => places.get(id) ?? 0));
+  const moves: Move[] = [];
+  to.forEach((stroke, index) => {
+    if (kept.has(index)) return;
+    const last = moves.at(-1);
+    if (last && index > 0 && last.strokes.at(-1) === to[index - 1]) last.strokes.push(stroke);
+    else moves.push({ strokes: [stroke], after: to[index - 1] ?? null });
+  });
+  return moves;
+}
+
+/** Indices of a longest rising row among numbers, by patience sorting. */
+function longestRise(numbers: readonly number[]): Set<number> {
+  const tails: number[] = [];
+  const previous = new Map<number, number>();
+  numbers.forEach((number, index) => {
+    const found = tails.findIndex((tail) => (numbers[tail] ?? 0) >= number);
+    const length = found < 0 ? tails.length : found;
+    const before = tails[length - 1];
+    if (before !== undefined) previous.set(index, before);
+    tails[length] = index;
+  });
+  const rise = new Set<number>();
+  for (let at = tails.at(-1); at !== undefined; at = previous.get(at)) rise.add(at);
+  return rise;
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+function listed(names: readonly string[]): string {
+  const shown = names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : names;
+  return shown.length < 2 ? (shown[0] ?? '') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1) ?? ''}`;
+}

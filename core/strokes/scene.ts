@@ -1,0 +1,83 @@
+import type { JobClocks } from '../job/job-clocks.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Painter } from '../job/schema.ts';
+import type { StrokeChoice } from '../job/stroke-schema.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { SKILL_FACTOR } from '../quantities/pace.ts';
+import type { Coating } from '../shelf/coating.ts';
+import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
+import { passOf, strokeMinutes, type Pass } from './pass.ts';
+import { played, type Hand, type Played } from './simulate.ts';
+import { bestOrder, type OrderFound } from './order-search.ts';
+import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
+
+/** What stays the same whatever one tries: the piece, the coat, where it dries and who is there. */
+export interface Scene {
+  piece: Piece;
+  faces: readonly FaceId[];
+  coating: Coating;
+  climateId: string;
+  clocks: JobClocks;
+  crew: readonly Pick<Painter, 'id' | 'name' | 'skill'>[];
+}
+
+/** How a pass is painted: what is chosen for pieces of its kind, when it is begun, and whether the air is damped. */
+export interface StrokeSetting extends Omit<StrokeChoice, 'groupId' | 'kind' | 'product'> {
+  /** Minutes from the clocks' t0. */
+  start: number;
+  isDamped: boolean;
+}
+
+/** A pass as it was played. */
+export interface Performance extends Played {
+  pass: Pass;
+  edge: WetEdge;
+  /** Minutes for which an edge stays wet when one begins; `Infinity` where it is too cold to set. */
+  openTime: number;
+}
+
+/** Passes by the scenes that they are of: what is tried differs more often in air and hands than in what is painted. */
+const passes = new WeakMap<Scene, Map<string, Pass>>();
+
+function passIn(scene: Scene, { face, edges, walls, application, reach }: StrokeSetting): Pass {
+  const known = passes.get(scene) ?? new Map<string, Pass>();
+  passes.set(scene, known);
+  const key = [face, edges, walls, application, reach].join('/');
+  const kept = known.get(key);
+  if (kept) return kept;
+  const pass = passOf(scene.piece, scene.faces, { face, edges, walls, application, reach });
+  known.set(key, pass);
+  return pass;
+}
+
+/** Plays a pass over a scene's faces in the setting's order. */
+export function performed(scene: Scene, setting: StrokeSetting): Performance {
+  const { coating, climateId, clocks } = scene;
+  const pass = passIn(scene, setting);
+  const edge = wetEdge(clocks, climateId, coating, setting);
+  const play = played({
+    strokes: inOrder(pass, setting.order),
+    laps: pass.laps,
+    minutesOf: (stroke) => strokeMinutes(stroke, setting),
+    hands: handsOf(scene, setting),
+    edge,
+    start: setting.start,
+    touchDry: setting.breaks ? (from) => clocks.reached(coating, 'touch', from, climateId) ?? Infinity : null,
+  });
+  return { ...play, pass, edge, openTime: openMinutes(edge, setting.start) };
+}
+
+/** The painters of a setting. A second pair of hands that the crew does not have is as quick as the first. */
+function handsOf({ crew }: Scene, { painters }: StrokeSetting): [Hand, ...Hand[]] {
+  const hands = crew.map(({ id, name, skill }): Hand => ({ id, name, factor: SKILL_FACTOR[skill] }));
+  const first = hands[0] ?? { id: 'painter', name: 'painter', factor: 1 };
+  if (painters === 1) return [first];
+  return [first, hands[1] ?? { ...first, id: `${first.id}-2`, name: 'a second painter' }];
+}
+
+/** The order whose oldest lap is the youngest, for a pass by one painter; the setting's own order is not looked at. */
+export function searchedOrder(scene: Scene, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
+  const pass = passIn(scene, setting);
+  const problem = wetEdgeProblem(pass, setting, freedom, scene.coating.openTime);
+  return bestOrder(problem, { from: pass.strokes.map(({ id }) => id), steps });
+}

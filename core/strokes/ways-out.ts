@@ -1,0 +1,348 @@
+import { exposedFaceOf } from '../air/exposed-face.ts';
+import { APPLICATIONS } from '../job/stroke-schema.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import { USUAL_REACH } from './dividing.ts';
+import { passOf } from './pass.ts';
+import { CONDITIONER_FACTOR, DAMPING } from './open-time.ts';
+import { APPLICATION_WORDS } from './roles.ts';
+import { EDGES, SCHOOLS } from './schools.ts';
+import { performed, searchedOrder, type Performance, type Scene, type StrokeSetting } from './scene.ts';
+import type { Role } from './stroke.ts';
+import type { Freshness } from './wet-edge.ts';
+
+/** The kinds of thing that one can do when a lap goes off, by what they ask of the painter: a judgement, the least first. */
+export const WAY_KINDS = [
+  'order',
+  'school',
+  'edges',
+  'stretch',
+  'conditioner',
+  'tool',
+  'air',
+  'hour',
+  'joint',
+  'hands',
+  'gun',
+] as const;
+export type WayKind = (typeof WAY_KINDS)[number];
+
+/** Something that helps, as simulated. */
+export interface WayOut {
+  id: string;
+  kinds: readonly WayKind[];
+  /** What is done. */
+  does: string;
+  /** What it asks or risks. */
+  costs: string;
+  change: Partial<StrokeSetting>;
+  performance: Performance;
+  /** Its oldest lap; fresh when nothing laps any more. */
+  state: Freshness;
+}
+
+export interface WaysOptions {
+  /** Steps of each search of an order. */
+  steps: number;
+  /** Times at which one could begin instead, minutes from the clocks' t0. */
+  starts: readonly number[];
+  /** Says a time on the clocks, “Thu 19:00”. */
+  say(time: number): string;
+}
+
+type Try = Pick<WayOut, 'id' | 'kinds' | 'does' | 'costs' | 'change'>;
+
+/** What would not be noticed. */
+const LEAST_GAIN = 0.01;
+/** What is divided by how far one reaches. */
+const DIVIDED: ReadonlySet<Role> = new Set(['length', 'handrail', 'block', 'side']);
+/** Stretches that are tried, as shares of the one that is too long, and the shortest in mm. */
+const SHORTER = [0.75, 0.5, 0.35, 0.25];
+const SHORTEST = 200;
+/** Of things that only help together, so many are told, and so many ways at all. */
+const BEST_TOGETHER = 4;
+const MOST_WAYS = 10;
+const MOST_TOGETHER = 3;
+
+/**
+ * What can be done about the oldest lap of a setting, each of it simulated: what brings it back to fresh comes first,
+ * then what keeps it wet, and among these what asks the least. Pairs are tried where nothing is enough by itself. Empty
+ * when the oldest lap is fresh as it is.
+ */
+export function waysOut(scene: Scene, setting: StrokeSetting, options: WaysOptions): WayOut[] {
+  const now = performed(scene, setting);
+  if (stateOf(now) === 'fresh') return [];
+  const single = tries(scene, setting, options).map((one) => simulated(scene, setting, one));
+  const helps = (way: WayOut, than: number): boolean => shareOf(way.performance) < than - LEAST_GAIN;
+  const found = single.filter((way) => helps(way, shareOf(now)));
+  // Where nothing is enough by itself, two things may be, or three.
+  let best: readonly WayOut[] = single;
+  for (let together = 2; together <= MOST_TOGETHER && !isEnough(found, together); together++) {
+    const more = best.flatMap((one) =>
+      single.flatMap((other) => {
+        // What is enough by itself needs nothing beside it.
+        if (one.state === 'fresh' || other.state === 'fresh' || !canJoin(one, other)) return [];
+        const way = simulated(scene, setting, joined(one, other));
+        return helps(way, Math.min(shareOf(one.performance), shareOf(other.performance))) ? [way] : [];
+      }),
+    );
+    const distinct = [
+      ...new Map(
+        more.map((way) => [[...way.kinds].sort().join('+') + way.id.split('+').sort().join('+'), way]),
+      ).values(),
+    ];
+    best = inRank(distinct).slice(0, BEST_TOGETHER);
+    found.push(...best);
+  }
+  return inRank(found).slice(0, MOST_WAYS);
+}
+
+/** Whether there is a way to keep every lap fresh without bringing a gun; in the third round, whether any keeps them wet. */
+const isEnough = (found: readonly WayOut[], together: number): boolean =>
+  found.some(({ state, kinds }) =>
+    together === 2 ? state === 'fresh' && !kinds.includes('gun') : state !== 'gone-off',
+  );
+
+function simulated(scene: Scene, setting: StrokeSetting, one: Try): WayOut {
+  const performance = performed(scene, { ...setting, ...one.change });
+  return { ...one, performance, state: stateOf(performance) };
+}
+
+/** What of its open time the oldest lap has used up. */
+const shareOf = ({ worst }: Pick<Performance, 'worst'>): number => worst?.share ?? 0;
+
+function stateOf({ worst }: Pick<Performance, 'worst'>): Freshness {
+  return worst === null || worst.state === 'stopped' ? 'fresh' : worst.state;
+}
+
+const BURDEN: Readonly<Record<WayKind, number>> = Object.fromEntries(
+  WAY_KINDS.map((kind, index) => [kind, index]),
+) as Record<WayKind, number>;
+const STATES: readonly Freshness[] = ['fresh', 'close', 'gone-off'];
+
+function inRank(ways: readonly WayOut[]): WayOut[] {
+  const burden = ({ kinds }: WayOut): number => kinds.reduce((sum, kind) => sum + BURDEN[kind] + 1, 0);
+  return [...ways].sort(
+    (one, other) =>
+      STATES.indexOf(one.state) - STATES.indexOf(other.state) ||
+      // Among what is not enough, what helps most; among what is, what asks least.
+      (one.state === 'gone-off' ? shareOf(one.performance) - shareOf(other.performance) : 0) ||
+      burden(one) - burden(other) ||
+      shareOf(one.performance) - shareOf(other.performance),
+  );
+}
+
+/** Two things of different kinds; an order that was searched for one school is none of another. */
+function canJoin(one: WayOut, other: WayOut): boolean {
+  const orders: readonly WayKind[] = ['order', 'school', 'edges'];
+  const isOneTool = [one, other].every(({ kinds }) => kinds.includes('tool') || kinds.includes('gun'));
+  if (isOneTool) return false;
+  const both = [one, other].every(({ kinds }) => kinds.some((kind) => orders.includes(kind)));
+  return !both && !one.kinds.some((kind) => other.kinds.includes(kind));
+}
+
+function joined(one: WayOut, other: WayOut): Try {
+  return {
+    id: `${one.id}+${other.id}`,
+    kinds: [...one.kinds, ...other.kinds],
+    does: `${one.does}, and ${other.does.charAt(0).toLowerCase()}${other.does.slice(1)}`,
+    costs: `${one.costs} ${other.costs}`,
+    change: { ...one.change, ...other.change },
+  };
+}
+
+function tries(scene: Scene, setting: StrokeSetting, options: WaysOptions): Try[] {
+  return [
+    ...orders(scene, setting, options),
+    ...schools(scene, setting, options),
+    ...edges(scene, setting),
+    ...stretches(scene, setting),
+    ...conditioner(setting),
+    ...tools(scene, setting),
+    ...damping(scene, setting),
+    ...hours(scene, setting, options),
+    ...joints(scene, setting),
+    ...hands(setting),
+  ];
+}
+
+function orders(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+  const within = searchedOrder(scene, setting, 'within-the-school', steps);
+  const any = searchedOrder(scene, setting, 'any-order', steps);
+  const name = SCHOOLS[setting.face].name.toLowerCase();
+  const proof = (isProved: boolean): string => (isProved ? 'No order is better.' : 'A better one may exist.');
+  return [
+    {
+      id: 'order',
+      kinds: ['order'],
+      does: `Another order within “${name}”`,
+      costs: `Nothing but getting used to it. ${proof(within.isProved)}`,
+      change: { order: within.order },
+    },
+    {
+      id: 'any-order',
+      kinds: ['school'],
+      does: 'The order with the youngest laps, whatever the school',
+      costs: `Crossing brush marks have to be laid off with care. ${proof(any.isProved)}`,
+      change: { order: any.order },
+    },
+  ];
+}
+
+function schools(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+  return definitionOf(scene.piece.kind)
+    .schools.filter((face) => face !== setting.face)
+    .flatMap((face): Try[] => {
+      const changed = { ...setting, face, order: null };
+      const found = searchedOrder(scene, changed, 'within-the-school', steps);
+      const school = SCHOOLS[face];
+      return [
+        {
+          id: face,
+          kinds: ['school'],
+          does: `“${school.name}”, in its best order`,
+          costs: school.weighs,
+          change: { face, order: found.order },
+        },
+      ];
+    });
+}
+
+function edges({ piece }: Scene, setting: StrokeSetting): Try[] {
+  if (setting.edges === 'edges-first' || piece.scope.edges.length === 0) return [];
+  const { name, weighs } = EDGES['edges-first'];
+  return [
+    { id: 'edges-first', kinds: ['edges'], does: name, costs: weighs, change: { edges: 'edges-first', order: null } },
+  ];
+}
+
+/** The longest of some shorter stretches that is fresh, or else the one whose oldest lap is the youngest. */
+function stretches(scene: Scene, setting: StrokeSetting): Try[] {
+  const parts = passOf(scene.piece, scene.faces, setting).strokes.filter(({ role }) => DIVIDED.has(role));
+  if (parts.length < 2) return [];
+  let best: { reach: number; share: number } | null = null;
+  for (const reach of SHORTER.map((share) => setting.reach * share).filter((each) => each >= SHORTEST)) {
+    const shorter = performed(scene, { ...setting, reach, order: null });
+    const share = shareOf(shorter);
+    if (best === null || share < best.share - LEAST_GAIN) best = { reach, share };
+    if (stateOf(shorter) === 'fresh') break;
+  }
+  if (best === null) return [];
+  return [
+    {
+      id: 'stretch',
+      kinds: ['stretch'],
+      does: parts.some(({ role }) => role === 'block' || role === 'side')
+        ? `Smaller blocks or narrower strips: ${((100 * best.reach) / USUAL_REACH).toFixed(0)} % of the usual`
+        : `Shorter stretches: ${best.reach.toFixed(0)} mm from one stand`,
+      costs: 'More laps, each met sooner.',
+      change: { reach: best.reach, order: null },
+    },
+  ];
+}
+
+function conditioner(setting: StrokeSetting): Try[] {
+  if (setting.conditioner) return [];
+  return [
+    {
+      id: 'conditioner',
+      kinds: ['conditioner'],
+      does: 'A conditioner in the paint',
+      costs: `Open time × ${CONDITIONER_FACTOR}, a default: read its tin for how much, and expect it to be touch dry later.`,
+      change: { conditioner: true },
+    },
+  ];
+}
+
+function tools({ piece, coating }: Scene, setting: StrokeSetting): Try[] {
+  return (
+    APPLICATIONS.filter((application) => application !== setting.application)
+      .filter((application) => application !== 'cut-first')
+      // What stays in place is sprayed only by those who have sheeted everything around it.
+      .filter((application) => application !== 'spray' || piece.comesOff)
+      .filter((application) => !coating.sprayOnly || application === 'spray')
+      .map((application): Try => {
+        const { name, does } = APPLICATION_WORDS[application];
+        const asks = application === 'spray' ? ' Set-up, masking and the mask for its mist come on top.' : '';
+        return {
+          id: application,
+          kinds: [application === 'spray' ? 'gun' : 'tool'],
+          does: name,
+          costs: `${does.charAt(0).toUpperCase()}${does.slice(1)}.${asks}`,
+          change: { application },
+        };
+      })
+  );
+}
+
+function damping({ climateId, clocks, coating }: Scene, setting: StrokeSetting): Try[] {
+  const humidity = clocks.air(climateId).at(Math.floor(setting.start / 60))?.humidity ?? 100;
+  const room = Math.min(DAMPING, coating.maxHumidity - 5 - humidity);
+  if (setting.isDamped || exposedFaceOf(climateId) !== null || room < 1) return [];
+  return [
+    {
+      id: 'damp',
+      kinds: ['air'],
+      does: `Damp the air by ${room.toFixed(0)} points: wet sheets, a sprinkled floor`,
+      costs: `The tin allows ${coating.maxHumidity} %. All else dries slower too; keep water away from sockets.`,
+      change: { isDamped: true },
+    },
+  ];
+}
+
+/** The next hour that is fresh, or else the one at which the oldest lap is the youngest. */
+function hours(scene: Scene, setting: StrokeSetting, { starts, say }: WaysOptions): Try[] {
+  let best: { start: number; share: number } | null = null;
+  for (const start of starts) {
+    const later = performed(scene, { ...setting, start });
+    const share = shareOf(later);
+    if (stateOf(later) === 'fresh') {
+      best = { start, share };
+      break;
+    }
+    if (best === null || share < best.share) best = { start, share };
+  }
+  if (best === null) return [];
+  const air = scene.clocks.air(scene.climateId).at(Math.floor(best.start / 60));
+  const there = air ? `${air.temperature.toFixed(0)} °C and ${air.humidity.toFixed(0)} % then. ` : '';
+  return [
+    {
+      id: 'hour',
+      kinds: ['hour'],
+      does: `Begin ${say(best.start)}`,
+      costs: `${there}Everything behind it in the plan waits.`,
+      change: { start: best.start },
+    },
+  ];
+}
+
+function joints(scene: Scene, setting: StrokeSetting): Try[] {
+  if (setting.breaks) return [];
+  const stopping = performed(scene, { ...setting, breaks: true });
+  if (stopping.stops.length === 0) return [];
+  const waits = stopping.stops.reduce((sum, { from, until }) => sum + until - from, 0) / 60;
+  const often = stopping.stops.length === 1 ? 'Once' : `${stopping.stops.length} times`;
+  return [
+    {
+      id: 'joints',
+      kinds: ['joint'],
+      does: 'Stop at a joint rather than in the middle',
+      costs: Number.isFinite(waits)
+        ? `${often}, until it is touch dry: ${waits.toFixed(1)} h of waiting. Keep the line sharp; do not feather it.`
+        : `${often}; it does not get touch dry in this air.`,
+      change: { breaks: true },
+    },
+  ];
+}
+
+function hands(setting: StrokeSetting): Try[] {
+  if (setting.painters === 2) return [];
+  return [
+    {
+      id: 'hands',
+      kinds: ['hands'],
+      does: 'Two painters on it',
+      costs: 'Both are taken from other work for as long.',
+      change: { painters: 2 },
+    },
+  ];
+}

@@ -78,10 +78,16 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
   expect((await names())[0]).toMatch(/^1upper left panel/);
   const handle = page.getByRole('button', { name: 'Shift upper left panel' });
   await handle.focus();
-  for (const key of ['Space', 'ArrowDown', 'ArrowDown', 'Space']) {
+  // Each key is pressed when what the one before it did has been told.
+  const told = page.getByRole('status').filter({ hasText: /^upper left panel/ });
+  for (const [key, words] of [
+    ['Space', 'is held at 1 of'],
+    ['ArrowDown', 'is held at 2 of'],
+    ['ArrowDown', 'is held at 3 of'],
+    ['Space', 'is now 3 of'],
+  ] as const) {
     await page.keyboard.press(key);
-    // What is carried follows the key at the next frame.
-    await page.waitForTimeout(200);
+    await expect(told).toContainText(words);
   }
   await expect.poll(async () => (await names())[2]).toMatch(/^3upper left panel/);
   await expect(page.getByText(/^Upper left panel comes after middle left panel\.$/)).toBeVisible();

@@ -64,5 +64,10 @@ export function Chart({ label, height, option }: ChartProps) {
   }, []);
   useEffect(draw, [option]);
 
-  return <Box ref={place} role="img" aria-label={label} sx={{ width: '100%', height }} />;
+  // What is drawn must not hold its frame open when the window gets narrower.
+  return (
+    <Box sx={{ position: 'relative', height }}>
+      <Box ref={place} role="img" aria-label={label} sx={{ position: 'absolute', inset: 0 }} />
+    </Box>
+  );
 }

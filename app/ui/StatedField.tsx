@@ -2,7 +2,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useEffect, useRef, useState } from 'react';
 import type { Outcome } from '../../core/units/outcome.ts';
-import { database } from '../store/database.ts';
+import { drafts } from '../store/drafts.ts';
 
 interface StatedFieldProps extends Pick<
   TextFieldProps,
@@ -34,12 +34,12 @@ export function StatedField({ label, text, take, draft, unit, helper, slotProps,
     let gone = false;
     setTyped(null);
     setFault(null);
-    void database.drafts.get(draft).then((kept) => {
-      if (gone || !kept) return;
-      const outcome = taking.current(kept.text);
-      if (outcome.ok) void database.drafts.delete(draft);
+    void drafts.read(draft).then((kept) => {
+      if (gone || kept === null) return;
+      const outcome = taking.current(kept);
+      if (outcome.ok) void drafts.keep(draft, '');
       else {
-        setTyped(kept.text);
+        setTyped(kept);
         setFault(outcome.message);
       }
     });
@@ -52,8 +52,7 @@ export function StatedField({ label, text, take, draft, unit, helper, slotProps,
     setTyped(value);
     const outcome = take(value);
     setFault(outcome.ok ? null : outcome.message);
-    if (outcome.ok) void database.drafts.delete(draft);
-    else void database.drafts.put({ field: draft, text: value });
+    void drafts.keep(draft, outcome.ok ? '' : value);
   };
 
   return (

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { database } from '../store/database.ts';
+import { drafts } from '../store/drafts.ts';
 
 /** A text that is being typed and outlives the tab, under the name of its field. */
 export function useDraft(field: string): [text: string, setText: (text: string) => void] {
@@ -7,8 +7,8 @@ export function useDraft(field: string): [text: string, setText: (text: string) 
   useEffect(() => {
     let gone = false;
     setText('');
-    void database.drafts.get(field).then((kept) => {
-      if (!gone && kept) setText(kept.text);
+    void drafts.read(field).then((kept) => {
+      if (!gone && kept !== null) setText(kept);
     });
     return () => {
       gone = true;
@@ -17,7 +17,7 @@ export function useDraft(field: string): [text: string, setText: (text: string) 
   const change = useCallback(
     (typed: string): void => {
       setText(typed);
-      void (typed === '' ? database.drafts.delete(field) : database.drafts.put({ field, text: typed }));
+      void drafts.keep(field, typed);
     },
     [field],
   );

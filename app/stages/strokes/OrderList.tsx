@@ -1,7 +1,15 @@
 import DragIcon from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+} from '@dnd-kit/core';
 import { restrictToParent } from './restrict-to-parent.ts';
 import {
   arrayMove,
@@ -71,6 +79,7 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
       sensors={sensors}
       collisionDetection={closestCenter}
       modifiers={[restrictToParent]}
+      accessibility={{ announcements: shiftsTold(performance), screenReaderInstructions: { draggable: HOW_TO_SHIFT } }}
       onDragEnd={({ active, over }) => {
         if (!over || active.id === over.id) return;
         onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
@@ -100,6 +109,22 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
       </SortableContext>
     </DndContext>
   );
+}
+
+const HOW_TO_SHIFT =
+  'To shift a stroke, press space or enter, go up and down with the arrow keys, and press space or enter again. Escape leaves it where it was.';
+
+/** What ears are told while a stroke is shifted. */
+function shiftsTold({ strokes }: Performance): Announcements {
+  const nameOf = (id: string | number): string => strokes.find(({ stroke }) => stroke.id === id)?.stroke.name ?? '';
+  const placeOf = (id: string | number): string =>
+    `${strokes.findIndex(({ stroke }) => stroke.id === id) + 1} of ${strokes.length}`;
+  return {
+    onDragStart: ({ active }) => `${nameOf(active.id)} is held at ${placeOf(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} is held at ${placeOf(over.id)}.` : undefined),
+    onDragEnd: ({ active, over }) => (over ? `${nameOf(active.id)} is now ${placeOf(over.id)}.` : undefined),
+    onDragCancel: ({ active }) => `${nameOf(active.id)} stays ${placeOf(active.id)}.`,
+  };
 }
 
 const CSS_ESCAPE = (id: string): string => window.CSS.escape(id);

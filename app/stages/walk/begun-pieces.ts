@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { definitionOf, PIECE_KINDS } from '../../../core/pieces/registry.ts';
 import { statedPieceSchema } from '../../../core/job/piece-schema.ts';
 import type { Job } from '../../../core/job/schema.ts';
-import { database } from '../../store/database.ts';
+import { drafts } from '../../store/drafts.ts';
 
 const begunSchema = z.object({ kind: z.enum(PIECE_KINDS), piece: statedPieceSchema, count: z.string().max(20) });
 /** Pieces that are being entered and not added yet. */
@@ -13,9 +13,9 @@ export const begunName = (jobId: string): string => `${jobId}/new`;
 
 /** What was being entered when the form, the tab or the browser was closed; null if nothing was. */
 export async function readBegun(job: Job): Promise<BegunPieces | null> {
-  const kept = await database.drafts.get(begunName(job.id));
-  if (!kept) return null;
-  const read = begunSchema.safeParse(JSON.parse(kept.text));
+  const kept = await drafts.read(begunName(job.id));
+  if (kept === null) return null;
+  const read = begunSchema.safeParse(JSON.parse(kept));
   if (!read.success) return null;
   const { kind, piece } = read.data;
   const hasRoom = job.rooms.some((room) => room.id === piece.roomId);
@@ -23,14 +23,11 @@ export async function readBegun(job: Job): Promise<BegunPieces | null> {
 }
 
 export async function keepBegun(jobId: string, begun: BegunPieces): Promise<void> {
-  await database.drafts.put({ field: begunName(jobId), text: JSON.stringify(begun) });
+  await drafts.keep(begunName(jobId), JSON.stringify(begun));
 }
 
 /** Forgets the form and what stands in its fields, or only the fields. */
 export async function forgetBegun(jobId: string, what: 'all' | 'fields' = 'all'): Promise<void> {
   const name = begunName(jobId);
-  await database.drafts
-    .where('field')
-    .startsWith(what === 'all' ? name : `${name}/`)
-    .delete();
+  await drafts.forgetAll(what === 'all' ? name : `${name}/`);
 }

@@ -5,10 +5,9 @@ import { coatingOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { localTime } from '../../core/job/site-time.ts';
 import type { FaceId } from '../../core/pieces/elevation.ts';
-import { searchOrder, type OrderFound } from '../../core/strokes/order-search.ts';
-import { passOf } from '../../core/strokes/pass.ts';
-import type { Scene, StrokeSetting } from '../../core/strokes/scene.ts';
-import { wetEdgeProblem, type Freedom } from '../../core/strokes/stroke-order.ts';
+import type { OrderFound } from '../../core/strokes/order-search.ts';
+import { orderSearch, type Scene, type StrokeSetting } from '../../core/strokes/scene.ts';
+import type { Freedom } from '../../core/strokes/stroke-order.ts';
 import { waysOut, type WayOut } from '../../core/strokes/ways-out.ts';
 
 /** What is asked about: a pass of a piece, in a place, with the clocks on which its times are. */
@@ -70,9 +69,7 @@ const strokes = {
   ): Promise<OrderFound | null> {
     const scene = sceneOf(job, asked);
     if (scene === null) return null;
-    const pass = passOf(scene.piece, scene.faces, asked.setting);
-    const problem = wetEdgeProblem(pass, asked.setting, freedom, scene.coating.openTime);
-    const search = searchOrder(problem, { from: pass.strokes.map(({ id }) => id), steps });
+    const search = orderSearch(scene, asked.setting, freedom, steps);
     for (;;) {
       const next = search.next();
       if (next.done) return next.value;

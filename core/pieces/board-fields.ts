@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { ChoiceField, DimensionField, HardwareItem, Shape, ShapeField } from './definition.ts';
 import type { EdgeId } from './elevation.ts';
+import { KEEP_OFF, WEDGED } from './while-wet.ts';
 
 /** Sizes in mm inside which a house door is believable. */
 export const DOOR_SIZE = {
@@ -79,6 +80,7 @@ export const HUNG = {
   edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] as EdgeId[] },
   comesOff: 'usually',
+  whileWet: WEDGED,
   traits: ['handled'],
   pace: { takeOff: 4, rehang: 9 },
   cautions: [],
@@ -90,6 +92,7 @@ export const BOARD = {
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', bottom: 'bottom edge' },
   usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom', 'left', 'right'] as EdgeId[] },
   comesOff: 'usually',
+  whileWet: KEEP_OFF,
   traits: ['handled'],
   pace: { takeOff: 4, rehang: 5 },
   cautions: [],

@@ -87,6 +87,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
   /** The schools of order that apply to its faces, the usual one first. */
   schools: readonly [FaceSchool, ...FaceSchool[]];
+  /** What is kept open, wedged or closed off while it is wet in its place. */
+  whileWet: readonly string[];
   /** What must not get paint, in the painter's words. */
   staysUnpainted: readonly string[];
   hardware(shape: S): HardwareItem[];

@@ -9,7 +9,7 @@ import { TestJob } from '../testing/jobs.ts';
 import { orderGroups, orderLines } from './card-lines.ts';
 import { coatWork } from './chosen-work.ts';
 import { dripLooks } from './drip-looks.ts';
-import { handlingOf, inPlaceWords } from './handling.ts';
+import { handlingOf } from './handling.ts';
 import { lapLine } from './lap-line.ts';
 import { layingOff, outOfCorners } from './laying-off.ts';
 import { drawnAt, labelsOf, labelWidth, LABEL_RADIUS, layoutOf, rowOf } from './layout.ts';
@@ -155,8 +155,6 @@ test('a loose door lies on points under its stiles, is held where it gets no pai
   assert.ok(flat.steps.every(({ isWetBelow }) => !isWetBelow));
   assert.ok(handlingOf(door, 'both-on-points')!.steps.some(({ isWetBelow }) => isWetBelow));
   assert.equal(handlingOf({ ...door, comesOff: false }, 'one-face'), null);
-  assert.match(inPlaceWords({ ...door, comesOff: false }).join(' '), /wedge/);
-  assert.match(inPlaceWords(pieceOf('sash-window')).join(' '), /open/);
   const frontOnly = { ...door, scope: { faces: ['front' as const], edges: [] } };
   assert.equal(handlingOf(frontOnly, 'one-face')?.steps.length, 1);
 });

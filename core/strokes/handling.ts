@@ -178,33 +178,3 @@ function pointsUnder(piece: Piece): Point[] {
     [far, low],
   ];
 }
-
-/** What is kept open, wedged or closed off while a piece that stays in its place is wet. */
-export function inPlaceWords(piece: Piece): string[] {
-  const { edges } = elevationOf(piece);
-  const isHung = edges.some(({ id }) => id === 'hinge') && edges.every(({ lies }) => lies !== 'lining');
-  switch (true) {
-    case piece.kind === 'sash-window' || piece.kind === 'casement-window':
-      return [
-        'Paint early in the day: it stays a hand’s breadth open until it is dry, or it sticks.',
-        'Move each sash once it is touch dry, before it has glued itself to its frame.',
-      ];
-    case piece.kind === 'sectional-door':
-      return [
-        'The face with the door closed; then open it part of the way, joint by joint, for the joints.',
-        'Leave the joints apart until they are touch dry: they stay sticky for weeks. Never loosen a spring or a cable.',
-      ];
-    case piece.kind === 'railing':
-      return ['Tape the stair off, and leave one side to walk on; a hand goes to a rail by itself.'];
-    case piece.kind === 'casing':
-      return ['The door stands open until stop and rebate are dry enough to close against.'];
-    case isHung:
-      return [
-        'Open it wide, and push a wedge under it from below: nothing swings while it is wet.',
-        'Hinge edge, lock edge; wipe what spills onto the faces; the face towards the hinges’ knuckles last.',
-        'It stays on its wedge until it can be handled, and ajar until it may close.',
-      ];
-    default:
-      return ['Keep hands, dust and draught off it until it is touch dry.'];
-  }
-}

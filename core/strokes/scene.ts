@@ -8,7 +8,8 @@ import type { Coating } from '../shelf/coating.ts';
 import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
 import { passOf, strokeMinutes, type Pass } from './pass.ts';
 import { played, type Hand, type Played } from './simulate.ts';
-import { bestOrder, type OrderFound } from './order-search.ts';
+import { orderByMoving } from './order-by-moving.ts';
+import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
 
 /** What stays the same whatever one tries: the piece, the coat, where it dries and who is there. */
@@ -75,9 +76,56 @@ function handsOf({ crew }: Scene, { painters }: StrokeSetting): [Hand, ...Hand[]
   return [first, hands[1] ?? { ...first, id: `${first.id}-2`, name: 'a second painter' }];
 }
 
-/** The order whose oldest lap is the youngest, for a pass by one painter; the setting's own order is not looked at. */
-export function searchedOrder(scene: Scene, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
+/** Playing an order takes as long as so many steps of the search that proves; the most that are played. */
+const STEPS_A_TRY = 10;
+const MOST_TRIES = 8000;
+
+/**
+ * Searches the order whose oldest lap is the youngest, in minutes of who paints; the setting's own order is not looked
+ * at. For one painter it is proved; two share whatever order there is, so that orders are tried, from the school's and
+ * one painter's best on.
+ */
+export function* orderSearch(
+  scene: Scene,
+  setting: StrokeSetting,
+  freedom: Freedom,
+  steps: number,
+): Generator<OrderFound, OrderFound> {
   const pass = passIn(scene, setting);
   const problem = wetEdgeProblem(pass, setting, freedom, scene.coating.openTime);
-  return bestOrder(problem, { from: pass.strokes.map(({ id }) => id), steps });
+  const school = pass.strokes.map(({ id }) => id);
+  if (setting.painters === 2) {
+    const alone = bestOrder(problem, { from: school, steps }).order;
+    const oldestLap = (order: readonly string[]): number =>
+      performed(scene, { ...setting, order: [...order], breaks: false }).laps.reduce(
+        (oldest, { age }) => Math.max(oldest, age),
+        0,
+      );
+    return yield* orderByMoving(problem, {
+      from: [school, alone],
+      tries: Math.min(steps / STEPS_A_TRY, MOST_TRIES),
+      oldestLap,
+    });
+  }
+  const [{ factor }] = handsOf(scene, setting);
+  const inHands = (found: OrderFound): OrderFound => ({
+    ...found,
+    worst: found.worst * factor,
+    bound: found.bound * factor,
+  });
+  const search = searchOrder(problem, { from: school, steps });
+  for (;;) {
+    const next = search.next();
+    if (next.done) return inHands(next.value);
+    yield inHands(next.value);
+  }
+}
+
+/** The last order that {@link orderSearch} comes to. */
+export function searchedOrder(scene: Scene, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
+  const search = orderSearch(scene, setting, freedom, steps);
+  for (;;) {
+    const next = search.next();
+    if (next.done) return next.value;
+  }
 }

@@ -10,7 +10,8 @@ import { CONDITIONER_FACTOR, openMinutes, wetEdge } from './open-time.ts';
 import { orderWords, movedStrokes } from './order-words.ts';
 import { passOf } from './pass.ts';
 import { performed, searchedOrder, type Scene, type StrokeSetting } from './scene.ts';
-import { inOrder } from './stroke-order.ts';
+import { everyOrder } from '../testing/every-order.ts';
+import { inOrder, wetEdgeProblem } from './stroke-order.ts';
 import { usualOptions } from './usual-options.ts';
 import { waysOut } from './ways-out.ts';
 
@@ -148,4 +149,28 @@ test('an order of the back holds for the front, and for another door; one of oth
   const four = { ...piece, shape: { ...piece.shape, rowShares: [1, 1, 1, 1] } };
   const other = passOf(four, ['back'], options);
   assert.deepEqual(inOrder(other, order), other.strokes);
+});
+
+test('two painters get an order of their own: as good as any where all can be tried, and never worse than the school', () => {
+  const small = { ...sceneIn('plain-area', 23, 50), faces: ['front' as const] };
+  const setting = settingOf(small, { painters: 2 });
+  const pass = passOf(small.piece, small.faces, setting);
+  const problem = wetEdgeProblem(pass, setting, 'any-order', small.coating.openTime);
+  const oldest = (order: string[]): number =>
+    Math.max(0, ...performed(small, { ...setting, order }).laps.map(({ age }) => age));
+  const least = [...everyOrder(problem)].reduce((best, order) => Math.min(best, oldest(order)), Infinity);
+  const found = searchedOrder(small, setting, 'any-order', 20_000);
+  assert.ok(least > 0 && Math.abs(found.worst - least) < 1e-9, `${found.worst} ${least}`);
+  assert.ok(Math.abs(found.worst - oldest(found.order)) < 1e-9);
+
+  const door = sceneIn('panelled-door', 23, 50);
+  const both = settingOf(door, { painters: 2 });
+  const school = performed(door, both).worst?.age ?? 0;
+  const alone = performed(door, {
+    ...both,
+    order: searchedOrder(door, settingOf(door), 'any-order', 20_000).order,
+  }).worst?.age;
+  const shared = searchedOrder(door, both, 'any-order', 20_000);
+  assert.ok(shared.worst < Math.min(school, alone ?? 0), `${shared.worst} ${school} ${alone}`);
+  assert.equal(shared.isProved, false);
 });

@@ -11,11 +11,26 @@ import type { StrokesView } from './use-strokes.ts';
 /** How far a search goes when it is let. */
 const STEPS = 1_500_000;
 
-/** The same question while only time, air and order differ: minutes at a professional's pace do not hang on them. */
+/** The same question while only time, air and order differ: minutes of work do not hang on them. */
 const questionOf = ({ piece, pass, setting }: StrokesView, freedom: Freedom): string =>
-  [piece.id, pass.id, setting.face, setting.edges, setting.walls, setting.application, setting.reach, freedom].join(
-    '/',
-  );
+  [
+    piece.id,
+    pass.id,
+    setting.face,
+    setting.edges,
+    setting.walls,
+    setting.application,
+    setting.reach,
+    setting.painters,
+    freedom,
+  ].join('/');
+
+function howGood({ isProved, bound }: OrderFound): string {
+  if (isProved) return ': no order is better.';
+  return bound > 0
+    ? `; none can be below ${bound.toFixed(1)} min.`
+    : ', the best of those tried. For two painters no order is proved.';
+}
 
 interface Searched {
   question: string;
@@ -54,7 +69,6 @@ export function OrderSearch({ view }: { view: StrokesView }) {
     searched !== null &&
     (['within-the-school', 'any-order'] as const).some((freedom) => questionOf(view, freedom) === searched.question);
   const found = isCurrent ? searched.found : null;
-  const factor = view.performance.strokes[0]?.hand.factor ?? 1;
   const isTaken = found !== null && view.setting.order?.join() === found.order.join();
   return (
     <Box sx={{ mb: 1.5, display: 'grid', gap: 1 }}>
@@ -75,8 +89,7 @@ export function OrderSearch({ view }: { view: StrokesView }) {
       {found && (
         <Box role="status" sx={{ fontSize: 15, display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
           <span>
-            Oldest lap {(found.worst * factor).toFixed(1)} min
-            {found.isProved ? ': no order is better.' : `; none can be below ${(found.bound * factor).toFixed(1)} min.`}
+            Oldest lap {found.worst.toFixed(1)} min{howGood(found)}
           </span>
           {!isTaken && (
             <Button size="small" onClick={() => view.change({ order: found.order })}>

@@ -8,7 +8,8 @@ import { groupOf } from '../../../core/job/queries.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { TURNINGS, type Job } from '../../../core/job/schema.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { handlingOf, inPlaceWords, type Handling } from '../../../core/strokes/handling.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { handlingOf, type Handling } from '../../../core/strokes/handling.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { startPlanning, type Planning } from '../../workers/planner.ts';
@@ -42,7 +43,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
       <Section title="It stays where it is">
         <Sheet>
           <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
-            {inPlaceWords(piece).map((words) => (
+            {definitionOf(piece.kind).whileWet.map((words) => (
               <li key={words}>{say(words)}</li>
             ))}
           </Box>

@@ -6,6 +6,7 @@ import { element, faceOf, rectangle, type Box, type Element, type Face } from '.
 import { OPENING } from '../fills/opening.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
 import { counts } from '../phrases.ts';
+import { KEEP_OFF } from '../while-wet.ts';
 
 const SIZE = {
   width: z.number().min(150).max(3000),
@@ -122,6 +123,7 @@ export const carcass: PieceDefinition<Carcass> = {
   faceNames: { front: 'outside', back: 'inside' },
   edgeNames: {},
   schools: ['inside-out', 'panels-rails-stiles'],
+  whileWet: KEEP_OFF,
   staysUnpainted: ['runners, hinge plates and shelf pins', 'where a drawer box slides'],
   hardware: ({ shelves }) => (shelves > 0 ? [{ name: 'shelf pin', count: shelves * 4 }] : []),
   weight: ({ width, height, depth, shelves }) =>

@@ -7,6 +7,7 @@ import { framedParts, framingFault, type Framing } from '../framed.ts';
 import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import { counts } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
+import { OPENED_A_LITTLE } from '../while-wet.ts';
 
 const SASH = {
   stile: z.number().min(20).max(150),
@@ -157,6 +158,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   faceNames: { front: 'inside', back: 'outside' },
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
   schools: ['putty-outwards', 'top-down'],
+  whileWet: OPENED_A_LITTLE,
   staysUnpainted: [
     'glass, but for a line of 2 mm that seals the putty',
     'seals and the groove that they sit in',

@@ -4,6 +4,7 @@ import { PLASTER_HOURS } from '../filler.ts';
 import type { PieceDefinition, Shape } from '../definition.ts';
 import { element, faceOf, rectangle, type Box } from '../elevation.ts';
 import { measured, says, squares } from '../phrases.ts';
+import { KEEP_OFF } from '../while-wet.ts';
 
 /** In mm. */
 const SMALLEST = 100;
@@ -82,6 +83,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   faceNames: { front: 'face' },
   edgeNames: {},
   schools: ['strips-along-the-grain', 'blocks-from-the-top'],
+  whileWet: KEEP_OFF,
   staysUnpainted: ['switches, sockets and lights'],
   hardware: () => [],
   weight: () => 0,

@@ -106,6 +106,7 @@ export const railing: PieceDefinition<Railing> = {
   faceNames: { front: 'all round' },
   edgeNames: {},
   schools: ['bottom-up', 'handrail-down', 'spindles-then-rails'],
+  whileWet: ['Tape the stair off, and leave one side to walk on; a hand goes to a rail by itself.'],
   staysUnpainted: ['where it stands on treads or stone', 'brackets that stay bright'],
   hardware: () => [],
   weight: (shape) =>

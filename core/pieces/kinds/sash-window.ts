@@ -7,6 +7,7 @@ import { framedParts, framingFault, type Framing } from '../framed.ts';
 import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import type { Phrase } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
+import { OPENED_A_LITTLE } from '../while-wet.ts';
 
 const SASH = {
   stile: z.number().min(20).max(120),
@@ -121,6 +122,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   faceNames: { front: 'inside', back: 'outside' },
   edgeNames: { top: 'top of the upper sash', bottom: 'bottom of the lower sash' },
   schools: ['putty-outwards', 'top-down'],
+  whileWet: OPENED_A_LITTLE,
   staysUnpainted: [
     'faces that slide wood on wood: sash sides, pulley stiles, parting beads',
     'cords, pulleys and weights',

@@ -115,6 +115,10 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   faceNames: { front: 'outside', back: 'inside' },
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', joints: 'joints between sections' },
   schools: ['section-by-section', 'panels-rails-stiles', 'mouldings-first'],
+  whileWet: [
+    'The face with the door closed; then open it part of the way, joint by joint, for the joints.',
+    'Leave the joints apart until they are touch dry: they stay sticky for weeks. Never loosen a spring or a cable.',
+  ],
   staysUnpainted: ['bottom seal and side seals', 'tracks, rollers, springs and cables', 'hinges between sections'],
   hardware: () => [
     { name: 'handle', count: 1 },

@@ -6,6 +6,7 @@ import { element, faceOf, rectangle } from '../elevation.ts';
 import { PROFILE_WORDS } from '../panel-fields.ts';
 import { chooses, measures, says } from '../phrases.ts';
 import { drawnSection, PROFILE_IDS, profileSection, type Section } from '../profiles.ts';
+import { KEEP_OFF } from '../while-wet.ts';
 
 const SIZE = {
   length: z.number().min(50).max(500_000),
@@ -103,6 +104,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   faceNames: { front: 'face' },
   edgeNames: {},
   schools: ['length-by-length'],
+  whileWet: KEEP_OFF,
   staysUnpainted: ['the back, unless it comes off: a bare back lets it cup'],
   hardware: () => [],
   weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),

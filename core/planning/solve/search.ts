@@ -2,7 +2,7 @@ import type { PlanCost } from '../problem.ts';
 import { ANYBODY, buildSchedule, type Built, type Rule } from './build.ts';
 import { inTimeFor, moved } from './moves.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
-import { seededRandom } from './random.ts';
+import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal, Schedule } from './schedule.ts';
 
 type FullCost = PlanCost & { sumOfEnds: number };

@@ -1,4 +1,4 @@
-/** A seeded source of numbers in [0, 1): mulberry32, so that a plan can be made again. */
+/** A seeded source of numbers in [0, 1): mulberry32, so that what was drawn can be drawn again. */
 export function seededRandom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

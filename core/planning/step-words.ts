@@ -1,3 +1,4 @@
+import { capital } from '../units/sentence.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './piece-steps.ts';
@@ -40,5 +41,5 @@ export function stepWords(step: PieceStep): string {
   const what = coating.name.split(',')[0]?.toLowerCase() ?? '';
   const on = laid.extent === 'spots' ? `on spots of ${where}` : where;
   const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${what}, ${on}`;
-  return step.turned ? `Turn, then ${coat}` : coat.charAt(0).toUpperCase() + coat.slice(1);
+  return step.turned ? `Turn, then ${coat}` : capital(coat);
 }

@@ -1,8 +1,10 @@
+import { capital, listed } from '../units/sentence.ts';
 import type { Played } from './simulate.ts';
 import type { Stroke } from './stroke.ts';
 
 /** Sentences that tell how an order leaves another. */
 const MOST_MOVES_TOLD = 4;
+const MOST_NAMES_TOLD = 4;
 
 /**
  * In words, how one order differs from another and what that buys: first the oldest lap of both, then which strokes come
@@ -15,7 +17,10 @@ export function orderWords(was: Played, is: Played): string[] {
   const gain = gained(was, is);
   if (moves.length === 0) return [`The same order as the school’s. ${gain}`];
   const told = moves.slice(0, MOST_MOVES_TOLD).map(({ strokes, after }) => {
-    const names = listed(strokes.map(({ name }) => name));
+    const names = listed(
+      strokes.map(({ name }) => name),
+      MOST_NAMES_TOLD,
+    );
     const verb = strokes.length === 1 ? 'comes' : 'come';
     return after === null ? `${capital(names)} ${verb} first.` : `${capital(names)} ${verb} after ${after.name}.`;
   });
@@ -66,11 +71,4 @@ function longestRise(numbers: readonly number[]): Set<number> {
   const rise = new Set<number>();
   for (let at = tails.at(-1); at !== undefined; at = previous.get(at)) rise.add(at);
   return rise;
-}
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
-function listed(names: readonly string[]): string {
-  const shown = names.length > 4 ? [...names.slice(0, 3), `${names.length - 3} more`] : names;
-  return shown.length < 2 ? (shown[0] ?? '') : `${shown.slice(0, -1).join(', ')} and ${shown.at(-1) ?? ''}`;
 }

@@ -1,5 +1,6 @@
-import type { Application } from '../job/stroke-schema.ts';
+import { APPLICATIONS, type Application } from '../job/stroke-schema.ts';
 import type { Point } from '../pieces/elevation.ts';
+import type { Coating } from '../shelf/coating.ts';
 import { boundsOf, type Bounds, type Role, type Stroke } from './stroke.ts';
 
 /** What one kind of stroke asks of the hand. */
@@ -177,6 +178,10 @@ export const APPLICATION_WORDS: Readonly<Record<Application, { name: string; doe
     does: 'fan tried on card, edges first, passes overlapping by half, a light second pass crosswise',
   },
 };
+
+/** The ways in which a coating can be put on. */
+export const applicationsOf = ({ sprayOnly }: Pick<Coating, 'sprayOnly'>): Application[] =>
+  APPLICATIONS.filter((application) => !sprayOnly || application === 'spray');
 
 /** Spots where drips gather on a stroke, in mm on its sheet. */
 export const dripSpots = ({ role, outline }: Stroke): Point[] =>

@@ -1,7 +1,6 @@
 import type { JobClocks } from '../job/job-clocks.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Painter } from '../job/schema.ts';
-import type { StrokeChoice } from '../job/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import type { Coating } from '../shelf/coating.ts';
@@ -11,6 +10,7 @@ import { played, type Hand, type Played } from './simulate.ts';
 import { orderByMoving } from './order-by-moving.ts';
 import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
+import type { StrokeOptions } from './usual-options.ts';
 
 /** What stays the same whatever one tries: the piece, the coat, where it dries and who is there. */
 export interface Scene {
@@ -23,7 +23,7 @@ export interface Scene {
 }
 
 /** How a pass is painted: what is chosen for pieces of its kind, when it is begun, and whether the air is damped. */
-export interface StrokeSetting extends Omit<StrokeChoice, 'groupId' | 'kind' | 'product'> {
+export interface StrokeSetting extends StrokeOptions {
   /** Minutes from the clocks' t0. */
   start: number;
   isDamped: boolean;
@@ -79,6 +79,8 @@ function handsOf({ crew }: Scene, { painters }: StrokeSetting): [Hand, ...Hand[]
 /** Playing an order takes as long as so many steps of the search that proves; the most that are played. */
 const STEPS_A_TRY = 10;
 const MOST_TRIES = 8000;
+/** Steps of the search for one painter from which two begin: its order need not be proved. */
+const ALONE_STEPS = 20_000;
 
 /**
  * Searches the order whose oldest lap is the youngest, in minutes of who paints; the setting's own order is not looked
@@ -95,7 +97,7 @@ export function* orderSearch(
   const problem = wetEdgeProblem(pass, setting, freedom, scene.coating.openTime);
   const school = pass.strokes.map(({ id }) => id);
   if (setting.painters === 2) {
-    const alone = bestOrder(problem, { from: school, steps }).order;
+    const alone = bestOrder(problem, { from: school, steps: Math.min(steps, ALONE_STEPS) }).order;
     const oldestLap = (order: readonly string[]): number =>
       performed(scene, { ...setting, order: [...order], breaks: false }).laps.reduce(
         (oldest, { age }) => Math.max(oldest, age),

@@ -1,5 +1,7 @@
 import type { Piece } from '../job/piece-schema.ts';
-import type { Tool } from '../job/schema.ts';
+import type { Job, Tool } from '../job/schema.ts';
+import type { StrokeChoice } from '../job/stroke-schema.ts';
+import { strokesOn } from '../job/queries.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { usualApplication } from '../quantities/pace.ts';
 import { USUAL_REACH } from './dividing.ts';
@@ -15,3 +17,28 @@ export function usualOptions(piece: Pick<Piece, 'kind'>, tool: Tool): PassOption
     reach: USUAL_REACH,
   };
 }
+
+/** How a pass is painted, whatever piece and product it is chosen for. */
+export type StrokeOptions = Omit<StrokeChoice, 'groupId' | 'kind' | 'product'>;
+
+/** What the job has chosen for a product on a piece, or the usual way with the coat's tool, by one painter. */
+export function chosenOptions(
+  job: Pick<Job, 'strokes'>,
+  piece: Pick<Piece, 'kind' | 'groupId'>,
+  product: string,
+  tool: Tool,
+): StrokeOptions {
+  const chosen = strokesOn(job, piece, product);
+  if (chosen === null) return usualStrokes(piece, tool);
+  const { groupId: _group, kind: _kind, product: _product, ...options } = chosen;
+  return options;
+}
+
+/** The usual way by one painter, in the school's order. */
+export const usualStrokes = (piece: Pick<Piece, 'kind'>, tool: Tool): StrokeOptions => ({
+  ...usualOptions(piece, tool),
+  painters: 1,
+  conditioner: false,
+  breaks: false,
+  order: null,
+});

@@ -1,10 +1,10 @@
 import { exposedFaceOf } from '../air/exposed-face.ts';
-import { APPLICATIONS } from '../job/stroke-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
+import { capital } from '../units/sentence.ts';
 import { USUAL_REACH } from './dividing.ts';
 import { passOf } from './pass.ts';
 import { CONDITIONER_FACTOR, DAMPING } from './open-time.ts';
-import { APPLICATION_WORDS } from './roles.ts';
+import { APPLICATION_WORDS, applicationsOf } from './roles.ts';
 import { EDGES, SCHOOLS } from './schools.ts';
 import { performed, searchedOrder, type Performance, type Scene, type StrokeSetting } from './scene.ts';
 import type { Role } from './stroke.ts';
@@ -255,11 +255,11 @@ function conditioner(setting: StrokeSetting): Try[] {
 
 function tools({ piece, coating }: Scene, setting: StrokeSetting): Try[] {
   return (
-    APPLICATIONS.filter((application) => application !== setting.application)
+    applicationsOf(coating)
+      .filter((application) => application !== setting.application)
       .filter((application) => application !== 'cut-first')
       // What stays in place is sprayed only by those who have sheeted everything around it.
       .filter((application) => application !== 'spray' || piece.comesOff)
-      .filter((application) => !coating.sprayOnly || application === 'spray')
       .map((application): Try => {
         const { name, does } = APPLICATION_WORDS[application];
         const asks = application === 'spray' ? ' Set-up, masking and the mask for its mist come on top.' : '';
@@ -267,7 +267,7 @@ function tools({ piece, coating }: Scene, setting: StrokeSetting): Try[] {
           id: application,
           kinds: [application === 'spray' ? 'gun' : 'tool'],
           does: name,
-          costs: `${does.charAt(0).toUpperCase()}${does.slice(1)}.${asks}`,
+          costs: `${capital(does)}.${asks}`,
           change: { application },
         };
       })

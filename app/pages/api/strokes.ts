@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { clocksOf } from '../../../core/job/job-clocks.ts';
-import { dryingClimateId, strokesOn } from '../../../core/job/queries.ts';
+import { dryingClimateId } from '../../../core/job/queries.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { pieceSteps } from '../../../core/planning/piece-steps.ts';
@@ -11,7 +11,7 @@ import {
   type Scene,
   type StrokeSetting,
 } from '../../../core/strokes/scene.ts';
-import { usualOptions } from '../../../core/strokes/usual-options.ts';
+import { chosenOptions } from '../../../core/strokes/usual-options.ts';
 import { answerWithJob, json } from '../../server/answer.ts';
 
 export const prerender = false;
@@ -49,24 +49,7 @@ function passesOf(job: Job): object[] {
       };
       const task = job.plan?.tasks.find(({ id }) => id === step.id);
       const start = task && job.plan ? task.start * job.plan.tickMinutes : now;
-      const usual = {
-        ...usualOptions(piece, coat.tool),
-        painters: 1 as const,
-        conditioner: false,
-        breaks: false,
-        order: null,
-      };
-      const {
-        groupId: _group,
-        kind: _kind,
-        product: _product,
-        ...chosen
-      } = strokesOn(job, piece, coating.id) ?? {
-        ...usual,
-        groupId: '',
-        kind: piece.kind,
-        product: '',
-      };
+      const chosen = chosenOptions(job, piece, coating.id, coat.tool);
       const setting: StrokeSetting = { ...chosen, start, isDamped: false };
       const best = searchedOrder(scene, setting, 'within-the-school', STEPS);
       return [

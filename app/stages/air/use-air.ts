@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { JobClocks } from '../../../core/job/job-clocks.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -25,9 +25,10 @@ export function useAir(): AirNow {
     () => new JobClocks({ climates, readings, site }, yesterday, DAYS),
     [climates, readings, site, yesterday],
   );
+  const at = useCallback((minutes: number) => localTime(clocks.t0, minutes, site.timeZone), [clocks, site.timeZone]);
   return {
     clocks,
     now: minutesSince(clocks.t0, now, site.timeZone),
-    at: (minutes) => localTime(clocks.t0, minutes, site.timeZone),
+    at,
   };
 }

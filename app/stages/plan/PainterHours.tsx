@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { SKILLS, WEEKDAYS, type Painter, type Weekday } from '../../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
+import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 
@@ -70,7 +71,7 @@ export function PainterHours({ painter }: { painter: Painter }) {
         {WEEKDAYS.map((day) => (
           <StatedField
             key={day}
-            label={day.charAt(0).toUpperCase() + day.slice(1)}
+            label={capital(day)}
             text={written(painter.week[day])}
             draft={`${job.id}/${painter.id}/${day}`}
             slotProps={{ htmlInput: { 'aria-label': `${painter.name}, ${day}` } }}

@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -31,15 +31,16 @@ export default function Plan() {
   const shown = draft ? { ...draft.plan, t0: draft.problem.t0 } : accepted;
   const reading = usePlanReading(problem, shown);
   const plannable = problem.steps.size > 0;
-  const { start } = planner;
+  const isAccepted = accepted !== null;
+  // The clock alone does not call for another plan.
+  const start = useEffectEvent(planner.start);
 
   // Whatever is stated differently is planned at once: nobody should have to ask twice.
   useEffect(() => {
-    if (!plannable || accepted !== null) return;
-    const timer = setTimeout(start, 350);
+    if (!plannable || isAccepted) return;
+    const timer = setTimeout(() => start(), 350);
     return () => clearTimeout(timer);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the clock alone does not call for another plan
-  }, [fingerprint, plannable]);
+  }, [fingerprint, plannable, isAccepted]);
 
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';

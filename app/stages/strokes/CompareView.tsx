@@ -6,10 +6,10 @@ import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMemo, useRef, useState } from 'react';
-import { APPLICATIONS, EDGE_SCHOOLS } from '../../../core/job/stroke-schema.ts';
+import { EDGE_SCHOOLS } from '../../../core/job/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { clockAt, playedAt, playedSpan } from '../../../core/strokes/playhead.ts';
-import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
+import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
 import { performed, searchedOrder, type Performance, type StrokeSetting } from '../../../core/strokes/scene.ts';
 import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
@@ -237,7 +237,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
           onChange({ change: { ...change, application: event.target.value as StrokeSetting['application'] } })
         }
       >
-        {APPLICATIONS.map((id) => (
+        {applicationsOf(view.pass.coating).map((id) => (
           <MenuItem key={id} value={id}>
             {APPLICATION_WORDS[id].name}
           </MenuItem>

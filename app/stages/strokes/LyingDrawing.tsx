@@ -58,11 +58,10 @@ export function LyingDrawing({ handling, piece }: { handling: Handling; piece: P
         const x = index * each + 8;
         const wide = each - 24;
         const wet = 'url(#texture-wet)';
-        const isPainted = index > 0 || up !== null;
         return (
           <g key={does} transform={`translate(${x} ${below})`}>
             <rect x={0} y={14} width={wide} height={16} fill="var(--bare)" stroke="var(--ink)" />
-            {isPainted && <rect x={0} y={10} width={wide} height={5} fill={wet} />}
+            <rect x={0} y={10} width={wide} height={5} fill={wet} />
             {isWetBelow && <rect x={0} y={29} width={wide} height={5} fill={wet} />}
             {[0.22, 0.78].map((share) => (
               <path

@@ -3,9 +3,9 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { APPLICATIONS, EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/stroke-schema.ts';
+import { EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
+import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
 import { EDGES, SCHOOLS, WALLS } from '../../../core/strokes/schools.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -68,7 +68,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
       <Choice
         label="With"
         value={setting.application}
-        choices={APPLICATIONS.filter((id) => !view.pass.coating.sprayOnly || id === 'spray')}
+        choices={applicationsOf(view.pass.coating)}
         words={APPLICATION_WORDS}
         onChange={(application) => change({ application, order: null })}
       />

@@ -3,14 +3,13 @@ import Typography from '@mui/material/Typography';
 import type { Performance } from '../../../core/strokes/scene.ts';
 import { LAP_KINDS } from '../../../core/strokes/pass-laps.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
+import { capital } from '../../../core/units/sentence.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { Caution } from '../../ui/Section.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 interface VerdictProps {
   performance: Performance;

@@ -2,13 +2,13 @@ import { useMemo, useState } from 'react';
 import { HINDRANCES } from '../../../core/air/paintable.ts';
 import { hindrancesIn } from '../../../core/forecasting/painting-hours.ts';
 import { TOOL_OF } from '../../../core/job/stroke-schema.ts';
-import { dryingClimateId, strokesOn } from '../../../core/job/queries.ts';
+import { dryingClimateId } from '../../../core/job/queries.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { shiftsFrom, shiftsOf } from '../../../core/planning/crew-shifts.ts';
 import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';
-import { usualOptions } from '../../../core/strokes/usual-options.ts';
+import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import type { AskedPass } from '../../workers/strokes.ts';
 import { useAir, type AirNow } from '../air/use-air.ts';
@@ -61,30 +61,8 @@ function usualStart(job: Job, pass: PassOfPiece, { clocks, now }: AirNow): numbe
   return planned >= now && planned < clocks.hours * 60 - 1440 ? planned : now;
 }
 
-/** What the job has chosen for these strokes, or the usual way with the coat's tool. */
-function chosenSetting(job: Job, piece: Piece, pass: PassOfPiece, start: number): StrokeSetting {
-  const choice = strokesOn(job, piece, pass.coating.id);
-  const usual = {
-    ...usualOptions(piece, pass.tool),
-    painters: 1 as const,
-    conditioner: false,
-    breaks: false,
-    order: null,
-  };
-  const { face, edges, walls, application, reach, painters, conditioner, breaks, order } = choice ?? usual;
-  return { face, edges, walls, application, reach, painters, conditioner, breaks, order, start, isDamped: false };
-}
-
 /** The setting of a piece that nothing is painted of. */
-const NOTHING: StrokeSetting = {
-  ...usualOptions({ kind: 'free-panel' }, 'brush'),
-  painters: 1,
-  conditioner: false,
-  breaks: false,
-  order: null,
-  start: 0,
-  isDamped: false,
-};
+const NOTHING: StrokeSetting = { ...usualStrokes({ kind: 'free-panel' }, 'brush'), start: 0, isDamped: false };
 
 /** A setting that stays the same object until something in it changes. */
 function useUnchanged(setting: StrokeSetting): StrokeSetting {
@@ -110,7 +88,9 @@ export function useStrokes(piece: Piece): StrokesView | null {
     [piece, pass, climateId, clocks, job.crew],
   );
   const start = pass ? usualStart(job, pass, air) : 0;
-  const chosen = pass ? chosenSetting(job, piece, pass, start) : null;
+  const chosen: StrokeSetting | null = pass
+    ? { ...chosenOptions(job, piece, pass.coating.id, pass.tool), start, isDamped: false }
+    : null;
   const setting = useUnchanged({ ...(chosen ?? NOTHING), ...own.change });
   const performance = useMemo(() => scene && performed(scene, setting), [scene, setting]);
   const bySchool = useMemo(() => scene && performed(scene, { ...setting, order: null }), [scene, setting]);

@@ -1,3 +1,4 @@
+import { capital } from '../../units/sentence.ts';
 import type { Room } from '../schema.ts';
 import type { Word } from './words.ts';
 
@@ -23,8 +24,6 @@ const spanOf = (word: Word | undefined): number[] | null => {
     ? Array.from({ length: to - from + 1 }, (_unused, i) => from + i)
     : null;
 };
-
-const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 
 /** Rooms whose name begins so; else the one that has a later word which does: the instrument store, by “store”. */
 function roomsCalled(name: string, rooms: readonly Room[]): Room[] {

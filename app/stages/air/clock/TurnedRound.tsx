@@ -21,29 +21,24 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
   const [wanted, setWanted] = useState<string | null>(null);
   const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);
   const asked = stages.includes(stage) ? stage : 'handle';
-  const by = wanted ?? nextAfternoon(now);
-  const until = minutesSince(air.clocks.t0, by, job.site.timeZone);
-  const latest = air.clocks.latest(coat.coating, asked, until, placeId, coat.condition);
-  const climate = climateOf(job, placeId);
-  const warmth = useMemo(
-    () =>
-      climate?.whereabouts === 'indoors'
-        ? warmthNeeded(job, air.clocks, climate, { ...coat, stage: asked, until }, air.now)
-        : null,
-    // The job's air is in the clocks; the coat is its product, time and condition.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [
-      air.clocks,
-      air.now,
-      climate,
-      coat.coating,
-      coat.from,
-      coat.condition?.filmRatio,
-      coat.condition?.factor,
-      asked,
+  const { coating, from } = coat;
+  const { filmRatio = 1, factor = 1 } = coat.condition ?? {};
+  const { clocks, now: at } = air;
+  const { by, until, latest, warmth } = useMemo(() => {
+    const wish = wanted ?? nextAfternoon(now);
+    const until = minutesSince(clocks.t0, wish, job.site.timeZone);
+    const condition = { filmRatio, factor };
+    const climate = climateOf(job, placeId);
+    return {
+      by: wish,
       until,
-    ],
-  );
+      latest: clocks.latest(coating, asked, until, placeId, condition),
+      warmth:
+        climate?.whereabouts === 'indoors'
+          ? warmthNeeded(job, clocks, climate, { coating, from, condition, stage: asked, until }, at)
+          : null,
+    };
+  }, [job, clocks, at, placeId, coating, from, filmRatio, factor, asked, wanted, now]);
   return (
     <Sheet>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}>

@@ -52,9 +52,7 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
         },
         ink,
       ),
-    // `at` follows from the clocks.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [clocks, now, units, hours, coat, hindrances],
+    [clocks, now, at, units, hours, coat, hindrances],
   );
   if (!date || !coat) return null;
   const first = Math.round(date.startsAt / 60);

@@ -22,7 +22,7 @@ const AHEAD = 7;
 export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
   const { job } = useJob();
   const { units } = job.settings;
-  const { clocks, now } = air;
+  const { clocks, now, at } = air;
   const coats = useMemo(() => coatsDryingIn(job, climate.id), [job, climate.id]);
   const from = 24;
   const isOpenAir = climate.whereabouts === 'outdoors';
@@ -52,14 +52,12 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
             : null,
           midnights: clocks.days.map(({ startsAt }) => startsAt),
           isDark: (hour) => (suns[hour]?.altitude ?? 0) <= 0,
-          at: air.at,
+          at,
         },
         ink,
       );
     },
-    // `air.at` follows from the clocks.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [clocks, now, units, lanes, until, climate.id, isOpenAir],
+    [clocks, now, at, units, lanes, until, climate.id, isOpenAir],
   );
   return (
     <Box sx={{ display: 'grid', gap: 2, minWidth: 0 }}>

@@ -40,9 +40,7 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
   );
   const changed = useMemo(
     () => change && changedClocks(job, air.clocks, change, air.now),
-    // The job's own air is in the clocks.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [air.clocks, air.now, change],
+    [job, air.clocks, air.now, change],
   );
   const unit = units === 'metric' ? '°C' : '°F';
   const products = [...new Map(coats.map(({ coating }) => [coating.id, coating])).values()];

@@ -1,0 +1,10 @@
+/** With its first letter large, as a sentence begins. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+const CONJUNCTION = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
+/** “a, b and c”; of more than `most`, the first ones and how many more there are. */
+export function listed(names: readonly string[], most = Infinity): string {
+  const shown = names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names;
+  return CONJUNCTION.format(shown);
+}

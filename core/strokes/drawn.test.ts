@@ -17,7 +17,7 @@ import { passOf, strokeMinutes } from './pass.ts';
 import { toolFor } from './roles.ts';
 import { played } from './simulate.ts';
 import { boundsOf } from './stroke.ts';
-import { usualOptions } from './usual-options.ts';
+import { chosenOptions, usualOptions } from './usual-options.ts';
 
 const pieceOf = (kind: PieceKind): Piece =>
   new TestJob().tell('add-pieces', { ids: ['p'], kind, piece: usualPiece(kind, 'room-1') }).job.pieces[0]!;
@@ -202,7 +202,15 @@ test('what is chosen rules the time of a coat: by one as its strokes, by two unt
     breaks: false,
     order: null,
   };
+  assert.deepEqual(chosenOptions(made.job, door!, 'enamel-acrylic', 'roller').application, 'profiles-brushed');
   made.tell('choose-strokes', choice);
+  const { groupId: _group, kind: _kind, product: _product, ...options } = choice;
+  assert.deepEqual(chosenOptions(made.job, door!, 'enamel-acrylic', 'roller'), options);
+  assert.equal(
+    chosenOptions(made.job, door!, 'primer-bonding', 'brush').application,
+    'brush',
+    'of another product, not',
+  );
   const brushed = coatWork(made.job, door!, ['back'], coat);
   assert.ok(Math.abs(brushed.minutes / usual.minutes - 4.5 / 2.8) < 1e-9);
   made.tell('choose-strokes', { ...choice, painters: 2 });

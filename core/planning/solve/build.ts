@@ -5,7 +5,7 @@ import { Schedule, type Refusal } from './schedule.ts';
 export interface Rule {
   /** Per task; the highest goes first. Usually the length of what follows it. */
   priority: Float64Array;
-  /** How many ticks later than the earliest a task may start and still compete. */
+  /** How many ticks later than the earliest a task may start and still compete; `Infinity` for the priorities alone. */
   slack: number;
   /** Added to the priority of a task whose tool is already in the painter's hand. */
   sameTool: number;
@@ -21,12 +21,13 @@ export const ANYBODY = -1;
 /** A task whose predecessors are all placed. */
 interface Waiting {
   task: PreparedTask;
-  /** It can't start before: its waits, or where it was last refused for now. */
+  crew: number;
+  /** When its waits are over. */
+  ready: number;
+  /** It can't start before: ready and in somebody's hours, or where it was last refused for now. */
   from: number;
-  /** When somebody has hands for it. */
+  /** When somebody has hands and place for it. */
   at: number;
-  /** The space that is full until some hold ends. */
-  full: number | null;
 }
 
 export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
@@ -35,89 +36,127 @@ export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refu
  * Builds a schedule by always taking, among the tasks that could start about next, the one that matters most.
  * Cost grows with tasks times those waiting at once. `shouldStop` is asked between tasks; true gives up.
  */
-export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => boolean = () => false): Built {
-  const schedule = new Schedule(prepared);
-  const tasks = prepared.tasks.map((task): PreparedTask => {
-    const alone = prepared.alone[rule.hands[task.index] ?? ANYBODY];
-    return alone === undefined || task.task.painters !== 1 ? task : { ...task, by: alone };
-  });
-  const openWaits = tasks.map((task) => task.before.length);
-  const waiting: Waiting[] = [];
-  const admit = (task: PreparedTask): void => {
-    waiting.push({
-      task,
-      from: Math.max(schedule.readyAt(task), rule.notBefore[task.index] ?? 0),
-      at: 0,
-      full: null,
-    });
-  };
-  for (const task of tasks) if (task.before.length === 0) admit(task);
-
-  /** Looks again when somebody has hands for a task, and whether there is a place for what it leaves behind. */
-  const look = (entry: Waiting): void => {
-    entry.full = schedule.fullSpace(entry.task);
-    entry.at = entry.full === null ? schedule.firstHandsFree(entry.task, entry.from) : Infinity;
-  };
-  let hasChanged = true;
-  while (waiting.length > 0) {
-    if (shouldStop()) return { stopped: true };
-    if (hasChanged) waiting.forEach(look);
-    const next = waiting.reduce((least, { at }) => Math.min(least, at), Infinity);
-    let entry: Waiting | undefined;
-    let highest = -Infinity;
-    for (const candidate of waiting) {
-      if (candidate.at === Infinity || candidate.at > next + rule.slack) continue;
-      const { task } = candidate;
-      const score =
-        (rule.priority[task.index] ?? 0) +
-        (rule.sameTool > 0 && schedule.hasToolInHand(task) ? rule.sameTool : 0) -
-        (candidate.at - next);
-      if (score > highest) {
-        highest = score;
-        entry = candidate;
-      }
-    }
-    // Nobody seems to have hands for any of them: asking for a place tells why.
-    entry ??= waiting.find(({ full }) => full === null);
-    if (entry === undefined) {
-      const [first] = waiting;
-      if (first === undefined) break;
-      return { stuck: { task: first.task, refusal: { kind: 'space', space: first.full ?? 0 } } };
-    }
-    const answer = schedule.find(
-      entry.from > entry.task.earliest ? { ...entry.task, earliest: entry.from } : entry.task,
-    );
-    if ('refused' in answer) {
-      return { stuck: { task: entry.task, refusal: answer.refused } };
-    }
-    // Spaces can push it later than it looked; then others may go first.
-    if (answer.placed.start > entry.at + rule.slack && entry.from < answer.placed.start && waiting.length > 1) {
-      entry.from = answer.placed.start;
-      look(entry);
-      hasChanged = false;
-      continue;
-    }
-    hasChanged = true;
-    schedule.place(entry.task, answer.placed);
-    waiting.splice(waiting.indexOf(entry), 1);
-    for (const wait of entry.task.after) {
-      openWaits[wait.to] = (openWaits[wait.to] ?? 0) - 1;
-      const follower = tasks[wait.to];
-      if (openWaits[wait.to] === 0 && follower !== undefined) admit(follower);
-    }
-    const released = releasedSpaces(entry.task);
-    for (const other of released.size > 0 ? waiting : []) {
-      if (![...other.task.spaces, ...other.task.opens].some((use) => released.has(use.space))) continue;
-      other.from = Math.max(schedule.readyAt(other.task), rule.notBefore[other.task.index] ?? 0);
-    }
-  }
-  return { schedule };
+export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => boolean = NEVER_STOPS): Built {
+  return new Dispatch(prepared, rule).run(shouldStop);
 }
 
-/** Spaces of which a task gives back more slots than it takes up again: whoever was refused there may ask again. */
-function releasedSpaces(task: PreparedTask): Set<number> {
-  const balance = new Map<number, number>();
-  for (const hold of task.closes) balance.set(hold.space, (balance.get(hold.space) ?? 0) + hold.slots);
-  for (const hold of task.opens) balance.set(hold.space, (balance.get(hold.space) ?? 0) - hold.slots);
-  return new Set([...balance].flatMap(([space, slots]) => (slots > 0 ? [space] : [])));
+const NEVER_STOPS = (): boolean => false;
+
+class Dispatch {
+  readonly #tasks: readonly PreparedTask[];
+  readonly #rule: Rule;
+  readonly #schedule: Schedule;
+  readonly #openWaits: Int32Array;
+  readonly #waiting: Waiting[] = [];
+
+  constructor(prepared: Prepared, rule: Rule) {
+    this.#tasks = prepared.tasks;
+    this.#rule = rule;
+    this.#schedule = new Schedule(prepared);
+    this.#openWaits = new Int32Array(prepared.tasks.length);
+    for (const task of prepared.tasks) {
+      this.#openWaits[task.index] = task.before.length;
+      if (task.before.length === 0) this.#admit(task);
+    }
+  }
+
+  run(shouldStop: () => boolean): Built {
+    const schedule = this.#schedule;
+    const waiting = this.#waiting;
+    let hasChanged = true;
+    while (waiting.length > 0) {
+      if (shouldStop()) return { stopped: true };
+      if (hasChanged) for (const entry of waiting) this.#look(entry);
+      // Where nobody seems to have hands for any of them, asking for a place tells why.
+      const entry = this.#choose() ?? waiting.find(({ task }) => schedule.fullSpace(task) === null);
+      if (entry === undefined) {
+        const [first] = waiting;
+        if (first === undefined) break;
+        return { stuck: { task: first.task, refusal: { kind: 'space', space: schedule.fullSpace(first.task) ?? 0 } } };
+      }
+      const answer = schedule.find(entry.task, entry.from, entry.crew);
+      if ('refused' in answer) return { stuck: { task: entry.task, refusal: answer.refused } };
+      // Spaces can push it later than it looked; then others may go first.
+      const { start } = answer.placed;
+      if (start > entry.at + this.#rule.slack && entry.from < start && waiting.length > 1) {
+        entry.from = start;
+        this.#look(entry);
+        hasChanged = false;
+        continue;
+      }
+      hasChanged = true;
+      schedule.place(entry.task, answer.placed);
+      this.#leave(entry);
+    }
+    return { schedule };
+  }
+
+  #admit(task: PreparedTask): void {
+    const hands = this.#rule.hands[task.index] ?? ANYBODY;
+    const crew = hands === ANYBODY || task.task.painters !== 1 ? task.crew : hands;
+    const ready = Math.max(this.#schedule.readyAt(task), this.#rule.notBefore[task.index] ?? 0);
+    this.#waiting.push({ task, crew, ready, from: ready, at: 0 });
+  }
+
+  /** Looks when somebody has hands and place for a task, and whether there is a place for what it leaves behind. */
+  #look(entry: Waiting): void {
+    const { task, crew } = entry;
+    if (this.#schedule.fullSpace(task) !== null) {
+      entry.at = Infinity;
+      return;
+    }
+    entry.at = entry.from;
+    if (task.task.painters > 0) {
+      const free = this.#schedule.handsFree(task, crew);
+      if (entry.from > free) entry.from = this.#schedule.firstWorking(crew, entry.from);
+      entry.at = Math.max(free, entry.from);
+    }
+    if (task.spaces.length > 0) entry.at = this.#schedule.placesFree(task, entry.at);
+  }
+
+  /** Of those that could start about next, the one that matters most. */
+  #choose(): Waiting | undefined {
+    const { slack, sameTool, priority } = this.#rule;
+    let next = Infinity;
+    for (const { at } of this.#waiting) if (at < next) next = at;
+    let chosen: Waiting | undefined;
+    let highest = -Infinity;
+    for (const candidate of this.#waiting) {
+      const { at, task, crew } = candidate;
+      if (at === Infinity || at > next + slack) continue;
+      let score = priority[task.index] ?? 0;
+      if (slack < Infinity) score -= at - next;
+      if (score + sameTool <= highest) continue;
+      if (sameTool > 0 && this.#schedule.hasToolInHand(task, crew)) score += sameTool;
+      if (score > highest) {
+        highest = score;
+        chosen = candidate;
+      }
+    }
+    return chosen;
+  }
+
+  /** A task that has been placed makes room for what follows it, and for what wants the places that it gives back. */
+  #leave(entry: Waiting): void {
+    const waiting = this.#waiting;
+    const last = waiting.pop();
+    if (last !== undefined && last !== entry) waiting[waiting.indexOf(entry)] = last;
+    for (const wait of entry.task.after) {
+      const left = (this.#openWaits[wait.to] ?? 0) - 1;
+      this.#openWaits[wait.to] = left;
+      const follower = this.#tasks[wait.to];
+      if (left === 0 && follower !== undefined) this.#admit(follower);
+    }
+    for (const space of entry.task.releases) {
+      for (const other of waiting) {
+        if (other.from > other.ready && usesSpace(other.task, space)) other.from = other.ready;
+      }
+    }
+  }
+}
+
+function usesSpace({ spaces, opens }: PreparedTask, space: number): boolean {
+  for (const use of spaces) if (use.space === space) return true;
+  for (const hold of opens) if (hold.space === space) return true;
+  return false;
 }

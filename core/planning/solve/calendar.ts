@@ -72,3 +72,28 @@ export function fitPausing(shifts: Shifts, from: number, work: number): { start:
   }
   return null;
 }
+
+/** The last place for `work` ticks in a row within one interval that ends by `until`; `null` if there is none. */
+export function fitWholeBefore(shifts: Shifts, until: number, work: number): number | null {
+  if (work === 0) return until;
+  for (let index = intervalEndingAfter(shifts, until - 1); index >= 0; index--) {
+    const [opens, closes] = shifts[index] ?? [Infinity, 0];
+    const start = Math.min(closes, until) - work;
+    if (start >= opens) return start;
+  }
+  return null;
+}
+
+/** The last start of `work` ticks that may pause between intervals and are done by `until`; `null` if there is none. */
+export function fitPausingBefore(shifts: Shifts, until: number, work: number): number | null {
+  if (work === 0) return until;
+  let left = work;
+  for (let index = intervalEndingAfter(shifts, until - 1); index >= 0; index--) {
+    const [opens, closes] = shifts[index] ?? [Infinity, 0];
+    const worked = Math.min(closes, until) - opens;
+    if (worked <= 0) continue;
+    if (worked >= left) return Math.min(closes, until) - left;
+    left -= worked;
+  }
+  return null;
+}

@@ -1,33 +1,53 @@
-import { intervalEndingAfter, shiftEndsWithin, type Shifts } from './calendar.ts';
+import { shiftEndsWithin, type Shifts } from './calendar.ts';
 import type { PreparedSetup } from './prepared.ts';
 
-/** Where a painter stands ready: at once, after a set-up, or not before a later tick. */
-export type Readiness =
-  | { kind: 'ready' }
-  | { kind: 'after-setup'; start: number; end: number }
-  | { kind: 'not-before'; tick: number }
-  | { kind: 'never' };
+/** That no later tick will do. */
+export const NEVER = Infinity;
 
 /** One painter's work so far, in the order of time: only ever added to at its end. */
 export class PainterTrack {
   readonly shifts: Shifts;
   /** End of the last thing this painter does. */
   freeFrom = 0;
-  #key: string | null = null;
-  #setupEnd = 0;
+  /** Days on which this painter works. */
+  days = 0;
+  /** Where the set-up of the last answer of {@link readyAt} began and ended; none was needed where both are -1. */
+  setupStart = -1;
+  setupEnd = -1;
+  readonly #ticksPerDay: number;
+  #lastDay = -1;
+  #key = -1;
+  #readyFrom = 0;
+  /** The first shift that ends after `freeFrom`. */
+  #shift = 0;
 
-  constructor(shifts: Shifts) {
+  constructor(shifts: Shifts, ticksPerDay: number) {
     this.shifts = shifts;
+    this.#ticksPerDay = ticksPerDay;
   }
 
-  /** Whether this painter was last set up for `key`, whether or not it is still good. */
-  isSetUpFor(key: string): boolean {
-    return this.#key === key;
+  /** Index of the first shift that ends after `time`, which is not before `freeFrom`. */
+  shiftAfter(time: number): number {
+    let index = this.#shift;
+    while (index < this.shifts.length && (this.shifts[index]?.[1] ?? 0) <= time) index++;
+    return index;
+  }
+
+  /** First tick at or after `from` in a shift, when this painter is free; `Infinity` if there is none. */
+  firstFree(from: number): number {
+    const free = Math.max(from, this.freeFrom);
+    const shift = this.shifts[this.shiftAfter(free)];
+    return shift === undefined ? NEVER : Math.max(free, shift[0]);
+  }
+
+  /** Whether this painter was last set up for it, whether or not it is still good. */
+  isSetUpFor(setup: PreparedSetup): boolean {
+    return this.#key === setup.index;
   }
 
   /** Ticks that setting up takes now, after what this painter was last set up for. */
   setupWork(setup: PreparedSetup): number {
-    return (this.#key === null ? undefined : setup.after[this.#key]) ?? setup.work;
+    return this.#key < 0 ? setup.work : (setup.after[this.#key] ?? setup.work);
   }
 
   #stillGood(setup: PreparedSetup, setupEnd: number, start: number): boolean {
@@ -35,18 +55,29 @@ export class PainterTrack {
     return setup.acrossShifts || !shiftEndsWithin(this.shifts, setupEnd, start);
   }
 
-  /** What it takes for this painter to be set up when a task starts at `start`, which is inside a shift and not before `freeFrom`. */
-  readiness(setup: PreparedSetup, start: number): Readiness {
-    if (this.#key === setup.key && this.#stillGood(setup, this.#setupEnd, start)) return { kind: 'ready' };
+  /**
+   * The first tick from `start` on, which is inside a shift and not before `freeFrom`, at which this painter can be set
+   * up; {@link NEVER} if there is none. Where it is `start` itself, `setupStart` and `setupEnd` tell of the set-up.
+   */
+  readyAt(setup: PreparedSetup, start: number): number {
+    this.setupStart = -1;
+    this.setupEnd = -1;
+    if (this.#key === setup.index && this.#stillGood(setup, this.#readyFrom, start)) return start;
     const work = this.setupWork(setup);
-    const index = intervalEndingAfter(this.shifts, start);
+    const index = this.shiftAfter(start);
     const opens = Math.max(this.shifts[index]?.[0] ?? 0, this.freeFrom);
-    if (start - work >= opens) return { kind: 'after-setup', start: start - work, end: start };
+    if (start - work >= opens) {
+      this.setupStart = start - work;
+      this.setupEnd = start;
+      return start;
+    }
     // The shift has only just begun: set up at the end of the one before, if it keeps.
     const before = this.shifts[index - 1];
     if (before !== undefined && before[1] - work >= Math.max(before[0], this.freeFrom)) {
       if (this.#stillGood(setup, before[1], start)) {
-        return { kind: 'after-setup', start: before[1] - work, end: before[1] };
+        this.setupStart = before[1] - work;
+        this.setupEnd = before[1];
+        return start;
       }
     }
     for (let later = index; later < this.shifts.length; later++) {
@@ -54,19 +85,38 @@ export class PainterTrack {
       const eve = this.shifts[later - 1];
       const isReadyAtOnce =
         eve !== undefined && eve[1] - work >= Math.max(eve[0], this.freeFrom) && this.#stillGood(setup, eve[1], from);
-      if (isReadyAtOnce && from > start) return { kind: 'not-before', tick: from };
+      if (isReadyAtOnce && from > start) return from;
       const ready = Math.max(from, this.freeFrom) + work;
-      if (ready < until && ready > start) return { kind: 'not-before', tick: ready };
+      if (ready < until && ready > start) return ready;
     }
-    return { kind: 'never' };
+    return NEVER;
   }
 
-  /** Adds a set-up and a task, both later than everything before. */
-  add(task: { start: number; end: number; key: string | null }, setup: { end: number } | null): void {
-    if (setup !== null && task.key !== null) {
-      this.#key = task.key;
-      this.#setupEnd = setup.end;
+  /** Adds a set-up, if one is needed, and a task, both later than everything before. */
+  add(task: { start: number; end: number; setup: PreparedSetup | null }, setup: { start: number; end: number } | null): void {
+    if (setup !== null && task.setup !== null) {
+      this.#key = task.setup.index;
+      this.#readyFrom = setup.end;
+      this.#countDays(setup.start, setup.end);
     }
+    this.#countDays(task.start, task.end);
     this.freeFrom = Math.max(this.freeFrom, task.end);
+    this.#shift = this.shiftAfter(this.freeFrom);
+  }
+
+  /** A task that pauses over a night is two days' work; the hours between are nobody's. */
+  #countDays(start: number, end: number): void {
+    if (start === end) return;
+    for (let index = this.#shift; index < this.shifts.length; index++) {
+      const [opens, closes] = this.shifts[index] ?? [0, 0];
+      if (opens >= end) return;
+      if (closes <= start) continue;
+      const first = Math.floor(Math.max(opens, start) / this.#ticksPerDay);
+      const last = Math.floor((Math.min(closes, end) - 1) / this.#ticksPerDay);
+      for (let day = Math.max(first, this.#lastDay + 1); day <= last; day++) {
+        this.days++;
+        this.#lastDay = day;
+      }
+    }
   }
 }

@@ -5,10 +5,16 @@ import type { Measure, PlanProblem, PlanTask } from '../problem.ts';
 export interface PreparedMeasure {
   /** First whole tick at which the limit is made after `end`; `Infinity` if never. */
   reach(end: number): number;
+  /** Last whole tick from which the limit is made by `start`; `-Infinity` if there is none. */
+  latest(start: number): number;
   /** Whether more than the limit has passed between two ticks. */
   passed(end: number, start: number): boolean;
   /** A typical length in ticks, to rank tasks by. */
   typical: number;
+  /** Limits of the same name are the same. */
+  name: string;
+  /** The id of the clock by which it is measured; null for plain ticks. */
+  clock: string | null;
 }
 
 export interface PreparedWait {
@@ -21,11 +27,13 @@ export interface PreparedWait {
 }
 
 export interface PreparedSetup {
+  index: number;
   key: string;
   work: number;
   keeps: number;
   acrossShifts: boolean;
-  after: Readonly<Record<string, number>>;
+  /** By the index of another set-up: the ticks that this one takes after it. */
+  after: Int32Array;
 }
 
 export interface PreparedTask {
@@ -35,14 +43,19 @@ export interface PreparedTask {
   earliest: number;
   latest: number;
   window: readonly (readonly [number, number])[] | null;
-  /** Indices of the painters who may do it; the same list for all tasks that say the same. */
+  /** Indices of the painters who may do it, and the index of this crew; the same for all tasks that say the same. */
   by: readonly number[];
+  crew: number;
   spaces: readonly { space: number; slots: number }[];
   before: PreparedWait[];
   after: PreparedWait[];
   /** Holds that begin when this task ends, and holds that end when it starts. */
   opens: PreparedHold[];
   closes: PreparedHold[];
+  /** Slots that it needs beyond those that it gives back, by the spaces in which it leaves something. */
+  leaves: readonly { space: number; needs: number }[];
+  /** Spaces of which it gives back more slots than it takes up again. */
+  releases: readonly number[];
 }
 
 export interface PreparedHold {
@@ -58,12 +71,20 @@ export interface Prepared {
   problem: PlanProblem;
   tasks: PreparedTask[];
   shifts: readonly (readonly (readonly [number, number])[])[];
-  /** Per painter, the crew of that painter alone. */
-  alone: readonly (readonly number[])[];
+  /** Crews by their index; first, for each painter, the crew of that painter alone. */
+  crews: readonly (readonly number[])[];
   capacities: readonly number[];
   holds: PreparedHold[];
   /** Indices of tasks in an order that respects every wait; null when waits run in a circle. */
   order: number[] | null;
+  /** Tasks that hang together by waits, each in that order: mostly those of one piece. */
+  pieces: readonly (readonly number[])[];
+  /** Per task, the typical length in ticks from its start to the end of all that follows it. */
+  tails: Float64Array;
+  /** Half of the first shift, in ticks. */
+  halfShift: number;
+  /** What the longest set-up takes, in ticks. */
+  longestSetup: number;
 }
 
 /** Resolves a problem that has passed its schema. */
@@ -76,34 +97,51 @@ export function prepare(problem: PlanProblem): Prepared {
   const clocks = new Map(problem.clocks.map((clock) => [clock.id, new RateClock(clock.rate, clock.step)]));
   const windows = new Map(problem.windows.map(({ id, intervals }) => [id, intervals]));
   const setups = new Map(
-    problem.setups.map((setup): [string, PreparedSetup] => [
-      setup.key,
-      { ...setup, keeps: setup.keeps ?? Infinity, after: setup.after ?? {} },
+    problem.setups.map(({ key, work, keeps, acrossShifts, after }, index): [string, PreparedSetup] => [
+      key,
+      {
+        index,
+        key,
+        work,
+        keeps: keeps ?? Infinity,
+        acrossShifts,
+        after: Int32Array.from(problem.setups, (other) => after?.[other.key] ?? work),
+      },
     ]),
   );
   const everybody = problem.painters.map((_painter, index) => index);
-  const crews = new Map<string, readonly number[]>([[everybody.join(), everybody]]);
-  const crewOf = (painters: readonly number[]): readonly number[] => {
-    const known = crews.get(painters.join());
-    if (known === undefined) crews.set(painters.join(), painters);
-    return known ?? painters;
+  const crews: (readonly number[])[] = everybody.map((painter) => [painter]);
+  const crewIndex = new Map(crews.map((crew, index) => [crew.join(), index]));
+  const crewOf = (painters: readonly number[]): number => {
+    const known = crewIndex.get(painters.join());
+    if (known !== undefined) return known;
+    crewIndex.set(painters.join(), crews.length);
+    return crews.push(painters) - 1;
   };
   const at = (map: Map<string, number>, id: string): number => map.get(id) ?? -1;
 
-  const tasks = problem.tasks.map((task, index): PreparedTask => ({
+  const tasks = problem.tasks.map((task, index): PreparedTask => {
+    const crew = crewOf(
+      task.by == null ? everybody : [...new Set(task.by.map((id) => at(painterIndex, id)))].sort((one, other) => one - other),
+    );
+    return {
     index,
     task,
     setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
     earliest: task.earliest ?? 0,
     latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
     window: task.window == null ? null : (windows.get(task.window) ?? []),
-    by: task.by == null ? everybody : crewOf(task.by.map((id) => at(painterIndex, id))),
+    by: crews[crew] ?? [],
+    crew,
     spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
     before: [],
     after: [],
     opens: [],
     closes: [],
-  }));
+    leaves: [],
+    releases: [],
+  };
+  });
   for (const wait of problem.waits) {
     const prepared: PreparedWait = {
       from: at(taskIndex, wait.from),
@@ -130,15 +168,38 @@ export function prepare(problem: PlanProblem): Prepared {
     tasks[hold.until]?.before.push(follow);
     tasks[hold.after]?.after.push(follow);
   }
+  for (const task of tasks) {
+    const balance = balanceOf(task);
+    const leavesIn = new Set(task.opens.map((hold) => hold.space));
+    task.leaves = [...balance].flatMap(([space, given]) => (leavesIn.has(space) ? [{ space, needs: -given }] : []));
+    task.releases = [...balance].flatMap(([space, given]) => (given > 0 ? [space] : []));
+  }
+  const order = waitOrder(tasks);
+  const [firstShift] = problem.painters[0]?.shifts ?? [];
   return {
     problem,
     tasks,
     shifts: problem.painters.map((painter) => painter.shifts),
-    alone: everybody.map((painter) => [painter]),
+    crews,
     capacities: problem.spaces.map((space) => space.slots),
     holds,
-    order: waitOrder(tasks),
+    order,
+    pieces: piecesOf(tasks, order ?? []),
+    tails: tailsOf(tasks, order ?? []),
+    longestSetup: problem.setups.reduce(
+      (most, { work, after }) => Math.max(most, work, ...Object.values(after ?? {})),
+      0,
+    ),
+    halfShift: firstShift === undefined ? 1 : Math.ceil((firstShift[1] - firstShift[0]) / 2),
   };
+}
+
+/** Slots that a task gives back when it starts, less those that it takes up when it ends, by space. */
+function balanceOf({ closes, opens }: PreparedTask): Map<number, number> {
+  const balance = new Map<number, number>();
+  for (const hold of closes) balance.set(hold.space, (balance.get(hold.space) ?? 0) + hold.slots);
+  for (const hold of opens) balance.set(hold.space, (balance.get(hold.space) ?? 0) - hold.slots);
+  return balance;
 }
 
 function prepareMeasure(
@@ -149,7 +210,14 @@ function prepareMeasure(
   if (measure == null) return null;
   if ('ticks' in measure) {
     const { ticks } = measure;
-    return { reach: (end) => end + ticks, passed: (end, start) => start - end > ticks, typical: ticks };
+    return {
+      reach: (end) => end + ticks,
+      latest: (start) => start - ticks,
+      passed: (end, start) => start - end > ticks,
+      typical: ticks,
+      name: String(ticks),
+      clock: null,
+    };
   }
   const clock = clocks.get(measure.clock);
   if (clock === undefined) throw new RangeError(`There is no clock ${measure.clock}.`);
@@ -157,8 +225,16 @@ function prepareMeasure(
   const perTick = clock.progress(0, horizon) / Math.max(1, horizon);
   return {
     reach: (end) => clock.reachWhole(end, dose),
+    latest: (start) => {
+      let end = Math.floor(clock.latest(start, dose));
+      // Sums are rounded; that the next tick would be too late has to be certain.
+      while (clock.reachWhole(end + 1, dose) <= start) end++;
+      return end;
+    },
     passed: (end, start) => clock.hasPassed(end, start, dose),
     typical: perTick > 0 ? dose / perTick : horizon,
+    name: `${measure.clock}:${dose}`,
+    clock: measure.clock,
   };
 }
 
@@ -172,4 +248,34 @@ function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
     }
   }
   return order.length === tasks.length ? order : null;
+}
+
+function piecesOf(tasks: readonly PreparedTask[], order: readonly number[]): number[][] {
+  const piece = new Int32Array(tasks.length).fill(-1);
+  let count = 0;
+  for (const first of order) {
+    if (piece[first] !== -1) continue;
+    const open = [first];
+    for (let index = open.pop(); index !== undefined; index = open.pop()) {
+      if (piece[index] !== -1) continue;
+      piece[index] = count;
+      for (const wait of tasks[index]?.after ?? []) open.push(wait.to);
+      for (const wait of tasks[index]?.before ?? []) open.push(wait.from);
+    }
+    count++;
+  }
+  const pieces = Array.from({ length: count }, (): number[] => []);
+  for (const index of order) pieces[piece[index] ?? 0]?.push(index);
+  return pieces;
+}
+
+function tailsOf(tasks: readonly PreparedTask[], order: readonly number[]): Float64Array {
+  const tails = new Float64Array(tasks.length);
+  for (const index of [...order].reverse()) {
+    const task = tasks[index];
+    if (task === undefined) continue;
+    const rest = task.after.map((wait) => (wait.atLeast?.typical ?? 0) + (tails[wait.to] ?? 0));
+    tails[index] = task.task.work + Math.max(0, ...rest);
+  }
+  return tails;
 }

@@ -9,6 +9,8 @@ export class Profile {
   readonly capacity: number;
   readonly #times: number[] = [0];
   readonly #levels: number[] = [0];
+  /** Step that was looked at last: what is asked next mostly lies near it. */
+  #near = 0;
 
   constructor(capacity: number) {
     this.capacity = capacity;
@@ -16,26 +18,28 @@ export class Profile {
 
   /** Slots that are taken for good, as things stand: by holds whose end is not planned yet. */
   get takenForGood(): number {
-    return this.#levels.at(-1) ?? 0;
+    return this.#levels[this.#levels.length - 1] ?? 0;
   }
 
   /** Index of the step in which `time` lies. */
   #stepAt(time: number): number {
-    let low = 0;
-    let high = this.#times.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.#times[middle] ?? 0) <= time) low = middle;
-      else high = middle - 1;
-    }
-    return low;
+    const times = this.#times;
+    let index = Math.min(this.#near, times.length - 1);
+    while (index > 0 && (times[index] ?? 0) > time) index--;
+    while (index + 1 < times.length && (times[index + 1] ?? 0) <= time) index++;
+    return (this.#near = index);
   }
 
   #split(time: number): number {
     const index = this.#stepAt(time);
     if (this.#times[index] === time) return index;
-    this.#times.splice(index + 1, 0, time);
-    this.#levels.splice(index + 1, 0, this.#levels[index] ?? 0);
+    if (index === this.#times.length - 1) {
+      this.#times.push(time);
+      this.#levels.push(this.#levels[index] ?? 0);
+    } else {
+      this.#times.splice(index + 1, 0, time);
+      this.#levels.splice(index + 1, 0, this.#levels[index] ?? 0);
+    }
     return index + 1;
   }
 

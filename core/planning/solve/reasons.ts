@@ -1,4 +1,5 @@
 import type { NoPlan } from '../problem.ts';
+import type { Unreachable } from '../bound/time-windows.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import type { Refusal } from './schedule.ts';
 
@@ -62,6 +63,19 @@ function holdReasons(prepared: Prepared): Reason[] {
     const task = prepared.tasks[hold.after]?.task.id ?? '';
     return [{ task, message: `${space} has ${capacity} slots, ${hold.slots} are needed after ${task}.` }];
   });
+}
+
+/** Why a task has no place even with everything else out of its way. */
+export function unreachableReason(prepared: Prepared, { task, neverDry, endsAt }: Unreachable): Reason {
+  const refusal: Refusal =
+    neverDry !== null
+      ? { kind: 'never-dry', wait: neverDry }
+      : endsAt !== null && endsAt <= prepared.problem.horizon
+        ? { kind: 'latest', end: endsAt }
+        : task.window !== null
+          ? { kind: 'window' }
+          : { kind: 'calendar' };
+  return stuckReason(prepared, { task, refusal });
 }
 
 /** Why the search could not place a task. */

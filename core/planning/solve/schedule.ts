@@ -1,6 +1,6 @@
 import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
-import { fitPausing, fitWhole, intervalEndingAfter, jointShifts, type Shifts } from './calendar.ts';
-import { PainterTrack } from './painter-track.ts';
+import { fitPausing, fitWhole, jointShifts, type Shifts } from './calendar.ts';
+import { NEVER, PainterTrack } from './painter-track.ts';
 import type { Prepared, PreparedTask, PreparedWait } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
 
@@ -8,8 +8,8 @@ import { FOREVER, Profile } from './profile.ts';
 export interface Placement {
   start: number;
   end: number;
-  painters: number[];
-  setups: { painter: number; start: number; end: number }[];
+  painters: readonly number[];
+  setups: readonly { painter: number; start: number; end: number }[];
   late: boolean;
 }
 
@@ -27,27 +27,35 @@ export type Answer = { placed: Placement } | { refused: Refusal };
 /** How many more than a task needs are tried for its team. */
 const SPARE_HANDS = 4;
 
+const NO_SETUPS: Placement['setups'] = [];
+const NOBODY: readonly number[] = [];
+
 /** A schedule under construction. Tasks are added one by one; every addition keeps all rules but late waits of others. */
 export class Schedule {
   readonly #prepared: Prepared;
   readonly #tracks: PainterTrack[];
   readonly #profiles: Profile[];
-  /** Per crew and set-up, the first tick at which one of them could start; forgotten whenever somebody is given work. */
-  readonly #nextFree = new Map<readonly number[], Map<string | null, number>>();
+  /** Per crew and set-up, when one of them could start; -1 where nobody asked since somebody was given work. */
+  readonly #nextFree: Float64Array;
+  readonly #setupKinds: number;
   readonly #joint = new Map<string, Shifts>();
   readonly starts: Int32Array;
   readonly ends: Int32Array;
   readonly placements: (Placement | null)[];
-  readonly #setups: PlannedSetup[] = [];
-  placedCount = 0;
+  /** Indices of tasks in the order in which they were placed. */
+  readonly order: number[] = [];
 
   constructor(prepared: Prepared) {
+    const { tasks, problem } = prepared;
+    const ticksPerDay = 1440 / problem.tickMinutes;
     this.#prepared = prepared;
-    this.#tracks = prepared.shifts.map((shifts) => new PainterTrack(shifts));
+    this.#tracks = prepared.shifts.map((shifts) => new PainterTrack(shifts, ticksPerDay));
     this.#profiles = prepared.capacities.map((capacity) => new Profile(capacity));
-    this.starts = new Int32Array(prepared.tasks.length).fill(-1);
-    this.ends = new Int32Array(prepared.tasks.length).fill(-1);
-    this.placements = prepared.tasks.map(() => null);
+    this.#setupKinds = problem.setups.length + 1;
+    this.#nextFree = new Float64Array(prepared.crews.length * this.#setupKinds).fill(-1);
+    this.starts = new Int32Array(tasks.length).fill(-1);
+    this.ends = new Int32Array(tasks.length).fill(-1);
+    this.placements = new Array<Placement | null>(tasks.length).fill(null);
   }
 
   /** First tick at which the waits before a task are over; all its predecessors are placed. `Infinity` if never. */
@@ -55,81 +63,93 @@ export class Schedule {
     let ready = task.earliest;
     for (const wait of task.before) {
       const end = this.ends[wait.from] ?? 0;
-      ready = Math.max(ready, wait.atLeast?.reach(end) ?? end);
+      ready = Math.max(ready, wait.atLeast === null ? end : wait.atLeast.reach(end));
     }
     return ready;
   }
 
-  /**
-   * About when somebody who may do the task could start it, at `from` or later: the painter who is free first, with the
-   * set-up that a changed tool takes. What {@link find} answers may be later, and rarely earlier.
-   */
-  firstHandsFree(task: PreparedTask, from: number): number {
-    if (task.task.painters === 0) return from;
-    let byKey = this.#nextFree.get(task.by);
-    if (byKey === undefined) this.#nextFree.set(task.by, (byKey = new Map<string | null, number>()));
-    const key = task.setup?.key ?? null;
-    let free = byKey.get(key);
-    if (free === undefined) byKey.set(key, (free = this.#firstWorkingTick(task, 0)));
-    return from <= free ? free : this.#firstWorkingTick(task, from);
-  }
-
-  #firstWorkingTick({ by, setup }: PreparedTask, from: number): number {
-    let first = Infinity;
-    for (const painter of by) {
-      const track = this.#tracks[painter];
-      if (track === undefined) continue;
-      const isReady = setup === null || track.isSetUpFor(setup.key);
-      const free = Math.max(from, track.freeFrom + (isReady ? 0 : track.setupWork(setup)));
-      const shift = track.shifts[intervalEndingAfter(track.shifts, free)];
-      if (shift !== undefined) first = Math.min(first, Math.max(free, shift[0]));
+  /** First tick at or after `from` at which one of a crew works, and is free. */
+  firstWorking(crew: number, from: number): number {
+    let first = NEVER;
+    for (const painter of this.#prepared.crews[crew] ?? []) {
+      first = Math.min(first, this.#tracks[painter]?.firstFree(from) ?? NEVER);
     }
     return first;
   }
 
-  /** Whether some painter who may do the task was last set up for it. */
-  hasToolInHand(task: PreparedTask): boolean {
+  /** About when one of a crew has hands and tool for a task, whatever it waits for. */
+  handsFree(task: PreparedTask, crew: number): number {
     const { setup } = task;
-    return setup !== null && task.by.some((painter) => this.#tracks[painter]?.isSetUpFor(setup.key));
+    const place = crew * this.#setupKinds + (setup === null ? 0 : setup.index + 1);
+    const known = this.#nextFree[place] ?? -1;
+    if (known >= 0) return known;
+    let first = NEVER;
+    for (const painter of this.#prepared.crews[crew] ?? []) {
+      const track = this.#tracks[painter];
+      if (track === undefined) continue;
+      const work = setup === null || track.isSetUpFor(setup) ? 0 : track.setupWork(setup);
+      first = Math.min(first, track.firstFree(track.freeFrom + work));
+    }
+    this.#nextFree[place] = first;
+    return first;
+  }
+
+  /** Whether some painter of a crew was last set up for a task. */
+  hasToolInHand({ setup }: PreparedTask, crew: number): boolean {
+    if (setup === null) return false;
+    for (const painter of this.#prepared.crews[crew] ?? []) {
+      if (this.#tracks[painter]?.isSetUpFor(setup)) return true;
+    }
+    return false;
   }
 
   /** The space that has no room for what lies there after the task, until another hold ends; null when all have. */
   fullSpace(task: PreparedTask): number | null {
-    for (const { space, slots } of task.opens) {
+    for (const { space, needs } of task.leaves) {
       const profile = this.#profiles[space];
-      if (profile && profile.takenForGood + slots - credit(task, space) > profile.capacity) return space;
+      if (profile && profile.takenForGood + needs > profile.capacity) return space;
     }
     return null;
   }
 
-  /** The earliest place for a task whose predecessors are all placed; of equal ones, the one with fewest set-ups. */
-  find(task: PreparedTask): Answer {
-    const ready = this.readyAt(task);
+  /** About when the places that a task itself needs are free, from a tick on. */
+  placesFree(task: PreparedTask, from: number): number {
+    let free = from;
+    for (const { space, slots } of task.spaces) {
+      free = Math.max(free, this.#profiles[space]?.earliestFree(free, 1, slots, credit(task, space)) ?? NEVER);
+    }
+    return free;
+  }
+
+  /**
+   * The earliest place from `from` on for a task whose predecessors are all placed, by one of a crew, or by as many of
+   * them as it takes; of equal ones, the one with fewest set-ups.
+   */
+  find(task: PreparedTask, from: number, crew = task.crew): Answer {
+    const ready = Math.max(from, this.readyAt(task));
     if (ready === Infinity) {
       const wait = task.before.find((before) => before.atLeast?.reach(this.ends[before.from] ?? 0) === Infinity);
       return { refused: wait ? { kind: 'never-dry', wait } : { kind: 'calendar' } };
     }
-    let best: Placement | null = null;
-    let refusal: Refusal = { kind: 'calendar' };
-    for (const team of teams(this.#likeliest(task.by, task.task.painters), task.task.painters)) {
-      const answer = this.#findFor(task, team, ready);
-      if ('refused' in answer) refusal = answer.refused;
-      else if (best === null || this.#better(answer.placed, best)) best = answer.placed;
+    const members = this.#prepared.crews[crew] ?? [];
+    const size = task.task.painters;
+    if (size === 0) return this.#findFor(task, NOBODY, ready);
+    let best: Answer = { refused: { kind: 'calendar' } };
+    if (size === 1) {
+      for (const painter of members) best = better(best, this.#findFor(task, this.#prepared.crews[painter] ?? [], ready));
+    } else {
+      for (const team of teams(this.#likeliest(members, size), size)) {
+        best = better(best, this.#findFor(task, team, ready));
+      }
     }
-    return best === null ? { refused: refusal } : { placed: best };
+    return best;
   }
 
   /** Of a large crew, for a task of several, those who are free first: all ways to team up would be too many to try. */
   #likeliest(by: readonly number[], size: number): readonly number[] {
-    if (size < 2 || by.length <= size + SPARE_HANDS) return by;
+    if (by.length <= size + SPARE_HANDS) return by;
     const freeFrom = (painter: number): number => this.#tracks[painter]?.freeFrom ?? 0;
     return [...by].sort((one, other) => freeFrom(one) - freeFrom(other) || one - other).slice(0, size + SPARE_HANDS);
-  }
-
-  #better(one: Placement, other: Placement): boolean {
-    if (one.end !== other.end) return one.end < other.end;
-    if (one.setups.length !== other.setups.length) return one.setups.length < other.setups.length;
-    return one.start > other.start;
   }
 
   #shiftsOf(team: readonly number[]): Shifts {
@@ -147,11 +167,12 @@ export class Schedule {
     const shifts = this.#shiftsOf(team);
     // Several painters stop together only where all their shifts do; so together they do not pause.
     const fit = task.task.pausable && team.length === 1 ? fitPausing : fitWhole;
-    let from = Math.max(ready, ...team.map((painter) => this.#tracks[painter]?.freeFrom ?? 0));
+    let from = ready;
+    for (const painter of team) from = Math.max(from, this.#tracks[painter]?.freeFrom ?? 0);
     for (;;) {
-      const lateness = this.#lateness(task, from);
-      if (lateness === null) return { refused: this.#tooLate(task, from) };
-      const work = task.task.work + lateness.work;
+      const late = this.#lateWork(task, from);
+      if (late === null) return { refused: this.#tooLate(task, from) };
+      const work = task.task.work + late;
       const place = team.length === 0 ? { start: from, end: from + work } : fit(shifts, from, work);
       if (place === null) return { refused: { kind: 'calendar' } };
       if (place.start > from) {
@@ -159,7 +180,7 @@ export class Schedule {
         continue;
       }
       if (place.end > task.latest) return { refused: { kind: 'latest', end: place.end } };
-      const open = this.#windowAt(task, place);
+      const open = windowAt(task, place);
       if (open === null) return { refused: { kind: 'window' } };
       if (open > from) {
         from = open;
@@ -167,7 +188,7 @@ export class Schedule {
       }
       const setups = this.#setUp(task, team, from);
       if (typeof setups === 'number') {
-        if (setups === Infinity) return { refused: { kind: 'calendar' } };
+        if (setups === NEVER) return { refused: { kind: 'calendar' } };
         from = setups;
         continue;
       }
@@ -177,21 +198,23 @@ export class Schedule {
         from = free;
         continue;
       }
-      return { placed: { ...place, painters: [...team], setups, late: lateness.late } };
+      return { placed: { start: place.start, end: place.end, painters: team, setups, late: this.#isLate(task, from) } };
     }
   }
 
   /** What waits that have run out add to the work when the task starts at `start`; null when one must not run out. */
-  #lateness(task: PreparedTask, start: number): { work: number; late: boolean } | null {
+  #lateWork(task: PreparedTask, start: number): number | null {
     let work = 0;
-    let late = false;
     for (const wait of task.before) {
       if (wait.atMost === null || !wait.atMost.passed(this.ends[wait.from] ?? 0, start)) continue;
       if (wait.lateWork === null) return null;
       work += wait.lateWork;
-      late = true;
     }
-    return { work, late };
+    return work;
+  }
+
+  #isLate(task: PreparedTask, start: number): boolean {
+    return task.before.some((wait) => wait.atMost?.passed(this.ends[wait.from] ?? 0, start));
   }
 
   #tooLate(task: PreparedTask, start: number): Refusal {
@@ -201,28 +224,19 @@ export class Schedule {
     return wait ? { kind: 'too-late', wait, earliest: start } : { kind: 'calendar' };
   }
 
-  /** The first start from which the task's length lies in one interval of its window; null if there is none. */
-  #windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
-    if (task.window === null) return place.start;
-    for (const [opens, closes] of task.window) {
-      const start = Math.max(opens, place.start);
-      if (start + (place.end - place.start) <= closes) return start;
-    }
-    return null;
-  }
-
   /** The set-ups that a team needs for a start, or the later tick at which all can be set up. */
   #setUp(task: PreparedTask, team: readonly number[], start: number): Placement['setups'] | number {
     const { setup } = task;
-    if (setup === null) return [];
-    const setups: Placement['setups'] = [];
+    if (setup === null) return NO_SETUPS;
+    let setups: { painter: number; start: number; end: number }[] | null = null;
     for (const painter of team) {
-      const readiness = this.#tracks[painter]?.readiness(setup, start) ?? { kind: 'never' };
-      if (readiness.kind === 'never') return Infinity;
-      if (readiness.kind === 'not-before') return readiness.tick;
-      if (readiness.kind === 'after-setup') setups.push({ painter, start: readiness.start, end: readiness.end });
+      const track = this.#tracks[painter];
+      if (track === undefined) return NEVER;
+      const ready = track.readyAt(setup, start);
+      if (ready > start) return ready;
+      if (track.setupEnd >= 0) (setups ??= []).push({ painter, start: track.setupStart, end: track.setupEnd });
     }
-    return setups;
+    return setups ?? NO_SETUPS;
   }
 
   /** The first start at which the spaces of the task, and of the holds that it opens, are free; a refusal if never. */
@@ -233,9 +247,9 @@ export class Schedule {
       if (free == null) return { kind: 'space', space: use.space };
       if (free > place.start) return free;
     }
-    for (const hold of task.opens) {
-      const free = this.#profiles[hold.space]?.earliestFree(place.end, FOREVER, hold.slots, credit(task, hold.space));
-      if (free == null) return { kind: 'space', space: hold.space };
+    for (const { space, needs } of task.leaves) {
+      const free = this.#profiles[space]?.earliestFree(place.end, FOREVER, needs);
+      if (free == null) return { kind: 'space', space };
       if (free > place.end) return place.start + (free - place.end);
     }
     return place.start;
@@ -243,22 +257,19 @@ export class Schedule {
 
   /** Puts a task where {@link find} said. */
   place(task: PreparedTask, placement: Placement): void {
-    const { start, end } = placement;
+    const { start, end, painters } = placement;
     this.starts[task.index] = start;
     this.ends[task.index] = end;
     this.placements[task.index] = placement;
-    this.placedCount++;
+    this.order.push(task.index);
     for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
-    const key = task.setup?.key ?? null;
-    if (placement.painters.length > 0) this.#nextFree.clear();
-    for (const painter of placement.painters) {
+    if (painters.length === 0) return;
+    this.#nextFree.fill(-1);
+    for (const painter of painters) {
       const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
-      this.#tracks[painter]?.add({ start, end, key }, setup);
-      if (setup !== null && key !== null) {
-        this.#setups.push({ key, painter: this.#painterId(painter), start: setup.start, end: setup.end });
-      }
+      this.#tracks[painter]?.add({ start, end, setup: task.setup }, setup);
     }
   }
 
@@ -268,53 +279,65 @@ export class Schedule {
 
   /** Every task and set-up of a finished schedule. */
   result(): { tasks: PlannedTask[]; setups: PlannedSetup[] } {
-    const tasks = this.placements.flatMap((placement, index): PlannedTask[] =>
-      placement === null
-        ? []
-        : [
-            {
-              id: this.#prepared.tasks[index]?.task.id ?? '',
-              start: placement.start,
-              end: placement.end,
-              painters: placement.painters.map((painter) => this.#painterId(painter)),
-              late: placement.late,
-            },
-          ],
-    );
-    return { tasks, setups: this.#setups };
+    const tasks: PlannedTask[] = [];
+    const setups: PlannedSetup[] = [];
+    for (const [index, placement] of this.placements.entries()) {
+      const task = this.#prepared.tasks[index];
+      if (placement === null || task === undefined) continue;
+      const { start, end, painters, late } = placement;
+      tasks.push({ id: task.task.id, start, end, painters: painters.map((painter) => this.#painterId(painter)), late });
+      for (const setup of placement.setups) {
+        setups.push({
+          key: task.setup?.key ?? '',
+          painter: this.#painterId(setup.painter),
+          start: setup.start,
+          end: setup.end,
+        });
+      }
+    }
+    return { tasks, setups };
   }
 
   /** What the finished schedule costs; `sumOfEnds` breaks the last ties. */
   cost(): PlanCost & { sumOfEnds: number } {
-    const ticksPerDay = 1440 / this.#prepared.problem.tickMinutes;
-    const days = new Set<string>();
-    const work = (painter: string | number, start: number, end: number): void => {
-      for (let day = Math.floor(start / ticksPerDay); day * ticksPerDay < end; day++) days.add(`${painter}/${day}`);
-    };
     let finish = 0;
     let sumOfEnds = 0;
+    let setups = 0;
     for (const placement of this.placements) {
       if (placement === null) continue;
       finish = Math.max(finish, placement.end);
       sumOfEnds += placement.end;
-      for (const painter of placement.painters) {
-        // A task that pauses over a night is two days' work; the hours between are nobody's.
-        for (const [opens, closes] of this.#prepared.shifts[painter] ?? []) {
-          if (opens >= placement.end) break;
-          if (closes > placement.start) {
-            work(painter, Math.max(opens, placement.start), Math.min(closes, placement.end));
-          }
-        }
-      }
-      for (const setup of placement.setups) work(setup.painter, setup.start, setup.end);
+      setups += placement.setups.length;
     }
-    return { finish, painterDays: days.size, setups: this.#setups.length, sumOfEnds };
+    return { finish, painterDays: this.#tracks.reduce((sum, track) => sum + track.days, 0), setups, sumOfEnds };
   }
+}
+
+/** The earlier of two answers; a place before none, fewer set-ups before more, a later start before an earlier one. */
+function better(best: Answer, answer: Answer): Answer {
+  if ('refused' in answer) return 'refused' in best ? answer : best;
+  if ('refused' in best) return answer;
+  const [one, other] = [answer.placed, best.placed];
+  if (one.end !== other.end) return one.end < other.end ? answer : best;
+  if (one.setups.length !== other.setups.length) return one.setups.length < other.setups.length ? answer : best;
+  return one.start > other.start ? answer : best;
+}
+
+/** The first start from which the task's length lies in one interval of its window; null if there is none. */
+function windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
+  if (task.window === null) return place.start;
+  for (const [opens, closes] of task.window) {
+    const start = Math.max(opens, place.start);
+    if (start + (place.end - place.start) <= closes) return start;
+  }
+  return null;
 }
 
 /** Slots of a space that a task gives back when it starts: what lies there until this task takes it up. */
 function credit(task: PreparedTask, space: number): number {
-  return task.closes.reduce((sum, hold) => sum + (hold.space === space ? hold.slots : 0), 0);
+  let slots = 0;
+  for (const hold of task.closes) if (hold.space === space) slots += hold.slots;
+  return slots;
 }
 
 /** All ways to choose `size` painters of those who may, the usual one or two; larger crews are few. */

@@ -1,6 +1,7 @@
 import type { PlanCost } from '../problem.ts';
-import { ANYBODY, buildSchedule, type Built, type Rule } from './build.ts';
-import { inTimeFor, moved } from './moves.ts';
+import { buildSchedule, type Built, type Rule } from './build.ts';
+import { inTimeFor, MOVES, type Incumbent } from './moves.ts';
+import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal, Schedule } from './schedule.ts';
@@ -11,8 +12,8 @@ export interface SearchOptions {
   seed: number;
   /** How many schedules may be built. */
   steps: number;
-  /** No plan can finish before; reaching it ends the search. */
-  lowerBound: number;
+  /** Asked once, with the finish of the first plans: no plan can finish before what it answers. */
+  boundBelow(finish: number): number;
   /** Asked once there is a plan; true stops with the best so far. */
   shouldStop(): boolean;
   /** Asked as long as there is none; true stops without. */
@@ -23,10 +24,8 @@ export interface SearchOptions {
 
 export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
 
-interface Candidate {
-  schedule: Schedule;
+interface Candidate extends Incumbent {
   cost: FullCost;
-  rule: Rule;
 }
 
 /** How often a too-long wait may be mended by starting its first task later. */
@@ -42,23 +41,12 @@ function compareCosts(one: FullCost, other: FullCost): number {
   );
 }
 
-/** Per task, the typical length in ticks from its start to the end of all that follows it. */
-function tailLengths(prepared: Prepared): Float64Array {
-  const tails = new Float64Array(prepared.tasks.length);
-  for (const index of [...(prepared.order ?? [])].reverse()) {
-    const task = prepared.tasks[index];
-    if (task === undefined) continue;
-    const rest = task.after.map((wait) => (wait.atLeast?.typical ?? 0) + (tails[wait.to] ?? 0));
-    tails[index] = task.task.work + Math.max(0, ...rest);
-  }
-  return tails;
-}
-
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
 function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boolean): Built {
+  const first = buildSchedule(prepared, given, shouldStop);
+  if (!('stuck' in first)) return first;
   const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
-  const first = buildSchedule(prepared, rule, shouldStop);
-  let built = first;
+  let built: Built = first;
   for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
     const { refusal } = built.stuck;
     // Starting later has brought up something else; what was wrong first is what a painter can act on.
@@ -72,41 +60,31 @@ function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boole
 }
 
 /**
- * Searches for a good plan: a few plain rules first, then the best one with its priorities shaken, again and again.
- * Deterministic for a seed and a number of steps, as long as nothing stops it.
+ * Searches for a good plan. First plain manners of working, then manners varied, and in between the best schedule itself
+ * with tasks moved. Deterministic for a seed and a number of steps, as long as nothing stops it.
  */
 export function search(prepared: Prepared, options: SearchOptions): Searched {
   const random = seededRandom(options.seed);
-  const count = prepared.tasks.length;
-  const tails = tailLengths(prepared);
-  const shift = prepared.shifts[0]?.[0];
-  const halfShift = shift === undefined ? 1 : Math.ceil((shift[1] - shift[0]) / 2);
-  const pieceByPiece = Float64Array.from(prepared.tasks, (_task, index) => (count - index) * 1e6);
-  const setupWork = prepared.problem.setups.reduce((most, setup) => Math.max(most, setup.work), 0);
-
-  const free = { notBefore: new Int32Array(count), hands: new Int16Array(count).fill(ANYBODY) };
-  const plain: Rule = { ...free, priority: tails, slack: 0, sameTool: 0 };
-  const openings: Rule[] = [
-    plain,
-    { ...plain, slack: setupWork, sameTool: halfShift * 2 },
-    { ...plain, slack: setupWork, sameTool: 1e6 },
-    { ...plain, slack: halfShift, sameTool: setupWork * 2 },
-    { ...plain, priority: pieceByPiece },
-    // A piece at a time, waiting for it whatever else could start: slow, but never in its own way.
-    { ...plain, priority: pieceByPiece, slack: prepared.problem.horizon },
-  ];
-  const lengths = { halfShift, setupWork };
+  const openings = openingManners(prepared);
+  const moves = Object.values(MOVES);
   let best: Candidate | null = null;
+  /** The best of those that were built by a manner, and that manner. */
+  let mannered: { manner: Manner; cost: FullCost } | null = null;
+  let bound: number | null = null;
   let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
-  const mayGoOn = (step: number): boolean => {
-    if (step < openings.length && best === null) return true;
-    // At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough.
-    const steps = best?.cost.finish === options.lowerBound ? options.steps / 4 : options.steps;
-    return step < steps && !options.shouldStop();
-  };
-
-  for (let step = 0; mayGoOn(step); step++) {
-    const rule: Rule = openings[step] ?? moved(prepared, best ?? { rule: plain, schedule: null }, lengths, random);
+  for (let step = 0; ; step++) {
+    if (best !== null && step >= openings.length) {
+      bound ??= options.boundBelow(best.cost.finish);
+      // At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough.
+      if (step >= (best.cost.finish <= bound ? options.steps / 4 : options.steps)) break;
+    } else if (best !== null ? step >= options.steps : step >= Math.max(options.steps, openings.length)) break;
+    if (best !== null && options.shouldStop()) break; globalThis.STEPS = step;
+    let manner: Manner | null = null;
+    const move = moves[Math.floor(random() * moves.length)];
+    if (step < openings.length || best === null || mannered === null || move === undefined) {
+      manner = openings[step] ?? variedManner(prepared, openings[0]!, random);
+    } else if (random() < 0.5) manner = variedManner(prepared, mannered.manner, random);
+    const rule: Rule = manner !== null || best === null || move === undefined ? ruleOf(prepared, manner ?? openings[0]!) : move(prepared, best, random);
     const shouldStop = best === null ? options.giveUp : options.shouldStop;
     const built = buildRepairing(prepared, rule, shouldStop);
     if ('stopped' in built) break;
@@ -115,12 +93,15 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
       continue;
     }
     const cost = built.schedule.cost();
+    if (manner !== null && (mannered === null || compareCosts(cost, mannered.cost) <= 0)) mannered = { manner, cost };
     const difference = best === null ? -1 : compareCosts(cost, best.cost);
     if (difference <= 0) {
       best = { schedule: built.schedule, cost, rule };
-      if (difference < 0) options.onBetter(built.schedule, step);
+      if (difference < 0) { options.onBetter(built.schedule, step);
+       if (globalThis.TRACE) { const k = manner? step < openings.length ? `opening${step}`:'manner':move.name; globalThis.TRACE[k] = (globalThis.TRACE[k]??0)+1; } }
     }
   }
+  if (globalThis.TRACE) globalThis.TRACE.mannered = JSON.stringify({...mannered.manner, ranks:0})+JSON.stringify(mannered.cost)+globalThis.STEPS;
   if (best !== null) return { best: best.schedule };
   return stuck === null ? { stopped: true } : { stuck };
 }

@@ -1,6 +1,6 @@
-import { lowerBound } from '../bound.ts';
+import { BoundSearch, type LowerBound } from '../bound/lower-bound.ts';
 import type { FoundPlan, NoPlan, PlanProblem, PlanSolution } from '../problem.ts';
-import { structuralReasons, stuckReason } from './reasons.ts';
+import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts';
 import { prepare } from './prepared.ts';
 import type { Schedule } from './schedule.ts';
 import { search } from './search.ts';
@@ -32,13 +32,9 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const prepared = prepare(problem);
   const reasons = structuralReasons(prepared);
   if (reasons.length > 0) return infeasible(reasons);
-  const bound = lowerBound(prepared);
-  if ('task' in bound) {
-    const { task, neverDry } = bound;
-    return infeasible([
-      stuckReason(prepared, { task, refusal: neverDry ? { kind: 'never-dry', wait: neverDry } : { kind: 'calendar' } }),
-    ]);
-  }
+  const bounds = BoundSearch.of(prepared);
+  if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
+  let bound: LowerBound = bounds.chain;
   const describe = (schedule: Schedule): FoundPlan => {
     const { finish, painterDays, setups } = schedule.cost();
     return {
@@ -52,7 +48,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const searched = search(prepared, {
     seed: options.seed ?? 1,
     steps: options.steps ?? usualSteps(problem.tasks.length),
-    lowerBound: bound.finish,
+    boundBelow: (finish) => (bound = bounds.below(finish)).finish,
     shouldStop: options.shouldStop ?? (() => false),
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),

@@ -1,0 +1,149 @@
+import type { Prepared, PreparedHold, PreparedTask } from '../solve/prepared.ts';
+import { beginnings } from './crew-work.ts';
+import { HoldLengths } from './hold-lengths.ts';
+import type { TaskHours } from './task-hours.ts';
+import type { Heads, Tails } from './time-windows.ts';
+import { weighings, type Weighing } from './weighing.ts';
+
+/** More that has to lie in a space between two ticks than its slots can hold. */
+export interface SpaceOverload {
+  kind: 'space';
+  space: string;
+  from: number;
+  until: number;
+  /** How many pieces, or uses of a place, lie between the two in any plan that is done in time. */
+  uses: number;
+}
+
+/** How many beginnings of an interval are tried. */
+const MOST_BEGINNINGS = 20;
+
+/** Something that takes slots for some time: a task on the bench, or what lies on the rack between two tasks. */
+interface Use {
+  slots: number;
+  /** Index of the task that begins it, and of the one that ends it. */
+  first: number;
+  last: number;
+  isHold: boolean;
+  /** What it weighs at least, by weighing. */
+  energies: readonly number[];
+}
+
+interface SpaceUses {
+  id: string;
+  capacity: number;
+  uses: Use[];
+  weighings: readonly Weighing[];
+  /** The first tick by which all of its holds can have ended, one after the other on its slots; 0 without holds. */
+  rounds: number;
+}
+
+/**
+ * What lies in the spaces against their slots. Time is weighed in several ways, by plain ticks, by working hours with
+ * so much for every night, by the clocks: whatever the weights, what every use weighs at least can't add up to more
+ * than the slots weigh.
+ */
+export class SpaceEnergy {
+  readonly #spaces: SpaceUses[];
+
+  /** For plans that are done by `until`; what lies beyond is not looked at. */
+  constructor(prepared: Prepared, hours: TaskHours, heads: Heads, until: number) {
+    const lengths = new HoldLengths(prepared, hours, until);
+    this.#spaces = prepared.capacities.flatMap((capacity, space): SpaceUses[] => {
+      const holds = prepared.holds.filter((hold) => hold.space === space && hold.slots > 0);
+      const tasks = prepared.tasks.filter(
+        ({ task, spaces }) => task.work > 0 && spaces.some((use) => use.space === space && use.slots > 0),
+      );
+      const slots = holds.reduce((sum, hold) => sum + hold.slots, 0);
+      if (capacity === 0 || (slots <= capacity && tasks.length < 2)) return [];
+      const ways = weighings(prepared, holds, until);
+      return [
+        {
+          id: prepared.problem.spaces[space]?.id ?? '',
+          capacity,
+          weighings: ways,
+          uses: [
+            ...tasks.map((task) => taskUse(task, space, ways)),
+            ...holds.map((hold) => ({
+              slots: hold.slots,
+              first: hold.after,
+              last: hold.until,
+              isHold: true,
+              energies: lengths.energies(hold, ways),
+            })),
+          ],
+          rounds: slots > capacity ? roundsOf(holds, capacity, lengths, heads) : 0,
+        },
+      ];
+    });
+  }
+
+  /** The first interval found in which more has to lie in a space than it holds; null when none is. */
+  overload(heads: Heads, tails: Tails): SpaceOverload | null {
+    for (const space of this.#spaces) {
+      const found = this.#roundsTooLate(space, tails) ?? this.#overloadOf(space, heads, tails);
+      if (found !== null) return found;
+    }
+    return null;
+  }
+
+  #roundsTooLate({ id, uses, rounds }: SpaceUses, tails: Tails): SpaceOverload | null {
+    const holds = uses.filter((use) => use.isHold);
+    const latest = holds.reduce((most, use) => Math.max(most, tails.starts[use.last] ?? 0), 0);
+    return rounds > latest ? { kind: 'space', space: id, from: 0, until: latest, uses: holds.length } : null;
+  }
+
+  #overloadOf({ id, capacity, uses, weighings: ways }: SpaceUses, heads: Heads, tails: Tails): SpaceOverload | null {
+    const byEnd = uses
+      .map((use) => ({
+        use,
+        from: (use.isHold ? heads.ends : heads.starts)[use.first] ?? 0,
+        until: (use.isHold ? tails.starts : tails.ends)[use.last] ?? 0,
+      }))
+      .sort((one, other) => one.until - other.until);
+    const starts = beginnings(
+      byEnd.map((entry) => entry.from),
+      MOST_BEGINNINGS,
+    );
+    for (const [way, weighing] of ways.entries()) {
+      for (const from of starts) {
+        let energy = 0;
+        let count = 0;
+        const before = weighing.upTo(from);
+        for (const { use, from: begins, until } of byEnd) {
+          if (begins < from) continue;
+          energy += use.slots * (use.energies[way] ?? 0);
+          count++;
+          const room = capacity * (weighing.upTo(until) - before);
+          if (energy > room * (1 + 1e-12) + 1e-6) return { kind: 'space', space: id, from, until, uses: count };
+        }
+      }
+    }
+    return null;
+  }
+}
+
+/** A task's own use of a space weighs its work where that is weighed evenly in the hours of work, else nothing. */
+function taskUse(task: PreparedTask, space: number, ways: readonly Weighing[]): Use {
+  return {
+    slots: task.spaces.reduce((sum, use) => sum + (use.space === space ? use.slots : 0), 0),
+    first: task.index,
+    last: task.index,
+    isHold: false,
+    energies: ways.map((way) => (task.task.painters > 0 || way.isEven ? way.perWorkedTick * task.task.work : 0)),
+  };
+}
+
+/**
+ * The first tick by which so many holds can be over: one slot takes its share of them one after the other, each as if
+ * it were the one of which the slot is rid first.
+ */
+function roundsOf(holds: readonly PreparedHold[], capacity: number, lengths: HoldLengths, heads: Heads): number {
+  const slots = holds.reduce((sum, hold) => sum + hold.slots, 0);
+  const kinds = lengths.distinct(holds, heads);
+  let free = 0;
+  for (let round = Math.ceil(slots / capacity); round > 0 && free < Infinity; round--) {
+    free = kinds.reduce((least, { hold, from }) => Math.min(least, lengths.over(hold, Math.max(free, from))), Infinity);
+  }
+  return free;
+}

@@ -1,5 +1,5 @@
-import { intervalEndingAfter } from '../solve/calendar.ts';
-import type { Prepared, PreparedHold, PreparedTask } from '../solve/prepared.ts';
+import { unitedShifts, type Shifts } from '../solve/calendar.ts';
+import type { Prepared, PreparedTask } from '../solve/prepared.ts';
 import type { TaskHours } from './task-hours.ts';
 import type { Heads } from './time-windows.ts';
 import type { Weighing } from './weighing.ts';
@@ -8,7 +8,13 @@ import type { Weighing } from './weighing.ts';
 const MOST_TRIES = 400_000;
 const FINEST = 10;
 
-/** What lies between the two tasks of a hold: tasks in the order of their waits, the last of them ending the hold. */
+/** Slots that are taken from the end of one task to the start of another, by their indices. */
+export interface Span {
+  after: number;
+  until: number;
+}
+
+/** What lies between the two tasks of a span: tasks in the order of their waits, the last of them ending it. */
 interface Between {
   tasks: readonly PreparedTask[];
   /** Of a task in {@link tasks}, its place in the list. */
@@ -16,56 +22,60 @@ interface Between {
   name: string;
 }
 
-/** How long holds last at least, when their first task ends at one time or another. Holds of the same kind share it. */
+/** How long spans last at least, when their first task ends at one time or another. Spans of the same kind share it. */
 export class HoldLengths {
   readonly #prepared: Prepared;
   readonly #hours: TaskHours;
   readonly #until: number;
-  readonly #between = new Map<PreparedHold, Between>();
-  readonly #energies = new Map<string, readonly number[]>();
+  readonly #between = new Map<string, Between>();
+  readonly #energies = new Map<readonly Weighing[], Map<string, readonly number[]>>();
   readonly #step: number;
+  /** Per task, its place in an order that respects every wait. */
+  readonly #position: Int32Array;
+  /** When at least one of the crew works. */
+  readonly #worked: Shifts;
 
-  constructor(prepared: Prepared, hours: TaskHours, until: number) {
+  /** Of so many spans, for plans that are done by `until`. */
+  constructor(prepared: Prepared, hours: TaskHours, spans: readonly Span[], until: number) {
     this.#prepared = prepared;
     this.#hours = hours;
     this.#until = until;
-    const tries = new Map(prepared.holds.map((hold) => [this.#of(hold).name, this.#of(hold).tasks.length]));
+    this.#position = new Int32Array(prepared.tasks.length);
+    prepared.order?.forEach((index, place) => (this.#position[index] = place));
+    this.#worked = unitedShifts(prepared.shifts);
+    const tries = new Map(spans.map((span) => [this.#of(span).name, this.#of(span).tasks.length]));
     const worth = [...tries.values()].reduce((sum, tasks) => sum + tasks, 0);
     this.#step = Math.max(1, Math.ceil(FINEST / prepared.problem.tickMinutes), Math.ceil((until * worth) / MOST_TRIES));
   }
 
-  /** Whether anybody works between two ticks. */
-  #worked(from: number, until: number): boolean {
-    return this.#prepared.shifts.some((shifts) => (shifts[intervalEndingAfter(shifts, from)]?.[0] ?? Infinity) < until);
-  }
-
-  #of(hold: PreparedHold): Between {
-    let between = this.#between.get(hold);
-    if (between === undefined) this.#between.set(hold, (between = betweenOf(this.#prepared, hold)));
+  #of(span: Span): Between {
+    const id = `${span.after}/${span.until}`;
+    let between = this.#between.get(id);
+    if (between === undefined) this.#between.set(id, (between = betweenOf(this.#prepared, this.#position, span)));
     return between;
   }
 
-  /** Of several holds, one of each kind, with the first tick at which any of the kind can begin. */
-  distinct(holds: readonly PreparedHold[], heads: Heads): { hold: PreparedHold; from: number }[] {
-    const kinds = new Map<string, { hold: PreparedHold; from: number }>();
-    for (const hold of holds) {
-      const { name } = this.#of(hold);
-      const from = heads.ends[hold.after] ?? 0;
+  /** Of several spans, one of each kind, with the first tick at which any of the kind can begin. */
+  distinct(spans: readonly Span[], heads: Heads): { span: Span; from: number }[] {
+    const kinds = new Map<string, { span: Span; from: number }>();
+    for (const span of spans) {
+      const { name } = this.#of(span);
+      const from = heads.ends[span.after] ?? 0;
       const known = kinds.get(name);
-      if (known === undefined || from < known.from) kinds.set(name, { hold, from });
+      if (known === undefined || from < known.from) kinds.set(name, { span, from });
     }
     return [...kinds.values()];
   }
 
-  /** When a hold is over at the earliest if its first task ends at `end`; `Infinity` if never. */
-  over(hold: PreparedHold, end: number): number {
-    const { tasks, place } = this.#of(hold);
+  /** When a span is over at the earliest if its first task ends at `end`; `Infinity` if never. */
+  over(span: Span, end: number): number {
+    const { tasks, place } = this.#of(span);
     const ends = new Float64Array(tasks.length);
     let start = Infinity;
     for (const [index, task] of tasks.entries()) {
       let ready = Math.max(end, task.earliest);
       for (const wait of task.before) {
-        const from = wait.from === hold.after ? end : ends[place.get(wait.from) ?? -1];
+        const from = wait.from === span.after ? end : ends[place.get(wait.from) ?? -1];
         if (from !== undefined) ready = Math.max(ready, wait.atLeast?.reach(from) ?? from);
       }
       const stretch = this.#hours.earliest(task, ready);
@@ -76,49 +86,52 @@ export class HoldLengths {
     return start;
   }
 
-  /** What a hold weighs at least, by each weighing, whenever it begins. */
-  energies(hold: PreparedHold, ways: readonly Weighing[]): readonly number[] {
-    const after = this.#prepared.tasks[hold.after]?.task;
+  /** What a span weighs at least, by each weighing, whenever it begins. */
+  energies(span: Span, ways: readonly Weighing[]): readonly number[] {
+    const after = this.#prepared.tasks[span.after]?.task;
     const isWorked = after !== undefined && after.painters > 0 && after.work > 0;
-    const name = `${hold.space}/${isWorked}/${this.#of(hold).name}`;
-    const known = this.#energies.get(name);
+    const name = `${isWorked}/${this.#of(span).name}`;
+    let byName = this.#energies.get(ways);
+    if (byName === undefined) this.#energies.set(ways, (byName = new Map<string, readonly number[]>()));
+    const known = byName.get(name);
     if (known !== undefined) return known;
     const least = ways.map(() => Infinity);
     const step = this.#step;
-    for (let first = 0; first < this.#until; first += step) {
-      const last = Math.min(first + step - 1, this.#until);
-      // Somebody has to be at work just before it begins.
-      if (isWorked && !this.#worked(first - 1, last)) continue;
-      const over = this.over(hold, first);
-      if (over > this.#until) break;
-      ways.forEach((way, index) => {
-        least[index] = Math.min(least[index] ?? Infinity, Math.max(0, way.upTo(over) - way.upTo(last)));
-      });
+    // Somebody has to be at work just before it begins.
+    for (const [opens, closes] of isWorked ? this.#worked : [[-1, this.#until] as const]) {
+      for (let first = opens + 1; first <= Math.min(closes, this.#until); first += step) {
+        const last = Math.min(first + step - 1, closes, this.#until);
+        const over = this.over(span, first);
+        if (over > this.#until) break;
+        ways.forEach((way, index) => {
+          least[index] = Math.min(least[index] ?? Infinity, Math.max(0, way.upTo(over) - way.upTo(last)));
+        });
+      }
     }
     // One that is never over in time says nothing here.
     const energies = least.map((energy) => (energy === Infinity ? 0 : energy));
-    this.#energies.set(name, energies);
+    byName.set(name, energies);
     return energies;
   }
 }
 
-/** Walks back from the task that ends a hold to the one that begins it. */
-function betweenOf({ tasks, order }: Prepared, hold: PreparedHold): Between {
-  const leads = new Set([hold.until]);
-  const open = [hold.until];
+/** Walks back from the task that ends a span to the one that begins it. */
+function betweenOf({ tasks }: Prepared, position: Int32Array, span: Span): Between {
+  const leads = new Set([span.until]);
+  const open = [span.until];
   for (let index = open.pop(); index !== undefined; index = open.pop()) {
     for (const wait of tasks[index]?.before ?? []) {
-      if (wait.from === hold.after || leads.has(wait.from)) continue;
+      if (wait.from === span.after || leads.has(wait.from)) continue;
       leads.add(wait.from);
       open.push(wait.from);
     }
   }
   // Only what follows the first task is between them.
-  const follows = new Set([hold.after]);
+  const follows = new Set([span.after]);
   const between: PreparedTask[] = [];
-  for (const index of order ?? []) {
+  for (const index of [...leads].sort((one, other) => (position[one] ?? 0) - (position[other] ?? 0))) {
     const task = tasks[index];
-    if (!task || !leads.has(index) || !task.before.some((wait) => follows.has(wait.from))) continue;
+    if (!task?.before.some((wait) => follows.has(wait.from))) continue;
     follows.add(index);
     between.push(task);
   }
@@ -128,7 +141,9 @@ function betweenOf({ tasks, order }: Prepared, hold: PreparedHold): Between {
       const waits = before
         .filter((wait) => follows.has(wait.from))
         .map((wait) => `${place.get(wait.from) ?? 'a'}:${wait.atLeast?.name ?? ''}`);
-      return [task.work, task.painters, task.setup, task.window, task.pausable, earliest, by.join(), waits.join()].join('|');
+      return [task.work, task.painters, task.setup, task.window, task.pausable, earliest, by.join(), waits.join()].join(
+        '|',
+      );
     })
     .join('/');
   return { tasks: between, place, name };

@@ -2,7 +2,15 @@ import type { Prepared } from '../solve/prepared.ts';
 import { CrewWork, type CrewOverload } from './crew-work.ts';
 import { SpaceEnergy, type SpaceOverload } from './space-energy.ts';
 import { TaskHours } from './task-hours.ts';
-import { chainTo, earliestTimes, latestTimes, type Heads, type Unreachable } from './time-windows.ts';
+import {
+  chainTo,
+  earliestTimes,
+  latestTimes,
+  type EarliestTimes,
+  type Heads,
+  type Tails,
+  type Unreachable,
+} from './time-windows.ts';
 
 /** Tasks that follow each other, first to last, each as early as the one before lets it. */
 export interface LongestChain {
@@ -10,8 +18,13 @@ export interface LongestChain {
   tasks: string[];
 }
 
+/** Everything was tried. */
+export interface NothingLeft {
+  kind: 'exhausted';
+}
+
 /** Why no plan can finish a tick earlier. */
-export type BoundReason = LongestChain | CrewOverload | SpaceOverload;
+export type BoundReason = LongestChain | CrewOverload | SpaceOverload | NothingLeft;
 
 /** What no plan can beat, and which argument says so. */
 export interface LowerBound {
@@ -26,16 +39,20 @@ export interface LowerBound {
  */
 export class BoundSearch {
   readonly #prepared: Prepared;
-  readonly #hours: TaskHours;
-  readonly #heads: Heads;
+  /** When each task could be done by the calendars. */
+  readonly hours: TaskHours;
+  readonly #heads: EarliestTimes;
   /** The end of the longest chain, with all hands and places to itself. */
   readonly chain: LowerBound;
 
-  private constructor(prepared: Prepared, hours: TaskHours, heads: Heads) {
+  private constructor(prepared: Prepared, hours: TaskHours, heads: EarliestTimes) {
     this.#prepared = prepared;
-    this.#hours = hours;
+    this.hours = hours;
     this.#heads = heads;
-    const last = heads.ends.reduce((most, end, index) => (most < 0 || end > (heads.ends[most] ?? 0) ? index : most), -1);
+    const last = heads.ends.reduce(
+      (most, end, index) => (most < 0 || end > (heads.ends[most] ?? 0) ? index : most),
+      -1,
+    );
     this.chain = {
       finish: last < 0 ? 0 : (heads.ends[last] ?? 0),
       because: { kind: 'chain', tasks: chainTo(prepared, heads, last) },
@@ -52,19 +69,14 @@ export class BoundSearch {
   /** The best bound below the finish of a plan that is known. */
   below(finish: number): LowerBound {
     if (finish <= this.chain.finish) return this.chain;
-    const crew = new CrewWork(this.#prepared);
-    const spaces = new SpaceEnergy(this.#prepared, this.#hours, this.#heads, finish);
-    const refuted = (deadline: number): BoundReason | null => {
-      const tails = latestTimes(this.#prepared, this.#hours, this.#heads, deadline);
-      if (tails === null) return this.chain.because;
-      return crew.overload(this.#heads, tails) ?? spaces.overload(this.#heads, tails);
-    };
+    const doubt = this.doubt(finish);
     let best = this.chain;
     let low = best.finish;
     let high = finish - 1;
     while (low <= high) {
       const middle = (low + high) >> 1;
-      const because = refuted(middle);
+      const tails = this.latestTimes(middle);
+      const because = tails === null ? this.chain.because : doubt(this.#heads, tails);
       if (because === null) high = middle - 1;
       else {
         best = { finish: middle + 1, because };
@@ -72,5 +84,17 @@ export class BoundSearch {
       }
     }
     return best;
+  }
+
+  /** How late every task can be so that all is done by `deadline`; null if one of them can't. */
+  latestTimes(deadline: number): Tails | null {
+    return latestTimes(this.#prepared, this.hours, this.#heads, deadline);
+  }
+
+  /** What hands and places have against tasks lying between such times, if they are to be done by `finish`. */
+  doubt(finish: number): (heads: Heads, tails: Tails) => BoundReason | null {
+    const crew = new CrewWork(this.#prepared);
+    const spaces = new SpaceEnergy(this.#prepared, this.hours, this.#heads, finish);
+    return (heads, tails) => crew.overload(heads, tails) ?? spaces.overload(heads, tails);
   }
 }

@@ -1,6 +1,7 @@
 import type { Prepared, PreparedHold, PreparedTask } from '../solve/prepared.ts';
 import { beginnings } from './crew-work.ts';
-import { HoldLengths } from './hold-lengths.ts';
+import { chainsOf } from './held-chains.ts';
+import { HoldLengths, type Span } from './hold-lengths.ts';
 import type { TaskHours } from './task-hours.ts';
 import type { Heads, Tails } from './time-windows.ts';
 import { weighings, type Weighing } from './weighing.ts';
@@ -33,6 +34,8 @@ interface SpaceUses {
   id: string;
   capacity: number;
   uses: Use[];
+  /** The same, with what lies there time and again as one: it is back there every night. Null where nothing does. */
+  joined: Use[] | null;
   weighings: readonly Weighing[];
   /** The first tick by which all of its holds can have ended, one after the other on its slots; 0 without holds. */
   rounds: number;
@@ -48,7 +51,9 @@ export class SpaceEnergy {
 
   /** For plans that are done by `until`; what lies beyond is not looked at. */
   constructor(prepared: Prepared, hours: TaskHours, heads: Heads, until: number) {
-    const lengths = new HoldLengths(prepared, hours, until);
+    const chains = new Map(prepared.capacities.map((_slots, space) => [space, chainsOf(prepared, space)]));
+    const spans = [...prepared.holds, ...[...chains.values()].flat()];
+    const lengths = new HoldLengths(prepared, hours, spans, until);
     this.#spaces = prepared.capacities.flatMap((capacity, space): SpaceUses[] => {
       const holds = prepared.holds.filter((hold) => hold.space === space && hold.slots > 0);
       const tasks = prepared.tasks.filter(
@@ -57,21 +62,32 @@ export class SpaceEnergy {
       const slots = holds.reduce((sum, hold) => sum + hold.slots, 0);
       if (capacity === 0 || (slots <= capacity && tasks.length < 2)) return [];
       const ways = weighings(prepared, holds, until);
+      const byTask = tasks.map((task) => taskUse(task, space, ways));
+      const byHold = holds.map((hold) => holdUse(hold, hold.slots, lengths.energies(hold, ways)));
+      const chained = chains.get(space) ?? [];
+      const inChains = new Set(chained.flatMap((chain) => chain.holds));
+      const joined = chained.map((chain) => {
+        const whole = lengths.energies(chain, ways);
+        return holdUse(
+          chain,
+          chain.slots,
+          ways.map((way, index) => {
+            const apart = chain.holds.reduce((sum, hold) => sum + (lengths.energies(hold, ways)[index] ?? 0), 0);
+            const weighsAlike = way.isEven || way.perWorkedTick > 0 || way.isNights;
+            return weighsAlike ? Math.max(apart, (whole[index] ?? 0) - way.perWorkedTick * chain.away) : apart;
+          }),
+        );
+      });
       return [
         {
           id: prepared.problem.spaces[space]?.id ?? '',
           capacity,
           weighings: ways,
-          uses: [
-            ...tasks.map((task) => taskUse(task, space, ways)),
-            ...holds.map((hold) => ({
-              slots: hold.slots,
-              first: hold.after,
-              last: hold.until,
-              isHold: true,
-              energies: lengths.energies(hold, ways),
-            })),
-          ],
+          uses: [...byTask, ...byHold],
+          joined:
+            chained.length === 0
+              ? null
+              : [...byTask, ...byHold.filter((_use, at) => !inChains.has(holds[at]!)), ...joined],
           rounds: slots > capacity ? roundsOf(holds, capacity, lengths, heads) : 0,
         },
       ];
@@ -81,7 +97,10 @@ export class SpaceEnergy {
   /** The first interval found in which more has to lie in a space than it holds; null when none is. */
   overload(heads: Heads, tails: Tails): SpaceOverload | null {
     for (const space of this.#spaces) {
-      const found = this.#roundsTooLate(space, tails) ?? this.#overloadOf(space, heads, tails);
+      const found =
+        this.#roundsTooLate(space, tails) ??
+        this.#overloadOf(space, space.uses, heads, tails) ??
+        (space.joined && this.#overloadOf(space, space.joined, heads, tails));
       if (found !== null) return found;
     }
     return null;
@@ -93,7 +112,12 @@ export class SpaceEnergy {
     return rounds > latest ? { kind: 'space', space: id, from: 0, until: latest, uses: holds.length } : null;
   }
 
-  #overloadOf({ id, capacity, uses, weighings: ways }: SpaceUses, heads: Heads, tails: Tails): SpaceOverload | null {
+  #overloadOf(
+    { id, capacity, weighings: ways }: SpaceUses,
+    uses: readonly Use[],
+    heads: Heads,
+    tails: Tails,
+  ): SpaceOverload | null {
     const byEnd = uses
       .map((use) => ({
         use,
@@ -134,6 +158,10 @@ function taskUse(task: PreparedTask, space: number, ways: readonly Weighing[]): 
   };
 }
 
+function holdUse({ after, until }: Span, slots: number, energies: readonly number[]): Use {
+  return { slots, first: after, last: until, isHold: true, energies };
+}
+
 /**
  * The first tick by which so many holds can be over: one slot takes its share of them one after the other, each as if
  * it were the one of which the slot is rid first.
@@ -143,7 +171,7 @@ function roundsOf(holds: readonly PreparedHold[], capacity: number, lengths: Hol
   const kinds = lengths.distinct(holds, heads);
   let free = 0;
   for (let round = Math.ceil(slots / capacity); round > 0 && free < Infinity; round--) {
-    free = kinds.reduce((least, { hold, from }) => Math.min(least, lengths.over(hold, Math.max(free, from))), Infinity);
+    free = kinds.reduce((least, { span, from }) => Math.min(least, lengths.over(span, Math.max(free, from))), Infinity);
   }
   return free;
 }

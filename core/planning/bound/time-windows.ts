@@ -10,10 +10,14 @@ export interface Unreachable {
   endsAt: number | null;
 }
 
-/** Per task, how early it can begin and end, and which task before it decides that; -1 where none does. */
+/** Per task, how early it can begin and end. */
 export interface Heads {
   starts: Float64Array;
   ends: Float64Array;
+}
+
+/** The earliest times from the beginning, and which task before it decides each; -1 where none does. */
+export interface EarliestTimes extends Heads {
   previous: Int32Array;
 }
 
@@ -24,9 +28,9 @@ export interface Tails {
 }
 
 /** The earliest times of all tasks through waits, clocks and calendars, or the first task that has none. */
-export function earliestTimes(prepared: Prepared, hours: TaskHours): Heads | Unreachable {
+export function earliestTimes(prepared: Prepared, hours: TaskHours): EarliestTimes | Unreachable {
   const count = prepared.tasks.length;
-  const heads: Heads = {
+  const heads: EarliestTimes = {
     starts: new Float64Array(count),
     ends: new Float64Array(count),
     previous: new Int32Array(count).fill(-1),
@@ -78,7 +82,7 @@ export function latestTimes(prepared: Prepared, hours: TaskHours, heads: Heads, 
 }
 
 /** The tasks that follow each other up to one, first to last, each as early as the one before lets it. */
-export function chainTo(prepared: Prepared, heads: Heads, last: number): string[] {
+export function chainTo(prepared: Prepared, heads: EarliestTimes, last: number): string[] {
   const chain: string[] = [];
   for (let index = last; index >= 0; index = heads.previous[index] ?? -1) {
     chain.unshift(prepared.tasks[index]?.task.id ?? '');

@@ -1,14 +1,16 @@
-import type { Shifts } from '../solve/calendar.ts';
+import { unitedShifts, type Shifts } from '../solve/calendar.ts';
 import type { Prepared, PreparedHold } from '../solve/prepared.ts';
 
 /** Time, weighed: some ticks count for more than others. */
 export interface Weighing {
   /** What the ticks before `time` weigh. */
   upTo(time: number): number;
-  /** What every tick in which somebody works weighs at least. */
+  /** What every tick in which somebody works weighs, if they weigh the same, else 0. */
   perWorkedTick: number;
   /** Whether ticks in which nobody works weigh as much. */
   isEven: boolean;
+  /** Whether only those weigh in which nobody works. */
+  isNights: boolean;
 }
 
 /** What a night may weigh, against the working hours of a usual day. */
@@ -18,15 +20,23 @@ const MOST_CLOCKS = 3;
 
 /** The ways in which time is weighed for a space. */
 export function weighings(prepared: Prepared, holds: readonly PreparedHold[], until: number): Weighing[] {
-  const worked = inSomebodysHours(prepared.shifts);
-  const even: Weighing = { upTo: (time) => time, perWorkedTick: 1, isEven: true };
+  const worked = unitedShifts(prepared.shifts);
+  const even: Weighing = { upTo: (time) => time, perWorkedTick: 1, isEven: true, isNights: false };
   const days = Math.max(1, (until * prepared.problem.tickMinutes) / 1440);
-  const usualDay = worked.reduce((sum, [opens, closes]) => sum + Math.max(0, Math.min(closes, until) - opens), 0) / days;
+  const usualDay =
+    worked.reduce((sum, [opens, closes]) => sum + Math.max(0, Math.min(closes, until) - opens), 0) / days;
   const byNight = NIGHTS.map((night): Weighing => {
     const sums = nightSums(worked, night * usualDay, until);
-    return { upTo: (time) => sums[Math.min(time, until)] ?? 0, perWorkedTick: 1, isEven: false };
+    return { upTo: (time) => sums[Math.min(time, until)] ?? 0, perWorkedTick: 1, isEven: false, isNights: false };
   });
-  return [even, ...byNight, ...byClock(prepared, holds, until)];
+  const sums = nightSums(worked, usualDay, until, 0);
+  const nightsAlone: Weighing = {
+    upTo: (time) => sums[Math.min(time, until)] ?? 0,
+    perWorkedTick: 0,
+    isEven: false,
+    isNights: true,
+  };
+  return [even, ...byNight, nightsAlone, ...byClock(prepared, holds, until)];
 }
 
 function byClock(prepared: Prepared, holds: readonly PreparedHold[], until: number): Weighing[] {
@@ -45,12 +55,12 @@ function byClock(prepared: Prepared, holds: readonly PreparedHold[], until: numb
     for (let tick = 0; tick < until; tick++) {
       sums[tick + 1] = (sums[tick] ?? 0) + (clock.rate[Math.floor(tick / clock.step)] ?? 0);
     }
-    return [{ upTo: (time) => sums[Math.min(time, until)] ?? 0, perWorkedTick: 0, isEven: false }];
+    return [{ upTo: (time) => sums[Math.min(time, until)] ?? 0, perWorkedTick: 0, isEven: false, isNights: false }];
   });
 }
 
-/** Working ticks weigh one, and every gap between them `gap` on the whole. */
-function nightSums(worked: Shifts, gap: number, until: number): Float64Array {
+/** Working ticks weigh one, or as much as is said, and every gap between them `gap` on the whole. */
+function nightSums(worked: Shifts, gap: number, until: number, perWorkedTick = 1): Float64Array {
   const sums = new Float64Array(until + 1);
   let at = 0;
   let sum = 0;
@@ -64,19 +74,8 @@ function nightSums(worked: Shifts, gap: number, until: number): Float64Array {
     // A break at noon is no night: it weighs as long as it lasts.
     const length = opens - at;
     fill(opens, at === 0 || length === 0 ? 0 : Math.min(1, gap / length));
-    fill(closes, 1);
+    fill(closes, perWorkedTick);
   }
   fill(until, 0);
   return sums;
-}
-
-/** The times in which at least one of several calendars works. */
-function inSomebodysHours(calendars: readonly Shifts[]): Shifts {
-  const union: [number, number][] = [];
-  for (const [opens, closes] of calendars.flat().sort(([one], [other]) => one - other)) {
-    const last = union.at(-1);
-    if (last && opens <= last[1]) last[1] = Math.max(last[1], closes);
-    else union.push([opens, closes]);
-  }
-  return union;
 }

@@ -9,6 +9,9 @@ import {
   type PlannedTask,
 } from '../problem.ts';
 import { verify } from '../verify.ts';
+import { BoundSearch } from '../bound/lower-bound.ts';
+import { exhaust } from './exhaust.ts';
+import { prepare } from './prepared.ts';
 import { solve } from './solve.ts';
 
 const HORIZON = 20;
@@ -160,6 +163,7 @@ const problems = fc
   });
 
 test('small problems against trying every plan: never better than the best, seldom later, its bound never above', () => {
+  const proved = { proved: 0, unknown: 0 };
   const seen = { same: 0, later: 0, missed: 0, none: 0 };
   fc.assert(
     fc.property(problems, (problem) => {
@@ -178,11 +182,21 @@ test('small problems against trying every plan: never better than the best, seld
       assert.ok(plan.lowerBound <= best, `the bound ${plan.lowerBound} is above ${best}`);
       if (plan.status === 'optimal') assert.equal(plan.finish, best);
       seen[plan.finish === best ? 'same' : 'later']++;
+      const prepared = prepare(problem);
+      const bounds = BoundSearch.of(prepared);
+      assert.ok(!('task' in bounds));
+      const earlier = exhaust(prepared, bounds, best - 1, { tries: { left: 20_000 }, shouldStop: () => false });
+      assert.notEqual(earlier.kind, 'earlier');
+      const found = exhaust(prepared, bounds, best, { tries: { left: 20_000 }, shouldStop: () => false });
+      if (found.kind === 'none') console.log(JSON.stringify(problem));
+      assert.notEqual(found.kind, 'none');
+      proved[earlier.kind === 'none' ? 'proved' : 'unknown']++;
     }),
-    { numRuns: 120, seed: 4 },
+    { numRuns: 400, seed: 4, endOnFailure: true },
   );
   // The same problems every time: a change of the search that loses what was found before is seen.
   assert.equal(seen.missed, 0, 'no plan is found where there is one');
   assert.ok(seen.later <= 2, JSON.stringify(seen));
+  console.log(JSON.stringify({ seen, proved }));
   assert.ok(seen.same > 100 && seen.none > 0, JSON.stringify(seen));
 });

@@ -118,8 +118,13 @@ class Dispatch {
   #choose(): Waiting | undefined {
     const { slack, sameTool, priority } = this.#rule;
     let next = Infinity;
-    for (const { at } of this.#waiting) if (at < next) next = at;
     let chosen: Waiting | undefined;
+    for (const candidate of this.#waiting) {
+      // What can stand in one place only goes first, in the order of time: it can't give way.
+      if (candidate.task.isFixed && (chosen === undefined || candidate.ready < chosen.ready)) chosen = candidate;
+      if (candidate.at < next) next = candidate.at;
+    }
+    if (chosen !== undefined) return chosen;
     let highest = -Infinity;
     for (const candidate of this.#waiting) {
       const { at, task, crew } = candidate;

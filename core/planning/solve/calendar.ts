@@ -40,6 +40,17 @@ export function jointShifts(calendars: readonly Shifts[]): Shifts {
   }, first);
 }
 
+/** The times in which at least one of several calendars works. */
+export function unitedShifts(calendars: readonly Shifts[]): Shifts {
+  const union: [number, number][] = [];
+  for (const [opens, closes] of calendars.flat().sort(([one], [other]) => one - other)) {
+    const last = union.at(-1);
+    if (last && opens <= last[1]) last[1] = Math.max(last[1], closes);
+    else union.push([opens, closes]);
+  }
+  return union;
+}
+
 /**
  * The first place at or after `from` for `work` ticks in a row within one interval; `null` if there is none.
  * No work at all fits anywhere.

@@ -5,65 +5,70 @@ type Random = () => number;
 
 /** A manner of working: in which order pieces are taken on, and what counts when somebody is free. */
 export interface Manner {
-  /** Rank of every piece; the lowest is taken on first. */
+  /** Rank of every piece; in each lane the lowest is taken on first. */
   ranks: Float64Array;
-  /** How many pieces go together, as they follow each other by their ranks. */
+  /** How much it counts that others wait for their turn after a piece, against the length of what follows in itself. */
+  inTurn: number;
+  /** How many pieces of a lane go together, against the slots that it has. */
   wave: number;
-  /** How much the order of the pieces counts against the length of what follows a task. */
-  pieceByPiece: number;
   /** How much a tool that is already in hand counts. */
   sameTool: number;
   /** How long somebody would rather wait than take up something that matters less, in half shifts. */
   patience: number;
 }
 
-/** The rule of building of a manner. */
-export function ruleOf(prepared: Prepared, { ranks, wave, pieceByPiece, sameTool, patience }: Manner): Rule {
-  const count = prepared.tasks.length;
-  const longest = prepared.tails.reduce((most, tail) => Math.max(most, tail), 1);
-  const priority = new Float64Array(count);
-  const order = [...ranks.keys()].sort((one, other) => (ranks[one] ?? 0) - (ranks[other] ?? 0) || one - other);
-  order.forEach((piece, place) => {
-    const turn = Math.floor(place / wave) * wave * (pieceByPiece / order.length);
-    for (const task of prepared.pieces[piece] ?? []) {
-      priority[task] = longest * ((prepared.tails[task] ?? 0) / longest - turn);
-    }
-  });
+/** More than anything else counts. */
+const URGENT = 1e4;
+
+/** The rule of building of a manner; pieces that are urgent go before all others. */
+export function ruleOf(
+  prepared: Prepared,
+  { ranks, inTurn, wave, sameTool, patience }: Manner,
+  urgent: ReadonlySet<number>,
+): Rule {
+  const { tails, pieces, lanes } = prepared;
+  const longest = tails.reduce((most, tail) => Math.max(most, tail), 1);
+  const priority = Float64Array.from(tails);
+  for (const lane of lanes) {
+    const order = [...lane.pieces].sort((one, other) => (ranks[one] ?? 0) - (ranks[other] ?? 0) || one - other);
+    const together = Math.max(1, Math.round(lane.slots * wave));
+    order.forEach((piece, place) => {
+      const after = Math.floor((order.length - 1 - place) / together) * (together / lane.slots);
+      for (const task of pieces[piece] ?? []) {
+        priority[task] = (priority[task] ?? 0) + inTurn * after * lane.cycle;
+      }
+    });
+  }
+  for (const piece of urgent) {
+    for (const task of pieces[piece] ?? []) priority[task] = (priority[task] ?? 0) + URGENT * longest;
+  }
   return {
     priority,
     slack: prepared.longestSetup + patience * prepared.halfShift,
     sameTool: sameTool * longest,
-    notBefore: new Int32Array(count),
-    hands: new Int16Array(count).fill(ANYBODY),
+    notBefore: new Int32Array(tails.length),
+    hands: new Int16Array(tails.length).fill(ANYBODY),
   };
 }
 
-/** Plain manners to begin with: what takes longest first, all of one tool first, one piece or one kind at a time. */
+/** Plain manners to begin with: what takes longest first, all of one tool first, pieces in turn, one kind at a time. */
 export function openingManners(prepared: Prepared): Manner[] {
-  const count = prepared.pieces.length;
-  const asListed = Float64Array.from({ length: count }, (_unused, index) => index);
+  const asListed = Float64Array.from(prepared.pieces, (_piece, index) => index);
   const byKind = kindRanks(prepared);
-  const plain: Manner = { ranks: asListed, wave: 1, pieceByPiece: 0, sameTool: 0, patience: 0 };
-  const wave = usualWave(prepared);
+  const plain: Manner = { ranks: asListed, inTurn: 0, wave: 1, sameTool: 0, patience: 0 };
   return [
     plain,
-    { ...plain, sameTool: 0.1, patience: 0.1 },
+    { ...plain, inTurn: 1, sameTool: 0.1, patience: 0.1 },
+    { ...plain, ranks: byKind, inTurn: 1, sameTool: 0.3, patience: 0.1 },
+    { ...plain, ranks: byKind, inTurn: 100, sameTool: 2, patience: 0.1 },
+    { ...plain, ranks: byKind, inTurn: 100, wave: 0.5, sameTool: 2, patience: 0.1 },
+    { ...plain, inTurn: 100, sameTool: 0.1, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 1 },
-    { ranks: byKind, wave, pieceByPiece: 100, sameTool: 2, patience: 0.1 },
-    { ranks: byKind, wave: Math.ceil(wave / 2), pieceByPiece: 100, sameTool: 2, patience: 0.1 },
-    { ranks: asListed, wave, pieceByPiece: 100, sameTool: 0.1, patience: 0.1 },
-    { ranks: byKind, wave: 1, pieceByPiece: 3, sameTool: 2, patience: 0.5 },
-    { ranks: asListed, wave: 1, pieceByPiece: 10, sameTool: 0.1, patience: 0 },
+    { ...plain, ranks: byKind, inTurn: 10, wave: 0, sameTool: 0.1, patience: 0.5 },
     // A piece at a time, waiting for it whatever else could start: slow, but never in its own way.
-    { ranks: asListed, wave: 1, pieceByPiece: 1e3, sameTool: 0, patience: Infinity },
+    { ...plain, inTurn: 1e3, wave: 0, patience: Infinity },
   ];
-}
-
-/** As many pieces as the tightest space lets lie at once. */
-function usualWave({ capacities, holds, pieces }: Prepared): number {
-  const held = new Set(holds.map((hold) => hold.space));
-  return Math.max(1, Math.min(pieces.length, ...capacities.filter((_slots, space) => held.has(space))));
 }
 
 /** Ranks by which pieces of one kind follow each other: those that take the same tools in the same order. */
@@ -71,29 +76,24 @@ function kindRanks(prepared: Prepared): Float64Array {
   const kinds = prepared.pieces.map((piece) =>
     piece.map((index) => String(prepared.tasks[index]?.setup?.index ?? '')).join(),
   );
-  const order = [...kinds.keys()].sort((one, other) => ((kinds[one] ?? '') < (kinds[other] ?? '') ? -1 : (kinds[one] ?? '') > (kinds[other] ?? '') ? 1 : one - other));
-  const ranks = new Float64Array(kinds.length);
-  order.forEach((piece, rank) => (ranks[piece] = rank));
-  return ranks;
+  const places = new Map([...new Set(kinds)].sort().map((kind, place) => [kind, place]));
+  return Float64Array.from(kinds, (kind, index) => (places.get(kind) ?? 0) * kinds.length + index);
 }
 
-const PIECE_BY_PIECE = [0, 0.3, 1, 3, 10, 100];
+const IN_TURN = [0, 0.3, 1, 3, 10, 100];
+const WAVE = [0, 0.25, 0.5, 0.75, 1, 1.25, 1.5];
 const SAME_TOOL = [0, 0.03, 0.1, 0.3, 1, 3];
-const PATIENCE = [0, 0.05, 0.1, 0.25, 0.5, 1, 2];
+const PATIENCE = [-0.05, 0, 0.05, 0.1, 0.25, 0.5, 1, 2];
 
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
 
 /** A manner near another one. */
-export function variedManner(prepared: Prepared, manner: Manner, random: Random): Manner {
-  const varied = { ...manner, ranks: Float64Array.from(manner.ranks) };
-  if (random() < 0.3) varied.pieceByPiece = random() < 0.5 ? varied.pieceByPiece * (0.5 + random()) : (pick(PIECE_BY_PIECE, random) ?? 0);
-  if (random() < 0.3) varied.sameTool = random() < 0.5 ? varied.sameTool * (0.5 + random()) : (pick(SAME_TOOL, random) ?? 0);
-  if (random() < 0.3) varied.patience = random() < 0.5 && varied.patience < 1e3 ? varied.patience * (0.5 + random()) : (pick(PATIENCE, random) ?? 0);
-  if (random() < 0.3) {
-    const usual = usualWave(prepared);
-    varied.wave = Math.max(1, Math.round(random() < 0.5 ? varied.wave * (0.5 + random()) : usual * 1.5 * random()));
-  }
-  const { ranks } = varied;
+export function variedManner(manner: Manner, random: Random): Manner {
+  const vary = (value: number, usual: readonly number[]): number => {
+    if (random() < 0.7) return value;
+    return random() < 0.5 && value < 1e3 ? value * (0.5 + random()) : (pick(usual, random) ?? value);
+  };
+  const ranks = Float64Array.from(manner.ranks);
   const swaps = Math.floor(random() * 4);
   for (let swap = 0; swap < swaps; swap++) {
     const one = Math.floor(random() * ranks.length);
@@ -106,5 +106,11 @@ export function variedManner(prepared: Prepared, manner: Manner, random: Random)
       ranks[other] = rank;
     }
   }
-  return varied;
+  return {
+    ranks,
+    inTurn: vary(manner.inTurn, IN_TURN),
+    wave: vary(manner.wave, WAVE),
+    sameTool: vary(manner.sameTool, SAME_TOOL),
+    patience: vary(manner.patience, PATIENCE),
+  };
 }

@@ -43,7 +43,8 @@ const single: Move = (prepared, incumbent, random) => {
   const most = 1 + Math.floor(random() * 4);
   for (let moved = 0; moved < most; moved++) {
     const index = Math.floor(random() * count);
-    rule.priority[index] = (rule.priority[index] ?? 0) + (random() - 0.5) * Math.min(count, 60 + count * 0.2 * random());
+    rule.priority[index] =
+      (rule.priority[index] ?? 0) + (random() - 0.5) * Math.min(count, 60 + count * 0.2 * random());
   }
   return rule;
 };
@@ -60,7 +61,8 @@ const batch: Move = (prepared, incumbent, random) => {
   const later = random() < 0.5;
   for (let position = later ? at - length : at; position <= (later ? at : at + length); position++) {
     const index = order[position] ?? -1;
-    if (prepared.tasks[index]?.setup?.index === key) rule.priority[index] = -at + (later ? -1 : 1) * 0.5 - place++ * 1e-4;
+    if (prepared.tasks[index]?.setup?.index === key)
+      rule.priority[index] = -at + (later ? -1 : 1) * 0.5 - place++ * 1e-4;
   }
   return rule;
 };
@@ -89,12 +91,13 @@ const loosened: Move = (prepared, incumbent, random) => {
 };
 
 /** Other priorities than those by which it was built, shaken. */
-const shaken: Move = (prepared, incumbent, random) => {
+const shaken: Move = (_prepared, incumbent, random) => {
   const rule = { ...incumbent.rule, priority: Float64Array.from(incumbent.rule.priority) };
   const share = 0.05 + 0.45 * random() ** 2;
   const strength = random() < 0.2 ? 3 : 0.6;
   for (let index = 0; index < rule.priority.length; index++) {
-    if (random() < share) rule.priority[index] = (rule.priority[index] ?? 0) * (1 + strength * (random() - 0.5)) + random();
+    if (random() < share)
+      rule.priority[index] = (rule.priority[index] ?? 0) * (1 + strength * (random() - 0.5)) + random();
   }
   return rule;
 };
@@ -139,7 +142,7 @@ const delays: Move = (prepared, incumbent, random) => {
   return { ...rule, notBefore };
 };
 
-export const MOVES: Readonly<Record<string, Move>> = { pieces, single, batch, stretch, loosened, shaken, hands, delays };
+export const MOVES: readonly Move[] = [pieces, single, batch, stretch, loosened, shaken, hands, delays];
 
 /** The start of a wait's first task from which the wait has not run out yet when its second one starts at `start`. */
 export function inTimeFor(prepared: Prepared, { from, atMost }: PreparedWait, start: number): number {

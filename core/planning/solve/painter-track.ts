@@ -14,10 +14,14 @@ export class PainterTrack {
   /** Where the set-up of the last answer of {@link readyAt} began and ended; none was needed where both are -1. */
   setupStart = -1;
   setupEnd = -1;
+  /** Of that answer, the task for which a set-up was made that does not keep so long; -1 where none was. */
+  outlived = -1;
   readonly #ticksPerDay: number;
   #lastDay = -1;
   #key = -1;
   #readyFrom = 0;
+  /** The task for which this painter was last set up. */
+  #setUpFor = -1;
   /** The first shift that ends after `freeFrom`. */
   #shift = 0;
 
@@ -58,19 +62,24 @@ export class PainterTrack {
   /**
    * The first tick from `start` on, which is inside a shift and not before `freeFrom`, at which this painter can be set
    * up; {@link NEVER} if there is none. Where it is `start` itself, `setupStart` and `setupEnd` tell of the set-up.
+   * With `renews`, one that fits into idle time is made anew.
    */
-  readyAt(setup: PreparedSetup, start: number): number {
+  readyAt(setup: PreparedSetup, start: number, renews = false): number {
     this.setupStart = -1;
     this.setupEnd = -1;
-    if (this.#key === setup.index && this.#stillGood(setup, this.#readyFrom, start)) return start;
+    this.outlived = -1;
+    const isGood = this.#key === setup.index && this.#stillGood(setup, this.#readyFrom, start);
+    if (isGood && !renews) return start;
     const work = this.setupWork(setup);
     const index = this.shiftAfter(start);
     const opens = Math.max(this.shifts[index]?.[0] ?? 0, this.freeFrom);
+    if (isGood && start - work < opens) return start;
     if (start - work >= opens) {
       this.setupStart = start - work;
       this.setupEnd = start;
       return start;
     }
+    if (this.#key === setup.index) this.outlived = this.#setUpFor;
     // The shift has only just begun: set up at the end of the one before, if it keeps.
     const before = this.shifts[index - 1];
     if (before !== undefined && before[1] - work >= Math.max(before[0], this.freeFrom)) {
@@ -92,11 +101,33 @@ export class PainterTrack {
     return NEVER;
   }
 
+  /** Tracks of the same name go on in the same ways. */
+  get name(): string {
+    return `${this.freeFrom}/${this.#key}/${this.#readyFrom}`;
+  }
+
+  /** A track that goes on from here by itself. */
+  copy(): PainterTrack {
+    const copy = new PainterTrack(this.shifts, this.#ticksPerDay);
+    copy.freeFrom = this.freeFrom;
+    copy.days = this.days;
+    copy.#lastDay = this.#lastDay;
+    copy.#key = this.#key;
+    copy.#readyFrom = this.#readyFrom;
+    copy.#setUpFor = this.#setUpFor;
+    copy.#shift = this.#shift;
+    return copy;
+  }
+
   /** Adds a set-up, if one is needed, and a task, both later than everything before. */
-  add(task: { start: number; end: number; setup: PreparedSetup | null }, setup: { start: number; end: number } | null): void {
+  add(
+    task: { index: number; start: number; end: number; setup: PreparedSetup | null },
+    setup: { start: number; end: number } | null,
+  ): void {
     if (setup !== null && task.setup !== null) {
       this.#key = task.setup.index;
       this.#readyFrom = setup.end;
+      this.#setUpFor = task.index;
       this.#countDays(setup.start, setup.end);
     }
     this.#countDays(task.start, task.end);

@@ -1,4 +1,6 @@
 import { RateClock } from '../../shelf/drying/rate-clock.ts';
+import { jointShifts, type Shifts } from './calendar.ts';
+import { lanesOf, type Lane } from './lanes.ts';
 import type { Measure, PlanProblem, PlanTask } from '../problem.ts';
 
 /** A limit of a wait, ready to be asked. */
@@ -42,6 +44,8 @@ export interface PreparedTask {
   setup: PreparedSetup | null;
   earliest: number;
   latest: number;
+  /** Whether it can stand in one place only, as what was done does. */
+  isFixed: boolean;
   window: readonly (readonly [number, number])[] | null;
   /** Indices of the painters who may do it, and the index of this crew; the same for all tasks that say the same. */
   by: readonly number[];
@@ -70,7 +74,10 @@ export interface PreparedHold {
 export interface Prepared {
   problem: PlanProblem;
   tasks: PreparedTask[];
-  shifts: readonly (readonly (readonly [number, number])[])[];
+  /** Per painter; those who work the same hours share them. */
+  shifts: readonly Shifts[];
+  /** The hours in which all of a team work. */
+  jointShifts(team: readonly number[]): Shifts;
   /** Crews by their index; first, for each painter, the crew of that painter alone. */
   crews: readonly (readonly number[])[];
   capacities: readonly number[];
@@ -79,6 +86,10 @@ export interface Prepared {
   order: number[] | null;
   /** Tasks that hang together by waits, each in that order: mostly those of one piece. */
   pieces: readonly (readonly number[])[];
+  /** Pieces that have to take turns. */
+  lanes: readonly Lane[];
+  /** Per task, the index of its piece. */
+  pieceOf: Int32Array;
   /** Per task, the typical length in ticks from its start to the end of all that follows it. */
   tails: Float64Array;
   /** Half of the first shift, in ticks. */
@@ -122,25 +133,28 @@ export function prepare(problem: PlanProblem): Prepared {
 
   const tasks = problem.tasks.map((task, index): PreparedTask => {
     const crew = crewOf(
-      task.by == null ? everybody : [...new Set(task.by.map((id) => at(painterIndex, id)))].sort((one, other) => one - other),
+      task.by == null
+        ? everybody
+        : [...new Set(task.by.map((id) => at(painterIndex, id)))].sort((one, other) => one - other),
     );
     return {
-    index,
-    task,
-    setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
-    earliest: task.earliest ?? 0,
-    latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
-    window: task.window == null ? null : (windows.get(task.window) ?? []),
-    by: crews[crew] ?? [],
-    crew,
-    spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
-    before: [],
-    after: [],
-    opens: [],
-    closes: [],
-    leaves: [],
-    releases: [],
-  };
+      index,
+      task,
+      setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
+      earliest: task.earliest ?? 0,
+      latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
+      isFixed: task.latest != null && task.latest - (task.earliest ?? 0) === task.work,
+      window: task.window == null ? null : (windows.get(task.window) ?? []),
+      by: crews[crew] ?? [],
+      crew,
+      spaces: task.spaces.map((use) => ({ space: at(spaceIndex, use.id), slots: use.slots })),
+      before: [],
+      after: [],
+      opens: [],
+      closes: [],
+      leaves: [],
+      releases: [],
+    };
   });
   for (const wait of problem.waits) {
     const prepared: PreparedWait = {
@@ -175,22 +189,61 @@ export function prepare(problem: PlanProblem): Prepared {
     task.releases = [...balance].flatMap(([space, given]) => (given > 0 ? [space] : []));
   }
   const order = waitOrder(tasks);
+  const shifts = sharedShifts(problem);
+  const pieces = piecesOf(tasks, order ?? []);
+  const tails = tailsOf(tasks, order ?? []);
+  const pieceOf = new Int32Array(tasks.length);
+  pieces.forEach((piece, index) => piece.forEach((task) => (pieceOf[task] = index)));
   const [firstShift] = problem.painters[0]?.shifts ?? [];
   return {
     problem,
     tasks,
-    shifts: problem.painters.map((painter) => painter.shifts),
+    shifts,
+    jointShifts: jointly(shifts),
     crews,
     capacities: problem.spaces.map((space) => space.slots),
     holds,
     order,
-    pieces: piecesOf(tasks, order ?? []),
-    tails: tailsOf(tasks, order ?? []),
+    pieces,
+    pieceOf,
+    lanes: lanesOf(
+      tasks,
+      problem.spaces.map((space) => space.slots),
+      pieces,
+      tails,
+    ),
+    tails,
     longestSetup: problem.setups.reduce(
       (most, { work, after }) => Math.max(most, work, ...Object.values(after ?? {})),
       0,
     ),
     halfShift: firstShift === undefined ? 1 : Math.ceil((firstShift[1] - firstShift[0]) / 2),
+  };
+}
+
+function sharedShifts(problem: PlanProblem): Shifts[] {
+  const known = new Map<string, Shifts>();
+  return problem.painters.map(({ shifts }) => {
+    const written = shifts.join();
+    const same = known.get(written) ?? shifts;
+    known.set(written, same);
+    return same;
+  });
+}
+
+/** Joint hours, kept by whose they are: painters with the same hours count once. */
+function jointly(shifts: readonly Shifts[]): (team: readonly number[]) => Shifts {
+  const known = new Map<string, Shifts>();
+  const place = shifts.map((own) => shifts.indexOf(own));
+  return (team) => {
+    if (team.length === 1) return shifts[team[0] ?? 0] ?? [];
+    const distinct = [...new Set(team.map((painter) => place[painter] ?? painter))].sort((one, other) => one - other);
+    const [first, ...others] = distinct;
+    if (first === undefined || others.length === 0) return shifts[first ?? -1] ?? [];
+    const name = distinct.join();
+    const joint = known.get(name) ?? jointShifts(distinct.map((painter) => shifts[painter] ?? []));
+    known.set(name, joint);
+    return joint;
   };
 }
 
@@ -250,15 +303,23 @@ function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
   return order.length === tasks.length ? order : null;
 }
 
+/** A task that waits for more others than this, or they for it, belongs to none of their pieces. */
+const MOST_WAITS = 5;
+
 function piecesOf(tasks: readonly PreparedTask[], order: readonly number[]): number[][] {
+  const isHub = (index: number): boolean => {
+    const task = tasks[index];
+    return task !== undefined && (task.before.length > MOST_WAITS || task.after.length > MOST_WAITS);
+  };
   const piece = new Int32Array(tasks.length).fill(-1);
   let count = 0;
   for (const first of order) {
     if (piece[first] !== -1) continue;
     const open = [first];
     for (let index = open.pop(); index !== undefined; index = open.pop()) {
-      if (piece[index] !== -1) continue;
+      if (piece[index] !== -1 || (index !== first && isHub(index))) continue;
       piece[index] = count;
+      if (isHub(index)) continue;
       for (const wait of tasks[index]?.after ?? []) open.push(wait.to);
       for (const wait of tasks[index]?.before ?? []) open.push(wait.from);
     }

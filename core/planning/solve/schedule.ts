@@ -1,5 +1,5 @@
 import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
-import { fitPausing, fitWhole, jointShifts, type Shifts } from './calendar.ts';
+import { fitPausing, fitWhole } from './calendar.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import type { Prepared, PreparedTask, PreparedWait } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
@@ -38,7 +38,6 @@ export class Schedule {
   /** Per crew and set-up, when one of them could start; -1 where nobody asked since somebody was given work. */
   readonly #nextFree: Float64Array;
   readonly #setupKinds: number;
-  readonly #joint = new Map<string, Shifts>();
   readonly starts: Int32Array;
   readonly ends: Int32Array;
   readonly placements: (Placement | null)[];
@@ -56,6 +55,24 @@ export class Schedule {
     this.starts = new Int32Array(tasks.length).fill(-1);
     this.ends = new Int32Array(tasks.length).fill(-1);
     this.placements = new Array<Placement | null>(tasks.length).fill(null);
+  }
+
+  /** The schedule in which every task stands where it is said. */
+  static of(prepared: Prepared, placements: readonly Placement[]): Schedule {
+    const schedule = new Schedule(prepared);
+    const order = [...placements.keys()].sort(
+      (one, other) =>
+        (placements[one]?.start ?? 0) - (placements[other]?.start ?? 0) || position(one) - position(other),
+    );
+    function position(index: number): number {
+      return prepared.order?.indexOf(index) ?? 0;
+    }
+    for (const index of order) {
+      const task = prepared.tasks[index];
+      const placement = placements[index];
+      if (task && placement) schedule.place(task, placement);
+    }
+    return schedule;
   }
 
   /** First tick at which the waits before a task are over; all its predecessors are placed. `Infinity` if never. */
@@ -136,7 +153,8 @@ export class Schedule {
     if (size === 0) return this.#findFor(task, NOBODY, ready);
     let best: Answer = { refused: { kind: 'calendar' } };
     if (size === 1) {
-      for (const painter of members) best = better(best, this.#findFor(task, this.#prepared.crews[painter] ?? [], ready));
+      for (const painter of members)
+        best = better(best, this.#findFor(task, this.#prepared.crews[painter] ?? [], ready));
     } else {
       for (const team of teams(this.#likeliest(members, size), size)) {
         best = better(best, this.#findFor(task, team, ready));
@@ -152,19 +170,8 @@ export class Schedule {
     return [...by].sort((one, other) => freeFrom(one) - freeFrom(other) || one - other).slice(0, size + SPARE_HANDS);
   }
 
-  #shiftsOf(team: readonly number[]): Shifts {
-    if (team.length === 1) return this.#tracks[team[0] ?? 0]?.shifts ?? [];
-    const name = team.join();
-    let joint = this.#joint.get(name);
-    if (joint === undefined) {
-      joint = jointShifts(team.map((painter) => this.#prepared.shifts[painter] ?? []));
-      this.#joint.set(name, joint);
-    }
-    return joint;
-  }
-
   #findFor(task: PreparedTask, team: readonly number[], ready: number): Answer {
-    const shifts = this.#shiftsOf(team);
+    const shifts = this.#prepared.jointShifts(team);
     // Several painters stop together only where all their shifts do; so together they do not pause.
     const fit = task.task.pausable && team.length === 1 ? fitPausing : fitWhole;
     let from = ready;
@@ -269,7 +276,7 @@ export class Schedule {
     this.#nextFree.fill(-1);
     for (const painter of painters) {
       const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
-      this.#tracks[painter]?.add({ start, end, setup: task.setup }, setup);
+      this.#tracks[painter]?.add({ index: task.index, start, end, setup: task.setup }, setup);
     }
   }
 

@@ -1,6 +1,6 @@
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
-import { inTimeFor, MOVES, type Incumbent } from './moves.ts';
+import { inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
@@ -19,7 +19,7 @@ export interface SearchOptions {
   /** Asked as long as there is none; true stops without. */
   giveUp(): boolean;
   /** Told of every better plan as it is found. */
-  onBetter(schedule: Schedule, step: number): void;
+  onBetter(schedule: Schedule): void;
 }
 
 export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
@@ -32,7 +32,7 @@ interface Candidate extends Incumbent {
 const MOST_REPAIRS = 60;
 
 /** Finish first, then painter-days, then set-ups, then the sum of ends. */
-function compareCosts(one: FullCost, other: FullCost): number {
+export function compareCosts(one: FullCost, other: FullCost): number {
   return (
     one.finish - other.finish ||
     one.painterDays - other.painterDays ||
@@ -60,48 +60,114 @@ function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boole
 }
 
 /**
- * Searches for a good plan. First plain manners of working, then manners varied, and in between the best schedule itself
- * with tasks moved. Deterministic for a seed and a number of steps, as long as nothing stops it.
+ * Searches for a good plan: plain manners of working first; then manners near the best one, and in between the best
+ * schedule itself with some tasks moved. What has led to better plans is tried more often. Deterministic for a seed and
+ * a number of steps, as long as nothing stops it.
  */
 export function search(prepared: Prepared, options: SearchOptions): Searched {
-  const random = seededRandom(options.seed);
-  const openings = openingManners(prepared);
-  const moves = Object.values(MOVES);
-  let best: Candidate | null = null;
-  /** The best of those that were built by a manner, and that manner. */
-  let mannered: { manner: Manner; cost: FullCost } | null = null;
-  let bound: number | null = null;
-  let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
-  for (let step = 0; ; step++) {
-    if (best !== null && step >= openings.length) {
-      bound ??= options.boundBelow(best.cost.finish);
-      // At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough.
-      if (step >= (best.cost.finish <= bound ? options.steps / 4 : options.steps)) break;
-    } else if (best !== null ? step >= options.steps : step >= Math.max(options.steps, openings.length)) break;
-    if (best !== null && options.shouldStop()) break; globalThis.STEPS = step;
-    let manner: Manner | null = null;
-    const move = moves[Math.floor(random() * moves.length)];
-    if (step < openings.length || best === null || mannered === null || move === undefined) {
-      manner = openings[step] ?? variedManner(prepared, openings[0]!, random);
-    } else if (random() < 0.5) manner = variedManner(prepared, mannered.manner, random);
-    const rule: Rule = manner !== null || best === null || move === undefined ? ruleOf(prepared, manner ?? openings[0]!) : move(prepared, best, random);
-    const shouldStop = best === null ? options.giveUp : options.shouldStop;
-    const built = buildRepairing(prepared, rule, shouldStop);
-    if ('stopped' in built) break;
+  const attempt = new Search(prepared, options);
+  return attempt.run();
+}
+
+/** A way to come to another schedule, and how often it is tried. */
+interface Way {
+  move: Move | null;
+  weight: number;
+}
+
+class Search {
+  readonly #prepared: Prepared;
+  readonly #options: SearchOptions;
+  readonly #random: () => number;
+  readonly #ways: Way[] = [{ move: null, weight: 4 }, ...MOVES.map((move) => ({ move, weight: 1 }))];
+  #best: Candidate | null = null;
+  /** The best manner of those by which a schedule was built. */
+  #manner: { manner: Manner; cost: FullCost } | null = null;
+  /** Pieces that were too late in some schedule: they go before others. */
+  readonly #urgent = new Set<number>();
+  #stuck: { task: PreparedTask; refusal: Refusal } | null = null;
+
+  constructor(prepared: Prepared, options: SearchOptions) {
+    this.#prepared = prepared;
+    this.#options = options;
+    this.#random = seededRandom(options.seed);
+  }
+
+  run(): Searched {
+    const openings = openingManners(this.#prepared);
+    let step = 0;
+    for (const manner of openings) {
+      if (this.#best !== null && (step >= this.#options.steps || this.#options.shouldStop())) break;
+      if (!this.#tryManner(manner)) break;
+      step++;
+    }
+    const [plain] = openings;
+    let bound = -Infinity;
+    if (this.#best !== null && step < this.#options.steps && !this.#options.shouldStop()) {
+      bound = this.#options.boundBelow(this.#best.cost.finish);
+    }
+    for (; plain !== undefined && step < this.#stepsFrom(bound); step++) {
+      if (this.#best !== null && this.#options.shouldStop()) break;
+      const way = this.#choose();
+      const before = this.#best;
+      const goesOn =
+        before === null || way.move === null
+          ? this.#tryManner(variedManner(this.#manner?.manner ?? plain, this.#random))
+          : this.#tryRule(way.move(this.#prepared, before, this.#random)) !== 'stopped';
+      if (!goesOn) break;
+      way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== before ? 0.1 : 0));
+    }
+    if (this.#best !== null) return { best: this.#best.schedule };
+    return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
+  }
+
+  /** At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough. */
+  #stepsFrom(bound: number): number {
+    return this.#best !== null && this.#best.cost.finish <= bound ? this.#options.steps / 4 : this.#options.steps;
+  }
+
+  #choose(): Way {
+    const total = this.#ways.reduce((sum, { weight }) => sum + weight, 0);
+    let left = this.#random() * total;
+    for (const way of this.#ways) {
+      left -= way.weight;
+      if (left <= 0) return way;
+    }
+    return this.#ways[0]!;
+  }
+
+  /** Builds by a manner, and again while a piece is too late that could go before others; false when it was stopped. */
+  #tryManner(manner: Manner): boolean {
+    let urgent: number;
+    let cost: FullCost | 'stopped' | null;
+    do {
+      urgent = this.#urgent.size;
+      cost = this.#tryRule(ruleOf(this.#prepared, manner, this.#urgent));
+    } while (cost === null && this.#urgent.size > urgent);
+    if (cost === 'stopped') return false;
+    if (cost !== null && (this.#manner === null || compareCosts(cost, this.#manner.cost) <= 0))
+      this.#manner = { manner, cost };
+    return true;
+  }
+
+  /** Builds by a rule, and keeps what is no worse than the best; null where a task finds no place. */
+  #tryRule(rule: Rule): FullCost | 'stopped' | null {
+    const shouldStop = this.#best === null ? this.#options.giveUp : this.#options.shouldStop;
+    const built = buildRepairing(this.#prepared, rule, shouldStop);
+    if ('stopped' in built) return 'stopped';
     if ('stuck' in built) {
-      stuck ??= built.stuck;
-      continue;
+      const { task, refusal } = built.stuck;
+      if (refusal.kind === 'latest' || refusal.kind === 'window')
+        this.#urgent.add(this.#prepared.pieceOf[task.index] ?? -1);
+      this.#stuck ??= built.stuck;
+      return null;
     }
     const cost = built.schedule.cost();
-    if (manner !== null && (mannered === null || compareCosts(cost, mannered.cost) <= 0)) mannered = { manner, cost };
-    const difference = best === null ? -1 : compareCosts(cost, best.cost);
+    const difference = this.#best === null ? -1 : compareCosts(cost, this.#best.cost);
     if (difference <= 0) {
-      best = { schedule: built.schedule, cost, rule };
-      if (difference < 0) { options.onBetter(built.schedule, step);
-       if (globalThis.TRACE) { const k = manner? step < openings.length ? `opening${step}`:'manner':move.name; globalThis.TRACE[k] = (globalThis.TRACE[k]??0)+1; } }
+      this.#best = { schedule: built.schedule, cost, rule };
+      if (difference < 0) this.#options.onBetter(built.schedule);
     }
+    return cost;
   }
-  if (globalThis.TRACE) globalThis.TRACE.mannered = JSON.stringify({...mannered.manner, ranks:0})+JSON.stringify(mannered.cost)+globalThis.STEPS;
-  if (best !== null) return { best: best.schedule };
-  return stuck === null ? { stopped: true } : { stuck };
 }

@@ -2,7 +2,9 @@ import { BoundSearch, type LowerBound } from '../bound/lower-bound.ts';
 import type { FoundPlan, NoPlan, PlanProblem, PlanSolution } from '../problem.ts';
 import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts';
 import { prepare } from './prepared.ts';
-import type { Schedule } from './schedule.ts';
+import { exhaust, isSmall } from './exhaust.ts';
+import { Schedule } from './schedule.ts';
+import { sparingSetups } from './sparing-setups.ts';
 import { search } from './search.ts';
 
 export interface SolveOptions {
@@ -19,6 +21,9 @@ export interface SolveOptions {
 
 const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
 
+/** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
+const TRIES_PER_STEP = 6;
+
 /** Schedules to build by default: about a second's work up to some hundred tasks. */
 function usualSteps(tasks: number): number {
   return Math.max(12, Math.min(1500, Math.round(30_000 / Math.max(1, tasks))));
@@ -34,6 +39,9 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   if (reasons.length > 0) return infeasible(reasons);
   const bounds = BoundSearch.of(prepared);
   if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
+  let isStopped = false;
+  const shouldStop = (): boolean => (isStopped ||= options.shouldStop?.() ?? false);
+  const steps = options.steps ?? usualSteps(problem.tasks.length);
   let bound: LowerBound = bounds.chain;
   const describe = (schedule: Schedule): FoundPlan => {
     const { finish, painterDays, setups } = schedule.cost();
@@ -47,14 +55,28 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   };
   const searched = search(prepared, {
     seed: options.seed ?? 1,
-    steps: options.steps ?? usualSteps(problem.tasks.length),
+    steps,
     boundBelow: (finish) => (bound = bounds.below(finish)).finish,
-    shouldStop: options.shouldStop ?? (() => false),
+    shouldStop,
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),
   });
-  if ('best' in searched) return describe(searched.best);
-  return infeasible(['stuck' in searched ? stuckReason(prepared, searched.stuck) : STOPPED]);
+  if ('stopped' in searched) return infeasible([STOPPED]);
+  let best = 'best' in searched ? searched.best : null;
+  const tries = { left: steps * TRIES_PER_STEP };
+  while (isSmall(prepared) && (best === null || best.cost().finish > bound.finish)) {
+    const deadline = best === null ? problem.horizon : best.cost().finish - 1;
+    const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
+    if (rest.kind === 'earlier') {
+      best = Schedule.of(prepared, sparingSetups(prepared, rest.placements));
+      options.onBetter?.(describe(best));
+      continue;
+    }
+    if (rest.kind === 'none' && best !== null) bound = { finish: best.cost().finish, because: { kind: 'exhausted' } };
+    break;
+  }
+  if (best === null) return infeasible('stuck' in searched ? [stuckReason(prepared, searched.stuck)] : [STOPPED]);
+  return describe(best);
 }
 
 function infeasible(reasons: NoPlan['reasons']): NoPlan {

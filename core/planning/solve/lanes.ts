@@ -1,0 +1,59 @@
+import type { PreparedTask } from './prepared.ts';
+
+/** Pieces that have to take turns at a place: more of them want to lie there than there are slots. */
+export interface Lane {
+  pieces: readonly number[];
+  /** How many of them can lie there at once. */
+  slots: number;
+  /** How long one of them usually lies there, from first to last, in ticks. */
+  cycle: number;
+}
+
+/** The lanes of a problem; a piece that wants several places stands in the lane that is longest for its slots. */
+export function lanesOf(
+  tasks: readonly PreparedTask[],
+  capacities: readonly number[],
+  pieces: readonly (readonly number[])[],
+  tails: Float64Array,
+): Lane[] {
+  const wanted = pieces.map((piece) => lyingTimes(tasks, piece, tails));
+  const crowds = capacities.map(
+    (slots, space) => wanted.filter((times) => times.has(space)).length / Math.max(1, slots),
+  );
+  const members = new Map<number, number[]>();
+  wanted.forEach((times, piece) => {
+    let lane = -1;
+    for (const space of times.keys()) {
+      const crowd = crowds[space] ?? 0;
+      if (crowd > 1 && crowd > (crowds[lane] ?? 0)) lane = space;
+    }
+    if (lane >= 0) members.set(lane, [...(members.get(lane) ?? []), piece]);
+  });
+  return [...members].map(([space, own]) => ({
+    pieces: own,
+    slots: Math.max(1, capacities[space] ?? 1),
+    cycle: own.reduce((sum, piece) => sum + (wanted[piece]?.get(space) ?? 0), 0) / own.length,
+  }));
+}
+
+/** By the spaces where a piece lies in between, how long it usually takes from its first lying there to its last. */
+function lyingTimes(
+  tasks: readonly PreparedTask[],
+  piece: readonly number[],
+  tails: Float64Array,
+): Map<number, number> {
+  const spans = new Map<number, { from: number; until: number }>();
+  for (const index of piece) {
+    for (const hold of tasks[index]?.opens ?? []) {
+      if (hold.slots === 0) continue;
+      const from = (tails[index] ?? 0) - (tasks[index]?.task.work ?? 0);
+      const until = tails[hold.until] ?? 0;
+      const known = spans.get(hold.space);
+      spans.set(hold.space, {
+        from: Math.max(from, known?.from ?? 0),
+        until: Math.min(until, known?.until ?? Infinity),
+      });
+    }
+  }
+  return new Map([...spans].map(([space, { from, until }]) => [space, from - until]));
+}

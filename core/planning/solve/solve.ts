@@ -17,6 +17,8 @@ export interface SolveOptions {
   giveUp?: () => boolean;
   /** Told of every better plan while the search runs. */
   onBetter?: (plan: FoundPlan) => void;
+  /** Told why no plan can be earlier than the bound, whenever a better bound is known. */
+  onBound?: (bound: LowerBound) => void;
 }
 
 const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
@@ -24,9 +26,9 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 /** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
 const TRIES_PER_STEP = 6;
 
-/** Schedules to build by default: about a second's work up to some hundred tasks. */
+/** Schedules to build by default: a second's work or two up to some thousand tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(12, Math.min(1500, Math.round(30_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(1500, Math.round(150_000 / Math.max(1, tasks))));
 }
 
 /**
@@ -42,7 +44,13 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   let isStopped = false;
   const shouldStop = (): boolean => (isStopped ||= options.shouldStop?.() ?? false);
   const steps = options.steps ?? usualSteps(problem.tasks.length);
-  let bound: LowerBound = bounds.chain;
+  let bound = bounds.chain;
+  const proved = (better: LowerBound): number => {
+    bound = better;
+    options.onBound?.(bound);
+    return bound.finish;
+  };
+  proved(bound);
   const describe = (schedule: Schedule): FoundPlan => {
     const { finish, painterDays, setups } = schedule.cost();
     return {
@@ -56,7 +64,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const searched = search(prepared, {
     seed: options.seed ?? 1,
     steps,
-    boundBelow: (finish) => (bound = bounds.below(finish)).finish,
+    boundBelow: (finish) => proved(bounds.below(finish)),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),
@@ -72,7 +80,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
       options.onBetter?.(describe(best));
       continue;
     }
-    if (rest.kind === 'none' && best !== null) bound = { finish: best.cost().finish, because: { kind: 'exhausted' } };
+    if (rest.kind === 'none' && best !== null) proved({ finish: best.cost().finish, because: { kind: 'exhausted' } });
     break;
   }
   if (best === null) return infeasible('stuck' in searched ? [stuckReason(prepared, searched.stuck)] : [STOPPED]);

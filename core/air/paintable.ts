@@ -107,12 +107,17 @@ export function hindrancesOf(
     IN_ORDER.flatMap(([id, { soon }]) => (soon ? [[id, nextHour(hours, (hour) => soon(hour, limits))] as const] : [])),
   );
   return hours.map((hour, index) => {
-    const dry = touchDry(index);
-    return IN_ORDER.flatMap(([id, { now, untilRainSafe }]) => {
-      if (now) return now(hour, limits) ? [id] : [];
-      const until = untilRainSafe ? index + 1 + limits.rainSafe : dry;
-      return (comes.get(id)?.[index + 1] ?? Infinity) < until ? [id] : [];
-    });
+    const found: Hindrance[] = [];
+    for (const [id, { now, untilRainSafe }] of IN_ORDER) {
+      if (now) {
+        if (now(hour, limits)) found.push(id);
+        continue;
+      }
+      const next = comes.get(id)?.[index + 1] ?? Infinity;
+      // When it is dry matters only where something comes.
+      if (next < Infinity && next < (untilRainSafe ? index + 1 + limits.rainSafe : touchDry(index))) found.push(id);
+    }
+    return found;
   });
 }
 

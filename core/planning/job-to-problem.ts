@@ -1,6 +1,6 @@
 import { clocksOf, dryingProduct, PLAIN_WATER, type DryingProduct, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
-import { colourOn, dryingClimateId, groupOf, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import { dryingClimateId, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -10,6 +10,10 @@ import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
 import { filmRatioOf, learntDrying, type LearntDrying } from './learnt-drying.ts';
 import { awaitedStage, isCoat, lyingCoats } from './lying-coats.ts';
+import { longestOpen, PaintableWindows } from './paintable-windows.ts';
+import { JobSetups } from './job-setups.ts';
+import { workOf } from './crew-work.ts';
+import { AIR_SLOTS, sharedAir } from './shared-air.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
@@ -17,28 +21,6 @@ import { openRoomSteps, type RoomStep } from './room-work.ts';
 
 /** Days that a plan may reach beyond the day on which it is made. */
 const HORIZON_DAYS = 90;
-/** A brush or roller wrapped air-tight keeps overnight; a gun stands in water for a day at most. Minutes. */
-const WRAPPED_KEEPS = 16 * 60;
-const SOAKED_KEEPS = 24 * 60;
-/** Minutes at a professional's pace to set up, and to change over from another product or colour. */
-const SETUP = { brush: { fresh: 5, change: 6 }, roller: { fresh: 5, change: 6 }, spray: { fresh: 15, change: 27 } };
-/** What is got out for work without paint, and the minutes that takes at a professional's pace. */
-const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minutes: number }>>> = {
-  'take-off': { key: 'kit/hardware', minutes: 1 },
-  mask: { key: 'kit/mask', minutes: 1 },
-  wash: { key: 'kit/wash', minutes: 3 },
-  abrade: { key: 'kit/abrade', minutes: 2 },
-  'wet-abrade': { key: 'kit/wet-abrade', minutes: 3 },
-  degloss: { key: 'kit/degloss', minutes: 2 },
-  plant: { key: 'kit/moulding', minutes: 8 },
-  fill: { key: 'kit/filler', minutes: 2 },
-  drill: { key: 'kit/drill', minutes: 3 },
-  'grain-fill': { key: 'kit/grain-filler', minutes: 3 },
-  preserve: { key: 'kit/preservative', minutes: 2 },
-  denib: { key: 'kit/denib', minutes: 1 },
-  rehang: { key: 'kit/hardware', minutes: 1 },
-  refit: { key: 'kit/hardware', minutes: 1 },
-};
 /** What is done on the bench, of pieces that come off. */
 const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
   'wash',
@@ -66,14 +48,20 @@ export interface JobProblem {
   conditions: Map<string, CoatCondition>;
   /** Pieces that wait for their build-up or have nothing in scope. */
   unplanned: Piece[];
+  /** Coats that no paintable hours of the plan are long enough for; their pieces are not planned. */
+  unpaintable: Unpaintable[];
+}
+
+/** A coat that takes so many minutes in one go, where its paintable hours last so many at most. */
+export interface Unpaintable {
+  step: CoatStep;
+  work: number;
+  longest: number;
 }
 
 /** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two, and two may share its strokes. */
 export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
   painters === 2 || ((operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM);
-
-/** Minutes of work at the crew's pace, whole and at least one. */
-const workOf = (minutes: number, factor: number): number => Math.max(1, Math.ceil(minutes * factor - 1e-9));
 
 /**
  * Turns a job into the plain planning problem, in minutes from the midnight before the first day.
@@ -89,12 +77,16 @@ export function jobToProblem(job: Job, now: string): JobProblem {
   const progress = progressByTask(job.log);
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
   const unplanned: Piece[] = [];
+  const unpaintable: Unpaintable[] = [];
   for (const piece of job.pieces) {
-    if (isPlannable(job, piece)) draft.addPiece(piece, progress);
+    const tooShort = draft.unpaintable(piece, progress);
+    if (tooShort !== null) unpaintable.push(tooShort);
+    else if (isPlannable(job, piece)) draft.addPiece(piece, progress);
     else unplanned.push(piece);
   }
   for (const step of openRoomSteps(job)) draft.addRoomStep(step);
-  return { ...draft.finished(), clocks, unplanned };
+  draft.shareAir();
+  return { ...draft.finished(), clocks, unplanned, unpaintable };
 }
 
 class ProblemDraft {
@@ -105,12 +97,16 @@ class ProblemDraft {
   readonly #tasks: PlanTask[] = [];
   readonly #waits: PlanWait[] = [];
   readonly #holds: PlanProblem['holds'] = [];
+  readonly #windows: PaintableWindows;
+  readonly #usedWindows = new Map<string, PlanProblem['windows'][number]>();
   readonly #usedClocks = new Map<string, PlanProblem['clocks'][number]>();
-  readonly #setups = new Map<string, PlanProblem['setups'][number] & { change: number; isCoat?: true }>();
+  readonly #setups: JobSetups;
   readonly #recorded: { id: string; start: number; end: number }[] = [];
   readonly #busy: { painter: string | null; until: number }[] = [];
   readonly #steps = new Map<string, PieceStep>();
   readonly #milestones = new Set<string>();
+  /** Rooms in which dust is kept out of wet paint. */
+  readonly #airs: string[] = [];
   readonly #conditions = new Map<string, CoatCondition>();
   readonly #learnt: ReadonlyMap<string, LearntDrying>;
   /** The next and the last step of every piece, by its room; next is null of a piece whose work has begun. */
@@ -122,6 +118,19 @@ class ProblemDraft {
     this.#now = now;
     this.#factor = factor;
     this.#learnt = learntDrying(job, clocks);
+    this.#windows = new PaintableWindows(job, clocks, now);
+    this.#setups = new JobSetups(job, clocks, factor);
+  }
+
+  /** A coat of a piece that is still to come and that no paintable hours are long enough for; null where all have some. */
+  unpaintable(piece: Piece, progress: ReadonlyMap<string, TaskProgress>): Unpaintable | null {
+    for (const step of pieceSteps(this.#job, piece)) {
+      const window = isCoat(step) && !progress.has(step.id) ? this.#windows.of(step) : null;
+      const work = workOf(step.minutes, this.#factor);
+      const longest = window === null ? Infinity : longestOpen(window);
+      if (isCoat(step) && longest < work) return { step, work, longest };
+    }
+    return null;
   }
 
   /** All tasks, waits and holds of one piece. */
@@ -195,15 +204,23 @@ class ProblemDraft {
       id: step.id,
       work,
       painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
-      setup: step.coat ? this.#coatSetup(step) : this.#kitSetup(step),
+      setup: this.#setups.of(step, this.#climateId(step)),
       spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#now,
       latest: this.#latestOf(step),
       // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.
       pausable: !step.piece.comesOff && work > this.#longestShift(),
-      window: null,
+      window: this.#windowOf(step),
       by: null,
     });
+  }
+
+  /** The window of a coat that is put on in the open. */
+  #windowOf(step: PieceStep): string | null {
+    const window = isCoat(step) ? this.#windows.of(step) : null;
+    if (window === null) return null;
+    this.#usedWindows.set(window.id, window);
+    return window.id;
   }
 
   /** Minutes of the longest shift that anybody works. */
@@ -218,47 +235,9 @@ class ProblemDraft {
     return Math.max(0, minutesSince(this.#clocks.t0, `${piece.access.neededBy}T23:59`, this.#job.site.timeZone)) + 1;
   }
 
-  /** Bucket, abrasive or screwdriver: getting it out is what makes like work worth doing in one go. */
-  #kitSetup(step: PieceStep): string | null {
-    const kit = KITS[step.operation];
-    if (kit === undefined) return null;
-    const work = workOf(kit.minutes, this.#factor);
-    this.#setups.set(kit.key, { key: kit.key, work, change: work, keeps: null, acrossShifts: true });
-    return kit.key;
-  }
-
-  /** The key of a coat's tool, product and colour. */
-  #coatSetup(step: PieceStep): string | null {
-    if (step.coat === null) return null;
-    const { coat, coating } = step.coat;
-    const group = groupOf(this.#job, step.piece);
-    const [face] = step.coat.faces;
-    const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
-    const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
-    if (!this.#setups.has(key)) {
-      const potLife = coating.potLife === null ? null : this.#potLife(coating, this.#climateId(step));
-      this.#setups.set(key, {
-        key,
-        work: workOf(SETUP[coat.tool].fresh, this.#factor),
-        change: workOf(SETUP[coat.tool].change, this.#factor),
-        isCoat: true,
-        keeps: potLife ?? (coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS),
-        acrossShifts: potLife === null,
-      });
-    }
-    return key;
-  }
-
   /** Where what a step leaves behind dries: the faces of its coat, or the whole piece. */
   #climateId({ piece, coat }: PieceStep): string {
     return dryingClimateId(this.#job, piece, coat?.faces);
-  }
-
-  /** Minutes that a mixed pot keeps in the warmest hour of its climate in two weeks: the least that it may keep. */
-  #potLife(coating: Coating, climateId: string): number {
-    const [kind] = coating.drying;
-    const rates = kind ? this.#clocks.rates(climateId, kind, dryingProduct(coating)).slice(0, 14 * 24) : [];
-    return Math.floor(((coating.potLife ?? 0) * 60) / Math.max(0.2, ...rates));
   }
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
@@ -306,6 +285,43 @@ class ProblemDraft {
       atMost: { ticks: Math.round(hours * 60) },
       late: { work: workOf(after.coat?.reAbrade ?? 1, this.#factor) },
     });
+  }
+
+  /**
+   * Keeps dust out of wet paint: coats take some of the air of their room until they are touch dry, and what makes dust
+   * takes all of it.
+   */
+  shareAir(): void {
+    const open = new Map(this.#tasks.map((task) => [task.id, task]));
+    const ends = new Map(this.#recorded.map(({ id, end }) => [id, end]));
+    for (const { spaceId, coats, dusty } of sharedAir(this.#job, [...this.#steps.values()])) {
+      const use = (id: string, slots: number): void => void open.get(id)?.spaces.push({ id: spaceId, slots });
+      for (const step of dusty) use(step.id, AIR_SLOTS);
+      for (const step of coats) {
+        use(step.id, 1);
+        const end = ends.get(step.id);
+        const isWet = end === undefined ? open.has(step.id) : this.#touchDryAt(step, end) > this.#now;
+        if (isWet) this.#hold(spaceId, step.id, this.#touchDry(step));
+      }
+      this.#airs.push(spaceId);
+    }
+  }
+
+  #touchDryAt(step: CoatStep, from: number): number {
+    const condition = this.#conditions.get(step.id);
+    return this.#clocks.reached(step.coat.coating, 'touch', from, this.#climateId(step), condition) ?? from;
+  }
+
+  /** The moment of touch dry of a coat, whether or not something of its own piece waits for it. */
+  #touchDry(step: CoatStep): string {
+    const id = this.#milestone(step);
+    if (this.#milestones.has(id)) return id;
+    this.#milestones.add(id);
+    for (const { kind, dose } of stageLegs(step.coat.coating, 'touch', this.#conditions.get(step.id)) ?? []) {
+      const clock = this.#clock(this.#climateId(step), kind, dryingProduct(step.coat.coating));
+      this.#waits.push({ from: step.id, to: id, atLeast: { clock, dose: dose * 60 } });
+    }
+    return id;
   }
 
   /** The moment of touch dry, from which a coat of two drying kinds goes on by the second: a task of no work. */
@@ -371,7 +387,6 @@ class ProblemDraft {
         ...this.#busy.flatMap((entry) => (entry.painter === null || entry.painter === painter ? [entry.until] : [])),
       );
     const offRooms = this.#job.rooms.filter((room) => room.maxOff !== null);
-    const setups = [...this.#setups.values()];
     return {
       steps: this.#steps,
       conditions: this.#conditions,
@@ -394,18 +409,11 @@ class ProblemDraft {
             id: offSpace(room.id),
             slots: Math.max(room.maxOff ?? 1, taken(offSpace(room.id))),
           })),
+          ...this.#airs.map((id) => ({ id, slots: AIR_SLOTS })),
         ],
         clocks: [...this.#usedClocks.values()],
-        windows: [],
-        // Changing from one paint to another takes longer than starting afresh: something has to be cleaned.
-        setups: setups.map(({ change, isCoat, ...setup }) => ({
-          ...setup,
-          after: Object.fromEntries(
-            setups
-              .filter((other) => isCoat && other.isCoat && other.key !== setup.key)
-              .map((other) => [other.key, change]),
-          ),
-        })),
+        windows: [...this.#usedWindows.values()],
+        setups: this.#setups.all(),
         tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
         waits: this.#waits.filter((wait) => kept.has(wait.from) && follows(wait.to)),
         holds,

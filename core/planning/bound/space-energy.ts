@@ -66,6 +66,7 @@ export class SpaceEnergy {
       const byHold = holds.map((hold) => holdUse(hold, hold.slots, lengths.energies(hold, ways)));
       const chained = chains.get(space) ?? [];
       const inChains = new Set(chained.flatMap((chain) => chain.holds));
+      const chainedAt = new Set(holds.flatMap((hold, at) => (inChains.has(hold) ? [at] : [])));
       const joined = chained.map((chain) => {
         const whole = lengths.energies(chain, ways);
         return holdUse(
@@ -85,9 +86,7 @@ export class SpaceEnergy {
           weighings: ways,
           uses: [...byTask, ...byHold],
           joined:
-            chained.length === 0
-              ? null
-              : [...byTask, ...byHold.filter((_use, at) => !inChains.has(holds[at]!)), ...joined],
+            chained.length === 0 ? null : [...byTask, ...byHold.filter((_use, at) => !chainedAt.has(at)), ...joined],
           rounds: slots > capacity ? roundsOf(holds, capacity, lengths, heads) : 0,
         },
       ];

@@ -54,10 +54,8 @@ class Dispatch {
     this.#rule = rule;
     this.#schedule = new Schedule(prepared);
     this.#openWaits = new Int32Array(prepared.tasks.length);
-    for (const task of prepared.tasks) {
-      this.#openWaits[task.index] = task.before.length;
-      if (task.before.length === 0) this.#admit(task);
-    }
+    for (const task of prepared.tasks) this.#openWaits[task.index] = task.before.length;
+    for (const task of prepared.tasks) if (task.before.length === 0) this.#admit(task);
   }
 
   run(shouldStop: () => boolean): Built {
@@ -95,6 +93,12 @@ class Dispatch {
     const hands = this.#rule.hands[task.index] ?? ANYBODY;
     const crew = hands === ANYBODY || task.task.painters !== 1 ? task.crew : hands;
     const ready = Math.max(this.#schedule.readyAt(task), this.#rule.notBefore[task.index] ?? 0);
+    if (isMoment(task) && ready <= task.latest) {
+      // Nobody's hands, no place: that it is so is told at once, for what it lets go.
+      this.#schedule.place(task, { start: ready, end: ready, painters: [], setups: [], late: false });
+      this.#follow(task);
+      return;
+    }
     this.#waiting.push({ task, crew, ready, from: ready, at: 0 });
   }
 
@@ -146,18 +150,29 @@ class Dispatch {
     const waiting = this.#waiting;
     const last = waiting.pop();
     if (last !== undefined && last !== entry) waiting[waiting.indexOf(entry)] = last;
-    for (const wait of entry.task.after) {
+    this.#follow(entry.task);
+  }
+
+  /** What has waited for a task that has been placed. */
+  #follow(task: PreparedTask): void {
+    for (const wait of task.after) {
       const left = (this.#openWaits[wait.to] ?? 0) - 1;
       this.#openWaits[wait.to] = left;
       const follower = this.#tasks[wait.to];
       if (left === 0 && follower !== undefined) this.#admit(follower);
     }
-    for (const space of entry.task.releases) {
-      for (const other of waiting) {
+    for (const space of task.releases) {
+      for (const other of this.#waiting) {
         if (other.from > other.ready && usesSpace(other.task, space)) other.from = other.ready;
       }
     }
   }
+}
+
+/** A moment in the drying of something: it takes neither work nor hands nor place, and may end a hold. */
+function isMoment({ task, opens, window, before }: PreparedTask): boolean {
+  const isFree = task.work === 0 && task.painters === 0 && task.spaces.length === 0 && opens.length === 0;
+  return isFree && window === null && before.every((wait) => wait.atMost === null);
 }
 
 function usesSpace({ spaces, opens }: PreparedTask, space: number): boolean {

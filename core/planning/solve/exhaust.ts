@@ -1,4 +1,4 @@
-import { BoundSearch } from '../bound/lower-bound.ts';
+import type { BoundSearch } from '../bound/lower-bound.ts';
 import type { Heads, Tails } from '../bound/time-windows.ts';
 import { fitPausing, fitWhole } from './calendar.ts';
 import { inTimeFor } from './moves.ts';

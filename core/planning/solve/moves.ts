@@ -1,3 +1,4 @@
+import { Holding } from '../held-by.ts';
 import { ANYBODY, type Rule } from './build.ts';
 import type { Prepared, PreparedWait } from './prepared.ts';
 import type { Schedule } from './schedule.ts';
@@ -142,7 +143,35 @@ const delays: Move = (prepared, incumbent, random) => {
   return { ...rule, notBefore };
 };
 
-export const MOVES: readonly Move[] = [pieces, single, batch, stretch, loosened, shaken, hands, delays];
+/** What holds up the finish goes before what holds it up: a task of the chain that ends last, and what it follows. */
+const critical: Move = (prepared, incumbent, random) => {
+  const rule = asBuilt(incumbent);
+  const { schedule } = incumbent;
+  let last = 0;
+  for (let index = 1; index < schedule.ends.length; index++) {
+    if ((schedule.ends[index] ?? 0) > (schedule.ends[last] ?? 0)) last = index;
+  }
+  const chain = new Holding(prepared, schedule).chain(last);
+  const yielding = chain.filter(({ held }) => held.kind === 'hands' || held.kind === 'place' || held.kind === 'order');
+  const most = 1 + Math.floor(random() * 3);
+  for (let moved = 0; moved < most; moved++) {
+    const link = pick(yielding, random);
+    if (link === undefined) break;
+    const held = 'task' in link.held ? link.held.task : link.task;
+    const before = (rule.priority[held] ?? 0) + 0.5 + random() * random() * 40;
+    // The task, and all of its piece that comes before it, go ahead.
+    const by = before - (rule.priority[link.task] ?? 0);
+    const piece = prepared.pieces[prepared.pieceOf[link.task] ?? 0] ?? [];
+    const wholePiece = random() < 0.5;
+    for (const index of piece) {
+      const isEarlier = (schedule.starts[index] ?? 0) <= (schedule.starts[link.task] ?? 0);
+      if (index === link.task || wholePiece || isEarlier) rule.priority[index] = (rule.priority[index] ?? 0) + by;
+    }
+  }
+  return rule;
+};
+
+export const MOVES: readonly Move[] = [critical, pieces, single, batch, stretch, loosened, shaken, hands, delays];
 
 /** The start of a wait's first task from which the wait has not run out yet when its second one starts at `start`. */
 export function inTimeFor(prepared: Prepared, { from, atMost }: PreparedWait, start: number): number {

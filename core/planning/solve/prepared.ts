@@ -304,22 +304,22 @@ function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
 }
 
 /** A task that waits for more others than this, or they for it, belongs to none of their pieces. */
-const MOST_WAITS = 5;
+const MOST_NEIGHBOURS = 5;
 
 function piecesOf(tasks: readonly PreparedTask[], order: readonly number[]): number[][] {
-  const isHub = (index: number): boolean => {
-    const task = tasks[index];
-    return task !== undefined && (task.before.length > MOST_WAITS || task.after.length > MOST_WAITS);
-  };
+  const hubs = tasks.map(({ before, after }) => {
+    const [earlier, later] = [new Set(before.map((wait) => wait.from)), new Set(after.map((wait) => wait.to))];
+    return earlier.size > MOST_NEIGHBOURS || later.size > MOST_NEIGHBOURS;
+  });
   const piece = new Int32Array(tasks.length).fill(-1);
   let count = 0;
   for (const first of order) {
     if (piece[first] !== -1) continue;
     const open = [first];
     for (let index = open.pop(); index !== undefined; index = open.pop()) {
-      if (piece[index] !== -1 || (index !== first && isHub(index))) continue;
+      if (piece[index] !== -1 || (index !== first && hubs[index])) continue;
       piece[index] = count;
-      if (isHub(index)) continue;
+      if (hubs[index]) continue;
       for (const wait of tasks[index]?.after ?? []) open.push(wait.to);
       for (const wait of tasks[index]?.before ?? []) open.push(wait.from);
     }

@@ -280,6 +280,16 @@ export class Schedule {
     }
   }
 
+  /** Who does a placed task. */
+  paintersOf(task: number): readonly number[] {
+    return this.placements[task]?.painters ?? NOBODY;
+  }
+
+  /** What was set up for a placed task. */
+  setupsOf(task: number): Placement['setups'] {
+    return this.placements[task]?.setups ?? NO_SETUPS;
+  }
+
   #painterId(painter: number): string {
     return this.#prepared.problem.painters[painter]?.id ?? '';
   }

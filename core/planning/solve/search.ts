@@ -79,7 +79,8 @@ class Search {
   readonly #prepared: Prepared;
   readonly #options: SearchOptions;
   readonly #random: () => number;
-  readonly #ways: Way[] = [{ move: null, weight: 4 }, ...MOVES.map((move) => ({ move, weight: 1 }))];
+  readonly #byManner: Way = { move: null, weight: 4 };
+  readonly #ways: readonly Way[] = [this.#byManner, ...MOVES.map((move) => ({ move, weight: 1 }))];
   #best: Candidate | null = null;
   /** The best manner of those by which a schedule was built. */
   #manner: { manner: Manner; cost: FullCost } | null = null;
@@ -127,13 +128,8 @@ class Search {
   }
 
   #choose(): Way {
-    const total = this.#ways.reduce((sum, { weight }) => sum + weight, 0);
-    let left = this.#random() * total;
-    for (const way of this.#ways) {
-      left -= way.weight;
-      if (left <= 0) return way;
-    }
-    return this.#ways[0]!;
+    let left = this.#random() * this.#ways.reduce((sum, { weight }) => sum + weight, 0);
+    return this.#ways.find(({ weight }) => (left -= weight) <= 0) ?? this.#byManner;
   }
 
   /** Builds by a manner, and again while a piece is too late that could go before others; false when it was stopped. */

@@ -1,0 +1,41 @@
+import { exposedFaceOf } from '../air/exposed-face.ts';
+import { dryingClimateId, placeOf } from '../job/queries.ts';
+import type { Job } from '../job/schema.ts';
+import { isCoat } from './lying-coats.ts';
+import type { CoatStep, PieceStep } from './piece-steps.ts';
+
+/** Slots of a room's air: every wet coat takes one, and whoever makes dust takes all of them. */
+export const AIR_SLOTS = 1000;
+
+/** Work that fills the air with dust. */
+const DUSTY: ReadonlySet<PieceStep['operation']> = new Set(['abrade', 'fill', 'grain-fill', 'denib']);
+
+/** The air of one room in which both is done: dust settles into a coat until it is touch dry. */
+export interface RoomAir {
+  spaceId: string;
+  coats: readonly CoatStep[];
+  dusty: readonly PieceStep[];
+}
+
+/** The rooms of these steps in which there is both dust and wet paint. */
+export function sharedAir(job: Job, steps: readonly PieceStep[]): RoomAir[] {
+  const airs = new Map<string, { coats: CoatStep[]; dusty: PieceStep[] }>();
+  for (const step of steps) {
+    const isDusty = DUSTY.has(step.operation);
+    const spaceId = isDusty || isCoat(step) ? airOf(job, step) : null;
+    if (spaceId === null) continue;
+    const air = airs.get(spaceId) ?? { coats: [], dusty: [] };
+    airs.set(spaceId, air);
+    if (isDusty) air.dusty.push(step);
+    else if (isCoat(step)) air.coats.push(step);
+  }
+  return [...airs].flatMap(([spaceId, { coats, dusty }]) =>
+    coats.length > 0 && dusty.length > 0 ? [{ spaceId, coats, dusty }] : [],
+  );
+}
+
+/** Whose air a step shares: that of the place where loose pieces are, or of the room; null in the open. */
+function airOf(job: Job, { piece, coat }: PieceStep): string | null {
+  if (piece.comesOff) return `air/${placeOf(job, coat === null ? 'bench' : 'rack').climateId}`;
+  return exposedFaceOf(dryingClimateId(job, piece, coat?.faces)) === null ? `air/room/${piece.roomId}` : null;
+}

@@ -63,6 +63,7 @@ export function openingManners(prepared: Prepared): Manner[] {
     { ...plain, ranks: byKind, inTurn: 100, sameTool: 2, patience: 0.1 },
     { ...plain, ranks: byKind, inTurn: 100, wave: 0.5, sameTool: 2, patience: 0.1 },
     { ...plain, inTurn: 100, sameTool: 0.1, patience: 0.1 },
+    { ...plain, ranks: longestFirst(prepared), inTurn: 10, sameTool: 0.1, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 1 },
     { ...plain, ranks: byKind, inTurn: 10, wave: 0, sameTool: 0.1, patience: 0.5 },
@@ -80,6 +81,11 @@ function kindRanks(prepared: Prepared): Float64Array {
   return Float64Array.from(kinds, (kind, index) => (places.get(kind) ?? 0) * kinds.length + index);
 }
 
+/** Ranks by which the piece that takes longest goes first. */
+function longestFirst({ pieces, tails }: Prepared): Float64Array {
+  return Float64Array.from(pieces, (piece) => -Math.max(0, ...piece.map((index) => tails[index] ?? 0)));
+}
+
 const IN_TURN = [0, 0.3, 1, 3, 10, 100];
 const WAVE = [0, 0.25, 0.5, 0.75, 1, 1.25, 1.5];
 const SAME_TOOL = [0, 0.03, 0.1, 0.3, 1, 3];
@@ -88,7 +94,7 @@ const PATIENCE = [-0.05, 0, 0.05, 0.1, 0.25, 0.5, 1, 2];
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
 
 /** A manner near another one. */
-export function variedManner(manner: Manner, random: Random): Manner {
+export function variedManner({ lanes }: Prepared, manner: Manner, random: Random): Manner {
   const vary = (value: number, usual: readonly number[]): number => {
     if (random() < 0.7) return value;
     return random() < 0.5 && value < 1e3 ? value * (0.5 + random()) : (pick(usual, random) ?? value);
@@ -96,8 +102,10 @@ export function variedManner(manner: Manner, random: Random): Manner {
   const ranks = Float64Array.from(manner.ranks);
   const swaps = Math.floor(random() * 4);
   for (let swap = 0; swap < swaps; swap++) {
-    const one = Math.floor(random() * ranks.length);
-    const other = Math.floor(random() * ranks.length);
+    // Pieces change places with those that wait for the same.
+    const lane = random() < 0.7 ? pick(lanes, random)?.pieces : undefined;
+    const [one, other] = [0, 1].map(() => pick(lane ?? [], random) ?? Math.floor(random() * ranks.length));
+    if (one === undefined || other === undefined) continue;
     const rank = ranks[one] ?? 0;
     // Right beside the other one, or in each other's place.
     if (random() < 0.5) ranks[one] = (ranks[other] ?? 0) + (random() - 0.5);

@@ -26,7 +26,14 @@ export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refus
 
 interface Candidate extends Incumbent {
   cost: FullCost;
+  /** How soon pieces leave the places for which others wait, weighed by how crowded they are: less is better. */
+  queueing: number;
 }
+
+/** How much later a finish may be, as a share, and how often it is gone on from; for how many steps without anything better. */
+const MOST_WORSE = 0.03;
+const TOLERATED = 0.15;
+const PATIENCE = 60;
 
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
@@ -79,9 +86,12 @@ class Search {
   readonly #prepared: Prepared;
   readonly #options: SearchOptions;
   readonly #random: () => number;
-  readonly #byManner: Way = { move: null, weight: 4 };
+  readonly #byManner: Way = { move: null, weight: 3 };
   readonly #ways: readonly Way[] = [this.#byManner, ...MOVES.map((move) => ({ move, weight: 1 }))];
   #best: Candidate | null = null;
+  /** From where moves start: the best, or for a while something a little worse. */
+  #current: Candidate | null = null;
+  #sinceBetter = 0;
   /** The best manner of those by which a schedule was built. */
   #manner: { manner: Manner; cost: FullCost } | null = null;
   /** Pieces that were too late in some schedule: they go before others. */
@@ -110,13 +120,15 @@ class Search {
     for (; plain !== undefined && step < this.#stepsFrom(bound); step++) {
       if (this.#best !== null && this.#options.shouldStop()) break;
       const way = this.#choose();
-      const before = this.#best;
+      const [best, current] = [this.#best, this.#current];
       const goesOn =
-        before === null || way.move === null
-          ? this.#tryManner(variedManner(this.#manner?.manner ?? plain, this.#random))
-          : this.#tryRule(way.move(this.#prepared, before, this.#random)) !== 'stopped';
+        current === null || way.move === null
+          ? this.#tryManner(variedManner(this.#prepared, this.#manner?.manner ?? plain, this.#random))
+          : this.#tryRule(way.move(this.#prepared, current, this.#random)) !== 'stopped';
       if (!goesOn) break;
-      way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== before ? 0.1 : 0));
+      this.#sinceBetter = this.#best === best ? this.#sinceBetter + 1 : 0;
+      if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
+      way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
     }
     if (this.#best !== null) return { best: this.#best.schedule };
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
@@ -125,6 +137,18 @@ class Search {
   /** At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough. */
   #stepsFrom(bound: number): number {
     return this.#best !== null && this.#best.cost.finish <= bound ? this.#options.steps / 4 : this.#options.steps;
+  }
+
+  /** Whether to go on from one rather than from another: by the finish, then by what will let it be earlier. */
+  #promises(one: Candidate, other: Candidate): boolean {
+    const difference = one.cost.finish - other.cost.finish || one.queueing - other.queueing;
+    return difference < 0 || (difference === 0 && compareCosts(one.cost, other.cost) <= 0);
+  }
+
+  /** Now and then a finish that is a little later is gone on from: days are coarse, and the way out of one leads uphill. */
+  #tolerates({ finish }: FullCost): boolean {
+    const best = this.#best?.cost.finish ?? Infinity;
+    return finish <= best * (1 + MOST_WORSE) && this.#random() < TOLERATED;
   }
 
   #choose(): Way {
@@ -153,17 +177,32 @@ class Search {
     if ('stopped' in built) return 'stopped';
     if ('stuck' in built) {
       const { task, refusal } = built.stuck;
-      if (refusal.kind === 'latest' || refusal.kind === 'window')
-        this.#urgent.add(this.#prepared.pieceOf[task.index] ?? -1);
+      const isDue = refusal.kind === 'latest' && task.latest < this.#prepared.problem.horizon;
+      if (isDue || refusal.kind === 'window') this.#urgent.add(this.#prepared.pieceOf[task.index] ?? -1);
       this.#stuck ??= built.stuck;
       return null;
     }
     const cost = built.schedule.cost();
+    const candidate = { schedule: built.schedule, cost, rule, queueing: queueingOf(this.#prepared, built.schedule) };
     const difference = this.#best === null ? -1 : compareCosts(cost, this.#best.cost);
     if (difference <= 0) {
-      this.#best = { schedule: built.schedule, cost, rule };
+      this.#best = candidate;
       if (difference < 0) this.#options.onBetter(built.schedule);
+    }
+    if (this.#current === null || this.#promises(candidate, this.#current) || this.#tolerates(cost)) {
+      this.#current = candidate;
     }
     return cost;
   }
+}
+
+/** How crowded lanes count: the longest queue decides the finish. */
+const CROWDED = 2;
+
+function queueingOf({ lanes, pieces }: Prepared, { ends }: Schedule): number {
+  return lanes.reduce((sum, lane) => {
+    const weight = ((lane.pieces.length / lane.slots) * lane.cycle) ** CROWDED;
+    const left = lane.pieces.reduce((all, piece) => all + (ends[pieces[piece]?.at(-1) ?? 0] ?? 0), 0);
+    return sum + weight * left;
+  }, 0);
 }

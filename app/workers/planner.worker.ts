@@ -1,4 +1,6 @@
 import { expose } from 'comlink';
+import { localTime } from '../../core/job/site-time.ts';
+import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
 import { verifiedPlan } from '../../core/planning/verified-plan.ts';
@@ -8,6 +10,8 @@ import type { Job } from '../../core/job/schema.ts';
 export interface VerifiedPlan {
   plan: FoundPlan;
   problem: Pick<PlanProblem, 't0' | 'tickMinutes'>;
+  /** Why no plan can finish before its bound, as the second half of a sentence. */
+  because: string;
 }
 
 const NOTHING: NoPlan = {
@@ -19,14 +23,20 @@ const NOTHING: NoPlan = {
 const planner = {
   /** Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. */
   async plan(job: Job, now: string, onBetter: (found: VerifiedPlan) => Promise<void>): Promise<VerifiedPlan | NoPlan> {
-    const { problem } = jobToProblem(job, now);
+    const jobProblem = jobToProblem(job, now);
+    const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
+    const when = (tick: number): string => localTime(problem.t0, tick, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    let because = '';
     const head = { t0: problem.t0, tickMinutes: problem.tickMinutes };
     const told: Promise<void>[] = [];
-    const solution = verifiedPlan(problem, { onBetter: (plan) => told.push(onBetter({ plan, problem: head })) });
+    const solution = verifiedPlan(problem, {
+      onBetter: (plan) => told.push(onBetter({ plan, problem: head, because })),
+      onBound: (bound) => (because = boundWords(job, jobProblem, bound.because, when)),
+    });
     await Promise.all(told);
     if (solution.status === 'infeasible') return solution;
-    return { plan: solution, problem: head };
+    return { plan: solution, problem: head, because };
   },
 };
 

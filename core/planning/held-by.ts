@@ -7,6 +7,8 @@ export type HeldBy =
   | { kind: 'wait'; task: number; wait: PreparedWait }
   /** Somebody who does it does another task, or sets up, until then. */
   | { kind: 'hands'; task: number; painter: number; setupMinutes: number }
+  /** Somebody who does it sets up first, as soon as there are hours for it. */
+  | { kind: 'setup'; painter: number; start: number; end: number }
   /** Another task has to make room first, by ending or by taking up what lies there. */
   | { kind: 'place'; task: number; space: number }
   /** It may not start before: the plan begins, or it was stated so. */
@@ -30,18 +32,21 @@ export class Holding {
   readonly #byPainter: number[][];
   /** Per task and painter, the task that this painter did before. */
   readonly #before = new Map<string, number>();
-  /** Per space, the tasks that give back slots when they start or end. */
-  readonly #givers: { at: number; task: number }[][];
+  /** Per space, what takes slots there, and the task that gives them back. */
+  readonly #uses: { from: number; until: number; slots: number; giver: number }[][];
 
   constructor(prepared: Prepared, standing: Standing) {
     this.#prepared = prepared;
     this.#standing = standing;
     this.#byPainter = prepared.shifts.map(() => []);
-    this.#givers = prepared.capacities.map(() => []);
+    this.#uses = prepared.capacities.map(() => []);
     for (const { index, spaces, closes } of prepared.tasks) {
       for (const painter of standing.paintersOf(index)) this.#byPainter[painter]?.push(index);
-      for (const { space } of spaces) this.#givers[space]?.push({ at: standing.ends[index] ?? 0, task: index });
-      for (const { space } of closes) this.#givers[space]?.push({ at: standing.starts[index] ?? 0, task: index });
+      const [from, until] = [standing.starts[index] ?? 0, standing.ends[index] ?? 0];
+      for (const { space, slots } of spaces) this.#uses[space]?.push({ from, until, slots, giver: index });
+      for (const { space, slots, after } of closes) {
+        this.#uses[space]?.push({ from: standing.ends[after] ?? 0, until: from, slots, giver: index });
+      }
     }
     this.#byPainter.forEach((tasks, painter) => {
       tasks.sort(
@@ -119,24 +124,33 @@ export class Holding {
       if (this.#firstHour(task, Math.max(ready, free + work)) >= start) {
         return before === undefined ? null : { kind: 'hands', task: before, painter, setupMinutes: work };
       }
+      if (setup?.end === start && this.#firstHour(task, Math.max(ready, free)) >= setup.start) {
+        return { kind: 'setup', ...setup };
+      }
     }
     return null;
   }
 
-  /** The last of those that made room where a task takes some, no later than it does. */
+  /** The last that made room where a task takes some, if there was none a moment before. */
   #place(task: PreparedTask, start: number): HeldBy | null {
     const end = this.#standing.ends[task.index] ?? start;
-    let last: { at: number; task: number; space: number } | null = null;
-    const ask = (space: number, at: number): void => {
-      for (const giver of this.#givers[space] ?? []) {
-        if (giver.task !== task.index && giver.at <= at && giver.at > at - 1 && (last === null || giver.at > last.at)) {
-          last = { ...giver, space };
-        }
-      }
-    };
-    for (const { space } of task.spaces) ask(space, start);
-    for (const { space } of task.leaves) ask(space, end);
-    const found = last as { task: number; space: number } | null;
-    return found === null ? null : { kind: 'place', task: found.task, space: found.space };
+    for (const { space, slots } of task.spaces) {
+      const giver = this.#giver(space, start, slots, task.index);
+      if (giver !== null) return { kind: 'place', task: giver, space };
+    }
+    for (const { space, needs } of task.leaves) {
+      const giver = needs > 0 ? this.#giver(space, end, needs, task.index) : null;
+      if (giver !== null) return { kind: 'place', task: giver, space };
+    }
+    return null;
+  }
+
+  /** Who gave back slots of a space at a tick, without which there had not been so many; null where there had. */
+  #giver(space: number, at: number, slots: number, self: number): number | null {
+    const others = (this.#uses[space] ?? []).filter((use) => use.giver !== self);
+    const before = others.filter((use) => use.from < at && use.until >= at);
+    const level = before.reduce((sum, use) => sum + use.slots, 0);
+    if (level + slots <= (this.#prepared.capacities[space] ?? 0)) return null;
+    return before.find((use) => use.until === at)?.giver ?? null;
   }
 }

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { marksInWords } from '../../../core/job/marks.ts';
@@ -10,6 +11,7 @@ import { useJob } from '../../ui/job-context.tsx';
 /** A line of the list: a run of pieces, or work in a room. */
 interface Entry {
   id: string;
+  taskId: string;
   start: number;
   end: number;
   painters: readonly string[];
@@ -21,11 +23,13 @@ interface Entry {
 function entriesOf(reading: PlanReading): Entry[] {
   const runs = reading.runs.map((run): Entry => ({
     ...run,
+    taskId: run.steps[0]?.id ?? '',
     words: run.steps[0] ? stepWords(run.steps[0]) : '',
     where: marksInWords(run.steps.map((step) => step.piece.mark)),
   }));
   const rooms = reading.roomWork.map(({ room, task, ...work }): Entry => ({
     ...work,
+    taskId: work.id,
     words: task.words,
     where: room.name,
     needsTwo: task.people > 1,
@@ -34,9 +38,18 @@ function entriesOf(reading: PlanReading): Entry[] {
 }
 
 /** The plan as a list: days, painters, runs. What the board shows, for reading and for ears. */
-export function Agenda({ reading }: { reading: PlanReading }) {
+export function Agenda({
+  reading,
+  onAsk,
+}: {
+  reading: PlanReading;
+  /** Told of the run that is asked about. */
+  onAsk(asked: { taskId: string; what: string }): void;
+}) {
   const { job, say } = useJob();
   const zone = job.site.timeZone;
+  const timesOf = ({ start, end }: Entry): string =>
+    [start, end].map((minutes) => localTime(reading.t0, minutes, zone).toFormat('HH:mm')).join('–');
   const days = new Map<string, Entry[]>();
   for (const entry of entriesOf(reading)) {
     const day = localDate(reading.t0, entry.start, zone);
@@ -74,10 +87,15 @@ export function Agenda({ reading }: { reading: PlanReading }) {
                       key={run.id}
                       sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
                     >
-                      <span style={{ color: 'var(--ink-soft)' }}>
-                        {localTime(reading.t0, run.start, zone).toFormat('HH:mm')}–
-                        {localTime(reading.t0, run.end, zone).toFormat('HH:mm')}
-                      </span>
+                      <ButtonBase
+                        aria-label={`Why not earlier: ${timesOf(run)} ${say(run.words)}: ${run.where}`}
+                        sx={{ color: 'var(--ink-soft)', justifyContent: 'start', font: 'inherit', alignSelf: 'start' }}
+                        onClick={() =>
+                          onAsk({ taskId: run.taskId, what: `${timesOf(run)}, ${run.where}: ${run.words}` })
+                        }
+                      >
+                        {timesOf(run)}
+                      </ButtonBase>
                       <span>
                         {say(run.words)}: <strong>{run.where}</strong>
                         {run.needsTwo && ', two people'}

@@ -28,8 +28,15 @@ const ZOOMS = [
   [200, 'hour'],
 ] as const;
 
+interface BoardProps {
+  reading: PlanReading;
+  problem: JobProblem;
+  /** Told of the run that is asked about. */
+  onAsk(asked: { taskId: string; what: string }): void;
+}
+
 /** The whole job on one board: painters above, the rack below, nights and temperature behind, all on one time. */
-export function Board({ reading, problem }: { reading: PlanReading; problem: JobProblem }) {
+export function Board({ reading, problem, onAsk }: BoardProps) {
   const { job, now } = useJob();
   const [perHour, setPerHour] = useState<number | null>(null);
   const [followed, setFollowed] = useState<string | null>(null);
@@ -129,7 +136,7 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
                 {reading.runs
                   .filter((run) => run.painters.includes(painter.id))
                   .map((run) => (
-                    <RunBar key={run.id} run={run} x={x} reading={reading} followed={followed} />
+                    <RunBar key={run.id} run={run} x={x} reading={reading} followed={followed} onAsk={onAsk} />
                   ))}
                 {reading.roomWork
                   .filter((work) => work.painters.includes(painter.id))
@@ -173,7 +180,8 @@ export function Board({ reading, problem }: { reading: PlanReading; problem: Job
           )}
         />
         <span style={{ color: 'var(--ink-soft)' }}>
-          darker ground: nobody works, hours drawn narrower · click a piece on the rack to follow it
+          darker ground: nobody works, hours drawn narrower · click a run to ask why it is not earlier, a piece on the
+          rack to follow it
         </span>
       </Box>
     </Box>
@@ -276,7 +284,19 @@ function AirCurve({
 }
 
 /** One run on a painter's row, with its set-up before it. */
-function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanReading; followed: string | null }) {
+function RunBar({
+  run,
+  x,
+  reading,
+  followed,
+  onAsk,
+}: {
+  run: Run;
+  x: X;
+  reading: PlanReading;
+  followed: string | null;
+  onAsk: BoardProps['onAsk'];
+}) {
   const { job } = useJob();
   const [step] = run.steps;
   if (!step) return null;
@@ -287,7 +307,11 @@ function RunBar({ run, x, reading, followed }: { run: Run; x: X; reading: PlanRe
   const when = localTime(reading.t0, run.start, job.site.timeZone).toFormat('ccc HH:mm');
   const label = runLabel(run);
   return (
-    <g opacity={isFaint ? 0.25 : 1}>
+    <g
+      opacity={isFaint ? 0.25 : 1}
+      style={{ cursor: 'pointer' }}
+      onClick={() => onAsk({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` })}
+    >
       <title>{`${when}–${localTime(reading.t0, run.end, job.site.timeZone).toFormat('HH:mm')} ${stepWords(step)}: ${marks}`}</title>
       {run.setupMinutes > 0 && (
         <rect

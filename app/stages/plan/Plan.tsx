@@ -2,15 +2,21 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useEffectEvent } from 'react';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { stepWords } from '../../../core/planning/step-words.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { Why } from '../../../core/planning/why.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
 import { Board } from './Board.tsx';
+import { CrewHoursTable } from './CrewHoursTable.tsx';
 import { HangTable } from './HangTable.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
 import { DoubtBar } from '../../ui/DoubtBar.tsx';
@@ -18,6 +24,7 @@ import { PlanHeader } from './PlanHeader.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
 import { usePlanner } from './use-planner.ts';
 import { WeatherBar } from './WeatherBar.tsx';
+import { WhyPanel } from './WhyPanel.tsx';
 import { withMarks } from './reasons.ts';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
@@ -28,8 +35,12 @@ export default function Plan() {
   const fingerprint = planFingerprint(job);
   const accepted = job.plan?.fingerprint === fingerprint ? job.plan : null;
   const draft = planner.draft?.fingerprint === fingerprint ? planner.draft : null;
-  const shown = draft ? { ...draft.plan, t0: draft.problem.t0 } : accepted;
+  const shown = useMemo(() => (draft ? { ...draft.plan, t0: draft.problem.t0 } : accepted), [draft, accepted]);
   const reading = usePlanReading(problem, shown);
+  /** The run that is asked about; null for the finish. */
+  const [asked, setAsked] = useState<{ taskId: string; what: string } | null>(null);
+  const why = useMemo(() => shown && new Why(job, problem, shown), [job, problem, shown]);
+  const links = useMemo(() => (asked ? why?.notEarlier(asked.taskId) : why?.critical()) ?? [], [why, asked]);
   const plannable = problem.steps.size > 0;
   const isAccepted = accepted !== null;
   // The clock alone does not call for another plan.
@@ -65,6 +76,7 @@ export default function Plan() {
           nothing in scope.
         </Alert>
       )}
+      {problem.unpaintable.length > 0 && <Unpaintable unpaintable={problem.unpaintable} />}
       <DoubtBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
@@ -73,6 +85,7 @@ export default function Plan() {
           plan={shown}
           reading={reading}
           isDraft={draft !== null}
+          because={draft?.because ?? ''}
           onAccept={() => {
             if (!draft) return;
             const reason = job.plan === null ? 'Accept the plan' : 'Accept the new plan';
@@ -104,7 +117,20 @@ export default function Plan() {
       )}
       {reading && (
         <Section title="The board">
-          <Board reading={reading} problem={problem} />
+          <Board reading={reading} problem={problem} onAsk={setAsked} />
+        </Section>
+      )}
+      {shown && reading && (
+        <Section title="Why not earlier?">
+          <Box sx={{ display: 'grid', gap: 2 }}>
+            <WhyPanel
+              title={asked ? asked.what : 'What the finish hangs on, from the end back'}
+              links={links}
+              t0={reading.t0}
+              onClose={asked && (() => setAsked(null))}
+            />
+            <CrewHoursTable problem={problem} plan={shown} from={minutesSince(reading.t0, now, job.site.timeZone)} />
+          </Box>
         </Section>
       )}
       <Section title="What the plan works with">
@@ -113,7 +139,7 @@ export default function Plan() {
       {reading && (
         <>
           <Section title="Day by day">
-            <Agenda reading={reading} />
+            <Agenda reading={reading} onAsk={setAsked} />
           </Section>
           <Section title="When each piece can be used">
             <HangTable reading={reading} problem={problem} />
@@ -121,5 +147,23 @@ export default function Plan() {
         </>
       )}
     </Box>
+  );
+}
+
+/** Coats for which no paintable hours are long enough, with what would be. */
+function Unpaintable({ unpaintable }: Pick<JobProblem, 'unpaintable'>) {
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }}>
+      <strong>Not in the plan, for want of paintable hours:</strong>
+      <ul>
+        {unpaintable.map(({ step, work, longest }) => (
+          <li key={step.id}>
+            {step.piece.mark}, {stepWords(step).toLowerCase()}: it takes {formatDuration(work)} in one go, and its
+            paintable hours last {longest === 0 ? 'no time' : formatDuration(longest)} at most. Another product, a
+            warmer room, or painting it in sections would help.
+          </li>
+        ))}
+      </ul>
+    </Alert>
   );
 }

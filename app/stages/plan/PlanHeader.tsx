@@ -12,13 +12,15 @@ interface PlanHeaderProps {
   plan: { finish: number; lowerBound: number; status: 'optimal' | 'feasible'; reason?: string };
   reading: PlanReading;
   isDraft: boolean;
+  /** Why nothing can finish before the bound; empty where nobody has asked. */
+  because: string;
   isSearching: boolean;
   onAccept(): void;
   onReplan(): void;
 }
 
 /** When everything hangs, how good that is, and how it stands to the promised day. */
-export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onReplan }: PlanHeaderProps) {
+export function PlanHeader({ plan, reading, isDraft, because, isSearching, onAccept, onReplan }: PlanHeaderProps) {
   const { job } = useJob();
   const zone = job.site.timeZone;
   const finish = localTime(reading.t0, plan.finish, zone);
@@ -37,8 +39,8 @@ export function PlanHeader({ plan, reading, isDraft, isSearching, onAccept, onRe
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
           {plan.status === 'optimal'
-            ? 'Proved: drying and working hours allow no earlier finish.'
-            : `Drying and working hours alone allow nothing before ${bound.toFormat('ccc d LLL, HH:mm')}; the rest is places and hands, as far as the search has found.`}{' '}
+            ? `Proved: nothing is earlier${because && `, because ${because}`}.`
+            : `No plan can finish before ${bound.toFormat('ccc d LLL, HH:mm')}${because && `, because ${because}`}; nothing between the two has been found.`}{' '}
           {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
         </Typography>
       </Box>

@@ -31,7 +31,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
       }
     >
       <strong>The weather is against {against.length === 1 ? 'one coat' : `${against.length} coats`} outside.</strong>{' '}
-      The search does not know paintable hours yet; move the day, or wait for the hour.
+      The forecast has changed since this was planned. Plan anew: coats then keep to their paintable hours.
       <ul>
         {against.slice(0, SHOWN).map(({ step, start, hindrance }) => (
           <li key={step.id}>

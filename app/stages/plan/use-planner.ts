@@ -9,6 +9,7 @@ export interface Draft {
   fingerprint: string;
   plan: FoundPlan;
   problem: Pick<PlanProblem, 't0' | 'tickMinutes'>;
+  because: string;
 }
 
 export interface PlannerState {

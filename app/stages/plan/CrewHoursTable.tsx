@@ -1,0 +1,48 @@
+import { localTime } from '../../../core/job/site-time.ts';
+import { painterHours } from '../../../core/planning/idle-hours.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { AcceptedPlan } from '../../../core/job/record.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { ListTable } from '../../ui/ListTable.tsx';
+
+interface CrewHoursTableProps {
+  problem: JobProblem;
+  plan: Pick<AcceptedPlan, 'tasks' | 'setups' | 't0'>;
+  /** Minutes from the plan's t0: what lies before is done. */
+  from: number;
+}
+
+/** What everybody's hours go into from now on, and when somebody has nothing to do. */
+export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
+  const { job } = useJob();
+  const rows = painterHours(job.crew, problem.clocks.days, plan, from);
+  return (
+    <ListTable>
+      <thead>
+        <tr>
+          {['From now on', 'At work', 'Setting up and cleaning', 'Nothing to do', 'Most of it on'].map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ painter, working, settingUp, idle, worstDay }) => (
+          <tr key={painter.id}>
+            <th scope="row">{painter.name}</th>
+            <td>{formatDuration(working)}</td>
+            <td>{formatDuration(settingUp)}</td>
+            <td>{formatDuration(idle)}</td>
+            <td>
+              {worstDay === null
+                ? '–'
+                : localTime(plan.t0, worstDay * 1440 + 720, job.site.timeZone).toFormat('ccc d LLL')}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </ListTable>
+  );
+}

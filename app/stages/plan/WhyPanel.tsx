@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { Link } from '../../../core/planning/why.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { Sheet } from '../../ui/Section.tsx';
+
+interface WhyPanelProps {
+  /** What is asked about: a run, or the finish. */
+  title: string;
+  links: readonly Link[];
+  t0: PlanReading['t0'];
+  /** Goes back to the finish; null where that is what is shown. */
+  onClose: (() => void) | null;
+}
+
+/** How links are marked: what dries, whose hands, which place. */
+const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = {
+  wait: { word: 'dries', colour: 'var(--tacky)' },
+  hands: { word: 'hands', colour: 'var(--bottle)' },
+  setup: { word: 'set-up', colour: 'var(--ink-soft)' },
+  place: { word: 'place', colour: 'var(--late)' },
+  earliest: { word: 'start', colour: 'var(--vial)' },
+  order: { word: 'order', colour: 'var(--ink-soft)' },
+};
+
+/** How many links are shown before the rest is asked for by scrolling. */
+const TALL = 420;
+
+/** Why something starts no earlier: the chain back, the last link on top. */
+export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
+  const { job, say } = useJob();
+  const when = (minutes: number): string =>
+    localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  return (
+    <Sheet>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1 }}>
+        <Typography variant="h3" sx={{ flex: 1 }}>
+          {title}
+        </Typography>
+        {onClose && (
+          <Button size="small" onClick={onClose}>
+            Back to the finish
+          </Button>
+        )}
+      </Box>
+      <Box component="ol" aria-label={title} sx={{ maxHeight: TALL, overflowY: 'auto' }} tabIndex={0}>
+        {links.map((link) => (
+          <Box
+            component="li"
+            key={link.taskId}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '168px 64px 1fr' },
+              columnGap: 1.5,
+              py: 0.9,
+              borderTop: '1px solid var(--line)',
+              fontSize: 14.5,
+            }}
+          >
+            <span style={{ fontVariantNumeric: 'tabular-nums' }}>{when(link.start)}</span>
+            <Box component="span" sx={{ fontWeight: 700, color: MARKS[link.kind].colour }}>
+              {MARKS[link.kind].word}
+            </Box>
+            <span>
+              <strong>{say(link.what)}</strong>
+              <br />
+              <span style={{ color: 'var(--ink-soft)' }}>
+                {say(link.because)}
+                {link.until !== null && ` Until ${when(link.until)}.`}
+              </span>
+            </span>
+          </Box>
+        ))}
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,34 @@
+import type { Job } from '../job/schema.ts';
+import { formatDuration } from '../units/quantity.ts';
+import type { BoundReason } from './bound/lower-bound.ts';
+import type { JobProblem } from './job-to-problem.ts';
+
+/** Why no plan can finish earlier, as the second half of a sentence that begins with “because”. */
+export function boundWords(
+  job: Job,
+  { steps, problem }: JobProblem,
+  because: BoundReason,
+  when: (tick: number) => string,
+): string {
+  const minutes = (ticks: number): string => formatDuration(ticks * problem.tickMinutes);
+  switch (because.kind) {
+    case 'chain': {
+      const marks = new Set(because.tasks.flatMap((id) => steps.get(id)?.piece.mark ?? []));
+      const last = steps.get(because.tasks.at(-1) ?? '')?.piece.mark ?? [...marks].at(-1);
+      return `${last ?? 'the longest piece'} takes so long by itself: its ${because.tasks.length} steps wait for each other, for drying and for working hours`;
+    }
+    case 'crew':
+      return `from ${when(because.from)} to ${when(because.until)} there would be ${minutes(because.work)} of work, set-ups included, and the crew has ${minutes(because.hours)}`;
+    case 'space':
+      return `from ${when(because.from)} to ${when(because.until)} ${because.uses} uses of ${placeName(job, because.space)} would have to follow each other, and it has too few places for that`;
+    case 'exhausted':
+      return 'every order of the work was tried';
+  }
+}
+
+function placeName(job: Job, space: string): string {
+  const place = job.places.find(({ id }) => id === space);
+  const room = job.rooms.find(({ id }) => `off/${id}` === space);
+  if (room) return `the ${room.maxOff ?? 1} that may be off in ${room.name}`;
+  return place ? place.name.toLowerCase() : 'the air that dust and wet paint would share';
+}

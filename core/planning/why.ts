@@ -1,0 +1,130 @@
+import type { AcceptedPlan } from '../job/record.ts';
+import type { Job } from '../job/schema.ts';
+import { capital } from '../units/sentence.ts';
+import { Holding, type HeldBy, type Standing } from './held-by.ts';
+import type { JobProblem } from './job-to-problem.ts';
+import { prepare, type Prepared } from './solve/prepared.ts';
+import { standingOf } from './standing.ts';
+import { stepWords } from './step-words.ts';
+
+/** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
+export interface Link {
+  taskId: string;
+  /** What is done: “D-03: second coat, front and edges”. */
+  what: string;
+  start: number;
+  end: number;
+  kind: HeldBy['kind'];
+  /** Why it starts no earlier, as a sentence; with `until`, when that is over, where that can be told. */
+  because: string;
+  until: number | null;
+}
+
+/** Tells of a plan why anything in it starts no earlier. */
+export class Why {
+  readonly #job: Job;
+  readonly #jobProblem: JobProblem;
+  readonly #prepared: Prepared;
+  readonly #standing: Standing;
+  readonly #holding: Holding;
+  readonly #index: ReadonlyMap<string, number>;
+
+  constructor(job: Job, jobProblem: JobProblem, plan: Pick<AcceptedPlan, 'tasks' | 'setups'>) {
+    const { problem } = jobProblem;
+    this.#job = job;
+    this.#jobProblem = jobProblem;
+    this.#prepared = prepare(problem);
+    this.#standing = standingOf(problem, plan);
+    this.#holding = new Holding(this.#prepared, this.#standing);
+    this.#index = new Map(problem.tasks.map((task, index) => [task.id, index]));
+  }
+
+  /** The chain back from a task, itself first; empty for one that is not in the problem. */
+  notEarlier(taskId: string): Link[] {
+    const index = this.#index.get(taskId);
+    return index === undefined ? [] : this.#holding.chain(index).map(({ task, held }) => this.#link(task, held));
+  }
+
+  /** The chain back from the end of the plan: whatever is saved in it could bring the finish forward. */
+  critical(): Link[] {
+    const { ends } = this.#standing;
+    let last = -1;
+    for (const { index } of this.#prepared.tasks) if (last < 0 || (ends[index] ?? 0) > (ends[last] ?? 0)) last = index;
+    return last < 0 ? [] : this.#holding.chain(last).map(({ task, held }) => this.#link(task, held));
+  }
+
+  #link(task: number, held: HeldBy): Link {
+    const { starts, ends } = this.#standing;
+    const start = starts[task] ?? 0;
+    return {
+      taskId: this.#prepared.tasks[task]?.task.id ?? '',
+      what: this.#what(task),
+      start,
+      end: ends[task] ?? start,
+      kind: held.kind,
+      ...this.#because(task, held),
+    };
+  }
+
+  /** What a task is, with the mark of its piece or the name of its room. */
+  #what(task: number): string {
+    const id = this.#prepared.tasks[task]?.task.id ?? '';
+    const step = this.#jobProblem.steps.get(id);
+    if (step) return `${step.piece.mark}: ${stepWords(step).toLowerCase()}`;
+    const coat = this.#jobProblem.steps.get(id.replace(/\/touch-dry$/, ''));
+    if (coat) return `${coat.piece.mark}: ${stepWords(coat).toLowerCase()} is touch dry`;
+    for (const room of this.#job.rooms) {
+      const work = room.tasks.find((candidate) => id === `room/${room.id}/${candidate.id}`);
+      if (work) return `${room.name}: ${work.words.toLowerCase()}`;
+    }
+    return id;
+  }
+
+  #because(task: number, held: HeldBy): { because: string; until: number | null } {
+    const { starts, ends } = this.#standing;
+    switch (held.kind) {
+      case 'wait': {
+        const end = ends[held.task] ?? 0;
+        const ready = held.wait.atLeast?.reach(end) ?? end;
+        const before = this.#what(held.task);
+        if (held.wait.atLeast?.clock != null)
+          return { because: `It waits for what has to dry: ${before}.`, until: ready };
+        return { because: `First comes ${before}.`, until: ready };
+      }
+      case 'hands': {
+        const name = this.#nameOf(held.painter);
+        const sets = held.setupMinutes > 0 ? `, and ${held.setupMinutes} min go into setting up` : '';
+        const until = (ends[held.task] ?? 0) + held.setupMinutes;
+        return { because: `${name} is busy with ${this.#what(held.task)}${sets}.`, until };
+      }
+      case 'setup':
+        return {
+          because: `${this.#nameOf(held.painter)} has to set up first, and has no hours before.`,
+          until: held.end,
+        };
+      case 'place': {
+        const until = Math.max(starts[task] ?? 0, starts[held.task] ?? 0);
+        return { because: `${capital(this.#placeWords(held.space))} ${this.#what(held.task)}.`, until };
+      }
+      case 'earliest':
+        return { because: 'Nothing comes before it: the plan begins here, or it was done then.', until: null };
+      case 'order':
+        return { because: 'Other work was put first, or it keeps company with work of the same tool.', until: null };
+    }
+  }
+
+  #nameOf(painter: number): string {
+    const { id } = this.#prepared.problem.painters[painter] ?? { id: '' };
+    return this.#job.crew.find((member) => member.id === id)?.name ?? 'Somebody else';
+  }
+
+  /** What has to happen at a place: the sentence ends with the task that makes room. */
+  #placeWords(space: number): string {
+    const id = this.#prepared.problem.spaces[space]?.id ?? '';
+    const place = this.#job.places.find((candidate) => candidate.id === id);
+    const room = this.#job.rooms.find((candidate) => id === `off/${candidate.id}`);
+    if (room) return `no more than ${room.maxOff ?? 1} may be off in ${room.name}; first comes`;
+    if (id.startsWith('air/')) return 'dust and wet paint share no air; it waits for';
+    return place ? `${place.name.toLowerCase()} has no free place before` : 'there is no room before';
+  }
+}

@@ -1,5 +1,7 @@
-import { proxy, wrap } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import type { Job } from '../../core/job/schema.ts';
+import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { Risk } from '../../core/planning/risk.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { Planner, VerifiedPlan } from './planner.worker.ts';
 
@@ -12,14 +14,31 @@ export interface Planning {
   cancel(): void;
 }
 
+/** A worker of its own, and its end. */
+function newPlanner(): { planner: Remote<Planner>; end: () => void } {
+  const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' });
+  return { planner: wrap<Planner>(worker), end: () => worker.terminate() };
+}
+
 /** Plans a job from `now` in a worker of its own; `onBetter` is told of every better plan. */
 export function startPlanning(job: Job, now: string, onBetter: (found: VerifiedPlan) => void): Planning {
-  const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' });
-  const planner = wrap<Planner>(worker);
+  const { planner, end } = newPlanner();
   const told = proxy((found: VerifiedPlan) => {
     onBetter(found);
     return Promise.resolve();
   });
-  const result = planner.plan(job, now, told).finally(() => worker.terminate());
-  return { result, cancel: () => worker.terminate() };
+  return { result: planner.plan(job, now, told).finally(end), cancel: end };
+}
+
+/** Runs of a plan that are under way in a worker of their own. */
+export interface Sampling {
+  result: Promise<Risk>;
+  /** Ends them; `result` then never settles. */
+  cancel(): void;
+}
+
+/** Plays a plan many times as it might turn out. */
+export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Sampling {
+  const { planner, end } = newPlanner();
+  return { result: planner.risk(job, now, plan).finally(end), cancel: end };
 }

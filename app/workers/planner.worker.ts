@@ -4,6 +4,8 @@ import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
 import { verifiedPlan } from '../../core/planning/verified-plan.ts';
+import type { AcceptedPlan } from '../../core/job/record.ts';
+import { riskOf, type Risk } from '../../core/planning/risk.ts';
 import type { Job } from '../../core/job/schema.ts';
 
 /** A plan that has passed the verifier, with the head of the problem that it answers. */
@@ -37,6 +39,11 @@ const planner = {
     await Promise.all(told);
     if (solution.status === 'infeasible') return solution;
     return { plan: solution, problem: head, because };
+  },
+
+  /** How the accepted or found plan of a job would turn out in many sampled runs. */
+  risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Risk {
+    return riskOf(jobToProblem(job, now).problem, plan);
   },
 };
 

@@ -2,7 +2,6 @@ import { localTime } from '../../../core/job/site-time.ts';
 import { painterHours } from '../../../core/planning/idle-hours.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ListTable } from '../../ui/ListTable.tsx';
 
@@ -12,6 +11,10 @@ interface CrewHoursTableProps {
   /** Minutes from the plan's t0: what lies before is done. */
   from: number;
 }
+
+/** Hours of work, which no day of them has twenty-four. */
+const inHours = (minutes: number): string =>
+  `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
 /** What everybody's hours go into from now on, and when somebody has nothing to do. */
 export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
@@ -32,9 +35,9 @@ export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
         {rows.map(({ painter, working, settingUp, idle, worstDay }) => (
           <tr key={painter.id}>
             <th scope="row">{painter.name}</th>
-            <td>{formatDuration(working)}</td>
-            <td>{formatDuration(settingUp)}</td>
-            <td>{formatDuration(idle)}</td>
+            <td>{inHours(working)}</td>
+            <td>{inHours(settingUp)}</td>
+            <td>{inHours(idle)}</td>
             <td>
               {worstDay === null
                 ? '–'

@@ -21,6 +21,7 @@ import { HangTable } from './HangTable.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
 import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
+import { RiskPanel } from './RiskPanel.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
 import { usePlanner } from './use-planner.ts';
 import { WeatherBar } from './WeatherBar.tsx';
@@ -131,6 +132,11 @@ export default function Plan() {
             />
             <CrewHoursTable problem={problem} plan={shown} from={minutesSince(reading.t0, now, job.site.timeZone)} />
           </Box>
+        </Section>
+      )}
+      {shown && reading && (
+        <Section title="What could go wrong">
+          <RiskPanel problem={problem} plan={shown} />
         </Section>
       )}
       <Section title="What the plan works with">

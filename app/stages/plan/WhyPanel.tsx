@@ -34,6 +34,11 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const { job, say } = useJob();
   const when = (minutes: number): string =>
     localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const untilWords = ({ until, start }: Link): string => {
+    if (until === null) return '';
+    // Instruments may have said something else since it was planned.
+    return until > start + 1 ? ` By what is known now, until ${when(until)}.` : ` Until ${when(until)}.`;
+  };
   return (
     <Sheet>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1 }}>
@@ -69,7 +74,7 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
               <br />
               <span style={{ color: 'var(--ink-soft)' }}>
                 {say(link.because)}
-                {link.until !== null && ` Until ${when(link.until)}.`}
+                {untilWords(link)}
               </span>
             </span>
           </Box>

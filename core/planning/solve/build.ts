@@ -22,9 +22,13 @@ export const ANYBODY = -1;
 interface Waiting {
   task: PreparedTask;
   crew: number;
-  /** When its waits are over. */
-  ready: number;
-  /** It can't start before: ready and in somebody's hours, or where it was last refused for now. */
+  /** Whose hands it needs and with which tool, as a number; null when it needs none. */
+  handsFor: number | null;
+  /** Whether it takes a place itself. */
+  takesPlace: boolean;
+  /** When its waits are over and somebody has hours. */
+  first: number;
+  /** It can't start before: that, or where it was last refused for now. */
   from: number;
   /** When somebody has hands and place for it. */
   at: number;
@@ -47,12 +51,17 @@ class Dispatch {
   readonly #rule: Rule;
   readonly #schedule: Schedule;
   readonly #openWaits: Int32Array;
+  /** In the order of when they could start. */
   readonly #waiting: Waiting[] = [];
+  readonly #fixed: Waiting[] = [];
+  /** By space, those for which it is full. */
+  readonly #blocked: Waiting[][];
 
   constructor(prepared: Prepared, rule: Rule) {
     this.#tasks = prepared.tasks;
     this.#rule = rule;
     this.#schedule = new Schedule(prepared);
+    this.#blocked = prepared.capacities.map(() => []);
     this.#openWaits = new Int32Array(prepared.tasks.length);
     for (const task of prepared.tasks) this.#openWaits[task.index] = task.before.length;
     for (const task of prepared.tasks) if (task.before.length === 0) this.#admit(task);
@@ -60,33 +69,35 @@ class Dispatch {
 
   run(shouldStop: () => boolean): Built {
     const schedule = this.#schedule;
-    const waiting = this.#waiting;
-    let hasChanged = true;
-    while (waiting.length > 0) {
+    for (;;) {
       if (shouldStop()) return { stopped: true };
-      if (hasChanged) for (const entry of waiting) this.#look(entry);
+      const fixed = this.#nextFixed();
       // Where nobody seems to have hands for any of them, asking for a place tells why.
-      const entry = this.#choose() ?? waiting.find(({ task }) => schedule.fullSpace(task) === null);
-      if (entry === undefined) {
-        const [first] = waiting;
-        if (first === undefined) break;
-        return { stuck: { task: first.task, refusal: { kind: 'space', space: schedule.fullSpace(first.task) ?? 0 } } };
-      }
+      const entry = fixed ?? this.#choose() ?? this.#waiting[0];
+      if (entry === undefined) return this.#blockedFirst() ?? { schedule };
       const answer = schedule.find(entry.task, entry.from, entry.crew);
       if ('refused' in answer) return { stuck: { task: entry.task, refusal: answer.refused } };
+      if (fixed === null) this.#remove(entry);
       // Spaces can push it later than it looked; then others may go first.
       const { start } = answer.placed;
-      if (start > entry.at + this.#rule.slack && entry.from < start && waiting.length > 1) {
+      const hasOthers = this.#waiting.length > 0;
+      if (fixed === null && start > entry.at + this.#rule.slack && entry.from < start && hasOthers) {
         entry.from = start;
-        this.#look(entry);
-        hasChanged = false;
+        this.#insert(entry);
         continue;
       }
-      hasChanged = true;
       schedule.place(entry.task, answer.placed);
-      this.#leave(entry);
+      this.#follow(entry.task);
     }
-    return { schedule };
+  }
+
+  /** That something has no place for good, when nothing else is left that could make room for it. */
+  #blockedFirst(): Built | null {
+    for (const [space, entries] of this.#blocked.entries()) {
+      const [first] = entries;
+      if (first !== undefined) return { stuck: { task: first.task, refusal: { kind: 'space', space } } };
+    }
+    return null;
   }
 
   #admit(task: PreparedTask): void {
@@ -99,39 +110,68 @@ class Dispatch {
       this.#follow(task);
       return;
     }
-    this.#waiting.push({ task, crew, ready, from: ready, at: 0 });
+    const first = task.task.painters === 0 || task.isFixed ? ready : this.#schedule.firstWorking(crew, ready);
+    const handsFor = task.task.painters === 0 ? null : this.#schedule.handsFor(task, crew);
+    const entry = { task, crew, handsFor, takesPlace: task.spaces.length > 0, first, from: first, at: 0 };
+    if (task.isFixed) this.#fixed.push(entry);
+    else this.#insert(entry);
   }
 
-  /** Looks when somebody has hands and place for a task, and whether there is a place for what it leaves behind. */
-  #look(entry: Waiting): void {
-    const { task, crew } = entry;
-    if (this.#schedule.fullSpace(task) !== null) {
-      entry.at = Infinity;
-      return;
+  /** Keeps the waiting in the order of when they could start, so that only the first of them have to be looked at. */
+  #insert(entry: Waiting): void {
+    const waiting = this.#waiting;
+    let low = 0;
+    let high = waiting.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((waiting[middle]?.from ?? 0) <= entry.from) low = middle + 1;
+      else high = middle;
     }
-    entry.at = entry.from;
-    if (task.task.painters > 0) {
-      const free = this.#schedule.handsFree(task, crew);
-      if (entry.from > free) entry.from = this.#schedule.firstWorking(crew, entry.from);
-      entry.at = Math.max(free, entry.from);
-    }
-    if (task.spaces.length > 0) entry.at = this.#schedule.placesFree(task, entry.at);
+    waiting.splice(low, 0, entry);
+  }
+
+  #remove(entry: Waiting): void {
+    this.#waiting.splice(this.#waiting.indexOf(entry), 1);
+  }
+
+  /** What can stand in one place only goes first, in the order of time: it can't give way. */
+  #nextFixed(): Waiting | null {
+    if (this.#fixed.length === 0) return null;
+    this.#fixed.sort((one, other) => other.first - one.first);
+    return this.#fixed.pop() ?? null;
+  }
+
+  /** Looks when somebody has hands and place for a task. */
+  #look(entry: Waiting): number {
+    let at = entry.from;
+    if (entry.handsFor !== null) at = Math.max(at, this.#schedule.handsFree(entry.handsFor));
+    if (entry.takesPlace) at = this.#schedule.placesFree(entry.task, at);
+    return (entry.at = at);
   }
 
   /** Of those that could start about next, the one that matters most. */
   #choose(): Waiting | undefined {
     const { slack, sameTool, priority } = this.#rule;
+    const waiting = this.#waiting;
     let next = Infinity;
-    let chosen: Waiting | undefined;
-    for (const candidate of this.#waiting) {
-      // What can stand in one place only goes first, in the order of time: it can't give way.
-      if (candidate.task.isFixed && (chosen === undefined || candidate.ready < chosen.ready)) chosen = candidate;
-      if (candidate.at < next) next = candidate.at;
+    for (let index = 0; index < waiting.length;) {
+      const entry = waiting[index];
+      if (entry === undefined || entry.from > next + slack) break;
+      const full = entry.task.leaves.length === 0 ? null : this.#schedule.fullSpace(entry.task);
+      if (full === null) {
+        next = Math.min(next, this.#look(entry));
+        index++;
+      } else {
+        // There is no place for what it leaves behind: it waits aside until something there is taken up.
+        this.#blocked[full]?.push(entry);
+        waiting.splice(index, 1);
+      }
     }
-    if (chosen !== undefined) return chosen;
+    let chosen: Waiting | undefined;
     let highest = -Infinity;
-    for (const candidate of this.#waiting) {
+    for (const candidate of waiting) {
       const { at, task, crew } = candidate;
+      if (candidate.from > next + slack) break;
       if (at === Infinity || at > next + slack) continue;
       let score = priority[task.index] ?? 0;
       if (slack < Infinity) score -= at - next;
@@ -145,14 +185,6 @@ class Dispatch {
     return chosen;
   }
 
-  /** A task that has been placed makes room for what follows it, and for what wants the places that it gives back. */
-  #leave(entry: Waiting): void {
-    const waiting = this.#waiting;
-    const last = waiting.pop();
-    if (last !== undefined && last !== entry) waiting[waiting.indexOf(entry)] = last;
-    this.#follow(entry.task);
-  }
-
   /** What has waited for a task that has been placed. */
   #follow(task: PreparedTask): void {
     for (const wait of task.after) {
@@ -162,8 +194,12 @@ class Dispatch {
       if (left === 0 && follower !== undefined) this.#admit(follower);
     }
     for (const space of task.releases) {
-      for (const other of this.#waiting) {
-        if (other.from > other.ready && usesSpace(other.task, space)) other.from = other.ready;
+      for (const entry of this.#blocked[space]?.splice(0) ?? []) this.#insert(entry);
+      const freed = this.#waiting.filter((other) => other.from > other.first && usesSpace(other.task, space));
+      for (const other of freed) {
+        this.#remove(other);
+        other.from = other.first;
+        this.#insert(other);
       }
     }
   }

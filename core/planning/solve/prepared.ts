@@ -15,8 +15,9 @@ export interface PreparedMeasure {
   typical: number;
   /** Limits of the same name are the same. */
   name: string;
-  /** The id of the clock by which it is measured; null for plain ticks. */
+  /** The id of the clock by which it is measured, and how much of it; null for plain ticks. */
   clock: string | null;
+  dose: number;
 }
 
 export interface PreparedWait {
@@ -81,6 +82,8 @@ export interface Prepared {
   /** Crews by their index; first, for each painter, the crew of that painter alone. */
   crews: readonly (readonly number[])[];
   capacities: readonly number[];
+  /** Set-ups by their index. */
+  setups: readonly PreparedSetup[];
   holds: PreparedHold[];
   /** Indices of tasks in an order that respects every wait; null when waits run in a circle. */
   order: number[] | null;
@@ -202,6 +205,7 @@ export function prepare(problem: PlanProblem): Prepared {
     jointShifts: jointly(shifts),
     crews,
     capacities: problem.spaces.map((space) => space.slots),
+    setups: [...setups.values()],
     holds,
     order,
     pieces,
@@ -270,12 +274,17 @@ function prepareMeasure(
       typical: ticks,
       name: String(ticks),
       clock: null,
+      dose: ticks,
     };
   }
   const clock = clocks.get(measure.clock);
   if (clock === undefined) throw new RangeError(`There is no clock ${measure.clock}.`);
-  const { dose } = measure;
   const perTick = clock.progress(0, horizon) / Math.max(1, horizon);
+  return measuredBy(measure.clock, clock, measure.dose, perTick > 0 ? measure.dose / perTick : horizon);
+}
+
+/** A limit of so much progress of a clock. */
+function measuredBy(id: string, clock: RateClock, dose: number, typical: number): PreparedMeasure {
   return {
     reach: (end) => clock.reachWhole(end, dose),
     latest: (start) => {
@@ -285,9 +294,10 @@ function prepareMeasure(
       return end;
     },
     passed: (end, start) => clock.hasPassed(end, start, dose),
-    typical: perTick > 0 ? dose / perTick : horizon,
-    name: `${measure.clock}:${dose}`,
-    clock: measure.clock,
+    typical,
+    name: `${id}:${dose}`,
+    clock: id,
+    dose,
   };
 }
 

@@ -38,6 +38,8 @@ export class Schedule {
   /** Per crew and set-up, when one of them could start; -1 where nobody asked since somebody was given work. */
   readonly #nextFree: Float64Array;
   readonly #setupKinds: number;
+  /** Per space, what was asked last since something was placed. */
+  readonly #askedFree: ({ from: number; slots: number; free: number } | null)[];
   readonly starts: Int32Array;
   readonly ends: Int32Array;
   readonly placements: (Placement | null)[];
@@ -52,6 +54,7 @@ export class Schedule {
     this.#profiles = prepared.capacities.map((capacity) => new Profile(capacity));
     this.#setupKinds = problem.setups.length + 1;
     this.#nextFree = new Float64Array(prepared.crews.length * this.#setupKinds).fill(-1);
+    this.#askedFree = prepared.capacities.map(() => null);
     this.starts = new Int32Array(tasks.length).fill(-1);
     this.ends = new Int32Array(tasks.length).fill(-1);
     this.placements = new Array<Placement | null>(tasks.length).fill(null);
@@ -94,20 +97,27 @@ export class Schedule {
     return first;
   }
 
-  /** About when one of a crew has hands and tool for a task, whatever it waits for. */
-  handsFree(task: PreparedTask, crew: number): number {
-    const { setup } = task;
-    const place = crew * this.#setupKinds + (setup === null ? 0 : setup.index + 1);
-    const known = this.#nextFree[place] ?? -1;
-    if (known >= 0) return known;
+  /** A number for what {@link handsFree} answers: tasks of one crew and one tool share it. */
+  handsFor({ setup }: PreparedTask, crew: number): number {
+    return crew * this.#setupKinds + (setup === null ? 0 : setup.index + 1);
+  }
+
+  /** About when one of a crew has hands and tool for tasks, whatever they wait for. */
+  handsFree(handsFor: number): number {
+    const known = this.#nextFree[handsFor] ?? -1;
+    return known >= 0 ? known : this.#askHands(handsFor);
+  }
+
+  #askHands(handsFor: number): number {
+    const setup = this.#prepared.setups[(handsFor % this.#setupKinds) - 1];
     let first = NEVER;
-    for (const painter of this.#prepared.crews[crew] ?? []) {
+    for (const painter of this.#prepared.crews[Math.floor(handsFor / this.#setupKinds)] ?? []) {
       const track = this.#tracks[painter];
       if (track === undefined) continue;
-      const work = setup === null || track.isSetUpFor(setup) ? 0 : track.setupWork(setup);
+      const work = setup === undefined || track.isSetUpFor(setup) ? 0 : track.setupWork(setup);
       first = Math.min(first, track.firstFree(track.freeFrom + work));
     }
-    this.#nextFree[place] = first;
+    this.#nextFree[handsFor] = first;
     return first;
   }
 
@@ -133,7 +143,15 @@ export class Schedule {
   placesFree(task: PreparedTask, from: number): number {
     let free = from;
     for (const { space, slots } of task.spaces) {
-      free = Math.max(free, this.#profiles[space]?.earliestFree(free, 1, slots, credit(task, space)) ?? NEVER);
+      const given = credit(task, space);
+      const asked = this.#askedFree[space];
+      // Many ask the same of one place between two placements.
+      if (asked?.from === free && asked.slots === slots && given === 0) free = asked.free;
+      else {
+        const found = this.#profiles[space]?.earliestFree(free, 1, slots, given) ?? NEVER;
+        if (given === 0) this.#askedFree[space] = { from: free, slots, free: found };
+        free = found;
+      }
     }
     return free;
   }
@@ -269,6 +287,7 @@ export class Schedule {
     this.ends[task.index] = end;
     this.placements[task.index] = placement;
     this.order.push(task.index);
+    this.#askedFree.fill(null);
     for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);

@@ -1,0 +1,113 @@
+import type { AcceptedPlan } from '../job/record.ts';
+import { Holding } from './held-by.ts';
+import type { PlanProblem } from './problem.ts';
+import { Sampler, USUAL_SPREAD, type Spread } from './sampled.ts';
+import { ANYBODY, buildSchedule, type Rule } from './solve/build.ts';
+import { prepare, type Prepared } from './solve/prepared.ts';
+import type { Schedule } from './solve/schedule.ts';
+
+export interface RiskOptions {
+  samples?: number;
+  seed?: number;
+  spread?: Spread;
+  shouldStop?: () => boolean;
+}
+
+/** How the same order of work turns out when days and hands are not as supposed. */
+export interface Risk {
+  /** When each sampled run is finished, in ticks, the earliest first; `Infinity` for those beyond the horizon. */
+  finishes: number[];
+  /** Waits that decided the finish, with the share of runs in which they did, the largest first. */
+  decisive: { from: string; to: string; share: number }[];
+}
+
+/** Minutes for which somebody rather waits than takes up something else that comes later in the plan. */
+const PATIENCE = 45;
+/** Every so many runs, the waits that decided the finish are looked for. */
+const LOOKED_AT = 10;
+
+/**
+ * Runs a plan's policy, which is who does what after what, against sampled climates and paces. A run keeps the order of
+ * work and the hands, and starts everything as soon as it can; who would have to wait long for what comes next takes up
+ * what can be started instead. Deterministic for a seed.
+ */
+export function riskOf(problem: PlanProblem, plan: Pick<AcceptedPlan, 'tasks'>, options: RiskOptions = {}): Risk {
+  const prepared = prepare(problem);
+  const policy = policyOf(prepared, plan);
+  const sampler = new Sampler(prepared, options.seed ?? 1, options.spread ?? USUAL_SPREAD);
+  const samples = options.samples ?? 500;
+  const finishes: number[] = [];
+  const decided = new Map<string, { from: string; to: string; runs: number }>();
+  let lookedAt = 0;
+  for (let run = 0; run < samples && !options.shouldStop?.(); run++) {
+    const sampled = sampler.next();
+    const built = buildSchedule(sampled, policy);
+    const schedule = 'schedule' in built ? built.schedule : null;
+    finishes.push(schedule === null ? Infinity : schedule.cost().finish);
+    if (schedule === null || run % LOOKED_AT !== 0) continue;
+    lookedAt++;
+    for (const { from, to } of decisiveWaits(sampled, schedule)) {
+      const known = decided.get(`${from}>${to}`) ?? { from, to, runs: 0 };
+      known.runs++;
+      decided.set(`${from}>${to}`, known);
+    }
+  }
+  return {
+    finishes: finishes.sort((one, other) => one - other),
+    decisive: [...decided.values()]
+      .map(({ from, to, runs }) => ({ from, to, share: runs / lookedAt }))
+      .sort((one, other) => other.share - one.share),
+  };
+}
+
+/** The tick by which a share of the runs is finished; `Infinity` where too many never are. */
+export function finishBy({ finishes }: Pick<Risk, 'finishes'>, share: number): number {
+  return finishes[Math.min(finishes.length - 1, Math.ceil(share * finishes.length) - 1)] ?? Infinity;
+}
+
+/** The share of the runs that are finished by a tick. */
+export function chanceBy({ finishes }: Pick<Risk, 'finishes'>, tick: number): number {
+  return finishes.filter((finish) => finish <= tick).length / Math.max(1, finishes.length);
+}
+
+/** The plan's order of work and its hands, as a rule by which schedules are built. */
+function policyOf(prepared: Prepared, plan: Pick<AcceptedPlan, 'tasks'>): Rule {
+  const { tasks, order, problem } = prepared;
+  const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+  const painters = new Map(problem.painters.map(({ id }, index) => [id, index]));
+  const begins = tasks.map(({ task, earliest }) => planned.get(task.id)?.start ?? earliest);
+  // What has no start of its own follows what it waits for.
+  for (const index of order ?? []) {
+    const task = tasks[index];
+    if (!task || planned.has(task.task.id)) continue;
+    begins[index] = task.before.reduce((latest, wait) => Math.max(latest, begins[wait.from] ?? 0), begins[index] ?? 0);
+  }
+  const hands = tasks.map(({ task, by }) => {
+    const [only, ...more] = planned.get(task.id)?.painters ?? [];
+    const painter = painters.get(only ?? '') ?? ANYBODY;
+    return more.length === 0 && by.includes(painter) ? painter : ANYBODY;
+  });
+  return {
+    priority: Float64Array.from(begins, (start) => -start),
+    slack: PATIENCE / problem.tickMinutes,
+    sameTool: 0,
+    notBefore: new Int32Array(tasks.length),
+    hands: Int16Array.from(hands),
+  };
+}
+
+/** The drying on the chain that ends last. */
+function decisiveWaits(prepared: Prepared, schedule: Schedule): { from: string; to: string }[] {
+  let last = 0;
+  for (let index = 1; index < schedule.ends.length; index++) {
+    if ((schedule.ends[index] ?? 0) > (schedule.ends[last] ?? 0)) last = index;
+  }
+  const id = (index: number): string => prepared.tasks[index]?.task.id ?? '';
+  return new Holding(prepared, schedule)
+    .chain(last)
+    .flatMap(({ task, held }) =>
+      held.kind === 'wait' && held.wait.atLeast !== null && held.wait.atLeast.clock !== null
+        ? [{ from: id(held.task), to: id(task) }]
+        : [],
+    );
+}

@@ -1,7 +1,7 @@
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { seededRandom } from '../units/seeded-random.ts';
 import type { PlanProblem } from './problem.ts';
-import type { Shifts } from './solve/calendar.ts';
+import { jointShifts } from './solve/calendar.ts';
 import type { Prepared, PreparedMeasure, PreparedTask } from './solve/prepared.ts';
 
 /**
@@ -122,11 +122,14 @@ function drawnMeasure(measure: PreparedMeasure, drawn: { readonly clock: RateClo
   };
 }
 
-/** As much work as fits into a shift of anybody who may do a task, and into its window; no less than what was planned. */
+/** As much work as fits into a shift and a window of anybody who may do a task; no less than what was planned. */
 function longestGo({ shifts }: Prepared, { task, by, window, setup }: PreparedTask): number {
   if (task.pausable) return Infinity;
-  const longest = (intervals: Shifts): number =>
-    intervals.reduce((most, [opens, closes]) => Math.max(most, closes - opens), 0);
-  const shift = Math.min(...by.map((painter) => longest(shifts[painter] ?? []))) - (setup?.work ?? 0);
-  return Math.max(task.work, Math.min(shift, window === null ? Infinity : longest(window)));
+  const setUp = setup === null ? 0 : Math.max(setup.work, ...setup.after);
+  const longest = by.map((painter) => {
+    const own = shifts[painter] ?? [];
+    const open = window === null ? own : jointShifts([own, window]);
+    return open.reduce((most, [opens, closes]) => Math.max(most, closes - opens), 0);
+  });
+  return Math.max(task.work, Math.min(...longest) - setUp);
 }

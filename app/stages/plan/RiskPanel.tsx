@@ -78,8 +78,11 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
       tick === null || tick === Infinity ? -1 : days.findIndex(({ day }) => day === Math.floor(tick / 1440));
     return found < 0 ? null : found;
   };
-  const marks = { safe: placeOf(safe) ?? days.length - 1, promised: placeOf(due) };
-  const option = useCallback((ink: Ink) => riskChart(days, marks, ink), [days, marks.safe, marks.promised]);
+  const [safeAt, dueAt] = [placeOf(safe) ?? days.length - 1, placeOf(due)];
+  const option = useCallback(
+    (ink: Ink) => riskChart(days, { safe: safeAt, promised: dueAt }, ink),
+    [days, safeAt, dueAt],
+  );
   const words = (tick: number): string =>
     tick === Infinity ? 'not within the days of the plan' : localTime(plan.t0, tick, timeZone).toFormat('cccc d LLLL');
   return (

@@ -16,10 +16,10 @@ export function riskChart(
   const line = (index: number, words: string, colour: string): object => ({
     xAxis: index,
     lineStyle: { color: ink(colour), width: 2, type: 'solid' },
-    label: { formatter: words, color: ink('--ink'), fontSize: 13, fontWeight: 700, position: 'insideEndTop' },
+    label: { formatter: words, color: ink('--ink'), fontSize: 13, fontWeight: 700, rotate: 0, position: 'end' },
   });
   return {
-    grid: { left: 48, right: 16, top: 24, bottom: 34 },
+    grid: { left: 48, right: 44, top: 28, bottom: 34 },
     textStyle: { fontFamily: 'inherit' },
     xAxis: {
       type: 'category',
@@ -55,8 +55,10 @@ export function riskChart(
           silent: true,
           symbol: 'none',
           data: [
-            line(marks.safe, '80 %', '--bottle'),
-            ...(marks.promised === null ? [] : [line(marks.promised, 'promised', '--late')]),
+            line(marks.safe, marks.promised === marks.safe ? '80 %, promised' : '80 %', '--bottle'),
+            ...(marks.promised === null || marks.promised === marks.safe
+              ? []
+              : [line(marks.promised, 'promised', '--late')]),
           ],
         },
       },

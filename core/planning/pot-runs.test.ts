@@ -8,7 +8,6 @@ import { jobToProblem } from './job-to-problem.ts';
 import { potLifeAt, potRuns } from './pot-runs.ts';
 import { readPlan } from './read-plan.ts';
 import { solve } from './solve/solve.ts';
-import { weatherAgainst } from './weather-against.ts';
 
 const coat = (product: string, tool: 'roller' | 'brush' = 'roller') =>
   ({ product, tool, thinning: 0, extent: 'all' }) as const;
@@ -55,31 +54,6 @@ test('a pot lives longer in the cold, and at the tin’s own temperature as long
     potLifeAt(jobToProblem(new TestJob().job, '2027-03-01T07:00').clocks, DEFAULT_COATINGS[0]!, 'house', 0),
     Infinity,
   );
-});
-
-test('coats that the plan puts onto an outside face in the rain are told; those inside never', () => {
-  const rain = Array.from({ length: 24 * 12 }, (_unused, index) => ({
-    at: `2027-03-${String(1 + Math.floor(index / 24)).padStart(2, '0')}T${String(index % 24).padStart(2, '0')}:00`,
-    temperature: 16,
-    humidity: 60,
-    wind: 2,
-    cloud: 1,
-    rain: index % 24 >= 6 && index % 24 < 18 ? 0.5 : 0,
-  }));
-  const test = new TestJob()
-    .tell('take-hours', { climateId: 'open-air', hours: rain, source: 'typed', name: '', at: '2027-03-01T06:00' })
-    .door('inside', { comesOff: false })
-    .door('outside', {
-      comesOff: false,
-      exposure: { front: 'outside', back: 'inside' },
-      scope: { faces: ['front'], edges: [] },
-    })
-    .coated('ext-acrylic');
-  const { problem, reading } = planned(test.job);
-  const against = weatherAgainst(test.job, problem, reading, 0);
-  assert.ok(against.length > 0);
-  assert.ok(against.every(({ step, hindrance }) => step.piece.id === 'outside' && hindrance.startsWith('rain')));
-  assert.deepEqual(weatherAgainst(test.job, problem, reading, Infinity), []);
 });
 
 test('the simulated instruments settle, repeat themselves, and read between two teeth', () => {

@@ -20,6 +20,7 @@ import { CrewHoursTable } from './CrewHoursTable.tsx';
 import { HangTable } from './HangTable.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
 import { DoubtBar } from '../../ui/DoubtBar.tsx';
+import { PlanFiles } from './PlanFiles.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
 import { RiskPanel } from './RiskPanel.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
@@ -142,9 +143,9 @@ export default function Plan() {
       <Section title="What the plan works with">
         <PlanSettings />
       </Section>
-      {reading && (
+      {shown && reading && (
         <>
-          <Section title="Day by day">
+          <Section title="Day by day" aside={<PlanFiles reading={reading} plan={shown} />}>
             <Agenda reading={reading} onAsk={setAsked} />
           </Section>
           <Section title="When each piece can be used">

@@ -4,6 +4,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { knownAnswers } from '../../testing/known-answers.ts';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem, type PlanProblemFile } from '../problem.ts';
+import { solutionFile } from '../solution-file.ts';
 import { verify } from '../verify.ts';
 import { solve } from './solve.ts';
 
@@ -18,6 +19,7 @@ for (const name of CASES) {
     const plan = solve(parsed);
     assert.ok(plan.status !== 'infeasible');
     assert.deepEqual(verify(parsed, plan), []);
+    assert.deepEqual(solutionFile(parsed, plan), plan, 'its file says the same of its cost');
     assert.deepEqual([plan.status, plan.finish, plan.lowerBound], ['optimal', optimalFinish, optimalFinish]);
     assert.deepEqual(solve(parsed), plan, 'the same problem has the same plan');
   });

@@ -1,0 +1,43 @@
+import Papa from 'papaparse';
+import { marksInWords } from '../job/marks.ts';
+import type { Job } from '../job/schema.ts';
+import { localTime } from '../job/site-time.ts';
+import type { PlanReading } from '../planning/read-plan.ts';
+import { stepWords } from '../planning/step-words.ts';
+
+/** A plan as a list: a row for each run, in the order of time, in the site's local time. */
+export function writePlanCsv(job: Job, reading: PlanReading): string {
+  const names = (painters: readonly string[]): string =>
+    painters.map((id) => job.crew.find((member) => member.id === id)?.name ?? id).join(', ');
+  const entries = [
+    ...reading.runs.flatMap(({ steps, ...run }) =>
+      steps[0] === undefined
+        ? []
+        : [{ ...run, what: stepWords(steps[0]), where: marksInWords(steps.map(({ piece }) => piece.mark)) }],
+    ),
+    ...reading.roomWork.map(({ room, task, start, end, painters }) => ({
+      start,
+      end,
+      painters,
+      setupMinutes: 0,
+      what: task.words,
+      where: room.name,
+    })),
+  ].sort((one, other) => one.start - other.start);
+  const data = entries.map(({ start, end, painters, setupMinutes, what, where }) => {
+    const [from, until] = [start, end].map((minutes) => localTime(reading.t0, minutes, job.site.timeZone));
+    return [
+      from?.toISODate(),
+      from?.toFormat('HH:mm'),
+      until?.toFormat('yyyy-MM-dd HH:mm'),
+      names(painters),
+      what,
+      where,
+      setupMinutes,
+    ];
+  });
+  return Papa.unparse(
+    { fields: ['Day', 'From', 'Until', 'Who', 'What', 'Where', 'Set-up minutes'], data },
+    { newline: '\r\n', escapeFormulae: true },
+  );
+}

@@ -22,7 +22,7 @@ export function ListTable({ children }: { children: ReactNode }) {
             fontSize: 14,
             whiteSpace: 'nowrap',
           },
-          '& tr:last-child > td': { borderBottom: 0 },
+          '& tbody > tr:last-child > *': { borderBottom: 0 },
         }}
       >
         {children}

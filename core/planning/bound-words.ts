@@ -17,10 +17,14 @@ export function boundWords(
       const last = steps.get(because.tasks.at(-1) ?? '')?.piece.mark ?? [...marks].at(-1);
       return `${last ?? 'the longest piece'} takes so long by itself: its ${because.tasks.length} steps wait for each other, for drying and for working hours`;
     }
-    case 'crew':
-      return `from ${when(because.from)} to ${when(because.until)} there would be ${minutes(because.work)} of work, set-ups included, and the crew has ${minutes(because.hours)}`;
-    case 'space':
-      return `from ${when(because.from)} to ${when(because.until)} ${because.uses} uses of ${placeName(job, because.space)} would have to follow each other, and it has too few places for that`;
+    case 'crew': {
+      const work = `${minutes(because.work)} of work, set-ups included`;
+      return `what can’t begin before ${when(because.from)} is ${work}, and until ${when(because.until)} the crew has ${minutes(because.hours)}`;
+    }
+    case 'space': {
+      const place = placeName(job, because.space);
+      return `${place} would have to take ${because.uses} turns from ${when(because.from)} to ${when(because.until)}, and there is not room for so many`;
+    }
     case 'exhausted':
       return 'every order of the work was tried';
   }

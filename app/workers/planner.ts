@@ -2,6 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import type { Risk } from '../../core/planning/risk.ts';
+import type { Bought } from '../../core/planning/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { Planner, VerifiedPlan } from './planner.worker.ts';
 
@@ -41,4 +42,21 @@ export interface Sampling {
 export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Sampling {
   const { planner, end } = newPlanner();
   return { result: planner.risk(job, now, plan).finally(end), cancel: end };
+}
+
+/** Changes that are being tried in a worker of its own. */
+export interface Taking {
+  result: Promise<Bought[]>;
+  /** Ends it; `result` then never settles. */
+  cancel(): void;
+}
+
+/** Tries what it would take to be done by `due`, in minutes from the plan's t0. */
+export function startTaking(job: Job, now: string, due: number, onTried: (bought: Bought) => void): Taking {
+  const { planner, end } = newPlanner();
+  const told = proxy((bought: Bought) => {
+    onTried(bought);
+    return Promise.resolve();
+  });
+  return { result: planner.take(job, now, due, told).finally(end), cancel: end };
 }

@@ -3,6 +3,7 @@ import { localTime } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
+import { whatWouldItTake, type Bought } from '../../core/planning/what-would-it-take.ts';
 import { verifiedPlan } from '../../core/planning/verified-plan.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { riskOf, type Risk } from '../../core/planning/risk.ts';
@@ -44,6 +45,14 @@ const planner = {
   /** How the accepted or found plan of a job would turn out in many sampled runs. */
   risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Risk {
     return riskOf(jobToProblem(job, now).problem, plan);
+  },
+
+  /** What it would take to be done by `due`; `onTried` is told of everything that has been tried. */
+  async take(job: Job, now: string, due: number, onTried: (bought: Bought) => Promise<void>): Promise<Bought[]> {
+    const told: Promise<void>[] = [];
+    const bought = whatWouldItTake(job, now, due, { onTried: (tried) => told.push(onTried(tried)) });
+    await Promise.all(told);
+    return bought;
   },
 };
 

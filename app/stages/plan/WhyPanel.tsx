@@ -19,7 +19,7 @@ interface WhyPanelProps {
 /** How links are marked: what dries, whose hands, which place. */
 const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = {
   wait: { word: 'dries', colour: 'var(--tacky)' },
-  hands: { word: 'hands', colour: 'var(--bottle)' },
+  hands: { word: 'hands', colour: 'var(--ink)' },
   setup: { word: 'set-up', colour: 'var(--ink-soft)' },
   place: { word: 'place', colour: 'var(--late)' },
   earliest: { word: 'start', colour: 'var(--vial)' },

@@ -56,6 +56,7 @@ export default function Plan() {
     return () => clearTimeout(timer);
   }, [fingerprint, plannable, isAccepted]);
 
+  if (!plannable && problem.unpaintable.length > 0) return <Unpaintable unpaintable={problem.unpaintable} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
     return (

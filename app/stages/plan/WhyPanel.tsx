@@ -26,7 +26,7 @@ const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = 
   order: { word: 'order', colour: 'var(--ink-soft)' },
 };
 
-/** How many links are shown before the rest is asked for by scrolling. */
+/** Pixels, before the rest is scrolled to. */
 const TALL = 420;
 
 /** Why something starts no earlier: the chain back, the last link on top. */

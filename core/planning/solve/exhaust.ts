@@ -4,7 +4,7 @@ import { fitPausing, fitWhole } from './calendar.ts';
 import { inTimeFor } from './moves.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import type { Prepared, PreparedHold, PreparedTask, PreparedWait } from './prepared.ts';
-import type { Placement } from './schedule.ts';
+import { windowAt, type Placement } from './schedule.ts';
 
 /** Most tasks, and most painters who may do one, of a problem that is searched to the end. */
 const MOST_TASKS = 24;
@@ -283,7 +283,7 @@ class Exhaustion {
       const work = task.task.work + over.reduce((sum, wait) => sum + (wait.lateWork ?? 0), 0);
       const place = team.length === 0 ? { start: from, end: from + work } : fit(shifts, from, work);
       if (place === null || place.end > (this.#tails.ends[task.index] ?? 0)) return never();
-      const open = openFrom(task, place);
+      const open = windowAt(task, place);
       if (open === null) return never();
       if (place.start > from || open > from) {
         from = Math.max(place.start, open);
@@ -445,14 +445,4 @@ function nameOf({ placements, tracks, taken }: State, { notBefore, inTime }: Dem
     notBefore.join(),
     waits.sort().join(),
   ].join('|');
-}
-
-/** The first start from which a place lies in one interval of its task's window; null if there is none. */
-function openFrom(task: PreparedTask, place: { start: number; end: number }): number | null {
-  if (task.window === null) return place.start;
-  for (const [opens, closes] of task.window) {
-    const start = Math.max(opens, place.start);
-    if (start + (place.end - place.start) <= closes) return start;
-  }
-  return null;
 }

@@ -63,13 +63,12 @@ export class Schedule {
   /** The schedule in which every task stands where it is said. */
   static of(prepared: Prepared, placements: readonly Placement[]): Schedule {
     const schedule = new Schedule(prepared);
+    const place = new Map((prepared.order ?? []).map((index, at) => [index, at]));
     const order = [...placements.keys()].sort(
       (one, other) =>
-        (placements[one]?.start ?? 0) - (placements[other]?.start ?? 0) || position(one) - position(other),
+        (placements[one]?.start ?? 0) - (placements[other]?.start ?? 0) ||
+        (place.get(one) ?? 0) - (place.get(other) ?? 0),
     );
-    function position(index: number): number {
-      return prepared.order?.indexOf(index) ?? 0;
-    }
     for (const index of order) {
       const task = prepared.tasks[index];
       const placement = placements[index];
@@ -360,7 +359,7 @@ function better(best: Answer, answer: Answer): Answer {
 }
 
 /** The first start from which the task's length lies in one interval of its window; null if there is none. */
-function windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
+export function windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
   if (task.window === null) return place.start;
   for (const [opens, closes] of task.window) {
     const start = Math.max(opens, place.start);

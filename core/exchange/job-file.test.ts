@@ -33,7 +33,7 @@ test('a truncated, a foreign, a newer and a deep file are refused each with its 
   assert.match(refusal(text.slice(0, text.length / 2)), /ends too early/);
   assert.match(refusal('{"format":"something/1"}'), /not a Nivel job/);
   assert.match(refusal('[1,2]'), /not a Nivel job/);
-  assert.match(refusal(text.replace('nivel.job/5', 'nivel.job/7')), /newer Nivel \(format 7\)/);
+  assert.match(refusal(text.replace('nivel.job/6', 'nivel.job/7')), /newer Nivel \(format 7\)/);
   assert.match(refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`), /nested deeper/);
   assert.match(refusal(`"${'x'.repeat(50_000_000)}"`), /50 MB/);
   assert.match(refusal('{"format": nivel}'), /not written as JSON/);

@@ -3,15 +3,15 @@ import { USUAL_COATING } from '../shelf/coating.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
-import { NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
+import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version that they start from. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired, 4: stroked };
+const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired, 4: stroked, 5: pinned };
 
-const CURRENT_VERSION = 5;
+const CURRENT_VERSION = 6;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -88,6 +88,11 @@ function stroked(job: Record<string, unknown>): Record<string, unknown> {
   return { ...job, strokes: [] };
 }
 
+/** To 6: painters have days off and may come for some days only; tasks are pinned, and none was. */
+function pinned(job: Record<string, unknown>): Record<string, unknown> {
+  return { ...job, pins: [], crew: each(job.crew, (painter) => ({ ...ALL_ALONG, ...painter })) };
+}
+
 /** Heating that was thought to be warm at once, and cold at once; none where it ended in the hour in which it began. */
 function atOnce(span: Record<string, unknown>): object | null {
   return span.from === span.until ? null : { spans: [span], warmUp: 60, holds: 0 };
@@ -140,7 +145,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/5”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/6”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -1,7 +1,7 @@
 import { PLAIN_CLIMATE, type Climate } from '../air/climate.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
-import { JOB_FORMAT, type FinishGroup, type Job, type Week, type Weights } from './schema.ts';
+import { JOB_FORMAT, type FinishGroup, type Job, type Painter, type Week, type Weights } from './schema.ts';
 
 const workday = () => [
   { from: '08:00', until: '12:00' },
@@ -18,6 +18,9 @@ export const usualWeek = (): Week => ({
   sat: [],
   sun: [],
 });
+
+/** A painter who is with the crew from beginning to end. */
+export const ALL_ALONG: Pick<Painter, 'daysOff' | 'from' | 'until'> = { daysOff: [], from: null, until: null };
 
 /** Risk first, then the days: what most painters look at. */
 export const USUAL_WEIGHTS: Weights = {
@@ -91,7 +94,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
       { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
       { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
     ],
-    crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek() }],
+    crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek(), ...ALL_ALONG }],
     pieces: [],
     groups: [],
     findings: [],
@@ -101,6 +104,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     readings: [],
     planning: { start, promised: null, turning: 'one-face' },
     plan: null,
+    pins: [],
     log: [],
     cutting: { stock: [2400], kerf: 3, cut: [] },
     mixing: USUAL_MIXING,

@@ -35,6 +35,15 @@ export const acceptedPlanSchema = z.object({
 });
 export type AcceptedPlan = z.infer<typeof acceptedPlanSchema>;
 
+/** A task that the painter wants then and by those hands, whatever else is planned anew. */
+export const pinSchema = z.object({
+  taskId: id,
+  /** Local time at which it starts. */
+  start: z.iso.datetime({ local: true }),
+  painters: z.array(id).min(1).max(12),
+});
+export type Pin = z.infer<typeof pinSchema>;
+
 export const LOG_EVENTS = ['started', 'done', 'tacky'] as const;
 
 /** One stamp: what happened to which task, at what local time, by whom. */

@@ -9,10 +9,10 @@ import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
-import { acceptedPlanSchema, logEntrySchema } from './record.ts';
+import { acceptedPlanSchema, logEntrySchema, pinSchema } from './record.ts';
 import { strokeChoiceSchema } from './stroke-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/5';
+export const JOB_FORMAT = 'nivel.job/6';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -164,7 +164,19 @@ export const weekSchema = z.object(
 export type Week = z.infer<typeof weekSchema>;
 
 export const SKILLS = ['first-timer', 'steady', 'professional'] as const;
-export const painterSchema = z.object({ id, name, skill: z.enum(SKILLS), week: weekSchema });
+export const painterSchema = z
+  .object({
+    id,
+    name,
+    skill: z.enum(SKILLS),
+    week: weekSchema,
+    /** Dates on which they do not come, whatever the weekday. */
+    daysOff: z.array(z.iso.date('Write the day off as a date.')).max(400, 'Up to 400 days off.').default([]),
+    /** First and last day with this crew; null for all along. */
+    from: z.iso.date().nullable().default(null),
+    until: z.iso.date().nullable().default(null),
+  })
+  .refine(({ from, until }) => from === null || until === null || from <= until, 'The last day comes after the first.');
 export type Painter = z.infer<typeof painterSchema>;
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
@@ -242,6 +254,7 @@ const jobFields = z.object({
   readings: z.array(readingSchema).max(MOST_READINGS, `A job holds up to ${MOST_READINGS} readings.`),
   planning: planningSchema,
   plan: acceptedPlanSchema.nullable(),
+  pins: z.array(pinSchema).max(20_000),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
   cutting: cuttingSchema,
   mixing: mixingSchema,

@@ -1,6 +1,6 @@
 import { LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job, Painter } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 
 /**
@@ -16,7 +16,7 @@ export function planFingerprint(job: Job): string {
     // A task that is ticked was planned all the same.
     rooms.map(({ tasks, ...room }) => [room, tasks.map(({ doneAt: _done, ...task }) => task)]),
     places,
-    crew,
+    crew.map(painterText),
     shelf,
     planning.start,
     planning.turning,
@@ -29,6 +29,11 @@ export function planFingerprint(job: Job): string {
     hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
   }
   return `${hash.toString(16)}-${text.length.toString(16)}`;
+}
+
+/** A painter as plans count them; those from before days off could be stated stay what they are. */
+function painterText({ daysOff, from, until, ...painter }: Painter): unknown {
+  return daysOff.length === 0 && from === null && until === null ? painter : { ...painter, daysOff, from, until };
 }
 
 /** What a plan is made from of a piece, as text; kept for frozen pieces, since screens ask with every stroke. */

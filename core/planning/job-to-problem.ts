@@ -14,6 +14,7 @@ import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { JobSetups } from './job-setups.ts';
 import { workOf } from './crew-work.ts';
 import { AIR_SLOTS, sharedAir } from './shared-air.ts';
+import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
@@ -41,6 +42,8 @@ const TACKY_MARGIN = 0.15;
 /** A job as a plan problem, with what each of its tasks means. */
 export interface JobProblem {
   problem: PlanProblem;
+  /** The same with nothing pinned. */
+  unpinned: PlanProblem;
   /** By task id; milestones of drying and what is done are not among them. */
   steps: Map<string, PieceStep>;
   clocks: JobClocks;
@@ -48,6 +51,8 @@ export interface JobProblem {
   conditions: Map<string, CoatCondition>;
   /** Pieces that wait for their build-up or have nothing in scope. */
   unplanned: Piece[];
+  /** Pins that can't hold any more: what they say is planned as if they were not there. */
+  brokenPins: BrokenPin[];
   /** Coats that no paintable hours of the plan are long enough for; their pieces are not planned. */
   unpaintable: Unpaintable[];
 }
@@ -86,13 +91,17 @@ export function jobToProblem(job: Job, now: string): JobProblem {
   }
   for (const step of openRoomSteps(job)) draft.addRoomStep(step);
   draft.shareAir();
-  return { ...draft.finished(), clocks, unplanned, unpaintable };
+  const finished = draft.finished();
+  const { problem, broken } = withPins(finished.problem, pinnedTasks(job, clocks.t0));
+  return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, unpaintable, brokenPins: broken };
 }
 
 class ProblemDraft {
   readonly #job: Job;
   readonly #clocks: JobClocks;
   readonly #now: number;
+  /** Minutes. */
+  readonly #longestShift: number;
   readonly #factor: number;
   readonly #tasks: PlanTask[] = [];
   readonly #waits: PlanWait[] = [];
@@ -116,6 +125,8 @@ class ProblemDraft {
     this.#job = job;
     this.#clocks = clocks;
     this.#now = now;
+    const shifts = job.crew.flatMap((painter) => shiftsOf(painter, clocks.days));
+    this.#longestShift = shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0);
     this.#factor = factor;
     this.#learnt = learntDrying(job, clocks);
     this.#windows = new PaintableWindows(job, clocks, now);
@@ -209,7 +220,7 @@ class ProblemDraft {
       earliest: this.#now,
       latest: this.#latestOf(step),
       // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.
-      pausable: !step.piece.comesOff && work > this.#longestShift(),
+      pausable: !step.piece.comesOff && work > this.#longestShift,
       window: this.#windowOf(step),
       by: null,
     });
@@ -221,12 +232,6 @@ class ProblemDraft {
     if (window === null) return null;
     this.#usedWindows.set(window.id, window);
     return window.id;
-  }
-
-  /** Minutes of the longest shift that anybody works. */
-  #longestShift(): number {
-    const shifts = this.#job.crew.flatMap((painter) => shiftsOf(painter, this.#clocks.days.slice(0, 7)));
-    return Math.max(0, ...shifts.map(([from, until]) => until - from));
   }
 
   /** A piece is back where it belongs by the end of the day on which somebody needs its opening. */

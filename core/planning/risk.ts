@@ -2,7 +2,8 @@ import type { AcceptedPlan } from '../job/record.ts';
 import { Holding } from './held-by.ts';
 import type { PlanProblem } from './problem.ts';
 import { Sampler, USUAL_SPREAD, type Spread } from './sampled.ts';
-import { ANYBODY, buildSchedule, type Rule } from './solve/build.ts';
+import { buildSchedule } from './solve/build.ts';
+import { policyOf } from './solve/policy.ts';
 import { prepare, type Prepared } from './solve/prepared.ts';
 import type { Schedule } from './solve/schedule.ts';
 
@@ -33,7 +34,9 @@ const LOOKED_AT = 10;
  */
 export function riskOf(problem: PlanProblem, plan: Pick<AcceptedPlan, 'tasks'>, options: RiskOptions = {}): Risk {
   const prepared = prepare(problem);
-  const policy = policyOf(prepared, plan);
+  const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+  const slack = PATIENCE / problem.tickMinutes;
+  const policy = policyOf(prepared, planned, { slack, keepsTimes: false, keepsHands: true });
   const sampler = new Sampler(prepared, options.seed ?? 1, options.spread ?? USUAL_SPREAD);
   const samples = options.samples ?? 500;
   const finishes: number[] = [];
@@ -68,32 +71,6 @@ export function finishBy({ finishes }: Pick<Risk, 'finishes'>, share: number): n
 /** The share of the runs that are finished by a tick. */
 export function chanceBy({ finishes }: Pick<Risk, 'finishes'>, tick: number): number {
   return finishes.filter((finish) => finish <= tick).length / Math.max(1, finishes.length);
-}
-
-/** The plan's order of work and its hands, as a rule by which schedules are built. */
-function policyOf(prepared: Prepared, plan: Pick<AcceptedPlan, 'tasks'>): Rule {
-  const { tasks, order, problem } = prepared;
-  const planned = new Map(plan.tasks.map((task) => [task.id, task]));
-  const painters = new Map(problem.painters.map(({ id }, index) => [id, index]));
-  const begins = tasks.map(({ task, earliest }) => planned.get(task.id)?.start ?? earliest);
-  // What has no start of its own follows what it waits for.
-  for (const index of order ?? []) {
-    const task = tasks[index];
-    if (!task || planned.has(task.task.id)) continue;
-    begins[index] = task.before.reduce((latest, wait) => Math.max(latest, begins[wait.from] ?? 0), begins[index] ?? 0);
-  }
-  const hands = tasks.map(({ task, by }) => {
-    const [only, ...more] = planned.get(task.id)?.painters ?? [];
-    const painter = painters.get(only ?? '') ?? ANYBODY;
-    return more.length === 0 && by.includes(painter) ? painter : ANYBODY;
-  });
-  return {
-    priority: Float64Array.from(begins, (start) => -start),
-    slack: PATIENCE / problem.tickMinutes,
-    sameTool: 0,
-    notBefore: new Int32Array(tasks.length),
-    hands: Int16Array.from(hands),
-  };
 }
 
 /** The drying on the chain that ends last. */

@@ -40,7 +40,7 @@ export class Sampler {
     this.#clocks = new Map(problem.clocks.map(({ id, rate, step }) => [id, { clock: new RateClock(rate, step) }]));
     this.#planned = prepared.tasks.map(({ task }) => task.work);
     this.#most = prepared.tasks.map((task) => longestGo(prepared, task));
-    this.#drawn = { ...prepared, tasks: this.#ownTasks(prepared) };
+    this.#drawn = { ...prepared, tasks: this.#ownTasks(prepared), appointments: prepared.shifts.map(() => []) };
   }
 
   /** Copies in which nothing has to be in time any more, and what waits too long is late: a run goes on all the same. */
@@ -56,7 +56,10 @@ export class Sampler {
     return tasks.map((task): PreparedTask => ({
       ...task,
       task: { ...task.task },
-      latest: task.isFixed ? task.latest : problem.horizon,
+      // What is pinned begins no earlier, and later where it has to.
+      isFixed: task.isFixed && !task.isPinned,
+      isPinned: false,
+      latest: task.isFixed && !task.isPinned ? task.latest : problem.horizon,
       before: task.before.map((wait) => ({
         ...wait,
         atLeast: own(wait.atLeast),

@@ -1,5 +1,5 @@
-import type { PlanProblem, PlanSolution } from './problem.ts';
-import { solve, type SolveOptions } from './solve/solve.ts';
+import type { FoundPlan, NoPlan, PlanProblem, PlanSolution } from './problem.ts';
+import { solve, solveNear, type NearPlan, type SolveOptions } from './solve/solve.ts';
 import { verify } from './verify.ts';
 
 /**
@@ -13,6 +13,20 @@ export function verifiedPlan(problem: PlanProblem, options: SolveOptions = {}): 
       if (verify(problem, plan).length === 0) options.onBetter?.(plan);
     },
   });
+  return kept(problem, solution);
+}
+
+/** Plans a changed problem close to a plan of what it was, and lets only a verified plan out. */
+export function verifiedNearPlan(
+  problem: PlanProblem,
+  plan: Parameters<typeof solveNear>[1],
+  options: Parameters<typeof solveNear>[2] = {},
+): NearPlan {
+  return kept(problem, solveNear(problem, plan, options));
+}
+
+/** A solution that keeps every rule, or which one it breaks. */
+function kept<P extends FoundPlan>(problem: PlanProblem, solution: P | NoPlan): P | NoPlan {
   if (solution.status === 'infeasible') return solution;
   const [broken] = verify(problem, solution);
   if (broken === undefined) return solution;

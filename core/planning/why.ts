@@ -5,7 +5,7 @@ import { Holding, type HeldBy, type Standing } from './held-by.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { prepare, type Prepared } from './solve/prepared.ts';
 import { standingOf } from './standing.ts';
-import { stepWords } from './step-words.ts';
+import { taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
 export interface Link {
@@ -69,15 +69,7 @@ export class Why {
   /** What a task is, with the mark of its piece or the name of its room. */
   #what(task: number): string {
     const id = this.#prepared.tasks[task]?.task.id ?? '';
-    const step = this.#jobProblem.steps.get(id);
-    if (step) return `${step.piece.mark}: ${stepWords(step).toLowerCase()}`;
-    const coat = this.#jobProblem.steps.get(id.replace(/\/touch-dry$/, ''));
-    if (coat) return `${coat.piece.mark}: ${stepWords(coat).toLowerCase()} is touch dry`;
-    for (const room of this.#job.rooms) {
-      const work = room.tasks.find((candidate) => id === `room/${room.id}/${candidate.id}`);
-      if (work) return `${room.name}: ${work.words.toLowerCase()}`;
-    }
-    return id;
+    return taskWords(this.#job, this.#jobProblem, id);
   }
 
   #because(task: number, held: HeldBy): { because: string; until: number | null } {
@@ -106,8 +98,15 @@ export class Why {
         const until = Math.max(starts[task] ?? 0, starts[held.task] ?? 0);
         return { because: `${capital(this.#placeWords(held.space))} ${this.#what(held.task)}.`, until };
       }
-      case 'earliest':
-        return { because: 'Nothing comes before it: the plan begins here, or it was done then.', until: null };
+      case 'earliest': {
+        const { task: planned, isPinned } = this.#prepared.tasks[task] ?? {};
+        const because = isPinned
+          ? 'It is pinned there.'
+          : planned?.latest != null && planned.latest - (planned.earliest ?? 0) <= planned.work
+            ? 'It was done then.'
+            : 'Nothing comes before it: the plan begins here.';
+        return { because, until: null };
+      }
       case 'order':
         return { because: 'Other work was put first, or it keeps company with work of the same tool.', until: null };
     }

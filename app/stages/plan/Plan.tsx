@@ -28,7 +28,7 @@ import { TakePanel } from './TakePanel.tsx';
 import { usePlanner } from './use-planner.ts';
 import { WeatherBar } from './WeatherBar.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
-import { withMarks } from './reasons.ts';
+import { withMarks } from '../../../core/planning/task-words.ts';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
 export default function Plan() {

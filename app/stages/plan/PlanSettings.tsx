@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { DatePicker } from '@mui/x-date-pickers/DatePicker';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
-import { usualWeek } from '../../../core/job/new-job.ts';
+import { ALL_ALONG, usualWeek } from '../../../core/job/new-job.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
@@ -87,6 +87,7 @@ export function PlanSettings() {
                     name: `Painter ${job.crew.length + 1}`,
                     skill: 'steady',
                     week: job.crew[0]?.week ?? usualWeek(),
+                    ...ALL_ALONG,
                   },
                 })
               }

@@ -1,4 +1,5 @@
 import { WEEKDAYS, type Painter } from '../../../core/job/schema.ts';
+import { comesOn } from '../../../core/planning/crew-shifts.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 
 /** How wide an hour is when nobody works, against a working hour. */
@@ -26,8 +27,10 @@ export function timeAxis(
   const first = Math.floor(from / 1440) * 1440;
   const days = Math.max(1, Math.ceil((until - first) / 1440));
   const working = Array.from({ length: days }, (_unused, day) => {
-    const weekday = WEEKDAYS[localTime(t0, first + day * 1440 + 720, timeZone).weekday - 1] ?? 'mon';
-    const spans = crew.flatMap((painter) => painter.week[weekday]);
+    const noon = localTime(t0, first + day * 1440 + 720, timeZone);
+    const weekday = WEEKDAYS[noon.weekday - 1] ?? 'mon';
+    const there = crew.filter((painter) => comesOn(painter, noon.toFormat('yyyy-MM-dd')));
+    const spans = there.flatMap((painter) => painter.week[weekday]);
     return Array.from({ length: 24 }, (_hour, hour) =>
       spans.some((span) => hourOf(span.from) < hour + 1 && hourOf(span.until) > hour),
     );

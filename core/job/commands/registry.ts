@@ -20,6 +20,7 @@ import { changeMixing, changePricing, removeRecipe, stateRecipe } from './buying
 import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
+import { pinTasks, unpinTasks } from './pinning.ts';
 import { acceptPlan, stamp } from './running.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
 import {
@@ -29,6 +30,7 @@ import {
   changeSettings,
   changeSite,
   forgetHours,
+  giveDayOff,
   removeClimate,
   removeReading,
   removePainter,
@@ -97,5 +99,8 @@ export const COMMANDS = {
   'remove-painter': removePainter,
   'change-planning': changePlanning,
   'accept-plan': acceptPlan,
+  'pin-tasks': pinTasks,
+  'unpin-tasks': unpinTasks,
+  'give-day-off': giveDayOff,
   stamp,
 } as const;

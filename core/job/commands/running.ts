@@ -1,13 +1,14 @@
 import { z } from 'zod';
-import { acceptedPlanSchema, logEntrySchema } from '../record.ts';
+import { acceptedPlanSchema, logEntrySchema, pinSchema } from '../record.ts';
 import { command } from './definition.ts';
 
-/** Accepts a plan, or what was replanned from now; null puts it away. */
+/** Accepts a plan, or what was replanned from now; null puts it away. With `pins`, those take the place of all others. */
 export const acceptPlan = command({
-  args: z.object({ plan: acceptedPlanSchema.nullable() }),
+  args: z.object({ plan: acceptedPlanSchema.nullable(), pins: z.array(pinSchema).optional() }),
   label: ({ plan }) => (plan === null ? 'Put the plan away' : plan.reason),
-  change(draft, { plan }) {
+  change(draft, { plan, pins }) {
     draft.plan = plan;
+    if (pins) draft.pins = pins;
   },
 });
 

@@ -182,6 +182,26 @@ export const statePainter = command({
   },
 });
 
+/** Gives painters a day off, or has them come after all. */
+export const giveDayOff = command({
+  args: z.object({
+    painterIds: z.array(z.string()).min(1),
+    date: z.iso.date('Choose the day.'),
+    comes: z.boolean(),
+  }),
+  label: ({ painterIds, date, comes }, { crew }) => {
+    const names = crew.filter(({ id }) => painterIds.includes(id)).map(({ name }) => name);
+    return `${names.join(', ')} ${comes ? 'at work' : 'off'} on ${date}`;
+  },
+  change(draft, { painterIds, date, comes }) {
+    for (const id of painterIds) {
+      const painter = entryOf(draft.crew, id, 'painter');
+      const others = painter.daysOff.filter((day) => day !== date);
+      painter.daysOff = comes ? others : [...others, date].sort();
+    }
+  },
+});
+
 /** Takes a painter out of the crew; the last one stays. */
 export const removePainter = command({
   args: z.object({ id: z.string() }),
@@ -189,6 +209,7 @@ export const removePainter = command({
   change(draft, { id }) {
     if (draft.crew.length === 1) throw new CommandRefused('Someone has to paint: a job keeps at least one painter.');
     draft.crew = draft.crew.filter((painter) => painter.id !== id);
+    draft.pins = draft.pins.filter(({ painters }) => !painters.includes(id));
   },
 });
 

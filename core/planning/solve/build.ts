@@ -13,6 +13,8 @@ export interface Rule {
   notBefore: Int32Array;
   /** Per task, the painter it is kept for, or {@link ANYBODY} of those who may. Counts for tasks of one painter. */
   hands: Int16Array;
+  /** Whether places are kept free for what pinned tasks leave behind; a rack that is just enough has none to keep. */
+  keepsPlaces: boolean;
 }
 
 /** Nobody in particular. */
@@ -56,11 +58,13 @@ class Dispatch {
   readonly #fixed: Waiting[] = [];
   /** By space, those for which it is full. */
   readonly #blocked: Waiting[][];
+  /** By pinned task, those whose hands it needs first. */
+  readonly #awaiting = new Map<number, Waiting[]>();
 
   constructor(prepared: Prepared, rule: Rule) {
     this.#tasks = prepared.tasks;
     this.#rule = rule;
-    this.#schedule = new Schedule(prepared);
+    this.#schedule = new Schedule(prepared, rule.keepsPlaces);
     this.#blocked = prepared.capacities.map(() => []);
     this.#openWaits = new Int32Array(prepared.tasks.length);
     for (const task of prepared.tasks) this.#openWaits[task.index] = task.before.length;
@@ -76,6 +80,12 @@ class Dispatch {
       const entry = fixed ?? this.#choose() ?? this.#waiting[0];
       if (entry === undefined) return this.#blockedFirst() ?? { schedule };
       const answer = schedule.find(entry.task, entry.from, entry.crew);
+      if ('refused' in answer && answer.refused.kind === 'appointment') {
+        this.#remove(entry);
+        const { task } = answer.refused;
+        this.#awaiting.set(task, [...(this.#awaiting.get(task) ?? []), entry]);
+        continue;
+      }
       if ('refused' in answer) return { stuck: { task: entry.task, refusal: answer.refused } };
       if (fixed === null) this.#remove(entry);
       // Spaces can push it later than it looked; then others may go first.
@@ -97,6 +107,9 @@ class Dispatch {
       const [first] = entries;
       if (first !== undefined) return { stuck: { task: first.task, refusal: { kind: 'space', space } } };
     }
+    for (const [task, [first]] of this.#awaiting) {
+      if (first !== undefined) return { stuck: { task: first.task, refusal: { kind: 'appointment', task } } };
+    }
     return null;
   }
 
@@ -113,7 +126,7 @@ class Dispatch {
     const first = task.task.painters === 0 || task.isFixed ? ready : this.#schedule.firstWorking(crew, ready);
     const handsFor = task.task.painters === 0 ? null : this.#schedule.handsFor(task, crew);
     const entry = { task, crew, handsFor, takesPlace: task.spaces.length > 0, first, from: first, at: 0 };
-    if (task.isFixed) this.#fixed.push(entry);
+    if (task.isFixed && !task.isPinned) this.#fixed.push(entry);
     else this.#insert(entry);
   }
 
@@ -187,6 +200,11 @@ class Dispatch {
 
   /** What has waited for a task that has been placed. */
   #follow(task: PreparedTask): void {
+    const waited = this.#awaiting.get(task.index);
+    if (waited) {
+      this.#awaiting.delete(task.index);
+      for (const entry of waited) this.#insert(entry);
+    }
     for (const wait of task.after) {
       const left = (this.#openWaits[wait.to] ?? 0) - 1;
       this.#openWaits[wait.to] = left;

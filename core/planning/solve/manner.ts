@@ -20,11 +20,17 @@ export interface Manner {
 /** More than anything else counts. */
 const URGENT = 1e4;
 
-/** The rule of building of a manner; pieces that are urgent go before all others. */
+/** What goes before everything else: pieces that were too late, and, with when they are due, tasks before pinned ones. */
+export interface Pressing {
+  pieces: ReadonlySet<number>;
+  dues: Float64Array | null;
+}
+
+/** The rule of building of a manner. */
 export function ruleOf(
   prepared: Prepared,
   { ranks, inTurn, wave, sameTool, patience }: Manner,
-  urgent: ReadonlySet<number>,
+  pressing: Pressing,
 ): Rule {
   const { tails, pieces, lanes } = prepared;
   const longest = tails.reduce((most, tail) => Math.max(most, tail), 1);
@@ -39,7 +45,11 @@ export function ruleOf(
       }
     });
   }
-  for (const piece of urgent) {
+  pressing.dues?.forEach((due, task) => {
+    if (due === Infinity) return;
+    priority[task] = (priority[task] ?? 0) + URGENT * longest * (2 - due / prepared.problem.horizon);
+  });
+  for (const piece of pressing.pieces) {
     for (const task of pieces[piece] ?? []) priority[task] = (priority[task] ?? 0) + URGENT * longest;
   }
   return {
@@ -48,6 +58,7 @@ export function ruleOf(
     sameTool: sameTool * longest,
     notBefore: new Int32Array(tails.length),
     hands: new Int16Array(tails.length).fill(ANYBODY),
+    keepsPlaces: pressing.dues !== null,
   };
 }
 

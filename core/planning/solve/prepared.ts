@@ -1,4 +1,5 @@
 import { RateClock } from '../../shelf/drying/rate-clock.ts';
+import { appointmentsOf, type Appointment } from './appointments.ts';
 import { jointShifts, type Shifts } from './calendar.ts';
 import { lanesOf, type Lane } from './lanes.ts';
 import type { Measure, PlanProblem, PlanTask } from '../problem.ts';
@@ -47,6 +48,8 @@ export interface PreparedTask {
   latest: number;
   /** Whether it can stand in one place only, as what was done does. */
   isFixed: boolean;
+  /** Whether it is an appointment of whoever does it. */
+  isPinned: boolean;
   window: readonly (readonly [number, number])[] | null;
   /** Indices of the painters who may do it, and the index of this crew; the same for all tasks that say the same. */
   by: readonly number[];
@@ -77,6 +80,8 @@ export interface Prepared {
   tasks: PreparedTask[];
   /** Per painter; those who work the same hours share them. */
   shifts: readonly Shifts[];
+  /** Per painter, what stands already in hands that do other work as well. */
+  appointments: readonly (readonly Appointment[])[];
   /** The hours in which all of a team work. */
   jointShifts(team: readonly number[]): Shifts;
   /** Crews by their index; first, for each painter, the crew of that painter alone. */
@@ -147,6 +152,7 @@ export function prepare(problem: PlanProblem): Prepared {
       earliest: task.earliest ?? 0,
       latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
       isFixed: task.latest != null && task.latest - (task.earliest ?? 0) === task.work,
+      isPinned: false,
       window: task.window == null ? null : (windows.get(task.window) ?? []),
       by: crews[crew] ?? [],
       crew,
@@ -185,14 +191,19 @@ export function prepare(problem: PlanProblem): Prepared {
     tasks[hold.until]?.before.push(follow);
     tasks[hold.after]?.after.push(follow);
   }
+  const order = waitOrder(tasks);
+  const shifts = sharedShifts(problem);
+  const appointments = appointmentsOf(tasks, shifts);
+  for (const { task: index } of appointments.flat()) {
+    const task = tasks[index];
+    if (task) task.isPinned = true;
+  }
   for (const task of tasks) {
     const balance = balanceOf(task);
     const leavesIn = new Set(task.opens.map((hold) => hold.space));
     task.leaves = [...balance].flatMap(([space, given]) => (leavesIn.has(space) ? [{ space, needs: -given }] : []));
     task.releases = [...balance].flatMap(([space, given]) => (given > 0 ? [space] : []));
   }
-  const order = waitOrder(tasks);
-  const shifts = sharedShifts(problem);
   const pieces = piecesOf(tasks, order ?? []);
   const tails = tailsOf(tasks, order ?? []);
   const pieceOf = new Int32Array(tasks.length);
@@ -202,6 +213,7 @@ export function prepare(problem: PlanProblem): Prepared {
     problem,
     tasks,
     shifts,
+    appointments,
     jointShifts: jointly(shifts),
     crews,
     capacities: problem.spaces.map((space) => space.slots),

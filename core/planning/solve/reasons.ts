@@ -104,6 +104,13 @@ export function stuckReason(prepared: Prepared, stuck: { task: PreparedTask; ref
         task: id,
         message: `After ${prepared.tasks[refusal.wait.from]?.task.id ?? ''} it never dries enough for ${id} within the days of the plan. Warmer or drier air would help.`,
       };
+    case 'appointment': {
+      const pinned = prepared.tasks[refusal.task]?.task.id ?? '';
+      return {
+        task: id,
+        message: `${id} has no place before ${pinned}, which is pinned and needs it or its hands first.`,
+      };
+    }
     case 'calendar':
       return { task: id, message: `No working hours are left for the ${minutes(prepared, work)} of ${id}.` };
   }

@@ -1,5 +1,6 @@
 import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
-import { fitPausing, fitWhole } from './calendar.ts';
+import type { Appointment } from './appointments.ts';
+import { fitPausing, fitWhole, fitWholeBefore } from './calendar.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import type { Prepared, PreparedTask, PreparedWait } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
@@ -20,7 +21,9 @@ export type Refusal =
   | { kind: 'calendar' }
   | { kind: 'latest'; end: number }
   | { kind: 'window' }
-  | { kind: 'never-dry'; wait: PreparedWait };
+  | { kind: 'never-dry'; wait: PreparedWait }
+  /** Whoever could do it has an appointment first, a pinned task that has no place yet. */
+  | { kind: 'appointment'; task: number };
 
 export type Answer = { placed: Placement } | { refused: Refusal };
 
@@ -45,11 +48,18 @@ export class Schedule {
   readonly placements: (Placement | null)[];
   /** Indices of tasks in the order in which they were placed. */
   readonly order: number[] = [];
+  /** Per painter, how many of the appointments are over. */
+  readonly #kept: Int32Array;
+  /** Per task, whether places are kept for it. */
+  readonly #reserved: Uint8Array;
+  readonly #keepsPlaces: boolean;
 
-  constructor(prepared: Prepared) {
+  /** `keepsPlaces`: whether slots are kept for what pinned tasks leave behind. */
+  constructor(prepared: Prepared, keepsPlaces = false) {
     const { tasks, problem } = prepared;
     const ticksPerDay = 1440 / problem.tickMinutes;
     this.#prepared = prepared;
+    this.#keepsPlaces = keepsPlaces;
     this.#tracks = prepared.shifts.map((shifts) => new PainterTrack(shifts, ticksPerDay));
     this.#profiles = prepared.capacities.map((capacity) => new Profile(capacity));
     this.#setupKinds = problem.setups.length + 1;
@@ -58,6 +68,19 @@ export class Schedule {
     this.starts = new Int32Array(tasks.length).fill(-1);
     this.ends = new Int32Array(tasks.length).fill(-1);
     this.placements = new Array<Placement | null>(tasks.length).fill(null);
+    this.#kept = new Int32Array(prepared.shifts.length);
+    this.#reserved = new Uint8Array(tasks.length);
+    for (const task of tasks) if (task.isPinned) this.#reserve(task, 1);
+  }
+
+  /** Keeps places free for a pinned task and for what it leaves behind, or gives them back with −1. */
+  #reserve(task: PreparedTask, sign: 1 | -1): void {
+    this.#reserved[task.index] = sign === 1 ? 1 : 0;
+    for (const { space, slots } of task.spaces) this.#profiles[space]?.take(task.earliest, task.latest, sign * slots);
+    if (!this.#keepsPlaces) return;
+    for (const { space, needs } of task.leaves) {
+      if (needs > 0) this.#profiles[space]?.take(task.latest, FOREVER, sign * needs);
+    }
   }
 
   /** The schedule in which every task stands where it is said. */
@@ -131,9 +154,11 @@ export class Schedule {
 
   /** The space that has no room for what lies there after the task, until another hold ends; null when all have. */
   fullSpace(task: PreparedTask): number | null {
+    const isKept = this.#keepsPlaces && this.#reserved[task.index] === 1;
     for (const { space, needs } of task.leaves) {
       const profile = this.#profiles[space];
-      if (profile && profile.takenForGood + needs > profile.capacity) return space;
+      const kept = isKept ? Math.max(0, needs) : 0;
+      if (profile && profile.takenForGood - kept + needs > profile.capacity) return space;
     }
     return null;
   }
@@ -160,6 +185,7 @@ export class Schedule {
    * them as it takes; of equal ones, the one with fewest set-ups.
    */
   find(task: PreparedTask, from: number, crew = task.crew): Answer {
+    if (this.#reserved[task.index]) this.#reserve(task, -1);
     const ready = Math.max(from, this.readyAt(task));
     if (ready === Infinity) {
       const wait = task.before.find((before) => before.atLeast?.reach(this.ends[before.from] ?? 0) === Infinity);
@@ -170,8 +196,16 @@ export class Schedule {
     if (size === 0) return this.#findFor(task, NOBODY, ready);
     let best: Answer = { refused: { kind: 'calendar' } };
     if (size === 1) {
-      for (const painter of members)
-        best = better(best, this.#findFor(task, this.#prepared.crews[painter] ?? [], ready));
+      let waited: Answer | null = null;
+      let freeAfter = NEVER;
+      for (const painter of members) {
+        const answer = this.#findFor(task, this.#prepared.crews[painter] ?? [], ready);
+        const after = 'refused' in answer && answer.refused.kind === 'appointment' ? this.#freeAfter(painter) : NEVER;
+        if (after < freeAfter) [waited, freeAfter] = [answer, after];
+        else best = better(best, answer);
+      }
+      // Waiting for somebody's appointment to be over can be sooner than waiting for somebody else.
+      if (waited !== null && ('refused' in best || freeAfter < best.placed.start)) return waited;
     } else {
       for (const team of teams(this.#likeliest(members, size), size)) {
         best = better(best, this.#findFor(task, team, ready));
@@ -204,6 +238,8 @@ export class Schedule {
         continue;
       }
       if (place.end > task.latest) return { refused: { kind: 'latest', end: place.end } };
+      const first = this.#appointmentBefore(task, team, place.end);
+      if (first !== null) return { refused: { kind: 'appointment', task: first } };
       const open = windowAt(task, place);
       if (open === null) return { refused: { kind: 'window' } };
       if (open > from) {
@@ -224,6 +260,32 @@ export class Schedule {
       }
       return { placed: { start: place.start, end: place.end, painters: team, setups, late: this.#isLate(task, from) } };
     }
+  }
+
+  /** An appointment of somebody in a team that has no place yet and would not be kept if the task went on until `end`. */
+  #appointmentBefore(task: PreparedTask, team: readonly number[], end: number): number | null {
+    for (const painter of team) {
+      const next = this.#prepared.appointments[painter]?.[this.#kept[painter] ?? 0];
+      if (next === undefined || next.task === task.index) continue;
+      if (end > next.start || end > this.#freeUntil(painter, next, task)) return next.task;
+    }
+    return null;
+  }
+
+  /** Until when a painter may do a task, if the tool of the next appointment has to be set up after it. */
+  #freeUntil(painter: number, { task: index, start }: Appointment, task: PreparedTask): number {
+    const setup = this.#prepared.tasks[index]?.setup ?? null;
+    const track = this.#tracks[painter];
+    if (setup === null || track === undefined || setup === task.setup) return start;
+    if (task.setup === null && track.isSetUpFor(setup)) return start;
+    const work = task.setup === null ? track.setupWork(setup) : (setup.after[task.setup.index] ?? setup.work);
+    return fitWholeBefore(track.shifts, start, work) ?? 0;
+  }
+
+  /** First tick at which a painter works after the next appointment. */
+  #freeAfter(painter: number): number {
+    const next = this.#prepared.appointments[painter]?.[this.#kept[painter] ?? 0];
+    return this.#tracks[painter]?.firstFree(next?.end ?? 0) ?? NEVER;
   }
 
   /** What waits that have run out add to the work when the task starts at `start`; null when one must not run out. */
@@ -287,6 +349,7 @@ export class Schedule {
     this.placements[task.index] = placement;
     this.order.push(task.index);
     this.#askedFree.fill(null);
+    if (this.#reserved[task.index]) this.#reserve(task, -1);
     for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
@@ -295,6 +358,7 @@ export class Schedule {
     for (const painter of painters) {
       const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
       this.#tracks[painter]?.add({ index: task.index, start, end, setup: task.setup }, setup);
+      if (task.isPinned) this.#kept[painter] = (this.#kept[painter] ?? 0) + 1;
     }
   }
 

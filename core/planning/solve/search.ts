@@ -18,6 +18,10 @@ export interface SearchOptions {
   shouldStop(): boolean;
   /** Asked as long as there is none; true stops without. */
   giveUp(): boolean;
+  /** Rules that are tried before all others. */
+  first: readonly Rule[];
+  /** When tasks before pinned ones have to start at last; null where nothing is pinned. */
+  dues: Float64Array | null;
   /** Told of every better plan as it is found. */
   onBetter(schedule: Schedule): void;
 }
@@ -49,7 +53,7 @@ export function compareCosts(one: FullCost, other: FullCost): number {
 }
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
-function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boolean): Built {
+export function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boolean): Built {
   const first = buildSchedule(prepared, given, shouldStop);
   if (!('stuck' in first)) return first;
   const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
@@ -107,6 +111,10 @@ class Search {
   run(): Searched {
     const openings = openingManners(this.#prepared);
     let step = 0;
+    for (const rule of this.#options.first) {
+      if (this.#tryRule(rule) === 'stopped') break;
+      step++;
+    }
     for (const manner of openings) {
       if (this.#best !== null && (step >= this.#options.steps || this.#options.shouldStop())) break;
       if (!this.#tryManner(manner)) break;
@@ -162,7 +170,9 @@ class Search {
     let cost: FullCost | 'stopped' | null;
     do {
       urgent = this.#urgent.size;
-      cost = this.#tryRule(ruleOf(this.#prepared, manner, this.#urgent));
+      cost = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: null }));
+      if (cost === null && this.#options.dues !== null)
+        cost = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: this.#options.dues }));
     } while (cost === null && this.#urgent.size > urgent);
     if (cost === 'stopped') return false;
     if (cost !== null && (this.#manner === null || compareCosts(cost, this.#manner.cost) <= 0))

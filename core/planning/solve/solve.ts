@@ -1,7 +1,11 @@
 import { BoundSearch, type LowerBound } from '../bound/lower-bound.ts';
-import type { FoundPlan, NoPlan, PlanProblem, PlanSolution } from '../problem.ts';
+import type { FoundPlan, NoPlan, PlannedTask, PlanProblem, PlanSolution } from '../problem.ts';
 import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts';
-import { prepare } from './prepared.ts';
+import type { Rule } from './build.ts';
+import { nearestSchedule, type Distance } from './near.ts';
+import { policyOf } from './policy.ts';
+import { prepare, type Prepared } from './prepared.ts';
+import { duesOf } from './appointments.ts';
 import { exhaust, isSmall } from './exhaust.ts';
 import { Schedule } from './schedule.ts';
 import { sparingSetups } from './sparing-setups.ts';
@@ -11,6 +15,8 @@ export interface SolveOptions {
   seed?: number;
   /** How many schedules may be built; by default fewer for larger problems. */
   steps?: number;
+  /** A plan of much the same problem, to begin with: where it still holds, the answer is no worse. */
+  from?: readonly PlannedTask[];
   /** Asked once there is a plan; true ends the search with the best one so far. */
   shouldStop?: () => boolean;
   /** Asked as long as there is no plan yet; true ends the search without one, and the answer's reason says so. */
@@ -31,6 +37,40 @@ function usualSteps(tasks: number): number {
   return Math.max(24, Math.min(1500, Math.round(150_000 / Math.max(1, tasks))));
 }
 
+/** A schedule as an answer: proved where it ends at the bound. */
+function described(schedule: Schedule, bound: LowerBound): FoundPlan {
+  const { finish, painterDays, setups } = schedule.cost();
+  return {
+    status: finish <= bound.finish ? 'optimal' : 'feasible',
+    ...schedule.result(),
+    finish,
+    lowerBound: bound.finish,
+    cost: { finish, painterDays, setups },
+  };
+}
+
+/** A plan that was kept close to another one, with how far it is from that. */
+export type NearPlan = (FoundPlan & { distance: Distance }) | NoPlan;
+
+/**
+ * Plans a problem that has changed since a plan of it was made, moving as little of it as it need. The answer is a plan
+ * with a proved lower bound, or why there is none; deterministic for `steps`, which says how much is tried.
+ */
+export function solveNear(
+  problem: PlanProblem,
+  plan: { tasks: readonly PlannedTask[]; finish: number },
+  options: { steps?: number; shouldStop?: () => boolean } = {},
+): NearPlan {
+  const prepared = prepare(problem);
+  const reasons = structuralReasons(prepared);
+  if (reasons.length > 0) return infeasible(reasons);
+  const bounds = BoundSearch.of(prepared);
+  if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
+  const near = nearestSchedule(prepared, plan, { steps: 0, ...options });
+  if ('schedule' in near) return { ...described(near.schedule, bounds.chain), distance: near.distance };
+  return infeasible(near.stuck === null ? [STOPPED] : [stuckReason(prepared, near.stuck)]);
+}
+
 /**
  * Plans a problem that has passed its schema. The answer is a plan with its proved lower bound, or the reasons why
  * there is none; never an exception. Deterministic for a problem, seed and number of steps.
@@ -41,6 +81,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   if (reasons.length > 0) return infeasible(reasons);
   const bounds = BoundSearch.of(prepared);
   if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
+  const latest = bounds.latestTimes(problem.horizon);
   let isStopped = false;
   const shouldStop = (): boolean => (isStopped ||= options.shouldStop?.() ?? false);
   const steps = options.steps ?? usualSteps(problem.tasks.length);
@@ -51,19 +92,12 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     return bound.finish;
   };
   proved(bound);
-  const describe = (schedule: Schedule): FoundPlan => {
-    const { finish, painterDays, setups } = schedule.cost();
-    return {
-      status: finish <= bound.finish ? 'optimal' : 'feasible',
-      ...schedule.result(),
-      finish,
-      lowerBound: bound.finish,
-      cost: { finish, painterDays, setups },
-    };
-  };
+  const describe = (schedule: Schedule): FoundPlan => described(schedule, bound);
   const searched = search(prepared, {
     seed: options.seed ?? 1,
     steps,
+    first: options.from ? [asPlanned(prepared, options.from)] : [],
+    dues: prepared.tasks.some(({ isPinned }) => isPinned) ? duesOf(prepared, latest?.starts ?? []) : null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),
@@ -85,6 +119,12 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   }
   if (best === null) return infeasible('stuck' in searched ? [stuckReason(prepared, searched.stuck)] : [STOPPED]);
   return describe(best);
+}
+
+/** The rule that builds a plan again as it is. */
+function asPlanned(prepared: Prepared, tasks: readonly PlannedTask[]): Rule {
+  const planned = new Map(tasks.map((task) => [task.id, task]));
+  return policyOf(prepared, planned, { slack: 0, keepsTimes: true, keepsHands: true });
 }
 
 function infeasible(reasons: NoPlan['reasons']): NoPlan {

@@ -1,5 +1,6 @@
-import { applyPatches } from 'immer';
+import { applyPatches, type Patch } from 'immer';
 import { applyCommand, type Change, type CommandArgs, type CommandName } from '../../core/job/commands/apply.ts';
+import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
@@ -26,6 +27,9 @@ const GATHERED_FOR = 300;
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
 export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };
+
+/** Whether a patch brings a plan back that another one took the place of. */
+const isWholePlan = ({ path, value }: Patch): boolean => path.length === 1 && path[0] === 'plan' && value !== null;
 
 /** What one tab tells the others. */
 interface Told {
@@ -143,6 +147,20 @@ export class JobStore {
     const stored = await this.#database.jobs.get(this.#id);
     const changes = await this.#changes().reverse().limit(100).toArray();
     return changes.map(({ number, label, at }) => ({ number, label, at, undone: number > (stored?.head ?? 0) }));
+  }
+
+  /** Up to `most` plans that were accepted and have been overtaken, the last first. */
+  async earlierPlans(most: number): Promise<AcceptedPlan[]> {
+    const stored = await this.#database.jobs.get(this.#id);
+    const changes = await this.#changes()
+      .reverse()
+      .filter(({ number, inverse }) => number <= (stored?.head ?? 0) && inverse.some(isWholePlan))
+      .limit(most)
+      .toArray();
+    return changes.flatMap(({ inverse }) => {
+      const before = acceptedPlanSchema.safeParse(inverse.find(isWholePlan)?.value);
+      return before.success ? [before.data] : [];
+    });
   }
 
   #changes() {

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-/** Where the painter is: the stage in the path; the job, the view of the stage, the group and the piece in the query. */
+/** Where the painter is: the stage in the path; the job, the view of the stage, the group, the piece and the day in the query. */
 export interface Route {
   stage: string;
   jobId: string | null;
@@ -9,6 +9,8 @@ export interface Route {
   pieceId: string | null;
   /** A climate of the job. */
   placeId: string | null;
+  /** A day, ISO. */
+  day: string | null;
 }
 
 const listeners = new Set<() => void>();
@@ -33,6 +35,7 @@ export function addressOf({
   groupId,
   pieceId,
   placeId,
+  day,
 }: Partial<Route> & { stage: string }): string {
   const query = new URLSearchParams();
   if (jobId) query.set('job', jobId);
@@ -40,6 +43,7 @@ export function addressOf({
   if (groupId) query.set('group', groupId);
   if (pieceId) query.set('piece', pieceId);
   if (placeId) query.set('place', placeId);
+  if (day) query.set('day', day);
   const asked = query.toString();
   return `/${stage}${asked ? `?${asked}` : ''}`;
 }
@@ -67,5 +71,6 @@ export function useRoute(): Route {
     groupId: url.searchParams.get('group'),
     pieceId: url.searchParams.get('piece'),
     placeId: url.searchParams.get('place'),
+    day: url.searchParams.get('day'),
   };
 }

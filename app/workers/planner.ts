@@ -4,7 +4,9 @@ import type { AcceptedPlan } from '../../core/job/record.ts';
 import type { Risk } from '../../core/planning/risk.ts';
 import type { Bought } from '../../core/planning/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
-import type { Planner, VerifiedPlan } from './planner.worker.ts';
+import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
+import type { Move, Moved } from '../../core/planning/moving.ts';
+import type { NearAnswer, Planner, VerifiedPlan } from './planner.worker.ts';
 
 export type { VerifiedPlan };
 
@@ -59,4 +61,36 @@ export function startTaking(job: Job, now: string, due: number, onTried: (bought
     return Promise.resolve();
   });
   return { result: planner.take(job, now, due, told).finally(end), cancel: end };
+}
+
+/** A plan that is being made near another one. */
+export interface NearPlanning {
+  result: Promise<NearAnswer>;
+  /** Ends it; `result` then never settles. */
+  cancel(): void;
+}
+
+/** Plans a job from `now`, moving as little of a plan as it need. */
+export function startNearPlanning(job: Job, now: string, plan: ComparedPlan): NearPlanning {
+  const { planner, end } = newPlanner();
+  return { result: planner.planNear(job, now, plan).finally(end), cancel: end };
+}
+
+/** A plan whose runs are being moved by hand, in a worker of its own. */
+export interface Moving {
+  move(move: Move): Promise<Moved>;
+  end(): void;
+}
+
+/** Gets ready to move runs of a plan: the first move waits until that is done. */
+export function beginMoving(job: Job, now: string, plan: ComparedPlan): Moving {
+  const { planner, end } = newPlanner();
+  const ready = planner.beginMoving(job, now, plan);
+  return {
+    move: async (move) => {
+      await ready;
+      return planner.move(move);
+    },
+    end,
+  };
 }

@@ -1,10 +1,12 @@
 import { expose } from 'comlink';
-import { localTime } from '../../core/job/site-time.ts';
+import { localTime, minutesSince } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
 import { whatWouldItTake, type Bought } from '../../core/planning/what-would-it-take.ts';
-import { verifiedPlan } from '../../core/planning/verified-plan.ts';
+import { comparePlans, type ComparedPlan, type PlanChanges } from '../../core/planning/compare-plans.ts';
+import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
+import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { riskOf, type Risk } from '../../core/planning/risk.ts';
 import type { Job } from '../../core/job/schema.ts';
@@ -21,6 +23,13 @@ const NOTHING: NoPlan = {
   status: 'infeasible',
   reasons: [{ task: null, message: 'There is nothing to plan: choose a build-up for some pieces first.' }],
 };
+
+/** How many schedules are tried around the nearest one. */
+const NEAR_STEPS = 30;
+
+const nowTick = (job: Job, t0: string, now: string): number => minutesSince(t0, now, job.site.timeZone);
+
+let mover: Mover | null = null;
 
 /** The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. */
 const planner = {
@@ -42,6 +51,29 @@ const planner = {
     return { plan: solution, problem: head, because };
   },
 
+  /** The job planned from `now`, with as little of a plan moved as it need. */
+  planNear(job: Job, now: string, plan: ComparedPlan): NearAnswer {
+    const jobProblem = jobToProblem(job, now);
+    const { problem } = jobProblem;
+    if (problem.tasks.length === 0) return NOTHING;
+    const near = verifiedNearPlan(problem, plan, { steps: NEAR_STEPS });
+    if (near.status === 'infeasible') return near;
+    const { distance: _distance, ...found } = near;
+    const changes = comparePlans(jobProblem, plan, found, nowTick(job, problem.t0, now));
+    return { plan: found, problem: { t0: problem.t0, tickMinutes: problem.tickMinutes }, because: '', changes };
+  },
+
+  /** Gets ready to move runs of a plan by hand. */
+  beginMoving(job: Job, now: string, plan: ComparedPlan): void {
+    const jobProblem = jobToProblem(job, now);
+    mover = new Mover(job, jobProblem, plan, nowTick(job, jobProblem.problem.t0, now));
+  },
+
+  /** The plan with a run elsewhere; only after moving has begun. */
+  move(move: Move): Moved {
+    return mover?.move(move) ?? { refused: 'Nothing can be moved yet.' };
+  },
+
   /** How the accepted or found plan of a job would turn out in many sampled runs. */
   risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Risk {
     return riskOf(jobToProblem(job, now).problem, plan);
@@ -57,5 +89,6 @@ const planner = {
 };
 
 export type Planner = typeof planner;
+export type NearAnswer = (VerifiedPlan & { changes: PlanChanges }) | NoPlan;
 
 expose(planner);

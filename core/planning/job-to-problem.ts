@@ -64,6 +64,9 @@ export interface Unpaintable {
   longest: number;
 }
 
+/** Whether a step is done on the bench. */
+export const isBenchWork = ({ piece, operation }: PieceStep): boolean => piece.comesOff && BENCH_WORK.has(operation);
+
 /** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two, and two may share its strokes. */
 export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
   painters === 2 || ((operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM);
@@ -209,14 +212,13 @@ class ProblemDraft {
       if (!stamped.doneAt) this.#busy.push({ painter: stamped.by, until: end });
       return;
     }
-    const bench = step.piece.comesOff && BENCH_WORK.has(step.operation);
     const heavy = needsTwo(step);
     this.#tasks.push({
       id: step.id,
       work,
       painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
       setup: this.#setups.of(step, this.#climateId(step)),
-      spaces: bench ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
+      spaces: isBenchWork(step) ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#now,
       latest: this.#latestOf(step),
       // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.

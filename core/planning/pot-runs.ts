@@ -47,7 +47,8 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
   });
 }
 
-function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep, gun: Gun): number {
+/** Litres that a coat takes out of the tin, without what stays in the tool. */
+export function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep, gun: Gun): number {
   return faces.reduce(
     (sum, face) => sum + litresOnto(coatedArea(piece, face, coat.extent), coat.tool, coating, gun),
     0,

@@ -3,7 +3,8 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
-import { readPlan, WETNESS, type PlanReading } from './read-plan.ts';
+import { WETNESS } from './drying-places.ts';
+import { readPlan, type PlanReading } from './read-plan.ts';
 import { solve } from './solve/solve.ts';
 
 function reading(made: TestJob): PlanReading {

@@ -1,22 +1,12 @@
 import type { AcceptedPlan } from '../job/record.ts';
-import type { DryingStage } from '../shelf/coating.ts';
 import { shiftsOf } from './crew-shifts.ts';
-import { needsTwo, type JobProblem } from './job-to-problem.ts';
-import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
+import { isBenchWork, needsTwo, type JobProblem } from './job-to-problem.ts';
+import { dryingOf, onSlots, type Lying } from './drying-places.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
 import { roomWorkOf, type RoomWork } from './room-work.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
-
-/**
- * The states of a coat, in the order in which it goes through them. Hardening: it can be handled, and not yet do what
- * comes next.
- */
-export const WETNESS = ['wet', 'tacky', 'hardening', 'ready', 'late', 'cured'] as const;
-export type Wetness = (typeof WETNESS)[number];
 
 /** Like steps that a painter does one after another: “prime the backs of D-01 to D-07”. Minutes from the plan's t0. */
 export interface Run {
@@ -33,30 +23,16 @@ export interface Run {
   needsTwo: boolean;
 }
 
-/** A stretch of a lying coat in one state. */
-export interface WetStretch {
-  state: Wetness;
-  from: number;
-  until: number;
-}
-
-/** A piece on a slot of the rack between two steps. */
-export interface Lying {
-  piece: Piece;
-  slot: number;
-  from: number;
-  until: number;
-  stretches: WetStretch[];
-  /** The step that put the coat on, and what it waits for. */
-  after: PieceStep;
-  next: PieceStep;
-}
-
 export interface PlanReading {
   t0: string;
   finish: number;
   runs: Run[];
+  /** On the rack. */
   lyings: Lying[];
+  /** Drying where it is: what does not come off. */
+  inPlace: Lying[];
+  /** On the bench. */
+  benches: BenchUse[];
   /** What is moved and sheeted in the rooms, and put back. */
   roomWork: RoomWork[];
   /** End of every planned or done step, by id. */
@@ -76,11 +52,13 @@ export function readPlan(
   const tasks = asItWas(job, plan, steps);
   const ends = new Map(tasks.map((task) => [task.id, task.end]));
   const starts = new Map(tasks.map((task) => [task.id, task.start]));
+  const runs = withSpans(job, clocks, runsOf({ tasks, setups: plan.setups }, steps));
   return {
     t0: plan.t0,
     finish: plan.finish,
-    runs: withSpans(job, clocks, runsOf({ tasks, setups: plan.setups }, steps)),
-    lyings: lyingsOf(job, { steps, clocks, conditions }, starts, ends),
+    runs,
+    ...dryingOf(job, { steps, clocks, conditions }, starts, ends),
+    benches: benchesOf(runs),
     roomWork: roomWorkOf(job, tasks),
     ends,
     starts,
@@ -180,66 +158,18 @@ function likenessOf(step: PieceStep | undefined): string {
   return coat ? `coat/${coat.number}/${coat.coat.product}/${coat.faces.join()}/${step.piece.groupId}` : step.operation;
 }
 
-function lyingsOf(
-  job: Job,
-  { steps, clocks, conditions }: Pick<JobProblem, 'steps' | 'clocks' | 'conditions'>,
-  starts: ReadonlyMap<string, number>,
-  ends: ReadonlyMap<string, number>,
-): Lying[] {
-  const byPiece = new Map<string, PieceStep[]>();
-  for (const step of steps.values()) byPiece.set(step.piece.id, [...(byPiece.get(step.piece.id) ?? []), step]);
-  const lyings: Omit<Lying, 'slot'>[] = [];
-  for (const own of byPiece.values()) {
-    own.forEach((step, index) => {
-      const next = own[index + 1];
-      const from = ends.get(step.id);
-      const until = next && starts.get(next.id);
-      if (!step.piece.comesOff || !next || from === undefined || until === undefined || until <= from) return;
-      if (step.coat === null && step.operation !== 'denib') return;
-      const coats = lyingCoats(own.slice(0, index + 1)).flatMap((coated) => {
-        const since = ends.get(coated.id);
-        const { coating, faces } = coated.coat;
-        const climateId = dryingClimateId(job, step.piece, faces);
-        const at = (stage: DryingStage): number =>
-          clocks.reached(coating, stage, since ?? 0, climateId, conditions.get(coated.id)) ?? Infinity;
-        return since === undefined ? [] : [coatDrying(coated, next, since, at)];
-      });
-      const drying = slowest(coats);
-      const stretches = drying ? wetStretches(from, until, drying) : [{ state: 'ready' as const, from, until }];
-      lyings.push({ piece: step.piece, from, until, stretches, after: step, next });
-    });
-  }
-  return onSlots(lyings);
+/** A stretch of a run that takes a place on the bench: pieces one after another. */
+export interface BenchUse {
+  run: Run;
+  slot: number;
+  from: number;
+  until: number;
 }
 
-/** Wet until touch dry, tacky until it can be handled, hardening until ready for what comes next, ready until its window closes. */
-function wetStretches(from: number, until: number, { touchDry, handled, opens, closes }: CoatDrying): WetStretch[] {
-  const limits: [Wetness, number][] = [
-    ['wet', touchDry],
-    ['tacky', Math.max(touchDry, Math.min(handled, opens))],
-    ['hardening', Math.max(touchDry, opens)],
-    ['ready', Math.max(opens, closes ?? Infinity)],
-    ['late', Infinity],
-  ];
-  const stretches: WetStretch[] = [];
-  let start = from;
-  for (const [state, end] of limits) {
-    const stop = Math.min(until, end);
-    if (stop > start) stretches.push({ state, from: start, until: stop });
-    start = Math.max(start, stop);
-  }
-  return stretches;
-}
-
-/** Gives every lying piece the lowest slot that is free. */
-function onSlots(lyings: readonly Omit<Lying, 'slot'>[]): Lying[] {
-  const freeFrom: number[] = [];
-  return [...lyings]
-    .sort((one, other) => one.from - other.from)
-    .map((lying) => {
-      let slot = freeFrom.findIndex((free) => free <= lying.from);
-      if (slot < 0) slot = freeFrom.length;
-      freeFrom[slot] = lying.until;
-      return { ...lying, slot };
-    });
+/** Who works at which place of the bench. */
+function benchesOf(runs: readonly Run[]): BenchUse[] {
+  const uses = runs
+    .filter(({ steps }) => steps.some(isBenchWork))
+    .map((run) => ({ run, from: run.start, until: run.end }));
+  return onSlots(uses);
 }

@@ -1,7 +1,7 @@
 import type { JobProblem } from '../planning/job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../planning/lying-coats.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
-import type { Wetness } from '../planning/read-plan.ts';
+import type { Wetness } from '../planning/drying-places.ts';
 import { progressByTask } from '../job/progress.ts';
 import { staysOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';

@@ -103,6 +103,7 @@ export const start = new TestJob()
   .tell('state-recipe', { recipe })
   .tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' })
   .tell('state-painter', { painter: helper })
+  .tell('pin-tasks', { pins: [{ taskId: 'a/wash', start: '2027-03-01T08:00', painters: ['painter-1'] }] })
   .tell('state-room', {
     room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
   })

@@ -1,12 +1,19 @@
+import SheetIcon from '@mui/icons-material/ChecklistOutlined';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
+import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
+import type { Painter } from '../../../core/job/schema.ts';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
 
 /** A line of the list: a run of pieces, or work in a room. */
 interface Entry {
@@ -37,6 +44,36 @@ function entriesOf(reading: PlanReading): Entry[] {
   return [...runs, ...rooms].sort((one, other) => one.start - other.start);
 }
 
+/** Gives one painter, or all who work that day, a day off. */
+function DayOffButton({ date, there }: { date: string; there: readonly Painter[] }) {
+  const { apply } = useJob();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const give = (painters: readonly Painter[]): void => {
+    setAnchor(null);
+    apply('give-day-off', { painterIds: painters.map(({ id }) => id), date, comes: false });
+  };
+  const [only] = there;
+  return (
+    <>
+      <Button
+        size="small"
+        aria-haspopup={there.length > 1}
+        onClick={(event) => (there.length > 1 || !only ? setAnchor(event.currentTarget) : give([only]))}
+      >
+        Day off
+      </Button>
+      <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
+        {there.map((painter) => (
+          <MenuItem key={painter.id} onClick={() => give([painter])}>
+            {painter.name} is off
+          </MenuItem>
+        ))}
+        <MenuItem onClick={() => give(there)}>Nobody works</MenuItem>
+      </Menu>
+    </>
+  );
+}
+
 /** The plan as a list: days, painters, runs. What the board shows, for reading and for ears. */
 export function Agenda({
   reading,
@@ -46,7 +83,8 @@ export function Agenda({
   /** Told of the run that is asked about. */
   onAsk(asked: { taskId: string; what: string }): void;
 }) {
-  const { job, say } = useJob();
+  const { job, say, now } = useJob();
+  const today = now.slice(0, 10);
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
     [start, end].map((minutes) => localTime(reading.t0, minutes, zone).toFormat('HH:mm')).join('–');
@@ -71,9 +109,24 @@ export function Agenda({
           key={day}
           sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}
         >
-          <Typography variant="h3" sx={{ mb: 1 }}>
-            {DateTime.fromISO(day).toFormat('cccc d LLLL')}
-          </Typography>
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 1, flexWrap: 'wrap' }}>
+            <Typography variant="h3" sx={{ flex: 1 }}>
+              {DateTime.fromISO(day).toFormat('cccc d LLLL')}
+            </Typography>
+            <Button
+              size="small"
+              startIcon={<SheetIcon />}
+              onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day })}
+            >
+              Run sheet
+            </Button>
+            {day > today && (
+              <DayOffButton
+                date={day}
+                there={job.crew.filter(({ id }) => runs.some((run) => run.painters.includes(id)))}
+              />
+            )}
+          </Box>
           {job.crew.map((painter) => {
             const own = runs.filter((run) => run.painters.includes(painter.id));
             if (own.length === 0) return null;

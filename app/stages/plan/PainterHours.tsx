@@ -1,9 +1,12 @@
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
+import Chip from '@mui/material/Chip';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { SKILLS, WEEKDAYS, type Painter, type Weekday } from '../../../core/job/schema.ts';
+import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DateTime } from 'luxon';
+import { SKILLS, WEEKDAYS, type Job, type Painter, type Weekday } from '../../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -82,6 +85,64 @@ export function PainterHours({ painter }: { painter: Painter }) {
           />
         ))}
       </Box>
+      <DaysThere painter={painter} state={state} />
+    </Box>
+  );
+}
+
+/** Days off, and from when until when a painter is with the crew. */
+function DaysThere({ painter, state }: { painter: Painter; state: (facts: Partial<Painter>) => Outcome<Job> }) {
+  const { apply } = useJob();
+  const { daysOff, from, until, name, id } = painter;
+  const dayOf = (day: string | null): DateTime | null => (day === null ? null : DateTime.fromISO(day));
+  const field = (label: string): object => ({
+    textField: { size: 'small', slotProps: { htmlInput: { 'aria-label': `${name}, ${label}` } } },
+    field: { clearable: true },
+  });
+  const limit = (key: 'from' | 'until', day: DateTime | null): void => {
+    if (day === null || day.isValid) state({ [key]: day?.toISODate() ?? null });
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))' }}>
+      <DatePicker
+        label="With us from"
+        value={dayOf(from)}
+        format="dd.MM.yyyy"
+        onAccept={(day) => limit('from', day)}
+        slotProps={field('from')}
+      />
+      <DatePicker
+        label="With us until"
+        value={dayOf(until)}
+        format="dd.MM.yyyy"
+        onAccept={(day) => limit('until', day)}
+        slotProps={field('until')}
+      />
+      <DatePicker
+        label="A day off"
+        value={null}
+        format="dd.MM.yyyy"
+        onAccept={(day) =>
+          day?.isValid && apply('give-day-off', { painterIds: [id], date: day.toISODate() ?? '', comes: false })
+        }
+        slotProps={field('day off')}
+      />
+      {daysOff.length > 0 && (
+        <Box
+          component="ul"
+          aria-label={`Days off of ${name}`}
+          sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {daysOff.map((day) => (
+            <li key={day}>
+              <Chip
+                label={`off ${DateTime.fromISO(day).toFormat('ccc d LLL')}`}
+                onDelete={() => apply('give-day-off', { painterIds: [id], date: day, comes: true })}
+              />
+            </li>
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }

@@ -2,60 +2,111 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { minutesSince } from '../../../core/job/site-time.ts';
+import type { AcceptedPlan, Pin } from '../../../core/job/record.ts';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { taskWords, withMarks } from '../../../core/planning/task-words.ts';
 import { Why } from '../../../core/planning/why.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { goTo } from '../../ui/route.ts';
+import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
-import { Board } from './Board.tsx';
+import { Board } from './board/Board.tsx';
+import { BrokenPins } from './BrokenPins.tsx';
+import { CandidateBar } from './CandidateBar.tsx';
+import { ChangesPanel } from './ChangesPanel.tsx';
 import { CrewHoursTable } from './CrewHoursTable.tsx';
 import { HangTable } from './HangTable.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
-import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { PlanFiles } from './PlanFiles.tsx';
 import { PlanHeader } from './PlanHeader.tsx';
-import { RiskPanel } from './RiskPanel.tsx';
 import { PlanSettings } from './PlanSettings.tsx';
+import { RiskPanel } from './RiskPanel.tsx';
+import { JourneyPanel, RunPanel } from './RunPanel.tsx';
+import { RunSheetView } from './RunSheetView.tsx';
 import { TakePanel } from './TakePanel.tsx';
-import { usePlanner } from './use-planner.ts';
+import { useAcceptedPlans } from './use-earlier-plans.ts';
+import { useCandidates } from './use-candidates.ts';
+import { useMoving, withPinned, type MovedPlan } from './use-moving.ts';
 import { WeatherBar } from './WeatherBar.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
-import { withMarks } from '../../../core/planning/task-words.ts';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
 export default function Plan() {
   const { job, now, apply } = useJob();
-  const planner = usePlanner();
+  const { view, day } = useRoute();
   const problem = useJobProblem();
-  const fingerprint = planFingerprint(job);
-  const accepted = job.plan?.fingerprint === fingerprint ? job.plan : null;
-  const draft = planner.draft?.fingerprint === fingerprint ? planner.draft : null;
-  const shown = useMemo(() => (draft ? { ...draft.plan, t0: draft.problem.t0 } : accepted), [draft, accepted]);
+  const { candidates, chosen, choose, planner, isPlanningNear, replan, show, discard } = useCandidates(problem);
+  const earlier = useAcceptedPlans();
+  const zone = job.site.timeZone;
+  const shown = useMemo(() => chosen && { ...chosen.plan, t0: chosen.problem.t0 }, [chosen]);
   const reading = usePlanReading(problem, shown);
-  /** The run that is asked about; null for the finish. */
+  /** The run that is looked at; null for the finish. */
   const [asked, setAsked] = useState<{ taskId: string; what: string } | null>(null);
+  const [followed, setFollowed] = useState<string | null>(null);
   const why = useMemo(() => shown && new Why(job, problem, shown), [job, problem, shown]);
   const links = useMemo(() => (asked ? why?.notEarlier(asked.taskId) : why?.critical()) ?? [], [why, asked]);
+  const run = reading?.runs.find(({ steps }) => steps.some(({ id }) => id === asked?.taskId)) ?? null;
   const plannable = problem.steps.size > 0;
-  const isAccepted = accepted !== null;
-  // The clock alone does not call for another plan.
-  const start = useEffectEvent(planner.start);
+  const pins = chosen?.pins ?? job.pins;
 
-  // Whatever is stated differently is planned at once: nobody should have to ask twice.
-  useEffect(() => {
-    if (!plannable || isAccepted) return;
-    const timer = setTimeout(() => start(), 350);
-    return () => clearTimeout(timer);
-  }, [fingerprint, plannable, isAccepted]);
+  const onMoved = useCallback(
+    ({ plan, pins: made }: MovedPlan, { taskIds, start }: { taskIds: readonly string[]; start: number }) => {
+      const { t0, tickMinutes } = problem.problem;
+      const when = localTime(t0, start, zone).toFormat('ccc d LLL, HH:mm');
+      show({
+        plan,
+        problem: { t0, tickMinutes },
+        pins: withPinned(pins, made, t0, zone),
+        reason: `Moved to ${when}: ${taskWords(job, problem, taskIds[0] ?? '')}`,
+      });
+    },
+    [problem, zone, pins, show, job],
+  );
+  const moving = useMoving(problem, shown, pins, onMoved);
 
+  const chooseRun = (looked: Run): void => {
+    const [step] = looked.steps;
+    if (!step || !reading) return;
+    const when = localTime(reading.t0, looked.start, zone).toFormat('ccc HH:mm');
+    const marks = marksInWords(looked.steps.map(({ piece }) => piece.mark));
+    setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` });
+  };
+  const pin = (made: readonly Pin[]): void => {
+    if (chosen?.id === 'moved') show({ ...chosen, pins: withoutTasks(pins, made).concat(made) });
+    else apply('pin-tasks', { pins: [...made] });
+  };
+  const unpin = (taskIds: readonly string[]): void => {
+    const loose = taskIds.map((taskId) => ({ taskId }));
+    if (chosen?.id === 'moved') show({ ...chosen, pins: withoutTasks(pins, loose) });
+    else apply('unpin-tasks', { taskIds: [...taskIds] });
+  };
+  const accept = (): void => {
+    if (!chosen || chosen.id === 'accepted' || !('cost' in chosen.plan)) return;
+    const plan = acceptedPlan(job, chosen.problem, chosen.plan, { at: now, reason: chosen.reason });
+    apply('accept-plan', { plan, pins: [...chosen.pins] });
+    discard();
+    if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
+  };
+  const takeUp = (plan: AcceptedPlan): void => {
+    apply('accept-plan', { plan: { ...plan, reason: `Back to: ${plan.reason}`.slice(0, 300) } });
+    discard();
+  };
+
+  // What is shown is compared with others, not with itself.
+  const comparable = earlier.filter(
+    (plan) => plan.t0 === shown?.t0 && !(chosen?.id === 'accepted' && plan.madeAt === job.plan?.madeAt),
+  );
+
+  if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
   if (!plannable && problem.unpaintable.length > 0) return <Unpaintable unpaintable={problem.unpaintable} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
@@ -84,28 +135,29 @@ export default function Plan() {
       <DoubtBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
-      {shown && reading && (
+      <BrokenPins problem={problem} />
+      {reading && chosen && (
+        <CandidateBar candidates={candidates} chosen={chosen.id} t0={reading.t0} onChoose={choose} />
+      )}
+      {shown && reading && chosen && (
         <PlanHeader
           plan={shown}
           reading={reading}
-          isDraft={draft !== null}
-          because={draft?.because ?? ''}
-          onAccept={() => {
-            if (!draft) return;
-            const reason = job.plan === null ? 'Accept the plan' : 'Accept the new plan';
-            apply('accept-plan', { plan: acceptedPlan(job, draft.problem, draft.plan, { at: now, reason }) });
-            goTo({ stage: 'today', jobId: job.id });
-          }}
-          onReplan={planner.start}
-          isSearching={planner.isSearching}
+          isDraft={chosen.id !== 'accepted'}
+          canDiscard={candidates.some(({ id }) => id === 'accepted')}
+          because={chosen.because}
+          onAccept={accept}
+          onReplan={replan}
+          onDiscard={discard}
+          isSearching={planner.isSearching || isPlanningNear}
         />
       )}
       {planner.isSearching && (
         <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
           <LinearProgress aria-label="Planning" sx={{ flex: 1 }} />
-          <span>{draft ? 'Looking for a better plan…' : 'Planning…'}</span>
+          <span>{planner.draft ? 'Looking for a better plan…' : 'Planning…'}</span>
           <Button size="small" onClick={planner.cancel}>
-            {draft ? 'Good enough' : 'Cancel'}
+            {planner.draft ? 'Good enough' : 'Cancel'}
           </Button>
         </Box>
       )}
@@ -121,7 +173,47 @@ export default function Plan() {
       )}
       {reading && (
         <Section title="The board">
-          <Board reading={reading} problem={problem} onAsk={setAsked} />
+          <Board
+            reading={reading}
+            problem={problem}
+            pins={pins}
+            moving={moving}
+            chosen={run}
+            followed={followed}
+            onChoose={chooseRun}
+            onFollow={setFollowed}
+          />
+          <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
+            {run && (
+              <RunPanel
+                run={run}
+                reading={reading}
+                pins={pins}
+                moving={moving}
+                followed={followed}
+                onFollow={setFollowed}
+                onPin={pin}
+                onUnpin={unpin}
+                onClose={() => setAsked(null)}
+              />
+            )}
+            {followed !== null && (
+              <JourneyPanel pieceId={followed} reading={reading} onClose={() => setFollowed(null)} />
+            )}
+          </Box>
+        </Section>
+      )}
+      {shown && reading && comparable.length > 0 && (
+        <Section title="What changed">
+          <ChangesPanel
+            key={chosen?.id}
+            plan={shown}
+            t0={reading.t0}
+            problem={problem}
+            accepted={comparable}
+            canTakeUp={({ fingerprint, madeAt }) => fingerprint === planFingerprint(job) && madeAt !== job.plan?.madeAt}
+            onTakeUp={takeUp}
+          />
         </Section>
       )}
       {shown && reading && (
@@ -162,6 +254,12 @@ export default function Plan() {
       )}
     </Box>
   );
+}
+
+/** Pins but those of some tasks. */
+function withoutTasks(pins: readonly Pin[], tasks: readonly Pick<Pin, 'taskId'>[]): Pin[] {
+  const loose = new Set(tasks.map(({ taskId }) => taskId));
+  return pins.filter(({ taskId }) => !loose.has(taskId));
 }
 
 /** Coats for which no paintable hours are long enough, with what would be. */

@@ -12,15 +12,28 @@ interface PlanHeaderProps {
   plan: { finish: number; lowerBound: number; status: 'optimal' | 'feasible'; reason?: string };
   reading: PlanReading;
   isDraft: boolean;
+  /** Whether there is an accepted plan to go back to. */
+  canDiscard: boolean;
   /** Why nothing can finish before the bound; empty where nobody has asked. */
   because: string;
   isSearching: boolean;
   onAccept(): void;
   onReplan(): void;
+  onDiscard(): void;
 }
 
 /** When everything hangs, how good that is, and how it stands to the promised day. */
-export function PlanHeader({ plan, reading, isDraft, because, isSearching, onAccept, onReplan }: PlanHeaderProps) {
+export function PlanHeader({
+  plan,
+  reading,
+  isDraft,
+  canDiscard,
+  because,
+  isSearching,
+  onAccept,
+  onReplan,
+  onDiscard,
+}: PlanHeaderProps) {
   const { job } = useJob();
   const zone = job.site.timeZone;
   const finish = localTime(reading.t0, plan.finish, zone);
@@ -58,12 +71,15 @@ export function PlanHeader({ plan, reading, isDraft, because, isSearching, onAcc
         </Box>
       )}
       {isDraft ? (
-        <Button variant="contained" size="large" onClick={onAccept}>
-          Accept this plan
-        </Button>
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          {canDiscard && <Button onClick={onDiscard}>Put it away</Button>}
+          <Button variant="contained" size="large" onClick={onAccept}>
+            Accept this plan
+          </Button>
+        </Box>
       ) : (
         <Button variant="outlined" onClick={onReplan} disabled={isSearching}>
-          Plan anew from now
+          Replan from now
         </Button>
       )}
     </Box>

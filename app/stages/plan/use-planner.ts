@@ -20,6 +20,8 @@ export interface PlannerState {
   start(): void;
   /** Ends the search with the best plan so far. */
   cancel(): void;
+  /** Ends it, and puts away what was found. */
+  forget(): void;
 }
 
 /** Plans the open job in a worker; better plans show as they are found. */
@@ -69,5 +71,11 @@ export function usePlanner(): PlannerState {
 
   useEffect(() => () => running.current?.cancel(), []);
 
-  return { isSearching, draft, reasons, start, cancel };
+  const forget = useCallback(() => {
+    cancel();
+    setDraft(null);
+    setReasons([]);
+  }, [cancel]);
+
+  return { isSearching, draft, reasons, start, cancel, forget };
 }

@@ -10,7 +10,7 @@ import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { asksForReplan, doneStamps, isOvertaken, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startPlanning, type Planning } from '../../workers/planner.ts';
+import { startNearPlanning, startPlanning, type Planning } from '../../workers/planner.ts';
 
 export interface Stamps {
   isReplanning: boolean;
@@ -32,8 +32,15 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
   const { job, now, apply, store } = useJob();
   const { enqueueSnackbar } = useSnackbar();
   const [isReplanning, setIsReplanning] = useState(false);
-  const running = useRef<Planning | null>(null);
+  const running = useRef<Pick<Planning, 'cancel'> | null>(null);
   const zone = job.site.timeZone;
+
+  /** What a planning comes to; null where another stamp has overtaken it. */
+  const answerOf = async <A>(planning: { result: Promise<A>; cancel(): void }): Promise<A | NoPlan | null> => {
+    running.current = planning;
+    const answer = await planning.result.catch((error: unknown) => unplannable(error));
+    return running.current === planning ? answer : null;
+  };
 
   /** `gesture` names the stamp that asked for it: stamp and new plan are one step of history. */
   const replan = async (reason: string, gesture: string): Promise<void> => {
@@ -41,10 +48,11 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
     if (!stamped) return;
     running.current?.cancel();
     setIsReplanning(true);
-    const planning = startPlanning(stamped, now, () => undefined);
-    running.current = planning;
-    const answer = await planning.result.catch((error: unknown) => unplannable(error));
-    if (running.current !== planning) return;
+    // The day goes on as it was planned, as far as it can; where that leads nowhere, all is planned anew.
+    const near = stamped.plan ? await answerOf(startNearPlanning(stamped, now, stamped.plan)) : unplannable('no plan');
+    if (near === null) return;
+    const answer = 'plan' in near ? near : await answerOf(startPlanning(stamped, now, () => undefined));
+    if (answer === null) return;
     running.current = null;
     setIsReplanning(false);
     if (!('plan' in answer)) {

@@ -285,6 +285,19 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.planning.turning === 'both-on-points' && job.planning.start === '2027-03-01',
   ],
   'accept-plan': [{ plan: structuredClone(plan) as never }, /^First plan$/, (job) => job.plan?.finish === 490],
+  'pin-tasks': [
+    { pins: [{ taskId: 'b/wash', start: '2027-03-02T09:00', painters: ['painter-2'] }] },
+    /^Pin a task$/,
+    (job) =>
+      job.pins.map(({ taskId, start: at }) => `${taskId} ${at}`).join() ===
+      'a/wash 2027-03-01T08:00,b/wash 2027-03-02T09:00',
+  ],
+  'unpin-tasks': [{ taskIds: ['a/wash'] }, /^Unpin a task$/, (job) => job.pins.length === 0],
+  'give-day-off': [
+    { painterIds: ['painter-2'], date: '2027-03-09', comes: false },
+    /^Helper off on 2027-03-09$/,
+    (job) => job.crew[1]?.daysOff.join() === '2027-03-09',
+  ],
   stamp: [{ entries: [entry] }, /^Stamp: Done$/, (job) => job.log.length === 1],
 };
 

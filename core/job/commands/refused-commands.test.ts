@@ -70,6 +70,27 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
     },
     /between 1 and 100 %/,
   ],
+  [
+    'pin-tasks',
+    { pins: [{ taskId: 'a/wash', start: '2027-03-01T08:00', painters: ['nobody'] }] },
+    /painter is no longer in the job/,
+  ],
+  [
+    'pin-tasks',
+    {
+      pins: ['2027-03-01T08:00', '2027-03-02T08:00'].map((at) => ({
+        taskId: 'a/wash',
+        start: at,
+        painters: ['painter-1'],
+      })),
+    },
+    /can’t be pinned to two times/,
+  ],
+  [
+    'state-painter',
+    { painter: { id: 'p', name: 'P', skill: 'steady', week: usualWeek(), from: '2027-03-09', until: '2027-03-08' } },
+    /last day comes after the first/,
+  ],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [
     'state-painter',

@@ -1,6 +1,6 @@
-import { WEEKDAYS, type Painter } from '../../../core/job/schema.ts';
-import { comesOn } from '../../../core/planning/crew-shifts.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { WEEKDAYS, type Painter } from '../../../../core/job/schema.ts';
+import { comesOn } from '../../../../core/planning/crew-shifts.ts';
+import { localTime } from '../../../../core/job/site-time.ts';
 
 /** How wide an hour is when nobody works, against a working hour. */
 const FOLDED = 0.22;
@@ -13,6 +13,8 @@ export interface TimeAxis {
   width: number;
   /** Pixels from the left for minutes from the plan's t0. */
   x(minutes: number): number;
+  /** Minutes from the plan's t0 for pixels from the left; what lies outside is the nearer end. */
+  minutesAt(pixels: number): number;
   isWorking(hour: number): boolean;
   perHour: number;
 }
@@ -43,6 +45,12 @@ export function timeAxis(
     days,
     width,
     perHour,
+    minutesAt: (pixels) => {
+      let index = 0;
+      while (index + 1 < working.length && (edges[index + 1] ?? Infinity) <= pixels) index++;
+      const [left = 0, right = 1] = edges.slice(index, index + 2);
+      return first + 60 * (index + Math.min(1, Math.max(0, (pixels - left) / (right - left))));
+    },
     isWorking: (hour) => working[hour] ?? false,
     x: (minutes) => {
       const hours = (minutes - first) / 60;

@@ -1,6 +1,6 @@
-import { localTime } from '../../../core/job/site-time.ts';
-import type { RoomWork } from '../../../core/planning/room-work.ts';
-import { useJob } from '../../ui/job-context.tsx';
+import { localTime } from '../../../../core/job/site-time.ts';
+import type { RoomWork } from '../../../../core/planning/room-work.ts';
+import { useJob } from '../../../ui/job-context.tsx';
 
 interface RoomWorkBarProps {
   work: RoomWork;

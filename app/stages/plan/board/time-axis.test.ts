@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../../core/testing/jobs.ts';
-import { deadlineReading } from './deadline.ts';
+import { TestJob } from '../../../../core/testing/jobs.ts';
+import { deadlineReading } from '../deadline.ts';
 import { timeAxis } from './time-axis.ts';
 
 const { job } = new TestJob();
@@ -24,6 +24,9 @@ test('time goes on steadily to the right, working hours wide and nights folded',
   assert.ok(axis.x(3 * 60) - axis.x(2 * 60) < 6, 'an hour of the night');
   assert.equal(axis.isWorking(9), true);
   assert.equal(axis.isWorking(20), false);
+  for (const minutes of [0, 95, 480, 481.5, 1200, 3 * 1440 + 700]) {
+    assert.ok(Math.abs(axis.minutesAt(axis.x(minutes)) - minutes) < 1e-6, 'and back');
+  }
   assert.equal(axis.x(-50), 0);
   assert.equal(axis.x(1e6), axis.width);
 });

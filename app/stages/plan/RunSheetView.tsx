@@ -1,0 +1,180 @@
+import PrintIcon from '@mui/icons-material/PrintOutlined';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
+import type { ReactNode } from 'react';
+import { localDate, localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { runSheet, workedDays, type RunSheet, type SheetLine } from '../../../core/planning/run-sheet.ts';
+import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { goTo } from '../../ui/route.ts';
+import { WETNESS_WORDS } from '../../ui/wetness.tsx';
+
+interface RunSheetViewProps {
+  reading: PlanReading;
+  problem: JobProblem;
+  /** ISO; null for today. */
+  day: string | null;
+}
+
+/** A day as a sheet of paper for every painter who works on it. */
+export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
+  const { job, now } = useJob();
+  const days = [...new Set(job.crew.flatMap(({ id }) => workedDays(job, reading, id)))].sort();
+  const today = localDate(reading.t0, minutesSince(reading.t0, now, job.site.timeZone), job.site.timeZone);
+  const date = day ?? days.find((worked) => worked >= today) ?? days[0] ?? today;
+  const sheets = job.crew
+    .map((painter) => runSheet(job, problem, reading, painter, date))
+    .filter(({ lines }) => lines.length > 0);
+  return (
+    <Box>
+      <Box className="no-print" sx={{ display: 'flex', gap: 1.5, mb: 2.5, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Button onClick={() => goTo({ stage: 'plan', jobId: job.id })}>Back to the plan</Button>
+        <TextField
+          select
+          label="Day"
+          value={days.includes(date) ? date : ''}
+          onChange={(event) =>
+            goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day: event.target.value }, 'replace')
+          }
+          sx={{ minWidth: 240 }}
+        >
+          {days.map((worked) => (
+            <MenuItem key={worked} value={worked}>
+              {DateTime.fromISO(worked).toFormat('cccc d LLLL')}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Button variant="contained" startIcon={<PrintIcon />} onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      {sheets.length === 0 && (
+        <Typography>Nobody has work on {DateTime.fromISO(date).toFormat('cccc d LLLL')}.</Typography>
+      )}
+      {sheets.map((sheet) => (
+        <PaperSheet key={sheet.painter.id} sheet={sheet} t0={reading.t0} />
+      ))}
+    </Box>
+  );
+}
+
+/** One painter's day on paper: boxes to tick, what each coat takes, and what must be left alone. */
+function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
+  const { job, say } = useJob();
+  const zone = job.site.timeZone;
+  const clock = (minutes: number): string => localTime(t0, minutes, zone).toFormat('HH:mm');
+  const hours = sheet.hours.map(([from, until]) => `${clock(from)}–${clock(until)}`).join(', ');
+  return (
+    <Box
+      component="article"
+      aria-label={`Run sheet of ${sheet.painter.name}`}
+      sx={{
+        background: '#fff',
+        color: '#000',
+        border: '1px solid var(--line)',
+        boxShadow: 'var(--shadow)',
+        maxWidth: 860,
+        p: { xs: 2, sm: 4 },
+        mb: 3,
+        '@media print': { border: 0, boxShadow: 'none', p: 0, maxWidth: 'none', breakAfter: 'page' },
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '3px solid #000', pb: 1, mb: 1 }}>
+        <Typography variant="h2" component="h2" sx={{ flex: 1, color: '#000' }}>
+          {DateTime.fromISO(sheet.date).toFormat('cccc d LLLL')} · {sheet.painter.name}
+        </Typography>
+        <span>
+          {job.name} · {hours}
+        </span>
+      </Box>
+      <Box component="ol" aria-label="Runs of the day">
+        {sheet.lines.map((line) => (
+          <SheetRow key={`${line.start}/${line.what}/${line.which}`} line={line} clock={clock} t0={t0} />
+        ))}
+      </Box>
+      {sheet.leave.length > 0 && (
+        <Note title="Leave alone when you go">
+          {sheet.leave
+            .map(
+              ({ mark, state, until }) =>
+                `${mark} (${WETNESS_WORDS[state].split(':')[0] ?? ''} until ${localTime(t0, Math.ceil(until), zone).toFormat('ccc HH:mm')})`,
+            )
+            .join(', ')}
+        </Note>
+      )}
+      {sheet.hazards.length > 0 && (
+        <Note title="Take care">
+          {sheet.hazards
+            .map(({ name, mask, gloves, air }) => say(`${name}: ${[mask, gloves, air].filter(Boolean).join(' ')}`))
+            .join(' ')}{' '}
+          The safety data sheets and local rules come first.
+        </Note>
+      )}
+    </Box>
+  );
+}
+
+function SheetRow({ line, clock, t0 }: { line: SheetLine; clock: (minutes: number) => string; t0: string }) {
+  const { job, say } = useJob();
+  const zone = job.site.timeZone;
+  const { coat } = line;
+  const later = (minutes: number | null): string => {
+    if (minutes === null) return 'not in these days';
+    const at = localTime(t0, minutes, zone);
+    return at.hasSame(localTime(t0, line.start, zone), 'day') ? at.toFormat('HH:mm') : at.toFormat('ccc HH:mm');
+  };
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '26px 112px 1fr',
+        columnGap: 1.5,
+        py: 0.9,
+        borderBottom: '1px solid #bbb',
+        breakInside: 'avoid',
+      }}
+    >
+      <Box aria-hidden sx={{ width: 20, height: 20, border: '2px solid #000', borderRadius: '3px' }} />
+      <Box sx={{ fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}>
+        {clock(line.start)}–{clock(line.end)}
+      </Box>
+      <Box>
+        <strong>{say(line.what)}</strong>
+        {line.which && `: ${line.which}`}
+        <Box sx={{ color: '#333', fontSize: 14 }}>
+          {[
+            line.where,
+            line.with.length > 0 ? `with ${line.with.join(' and ')}` : '',
+            line.setupMinutes > 0 ? `set up from ${clock(line.start - line.setupMinutes)}` : '',
+            formatDuration(line.end - line.start),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Box>
+        {coat && (
+          <Box sx={{ color: '#333', fontSize: 14 }}>
+            {say(
+              `${coat.product}, by ${coat.tool}, ${formatVolume(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
+            )}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function Note({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box sx={{ mt: 1.5, fontSize: 14.5, breakInside: 'avoid' }}>
+      <strong>{title}: </strong>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,401 @@
+import { DndContext, MouseSensor, TouchSensor, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { placeOf } from '../../../../core/job/queries.ts';
+import type { Pin } from '../../../../core/job/record.ts';
+import { minutesSince } from '../../../../core/job/site-time.ts';
+import { WETNESS } from '../../../../core/planning/drying-places.ts';
+import type { JobProblem } from '../../../../core/planning/job-to-problem.ts';
+import type { PlanReading, Run } from '../../../../core/planning/read-plan.ts';
+import { useJob } from '../../../ui/job-context.tsx';
+import { WetnessKey, WetnessPatterns } from '../../../ui/wetness.tsx';
+import type { MovingState } from '../use-moving.ts';
+import { AimGhost } from './AimGhost.tsx';
+import { AIR, Backdrop, HEAD } from './Backdrop.tsx';
+import { itemWords } from './item-words.ts';
+import { boardLayout, neighbour, type BoardItem } from './layout.ts';
+import { LyingBar } from './LyingBar.tsx';
+import { RoomWorkBar } from './RoomWorkBar.tsx';
+import { BenchBar, RunBar } from './RunBar.tsx';
+import { RunLegend } from './run-paint.tsx';
+import { timeAxis, type TimeAxis } from './time-axis.ts';
+import { useInSight } from './use-in-sight.ts';
+
+const LABELS = 132;
+/** Pixels for a working hour. */
+const ZOOMS = [
+  [9, 'job'],
+  [26, 'week'],
+  [72, 'day'],
+  [200, 'hour'],
+] as const;
+/** Minutes to which a run that is moved snaps. */
+const SNAP = 5;
+/** Pixels of a bar that can be hit and seen. */
+const THIN = 10;
+
+const KEYS: Readonly<Record<string, Parameters<typeof neighbour>[2]>> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+  Home: 'first',
+  End: 'last',
+};
+
+interface BoardProps {
+  reading: PlanReading;
+  problem: JobProblem;
+  pins: readonly Pin[];
+  moving: MovingState;
+  /** The run that is looked at, and the piece that is followed. */
+  chosen: Run | null;
+  followed: string | null;
+  onChoose(run: Run): void;
+  onFollow(pieceId: string | null): void;
+}
+
+/** The whole job on one board: painters above, bench, rack and what dries in place below, the air behind, on one time. */
+export function Board({ reading, problem, pins, moving, chosen, followed, onChoose, onFollow }: BoardProps) {
+  const { job, now } = useJob();
+  const [perHour, setPerHour] = useState<number | null>(null);
+  const [showsAll, setShowsAll] = useState(false);
+  const [focused, setFocused] = useState<string | null>(null);
+  const scroll = useRef<HTMLDivElement>(null);
+  const drawing = useRef<SVGSVGElement>(null);
+  const sight = useInSight(scroll);
+  const zone = job.site.timeZone;
+  const at = minutesSince(reading.t0, now, zone);
+  const from = Math.min(...reading.runs.map((run) => run.start), reading.finish);
+  const until = reading.finish;
+  const isPhone = useMediaQuery('(max-width: 600px)');
+  const scale = perHour ?? (isPhone ? 26 : until - from > 9 * 1440 ? 9 : 26);
+  const axis = useMemo(
+    () => timeAxis(job.crew, { t0: reading.t0, timeZone: zone }, { from, until }, scale),
+    [job.crew, reading.t0, zone, from, until, scale],
+  );
+  const { rows, items, height, hidden } = useMemo(() => boardLayout(job, reading, showsAll), [job, reading, showsAll]);
+  const top = HEAD + AIR;
+  const whole = top + height + 12;
+  const rack = placeOf(job, 'rack');
+  const shown = useMemo(
+    () =>
+      items.filter(
+        (item) => item.id === focused || (axis.x(item.until) >= sight.from && axis.x(item.from) <= sight.until),
+      ),
+    [items, axis, sight, focused],
+  );
+  const pinned = useMemo(() => new Set(pins.map(({ taskId }) => taskId)), [pins]);
+  const tabStop = shown.some(({ id }) => id === focused) ? focused : (shown[0]?.id ?? null);
+
+  const goToNow = useEffectEvent(() => {
+    const box = scroll.current;
+    if (box) box.scrollLeft = Math.max(0, axis.x(at) - box.clientWidth * 0.25);
+  });
+  // The real clock goes on without pulling the board away from where somebody is reading.
+  const stepped = job.settings.clock.kind === 'simulated' ? at : null;
+  useEffect(() => goToNow(), [axis, stepped]);
+
+  const choose = (item: BoardItem): void => {
+    const { shows } = item;
+    if (shows.kind === 'run') onChoose(shows.run);
+    else if (shows.kind === 'bench') onChoose(shows.use.run);
+    else if (shows.kind === 'lying') onFollow(followed === shows.lying.piece.id ? null : shows.lying.piece.id);
+  };
+
+  const focus = (item: BoardItem): void => {
+    setFocused(item.id);
+    const box = scroll.current;
+    const left = axis.x(item.from);
+    if (box && (left < box.scrollLeft + 20 || left > box.scrollLeft + box.clientWidth - 80)) {
+      box.scrollLeft = Math.max(0, left - box.clientWidth * 0.3);
+    }
+    requestAnimationFrame(() =>
+      drawing.current?.querySelector<SVGElement>(`[data-item="${CSS.escape(item.id)}"]`)?.focus(),
+    );
+  };
+
+  const onKey = (event: KeyboardEvent): void => {
+    const direction = KEYS[event.key];
+    const item = items.find(({ id }) => id === focused);
+    if (direction) {
+      const next = neighbour(items, focused, direction);
+      if (next) focus(next);
+    } else if (event.key === 'Escape') onFollow(null);
+    else if (item && (event.key === 'Enter' || event.key === ' ')) choose(item);
+    else return;
+    event.preventDefault();
+  };
+
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
+  );
+  const held = (event: DragMoveEvent): { run: Run; move: Parameters<MovingState['aimAt']>[0] } | null => {
+    const item = items.find(({ id }) => id === event.active.id);
+    if (item?.shows.kind !== 'run') return null;
+    const { run } = item.shows;
+    const start = Math.round(axis.minutesAt(axis.x(run.start) + event.delta.x) / SNAP) * SNAP;
+    const painterRows = rows.filter(({ kind }) => kind === 'painter');
+    const by = Math.round(event.delta.y / (painterRows[0]?.height ?? 1));
+    const row = painterRows[Math.max(0, Math.min(painterRows.length - 1, item.row + by))];
+    const painters = run.painters.length > 1 || !row?.painterId ? run.painters : [row.painterId];
+    return { run, move: { taskIds: run.steps.map(({ id }) => id), start, painters } };
+  };
+
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1.25, flexWrap: 'wrap' }}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Zoom"
+          value={scale}
+          onChange={(_event, zoom: number | null) => zoom && setPerHour(zoom)}
+        >
+          {ZOOMS.map(([hourly, words]) => (
+            <ToggleButton key={hourly} value={hourly}>
+              {words}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <Button size="small" onClick={goToNow}>
+          Go to now
+        </Button>
+        <RunLegend operations={[...new Set(reading.runs.map((run) => run.operation))]} />
+      </Box>
+      <Box
+        sx={{
+          display: 'flex',
+          background: 'var(--sheet)',
+          border: '1px solid var(--line)',
+          borderRadius: '8px',
+          overflow: 'hidden',
+        }}
+      >
+        <svg
+          width={LABELS}
+          height={whole}
+          aria-hidden
+          style={{ flex: 'none', borderRight: '1px solid var(--line)' }}
+          fill="var(--ink)"
+          fontSize={14}
+        >
+          <text x={14} y={HEAD + AIR / 2} dominantBaseline="central" fill="var(--ink-soft)">
+            {rack.name.toLowerCase()} °C
+          </text>
+          {rows.map((row) => (
+            <text
+              key={row.top}
+              x={14}
+              y={top + row.top + row.height / 2}
+              dominantBaseline="central"
+              fontWeight={row.kind === 'painter' ? 700 : 400}
+              fill={row.kind === 'painter' ? 'var(--ink)' : 'var(--ink-soft)'}
+            >
+              {row.label.length > 14 ? `${row.label.slice(0, 13)}…` : row.label}
+            </text>
+          ))}
+        </svg>
+        <DndContext
+          sensors={sensors}
+          autoScroll={false}
+          onDragStart={({ active }) => setFocused(String(active.id))}
+          onDragMove={(event) => {
+            const hand = held(event);
+            if (hand) moving.aimAt(hand.move);
+          }}
+          onDragEnd={(event) => {
+            const hand = held(event);
+            if (hand) onChoose(hand.run);
+            moving.letGo();
+          }}
+          onDragCancel={moving.putBack}
+        >
+          <Box ref={scroll} sx={{ overflowX: 'auto', flex: 1, position: 'relative' }}>
+            <svg
+              ref={drawing}
+              width={Math.max(axis.width, 200)}
+              height={whole}
+              style={{ display: 'block' }}
+              role="group"
+              aria-label="The board. Arrow keys go from run to run, Enter chooses; the same is listed day by day below."
+              onKeyDown={onKey}
+            >
+              <WetnessPatterns />
+              <Backdrop
+                t0={reading.t0}
+                timeZone={zone}
+                axis={axis}
+                height={whole}
+                problem={problem}
+                climateId={rack.climateId}
+              />
+              <g transform={`translate(0 ${top})`}>
+                {rows.map((row) => (
+                  <line
+                    key={row.top}
+                    x1={0}
+                    x2={axis.width}
+                    y1={row.top + row.height}
+                    y2={row.top + row.height}
+                    stroke="var(--line)"
+                  />
+                ))}
+                {followed !== null && <Journey items={items} followed={followed} axis={axis} rows={rows} />}
+                {shown.map((item) => (
+                  <g
+                    key={item.id}
+                    data-item={item.id}
+                    className="board-item"
+                    role="button"
+                    tabIndex={item.id === tabStop ? 0 : -1}
+                    aria-label={itemWords(item, reading.t0, zone)}
+                    aria-pressed={isChosen(item, chosen, followed)}
+                    transform={`translate(0 ${rows[item.row]?.top ?? 0})`}
+                    opacity={followed === null || item.pieceIds.includes(followed) ? 1 : 0.22}
+                    onClick={() => {
+                      setFocused(item.id);
+                      choose(item);
+                    }}
+                    onFocus={() => setFocused(item.id)}
+                  >
+                    <title>{itemWords(item, reading.t0, zone)}</title>
+                    <ItemBar
+                      item={item}
+                      axis={axis}
+                      height={rows[item.row]?.height ?? 0}
+                      t0={reading.t0}
+                      pinned={pinned}
+                      at={at}
+                    />
+                    {(isChosen(item, chosen, followed) || item.id === focused) && (
+                      <rect
+                        className={isChosen(item, chosen, followed) ? 'board-chosen' : 'board-focus'}
+                        x={axis.x(item.from) - 2}
+                        y={2}
+                        width={Math.max(THIN, axis.x(item.until) - axis.x(item.from)) + 4}
+                        height={(rows[item.row]?.height ?? 0) - 4}
+                        rx={5}
+                        fill="none"
+                      />
+                    )}
+                  </g>
+                ))}
+                {moving.aim && (
+                  <AimGhost aim={moving.aim} minutes={minutesOf(reading, moving.aim.taskIds)} rows={rows} axis={axis} />
+                )}
+              </g>
+              {at >= axis.first && at <= axis.first + axis.days * 1440 && (
+                <g aria-hidden style={{ pointerEvents: 'none' }}>
+                  <line
+                    x1={axis.x(at)}
+                    x2={axis.x(at)}
+                    y1={HEAD - 12}
+                    y2={whole}
+                    stroke="var(--late)"
+                    strokeWidth={2}
+                  />
+                  <path d={`M${axis.x(at) - 6} ${HEAD - 18}h12l-6 9z`} fill="var(--late)" />
+                </g>
+              )}
+            </svg>
+          </Box>
+        </DndContext>
+      </Box>
+      <Box sx={{ mt: 1.25, display: 'flex', gap: 3, flexWrap: 'wrap', fontSize: 14, alignItems: 'center' }}>
+        <WetnessKey
+          states={WETNESS.filter(
+            (state) =>
+              state === 'wet' ||
+              state === 'tacky' ||
+              state === 'ready' ||
+              reading.lyings.some((lying) => lying.stretches.some((stretch) => stretch.state === state)),
+          )}
+        />
+        <span style={{ color: 'var(--ink-soft)' }}>
+          darker ground: nobody works, hours drawn narrower · click a run to look at it, drag it to move it · click a
+          piece that dries to follow it
+        </span>
+        {hidden > 0 && (
+          <Button size="small" onClick={() => setShowsAll(true)}>
+            Show {hidden} more in-place rows
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function isChosen({ shows }: BoardItem, chosen: Run | null, followed: string | null): boolean {
+  if (shows.kind === 'run') return shows.run.id === chosen?.id;
+  if (shows.kind === 'bench') return shows.use.run.id === chosen?.id;
+  return shows.kind === 'lying' && shows.lying.piece.id === followed;
+}
+
+/** How long a run's hands are on it. */
+function minutesOf({ starts, ends }: PlanReading, taskIds: readonly string[]): number {
+  return taskIds.reduce((sum, id) => sum + Math.max(0, (ends.get(id) ?? 0) - (starts.get(id) ?? 0)), 0);
+}
+
+interface ItemBarProps {
+  item: BoardItem;
+  axis: TimeAxis;
+  height: number;
+  t0: string;
+  pinned: ReadonlySet<string>;
+  at: number;
+}
+
+function ItemBar({ item: { id, shows }, axis: { x }, height, t0, pinned, at }: ItemBarProps) {
+  switch (shows.kind) {
+    case 'run': {
+      const isPinned = shows.run.steps.some((step) => pinned.has(step.id));
+      return (
+        <RunBar id={id} run={shows.run} x={x} height={height} isPinned={isPinned} canMove={shows.run.start >= at} />
+      );
+    }
+    case 'room':
+      return <RoomWorkBar work={shows.work} x={x} t0={t0} top={7} height={height - 14} />;
+    case 'bench':
+      return <BenchBar run={shows.use.run} x={x} height={height} />;
+    case 'lying':
+      return <LyingBar lying={shows.lying} x={x} height={height} />;
+  }
+}
+
+/** A line through everything that happens to a piece, from hands to rack and back. */
+function Journey({
+  items,
+  followed,
+  axis,
+  rows,
+}: {
+  items: readonly BoardItem[];
+  followed: string;
+  axis: TimeAxis;
+  rows: ReturnType<typeof boardLayout>['rows'];
+}) {
+  const points = items
+    .filter((item) => item.pieceIds.includes(followed) && item.shows.kind !== 'bench')
+    .sort((one, other) => one.from - other.from)
+    .flatMap(({ row, from, until }) => {
+      const y = (rows[row]?.top ?? 0) + (rows[row]?.height ?? 0) / 2;
+      return [`${axis.x(from)} ${y}`, `${axis.x(until)} ${y}`];
+    });
+  return points.length === 0 ? null : (
+    <path
+      d={`M${points.join('L')}`}
+      fill="none"
+      stroke="var(--ink)"
+      strokeWidth={2}
+      strokeDasharray="2 5"
+      strokeLinecap="round"
+      aria-hidden
+    />
+  );
+}

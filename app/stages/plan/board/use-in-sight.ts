@@ -1,0 +1,31 @@
+import { useEffect, useState, type RefObject } from 'react';
+
+/** Pixels from the left between which what is drawn can be seen soon. */
+export interface InSight {
+  from: number;
+  until: number;
+}
+
+/** What of a board that scrolls sideways is in sight, with a screen more on either side. */
+export function useInSight(scroll: RefObject<HTMLElement | null>): InSight {
+  const [sight, setSight] = useState<InSight>({ from: 0, until: 3000 });
+  useEffect(() => {
+    const box = scroll.current;
+    if (box === null) return;
+    const look = (): void => {
+      const step = Math.max(200, box.clientWidth / 2);
+      const at = Math.floor(box.scrollLeft / step) * step;
+      const [from, until] = [at - 2 * step, at + 5 * step];
+      setSight((known) => (known.from === from && known.until === until ? known : { from, until }));
+    };
+    look();
+    const observer = new ResizeObserver(look);
+    observer.observe(box);
+    box.addEventListener('scroll', look, { passive: true });
+    return () => {
+      observer.disconnect();
+      box.removeEventListener('scroll', look);
+    };
+  }, [scroll]);
+  return sight;
+}

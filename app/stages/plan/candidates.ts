@@ -1,0 +1,42 @@
+import type { AcceptedPlan, Pin } from '../../../core/job/record.ts';
+import { comparePlans, type ComparedPlan, type PlanChanges } from '../../../core/planning/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { FoundPlan, PlanProblem } from '../../../core/planning/problem.ts';
+
+/** Where a plan came from. */
+export type CandidateId = 'accepted' | 'moved' | 'near' | 'anew';
+
+/** One of the plans that could be worked by. */
+export interface Candidate {
+  id: CandidateId;
+  title: string;
+  plan: FoundPlan | AcceptedPlan;
+  problem: Pick<PlanProblem, 't0' | 'tickMinutes'>;
+  pins: readonly Pin[];
+  /** Against the plan that was accepted last; null for that itself, or where there was none. */
+  changes: PlanChanges | null;
+  /** Why nothing can be earlier than its bound; empty where nobody has asked. */
+  because: string;
+  /** What history calls it when it is accepted. */
+  reason: string;
+}
+
+const TITLES: Readonly<Record<CandidateId, string>> = {
+  accepted: 'The accepted plan',
+  moved: 'Moved by hand',
+  near: 'As little moved as need be',
+  anew: 'Planned anew',
+};
+
+/** A candidate with what it changes in the plan that was accepted last. */
+export function candidateOf(
+  id: CandidateId,
+  made: Omit<Candidate, 'id' | 'title' | 'changes'>,
+  before: { steps: JobProblem['steps']; plan: ComparedPlan | null; now: number },
+): Candidate {
+  const changes =
+    before.plan === null || id === 'accepted'
+      ? null
+      : comparePlans({ steps: before.steps }, before.plan, made.plan, before.now);
+  return { id, title: TITLES[id], ...made, changes };
+}

@@ -1,0 +1,110 @@
+import { useCallback, useEffect, useEffectEvent, useMemo, useState } from 'react';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import { planFingerprint } from '../../../core/planning/accept.ts';
+import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { candidateOf, type Candidate, type CandidateId } from './candidates.ts';
+import { useNearPlan } from './use-near-plan.ts';
+import { usePlanner, type PlannerState } from './use-planner.ts';
+
+/** A plan that came of moving a run by hand. */
+export type ByHand = Pick<Candidate, 'plan' | 'problem' | 'pins' | 'reason'>;
+
+export interface CandidatesState {
+  /** What there is to choose from; empty before anything is planned. */
+  candidates: readonly Candidate[];
+  /** The one that is shown. */
+  chosen: Candidate | null;
+  choose(id: CandidateId): void;
+  planner: PlannerState;
+  isPlanningNear: boolean;
+  /** Plans near the accepted plan, and anew. */
+  replan(): void;
+  /** Shows a plan that was made by hand. */
+  show(byHand: ByHand): void;
+  /** Back to what was accepted, or to what was planned. */
+  discard(): void;
+}
+
+/** Before a changed job is planned, ms: one change often follows another. */
+const SETTLED = 350;
+
+/** The plans of the open job: accepted, near that, anew, and by hand. What is stated differently is planned at once. */
+export function useCandidates(problem: JobProblem): CandidatesState {
+  const { job, now } = useJob();
+  const planner = usePlanner();
+  const near = useNearPlan();
+  const fingerprint = planFingerprint(job);
+  const [byHand, setByHand] = useState<(ByHand & { fingerprint: string }) | null>(null);
+  const [picked, setPicked] = useState<CandidateId | null>(null);
+  const { plan } = job;
+  const isAccepted = plan?.fingerprint === fingerprint;
+  const isPlannable = problem.steps.size > 0;
+  const { t0 } = problem.problem;
+  const at = minutesSince(t0, now, job.site.timeZone);
+  // A plan that begins on another day has other minutes.
+  const before: ComparedPlan | null = plan !== null && plan.t0 === t0 ? plan : null;
+
+  const candidates = useMemo(() => {
+    const against = { steps: problem.steps, plan: before, now: at };
+    const found: Candidate[] = [];
+    if (plan && isAccepted) {
+      const reason = 'Accept the plan again';
+      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because: '', reason }, against));
+    }
+    if (byHand?.fingerprint === fingerprint) {
+      found.push(candidateOf('moved', { ...byHand, because: '' }, against));
+    }
+    if (near.draft?.fingerprint === fingerprint) {
+      const reason = 'Replanned, as little moved as need be';
+      found.push(candidateOf('near', { ...near.draft, pins: job.pins, reason }, against));
+    }
+    if (planner.draft?.fingerprint === fingerprint) {
+      const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';
+      found.push(candidateOf('anew', { ...planner.draft, pins: job.pins, reason }, against));
+    }
+    return found;
+  }, [plan, isAccepted, before, byHand, near.draft, planner.draft, fingerprint, problem.steps, at, job.pins]);
+  const order: CandidateId[] = [...(picked ? [picked] : []), 'moved', 'near', 'anew', 'accepted'];
+  const chosen = order.map((id) => candidates.find((candidate) => candidate.id === id)).find(Boolean) ?? null;
+
+  const replan = useCallback(() => {
+    setPicked(null);
+    if (before !== null) near.start(before);
+    planner.start();
+  }, [before, near, planner]);
+
+  const start = useEffectEvent(replan);
+  // Whatever is stated differently is planned at once: nobody should have to ask twice. The clock alone does not call for it.
+  useEffect(() => {
+    if (!isPlannable || isAccepted) return;
+    const timer = setTimeout(() => start(), SETTLED);
+    return () => clearTimeout(timer);
+  }, [fingerprint, isPlannable, isAccepted]);
+
+  const show = useCallback(
+    (made: ByHand) => {
+      setByHand({ ...made, fingerprint });
+      setPicked('moved');
+    },
+    [fingerprint],
+  );
+  const discard = useCallback(() => {
+    setByHand(null);
+    setPicked(null);
+    near.forget();
+    planner.forget();
+  }, [near, planner]);
+
+  return {
+    candidates,
+    chosen,
+    choose: setPicked,
+    planner,
+    isPlanningNear: near.isPlanning,
+    replan,
+    show,
+    discard,
+  };
+}

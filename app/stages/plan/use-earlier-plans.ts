@@ -1,0 +1,24 @@
+import { useEffect, useState } from 'react';
+import type { AcceptedPlan } from '../../../core/job/record.ts';
+import { useJob } from '../../ui/job-context.tsx';
+
+/** How many plans of before are offered. */
+const MOST = 8;
+
+/** The plans that were accepted: the one that is worked by, then those that it took the place of, the last first. */
+export function useAcceptedPlans(): readonly AcceptedPlan[] {
+  const { job, store } = useJob();
+  const [earlier, setEarlier] = useState<readonly AcceptedPlan[]>([]);
+  const { plan } = job;
+  useEffect(() => {
+    let isGone = false;
+    void store
+      .settled()
+      .then(() => store.earlierPlans(MOST))
+      .then((plans) => !isGone && setEarlier(plans));
+    return () => {
+      isGone = true;
+    };
+  }, [store, plan]);
+  return plan === null ? earlier : [plan, ...earlier];
+}

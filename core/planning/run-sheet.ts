@@ -1,0 +1,148 @@
+import { marksInWords } from '../job/marks.ts';
+import { dryingClimateId, placeOf, roomOf } from '../job/queries.ts';
+import type { Job, Painter } from '../job/schema.ts';
+import { localDate } from '../job/site-time.ts';
+import { residueIn } from '../quantities/litres.ts';
+import type { Hazard } from '../shelf/hazards.ts';
+import { shiftsOf } from './crew-shifts.ts';
+import type { Wetness } from './drying-places.ts';
+import { isBenchWork, type JobProblem } from './job-to-problem.ts';
+import { isCoat } from './lying-coats.ts';
+import { litresOf } from './pot-runs.ts';
+import type { PlanReading, Run } from './read-plan.ts';
+import { hazardsOf } from './step-hazards.ts';
+import { stepWords } from './step-words.ts';
+
+/** One line of a day's sheet; minutes from the plan's t0. */
+export interface SheetLine {
+  start: number;
+  end: number;
+  what: string;
+  /** Marks of the pieces in words, or the name of the room. */
+  which: string;
+  where: string;
+  /** Who else has hands on it. */
+  with: string[];
+  setupMinutes: number;
+  coat: CoatOnSheet | null;
+}
+
+/** What a coat of the day takes, and what may be done with it afterwards. */
+export interface CoatOnSheet {
+  product: string;
+  tool: string;
+  /** For all pieces of the run, with what stays in the tool. */
+  litres: number;
+  /** When the last piece of the run is touch dry, and may be coated again; null for never within the plan. */
+  touchDry: number | null;
+  recoat: number | null;
+}
+
+/** What a painter does on one day, in its order, with what it takes and what has to be left alone. */
+export interface RunSheet {
+  date: string;
+  painter: Painter;
+  /** Working hours of that day. */
+  hours: readonly (readonly [number, number])[];
+  lines: SheetLine[];
+  /** What can hurt somebody in the day's work. */
+  hazards: Hazard[];
+  /** Pieces that must not be touched when the day ends, with how they are then. */
+  leave: { mark: string; state: Wetness; until: number }[];
+}
+
+/** The sheet of a painter's day, an ISO date at the site. */
+export function runSheet(
+  job: Job,
+  problem: Pick<JobProblem, 'clocks' | 'conditions'>,
+  reading: PlanReading,
+  painter: Painter,
+  date: string,
+): RunSheet {
+  const isOn = (minutes: number): boolean => localDate(reading.t0, minutes, job.site.timeZone) === date;
+  const runs = reading.runs.filter((run) => run.painters.includes(painter.id) && isOn(run.start));
+  const rooms = reading.roomWork.filter((work) => work.painters.includes(painter.id) && isOn(work.start));
+  const others = (painters: readonly string[]): string[] =>
+    job.crew.filter(({ id }) => id !== painter.id && painters.includes(id)).map(({ name }) => name);
+  const lines = [
+    ...runs.map((run): SheetLine => ({
+      start: run.start,
+      end: run.end,
+      what: run.steps[0] ? stepWords(run.steps[0]) : '',
+      which: marksInWords(run.steps.map(({ piece }) => piece.mark)),
+      where: whereOf(job, run),
+      with: others(run.painters),
+      setupMinutes: run.setupMinutes,
+      coat: coatOf(job, problem, run),
+    })),
+    ...rooms.map(({ start, end, task, room, painters }): SheetLine => ({
+      start,
+      end,
+      what: task.words,
+      which: '',
+      where: room.name,
+      with: others(painters),
+      setupMinutes: 0,
+      coat: null,
+    })),
+  ].sort((one, other) => one.start - other.start);
+  const hours = shiftsOf(painter, problem.clocks.days).filter(([from]) => isOn(from));
+  const ends = hours.at(-1)?.[1] ?? lines.at(-1)?.end ?? 0;
+  return {
+    date,
+    painter,
+    hours,
+    lines,
+    hazards: [...new Set(runs.flatMap(({ steps }) => steps.flatMap((step) => hazardsOf(job, step))))],
+    leave: leftAlone(reading, ends),
+  };
+}
+
+/** Days on which a painter has something to do, as ISO dates in order. */
+export function workedDays(job: Job, reading: PlanReading, painterId: string): string[] {
+  const starts = [...reading.runs, ...reading.roomWork]
+    .filter(({ painters }) => painters.includes(painterId))
+    .map(({ start }) => localDate(reading.t0, start, job.site.timeZone));
+  return [...new Set(starts)].sort();
+}
+
+function whereOf(job: Job, { steps }: Run): string {
+  const [step] = steps;
+  if (step === undefined) return '';
+  if (isBenchWork(step)) return placeOf(job, 'bench').name;
+  return [...new Set(steps.map(({ piece }) => roomOf(job, piece)?.name ?? ''))].join(', ');
+}
+
+function coatOf(
+  job: Job,
+  { clocks, conditions }: Pick<JobProblem, 'clocks' | 'conditions'>,
+  run: Run,
+): CoatOnSheet | null {
+  const coats = run.steps.filter(isCoat);
+  const last = coats.at(-1);
+  if (last === undefined) return null;
+  const { coating, coat, faces } = last.coat;
+  const climateId = dryingClimateId(job, last.piece, faces);
+  const at = (stage: 'touch' | 'recoat'): number | null => {
+    const reached = clocks.reached(coating, stage, run.end, climateId, conditions.get(last.id));
+    return reached === null || reached === Infinity ? null : Math.ceil(reached);
+  };
+  return {
+    product: coating.name,
+    tool: coat.tool,
+    litres: coats.reduce((sum, step) => sum + litresOf(step, job.mixing.gun), residueIn(coat.tool)),
+    touchDry: at('touch'),
+    recoat: at('recoat'),
+  };
+}
+
+/** What is wet, tacky or hardening at a moment, the longest first. */
+function leftAlone({ lyings, inPlace }: PlanReading, at: number): RunSheet['leave'] {
+  return [...lyings, ...inPlace]
+    .flatMap(({ piece, stretches }) => {
+      const now = stretches.find(({ from, until }) => from <= at && at < until);
+      if (now === undefined || (now.state !== 'wet' && now.state !== 'tacky')) return [];
+      return [{ mark: piece.mark, state: now.state, until: now.until }];
+    })
+    .sort((one, other) => other.until - one.until);
+}

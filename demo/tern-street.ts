@@ -156,9 +156,9 @@ export function ternStreet(): Job {
     .tell('change-planning', { promised: '2027-04-16' })
     .plan('2027-03-01T07:00', 'First plan')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
-    .tell('take-hours', forecastOf('2027-03-05'))
-    .tacky('2027-03-05T07:35');
+    .tell('take-hours', forecastOf('2027-03-05'));
   return readInWorkshop(story)
+    .tacky('2027-03-05T07:45')
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 })
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;

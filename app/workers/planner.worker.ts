@@ -35,7 +35,7 @@ let mover: Mover | null = null;
 const planner = {
   /** Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. */
   async plan(job: Job, now: string, onBetter: (found: VerifiedPlan) => Promise<void>): Promise<VerifiedPlan | NoPlan> {
-    const jobProblem = jobToProblem(job, now);
+    const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
     const when = (tick: number): string => localTime(problem.t0, tick, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
@@ -53,7 +53,7 @@ const planner = {
 
   /** The job planned from `now`, with as little of a plan moved as it need. */
   planNear(job: Job, now: string, plan: ComparedPlan): NearAnswer {
-    const jobProblem = jobToProblem(job, now);
+    const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
     const near = verifiedNearPlan(problem, plan, { steps: NEAR_STEPS });
@@ -65,7 +65,7 @@ const planner = {
 
   /** Gets ready to move runs of a plan by hand. */
   beginMoving(job: Job, now: string, plan: ComparedPlan): void {
-    const jobProblem = jobToProblem(job, now);
+    const jobProblem = jobToProblem(job, now, { goesOn: true });
     mover = new Mover(job, jobProblem, plan, nowTick(job, jobProblem.problem.t0, now));
   },
 

@@ -16,7 +16,7 @@ import { workOf } from './crew-work.ts';
 import { AIR_SLOTS, sharedAir } from './shared-air.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
-import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
+import { PLAN_PROBLEM_FORMAT, type PlannedTask, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
 import { openRoomSteps, type RoomStep } from './room-work.ts';
 
@@ -75,15 +75,17 @@ export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
  * Turns a job into the plain planning problem, in minutes from the midnight before the first day.
  * Without stamps everything is to be planned, from `now` at the earliest. Work that is stamped done or running stands
  * where it was; a coat that was found tacky dries slower from there on; the rest is planned from `now`.
- * `now` is a local ISO time on the job's clock.
+ * `now` is a local ISO time on the job's clock. With `goesOn`, work that the accepted plan has under way at `now` is taken
+ * to be, although nobody has stamped it: a crew works by its plan, and stamps when a piece is done.
  */
-export function jobToProblem(job: Job, now: string): JobProblem {
+export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn?: boolean } = {}): JobProblem {
   const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
   const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
   const clocks = clocksOf(job, days);
   const factor = crewFactor(job.crew);
   const progress = progressByTask(job.log);
-  const draft = new ProblemDraft(job, clocks, nowTick, factor);
+  const underWay = goesOn ? underWayAt(job.plan, clocks.t0, nowTick) : [];
+  const draft = new ProblemDraft(job, clocks, nowTick, factor, underWay);
   const unplanned: Piece[] = [];
   const unpaintable: Unpaintable[] = [];
   for (const piece of job.pieces) {
@@ -99,10 +101,18 @@ export function jobToProblem(job: Job, now: string): JobProblem {
   return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, unpaintable, brokenPins: broken };
 }
 
+/** What a plan that begins at `t0` has under way at a tick. */
+function underWayAt(plan: Job['plan'], t0: string, now: number): readonly PlannedTask[] {
+  if (plan === null || plan.t0 !== t0) return [];
+  return plan.tasks.filter(({ start, end, painters }) => painters.length > 0 && start < now && now < end);
+}
+
 class ProblemDraft {
   readonly #job: Job;
   readonly #clocks: JobClocks;
   readonly #now: number;
+  /** What is taken to be going on as it was planned. */
+  readonly #underWay: ReadonlyMap<string, PlannedTask>;
   /** Minutes. */
   readonly #longestShift: number;
   readonly #factor: number;
@@ -124,7 +134,8 @@ class ProblemDraft {
   /** The next and the last step of every piece, by its room; next is null of a piece whose work has begun. */
   readonly #spans: { roomId: string; next: string | null; last: string }[] = [];
 
-  constructor(job: Job, clocks: JobClocks, now: number, factor: number) {
+  constructor(job: Job, clocks: JobClocks, now: number, factor: number, underWay: readonly PlannedTask[]) {
+    this.#underWay = new Map(underWay.map((task) => [task.id, task]));
     this.#job = job;
     this.#clocks = clocks;
     this.#now = now;
@@ -210,6 +221,12 @@ class ProblemDraft {
       const start = Math.max(0, Math.min(end - 1, startedAt ?? end - (stamped.minutes ?? work)));
       this.#recorded.push({ id: step.id, start, end: Math.max(start + 1, end) });
       if (!stamped.doneAt) this.#busy.push({ painter: stamped.by, until: end });
+      return;
+    }
+    const going = stamped === null ? this.#underWay.get(step.id) : undefined;
+    if (going) {
+      this.#recorded.push({ id: step.id, start: going.start, end: going.end });
+      for (const painter of going.painters) this.#busy.push({ painter, until: going.end });
       return;
     }
     const heavy = needsTwo(step);

@@ -116,8 +116,12 @@ export class Mover {
     const place = fit(this.#prepared.jointShifts(indices), from, task.task.work);
     if (place === null) return `Nobody is there for ${what}: ${this.#names(team)} has no hours left.`;
     if (isFirst && place.start !== from) {
-      const next = this.#when(place.start);
-      return `${this.#names(team)} can’t do it in one go at ${this.#when(from)}; from ${next} on there is time.`;
+      const isThere = this.#prepared.jointShifts(indices).some(([opens, closes]) => opens <= from && from < closes);
+      const names = this.#names(team);
+      const why = isThere
+        ? `${names} would have to stop before it is done, at the end of the shift`
+        : `${names} ${team.length > 1 ? 'do' : 'does'} not work at ${this.#when(from)}`;
+      return `${why}; from ${this.#when(place.start)} on there is time.`;
     }
     const wet = this.#touchesWet(task, place.start, ends);
     if (wet !== null) return wet;

@@ -40,7 +40,11 @@ export class Sampler {
     this.#clocks = new Map(problem.clocks.map(({ id, rate, step }) => [id, { clock: new RateClock(rate, step) }]));
     this.#planned = prepared.tasks.map(({ task }) => task.work);
     this.#most = prepared.tasks.map((task) => longestGo(prepared, task));
-    this.#drawn = { ...prepared, tasks: this.#ownTasks(prepared), appointments: prepared.shifts.map(() => []) };
+    this.#drawn = {
+      ...prepared,
+      tasks: this.#ownTasks(prepared),
+      appointments: prepared.appointments.map((own) => own.filter(({ task }) => prepared.tasks[task]?.isRecorded)),
+    };
   }
 
   /** Copies in which nothing has to be in time any more, and what waits too long is late: a run goes on all the same. */
@@ -57,9 +61,9 @@ export class Sampler {
       ...task,
       task: { ...task.task },
       // What is pinned begins no earlier, and later where it has to.
-      isFixed: task.isFixed && !task.isPinned,
-      isPinned: false,
-      latest: task.isFixed && !task.isPinned ? task.latest : problem.horizon,
+      isFixed: task.isRecorded,
+      isPinned: task.isRecorded,
+      latest: task.isRecorded ? task.latest : problem.horizon,
       before: task.before.map((wait) => ({
         ...wait,
         atLeast: own(wait.atLeast),

@@ -33,6 +33,7 @@ import { RiskPanel } from './RiskPanel.tsx';
 import { JourneyPanel, RunPanel } from './RunPanel.tsx';
 import { RunSheetView } from './RunSheetView.tsx';
 import { TakePanel } from './TakePanel.tsx';
+import { TooEarlyBar } from './TooEarlyBar.tsx';
 import { useAcceptedPlans } from './use-earlier-plans.ts';
 import { useCandidates } from './use-candidates.ts';
 import { useMoving, withPinned, type MovedPlan } from './use-moving.ts';
@@ -136,6 +137,7 @@ export default function Plan() {
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
       <BrokenPins problem={problem} />
+      {chosen?.id === 'accepted' && <TooEarlyBar problem={problem} plan={chosen.plan} onReplan={replan} />}
       {reading && chosen && (
         <CandidateBar candidates={candidates} chosen={chosen.id} t0={reading.t0} onChoose={choose} />
       )}
@@ -183,8 +185,10 @@ export default function Plan() {
             onChoose={chooseRun}
             onFollow={setFollowed}
           />
-          <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
-            {run && (
+          {followed !== null && <JourneyPanel pieceId={followed} reading={reading} onClose={() => setFollowed(null)} />}
+          {run && (
+            // It stays in sight beside a board that is taller than the screen.
+            <Box sx={{ position: 'sticky', bottom: 12, zIndex: 5, mt: 2, boxShadow: '0 -6px 24px rgb(0 0 0 / 18%)' }}>
               <RunPanel
                 run={run}
                 reading={reading}
@@ -194,13 +198,13 @@ export default function Plan() {
                 onFollow={setFollowed}
                 onPin={pin}
                 onUnpin={unpin}
-                onClose={() => setAsked(null)}
+                onClose={() => {
+                  moving.putBack();
+                  setAsked(null);
+                }}
               />
-            )}
-            {followed !== null && (
-              <JourneyPanel pieceId={followed} reading={reading} onClose={() => setFollowed(null)} />
-            )}
-          </Box>
+            </Box>
+          )}
         </Section>
       )}
       {shown && reading && comparable.length > 0 && (

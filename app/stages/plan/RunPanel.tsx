@@ -7,7 +7,6 @@ import Typography from '@mui/material/Typography';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { useState } from 'react';
 import type { DateTime } from 'luxon';
-import { marksInWords } from '../../../core/job/marks.ts';
 import type { Pin } from '../../../core/job/record.ts';
 import { localIso, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
@@ -74,7 +73,12 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
         )}
         <Button onClick={onClose}>Close</Button>
       </Box>
-      <Box component="ul" aria-label="Pieces of this run" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+      <Box
+        component="ul"
+        aria-label="Pieces of this run"
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, maxHeight: 92, overflowY: 'auto' }}
+        tabIndex={0}
+      >
         {pieces.map((piece) => (
           <li key={piece.id}>
             <Button
@@ -230,7 +234,7 @@ export function JourneyPanel({
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1 }}>
         <Tag mark={piece.mark} />
         <Typography variant="h3" sx={{ flex: 1 }}>
-          The way of {marksInWords([piece.mark])}
+          The way of {piece.mark}
         </Typography>
         <Button onClick={onClose}>Stop following</Button>
       </Box>

@@ -1,7 +1,7 @@
 import { fitPausing, fitWhole, type Shifts } from './calendar.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 
-/** Work that stands in one place, in hands that do other work as well: what somebody has pinned. */
+/** Work of a painter that stands in one place: what somebody has pinned, or what was done. */
 export interface Appointment {
   task: number;
   start: number;
@@ -18,23 +18,25 @@ function isBound({ task, earliest, latest, by, before }: PreparedTask, shifts: r
   return place?.start === earliest && latest <= place.end;
 }
 
-/** Per painter the appointments in the order of time; who does nothing but what is fixed, as a keeper of the record, has none. */
+/** Per painter the appointments in the order of time. */
 export function appointmentsOf(tasks: readonly PreparedTask[], shifts: readonly Shifts[]): Appointment[][] {
-  const bound = tasks.filter((task) => task.task.latest != null && isBound(task, shifts));
-  const isFree = shifts.map(() => false);
-  const stands = new Set(bound);
-  for (const task of tasks) {
-    if (!stands.has(task) && task.task.painters > 0) for (const painter of task.by) isFree[painter] = true;
-  }
-  // Where all that there is to do is pinned, all of it is somebody's appointment.
-  if (!isFree.includes(true)) isFree.fill(true);
   const appointments = shifts.map((): Appointment[] => []);
-  for (const { by, index, earliest: start, latest: end } of bound) {
-    if (!by.some((painter) => isFree[painter])) continue;
+  for (const task of tasks) {
+    if (task.task.latest == null || !isBound(task, shifts)) continue;
+    const { by, index, earliest: start, latest: end } = task;
     for (const painter of by) appointments[painter]?.push({ task: index, start, end });
   }
   for (const own of appointments) own.sort((one, other) => one.start - other.start || one.end - other.end);
   return appointments;
+}
+
+/** Whether a painter has nothing to do but appointments. */
+export function keepers(tasks: readonly PreparedTask[], painters: number): boolean[] {
+  const isKeeper = new Array<boolean>(painters).fill(true);
+  for (const { isPinned, by, task } of tasks) {
+    if (!isPinned && task.painters > 0) for (const painter of by) isKeeper[painter] = false;
+  }
+  return isKeeper;
 }
 
 /** Per task, the last tick at which it can start for all that is pinned after it; `Infinity` where nothing is. */
@@ -45,7 +47,8 @@ export function duesOf(
   const dues = new Float64Array(tasks.length).fill(Infinity);
   for (const index of [...(order ?? [])].reverse()) {
     const task = tasks[index];
-    const isBeforePinned = task?.isPinned || task?.after.some(({ to }) => (dues[to] ?? Infinity) < Infinity);
+    const isBeforePinned =
+      (task?.isPinned && !task.isRecorded) || task?.after.some(({ to }) => (dues[to] ?? Infinity) < Infinity);
     if (isBeforePinned) dues[index] = latestStarts[index] ?? Infinity;
   }
   return dues;

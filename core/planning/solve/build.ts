@@ -55,7 +55,6 @@ class Dispatch {
   readonly #openWaits: Int32Array;
   /** In the order of when they could start. */
   readonly #waiting: Waiting[] = [];
-  readonly #fixed: Waiting[] = [];
   /** By space, those for which it is full. */
   readonly #blocked: Waiting[][];
   /** By pinned task, those whose hands it needs first. */
@@ -75,9 +74,8 @@ class Dispatch {
     const schedule = this.#schedule;
     for (;;) {
       if (shouldStop()) return { stopped: true };
-      const fixed = this.#nextFixed();
       // Where nobody seems to have hands for any of them, asking for a place tells why.
-      const entry = fixed ?? this.#choose() ?? this.#waiting[0];
+      const entry = this.#choose() ?? this.#waiting[0];
       if (entry === undefined) return this.#blockedFirst() ?? { schedule };
       const answer = schedule.find(entry.task, entry.from, entry.crew);
       if ('refused' in answer && answer.refused.kind === 'appointment') {
@@ -87,11 +85,11 @@ class Dispatch {
         continue;
       }
       if ('refused' in answer) return { stuck: { task: entry.task, refusal: answer.refused } };
-      if (fixed === null) this.#remove(entry);
+      this.#remove(entry);
       // Spaces can push it later than it looked; then others may go first.
       const { start } = answer.placed;
       const hasOthers = this.#waiting.length > 0;
-      if (fixed === null && start > entry.at + this.#rule.slack && entry.from < start && hasOthers) {
+      if (start > entry.at + this.#rule.slack && entry.from < start && hasOthers) {
         entry.from = start;
         this.#insert(entry);
         continue;
@@ -126,8 +124,7 @@ class Dispatch {
     const first = task.task.painters === 0 || task.isFixed ? ready : this.#schedule.firstWorking(crew, ready);
     const handsFor = task.task.painters === 0 ? null : this.#schedule.handsFor(task, crew);
     const entry = { task, crew, handsFor, takesPlace: task.spaces.length > 0, first, from: first, at: 0 };
-    if (task.isFixed && !task.isPinned) this.#fixed.push(entry);
-    else this.#insert(entry);
+    this.#insert(entry);
   }
 
   /** Keeps the waiting in the order of when they could start, so that only the first of them have to be looked at. */
@@ -145,13 +142,6 @@ class Dispatch {
 
   #remove(entry: Waiting): void {
     this.#waiting.splice(this.#waiting.indexOf(entry), 1);
-  }
-
-  /** What can stand in one place only goes first, in the order of time: it can't give way. */
-  #nextFixed(): Waiting | null {
-    if (this.#fixed.length === 0) return null;
-    this.#fixed.sort((one, other) => other.first - one.first);
-    return this.#fixed.pop() ?? null;
   }
 
   /** Looks when somebody has hands and place for a task. */
@@ -186,6 +176,8 @@ class Dispatch {
       const { at, task, crew } = candidate;
       if (candidate.from > next + slack) break;
       if (at === Infinity || at > next + slack) continue;
+      // What can stand nowhere else gives way to nothing, as soon as nothing goes before it.
+      if (task.isFixed && at === next) return candidate;
       let score = priority[task.index] ?? 0;
       if (slack < Infinity) score -= at - next;
       if (score + sameTool <= highest) continue;

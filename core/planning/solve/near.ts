@@ -1,9 +1,9 @@
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { PlannedTask } from '../problem.ts';
-import type { Rule } from './build.ts';
-import { asBuilt } from './moves.ts';
+import { buildSchedule, type Rule } from './build.ts';
+import { displaced, standing, type Displaced } from './insertion.ts';
 import { policyOf } from './policy.ts';
-import type { Prepared, PreparedTask } from './prepared.ts';
+import { prepare, type Prepared, type PreparedTask } from './prepared.ts';
 import type { Refusal, Schedule } from './schedule.ts';
 import { buildRepairing } from './search.ts';
 
@@ -21,10 +21,22 @@ export type Nearest =
 const NOTICED = 15;
 /** Minutes for which somebody rather waits than takes up what comes later in the plan: one manner after another. */
 const PATIENCES = [0, 20, 60, 150];
+/** Minutes after something that can't stay within which others are let go with it, one try after another. */
+const REACHES = [0, 100, 480, 1440, 5760];
+/** Minutes before it, in which places may be changed as well. */
+const BACK = 90;
+/** Schedules that are tried before what is in their way is let go as well, how often that is done, and how many more are tried once one holds. */
+const TRIES = 6;
+const ROUNDS = 5;
+const MORE = 4;
+/** Minutes by which the order of what is let go is shaken. */
+const SHAKEN = [30, 120, 480];
 
 /**
  * The schedule that keeps closest to a plan: no later than it has to be, and of those the one in which least moved.
- * What can stay where it was stays; `steps` more schedules are tried around the best. Deterministic for a seed.
+ * What can't stay is let go, with what comes after it in its piece and with what lies about it, a little and then more,
+ * until the rest can stand; only where that ends later, the order of work is pushed on instead. `steps` more schedules
+ * are tried where it holds. Deterministic for a seed.
  */
 export function nearestSchedule(
   prepared: Prepared,
@@ -33,39 +45,122 @@ export function nearestSchedule(
 ): Nearest {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const random = seededRandom(seed);
-  let best: { schedule: Schedule; distance: Distance; rule: Rule } | null = null;
-  let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
-  const attempt = (rule: Rule): void => {
-    const built = buildRepairing(prepared, rule, shouldStop);
-    if ('stuck' in built) stuck ??= built.stuck;
-    if (!('schedule' in built)) return;
-    const distance = distanceOf(prepared, built.schedule, planned, plan.finish);
-    if (best === null || compareDistances(distance, best.distance) < 0) best = { ...built, distance, rule };
+  const found: Close[] = [];
+  const consider = (schedule: Schedule): void => {
+    found.push({ schedule, distance: distanceOf(prepared, schedule, planned, plan.finish) });
+    found.sort((one, other) => compareDistances(one.distance, other.distance)).splice(1);
   };
-  const { tickMinutes } = prepared.problem;
+  const isInTime = (): boolean => found[0]?.distance.later === 0;
+  const away = displaced(prepared, planned);
+  let before = -1;
+  for (const reach of REACHES) {
+    if (isInTime() || shouldStop()) break;
+    const loose = letGo(prepared, planned, away, reach / prepared.problem.tickMinutes);
+    if (loose.size === before) continue;
+    before = loose.size;
+    for (let round = 0; round < ROUNDS && !isInTime() && !shouldStop(); round++) {
+      const bound = prepare(standing(prepared, planned, loose));
+      const inTheWay = new Set<number>();
+      let tries = TRIES;
+      let holds = false;
+      for (let attempt = 0; attempt < tries && !shouldStop(); attempt++) {
+        const rule = shakenPolicy(bound, planned, loose, { attempt: round * TRIES + attempt, random });
+        const built = buildSchedule(bound, rule, shouldStop);
+        if ('stuck' in built) inTheWay.add(blockedBy(built.stuck));
+        if (!('schedule' in built)) continue;
+        consider(built.schedule);
+        if (!holds) tries = attempt + 1 + MORE + steps;
+        holds = true;
+      }
+      // What stands in the way of all that was tried is let go as well.
+      const more = [...inTheWay].filter((index) => !loose.has(index) && !prepared.tasks[index]?.isPinned);
+      if (more.length === 0) break;
+      for (const index of more) loose.add(index);
+    }
+  }
+  const stuck = isInTime() ? null : pushOn(prepared, planned, shouldStop, consider);
+  return found[0] ?? { stuck };
+}
+
+interface Close {
+  schedule: Schedule;
+  distance: Distance;
+}
+
+/** What can't stay, what comes after it in its piece, and what was planned to begin about then. */
+function letGo(
+  { tasks, pieces, pieceOf }: Prepared,
+  planned: ReadonlyMap<string, PlannedTask>,
+  away: readonly Displaced[],
+  reach: number,
+): Set<number> {
+  const startOf = (index: number): number => planned.get(tasks[index]?.task.id ?? '')?.start ?? Infinity;
+  const moved = tasks.filter(({ isPinned, isRecorded, earliest, index }) => {
+    return isPinned && !isRecorded && startOf(index) !== earliest;
+  });
+  const loose = new Set<number>();
+  const centres: number[] = [];
+  for (const { index, from } of [...away, ...moved.map((task) => ({ index: task.index, from: task.earliest }))]) {
+    const start = Math.min(startOf(index), from);
+    for (const other of pieces[pieceOf[index] ?? -1] ?? []) if (startOf(other) >= start) loose.add(other);
+    loose.add(index);
+    centres.push(from);
+    if (startOf(index) < Infinity) centres.push(startOf(index));
+  }
+  if (reach > 0) {
+    for (const { index } of tasks) {
+      const start = startOf(index);
+      if (centres.some((centre) => start >= centre - BACK && start <= centre + reach)) loose.add(index);
+    }
+  }
+  return loose;
+}
+
+/** What has to be let go for a build to get on. */
+function blockedBy({ task, refusal }: { task: PreparedTask; refusal: Refusal }): number {
+  return refusal.kind === 'appointment' ? refusal.task : task.index;
+}
+
+/** The plan's policy, at first as it is, then with the order of what is loose shaken. */
+function shakenPolicy(
+  bound: Prepared,
+  planned: ReadonlyMap<string, PlannedTask>,
+  loose: ReadonlySet<number>,
+  { attempt, random }: { attempt: number; random: () => number },
+): Rule {
+  const { tickMinutes } = bound.problem;
+  const rule = policyOf(bound, planned, {
+    slack: (PATIENCES[attempt % PATIENCES.length] ?? 0) / tickMinutes,
+    keepsTimes: attempt % 8 < 4,
+    keepsHands: attempt % 3 === 0,
+  });
+  if (attempt < PATIENCES.length || attempt % TRIES === 0) return rule;
+  const by = (SHAKEN[attempt % SHAKEN.length] ?? 0) / tickMinutes;
+  for (const index of loose) rule.priority[index] = (rule.priority[index] ?? 0) + (random() - 0.5) * 2 * by;
+  return rule;
+}
+
+/** Schedules in the plan's order of work, each thing as soon as it can be; what was stuck where none came of it. */
+function pushOn(
+  prepared: Prepared,
+  planned: ReadonlyMap<string, PlannedTask>,
+  shouldStop: () => boolean,
+  consider: (schedule: Schedule) => void,
+): { task: PreparedTask; refusal: Refusal } | null {
+  let stuck: { task: PreparedTask; refusal: Refusal } | null = null;
   for (const keepsTimes of [true, false]) {
     for (const keepsHands of [true, false]) {
       for (const patience of PATIENCES) {
-        if (best !== null && (shouldStop() || !keepsTimes)) break;
-        attempt(policyOf(prepared, planned, { slack: patience / tickMinutes, keepsTimes, keepsHands }));
+        if (shouldStop()) return stuck;
+        const slack = patience / prepared.problem.tickMinutes;
+        const rule = policyOf(prepared, planned, { slack, keepsTimes, keepsHands });
+        const built = buildRepairing(prepared, rule, shouldStop);
+        if ('schedule' in built) consider(built.schedule);
+        else if ('stuck' in built) stuck ??= built.stuck;
       }
     }
   }
-  for (let step = 0; step < steps && best !== null && !shouldStop(); step++) attempt(aroundIt(prepared, best, random));
-  return best ?? { stuck };
-}
-
-/** Some of what comes next goes before what was before it. */
-function aroundIt(prepared: Prepared, best: { schedule: Schedule; rule: Rule }, random: () => number): Rule {
-  const rule = asBuilt(best);
-  const { order } = best.schedule;
-  const at = Math.floor(random() * order.length);
-  const piece = prepared.pieces[prepared.pieceOf[order[at] ?? 0] ?? 0] ?? [];
-  const by = (random() - 0.5) * order.length * 0.2;
-  for (const index of random() < 0.5 ? piece : [order[at] ?? 0]) {
-    rule.priority[index] = (rule.priority[index] ?? 0) + by;
-  }
-  return rule;
+  return stuck;
 }
 
 function distanceOf(
@@ -76,11 +171,11 @@ function distanceOf(
 ): Distance {
   let moved = 0;
   let ticks = 0;
-  for (const { index, task, isFixed, isPinned } of tasks) {
+  for (const { index, task, isRecorded } of tasks) {
     const before = planned.get(task.id);
     const placed = schedule.placements[index];
     if (before === undefined || placed === null || placed === undefined || task.painters === 0) continue;
-    if (isFixed && !isPinned) continue;
+    if (isRecorded) continue;
     const hands = placed.painters.map((painter) => problem.painters[painter]?.id).join();
     const by = Math.abs(placed.start - before.start) * problem.tickMinutes;
     if (by > NOTICED || hands !== before.painters.join()) moved++;

@@ -35,8 +35,9 @@ export function policyOf(
     priority: Float64Array.from(begins, (start) => -start),
     slack,
     sameTool: 0,
-    notBefore: Int32Array.from(tasks, ({ task }, index) =>
-      keepsTimes && planned.has(task.id) ? (begins[index] ?? 0) : 0,
+    // What can stand in one place only stands there, whatever was planned.
+    notBefore: Int32Array.from(tasks, ({ task, isPinned }, index) =>
+      keepsTimes && !isPinned && planned.has(task.id) ? (begins[index] ?? 0) : 0,
     ),
     hands: Int16Array.from(hands),
     keepsPlaces: false,

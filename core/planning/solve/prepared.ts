@@ -1,5 +1,5 @@
 import { RateClock } from '../../shelf/drying/rate-clock.ts';
-import { appointmentsOf, type Appointment } from './appointments.ts';
+import { appointmentsOf, keepers, type Appointment } from './appointments.ts';
 import { jointShifts, type Shifts } from './calendar.ts';
 import { lanesOf, type Lane } from './lanes.ts';
 import type { Measure, PlanProblem, PlanTask } from '../problem.ts';
@@ -50,6 +50,8 @@ export interface PreparedTask {
   isFixed: boolean;
   /** Whether it is an appointment of whoever does it. */
   isPinned: boolean;
+  /** Whether those who do it have nothing but appointments, as the keepers of a record do. */
+  isRecorded: boolean;
   window: readonly (readonly [number, number])[] | null;
   /** Indices of the painters who may do it, and the index of this crew; the same for all tasks that say the same. */
   by: readonly number[];
@@ -87,6 +89,8 @@ export interface Prepared {
   /** Crews by their index; first, for each painter, the crew of that painter alone. */
   crews: readonly (readonly number[])[];
   capacities: readonly number[];
+  /** By space, whether something is left there between tasks. */
+  isHeld: readonly boolean[];
   /** Set-ups by their index. */
   setups: readonly PreparedSetup[];
   holds: PreparedHold[];
@@ -153,6 +157,7 @@ export function prepare(problem: PlanProblem): Prepared {
       latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
       isFixed: task.latest != null && task.latest - (task.earliest ?? 0) === task.work,
       isPinned: false,
+      isRecorded: false,
       window: task.window == null ? null : (windows.get(task.window) ?? []),
       by: crews[crew] ?? [],
       crew,
@@ -198,6 +203,8 @@ export function prepare(problem: PlanProblem): Prepared {
     const task = tasks[index];
     if (task) task.isPinned = true;
   }
+  const isKeeper = keepers(tasks, shifts.length);
+  for (const task of tasks) task.isRecorded = task.isPinned && task.by.every((painter) => isKeeper[painter]);
   for (const task of tasks) {
     const balance = balanceOf(task);
     const leavesIn = new Set(task.opens.map((hold) => hold.space));
@@ -217,6 +224,7 @@ export function prepare(problem: PlanProblem): Prepared {
     jointShifts: jointly(shifts),
     crews,
     capacities: problem.spaces.map((space) => space.slots),
+    isHeld: problem.spaces.map((_space, space) => holds.some((hold) => hold.space === space)),
     setups: [...setups.values()],
     holds,
     order,

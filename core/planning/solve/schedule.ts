@@ -76,7 +76,10 @@ export class Schedule {
   /** Keeps places free for a pinned task and for what it leaves behind, or gives them back with −1. */
   #reserve(task: PreparedTask, sign: 1 | -1): void {
     this.#reserved[task.index] = sign === 1 ? 1 : 0;
-    for (const { space, slots } of task.spaces) this.#profiles[space]?.take(task.earliest, task.latest, sign * slots);
+    for (const { space, slots } of task.spaces) {
+      // What is left somewhere for nobody knows how long would never find a place beside what is kept there.
+      if (!this.#prepared.isHeld[space]) this.#profiles[space]?.take(task.earliest, task.latest, sign * slots);
+    }
     if (!this.#keepsPlaces) return;
     for (const { space, needs } of task.leaves) {
       if (needs > 0) this.#profiles[space]?.take(task.latest, FOREVER, sign * needs);

@@ -97,7 +97,9 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     seed: options.seed ?? 1,
     steps,
     first: options.from ? [asPlanned(prepared, options.from)] : [],
-    dues: prepared.tasks.some(({ isPinned }) => isPinned) ? duesOf(prepared, latest?.starts ?? []) : null,
+    dues: prepared.tasks.some(({ isPinned, isRecorded }) => isPinned && !isRecorded)
+      ? duesOf(prepared, latest?.starts ?? [])
+      : null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),

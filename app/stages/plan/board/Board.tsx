@@ -92,13 +92,14 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
   const pinned = useMemo(() => new Set(pins.map(({ taskId }) => taskId)), [pins]);
   const tabStop = shown.some(({ id }) => id === focused) ? focused : (shown[0]?.id ?? null);
 
-  const goToNow = useEffectEvent(() => {
+  const goToNow = (): void => {
     const box = scroll.current;
     if (box) box.scrollLeft = Math.max(0, axis.x(at) - box.clientWidth * 0.25);
-  });
+  };
+  const follow = useEffectEvent(goToNow);
   // The real clock goes on without pulling the board away from where somebody is reading.
   const stepped = job.settings.clock.kind === 'simulated' ? at : null;
-  useEffect(() => goToNow(), [axis, stepped]);
+  useEffect(() => follow(), [axis, stepped]);
 
   const choose = (item: BoardItem): void => {
     const { shows } = item;
@@ -135,7 +136,7 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
   );
-  const held = (event: DragMoveEvent): { run: Run; move: Parameters<MovingState['aimAt']>[0] } | null => {
+  const held = (event: DragMoveEvent): Parameters<MovingState['aimAt']>[0] | null => {
     const item = items.find(({ id }) => id === event.active.id);
     if (item?.shows.kind !== 'run') return null;
     const { run } = item.shows;
@@ -144,7 +145,7 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
     const by = Math.round(event.delta.y / (painterRows[0]?.height ?? 1));
     const row = painterRows[Math.max(0, Math.min(painterRows.length - 1, item.row + by))];
     const painters = run.painters.length > 1 || !row?.painterId ? run.painters : [row.painterId];
-    return { run, move: { taskIds: run.steps.map(({ id }) => id), start, painters } };
+    return { taskIds: run.steps.map(({ id }) => id), start, painters };
   };
 
   return (
@@ -204,16 +205,16 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
         <DndContext
           sensors={sensors}
           autoScroll={false}
-          onDragStart={({ active }) => setFocused(String(active.id))}
+          onDragStart={({ active }) => {
+            const item = items.find(({ id }) => id === active.id);
+            setFocused(String(active.id));
+            if (item?.shows.kind === 'run') onChoose(item.shows.run);
+          }}
           onDragMove={(event) => {
-            const hand = held(event);
-            if (hand) moving.aimAt(hand.move);
+            const move = held(event);
+            if (move) moving.aimAt(move);
           }}
-          onDragEnd={(event) => {
-            const hand = held(event);
-            if (hand) onChoose(hand.run);
-            moving.letGo();
-          }}
+          onDragEnd={moving.letGo}
           onDragCancel={moving.putBack}
         >
           <Box ref={scroll} sx={{ overflowX: 'auto', flex: 1, position: 'relative' }}>

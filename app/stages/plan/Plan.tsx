@@ -104,7 +104,7 @@ export default function Plan() {
 
   // What is shown is compared with others, not with itself.
   const comparable = earlier.filter(
-    (plan) => plan.t0 === shown?.t0 && !(chosen?.id === 'accepted' && plan.madeAt === job.plan?.madeAt),
+    (plan) => plan.t0 === shown?.t0 && !(chosen?.id === 'accepted' && plan === job.plan),
   );
 
   if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
@@ -215,7 +215,7 @@ export default function Plan() {
             t0={reading.t0}
             problem={problem}
             accepted={comparable}
-            canTakeUp={({ fingerprint, madeAt }) => fingerprint === planFingerprint(job) && madeAt !== job.plan?.madeAt}
+            canTakeUp={(plan) => plan !== job.plan && plan.fingerprint === planFingerprint(job)}
             onTakeUp={takeUp}
           />
         </Section>

@@ -27,6 +27,8 @@ export interface CandidatesState {
   discard(): void;
 }
 
+/** Minutes by which a plan that moves little may end later and still be the one that is shown first. */
+const FAR_LATER = 240;
 /** Before a changed job is planned, ms: one change often follows another. */
 const SETTLED = 350;
 
@@ -66,7 +68,14 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     }
     return found;
   }, [plan, isAccepted, before, byHand, near.draft, planner.draft, fingerprint, problem.steps, at, job.pins]);
-  const order: CandidateId[] = [...(picked ? [picked] : []), 'moved', 'near', 'anew', 'accepted'];
+  const [kept, found] = (['near', 'anew'] as const).map((id) => candidates.find((candidate) => candidate.id === id));
+  const isFarLater = kept && found && kept.plan.finish > found.plan.finish + FAR_LATER;
+  const order: CandidateId[] = [
+    ...(picked ? [picked] : []),
+    'moved',
+    ...(isFarLater ? (['anew', 'near'] as const) : (['near', 'anew'] as const)),
+    'accepted',
+  ];
   const chosen = order.map((id) => candidates.find((candidate) => candidate.id === id)).find(Boolean) ?? null;
 
   const replan = useCallback(() => {

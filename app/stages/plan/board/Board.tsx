@@ -198,7 +198,7 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
               fontWeight={row.kind === 'painter' ? 700 : 400}
               fill={row.kind === 'painter' ? 'var(--ink)' : 'var(--ink-soft)'}
             >
-              {row.label.length > 14 ? `${row.label.slice(0, 13)}…` : row.label}
+              {row.label.length > 16 ? `${row.label.slice(0, 15)}…` : row.label}
             </text>
           ))}
         </svg>

@@ -289,6 +289,7 @@ test('a room is cleared before its paint: usual tasks stand in the plan and are 
   await painter.goTo('Plan');
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Accept this plan' }).click({ timeout: 20_000 });
+  await painter.goTo('Today');
   const tasks = page.getByRole('region', { name: 'In the rooms' });
   const first = tasks.getByRole('checkbox', { name: 'Landing: Move furniture to the middle, cover it' });
   await first.check();

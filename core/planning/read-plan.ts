@@ -58,7 +58,7 @@ export function readPlan(
     finish: plan.finish,
     runs,
     ...dryingOf(job, { steps, clocks, conditions }, starts, ends),
-    benches: benchesOf(runs),
+    benches: benchesOf(runs, starts, ends),
     roomWork: roomWorkOf(job, tasks),
     ends,
     starts,
@@ -158,18 +158,31 @@ function likenessOf(step: PieceStep | undefined): string {
   return coat ? `coat/${coat.number}/${coat.coat.product}/${coat.faces.join()}/${step.piece.groupId}` : step.operation;
 }
 
-/** A stretch of a run that takes a place on the bench: pieces one after another. */
+/** Pieces of a run that take a place on the bench one right after another. */
 export interface BenchUse {
   run: Run;
+  steps: PieceStep[];
   slot: number;
   from: number;
   until: number;
 }
 
-/** Who works at which place of the bench. */
-function benchesOf(runs: readonly Run[]): BenchUse[] {
-  const uses = runs
-    .filter(({ steps }) => steps.some(isBenchWork))
-    .map((run) => ({ run, from: run.start, until: run.end }));
+/** What takes up the bench, and on which of its places: while nobody works at it, it is free for others. */
+function benchesOf(
+  runs: readonly Run[],
+  starts: ReadonlyMap<string, number>,
+  ends: ReadonlyMap<string, number>,
+): BenchUse[] {
+  const uses: Omit<BenchUse, 'slot'>[] = [];
+  for (const run of runs) {
+    for (const step of run.steps.filter(isBenchWork)) {
+      const [from, until] = [starts.get(step.id) ?? run.start, ends.get(step.id) ?? run.end];
+      const last = uses.at(-1);
+      if (last?.run === run && last.until === from) {
+        last.until = until;
+        last.steps.push(step);
+      } else uses.push({ run, steps: [step], from, until });
+    }
+  }
   return onSlots(uses);
 }

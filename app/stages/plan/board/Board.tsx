@@ -363,7 +363,7 @@ function ItemBar({ item: { id, shows }, axis: { x }, height, t0, pinned, at }: I
     case 'room':
       return <RoomWorkBar work={shows.work} x={x} t0={t0} top={7} height={height - 14} />;
     case 'bench':
-      return <BenchBar run={shows.use.run} x={x} height={height} />;
+      return <BenchBar use={shows.use} x={x} height={height} />;
     case 'lying':
       return <LyingBar lying={shows.lying} x={x} height={height} />;
   }

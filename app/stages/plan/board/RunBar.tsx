@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { Run } from '../../../../core/planning/read-plan.ts';
+import type { BenchUse, Run } from '../../../../core/planning/read-plan.ts';
 import { operationPaint, runLabel } from './run-paint.tsx';
 
 interface RunBarProps {
@@ -82,20 +82,20 @@ function Pin({ x, y }: { x: number; y: number }) {
   );
 }
 
-/** What of a run is seen at the bench: its place is taken, and by which pieces. */
-export function BenchBar({ run, x, height }: Pick<RunBarProps, 'run' | 'x' | 'height'>) {
-  const paint = operationPaint(run.operation, run.steps[0]?.coat?.coating.role);
-  const width = Math.max(1.5, x(run.end) - x(run.start));
-  const [first] = run.steps;
-  const label =
-    run.steps.length > 1 ? `${first?.piece.mark ?? ''} +${run.steps.length - 1}` : (first?.piece.mark ?? '');
+/** What is on the bench: by whom its place is taken, and by which pieces. */
+export function BenchBar({ use, x, height }: { use: BenchUse } & Pick<RunBarProps, 'x' | 'height'>) {
+  const { run, steps, from, until } = use;
+  const paint = operationPaint(run.operation, steps[0]?.coat?.coating.role);
+  const width = Math.max(1.5, x(until) - x(from));
+  const [first] = steps;
+  const label = steps.length > 1 ? `${first?.piece.mark ?? ''} +${steps.length - 1}` : (first?.piece.mark ?? '');
   return (
     <g style={{ cursor: 'pointer' }}>
-      <rect x={x(run.start)} y={4} width={width} height={height - 8} rx={2} fill={paint.fill} fillOpacity={0.28} />
-      <rect x={x(run.start)} y={height - 7} width={width} height={3} fill={paint.fill} />
+      <rect x={x(from)} y={4} width={width} height={height - 8} rx={2} fill={paint.fill} fillOpacity={0.28} />
+      <rect x={x(from)} y={height - 7} width={width} height={3} fill={paint.fill} />
       {width > label.length * 7.4 + 6 && (
         <text
-          x={x(run.start) + 4}
+          x={x(from) + 4}
           y={height / 2 - 1}
           dominantBaseline="central"
           fontSize={13}

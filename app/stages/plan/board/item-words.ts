@@ -11,7 +11,7 @@ export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZon
   switch (shows.kind) {
     case 'run':
     case 'bench': {
-      const { steps } = shows.kind === 'run' ? shows.run : shows.use.run;
+      const { steps } = shows.kind === 'run' ? shows.run : shows.use;
       const [step] = steps;
       const at = shows.kind === 'bench' ? 'At the bench: ' : '';
       return `${at}${span}, ${step ? stepWords(step) : ''}: ${marksInWords(steps.map(({ piece }) => piece.mark))}`;

@@ -97,9 +97,9 @@ export function boardLayout(job: Job, reading: PlanReading, showsAllInPlace: boo
   });
   for (const use of reading.benches) {
     const row = benchRow + use.slot;
-    const pieceIds = use.run.steps.map(({ piece }) => piece.id);
-    const { from, until, run } = use;
-    items.push({ id: `${row}/${run.id}`, row, from, until, pieceIds, shows: { kind: 'bench', use } });
+    const pieceIds = use.steps.map(({ piece }) => piece.id);
+    const { from, until, steps } = use;
+    items.push({ id: `${row}/${steps[0]?.id ?? ''}`, row, from, until, pieceIds, shows: { kind: 'bench', use } });
   }
   const lie = (lyings: readonly Lying[], first: number, count: number): void => {
     for (const lying of lyings) {

@@ -1,0 +1,82 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { helper } from '../testing/worked-job.ts';
+import { TestJob } from '../testing/jobs.ts';
+import { jobToProblem } from './job-to-problem.ts';
+import { readPlan } from './read-plan.ts';
+import { runSheet, workedDays } from './run-sheet.ts';
+import { verifiedPlan } from './verified-plan.ts';
+
+function planned() {
+  const { job } = new TestJob().tell('state-painter', { painter: helper }).door('a').door('b').door('c').coated();
+  const problem = jobToProblem(job, '2027-03-01T07:00');
+  const plan = verifiedPlan(problem.problem, { steps: 40 });
+  assert.ok(plan.status !== 'infeasible');
+  return { job, problem, reading: readPlan(job, problem, { t0: problem.problem.t0, ...plan }) };
+}
+
+test('the sheets of all days and painters hold every run once for each of its painters, in order', () => {
+  const { job, problem, reading } = planned();
+  let lines = 0;
+  for (const painter of job.crew) {
+    for (const date of workedDays(job, reading, painter.id)) {
+      const sheet = runSheet(job, problem, reading, painter, date);
+      lines += sheet.lines.length;
+      sheet.lines.forEach(({ start, end }, index) => {
+        assert.ok(start >= (sheet.lines[index - 1]?.end ?? 0));
+        assert.ok(
+          sheet.hours.some(([from, until]) => from <= start && end <= until),
+          'in working hours',
+        );
+      });
+    }
+  }
+  assert.equal(
+    lines,
+    reading.runs.reduce((sum, { painters }) => sum + painters.length, 0),
+  );
+});
+
+test('a coat on a sheet says what it takes and when it is dry, by the same clocks as the plan', () => {
+  const { job, problem, reading } = planned();
+  const sheets = job.crew.flatMap((painter) =>
+    workedDays(job, reading, painter.id).map((date) => runSheet(job, problem, reading, painter, date)),
+  );
+  const coats = sheets.flatMap(({ lines }) => lines.filter(({ coat }) => coat !== null));
+  assert.ok(coats.length > 0);
+  for (const { coat, end } of coats) {
+    assert.ok(coat && coat.litres > 0.05 && coat.litres < 2, `${coat?.litres} L`);
+    assert.ok(coat.touchDry !== null && coat.touchDry > end);
+    assert.ok(coat.recoat !== null && coat.recoat > coat.touchDry);
+  }
+  // What is wet or tacky when somebody goes home is on the rack until then, by the reading.
+  const left = sheets.flatMap(({ leave, hours }) => leave.map((entry) => ({ ...entry, at: hours.at(-1)?.[1] ?? 0 })));
+  assert.ok(left.length > 0);
+  for (const { mark, at, until, state } of left) {
+    const lying = reading.lyings.find(({ piece, from, until: ends }) => piece.mark === mark && from <= at && at < ends);
+    assert.ok(
+      lying?.stretches.some((stretch) => stretch.state === state && stretch.until === until),
+      mark,
+    );
+  }
+});
+
+test('two who lift a door have it on both sheets, each with the other’s name', () => {
+  const made = new TestJob()
+    .tell('state-painter', { painter: helper })
+    .door('a', { shape: { width: 1200, height: 2600, thickness: 60 } })
+    .coated();
+  const problem = jobToProblem(made.job, '2027-03-01T07:00');
+  const plan = verifiedPlan(problem.problem, { steps: 20 });
+  assert.ok(plan.status !== 'infeasible');
+  const reading = readPlan(made.job, problem, { t0: problem.problem.t0, ...plan });
+  const hung = reading.runs.find(({ operation }) => operation === 'rehang');
+  assert.ok(hung?.needsTwo);
+  for (const painter of made.job.crew) {
+    const lines = workedDays(made.job, reading, painter.id).flatMap(
+      (date) => runSheet(made.job, problem, reading, painter, date).lines,
+    );
+    const other = made.job.crew.find(({ id }) => id !== painter.id)?.name;
+    assert.deepEqual(lines.find(({ start }) => start === hung.start)?.with, [other]);
+  }
+});

@@ -188,7 +188,15 @@ export default function Plan() {
           {followed !== null && <JourneyPanel pieceId={followed} reading={reading} onClose={() => setFollowed(null)} />}
           {run && (
             // It stays in sight beside a board that is taller than the screen.
-            <Box sx={{ position: 'sticky', bottom: 12, zIndex: 5, mt: 2, boxShadow: '0 -6px 24px rgb(0 0 0 / 18%)' }}>
+            <Box
+              sx={{
+                position: 'sticky',
+                bottom: { xs: 72, md: 12 },
+                zIndex: 5,
+                mt: 2,
+                boxShadow: '0 -6px 24px rgb(0 0 0 / 18%)',
+              }}
+            >
               <RunPanel
                 run={run}
                 reading={reading}

@@ -137,7 +137,7 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
         value={at}
         onChange={setAt}
         ampm={false}
-        minutesStep={5}
+        timeSteps={{ minutes: 5 }}
         timezone={zone}
         format="dd.MM.yyyy HH:mm"
         slotProps={{ textField: { size: 'small' } }}

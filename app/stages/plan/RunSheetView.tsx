@@ -85,8 +85,18 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
         '@media print': { border: 0, boxShadow: 'none', p: 0, maxWidth: 'none', breakAfter: 'page' },
       }}
     >
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '3px solid #000', pb: 1, mb: 1 }}>
-        <Typography variant="h2" component="h2" sx={{ flex: 1, color: '#000' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'baseline',
+          columnGap: 2,
+          borderBottom: '3px solid #000',
+          pb: 1,
+          mb: 1,
+        }}
+      >
+        <Typography variant="h2" component="h2" sx={{ flex: '1 1 260px', color: '#000' }}>
           {DateTime.fromISO(sheet.date).toFormat('cccc d LLLL')} · {sheet.painter.name}
         </Typography>
         <span>
@@ -134,7 +144,7 @@ function SheetRow({ line, clock, t0 }: { line: SheetLine; clock: (minutes: numbe
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '26px 112px 1fr',
+        gridTemplateColumns: { xs: '26px 1fr', sm: '26px 112px 1fr' },
         columnGap: 1.5,
         py: 0.9,
         borderBottom: '1px solid #bbb',
@@ -145,7 +155,7 @@ function SheetRow({ line, clock, t0 }: { line: SheetLine; clock: (minutes: numbe
       <Box sx={{ fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}>
         {clock(line.start)}–{clock(line.end)}
       </Box>
-      <Box>
+      <Box sx={{ gridColumn: { xs: 2, sm: 3 } }}>
         <strong>{say(line.what)}</strong>
         {line.which && `: ${line.which}`}
         <Box sx={{ color: '#333', fontSize: 14 }}>

@@ -60,7 +60,9 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     }
     if (near.draft?.fingerprint === fingerprint) {
       const reason = 'Replanned, as little moved as need be';
-      found.push(candidateOf('near', { ...near.draft, pins: job.pins, reason }, against));
+      const candidate = candidateOf('near', { ...near.draft, pins: job.pins, reason }, against);
+      // Where nothing has to move, it is the accepted plan again.
+      if (!isAccepted || (candidate.changes?.moved.length ?? 0) > 0) found.push(candidate);
     }
     if (planner.draft?.fingerprint === fingerprint) {
       const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';

@@ -8,12 +8,12 @@ import { useJob } from './job-context.tsx';
 export function useJobProblem(): JobProblem {
   const { job, now } = useJob();
   const today = now.slice(0, 10);
-  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins } = job;
+  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches } = job;
   return useMemo(
     () => jobToProblem(job, `${today}T00:00`),
     // The problem does not depend on the name, the settings, the time of day or the accepted plan.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, today],
+    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches, today],
   );
 }
 

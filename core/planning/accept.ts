@@ -8,7 +8,8 @@ import type { FoundPlan, PlanProblem } from './problem.ts';
  * accepted plan is not of this job any more. FNV-1a over the stated facts.
  */
 export function planFingerprint(job: Job): string {
-  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, strokes } = job;
+  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, strokes, patches } = job;
+  const openPatches = patches.filter(({ read }) => read === null);
   const text = canonical([
     pieces.map(pieceText),
     groups,
@@ -23,6 +24,7 @@ export function planFingerprint(job: Job): string {
     [site.timeZone, site.latitude, site.longitude],
     // Plans from before strokes could be chosen stay what they are.
     ...(strokes.length > 0 ? [strokes] : []),
+    ...(openPatches.length > 0 ? [openPatches.map(({ groupId, coats }) => [groupId, coats])] : []),
   ]);
   let hash = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {

@@ -14,6 +14,7 @@ import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { JobSetups } from './job-setups.ts';
 import { workOf } from './crew-work.ts';
 import { AIR_SLOTS, sharedAir } from './shared-air.ts';
+import { patchWaits } from './patch-waits.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
 import { PLAN_PROBLEM_FORMAT, type PlannedTask, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
@@ -111,6 +112,8 @@ class ProblemDraft {
   readonly #job: Job;
   readonly #clocks: JobClocks;
   readonly #now: number;
+  /** By group, until when a test patch holds its coats up. */
+  readonly #patches: ReadonlyMap<string, number>;
   /** What is taken to be going on as it was planned. */
   readonly #underWay: ReadonlyMap<string, PlannedTask>;
   /** Minutes. */
@@ -139,6 +142,7 @@ class ProblemDraft {
     this.#job = job;
     this.#clocks = clocks;
     this.#now = now;
+    this.#patches = patchWaits(job, clocks.t0);
     const shifts = job.crew.flatMap((painter) => shiftsOf(painter, clocks.days));
     this.#longestShift = shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0);
     this.#factor = factor;
@@ -236,13 +240,19 @@ class ProblemDraft {
       painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
       setup: this.#setups.of(step, this.#climateId(step)),
       spaces: isBenchWork(step) ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
-      earliest: this.#now,
+      earliest: this.#earliestOf(step),
       latest: this.#latestOf(step),
       // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.
       pausable: !step.piece.comesOff && work > this.#longestShift,
       window: this.#windowOf(step),
       by: null,
     });
+  }
+
+  /** Coats wait until the test patch of their surface can be read. */
+  #earliestOf(step: PieceStep): number {
+    const patch = isCoat(step) ? (this.#patches.get(step.piece.groupId) ?? 0) : 0;
+    return Math.max(this.#now, patch);
   }
 
   /** The window of a coat that is put on in the open. */

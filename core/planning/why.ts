@@ -5,6 +5,7 @@ import { Holding, type HeldBy, type Standing } from './held-by.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { prepare, type Prepared } from './solve/prepared.ts';
 import { standingOf } from './standing.ts';
+import { patchWaits } from './patch-waits.ts';
 import { taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
@@ -24,6 +25,7 @@ export interface Link {
 export class Why {
   readonly #job: Job;
   readonly #jobProblem: JobProblem;
+  readonly #patches: ReadonlyMap<string, number>;
   readonly #prepared: Prepared;
   readonly #standing: Standing;
   readonly #holding: Holding;
@@ -33,6 +35,7 @@ export class Why {
     const { problem } = jobProblem;
     this.#job = job;
     this.#jobProblem = jobProblem;
+    this.#patches = patchWaits(job, problem.t0);
     this.#prepared = prepare(problem);
     this.#standing = standingOf(problem, plan);
     this.#holding = new Holding(this.#prepared, this.#standing);
@@ -100,11 +103,15 @@ export class Why {
       }
       case 'earliest': {
         const { task: planned, isPinned } = this.#prepared.tasks[task] ?? {};
-        const because = isPinned
-          ? 'It is pinned there.'
-          : planned?.latest != null && planned.latest - (planned.earliest ?? 0) <= planned.work
-            ? 'It was done then.'
-            : 'Nothing comes before it: the plan begins here.';
+        const group = this.#jobProblem.steps.get(planned?.id ?? '')?.piece.groupId ?? '';
+        const isHeldUp = (planned?.earliest ?? 0) > 0 && this.#patches.get(group) === planned?.earliest;
+        const because = isHeldUp
+          ? 'It waits until the test patch of its surface can be read.'
+          : isPinned
+            ? 'It is pinned there.'
+            : planned?.latest != null && planned.latest - (planned.earliest ?? 0) <= planned.work
+              ? 'It was done then.'
+              : 'Nothing comes before it: the plan begins here.';
         return { because, until: null };
       }
       case 'order':

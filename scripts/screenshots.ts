@@ -81,7 +81,22 @@ const SHOTS: readonly Shot[] = [
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
-  { name: 'plan', path: `/plan?${LINEN}` },
+  {
+    name: 'plan',
+    path: `/plan?${LINEN}`,
+    before: async (page) => {
+      const run = page.getByRole('button', { name: /^Sat 6 Mar .* Turn, then first coat/ }).first();
+      await run.focus();
+      await page.keyboard.press('Enter');
+      await page.getByRole('button', { name: 'Move it…' }).click();
+      const form = page.getByRole('form', { name: 'Move the run' });
+      await form.getByRole('spinbutton', { name: 'Hours' }).click();
+      await page.keyboard.type('1205');
+      await form.getByRole('button', { name: 'What would it change?' }).click();
+      await form.getByRole('button', { name: 'Move it there' }).waitFor();
+      await page.getByRole('heading', { name: 'The board' }).scrollIntoViewIfNeeded();
+    },
+  },
   { name: 'plan-school', path: `/plan?${TERN}` },
   { name: 'today', path: `/today?${TERN}` },
   { name: 'today-phone', path: `/today?${TERN}`, phone: true },

@@ -26,8 +26,8 @@ const REACHES = [0, 100, 480, 1440, 5760];
 /** Minutes before it, in which places may be changed as well. */
 const BACK = 90;
 /** Schedules that are tried before what is in their way is let go as well, how often that is done, and how many more are tried once one holds. */
-const TRIES = 6;
-const ROUNDS = 5;
+const TRIES = 8;
+const ROUNDS = 6;
 const MORE = 4;
 /** Minutes by which the order of what is let go is shaken. */
 const SHAKEN = [30, 120, 480];

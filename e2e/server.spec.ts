@@ -101,7 +101,7 @@ test('refuses with problem details: no JSON, no problem, a foreign job, too much
     422,
     /There is no task “x”/,
   );
-  await refused('/api/plan', { ...job, format: 'nivel.job/6' }, 422, /newer Nivel/);
+  await refused('/api/plan', { ...job, format: 'nivel.job/99' }, 422, /newer Nivel/);
   await refused('/api/quantities', { ...job, crew: [] }, 422, /crew/);
   await refused('/api/plan', Buffer.from(`"${'x'.repeat(21_000_000)}"`), 413, /20000000 bytes/);
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { usualPiece } from '../job/usual-piece.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../testing/jobs.ts';
 import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
 import { jobToProblem } from './job-to-problem.ts';
@@ -11,6 +11,7 @@ import { planProblemSchema } from './problem.ts';
 import { readPlan } from './read-plan.ts';
 import { solve } from './solve/solve.ts';
 import { stepWords } from './step-words.ts';
+import { verifiedPlan } from './verified-plan.ts';
 import { verify } from './verify.ts';
 
 const MONDAY = '2027-03-01T00:00';
@@ -328,4 +329,15 @@ test('an opening that must close at night is told with the nights that its piece
   assert.equal(away?.piece.id, 'd');
   assert.equal(away.nights, dayOf(at('d/rehang').end) - dayOf(at('d/take-off').end));
   assert.ok(away.nights >= 2);
+});
+
+test('a plan reaches as far as the work of a large job does', () => {
+  const ids = Array.from({ length: 160 }, (_unused, index) => `door-${index}`);
+  const { job } = new TestJob().tell('add-pieces', { ids, kind: 'flush-door', piece: DOOR }).coated();
+  const { problem } = jobToProblem(job, '2027-03-01T07:00');
+  const work = problem.tasks.reduce((sum, task) => sum + task.work, 0);
+  const there = problem.painters[0]?.shifts.reduce((sum, [from, until]) => sum + until - from, 0) ?? 0;
+  assert.ok(problem.horizon > 90 * 1440 && there > 1.5 * work, `${there} minutes for ${work}`);
+  const plan = verifiedPlan(problem, { steps: 1 });
+  assert.equal(plan.status, 'feasible');
 });

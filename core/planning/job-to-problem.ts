@@ -14,6 +14,7 @@ import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { JobSetups } from './job-setups.ts';
 import { workOf } from './crew-work.ts';
 import { AIR_SLOTS, sharedAir } from './shared-air.ts';
+import { horizonDays } from './plan-horizon.ts';
 import { patchWaits } from './patch-waits.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
@@ -21,8 +22,6 @@ import { PLAN_PROBLEM_FORMAT, type PlannedTask, type PlanProblem, type PlanTask,
 import { recordedTasks } from './recorded-work.ts';
 import { openRoomSteps, type RoomStep } from './room-work.ts';
 
-/** Days that a plan may reach beyond the day on which it is made. */
-const HORIZON_DAYS = 90;
 /** What is done on the bench, of pieces that come off. */
 const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
   'wash',
@@ -81,9 +80,9 @@ export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
  */
 export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn?: boolean } = {}): JobProblem {
   const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
-  const days = HORIZON_DAYS + Math.floor(nowTick / 1440);
-  const clocks = clocksOf(job, days);
   const factor = crewFactor(job.crew);
+  const days = horizonDays(job, factor) + Math.floor(nowTick / 1440);
+  const clocks = clocksOf(job, days);
   const progress = progressByTask(job.log);
   const underWay = goesOn ? underWayAt(job.plan, clocks.t0, nowTick) : [];
   const draft = new ProblemDraft(job, clocks, nowTick, factor, underWay);

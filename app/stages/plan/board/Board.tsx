@@ -16,11 +16,8 @@ import { WetnessKey, WetnessPatterns } from '../../../ui/wetness.tsx';
 import type { MovingState } from '../use-moving.ts';
 import { AimGhost } from './AimGhost.tsx';
 import { AIR, Backdrop, HEAD } from './Backdrop.tsx';
-import { itemWords } from './item-words.ts';
+import { ItemView } from './ItemView.tsx';
 import { boardLayout, neighbour, type BoardItem } from './layout.ts';
-import { LyingBar } from './LyingBar.tsx';
-import { RoomWorkBar } from './RoomWorkBar.tsx';
-import { BenchBar, RunBar } from './RunBar.tsx';
 import { RunLegend } from './run-paint.tsx';
 import { timeAxis, type TimeAxis } from './time-axis.ts';
 import { useInSight } from './use-in-sight.ts';
@@ -35,8 +32,6 @@ const ZOOMS = [
 ] as const;
 /** Minutes to which a run that is moved snaps. */
 const SNAP = 5;
-/** Pixels of a bar that can be hit and seen. */
-const THIN = 10;
 
 const KEYS: Readonly<Record<string, Parameters<typeof neighbour>[2]>> = {
   ArrowLeft: 'left',
@@ -118,6 +113,12 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
     requestAnimationFrame(() =>
       drawing.current?.querySelector<SVGElement>(`[data-item="${CSS.escape(item.id)}"]`)?.focus(),
     );
+  };
+
+  /** What an event on the drawing is about. */
+  const itemAt = (target: EventTarget): BoardItem | null => {
+    const id = target instanceof Element ? target.closest('[data-item]')?.getAttribute('data-item') : null;
+    return items.find((item) => item.id === id) ?? null;
   };
 
   const onKey = (event: KeyboardEvent): void => {
@@ -226,6 +227,13 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
               role="group"
               aria-label="The board. Arrow keys go from run to run, Enter chooses; the same is listed day by day below."
               onKeyDown={onKey}
+              onFocus={(event) => setFocused(itemAt(event.target)?.id ?? focused)}
+              onClick={(event) => {
+                const item = itemAt(event.target);
+                if (item === null) return;
+                setFocused(item.id);
+                choose(item);
+              }}
             >
               <WetnessPatterns />
               <Backdrop
@@ -249,43 +257,21 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
                 ))}
                 {followed !== null && <Journey items={items} followed={followed} axis={axis} rows={rows} />}
                 {shown.map((item) => (
-                  <g
+                  <ItemView
                     key={item.id}
-                    data-item={item.id}
-                    className="board-item"
-                    role="button"
-                    tabIndex={item.id === tabStop ? 0 : -1}
-                    aria-label={itemWords(item, reading.t0, zone)}
-                    aria-pressed={isChosen(item, chosen, followed)}
-                    transform={`translate(0 ${rows[item.row]?.top ?? 0})`}
-                    opacity={followed === null || item.pieceIds.includes(followed) ? 1 : 0.22}
-                    onClick={() => {
-                      setFocused(item.id);
-                      choose(item);
-                    }}
-                    onFocus={() => setFocused(item.id)}
-                  >
-                    <title>{itemWords(item, reading.t0, zone)}</title>
-                    <ItemBar
-                      item={item}
-                      axis={axis}
-                      height={rows[item.row]?.height ?? 0}
-                      t0={reading.t0}
-                      pinned={pinned}
-                      at={at}
-                    />
-                    {(isChosen(item, chosen, followed) || item.id === focused) && (
-                      <rect
-                        className={isChosen(item, chosen, followed) ? 'board-chosen' : 'board-focus'}
-                        x={axis.x(item.from) - 2}
-                        y={2}
-                        width={Math.max(THIN, axis.x(item.until) - axis.x(item.from)) + 4}
-                        height={(rows[item.row]?.height ?? 0) - 4}
-                        rx={5}
-                        fill="none"
-                      />
-                    )}
-                  </g>
+                    item={item}
+                    axis={axis}
+                    top={rows[item.row]?.top ?? 0}
+                    height={rows[item.row]?.height ?? 0}
+                    t0={reading.t0}
+                    timeZone={zone}
+                    isPinned={isPinned(item, pinned)}
+                    canMove={item.from >= at}
+                    isTabStop={item.id === tabStop}
+                    isFocused={item.id === focused}
+                    isChosen={isChosen(item, chosen, followed)}
+                    isFaint={followed !== null && !item.pieceIds.includes(followed)}
+                  />
                 ))}
                 {moving.aim && (
                   <AimGhost aim={moving.aim} minutes={minutesOf(reading, moving.aim.taskIds)} rows={rows} axis={axis} />
@@ -343,30 +329,8 @@ function minutesOf({ starts, ends }: PlanReading, taskIds: readonly string[]): n
   return taskIds.reduce((sum, id) => sum + Math.max(0, (ends.get(id) ?? 0) - (starts.get(id) ?? 0)), 0);
 }
 
-interface ItemBarProps {
-  item: BoardItem;
-  axis: TimeAxis;
-  height: number;
-  t0: string;
-  pinned: ReadonlySet<string>;
-  at: number;
-}
-
-function ItemBar({ item: { id, shows }, axis: { x }, height, t0, pinned, at }: ItemBarProps) {
-  switch (shows.kind) {
-    case 'run': {
-      const isPinned = shows.run.steps.some((step) => pinned.has(step.id));
-      return (
-        <RunBar id={id} run={shows.run} x={x} height={height} isPinned={isPinned} canMove={shows.run.start >= at} />
-      );
-    }
-    case 'room':
-      return <RoomWorkBar work={shows.work} x={x} t0={t0} top={7} height={height - 14} />;
-    case 'bench':
-      return <BenchBar use={shows.use} x={x} height={height} />;
-    case 'lying':
-      return <LyingBar lying={shows.lying} x={x} height={height} />;
-  }
+function isPinned({ shows }: BoardItem, pinned: ReadonlySet<string>): boolean {
+  return shows.kind === 'run' && shows.run.steps.some((step) => pinned.has(step.id));
 }
 
 /** A line through everything that happens to a piece, from hands to rack and back. */

@@ -1,0 +1,24 @@
+import { ALL_ALONG } from '../job/new-job.ts';
+import type { Job } from '../job/schema.ts';
+import { localDays } from '../units/local-day.ts';
+import { shiftsOf } from './crew-shifts.ts';
+import { workOf } from './crew-work.ts';
+import { pieceSteps } from './piece-steps.ts';
+
+/** Days that a plan may reach at least beyond the day on which it is made, and at most. */
+const HORIZON_DAYS = 90;
+const LONGEST_DAYS = 700;
+/** How much longer a job may take than its work, beside the days that its coats dry: not all hands are always busy. */
+const IDLING = 1.8;
+const DRYING_DAYS = 40;
+/** Any week will do to count its hours. */
+const MONDAY = '2027-03-01';
+/** Days within which a job can be done, however large it is: the crew's weeks against the work of all its pieces. */
+export function horizonDays(job: Job, factor: number): number {
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
+  const work = steps.reduce((sum, { minutes }) => sum + workOf(minutes, factor), 0);
+  const week = job.crew.flatMap((painter) => shiftsOf({ ...painter, ...ALL_ALONG }, localDays(MONDAY, 'UTC', 7)));
+  const weekly = week.reduce((sum, [from, until]) => sum + until - from, 0);
+  const days = weekly === 0 ? 0 : DRYING_DAYS + (IDLING * 7 * work) / weekly;
+  return Math.min(LONGEST_DAYS, Math.max(HORIZON_DAYS, Math.ceil(days)));
+}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useCallback, useMemo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { AcceptedPlan, Pin } from '../../../core/job/record.ts';
+import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/record.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
@@ -82,12 +82,13 @@ export default function Plan() {
     setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` });
   };
   const pin = (made: readonly Pin[]): void => {
-    if (chosen?.id === 'moved') show({ ...chosen, pins: withoutTasks(pins, made).concat(made) });
+    // What is not accepted yet keeps its pins to itself until it is.
+    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, made).concat(made) });
     else apply('pin-tasks', { pins: [...made] });
   };
   const unpin = (taskIds: readonly string[]): void => {
     const loose = taskIds.map((taskId) => ({ taskId }));
-    if (chosen?.id === 'moved') show({ ...chosen, pins: withoutTasks(pins, loose) });
+    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, loose) });
     else apply('unpin-tasks', { taskIds: [...taskIds] });
   };
   const accept = (): void => {
@@ -98,7 +99,7 @@ export default function Plan() {
     if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
   };
   const takeUp = (plan: AcceptedPlan): void => {
-    apply('accept-plan', { plan: { ...plan, reason: `Back to: ${plan.reason}`.slice(0, 300) } });
+    apply('accept-plan', { plan: { ...plan, reason: `Back to: ${plan.reason}`.slice(0, LONGEST_REASON) } });
     discard();
   };
 

@@ -69,7 +69,8 @@ export function nearestSchedule(
         if ('stuck' in built) inTheWay.add(blockedBy(built.stuck));
         if (!('schedule' in built)) continue;
         consider(built.schedule);
-        if (!holds) tries = attempt + 1 + MORE + steps;
+        // With nothing let go, all that follows is the same again.
+        if (!holds) tries = loose.size === 0 ? 0 : attempt + 1 + MORE + steps;
         holds = true;
       }
       // What stands in the way of all that was tried is let go as well.

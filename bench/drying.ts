@@ -39,7 +39,9 @@ const rooms = Array.from({ length: ROOMS }, (_unused, index): Climate => ({
   usual: OPEN_AIR.usual,
   shelter: { lag: 3 + index, warmer: index % 4 },
   heating:
-    index % 3 === 0 ? null : { spans: [{ setPoint: 16 + (index % 5), from: 6, until: 18 }], warmUp: 3, holds: 3 },
+    index % 3 === 0
+      ? null
+      : { spans: [{ setPoint: 16 + (index % 5), from: 6, until: 18 }], warmUp: 3, holds: 3, onSince: null },
 }));
 const facts = { climates: [outdoors, ...rooms], readings: [], site: job.site };
 

@@ -1,3 +1,4 @@
+import { usualPiece } from '../core/job/usual-piece.ts';
 import { PLAIN_CLIMATE } from '../core/air/climate.ts';
 import { newJob } from '../core/job/new-job.ts';
 import type { Job, Week } from '../core/job/schema.ts';
@@ -34,7 +35,15 @@ export function linenPress(): Job {
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T14:45' } })
     .tell('state-room', {
-      room: { id: 'room-1', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
+      room: {
+        id: 'room-1',
+        name: 'Landing',
+        climateId: 'house',
+        maxOff: null,
+        zonesAtOnce: null,
+        bearing: null,
+        tasks: [],
+      },
     })
     .tell('state-climate', {
       climate: {
@@ -51,36 +60,28 @@ export function linenPress(): Job {
     story.tell('add-pieces', {
       ids: [`press-door-${index + 1}`],
       kind: 'cabinet-door',
-      piece: {
-        roomId: 'room-1',
+      piece: usualPiece('cabinet-door', 'room-1', {
         shape: { width, height: 1184, thickness: 21, style: 'framed', stile: 72, topRail: 72, bottomRail: 95 },
         surface,
         exposure,
         scope: { faces: ['front', 'back'], edges: ['left', 'right', 'top', 'bottom'] },
-        access: { who: '', closesAtNight: false, neededBy: null },
-        fireRated: false,
-        upHigh: false,
         comesOff: true,
         note: index === 0 ? 'left leaf' : 'right leaf',
-      },
+      }),
     });
   }
   for (const [index, height] of [168, 212, 212].entries()) {
     story.tell('add-pieces', {
       ids: [`press-drawer-${index + 1}`],
       kind: 'drawer-front',
-      piece: {
-        roomId: 'room-1',
+      piece: usualPiece('drawer-front', 'room-1', {
         shape: { width: 898, height, thickness: 19 },
         surface,
         exposure,
         scope: { faces: ['front'], edges: ['left', 'right', 'top', 'bottom'] },
-        access: { who: '', closesAtNight: false, neededBy: null },
-        fireRated: false,
-        upHigh: false,
         comesOff: true,
         note: ['top', 'middle', 'bottom'][index] ?? '',
-      },
+      }),
     });
   }
   return story

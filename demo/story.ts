@@ -12,7 +12,7 @@ import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
-import { roomWorkOf } from '../core/planning/room-work.ts';
+import { siteWorkOf } from '../core/planning/site-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
 import type { StrokeChoice } from '../core/job/stroke-schema.ts';
@@ -184,12 +184,14 @@ export class Story {
     const now = minutesSince(plan.t0, until, site.timeZone);
     const progress = progressByTask(this.job.log);
     const over = plan.tasks.filter(({ painters, end }) => painters.length > 0 && end <= now);
-    for (const { room, task, end } of roomWorkOf(this.job, over)) {
-      const doneAt = localIso(localTime(plan.t0, end, site.timeZone));
-      if (task.doneAt === null) this.tell('tick-room-task', { roomId: room.id, taskId: task.id, doneAt });
+    const onSite = siteWorkOf(this.job, over);
+    for (const { of, end } of onSite.filter((work) => work.doneAt === null)) {
+      const at = localIso(localTime(plan.t0, end, site.timeZone));
+      if (of.kind === 'room') this.tell('tick-room-task', { roomId: of.roomId, taskId: of.taskId, doneAt: at });
+      else this.tell('switch-heating', { climateId: of.climateId, onSince: at });
     }
     const entries = over
-      .filter(({ id }) => !id.startsWith('room/') && !progress.get(id)?.doneAt)
+      .filter(({ id }) => !onSite.some((work) => work.id === id) && !progress.get(id)?.doneAt)
       .sort((one, other) => one.end - other.end)
       .map((task) => ({
         id: `stamp-${++this.#stamps}`,

@@ -73,7 +73,8 @@ export function surveyTernStreet(story: Story): void {
   story.tell('change-cutting', { stock: [2400, 3000] });
   for (const [id, name, maxOff, bearing] of ROOMS) {
     const tasks = id === 'room-1' ? tasksOf(id, '2027-03-01T08:30') : id === 'recital' ? tasksOf(id, null) : [];
-    story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, bearing, tasks } });
+    const zonesAtOnce = id === 'room-1' ? 4 : null;
+    story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, zonesAtOnce, bearing, tasks } });
   }
   practiceRooms(story);
   store(story);
@@ -83,17 +84,21 @@ export function surveyTernStreet(story: Story): void {
 }
 
 function practiceRooms(story: Story): void {
+  // Five plywood doors stand in at night; the rooms of the large instruments have to lock, with their own.
+  const locked = [4, 6];
   const access = { who: 'pupils, from 13:00', closesAtNight: true, neededBy: null };
   DOORS.forEach(([width, height], index) => {
     const onIt = index === 2 || index === 5 ? 'oak varnish' : 'oil gloss';
     story.type(`door 6p ${width}x${height}x35 ${onIt} practice`, `practice-door-${index + 1}`, {
-      access,
+      access: { ...access, standIn: !locked.includes(index) },
+      zone: `practice room ${index + 1}`,
       note: `practice room ${index + 1}`,
     });
   });
   DOORS.forEach(([width, height], index) => {
     story.type(`casing ${width + 10}x${height + 10} oil gloss practice`, `practice-casing-${index + 1}`, {
       note: `practice room ${index + 1}`,
+      zone: `practice room ${index + 1}`,
     });
   });
   story.type('skirting 62m profile torus 145 oil gloss practice', 'practice-skirting');
@@ -143,7 +148,7 @@ function recitalRoom(story: Story): void {
 }
 
 function outside(story: Story): void {
-  const afternoon = { who: '', closesAtNight: false, neededBy: null };
+  const afternoon = { who: '', closesAtNight: false, standIn: false, neededBy: null };
   story
     .type('6 louvred shutter 430x1460 vinyl factory faded outside street', 'street-shutter', {
       access: afternoon,
@@ -151,11 +156,11 @@ function outside(story: Story): void {
       upHigh: true,
     })
     .type('flush door 926x2040x45 metal factory entrance yard', 'yard-door', {
-      access: { who: 'caretaker', closesAtNight: true, neededBy: '2027-03-12' },
+      access: { who: 'caretaker', closesAtNight: true, standIn: true, neededBy: '2027-03-12' },
       note: 'galvanised, sun in the morning',
     })
     .type('sectional door 2440x2130 5 sections 4 panels entrance yard', 'yard-loading-door', {
-      access: { who: 'deliveries, Tuesdays', closesAtNight: true, neededBy: null },
+      access: { who: 'deliveries, Tuesdays', closesAtNight: true, standIn: false, neededBy: null },
       note: 'section joints stick',
     });
 }
@@ -163,7 +168,7 @@ function outside(story: Story): void {
 function inside(story: Story): void {
   story
     .type('railing 11.4m 96 spindles 32 sq 5 newels bare gallery', 'gallery-railing', {
-      access: { who: 'everybody, by day', closesAtNight: false, neededBy: null },
+      access: { who: 'everybody, by day', closesAtNight: false, standIn: false, neededBy: null },
       note: 'scraped to bare wood',
       upHigh: true,
     })

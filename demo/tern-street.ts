@@ -117,7 +117,7 @@ export function ternStreet(): Job {
           { date: '2027-03-03', swing: { warmest: 15, coldest: 8, humidityAtWarmest: 62, humidityAtColdest: 86 } },
           { date: '2027-03-04', swing: { warmest: 14, coldest: 8, humidityAtWarmest: 68, humidityAtColdest: 88 } },
         ],
-        heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2 },
+        heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: '2027-03-01T07:00' },
       },
     })
     .tell('state-climate', {

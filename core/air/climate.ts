@@ -60,6 +60,17 @@ export const MOST_SPANS = 4;
 const heatedSpanSchema = z.object({ setPoint: temperature, from: hourOfDay, until: hourOfDay });
 export type HeatedSpan = z.infer<typeof heatedSpanSchema>;
 
+export const heatingSchema = z.object({
+  spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
+  /** K that it gains in an hour at most. */
+  warmUp: z.number().min(0.2).max(60),
+  /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
+  holds: z.number().min(0).max(72),
+  /** Since when it runs, local; null while somebody has still to switch it on. */
+  onSince: z.iso.datetime({ local: true }).nullable(),
+});
+export type Heating = z.infer<typeof heatingSchema>;
+
 /** The climate of a room, a workshop or the open air. */
 export const climateSchema = z.object({
   // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
@@ -72,15 +83,7 @@ export const climateSchema = z.object({
   exceptions: z.array(z.object({ date: z.iso.date(), swing: daySwingSchema })).max(120),
   /** An unheated place that follows the open air: hours that its walls delay, and K by which it is warmer. */
   shelter: z.object({ lag: z.number().min(0).max(72), warmer: z.number().min(-5).max(15) }).nullable(),
-  heating: z
-    .object({
-      spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
-      /** K that it gains in an hour at most. */
-      warmUp: z.number().min(0.2).max(60),
-      /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
-      holds: z.number().min(0).max(72),
-    })
-    .nullable(),
+  heating: heatingSchema.nullable(),
   /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
   stated: z.object({
     hours: z.array(statedHourSchema).max(MOST_HOURS, 'A climate holds the hours of a year at most.'),
@@ -97,7 +100,6 @@ export const climateSchema = z.object({
   }),
 });
 export type Climate = z.infer<typeof climateSchema>;
-export type Heating = NonNullable<Climate['heating']>;
 
 /** What a climate starts from beside its name and its usual day. */
 export const PLAIN_CLIMATE = {
@@ -110,7 +112,7 @@ export const PLAIN_CLIMATE = {
 } satisfies Partial<Climate>;
 
 /** Heating as it usually is, but for its set-point and hours: an electric heater in a closed workshop. */
-export const USUAL_WARMING = { warmUp: 3, holds: 3 } as const;
+export const USUAL_WARMING = { warmUp: 3, holds: 3, onSince: null } as const;
 
 const COLDEST_HOUR = 5;
 const WARMEST_HOUR = 15;
@@ -126,7 +128,7 @@ function warmth(hour: number): number {
 }
 
 /** The warmest set-point in a clock hour, 0 to 23, in °C; `-Infinity` when no heating is on. */
-export function setPointAt({ spans }: Heating, hour: number): number {
+export function setPointAt({ spans }: Pick<Heating, 'spans'>, hour: number): number {
   return spans.reduce((most, span) => (isOn(span, hour) ? Math.max(most, span.setPoint) : most), -Infinity);
 }
 

@@ -39,7 +39,9 @@ test('a cold night begins on the evening before its date, and not earlier', () =
 });
 
 test('heating over midnight keeps the vapour and dries the air', () => {
-  const heated = airOf({ heating: { spans: [{ setPoint: 20, from: 22, until: 6 }], warmUp: 60, holds: 0 } });
+  const heated = airOf({
+    heating: { spans: [{ setPoint: 20, from: 22, until: 6 }], warmUp: 60, holds: 0, onSince: null },
+  });
   const [before, after] = [plain(2, 2), heated(2, 2)];
   assert.equal(after.temperature, 20);
   assert.ok(Math.abs(vapourPressure(20, after.humidity) - vapourPressure(before.temperature, before.humidity)) < 1e-9);
@@ -47,7 +49,9 @@ test('heating over midnight keeps the vapour and dries the air', () => {
 });
 
 test('heating warms up by so many K an hour, holds its warmth for a while, and never goes beyond its set-point', () => {
-  const heated = airOf({ heating: { spans: [{ setPoint: 20, from: 6, until: 16 }], warmUp: 2, holds: 3 } });
+  const heated = airOf({
+    heating: { spans: [{ setPoint: 20, from: 6, until: 16 }], warmUp: 2, holds: 3, onSince: null },
+  });
   const gained = (hour: number): number => heated(2, hour).temperature - plain(2, hour).temperature;
   assert.ok(gained(6) > 1.9 && gained(6) < 2.3, `${gained(6)} K in the first hour`);
   assert.ok(Math.abs(gained(7) - gained(6) - 2) < 1e-9, 'two K more in the second');
@@ -56,14 +60,16 @@ test('heating warms up by so many K an hour, holds its warmth for a while, and n
 });
 
 test('heating through the night is warm already on the first morning', () => {
-  const heated = airOf({ heating: { spans: [{ setPoint: 20, from: 22, until: 6 }], warmUp: 1, holds: 3 } });
+  const heated = airOf({
+    heating: { spans: [{ setPoint: 20, from: 22, until: 6 }], warmUp: 1, holds: 3, onSince: null },
+  });
   assert.ok(Math.abs(heated(1, 3).temperature - heated(2, 3).temperature) < 0.5);
 });
 
 test('a place that is heated no more from an hour on keeps what it was, and loses its warmth by its time constant', () => {
   const none = new AirSeries(0);
   const was = hourlyAir(
-    { ...shed, heating: { spans: [{ setPoint: 20, from: 7, until: 17 }], warmUp: 4, holds: 2 } },
+    { ...shed, heating: { spans: [{ setPoint: 20, from: 7, until: 17 }], warmUp: 4, holds: 2, onSince: null } },
     hours,
     none,
   );
@@ -75,7 +81,7 @@ test('a place that is heated no more from an hour on keeps what it was, and lose
 });
 
 test('a measured hour stands as it is, heated or not; an hour beside it is computed', () => {
-  const heating = { spans: [{ setPoint: 22, from: 0, until: 23 }], warmUp: 60, holds: 0 };
+  const heating = { spans: [{ setPoint: 22, from: 0, until: 23 }], warmUp: 60, holds: 0, onSince: null };
   const logged = airOf({ heating, stated: { hours: [at(9, 12.5, 71)], taken: [] } });
   assert.deepEqual([logged(2, 9).temperature, logged(2, 9).humidity], [12.5, 71]);
   assert.equal(logged(2, 10).temperature, 22);

@@ -100,7 +100,7 @@ function meanOfFirstDay(values: Float64Array): number {
 function heat(
   air: AirSeries,
   hours: readonly LocalHour[],
-  heating: Heating,
+  heating: Pick<Heating, 'spans' | 'warmUp' | 'holds'>,
   { hour, gained: start }: { hour: number; gained: number },
 ): number {
   const keeps = heating.holds === 0 ? 0 : Math.exp(-1 / heating.holds);

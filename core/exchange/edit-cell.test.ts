@@ -28,7 +28,7 @@ test('a cell typed over says only what changes, and is taken by its command', ()
   assert.deepEqual(read.value.shape, { width: 762 });
   assert.deepEqual(read.value.facts, {
     note: 'sticks',
-    access: { who: '', closesAtNight: true, neededBy: '2027-03-12' },
+    access: { who: '', closesAtNight: true, standIn: false, neededBy: '2027-03-12' },
   });
   const changed = applyCommand(job, 'revise-pieces', { edits: [read.value] });
   assert.ok(changed.ok);
@@ -38,7 +38,7 @@ test('a cell typed over says only what changes, and is taken by its command', ()
     closesAtNight: '',
   });
   assert.ok(cleared.ok);
-  assert.deepEqual(cleared.value.facts, { access: { who: '', closesAtNight: false, neededBy: null } });
+  assert.deepEqual(cleared.value.facts, { access: { who: '', closesAtNight: false, standIn: false, neededBy: null } });
 });
 
 test('what is written in a row, typed over itself, changes nothing', () => {

@@ -19,8 +19,9 @@ export function editCells(
   piece: Piece,
   cells: Readonly<Partial<Record<ColumnId, string>>>,
 ): Outcome<PieceEdit> {
-  const { roomId, shape, surface, scope, exposure, comesOff, access, fireRated, upHigh, note } = piece;
-  const stated: StatedPiece = { roomId, shape, surface, scope, exposure, comesOff, access, fireRated, upHigh, note };
+  const { roomId, shape, surface, scope, exposure, comesOff, access, zone, fireRated, upHigh, note } = piece;
+  const where = { roomId, zone, exposure, access, fireRated, upHigh };
+  const stated: StatedPiece = { ...where, shape, surface, scope, comesOff, note };
   const context: CellContext = { job, kind: piece.kind, shape: { ...shape }, piece: stated, room: null, count: 1 };
   for (const { id, read } of COLUMNS) {
     const cell = cells[id];

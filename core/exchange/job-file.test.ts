@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { migrateJob } from '../job/migrations.ts';
+import { JOB_FORMAT } from '../job/schema.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { readJobsFile, writeBackup } from './backup.ts';
 import { jobFileName, readJobFile, writeJobFile } from './job-file.ts';
@@ -33,7 +34,7 @@ test('a truncated, a foreign, a newer and a deep file are refused each with its 
   assert.match(refusal(text.slice(0, text.length / 2)), /ends too early/);
   assert.match(refusal('{"format":"something/1"}'), /not a Nivel job/);
   assert.match(refusal('[1,2]'), /not a Nivel job/);
-  assert.match(refusal(text.replace('nivel.job/6', 'nivel.job/7')), /newer Nivel \(format 7\)/);
+  assert.match(refusal(text.replace(JOB_FORMAT, 'nivel.job/999')), /newer Nivel \(format 999\)/);
   assert.match(refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`), /nested deeper/);
   assert.match(refusal(`"${'x'.repeat(50_000_000)}"`), /50 MB/);
   assert.match(refusal('{"format": nivel}'), /not written as JSON/);
@@ -78,7 +79,7 @@ test('a job of the first format opens, with what has been added since as nobody 
     read.value.pieces.map(({ mark }) => mark),
     ['C-01', 'C-02', 'F-01', 'F-02', 'F-03'],
   );
-  assert.deepEqual(read.value.pieces[0]?.access, { who: '', closesAtNight: false, neededBy: null });
+  assert.deepEqual(read.value.pieces[0]?.access, { who: '', closesAtNight: false, standIn: false, neededBy: null });
   assert.equal(read.value.site.yearBuilt, null);
   // A panelled door has said nothing of its moulding yet.
   const { pieces } = JSON.parse(first) as { pieces: Record<string, unknown>[] };

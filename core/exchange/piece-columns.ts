@@ -1,4 +1,4 @@
-import type { Piece, StatedPiece } from '../job/piece-schema.ts';
+import { LONGEST_ZONE, type Piece, type StatedPiece } from '../job/piece-schema.ts';
 import { roomOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { FACTS } from '../job/typed-line/facts.ts';
@@ -322,6 +322,22 @@ const COLUMN_OF = {
     (piece) => piece.access.closesAtNight,
     (piece, closesAtNight) => ({ ...piece, access: { ...piece.access, closesAtNight } }),
   ),
+  standIn: yesOrNo(
+    'Stand-in at night',
+    ['boarded at night', 'stand-in'],
+    (piece) => piece.access.standIn,
+    (piece, standIn) => ({ ...piece, access: { ...piece.access, standIn } }),
+  ),
+  zone: {
+    name: 'Zone',
+    alsoNamed: ['part of the room'],
+    write: (piece) => piece.zone,
+    read: (cell, context) => {
+      if (cell.length > LONGEST_ZONE) return refused(`Keep the zone to ${LONGEST_ZONE} characters.`);
+      context.piece = { ...context.piece, zone: cell };
+      return accepted(cell);
+    },
+  },
   neededBy: {
     name: 'Needed by',
     alsoNamed: ['back by', 'due'],

@@ -27,7 +27,7 @@ test('every kind, with every preset and odd facts, is written and read back as t
       const usual = usualPiece(kind, 'room-1', {
         note: 'sticks, “badly”; see ;',
         fireRated: kind === 'flush-door',
-        access: { who: 'caretaker', closesAtNight: true, neededBy: '2027-03-09' },
+        access: { who: 'caretaker', closesAtNight: true, standIn: false, neededBy: '2027-03-09' },
         exposure: { front: 'outside', back: 'inside' },
         surface: { substrate: 'plaster', existing: 'factory-finish', condition: 'flaking' },
       });

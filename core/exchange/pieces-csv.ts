@@ -195,7 +195,15 @@ export function surveyOf(
     if ('id' in room) return room.id;
     const known = made.get(room.name.toLowerCase());
     if (known) return known.id;
-    const added: Room = { id: newId(), name: room.name, climateId, maxOff: null, bearing: null, tasks: [] };
+    const added: Room = {
+      id: newId(),
+      name: room.name,
+      climateId,
+      maxOff: null,
+      zonesAtOnce: null,
+      bearing: null,
+      tasks: [],
+    };
     made.set(room.name.toLowerCase(), added);
     return added.id;
   };

@@ -15,13 +15,13 @@ export function writePlanCsv(job: Job, reading: PlanReading): string {
         ? []
         : [{ ...run, what: stepWords(steps[0]), where: marksInWords(steps.map(({ piece }) => piece.mark)) }],
     ),
-    ...reading.roomWork.map(({ room, task, start, end, painters }) => ({
+    ...reading.siteWork.map(({ place, words, start, end, painters }) => ({
       start,
       end,
       painters,
       setupMinutes: 0,
-      what: task.words,
-      where: room.name,
+      what: words,
+      where: place,
     })),
   ].sort((one, other) => one.start - other.start);
   const data = entries.map(({ start, end, painters, setupMinutes, what, where }) => {

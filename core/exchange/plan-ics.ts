@@ -40,8 +40,8 @@ export function writePlanIcs(job: Job, reading: PlanReading, stamp: string): str
       for (const painter of run.painters) add(id, painter, what, where, start, end);
     });
   }
-  for (const { id, room, task, start, end, painters } of reading.roomWork) {
-    for (const painter of painters) add(id, painter, `${task.words}, ${room.name}`, room.name, start, end);
+  for (const { id, place, words, start, end, painters } of reading.siteWork) {
+    for (const painter of painters) add(id, painter, `${words}, ${place}`, place, start, end);
   }
   return calendar.toString();
 }

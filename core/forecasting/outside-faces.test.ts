@@ -24,7 +24,7 @@ function house(bearing: number | null): TestJob {
   return new TestJob('2027-05-01')
     .tell('change-site', { latitude: 45, longitude: 10 })
     .tell('state-room', {
-      room: { id: 'room-1', name: 'Street', climateId: 'house', maxOff: null, bearing, tasks: [] },
+      room: { id: 'room-1', name: 'Street', climateId: 'house', maxOff: null, zonesAtOnce: null, bearing, tasks: [] },
     })
     .tell('take-hours', { climateId: 'open-air', hours, source: 'typed', name: '', at: '2027-05-01T06:00' })
     .door('door', { exposure: outside, comesOff: false })

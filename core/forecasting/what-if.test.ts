@@ -10,7 +10,7 @@ const { job } = new TestJob().tell('state-climate', {
   climate: {
     ...new TestJob().job.climates[1]!,
     usual: { warmest: 14, coldest: 9, humidityAtWarmest: 60, humidityAtColdest: 80 },
-    heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2 },
+    heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: null },
   },
 });
 const workshop = job.climates[1]!;
@@ -39,6 +39,7 @@ test('a fan from now on dries a waterborne coat sooner, and leaves what it had m
     spans: [{ setPoint: 18, from: 7, until: 17 }, overnight],
     warmUp: 3,
     holds: 2,
+    onSince: null,
   });
 });
 

@@ -22,9 +22,9 @@ export interface DryingCoat {
 /** The climate with that done. */
 export function changedClimate(climate: Climate, { heated, ventilation }: AirChange): Climate {
   const { heating } = climate;
-  const { warmUp, holds } = heating ?? USUAL_WARMING;
+  const warming = heating ?? USUAL_WARMING;
   const spans = [...(heating?.spans ?? []), ...(heated ? [heated] : [])].slice(-MOST_SPANS);
-  return { ...climate, ventilation, heating: spans.length === 0 ? null : { spans, warmUp, holds } };
+  return { ...climate, ventilation, heating: spans.length === 0 ? null : { ...warming, spans } };
 }
 
 /** The clocks of a job in which that is done from the time `now` on, in minutes from the clocks' t0. */

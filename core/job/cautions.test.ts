@@ -46,7 +46,7 @@ test('what comes with the kind, the weight and the place', () => {
 });
 
 test('an opening that must close at night is told only of what comes off', () => {
-  const access = { who: 'everybody', closesAtNight: true, neededBy: null };
+  const access = { who: 'everybody', closesAtNight: true, standIn: false, neededBy: null };
   assert.deepEqual(told('cabinet-door', { ...surface('bare'), access }), ['night']);
   assert.deepEqual(told('cabinet-door', { ...surface('bare'), access, comesOff: false }), []);
 });

@@ -8,6 +8,10 @@ import type { Job } from './schema.ts';
 /** Buildings from before this year are taken to have lead paint; bans came earlier or later from place to place. */
 export const LEAD_BEFORE = 1992;
 
+/** A door that hangs again on the evening of the day on which it was painted. */
+export const NIGHT_HUNG =
+  'It hangs again every night, on paint that may be handled but not pressed: keep it off its stops with a wedge or bumpers, or lay release paper between.';
+
 /** A danger where it is met, in the painter's words. */
 export interface CautionAt {
   id: CautionId | 'year-unknown' | 'night';
@@ -37,8 +41,9 @@ export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piec
   if (piece.access.closesAtNight && piece.comesOff) {
     told.push({
       id: 'night',
-      words:
-        'Its opening must close at night, and most coats take longer than a day before it hangs again: have a board or a stand-in door for the opening, or paint it in place.',
+      words: piece.access.standIn
+        ? 'Its opening must close at night: have the board or the stand-in door there before it comes off.'
+        : NIGHT_HUNG,
     });
   }
   return told;

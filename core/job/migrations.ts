@@ -9,9 +9,16 @@ import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
 /** By the version that they start from. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: surveyed, 2: proved, 3: aired, 4: stroked, 5: pinned };
+const MIGRATIONS: Readonly<Record<number, Migration>> = {
+  1: surveyed,
+  2: proved,
+  3: aired,
+  4: stroked,
+  5: pinned,
+  6: zoned,
+};
 
-const CURRENT_VERSION = 6;
+const CURRENT_VERSION = 7;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -93,6 +100,24 @@ function pinned(job: Record<string, unknown>): Record<string, unknown> {
   return { ...job, pins: [], crew: each(job.crew, (painter) => ({ ...ALL_ALONG, ...painter })) };
 }
 
+/** To 7: doors hang again at night unless something else closes their opening, as plans supposed till then; rooms have zones. */
+function zoned(job: Record<string, unknown>): Record<string, unknown> {
+  return {
+    ...job,
+    rooms: each(job.rooms, (room) => ({ zonesAtOnce: null, ...room })),
+    climates: each(job.climates, (climate) => {
+      const { heating } = climate;
+      if (typeof heating !== 'object' || heating === null) return climate;
+      // Whoever planned with heating had seen to it that it is on.
+      return { ...climate, heating: { onSince: `${String(asRecord(job.planning).start)}T00:00`, ...heating } };
+    }),
+    pieces: each(job.pieces, (piece) => {
+      const access = asRecord(piece.access);
+      return { zone: '', ...piece, access: { standIn: access.closesAtNight === true, ...access } };
+    }),
+  };
+}
+
 /** Heating that was thought to be warm at once, and cold at once; none where it ended in the hour in which it began. */
 function atOnce(span: Record<string, unknown>): object | null {
   return span.from === span.until ? null : { spans: [span], warmUp: 60, holds: 0 };
@@ -145,7 +170,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/6”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/7”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

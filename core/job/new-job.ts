@@ -89,7 +89,17 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
       },
       OPEN_AIR,
     ],
-    rooms: [{ id: 'room-1', name: 'First room', climateId: 'house', maxOff: null, bearing: null, tasks: [] }],
+    rooms: [
+      {
+        id: 'room-1',
+        name: 'First room',
+        climateId: 'house',
+        maxOff: null,
+        zonesAtOnce: null,
+        bearing: null,
+        tasks: [],
+      },
+    ],
     places: [
       { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
       { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },

@@ -53,6 +53,9 @@ export const photoSchema = z.object({
 });
 export type Photo = z.infer<typeof photoSchema>;
 
+/** Characters of the name of a zone. */
+export const LONGEST_ZONE = 40;
+
 /** The longest list of numbers in a shape: a drawn profile of sixty points. */
 const LONGEST_LIST = 120;
 const shapeSchema = z.record(
@@ -78,9 +81,13 @@ const pieceFields = z.object({
     who: z.string().max(80),
     /** Whether its opening must close, or lock, every night. */
     closesAtNight: z.boolean(),
+    /** Whether boards or another door close it while it is away; otherwise it hangs again every night. */
+    standIn: z.boolean(),
     /** By the end of which day it must be back. */
     neededBy: z.iso.date('Write the day as year-month-day.').nullable(),
   }),
+  /** The part of its room with which it is painted, so that the rest stays in use; empty where the room is one. */
+  zone: z.string().trim().max(LONGEST_ZONE, `Keep the zone to ${LONGEST_ZONE} characters.`),
   fireRated: z.boolean(),
   /** Whether it is reached from a ladder or over a stair. */
   upHigh: z.boolean(),
@@ -100,6 +107,7 @@ export const statedPieceSchema = pieceFields.pick({
   exposure: true,
   comesOff: true,
   access: true,
+  zone: true,
   fireRated: true,
   upHigh: true,
   note: true,

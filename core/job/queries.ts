@@ -122,6 +122,10 @@ export function placeOf(job: Job, kind: Place['kind']): Place {
   return place;
 }
 
+/** Whether a piece comes off and is back on its hinges every night. */
+export const hangsByNight = ({ comesOff, access }: Pick<Piece, 'comesOff' | 'access'>): boolean =>
+  comesOff && access.closesAtNight && !access.standIn;
+
 /** The open air of a job; null when it has none. */
 export const openAirOf = (job: Pick<Job, 'climates'>): Climate | null =>
   job.climates.find(({ whereabouts }) => whereabouts === 'outdoors') ?? null;

@@ -12,7 +12,7 @@ import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, logEntrySchema, pinSchema } from './record.ts';
 import { strokeChoiceSchema } from './stroke-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/6';
+export const JOB_FORMAT = 'nivel.job/7';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -127,6 +127,8 @@ export const roomSchema = z.object({
   climateId: id,
   /** Most doors that may be off at once; null for no limit. */
   maxOff: z.number().int().min(1).max(99).nullable(),
+  /** Zones of it that may be in work at once; null for all of them. */
+  zonesAtOnce: z.number().int().min(1).max(99).nullable(),
   /** Where its outside faces look: degrees clockwise from north; null while nobody has said. */
   bearing: z
     .number()

@@ -1,6 +1,8 @@
 import { LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Job, Painter } from '../job/schema.ts';
+import { hangsByNight } from '../job/queries.ts';
+import type { Climate } from '../air/climate.ts';
+import type { Job, Painter, Room } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 
 /**
@@ -13,9 +15,8 @@ export function planFingerprint(job: Job): string {
   const text = canonical([
     pieces.map(pieceText),
     groups,
-    climates,
-    // A task that is ticked was planned all the same.
-    rooms.map(({ tasks, ...room }) => [room, tasks.map(({ doneAt: _done, ...task }) => task)]),
+    climates.map(climateText),
+    rooms.map(roomText),
     places,
     crew.map(painterText),
     shelf,
@@ -33,6 +34,19 @@ export function planFingerprint(job: Job): string {
   return `${hash.toString(16)}-${text.length.toString(16)}`;
 }
 
+/** A room as plans count it: a task that is ticked was planned all the same. */
+function roomText({ tasks, zonesAtOnce, ...room }: Room): unknown {
+  const counted = zonesAtOnce === null ? room : { ...room, zonesAtOnce };
+  return [counted, tasks.map(({ doneAt: _done, ...task }) => task)];
+}
+
+/** A climate as plans count it: that the heating has been switched on was planned all the same. */
+function climateText({ heating, ...climate }: Climate): unknown {
+  if (heating === null) return { ...climate, heating };
+  const { onSince: _since, ...counted } = heating;
+  return { ...climate, heating: counted };
+}
+
 /** A painter as plans count them; those from before days off could be stated stay what they are. */
 function painterText({ daysOff, from, until, ...painter }: Painter): unknown {
   return daysOff.length === 0 && from === null && until === null ? painter : { ...painter, daysOff, from, until };
@@ -44,8 +58,9 @@ const pieceTexts = new WeakMap<Piece, string>();
 function pieceText(piece: Piece): string {
   const known = pieceTexts.get(piece);
   if (known !== undefined) return known;
-  const { hardware: _bag, note: _note, photos: _photos, access, ...counted } = piece;
-  const text = canonical([counted, access.neededBy]);
+  const { hardware: _bag, note: _note, photos: _photos, access, zone, ...counted } = piece;
+  const more = [...(zone === '' ? [] : [zone]), ...(hangsByNight(piece) ? ['hangs by night'] : [])];
+  const text = canonical([counted, access.neededBy, ...more]);
   if (Object.isFrozen(piece)) pieceTexts.set(piece, text);
   return text;
 }

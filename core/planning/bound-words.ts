@@ -1,6 +1,7 @@
 import type { Job } from '../job/schema.ts';
 import { formatDuration } from '../units/quantity.ts';
 import type { BoundReason } from './bound/lower-bound.ts';
+import { zoneSpace } from './zones.ts';
 import type { JobProblem } from './job-to-problem.ts';
 
 /** Why no plan can finish earlier, as the second half of a sentence that begins with “because”. */
@@ -33,6 +34,8 @@ export function boundWords(
 function placeName(job: Job, space: string): string {
   const place = job.places.find(({ id }) => id === space);
   const room = job.rooms.find(({ id }) => `off/${id}` === space);
+  const zoned = job.rooms.find(({ id }) => zoneSpace(id) === space);
+  if (zoned) return `the ${zoned.zonesAtOnce ?? 1} zones of ${zoned.name} that may be in work`;
   if (room) return `the ${room.maxOff ?? 1} that may be off in ${room.name}`;
   return place ? place.name.toLowerCase() : 'the air that dust and wet paint would share';
 }

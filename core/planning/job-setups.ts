@@ -26,6 +26,7 @@ const DARKER = 10;
 /** What is got out for work without paint, and the minutes that takes at a professional's pace. */
 const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minutes: number }>>> = {
   'take-off': { key: 'kit/hardware', minutes: 1 },
+  'take-down': { key: 'kit/hardware', minutes: 1 },
   mask: { key: 'kit/mask', minutes: 1 },
   wash: { key: 'kit/wash', minutes: 3 },
   abrade: { key: 'kit/abrade', minutes: 2 },
@@ -37,6 +38,7 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
   'grain-fill': { key: 'kit/grain-filler', minutes: 3 },
   preserve: { key: 'kit/preservative', minutes: 2 },
   denib: { key: 'kit/denib', minutes: 1 },
+  'hang-for-night': { key: 'kit/hardware', minutes: 1 },
   rehang: { key: 'kit/hardware', minutes: 1 },
   refit: { key: 'kit/hardware', minutes: 1 },
 };

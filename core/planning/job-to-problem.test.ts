@@ -106,7 +106,7 @@ test('a piece in place takes no bench and no rack; a heavy one takes two to hang
   const crew = new TestJob().door('d').door('e').coated();
   const [first] = crew.job.crew;
   crew.tell('state-painter', { painter: { ...first!, id: 'painter-2' } }).tell('state-room', {
-    room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
+    room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, zonesAtOnce: null, bearing: null, tasks: [] },
   });
   const { at } = planned(crew.job);
   assert.equal(at('d/rehang').painters.length, 2);
@@ -211,7 +211,7 @@ test('a plan goes on from what was stamped, even where more lies there than ther
   crowded
     .tell('change-place', { place: { ...rack, slots: 2 } })
     .tell('state-room', {
-      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2, bearing: null, tasks: [] },
+      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2, zonesAtOnce: null, bearing: null, tasks: [] },
     })
     .tell('stamp', {
       entries: ['d', 'e', 'f'].map((id, index) =>
@@ -232,7 +232,7 @@ test('a door whose taking off nobody stamped still counts as off', () => {
     .door('e')
     .coated()
     .tell('state-room', {
-      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, bearing: null, tasks: [] },
+      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, zonesAtOnce: null, bearing: null, tasks: [] },
     })
     .tell('stamp', { entries: [stampOf('d/wash', 'done', '2027-03-01T09:00')] }).job;
   const { at } = planned(job, '2027-03-01T09:00');
@@ -271,6 +271,7 @@ test('a room is cleared before the first of its pieces and put right after the l
     name: 'Hall',
     climateId: 'house',
     maxOff: null,
+    zonesAtOnce: null,
     bearing: null,
     tasks: [
       { ...task, id: 'clear', words: 'Move furniture', when: 'before' },
@@ -286,7 +287,7 @@ test('a room is cleared before the first of its pieces and put right after the l
   assert.ok(!plan.tasks.some(({ id }) => id === 'room/room-1/sheets'));
   const reading = readPlan(made.job, problem, { ...plan, t0: problem.problem.t0 });
   assert.deepEqual(
-    reading.roomWork.map(({ task: { words } }) => words),
+    reading.siteWork.map(({ words }) => words),
     ['Move furniture', 'Put furniture back'],
   );
   // A piece that is begun does not wait for the room any more.
@@ -314,7 +315,7 @@ test('a coat that fills more than a shift is paused where the piece has a place 
 });
 
 test('an opening that must close at night is told with the nights that its piece is away', () => {
-  const access = { who: 'pupils', closesAtNight: true, neededBy: null };
+  const access = { who: 'pupils', closesAtNight: true, standIn: false, neededBy: null };
   const made = new TestJob().door('d', { access }).door('e').door('f', { access, comesOff: false }).coated();
   const { plan, at, made: problem } = planned(made.job);
   const reading = readPlan(made.job, problem, { ...plan, t0: problem.problem.t0 });

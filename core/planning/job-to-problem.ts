@@ -1,14 +1,16 @@
 import { clocksOf, dryingProduct, PLAIN_WATER, type DryingProduct, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask, type TaskProgress } from '../job/progress.ts';
-import { dryingClimateId, placeOf, roomOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import { heatedHours, warmingHours } from '../air/warming-up.ts';
+import { climateOf, dryingClimateId, hangsByNight, placeOf, roomOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
-import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
-import { filmRatioOf, learntDrying, type LearntDrying } from './learnt-drying.ts';
+import { coatCondition } from './coat-condition.ts';
+import { learntDrying, type LearntDrying } from './learnt-drying.ts';
 import { awaitedStage, isCoat, lyingCoats } from './lying-coats.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { JobSetups } from './job-setups.ts';
@@ -18,26 +20,23 @@ import { horizonDays } from './plan-horizon.ts';
 import { patchWaits } from './patch-waits.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { pieceSteps, isPlannable, type CoatStep, type PieceStep } from './piece-steps.ts';
-import { PLAN_PROBLEM_FORMAT, type PlannedTask, type PlanProblem, type PlanTask, type PlanWait } from './problem.ts';
+import {
+  PLAN_PROBLEM_FORMAT,
+  type Measure,
+  type PlannedTask,
+  type PlanProblem,
+  type PlanTask,
+  type PlanWait,
+} from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
-import { openRoomSteps, type RoomStep } from './room-work.ts';
+import { isHinged, outingsOf, type Outing } from './night-hanging.ts';
+import { SameDay, sameDayMinutes, workingDays } from './same-day.ts';
+import { siteSteps, type SiteStep } from './site-work.ts';
+import { isBenchWork, needsTwo } from './step-needs.ts';
+import { zonesByTurns, type PieceSpan } from './zones.ts';
 
-/** What is done on the bench, of pieces that come off. */
-const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
-  'wash',
-  'abrade',
-  'wet-abrade',
-  'degloss',
-  'plant',
-  'fill',
-  'drill',
-  'grain-fill',
-  'preserve',
-  'denib',
-  'coat',
-]);
-/** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
-const TACKY_MARGIN = 0.15;
+/** Minutes to board an opening up whose piece can't be back by night. */
+const BOARDING_UP = 20;
 
 /** A job as a plan problem, with what each of its tasks means. */
 export interface JobProblem {
@@ -64,13 +63,6 @@ export interface Unpaintable {
   longest: number;
 }
 
-/** Whether a step is done on the bench. */
-export const isBenchWork = ({ piece, operation }: PieceStep): boolean => piece.comesOff && BENCH_WORK.has(operation);
-
-/** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two, and two may share its strokes. */
-export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>
-  painters === 2 || ((operation === 'rehang' || operation === 'take-off') && weightOf(piece) > TWO_PEOPLE_FROM);
-
 /**
  * Turns a job into the plain planning problem, in minutes from the midnight before the first day.
  * Without stamps everything is to be planned, from `now` at the earliest. Work that is stamped done or running stands
@@ -94,8 +86,10 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
     else if (isPlannable(job, piece)) draft.addPiece(piece, progress);
     else unplanned.push(piece);
   }
-  for (const step of openRoomSteps(job)) draft.addRoomStep(step);
+  for (const step of siteSteps(job)) if (step.doneAt === null) draft.addSiteStep(step);
+  draft.takeTurns();
   draft.shareAir();
+  draft.hangByNight();
   const finished = draft.finished();
   const { problem, broken } = withPins(finished.problem, pinnedTasks(job, clocks.t0));
   return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, unpaintable, brokenPins: broken };
@@ -133,8 +127,12 @@ class ProblemDraft {
   readonly #airs: string[] = [];
   readonly #conditions = new Map<string, CoatCondition>();
   readonly #learnt: ReadonlyMap<string, LearntDrying>;
-  /** The next and the last step of every piece, by its room; next is null of a piece whose work has begun. */
-  readonly #spans: { roomId: string; next: string | null; last: string }[] = [];
+  readonly #spans: PieceSpan[] = [];
+  readonly #zones: PlanProblem['spaces'] = [];
+  /** By the first step of an outing, the one that takes the piece down. */
+  readonly #takenDownFor = new Map<string, string>();
+  /** What pieces do that hang again every night. */
+  readonly #nightly: Outing[] = [];
 
   constructor(job: Job, clocks: JobClocks, now: number, factor: number, underWay: readonly PlannedTask[]) {
     this.#underWay = new Map(underWay.map((task) => [task.id, task]));
@@ -167,47 +165,150 @@ class ProblemDraft {
     // What comes before a step that is stamped has been done, whether or not it was stamped itself.
     const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
     let previous: PieceStep | null = null;
+    /** What was washed or filled last, as long as nothing has been done to the piece since but hanging it. */
+    let damp: PieceStep | null = null;
     steps.forEach((step, index) => {
       const stamped = progress.get(step.id);
       const behind = index < lastDone && !stamped?.doneAt;
       if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
       this.#steps.set(step.id, step);
       if (previous !== null && !behind) {
-        this.#chain(previous, step, lyingCoats(steps.slice(0, index)));
+        // It is not taken down before what it is taken down for can be done.
+        const done = step.operation === 'take-down' ? (steps[index + 1] ?? step) : step;
+        const dries = damp !== null && !isHinged(done) ? damp : null;
+        this.#chain(previous, step, { done, dries, lying: lyingCoats(steps.slice(0, index)) });
         const lies = previous.coat !== null || previous.operation === 'denib';
-        if (piece.comesOff && lies) this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
+        if (piece.comesOff && lies && !hangsByNight(piece))
+          this.#hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
       }
       if (isCoat(step)) {
-        this.#conditions.set(step.id, this.#conditionOf(step, stamped ?? null));
+        this.#conditions.set(step.id, coatCondition(this.#job, this.#clocks, this.#learnt, step, stamped ?? null));
       }
+      if (!behind && previous?.operation === 'take-down') this.#takenDownFor.set(step.id, previous.id);
       if (!behind) previous = step;
+      if (!behind && !isHinged(step)) damp = step.dryHours > 0 ? step : null;
     });
-    const room = roomOf(this.#job, piece);
-    // Off its hinges since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
-    const first = steps.find((step, index) => index >= lastDone || progress.get(step.id)?.doneAt);
     const last = steps.at(-1);
-    if (last)
-      this.#spans.push({ roomId: piece.roomId, next: lastDone < 0 ? (steps[0]?.id ?? null) : null, last: last.id });
-    if (room?.maxOff != null && piece.comesOff && first && last && first !== last) {
-      this.#hold(offSpace(room.id), first.id, last.id);
+    if (last) {
+      const { id: pieceId, roomId, zone } = piece;
+      this.#spans.push({ pieceId, roomId, zone, next: lastDone < 0 ? (steps[0]?.id ?? null) : null, last: last.id });
+    }
+    if (piece.comesOff) this.#offItsHinges(piece, steps, lastDone, progress);
+  }
+
+  /** A piece that is off takes one of the places of those that may be off at once, and is back by night where it has to. */
+  #offItsHinges(
+    piece: Piece,
+    steps: readonly PieceStep[],
+    lastDone: number,
+    progress: ReadonlyMap<string, TaskProgress>,
+  ): void {
+    const room = roomOf(this.#job, piece);
+    for (const outing of outingsOf(steps)) {
+      const { off, back } = outing;
+      const [from, until] = [steps.indexOf(off), steps.indexOf(back)];
+      // Off since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
+      const first = steps.slice(from, until).find((step, at) => from + at >= lastDone || progress.get(step.id)?.doneAt);
+      if (room?.maxOff != null && first) this.#hold(offSpace(room.id), first.id, back.id);
+      if (!hangsByNight(piece)) continue;
+      this.#nightly.push(outing);
+      // It does not go out before there is a place for it: one without would not be back in time.
+      if (first) this.#hold(placeOf(this.#job, 'rack').id, first.id, back.id);
     }
   }
 
-  /** What is moved and sheeted in a room before the first of its pieces is begun, and put back after the last. */
-  addRoomStep({ id, room, task }: RoomStep): void {
-    const spans = this.#spans.filter(({ roomId }) => roomId === room.id);
-    if (spans.length === 0) return;
+  /** What is moved and sheeted in a room before its pieces and after them; heating that is on before the first coat. */
+  addSiteStep({ id, of, ...step }: SiteStep): void {
+    const { before, after } =
+      of.kind === 'room' ? this.#aboutRoom(of) : { before: this.#coatsIn(of.climateId), after: [] };
+    if (before.length + after.length === 0) return;
     this.#tasks.push({
       id,
-      work: workOf(task.minutes, this.#factor),
-      painters: Math.min(task.people, this.#job.crew.length),
+      work: workOf(step.minutes, this.#factor),
+      painters: Math.min(step.people, this.#job.crew.length),
       spaces: [],
       earliest: this.#now,
       pausable: false,
     });
-    for (const { next, last } of spans) {
-      if (task.when === 'after') this.#waits.push({ from: last, to: id, atLeast: { ticks: 0 } });
-      else if (next !== null) this.#waits.push({ from: id, to: next, atLeast: { ticks: 0 } });
+    const warm = of.kind === 'heating' ? this.#warmingUp(of.climateId) : { ticks: 0 };
+    for (const to of before) this.#waits.push({ from: id, to, atLeast: warm });
+    for (const from of after) this.#waits.push({ from, to: id, atLeast: { ticks: 0 } });
+  }
+
+  /** What a room's task comes before, or after. */
+  #aboutRoom({ roomId, when }: Extract<SiteStep['of'], { kind: 'room' }>): { before: string[]; after: string[] } {
+    const spans = this.#spans.filter((span) => span.roomId === roomId);
+    if (when === 'after') return { before: [], after: spans.map(({ last }) => last) };
+    return { before: spans.flatMap(({ next }) => next ?? []), after: [] };
+  }
+
+  /** Of each piece the first coat to come that dries in a climate. */
+  #coatsIn(climateId: string): string[] {
+    const open = new Set(this.#tasks.map(({ id }) => id));
+    const first = new Map<string, string>();
+    for (const step of this.#steps.values()) {
+      const isThere = isCoat(step) && open.has(step.id) && this.#climateId(step) === climateId;
+      if (isThere && !first.has(step.piece.id)) first.set(step.piece.id, step.id);
+    }
+    return [...first.values()];
+  }
+
+  /** The hours of heating that a climate needs before it is warm. */
+  #warmingUp(climateId: string): Measure {
+    const climate = climateOf(this.#job, climateId);
+    if (!climate?.heating) return { ticks: 0 };
+    const id = `heating/${climateId}`;
+    const heated = heatedHours(climate.heating);
+    const rate = Array.from({ length: this.#clocks.hours }, (_hour, index) => {
+      return heated[this.#clocks.localHour(index)?.hour ?? 0] ?? 0;
+    });
+    this.#usedClocks.set(id, { id, step: 60, rate });
+    return { clock: id, dose: Math.ceil(warmingHours(climate) * 60) };
+  }
+
+  /** Zones of a room that take turns. */
+  takeTurns(): void {
+    for (const { space, tasks, waits, holds } of zonesByTurns(this.#job, this.#spans, this.#now)) {
+      this.#zones.push(space);
+      this.#tasks.push(...tasks);
+      this.#waits.push(...waits);
+      this.#holds.push(...holds);
+    }
+  }
+
+  /**
+   * Pieces that hang again every night go out only as long as a day allows. Where no day does, as it is in the plan,
+   * and where one is out already and can't be back, its opening is boarded up.
+   */
+  hangByNight(): void {
+    if (this.#nightly.length === 0) return;
+    const calendars = this.#job.crew.map((painter) => ({
+      id: painter.id,
+      shifts: shiftsFrom(shiftsOf(painter, this.#clocks.days), this.#now),
+    }));
+    const days = workingDays(
+      this.#clocks.days,
+      calendars.map(({ shifts }) => shifts),
+    );
+    const within = { ticks: sameDayMinutes(days) };
+    const open = new Map(this.#tasks.map((task) => [task.id, task]));
+    const isOut = new Set(this.#recorded.map(({ id }) => id));
+    const sameDay = new SameDay({ ...this.#used(), waits: this.#waits, painters: calendars }, days);
+    for (const { off, back, steps } of this.#nightly) {
+      const first = open.get(off.id);
+      if (!open.has(back.id)) continue;
+      if (!first) {
+        const late = { work: workOf(BOARDING_UP, this.#factor) };
+        if (isOut.has(off.id)) this.#waits.push({ from: off.id, to: back.id, atMost: within, late });
+        continue;
+      }
+      const ids = steps.flatMap(({ id }) => [id, touchDryOf(id)]);
+      const intervals = sameDay.beginnings(ids.flatMap((id) => open.get(id) ?? []));
+      if (intervals.length === 0) continue;
+      const id = `by-night/${off.id}`;
+      this.#usedWindows.set(id, { id, intervals });
+      first.window = id;
+      this.#waits.push({ from: off.id, to: back.id, atMost: within });
     }
   }
 
@@ -274,21 +375,19 @@ class ProblemDraft {
   }
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
-  #chain(before: PieceStep, after: PieceStep, lying: readonly CoatStep[]): void {
-    if (before.dryHours > 0) {
-      this.#waits.push({
-        from: before.id,
-        to: after.id,
-        atLeast: {
-          clock: this.#clock(this.#climateId(before), 'evaporating', PLAIN_WATER),
-          dose: before.dryHours * 60,
-        },
-      });
-      return;
+  #chain(
+    before: PieceStep,
+    after: PieceStep,
+    { done, dries, lying }: { done: PieceStep; dries: PieceStep | null; lying: readonly CoatStep[] },
+  ): void {
+    if (dries !== null) {
+      const clock = this.#clock(this.#climateId(dries), 'evaporating', PLAIN_WATER);
+      this.#waits.push({ from: dries.id, to: after.id, atLeast: { clock, dose: dries.dryHours * 60 } });
+      if (dries === before) return;
     }
     this.#waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
     for (const coated of lying) {
-      const stage = awaitedStage(coated, after);
+      const stage = awaitedStage(coated, done);
       if (stage !== null) this.#dryingWait(coated, after, stage);
     }
   }
@@ -329,7 +428,14 @@ class ProblemDraft {
     const ends = new Map(this.#recorded.map(({ id, end }) => [id, end]));
     for (const { spaceId, coats, dusty } of sharedAir(this.#job, [...this.#steps.values()])) {
       const use = (id: string, slots: number): void => void open.get(id)?.spaces.push({ id: spaceId, slots });
-      for (const step of dusty) use(step.id, AIR_SLOTS);
+      for (const step of dusty) {
+        use(step.id, AIR_SLOTS);
+        const before = this.#takenDownFor.get(step.id);
+        if (before === undefined || !open.has(before)) continue;
+        // What comes down to be denibbed does not come down into wet paint: it would wait, and not be back by night.
+        use(before, AIR_SLOTS);
+        this.#hold(spaceId, before, step.id, AIR_SLOTS);
+      }
       for (const step of coats) {
         use(step.id, 1);
         const end = ends.get(step.id);
@@ -359,7 +465,7 @@ class ProblemDraft {
 
   /** The moment of touch dry, from which a coat of two drying kinds goes on by the second: a task of no work. */
   #milestone(step: PieceStep): string {
-    const id = `${step.id}/touch-dry`;
+    const id = touchDryOf(step.id);
     if (!this.#milestones.has(id)) this.#tasks.push({ id, work: 0, painters: 0, spaces: [], pausable: false });
     return id;
   }
@@ -372,26 +478,8 @@ class ProblemDraft {
     return id;
   }
 
-  #hold(space: string, after: string, until: string): void {
-    this.#holds.push({ space, slots: 1, after, until });
-  }
-
-  /**
-   * How a coat differs from its tin: its film where it was read, what was learnt of its product, and, when it was found
-   * tacky, so much slower that what it had made then was not yet enough to handle it.
-   */
-  #conditionOf(step: CoatStep, stamped: TaskProgress | null): CoatCondition {
-    const filmRatio = filmRatioOf(this.#job, step);
-    const factor = this.#learnt.get(step.coat.coating.id)?.factor ?? 1;
-    if (!stamped?.tackyAt || !stamped.doneAt) return { filmRatio, factor };
-    const { coating } = step.coat;
-    const legs = stageLegs(coating, 'full') ?? [];
-    const minutesAt = (at: string): number => minutesSince(this.#clocks.t0, at, this.#job.site.timeZone);
-    const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
-      this.#clocks.clock(this.#climateId(step), kind, dryingProduct(coating)),
-    );
-    const made = share * coating.hours.full;
-    return { filmRatio, factor: Math.max(factor, ((1 + TACKY_MARGIN) * made) / coating.hours.handle) };
+  #hold(space: string, after: string, until: string, slots = 1): void {
+    this.#holds.push({ space, slots, after, until });
   }
 
   /** The finished problem. What was done is kept where something that is still open follows from it. */
@@ -443,14 +531,22 @@ class ProblemDraft {
             slots: Math.max(room.maxOff ?? 1, taken(offSpace(room.id))),
           })),
           ...this.#airs.map((id) => ({ id, slots: AIR_SLOTS })),
+          ...this.#zones,
         ],
-        clocks: [...this.#usedClocks.values()],
-        windows: [...this.#usedWindows.values()],
-        setups: this.#setups.all(),
+        ...this.#used(),
         tasks: [...tasks, ...this.#tasks.map((task) => this.#forWhom(task))],
         waits: this.#waits.filter((wait) => kept.has(wait.from) && follows(wait.to)),
         holds,
       },
+    };
+  }
+
+  /** The clocks, windows and set-ups that anything of the plan goes by. */
+  #used(): Pick<PlanProblem, 'clocks' | 'windows' | 'setups'> {
+    return {
+      clocks: [...this.#usedClocks.values()],
+      windows: [...this.#usedWindows.values()],
+      setups: this.#setups.all(),
     };
   }
 
@@ -460,4 +556,5 @@ class ProblemDraft {
   }
 }
 
+const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;
 const offSpace = (roomId: string): string => `off/${roomId}`;

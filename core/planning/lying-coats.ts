@@ -20,7 +20,7 @@ export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
 export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | null {
   if (next.operation === 'denib') return 'recoat';
   if (next.operation === 'rehang') return 'rehang';
-  if (next.operation === 'refit') return 'handle';
+  if (next.operation === 'refit' || next.operation === 'hang-for-night') return 'handle';
   if (next.coat === null) return null;
   if (next.coat.faces.some((face) => coated.coat.faces.includes(face))) return 'recoat';
   return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;

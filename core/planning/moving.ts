@@ -7,7 +7,7 @@ import { pinnedTasks, withPins, type PinnedTask } from './pinned.ts';
 import type { FoundPlan } from './problem.ts';
 import { fitPausing, fitWhole } from './solve/calendar.ts';
 import { prepare, type Prepared, type PreparedTask } from './solve/prepared.ts';
-import { windowAt } from './solve/schedule.ts';
+import { windowAt } from './solve/placement.ts';
 import { taskWords, withMarks } from './task-words.ts';
 import { verifiedNearPlan } from './verified-plan.ts';
 

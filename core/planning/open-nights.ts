@@ -1,27 +1,30 @@
 import { DateTime } from 'luxon';
 import type { Piece } from '../job/piece-schema.ts';
+import { hangsByNight } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { localDate } from '../job/site-time.ts';
+import { outingsOf } from './night-hanging.ts';
 import { pieceSteps } from './piece-steps.ts';
 import type { PlanReading } from './read-plan.ts';
 
-/** A piece whose opening has to close at night, and the nights for which it is away. */
+/** A piece that should hang again every night, and the most nights in a row for which it does not. */
 export interface OpenNights {
   piece: Piece;
   nights: number;
 }
 
-/** Openings that must close at night and stand without their piece in this plan, the longest first. */
+/** Openings that must close at night, have nothing else to close them, and stand without their piece in this plan; the longest first. */
 export function openNights(job: Job, reading: Pick<PlanReading, 't0' | 'ends'>): OpenNights[] {
   const dayOf = (minutes: number): DateTime =>
     DateTime.fromISO(localDate(reading.t0, minutes, job.site.timeZone), { zone: 'utc' });
   return job.pieces
-    .filter(({ access, comesOff }) => access.closesAtNight && comesOff)
+    .filter(hangsByNight)
     .flatMap((piece) => {
-      const steps = pieceSteps(job, piece);
-      const [off, back] = [reading.ends.get(steps[0]?.id ?? ''), reading.ends.get(steps.at(-1)?.id ?? '')];
-      if (off === undefined || back === undefined) return [];
-      const nights = dayOf(back).diff(dayOf(off), 'days').days;
+      const away = outingsOf(pieceSteps(job, piece)).map(({ off, back }) => {
+        const [gone, hung] = [reading.ends.get(off.id), reading.ends.get(back.id)];
+        return gone === undefined || hung === undefined ? 0 : dayOf(hung).diff(dayOf(gone), 'days').days;
+      });
+      const nights = Math.max(0, ...away);
       return nights > 0 ? [{ piece, nights }] : [];
     })
     .sort((one, other) => other.nights - one.nights);

@@ -1,4 +1,13 @@
-import { cleanerOf, coatingOf, coatsOn, fillerOf, groupOf, laidOn, preservativeOf } from '../job/queries.ts';
+import {
+  cleanerOf,
+  coatingOf,
+  coatsOn,
+  fillerOf,
+  groupOf,
+  hangsByNight,
+  laidOn,
+  preservativeOf,
+} from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { BuildUp, Coat, Extent, FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
@@ -14,6 +23,7 @@ import {
   TURN_MINUTES,
   washMinutes,
 } from '../quantities/pace.ts';
+import { withNights } from './night-hanging.ts';
 import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';
@@ -21,6 +31,7 @@ import type { Coating } from '../shelf/coating.ts';
 /** What is done to a piece, in the order of the work. */
 export const OPERATIONS = [
   'take-off',
+  'take-down',
   'mask',
   'wash',
   'abrade',
@@ -33,6 +44,7 @@ export const OPERATIONS = [
   'preserve',
   'denib',
   'coat',
+  'hang-for-night',
   'rehang',
   'refit',
 ] as const;
@@ -190,7 +202,7 @@ export function stepsWith(
   }
   if (piece.comesOff) add('rehang', 'rehang', hardware.rehang);
   else add('refit', 'refit', hardware.takeOff);
-  return steps;
+  return hangsByNight(piece) ? withNights(steps, job.crew) : steps;
 }
 
 /** How far the coats reach that are laid at once. */

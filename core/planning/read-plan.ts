@@ -1,9 +1,10 @@
 import type { AcceptedPlan } from '../job/record.ts';
 import { shiftsOf } from './crew-shifts.ts';
-import { isBenchWork, needsTwo, type JobProblem } from './job-to-problem.ts';
+import type { JobProblem } from './job-to-problem.ts';
+import { isBenchWork, needsTwo } from './step-needs.ts';
 import { dryingOf, onSlots, type Lying } from './drying-places.ts';
 import type { Operation, PieceStep } from './piece-steps.ts';
-import { roomWorkOf, type RoomWork } from './room-work.ts';
+import { siteWorkOf, type SiteWork } from './site-work.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -33,8 +34,8 @@ export interface PlanReading {
   inPlace: Lying[];
   /** On the bench. */
   benches: BenchUse[];
-  /** What is moved and sheeted in the rooms, and put back. */
-  roomWork: RoomWork[];
+  /** What is moved and sheeted in the rooms and put back, and heating that is switched on. */
+  siteWork: SiteWork[];
   /** End of every planned or done step, by id. */
   ends: ReadonlyMap<string, number>;
   starts: ReadonlyMap<string, number>;
@@ -59,7 +60,7 @@ export function readPlan(
     runs,
     ...dryingOf(job, { steps, clocks, conditions }, starts, ends),
     benches: benchesOf(runs, starts, ends),
-    roomWork: roomWorkOf(job, tasks),
+    siteWork: siteWorkOf(job, tasks),
     ends,
     starts,
   };

@@ -6,7 +6,8 @@ import { residueIn } from '../quantities/litres.ts';
 import type { Hazard } from '../shelf/hazards.ts';
 import { shiftsOf } from './crew-shifts.ts';
 import type { Wetness } from './drying-places.ts';
-import { isBenchWork, type JobProblem } from './job-to-problem.ts';
+import type { JobProblem } from './job-to-problem.ts';
+import { isBenchWork } from './step-needs.ts';
 import { isCoat } from './lying-coats.ts';
 import { litresOf } from './pot-runs.ts';
 import type { PlanReading, Run } from './read-plan.ts';
@@ -61,7 +62,7 @@ export function runSheet(
 ): RunSheet {
   const isOn = (minutes: number): boolean => localDate(reading.t0, minutes, job.site.timeZone) === date;
   const runs = reading.runs.filter((run) => run.painters.includes(painter.id) && isOn(run.start));
-  const rooms = reading.roomWork.filter((work) => work.painters.includes(painter.id) && isOn(work.start));
+  const onSite = reading.siteWork.filter((work) => work.painters.includes(painter.id) && isOn(work.start));
   const others = (painters: readonly string[]): string[] =>
     job.crew.filter(({ id }) => id !== painter.id && painters.includes(id)).map(({ name }) => name);
   const lines = [
@@ -75,12 +76,12 @@ export function runSheet(
       setupMinutes: run.setupMinutes,
       coat: coatOf(job, problem, run),
     })),
-    ...rooms.map(({ start, end, task, room, painters }): SheetLine => ({
+    ...onSite.map(({ start, end, words, place, painters }): SheetLine => ({
       start,
       end,
-      what: task.words,
+      what: words,
       which: '',
-      where: room.name,
+      where: place,
       with: others(painters),
       setupMinutes: 0,
       coat: null,
@@ -100,7 +101,7 @@ export function runSheet(
 
 /** Days on which a painter has something to do, as ISO dates in order. */
 export function workedDays(job: Job, reading: PlanReading, painterId: string): string[] {
-  const starts = [...reading.runs, ...reading.roomWork]
+  const starts = [...reading.runs, ...reading.siteWork]
     .filter(({ painters }) => painters.includes(painterId))
     .map(({ start }) => localDate(reading.t0, start, job.site.timeZone));
   return [...new Set(starts)].sort();

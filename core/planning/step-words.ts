@@ -5,6 +5,7 @@ import type { PieceStep } from './piece-steps.ts';
 
 const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat'>, string>> = {
   'take-off': 'Take off and bag hardware',
+  'take-down': 'Take down again',
   mask: 'Take furniture off and mask',
   wash: 'Wash and rinse',
   abrade: 'Abrade',
@@ -16,6 +17,7 @@ const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat'>, string>> =
   'grain-fill': 'Fill the grain and sand',
   preserve: 'Brush on preservative',
   denib: 'Denib',
+  'hang-for-night': 'Hang for the night',
   rehang: 'Rehang',
   refit: 'Refit furniture',
 };

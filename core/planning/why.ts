@@ -6,6 +6,7 @@ import type { JobProblem } from './job-to-problem.ts';
 import { prepare, type Prepared } from './solve/prepared.ts';
 import { standingOf } from './standing.ts';
 import { patchWaits } from './patch-waits.ts';
+import { zoneSpace } from './zones.ts';
 import { taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
@@ -82,6 +83,8 @@ export class Why {
         const end = ends[held.task] ?? 0;
         const ready = held.wait.atLeast?.reach(end) ?? end;
         const before = this.#what(held.task);
+        if (held.wait.atLeast?.clock?.startsWith('heating/'))
+          return { because: `It waits until it is warm there: ${before}.`, until: ready };
         if (held.wait.atLeast?.clock != null)
           return { because: `It waits for what has to dry: ${before}.`, until: ready };
         return { because: `First comes ${before}.`, until: ready };
@@ -130,6 +133,8 @@ export class Why {
     const place = this.#job.places.find((candidate) => candidate.id === id);
     const room = this.#job.rooms.find((candidate) => id === `off/${candidate.id}`);
     if (room) return `no more than ${room.maxOff ?? 1} may be off in ${room.name}; first comes`;
+    const zoned = this.#job.rooms.find((candidate) => id === zoneSpace(candidate.id));
+    if (zoned) return `no more zones of ${zoned.name} may be in work than ${zoned.zonesAtOnce ?? 1}; first comes`;
     if (id.startsWith('air/')) return 'dust and wet paint share no air; it waits for';
     return place ? `${place.name.toLowerCase()} has no free place before` : 'there is no room before';
   }

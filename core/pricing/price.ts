@@ -43,7 +43,10 @@ export interface RoomPrice {
 }
 
 const HEADINGS: readonly { what: string; operations: readonly Operation[] }[] = [
-  { what: 'Taking off, masking and hanging', operations: ['take-off', 'mask', 'rehang', 'refit'] },
+  {
+    what: 'Taking off, masking and hanging',
+    operations: ['take-off', 'take-down', 'mask', 'hang-for-night', 'rehang', 'refit'],
+  },
   { what: 'Washing and keying', operations: ['wash', 'abrade', 'wet-abrade', 'degloss'] },
   { what: 'Filling, moulding and drilling', operations: ['plant', 'fill', 'drill', 'grain-fill', 'preserve'] },
   { what: 'Coats', operations: ['coat', 'denib'] },

@@ -21,7 +21,7 @@ export interface Ripening extends CoatDrying {
 /** What the next step does with the piece. */
 function verbOf(next: PieceStep | null): Ripening['verb'] {
   if (next === null || next.operation === 'refit') return 'use';
-  if (next.operation === 'rehang') return 'hang';
+  if (next.operation === 'rehang' || next.operation === 'hang-for-night') return 'hang';
   return next.turned ? 'turn' : 'recoat';
 }
 
@@ -36,7 +36,8 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
   const ripening = job.pieces.flatMap((piece): Ripening[] => {
     const steps = pieceSteps(job, piece);
     const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
-    const next = steps[last + 1] ?? null;
+    // What is taken down again is taken down for what is done to it then.
+    const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
     const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
     let full = 0;

@@ -10,7 +10,7 @@ import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import { readPlan, type PlanReading } from '../planning/read-plan.ts';
 import { solve } from '../planning/solve/solve.ts';
 import { verify } from '../planning/verify.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../testing/jobs.ts';
 import { nextRun, type SheetRun } from './day-sheet.ts';
 import { ripeningPieces, type Ripening } from './ripening.ts';
 import { asksForReplan, doneStamps, openSteps, startStamps, tackyStamp } from './stamps.ts';
@@ -55,10 +55,13 @@ const jobs = fc
     rack: fc.integer({ min: 1, max: 5 }),
     maxOff: fc.constantFrom(null, 1, 2),
     hasHelper: fc.boolean(),
+    closesAtNight: fc.integer({ min: 0, max: 3 }).map((die) => die === 0),
+    zonesAtOnce: fc.constantFrom(null, 1),
   })
-  .map(({ start, doors, inPlace, topcoat, back, turning, rack, maxOff, hasHelper }) => {
+  .map(({ start, doors, inPlace, topcoat, back, turning, rack, maxOff, hasHelper, closesAtNight, zonesAtOnce }) => {
     const made = new TestJob(start);
-    for (let door = 0; door < doors; door++) made.door(`d${door}`);
+    for (let door = 0; door < doors; door++)
+      made.door(`d${door}`, { access: { ...DOOR.access, closesAtNight }, zone: `zone ${door}` });
     for (let door = 0; door < inPlace; door++) made.door(`p${door}`, { comesOff: false });
     const { places, rooms, crew } = made.job;
     if (hasHelper)
@@ -70,7 +73,7 @@ const jobs = fc
           : {},
       })
       .tell('change-place', { place: { ...places.find(({ kind }) => kind === 'rack')!, slots: rack } })
-      .tell('state-room', { room: { ...rooms[0]!, maxOff } })
+      .tell('state-room', { room: { ...rooms[0]!, maxOff, zonesAtOnce } })
       .tell('change-planning', { turning });
   });
 

@@ -1,5 +1,6 @@
 import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
+import { USUAL_WARMING } from '../air/climate.ts';
 import { applyCommand } from '../job/commands/apply.ts';
 import { OPEN_AIR, usualWeek } from '../job/new-job.ts';
 import { TestJob } from './jobs.ts';
@@ -79,7 +80,14 @@ export const start = new TestJob()
   .door('a')
   .door('b')
   .coated()
-  .tell('state-climate', { climate: { ...OPEN_AIR, id: 'spare', name: 'Spare' } })
+  .tell('state-climate', {
+    climate: {
+      ...OPEN_AIR,
+      id: 'spare',
+      name: 'Spare',
+      heating: { ...USUAL_WARMING, spans: [{ setPoint: 20, from: 6, until: 18 }] },
+    },
+  })
   .tell('take-hours', {
     climateId: 'spare',
     hours: [hour(8, 12), hour(9, 13)],
@@ -105,10 +113,26 @@ export const start = new TestJob()
   .tell('state-painter', { painter: helper })
   .tell('pin-tasks', { pins: [{ taskId: 'a/wash', start: '2027-03-01T08:00', painters: ['painter-1'] }] })
   .tell('state-room', {
-    room: { id: 'room-1', name: 'Room 1', climateId: 'house', maxOff: null, bearing: null, tasks: [sheets] },
+    room: {
+      id: 'room-1',
+      name: 'Room 1',
+      climateId: 'house',
+      maxOff: null,
+      zonesAtOnce: null,
+      bearing: null,
+      tasks: [sheets],
+    },
   })
   .tell('state-room', {
-    room: { id: 'room-2', name: 'Landing', climateId: 'house', maxOff: null, bearing: null, tasks: [] },
+    room: {
+      id: 'room-2',
+      name: 'Landing',
+      climateId: 'house',
+      maxOff: null,
+      zonesAtOnce: null,
+      bearing: null,
+      tasks: [],
+    },
   })
   .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
   .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })

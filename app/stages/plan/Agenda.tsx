@@ -34,14 +34,13 @@ function entriesOf(reading: PlanReading): Entry[] {
     words: run.steps[0] ? stepWords(run.steps[0]) : '',
     where: marksInWords(run.steps.map((step) => step.piece.mark)),
   }));
-  const rooms = reading.roomWork.map(({ room, task, ...work }): Entry => ({
+  const site = reading.siteWork.map(({ place, ...work }): Entry => ({
     ...work,
     taskId: work.id,
-    words: task.words,
-    where: room.name,
-    needsTwo: task.people > 1,
+    where: place,
+    needsTwo: work.people > 1,
   }));
-  return [...runs, ...rooms].sort((one, other) => one.start - other.start);
+  return [...runs, ...site].sort((one, other) => one.start - other.start);
 }
 
 /** Gives one painter, or all who work that day, a day off. */

@@ -1,4 +1,5 @@
 import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { openNights } from '../../../core/planning/open-nights.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -6,15 +7,28 @@ import { useJob } from '../../ui/job-context.tsx';
 
 /** Openings that must close at night and stand open in this plan, with how many nights at most. */
 export function NightOpenings({ reading }: { reading: PlanReading }) {
-  const { job } = useJob();
+  const { job, apply } = useJob();
   const open = openNights(job, reading);
   const [longest] = open;
   if (!longest) return null;
+  const standIn = (): void => {
+    const edits = open.map(({ piece: { id, access } }) => ({ id, facts: { access: { ...access, standIn: true } } }));
+    apply('revise-pieces', { edits });
+  };
   return (
-    <Alert severity="info" sx={{ mb: 2 }}>
-      {marksInWords(open.map(({ piece }) => piece.mark))}: the opening must close at night, and the piece is away for up
-      to {longest.nights} {longest.nights === 1 ? 'night' : 'nights'} ({longest.piece.mark}). Have boards or stand-in
-      doors ready, or paint in place.
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button color="inherit" size="small" onClick={standIn}>
+          Stand-ins close them
+        </Button>
+      }
+    >
+      {marksInWords(open.map(({ piece }) => piece.mark))}: the opening must close at night, and there is a day on which
+      the piece can’t be handled before the evening. It is away for up to {longest.nights}{' '}
+      {longest.nights === 1 ? 'night' : 'nights'} ({longest.piece.mark}): have boards or a stand-in door there, warm the
+      place where it dries, or paint it where it hangs.
     </Alert>
   );
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
 import { compareMarks } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import { hazardsOf } from '../../../core/planning/step-hazards.ts';
@@ -8,6 +9,7 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { isBenchWork } from '../../../core/planning/step-needs.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import type { Ripening } from '../../../core/running/ripening.ts';
@@ -80,10 +82,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
         ? `Next, at ${begins.toFormat('HH:mm')}`
         : `Next, ${begins.toFormat('cccc d LLLL, HH:mm')}`
       : 'Now';
-  const where =
-    step.piece.comesOff && step.operation !== 'take-off' && step.operation !== 'rehang'
-      ? placeOf(job, 'bench').name
-      : roomOf(job, step.piece)?.name;
+  const where = isBenchWork(step) ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
   const minutes = open.reduce(
     (sum, entry) => sum + (reading.ends.get(entry.id) ?? 0) - (reading.starts.get(entry.id) ?? 0),
     0,
@@ -170,6 +169,11 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             </Caution>
           </Box>
         ))}
+        {step.operation === 'hang-for-night' && (
+          <Box sx={{ mb: 1.5 }}>
+            <Caution>{NIGHT_HUNG}</Caution>
+          </Box>
+        )}
         {run.needsTwo && (
           <Box sx={{ mb: 1.5 }}>
             <Caution>

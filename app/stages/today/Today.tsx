@@ -18,7 +18,7 @@ import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
 import { NowCard } from './NowCard.tsx';
-import { RoomWorkList } from './RoomWorkList.tsx';
+import { SiteWorkList } from './SiteWorkList.tsx';
 import { TouchList } from './TouchList.tsx';
 import { useStamps } from './use-stamps.ts';
 
@@ -104,7 +104,7 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
           </Box>
         )}
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
-        <RoomWorkList reading={reading} painterId={painterId} at={at} />
+        <SiteWorkList reading={reading} painterId={painterId} at={at} />
       </Box>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
         <Section title="What may be touched">

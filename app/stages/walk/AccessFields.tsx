@@ -3,6 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { DatePicker } from '@mui/x-date-pickers/DatePicker';
 import { DateTime } from 'luxon';
+import { hangsByNight } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../ui/Fold.tsx';
@@ -10,10 +11,12 @@ import { StatedField } from '../../ui/StatedField.tsx';
 
 type Change = (facts: Partial<StatedPiece>, options?: { strokes?: string; quiet?: boolean }) => Outcome<unknown>;
 
-function summaryOf({ access, fireRated, upHigh }: Piece): string {
+function summaryOf(piece: Piece): string {
+  const { access, zone, fireRated, upHigh } = piece;
   const said = [
     access.who,
-    access.closesAtNight ? 'closes at night' : '',
+    access.closesAtNight ? (hangsByNight(piece) ? 'hangs again every night' : 'closes at night') : '',
+    zone === '' ? '' : `zone ${zone}`,
     access.neededBy ? `back by ${DateTime.fromISO(access.neededBy).toFormat('d LLL')}` : '',
     fireRated ? 'fire door' : '',
     upHigh ? 'up high' : '',
@@ -39,6 +42,13 @@ export function AccessFields({ piece, draft, change }: { piece: Piece; draft: st
           draft={`${draft}/who`}
           take={(who) => change({ access: { ...access, who } }, { strokes: `${piece.id}/who`, quiet: true })}
         />
+        <StatedField
+          label="Zone of its room"
+          text={piece.zone}
+          helper={piece.zone === '' ? 'painted with all of it' : ''}
+          draft={`${draft}/zone`}
+          take={(zone) => change({ zone }, { strokes: `${piece.id}/zone` })}
+        />
         <DatePicker
           label="Back by the end of"
           value={access.neededBy === null ? null : DateTime.fromISO(access.neededBy)}
@@ -50,6 +60,9 @@ export function AccessFields({ piece, draft, change }: { piece: Piece; draft: st
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1 }}>
         {flag('Closes at night', access.closesAtNight, (closesAtNight) => ({ access: { ...access, closesAtNight } }))}
+        {access.closesAtNight &&
+          piece.comesOff &&
+          flag('Boards or a stand-in close it', access.standIn, (standIn) => ({ access: { ...access, standIn } }))}
         {flag('Fire door', piece.fireRated, (fireRated) => ({ fireRated }))}
         {flag('From a ladder or over a stair', piece.upHigh, (upHigh) => ({ upHigh }))}
       </Box>

@@ -50,6 +50,8 @@ const SHOWN: readonly (readonly [ColumnId, number, 'shown' | 'hidden'])[] = [
   ['back', 92, 'hidden'],
   ['who', 120, 'hidden'],
   ['closesAtNight', 120, 'hidden'],
+  ['standIn', 130, 'hidden'],
+  ['zone', 120, 'hidden'],
   ['neededBy', 112, 'hidden'],
   ['fireRated', 92, 'hidden'],
   ['upHigh', 110, 'hidden'],

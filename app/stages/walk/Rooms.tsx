@@ -56,6 +56,7 @@ export function Rooms() {
                   name: `Room ${job.rooms.length + 1}`,
                   climateId,
                   maxOff: null,
+                  zonesAtOnce: null,
                   bearing: null,
                   tasks: [],
                 },
@@ -116,7 +117,7 @@ function RoomFields({ room }: { room: Room }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 160px 130px 150px 44px' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 140px 112px 124px 132px 44px' },
           gap: 1.25,
           alignItems: 'start',
         }}
@@ -148,6 +149,16 @@ function RoomFields({ room }: { room: Room }) {
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
             return limit.ok ? state({ maxOff: limit.value }, 'off') : limit;
+          }}
+        />
+        <StatedField
+          label="Zones in work, at most"
+          text={room.zonesAtOnce === null ? '' : String(room.zonesAtOnce)}
+          helper={room.zonesAtOnce === null ? 'empty: all of it' : ''}
+          draft={`${job.id}/${room.id}/zones`}
+          take={(typed) => {
+            const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
+            return limit.ok ? state({ zonesAtOnce: limit.value }, 'zones') : limit;
           }}
         />
         <StatedField

@@ -28,6 +28,8 @@ const SETTABLE: readonly ColumnId[] = [
   'who',
   'neededBy',
   'closesAtNight',
+  'standIn',
+  'zone',
   'fireRated',
   'upHigh',
   'note',

@@ -7,7 +7,15 @@ import { PIECE_KINDS } from '../../../core/pieces/registry.ts';
 import { thumbSize } from '../../ui/elevation/thumb-size.ts';
 import { GAP, LEAST_WIDTH, wallRows } from './wall-rows.ts';
 
-const room = (id: string): Room => ({ id, name: id, climateId: 'house', maxOff: null, bearing: null, tasks: [] });
+const room = (id: string): Room => ({
+  id,
+  name: id,
+  climateId: 'house',
+  maxOff: null,
+  zonesAtOnce: null,
+  bearing: null,
+  tasks: [],
+});
 
 test('every piece hangs once, in its room and order, and no row is wider than the wall or lower than its drawings', () => {
   fc.assert(

@@ -44,6 +44,11 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) =>
       job.pieces.every(({ note, shape }) => note === 'sticks' && shape.thickness === 44 && !('bevelDepth' in shape)),
   ],
+  'switch-heating': [
+    { climateId: 'spare', onSince: '2027-03-01T16:30' },
+    /^Heating on: Spare$/,
+    (job) => job.climates.find(({ id }) => id === 'spare')?.heating?.onSince === '2027-03-01T16:30',
+  ],
   'tick-room-task': [
     { roomId: 'room-1', taskId: 'sheets', doneAt: '2027-03-01T08:10' },
     /^Done in /,
@@ -69,7 +74,17 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
   ],
   survey: [
     {
-      rooms: [{ id: 'stair', name: 'Stair', climateId: climate!.id, maxOff: null, bearing: null, tasks: [] }],
+      rooms: [
+        {
+          id: 'stair',
+          name: 'Stair',
+          climateId: climate!.id,
+          maxOff: null,
+          zonesAtOnce: null,
+          bearing: null,
+          tasks: [],
+        },
+      ],
       pieces: [
         { id: 'c', kind: 'railing', piece: usualPiece('railing', 'stair') },
         { id: 'd', kind: 'panelled-door', piece: usualPiece('panelled-door', 'stair') },
@@ -195,7 +210,17 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.settings.units === 'us' && job.settings.vocabulary === 'uk',
   ],
   'state-room': [
-    { room: { id: 'room-3', name: 'Stair', climateId: climate!.id, maxOff: 2, bearing: null, tasks: [] } },
+    {
+      room: {
+        id: 'room-3',
+        name: 'Stair',
+        climateId: climate!.id,
+        maxOff: 2,
+        zonesAtOnce: null,
+        bearing: null,
+        tasks: [],
+      },
+    },
     /^State the room Stair$/,
     (job) => job.rooms.length === 3,
   ],

@@ -37,7 +37,17 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
   [
     'state-room',
-    { room: { id: 'room-2', name: 'Stair', climateId: 'gone', maxOff: null, bearing: null, tasks: [] } },
+    {
+      room: {
+        id: 'room-2',
+        name: 'Stair',
+        climateId: 'gone',
+        maxOff: null,
+        zonesAtOnce: null,
+        bearing: null,
+        tasks: [],
+      },
+    },
     /no climate/,
   ],
   ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { climateSchema, MOST_TAKEN, statedHourSchema } from '../../air/climate.ts';
+import { climateSchema, heatingSchema, MOST_TAKEN, statedHourSchema } from '../../air/climate.ts';
 import { marksInWords } from '../marks.ts';
 import { readingSchema } from '../reading-schema.ts';
 import { jobSchema, painterSchema, placeSchema, roomSchema, roomTaskSchema } from '../schema.ts';
@@ -89,6 +89,19 @@ export const stateClimate = command({
     const index = draft.climates.findIndex(({ id }) => id === climate.id);
     if (index < 0) draft.climates.push(climate);
     else draft.climates[index] = climate;
+  },
+});
+
+/** States that the heating of a climate runs, since a local time, or that it is off. */
+export const switchHeating = command({
+  args: z.object({ climateId: z.string(), onSince: heatingSchema.shape.onSince }),
+  label: ({ climateId, onSince }, job) =>
+    `Heating ${onSince === null ? 'off' : 'on'}: ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+  change(draft, { climateId, onSince }) {
+    const { heating, name } = entryOf(draft.climates, climateId, 'climate');
+    if (heating === null)
+      throw new CommandRefused(`${name} has no heating. State under Air when and how warm it is heated.`);
+    heating.onSince = onSince;
   },
 });
 

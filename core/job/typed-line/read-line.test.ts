@@ -5,7 +5,15 @@ import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
 import type { UnitSystem } from '../../units/system.ts';
 import { readLine, type LineRead } from './read-line.ts';
 
-const room = (id: string, name: string) => ({ id, name, climateId: 'house', maxOff: null, bearing: null, tasks: [] });
+const room = (id: string, name: string) => ({
+  id,
+  name,
+  climateId: 'house',
+  maxOff: null,
+  zonesAtOnce: null,
+  bearing: null,
+  tasks: [],
+});
 const ROOMS = [room('hall', 'Front hall'), room('practice', 'Practice rooms'), room('store', 'Instrument store')];
 
 const outcome = (line: string, units: UnitSystem = 'metric', rooms = ROOMS) =>

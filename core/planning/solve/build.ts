@@ -1,5 +1,6 @@
 import type { Prepared, PreparedTask } from './prepared.ts';
-import { Schedule, type Refusal } from './schedule.ts';
+import type { Refusal } from './placement.ts';
+import { Schedule } from './schedule.ts';
 
 /** How a schedule is built: which of the tasks that could start next is taken. */
 export interface Rule {
@@ -16,6 +17,9 @@ export interface Rule {
   /** Whether places are kept free for what pinned tasks leave behind; a rack that is just enough has none to keep. */
   keepsPlaces: boolean;
 }
+
+/** By how much what has to follow in time goes before all else. */
+const HURRY = 1e9;
 
 /** Nobody in particular. */
 export const ANYBODY = -1;
@@ -76,6 +80,12 @@ class Dispatch {
       if (shouldStop()) return { stopped: true };
       // Where nobody seems to have hands for any of them, asking for a place tells why.
       const entry = this.#choose() ?? this.#waiting[0];
+      if (entry === undefined && this.#schedule.forgetCommitments()) {
+        // Whoever waits for others that wait in turn can only go on.
+        for (const entries of this.#awaiting.values()) for (const waited of entries) this.#insert(waited);
+        this.#awaiting.clear();
+        continue;
+      }
       if (entry === undefined) return this.#blockedFirst() ?? { schedule };
       const answer = schedule.find(entry.task, entry.from, entry.crew);
       if ('refused' in answer && answer.refused.kind === 'appointment') {
@@ -94,6 +104,13 @@ class Dispatch {
         this.#insert(entry);
         continue;
       }
+      const later = schedule.canFollow(entry.task, answer.placed) ? null : nextOpening(entry.task, start);
+      if (later !== null) {
+        // Another day: what has to follow it could not be done on this one.
+        entry.from = later;
+        this.#insert(entry);
+        continue;
+      }
       schedule.place(entry.task, answer.placed);
       this.#follow(entry.task);
     }
@@ -106,7 +123,9 @@ class Dispatch {
       if (first !== undefined) return { stuck: { task: first.task, refusal: { kind: 'space', space } } };
     }
     for (const [task, [first]] of this.#awaiting) {
-      if (first !== undefined) return { stuck: { task: first.task, refusal: { kind: 'appointment', task } } };
+      if (first !== undefined) {
+        return { stuck: { task: first.task, refusal: { kind: 'appointment', task, until: Infinity } } };
+      }
     }
     return null;
   }
@@ -179,7 +198,7 @@ class Dispatch {
       // What can stand nowhere else gives way to nothing, as soon as nothing goes before it.
       if (task.isFixed && at === next) return candidate;
       let score = priority[task.index] ?? 0;
-      if (slack < Infinity) score -= at - next;
+      if (slack < Infinity) score += (task.hurries ? HURRY : 0) + next - at;
       if (score + sameTool <= highest) continue;
       if (sameTool > 0 && this.#schedule.hasToolInHand(task, crew)) score += sameTool;
       if (score > highest) {
@@ -213,6 +232,11 @@ class Dispatch {
       }
     }
   }
+}
+
+/** When a window opens again after a tick; null for a task without one, or if it does not. */
+function nextOpening({ window }: PreparedTask, after: number): number | null {
+  return window?.find(([opens]) => opens > after)?.[0] ?? null;
 }
 
 /** A moment in the drying of something: it takes neither work nor hands nor place, and may end a hold. */

@@ -4,7 +4,7 @@ import { fitPausing, fitWhole } from './calendar.ts';
 import { inTimeFor } from './moves.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import type { Prepared, PreparedHold, PreparedTask, PreparedWait } from './prepared.ts';
-import { windowAt, type Placement } from './schedule.ts';
+import { windowAt, type Placement } from './placement.ts';
 
 /** Most tasks, and most painters who may do one, of a problem that is searched to the end. */
 const MOST_TASKS = 24;

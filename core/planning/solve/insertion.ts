@@ -1,7 +1,7 @@
 import type { PlannedTask, PlanProblem } from '../problem.ts';
 import { fitPausing, fitWhole } from './calendar.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
-import { windowAt } from './schedule.ts';
+import { windowAt } from './placement.ts';
 
 /** The problem in which everything stands as it was planned, but what is loose. */
 export function standing(

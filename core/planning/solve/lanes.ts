@@ -36,24 +36,19 @@ export function lanesOf(
   }));
 }
 
-/** By the spaces where a piece lies in between, how long it usually takes from its first lying there to its last. */
+/** By the spaces where a piece lies in between, how long it usually lies there in all. */
 function lyingTimes(
   tasks: readonly PreparedTask[],
   piece: readonly number[],
   tails: Float64Array,
 ): Map<number, number> {
-  const spans = new Map<number, { from: number; until: number }>();
+  const times = new Map<number, number>();
   for (const index of piece) {
-    for (const hold of tasks[index]?.opens ?? []) {
-      if (hold.slots === 0) continue;
-      const from = (tails[index] ?? 0) - (tasks[index]?.task.work ?? 0);
-      const until = tails[hold.until] ?? 0;
-      const known = spans.get(hold.space);
-      spans.set(hold.space, {
-        from: Math.max(from, known?.from ?? 0),
-        until: Math.min(until, known?.until ?? Infinity),
-      });
+    for (const { space, slots, until } of tasks[index]?.opens ?? []) {
+      if (slots === 0) continue;
+      const lies = (tails[index] ?? 0) - (tasks[index]?.task.work ?? 0) - (tails[until] ?? 0);
+      times.set(space, (times.get(space) ?? 0) + Math.max(0, lies));
     }
   }
-  return new Map([...spans].map(([space, { from, until }]) => [space, from - until]));
+  return times;
 }

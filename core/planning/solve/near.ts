@@ -4,7 +4,8 @@ import { buildSchedule, type Rule } from './build.ts';
 import { displaced, standing, type Displaced } from './insertion.ts';
 import { policyOf } from './policy.ts';
 import { prepare, type Prepared, type PreparedTask } from './prepared.ts';
-import type { Refusal, Schedule } from './schedule.ts';
+import type { Refusal } from './placement.ts';
+import type { Schedule } from './schedule.ts';
 import { buildRepairing } from './search.ts';
 
 /** How far a schedule is from a plan: how much later it ends, how much of it moved, and by how many ticks. */

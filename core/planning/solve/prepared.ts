@@ -62,6 +62,10 @@ export interface PreparedTask {
   /** Holds that begin when this task ends, and holds that end when it starts. */
   opens: PreparedHold[];
   closes: PreparedHold[];
+  /** Whether it is on the way from a task to another one that has to follow that in time. */
+  hurries: boolean;
+  /** Where another one has to follow it in time: that one and all on the way to it, in the order of waits. */
+  leadsOn: readonly number[];
   /** Slots that it needs beyond those that it gives back, by the spaces in which it leaves something. */
   leaves: readonly { space: number; needs: number }[];
   /** Spaces of which it gives back more slots than it takes up again. */
@@ -166,6 +170,8 @@ export function prepare(problem: PlanProblem): Prepared {
       after: [],
       opens: [],
       closes: [],
+      hurries: false,
+      leadsOn: [],
       leaves: [],
       releases: [],
     };
@@ -197,6 +203,7 @@ export function prepare(problem: PlanProblem): Prepared {
     tasks[hold.after]?.after.push(follow);
   }
   const order = waitOrder(tasks);
+  markHurried(tasks, order ?? []);
   const shifts = sharedShifts(problem);
   const appointments = appointmentsOf(tasks, shifts);
   for (const { task: index } of appointments.flat()) {
@@ -212,7 +219,7 @@ export function prepare(problem: PlanProblem): Prepared {
     task.releases = [...balance].flatMap(([space, given]) => (given > 0 ? [space] : []));
   }
   const pieces = piecesOf(tasks, order ?? []);
-  const tails = tailsOf(tasks, order ?? []);
+  const tails = tailsOf(tasks, order ?? [], problem.horizon);
   const pieceOf = new Int32Array(tasks.length);
   pieces.forEach((piece, index) => piece.forEach((task) => (pieceOf[task] = index)));
   const [firstShift] = problem.painters[0]?.shifts ?? [];
@@ -333,6 +340,37 @@ function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
   return order.length === tasks.length ? order : null;
 }
 
+/** Marks what is on the way from a task to one that has to follow it in time: the latter, and all that leads there. */
+function markHurried(tasks: readonly PreparedTask[], order: readonly number[]): void {
+  const place = new Int32Array(tasks.length);
+  order.forEach((index, at) => (place[index] = at));
+  for (const { from, to, atMost, lateWork } of tasks.flatMap(({ before }) => before)) {
+    if (atMost === null || lateWork !== null) continue;
+    // Back from the one in the order of waits, no further than to the other; what does not come from there is no way.
+    const leads = new Map<number, boolean>([[from, true]]);
+    const isOnWay = (index: number): boolean => {
+      const known = leads.get(index);
+      if (known !== undefined) return known;
+      const before = (place[index] ?? 0) <= (place[from] ?? 0) ? [] : (tasks[index]?.before ?? []);
+      const is = before.map((wait) => isOnWay(wait.from)).includes(true);
+      leads.set(index, is);
+      return is;
+    };
+    isOnWay(to);
+    const way = [...leads].flatMap(([index, is]) => (is && index !== from ? [index] : []));
+    for (const index of way) {
+      const task = tasks[index];
+      if (task) task.hurries = true;
+    }
+    const first = tasks[from];
+    if (first) {
+      first.leadsOn = [...new Set([...first.leadsOn, ...way])].sort(
+        (one, other) => (place[one] ?? 0) - (place[other] ?? 0),
+      );
+    }
+  }
+}
+
 /** A task that waits for more others than this, or they for it, belongs to none of their pieces. */
 const MOST_NEIGHBOURS = 5;
 
@@ -360,13 +398,20 @@ function piecesOf(tasks: readonly PreparedTask[], order: readonly number[]): num
   return pieces;
 }
 
-function tailsOf(tasks: readonly PreparedTask[], order: readonly number[]): Float64Array {
+/** How long what has a window typically waits for it: half of the time that it is closed at a stretch. */
+function closedFor({ window }: PreparedTask, horizon: number): number {
+  if (window === null || window.length === 0) return 0;
+  const open = window.reduce((sum, [opens, closes]) => sum + closes - opens, 0);
+  return Math.max(0, horizon - open) / window.length;
+}
+
+function tailsOf(tasks: readonly PreparedTask[], order: readonly number[], horizon: number): Float64Array {
   const tails = new Float64Array(tasks.length);
   for (const index of [...order].reverse()) {
     const task = tasks[index];
     if (task === undefined) continue;
     const rest = task.after.map((wait) => (wait.atLeast?.typical ?? 0) + (tails[wait.to] ?? 0));
-    tails[index] = task.task.work + Math.max(0, ...rest);
+    tails[index] = closedFor(task, horizon) + task.task.work + Math.max(0, ...rest);
   }
   return tails;
 }

@@ -1,7 +1,7 @@
 import type { NoPlan } from '../problem.ts';
 import type { Unreachable } from '../bound/time-windows.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
-import type { Refusal } from './schedule.ts';
+import type { Refusal } from './placement.ts';
 
 type Reason = NoPlan['reasons'][number];
 

@@ -1,31 +1,11 @@
 import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
 import type { Appointment } from './appointments.ts';
+import { Commitments } from './commitments.ts';
 import { fitPausing, fitWhole, fitWholeBefore } from './calendar.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
-import type { Prepared, PreparedTask, PreparedWait } from './prepared.ts';
+import { better, credit, teams, windowAt, type Answer, type Placement, type Refusal } from './placement.ts';
+import type { Prepared, PreparedTask } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
-
-/** Where a task could go in the schedule as it stands. */
-export interface Placement {
-  start: number;
-  end: number;
-  painters: readonly number[];
-  setups: readonly { painter: number; start: number; end: number }[];
-  late: boolean;
-}
-
-/** Why a task has no place. */
-export type Refusal =
-  | { kind: 'space'; space: number }
-  | { kind: 'too-late'; wait: PreparedWait; earliest: number }
-  | { kind: 'calendar' }
-  | { kind: 'latest'; end: number }
-  | { kind: 'window' }
-  | { kind: 'never-dry'; wait: PreparedWait }
-  /** Whoever could do it has an appointment first, a pinned task that has no place yet. */
-  | { kind: 'appointment'; task: number };
-
-export type Answer = { placed: Placement } | { refused: Refusal };
 
 /** How many more than a task needs are tried for its team. */
 const SPARE_HANDS = 4;
@@ -53,6 +33,7 @@ export class Schedule {
   /** Per task, whether places are kept for it. */
   readonly #reserved: Uint8Array;
   readonly #keepsPlaces: boolean;
+  readonly #commitments: Commitments;
 
   /** `keepsPlaces`: whether slots are kept for what pinned tasks leave behind. */
   constructor(prepared: Prepared, keepsPlaces = false) {
@@ -60,6 +41,7 @@ export class Schedule {
     const ticksPerDay = 1440 / problem.tickMinutes;
     this.#prepared = prepared;
     this.#keepsPlaces = keepsPlaces;
+    this.#commitments = new Commitments(prepared);
     this.#tracks = prepared.shifts.map((shifts) => new PainterTrack(shifts, ticksPerDay));
     this.#profiles = prepared.capacities.map((capacity) => new Profile(capacity));
     this.#setupKinds = problem.setups.length + 1;
@@ -203,7 +185,7 @@ export class Schedule {
       let freeAfter = NEVER;
       for (const painter of members) {
         const answer = this.#findFor(task, this.#prepared.crews[painter] ?? [], ready);
-        const after = 'refused' in answer && answer.refused.kind === 'appointment' ? this.#freeAfter(painter) : NEVER;
+        const after = 'refused' in answer && answer.refused.kind === 'appointment' ? answer.refused.until : NEVER;
         if (after < freeAfter) [waited, freeAfter] = [answer, after];
         else best = better(best, answer);
       }
@@ -241,8 +223,10 @@ export class Schedule {
         continue;
       }
       if (place.end > task.latest) return { refused: { kind: 'latest', end: place.end } };
-      const first = this.#appointmentBefore(task, team, place.end);
-      if (first !== null) return { refused: { kind: 'appointment', task: first } };
+      const first =
+        this.#appointmentBefore(task, team, place.end) ??
+        this.#commitments.brokenBy(task, team, place.end, (painter) => this.#tracks[painter]?.freeFrom ?? 0);
+      if (first !== null) return { refused: { kind: 'appointment', ...first } };
       const open = windowAt(task, place);
       if (open === null) return { refused: { kind: 'window' } };
       if (open > from) {
@@ -265,12 +249,19 @@ export class Schedule {
     }
   }
 
+  /** Gives up what has to follow in time; whether there was anything. */
+  forgetCommitments(): boolean {
+    return this.#commitments.forget();
+  }
+
   /** An appointment of somebody in a team that has no place yet and would not be kept if the task went on until `end`. */
-  #appointmentBefore(task: PreparedTask, team: readonly number[], end: number): number | null {
+  #appointmentBefore(task: PreparedTask, team: readonly number[], end: number): { task: number; until: number } | null {
     for (const painter of team) {
       const next = this.#prepared.appointments[painter]?.[this.#kept[painter] ?? 0];
       if (next === undefined || next.task === task.index) continue;
-      if (end > next.start || end > this.#freeUntil(painter, next, task)) return next.task;
+      if (end > next.start || end > this.#freeUntil(painter, next, task)) {
+        return { task: next.task, until: this.#freeAfter(painter) };
+      }
     }
     return null;
   }
@@ -328,6 +319,45 @@ export class Schedule {
     return setups ?? NO_SETUPS;
   }
 
+  /**
+   * Whether what a task obliges to could follow in time if the task were placed so, for all that stands by now: the way
+   * from it to that is gone through, each step as soon as its waits are over and there are place and hands.
+   */
+  canFollow(task: PreparedTask, { end: began }: Pick<Placement, 'end'>): boolean {
+    const ends = new Map([[task.index, began]]);
+    let toolInHand = task.setup;
+    for (const index of task.leadsOn) {
+      const next = this.#prepared.tasks[index];
+      if (next === undefined) continue;
+      let ready = 0;
+      for (const { from, atLeast } of next.before) {
+        const end = ends.get(from) ?? Math.max(0, this.ends[from] ?? 0);
+        ready = Math.max(ready, atLeast === null ? end : atLeast.reach(end));
+      }
+      if (next.setup !== null && next.setup !== toolInHand) ready = Math.max(ready, latestOf(ends) + next.setup.work);
+      toolInHand = next.setup ?? toolInHand;
+      const start = this.#soonest(next, this.placesFree(next, ready));
+      for (const { from, atMost, lateWork } of next.before) {
+        const end = ends.get(from);
+        if (end !== undefined && lateWork === null && atMost?.passed(end, start)) return false;
+      }
+      ends.set(index, start + next.task.work);
+    }
+    return true;
+  }
+
+  /** The first start from `from` in the hours of those who are free for a task; `Infinity` if there are none. */
+  #soonest(task: PreparedTask, from: number): number {
+    const { work, painters } = task.task;
+    if (painters === 0) return from;
+    const teams = painters === 1 ? task.by.map((painter) => [painter]) : [task.by];
+    return teams.reduce((soonest, team) => {
+      const free = team.map((painter) => this.#tracks[painter]?.freeFrom ?? 0).sort((one, other) => one - other);
+      const place = fitWhole(this.#prepared.jointShifts(team), Math.max(from, free[painters - 1] ?? 0), work);
+      return Math.min(soonest, (place && windowAt(task, place)) ?? Infinity);
+    }, Infinity);
+  }
+
   /** The first start at which the spaces of the task, and of the holds that it opens, are free; a refusal if never. */
   #spaceFree(task: PreparedTask, place: { start: number; end: number }): number | Refusal {
     const duration = place.end - place.start;
@@ -356,6 +386,7 @@ export class Schedule {
     for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
+    this.#commitments.placed(task, end);
     if (painters.length === 0) return;
     this.#nextFree.fill(-1);
     for (const painter of painters) {
@@ -415,36 +446,5 @@ export class Schedule {
   }
 }
 
-/** The earlier of two answers; a place before none, fewer set-ups before more, a later start before an earlier one. */
-function better(best: Answer, answer: Answer): Answer {
-  if ('refused' in answer) return 'refused' in best ? answer : best;
-  if ('refused' in best) return answer;
-  const [one, other] = [answer.placed, best.placed];
-  if (one.end !== other.end) return one.end < other.end ? answer : best;
-  if (one.setups.length !== other.setups.length) return one.setups.length < other.setups.length ? answer : best;
-  return one.start > other.start ? answer : best;
-}
-
-/** The first start from which the task's length lies in one interval of its window; null if there is none. */
-export function windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
-  if (task.window === null) return place.start;
-  for (const [opens, closes] of task.window) {
-    const start = Math.max(opens, place.start);
-    if (start + (place.end - place.start) <= closes) return start;
-  }
-  return null;
-}
-
-/** Slots of a space that a task gives back when it starts: what lies there until this task takes it up. */
-function credit(task: PreparedTask, space: number): number {
-  let slots = 0;
-  for (const hold of task.closes) if (hold.space === space) slots += hold.slots;
-  return slots;
-}
-
-/** All ways to choose `size` painters of those who may, the usual one or two; larger crews are few. */
-function teams(by: readonly number[], size: number): number[][] {
-  if (size === 0) return [[]];
-  if (size === 1) return by.map((painter) => [painter]);
-  return by.flatMap((painter, index) => teams(by.slice(index + 1), size - 1).map((rest) => [painter, ...rest]));
-}
+const latestOf = (ends: ReadonlyMap<number, number>): number =>
+  [...ends.values()].reduce((one, other) => Math.max(one, other));

@@ -4,7 +4,8 @@ import { inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
-import type { Refusal, Schedule } from './schedule.ts';
+import type { Refusal } from './placement.ts';
+import type { Schedule } from './schedule.ts';
 
 type FullCost = PlanCost & { sumOfEnds: number };
 

@@ -1,6 +1,6 @@
 import { shiftEndsWithin } from './calendar.ts';
 import type { Prepared } from './prepared.ts';
-import type { Placement } from './schedule.ts';
+import type { Placement } from './placement.ts';
 
 /** The same plan without the set-ups that are made anew though the one before would have kept for all they serve. */
 export function sparingSetups(prepared: Prepared, placements: readonly Placement[]): Placement[] {

@@ -1,6 +1,7 @@
 import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
@@ -142,13 +143,27 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
 }
 
 function HeatingFields({ climate, change, heating }: PartProps & { heating: Heating }) {
-  const { job } = useJob();
+  const { job, apply, now } = useJob();
   const place = `${job.id}/${climate.id}`;
   const spansWith = (index: number, facts: Partial<HeatedSpan>): Partial<Climate> => ({
     heating: { ...heating, spans: heating.spans.map((span, at) => (at === index ? { ...span, ...facts } : span)) },
   });
+  const since = heating.onSince && DateTime.fromISO(heating.onSince).toFormat('ccc d LLL, HH:mm');
   return (
     <>
+      <FormControlLabel
+        label={
+          since ? `On since ${since}` : 'It is on: until then the plan has somebody switch it on before the first coat'
+        }
+        control={
+          <Checkbox
+            checked={heating.onSince !== null}
+            onChange={(event) =>
+              apply('switch-heating', { climateId: climate.id, onSince: event.target.checked ? now : null })
+            }
+          />
+        }
+      />
       {heating.spans.map((span, index) => (
         <SpanFields
           key={index}

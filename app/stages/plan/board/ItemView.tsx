@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { itemWords } from './item-words.ts';
 import type { BoardItem } from './layout.ts';
 import { LyingBar } from './LyingBar.tsx';
-import { RoomWorkBar } from './RoomWorkBar.tsx';
+import { SiteWorkBar } from './SiteWorkBar.tsx';
 import { BenchBar, RunBar } from './RunBar.tsx';
 import type { TimeAxis } from './time-axis.ts';
 
@@ -82,8 +82,8 @@ function Bar({
   switch (shows.kind) {
     case 'run':
       return <RunBar id={id} run={shows.run} x={x} height={height} isPinned={isPinned} canMove={canMove} />;
-    case 'room':
-      return <RoomWorkBar work={shows.work} x={x} t0={t0} top={7} height={height - 14} />;
+    case 'site':
+      return <SiteWorkBar work={shows.work} x={x} t0={t0} top={7} height={height - 14} />;
     case 'bench':
       return <BenchBar use={shows.use} x={x} height={height} />;
     case 'lying':

@@ -16,8 +16,10 @@ export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZon
       const at = shows.kind === 'bench' ? 'At the bench: ' : '';
       return `${at}${span}, ${step ? stepWords(step) : ''}: ${marksInWords(steps.map(({ piece }) => piece.mark))}`;
     }
-    case 'room':
-      return `${span}, ${shows.work.room.name}: ${shows.work.task.words}${shows.work.task.doneAt === null ? '' : ', done'}`;
+    case 'site': {
+      const { place, words, doneAt } = shows.work;
+      return `${span}, ${place}: ${words}${doneAt === null ? '' : ', done'}`;
+    }
     case 'lying': {
       const { piece, after, next, stretches } = shows.lying;
       const story = stretches.map(({ state, until: ends }) => `${WETNESS_WORDS[state]} until ${when(ends)}`).join(', ');

@@ -2,7 +2,7 @@ import type { Job } from '../../../../core/job/schema.ts';
 import { placeOf } from '../../../../core/job/queries.ts';
 import type { Lying } from '../../../../core/planning/drying-places.ts';
 import type { BenchUse, PlanReading, Run } from '../../../../core/planning/read-plan.ts';
-import type { RoomWork } from '../../../../core/planning/room-work.ts';
+import type { SiteWork } from '../../../../core/planning/site-work.ts';
 
 /** One row of the board, in pixels below the air. */
 export interface BoardRow {
@@ -24,7 +24,7 @@ export interface BoardItem {
   pieceIds: readonly string[];
   shows:
     | { kind: 'run'; run: Run }
-    | { kind: 'room'; work: RoomWork }
+    | { kind: 'site'; work: SiteWork }
     | { kind: 'bench'; use: BenchUse }
     | { kind: 'lying'; lying: Lying };
 }
@@ -89,10 +89,10 @@ export function boardLayout(job: Job, reading: PlanReading, showsAllInPlace: boo
         shows: { kind: 'run', run },
       });
     }
-    for (const work of reading.roomWork) {
+    for (const work of reading.siteWork) {
       if (!work.painters.includes(painter.id)) continue;
       const { id, start, end } = work;
-      items.push({ id: `${row}/${id}`, row, from: start, until: end, pieceIds: [], shows: { kind: 'room', work } });
+      items.push({ id: `${row}/${id}`, row, from: start, until: end, pieceIds: [], shows: { kind: 'site', work } });
     }
   });
   for (const use of reading.benches) {

@@ -15,12 +15,13 @@ const PRIME: Paint = { fill: '#4f8f84', ink: '#fff' };
 /** How a run is drawn: what wets a piece is bottle green, what prepares it is grey, what brings it back is the vial's green. */
 export function operationPaint(operation: Operation, role?: 'primer' | 'topcoat' | 'sealer'): Paint {
   if (operation === 'coat') return role === 'primer' ? PRIME : COAT;
-  if (operation === 'rehang' || operation === 'refit') return HANG;
+  if (operation === 'rehang' || operation === 'hang-for-night' || operation === 'refit') return HANG;
   return PREPARE;
 }
 
 const SHORT: Readonly<Record<Operation, string>> = {
   'take-off': 'take off',
+  'take-down': 'take down',
   mask: 'mask',
   wash: 'wash',
   abrade: 'abrade',
@@ -33,6 +34,7 @@ const SHORT: Readonly<Record<Operation, string>> = {
   preserve: 'preserve',
   denib: 'denib',
   coat: 'coat',
+  'hang-for-night': 'hang for night',
   rehang: 'hang',
   refit: 'refit',
 };

@@ -1,9 +1,9 @@
 import { localTime } from '../../../../core/job/site-time.ts';
-import type { RoomWork } from '../../../../core/planning/room-work.ts';
+import type { SiteWork } from '../../../../core/planning/site-work.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 
-interface RoomWorkBarProps {
-  work: RoomWork;
+interface SiteWorkBarProps {
+  work: SiteWork;
   /** Where a minute lies, in px. */
   x(minute: number): number;
   t0: string;
@@ -11,15 +11,15 @@ interface RoomWorkBarProps {
   height: number;
 }
 
-/** Moving and sheeting in a room, on a painter's row: outlined, since no paint is in it. */
-export function RoomWorkBar({ work, x, t0, top, height }: RoomWorkBarProps) {
+/** Work that is no paint, such as moving and sheeting in a room, on a painter's row: outlined, since no paint is in it. */
+export function SiteWorkBar({ work, x, t0, top, height }: SiteWorkBarProps) {
   const { job } = useJob();
-  const { start, end, room, task } = work;
+  const { start, end, place, words, doneAt } = work;
   const width = Math.max(2, x(end) - x(start));
   const when = localTime(t0, start, job.site.timeZone).toFormat('ccc HH:mm');
   return (
     <g>
-      <title>{`${when}, ${room.name}: ${task.words}${task.doneAt === null ? '' : ', done'}`}</title>
+      <title>{`${when}, ${place}: ${words}${doneAt === null ? '' : ', done'}`}</title>
       <rect
         x={x(start)}
         y={top}
@@ -31,9 +31,9 @@ export function RoomWorkBar({ work, x, t0, top, height }: RoomWorkBarProps) {
         strokeWidth={1.5}
         strokeDasharray="4 3"
       />
-      {width > room.name.length * 7.6 + 8 && (
+      {width > place.length * 7.6 + 8 && (
         <text x={x(start) + 6} y={top + height / 2} dominantBaseline="central" fontSize={13.5} fill="var(--ink)">
-          {room.name}
+          {place}
         </text>
       )}
     </g>

@@ -1,0 +1,110 @@
+import { WEEKDAYS, type Painter } from '../job/schema.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import type { PieceStep } from './piece-steps.ts';
+
+/** Of a crew's longest day, what the outing of a door may take by its tins: shops are colder than tins suppose. */
+const SHARE_OF_DAY = 0.5;
+/** Of the time to hang a piece, what it takes to set it on its hinges for a night, or to take it down again: no hardware. */
+const SHARE_OF_HANGING = 0.5;
+
+/**
+ * The steps of a piece that is back on its hinges every night. It goes out for as much as a working day holds by its
+ * tins, and hangs again as soon as it can be handled; what dries before the first coat may dry while it hangs. Which
+ * steps make up an outing follows from tins and from the crew's hours alone, so that steps keep their names whatever the
+ * weather.
+ */
+export function withNights(steps: readonly PieceStep[], crew: readonly Painter[]): PieceStep[] {
+  const most = SHARE_OF_DAY * longestDay(crew);
+  const nightly: PieceStep[] = [];
+  let outing: PieceStep[] = [];
+  const comeBack = (): void => {
+    const last = outing.at(-1);
+    if (last) nightly.push(...outing, hinged(last, 'hang-for-night'));
+    outing = [];
+  };
+  steps.forEach((step, index) => {
+    if (step.operation === 'rehang') {
+      comeBack();
+      nightly.push(step);
+      return;
+    }
+    // What is denibbed is coated on the same day.
+    const next = steps[index + 1];
+    const together = step.operation === 'denib' && next?.coat ? [step, next] : [step];
+    if (outing.length > 1 && outingMinutes([...outing, ...together]) > most && outing.at(-1)?.operation !== 'denib') {
+      comeBack();
+    }
+    if (outing.length === 0 && step.operation !== 'take-off') outing.push(hinged(step, 'take-down'));
+    outing.push(step);
+  });
+  return nightly;
+}
+
+/** Whether a step only sets a piece on its hinges for a night, or takes it down after one. */
+export const isHinged = ({ operation }: PieceStep): boolean =>
+  operation === 'take-down' || operation === 'hang-for-night';
+
+/** Hanging a piece after a step, or taking it down before it. */
+function hinged(beside: PieceStep, operation: 'take-down' | 'hang-for-night'): PieceStep {
+  const { piece } = beside;
+  const { rehang } = definitionOf(piece.kind).pace;
+  return {
+    id: `${beside.id}/${operation}`,
+    piece,
+    operation,
+    minutes: rehang * SHARE_OF_HANGING,
+    coat: null,
+    product: null,
+    dryHours: 0,
+    turned: false,
+    painters: 1,
+  };
+}
+
+/** Minutes of an outing by its tins: work, what dries in between, and the last coats until they can be handled. */
+function outingMinutes(outing: readonly PieceStep[]): number {
+  return outing.reduce((sum, { minutes, dryHours, coat }, index) => {
+    const isLast = index === outing.length - 1;
+    const next = outing[index + 1];
+    const hours = coat?.coating.hours;
+    const recoats = next?.operation === 'denib' || next?.coat?.faces.some((face) => coat?.faces.includes(face));
+    const dries = hours ? (recoats ? hours.recoat : hours.handle) : isLast ? 0 : dryHours;
+    return sum + minutes + dries * 60;
+  }, 0);
+}
+
+/** Minutes of the longest day that anybody of a crew works, breaks included. */
+function longestDay(crew: readonly Painter[]): number {
+  const at = (time: string): number => {
+    const [hour = 0, minute = 0] = time.split(':').map(Number);
+    return hour * 60 + minute;
+  };
+  const days = crew.flatMap(({ week }) => WEEKDAYS.map((day) => week[day]));
+  return days.reduce((longest, shifts) => {
+    const [first, last] = [shifts[0], shifts.at(-1)];
+    return first && last ? Math.max(longest, at(last.until) - at(first.from)) : longest;
+  }, 0);
+}
+
+/** A time for which a piece is off its hinges: what takes it off, what brings it back, and all from one to the other. */
+export interface Outing {
+  off: PieceStep;
+  back: PieceStep;
+  steps: PieceStep[];
+}
+
+/** The outings among the steps of a piece that comes off, in order. */
+export function outingsOf(steps: readonly PieceStep[]): Outing[] {
+  const outings: Outing[] = [];
+  let out: PieceStep[] = [];
+  for (const step of steps) {
+    if (step.operation === 'take-off' || step.operation === 'take-down') out = [];
+    out.push(step);
+    const [off] = out;
+    if (off && (step.operation === 'hang-for-night' || step.operation === 'rehang')) {
+      if (off !== step) outings.push({ off, back: step, steps: out });
+      out = [];
+    }
+  }
+  return outings;
+}

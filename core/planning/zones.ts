@@ -1,0 +1,65 @@
+import type { Job, Room } from '../job/schema.ts';
+import type { PlanProblem, PlanTask } from './problem.ts';
+
+/** A piece in the plan: what of it comes next, which is null where its work has begun, and what comes last. */
+export interface PieceSpan {
+  pieceId: string;
+  roomId: string;
+  zone: string;
+  next: string | null;
+  last: string;
+}
+
+/** What a plan has to keep so that a room is painted zone by zone. */
+interface ZoneByZone {
+  space: PlanProblem['spaces'][number];
+  tasks: PlanTask[];
+  waits: PlanProblem['waits'];
+  holds: PlanProblem['holds'];
+}
+
+export const zoneSpace = (roomId: string): string => `zones/${roomId}`;
+
+/** Rooms whose zones take turns, with the zones that are left of each. */
+function roomsInZones(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[]): { room: Room; zones: string[] }[] {
+  return job.rooms.flatMap((room) => {
+    const own = spans.filter(({ roomId, zone }) => roomId === room.id && zone !== '');
+    const zones = [...new Set(own.map(({ zone }) => zone))];
+    return room.zonesAtOnce !== null && zones.length > room.zonesAtOnce ? [{ room, zones }] : [];
+  });
+}
+
+/**
+ * A zone is in work from the first step of any of its pieces until the last of them is back, and only so many of a room
+ * are at once: each takes a slot of its room between two moments. Those that have been begun have theirs from `now`.
+ */
+export function zonesByTurns(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[], now: number): ZoneByZone[] {
+  return roomsInZones(job, spans).map(({ room, zones }) => {
+    const id = zoneSpace(room.id);
+    const turns = zones.map((zone) => {
+      const own = spans.filter((span) => span.roomId === room.id && span.zone === zone);
+      const [begin, free] = [`${id}/${zone}/begin`, `${id}/${zone}/free`];
+      const isBegun = own.some(({ next }) => next === null);
+      const moment = { work: 0, painters: 0, spaces: [], pausable: false };
+      return {
+        isBegun,
+        tasks: [
+          { ...moment, id: begin, earliest: now, latest: isBegun ? now : null },
+          { ...moment, id: free },
+        ],
+        waits: own.flatMap(({ next, last }) => [
+          ...(next === null ? [] : [{ from: begin, to: next, atLeast: { ticks: 0 } }]),
+          { from: last, to: free, atLeast: { ticks: 0 } },
+        ]),
+        hold: { space: id, slots: 1, after: begin, until: free },
+      };
+    });
+    const begun = turns.filter(({ isBegun }) => isBegun).length;
+    return {
+      space: { id, slots: Math.max(room.zonesAtOnce ?? 1, begun) },
+      tasks: turns.flatMap(({ tasks }) => tasks),
+      waits: turns.flatMap(({ waits }) => waits),
+      holds: turns.map(({ hold }) => hold),
+    };
+  });
+}

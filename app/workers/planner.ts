@@ -2,7 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import type { Risk } from '../../core/planning/risk.ts';
-import type { Bought } from '../../core/planning/what-would-it-take.ts';
+import type { Bought } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';

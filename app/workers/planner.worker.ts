@@ -3,7 +3,7 @@ import { localTime, minutesSince } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
-import { whatWouldItTake, type Bought } from '../../core/planning/what-would-it-take.ts';
+import { whatWouldItTake, type Bought } from '../../core/choosing/what-would-it-take.ts';
 import { comparePlans, type ComparedPlan, type PlanChanges } from '../../core/planning/compare-plans.ts';
 import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
 import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';

@@ -85,6 +85,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Names of the faces that it has: “front” and “back”, “room side”, “all round”. Every kind has a front. */
   faceNames: Readonly<Partial<Record<FaceId, string>> & { front: string }>;
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
+  /** The face that may stay as it is where days or money are short, since few see it; left out where all are seen. */
+  lessSeen?: FaceId;
   /** The schools of order that apply to its faces, the usual one first. */
   schools: readonly [FaceSchool, ...FaceSchool[]];
   /** What is kept open, wedged or closed off while it is wet in its place. */

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { USUAL_WARMING } from '../air/climate.ts';
 import { usualPiece } from '../job/usual-piece.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
 import { jobToProblem } from './job-to-problem.ts';
-import { openNights } from './open-nights.ts';
 import type { FoundPlan } from './problem.ts';
 import { planProblemSchema } from './problem.ts';
 import { readPlan } from './read-plan.ts';
@@ -314,22 +314,20 @@ test('a coat that fills more than a shift is paused where the piece has a place 
   assert.equal(problem.problem.tasks.find(({ id }) => id.startsWith('d/coat-1'))?.pausable, false);
 });
 
-test('an opening that must close at night is told with the nights that its piece is away', () => {
-  const access = { who: 'pupils', closesAtNight: true, standIn: false, neededBy: null };
-  const made = new TestJob().door('d', { access }).door('e').door('f', { access, comesOff: false }).coated();
-  const { plan, at, made: problem } = planned(made.job);
-  const reading = readPlan(made.job, problem, { ...plan, t0: problem.problem.t0 });
-  const [away, ...others] = openNights(made.job, reading);
-  assert.deepEqual(
-    others.map(({ piece }) => piece.id),
-    [],
-    'neither the one that may stay open nor the one that stays in place',
-  );
-  // In March no clock changes before the 28th: days of 1440 minutes.
-  const dayOf = (minutes: number): number => Math.floor(minutes / 1440);
-  assert.equal(away?.piece.id, 'd');
-  assert.equal(away.nights, dayOf(at('d/rehang').end) - dayOf(at('d/take-off').end));
-  assert.ok(away.nights >= 2);
+test('heating is switched on so long before the first coat that it is warm there by then', () => {
+  const made = new TestJob().door('d').coated();
+  const climate = made.job.climates.find(({ id }) => id === 'workshop')!;
+  const heating = { ...USUAL_WARMING, spans: [{ setPoint: 20, from: 16, until: 7 }] };
+  made.tell('state-climate', { climate: { ...climate, heating } });
+  const { at } = planned(made.job);
+  const on = at('heating/workshop');
+  // From 14 °C by 3 K an hour: two hours of heating, which is on from 16:00.
+  const warm = Math.max(on.end, 16 * 60) + 120;
+  assert.ok(on.end < 16 * 60 && at('d/coat-1/back').start >= warm, `${on.end}, ${at('d/coat-1/back').start}`);
+  assert.ok(at('d/wash').start < warm, 'what is no coat does not wait');
+  made.tell('switch-heating', { climateId: 'workshop', onSince: '2027-02-28T17:00' });
+  const later = planned(made.job);
+  assert.ok(!later.made.problem.tasks.some(({ id }) => id.startsWith('heating/')));
 });
 
 test('a plan reaches as far as the work of a large job does', () => {

@@ -7,8 +7,8 @@ import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/accept.ts';
-import { CHANGES, withChanges, type Change } from '../../../core/planning/changes.ts';
-import type { Bought } from '../../../core/planning/what-would-it-take.ts';
+import { CHANGES } from '../../../core/choosing/changes.ts';
+import type { Bought } from '../../../core/choosing/what-would-it-take.ts';
 import { capital, listed } from '../../../core/units/sentence.ts';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -28,9 +28,8 @@ export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> 
       ? DateTime.fromISO(promised)
       : finish.minus({ days: 1 });
   const asked = day ?? usual;
-  const take = (changes: readonly Change[]): void => {
-    const strokes = `take/${changes.map(({ id }) => id).join('+')}`;
-    for (const { name, args } of withChanges(job, changes)?.calls ?? []) apply(name, args, { strokes, quiet: true });
+  const take = ({ changes, calls }: Bought): void => {
+    for (const { name, args } of calls) apply(name, args, { strokes: `take/${changes.join('+')}`, quiet: true });
   };
   return (
     <Sheet>
@@ -75,7 +74,7 @@ interface OfferProps {
   bought: Bought;
   plan: Pick<AcceptedPlan, 't0' | 'finish'>;
   /** Makes the changes; null while others are still being tried. */
-  onTake: ((changes: readonly Change[]) => void) | null;
+  onTake: ((bought: Bought) => void) | null;
 }
 
 /** One change, or two together, with the day that it buys. */
@@ -117,7 +116,7 @@ function Offer({ bought, plan, onTake }: OfferProps) {
       </Box>
       <strong>{capital(listed(changes.map((change) => change.words(job))))}</strong>
       <span style={{ color: meets ? 'var(--ink)' : 'var(--ink-soft)' }}>{day}</span>
-      <Button size="small" disabled={onTake === null || finish === null} onClick={() => onTake?.(changes)}>
+      <Button size="small" disabled={onTake === null || finish === null} onClick={() => onTake?.(bought)}>
         Take it
       </Button>
     </Box>

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Bought } from '../../../core/planning/what-would-it-take.ts';
+import type { Bought } from '../../../core/choosing/what-would-it-take.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { startTaking, type Taking } from '../../workers/planner.ts';
 

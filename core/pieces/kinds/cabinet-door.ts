@@ -63,6 +63,7 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['left', 'right']),
   }),
   ...BOARD,
+  lessSeen: 'back',
   schools: ['mouldings-first', 'panels-rails-stiles', 'blocks-from-the-top'],
   staysUnpainted: ['hinge cups and plates', 'bumpers'],
   hardware: ({ height }) => cupboardHardware(height),

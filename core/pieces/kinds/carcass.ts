@@ -122,6 +122,7 @@ export const carcass: PieceDefinition<Carcass> = {
   elevation: (shape) => ({ faces: [outside(shape), inside(shape)], edges: [] }),
   faceNames: { front: 'outside', back: 'inside' },
   edgeNames: {},
+  lessSeen: 'back',
   schools: ['inside-out', 'panels-rails-stiles'],
   whileWet: KEEP_OFF,
   staysUnpainted: ['runners, hinge plates and shelf pins', 'where a drawer box slides'],

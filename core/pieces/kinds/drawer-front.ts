@@ -23,6 +23,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
     edges: boardEdges(width, height, thickness, ['left', 'right']),
   }),
   ...BOARD,
+  lessSeen: 'back',
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   traits: ['handled'],
   pace: { takeOff: 3, rehang: 5 },

@@ -29,6 +29,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
   }),
   ...BOARD,
   faceNames: { front: 'top', back: 'underside' },
+  lessSeen: 'back',
   edgeNames: { left: 'left end', right: 'right end', top: 'back edge', bottom: 'front edge' },
   usualScope: { faces: ['front', 'back'], edges: ['bottom', 'left', 'right'] },
   traits: ['loaded'],

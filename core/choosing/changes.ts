@@ -1,6 +1,12 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
-import { openAirOf, placeOf } from '../job/queries.ts';
-import { WEEKDAYS, type Job, type Painter } from '../job/schema.ts';
+import { judge } from '../build-up/judge.ts';
+import { knownOf } from '../build-up/standing.ts';
+import type { Piece, StatedPiece } from '../job/piece-schema.ts';
+import { hangsByNight, openAirOf, placeOf } from '../job/queries.ts';
+import { WEEKDAYS, type BuildUp, type FinishGroup, type Job, type Painter } from '../job/schema.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import { offerFor } from './offer.ts';
+import { Weigher } from './weigh.ts';
 import { changedClimate } from '../forecasting/what-if.ts';
 
 /** A command with what it is told. */
@@ -45,6 +51,24 @@ export const CHANGES: readonly Change[] = [
       planning.turning === 'one-face' ? [{ name: 'change-planning', args: { turning: 'both-on-points' } }] : [],
   },
   {
+    id: 'stand-ins',
+    words: () => 'boards or stand-in doors, so that nothing has to hang again by night',
+    effort: 2,
+    commands: ({ pieces }) =>
+      revised(
+        pieces.filter(hangsByNight).map(({ id, access }) => ({ id, facts: { access: { ...access, standIn: true } } })),
+      ),
+  },
+  {
+    id: 'zones',
+    words: () => 'all zones of a room at once',
+    effort: 2,
+    commands: ({ rooms }) =>
+      rooms
+        .filter(({ zonesAtOnce }) => zonesAtOnce !== null)
+        .map((room) => ({ name: 'state-room', args: { room: { ...room, zonesAtOnce: null } } })),
+  },
+  {
     id: 'rack',
     words: (job) =>
       `${morePlaces(placeOf(job, 'rack').slots)} more places on the ${placeOf(job, 'rack').name.toLowerCase()}`,
@@ -87,6 +111,25 @@ export const CHANGES: readonly Change[] = [
     commands: ({ crew }) => crew.flatMap(longer),
   },
   {
+    id: 'build-up',
+    words: () => 'build-ups that hang sooner, on surfaces where nothing is begun',
+    effort: 4,
+    commands: (job) => job.groups.flatMap((group) => quicker(job, group)),
+  },
+  {
+    id: 'faces',
+    words: () => 'fewer faces: backs and undersides of what is not begun stay as they are',
+    effort: 5,
+    commands: (job) =>
+      revised(
+        unbegun(job).flatMap(({ id, kind, scope }) => {
+          const faces = scope.faces.filter((face) => face !== definitionOf(kind).lessSeen);
+          const isLess = faces.length > 0 && faces.length < scope.faces.length;
+          return isLess ? [{ id, facts: { scope: { ...scope, faces } } }] : [];
+        }),
+      ),
+  },
+  {
     id: 'saturday',
     words: () => 'Saturdays as well',
     effort: 5,
@@ -110,6 +153,35 @@ export const CHANGES: readonly Change[] = [
     },
   },
 ];
+
+/** Pieces on which nothing is stamped. */
+function unbegun(job: Job): Piece[] {
+  const begun = new Set(job.log.map(({ taskId }) => taskId.split('/')[0]));
+  return job.pieces.filter(({ id }) => !begun.has(id));
+}
+
+const revised = (edits: readonly { id: string; facts: Partial<StatedPiece> }[]): CommandCall[] =>
+  edits.length === 0 ? [] : [{ name: 'revise-pieces', args: { edits } }];
+
+/** Days by which a build-up has to be quicker to be worth choosing anew. */
+const WORTH = 0.5;
+
+/** The quickest build-up that is no greater risk than the chosen one, where it is quicker and no piece of the group is begun. */
+function quicker(job: Job, group: FinishGroup): CommandCall[] {
+  const { buildUp } = group;
+  const own = job.pieces.filter(({ groupId }) => groupId === group.id);
+  const open = new Set(unbegun(job));
+  if (buildUp === null || own.length === 0 || own.some((piece) => !open.has(piece))) return [];
+  const verdict = judge(job, group, buildUp);
+  let least = new Weigher(job, group).cost(buildUp, verdict).days - WORTH;
+  let best: BuildUp | null = null;
+  for (const { candidate, cost } of offerFor(job, group).permitted) {
+    if (cost.days > least || (candidate.verdict.level === 'risk' && verdict.level !== 'risk')) continue;
+    [best, least] = [candidate.buildUp, cost.days];
+  }
+  if (best === null) return [];
+  return [{ name: 'choose-build-up', args: { groupId: group.id, buildUp: best, chosenFor: knownOf(job, group) } }];
+}
 
 function dryingClimate(job: Job): Job['climates'][number] | undefined {
   return job.climates.find(({ id }) => id === placeOf(job, 'rack').climateId);

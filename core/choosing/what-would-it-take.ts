@@ -1,7 +1,7 @@
 import type { Job } from '../job/schema.ts';
-import { CHANGES, withChanges, type Change } from './changes.ts';
-import { jobToProblem } from './job-to-problem.ts';
-import { verifiedPlan } from './verified-plan.ts';
+import { CHANGES, withChanges, type Change, type CommandCall } from './changes.ts';
+import { jobToProblem } from '../planning/job-to-problem.ts';
+import { verifiedPlan } from '../planning/verified-plan.ts';
 
 /** Changes that were tried together, and when all would hang with them. */
 export interface Bought {
@@ -11,6 +11,8 @@ export interface Bought {
   /** Minutes from the plan's t0; null where no plan was found. */
   finish: number | null;
   meets: boolean;
+  /** The commands that make them. */
+  calls: CommandCall[];
 }
 
 export interface TakeOptions {
@@ -46,6 +48,7 @@ export function whatWouldItTake(job: Job, now: string, due: number, options: Tak
       effort: changes.reduce((sum, { effort }) => sum + effort, 0),
       finish,
       meets: finish !== null && finish <= due,
+      calls: changed.calls,
     };
     tried.push(bought);
     options.onTried?.(bought);

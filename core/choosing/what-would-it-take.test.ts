@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { verdictsOf } from '../build-up/judge.ts';
+import { usualPiece } from '../job/usual-piece.ts';
+import { DOOR, TestJob } from '../testing/jobs.ts';
 import { CHANGES, withChanges } from './changes.ts';
-import { jobToProblem } from './job-to-problem.ts';
-import { solve } from './solve/solve.ts';
+import { jobToProblem } from '../planning/job-to-problem.ts';
+import { solve } from '../planning/solve/solve.ts';
 import { whatWouldItTake } from './what-would-it-take.ts';
 
 const NOW = '2027-03-01T00:00';
@@ -60,10 +62,45 @@ test('changes of the same thing add up: an hour longer and Saturdays', () => {
   assert.notDeepEqual(painter?.week.fri, doors().crew[0]?.week.fri);
 });
 
+test('quicker build-ups and fewer faces are for what is not begun, and no greater risk', () => {
+  const made = new TestJob().door('a').coated('enamel-alkyd-wb');
+  made.tell('add-pieces', { ids: ['c', 'd'], kind: 'cabinet-door', piece: usualPiece('cabinet-door', 'room-1') });
+  made.coated('enamel-alkyd-wb');
+  const [buildUp, faces] = ['build-up', 'faces'].map((id) => CHANGES.find((change) => change.id === id)!);
+  const quicker = withChanges(made.job, [buildUp!])!.job;
+  assert.ok(finishOf(quicker) < finishOf(made.job) - 24 * 60, 'a day sooner at least');
+  const levels = (job: TestJob['job']): string[] => [...verdictsOf(job).values()].map(({ level }) => level);
+  levels(quicker).forEach((level, index) =>
+    assert.ok(level !== 'forbidden' && (level !== 'risk' || levels(made.job)[index] === 'risk')),
+  );
+  const fewer = withChanges(made.job, [faces!])!.job;
+  assert.deepEqual(
+    fewer.pieces.map(({ id, scope }) => [id, scope.faces.length]),
+    [
+      ['a', 2],
+      ['c', 1],
+      ['d', 1],
+    ],
+  );
+  const stamp = { id: 's', at: '2027-03-01T08:20', event: 'done' as const, by: 'painter-1', minutes: 4 };
+  made.tell('stamp', { entries: ['a', 'c'].map((id) => ({ ...stamp, id, taskId: `${id}/take-off` })) });
+  assert.deepEqual(buildUp!.commands(made.job), [], 'both groups are begun');
+  assert.deepEqual(
+    withChanges(made.job, [faces!])!.job.pieces.map(({ scope }) => scope.faces.length),
+    [2, 2, 1],
+  );
+});
+
 test('every change can be made in a usual job, is said in words, and stops when asked', () => {
+  const access = { ...DOOR.access, closesAtNight: true };
+  const made = new TestJob().door('a', { access, zone: 'left' }).door('b', { zone: 'right' });
+  const job = made
+    .tell('add-pieces', { ids: ['c'], kind: 'cabinet-door', piece: usualPiece('cabinet-door', 'room-1') })
+    .coated('enamel-alkyd-wb')
+    .tell('state-room', { room: { ...made.job.rooms[0]!, zonesAtOnce: 1 } }).job;
   for (const change of CHANGES) {
-    assert.ok(withChanges(doors(), [change]) !== null, change.id);
-    assert.ok(change.words(doors()).length > 5);
+    assert.ok(withChanges(job, [change]) !== null, change.id);
+    assert.ok(change.words(job).length > 5);
   }
   assert.deepEqual(whatWouldItTake(doors(), NOW, 0, { shouldStop: () => true }), []);
 });

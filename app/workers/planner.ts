@@ -1,21 +1,15 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
-import type { Risk } from '../../core/planning/risk.ts';
+import { together, type Risk } from '../../core/planning/risk.ts';
 import type { Bought } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';
+import type { Asked } from './asked.ts';
 import type { NearAnswer, Planner, VerifiedPlan } from './planner.worker.ts';
 
 export type { VerifiedPlan };
-
-/** A search that is under way in its own worker. */
-export interface Planning {
-  result: Promise<VerifiedPlan | NoPlan>;
-  /** Ends the search; `result` then never settles. */
-  cancel(): void;
-}
 
 /** A worker of its own, and its end. */
 function newPlanner(): { planner: Remote<Planner>; end: () => void } {
@@ -24,7 +18,11 @@ function newPlanner(): { planner: Remote<Planner>; end: () => void } {
 }
 
 /** Plans a job from `now` in a worker of its own; `onBetter` is told of every better plan. */
-export function startPlanning(job: Job, now: string, onBetter: (found: VerifiedPlan) => void): Planning {
+export function startPlanning(
+  job: Job,
+  now: string,
+  onBetter: (found: VerifiedPlan) => void,
+): Asked<VerifiedPlan | NoPlan> {
   const { planner, end } = newPlanner();
   const told = proxy((found: VerifiedPlan) => {
     onBetter(found);
@@ -33,28 +31,21 @@ export function startPlanning(job: Job, now: string, onBetter: (found: VerifiedP
   return { result: planner.plan(job, now, told).finally(end), cancel: end };
 }
 
-/** Runs of a plan that are under way in a worker of their own. */
-export interface Sampling {
-  result: Promise<Risk>;
-  /** Ends them; `result` then never settles. */
-  cancel(): void;
-}
+/** How many workers play a plan at once. */
+const PLAYERS = 2;
+const PLAYED = 500;
 
-/** Plays a plan many times as it might turn out. */
-export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Sampling {
-  const { planner, end } = newPlanner();
-  return { result: planner.risk(job, now, plan).finally(end), cancel: end };
-}
-
-/** Changes that are being tried in a worker of its own. */
-export interface Taking {
-  result: Promise<Bought[]>;
-  /** Ends it; `result` then never settles. */
-  cancel(): void;
+/** Plays a plan many times as it might turn out, on as many cores as may be spared. */
+export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Asked<Risk> {
+  const players = Array.from({ length: PLAYERS }, newPlanner);
+  const end = (): void => players.forEach((player) => player.end());
+  const samples = PLAYED / PLAYERS;
+  const parts = players.map(({ planner }, index) => planner.risk(job, now, plan, { samples, seed: index + 1 }));
+  return { result: Promise.all(parts).then(together).finally(end), cancel: end };
 }
 
 /** Tries what it would take to be done by `due`, in minutes from the plan's t0. */
-export function startTaking(job: Job, now: string, due: number, onTried: (bought: Bought) => void): Taking {
+export function startTaking(job: Job, now: string, due: number, onTried: (bought: Bought) => void): Asked<Bought[]> {
   const { planner, end } = newPlanner();
   const told = proxy((bought: Bought) => {
     onTried(bought);
@@ -63,15 +54,8 @@ export function startTaking(job: Job, now: string, due: number, onTried: (bought
   return { result: planner.take(job, now, due, told).finally(end), cancel: end };
 }
 
-/** A plan that is being made near another one. */
-export interface NearPlanning {
-  result: Promise<NearAnswer>;
-  /** Ends it; `result` then never settles. */
-  cancel(): void;
-}
-
 /** Plans a job from `now`, moving as little of a plan as it need. */
-export function startNearPlanning(job: Job, now: string, plan: ComparedPlan): NearPlanning {
+export function startNearPlanning(job: Job, now: string, plan: ComparedPlan): Asked<NearAnswer> {
   const { planner, end } = newPlanner();
   return { result: planner.planNear(job, now, plan).finally(end), cancel: end };
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem } from './problem.ts';
-import { chanceBy, finishBy, riskOf } from './risk.ts';
+import { chanceBy, finishBy, riskOf, together } from './risk.ts';
 import { solve } from './solve/solve.ts';
 
 const days = (count: number): [number, number][] =>
@@ -58,6 +58,22 @@ test('the same seed draws the same runs, another one others; chances are shares 
   assert.ok(chanceBy(one, finishBy(one, 0.8)) >= 0.8);
   assert.ok(chanceBy(one, finishBy(one, 0.8) - 1) < 0.8);
   assert.equal(chanceBy(one, 0), 0);
+});
+
+test('runs that were played apart are one, with chances and shares over all of them', () => {
+  const problem = twoPieces();
+  const plan = planOf(problem);
+  const parts = [1, 2].map((seed) => riskOf(problem, plan, { samples: 60, seed }));
+  const all = together(parts);
+  assert.deepEqual(
+    all.finishes,
+    parts.flatMap(({ finishes }) => finishes).sort((one, other) => one - other),
+  );
+  for (const { from, to, share } of all.decisive) {
+    const own = parts.map(({ decisive }) => decisive.find((wait) => wait.from === from && wait.to === to)?.share ?? 0);
+    assert.ok(Math.abs(share - (own[0]! + own[1]!) / 2) < 1e-12);
+  }
+  assert.deepEqual(together([parts[0]!]), parts[0]);
 });
 
 test('a run goes on where a latest time or a longest wait is missed, and is asked to stop when it takes too long', () => {

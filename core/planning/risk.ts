@@ -63,6 +63,19 @@ export function riskOf(problem: PlanProblem, plan: Pick<AcceptedPlan, 'tasks'>, 
   };
 }
 
+/** Runs that were played apart, as one; each with as many samples as every other. */
+export function together(risks: readonly Risk[]): Risk {
+  const shares = new Map<string, Risk['decisive'][number]>();
+  for (const { from, to, share } of risks.flatMap(({ decisive }) => decisive)) {
+    const known = shares.get(`${from}>${to}`)?.share ?? 0;
+    shares.set(`${from}>${to}`, { from, to, share: known + share / risks.length });
+  }
+  return {
+    finishes: risks.flatMap(({ finishes }) => finishes).sort((one, other) => one - other),
+    decisive: [...shares.values()].sort((one, other) => other.share - one.share),
+  };
+}
+
 /** The tick by which a share of the runs is finished; `Infinity` where too many never are. */
 export function finishBy({ finishes }: Pick<Risk, 'finishes'>, share: number): number {
   return finishes[Math.min(finishes.length - 1, Math.ceil(share * finishes.length) - 1)] ?? Infinity;

@@ -1,5 +1,5 @@
 import type { Job, Room } from '../job/schema.ts';
-import type { PlanProblem, PlanTask } from './problem.ts';
+import type { ProblemDraft } from './problem-draft.ts';
 
 /** A piece in the plan: what of it comes next, which is null where its work has begun, and what comes last. */
 export interface PieceSpan {
@@ -8,14 +8,6 @@ export interface PieceSpan {
   zone: string;
   next: string | null;
   last: string;
-}
-
-/** What a plan has to keep so that a room is painted zone by zone. */
-interface ZoneByZone {
-  space: PlanProblem['spaces'][number];
-  tasks: PlanTask[];
-  waits: PlanProblem['waits'];
-  holds: PlanProblem['holds'];
 }
 
 export const zoneSpace = (roomId: string): string => `zones/${roomId}`;
@@ -33,8 +25,9 @@ function roomsInZones(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[]): { r
  * A zone is in work from the first step of any of its pieces until the last of them is back, and only so many of a room
  * are at once: each takes a slot of its room between two moments. Those that have been begun have theirs from `now`.
  */
-export function zonesByTurns(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[], now: number): ZoneByZone[] {
-  return roomsInZones(job, spans).map(({ room, zones }) => {
+export function takeTurns(draft: ProblemDraft, spans: readonly PieceSpan[]): void {
+  const { now } = draft;
+  for (const { room, zones } of roomsInZones(draft.job, spans)) {
     const id = zoneSpace(room.id);
     const turns = zones.map((zone) => {
       const own = spans.filter((span) => span.roomId === room.id && span.zone === zone);
@@ -55,11 +48,11 @@ export function zonesByTurns(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[
       };
     });
     const begun = turns.filter(({ isBegun }) => isBegun).length;
-    return {
-      space: { id, slots: Math.max(room.zonesAtOnce ?? 1, begun) },
-      tasks: turns.flatMap(({ tasks }) => tasks),
-      waits: turns.flatMap(({ waits }) => waits),
-      holds: turns.map(({ hold }) => hold),
-    };
-  });
+    draft.spaces.push({ id, slots: Math.max(room.zonesAtOnce ?? 1, begun) });
+    for (const { tasks, waits, hold } of turns) {
+      draft.tasks.push(...tasks);
+      draft.waits.push(...waits);
+      draft.holds.push(hold);
+    }
+  }
 }

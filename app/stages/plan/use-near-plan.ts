@@ -1,13 +1,14 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import { planFingerprint } from '../../../core/planning/accept.ts';
 import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startNearPlanning, type NearPlanning } from '../../workers/planner.ts';
+import { useAsked } from '../../ui/use-asked.ts';
+import { startNearPlanning } from '../../workers/planner.ts';
 import type { Draft } from './use-planner.ts';
 
 export interface NearPlanState {
   isPlanning: boolean;
-  /** The plan that moves little, and what of the job it was made for. */
+  /** The plan that moves little; null also where it can't be kept near: it is planned anew all the same. */
   draft: Draft | null;
   start(plan: ComparedPlan): void;
   forget(): void;
@@ -16,38 +17,17 @@ export interface NearPlanState {
 /** Plans the open job near a plan in a worker. */
 export function useNearPlan(): NearPlanState {
   const { job, now } = useJob();
-  const running = useRef<NearPlanning | null>(null);
-  const [isPlanning, setIsPlanning] = useState(false);
-  const [draft, setDraft] = useState<Draft | null>(null);
+  const { isAsking, answer, ask, forget } = useAsked<Draft | 'none'>();
 
   const start = useCallback(
     (plan: ComparedPlan) => {
-      running.current?.cancel();
-      setIsPlanning(true);
       const fingerprint = planFingerprint(job);
-      const planning = startNearPlanning(job, now, plan);
-      running.current = planning;
-      planning.result
-        .then(
-          (answer) => running.current === planning && setDraft('plan' in answer ? { fingerprint, ...answer } : null),
-        )
-        // Where it can't be kept near, it is planned anew all the same.
-        .catch(() => running.current === planning && setDraft(null))
-        .finally(() => {
-          if (running.current !== planning) return;
-          running.current = null;
-          setIsPlanning(false);
-        });
+      ask(() => {
+        const { result, cancel } = startNearPlanning(job, now, plan);
+        return { result: result.then((near) => ('plan' in near ? { fingerprint, ...near } : 'none')), cancel };
+      });
     },
-    [job, now],
+    [job, now, ask],
   );
-  const forget = useCallback(() => {
-    running.current?.cancel();
-    running.current = null;
-    setIsPlanning(false);
-    setDraft(null);
-  }, []);
-
-  useEffect(() => () => running.current?.cancel(), []);
-  return { isPlanning, draft, start, forget };
+  return { isPlanning: isAsking, draft: answer === 'none' ? null : answer, start, forget };
 }

@@ -1,8 +1,9 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
 import type { Risk } from '../../../core/planning/risk.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startSampling, type Sampling } from '../../workers/planner.ts';
+import { useAsked } from '../../ui/use-asked.ts';
+import { startSampling } from '../../workers/planner.ts';
 
 type Plan = Pick<AcceptedPlan, 'tasks'>;
 
@@ -14,40 +15,17 @@ export interface RiskState {
   cancel(): void;
 }
 
-/** Plays a plan many times in a worker, when asked; what was found is forgotten with the plan. */
-export function useRisk(plan: Plan | null): RiskState {
+/** Plays a plan many times in workers, when asked; what was found is forgotten with the plan. */
+export function useRisk(plan: Plan): RiskState {
   const { job, now } = useJob();
-  const running = useRef<Sampling | null>(null);
-  const [found, setFound] = useState<{ plan: Plan; risk: Risk } | null>(null);
-  const [isRunning, setIsRunning] = useState(false);
-  const [failure, setFailure] = useState<string | null>(null);
-
-  const cancel = useCallback(() => {
-    running.current?.cancel();
-    running.current = null;
-    setIsRunning(false);
-  }, []);
-
-  const run = useCallback(() => {
-    if (plan === null) return;
-    running.current?.cancel();
-    setIsRunning(true);
-    setFailure(null);
-    const sampling = startSampling(job, now, plan);
-    running.current = sampling;
-    sampling.result
-      .then((risk) => running.current === sampling && setFound({ plan, risk }))
-      .catch((error: unknown) => {
-        if (running.current === sampling) setFailure(error instanceof Error ? error.message : String(error));
-      })
-      .finally(() => {
-        if (running.current !== sampling) return;
-        running.current = null;
-        setIsRunning(false);
-      });
-  }, [job, now, plan]);
-
-  useEffect(() => () => running.current?.cancel(), []);
-
-  return { isRunning, risk: found !== null && found.plan === plan ? found.risk : null, failure, run, cancel };
+  const { isAsking, answer, failure, ask, cancel } = useAsked<{ plan: Plan; risk: Risk }>();
+  const run = useCallback(
+    () =>
+      ask(() => {
+        const { result, cancel: end } = startSampling(job, now, plan);
+        return { result: result.then((risk) => ({ plan, risk })), cancel: end };
+      }),
+    [job, now, plan, ask],
+  );
+  return { isRunning: isAsking, risk: answer?.plan === plan ? answer.risk : null, failure, run, cancel };
 }

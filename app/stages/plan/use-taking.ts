@@ -1,7 +1,8 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { Bought } from '../../../core/choosing/what-would-it-take.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startTaking, type Taking } from '../../workers/planner.ts';
+import { useAsked } from '../../ui/use-asked.ts';
+import { startTaking } from '../../workers/planner.ts';
 
 export interface TakingState {
   isRunning: boolean;
@@ -16,43 +17,20 @@ export interface TakingState {
 /** Tries changes in a worker when asked; what was found is forgotten when the job changes. */
 export function useTaking(fingerprint: string): TakingState {
   const { job, now } = useJob();
-  const running = useRef<Taking | null>(null);
-  const [found, setFound] = useState<{ fingerprint: string; bought: readonly Bought[] } | null>(null);
-  const [isRunning, setIsRunning] = useState(false);
-  const [failure, setFailure] = useState<string | null>(null);
-
-  const cancel = useCallback(() => {
-    running.current?.cancel();
-    running.current = null;
-    setIsRunning(false);
-  }, []);
-
+  const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<{ fingerprint: string; bought: Bought[] }>();
   const ask = useCallback(
-    (due: number) => {
-      running.current?.cancel();
-      setIsRunning(true);
-      setFailure(null);
-      setFound({ fingerprint, bought: [] });
-      const taking = startTaking(job, now, due, (tried) => {
-        if (running.current !== taking) return;
-        setFound((known) => ({ fingerprint, bought: [...(known?.bought ?? []), tried] }));
-      });
-      running.current = taking;
-      taking.result
-        .then((bought) => running.current === taking && setFound({ fingerprint, bought }))
-        .catch((error: unknown) => {
-          if (running.current === taking) setFailure(error instanceof Error ? error.message : String(error));
-        })
-        .finally(() => {
-          if (running.current !== taking) return;
-          running.current = null;
-          setIsRunning(false);
+    (due: number) =>
+      askWorker((tell) => {
+        const bought: Bought[] = [];
+        tell({ fingerprint, bought });
+        const { result, cancel: end } = startTaking(job, now, due, (tried) => {
+          bought.push(tried);
+          tell({ fingerprint, bought: [...bought] });
         });
-    },
-    [job, now, fingerprint],
+        return { result: result.then((all) => ({ fingerprint, bought: all })), cancel: end };
+      }),
+    [job, now, fingerprint, askWorker],
   );
-
-  useEffect(() => () => running.current?.cancel(), []);
-
-  return { isRunning, bought: found?.fingerprint === fingerprint ? found.bought : [], failure, ask, cancel };
+  const bought = answer?.fingerprint === fingerprint ? answer.bought : [];
+  return { isRunning: isAsking, bought, failure, ask, cancel };
 }

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { OnePiece } from '../../../core/choosing/one-piece.ts';
 import { groupOf } from '../../../core/job/queries.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
@@ -12,7 +12,9 @@ import { definitionOf } from '../../../core/pieces/registry.ts';
 import { handlingOf, type Handling } from '../../../core/strokes/handling.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution, Section, Sheet } from '../../ui/Section.tsx';
-import { startPlanning, type Planning } from '../../workers/planner.ts';
+import { useAsked } from '../../ui/use-asked.ts';
+import type { Asked } from '../../workers/asked.ts';
+import { startPlanning } from '../../workers/planner.ts';
 import { LyingDrawing } from './LyingDrawing.tsx';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -151,46 +153,46 @@ interface BothPlans {
   cancel(): void;
 }
 
+/** What is known so far of both ways. */
+interface BothFinishes {
+  job: Job;
+  finishes: BothPlans['finishes'];
+  failed: string | null;
+}
+
 /** When the job would be done by either way of turning, planned in workers one after the other. */
 function useBothPlans(job: Job): BothPlans {
   const { now } = useJob();
-  const [answer, setAnswer] = useState<{ job: Job | null; finishes: BothPlans['finishes']; failed: string | null }>({
-    job: null,
-    finishes: {},
-    failed: null,
-  });
-  const [isRunning, setIsRunning] = useState(false);
-  const running = useRef<Planning | null>(null);
-  useEffect(() => () => running.current?.cancel(), []);
-  const start = (): void => {
-    setIsRunning(true);
-    setAnswer({ job, finishes: {}, failed: null });
-    void (async () => {
-      for (const turning of TURNINGS) {
-        const planning = startPlanning(turnedSo(job, turning), now, () => undefined);
-        running.current = planning;
-        const found = await planning.result;
-        if (!('plan' in found)) {
-          setAnswer((before) => ({ ...before, failed: found.reasons[0]?.message ?? 'There is no such plan.' }));
-          continue;
-        }
+  const { isAsking, answer, failure, ask, cancel } = useAsked<BothFinishes>();
+  const start = (): void => ask((tell) => startBoth(job, now, tell));
+  return {
+    isRunning: isAsking,
+    finishes: answer?.job === job ? answer.finishes : {},
+    failed: failure ?? answer?.failed ?? null,
+    start,
+    cancel,
+  };
+}
+
+function startBoth(job: Job, now: string, tell: (soFar: BothFinishes) => void): Asked<BothFinishes> {
+  let planning: Asked<unknown> | null = null;
+  const both = async (): Promise<BothFinishes> => {
+    let known: BothFinishes = { job, finishes: {}, failed: null };
+    tell(known);
+    for (const turning of TURNINGS) {
+      const asked = startPlanning(turnedSo(job, turning), now, () => undefined);
+      planning = asked;
+      const found = await asked.result;
+      if ('plan' in found) {
         const { t0, tickMinutes } = found.problem;
         const finish = localTime(t0, found.plan.finish * tickMinutes, job.site.timeZone).toISO() ?? '';
-        setAnswer((before) => ({ ...before, finishes: { ...before.finishes, [turning]: finish } }));
-      }
-      setIsRunning(false);
-    })();
+        known = { ...known, finishes: { ...known.finishes, [turning]: finish } };
+      } else known = { ...known, failed: found.reasons[0]?.message ?? 'There is no such plan.' };
+      tell(known);
+    }
+    return known;
   };
-  return {
-    isRunning,
-    finishes: answer.job === job ? answer.finishes : {},
-    failed: answer.failed,
-    start,
-    cancel: () => {
-      running.current?.cancel();
-      setIsRunning(false);
-    },
-  };
+  return { result: both(), cancel: () => planning?.cancel() };
 }
 
 function Finish({ plans, turning, job }: { plans: BothPlans; turning: Turning; job: Job }) {

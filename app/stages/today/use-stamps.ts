@@ -10,7 +10,8 @@ import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { asksForReplan, doneStamps, isOvertaken, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startNearPlanning, startPlanning, type Planning } from '../../workers/planner.ts';
+import type { Asked } from '../../workers/asked.ts';
+import { startNearPlanning, startPlanning } from '../../workers/planner.ts';
 
 export interface Stamps {
   isReplanning: boolean;
@@ -32,11 +33,11 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
   const { job, now, apply, store } = useJob();
   const { enqueueSnackbar } = useSnackbar();
   const [isReplanning, setIsReplanning] = useState(false);
-  const running = useRef<Pick<Planning, 'cancel'> | null>(null);
+  const running = useRef<Pick<Asked<unknown>, 'cancel'> | null>(null);
   const zone = job.site.timeZone;
 
   /** What a planning comes to; null where another stamp has overtaken it. */
-  const answerOf = async <A>(planning: { result: Promise<A>; cancel(): void }): Promise<A | NoPlan | null> => {
+  const answerOf = async <A>(planning: Asked<A>): Promise<A | NoPlan | null> => {
     running.current = planning;
     const answer = await planning.result.catch((error: unknown) => unplannable(error));
     return running.current === planning ? answer : null;

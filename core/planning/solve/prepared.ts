@@ -62,6 +62,8 @@ export interface PreparedTask {
   /** Holds that begin when this task ends, and holds that end when it starts. */
   opens: PreparedHold[];
   closes: PreparedHold[];
+  /** Tasks of the same need take the same tool and the same places, and leave and give back the same. */
+  need: number;
   /** Whether it is on the way from a task to another one that has to follow that in time. */
   hurries: boolean;
   /** Where another one has to follow it in time: that one and all on the way to it, in the order of waits. */
@@ -92,6 +94,8 @@ export interface Prepared {
   jointShifts(team: readonly number[]): Shifts;
   /** Crews by their index; first, for each painter, the crew of that painter alone. */
   crews: readonly (readonly number[])[];
+  /** Per painter, the indices of the crews that they belong to. */
+  crewsOf: readonly (readonly number[])[];
   capacities: readonly number[];
   /** By space, whether something is left there between tasks. */
   isHeld: readonly boolean[];
@@ -108,6 +112,8 @@ export interface Prepared {
   pieceOf: Int32Array;
   /** Per task, the typical length in ticks from its start to the end of all that follows it. */
   tails: Float64Array;
+  /** How many different needs tasks have. */
+  needs: number;
   /** Half of the first shift, in ticks. */
   halfShift: number;
   /** What the longest set-up takes, in ticks. */
@@ -170,6 +176,7 @@ export function prepare(problem: PlanProblem): Prepared {
       after: [],
       opens: [],
       closes: [],
+      need: 0,
       hurries: false,
       leadsOn: [],
       leaves: [],
@@ -218,6 +225,7 @@ export function prepare(problem: PlanProblem): Prepared {
     task.leaves = [...balance].flatMap(([space, given]) => (leavesIn.has(space) ? [{ space, needs: -given }] : []));
     task.releases = [...balance].flatMap(([space, given]) => (given > 0 ? [space] : []));
   }
+  const needs = tellNeeds(tasks);
   const pieces = piecesOf(tasks, order ?? []);
   const tails = tailsOf(tasks, order ?? [], problem.horizon);
   const pieceOf = new Int32Array(tasks.length);
@@ -230,6 +238,7 @@ export function prepare(problem: PlanProblem): Prepared {
     appointments,
     jointShifts: jointly(shifts),
     crews,
+    crewsOf: everybody.map((painter) => crews.flatMap((crew, index) => (crew.includes(painter) ? [index] : []))),
     capacities: problem.spaces.map((space) => space.slots),
     isHeld: problem.spaces.map((_space, space) => holds.some((hold) => hold.space === space)),
     setups: [...setups.values()],
@@ -237,6 +246,7 @@ export function prepare(problem: PlanProblem): Prepared {
     order,
     pieces,
     pieceOf,
+    needs,
     lanes: lanesOf(
       tasks,
       problem.spaces.map((space) => space.slots),
@@ -276,6 +286,26 @@ function jointly(shifts: readonly Shifts[]): (team: readonly number[]) => Shifts
     known.set(name, joint);
     return joint;
   };
+}
+
+/** Numbers what tasks need, and answers how many different needs there are. What is pinned keeps places for itself alone. */
+function tellNeeds(tasks: readonly PreparedTask[]): number {
+  const numbers = new Map<string, number>();
+  for (const task of tasks) {
+    const need = task.isPinned ? `pinned ${task.index}` : needOf(task);
+    task.need = numbers.get(need) ?? numbers.size;
+    numbers.set(need, task.need);
+  }
+  return numbers.size;
+}
+
+function needOf({ task, setup, spaces, leaves, closes, isFixed }: PreparedTask): string {
+  const places = spaces.map(({ space, slots }) => {
+    const given = closes.reduce((sum, hold) => (hold.space === space ? sum + hold.slots : sum), 0);
+    return [space, slots, given];
+  });
+  const left = leaves.map(({ space, needs }) => [space, needs]);
+  return JSON.stringify([setup?.index, task.painters > 0, isFixed, places, left]);
 }
 
 /** Slots that a task gives back when it starts, less those that it takes up when it ends, by space. */

@@ -324,6 +324,7 @@ export class Schedule {
    * from it to that is gone through, each step as soon as its waits are over and there are place and hands.
    */
   canFollow(task: PreparedTask, { end: began }: Pick<Placement, 'end'>): boolean {
+    if (task.leadsOn.length === 0) return true;
     const ends = new Map([[task.index, began]]);
     let toolInHand = task.setup;
     for (const index of task.leadsOn) {
@@ -386,10 +387,12 @@ export class Schedule {
     for (const use of task.spaces) this.#profiles[use.space]?.take(start, end, use.slots);
     for (const hold of task.closes) this.#profiles[hold.space]?.take(start, FOREVER, -hold.slots);
     for (const hold of task.opens) this.#profiles[hold.space]?.take(end, FOREVER, hold.slots);
-    this.#commitments.placed(task, end);
+    if (task.leadsOn.length > 0 || task.hurries) this.#commitments.placed(task, end);
     if (painters.length === 0) return;
-    this.#nextFree.fill(-1);
     for (const painter of painters) {
+      for (const crew of this.#prepared.crewsOf[painter] ?? NOBODY) {
+        this.#nextFree.fill(-1, crew * this.#setupKinds, (crew + 1) * this.#setupKinds);
+      }
       const setup = placement.setups.find((entry) => entry.painter === painter) ?? null;
       this.#tracks[painter]?.add({ index: task.index, start, end, setup: task.setup }, setup);
       if (task.isPinned) this.#kept[painter] = (this.#kept[painter] ?? 0) + 1;

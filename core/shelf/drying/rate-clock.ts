@@ -1,6 +1,9 @@
 /** Differences below this are rounding of sums, not drying. */
 const TOLERANCE = 1e-9;
 
+/** Steps in which a dose is looked for first. */
+const NEAR = 16;
+
 /**
  * A clock that runs as fast as paint dries: a rate for every step of time, summed exactly.
  * Time is in any unit (ticks, minutes); a rate is progress per that unit and constant within a step.
@@ -41,7 +44,14 @@ export class RateClock {
     const last = this.#rates.length;
     if ((this.#sums[last] ?? 0) < goal) return Infinity;
     let low = Math.max(0, Math.floor(from / this.#step));
-    let high = last;
+    // Mostly it is made within a day or two: ever longer strides find about where.
+    let stride = NEAR;
+    let high = Math.min(last, low + stride);
+    while (high < last && (this.#sums[high + 1] ?? 0) < goal) {
+      low = high + 1;
+      stride *= 2;
+      high = Math.min(last, low + stride);
+    }
     while (low < high) {
       const middle = (low + high) >> 1;
       if ((this.#sums[middle + 1] ?? 0) >= goal) high = middle;

@@ -1,0 +1,6 @@
+/** Something that a worker was asked, and is working at. */
+export interface Asked<Answer> {
+  result: Promise<Answer>;
+  /** Ends it; `result` then never settles. */
+  cancel(): void;
+}

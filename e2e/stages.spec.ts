@@ -12,7 +12,7 @@ test('rooms: a new one takes a piece, one with pieces stays, and few off at once
   await rooms.getByLabel('Room', { exact: true }).last().fill('Stair');
   await rooms.getByRole('button', { name: 'Remove Landing' }).click();
   await expect(page.getByText(/The room still has C-01, C-02, F-01 to F-03/)).toBeVisible();
-  await rooms.getByLabel('Off at once, at most').first().fill('1');
+  await rooms.getByLabel('Off at once').first().fill('1');
   await rooms.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('5 pieces, at most 1 off at once')).toBeVisible();
 

@@ -43,6 +43,9 @@ function entriesOf(reading: PlanReading): Entry[] {
   return [...runs, ...site].sort((one, other) => one.start - other.start);
 }
 
+/** Days with work that are listed at once; more are shown when asked for. */
+const MOST_DAYS = 40;
+
 /** Gives one painter, or all who work that day, a day off. */
 function DayOffButton({ date, there }: { date: string; there: readonly Painter[] }) {
   const { apply } = useJob();
@@ -83,6 +86,7 @@ export function Agenda({
   onAsk(asked: { taskId: string; what: string }): void;
 }) {
   const { job, say, now } = useJob();
+  const [isWhole, setIsWhole] = useState(false);
   const today = now.slice(0, 10);
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
@@ -92,74 +96,90 @@ export function Agenda({
     const day = localDate(reading.t0, entry.start, zone);
     days.set(day, [...(days.get(day) ?? []), entry]);
   }
+  // What is over is told with the rest, when it is asked for.
+  const near = [...days].filter(([day]) => day >= today).slice(0, MOST_DAYS);
+  const isLong = days.size > MOST_DAYS;
+  const shown = isLong && !isWhole ? near : [...days];
   return (
-    <Box
-      component="ol"
-      sx={{
-        display: 'grid',
-        gap: 2,
-        gridTemplateColumns: { lg: '1fr 1fr' },
-        alignItems: 'start',
-      }}
-    >
-      {[...days].map(([day, runs]) => (
-        <Box
-          component="li"
-          key={day}
-          sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}
-        >
-          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 1, flexWrap: 'wrap' }}>
-            <Typography variant="h3" sx={{ flex: 1 }}>
-              {DateTime.fromISO(day).toFormat('cccc d LLLL')}
-            </Typography>
-            <Button
-              size="small"
-              startIcon={<SheetIcon />}
-              onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day })}
-            >
-              Run sheet
-            </Button>
-            {day > today && (
-              <DayOffButton
-                date={day}
-                there={job.crew.filter(({ id }) => runs.some((run) => run.painters.includes(id)))}
-              />
-            )}
-          </Box>
-          {job.crew.map((painter) => {
-            const own = runs.filter((run) => run.painters.includes(painter.id));
-            if (own.length === 0) return null;
-            return (
-              <Box key={painter.id} sx={{ mb: 1 }}>
-                {job.crew.length > 1 && <Box sx={{ fontWeight: 700, fontSize: 14 }}>{painter.name}</Box>}
-                <Box component="ul" sx={{ fontSize: 14 }}>
-                  {own.map((run) => (
-                    <Box
-                      component="li"
-                      key={run.id}
-                      sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
-                    >
-                      <ButtonBase
-                        aria-label={`Why not earlier: ${timesOf(run)} ${say(run.words)}: ${run.where}`}
-                        sx={{ color: 'var(--ink-soft)', justifyContent: 'start', font: 'inherit', alignSelf: 'start' }}
-                        onClick={() =>
-                          onAsk({ taskId: run.taskId, what: `${timesOf(run)}, ${run.where}: ${run.words}` })
-                        }
+    <>
+      <Box
+        component="ol"
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { lg: '1fr 1fr' },
+          alignItems: 'start',
+        }}
+      >
+        {shown.map(([day, runs]) => (
+          <Box
+            component="li"
+            key={day}
+            sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 2 }}
+          >
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 1, flexWrap: 'wrap' }}>
+              <Typography variant="h3" sx={{ flex: 1 }}>
+                {DateTime.fromISO(day).toFormat('cccc d LLLL')}
+              </Typography>
+              <Button
+                size="small"
+                startIcon={<SheetIcon />}
+                onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day })}
+              >
+                Run sheet
+              </Button>
+              {day > today && (
+                <DayOffButton
+                  date={day}
+                  there={job.crew.filter(({ id }) => runs.some((run) => run.painters.includes(id)))}
+                />
+              )}
+            </Box>
+            {job.crew.map((painter) => {
+              const own = runs.filter((run) => run.painters.includes(painter.id));
+              if (own.length === 0) return null;
+              return (
+                <Box key={painter.id} sx={{ mb: 1 }}>
+                  {job.crew.length > 1 && <Box sx={{ fontWeight: 700, fontSize: 14 }}>{painter.name}</Box>}
+                  <Box component="ul" sx={{ fontSize: 14 }}>
+                    {own.map((run) => (
+                      <Box
+                        component="li"
+                        key={run.id}
+                        sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
                       >
-                        {timesOf(run)}
-                      </ButtonBase>
-                      <span>
-                        {say(run.words)}: <strong>{run.where}</strong>
-                        {run.needsTwo && ', two people'}
-                      </span>
-                    </Box>
-                  ))}
+                        <ButtonBase
+                          aria-label={`Why not earlier: ${timesOf(run)} ${say(run.words)}: ${run.where}`}
+                          sx={{
+                            color: 'var(--ink-soft)',
+                            justifyContent: 'start',
+                            font: 'inherit',
+                            alignSelf: 'start',
+                          }}
+                          onClick={() =>
+                            onAsk({ taskId: run.taskId, what: `${timesOf(run)}, ${run.where}: ${run.words}` })
+                          }
+                        >
+                          {timesOf(run)}
+                        </ButtonBase>
+                        <span>
+                          {say(run.words)}: <strong>{run.where}</strong>
+                          {run.needsTwo && ', two people'}
+                        </span>
+                      </Box>
+                    ))}
+                  </Box>
                 </Box>
-              </Box>
-            );
-          })}
-        </Box>
-      ))}
-    </Box>
+              );
+            })}
+          </Box>
+        ))}
+      </Box>
+      {isLong && (
+        <Button sx={{ mt: 2 }} onClick={() => setIsWhole(!isWhole)}>
+          {isWhole ? `The next ${near.length} days alone` : `All ${days.size} days`}
+        </Button>
+      )}
+    </>
   );
 }

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
@@ -9,7 +10,10 @@ import { Tag } from '../../ui/Tag.tsx';
 /** For every piece, from when it may be handled, hung, closed and washed, and when it is planned to hang. */
 export function HangTable({ reading, problem }: { reading: PlanReading; problem: JobProblem }) {
   const { job } = useJob();
-  const rows = readinessOf(job, problem, reading.ends).filter((row) => row.lastCoat !== null);
+  const rows = useMemo(
+    () => readinessOf(job, problem, reading.ends).filter((row) => row.lastCoat !== null),
+    [job, problem, reading],
+  );
   const when = (minutes: number | null | undefined): string =>
     minutes == null ? '–' : localTime(reading.t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   return (

@@ -10,6 +10,7 @@ export function RoomHeading({ room, count }: { room: Room; count: number }) {
   const said = [
     `${count} ${count === 1 ? 'piece' : 'pieces'}`,
     room.maxOff === null ? '' : `at most ${room.maxOff} off at once`,
+    room.zonesAtOnce === null ? '' : `${room.zonesAtOnce} zones at once`,
     before > 0 ? `${before} to do before the paint` : '',
     after > 0 ? `${after} to put back after it` : '',
   ].filter(Boolean);

@@ -117,7 +117,7 @@ function RoomFields({ room }: { room: Room }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 140px 112px 124px 132px 44px' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 160px 112px 124px 156px 44px' },
           gap: 1.25,
           alignItems: 'start',
         }}
@@ -142,9 +142,9 @@ function RoomFields({ room }: { room: Room }) {
           ))}
         </TextField>
         <StatedField
-          label="Off at once, at most"
+          label="Off at once"
           text={room.maxOff === null ? '' : String(room.maxOff)}
-          helper={room.maxOff === null ? 'empty: no limit' : ''}
+          helper={room.maxOff === null ? 'at most; empty: all' : ''}
           draft={`${job.id}/${room.id}/off`}
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
@@ -152,9 +152,9 @@ function RoomFields({ room }: { room: Room }) {
           }}
         />
         <StatedField
-          label="Zones in work, at most"
+          label="Zones at once"
           text={room.zonesAtOnce === null ? '' : String(room.zonesAtOnce)}
-          helper={room.zonesAtOnce === null ? 'empty: all of it' : ''}
+          helper={room.zonesAtOnce === null ? 'at most; empty: all' : ''}
           draft={`${job.id}/${room.id}/zones`}
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);

@@ -102,7 +102,9 @@ export class WaitingLine {
     let first: Waiting | undefined;
     for (const queue of this.#queues) {
       const entry = queue.ready.at(-1) ?? queue.later.at(-1);
-      if (entry && entry.from < (first?.from ?? Infinity) && this.#fullSpace(queue) === null) first = entry;
+      // Also one that can never start: it is asked for all the same, and says why.
+      const isEarlier = entry !== undefined && (first === undefined || entry.from < first.from);
+      if (isEarlier && this.#fullSpace(queue) === null) first = entry;
     }
     return first;
   }

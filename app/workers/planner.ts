@@ -7,6 +7,7 @@ import type { NoPlan } from '../../core/planning/problem.ts';
 import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';
 import type { Asked } from './asked.ts';
+import { BestPlan } from './best-plan.ts';
 import type { NearAnswer, Planner, VerifiedPlan } from './planner.worker.ts';
 
 export type { VerifiedPlan };
@@ -17,29 +18,47 @@ function newPlanner(): { planner: Remote<Planner>; end: () => void } {
   return { planner: wrap<Planner>(worker), end: () => worker.terminate() };
 }
 
-/** Plans a job from `now` in a worker of its own; `onBetter` is told of every better plan. */
+/** Workers that look for a plan, or play one, at once: each by its own chances. */
+const WORKERS = 2;
+
+/**
+ * Plans a job from `now` in workers of their own, which look for it in different ways; `onBetter` is told of every better
+ * plan, and the answer is the best of all.
+ */
 export function startPlanning(
   job: Job,
   now: string,
   onBetter: (found: VerifiedPlan) => void,
 ): Asked<VerifiedPlan | NoPlan> {
-  const { planner, end } = newPlanner();
+  const workers = Array.from({ length: WORKERS }, newPlanner);
+  const end = (): void => workers.forEach((worker) => worker.end());
+  const best = new BestPlan(onBetter);
   const told = proxy((found: VerifiedPlan) => {
-    onBetter(found);
+    best.take(found);
     return Promise.resolve();
   });
-  return { result: planner.plan(job, now, told).finally(end), cancel: end };
+  const searches = workers.map(async ({ planner }, index) => {
+    const found = await planner.plan(job, now, told, index + 1);
+    return 'plan' in found ? best.take(found) : found;
+  });
+  const all = Promise.all(searches).then(([first]) => best.plan ?? first ?? NOTHING_ASKED);
+  // What is proved needs no second look.
+  const ends = searches.map(async (search) => {
+    await search;
+    return best.isProved && best.plan ? best.plan : all;
+  });
+  return { result: Promise.race(ends).finally(end), cancel: end };
 }
 
-/** How many workers play a plan at once. */
-const PLAYERS = 2;
+/** Runs that are played in all. */
 const PLAYED = 500;
+const NOTHING_ASKED: NoPlan = { status: 'infeasible', reasons: [] };
 
 /** Plays a plan many times as it might turn out, on as many cores as may be spared. */
 export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Asked<Risk> {
-  const players = Array.from({ length: PLAYERS }, newPlanner);
+  const players = Array.from({ length: WORKERS }, newPlanner);
   const end = (): void => players.forEach((player) => player.end());
-  const samples = PLAYED / PLAYERS;
+  const samples = PLAYED / WORKERS;
   const parts = players.map(({ planner }, index) => planner.risk(job, now, plan, { samples, seed: index + 1 }));
   return { result: Promise.all(parts).then(together).finally(end), cancel: end };
 }

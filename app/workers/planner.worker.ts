@@ -34,7 +34,12 @@ let mover: Mover | null = null;
 /** The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. */
 const planner = {
   /** Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. */
-  async plan(job: Job, now: string, onBetter: (found: VerifiedPlan) => Promise<void>): Promise<VerifiedPlan | NoPlan> {
+  async plan(
+    job: Job,
+    now: string,
+    onBetter: (found: VerifiedPlan) => Promise<void>,
+    seed: number,
+  ): Promise<VerifiedPlan | NoPlan> {
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
@@ -43,6 +48,7 @@ const planner = {
     const head = { t0: problem.t0, tickMinutes: problem.tickMinutes };
     const told: Promise<void>[] = [];
     const solution = verifiedPlan(problem, {
+      seed,
       onBetter: (plan) => told.push(onBetter({ plan, problem: head, because })),
       onBound: (bound) => (because = boundWords(job, jobProblem, bound.because, when)),
     });

@@ -100,6 +100,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
   /** What it is usually made of and has on it, where that goes without saying. */
   usualSurface?: { substrate: Substrate; existing: ExistingCoat };
+  /** Whether an opening stands open while it is away: a doorway, a cupboard; not where a plate or a shelf was. */
+  closesOpening: boolean;
   /** Whether it is taken off to be painted. */
   comesOff: 'usually' | 'rarely' | 'never';
   /** Work that the shape itself asks for before the first coat: planting moulding, levelling a patch. */

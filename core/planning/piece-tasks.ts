@@ -2,6 +2,7 @@ import { PLAIN_WATER } from '../job/job-clocks.ts';
 import type { TaskProgress } from '../job/progress.ts';
 import { hangsByNight, placeOf, roomOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
+import { definitionOf } from '../pieces/registry.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { coatCondition } from './coat-condition.ts';
@@ -110,7 +111,7 @@ export class PieceTasks {
     if (piece.comesOff) this.#offItsHinges(piece, steps, lastDone);
   }
 
-  /** A piece that is off takes one of the places of those that may be off at once, and is back by night where it has to. */
+  /** What closes an opening takes, while it is off, one of the places of those that may be off at once, and is back by night where it has to. */
   #offItsHinges(piece: Piece, steps: readonly PieceStep[], lastDone: number): void {
     const room = roomOf(this.#job, piece);
     for (const outing of outingsOf(steps)) {
@@ -120,7 +121,8 @@ export class PieceTasks {
       const first = steps
         .slice(from, until)
         .find((step, at) => from + at >= lastDone || this.#progress.get(step.id)?.doneAt);
-      if (room?.maxOff != null && first) this.#draft.hold(offSpace(room.id), first.id, back.id);
+      if (room?.maxOff != null && first && definitionOf(piece.kind).closesOpening)
+        this.#draft.hold(offSpace(room.id), first.id, back.id);
       if (!hangsByNight(piece)) continue;
       this.nightly.push(outing);
       // It does not go out before there is a place for it: one without would not be back in time.

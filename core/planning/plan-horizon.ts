@@ -1,4 +1,5 @@
 import { ALL_ALONG } from '../job/new-job.ts';
+import { definitionOf } from '../pieces/registry.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import { placeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
@@ -37,8 +38,9 @@ function queueDays(job: Job): number {
   const lain = (pieces: readonly Piece[]): number =>
     DAYS_A_COAT * pieces.reduce((sum, piece) => sum + pieceSteps(job, piece).filter(isCoat).length, 0);
   const loose = job.pieces.filter(({ comesOff }) => comesOff);
+  const doors = loose.filter(({ kind }) => definitionOf(kind).closesOpening);
   const rooms = job.rooms.map(({ id, maxOff }) =>
-    maxOff === null ? 0 : lain(loose.filter(({ roomId }) => roomId === id)) / maxOff,
+    maxOff === null ? 0 : lain(doors.filter(({ roomId }) => roomId === id)) / maxOff,
   );
   return Math.max(lain(loose) / placeOf(job, 'rack').slots, ...rooms);
 }

@@ -131,6 +131,7 @@ export const carcass: PieceDefinition<Carcass> = {
     boardWeight(2 * depth + width, height, 18, DENSITY.board) +
     (2 + shelves) * boardWeight(width, depth, 18, DENSITY.board),
   usualScope: { faces: ['front'], edges: [] },
+  closesOpening: false,
   comesOff: 'never',
   traits: ['handled'],
   pace: { takeOff: 5, rehang: 5 },

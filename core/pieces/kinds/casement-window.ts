@@ -172,6 +172,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   ],
   weight,
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top', 'bottom'] },
+  closesOpening: true,
   comesOff: 'rarely',
   traits: ['putty'],
   pace: { takeOff: 8, rehang: 12 },

@@ -155,6 +155,7 @@ export const casing: PieceDefinition<Casing> = {
     return boardWeight(2 * legs + head, shape.casingWidth, shape.casingThickness, DENSITY.softwood);
   },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
+  closesOpening: false,
   comesOff: 'never',
   traits: [],
   pace: { takeOff: 4, rehang: 2 },

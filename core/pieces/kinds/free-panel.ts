@@ -28,6 +28,7 @@ export const freePanel: PieceDefinition<FreePanel> = {
     edges: boardEdges(width, height, thickness, ['left', 'right']),
   }),
   ...BOARD,
+  closesOpening: false,
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: [],
   hardware: () => [],

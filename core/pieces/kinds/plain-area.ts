@@ -89,6 +89,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   weight: () => 0,
   usualScope: { faces: ['front'], edges: [] },
   usualSurface: { substrate: 'plaster', existing: 'waterborne-paint' },
+  closesOpening: false,
   comesOff: 'never',
   traits: ['wall'],
   pace: { takeOff: 6, rehang: 0 },

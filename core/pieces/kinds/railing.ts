@@ -115,6 +115,7 @@ export const railing: PieceDefinition<Railing> = {
     shape.spindles * boardWeight(shape.height, shape.spindle, shape.spindle, DENSITY.softwood) +
     shape.newels * boardWeight(shape.newelHeight, shape.newel, shape.newel, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: [] },
+  closesOpening: false,
   comesOff: 'never',
   traits: ['handled', 'rail'],
   pace: { takeOff: 10, rehang: 0 },

@@ -135,6 +135,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   ],
   weight,
   usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom'] },
+  closesOpening: true,
   comesOff: 'rarely',
   traits: ['slides', 'putty'],
   pace: { takeOff: 25, rehang: 35 },

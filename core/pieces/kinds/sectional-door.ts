@@ -131,6 +131,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     boardWeight(width, 30, 10, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
   usualSurface: { substrate: 'metal', existing: 'factory-finish' },
+  closesOpening: true,
   comesOff: 'never',
   traits: ['sections'],
   pace: { takeOff: 12, rehang: 10 },

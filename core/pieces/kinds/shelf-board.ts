@@ -28,6 +28,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
     edges: boardEdges(length, depth, thickness, ['left', 'right']),
   }),
   ...BOARD,
+  closesOpening: false,
   faceNames: { front: 'top', back: 'underside' },
   lessSeen: 'back',
   edgeNames: { left: 'left end', right: 'right end', top: 'back edge', bottom: 'front edge' },

@@ -31,6 +31,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
     edges: boardEdges(width, height, thickness, ['left', 'right']),
   }),
   ...BOARD,
+  closesOpening: false,
   faceNames: { front: 'front' },
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },

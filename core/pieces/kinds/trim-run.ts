@@ -109,6 +109,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   hardware: () => [],
   weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: [] },
+  closesOpening: false,
   comesOff: 'never',
   traits: [],
   pace: { takeOff: 5, rehang: 0 },

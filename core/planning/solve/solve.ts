@@ -34,7 +34,7 @@ const TRIES_PER_STEP = 6;
 
 /** Schedules to build by default: a second's work or two up to some thousand tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(1500, Math.round(150_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(1500, Math.round(220_000 / Math.max(1, tasks))));
 }
 
 /** A schedule as an answer: proved where it ends at the bound. */

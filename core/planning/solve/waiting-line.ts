@@ -29,6 +29,8 @@ interface Queue {
   ready: Waiting[];
   /** The others; the earliest last. */
   later: Waiting[];
+  /** Whether it is among those that are looked at: empty ones are not. */
+  isLookedAt: boolean;
   /** When somebody has hands; when there is place then, too; and when there is for the first of the others. */
   free: number;
   readyAt: number;
@@ -50,6 +52,7 @@ export interface Preference {
 export class WaitingLine {
   readonly #schedule: Schedule;
   readonly #preference: Preference;
+  /** Those in which anybody stands. */
   readonly #queues: Queue[] = [];
   readonly #byNeed = new Map<number, Queue>();
   readonly #needs: number;
@@ -71,6 +74,10 @@ export class WaitingLine {
   add(entry: Waiting): void {
     const queue = this.#queueOf(entry);
     this.#size++;
+    if (!queue.isLookedAt) {
+      queue.isLookedAt = true;
+      this.#queues.push(queue);
+    }
     if (entry.from > entry.first) this.#pushed.add(entry);
     // Without slack for time it is rank alone that counts.
     if (this.#preference.slack === Infinity || entry.from <= queue.free) insertBy(queue.ready, entry, byRank);
@@ -154,10 +161,14 @@ export class WaitingLine {
   /** Looks when somebody has hands and place, and answers when anything could start first. */
   #look(): number {
     let next = Infinity;
+    let kept = 0;
     for (const queue of this.#queues) {
       const { ready, later } = queue;
       queue.readyAt = queue.laterAt = Infinity;
-      if ((ready.length === 0 && later.length === 0) || this.#fullSpace(queue) !== null) continue;
+      queue.isLookedAt = ready.length > 0 || later.length > 0;
+      if (!queue.isLookedAt) continue;
+      this.#queues[kept++] = queue;
+      if (this.#fullSpace(queue) !== null) continue;
       queue.free = queue.handsFor === null ? 0 : this.#schedule.handsFree(queue.handsFor);
       let first = later[later.length - 1];
       for (; first !== undefined && first.from <= queue.free; first = later[later.length - 1]) {
@@ -171,6 +182,7 @@ export class WaitingLine {
       if (queue.readyAt < next) next = queue.readyAt;
       if (queue.laterAt < next) next = queue.laterAt;
     }
+    this.#queues.length = kept;
     return next;
   }
 
@@ -195,6 +207,7 @@ export class WaitingLine {
       crew,
       handsFor: task.task.painters === 0 ? null : this.#schedule.handsFor(task, crew),
       takesPlace: task.spaces.length > 0,
+      isLookedAt: false,
       ready: [],
       later: [],
       free: -1,
@@ -202,7 +215,6 @@ export class WaitingLine {
       laterAt: Infinity,
     };
     this.#byNeed.set(need, queue);
-    this.#queues.push(queue);
     return queue;
   }
 }

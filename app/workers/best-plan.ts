@@ -1,0 +1,39 @@
+import type { VerifiedPlan } from './planner.worker.ts';
+
+/** The best of the plans that several workers find for one job, with whatever any of them has proved. */
+export class BestPlan {
+  plan: VerifiedPlan | null = null;
+  readonly #onBetter: (plan: VerifiedPlan) => void;
+
+  constructor(onBetter: (plan: VerifiedPlan) => void) {
+    this.#onBetter = onBetter;
+  }
+
+  /** Whether no plan can be earlier. */
+  get isProved(): boolean {
+    return this.plan?.plan.status === 'optimal';
+  }
+
+  /** Takes what a worker has found, tells of it where it changes anything, and answers the best so far. */
+  take(found: VerifiedPlan): VerifiedPlan {
+    const { plan: before } = this;
+    if (before === null) return this.#keep(found);
+    const better = isBetter(found, before) ? found : before;
+    const { plan: most, because } = found.plan.lowerBound > before.plan.lowerBound ? found : before;
+    if (better === before && most === before.plan) return before;
+    const status = better.plan.finish <= most.lowerBound ? 'optimal' : better.plan.status;
+    return this.#keep({ ...better, plan: { ...better.plan, status, lowerBound: most.lowerBound }, because });
+  }
+
+  #keep(plan: VerifiedPlan): VerifiedPlan {
+    this.plan = plan;
+    this.#onBetter(plan);
+    return plan;
+  }
+}
+
+/** By the finish, then by painter-days and set-ups. */
+function isBetter({ plan: { cost: one } }: VerifiedPlan, { plan: { cost: other } }: VerifiedPlan): boolean {
+  const difference = one.finish - other.finish || one.painterDays - other.painterDays || one.setups - other.setups;
+  return difference < 0;
+}

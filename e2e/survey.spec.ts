@@ -180,7 +180,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await piece.getByLabel('Fire door').check();
   await expect(piece.getByRole('note').first()).toContainText('A fire door keeps its rating');
   await piece.getByLabel('Closes at night').check();
-  await expect(piece).toContainText('Its opening must close at night');
+  await expect(piece).toContainText('It hangs again every night');
 
   await piece.getByText('Hardware', { exact: true }).click();
   await piece.getByLabel('Another part').fill('kick plate');

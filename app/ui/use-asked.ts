@@ -18,32 +18,35 @@ export interface Question<Answer> {
 
 /** Asks a worker from a screen; what is under way ends with the screen. */
 export function useAsked<Answer>(): Question<Answer> {
-  const running = useRef<Asked<Answer> | null>(null);
+  const running = useRef<{ end(): void } | null>(null);
   const [isAsking, setIsAsking] = useState(false);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
 
   const cancel = useCallback(() => {
-    running.current?.cancel();
+    running.current?.end();
     running.current = null;
     setIsAsking(false);
   }, []);
 
   const ask = useCallback((start: (tell: (soFar: Answer) => void) => Asked<Answer>) => {
-    running.current?.cancel();
+    running.current?.end();
+    const own = { end: (): void => undefined };
+    running.current = own;
+    const isLast = (): boolean => running.current === own;
     setIsAsking(true);
     setFailure(null);
     const asked = start((soFar) => {
-      if (running.current === asked) setAnswer(soFar);
+      if (isLast()) setAnswer(soFar);
     });
-    running.current = asked;
+    own.end = asked.cancel;
     asked.result
-      .then((all) => running.current === asked && setAnswer(all))
+      .then((all) => isLast() && setAnswer(all))
       .catch((error: unknown) => {
-        if (running.current === asked) setFailure(error instanceof Error ? error.message : String(error));
+        if (isLast()) setFailure(error instanceof Error ? error.message : String(error));
       })
       .finally(() => {
-        if (running.current !== asked) return;
+        if (!isLast()) return;
         running.current = null;
         setIsAsking(false);
       });
@@ -55,6 +58,6 @@ export function useAsked<Answer>(): Question<Answer> {
     setFailure(null);
   }, [cancel]);
 
-  useEffect(() => () => running.current?.cancel(), []);
+  useEffect(() => () => running.current?.end(), []);
   return { isAsking, answer, failure, ask, cancel, forget };
 }

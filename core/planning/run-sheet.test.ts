@@ -3,7 +3,9 @@ import { test } from 'node:test';
 import { helper } from '../testing/worked-job.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
+import { usualPiece } from '../job/usual-piece.ts';
 import { readPlan } from './read-plan.ts';
+import { daysOfRun } from './run-days.ts';
 import { runSheet, workedDays } from './run-sheet.ts';
 import { verifiedPlan } from './verified-plan.ts';
 
@@ -35,6 +37,29 @@ test('the sheets of all days and painters hold every run once for each of its pa
     lines,
     reading.runs.reduce((sum, { painters }) => sum + painters.length, 0),
   );
+});
+
+test('a run that rests overnight stands on the sheet of each of its days, with that day’s hours', () => {
+  const made = new TestJob();
+  const piece = usualPiece('railing', 'room-1');
+  const railing = { ...piece, shape: { ...piece.shape, length: 11_400, spindles: 96, newels: 5 } };
+  made.tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing }).coated();
+  const problem = jobToProblem(made.job, '2027-03-01T07:00');
+  const plan = verifiedPlan(problem.problem, { steps: 20 });
+  assert.ok(plan.status !== 'infeasible');
+  const reading = readPlan(made.job, problem, { t0: problem.problem.t0, ...plan });
+  const long = reading.runs.find(({ spans, operation }) => operation === 'coat' && spans.length > 2)!;
+  const days = daysOfRun(long, reading.t0, 'Europe/Berlin');
+  assert.ok(days.length >= 2);
+  const [painter] = made.job.crew;
+  const own = days.map(({ date }) => runSheet(made.job, problem, reading, painter!, date).lines);
+  own.forEach((lines, index) => {
+    const line = lines.find(({ start }) => start === days[index]!.start);
+    assert.equal(line?.end, days[index]!.end);
+    assert.equal(line.what.startsWith('Go on: '), index > 0);
+    assert.ok(index === 0 || line.setupMinutes === 0);
+  });
+  assert.ok(days.every(({ date }) => workedDays(made.job, reading, painter!.id).includes(date)));
 });
 
 test('a coat on a sheet says what it takes and when it is dry, by the same clocks as the plan', () => {

@@ -11,8 +11,9 @@ import { isBenchWork } from './step-needs.ts';
 import { isCoat } from './lying-coats.ts';
 import { litresOf } from './pot-runs.ts';
 import type { PlanReading, Run } from './read-plan.ts';
+import { daysOfRun } from './run-days.ts';
 import { hazardsOf } from './step-hazards.ts';
-import { stepWords } from './step-words.ts';
+import { runWords } from './step-words.ts';
 
 /** One line of a day's sheet; minutes from the plan's t0. */
 export interface SheetLine {
@@ -61,19 +62,24 @@ export function runSheet(
   date: string,
 ): RunSheet {
   const isOn = (minutes: number): boolean => localDate(reading.t0, minutes, job.site.timeZone) === date;
-  const runs = reading.runs.filter((run) => run.painters.includes(painter.id) && isOn(run.start));
+  const runs = reading.runs
+    .filter((run) => run.painters.includes(painter.id))
+    .flatMap((run) => {
+      const day = daysOfRun(run, reading.t0, job.site.timeZone).find((candidate) => candidate.date === date);
+      return day ? [{ run, day }] : [];
+    });
   const onSite = reading.siteWork.filter((work) => work.painters.includes(painter.id) && isOn(work.start));
   const others = (painters: readonly string[]): string[] =>
     job.crew.filter(({ id }) => id !== painter.id && painters.includes(id)).map(({ name }) => name);
   const lines = [
-    ...runs.map((run): SheetLine => ({
-      start: run.start,
-      end: run.end,
-      what: run.steps[0] ? stepWords(run.steps[0]) : '',
+    ...runs.map(({ run, day }): SheetLine => ({
+      start: day.start,
+      end: day.end,
+      what: runWords(run, day),
       which: marksInWords(run.steps.map(({ piece }) => piece.mark)),
       where: whereOf(job, run),
       with: others(run.painters),
-      setupMinutes: run.setupMinutes,
+      setupMinutes: day.goesOn ? 0 : run.setupMinutes,
       coat: coatOf(job, problem, run),
     })),
     ...onSite.map(({ start, end, words, place, painters }): SheetLine => ({
@@ -94,17 +100,20 @@ export function runSheet(
     painter,
     hours,
     lines,
-    hazards: [...new Set(runs.flatMap(({ steps }) => steps.flatMap((step) => hazardsOf(job, step))))],
+    hazards: [...new Set(runs.flatMap(({ run: { steps } }) => steps.flatMap((step) => hazardsOf(job, step))))],
     leave: leftAlone(reading, ends),
   };
 }
 
 /** Days on which a painter has something to do, as ISO dates in order. */
 export function workedDays(job: Job, reading: PlanReading, painterId: string): string[] {
-  const starts = [...reading.runs, ...reading.siteWork]
-    .filter(({ painters }) => painters.includes(painterId))
-    .map(({ start }) => localDate(reading.t0, start, job.site.timeZone));
-  return [...new Set(starts)].sort();
+  const { timeZone } = job.site;
+  const isOwn = ({ painters }: { painters: readonly string[] }): boolean => painters.includes(painterId);
+  const days = [
+    ...reading.runs.filter(isOwn).flatMap((run) => daysOfRun(run, reading.t0, timeZone).map(({ date }) => date)),
+    ...reading.siteWork.filter(isOwn).map(({ start }) => localDate(reading.t0, start, timeZone)),
+  ];
+  return [...new Set(days)].sort();
 }
 
 function whereOf(job: Job, { steps }: Run): string {

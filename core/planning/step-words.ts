@@ -45,3 +45,9 @@ export function stepWords(step: PieceStep): string {
   const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${what}, ${on}`;
   return step.turned ? `Turn, then ${coat}` : capital(coat);
 }
+
+/** What is done in a run on a day, by its first step; of one that was begun before, that it goes on. */
+export function runWords({ steps: [step] }: { steps: readonly PieceStep[] }, { goesOn }: { goesOn: boolean }): string {
+  const words = step ? stepWords(step) : '';
+  return goesOn ? `Go on: ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
+}

@@ -11,7 +11,8 @@ import { marksInWords } from '../../../core/job/marks.ts';
 import type { Painter } from '../../../core/job/schema.ts';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { stepWords } from '../../../core/planning/step-words.ts';
+import { daysOfRun } from '../../../core/planning/run-days.ts';
+import { runWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 
@@ -27,13 +28,17 @@ interface Entry {
   needsTwo: boolean;
 }
 
-function entriesOf(reading: PlanReading): Entry[] {
-  const runs = reading.runs.map((run): Entry => ({
-    ...run,
-    taskId: run.steps[0]?.id ?? '',
-    words: run.steps[0] ? stepWords(run.steps[0]) : '',
-    where: marksInWords(run.steps.map((step) => step.piece.mark)),
-  }));
+function entriesOf(reading: PlanReading, timeZone: string): Entry[] {
+  const runs = reading.runs.flatMap((run) =>
+    daysOfRun(run, reading.t0, timeZone).map((day): Entry => ({
+      ...run,
+      ...day,
+      id: `${run.id}/${day.date}`,
+      taskId: run.steps[0]?.id ?? '',
+      words: runWords(run, day),
+      where: marksInWords(run.steps.map((step) => step.piece.mark)),
+    })),
+  );
   const site = reading.siteWork.map(({ place, ...work }): Entry => ({
     ...work,
     taskId: work.id,
@@ -92,7 +97,7 @@ export function Agenda({
   const timesOf = ({ start, end }: Entry): string =>
     [start, end].map((minutes) => localTime(reading.t0, minutes, zone).toFormat('HH:mm')).join('–');
   const days = new Map<string, Entry[]>();
-  for (const entry of entriesOf(reading)) {
+  for (const entry of entriesOf(reading, zone)) {
     const day = localDate(reading.t0, entry.start, zone);
     days.set(day, [...(days.get(day) ?? []), entry]);
   }

@@ -17,6 +17,7 @@ import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
+import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
 import { Board } from './board/Board.tsx';
@@ -33,7 +34,6 @@ import { RiskPanel } from './RiskPanel.tsx';
 import { JourneyPanel, RunPanel } from './RunPanel.tsx';
 import { RunSheetView } from './RunSheetView.tsx';
 import { TakePanel } from './TakePanel.tsx';
-import { TooEarlyBar } from './TooEarlyBar.tsx';
 import { useAcceptedPlans } from './use-earlier-plans.ts';
 import { useCandidates } from './use-candidates.ts';
 import { useMoving, withPinned, type MovedPlan } from './use-moving.ts';
@@ -180,6 +180,7 @@ export default function Plan() {
             reading={reading}
             problem={problem}
             pins={pins}
+            before={chosen && chosen.id !== 'accepted' && job.plan?.t0 === reading.t0 ? job.plan : null}
             moving={moving}
             chosen={run}
             followed={followed}

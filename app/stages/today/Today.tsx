@@ -14,6 +14,7 @@ import { ripeningPieces } from '../../../core/running/ripening.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
+import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
@@ -97,6 +98,7 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
             The job has changed since this plan was made.
           </Alert>
         )}
+        {job.plan && !stamps.isReplanning && <TooEarlyBar problem={problem} plan={job.plan} onReplan={stamps.replan} />}
         {stamps.isReplanning && (
           <Box role="status">
             <LinearProgress aria-label="Planning the rest anew" />

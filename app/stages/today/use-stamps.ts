@@ -18,6 +18,8 @@ export interface Stamps {
   start(steps: readonly PieceStep[]): void;
   done(steps: readonly PieceStep[]): void;
   tacky(coated: PieceStep): void;
+  /** Plans the rest anew, moving as little of it as need be. */
+  replan(): void;
 }
 
 const unplannable = (error: unknown): NoPlan => ({
@@ -89,6 +91,7 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
 
   return {
     isReplanning,
+    replan: () => void replan('Replanned by what has been read', `replan/${now}`),
     start: (steps) =>
       write(
         startStamps(steps, now, painter, () => nanoid(10)),

@@ -34,7 +34,8 @@ const MORE = 4;
 const SHAKEN = [30, 120, 480];
 
 /**
- * The schedule that keeps closest to a plan: no later than it has to be, and of those the one in which least moved.
+ * The schedule that keeps closest to a plan: little later and little moved, where a step that moves counts like a few
+ * minutes by which it ends later.
  * What can't stay is let go, with what comes after it in its piece and with what lies about it, a little and then more,
  * until the rest can stand; only where that ends later, the order of work is pushed on instead. `steps` more schedules
  * are tried where it holds. Deterministic for a seed.
@@ -47,11 +48,13 @@ export function nearestSchedule(
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const random = seededRandom(seed);
   const found: Close[] = [];
+  let wasInTime = false;
   const consider = (schedule: Schedule): void => {
     found.push({ schedule, distance: distanceOf(prepared, schedule, planned, plan.finish) });
+    wasInTime ||= found.at(-1)?.distance.later === 0;
     found.sort((one, other) => compareDistances(one.distance, other.distance)).splice(1);
   };
-  const isInTime = (): boolean => found[0]?.distance.later === 0;
+  const isInTime = (): boolean => wasInTime;
   const away = displaced(prepared, planned);
   let before = -1;
   for (const reach of REACHES) {
@@ -186,7 +189,11 @@ function distanceOf(
   return { later: Math.max(0, schedule.cost().finish - finish), moved, ticks };
 }
 
-/** No later first; then what moved, and how far. */
+/** Ticks by which a plan rather ends later than have one more step moved. */
+const WORTH_A_STEP = 4;
+
+/** By how much later and how much moved, weighed against each other; then how far. */
 function compareDistances(one: Distance, other: Distance): number {
-  return one.later - other.later || one.moved - other.moved || one.ticks - other.ticks;
+  const weight = ({ later, moved }: Distance): number => later + WORTH_A_STEP * moved;
+  return weight(one) - weight(other) || one.later - other.later || one.ticks - other.ticks;
 }

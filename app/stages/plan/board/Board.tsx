@@ -6,7 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { placeOf } from '../../../../core/job/queries.ts';
-import type { Pin } from '../../../../core/job/record.ts';
+import type { AcceptedPlan, Pin } from '../../../../core/job/record.ts';
 import { minutesSince } from '../../../../core/job/site-time.ts';
 import { WETNESS } from '../../../../core/planning/drying-places.ts';
 import type { JobProblem } from '../../../../core/planning/job-to-problem.ts';
@@ -21,6 +21,7 @@ import { boardLayout, neighbour, type BoardItem } from './layout.ts';
 import { RunLegend } from './run-paint.tsx';
 import { timeAxis, type TimeAxis } from './time-axis.ts';
 import { useInSight } from './use-in-sight.ts';
+import { WasGhost } from './WasGhost.tsx';
 
 const LABELS = 132;
 /** Pixels for a working hour. */
@@ -46,6 +47,8 @@ interface BoardProps {
   reading: PlanReading;
   problem: JobProblem;
   pins: readonly Pin[];
+  /** The accepted plan, where another one is shown. */
+  before: Pick<AcceptedPlan, 'tasks'> | null;
   moving: MovingState;
   /** The run that is looked at, and the piece that is followed. */
   chosen: Run | null;
@@ -55,7 +58,7 @@ interface BoardProps {
 }
 
 /** The whole job on one board: painters above, bench, rack and what dries in place below, the air behind, on one time. */
-export function Board({ reading, problem, pins, moving, chosen, followed, onChoose, onFollow }: BoardProps) {
+export function Board({ reading, problem, pins, before, moving, chosen, followed, onChoose, onFollow }: BoardProps) {
   const { job, now } = useJob();
   const [perHour, setPerHour] = useState<number | null>(null);
   const [showsAll, setShowsAll] = useState(false);
@@ -273,6 +276,9 @@ export function Board({ reading, problem, pins, moving, chosen, followed, onChoo
                     isFaint={followed !== null && !item.pieceIds.includes(followed)}
                   />
                 ))}
+                {chosen && before && (
+                  <WasGhost run={chosen} reading={reading} before={before} rows={rows} axis={axis} />
+                )}
                 {moving.aim && (
                   <AimGhost aim={moving.aim} minutes={minutesOf(reading, moving.aim.taskIds)} rows={rows} axis={axis} />
                 )}

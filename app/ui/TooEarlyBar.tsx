@@ -1,11 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useMemo } from 'react';
-import { localTime, minutesSince } from '../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import { taskWords } from '../../../core/planning/task-words.ts';
-import { tooEarly } from '../../../core/planning/too-early.ts';
-import { useJob } from '../../ui/job-context.tsx';
+import { useDeferredValue, useMemo } from 'react';
+import { localTime, minutesSince } from '../../core/job/site-time.ts';
+import type { JobProblem } from '../../core/planning/job-to-problem.ts';
+import { taskWords } from '../../core/planning/task-words.ts';
+import { tooEarly } from '../../core/planning/too-early.ts';
+import { useJob } from './job-context.tsx';
 
 interface TooEarlyBarProps {
   problem: JobProblem;
@@ -22,7 +22,9 @@ export function TooEarlyBar({ problem, plan, onReplan }: TooEarlyBarProps) {
   const { t0 } = problem.problem;
   const zone = job.site.timeZone;
   const at = minutesSince(t0, now, zone);
-  const early = useMemo(() => tooEarly(problem.problem, plan), [problem, plan]).filter(
+  // Whoever stamps does not wait for this.
+  const asked = useDeferredValue(problem.problem);
+  const early = useMemo(() => tooEarly(asked, plan), [asked, plan]).filter(
     ({ planned, ready }) => planned >= at && ready - planned > NOTICED,
   );
   const [first] = early;

@@ -1,0 +1,23 @@
+import { localDate } from '../job/site-time.ts';
+import type { Run } from './read-plan.ts';
+
+/** What of a run falls on one day at the site; minutes from the plan's t0. */
+export interface RunOnDay {
+  date: string;
+  start: number;
+  end: number;
+  /** Whether it was begun on an earlier day. */
+  goesOn: boolean;
+}
+
+/** The days on which hands are on a run, in order: a long coat rests overnight and goes on. */
+export function daysOfRun({ spans }: Pick<Run, 'spans'>, t0: string, timeZone: string): RunOnDay[] {
+  const days: RunOnDay[] = [];
+  for (const [start, end] of spans) {
+    const date = localDate(t0, start, timeZone);
+    const today = days.find((day) => day.date === date);
+    if (today) today.end = end;
+    else days.push({ date, start, end, goesOn: days.length > 0 });
+  }
+  return days;
+}

@@ -121,7 +121,6 @@ export type PlanProblemFile = z.input<typeof planProblemSchema>;
 /** A problem that has passed the schema. */
 export type PlanProblem = z.output<typeof planProblemSchema>;
 export type PlanTask = PlanProblem['tasks'][number];
-export type PlanWait = PlanProblem['waits'][number];
 export type Measure = z.output<typeof measure>;
 
 export interface PlannedTask {

@@ -1,7 +1,7 @@
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
 import { inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
-import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
+import { openingManners, ruleOf, rulesByDue, shakenByDue, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal } from './placement.ts';
@@ -21,6 +21,8 @@ export interface SearchOptions {
   giveUp(): boolean;
   /** Rules that are tried before all others. */
   first: readonly Rule[];
+  /** When tasks have to start at last so that nothing ends later than it must; null where that is not known. */
+  latest: Float64Array | null;
   /** When tasks before pinned ones have to start at last; null where nothing is pinned. */
   dues: Float64Array | null;
   /** Told of every better plan as it is found. */
@@ -39,6 +41,9 @@ interface Candidate extends Incumbent {
 const MOST_WORSE = 0.03;
 const TOLERATED = 0.15;
 const PATIENCE = 60;
+
+/** How often what is due first is tried again, against other moves. */
+const BY_DUE = 2;
 
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
@@ -92,7 +97,7 @@ class Search {
   readonly #options: SearchOptions;
   readonly #random: () => number;
   readonly #byManner: Way = { move: null, weight: 3 };
-  readonly #ways: readonly Way[] = [this.#byManner, ...MOVES.map((move) => ({ move, weight: 1 }))];
+  readonly #ways: Way[] = [this.#byManner, ...MOVES.map((move) => ({ move, weight: 1 }))];
   #best: Candidate | null = null;
   /** From where moves start: the best, or for a while something a little worse. */
   #current: Candidate | null = null;
@@ -121,6 +126,7 @@ class Search {
       if (!this.#tryManner(manner)) break;
       step++;
     }
+    step += this.#tryByDue(step);
     const [plain] = openings;
     let bound = -Infinity;
     if (this.#best !== null && step < this.#options.steps && !this.#options.shouldStop()) {
@@ -141,6 +147,24 @@ class Search {
     }
     if (this.#best !== null) return { best: this.#best.schedule };
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
+  }
+
+  /** Tries what is due first; how much was tried. Where that is better than any manner, it is gone on from as well. */
+  #tryByDue(step: number): number {
+    const { latest, steps } = this.#options;
+    if (latest === null) return 0;
+    const byManner = this.#best;
+    let tried = 0;
+    for (const rule of rulesByDue(this.#prepared, latest)) {
+      if (this.#best !== null && (step + tried >= steps || this.#options.shouldStop())) break;
+      if (this.#tryRule(rule) === 'stopped') break;
+      tried++;
+    }
+    if (this.#best !== byManner) {
+      const move: Move = (prepared, _incumbent, random) => shakenByDue(prepared, latest, random);
+      this.#ways.push({ move, weight: BY_DUE });
+    }
+    return tried;
   }
 
   /** At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough. */

@@ -100,6 +100,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     dues: prepared.tasks.some(({ isPinned, isRecorded }) => isPinned && !isRecorded)
       ? duesOf(prepared, latest?.starts ?? [])
       : null,
+    latest: bounds.latestTimes(bounds.chain.finish)?.starts ?? null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem } from './problem.ts';
 import { chanceBy, finishBy, riskOf, together } from './risk.ts';
+import { madeUpProblem } from '../testing/made-up-problem.ts';
 import { solve } from './solve/solve.ts';
 
 const days = (count: number): [number, number][] =>
@@ -35,6 +36,14 @@ test('without any spread every run of a plan is the plan', () => {
   const plan = planOf(problem);
   const { finishes } = riskOf(problem, plan, { samples: 5, spread: NONE });
   assert.deepEqual(finishes, [plan.finish, plan.finish, plan.finish, plan.finish, plan.finish]);
+});
+
+test('without any spread a long plan is played as it is, too: nobody gets into the way of what was planned', () => {
+  for (const seed of [1, 2, 3]) {
+    const problem = madeUpProblem({ pieces: 14, painters: 2, bench: 2, rack: 5, seed });
+    const plan = planOf(problem);
+    assert.deepEqual(riskOf(problem, plan, { samples: 1, spread: NONE }).finishes, [plan.finish], `seed ${seed}`);
+  }
 });
 
 test('slower hands are later, slower air is later, and what dries decides', () => {

@@ -22,21 +22,18 @@ export interface Risk {
   decisive: { from: string; to: string; share: number }[];
 }
 
-/** Minutes for which somebody rather waits than takes up something else that comes later in the plan. */
-const PATIENCE = 45;
 /** Every so many runs, the waits that decided the finish are looked for. */
 const LOOKED_AT = 10;
 
 /**
- * Runs a plan's policy, which is who does what after what, against sampled climates and paces. A run keeps the order of
- * work and the hands, and starts everything as soon as it can; who would have to wait long for what comes next takes up
- * what can be started instead. Deterministic for a seed.
+ * Runs a plan's policy, which is who does what after what, against sampled climates and paces. A run keeps the hands, and
+ * begins nothing before the plan does: who is done early waits, and who is late goes on with what is ready. Without any
+ * spread it is the plan. Deterministic for a seed.
  */
 export function riskOf(problem: PlanProblem, plan: Pick<AcceptedPlan, 'tasks'>, options: RiskOptions = {}): Risk {
   const prepared = prepare(problem);
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
-  const slack = PATIENCE / problem.tickMinutes;
-  const policy = policyOf(prepared, planned, { slack, keepsTimes: false, keepsHands: true });
+  const policy = policyOf(prepared, planned, { slack: 0, keepsTimes: true, keepsHands: true });
   const sampler = new Sampler(prepared, options.seed ?? 1, options.spread ?? USUAL_SPREAD);
   const samples = options.samples ?? 500;
   const finishes: number[] = [];

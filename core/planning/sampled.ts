@@ -1,8 +1,8 @@
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { seededRandom } from '../units/seeded-random.ts';
 import type { PlanProblem } from './problem.ts';
-import { jointShifts } from './solve/calendar.ts';
-import type { Prepared, PreparedMeasure, PreparedTask } from './solve/prepared.ts';
+import { jointShifts, type Shifts } from './solve/calendar.ts';
+import { jointly, type Prepared, type PreparedMeasure, type PreparedTask } from './solve/prepared.ts';
 
 /**
  * How far a job goes otherwise than planned, as standard deviations of logarithms: the crew's pace on the whole, every
@@ -16,6 +16,9 @@ export interface Spread {
 }
 
 export const USUAL_SPREAD: Spread = { pace: 0.12, task: 0.25, drying: 0.08, dryingByDay: 0.15 };
+
+/** Minutes for which somebody stays on to finish what would else be left for the next day. */
+const STAYS_ON = 15;
 
 /** How much of one day's deviation is left on the next: weather comes in spells. */
 const PERSISTENCE = 0.6;
@@ -40,8 +43,11 @@ export class Sampler {
     this.#clocks = new Map(problem.clocks.map(({ id, rate, step }) => [id, { clock: new RateClock(rate, step) }]));
     this.#planned = prepared.tasks.map(({ task }) => task.work);
     this.#most = prepared.tasks.map((task) => longestGo(prepared, task));
+    const shifts = stayingOn(prepared.shifts, STAYS_ON / problem.tickMinutes);
     this.#drawn = {
       ...prepared,
+      shifts,
+      jointShifts: jointly(shifts),
       tasks: this.#ownTasks(prepared),
       appointments: prepared.appointments.map((own) => own.filter(({ task }) => prepared.tasks[task]?.isRecorded)),
     };
@@ -116,6 +122,21 @@ export class Sampler {
       if (own) own.clock = new RateClock(drawn, step);
     }
   }
+}
+
+/** The shifts of painters with some ticks more at the end of each, where the next does not begin by then. */
+function stayingOn(calendars: readonly Shifts[], ticks: number): Shifts[] {
+  const longer = new Map<Shifts, Shifts>();
+  return calendars.map((shifts) => {
+    const known = longer.get(shifts);
+    if (known !== undefined) return known;
+    const own = shifts.map(([opens, closes], index): readonly [number, number] => {
+      const next = shifts[index + 1]?.[0] ?? Infinity;
+      return [opens, Math.max(closes, Math.min(closes + ticks, next - 1))];
+    });
+    longer.set(shifts, own);
+    return own;
+  });
 }
 
 /** The same limit by the clock as it is drawn at the time. */

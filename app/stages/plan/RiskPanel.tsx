@@ -33,7 +33,8 @@ export function RiskPanel({ problem, plan }: RiskPanelProps) {
     <Sheet>
       <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
         Plays this order of work 500 times with other hands and other air: the pace off by some 12 % on the whole and 25
-        % task by task, drying faster or slower by 15 % a day, in spells. Supposed spreads, not measured ones.
+        % task by task, drying faster or slower by 15 % a day, in spells. Nobody begins before the plan says, and
+        everybody stays on for up to a quarter of an hour to finish. Supposed spreads, not measured ones.
       </Typography>
       {risk === null && !isRunning && (
         <Button variant="outlined" onClick={run}>

@@ -273,7 +273,7 @@ function sharedShifts(problem: PlanProblem): Shifts[] {
 }
 
 /** Joint hours, kept by whose they are: painters with the same hours count once. */
-function jointly(shifts: readonly Shifts[]): (team: readonly number[]) => Shifts {
+export function jointly(shifts: readonly Shifts[]): (team: readonly number[]) => Shifts {
   const known = new Map<string, Shifts>();
   const place = shifts.map((own) => shifts.indexOf(own));
   return (team) => {

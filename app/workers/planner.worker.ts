@@ -82,7 +82,7 @@ const planner = {
 
   /** How the accepted or found plan of a job would turn out in many sampled runs. */
   risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>, options: { samples: number; seed: number }): Risk {
-    return riskOf(jobToProblem(job, now).problem, plan, options);
+    return riskOf(jobToProblem(job, now, { goesOn: true }).problem, plan, options);
   },
 
   /** What it would take to be done by `due`; `onTried` is told of everything that has been tried. */

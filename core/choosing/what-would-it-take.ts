@@ -37,8 +37,11 @@ export function whatWouldItTake(job: Job, now: string, due: number, options: Tak
   const attempt = (changes: readonly Change[]): void => {
     const changed = options.shouldStop?.() ? null : withChanges(job, changes);
     if (changed === null) return;
-    const { problem } = jobToProblem(changed.job, now);
+    const { problem } = jobToProblem(changed.job, now, { goesOn: true });
+    // What only gives more hours, places or hands leaves the accepted plan possible: no answer is later than that.
+    const from = job.plan?.t0 === problem.t0 ? { from: job.plan.tasks } : {};
     const plan = verifiedPlan(problem, {
+      ...from,
       steps: options.steps ?? USUAL_STEPS,
       ...(options.shouldStop ? { shouldStop: options.shouldStop } : {}),
     });

@@ -121,6 +121,12 @@ class Search {
       if (this.#tryRule(rule) === 'stopped') break;
       step++;
     }
+    if (this.#best !== null) {
+      // What is gone on from may begin earlier than a plan that was kept to.
+      const { rule } = this.#best;
+      this.#best = { ...this.#best, rule: { ...rule, notBefore: new Int32Array(rule.notBefore.length) } };
+      this.#current = this.#best;
+    }
     for (const manner of openings) {
       if (this.#best !== null && (step >= this.#options.steps || this.#options.shouldStop())) break;
       if (!this.#tryManner(manner)) break;

@@ -11,6 +11,7 @@ import { moistureResult } from '../core/proving/proof-tests.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
+import { boundWords } from '../core/planning/bound-words.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { siteWorkOf } from '../core/planning/site-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
@@ -146,16 +147,26 @@ export class Story {
 
   /** Plans from `now` and accepts the plan. */
   plan(now: string, reason: string): this {
-    const { problem } = jobToProblem(this.job, now);
+    const made = jobToProblem(this.job, now);
+    const { problem } = made;
+    const when = (tick: number): string =>
+      localTime(problem.t0, tick, this.job.site.timeZone).toFormat('ccc d LLL, HH:mm');
     // As the application does: two look for a plan, each by its own chances.
-    const [one, other] = [1, 2].map((seed) => solve(problem, { seed }));
-    if (one?.status === 'infeasible') throw new Error(JSON.stringify(one.reasons));
-    const isOther = one && other && other.status !== 'infeasible' && other.finish < one.finish;
-    const solution = isOther ? other : one;
-    if (!solution) throw new Error('Nothing was planned.');
+    const plans = [1, 2].map((seed) => {
+      let because = '';
+      const solution = solve(problem, {
+        seed,
+        onBound: (bound) => (because = boundWords(this.job, made, bound.because, when)),
+      });
+      if (solution.status === 'infeasible') throw new Error(JSON.stringify(solution.reasons));
+      return { solution, because };
+    });
+    const [best] = plans.sort((one, other) => one.solution.finish - other.solution.finish);
+    if (!best) throw new Error('Nothing was planned.');
+    const { solution, because } = best;
     const broken = verify(problem, solution);
     if (broken.length > 0) throw new Error(JSON.stringify(broken));
-    return this.tell('accept-plan', { plan: acceptedPlan(this.job, problem, solution, { at: now, reason }) });
+    return this.tell('accept-plan', { plan: acceptedPlan(this.job, problem, solution, { at: now, reason, because }) });
   }
 
   /** Finds the coat that was put on last still tacky, and plans again because of it. */

@@ -104,6 +104,7 @@ function pinned(job: Record<string, unknown>): Record<string, unknown> {
 function zoned(job: Record<string, unknown>): Record<string, unknown> {
   return {
     ...job,
+    plan: job.plan === null ? null : { because: '', ...asRecord(job.plan) },
     rooms: each(job.rooms, (room) => ({ zonesAtOnce: null, ...room })),
     climates: each(job.climates, (climate) => {
       const { heating } = climate;

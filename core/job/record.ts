@@ -16,6 +16,7 @@ const plannedSetupSchema = z.object({ key: id, painter: id, start: tick, end: ti
 
 /** Characters. */
 export const LONGEST_REASON = 300;
+export const LONGEST_BECAUSE = 600;
 
 /** The plan that the painter accepted: kept as it was, since a later computation could differ. */
 export const acceptedPlanSchema = z.object({
@@ -32,6 +33,8 @@ export const acceptedPlanSchema = z.object({
   setups: z.array(plannedSetupSchema).max(20_000),
   finish: tick,
   lowerBound: tick,
+  /** Why no plan can finish before that, as the second half of a sentence; empty where nobody has said. */
+  because: z.string().max(LONGEST_BECAUSE),
 });
 export type AcceptedPlan = z.infer<typeof acceptedPlanSchema>;
 

@@ -1,4 +1,4 @@
-import { LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
+import { LONGEST_BECAUSE, LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import { hangsByNight } from '../job/queries.ts';
 import type { Climate } from '../air/climate.ts';
@@ -70,7 +70,7 @@ export function acceptedPlan(
   job: Job,
   problem: Pick<PlanProblem, 't0' | 'tickMinutes'>,
   plan: FoundPlan,
-  made: { at: string; reason: string },
+  made: { at: string; reason: string; because?: string },
 ): AcceptedPlan {
   const { status, tasks, setups, finish, lowerBound } = plan;
   return {
@@ -84,6 +84,7 @@ export function acceptedPlan(
     setups,
     finish,
     lowerBound,
+    because: (made.because ?? '').slice(0, LONGEST_BECAUSE),
   };
 }
 

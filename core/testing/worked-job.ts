@@ -164,4 +164,5 @@ export const plan = {
   setups: [],
   finish: 490,
   lowerBound: 400,
+  because: '',
 } as const;

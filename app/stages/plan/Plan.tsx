@@ -93,7 +93,8 @@ export default function Plan() {
   };
   const accept = (): void => {
     if (!chosen || chosen.id === 'accepted' || !('cost' in chosen.plan)) return;
-    const plan = acceptedPlan(job, chosen.problem, chosen.plan, { at: now, reason: chosen.reason });
+    const { reason, because } = chosen;
+    const plan = acceptedPlan(job, chosen.problem, chosen.plan, { at: now, reason, because });
     apply('accept-plan', { plan, pins: [...chosen.pins] });
     discard();
     if (job.plan === null) goTo({ stage: 'today', jobId: job.id });

@@ -53,7 +53,8 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     const found: Candidate[] = [];
     if (plan && isAccepted) {
       const reason = 'Accept the plan again';
-      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because: '', reason }, against));
+      const { because } = plan;
+      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because, reason }, against));
     }
     if (byHand?.fingerprint === fingerprint) {
       found.push(candidateOf('moved', { ...byHand, because: '' }, against));

@@ -62,7 +62,8 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
       enqueueSnackbar(`The rest can’t be planned: ${answer.reasons[0]?.message ?? ''}`, { variant: 'error' });
       return;
     }
-    const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason });
+    const { because } = answer;
+    const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason, because });
     if (!apply('accept-plan', { plan }, { strokes: gesture }).ok) return;
     const when = (minutes: number): string => localTime(reading.t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
     enqueueSnackbar(

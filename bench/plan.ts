@@ -1,3 +1,4 @@
+import { fork, type ChildProcess } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Job } from '../core/job/schema.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
@@ -10,6 +11,7 @@ import { prepare } from '../core/planning/solve/prepared.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
 import { madeUpProblem } from '../core/testing/made-up-problem.ts';
+import type { Played } from './risk-player.ts';
 
 /**
  * `npm run bench`: how good plans are and how long they take. With `--long`, what 60 s find of 60 pieces is searched for
@@ -108,8 +110,24 @@ console.log('500 sampled runs');
 const sixty = madeUpProblem({ pieces: 60, painters: 2, bench: 2, rack: 20, seed: 3 });
 const sixtyPlan = solve(sixty);
 const start = performance.now();
-if (sixtyPlan.status !== 'infeasible') riskOf(sixty, sixtyPlan);
-console.log(`  60 pieces: ${seconds(start)} s`);
+if (sixtyPlan.status !== 'infeasible') {
+  riskOf(sixty, sixtyPlan);
+  console.log(`  60 pieces: ${seconds(start)} s`);
+  // As the application does it: two workers, each with half of them.
+  const players = [1, 2].map(() =>
+    fork(new URL('./risk-player.ts', import.meta.url), { execArgv: ['--import', 'tsx'] }),
+  );
+  const told = (player: ChildProcess): Promise<unknown> => new Promise((resolve) => player.once('message', resolve));
+  await Promise.all(players.map(told));
+  const together = performance.now();
+  const answers = players.map(told);
+  players.forEach((player, index) =>
+    player.send({ problem: sixty, plan: sixtyPlan, samples: 250, seed: index + 1 } satisfies Played),
+  );
+  await Promise.all(answers);
+  console.log(`  60 pieces, two workers: ${seconds(together)} s`);
+  players.forEach((player) => player.kill());
+}
 
 console.log('demo jobs: pieces, tasks, problem ms, first plan ms, finish h after 3 s, bound h');
 for (const name of ['linen-press', 'tern-street']) {

@@ -4,6 +4,9 @@ import type { BoundReason } from './bound/lower-bound.ts';
 import { zoneSpace } from './zones.ts';
 import type { JobProblem } from './job-to-problem.ts';
 
+/** From so many hours on, minutes are not told. */
+const HOURS_ALONE = 10;
+
 /** Why no plan can finish earlier, as the second half of a sentence that begins with “because”. */
 export function boundWords(
   job: Job,
@@ -11,7 +14,11 @@ export function boundWords(
   because: BoundReason,
   when: (tick: number) => string,
 ): string {
-  const minutes = (ticks: number): string => formatDuration(ticks * problem.tickMinutes);
+  // Work is counted in hours: a day of it is none of 24.
+  const hands = (ticks: number): string => {
+    const minutes = ticks * problem.tickMinutes;
+    return minutes < HOURS_ALONE * 60 ? formatDuration(minutes) : `${Math.round(minutes / 60)} h`;
+  };
   switch (because.kind) {
     case 'chain': {
       const marks = new Set(because.tasks.flatMap((id) => steps.get(id)?.piece.mark ?? []));
@@ -19,8 +26,9 @@ export function boundWords(
       return `${last ?? 'the longest piece'} takes so long by itself: its ${because.tasks.length} steps wait for each other, for drying and for working hours`;
     }
     case 'crew': {
-      const work = `${minutes(because.work)} of work, set-ups included`;
-      return `what can’t begin before ${when(because.from)} is ${work}, and until ${when(because.until)} the crew has ${minutes(because.hours)}`;
+      const [work, there] = [hands(because.work), hands(because.hours)];
+      const has = work === there ? 'a little less' : there;
+      return `what can’t begin before ${when(because.from)} is ${work} of work, set-ups included, and until ${when(because.until)} the crew has ${has}`;
     }
     case 'space': {
       const place = placeName(job, because.space);

@@ -48,7 +48,7 @@ export function AddPieces({ onClose, onAdded }: AddPiecesProps) {
   const last = job.pieces.at(-1);
   const choose = (kind: PieceKind): void => {
     const facts = last && !definitionOf(kind).usualSurface ? { surface: last.surface } : {};
-    setBegun({ kind, piece: usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', facts), count: '1' });
+    setBegun({ kind, piece: usualPiece(kind, last?.roomId ?? job.rooms[0]?.id ?? '', facts), count: '1', round: 0 });
   };
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="add-title">
@@ -84,8 +84,7 @@ interface AddFormProps extends AddPiecesProps {
 
 function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProps) {
   const { job, apply, say } = useJob();
-  const { kind, piece, count } = begun;
-  const [round, setRound] = useState(0);
+  const { kind, piece, count, round } = begun;
   const [wrong, setWrong] = useState<ReadonlySet<string>>(new Set());
   const state = (facts: Partial<BegunPieces>): void => {
     const next = { ...begun, ...facts };
@@ -95,9 +94,10 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
   const statePiece = (facts: Partial<StatedPiece>): void => state({ piece: { ...piece, ...facts } });
   /** Other sizes altogether: what could not be read of the old ones is of no use. */
   const startOver = (facts: Partial<BegunPieces>): void => {
-    state(facts);
+    // At once, and under other names: whoever types on must not have the field exchanged under the hand.
+    void forgetBegun(job.id, 'fields');
+    state({ ...facts, round: round + 1 });
     setWrong(new Set());
-    void forgetBegun(job.id, 'fields').then(() => setRound(round + 1));
   };
   const close = (): void => {
     void forgetBegun(job.id);
@@ -160,7 +160,7 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
             kind={kind}
             shape={piece.shape}
             units={job.settings.units}
-            draft={`${begunName(job.id)}/${kind}`}
+            draft={`${begunName(job.id)}/${kind}/${round}`}
             take={(key, read) => {
               const checked = read.ok ? checkedShape(kind, { ...piece.shape, [key]: read.value }) : read;
               setWrong(

@@ -1,6 +1,7 @@
 import { WEEKDAYS, type Painter } from '../job/schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './piece-steps.ts';
+import { needsTwo } from './step-needs.ts';
 
 /** Of a crew's longest day, what the outing of a door may take by its tins: shops are colder than tins suppose. */
 const SHARE_OF_DAY = 0.5;
@@ -14,7 +15,7 @@ const SHARE_OF_HANGING = 0.5;
  * weather.
  */
 export function withNights(steps: readonly PieceStep[], crew: readonly Painter[]): PieceStep[] {
-  const most = SHARE_OF_DAY * longestDay(crew);
+  const most = SHARE_OF_DAY * longestDay(crew, steps.some(needsTwo) && crew.length > 1 ? 2 : 1);
   const nightly: PieceStep[] = [];
   let outing: PieceStep[] = [];
   const comeBack = (): void => {
@@ -73,16 +74,20 @@ function outingMinutes(outing: readonly PieceStep[]): number {
   }, 0);
 }
 
-/** Minutes of the longest day that anybody of a crew works, breaks included. */
-function longestDay(crew: readonly Painter[]): number {
+/** Minutes of the longest day on which so many of a crew are there, from when they have come until one goes. */
+function longestDay(crew: readonly Painter[], hands: number): number {
   const at = (time: string): number => {
     const [hour = 0, minute = 0] = time.split(':').map(Number);
     return hour * 60 + minute;
   };
-  const days = crew.flatMap(({ week }) => WEEKDAYS.map((day) => week[day]));
-  return days.reduce((longest, shifts) => {
-    const [first, last] = [shifts[0], shifts.at(-1)];
-    return first && last ? Math.max(longest, at(last.until) - at(first.from)) : longest;
+  return WEEKDAYS.reduce((longest, day) => {
+    const days = crew.flatMap(({ week }) => {
+      const [first, last] = [week[day][0], week[day].at(-1)];
+      return first && last ? [{ from: at(first.from), until: at(last.until) }] : [];
+    });
+    const comes = days.map(({ from }) => from).sort((one, other) => one - other)[hands - 1];
+    const goes = days.map(({ until }) => until).sort((one, other) => other - one)[hands - 1];
+    return comes === undefined || goes === undefined ? longest : Math.max(longest, goes - comes);
   }, 0);
 }
 

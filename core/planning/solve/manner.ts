@@ -83,56 +83,6 @@ export function openingManners(prepared: Prepared): Manner[] {
   ];
 }
 
-/** How tasks are taken by their latest starts. */
-interface ByDue {
-  /** Ticks by which something may be due later and still go on with the tool in hand. */
-  sameTool: number;
-  /** How long somebody would rather wait, in half shifts. */
-  patience: number;
-}
-
-/** Minutes by which work with the tool in hand goes before what is due sooner. */
-const TOOL_IN_HAND = [0, 60, 240, 720, 1440, 4320];
-
-/** The rule by which whatever has to start soonest is taken first, `latest` being the latest starts for some finish. */
-function ruleByDue(prepared: Prepared, latest: Float64Array, { sameTool, patience }: ByDue): Rule {
-  return {
-    priority: Float64Array.from(latest, (start) => -start),
-    slack: prepared.longestSetup + patience * prepared.halfShift,
-    sameTool,
-    notBefore: new Int32Array(latest.length),
-    hands: new Int16Array(latest.length).fill(ANYBODY),
-    keepsPlaces: false,
-  };
-}
-
-/** Rules by latest starts, from those that hurry to those that go on with a tool for days. */
-export function rulesByDue(prepared: Prepared, latest: Float64Array): Rule[] {
-  return [0, 0.1].flatMap((patience) =>
-    TOOL_IN_HAND.map((minutes) =>
-      ruleByDue(prepared, latest, { sameTool: minutes / prepared.problem.tickMinutes, patience }),
-    ),
-  );
-}
-
-/** Days by which pieces are taken to be due sooner or later than they are. */
-const SHAKEN_DAYS = 2;
-
-/** A rule by latest starts near those that are known: some pieces are due sooner, others later. */
-export function shakenByDue(prepared: Prepared, latest: Float64Array, random: Random): Rule {
-  const { tickMinutes } = prepared.problem;
-  const by = (SHAKEN_DAYS * 1440 * random()) / tickMinutes;
-  const rule = ruleByDue(prepared, latest, {
-    sameTool: (pick(TOOL_IN_HAND, random) ?? 0) / tickMinutes,
-    patience: Math.max(0, pick(PATIENCE, random) ?? 0),
-  });
-  for (const piece of prepared.pieces) {
-    const sooner = (random() - 0.5) * by;
-    for (const task of piece) rule.priority[task] = (rule.priority[task] ?? 0) + sooner;
-  }
-  return rule;
-}
-
 /** Ranks by which pieces of one kind follow each other: those that take the same tools in the same order. */
 function kindRanks(prepared: Prepared): Float64Array {
   const kinds = prepared.pieces.map((piece) =>

@@ -1,7 +1,8 @@
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
+import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
 import { inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
-import { openingManners, ruleOf, rulesByDue, shakenByDue, variedManner, type Manner } from './manner.ts';
+import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal } from './placement.ts';
@@ -23,6 +24,8 @@ export interface SearchOptions {
   first: readonly Rule[];
   /** When tasks have to start at last so that nothing ends later than it must; null where that is not known. */
   latest: Float64Array | null;
+  /** The same for a finish; null where no plan could end then. */
+  latestFor(finish: number): Float64Array | null;
   /** When tasks before pinned ones have to start at last; null where nothing is pinned. */
   dues: Float64Array | null;
   /** Told of every better plan as it is found. */
@@ -42,8 +45,10 @@ const MOST_WORSE = 0.03;
 const TOLERATED = 0.15;
 const PATIENCE = 60;
 
-/** How often what is due first is tried again, against other moves. */
-const BY_DUE = 2;
+/** How often other ways are tried to take what is due first, against each other move, where that did better than manners or not. */
+const BY_DUE = { better: 30, worse: 3 };
+/** Days by which a plan is to end sooner: how far it is from that tells plans apart that end at the same time. */
+const SOONER_DAYS = 3;
 
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
@@ -86,9 +91,9 @@ export function search(prepared: Prepared, options: SearchOptions): Searched {
   return attempt.run();
 }
 
-/** A way to come to another schedule, and how often it is tried. */
+/** A way to come to another schedule, and how often it is gone; false when it was stopped. */
 interface Way {
-  move: Move | null;
+  go(): boolean;
   weight: number;
 }
 
@@ -96,14 +101,18 @@ class Search {
   readonly #prepared: Prepared;
   readonly #options: SearchOptions;
   readonly #random: () => number;
-  readonly #byManner: Way = { move: null, weight: 3 };
-  readonly #ways: Way[] = [this.#byManner, ...MOVES.map((move) => ({ move, weight: 1 }))];
+  readonly #byManner: Way = { go: () => this.#varyManner(), weight: 3 };
+  readonly #ways: Way[] = [this.#byManner, ...MOVES.map((move) => ({ go: () => this.#move(move), weight: 1 }))];
   #best: Candidate | null = null;
   /** From where moves start: the best, or for a while something a little worse. */
   #current: Candidate | null = null;
   #sinceBetter = 0;
   /** The best manner of those by which a schedule was built. */
   #manner: { manner: Manner; cost: FullCost } | null = null;
+  /** The way to take what is due first that is gone on from, how it ended, and how far it was from ending sooner. */
+  #byDue: { byDue: ByDue; finish: number; behind: number } | null = null;
+  /** Latest starts for ending so much sooner, and sooner than what. */
+  #aim: { latest: Float64Array | null; than: number } | null = null;
   /** Pieces that were too late in some schedule: they go before others. */
   readonly #urgent = new Set<number>();
   #stuck: { task: PreparedTask; refusal: Refusal } | null = null;
@@ -133,20 +142,15 @@ class Search {
       step++;
     }
     step += this.#tryByDue(step);
-    const [plain] = openings;
     let bound = -Infinity;
     if (this.#best !== null && step < this.#options.steps && !this.#options.shouldStop()) {
       bound = this.#options.boundBelow(this.#best.cost.finish);
     }
-    for (; plain !== undefined && step < this.#stepsFrom(bound); step++) {
+    for (; step < this.#stepsFrom(bound); step++) {
       if (this.#best !== null && this.#options.shouldStop()) break;
       const way = this.#choose();
-      const [best, current] = [this.#best, this.#current];
-      const goesOn =
-        current === null || way.move === null
-          ? this.#tryManner(variedManner(this.#prepared, this.#manner?.manner ?? plain, this.#random))
-          : this.#tryRule(way.move(this.#prepared, current, this.#random)) !== 'stopped';
-      if (!goesOn) break;
+      const best = this.#best;
+      if (!way.go()) break;
       this.#sinceBetter = this.#best === best ? this.#sinceBetter + 1 : 0;
       if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
       way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
@@ -155,22 +159,45 @@ class Search {
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
   }
 
-  /** Tries what is due first; how much was tried. Where that is better than any manner, it is gone on from as well. */
+  /** Tries what is due first; how much was tried. Where that is better than any manner, it is gone on from most of all. */
   #tryByDue(step: number): number {
     const { latest, steps } = this.#options;
     if (latest === null) return 0;
     const byManner = this.#best;
     let tried = 0;
-    for (const rule of rulesByDue(this.#prepared, latest)) {
+    for (const byDue of openingsByDue(this.#prepared)) {
       if (this.#best !== null && (step + tried >= steps || this.#options.shouldStop())) break;
-      if (this.#tryRule(rule) === 'stopped') break;
+      if (!this.#tryDue(byDue, latest)) break;
       tried++;
     }
-    if (this.#best !== byManner) {
-      const move: Move = (prepared, _incumbent, random) => shakenByDue(prepared, latest, random);
-      this.#ways.push({ move, weight: BY_DUE });
-    }
+    const go = (): boolean =>
+      this.#byDue === null || this.#tryDue(variedByDue(this.#prepared, this.#byDue.byDue, this.#random), latest);
+    this.#ways.push({ go, weight: this.#best === byManner ? BY_DUE.worse : BY_DUE.better });
     return tried;
+  }
+
+  /** Builds by what is due first; what is no later and no farther from ending sooner is gone on from. False when stopped. */
+  #tryDue(byDue: ByDue, latest: Float64Array): boolean {
+    const candidate = this.#tryRule(ruleByDue(this.#prepared, latest, byDue));
+    if (candidate === 'stopped') return false;
+    if (candidate === null) return true;
+    const { schedule, cost } = candidate;
+    const known = this.#byDue;
+    const isLater = known !== null && cost.finish > known.finish;
+    if (isLater && !this.#tolerates(cost)) return true;
+    const lies = behind(schedule.starts, this.#aimBelow(cost.finish));
+    if (cost.finish !== known?.finish || lies <= known.behind) {
+      this.#byDue = { byDue, finish: cost.finish, behind: lies };
+    }
+    return true;
+  }
+
+  /** Latest starts for ending some days sooner than at a finish. */
+  #aimBelow(finish: number): Float64Array {
+    const days = (SOONER_DAYS * 1440) / this.#prepared.problem.tickMinutes;
+    if (this.#aim?.than !== finish) this.#aim = { latest: this.#options.latestFor(finish - days), than: finish };
+    // Where no plan could end so soon, it counts how soon everything begins.
+    return this.#aim.latest ?? new Float64Array(this.#prepared.tasks.length);
   }
 
   /** At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough. */
@@ -195,24 +222,37 @@ class Search {
     return this.#ways.find(({ weight }) => (left -= weight) <= 0) ?? this.#byManner;
   }
 
+  /** Builds by a manner near the best of those that were tried. */
+  #varyManner(): boolean {
+    const [plain] = openingManners(this.#prepared);
+    const known = this.#manner?.manner ?? plain;
+    return known === undefined || this.#tryManner(variedManner(this.#prepared, known, this.#random));
+  }
+
+  /** Moves something of the schedule that is gone on from. */
+  #move(move: Move): boolean {
+    if (this.#current === null) return this.#varyManner();
+    return this.#tryRule(move(this.#prepared, this.#current, this.#random)) !== 'stopped';
+  }
+
   /** Builds by a manner, and again while a piece is too late that could go before others; false when it was stopped. */
   #tryManner(manner: Manner): boolean {
     let urgent: number;
-    let cost: FullCost | 'stopped' | null;
+    let built: Candidate | 'stopped' | null;
     do {
       urgent = this.#urgent.size;
-      cost = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: null }));
-      if (cost === null && this.#options.dues !== null)
-        cost = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: this.#options.dues }));
-    } while (cost === null && this.#urgent.size > urgent);
-    if (cost === 'stopped') return false;
-    if (cost !== null && (this.#manner === null || compareCosts(cost, this.#manner.cost) <= 0))
-      this.#manner = { manner, cost };
+      built = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: null }));
+      if (built === null && this.#options.dues !== null)
+        built = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: this.#options.dues }));
+    } while (built === null && this.#urgent.size > urgent);
+    if (built === 'stopped') return false;
+    if (built !== null && (this.#manner === null || compareCosts(built.cost, this.#manner.cost) <= 0))
+      this.#manner = { manner, cost: built.cost };
     return true;
   }
 
   /** Builds by a rule, and keeps what is no worse than the best; null where a task finds no place. */
-  #tryRule(rule: Rule): FullCost | 'stopped' | null {
+  #tryRule(rule: Rule): Candidate | 'stopped' | null {
     const shouldStop = this.#best === null ? this.#options.giveUp : this.#options.shouldStop;
     const built = buildRepairing(this.#prepared, rule, shouldStop);
     if ('stopped' in built) return 'stopped';
@@ -233,7 +273,7 @@ class Search {
     if (this.#current === null || this.#promises(candidate, this.#current) || this.#tolerates(cost)) {
       this.#current = candidate;
     }
-    return cost;
+    return candidate;
   }
 }
 

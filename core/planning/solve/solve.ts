@@ -101,6 +101,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
       ? duesOf(prepared, latest?.starts ?? [])
       : null,
     latest: bounds.latestTimes(bounds.chain.finish)?.starts ?? null,
+    latestFor: (finish) => bounds.latestTimes(finish)?.starts ?? null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),

@@ -1,0 +1,71 @@
+import { ANYBODY, type Rule } from './build.ts';
+import type { Prepared } from './prepared.ts';
+
+type Random = () => number;
+
+/** How work is taken by when it is due: whatever has to start soonest goes first. */
+export interface ByDue {
+  /** Per piece, ticks by which its tasks are taken to be due sooner than they are. */
+  sooner: Float64Array;
+  /** Minutes by which work with the tool in hand goes before what is due sooner. */
+  toolInHand: number;
+  /** How long somebody would rather wait, in half shifts. */
+  patience: number;
+}
+
+const TOOL_IN_HAND = [0, 60, 240, 720, 1440, 4320];
+const PATIENCE = [0, 0.05, 0.1, 0.25, 0.5, 1, 2];
+/** Days by which a piece is taken to be due sooner or later, mostly and at most. */
+const USUAL_DAYS = 0.25;
+const MOST_DAYS = 8;
+
+const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
+
+/** Ways to begin with, from those that hurry to those that go on with a tool for days. */
+export function openingsByDue({ pieces }: Prepared): ByDue[] {
+  const sooner = new Float64Array(pieces.length);
+  return [0, 0.1].flatMap((patience) => TOOL_IN_HAND.map((toolInHand) => ({ sooner, toolInHand, patience })));
+}
+
+/** The rule of building by which what is due goes first, `latest` being the latest starts for some finish. */
+export function ruleByDue(prepared: Prepared, latest: Float64Array, { sooner, toolInHand, patience }: ByDue): Rule {
+  const { pieceOf, problem, longestSetup, halfShift } = prepared;
+  return {
+    priority: Float64Array.from(latest, (start, task) => (sooner[pieceOf[task] ?? 0] ?? 0) - start),
+    slack: longestSetup + patience * halfShift,
+    sameTool: toolInHand / problem.tickMinutes,
+    notBefore: new Int32Array(latest.length),
+    hands: new Int16Array(latest.length).fill(ANYBODY),
+    keepsPlaces: false,
+  };
+}
+
+/** A way near another one: some pieces are due sooner or later, a few of those that queue for one place, or all a little. */
+export function variedByDue({ lanes, pieces, problem }: Prepared, byDue: ByDue, random: Random): ByDue {
+  const days = (): number =>
+    (((random() - 0.5) * 2 * 1440) / problem.tickMinutes) * (USUAL_DAYS + MOST_DAYS * random() ** 2);
+  const sooner = Float64Array.from(byDue.sooner);
+  const isShaken = random() < 0.15;
+  if (isShaken) {
+    const by = days();
+    for (let piece = 0; piece < sooner.length; piece++) sooner[piece] = (sooner[piece] ?? 0) + by * (random() - 0.5);
+  } else {
+    const queue = random() < 0.6 ? pick(lanes, random)?.pieces : undefined;
+    const together = random() < 0.4 ? days() : null;
+    for (let left = 1 + Math.floor(random() * random() * 12); left > 0; left--) {
+      const piece = pick(queue ?? [], random) ?? Math.floor(random() * pieces.length);
+      sooner[piece] = (sooner[piece] ?? 0) + (together ?? days());
+    }
+  }
+  const changesHands = isShaken || random() < 0.3;
+  return {
+    sooner,
+    toolInHand: changesHands ? (pick(TOOL_IN_HAND, random) ?? 0) : byDue.toolInHand,
+    patience: changesHands ? (pick(PATIENCE, random) ?? 0) : byDue.patience,
+  };
+}
+
+/** How far starts lie behind others, in ticks over all tasks: those by which everything would end sooner than it does. */
+export function behind(starts: ArrayLike<number>, latest: Float64Array): number {
+  return latest.reduce((sum, due, task) => sum + Math.max(0, (starts[task] ?? 0) - due), 0);
+}

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import { WEEKDAYS } from '../job/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
@@ -36,6 +38,22 @@ test('a door that hangs every night goes out for what a day holds: prepared and 
   assert.equal(steps.at(-1)?.operation, 'rehang', 'its hardware comes back when it has hardened');
   const standIn = new TestJob().door('d', { access: { ...access, standIn: true } }).coated();
   assert.equal(outingsOf(pieceSteps(standIn.job, standIn.job.pieces[0]!)).length, 1);
+});
+
+test('a door that two people lift goes out only for as much as the hours hold in which both are there', () => {
+  const heavy = { access, shape: { ...DOOR.shape, width: 926, thickness: 44 } };
+  const made = new TestJob().door('d', heavy).coated();
+  const [painter] = made.job.crew;
+  assert.ok(painter && weightOf(made.job.pieces[0]!) > TWO_PEOPLE_FROM);
+  const outings = (): string[] =>
+    outingsOf(pieceSteps(made.job, made.job.pieces[0]!)).map(({ steps }) => steps.map(({ id }) => id.slice(2)).join());
+  const alone = outings();
+  const afternoons = [{ from: '12:30', until: '15:00' }];
+  const week = { ...painter.week, ...Object.fromEntries(WEEKDAYS.map((day) => [day, afternoons])) };
+  made.tell('state-painter', { painter: { ...painter, id: 'helper', name: 'Helper', week } });
+  const together = outings();
+  assert.ok(together.length > alone.length, 'what a whole day holds is too much for an afternoon');
+  assert.ok(together.includes('coat-1/back/take-down,coat-1/back,coat-1/back/hang-for-night'), together.join(' | '));
 });
 
 test('no plan leaves such a door off overnight, whatever else is to be done', () => {

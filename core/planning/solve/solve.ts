@@ -32,9 +32,9 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 /** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
 const TRIES_PER_STEP = 6;
 
-/** Schedules to build by default: a second's work or two up to some thousand tasks. */
+/** Schedules to build by default: some seconds of work up to some thousand tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(1500, Math.round(220_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(1500, Math.round(360_000 / Math.max(1, tasks))));
 }
 
 /** A schedule as an answer: proved where it ends at the bound. */

@@ -202,6 +202,7 @@ test('a door that has to lock hangs again every night, until boards stand in for
   await expect(accept).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 30_000 });
   // What is hung for the night comes down again on a later day, never on the same one.
+  await page.getByRole('button', { name: 'All weeks' }).click();
   const days = page
     .getByRole('region', { name: 'Day by day' })
     .getByRole('listitem')
@@ -285,6 +286,10 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   });
   await page.goto('/plan?job=demo-tern-street');
   const days = page.getByRole('region', { name: 'Day by day' });
+  // A plan of many weeks is listed week by week, from this one on.
+  await expect(days.getByRole('heading', { name: 'Friday 5 March' })).toBeVisible({ timeout: 30_000 });
+  await expect(days.getByRole('heading', { name: 'Tuesday 9 March' })).toBeHidden();
+  await days.getByRole('button', { name: '8–14 Mar' }).click();
   const tuesday = days.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tuesday 9 March' }) });
   await expect(tuesday).toBeVisible({ timeout: 30_000 });
   const listed = await tuesday.getByRole('button', { name: /^Why not earlier/ }).count();

@@ -15,6 +15,7 @@ import { daysOfRun } from '../../../core/planning/run-days.ts';
 import { runWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
+import { ALL_WEEKS, usualWeek, weekOf, WeekStrip } from './WeekStrip.tsx';
 
 /** A line of the list: a run of pieces, or work in a room. */
 interface Entry {
@@ -48,8 +49,8 @@ function entriesOf(reading: PlanReading, timeZone: string): Entry[] {
   return [...runs, ...site].sort((one, other) => one.start - other.start);
 }
 
-/** Days with work that are listed at once; more are shown when asked for. */
-const MOST_DAYS = 40;
+/** Weeks that are listed at once; of a longer plan one at a time. */
+const FEW_WEEKS = 2;
 
 /** Gives one painter, or all who work that day, a day off. */
 function DayOffButton({ date, there }: { date: string; there: readonly Painter[] }) {
@@ -91,7 +92,7 @@ export function Agenda({
   onAsk(asked: { taskId: string; what: string }): void;
 }) {
   const { job, say, now } = useJob();
-  const [isWhole, setIsWhole] = useState(false);
+  const [week, setWeek] = useState<string | null>(null);
   const today = now.slice(0, 10);
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
@@ -101,12 +102,13 @@ export function Agenda({
     const day = localDate(reading.t0, entry.start, zone);
     days.set(day, [...(days.get(day) ?? []), entry]);
   }
-  // What is over is told with the rest, when it is asked for.
-  const near = [...days].filter(([day]) => day >= today).slice(0, MOST_DAYS);
-  const isLong = days.size > MOST_DAYS;
-  const shown = isLong && !isWhole ? near : [...days];
+  const weeks = [...new Set([...days.keys()].map(weekOf))];
+  const isLong = weeks.length > FEW_WEEKS;
+  const chosen = week === ALL_WEEKS || (week !== null && weeks.includes(week)) ? week : usualWeek(weeks, today);
+  const shown = [...days].filter(([day]) => !isLong || chosen === ALL_WEEKS || weekOf(day) === chosen);
   return (
     <>
+      {isLong && <WeekStrip weeks={weeks} chosen={chosen} onChoose={setWeek} />}
       <Box
         component="ol"
         sx={{
@@ -180,11 +182,6 @@ export function Agenda({
           </Box>
         ))}
       </Box>
-      {isLong && (
-        <Button sx={{ mt: 2 }} onClick={() => setIsWhole(!isWhole)}>
-          {isWhole ? `The next ${near.length} days alone` : `All ${days.size} days`}
-        </Button>
-      )}
     </>
   );
 }

@@ -151,11 +151,13 @@ export class Story {
     const { problem } = made;
     const when = (tick: number): string =>
       localTime(problem.t0, tick, this.job.site.timeZone).toFormat('ccc d LLL, HH:mm');
-    // As the application does: two look for a plan, each by its own chances.
+    const { plan: accepted } = this.job;
+    // As the application does: two look for a plan, each by its own chances, one of them from what was accepted.
     const plans = [1, 2].map((seed) => {
       let because = '';
       const solution = solve(problem, {
         seed,
+        ...(seed === 1 && accepted !== null ? { from: accepted.tasks } : {}),
         onBound: (bound) => (because = boundWords(this.job, made, bound.because, when)),
       });
       if (solution.status === 'infeasible') throw new Error(JSON.stringify(solution.reasons));

@@ -38,7 +38,7 @@ export function startPlanning(
     return Promise.resolve();
   });
   const searches = workers.map(async ({ planner }, index) => {
-    const found = await planner.plan(job, now, told, index + 1);
+    const found = await planner.plan(job, now, told, { seed: index + 1, fromAccepted: index === 0 });
     return 'plan' in found ? best.take(found) : found;
   });
   const all = Promise.all(searches).then(([first]) => best.plan ?? first ?? NOTHING_ASKED);

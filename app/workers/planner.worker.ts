@@ -33,12 +33,15 @@ let mover: Mover | null = null;
 
 /** The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. */
 const planner = {
-  /** Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. */
+  /**
+   * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. One search begins from
+   * the accepted plan, so that none is found that is later than what holds of that; others with nothing in mind.
+   */
   async plan(
     job: Job,
     now: string,
     onBetter: (found: VerifiedPlan) => Promise<void>,
-    seed: number,
+    { seed, fromAccepted }: { seed: number; fromAccepted: boolean },
   ): Promise<VerifiedPlan | NoPlan> {
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
@@ -49,6 +52,7 @@ const planner = {
     const told: Promise<void>[] = [];
     const solution = verifiedPlan(problem, {
       seed,
+      ...(fromAccepted && job.plan?.t0 === problem.t0 ? { from: job.plan.tasks } : {}),
       onBetter: (plan) => told.push(onBetter({ plan, problem: head, because })),
       onBound: (bound) => (because = boundWords(job, jobProblem, bound.because, when)),
     });

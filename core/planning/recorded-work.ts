@@ -1,4 +1,4 @@
-import type { PlanProblem, PlanTask } from './problem.ts';
+import type { PlannedTask, PlanProblem, PlanTask } from './problem.ts';
 
 const KEEPER = 'record-';
 
@@ -32,4 +32,16 @@ export function recordedTasks(recorded: readonly { id: string; start: number; en
       };
     });
   return { tasks, painters: keepers };
+}
+
+/**
+ * Tasks of a plan in which those that the record keeps are in the hands that had them in the plan before: whoever is at
+ * work goes on.
+ */
+export function inOwnHands<T extends PlannedTask>(tasks: readonly T[], before: readonly PlannedTask[]): T[] {
+  const hands = new Map(before.map(({ id, painters }) => [id, painters]));
+  return tasks.map((task) => {
+    const own = isRecord(task.painters) ? hands.get(task.id) : undefined;
+    return own && !isRecord(own) ? { ...task, painters: own } : task;
+  });
 }

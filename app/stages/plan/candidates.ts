@@ -2,6 +2,7 @@ import type { AcceptedPlan, Pin } from '../../../core/job/record.ts';
 import { comparePlans, type ComparedPlan, type PlanChanges } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { FoundPlan, PlanProblem } from '../../../core/planning/problem.ts';
+import { inOwnHands } from '../../../core/planning/recorded-work.ts';
 
 /** Where a plan came from. */
 export type CandidateId = 'accepted' | 'moved' | 'near' | 'anew';
@@ -34,9 +35,9 @@ export function candidateOf(
   made: Omit<Candidate, 'id' | 'title' | 'changes'>,
   before: { steps: JobProblem['steps']; plan: ComparedPlan | null; now: number },
 ): Candidate {
-  const changes =
-    before.plan === null || id === 'accepted'
-      ? null
-      : comparePlans({ steps: before.steps }, before.plan, made.plan, before.now);
-  return { id, title: TITLES[id], ...made, changes };
+  const title = TITLES[id];
+  if (before.plan === null || id === 'accepted') return { id, title, ...made, changes: null };
+  const changes = comparePlans({ steps: before.steps }, before.plan, made.plan, before.now);
+  const plan = { ...made.plan, tasks: inOwnHands(made.plan.tasks, before.plan.tasks) };
+  return { id, title, ...made, plan, changes };
 }

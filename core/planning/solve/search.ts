@@ -163,7 +163,6 @@ class Search {
   #tryByDue(step: number): number {
     const { latest, steps } = this.#options;
     if (latest === null) return 0;
-    const byManner = this.#best;
     let tried = 0;
     for (const byDue of openingsByDue(this.#prepared)) {
       if (this.#best !== null && (step + tried >= steps || this.#options.shouldStop())) break;
@@ -172,7 +171,8 @@ class Search {
     }
     const go = (): boolean =>
       this.#byDue === null || this.#tryDue(variedByDue(this.#prepared, this.#byDue.byDue, this.#random), latest);
-    this.#ways.push({ go, weight: this.#best === byManner ? BY_DUE.worse : BY_DUE.better });
+    const isBetter = (this.#byDue?.finish ?? Infinity) < (this.#manner?.cost.finish ?? Infinity);
+    this.#ways.push({ go, weight: isBetter ? BY_DUE.better : BY_DUE.worse });
     return tried;
   }
 

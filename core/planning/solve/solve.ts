@@ -34,7 +34,7 @@ const TRIES_PER_STEP = 6;
 
 /** Schedules to build by default: some seconds of work up to some thousand tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(1500, Math.round(360_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(1500, Math.round(280_000 / Math.max(1, tasks))));
 }
 
 /** A schedule as an answer: proved where it ends at the bound. */

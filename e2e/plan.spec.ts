@@ -154,6 +154,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
     .getByRole('listitem')
     .filter({ hasText: `Sat 6 ${later.join(':')}Turn, then first coat` });
   await expect(moved).toBeVisible();
+  await expect(board.getByRole('button', { name: /pinned/ }).first()).toBeAttached();
 
   // All is planned anew, and the pinned run stands where it was put.
   await page.getByRole('button', { name: 'Replan from now' }).click();
@@ -164,6 +165,43 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   await expect(moved).toBeVisible();
   await page.getByRole('button', { name: 'Put it away' }).click();
   await expect(page.getByText(/\(Moved to /)).toBeVisible();
+
+  // The plan before is taken up again; what it does not keep is pinned no more.
+  await expect(changed.getByRole('combobox', { name: 'Against' })).toContainText('First plan');
+  await changed.getByRole('button', { name: 'Go back to that plan' }).click();
+  await expect(page.getByText(/\(Back to: First plan/)).toBeVisible();
+  await expect(moved).toBeHidden();
+  await expect(board.getByRole('button', { name: /pinned/ })).toHaveCount(0);
+});
+
+test('rack and crew change under the plan: planned at once, and what comes of it told before it is accepted', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
+  const finish = page.getByText(/^All pieces hang by/);
+  const plans = page.getByRole('radiogroup', { name: 'Which plan' });
+  const searching = page.getByText('Looking for a better plan');
+  await expect(finish).toContainText('Thursday 11 March, 17:46');
+  // One place to lie wet makes a queue of it.
+  const rack = page.getByRole('textbox', { name: 'Rack places' });
+  const places = await rack.inputValue();
+  await rack.fill('1');
+  await expect(finish).toContainText('Monday 29 March', { timeout: 30_000 });
+  await expect(plans.getByRole('radio', { name: /^Planned anew/ })).toContainText('Mon 29 Mar');
+  await rack.fill(places);
+  await expect(finish).toContainText('Thursday 11 March, 17:46');
+  await expect(plans).toBeHidden();
+
+  // Two hang and sand what one did: no earlier than the paint lets them.
+  await page.getByRole('button', { name: 'Another pair of hands' }).click();
+  const anew = plans.getByRole('radio', { name: /^Planned anew/ });
+  await anew.click({ timeout: 30_000 });
+  await expect(searching).toBeHidden({ timeout: 30_000 });
+  const hours = page.getByRole('row', { name: /^Painter 2/ });
+  await expect(hours.getByRole('cell').first()).toHaveText(/^[1-9] h \d\d$/);
+  await expect(finish).toContainText(/Thursday 11 March, 17:[0-3]\d/);
+  await page.getByRole('button', { name: 'Accept this plan' }).click();
+  await expect(plans).toBeHidden();
 });
 
 test('a day is lost to a cold night: the plan that moves little stands beside the one that is new', async ({

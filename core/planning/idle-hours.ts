@@ -8,7 +8,7 @@ export interface PainterHours {
   painter: Painter;
   working: number;
   settingUp: number;
-  /** In their hours with nothing to do, from the first thing that they do to the last. */
+  /** In their hours with nothing to do, from the first thing that they do in the plan to the last. */
   idle: number;
   /** The day, counted from t0, on which most of that lies; null where nobody idles. */
   worstDay: number | null;
@@ -24,16 +24,18 @@ export function painterHours(
   from: number,
 ): PainterHours[] {
   return crew.map((painter) => {
-    const own = [
+    const all = [
       ...plan.tasks.filter((task) => task.painters.includes(painter.id)).map((task) => ({ ...task, isSetup: false })),
       ...plan.setups.filter((setup) => setup.painter === painter.id).map((setup) => ({ ...setup, isSetup: true })),
-    ].filter(({ end }) => end > from);
+    ];
+    const own = all.filter(({ end }) => end > from);
     const shifts = shiftsOf(painter, days).map(([opens, closes]) => [Math.max(from, opens), closes] as const);
     const within = (start: number, end: number): number =>
       shifts.reduce((sum, [opens, closes]) => sum + Math.max(0, Math.min(end, closes) - Math.max(start, opens)), 0);
     const spent = (isSetup: boolean): number =>
       own.filter((entry) => entry.isSetup === isSetup).reduce((sum, { start, end }) => sum + within(start, end), 0);
-    const first = own.reduce((least, { start }) => Math.min(least, start), Infinity);
+    // Who has worked before and has nothing just now waits for the next thing.
+    const first = own.length < all.length ? from : own.reduce((least, { start }) => Math.min(least, start), Infinity);
     const last = own.reduce((most, { end }) => Math.max(most, end), -Infinity);
     const [working, settingUp] = [spent(false), spent(true)];
     const byDay = new Map<number, number>();

@@ -2,10 +2,12 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { helper } from '../testing/worked-job.ts';
 import { TestJob } from '../testing/jobs.ts';
+import { localTime } from '../job/site-time.ts';
 import { acceptedPlan } from './accept.ts';
 import { comparePlans } from './compare-plans.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { Mover, type Moved } from './moving.ts';
+import { pinsKeptBy } from './pinned.ts';
 import { verifiedPlan } from './verified-plan.ts';
 import { verify } from './verify.ts';
 
@@ -95,6 +97,23 @@ test('what is pinned stays when all is planned anew; unpinned it need not', () =
     painters: [helper.id],
   });
   assert.match(refusal(onto), /D-03: first coat.* is pinned there/);
+});
+
+test('of what is pinned, a plan that is gone back to keeps what stands there all the same', () => {
+  const { made, at, plan, problem } = planned();
+  const { t0 } = problem.problem;
+  const [kept, moved] = [at('a/coat-1/back'), at('c/coat-1/back')];
+  const { timeZone } = made.job.site;
+  const pin = ({ id, start }: typeof kept, painters: readonly string[]) => ({
+    taskId: id,
+    start: localTime(t0, start, timeZone).toFormat("yyyy-MM-dd'T'HH:mm"),
+    painters: [...painters],
+  });
+  const holds = pin(kept, kept.painters);
+  const job = { ...made.job, pins: [holds, pin({ ...moved, start: moved.start + 60 }, moved.painters)] };
+  assert.deepEqual(pinsKeptBy(job, { ...plan, t0 }), [holds]);
+  const others = pin(kept, kept.painters.includes(helper.id) ? ['painter-1'] : [helper.id]);
+  assert.deepEqual(pinsKeptBy({ ...job, pins: [others] }, { ...plan, t0 }), [], 'nor in other hands');
 });
 
 test('pins that can’t hold any more are told, and planned as if they were not there', () => {

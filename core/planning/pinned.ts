@@ -1,3 +1,4 @@
+import type { AcceptedPlan, Pin } from '../job/record.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { PlanProblem } from './problem.ts';
@@ -13,6 +14,16 @@ export interface PinnedTask {
 /** What is pinned in a job, in minutes from `t0`. */
 export function pinnedTasks({ pins, site }: Pick<Job, 'pins' | 'site'>, t0: string): PinnedTask[] {
   return pins.map(({ start, ...pin }) => ({ ...pin, start: minutesSince(t0, start, site.timeZone) }));
+}
+
+/** The pins of a job that a plan keeps: what is pinned starts then, in these hands. */
+export function pinsKeptBy(job: Pick<Job, 'pins' | 'site'>, plan: Pick<AcceptedPlan, 't0' | 'tasks'>): Pin[] {
+  const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+  const starts = new Map(pinnedTasks(job, plan.t0).map(({ taskId, start }) => [taskId, start]));
+  return job.pins.filter(({ taskId, painters }) => {
+    const task = planned.get(taskId);
+    return task?.start === starts.get(taskId) && painters.every((painter) => task?.painters.includes(painter));
+  });
 }
 
 /** Why a pin can't hold, whatever else is planned. */

@@ -8,6 +8,7 @@ import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/r
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { pinsKeptBy } from '../../../core/planning/pinned.ts';
 import type { Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { taskWords, withMarks } from '../../../core/planning/task-words.ts';
@@ -100,7 +101,8 @@ export default function Plan() {
     if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
   };
   const takeUp = (plan: AcceptedPlan): void => {
-    apply('accept-plan', { plan: { ...plan, reason: `Back to: ${plan.reason}`.slice(0, LONGEST_REASON) } });
+    const reason = `Back to: ${plan.reason}`.slice(0, LONGEST_REASON);
+    apply('accept-plan', { plan: { ...plan, reason }, pins: pinsKeptBy(job, plan) });
     discard();
   };
 

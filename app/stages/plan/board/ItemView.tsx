@@ -41,7 +41,7 @@ export const ItemView = memo(function ItemView({
   isChosen,
   isFaint,
 }: ItemViewProps) {
-  const words = itemWords(item, t0, timeZone);
+  const words = `${itemWords(item, t0, timeZone)}${isPinned ? ', pinned' : ''}`;
   const { x } = axis;
   return (
     <g

@@ -21,3 +21,8 @@ export function daysOfRun({ spans }: Pick<Run, 'spans'>, t0: string, timeZone: s
   }
   return days;
 }
+
+/** Minutes for which hands are on a run between two times; what rests overnight takes none of the night. */
+export function minutesAtWork({ spans }: Pick<Run, 'spans'>, from: number, until: number): number {
+  return spans.reduce((sum, [start, end]) => sum + Math.max(0, Math.min(end, until) - Math.max(start, from)), 0);
+}

@@ -5,7 +5,7 @@ import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { usualPiece } from '../job/usual-piece.ts';
 import { readPlan } from './read-plan.ts';
-import { daysOfRun } from './run-days.ts';
+import { daysOfRun, minutesAtWork } from './run-days.ts';
 import { runSheet, workedDays } from './run-sheet.ts';
 import { verifiedPlan } from './verified-plan.ts';
 
@@ -51,6 +51,11 @@ test('a run that rests overnight stands on the sheet of each of its days, with t
   const long = reading.runs.find(({ spans, operation }) => operation === 'coat' && spans.length > 2)!;
   const days = daysOfRun(long, reading.t0, 'Europe/Berlin');
   assert.ok(days.length >= 2);
+  // It takes the minutes that were planned for it, whatever lies between them.
+  const minutes = problem.problem.tasks.find(({ id }) => id === long.steps[0]!.id)!.work;
+  assert.equal(minutesAtWork(long, long.start, long.end), minutes);
+  assert.ok(long.end - long.start > minutes + 600);
+  assert.equal(minutesAtWork(long, long.start, long.spans[0]![1]), long.spans[0]![1] - long.start);
   const [painter] = made.job.crew;
   const own = days.map(({ date }) => runSheet(made.job, problem, reading, painter!, date).lines);
   own.forEach((lines, index) => {

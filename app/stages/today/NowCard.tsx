@@ -9,6 +9,7 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { minutesAtWork } from '../../../core/planning/run-days.ts';
 import { isBenchWork } from '../../../core/planning/step-needs.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
@@ -84,7 +85,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
       : 'Now';
   const where = isBenchWork(step) ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
   const minutes = open.reduce(
-    (sum, entry) => sum + (reading.ends.get(entry.id) ?? 0) - (reading.starts.get(entry.id) ?? 0),
+    (sum, { id }) => sum + minutesAtWork(run, reading.starts.get(id) ?? 0, reading.ends.get(id) ?? 0),
     0,
   );
   const early = ripening.findLast((ripe) => open.some((entry) => entry.id === ripe.next?.id) && ripe.opens > at);

@@ -15,8 +15,8 @@ export interface ByDue {
 
 const TOOL_IN_HAND = [0, 60, 240, 720, 1440, 4320];
 const PATIENCE = [0, 0.05, 0.1, 0.25, 0.5, 1, 2];
-/** Days by which a piece is taken to be due sooner or later, mostly and at most. */
-const USUAL_DAYS = 0.25;
+/** Within how many days of the other way a piece is due: mostly few, seldom many. */
+const LEAST_DAYS = 0.25;
 const MOST_DAYS = 8;
 
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
@@ -42,26 +42,26 @@ export function ruleByDue(prepared: Prepared, latest: Float64Array, { sooner, to
 
 /** A way near another one: some pieces are due sooner or later, a few of those that queue for one place, or all a little. */
 export function variedByDue({ lanes, pieces, problem }: Prepared, byDue: ByDue, random: Random): ByDue {
-  const days = (): number =>
-    (((random() - 0.5) * 2 * 1440) / problem.tickMinutes) * (USUAL_DAYS + MOST_DAYS * random() ** 2);
+  const day = 1440 / problem.tickMinutes;
+  const shift = (): number => 2 * (random() - 0.5) * day * (LEAST_DAYS + MOST_DAYS * random() ** 2);
   const sooner = Float64Array.from(byDue.sooner);
   const isShaken = random() < 0.15;
   if (isShaken) {
-    const by = days();
+    const by = shift();
     for (let piece = 0; piece < sooner.length; piece++) sooner[piece] = (sooner[piece] ?? 0) + by * (random() - 0.5);
   } else {
     const queue = random() < 0.6 ? pick(lanes, random)?.pieces : undefined;
-    const together = random() < 0.4 ? days() : null;
+    const together = random() < 0.4 ? shift() : null;
     for (let left = 1 + Math.floor(random() * random() * 12); left > 0; left--) {
       const piece = pick(queue ?? [], random) ?? Math.floor(random() * pieces.length);
-      sooner[piece] = (sooner[piece] ?? 0) + (together ?? days());
+      sooner[piece] = (sooner[piece] ?? 0) + (together ?? shift());
     }
   }
-  const changesHands = isShaken || random() < 0.3;
+  const changesPace = isShaken || random() < 0.3;
   return {
     sooner,
-    toolInHand: changesHands ? (pick(TOOL_IN_HAND, random) ?? 0) : byDue.toolInHand,
-    patience: changesHands ? (pick(PATIENCE, random) ?? 0) : byDue.patience,
+    toolInHand: changesPace ? (pick(TOOL_IN_HAND, random) ?? 0) : byDue.toolInHand,
+    patience: changesPace ? (pick(PATIENCE, random) ?? 0) : byDue.patience,
   };
 }
 

@@ -35,7 +35,7 @@ let mover: Mover | null = null;
 const planner = {
   /**
    * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. One search begins from
-   * the accepted plan, so that none is found that is later than what holds of that; others with nothing in mind.
+   * what holds of the accepted plan, others with nothing in mind.
    */
   async plan(
     job: Job,

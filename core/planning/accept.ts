@@ -4,6 +4,7 @@ import { hangsByNight } from '../job/queries.ts';
 import type { Climate } from '../air/climate.ts';
 import type { Job, Painter, Room } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
+import { inOwnHands } from './recorded-work.ts';
 
 /**
  * A short mark of everything that a plan is made from, but the log and the clock: another mark now means that the
@@ -65,14 +66,15 @@ function pieceText(piece: Piece): string {
   return text;
 }
 
-/** A verified plan as the job document keeps it. */
+/** A verified plan as the job document keeps it: what is under way stays in the hands of the plan that it follows. */
 export function acceptedPlan(
   job: Job,
   problem: Pick<PlanProblem, 't0' | 'tickMinutes'>,
   plan: FoundPlan,
   made: { at: string; reason: string; because?: string },
 ): AcceptedPlan {
-  const { status, tasks, setups, finish, lowerBound } = plan;
+  const { status, setups, finish, lowerBound } = plan;
+  const before = job.plan?.t0 === problem.t0 ? job.plan.tasks : [];
   return {
     fingerprint: planFingerprint(job),
     t0: problem.t0,
@@ -80,7 +82,7 @@ export function acceptedPlan(
     madeAt: made.at,
     reason: made.reason.slice(0, LONGEST_REASON),
     status,
-    tasks,
+    tasks: inOwnHands(plan.tasks, before),
     setups,
     finish,
     lowerBound,

@@ -27,4 +27,6 @@ test('whoever is in the middle of a step when all is planned again goes on with 
   const reading = readPlan(job, again, { ...near, tasks, t0: again.problem.t0 });
   const run = reading.runs.find(({ steps }) => steps.some(({ id }) => id === going.id));
   assert.deepEqual(run?.painters, going.painters, 'so that it stands in their row');
+  const accepted = acceptedPlan(job, again.problem, near, { at: now, reason: '' });
+  assert.deepEqual(accepted.tasks, tasks, 'and when it is accepted without anybody looking, as Today does');
 });

@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { BuildUp, Extent, FinishGroup, Job, Key } from '../job/schema.ts';
+import type { Extent } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job, Key } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
 import type { SurfaceFacts } from '../proving/proof.ts';

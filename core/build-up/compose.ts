@@ -1,5 +1,6 @@
 import { shelfOf } from '../job/queries.ts';
-import type { BuildUp, Coat, FinishGroup, Job, Key, Schools, Tool } from '../job/schema.ts';
+import type { Coat, Tool } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job, Key, Schools } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { judgeRecipe, type Verdict } from './judge.ts';

@@ -1,5 +1,6 @@
 import { coatingOf } from '../job/queries.ts';
-import type { BuildUp, Coat, FinishGroup, Job } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
 import { judge, type Finding } from './judge.ts';
 
 /** A step that could be done otherwise, or left out, and the build-up with that. */

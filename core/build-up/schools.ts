@@ -1,4 +1,5 @@
-import type { Key, Schools, Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
+import type { Key, Schools } from '../job/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** How a primer goes on, or none. */

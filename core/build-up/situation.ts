@@ -1,6 +1,7 @@
 import { coatingOf, cleanerOf, colourOn, fillerOf, preservativeOf, shelfOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { BuildUp, Coat, Extent, FinishGroup, Job, Key, Tool } from '../job/schema.ts';
+import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job, Key } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Trait } from '../pieces/traits.ts';

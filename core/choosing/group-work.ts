@@ -1,6 +1,7 @@
 import { coatingOf, coatsOn, colourOn, fillerOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { BuildUp, Coat, FinishGroup, Job } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { besidePieces, litresOnto } from '../quantities/litres.ts';
 import { keyMinutes } from '../quantities/pace.ts';

@@ -1,6 +1,7 @@
 import type { Candidate } from '../build-up/compose.ts';
 import { coatsOn, cleanerOf, coatingOf, preservativeOf } from '../job/queries.ts';
-import type { BuildUp, Coat, FinishGroup, Job, Weights } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job, Weights } from '../job/schema.ts';
 import { FACE_IDS } from '../pieces/elevation.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import { areaWithFace } from '../quantities/take-off.ts';

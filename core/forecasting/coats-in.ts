@@ -1,5 +1,6 @@
 import { coatingOf, coatsOn, dryingClimateId, groupOf } from '../job/queries.ts';
-import type { Job, Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
+import type { Job } from '../job/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** A coating and how it is put on. */

@@ -1,7 +1,8 @@
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { coatingOf, coatsOn, groupOf, outsideClimateId, roomOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { FinishGroup, Job, Room, Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
+import type { FinishGroup, Job, Room } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 

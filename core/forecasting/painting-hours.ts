@@ -9,7 +9,7 @@ import {
   type PaintLimits,
 } from '../air/paintable.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
-import type { Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What a coating allows while it is put on with a tool. */

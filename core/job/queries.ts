@@ -10,7 +10,8 @@ import type { Preservative } from '../shelf/preservative.ts';
 import { overDefaults, type Shelf } from '../shelf/shelf.ts';
 import type { Piece } from './piece-schema.ts';
 import { TOOL_OF, type StrokeChoice } from './stroke-schema.ts';
-import type { BuildUp, Coat, FinishGroup, Job, Place, Room } from './schema.ts';
+import type { Coat } from './coat-schema.ts';
+import type { BuildUp, FinishGroup, Job, Place, Room } from './schema.ts';
 
 /** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
 const elevations = new WeakMap<Piece, Elevation>();

@@ -5,6 +5,7 @@ import { SHEENS } from '../shelf/coating.ts';
 import { shelfSchema } from '../shelf/shelf.ts';
 import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
+import { coatSchema } from './coat-schema.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
@@ -16,22 +17,6 @@ export const JOB_FORMAT = 'nivel.job/7';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
-
-export const TOOLS = ['brush', 'roller', 'spray'] as const;
-export type Tool = (typeof TOOLS)[number];
-
-/** Where a coat goes: over the whole face, on spots of bare wood, filler and stains, or on raw edges alone. */
-export const EXTENTS = ['all', 'spots', 'edges'] as const;
-export type Extent = (typeof EXTENTS)[number];
-
-/** One coat: which product, how it is put on, by how many per cent it is thinned, and where it goes. */
-export const coatSchema = z.object({
-  product: id,
-  tool: z.enum(TOOLS),
-  thinning: z.number().min(0).max(30),
-  extent: z.enum(EXTENTS),
-});
-export type Coat = z.infer<typeof coatSchema>;
 
 const coats = z.array(coatSchema).max(12, 'Twelve coats at most.');
 

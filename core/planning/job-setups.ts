@@ -1,7 +1,8 @@
 import { labOf } from '../colour/colour.ts';
 import { dryingProduct, type JobClocks } from '../job/job-clocks.ts';
 import { colourOn, groupOf } from '../job/queries.ts';
-import type { Job, Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
+import type { Job } from '../job/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { workOf } from './crew-work.ts';
 import type { CoatStep, PieceStep } from './piece-steps.ts';

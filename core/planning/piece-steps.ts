@@ -9,7 +9,8 @@ import {
   preservativeOf,
 } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { BuildUp, Coat, Extent, FinishGroup, Job } from '../job/schema.ts';
+import type { Coat, Extent } from '../job/coat-schema.ts';
+import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   denibMinutes,

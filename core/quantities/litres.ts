@@ -1,7 +1,8 @@
 import type { Gun } from '../job/buying-schema.ts';
 import { coatingOf, colourOn, coatsOn, groupOf, laidOn } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, FinishGroup, Job, Tool } from '../job/schema.ts';
+import type { Coat, Tool } from '../job/coat-schema.ts';
+import type { FinishGroup, Job } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { spreadRate } from '../shelf/film.ts';

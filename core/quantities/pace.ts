@@ -1,6 +1,7 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent, Key, Painter, Tool } from '../job/schema.ts';
+import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
+import type { Key, Painter } from '../job/schema.ts';
 import type { Application } from '../job/stroke-schema.ts';
 import { FACE_IDS, type Element, type Face, type FaceId, type Part } from '../pieces/elevation.ts';
 import type { Preparation } from '../pieces/definition.ts';

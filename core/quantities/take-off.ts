@@ -1,6 +1,6 @@
 import { elevationOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Extent } from '../job/schema.ts';
+import type { Extent } from '../job/coat-schema.ts';
 import type { EdgeId, FaceId } from '../pieces/elevation.ts';
 
 /** The painted area of one face or edge of a piece, in m², developed. */

@@ -1,6 +1,7 @@
 import { strokesOn } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Job } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { Job } from '../job/schema.ts';
 import type { StrokeChoice } from '../job/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { coatMinutes } from '../quantities/pace.ts';

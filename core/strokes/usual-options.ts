@@ -1,5 +1,6 @@
 import type { Piece } from '../job/piece-schema.ts';
-import type { Job, Tool } from '../job/schema.ts';
+import type { Tool } from '../job/coat-schema.ts';
+import type { Job } from '../job/schema.ts';
 import type { StrokeChoice } from '../job/stroke-schema.ts';
 import { strokesOn } from '../job/queries.ts';
 import { definitionOf } from '../pieces/registry.ts';

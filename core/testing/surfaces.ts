@@ -1,7 +1,8 @@
 import type { Ground, Recipe } from '../build-up/situation.ts';
 import { usualCoat } from '../build-up/mending.ts';
 import { shelfOf } from '../job/queries.ts';
-import type { Coat, Job } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { Job } from '../job/schema.ts';
 import { FOUND } from '../pieces/found.ts';
 import { EXISTING_COAT_IDS, SUBSTRATE_IDS, type ExistingCoat } from '../pieces/substrate.ts';
 import { testsFor } from '../proving/proof-tests.ts';

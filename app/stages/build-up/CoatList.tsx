@@ -9,7 +9,8 @@ import TextField from '@mui/material/TextField';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
 import { shelfOf } from '../../../core/job/queries.ts';
-import { EXTENTS, TOOLS, type Coat, type Extent, type Job, type Tool } from '../../../core/job/schema.ts';
+import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/coat-schema.ts';
+import type { Job } from '../../../core/job/schema.ts';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
 
 const EXTENT_WORDS: Readonly<Record<Extent, string>> = { all: 'all over', spots: 'spots', edges: 'edges' };

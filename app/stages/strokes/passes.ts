@@ -1,6 +1,7 @@
 import { coatingOf, shelfOf } from '../../../core/job/queries.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
-import type { Job, Tool } from '../../../core/job/schema.ts';
+import type { Tool } from '../../../core/job/coat-schema.ts';
+import type { Job } from '../../../core/job/schema.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { pieceSteps } from '../../../core/planning/piece-steps.ts';

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+
+export const TOOLS = ['brush', 'roller', 'spray'] as const;
+export type Tool = (typeof TOOLS)[number];
+
+/** Where a coat goes: over the whole face, on spots of bare wood, filler and stains, or on raw edges alone. */
+export const EXTENTS = ['all', 'spots', 'edges'] as const;
+export type Extent = (typeof EXTENTS)[number];
+
+/** One coat: which product, how it is put on, by how many per cent it is thinned, and where it goes. */
+export const coatSchema = z.object({
+  product: z.string().min(1).max(60),
+  tool: z.enum(TOOLS),
+  thinning: z.number().min(0).max(30),
+  extent: z.enum(EXTENTS),
+});
+export type Coat = z.infer<typeof coatSchema>;

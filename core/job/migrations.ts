@@ -3,6 +3,7 @@ import { USUAL_COATING } from '../shelf/coating.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
+import { NO_HAND_OVER } from './hand-over-schema.ts';
 import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
@@ -16,9 +17,10 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   4: stroked,
   5: pinned,
   6: zoned,
+  7: recorded,
 };
 
-const CURRENT_VERSION = 7;
+const CURRENT_VERSION = 8;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -156,6 +158,27 @@ function hazardousCoating({ cautions: _cautions, ...coating }: Record<string, un
   return { ...USUAL_COATING, ...coating, hazards: hazards[String(coating.family)] ?? [] };
 }
 
+/** To 8: what is used, found and handed over is kept, and bags are counted out as well. */
+function recorded(job: Record<string, unknown>): Record<string, unknown> {
+  return {
+    ...job,
+    leftOut: [],
+    tins: [],
+    defects: [],
+    inspections: [],
+    filmChecks: [],
+    signOffs: [],
+    handOver: NO_HAND_OVER,
+    paces: {},
+    pieces: each(job.pieces, (piece) => ({
+      ...piece,
+      hardware: each(piece.hardware, (item) => ({ ...item, fitted: 0 })),
+      holesDone: { filled: 0, drilled: [] },
+      keptApart: null,
+    })),
+  };
+}
+
 /**
  * Brings a parsed job file of any earlier version to the current one, step by step.
  * Refuses what is no job, and a version that this Nivel does not know.
@@ -171,7 +194,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/7”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/8”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -1,6 +1,7 @@
 import { PLAIN_CLIMATE, type Climate } from '../air/climate.ts';
 import { emptyShelf } from '../shelf/shelf.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
+import { NO_HAND_OVER } from './hand-over-schema.ts';
 import { JOB_FORMAT, type FinishGroup, type Job, type Painter, type Week, type Weights } from './schema.ts';
 
 const workday = () => [
@@ -116,6 +117,14 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     plan: null,
     pins: [],
     log: [],
+    leftOut: [],
+    tins: [],
+    defects: [],
+    inspections: [],
+    filmChecks: [],
+    signOffs: [],
+    handOver: NO_HAND_OVER,
+    paces: {},
     cutting: { stock: [2400], kerf: 3, cut: [] },
     mixing: USUAL_MIXING,
     recipes: [],

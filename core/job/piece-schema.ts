@@ -21,6 +21,8 @@ export const hardwareSchema = z.object({
   count: z.number().int().min(0).max(400),
   /** How many were counted into the bag. */
   bagged: z.number().int().min(0).max(400),
+  /** How many have come out of the bag again and are back on the piece. */
+  fitted: z.number().int().min(0).max(400),
 });
 
 /** New holes of one fitting: where on the front, one or two of them, and how large. All in mm. */
@@ -52,6 +54,8 @@ export const photoSchema = z.object({
     .max(40),
 });
 export type Photo = z.infer<typeof photoSchema>;
+
+export const KEPT_APART_BY = ['wedge', 'bumpers'] as const;
 
 /** Characters of the name of a zone. */
 export const LONGEST_ZONE = 40;
@@ -95,6 +99,10 @@ const pieceFields = z.object({
   /** Old holes that are filled. */
   filledHoles: z.number().int().min(0).max(60),
   drillings: z.array(drillingSchema).max(12),
+  /** Of its holes, how many old ones are filled, and the ids of the new ones that are drilled. */
+  holesDone: z.object({ filled: z.number().int().min(0).max(60), drilled: z.array(id).max(12) }),
+  /** What keeps a soft coat off its stop until it may be closed; null for nothing. */
+  keptApart: z.object({ by: z.enum(KEPT_APART_BY), since: z.iso.datetime({ local: true }) }).nullable(),
   photos: z.array(photoSchema).max(24),
 });
 

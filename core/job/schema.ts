@@ -7,13 +7,16 @@ import { UNIT_SYSTEMS } from '../units/system.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
 import { coatSchema } from './coat-schema.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
+import { defectSchema, filmCheckSchema, inspectionSchema, signOffSchema } from './defect-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
+import { handOverSchema } from './hand-over-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, logEntrySchema, pinSchema } from './record.ts';
 import { strokeChoiceSchema } from './stroke-schema.ts';
+import { tinSchema } from './tin-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/7';
+export const JOB_FORMAT = 'nivel.job/8';
 
 const id = z.string().min(1).max(60);
 const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
@@ -199,6 +202,35 @@ export const cuttingSchema = z.object({
   cut: z.array(z.string().max(120)).max(5000),
 });
 
+/** A step that is not done. */
+export const leftOutSchema = z.object({
+  taskId: z.string().min(1).max(200),
+  at: z.iso.datetime({ local: true }),
+  by: z.string().max(60).nullable(),
+  why: z.string().max(200, 'Keep it under 200 characters.'),
+  device: z.string().max(40).optional(),
+});
+export type LeftOut = z.infer<typeof leftOutSchema>;
+
+/** What paces are kept for: each of them is one kind of work with one tool. */
+export const PACE_KEYS = [
+  'hardware',
+  'mask',
+  'wash',
+  'abrade',
+  'fill',
+  'denib',
+  'brush',
+  'roller',
+  'spray',
+  'rehang',
+] as const;
+export type PaceKey = (typeof PACE_KEYS)[number];
+const paceFactor = z
+  .number()
+  .min(0.2, 'Five times as fast as usual: check the log.')
+  .max(5, 'Five times as slow as usual: check the log.');
+
 const LATITUDE = 'Latitude lies between −90 and 90: degrees north of the equator.';
 const LONGITUDE = 'Longitude lies between −180 and 180: degrees east of Greenwich.';
 const MOST_PIECES = 2000;
@@ -243,6 +275,16 @@ const jobFields = z.object({
   plan: acceptedPlanSchema.nullable(),
   pins: z.array(pinSchema).max(20_000),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
+  /** Steps that are left out, though the build-up has them: who said so, and why. */
+  leftOut: z.array(leftOutSchema).max(5000),
+  tins: z.array(tinSchema).max(500, 'A job holds up to 500 opened tins.'),
+  defects: z.array(defectSchema).max(3000, 'A job holds up to 3,000 defects.'),
+  inspections: z.array(inspectionSchema).max(10_000),
+  filmChecks: z.array(filmCheckSchema).max(2000),
+  signOffs: z.array(signOffSchema).max(400),
+  handOver: handOverSchema,
+  /** By what work: how much longer it takes here than by the usual pace, as earlier jobs have shown. */
+  paces: z.partialRecord(z.enum(PACE_KEYS), paceFactor),
   cutting: cuttingSchema,
   mixing: mixingSchema,
   recipes: z.array(recipeSchema).max(100, 'A job holds up to 100 recipes.'),
@@ -301,6 +343,9 @@ function referenceFaults(job: {
   patches: { id: string; groupId: string }[];
   readings: { id: string }[];
   recipes: { id: string }[];
+  tins: { id: string }[];
+  defects: { id: string; pieceId: string }[];
+  signOffs: { roomId: string }[];
 }): Fault[] {
   const faults: Fault[] = [];
   const collect = (list: readonly { id: string }[], path: string): Set<string> => {
@@ -314,13 +359,15 @@ function referenceFaults(job: {
   const climates = collect(job.climates, 'climates');
   const rooms = collect(job.rooms, 'rooms');
   const groups = collect(job.groups, 'groups');
-  collect(job.pieces, 'pieces');
+  const pieces = collect(job.pieces, 'pieces');
   collect(job.crew, 'crew');
   collect(job.places, 'places');
   collect(job.findings, 'findings');
   collect(job.patches, 'patches');
   collect(job.readings, 'readings');
   collect(job.recipes, 'recipes');
+  collect(job.tins, 'tins');
+  collect(job.defects, 'defects');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
     if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
   };
@@ -333,6 +380,8 @@ function referenceFaults(job: {
   for (const list of ['findings', 'patches'] as const) {
     job[list].forEach((entry, index) => need(groups, entry.groupId, [list, index, 'groupId'], 'finish group'));
   }
+  job.defects.forEach(({ pieceId }, index) => need(pieces, pieceId, ['defects', index, 'pieceId'], 'piece'));
+  job.signOffs.forEach(({ roomId }, index) => need(rooms, roomId, ['signOffs', index, 'roomId'], 'room'));
   for (const kind of ['bench', 'rack']) {
     if (!job.places.some((place) => place.kind === kind)) {
       faults.push({ path: ['places'], message: `A job needs at least one ${kind}.` });

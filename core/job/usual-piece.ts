@@ -21,7 +21,16 @@ export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<State
   };
 }
 
+/** What a piece that is new to the job has of holes, photos and marks of the work: nothing. */
+export const NOTHING_DONE: Pick<Piece, 'filledHoles' | 'drillings' | 'photos' | 'holesDone' | 'keptApart'> = {
+  filledHoles: 0,
+  drillings: [],
+  photos: [],
+  holesDone: { filled: 0, drilled: [] },
+  keptApart: null,
+};
+
 /** A piece that is not in the job yet, for its drawing, weight and areas. */
 export function sketchOf(kind: PieceKind, piece: StatedPiece, mark: string): Piece {
-  return { ...piece, kind, mark, id: 'new', groupId: '', hardware: [], filledHoles: 0, drillings: [], photos: [] };
+  return { ...piece, ...NOTHING_DONE, kind, mark, id: 'new', groupId: '', hardware: [] };
 }

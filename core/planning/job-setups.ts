@@ -39,6 +39,7 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
   'grain-fill': { key: 'kit/grain-filler', minutes: 3 },
   preserve: { key: 'kit/preservative', minutes: 2 },
   denib: { key: 'kit/denib', minutes: 1 },
+  'put-right': { key: 'kit/put-right', minutes: 2 },
   'hang-for-night': { key: 'kit/hardware', minutes: 1 },
   rehang: { key: 'kit/hardware', minutes: 1 },
   refit: { key: 'kit/hardware', minutes: 1 },

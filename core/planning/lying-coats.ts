@@ -18,6 +18,10 @@ export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
  * A coat of another layer on another face is lain on or held by, also when the piece was turned for denibbing before.
  */
 export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | null {
+  if (next.rework) {
+    const isThere = coated.coat.faces.includes(next.rework.face);
+    return isThere ? (next.rework.waitFor ?? (next.coat ? 'recoat' : 'handle')) : 'handle';
+  }
   if (next.operation === 'denib') return 'recoat';
   if (next.operation === 'rehang') return 'rehang';
   if (next.operation === 'refit' || next.operation === 'hang-for-night') return 'handle';

@@ -59,6 +59,7 @@ function hinged(beside: PieceStep, operation: 'take-down' | 'hang-for-night'): P
     dryHours: 0,
     turned: false,
     painters: 1,
+    rework: null,
   };
 }
 
@@ -103,6 +104,7 @@ export function outingsOf(steps: readonly PieceStep[]): Outing[] {
   const outings: Outing[] = [];
   let out: PieceStep[] = [];
   for (const step of steps) {
+    if (step.rework?.isInPlace) continue;
     if (step.operation === 'take-off' || step.operation === 'take-down') out = [];
     out.push(step);
     const [off] = out;

@@ -25,9 +25,10 @@ import {
   washMinutes,
 } from '../quantities/pace.ts';
 import { withNights } from './night-hanging.ts';
+import { withRework } from './rework-steps.ts';
 import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
-import type { Coating } from '../shelf/coating.ts';
+import type { Coating, DryingStage } from '../shelf/coating.ts';
 
 /** What is done to a piece, in the order of the work. */
 export const OPERATIONS = [
@@ -45,6 +46,7 @@ export const OPERATIONS = [
   'preserve',
   'denib',
   'coat',
+  'put-right',
   'hang-for-night',
   'rehang',
   'refit',
@@ -69,6 +71,8 @@ export interface PieceStep {
   turned: boolean;
   /** How many work on it at once; two where that was chosen for its strokes. */
   painters: 1 | 2;
+  /** What puts a defect right: which, on which face, in words, what the coat there must have reached; null otherwise. */
+  rework: { defectId: string; face: FaceId; words: string; waitFor: DryingStage | null; isInPlace: boolean } | null;
 }
 
 /** A step that puts a coat on. */
@@ -95,12 +99,23 @@ const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly Piec
  */
 export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
   const group = groupOf(job, piece);
-  if (!Object.isFrozen(piece)) return group ? stepsWith(job, piece, group) : [];
-  const { shelf, strokes, crew, planning } = job;
-  const from = [group?.buildUp, group?.backColour, group?.colour, shelf, strokes, crew, planning.turning];
+  const made = (): readonly PieceStep[] => (group ? withRework(job, piece, stepsWith(job, piece, group)) : []);
+  if (!Object.isFrozen(piece)) return made();
+  const { shelf, strokes, crew, planning, leftOut, defects } = job;
+  const from = [
+    group?.buildUp,
+    group?.backColour,
+    group?.colour,
+    shelf,
+    strokes,
+    crew,
+    planning.turning,
+    leftOut,
+    defects,
+  ];
   const known = kept.get(piece);
   if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
-  const steps = group ? stepsWith(job, piece, group) : [];
+  const steps = made();
   kept.set(piece, { from, steps });
   return steps;
 }
@@ -126,6 +141,7 @@ export function stepsWith(
       dryHours: 0,
       turned: false,
       painters: 1,
+      rework: null,
       ...more,
     });
   };

@@ -63,7 +63,7 @@ export class PieceTasks {
     const progress = this.#progress;
     for (const step of pieceSteps(this.#job, piece)) {
       const window = isCoat(step) && !progress.has(step.id) ? this.#windows.of(step) : null;
-      const work = this.#draft.work(step.minutes);
+      const work = this.#draft.workOn(step);
       const longest = window === null ? Infinity : longestOpen(window);
       if (isCoat(step) && longest < work) return { step, work, longest };
     }
@@ -89,7 +89,7 @@ export class PieceTasks {
         const done = step.operation === 'take-down' ? (steps[index + 1] ?? step) : step;
         const dries = damp !== null && !isHinged(done) ? damp : null;
         this.#chain(previous, step, { done, dries, lying: lyingCoats(steps.slice(0, index)) });
-        const lies = previous.coat !== null || previous.operation === 'denib';
+        const lies = (previous.coat !== null || previous.operation === 'denib') && !previous.rework?.isInPlace;
         if (piece.comesOff && lies && !hangsByNight(piece))
           this.#draft.hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
       }
@@ -133,7 +133,8 @@ export class PieceTasks {
   /** The task of a step: to be planned, running, or recorded as it was. */
   #addStep(step: PieceStep, stamped: TaskProgress | null): void {
     const { zone, t0 } = { zone: this.#job.site.timeZone, t0: this.#draft.clocks.t0 };
-    const work = this.#draft.work(step.minutes);
+    const left = this.#progress.get(step.id)?.left ?? null;
+    const work = this.#draft.workOn(step, 1 - (left?.share ?? 0));
     if (stamped?.doneAt || stamped?.startedAt) {
       const startedAt = stamped.startedAt ? minutesSince(t0, stamped.startedAt, zone) : null;
       // Running work is supposed to need its usual time, and at least one more minute.

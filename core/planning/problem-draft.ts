@@ -1,5 +1,5 @@
 import { dryingProduct, type DryingProduct, type JobClocks } from '../job/job-clocks.ts';
-import { dryingClimateId } from '../job/queries.ts';
+import { dryingClimateId, hangingClimateId } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import { stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
@@ -7,6 +7,7 @@ import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
 import { workOf } from './crew-work.ts';
 import { JobSetups } from './job-setups.ts';
 import type { CoatStep, PieceStep } from './piece-steps.ts';
+import { learntPaces, type LearntPaces } from './learnt-paces.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
 
@@ -35,6 +36,7 @@ export class ProblemDraft {
   readonly conditions = new Map<string, CoatCondition>();
   readonly setups: JobSetups;
   readonly #factor: number;
+  readonly #paces: LearntPaces;
   readonly #windows = new Map<string, PlanProblem['windows'][number]>();
   readonly #clocks = new Map<string, PlanProblem['clocks'][number]>();
   readonly #milestones = new Set<string>();
@@ -45,7 +47,13 @@ export class ProblemDraft {
     this.clocks = clocks;
     this.now = now;
     this.#factor = factor;
+    this.#paces = learntPaces(job);
     this.setups = new JobSetups(job, clocks, factor);
+  }
+
+  /** Minutes that a step takes this crew, as far as the log has taught: what is left of it where it was begun. */
+  workOn(step: PieceStep, share = 1): number {
+    return workOf(step.minutes * share * this.#paces.factorOf(step), this.#factor);
   }
 
   /** Minutes of work at the crew's pace. */
@@ -59,7 +67,8 @@ export class ProblemDraft {
   }
 
   /** Where what a step leaves behind dries: the faces of its coat, or the whole piece. */
-  climateId({ piece, coat }: PieceStep): string {
+  climateId({ piece, coat, rework }: PieceStep): string {
+    if (rework?.isInPlace) return hangingClimateId(this.job, piece, [rework.face]);
     return dryingClimateId(this.job, piece, coat?.faces);
   }
 

@@ -155,7 +155,8 @@ function runsOf(
 /** Steps of one run do the same: the same operation, and the same coat of the same product on the same face. */
 function likenessOf(step: PieceStep | undefined): string {
   if (step === undefined) return '';
-  const { coat } = step;
+  const { coat, rework } = step;
+  if (rework) return `rework/${rework.words}`;
   return coat ? `coat/${coat.number}/${coat.coat.product}/${coat.faces.join()}/${step.piece.groupId}` : step.operation;
 }
 

@@ -14,13 +14,15 @@ const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([
   'preserve',
   'denib',
   'coat',
+  'put-right',
 ]);
 
 /** What lifts a piece off its hinges or back onto them. */
 const LIFTING: ReadonlySet<PieceStep['operation']> = new Set(['take-off', 'take-down', 'hang-for-night', 'rehang']);
 
 /** Whether a step is done on the bench. */
-export const isBenchWork = ({ piece, operation }: PieceStep): boolean => piece.comesOff && BENCH_WORK.has(operation);
+export const isBenchWork = ({ piece, operation, rework }: PieceStep): boolean =>
+  piece.comesOff && BENCH_WORK.has(operation) && !rework?.isInPlace;
 
 /** Whether a step takes two people: a heavy piece is lifted off its hinges and back by two, and two may share its strokes. */
 export const needsTwo = ({ operation, piece, painters }: PieceStep): boolean =>

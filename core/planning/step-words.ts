@@ -3,7 +3,7 @@ import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './piece-steps.ts';
 
-const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat'>, string>> = {
+const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat' | 'put-right'>, string>> = {
   'take-off': 'Take off and bag hardware',
   'take-down': 'Take down again',
   mask: 'Take furniture off and mask',
@@ -34,6 +34,7 @@ function facesInWords(step: PieceStep, faces: readonly FaceId[]): string {
 
 /** What a step is, as a painter says it: “Turn, then first coat of bonding primer, front and edges”. */
 export function stepWords(step: PieceStep): string {
+  if (step.rework) return step.rework.words;
   const isBare = step.piece.hardware.length === 0;
   if (isBare && step.operation === 'mask') return 'Mask';
   if (isBare && step.operation === 'refit') return 'Take the tape off';

@@ -76,6 +76,32 @@ export const recipe = {
   parts: [{ what: 'white base', amount: 950 }],
   drawdowns: [],
 };
+export const tin = {
+  id: 'tin-1',
+  product: 'enamel-acrylic',
+  hex: '#efece2',
+  batch: 'B 2207',
+  litres: 2.5,
+  openedAt: '2027-03-01T08:00',
+  boxedWith: [],
+  seen: null,
+  emptiedAt: null,
+  end: null,
+} as const;
+export const defect = {
+  id: 'defect-1',
+  kind: 'run',
+  pieceId: 'b',
+  face: 'front',
+  spot: { x: 300, y: 1200 },
+  at: '2027-03-03T09:00',
+  by: null,
+  note: '',
+  photoIds: [],
+  cause: null,
+  rework: null,
+  settled: null,
+} as const;
 export const start = new TestJob()
   .door('a')
   .door('b')
@@ -138,7 +164,12 @@ export const start = new TestJob()
   .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
   .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
   .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
-  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } }).job;
+  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } })
+  .tell('leave-out', { steps: [{ taskId: 'a/denib-2', at: '2027-03-01T08:00', by: null, why: 'smooth' }] })
+  .tell('state-tin', { tin: { ...tin, boxedWith: [] } })
+  .tell('state-tin', { tin: { ...tin, id: 'tin-2', boxedWith: ['tin-1'] } })
+  .tell('state-defect', { defect: { ...defect, photoIds: [] } })
+  .tell('sign-off', { signOff: { roomId: 'room-2', at: '2027-03-05T12:00', by: 'Owner', remark: '' } }).job;
 export const dividing = applyCommand(start, 'split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'Back doors' });
 export const divided = dividing.ok ? dividing.value.job : start;
 export const [group] = start.groups;

@@ -23,6 +23,8 @@ import {
   climate,
   bench,
   enamel,
+  tin,
+  defect,
 } from '../../testing/worked-job.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
@@ -324,6 +326,80 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.crew[1]?.daysOff.join() === '2027-03-09',
   ],
   stamp: [{ entries: [entry] }, /^Stamp: Done$/, (job) => job.log.length === 1],
+  'leave-out': [
+    { steps: [{ taskId: 'a/wash', at: '2027-03-01T08:00', by: null, why: '' }] },
+    /^Leave out a step$/,
+    (job) => job.leftOut.map(({ taskId }) => taskId).join() === 'a/denib-2,a/wash',
+  ],
+  'take-in': [{ taskIds: ['a/denib-2'] }, /^Do it after all$/, (job) => job.leftOut.length === 0],
+  'state-tin': [
+    { tin: { ...tin, boxedWith: [], seen: { litres: 0.8, at: '2027-03-02T12:00' } } },
+    /^Change a tin$/,
+    (job) => job.tins.length === 2 && job.tins[0]?.seen?.litres === 0.8,
+  ],
+  'remove-tin': [
+    { id: 'tin-1' },
+    /^Take a tin off the list$/,
+    (job) => job.tins.map(({ id, boxedWith }) => id + boxedWith.join()).join() === 'tin-2',
+  ],
+  'state-pace': [{ key: 'brush', factor: 1.3 }, /^Own pace: brush$/, (job) => job.paces.brush === 1.3],
+  'tick-holes': [
+    { id: 'b', filled: 2, drilling: { id: 'knob', isDrilled: true } },
+    /^Holes of D-02$/,
+    (job) => job.pieces[1]?.holesDone.filled === 2 && job.pieces[1].holesDone.drilled.join() === 'knob',
+  ],
+  'keep-apart': [
+    { id: 'a', keptApart: { by: 'wedge', since: '2027-03-04T12:00' } },
+    /^Keep D-01 off its stop$/,
+    (job) => job.pieces[0]?.keptApart?.by === 'wedge' && job.pieces[1]?.keptApart === null,
+  ],
+  'state-defect': [
+    {
+      defect: {
+        ...defect,
+        photoIds: [],
+        rework: {
+          after: 'b/coat-1/front',
+          isInPlace: false,
+          steps: [{ name: 'sand', words: 'Sand it flat', minutes: 4, waitFor: 'rehang', coat: null }],
+        },
+      },
+    },
+    /^Rework of D-02 into the plan$/,
+    (job) => job.defects.length === 1 && job.defects[0]?.rework?.steps[0]?.minutes === 4,
+  ],
+  'remove-defect': [{ id: 'defect-1' }, /^No defect on D-02$/, (job) => job.defects.length === 0],
+  inspect: [
+    { inspections: [{ id: 'look-1', pieceId: 'a', face: 'front', at: '2027-03-05T09:00', by: null }] },
+    /^Look at D-01$/,
+    (job) => job.inspections[0]?.face === 'front',
+  ],
+  'state-film-check': [
+    {
+      filmCheck: {
+        id: 'film-1',
+        check: 'fingernail',
+        pieceId: 'a',
+        face: 'front',
+        at: '2027-03-05T09:00',
+        held: true,
+        note: '',
+      },
+    },
+    /^Check the film on D-01$/,
+    (job) => job.filmChecks[0]?.held === true,
+  ],
+  'sign-off': [
+    { signOff: { roomId: 'room-2', at: '2027-03-06T12:00', by: 'Caretaker', remark: 'scratch on the sill' } },
+    /^Sign off Landing$/,
+    (job) => job.signOffs.map(({ by }) => by).join() === 'Caretaker',
+  ],
+  'withdraw-sign-off': [{ roomId: 'room-2' }, /^Open Landing again$/, (job) => job.signOffs.length === 0],
+  'change-hand-over': [
+    { facts: { owner: 'Caretaker' } },
+    /^Change the hand-over$/,
+    (job) => job.handOver.owner === 'Caretaker' && job.handOver.painter === '',
+  ],
 };
 
 for (const name of Object.keys(COMMANDS) as CommandName[]) {

@@ -1,25 +1,27 @@
 import { current } from 'immer';
 import { z } from 'zod';
-import { drillingSchema, hardwareSchema } from '../piece-schema.ts';
+import { drillingSchema, hardwareSchema, pieceSchema } from '../piece-schema.ts';
 import type { Job } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
 const markOf = (job: Job, id: string): string => job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece';
 
-/** States how many of a hardware item there are, and how many were counted into the bag. */
+/** States how many of a hardware item there are, were counted into the bag, and are out of it and back on the piece. */
 export const countHardware = command({
   args: z.object({
     id: z.string(),
     item: z.number().int().min(0),
     count: hardwareSchema.shape.count.optional(),
     bagged: hardwareSchema.shape.bagged.optional(),
+    fitted: hardwareSchema.shape.fitted.optional(),
   }),
   label: ({ id }, job) => `Count the bag of ${markOf(job, id)}`,
-  change(draft, { id, item, count, bagged }) {
+  change(draft, { id, item, count, bagged, fitted }) {
     const entry = entryOf(draft.pieces, id, 'piece').hardware[item];
     if (entry === undefined) throw new CommandRefused('That item is no longer in the bag.');
     if (count !== undefined) entry.count = count;
     if (bagged !== undefined) entry.bagged = bagged;
+    if (fitted !== undefined) entry.fitted = fitted;
   },
 });
 
@@ -32,7 +34,7 @@ export const addHardware = command({
     if (hardware.some((item) => item.name === name)) {
       throw new CommandRefused(`The bag has ${name} already: change how many.`);
     }
-    hardware.push({ name, count, bagged: 0 });
+    hardware.push({ name, count, bagged: 0, fitted: 0 });
   },
 });
 
@@ -90,5 +92,33 @@ export const removeDrilling = command({
   change(draft, { id, drillingId }) {
     const piece = entryOf(draft.pieces, id, 'piece');
     piece.drillings = piece.drillings.filter((drilling) => drilling.id !== drillingId);
+  },
+});
+
+/** Ticks holes of a piece: how many old ones are filled, or one new one as drilled or not. */
+export const tickHoles = command({
+  args: z.object({
+    id: z.string(),
+    filled: z.number().int().min(0).max(60).optional(),
+    drilling: z.object({ id: z.string(), isDrilled: z.boolean() }).optional(),
+  }),
+  label: ({ id }, job) => `Holes of ${markOf(job, id)}`,
+  change(draft, { id, filled, drilling }) {
+    const { holesDone, drillings } = entryOf(draft.pieces, id, 'piece');
+    if (filled !== undefined) holesDone.filled = filled;
+    if (drilling === undefined) return;
+    entryOf(drillings, drilling.id, 'hole');
+    holesDone.drilled = holesDone.drilled.filter((done) => done !== drilling.id);
+    if (drilling.isDrilled) holesDone.drilled.push(drilling.id);
+  },
+});
+
+/** States what keeps a piece's soft coat off its stop, or that nothing does any more. */
+export const keepApart = command({
+  args: z.object({ id: z.string(), keptApart: pieceSchema.shape.keptApart }),
+  label: ({ id, keptApart }, job) =>
+    keptApart === null ? `Let ${markOf(job, id)} close` : `Keep ${markOf(job, id)} off its stop`,
+  change(draft, { id, keptApart }) {
+    entryOf(draft.pieces, id, 'piece').keptApart = keptApart;
   },
 });

@@ -1,11 +1,12 @@
 import { current, type Draft } from 'immer';
 import { z } from 'zod';
-import type { Shape } from '../../pieces/definition.ts';
+import type { HardwareItem, Shape } from '../../pieces/definition.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import { groupForSurface, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';
 import { statedPieceSchema, type Piece, type StatedPiece } from '../piece-schema.ts';
 import { roomSchema, type Job } from '../schema.ts';
+import { NOTHING_DONE } from '../usual-piece.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
 const ids = z.array(z.string()).min(1).max(2000);
@@ -17,15 +18,18 @@ function place(draft: Draft<Job>, pieces: Draft<Piece>[], after?: string): void 
 
 const marksOf = (draft: Draft<Job>): string[] => draft.pieces.map(({ mark }) => mark);
 
+/** An item of which nothing is in the bag yet. */
+const unpacked = ({ name, count }: HardwareItem): Piece['hardware'][number] => ({ name, count, bagged: 0, fitted: 0 });
+
 /** A new piece of a kind, with the hardware that it usually carries and nothing drilled or photographed yet. */
 function enter(draft: Draft<Job>, entry: { id: string; mark: string; kind: PieceKind; piece: StatedPiece }): void {
   const { id, mark, kind, piece } = entry;
   const definition = definitionOf(kind);
   const shape = definition.schema.safeParse(piece.shape);
   // A shape that does not fit is left to the job's schema, which says what is wrong with it.
-  const hardware = shape.success ? definition.hardware(shape.data).map((item) => ({ ...item, bagged: 0 })) : [];
+  const hardware = shape.success ? definition.hardware(shape.data).map(unpacked) : [];
   const groupId = groupForSurface(draft, piece.surface, piece.exposure);
-  draft.pieces.push({ ...piece, id, kind, mark, groupId, hardware, filledHoles: 0, drillings: [], photos: [] });
+  draft.pieces.push({ ...piece, ...NOTHING_DONE, id, kind, mark, groupId, hardware });
 }
 
 const countedKinds = (kinds: readonly PieceKind[]): string => {
@@ -83,8 +87,10 @@ export const duplicatePiece = command({
       ...plain,
       id: copyId,
       mark: marks[index] ?? '',
-      hardware: plain.hardware.map((item) => ({ ...item, bagged: 0 })),
+      hardware: plain.hardware.map(unpacked),
       photos: [],
+      holesDone: NOTHING_DONE.holesDone,
+      keptApart: null,
     }));
     place(draft, copies, id);
   },
@@ -163,6 +169,7 @@ export const removePieces = command({
   change(draft, { ids: gone }) {
     const unwanted = new Set(gone);
     draft.pieces = draft.pieces.filter((piece) => !unwanted.has(piece.id));
+    draft.defects = draft.defects.filter(({ pieceId }) => !unwanted.has(pieceId));
     pruneGroups(draft);
   },
 });

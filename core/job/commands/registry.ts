@@ -1,4 +1,13 @@
 import {
+  changeHandOver,
+  inspect,
+  removeDefect,
+  signOff,
+  stateDefect,
+  stateFilmCheck,
+  withdrawSignOff,
+} from './checking.ts';
+import {
   changeGroup,
   changeWeights,
   chooseBuildUp,
@@ -12,16 +21,18 @@ import {
   copyHoles,
   countHardware,
   fillHoles,
+  keepApart,
   removeDrilling,
   removeHardware,
   stateDrilling,
+  tickHoles,
 } from './fittings.ts';
 import { changeMixing, changePricing, removeRecipe, stateRecipe } from './buying.ts';
 import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { pinTasks, unpinTasks } from './pinning.ts';
-import { acceptPlan, stamp } from './running.ts';
+import { acceptPlan, leaveOut, removeTin, stamp, statePace, stateTin, takeIn } from './running.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
 import {
   changeCutting,
@@ -105,4 +116,18 @@ export const COMMANDS = {
   'unpin-tasks': unpinTasks,
   'give-day-off': giveDayOff,
   stamp,
+  'leave-out': leaveOut,
+  'take-in': takeIn,
+  'state-tin': stateTin,
+  'remove-tin': removeTin,
+  'state-pace': statePace,
+  'tick-holes': tickHoles,
+  'keep-apart': keepApart,
+  'state-defect': stateDefect,
+  'remove-defect': removeDefect,
+  inspect,
+  'state-film-check': stateFilmCheck,
+  'sign-off': signOff,
+  'withdraw-sign-off': withdrawSignOff,
+  'change-hand-over': changeHandOver,
 } as const;

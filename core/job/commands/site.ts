@@ -78,6 +78,7 @@ export const removeRoom = command({
       throw new CommandRefused(`The room still has ${marksInWords(held.map((piece) => piece.mark))}. Move them first.`);
     }
     draft.rooms = draft.rooms.filter((room) => room.id !== id);
+    draft.signOffs = draft.signOffs.filter(({ roomId }) => roomId !== id);
   },
 });
 

@@ -26,6 +26,7 @@ const SHORT: Readonly<Record<Operation, string>> = {
   wash: 'wash',
   abrade: 'abrade',
   'wet-abrade': 'abrade wet',
+  'put-right': 'put right',
   degloss: 'degloss',
   plant: 'moulding',
   fill: 'fill',

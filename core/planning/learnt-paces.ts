@@ -1,0 +1,121 @@
+import { progressByTask, standingStamps } from '../job/progress.ts';
+import type { LogEntry } from '../job/record.ts';
+import type { Job, PaceKey } from '../job/schema.ts';
+import { SKILL_FACTOR } from '../quantities/pace.ts';
+import { pieceSteps, type Operation, type PieceStep } from './piece-steps.ts';
+
+/** The kind of work that a step is, for its pace. Coats go by their tool. */
+const KEYS: Readonly<Record<Exclude<Operation, 'coat'>, PaceKey>> = {
+  'take-off': 'hardware',
+  'take-down': 'rehang',
+  mask: 'mask',
+  wash: 'wash',
+  abrade: 'abrade',
+  'wet-abrade': 'abrade',
+  degloss: 'wash',
+  plant: 'fill',
+  fill: 'fill',
+  drill: 'fill',
+  'grain-fill': 'fill',
+  preserve: 'brush',
+  denib: 'denib',
+  'put-right': 'denib',
+  'hang-for-night': 'rehang',
+  rehang: 'rehang',
+  refit: 'hardware',
+};
+
+export const paceKeyOf = ({ operation, coat }: Pick<PieceStep, 'operation' | 'coat'>): PaceKey =>
+  operation === 'coat' ? (coat?.coat.tool ?? 'brush') : KEYS[operation];
+
+/** Fewer measured entries than this say nothing yet; the last so many count. */
+const FEWEST = 3;
+const LAST = 9;
+/** Beyond this either way it is no pace but a stamp that was forgotten. */
+const MOST_OFF = 5;
+
+/** What the log says of one kind of work: how much longer it takes than at the usual pace, and from how many entries. */
+export interface LearntPace {
+  factor: number;
+  entries: number;
+}
+
+/** How long work takes here, against the usual pace. */
+export interface LearntPaces {
+  /** From this job's own log, where enough of it was measured. */
+  readonly learnt: ReadonlyMap<PaceKey, LearntPace>;
+  factorOf(step: Pick<PieceStep, 'operation' | 'coat'>): number;
+}
+
+/** Paces by the frozen logs that documents hold, as long as the steps that they are of stay the same. */
+const kept = new WeakMap<
+  readonly LogEntry[],
+  { pieces: Job['pieces']; groups: Job['groups']; learnt: LearntPaces['learnt'] }
+>();
+
+/**
+ * Paces that the painters' own log has taught: by kind of work the median, over the last nine entries that were measured
+ * from start to end, of minutes taken over minutes at the usual pace and skill. Where fewer than three were, what earlier
+ * jobs have left (`job.paces`), otherwise 1.
+ */
+export function learntPaces(job: Job): LearntPaces {
+  const known = kept.get(job.log);
+  const isKnown = known?.pieces === job.pieces && known.groups === job.groups;
+  const learnt = isKnown ? known.learnt : learntFrom(job);
+  if (!isKnown && Object.isFrozen(job.log)) kept.set(job.log, { pieces: job.pieces, groups: job.groups, learnt });
+  return {
+    learnt,
+    factorOf: (step) => {
+      const key = paceKeyOf(step);
+      return learnt.get(key)?.factor ?? job.paces[key] ?? 1;
+    },
+  };
+}
+
+function learntFrom(job: Job): Map<PaceKey, LearntPace> {
+  const ratios = new Map<PaceKey, number[]>();
+  for (const { step, minutes, usual } of measuredSteps(job)) {
+    const key = paceKeyOf(step);
+    ratios.set(key, [...(ratios.get(key) ?? []), minutes / usual]);
+  }
+  return new Map(
+    [...ratios].flatMap(([key, all]): [PaceKey, LearntPace][] => {
+      const last = all.slice(-LAST);
+      return last.length < FEWEST ? [] : [[key, { factor: medianOf(last), entries: last.length }]];
+    }),
+  );
+}
+
+/** A step that was timed: how long it took, and how long it takes its painter at the usual pace. */
+export interface MeasuredStep {
+  step: PieceStep;
+  at: string;
+  minutes: number;
+  usual: number;
+}
+
+/** Every step whose work was measured from its start, in the order in which they were done. */
+export function measuredSteps(job: Job): MeasuredStep[] {
+  const measured = standingStamps(job.log).filter(({ event, isMeasured }) => event === 'done' && isMeasured);
+  if (measured.length === 0) return [];
+  const steps = new Map(job.pieces.flatMap((piece) => pieceSteps(job, piece)).map((step) => [step.id, step]));
+  const skills = new Map(job.crew.map(({ id, skill }) => [id, SKILL_FACTOR[skill]]));
+  const progress = progressByTask(job.log);
+  return measured
+    .flatMap(({ taskId, at, minutes, by }): MeasuredStep[] => {
+      const step = steps.get(taskId);
+      if (!step || !minutes || progress.get(taskId)?.doneAt !== at) return [];
+      const usual = step.minutes * (skills.get(by ?? '') ?? 1);
+      const isBelievable = usual > 0 && minutes / usual < MOST_OFF && minutes / usual > 1 / MOST_OFF;
+      return isBelievable ? [{ step, at, minutes, usual }] : [];
+    })
+    .sort((one, other) => (one.at < other.at ? -1 : 1));
+}
+
+/** The middle one of some numbers; between the two middle ones where they are even in number. At least one. */
+export function medianOf(numbers: readonly number[]): number {
+  const sorted = [...numbers].sort((one, other) => one - other);
+  const half = Math.floor(sorted.length / 2);
+  const [low = NaN, high = NaN] = [sorted[half - 1], sorted[half]];
+  return sorted.length % 2 === 1 ? high : (low + high) / 2;
+}

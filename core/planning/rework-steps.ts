@@ -1,0 +1,75 @@
+import type { Defect } from '../job/defect-schema.ts';
+import { coatingOf, hangsByNight } from '../job/queries.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
+import type { PieceStep } from './piece-steps.ts';
+
+/** What of a job changes the steps that the build-ups give its pieces. */
+type Changed = Pick<Job, 'leftOut' | 'defects' | 'shelf'>;
+
+/** The id under which a step of a defect's rework stands in plan and log. */
+export const reworkStepId = ({ id, pieceId }: Pick<Defect, 'id' | 'pieceId'>, name: string): string =>
+  `${pieceId}/rework-${id}/${name}`;
+
+/** The steps of a piece as they are to be done: without those that are left out, with what puts its defects right. */
+export function withRework(job: Changed, piece: Piece, steps: readonly PieceStep[]): readonly PieceStep[] {
+  const reworked = job.defects.filter(({ pieceId, rework }) => pieceId === piece.id && rework !== null);
+  const leftOut = leftOutIds(job.leftOut);
+  const isIn = ({ id }: PieceStep): boolean => !leftOut.has(id);
+  if (reworked.length === 0) return leftOut.size === 0 || steps.every(isIn) ? steps : steps.filter(isIn);
+  const whole = [...steps];
+  for (const defect of reworked) whole.splice(placeOf(piece, whole, defect), 0, ...stepsOf(job, piece, whole, defect));
+  return whole.filter(isIn);
+}
+
+/** Ids that are left out, by the frozen lists that documents hold. */
+const idsOf = new WeakMap<Job['leftOut'], ReadonlySet<string>>();
+
+function leftOutIds(leftOut: Job['leftOut']): ReadonlySet<string> {
+  const ids = idsOf.get(leftOut) ?? new Set(leftOut.map(({ taskId }) => taskId));
+  if (Object.isFrozen(leftOut)) idsOf.set(leftOut, ids);
+  return ids;
+}
+
+/**
+ * Where rework goes among the steps: right behind the one that was done last, and behind earlier rework there; at a door
+ * that is back every night, behind its next hanging, so that it is done where it hangs. At the end where that step is gone.
+ */
+function placeOf(piece: Piece, steps: readonly PieceStep[], { rework }: Defect): number {
+  let index = steps.findIndex(({ id }) => id === rework?.after);
+  if (index < 0) return steps.length;
+  if (hangsByNight(piece)) {
+    const hung = steps.findIndex(
+      ({ operation }, at) => at >= index && (operation === 'hang-for-night' || operation === 'rehang'),
+    );
+    if (hung >= 0) index = hung;
+  }
+  while (steps[index + 1]?.rework) index++;
+  return index + 1;
+}
+
+function stepsOf(job: Changed, piece: Piece, before: readonly PieceStep[], defect: Defect): PieceStep[] {
+  const { face, rework } = defect;
+  const isInPlace = rework?.isInPlace === true || hangsByNight(piece);
+  return (rework?.steps ?? []).flatMap(({ name, words, minutes, waitFor, coat }): PieceStep[] => {
+    const coating = coat && coatingOf(job, coat.product);
+    // A product that is no longer on the shelf can't be planned; the dry work still can.
+    if (coat && !coating) return [];
+    const numbers = before.flatMap((step) => (step.coat?.faces.includes(face) ? step.coat.number : []));
+    return [
+      {
+        id: reworkStepId(defect, name),
+        piece,
+        operation: coat ? 'coat' : 'put-right',
+        minutes,
+        coat:
+          coat && coating ? { number: Math.max(1, ...numbers), coat, coating, faces: [face], reAbrade: minutes } : null,
+        product: null,
+        dryHours: 0,
+        turned: false,
+        painters: 1,
+        rework: { defectId: defect.id, face, words, waitFor, isInPlace },
+      },
+    ];
+  });
+}

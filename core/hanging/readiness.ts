@@ -42,7 +42,7 @@ export function readinessOf(
     const steps = pieceSteps(job, piece);
     const lastCoats = lyingCoats(steps);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
-    const hanging = steps.at(-1);
+    const hanging = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
     const hungAt = hanging ? stampedEnd(hanging.id) : null;
     const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
     const isPlanned = isComplete(finished);

@@ -14,12 +14,13 @@ export interface Ripening extends CoatDrying {
   piece: Piece;
   /** What comes next; null when nothing does. */
   next: PieceStep | null;
-  verb: 'turn' | 'recoat' | 'hang' | 'use';
+  verb: 'turn' | 'recoat' | 'put-right' | 'hang' | 'use';
   state: Wetness;
 }
 
 /** What the next step does with the piece. */
 function verbOf(next: PieceStep | null): Ripening['verb'] {
+  if (next?.operation === 'put-right') return 'put-right';
   if (next === null || next.operation === 'refit') return 'use';
   if (next.operation === 'rehang' || next.operation === 'hang-for-night') return 'hang';
   return next.turned ? 'turn' : 'recoat';
@@ -39,7 +40,8 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     // What is taken down again is taken down for what is done to it then.
     const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
-    const hungAt = next === null ? progress.get(steps.at(-1)?.id ?? '')?.doneAt : null;
+    const hanging = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
+    const hungAt = hanging && progress.get(hanging.id)?.doneAt;
     let full = 0;
     const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated): CoatDrying[] => {
       const doneAt = progress.get(coated.id)?.doneAt;

@@ -32,7 +32,9 @@ test('the sheet goes from run to run as they are stamped', () => {
   assert.equal(first?.state, 'open');
   assert.equal(first?.run.operation, 'take-off');
   const run = first!.run;
-  made.tell('stamp', { entries: startStamps(openSteps(made.job, run), '2027-03-01T08:00', 'painter-1', newId) });
+  made.tell('stamp', {
+    entries: startStamps(openSteps(made.job, run), { at: '2027-03-01T08:00', by: 'painter-1', newId }),
+  });
   assert.equal(nextRun(made.job, reading, 'painter-1')?.state, 'running');
   made.tell('stamp', {
     entries: doneStamps(made.job, reading, run.steps, { at: '2027-03-01T08:12', by: 'painter-1', newId }),
@@ -94,7 +96,7 @@ test('work that was started off plan stays in the hands that started it, until i
         .map((step) => ({ ...done, id: newId(), taskId: step.id, at: '2027-03-05T12:00' }));
       made.tell('stamp', { entries });
     }
-    made.tell('stamp', { entries: startStamps([running], now, 'painter-1', newId) });
+    made.tell('stamp', { entries: startStamps([running], { at: now, by: 'painter-1', newId }) });
     assert.equal(asksForReplan(made.job, reading, made.job.log.slice(-1)), true);
     const { problem } = jobToProblem(made.job, now);
     const plan = solve(problem, { steps: 20 });

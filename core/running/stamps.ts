@@ -2,7 +2,7 @@ import type { LogEntry } from '../job/record.ts';
 import { progressByTask } from '../job/progress.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import type { Job } from '../job/schema.ts';
-import type { PieceStep } from '../planning/piece-steps.ts';
+import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import type { PlanReading, Run } from '../planning/read-plan.ts';
 
 /** Minutes by which a stamp may differ from the plan before the rest is planned anew. */
@@ -14,15 +14,36 @@ export function openSteps(job: Job, run: Run): PieceStep[] {
   return run.steps.filter((step) => !progress.get(step.id)?.doneAt);
 }
 
+/** Who stamps, when and where, and what is noted beside each step. */
+export interface Stamping {
+  /** Local ISO time. */
+  at: string;
+  by: string | null;
+  newId(): string;
+  /** The device's id, where several are used. */
+  device?: string;
+  /** What goes into the stamp by itself: air and tin at a local ISO time. */
+  noted?(step: PieceStep, at: string): Pick<LogEntry, 'air' | 'tinId'>;
+}
+
+function stampOf(step: PieceStep, stamping: Stamping, entry: Pick<LogEntry, 'event'> & Partial<LogEntry>): LogEntry {
+  const { at, by, device, noted, newId } = stamping;
+  return {
+    id: newId(),
+    at,
+    taskId: step.id,
+    by,
+    minutes: null,
+    ...(device === undefined ? {} : { device }),
+    ...noted?.(step, entry.at ?? at),
+    ...entry,
+  };
+}
+
 /** The start stamp of a run's next step. */
-export function startStamps(
-  steps: readonly PieceStep[],
-  at: string,
-  by: string | null,
-  newId: () => string,
-): LogEntry[] {
+export function startStamps(steps: readonly PieceStep[], stamping: Stamping): LogEntry[] {
   const [first] = steps;
-  return first ? [{ id: newId(), at, taskId: first.id, event: 'started', by, minutes: null }] : [];
+  return first ? [stampOf(first, stamping, { event: 'started' })] : [];
 }
 
 /**
@@ -33,35 +54,71 @@ export function doneStamps(
   job: Job,
   reading: PlanReading,
   steps: readonly PieceStep[],
-  stamp: { at: string; by: string | null; newId: () => string },
+  stamping: Stamping,
 ): LogEntry[] {
   const { t0 } = reading;
   const zone = job.site.timeZone;
-  const now = minutesSince(t0, stamp.at, zone);
+  const now = minutesSince(t0, stamping.at, zone);
   const length = (step: PieceStep): number =>
     Math.max(1, (reading.ends.get(step.id) ?? 0) - (reading.starts.get(step.id) ?? 0));
   const planned = steps.reduce((sum, step) => sum + length(step), 0);
-  const startedAt = steps[0] && progressByTask(job.log).get(steps[0].id)?.startedAt;
-  const spent = startedAt ? Math.max(0, now - minutesSince(t0, startedAt, zone)) : planned;
+  const startedAt = startOf(job, reading, steps, now);
+  const spent = startedAt === null ? planned : Math.max(0, now - startedAt);
   const squeeze = Math.min(1, spent / planned);
   let left = planned;
   return steps.map((step) => {
     left -= length(step);
-    const end = Math.round(now - left * squeeze);
-    return {
-      id: stamp.newId(),
-      at: localIso(localTime(t0, end, zone)),
-      taskId: step.id,
+    return stampOf(step, stamping, {
+      at: localIso(localTime(t0, Math.round(now - left * squeeze), zone)),
       event: 'done',
-      by: stamp.by,
-      minutes: Math.max(1, Math.round(length(step) * (startedAt ? spent / planned : 1))),
-    };
+      minutes: Math.max(1, Math.round(length(step) * (startedAt === null ? 1 : spent / planned))),
+      ...(startedAt === null ? {} : { isMeasured: true }),
+    });
   });
 }
 
+/** Longest pause, in minutes, after which the next piece of a run is still supposed to follow at once. */
+const SAME_GO = 60;
+
+/**
+ * When work on these steps began, in minutes from the plan's t0: their own start stamp, or when the piece of the same run
+ * before them was done, if that run was started; null where nobody timed it.
+ */
+function startOf(job: Job, reading: PlanReading, steps: readonly PieceStep[], now: number): number | null {
+  const progress = progressByTask(job.log);
+  const minutesAt = (at: string): number => minutesSince(reading.t0, at, job.site.timeZone);
+  const [first] = steps;
+  const own = first && progress.get(first.id)?.startedAt;
+  if (own) return minutesAt(own);
+  const run = reading.runs.find((candidate) => candidate.steps.some(({ id }) => id === first?.id));
+  const isTimed = run?.steps.some(({ id }) => progress.get(id)?.startedAt);
+  if (!run || !isTimed) return null;
+  const ends = run.steps.flatMap(({ id }) => progress.get(id)?.doneAt ?? []).map(minutesAt);
+  const last = Math.max(...ends.filter((end) => end <= now));
+  return now - last <= SAME_GO ? last : null;
+}
+
+/** That work was left when so much of it was done, from 0 to 1. */
+export const partlyStamp = (step: PieceStep, share: number, stamping: Stamping): LogEntry =>
+  stampOf(step, stamping, { event: 'partly', share });
+
 /** That a coat was found still tacky. */
-export function tackyStamp(coated: PieceStep, at: string, by: string | null, id: string): LogEntry {
-  return { id, at, taskId: coated.id, event: 'tacky', by, minutes: null };
+export const tackyStamp = (coated: PieceStep, { noted: _noted, ...stamping }: Stamping): LogEntry =>
+  stampOf(coated, stamping, { event: 'tacky' });
+
+/** A stamp in the place of an earlier one that had its time, or its tin, wrong. Minutes are kept. */
+export function correctedStamp(
+  { replaces: _before, ...stamp }: LogEntry,
+  facts: Pick<LogEntry, 'at'> & Partial<Pick<LogEntry, 'by' | 'tinId'>>,
+  { newId, device }: Pick<Stamping, 'newId' | 'device'>,
+): LogEntry {
+  return { ...stamp, ...facts, id: newId(), replaces: stamp.id, ...(device === undefined ? {} : { device }) };
+}
+
+/** That an earlier stamp does not count. */
+export function withdrawnStamp({ id, taskId }: LogEntry, { at, by, newId, device }: Stamping): LogEntry {
+  const own = device === undefined ? {} : { device };
+  return { id: newId(), at, taskId, event: 'withdrawn', by, minutes: null, replaces: id, ...own };
 }
 
 /**
@@ -73,19 +130,34 @@ export function asksForReplan(job: Job, reading: PlanReading, entries: readonly 
   const isOver = reading.runs.every((run) => run.steps.every((step) => progress.get(step.id)?.doneAt));
   if (isOver) return false;
   return entries.some((entry) => {
-    if (entry.event === 'tacky') return true;
+    if (entry.event === 'tacky' || entry.event === 'partly' || entry.event === 'withdrawn') return true;
     const planned = (entry.event === 'started' ? reading.starts : reading.ends).get(entry.taskId);
     if (planned === undefined) return true;
     return Math.abs(minutesSince(reading.t0, entry.at, job.site.timeZone) - planned) > PLAN_TOLERANCE;
   });
 }
 
-/** Whether work was stamped after the plan was made, up to `now`, that differs from it: the rest is still to be replanned. */
+/**
+ * Whether work was stamped after the plan was made, up to `now`, that differs from it, or rework was decided on that it
+ * does not have: the rest is still to be replanned.
+ */
 export function isOvertaken(job: Job, reading: PlanReading, now: string): boolean {
+  if (hasUnplannedRework(job, reading)) return true;
   const madeAt = job.plan?.madeAt ?? now;
   return asksForReplan(
     job,
     reading,
     job.log.filter((entry) => entry.at > madeAt && entry.at <= now),
   );
+}
+
+/** Whether rework that is open stands in no plan yet. */
+export function hasUnplannedRework(job: Job, { starts }: Pick<PlanReading, 'starts'>): boolean {
+  const progress = progressByTask(job.log);
+  const reworked = new Set(job.defects.flatMap(({ pieceId, rework }) => (rework ? [pieceId] : [])));
+  return job.pieces
+    .filter(({ id }) => reworked.has(id))
+    .some((piece) =>
+      pieceSteps(job, piece).some(({ id, rework }) => rework && !starts.has(id) && !progress.get(id)?.doneAt),
+    );
 }

@@ -171,7 +171,7 @@ test('whatever happens on the way, every job ends with every step done once, in 
           `${step.id} at ${running.now}: ready at ${lying?.opens}`,
         );
         if (!turn.isStartForgotten && next.state === 'open')
-          running.stamp(startStamps([step], running.now, next.painter, running.newId));
+          running.stamp(startStamps([step], { at: running.now, by: next.painter, newId: running.newId }));
         // What was started has stayed in the same hands, also if the rest was planned anew.
         const run = running.reading().runs.find(({ steps }) => steps.some(({ id }) => id === step.id));
         assert.ok(run && run.painters.includes(next.painter), `${step.id} has left the hands of ${next.painter}`);
@@ -192,7 +192,7 @@ test('whatever happens on the way, every job ends with every step done once, in 
           running.minutes() < tacky.opens + 120 &&
           !progress.get(tacky.coated.id)?.tackyAt
         )
-          running.stamp([tackyStamp(tacky.coated, running.now, next.painter, running.newId())]);
+          running.stamp([tackyStamp(tacky.coated, { at: running.now, by: next.painter, newId: running.newId })]);
       }
       const progress = progressByTask(made.job.log);
       for (const piece of made.job.pieces) {

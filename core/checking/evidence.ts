@@ -1,0 +1,126 @@
+import { topcoatsToHide } from '../build-up/face-colour.ts';
+import { cleanerOf, colourOn, dryingClimateId, groupOf } from '../job/queries.ts';
+import { PLAIN_WATER } from '../job/job-clocks.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { FinishGroup, Job } from '../job/schema.ts';
+import { localTime, minutesSince } from '../job/site-time.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { pieceSteps, stepsWith, type PieceStep } from '../planning/piece-steps.ts';
+import { proofOf, type Proof } from '../proving/proof.ts';
+import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
+import { coatEvidence, type CoatEvidence, type MadeClocks } from './coat-evidence.ts';
+
+/** All that the job knows about what lies on a face, as far as it could make a defect. */
+export interface Evidence {
+  job: Job;
+  piece: Piece;
+  face: FaceId;
+  group: FinishGroup | null;
+  proof: Proof;
+  /** First to last. */
+  coats: CoatEvidence[];
+  /** Steps on the way that were left out. */
+  leftOut: PieceStep[];
+  /** Whether it was keyed; null where its build-up does not ask for that. */
+  keyed: boolean | null;
+  /** Cleaners that leave something behind and were not rinsed off. */
+  unrinsed: string[];
+  /** Hours between the last wash and the first coat, and those that were due there; null where nothing was washed. */
+  washDried: { hours: number; due: number } | null;
+  /** Topcoats that were put on, and those that hide the old colour; null while the old colour is not known. */
+  hiding: { laid: number; needed: number } | null;
+  /** When it was hung, and from when it may close: minutes from the clocks' t0. */
+  hungAt: number | null;
+  closesFrom: number | null;
+  /** Colours of tins on this piece that were opened one after another and not boxed. */
+  unboxed: boolean;
+  /** A moment to read. */
+  when(minutes: number): string;
+}
+
+/** Gathers the evidence about a face of a piece, from the log and the air and not from the plan. */
+export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceId): Evidence {
+  const { clocks } = made;
+  const group = groupOf(job, piece) ?? null;
+  const steps = pieceSteps(job, piece);
+  const asked = group ? stepsWith(job, piece, group) : [];
+  const leftOut = new Set(job.leftOut.map(({ taskId }) => taskId));
+  const laid = laidCoats(job, clocks, piece, face);
+  const last = laid.at(-1);
+  const key = asked.find(
+    ({ operation }) => operation === 'abrade' || operation === 'wet-abrade' || operation === 'degloss',
+  );
+  const hung = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
+  const proof = proofOf(job, piece);
+  return {
+    job,
+    piece,
+    face,
+    group,
+    proof,
+    coats: laid.map((coat, index) => coatEvidence(job, made, coat, laid[index - 1] ?? null)),
+    leftOut: asked.filter(({ id }) => leftOut.has(id)),
+    keyed: key ? !leftOut.has(key.id) : null,
+    unrinsed: (group?.buildUp?.cleaning ?? []).flatMap(({ product, rinsed }) => {
+      const cleaner = cleanerOf(job, product);
+      return cleaner && cleaner.residue !== 'none' && !rinsed ? [cleaner.name.toLowerCase()] : [];
+    }),
+    washDried: washDried(job, made, steps, laid[0] ?? null),
+    hiding: hidingOf(laid, group && colourOn(group, face).hex, proof.facts.oldColour),
+    hungAt: doneAt(job, made, hung),
+    closesFrom:
+      last === undefined
+        ? null
+        : clocks.reached(
+            last.step.coat.coating,
+            'close',
+            last.at,
+            dryingClimateId(job, piece, [face]),
+            made.conditions.get(last.step.id),
+          ),
+    unboxed: isUnboxed(laid),
+    when: (minutes) => localTime(clocks.t0, Math.round(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm'),
+  };
+}
+
+function doneAt(job: Job, { clocks }: MadeClocks, step: PieceStep | undefined): number | null {
+  const stamp = step && doneStampsByTask(job.log).get(step.id);
+  return stamp ? minutesSince(clocks.t0, stamp.at, job.site.timeZone) : null;
+}
+
+function washDried(
+  job: Job,
+  made: MadeClocks,
+  steps: readonly PieceStep[],
+  first: LaidCoat | null,
+): Evidence['washDried'] {
+  const wash = steps.findLast(({ operation }) => operation === 'wash' || operation === 'wet-abrade');
+  const washed = doneAt(job, made, wash);
+  if (!wash || washed === null || first === null) return null;
+  const clock = made.clocks.clock(dryingClimateId(job, wash.piece), 'evaporating', PLAIN_WATER);
+  const begun = first.at - (first.stamp.minutes ?? 0);
+  return { hours: (begun - washed) / 60, due: (clock.reach(washed, wash.dryHours * 60) - washed) / 60 };
+}
+
+function hidingOf(laid: readonly LaidCoat[], next: string | null, old: string | null): Evidence['hiding'] {
+  if (next === null || old === null) return null;
+  const whole = laid.filter(({ step }) => step.coat.coat.extent === 'all');
+  const primers = whole.filter(({ step }) => step.coat.coating.role === 'primer' && !step.coat.coating.clear).length;
+  const topcoats = whole.filter(({ step }) => step.coat.coating.role === 'topcoat').length;
+  return { laid: topcoats, needed: topcoatsToHide(old, next, primers) };
+}
+
+/** Whether its coats of one product came from tins that were not poured together. */
+function isUnboxed(laid: readonly LaidCoat[]): boolean {
+  const tins = laid.flatMap(({ tin }) => tin ?? []);
+  return tins.some((one) =>
+    tins.some(
+      (other) =>
+        one.id !== other.id &&
+        one.product === other.product &&
+        one.hex === other.hex &&
+        !one.boxedWith.includes(other.id) &&
+        !other.boxedWith.includes(one.id),
+    ),
+  );
+}

@@ -1,0 +1,71 @@
+import type { FilmCheck, FilmCheckId } from '../job/defect-schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
+import type { Use } from '../hanging/readiness.ts';
+import type { Readiness } from '../hanging/readiness.ts';
+
+/** One check of the dry film: how it is done, from when it says something, and what a failure means. */
+export interface FilmCheckDefinition {
+  name: string;
+  how: string;
+  /** What the piece must be ready for before. */
+  from: Use;
+  held: string;
+  failed: string;
+}
+
+/** The three checks. */
+export const FILM_CHECK_DEFINITIONS: Readonly<Record<FilmCheckId, FilmCheckDefinition>> = {
+  fingernail: {
+    name: 'Fingernail',
+    how: 'Press a nail into a hidden edge and draw it along.',
+    from: 'close',
+    held: 'No mark, nothing lifts',
+    failed: 'It marks or lifts: it is not through yet, or does not hold. Wait, warm, try again; then a cross-cut.',
+  },
+  adhesion: {
+    name: 'Cross-cut and tape',
+    how: 'Six cuts each way, 2 mm apart, on a hidden spot; tape on, rub down, pull back over itself.',
+    from: 'wash',
+    held: 'All squares stay',
+    failed: 'Squares came off with the tape: look where it parted, from the ground or between coats.',
+  },
+  'colour-fast': {
+    name: 'Colour-fastness',
+    how: 'Rub ten times with a damp white rag, on the darkest colour.',
+    from: 'wash',
+    held: 'The rag stays white',
+    failed: 'Colour on the rag: seal what is handled, or leave it longer and rub again.',
+  },
+};
+
+/** A check that is due on a piece. */
+export interface DueFilmCheck {
+  check: FilmCheckId;
+  piece: Piece;
+  /** Minutes from the clocks' t0; null where its coats do not get so far. */
+  from: number | null;
+  /** The last one of this check on that piece. */
+  last: FilmCheck | null;
+}
+
+/**
+ * One piece of every finish group whose coats are all on, and each check on it: the piece that was finished first stands
+ * for its like. `rows` as the hanging room has them.
+ */
+export function dueFilmChecks(job: Job, rows: readonly Readiness[]): DueFilmCheck[] {
+  const first = new Map<string, Readiness>();
+  for (const row of rows) {
+    if (!row.isDone || row.lastCoat === null) continue;
+    const known = first.get(row.piece.groupId);
+    if (known === undefined || (known.lastCoat ?? Infinity) > row.lastCoat) first.set(row.piece.groupId, row);
+  }
+  return [...first.values()].flatMap(({ piece, from }) =>
+    (Object.keys(FILM_CHECK_DEFINITIONS) as FilmCheckId[]).map((check): DueFilmCheck => ({
+      check,
+      piece,
+      from: from[FILM_CHECK_DEFINITIONS[check].from] ?? from.close,
+      last: job.filmChecks.findLast((done) => done.check === check && done.pieceId === piece.id) ?? null,
+    })),
+  );
+}

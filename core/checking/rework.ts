@@ -1,0 +1,84 @@
+import type { Defect, Rework } from '../job/defect-schema.ts';
+import { progressByTask } from '../job/progress.ts';
+import { staysOf } from '../job/queries.ts';
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job } from '../job/schema.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
+import { reworkStepId } from '../planning/rework-steps.ts';
+import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
+import { minutesSince } from '../job/site-time.ts';
+import type { MadeClocks } from './coat-evidence.ts';
+import { DEFECTS } from './defects.ts';
+
+/** The coat that lies uppermost on a face by the log; null while none does. */
+export const topCoat = (job: Job, made: Pick<MadeClocks, 'clocks'>, piece: Piece, face: FaceId): LaidCoat | null =>
+  laidCoats(job, made.clocks, piece, face).at(-1) ?? null;
+
+/** The step that was stamped last on a piece, in the order of its steps. */
+function lastDone(job: Job, piece: Piece): PieceStep | null {
+  const stamps = doneStampsByTask(job.log);
+  return pieceSteps(job, piece).findLast(({ id }) => stamps.has(id)) ?? null;
+}
+
+/** Rework as its defect's definition has it; null where no coat lies there yet, so that there is nothing to put right. */
+export function reworkFor(
+  job: Job,
+  made: Pick<MadeClocks, 'clocks'>,
+  { kind, pieceId, face }: Pick<Defect, 'kind' | 'pieceId' | 'face'>,
+): Rework | null {
+  const piece = job.pieces.find(({ id }) => id === pieceId);
+  if (!piece) return null;
+  const top = topCoat(job, made, piece, face);
+  const after = lastDone(job, piece);
+  if (top === null || after === null) return null;
+  const steps = DEFECTS[kind].rework({ job, piece, face, last: top.step });
+  const isBack = after.operation === 'rehang' || after.operation === 'refit' || after.rework?.isInPlace === true;
+  return { after: after.id, isInPlace: !piece.comesOff || isBack, steps };
+}
+
+/** From when a defect may be touched, by the drying clock of the coat that lies there. Minutes from the clocks' t0. */
+export interface RemedyWait {
+  /** `Infinity` where it never gets so far in this air, null where no coat lies there. */
+  opens: number | null;
+  /** When the coat was put on. */
+  since: number | null;
+}
+
+export function remedyWait(
+  job: Job,
+  made: MadeClocks,
+  { kind, pieceId, face }: Pick<Defect, 'kind' | 'pieceId' | 'face'>,
+): RemedyWait {
+  const piece = job.pieces.find(({ id }) => id === pieceId);
+  const top = piece && topCoat(job, made, piece, face);
+  if (!piece || !top) return { opens: null, since: null };
+  const { coating } = top.step.coat;
+  const hung = pieceSteps(job, piece).findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
+  const hungAt = hung && doneStampsByTask(job.log).get(hung.id)?.at;
+  const stays = staysOf(
+    job,
+    piece,
+    [face],
+    hungAt ? minutesSince(made.clocks.t0, hungAt, job.site.timeZone) : Infinity,
+  );
+  const stage = DEFECTS[kind].waits.for;
+  const opens = made.clocks.reached(coating, stage, top.at, stays, made.conditions.get(top.step.id));
+  return { opens, since: top.at };
+}
+
+/** How far a defect is. */
+export type DefectStanding = 'found' | 'planned' | 'under-way' | 'put-right' | 'accepted';
+
+export function standingOf(job: Pick<Job, 'log'>, defect: Defect): DefectStanding {
+  if (defect.settled) return defect.settled.how;
+  if (defect.rework === null) return 'found';
+  const progress = progressByTask(job.log);
+  const stamped = defect.rework.steps.map(({ name }) => progress.get(reworkStepId(defect, name)));
+  if (stamped.every((step) => step?.doneAt)) return 'put-right';
+  return stamped.some((step) => step?.doneAt ?? step?.startedAt) ? 'under-way' : 'planned';
+}
+
+/** Whether a defect still asks for something. */
+export const isOpen = (job: Pick<Job, 'log'>, defect: Defect): boolean =>
+  !['put-right', 'accepted'].includes(standingOf(job, defect));

@@ -1,0 +1,90 @@
+import type { Piece } from '../job/piece-schema.ts';
+import type { Job, Room } from '../job/schema.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { isCoat } from '../planning/lying-coats.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import { doneStampsByTask } from '../running/laid-coats.ts';
+import { isOpen } from './rework.ts';
+
+/** A face of a piece in a round of inspection. */
+export interface FaceToCheck {
+  piece: Piece;
+  face: FaceId;
+  /** Coats that lie there, of those that it gets. */
+  coats: { laid: number; all: number };
+  /** When its last coat was put on, local; null while none was. */
+  paintedAt: string | null;
+  /** When somebody looked at it since; null while nobody has. */
+  lookedAt: string | null;
+  /** Defects on it that are still open. */
+  openDefects: number;
+}
+
+/** How far the check of a room is. */
+export interface RoomCheck {
+  room: Room;
+  faces: FaceToCheck[];
+  /** Faces that are finished, and of those the ones that were looked at since. */
+  finished: number;
+  looked: number;
+  openDefects: number;
+  /** Why it can't be signed off with a clear conscience; null where nothing stands against it. */
+  against: string | null;
+}
+
+/** Every painted face of a job by room, in the order of the walk; rooms without any are left out. */
+export function roomChecks(job: Job): RoomCheck[] {
+  const stamps = doneStampsByTask(job.log);
+  const facesOf = (piece: Piece): FaceToCheck[] => {
+    const coats = pieceSteps(job, piece).filter(isCoat);
+    return piece.scope.faces.flatMap((face): FaceToCheck[] => {
+      const own = coats.filter(({ coat, rework }) => coat.faces.includes(face) && rework === null);
+      const laid = coats.flatMap(({ id, coat }) => (coat.faces.includes(face) ? (stamps.get(id) ?? []) : []));
+      if (own.length === 0) return [];
+      const paintedAt = laid.reduce<string | null>((last, { at }) => (last === null || at > last ? at : last), null);
+      const looked = job.inspections.filter((seen) => seen.pieceId === piece.id && seen.face === face);
+      const lookedAt = looked.reduce<string | null>((last, { at }) => (last === null || at > last ? at : last), null);
+      return [
+        {
+          piece,
+          face,
+          coats: { laid: own.filter(({ id }) => stamps.has(id)).length, all: own.length },
+          paintedAt,
+          lookedAt: paintedAt !== null && lookedAt !== null && lookedAt >= paintedAt ? lookedAt : null,
+          openDefects: job.defects.filter(
+            (defect) => defect.pieceId === piece.id && defect.face === face && isOpen(job, defect),
+          ).length,
+        },
+      ];
+    });
+  };
+  return job.rooms.flatMap((room): RoomCheck[] => {
+    const faces = job.pieces.filter(({ roomId }) => roomId === room.id).flatMap(facesOf);
+    if (faces.length === 0) return [];
+    const finished = faces.filter(({ coats }) => coats.laid === coats.all).length;
+    const looked = faces.filter(({ coats, lookedAt }) => coats.laid === coats.all && lookedAt !== null).length;
+    const openDefects = faces.reduce((sum, face) => sum + face.openDefects, 0);
+    return [
+      {
+        room,
+        faces,
+        finished,
+        looked,
+        openDefects,
+        against: againstSigning(faces.length, finished, looked, openDefects),
+      },
+    ];
+  });
+}
+
+function againstSigning(all: number, finished: number, looked: number, openDefects: number): string | null {
+  const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
+  const reasons = [
+    finished < all ? `${plural(all - finished, 'face is', 'faces are')} not finished` : null,
+    looked < finished
+      ? `${plural(finished - looked, 'finished face has', 'finished faces have')} not been looked at`
+      : null,
+    openDefects > 0 ? `${plural(openDefects, 'defect is', 'defects are')} open` : null,
+  ].filter(Boolean);
+  return reasons.length === 0 ? null : reasons.join('; ');
+}

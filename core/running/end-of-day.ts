@@ -1,0 +1,245 @@
+import { marksInWords } from '../job/marks.ts';
+import { hangsByNight } from '../job/queries.ts';
+import { isCoat } from '../planning/lying-coats.ts';
+import { pieceSteps, type CoatStep, type PieceStep } from '../planning/piece-steps.ts';
+import { stepWords } from '../planning/step-words.ts';
+import { formatVolume } from '../units/quantity.ts';
+import { capital } from '../units/sentence.ts';
+import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
+import { doneStampsByTask } from './laid-coats.ts';
+import { openTonight } from './reminder-kinds.ts';
+import { bucketsOf, bucketWords, unopenedFor } from './tins-in-use.ts';
+
+/** What is done before one goes home, or is ready for the morning. */
+export interface EveningTask {
+  /** Stable within a day, so that a tick stays. */
+  id: string;
+  kind: 'tools' | 'waste' | 'paint' | 'air' | 'pieces' | 'tomorrow';
+  words: string;
+  why: string;
+}
+
+/** What a wrapped brush or roller, and a gun in water, keep. Minutes. */
+const WRAPPED_KEEPS = 16 * 60;
+const SOAKED_KEEPS = 24 * 60;
+
+/** Everything that the evening asks for, tools first, what tomorrow needs last. */
+export function eveningTasks(day: Day): EveningTask[] {
+  return [...tools(day), ...paint(day), ...pieces(day), ...air(day), ...tomorrow(day)];
+}
+
+/** The coats that were put on today, with when. */
+function laidToday(day: Day): { step: CoatStep; at: number }[] {
+  const today = dateAt(day, day.at);
+  const stamps = doneStampsByTask(day.job.log);
+  return day.job.pieces
+    .flatMap((piece) => pieceSteps(day.job, piece))
+    .flatMap((step) => {
+      const stamp = stamps.get(step.id);
+      return isCoat(step) && stamp?.at.startsWith(today) ? [{ step, at: minutesOn(day, stamp.at) }] : [];
+    })
+    .sort((one, other) => one.at - other.at);
+}
+
+const toolKey = ({ coat }: CoatStep): string => `${coat.coating.id}/${coat.coat.tool}`;
+const productOf = ({ coat }: CoatStep): string => coat.coating.name.split(',')[0]?.toLowerCase() ?? '';
+
+/** The next run that takes a tool with the same paint in it, after now. */
+function nextUse({ reading, at }: Day, step: CoatStep): number | null {
+  const run = reading.runs.find(
+    ({ start, steps: [first] }) => start > at && first && isCoat(first) && toolKey(first) === toolKey(step),
+  );
+  return run?.start ?? null;
+}
+
+function tools(day: Day): EveningTask[] {
+  const last = new Map(laidToday(day).map(({ step, at }) => [toolKey(step), { step, at }]));
+  const tasks = [...last].map(([key, { step, at }]): EveningTask => {
+    const { coating, coat } = step.coat;
+    const next = nextUse(day, step);
+    const name = `${coat.tool === 'spray' ? 'gun' : coat.tool} of ${productOf(step)}`;
+    const washWith = coating.thinner === 'its own' ? 'its own cleaner' : coating.thinner;
+    const keeps = coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS;
+    const isKept = coating.potLife === null && next !== null && next <= at + keeps;
+    const needed = next === null ? 'It is not needed any more.' : `It is needed again ${timeOn(day, next)}.`;
+    if (isKept && coat.tool === 'spray') {
+      return {
+        id: `tool/${key}`,
+        kind: 'tools',
+        words: `Stand the ${name} in ${washWith}, nozzle and needle out`,
+        why: `${needed} A day at most; lock it and let the pressure off first.`,
+      };
+    }
+    if (isKept) return { id: `tool/${key}`, kind: 'tools', words: `Wrap the ${name} air-tight`, why: needed };
+    const sets = coating.potLife === null ? '' : ' Two-part paint sets in it for good.';
+    return { id: `tool/${key}`, kind: 'tools', words: `Clean the ${name} with ${washWith}`, why: `${needed}${sets}` };
+  });
+  const isOily = laidToday(day).some(({ step }) => step.coat.coating.hazards.includes('oily-rags'));
+  return [
+    ...tasks,
+    ...(isOily
+      ? [
+          {
+            id: 'waste/rags',
+            kind: 'waste',
+            words: 'Lay rags flat outdoors, or under water',
+            why: 'Rags with oil or alkyd heat up by themselves and burn at night.',
+          } as const,
+        ]
+      : []),
+    ...mixedRests(day),
+  ];
+}
+
+function mixedRests(day: Day): EveningTask[] {
+  const mixed = laidToday(day).find(({ step }) => step.coat.coating.potLife !== null);
+  return mixed
+    ? [
+        {
+          id: 'waste/pot',
+          kind: 'waste',
+          words: `Leave the mixed rest of ${productOf(mixed.step)} to set in the open pot`,
+          why: 'Spread thin: a thick rest gets hot. Hard, it goes where local rules say.',
+        },
+      ]
+    : [];
+}
+
+function paint(day: Day): EveningTask[] {
+  const today = dateAt(day, day.at);
+  const products = new Set(laidToday(day).map(({ step }) => step.coat.coating.id));
+  const { units } = day.job.settings;
+  return bucketsOf(day.job, day.reading)
+    .filter(({ coating, left }) => products.has(coating.id) && left > 0)
+    .map((bucket) => ({
+      id: `paint/${bucket.tins[0]?.id ?? ''}/${today}`,
+      kind: 'paint' as const,
+      words: `Close the ${bucketWords(bucket)}: wipe the rim, film on the paint, lid down`,
+      why: `About ${formatVolume(bucket.left, units)} left${bucket.isSeen ? '' : ', as reckoned'}.`,
+    }));
+}
+
+function pieces(day: Day): EveningTask[] {
+  const open = openTonight(day);
+  const hung = day.ripening.filter(
+    ({ piece, verb, opens }) => verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff,
+  );
+  const inPlace = day.ripening.filter(({ piece, state }) => !piece.comesOff && (state === 'wet' || state === 'tacky'));
+  const nightly = day.ripening.filter(({ piece, opens }) => hangsByNight(piece) && opens > day.at);
+  const marks = (steps: readonly Pick<PieceStep, 'piece'>[]): string =>
+    marksInWords(steps.map(({ piece }) => piece.mark));
+  const tasks: EveningTask[] = [];
+  if (open.length > 0)
+    tasks.push({
+      id: 'pieces/tonight',
+      kind: 'pieces',
+      words: `Hang ${marks(open)}, or board the opening up`,
+      why: 'It must close at night. Fire and escape doors are never left off.',
+    });
+  const apart = [
+    ...new Map(
+      [...hung, ...nightly.filter(({ piece }) => piece.keptApart === null)].map((ripe) => [ripe.piece.id, ripe]),
+    ).values(),
+  ];
+  if (apart.length > 0)
+    tasks.push({
+      id: 'pieces/wedge',
+      kind: 'pieces',
+      words: `Wedge ${marks(apart)} ajar, or stick bumpers on`,
+      why: 'A soft coat sticks to its stop overnight and tears.',
+    });
+  if (inPlace.length > 0)
+    tasks.push({
+      id: 'pieces/open',
+      kind: 'pieces',
+      words: `Leave ${marks(inPlace)} open and marked “wet paint”`,
+      why: 'So that nothing sticks, and nobody leans on it. Keep children and pets out.',
+    });
+  return tasks;
+}
+
+function air(day: Day): EveningTask[] {
+  const { clocks } = day.problem;
+  const coldAt = new Map<string, { marks: string[]; coldest: number; least: number; name: string }>();
+  for (const { piece, coated, state } of day.ripening) {
+    if (state !== 'wet' && state !== 'tacky') continue;
+    const { minTemperature, name } = coated.coat.coating;
+    const placeId = piece.comesOff
+      ? day.job.places.find(({ kind }) => kind === 'rack')?.climateId
+      : day.job.rooms.find(({ id }) => id === piece.roomId)?.climateId;
+    const hours = clocks.air(placeId ?? '');
+    let coldest = Infinity;
+    for (let hour = Math.floor(day.at / 60); hour < day.at / 60 + 14; hour++)
+      coldest = Math.min(coldest, hours.at(hour)?.temperature ?? Infinity);
+    if (coldest >= minTemperature + 1) continue;
+    const place = day.job.climates.find(({ id }) => id === placeId)?.name ?? '';
+    const known = coldAt.get(place);
+    coldAt.set(place, {
+      marks: [...(known?.marks ?? []), piece.mark],
+      coldest: Math.min(coldest, known?.coldest ?? Infinity),
+      least: Math.max(minTemperature, known?.least ?? -Infinity),
+      name,
+    });
+  }
+  return [...coldAt].map(([place, { marks, coldest, least }]) => ({
+    id: `air/${place}`,
+    kind: 'air',
+    words: `Keep ${place} above ${Math.ceil(least)} °C tonight`,
+    why: `${Math.round(coldest)} °C is expected, and ${marksInWords(marks)} is still soft: below ${least} °C nothing dries. No open flame near solvent vapour.`,
+  }));
+}
+
+/** What the next working day begins with. */
+function tomorrow(day: Day): EveningTask[] {
+  const { reading, at, job } = day;
+  const today = dateAt(day, at);
+  const ahead = reading.runs.filter(({ start }) => dateAt(day, start) > today);
+  const [first] = ahead.toSorted((one, other) => one.start - other.start);
+  if (!first) return [];
+  const date = dateAt(day, first.start);
+  const runs = ahead.filter(({ start }) => dateAt(day, start) === date);
+  const until = Math.max(...runs.map(({ end }) => end)) + 1;
+  const tasks: EveningTask[] = [
+    {
+      id: `tomorrow/first/${date}`,
+      kind: 'tomorrow',
+      words: `${timeOn(day, first.start)}: ${first.steps[0] ? stepWords(first.steps[0]).toLowerCase() : ''}, ${marksInWords(first.steps.map(({ piece }) => piece.mark))}`,
+      why: 'The first run of the next day.',
+    },
+  ];
+  for (const { coating, hex, litres } of unopenedFor(job, reading, first.start, until)) {
+    const name = bucketWords({
+      coating,
+      colourName:
+        hex === null
+          ? null
+          : (job.groups
+              .flatMap(({ colour, backColour }) => [colour, ...(backColour ? [backColour] : [])])
+              .find((colour) => colour.hex.toLowerCase() === hex)?.name ?? hex),
+    });
+    tasks.push({
+      id: `tomorrow/tin/${coating.id}/${hex ?? ''}`,
+      kind: 'tomorrow',
+      words: `Have ${name} there: ${formatVolume(litres, job.settings.units)} or more`,
+      why: 'No tin of it is open. Bring it in tonight: cold paint drags.',
+    });
+  }
+  const heavy = runs.filter(({ needsTwo }) => needsTwo);
+  if (heavy.length > 0)
+    tasks.push({
+      id: `tomorrow/two/${date}`,
+      kind: 'tomorrow',
+      words: `Two people ${timeOn(day, heavy[0]?.start ?? 0)}: ${marksInWords(heavy.flatMap(({ steps }) => steps.map(({ piece }) => piece.mark)))}`,
+      why: 'Too heavy for one.',
+    });
+  for (const work of reading.siteWork) {
+    if (work.doneAt === null && dateAt(day, work.start) === date)
+      tasks.push({
+        id: `tomorrow/${work.id}`,
+        kind: 'tomorrow',
+        words: `${capital(work.words)} (${work.place})`,
+        why: `Planned ${timeOn(day, work.start)}.`,
+      });
+  }
+  return tasks;
+}

@@ -1,0 +1,370 @@
+import { PLAIN_WATER, dryingProduct } from '../job/job-clocks.ts';
+import { marksInWords } from '../job/marks.ts';
+import { progressByTask } from '../job/progress.ts';
+import { shiftsOf } from '../planning/crew-shifts.ts';
+import { isCoat } from '../planning/lying-coats.ts';
+import { outingsOf } from '../planning/night-hanging.ts';
+import { patchWaits } from '../planning/patch-waits.ts';
+import { pieceSteps, type CoatStep, type PieceStep } from '../planning/piece-steps.ts';
+import { stepWords } from '../planning/step-words.ts';
+import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
+import { doneStampsByTask, workClimateId } from './laid-coats.ts';
+
+/** Something that is to be looked at, at a minute. */
+export interface Reminder {
+  /** Stable, so that what was seen stays seen: kind, and what it is about. */
+  id: string;
+  /** Minutes from the plan's t0. */
+  at: number;
+  /** What to do: “Look D-03 over for drips, both sides of every edge”. */
+  words: string;
+  /** Why, or what comes of it. */
+  detail: string;
+  pieceId: string | null;
+}
+
+/** A kind of reminder: where it comes from. */
+export interface ReminderKind {
+  id: string;
+  /** What it reminds of, for whoever switches it off. */
+  name: string;
+  from(day: Day): Reminder[];
+}
+
+/** A coat that was put on, with when. */
+interface Laid {
+  step: CoatStep;
+  at: number;
+}
+
+/** Every coat in the log, in the order of time. */
+function laidOf(day: Day): Laid[] {
+  const stamps = doneStampsByTask(day.job.log);
+  return day.job.pieces
+    .flatMap((piece) => pieceSteps(day.job, piece))
+    .flatMap((step): Laid[] => {
+      const stamp = isCoat(step) ? stamps.get(step.id) : undefined;
+      return stamp && isCoat(step) ? [{ step, at: minutesOn(day, stamp.at) }] : [];
+    })
+    .sort((one, other) => one.at - other.at);
+}
+
+const product = ({ coat }: CoatStep): string => coat.coating.name.split(',')[0]?.toLowerCase() ?? '';
+
+/** Minutes after a face until its drips have gathered and can still be brushed out. */
+const DRIPS_AFTER = 10;
+/** Coats that were stamped within so many minutes are looked over together. */
+const TOGETHER = 5;
+
+const dripLook: ReminderKind = {
+  id: 'drip-look',
+  name: 'Look for drips ten minutes after a face',
+  from(day) {
+    const groups: Laid[][] = [];
+    for (const laid of laidOf(day)) {
+      const group = groups.at(-1);
+      if (group?.[0] && laid.at - group[0].at <= TOGETHER) group.push(laid);
+      else groups.push([laid]);
+    }
+    return groups.flatMap((group) => {
+      const [first] = group;
+      if (first === undefined) return [];
+      const marks = marksInWords(group.map(({ step }) => step.piece.mark));
+      return [
+        {
+          id: `drip-look/${first.step.id}`,
+          at: first.at + DRIPS_AFTER,
+          words: `Look ${marks} over for drips and runs`,
+          detail:
+            'Both sides of every edge, and the far side. Brush a run out while it is wet; once it drags, leave it.',
+          pieceId: first.step.piece.id,
+        },
+      ];
+    });
+  },
+};
+
+/** Minutes after the last coat until its tape is pulled while that is still wet. */
+const TAPE_AFTER = 5;
+
+const pullTape: ReminderKind = {
+  id: 'tape',
+  name: 'Pull the tape',
+  from(day) {
+    const stamps = doneStampsByTask(day.job.log);
+    return day.job.pieces.flatMap((piece) => {
+      const steps = pieceSteps(day.job, piece);
+      const coats = steps.filter(isCoat);
+      const isMasked = steps.some(({ operation, id }) => operation === 'mask' && stamps.has(id));
+      if (!isMasked || coats.length === 0 || !coats.every(({ id }) => stamps.has(id))) return [];
+      if (steps.some(({ operation, id }) => operation === 'refit' && stamps.has(id))) return [];
+      const last = Math.max(...coats.map(({ id }) => minutesOn(day, stamps.get(id)?.at ?? day.now)));
+      const dry = day.ripening.find((ripe) => ripe.piece.id === piece.id)?.touchDry;
+      const later = dry === undefined ? 'once it is touch dry' : `at touch dry, ${timeOn(day, dry)}`;
+      return [
+        {
+          id: `tape/${piece.id}/${last}`,
+          at: last + TAPE_AFTER,
+          words: `Pull the tape on ${piece.mark}`,
+          detail: `While it is wet, back over itself. Missed it? Score the line and pull ${later}.`,
+          pieceId: piece.id,
+        },
+      ];
+    });
+  },
+};
+
+/** Minutes before the end of a pot that it is said. */
+const POT_WARNING = 15;
+
+const potLife: ReminderKind = {
+  id: 'pot-life',
+  name: 'The end of a mixed pot',
+  from(day) {
+    const started = progressByTask(day.job.log);
+    const pots: { step: CoatStep; mixed: number; ends: number }[] = [];
+    for (const { step, at } of usesOfPots(day)) {
+      const { coating } = step.coat;
+      const [kind] = coating.drying;
+      if (coating.potLife === null || kind === undefined) continue;
+      const startedAt = started.get(step.id)?.startedAt;
+      const mixed = startedAt ? minutesOn(day, startedAt) : at - (started.get(step.id)?.minutes ?? 0);
+      const last = pots.findLast((pot) => pot.step.coat.coating.id === coating.id);
+      if (last && mixed < last.ends) continue;
+      const clock = day.problem.clocks.clock(workClimateId(day.job, step), kind, dryingProduct(coating));
+      pots.push({ step, mixed, ends: clock.reach(mixed, coating.potLife * 60) });
+    }
+    return pots.map(({ step, mixed, ends }) => ({
+      id: `pot-life/${step.id}`,
+      at: ends - POT_WARNING,
+      words: `The pot of ${product(step)} goes off at ${timeOn(day, ends)}`,
+      detail: `Mixed about ${timeOn(day, mixed)}. Use it up, clean the tool, and mix the next one no larger than you will use. It sets in the gun as well.`,
+      pieceId: null,
+    }));
+  },
+};
+
+/** Coats that took, or take, a mixed pot: done ones and the one that is under way. */
+function usesOfPots(day: Day): Laid[] {
+  const progress = progressByTask(day.job.log);
+  const running = day.job.pieces
+    .flatMap((piece) => pieceSteps(day.job, piece))
+    .flatMap((step): Laid[] => {
+      const stamped = progress.get(step.id);
+      return isCoat(step) && stamped?.startedAt && !stamped.doneAt
+        ? [{ step, at: minutesOn(day, stamped.startedAt) }]
+        : [];
+    });
+  return [...laidOf(day), ...running].sort((one, other) => one.at - other.at);
+}
+
+const DONE_TO = {
+  turn: 'be turned',
+  recoat: 'be recoated',
+  'put-right': 'be put right',
+  hang: 'be hung',
+  use: 'close',
+} as const;
+
+const opens: ReminderKind = {
+  id: 'opens',
+  name: 'A piece may be turned, recoated, hung or closed',
+  from: (day) =>
+    day.ripening
+      .filter((ripe) => ripe.opens > ripe.since)
+      .map((ripe) => {
+        const { piece, verb, coated } = ripe;
+        const isWedged = verb === 'use' && piece.keptApart !== null;
+        const apart = piece.keptApart?.by === 'bumpers' ? 'take the bumpers off' : 'take the wedge out';
+        return {
+          id: `opens/${coated.id}/${verb}`,
+          at: ripe.opens,
+          words: isWedged ? `${piece.mark} may close: ${apart}` : `${piece.mark} can ${DONE_TO[verb]}`,
+          detail:
+            ripe.next === null
+              ? `${product(coated)}, put on ${timeOn(day, ripe.since)}`
+              : `Next: ${stepWords(ripe.next).toLowerCase()}`,
+          pieceId: piece.id,
+        };
+      }),
+};
+
+/** Minutes before a recoat window closes that it is said. */
+const WINDOW_WARNING = 120;
+
+const closes: ReminderKind = {
+  id: 'closes',
+  name: 'A recoat window is about to close',
+  from: (day) =>
+    day.ripening.flatMap(({ piece, coated, closes: end }) =>
+      end === null
+        ? []
+        : [
+            {
+              id: `closes/${coated.id}`,
+              at: end - WINDOW_WARNING,
+              words: `Recoat ${piece.mark} before ${timeOn(day, end)}`,
+              detail: 'Later than that the coats no longer bond by themselves: it has to be abraded again.',
+              pieceId: piece.id,
+            },
+          ],
+    ),
+};
+
+/** A gun stands in water for a day at most, a wrapped brush or roller keeps overnight: minutes, and how long before it is said. */
+const KEEPING = {
+  spray: { keeps: 24 * 60, before: 4 * 60 },
+  wrapped: { keeps: 16 * 60, before: 2 * 60 },
+} as const;
+
+const gunInWater: ReminderKind = {
+  id: 'gun',
+  name: 'The gun has stood in water since yesterday',
+  from(day) {
+    const last = laidOf(day).findLast(({ step }) => step.coat.coat.tool === 'spray');
+    if (!last) return [];
+    const { keeps, before } = KEEPING.spray;
+    return [
+      {
+        id: `gun/${last.step.id}`,
+        at: last.at + keeps - before,
+        words: `Take the gun apart and clean it by ${timeOn(day, last.at + keeps)}`,
+        detail: `It has stood in water since ${timeOn(day, last.at)}: longer than a day, and nozzle and needle corrode. Lock it and let the pressure off first.`,
+        pieceId: null,
+      },
+    ];
+  },
+};
+
+const wrappedTools: ReminderKind = {
+  id: 'wrapped',
+  name: 'Wrapped brushes and rollers dry up',
+  from(day) {
+    const last = new Map<string, Laid>();
+    for (const laid of laidOf(day)) {
+      if (laid.step.coat.coat.tool !== 'spray')
+        last.set(`${laid.step.coat.coating.id}/${laid.step.coat.coat.tool}`, laid);
+    }
+    const { keeps, before } = KEEPING.wrapped;
+    return [...last].flatMap(([key, { step, at }]) => {
+      const next = day.reading.runs.find(
+        ({ start, steps: [first] }) =>
+          start > at && first?.coat && `${first.coat.coating.id}/${first.coat.coat.tool}` === key,
+      );
+      if (next && next.start <= at + keeps) return [];
+      return [
+        {
+          id: `wrapped/${step.id}`,
+          at: at + keeps - before,
+          words: `Wash out the ${step.coat.coat.tool} of ${product(step)}`,
+          detail: `Wrapped since ${timeOn(day, at)}: it keeps until about ${timeOn(day, at + keeps)}, and it is ${next ? `needed only ${timeOn(day, next.start)}` : 'not needed any more'}.`,
+          pieceId: null,
+        },
+      ];
+    });
+  },
+};
+
+const dries: ReminderKind = {
+  id: 'dries',
+  name: 'Filler, wash or preservative is dry',
+  from(day) {
+    const stamps = doneStampsByTask(day.job.log);
+    return day.job.pieces.flatMap((piece) => {
+      const steps = pieceSteps(day.job, piece);
+      const index = steps.findLastIndex(({ id }) => stamps.has(id));
+      const [step, next] = [steps[index], steps[index + 1]];
+      if (!step || !next || step.dryHours === 0) return [];
+      const from = minutesOn(day, stamps.get(step.id)?.at ?? day.now);
+      const clock = day.problem.clocks.clock(workClimateId(day.job, step), 'evaporating', PLAIN_WATER);
+      return [
+        {
+          id: `dries/${step.id}`,
+          at: clock.reach(from, step.dryHours * 60),
+          words: `${piece.mark} is dry after “${stepWords(step).toLowerCase()}”`,
+          detail: `Next: ${stepWords(next).toLowerCase()}`,
+          pieceId: piece.id,
+        },
+      ];
+    });
+  },
+};
+
+/** Minutes before the crew goes that an opening is named which has to close. */
+const BEFORE_NIGHT = 75;
+
+/** Pieces that are off their hinges, though their opening has to close at night. */
+export function openTonight({ job }: Pick<Day, 'job'>): PieceStep[] {
+  const progress = progressByTask(job.log);
+  const isDone = ({ id }: PieceStep): boolean => progress.get(id)?.doneAt != null;
+  return job.pieces
+    .filter(({ comesOff, access }) => comesOff && access.closesAtNight && !access.standIn)
+    .flatMap((piece) => {
+      const out = outingsOf(pieceSteps(job, piece)).find(({ steps, back }) => steps.some(isDone) && !isDone(back));
+      return out ? [out.back] : [];
+    });
+}
+
+const closeTonight: ReminderKind = {
+  id: 'close-tonight',
+  name: 'A door must close tonight',
+  from(day) {
+    const today = dateAt(day, day.at);
+    const { days } = day.problem.clocks;
+    const ends = day.job.crew
+      .flatMap((painter) => shiftsOf(painter, days))
+      .flatMap(([, until]) => (dateAt(day, until - 1) === today ? [until] : []));
+    if (ends.length === 0) return [];
+    const end = Math.max(...ends);
+    return openTonight(day).map(({ id, piece }) => ({
+      id: `close-tonight/${id}/${today}`,
+      at: end - BEFORE_NIGHT,
+      words: `${piece.mark} must close tonight`,
+      detail: 'Hang it on a wedge, or board the opening up. A fire or escape door is not left off overnight.',
+      pieceId: piece.id,
+    }));
+  },
+};
+
+const readPatch: ReminderKind = {
+  id: 'patch',
+  name: 'A test patch can be read',
+  from: (day) =>
+    [...patchWaits(day.job, day.reading.t0)].map(([groupId, at]) => ({
+      id: `patch/${groupId}/${at}`,
+      at,
+      words: `Read the test patch on ${day.job.groups.find(({ id }) => id === groupId)?.name ?? 'its group'}`,
+      detail: 'Fingernail and tape. Its coats wait for it.',
+      pieceId: null,
+    })),
+};
+
+const siteWork: ReminderKind = {
+  id: 'site',
+  name: 'Work in the rooms and about the air',
+  from: (day) =>
+    day.reading.siteWork
+      .filter(({ doneAt }) => doneAt === null)
+      .map(({ id, start, words, place }) => ({
+        id: `site/${id}/${start}`,
+        at: start,
+        words: `${place}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`,
+        detail: 'What is painted there waits for it.',
+        pieceId: null,
+      })),
+};
+
+/** Every kind of reminder. To add one is to add an entry. */
+export const KINDS_OF_REMINDER: readonly ReminderKind[] = [
+  dripLook,
+  pullTape,
+  potLife,
+  opens,
+  closes,
+  gunInWater,
+  wrappedTools,
+  dries,
+  closeTonight,
+  readPatch,
+  siteWork,
+];

@@ -1,0 +1,177 @@
+import { coatingOf, groupOf } from '../job/queries.ts';
+import type { LogEntry } from '../job/record.ts';
+import type { Job } from '../job/schema.ts';
+import type { OpenedTin } from '../job/tin-schema.ts';
+import { isCoat } from '../planning/lying-coats.ts';
+import { pieceSteps, type CoatStep } from '../planning/piece-steps.ts';
+import type { PlanReading } from '../planning/read-plan.ts';
+import { litresOnto, residueIn } from '../quantities/litres.ts';
+import { coatedArea } from '../quantities/take-off.ts';
+import type { Coating } from '../shelf/coating.ts';
+import { colourOfCoat, doneStampsByTask } from './laid-coats.ts';
+
+/** Tins that share one bucket, or a tin by itself, with what the log has taken out of it. */
+export interface Bucket {
+  /** In the order in which they were opened. */
+  tins: OpenedTin[];
+  coating: Coating;
+  hex: string | null;
+  /** What the colour is called in the job; null for primers. */
+  colourName: string | null;
+  /** Litres that were in the tins when they were opened. */
+  opened: number;
+  /** Litres that coats and tools have taken, as reckoned from the stamps. */
+  used: number;
+  /** Litres that are left: as somebody saw it last, less what was taken since; never below nothing. */
+  left: number;
+  /** Whether somebody looked, so that `left` is more than a reckoning. */
+  isSeen: boolean;
+  /** Its open coats in the order of the plan, and the first of them that it does not last for; null when it does for all. */
+  ahead: { steps: readonly CoatStep[]; litres: number; runsOutAt: CoatStep | null; isMidRun: boolean };
+}
+
+/** Litres that one step takes out of the tin. */
+export function litresOfStep(job: Pick<Job, 'mixing'>, { piece, coat }: CoatStep): number {
+  return coat.faces.reduce(
+    (sum, face) =>
+      sum + litresOnto(coatedArea(piece, face, coat.coat.extent), coat.coat.tool, coat.coating, job.mixing.gun),
+    0,
+  );
+}
+
+/** The buckets of a job that are in use, with what is left in each and how far it will go. */
+export function bucketsOf(job: Job, reading: Pick<PlanReading, 'runs' | 'starts'> | null): Bucket[] {
+  const stamps = doneStampsByTask(job.log);
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter(isCoat);
+  return joined(job.tins).flatMap((tins): Bucket[] => {
+    const [first] = tins;
+    const coating = first && coatingOf(job, first.product);
+    if (!first || !coating) return [];
+    const ids = new Set(tins.map(({ id }) => id));
+    const drawn = steps.flatMap((step) => {
+      const stamp = stamps.get(step.id);
+      return stamp?.tinId !== undefined && ids.has(stamp.tinId) ? [{ step, stamp }] : [];
+    });
+    const opened = tins.reduce((sum, { litres }) => sum + litres, 0);
+    const taken = (since: string): number => drawnSince(job, drawn, since);
+    const seen = tins
+      .flatMap((tin) => tin.seen ?? [])
+      .reduce<OpenedTin['seen']>((last, one) => (last && last.at > one.at ? last : one), null);
+    const later = seen
+      ? tins.filter(({ openedAt }) => openedAt > seen.at).reduce((sum, { litres }) => sum + litres, 0)
+      : 0;
+    const left = Math.max(0, seen ? seen.litres + later - taken(seen.at) : opened - taken(''));
+    const hex = first.hex?.toLowerCase() ?? null;
+    const open = steps.filter(
+      (step) => !stamps.has(step.id) && step.coat.coating.id === coating.id && colourOfCoat(job, step) === hex,
+    );
+    return [
+      {
+        tins,
+        coating,
+        hex,
+        colourName: colourName(job, hex),
+        opened,
+        used: taken(''),
+        left,
+        isSeen: seen !== null,
+        ahead: aheadOf(job, open, reading, left),
+      },
+    ];
+  });
+}
+
+/** What a colour is called in the job. */
+function colourName(job: Job, hex: string | null): string | null {
+  if (hex === null) return null;
+  const colours = job.groups.flatMap(({ colour, backColour }) => [colour, ...(backColour ? [backColour] : [])]);
+  return colours.find((colour) => colour.hex.toLowerCase() === hex)?.name ?? hex;
+}
+
+/** Litres that were drawn after a moment: onto pieces, and once a day what stays in each tool. */
+function drawnSince(job: Job, drawn: readonly { step: CoatStep; stamp: LogEntry }[], since: string): number {
+  const counted = drawn.filter(({ stamp }) => stamp.at > since);
+  const sessions = new Map(
+    counted.map(({ step, stamp }) => [`${stamp.at.slice(0, 10)}/${step.coat.coat.tool}`, step.coat.coat.tool]),
+  );
+  return (
+    counted.reduce((sum, { step }) => sum + litresOfStep(job, step), 0) +
+    [...sessions.values()].reduce((sum, tool) => sum + residueIn(tool), 0)
+  );
+}
+
+function aheadOf(
+  job: Job,
+  open: readonly CoatStep[],
+  reading: Pick<PlanReading, 'runs' | 'starts'> | null,
+  left: number,
+): Bucket['ahead'] {
+  const starts = reading?.starts;
+  const steps = starts
+    ? open
+        .filter(({ id }) => starts.has(id))
+        .sort((one, other) => (starts.get(one.id) ?? 0) - (starts.get(other.id) ?? 0))
+    : open;
+  let rest = left;
+  let litres = 0;
+  let runsOutAt: CoatStep | null = null;
+  for (const step of steps) {
+    const taken = litresOfStep(job, step);
+    litres += taken;
+    rest -= taken;
+    if (rest < -1e-9) runsOutAt ??= step;
+  }
+  const run = reading?.runs.find((candidate) => candidate.steps.some(({ id }) => id === runsOutAt?.id));
+  const isMidRun = runsOutAt !== null && run !== undefined && run.steps[0]?.id !== runsOutAt.id;
+  return { steps, litres, runsOutAt, isMidRun };
+}
+
+/** Tins by the buckets into which they were poured; what was put away is in use no more. */
+function joined(tins: readonly OpenedTin[]): OpenedTin[][] {
+  const inUse = tins
+    .filter(({ end }) => end === null)
+    .toSorted((one, other) => (one.openedAt < other.openedAt ? -1 : 1));
+  const buckets: OpenedTin[][] = [];
+  for (const tin of inUse) {
+    const own = buckets.filter((bucket) =>
+      bucket.some(({ id, boxedWith }) => tin.boxedWith.includes(id) || boxedWith.includes(tin.id)),
+    );
+    const merged = [...own.flat(), tin];
+    for (const bucket of own) buckets.splice(buckets.indexOf(bucket), 1);
+    buckets.push(merged);
+  }
+  return buckets;
+}
+
+/** A bucket in words: “trim enamel, reed”. */
+export const bucketWords = ({ coating, colourName: name }: Pick<Bucket, 'coating' | 'colourName'>): string =>
+  [coating.name.split(',')[0]?.toLowerCase(), name].filter(Boolean).join(', ');
+
+/** Products that the plan needs by a moment (minutes from its t0) and of which nothing is open. */
+export function unopenedFor(
+  job: Job,
+  reading: PlanReading,
+  from: number,
+  until: number,
+): { coating: Coating; hex: string | null; litres: number }[] {
+  const stamps = doneStampsByTask(job.log);
+  const needed = new Map<string, { coating: Coating; hex: string | null; litres: number }>();
+  const open = bucketsOf(job, null);
+  for (const run of reading.runs) {
+    if (run.start < from || run.start >= until) continue;
+    for (const step of run.steps.filter(isCoat)) {
+      const hex = colourOfCoat(job, step);
+      const { coating } = step.coat;
+      if (
+        stamps.has(step.id) ||
+        open.some((bucket) => bucket.coating.id === coating.id && bucket.hex === hex && bucket.left > 0)
+      )
+        continue;
+      if (groupOf(job, step.piece) === undefined) continue;
+      const key = `${coating.id}/${hex ?? ''}`;
+      const known = needed.get(key) ?? { coating, hex, litres: 0 };
+      needed.set(key, { ...known, litres: known.litres + litresOfStep(job, step) });
+    }
+  }
+  return [...needed.values()];
+}

@@ -80,7 +80,7 @@ export const statePace = command({
   args: z.object({ key: z.enum(PACE_KEYS), factor: z.number().nullable() }),
   label: ({ key, factor }) => (factor === null ? `Usual pace: ${key}` : `Own pace: ${key}`),
   change(draft, { key, factor }) {
-    if (factor === null) delete draft.paces[key];
-    else draft.paces[key] = factor;
+    const { [key]: _stated, ...others } = draft.paces;
+    draft.paces = factor === null ? others : { ...others, [key]: factor };
   },
 });

@@ -1,0 +1,72 @@
+import type { Job } from '../job/schema.ts';
+import type { TinEnd } from '../job/tin-schema.ts';
+import type { Coating } from '../shelf/coating.ts';
+import { marksInWords } from '../job/marks.ts';
+import { bucketsOf, type Bucket } from '../running/tins-in-use.ts';
+import { laidCoats } from '../running/laid-coats.ts';
+import type { JobClocks } from '../job/job-clocks.ts';
+
+/** What becomes of a rest, in words. */
+export const TIN_END_WORDS: Readonly<Record<TinEnd, string>> = {
+  'touch-up': 'Touch-up kit',
+  kept: 'Kept for the next job',
+  'given-on': 'Given on',
+  collected: 'To the collection point',
+  'dried-out': 'Dried out',
+};
+
+/** What may be done with the rest of a paint, by what is in it; what applies is for local rules to say. */
+export function disposalOf({ family, hazards, potLife, thinner }: Coating): {
+  advice: string;
+  allowed: readonly TinEnd[];
+} {
+  if (potLife !== null) {
+    return {
+      advice: 'Unmixed parts go to the collection point, each in its own tin; mixed rests only once they are hard.',
+      allowed: ['kept', 'collected'],
+    };
+  }
+  if (thinner === 'spirit' || thinner === 'alcohol' || family === 'oil' || hazards.includes('solvent')) {
+    return {
+      advice:
+        'Solvent paint is hazardous waste, tins and wash solvent too. Never down a drain, never into the bin wet.',
+      allowed: ['touch-up', 'kept', 'given-on', 'collected'],
+    };
+  }
+  return {
+    advice:
+      'Keep it from frost. A rest is dried out in the open tin, or in sand, and goes with the household waste where local rules allow; liquid it goes to the collection point.',
+    allowed: ['touch-up', 'kept', 'given-on', 'collected', 'dried-out'],
+  };
+}
+
+/** A rest of paint as its label says it. */
+export interface LeftPaint {
+  bucket: Bucket;
+  /** Marks of the pieces on which it lies, and the rooms. */
+  on: string;
+  rooms: string[];
+  /** When it was last used, local ISO; null where it never was. */
+  lastUsed: string | null;
+  disposal: ReturnType<typeof disposalOf>;
+}
+
+/** Every rest that there is, with where its paint lies: what a label needs so that it can be used again in years. */
+export function leftPaints(job: Job, clocks: Pick<JobClocks, 't0'>): LeftPaint[] {
+  const laid = job.pieces.flatMap((piece) => laidCoats(job, clocks, piece));
+  const ended = { ...job, tins: job.tins.map((tin) => ({ ...tin, end: null })) };
+  return bucketsOf(ended, null).map((bucket) => {
+    // What was put away is still a rest, with its end as stated.
+    const tins = job.tins.filter(({ id }) => bucket.tins.some((tin) => tin.id === id));
+    const own = laid.filter(({ tin }) => tins.some(({ id }) => id === tin?.id));
+    const pieces = own.map(({ step }) => step.piece);
+    const roomIds = new Set(pieces.map(({ roomId }) => roomId));
+    return {
+      bucket: { ...bucket, tins },
+      on: pieces.length === 0 ? 'nothing yet' : marksInWords(pieces.map(({ mark }) => mark)),
+      rooms: job.rooms.flatMap(({ id, name }) => (roomIds.has(id) ? [name] : [])),
+      lastUsed: own.at(-1)?.stamp.at ?? null,
+      disposal: disposalOf(bucket.coating),
+    };
+  });
+}

@@ -1,0 +1,213 @@
+import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
+import type { JobClocks } from '../job/job-clocks.ts';
+import type { AcceptedPlan } from '../job/record.ts';
+import { PACE_KEYS, type Job, type PaceKey } from '../job/schema.ts';
+import { localDate } from '../job/site-time.ts';
+import { definitionOf, type PieceKind } from '../pieces/registry.ts';
+import { learntDrying } from '../planning/learnt-drying.ts';
+import { learntPaces, measuredSteps, paceKeyOf, type MeasuredStep } from '../planning/learnt-paces.ts';
+import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
+import { doneStampsByTask } from '../running/laid-coats.ts';
+import { bucketsOf, bucketWords, type Bucket } from '../running/tins-in-use.ts';
+import { formatVolume } from '../units/quantity.ts';
+
+/** What a pace is called. */
+export const PACE_NAMES: Readonly<Record<PaceKey, string>> = {
+  hardware: 'Hardware off and on',
+  mask: 'Masking',
+  wash: 'Washing and deglossing',
+  abrade: 'Abrading',
+  fill: 'Filling, moulding, drilling',
+  denib: 'Denibbing and putting right',
+  brush: 'Coats by brush',
+  roller: 'Coats by roller',
+  spray: 'Coats by spray',
+  rehang: 'Hanging',
+};
+
+/** Hours of one kind of work, or of one kind of piece: as they are planned at the usual pace, and as they were measured. */
+export interface HoursRow {
+  key: string;
+  name: string;
+  planned: number;
+  real: number;
+  /** Steps that were measured. */
+  steps: number;
+}
+
+/** Days of one stage of the work: first and last, in the first plan and by the log, as ISO dates; null where there is none. */
+export interface DaysRow {
+  name: string;
+  planned: { from: string; until: string } | null;
+  real: { from: string; until: string; isOver: boolean } | null;
+}
+
+/** Litres out of one bucket: reckoned from the stamps, and seen to be gone. */
+export interface LitresRow {
+  bucket: Bucket;
+  name: string;
+  reckoned: number;
+  /** Null while nobody has looked into the tin. */
+  real: number | null;
+}
+
+const sum = (steps: readonly MeasuredStep[], of: (step: MeasuredStep) => number): number =>
+  steps.reduce((total, step) => total + of(step), 0);
+
+function hoursBy<K extends string>(
+  steps: readonly MeasuredStep[],
+  keyOf: (step: MeasuredStep) => K,
+  nameOf: (key: K) => string,
+): HoursRow[] {
+  const byKey = new Map<K, MeasuredStep[]>();
+  for (const step of steps) byKey.set(keyOf(step), [...(byKey.get(keyOf(step)) ?? []), step]);
+  return [...byKey].map(([key, own]) => ({
+    key,
+    name: nameOf(key),
+    planned: sum(own, ({ usual }) => usual) / 60,
+    real: sum(own, ({ minutes }) => minutes) / 60,
+    steps: own.length,
+  }));
+}
+
+/** Measured hours by stage of work and by kind of piece, against the usual pace of whoever did them. */
+export function hoursAgainst(job: Job): { byWork: HoursRow[]; byKind: HoursRow[] } {
+  const steps = measuredSteps(job);
+  const byWork = hoursBy(
+    steps,
+    ({ step }) => paceKeyOf(step),
+    (key) => PACE_NAMES[key],
+  );
+  return {
+    byWork: PACE_KEYS.flatMap((key) => byWork.filter((row) => row.key === key)),
+    byKind: hoursBy(
+      steps,
+      ({ step }) => step.piece.kind,
+      (kind: PieceKind) => definitionOf(kind).plural,
+    ),
+  };
+}
+
+/** Stages of the work for its days. */
+const STAGES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
+  {
+    name: 'Prepared',
+    holds: ({ operation }) =>
+      !['coat', 'denib', 'rehang', 'refit', 'hang-for-night', 'take-down', 'put-right'].includes(operation),
+  },
+  { name: 'Primed', holds: ({ coat }) => coat?.coating.role === 'primer' },
+  { name: 'Finished', holds: ({ coat, rework }) => coat !== null && coat.coating.role !== 'primer' && rework === null },
+  { name: 'Put right', holds: ({ rework }) => rework !== null },
+  { name: 'Hung', holds: ({ operation }) => operation === 'rehang' || operation === 'refit' },
+];
+
+/** Days of each stage in the first plan that was accepted, against the log. */
+export function daysAgainst(job: Job, first: Pick<AcceptedPlan, 't0' | 'tasks'> | null): DaysRow[] {
+  const stamps = doneStampsByTask(job.log);
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
+  const planned = new Map((first?.tasks ?? []).map((task) => [task.id, task]));
+  return STAGES.flatMap(({ name, holds }): DaysRow[] => {
+    const own = steps.filter(holds);
+    if (own.length === 0) return [];
+    const tasks = own.flatMap(({ id }) => planned.get(id) ?? []);
+    const done = own.flatMap(({ id }) => stamps.get(id)?.at.slice(0, 10) ?? []).sort();
+    const dateOf = (minutes: number): string => localDate(first?.t0 ?? '', minutes, job.site.timeZone);
+    const [from, until] = [done[0], done.at(-1)];
+    return [
+      {
+        name,
+        planned:
+          tasks.length === 0
+            ? null
+            : {
+                from: dateOf(Math.min(...tasks.map(({ start }) => start))),
+                until: dateOf(Math.max(...tasks.map(({ end }) => end)) - 1),
+              },
+        real: from === undefined || until === undefined ? null : { from, until, isOver: done.length === own.length },
+      },
+    ];
+  });
+}
+
+/** Litres out of every bucket that was opened, against what its coats should have taken. */
+export function litresAgainst(job: Job): LitresRow[] {
+  const all = { ...job, tins: job.tins.map((tin) => ({ ...tin, end: null })) };
+  return bucketsOf(all, null).map((bucket) => ({
+    bucket,
+    name: bucketWords(bucket),
+    reckoned: bucket.used,
+    real: bucket.isSeen ? bucket.opened - bucket.left : null,
+  }));
+}
+
+/** A default that the job has shown to be off, and the command that changes it. */
+export interface Lesson {
+  id: string;
+  /** What to change: “Coats by brush take 1.3 times as long”. */
+  words: string;
+  /** What it rests on. */
+  because: string;
+  command: { [N in CommandName]: { name: N; args: CommandArgs<N> } }[CommandName];
+}
+
+/** Nearer to the default than this share, nothing is to be learnt. */
+const WORTH_IT = 0.08;
+/** What was drawn from a tin by less than this many litres says nothing of its spread. */
+const LEAST_DRAWN = 0.4;
+
+const times = (factor: number): string => `${factor.toFixed(2)} times`;
+
+/** What to change in paces, spread rates and drying hours, by what was measured; what is stated already is left out. */
+export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
+  const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]): Lesson[] => {
+    const stated = job.paces[key] ?? 1;
+    if (Math.abs(factor / stated - 1) < WORTH_IT) return [];
+    const rounded = Math.round(factor * 100) / 100;
+    return [
+      {
+        id: `pace/${key}`,
+        words: `${PACE_NAMES[key]}: ${times(rounded)} the usual pace`,
+        because: `median of the last ${entries} that were timed${stated === 1 ? '' : `; so far ${times(stated)}`}`,
+        command: { name: 'state-pace', args: { key, factor: rounded } },
+      },
+    ];
+  });
+  const spreads = litresAgainst(job).flatMap(({ bucket, name, reckoned, real }): Lesson[] => {
+    if (real === null || reckoned < LEAST_DRAWN || Math.abs(real / reckoned - 1) < WORTH_IT) return [];
+    const { coating } = bucket;
+    const dryFilm = Math.round(Math.max(5, Math.min(500, (coating.dryFilm * real) / reckoned)));
+    const { units } = job.settings;
+    return [
+      {
+        id: `spread/${coating.id}/${bucket.hex ?? ''}/${bucket.tins[0]?.id ?? ''}`,
+        words: `${name}: ${dryFilm} µm a coat instead of ${coating.dryFilm} µm`,
+        because: `${formatVolume(real, units)} went where ${formatVolume(reckoned, units)} were reckoned`,
+        command: { name: 'state-entry', args: { compartment: 'coatings', entry: { ...coating, dryFilm } } },
+      },
+    ];
+  });
+  const drying = [...learntDrying(job, clocks)].flatMap(([id, { factor, observations }]): Lesson[] => {
+    const coating = observations[0]?.step.coat.coating;
+    if (!coating || Math.abs(factor - 1) < WORTH_IT) return [];
+    const slower = (hours: number): number => Math.round(hours * factor * 100) / 100;
+    const { touch, handle, recoat, rehang, close, wash, full } = coating.hours;
+    const hours = {
+      touch: slower(touch),
+      handle: slower(handle),
+      recoat: slower(recoat),
+      rehang: slower(rehang),
+      close: slower(close),
+      wash: wash === null ? null : slower(wash),
+      full: slower(full),
+    };
+    return [
+      {
+        id: `drying/${id}`,
+        words: `${coating.name.split(',')[0] ?? coating.name}: all hours ${times(factor)} as long as its tin says`,
+        because: `${observations.length} ${observations.length === 1 ? 'stage' : 'stages'} found reached on this job`,
+        command: { name: 'state-entry', args: { compartment: 'coatings', entry: { ...coating, hours } } },
+      },
+    ];
+  });
+  return [...paces, ...spreads, ...drying];
+}

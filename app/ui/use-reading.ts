@@ -9,11 +9,15 @@ export function useJobProblem(): JobProblem {
   const { job, now } = useJob();
   const today = now.slice(0, 10);
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches } = job;
+  const { leftOut, defects, paces } = job;
   return useMemo(
     () => jobToProblem(job, `${today}T00:00`),
     // The problem does not depend on the name, the settings, the time of day or the accepted plan.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches, today],
+    [
+      ...[pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches],
+      ...[leftOut, defects, paces, today],
+    ],
   );
 }
 

@@ -8,7 +8,7 @@ import { hazardsOf } from '../../../core/planning/step-hazards.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { minutesAtWork } from '../../../core/planning/run-days.ts';
 import { isBenchWork } from '../../../core/planning/step-needs.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
@@ -23,6 +23,7 @@ import { Caution, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
+import { NowMenu } from './NowMenu.tsx';
 import { StrokesLine } from './StrokesLine.tsx';
 import type { Stamps } from './use-stamps.ts';
 
@@ -32,14 +33,17 @@ interface NowCardProps {
   at: number;
   stamps: Stamps;
   ripening: readonly Ripening[];
+  /** The run of this painter that comes after it today; null when none does. */
+  after: Run | null;
 }
 
-const VERBS = { turn: 'turned', hang: 'hung', recoat: 'recoated', use: 'used' } as const;
+const VERBS = { turn: 'turned', hang: 'hung', recoat: 'recoated', 'put-right': 'put right', use: 'used' } as const;
 /** What comes of doing it before the coat is ready. */
 const TOO_EARLY = {
   turn: 'A soft back takes the marks of whatever it lies on.',
   hang: 'A soft coat sticks to stops and hands, and tears.',
   recoat: 'Paint over a soft coat stays soft and blisters.',
+  'put-right': 'Sanded too early it tears.',
   use: 'A soft coat sticks to stops and hands, and tears.',
 } as const;
 
@@ -53,7 +57,7 @@ const inMarkOrder = (steps: readonly PieceStep[]): PieceStep[] =>
 const big = { minHeight: 64, fontSize: 20 } as const;
 
 /** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
-export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
+export function NowCard({ next, reading, at, stamps, ripening, after }: NowCardProps) {
   const { job, say } = useJob();
   if (next === null) {
     return (
@@ -182,7 +186,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
             </Caution>
           </Box>
         )}
-        <Box sx={{ display: 'grid', gridTemplateColumns: isRunning ? '1fr' : '1fr 1.4fr', gap: 1.5 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: isRunning ? '1fr 64px' : '1fr 1.4fr 64px', gap: 1.5 }}>
           {!isRunning && (
             <Button variant="outlined" sx={big} onClick={() => stamps.start(open)}>
               Start
@@ -191,6 +195,7 @@ export function NowCard({ next, reading, at, stamps, ripening }: NowCardProps) {
           <Button variant={early ? 'outlined' : 'contained'} sx={big} onClick={() => stamps.done(open)}>
             {open.length > 1 ? `All ${open.length} done` : 'Done'}
           </Button>
+          <NowMenu steps={open} after={after} stamps={stamps} />
         </Box>
         {open.length > 1 && (
           <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>

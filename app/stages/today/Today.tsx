@@ -4,13 +4,13 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useState } from 'react';
-import { minutesSince } from '../../../core/job/site-time.ts';
+import { useMemo, useState } from 'react';
+import { localTime } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { dayOf } from '../../../core/running/day.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
-import { ripeningPieces } from '../../../core/running/ripening.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
@@ -18,9 +18,16 @@ import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
+import { Evening } from './Evening.tsx';
+import { Learnt } from './Learnt.tsx';
 import { NowCard } from './NowCard.tsx';
+import { RackPicture } from './RackPicture.tsx';
+import { ReminderBar } from './ReminderBar.tsx';
+import { ReplanCard } from './ReplanCard.tsx';
 import { SiteWorkList } from './SiteWorkList.tsx';
+import { Tins } from './Tins.tsx';
 import { TouchList } from './TouchList.tsx';
+import { useReminders } from './use-reminders.ts';
 import { useStamps } from './use-stamps.ts';
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
@@ -42,19 +49,28 @@ export default function Today() {
       </EmptyState>
     );
   }
-  return <Day problem={problem} reading={reading} />;
+  return <DayView problem={problem} reading={reading} />;
 }
 
-function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
+function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
   const { job, now } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
+  const [touched, setTouched] = useState<'list' | 'rack'>('list');
   const painter = job.crew.find(({ id }) => id === chosen) ?? job.crew[0];
   const painterId = painter?.id ?? '';
-  const stamps = useStamps(reading, painterId);
-  const at = minutesSince(reading.t0, now, job.site.timeZone);
+  const stamps = useStamps(problem, reading, painterId);
+  const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
+  const reminders = useReminders(day);
+  const { at, ripening } = day;
   const next = nextRun(job, reading, painterId);
   const sheet = daySheet(job, reading, painterId, at);
-  const ripening = ripeningPieces(job, problem, now);
+  const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
+  const when = (minutes: number): string => {
+    if (minutes === Infinity) return 'too cold';
+    const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
+    const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
+    return time.toFormat(isToday ? 'HH:mm' : 'ccc HH:mm');
+  };
   return (
     <Box
       sx={{
@@ -68,7 +84,7 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
         maxWidth: 1240,
       }}
     >
-      <Box sx={{ gridArea: 'now', display: 'grid', gap: 2.5, minWidth: 0 }}>
+      <Box sx={{ gridArea: 'now', display: 'grid', gap: 2, minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', justifyContent: 'space-between' }}>
           {job.crew.length > 1 && (
             <ToggleButtonGroup
@@ -105,18 +121,45 @@ function Day({ problem, reading }: { problem: JobProblem; reading: PlanReading }
             Planning the rest anew…
           </Box>
         )}
-        <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} />
+        {stamps.lines && !stamps.isReplanning && <ReplanCard lines={stamps.lines} onPutAway={stamps.putAway} />}
+        <ReminderBar day={day} reminders={reminders} />
+        <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
         <SiteWorkList reading={reading} painterId={painterId} at={at} />
       </Box>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
-        <Section title="What may be touched">
-          <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />
+        <Section
+          title="What may be touched"
+          aside={
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={touched}
+              aria-label="How it is shown"
+              onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
+              sx={{ ml: 'auto' }}
+            >
+              <ToggleButton value="list" sx={{ minHeight: 44, px: 2 }}>
+                List
+              </ToggleButton>
+              <ToggleButton value="rack" sx={{ minHeight: 44, px: 2 }}>
+                Rack
+              </ToggleButton>
+            </ToggleButtonGroup>
+          }
+        >
+          {touched === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
+          {touched === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+        </Section>
+        <Section title="Tins in use">
+          <Tins reading={reading} />
         </Section>
       </Box>
       <Box sx={{ gridArea: 'day', minWidth: 0 }}>
         <Section title="The day">
-          <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} />
+          <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} stamps={stamps} />
+          <Learnt problem={problem} />
         </Section>
+        <Evening day={day} />
       </Box>
     </Box>
   );

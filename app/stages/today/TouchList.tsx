@@ -14,7 +14,7 @@ import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 import { WetnessKey } from '../../ui/wetness.tsx';
 
-const VERBS = { turn: 'turn', recoat: 'recoat', hang: 'hang', use: 'close' } as const;
+const VERBS = { turn: 'turn', recoat: 'recoat', 'put-right': 'put right', hang: 'hang', use: 'close' } as const;
 
 interface TouchListProps {
   ripening: readonly Ripening[];

@@ -1,77 +1,60 @@
 import { nanoid } from 'nanoid';
 import { useSnackbar } from 'notistack';
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/record.ts';
-import { localTime } from '../../../core/job/site-time.ts';
-import { acceptedPlan } from '../../../core/planning/accept.ts';
-import type { NoPlan } from '../../../core/planning/problem.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { asksForReplan, doneStamps, isOvertaken, startStamps, tackyStamp } from '../../../core/running/stamps.ts';
+import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
+import { notedWith } from '../../../core/running/laid-coats.ts';
+import {
+  asksForReplan,
+  correctedStamp,
+  doneStamps,
+  isOvertaken,
+  openSteps,
+  partlyStamp,
+  startStamps,
+  tackyStamp,
+  withdrawnStamp,
+  type Stamping,
+} from '../../../core/running/stamps.ts';
+import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import type { Asked } from '../../workers/asked.ts';
-import { startNearPlanning, startPlanning } from '../../workers/planner.ts';
+import { useReplanning, type Replanning } from './use-replanning.ts';
 
-export interface Stamps {
-  isReplanning: boolean;
+export interface Stamps extends Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> {
   start(steps: readonly PieceStep[]): void;
   done(steps: readonly PieceStep[]): void;
+  /** Work is left when so much of it is done, from 0 to 1. */
+  partly(step: PieceStep, share: number): void;
   tacky(coated: PieceStep): void;
+  /** Steps are not done at all, though the build-up asks for them. */
+  leaveOut(steps: readonly PieceStep[], why: string): void;
+  /** Puts a run before what is on now. */
+  first(run: Run): void;
+  /** A stamp had the wrong time. */
+  correct(stamp: LogEntry, at: string): void;
+  withdraw(stamp: LogEntry): void;
   /** Plans the rest anew, moving as little of it as need be. */
   replan(): void;
 }
 
-const unplannable = (error: unknown): NoPlan => ({
-  status: 'infeasible',
-  reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
-});
-
 /**
- * Stamps of one painter. One that differs from the plan has the rest planned anew, verified, and put in its place,
- * also when the painter has gone on to another stage meanwhile.
+ * Stamps of one painter, each with the air of the moment and the tin in use. One that differs from the plan has the rest
+ * planned anew, verified, and put in its place, also when the painter has gone on to another stage meanwhile.
  */
-export function useStamps(reading: PlanReading, painter: string): Stamps {
-  const { job, now, apply, store } = useJob();
+export function useStamps(problem: JobProblem, reading: PlanReading, painter: string): Stamps {
+  const { job, now, apply } = useJob();
   const { enqueueSnackbar } = useSnackbar();
-  const [isReplanning, setIsReplanning] = useState(false);
-  const running = useRef<Pick<Asked<unknown>, 'cancel'> | null>(null);
-  const zone = job.site.timeZone;
-
-  /** What a planning comes to; null where another stamp has overtaken it. */
-  const answerOf = async <A>(planning: Asked<A>): Promise<A | NoPlan | null> => {
-    running.current = planning;
-    const answer = await planning.result.catch((error: unknown) => unplannable(error));
-    return running.current === planning ? answer : null;
-  };
-
-  /** `gesture` names the stamp that asked for it: stamp and new plan are one step of history. */
-  const replan = async (reason: string, gesture: string): Promise<void> => {
-    const stamped = store.snapshot()?.job;
-    if (!stamped) return;
-    running.current?.cancel();
-    setIsReplanning(true);
-    // The day goes on as it was planned, as far as it can; where that leads nowhere, all is planned anew.
-    const near = stamped.plan ? await answerOf(startNearPlanning(stamped, now, stamped.plan)) : unplannable('no plan');
-    if (near === null) return;
-    const answer = 'plan' in near ? near : await answerOf(startPlanning(stamped, now, () => undefined));
-    if (answer === null) return;
-    running.current = null;
-    setIsReplanning(false);
-    if (!('plan' in answer)) {
-      enqueueSnackbar(`The rest can’t be planned: ${answer.reasons[0]?.message ?? ''}`, { variant: 'error' });
-      return;
-    }
-    const { because } = answer;
-    const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason, because });
-    if (!apply('accept-plan', { plan }, { strokes: gesture }).ok) return;
-    const when = (minutes: number): string => localTime(reading.t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
-    enqueueSnackbar(
-      answer.plan.finish === reading.finish
-        ? `${reason}: the rest is planned anew, the finish stays ${when(reading.finish)}.`
-        : `${reason}: the finish moves from ${when(reading.finish)} to ${when(answer.plan.finish)}.`,
-      { variant: answer.plan.finish > reading.finish ? 'warning' : 'success', autoHideDuration: 9000 },
-    );
+  const { replan, move, ...told } = useReplanning();
+  const stamping: Stamping = {
+    at: now,
+    by: painter,
+    newId: () => nanoid(10),
+    device: deviceId(),
+    noted: (step, at) => notedWith(job, problem.clocks, step, at),
   };
 
   const write = (entries: LogEntry[], reason: string): void => {
@@ -91,18 +74,32 @@ export function useStamps(reading: PlanReading, painter: string): Stamps {
   useEffect(() => overtaken(), []);
 
   return {
-    isReplanning,
+    ...told,
     replan: () => void replan('Replanned by what has been read', `replan/${now}`),
-    start: (steps) =>
-      write(
-        startStamps(steps, now, painter, () => nanoid(10)),
-        `${marks(steps.slice(0, 1))} started off plan`,
-      ),
-    done: (steps) =>
-      write(
-        doneStamps(job, reading, steps, { at: now, by: painter, newId: () => nanoid(10) }),
-        `${marks(steps)} done off plan`,
-      ),
-    tacky: (coated) => write([tackyStamp(coated, now, painter, nanoid(10))], `${coated.piece.mark} still tacky`),
+    start: (steps) => write(startStamps(steps, stamping), `${marks(steps.slice(0, 1))} started off plan`),
+    done: (steps) => write(doneStamps(job, reading, steps, stamping), `${marks(steps)} done off plan`),
+    partly: (step, share) =>
+      write([partlyStamp(step, share, stamping)], `${step.piece.mark} left at ${Math.round(share * 100)} %`),
+    tacky: (coated) => write([tackyStamp(coated, stamping)], `${coated.piece.mark} still tacky`),
+    leaveOut: (steps, why) => {
+      const gesture = `left-out/${nanoid(6)}`;
+      const { device } = stamping;
+      const left = steps.map(({ id }) => ({ taskId: id, at: now, by: painter, why, ...(device ? { device } : {}) }));
+      if (!apply('leave-out', { steps: left }, { strokes: gesture }).ok) return;
+      void replan(`${marks(steps)}: a step left out`, gesture);
+    },
+    first: (run) => {
+      const open = openSteps(job, run);
+      const start = minutesSince(reading.t0, now, job.site.timeZone) + 1;
+      void move({ taskIds: open.map(({ id }) => id), start, painters: run.painters }, `${marks(open)} put first`);
+    },
+    correct: (stamp, at) => {
+      if (at > now) {
+        enqueueSnackbar('That is still to come: a stamp says what has been.', { variant: 'error' });
+        return;
+      }
+      write([correctedStamp(stamp, { at }, stamping)], 'A stamp was corrected');
+    },
+    withdraw: (stamp) => write([withdrawnStamp(stamp, stamping)], 'A stamp was taken back'),
   };
 }

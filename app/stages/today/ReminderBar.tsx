@@ -1,0 +1,104 @@
+import BellIcon from '@mui/icons-material/NotificationsActiveOutlined';
+import CheckIcon from '@mui/icons-material/Check';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { timeOn, type Day } from '../../../core/running/day.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import type { Reminders } from './use-reminders.ts';
+
+/** From so many at once on, one tap sees them all. */
+const MANY = 3;
+/** Of those due, so many are shown at full length. */
+const SHOWN = 4;
+
+/** What has come due and nobody has seen yet, loud; what comes next, quietly. */
+export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders }) {
+  const { say } = useJob();
+  const { due, next, seen, permission, askPermission } = reminders;
+  return (
+    <Box component="section" aria-label="Reminders" sx={{ display: 'grid', gap: 1 }}>
+      {due.length > 0 && (
+        <Box
+          component="ul"
+          aria-label="Due now"
+          sx={{
+            background: 'var(--vial)',
+            color: 'var(--on-vial)',
+            borderRadius: '8px',
+            border: '2px solid #18292b',
+            overflow: 'hidden',
+          }}
+        >
+          {due.slice(-SHOWN).map((reminder) => (
+            <Box
+              component="li"
+              key={reminder.id}
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: '56px minmax(0, 1fr) 56px',
+                alignItems: 'center',
+                gap: 1,
+                pl: 1.5,
+                py: 0.75,
+                borderBottom: '1px solid rgb(24 41 43 / 30%)',
+                '&:last-child': { borderBottom: 0 },
+              }}
+            >
+              <Box sx={{ fontWeight: 700, lineHeight: 1.15, fontSize: 14 }}>
+                {timeOn(day, reminder.at)}
+                {day.at - reminder.at > 1 && (
+                  <Box component="span" sx={{ display: 'block', fontSize: 13, fontWeight: 500 }}>
+                    {formatDuration(day.at - reminder.at)} ago
+                  </Box>
+                )}
+              </Box>
+              <Box>
+                <strong>{say(reminder.words)}</strong>
+                <Box component="span" sx={{ display: 'block', fontSize: 14 }}>
+                  {say(reminder.detail)}
+                </Box>
+              </Box>
+              <IconButton
+                aria-label={`Seen: ${say(reminder.words)}`}
+                onClick={() => seen([reminder])}
+                sx={{ width: 52, height: 52, color: 'inherit' }}
+              >
+                <CheckIcon />
+              </IconButton>
+            </Box>
+          ))}
+          {due.length >= MANY && (
+            <li>
+              <Button
+                fullWidth
+                onClick={() => seen(due)}
+                sx={{ minHeight: 48, color: 'inherit', borderRadius: 0, borderTop: '1px solid rgb(24 41 43 / 30%)' }}
+              >
+                Seen, all {due.length}
+              </Button>
+            </li>
+          )}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 15, minHeight: 44 }}>
+        <BellIcon sx={{ color: 'var(--ink-soft)' }} />
+        <Box component="span" sx={{ flex: '1 1 180px' }}>
+          {next ? (
+            <>
+              <strong>{timeOn(day, next.at)}</strong> {say(next.words)}
+            </>
+          ) : (
+            'Nothing to remember for now.'
+          )}
+        </Box>
+        {permission === 'default' && (
+          <Button variant="outlined" sx={{ minHeight: 44 }} onClick={askPermission}>
+            Ring with a notification
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

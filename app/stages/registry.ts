@@ -2,6 +2,7 @@ import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
 import { progressByTask } from '../../core/job/progress.ts';
 import { groupOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
+import { roomChecks } from '../../core/checking/round.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { inDoubt } from '../../core/build-up/standing.ts';
 import { openQuestions, testsOn } from '../../core/proving/proof.ts';
@@ -151,5 +152,38 @@ export const STAGES: readonly Stage[] = [
       return { share: share(done, all), words: `${done} of ${all} pieces hung` };
     },
     ...screenFrom(() => import('./hang/Hang.tsx')),
+  },
+  {
+    id: 'check',
+    name: 'Check',
+    key: 'c',
+    does: 'A round in raking light, defects and their causes, rooms signed off',
+    progress: (job) => {
+      const rooms = roomChecks(job);
+      const faces = rooms.reduce((sum, room) => sum + room.faces.length, 0);
+      const looked = rooms.reduce((sum, room) => sum + room.looked, 0);
+      const open = rooms.reduce((sum, room) => sum + room.openDefects, 0);
+      return {
+        share: share(looked, faces) * (open > 0 ? 0.9 : 1),
+        words: `${looked} of ${faces} faces looked over, ${open} defects open`,
+      };
+    },
+    ...screenFrom(() => import('./check/CheckStage.tsx')),
+  },
+  {
+    id: 'hand-over',
+    name: 'Hand-over',
+    key: 'o',
+    does: 'The record, the care sheet, the touch-up kit, and what the next job learns',
+    progress: (job) => {
+      const signed = job.signOffs.length;
+      const rooms = job.rooms.filter(({ id }) => job.pieces.some(({ roomId }) => roomId === id)).length;
+      const isOver = job.handOver.at !== null;
+      return {
+        share: isOver ? 1 : share(signed, rooms) * 0.9,
+        words: isOver ? 'handed over' : `${signed} of ${rooms} rooms signed off`,
+      };
+    },
+    ...screenFrom(() => import('./hand-over/HandOverStage.tsx')),
   },
 ];

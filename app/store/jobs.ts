@@ -7,6 +7,7 @@ import { database, type StoredJob, type StoredPhoto } from './database.ts';
 import type { Backup } from '../../core/exchange/backup.ts';
 import { JobStore } from './job-store.ts';
 import { browserJournal } from './journal.ts';
+import { withOwnFigures } from './own-figures.ts';
 import { pictureFrom } from './photos.ts';
 import { readStored } from './stored-job.ts';
 
@@ -42,10 +43,11 @@ export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJo
   };
 }
 
-/** Starts an empty job and answers its id. */
+/** Starts an empty job, with the figures that earlier jobs have left, and answers its id. */
 export async function startJob(name: string, today: string): Promise<string> {
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-  const job = newJob({ id: nanoid(12), name, createdAt: new Date().toISOString(), start: today, timeZone });
+  const empty = newJob({ id: nanoid(12), name, createdAt: new Date().toISOString(), start: today, timeZone });
+  const job = withOwnFigures(empty);
   await database.jobs.add(fresh(job));
   return job.id;
 }

@@ -9,7 +9,7 @@ import { Link } from './Link.tsx';
 import { goTo } from './route.ts';
 
 /** What a hand with a brush in it needs first; the rest waits behind “More”. */
-const FIRST = ['today', 'hang', 'plan', 'walk'];
+const FIRST = ['today', 'hang', 'check', 'plan'];
 
 /** The ladder folded to a foot bar, for a phone. */
 export function FootBar({ stage }: { stage: Stage }) {

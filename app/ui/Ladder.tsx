@@ -8,7 +8,7 @@ import { completeness } from './vial-reading.ts';
 import { Wordmark } from './Wordmark.tsx';
 
 export const LADDER_WIDTH = 196;
-const RUNG = 62;
+const RUNG = 52;
 const UNCOUNTED = { share: 0, words: 'being counted' };
 
 interface LadderProps {
@@ -51,7 +51,7 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
         zIndex: 5,
       }}
     >
-      <Box sx={{ px: 3, pt: 3, pb: 2.5 }}>
+      <Box sx={{ px: 3, pt: 2.5, pb: 1.5 }}>
         <Link to={{ stage: '' }} aria-label="Nivel, all jobs" style={{ textDecoration: 'none', color: 'inherit' }}>
           <Wordmark />
         </Link>
@@ -80,7 +80,7 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
                   justifyContent: 'space-between',
                   height: '100%',
                   px: 1.25,
-                  pb: '13px',
+                  pb: '9px',
                   color: here ? '#fff' : 'var(--on-bottle-soft)',
                   textDecoration: 'none',
                   fontWeight: here ? 750 : 550,

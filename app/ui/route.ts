@@ -7,6 +7,7 @@ export interface Route {
   view: string | null;
   groupId: string | null;
   pieceId: string | null;
+  defectId: string | null;
   /** A climate of the job. */
   placeId: string | null;
   /** A day, ISO. */
@@ -34,6 +35,7 @@ export function addressOf({
   view,
   groupId,
   pieceId,
+  defectId,
   placeId,
   day,
 }: Partial<Route> & { stage: string }): string {
@@ -42,6 +44,7 @@ export function addressOf({
   if (view) query.set('view', view);
   if (groupId) query.set('group', groupId);
   if (pieceId) query.set('piece', pieceId);
+  if (defectId) query.set('defect', defectId);
   if (placeId) query.set('place', placeId);
   if (day) query.set('day', day);
   const asked = query.toString();
@@ -70,6 +73,7 @@ export function useRoute(): Route {
     view: url.searchParams.get('view'),
     groupId: url.searchParams.get('group'),
     pieceId: url.searchParams.get('piece'),
+    defectId: url.searchParams.get('defect'),
     placeId: url.searchParams.get('place'),
     day: url.searchParams.get('day'),
   };

@@ -1,11 +1,9 @@
 import type { Defect, Rework } from '../job/defect-schema.ts';
-import { progressByTask } from '../job/progress.ts';
 import { staysOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
-import { reworkStepId } from '../planning/rework-steps.ts';
 import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { MadeClocks } from './coat-evidence.ts';
@@ -66,19 +64,3 @@ export function remedyWait(
   const opens = made.clocks.reached(coating, stage, top.at, stays, made.conditions.get(top.step.id));
   return { opens, since: top.at };
 }
-
-/** How far a defect is. */
-export type DefectStanding = 'found' | 'planned' | 'under-way' | 'put-right' | 'accepted';
-
-export function standingOf(job: Pick<Job, 'log'>, defect: Defect): DefectStanding {
-  if (defect.settled) return defect.settled.how;
-  if (defect.rework === null) return 'found';
-  const progress = progressByTask(job.log);
-  const stamped = defect.rework.steps.map(({ name }) => progress.get(reworkStepId(defect, name)));
-  if (stamped.every((step) => step?.doneAt)) return 'put-right';
-  return stamped.some((step) => step?.doneAt ?? step?.startedAt) ? 'under-way' : 'planned';
-}
-
-/** Whether a defect still asks for something. */
-export const isOpen = (job: Pick<Job, 'log'>, defect: Defect): boolean =>
-  !['put-right', 'accepted'].includes(standingOf(job, defect));

@@ -4,7 +4,7 @@ import type { FaceId } from '../pieces/elevation.ts';
 import { isCoat } from '../planning/lying-coats.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import { doneStampsByTask } from '../running/laid-coats.ts';
-import { isOpen } from './rework.ts';
+import { isOpen } from './standing.ts';
 
 /** A face of a piece in a round of inspection. */
 export interface FaceToCheck {

@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import { DEFECTS } from '../checking/defects.ts';
 import { FILM_CHECK_DEFINITIONS } from '../checking/film-checks.ts';
-import { standingOf } from '../checking/rework.ts';
+import { standingOf } from '../checking/standing.ts';
 import type { Readiness } from '../hanging/readiness.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';

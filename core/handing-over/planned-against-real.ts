@@ -1,6 +1,5 @@
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
-import type { AcceptedPlan } from '../job/record.ts';
 import { PACE_KEYS, type Job, type PaceKey } from '../job/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
@@ -101,8 +100,9 @@ const STAGES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
   { name: 'Hung', holds: ({ operation }) => operation === 'rehang' || operation === 'refit' },
 ];
 
-/** Days of each stage in the first plan that was accepted, against the log. */
-export function daysAgainst(job: Job, first: Pick<AcceptedPlan, 't0' | 'tasks'> | null): DaysRow[] {
+/** Days of each stage in the plan that the job is measured against, and by the log. */
+export function daysAgainst(job: Job): DaysRow[] {
+  const first = job.baseline;
   const stamps = doneStampsByTask(job.log);
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
   const planned = new Map((first?.tasks ?? []).map((task) => [task.id, task]));

@@ -162,6 +162,7 @@ function hazardousCoating({ cautions: _cautions, ...coating }: Record<string, un
 function recorded(job: Record<string, unknown>): Record<string, unknown> {
   return {
     ...job,
+    baseline: null,
     leftOut: [],
     tins: [],
     defects: [],

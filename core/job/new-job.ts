@@ -115,6 +115,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     readings: [],
     planning: { start, promised: null, turning: 'one-face' },
     plan: null,
+    baseline: null,
     pins: [],
     log: [],
     leftOut: [],

@@ -38,6 +38,28 @@ export const acceptedPlanSchema = z.object({
 });
 export type AcceptedPlan = z.infer<typeof acceptedPlanSchema>;
 
+/** The plan that a job is measured against: the first one that was accepted, in short. */
+export const baselineSchema = z.object({
+  t0: z.iso.datetime({ local: true }),
+  madeAt: z.iso.datetime({ local: true }),
+  finish: tick,
+  tasks: z.array(z.object({ id, start: tick, end: tick })).max(20_000),
+});
+export type Baseline = z.infer<typeof baselineSchema>;
+
+/** What of a plan a job is measured against: its tasks that take hands, in minutes. */
+export function baselineOf({ t0, madeAt, finish, tasks, tickMinutes }: AcceptedPlan): Baseline {
+  const minutes = (ticks: number): number => Math.round(ticks * tickMinutes);
+  return {
+    t0,
+    madeAt,
+    finish: minutes(finish),
+    tasks: tasks
+      .filter(({ painters }) => painters.length > 0)
+      .map(({ id: taskId, start, end }) => ({ id: taskId, start: minutes(start), end: minutes(end) })),
+  };
+}
+
 /** A task that the painter wants then and by those hands, whatever else is planned anew. */
 export const pinSchema = z.object({
   taskId: id,

@@ -12,7 +12,7 @@ import { findingSchema, patchSchema } from './finding-schema.ts';
 import { handOverSchema } from './hand-over-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
-import { acceptedPlanSchema, logEntrySchema, pinSchema } from './record.ts';
+import { acceptedPlanSchema, baselineSchema, logEntrySchema, pinSchema } from './record.ts';
 import { strokeChoiceSchema } from './stroke-schema.ts';
 import { tinSchema } from './tin-schema.ts';
 
@@ -273,6 +273,8 @@ const jobFields = z.object({
   readings: z.array(readingSchema).max(MOST_READINGS, `A job holds up to ${MOST_READINGS} readings.`),
   planning: planningSchema,
   plan: acceptedPlanSchema.nullable(),
+  /** What it is measured against in the end; null before a plan was accepted. */
+  baseline: baselineSchema.nullable(),
   pins: z.array(pinSchema).max(20_000),
   log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
   /** Steps that are left out, though the build-up has them: who said so, and why. */

@@ -59,7 +59,8 @@ const pieceTexts = new WeakMap<Piece, string>();
 function pieceText(piece: Piece): string {
   const known = pieceTexts.get(piece);
   if (known !== undefined) return known;
-  const { hardware: _bag, note: _note, photos: _photos, access, zone, ...counted } = piece;
+  const { hardware: _bag, note: _note, photos: _photos, holesDone: _done, keptApart: _apart, ...rest } = piece;
+  const { access, zone, ...counted } = rest;
   const more = [...(zone === '' ? [] : [zone]), ...(hangsByNight(piece) ? ['hangs by night'] : [])];
   const text = canonical([counted, access.neededBy, ...more]);
   if (Object.isFrozen(piece)) pieceTexts.set(piece, text);

@@ -1,6 +1,6 @@
 import type { AcceptedPlan, Pin } from '../job/record.ts';
 import type { Job } from '../job/schema.ts';
-import { minutesSince } from '../job/site-time.ts';
+import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import type { PlanProblem } from './problem.ts';
 import { fitPausing, fitWhole, jointShifts } from './solve/calendar.ts';
 
@@ -74,4 +74,17 @@ export function withPins(
   });
   for (const { taskId } of pins) if (!seen.has(taskId)) broken.push({ taskId, because: 'gone' });
   return { problem: { ...problem, tasks }, broken };
+}
+
+/** Pins as the job document keeps them, beside those of other tasks. */
+export function withPinned(pins: readonly Pin[], pinned: readonly PinnedTask[], t0: string, timeZone: string): Pin[] {
+  const moved = new Set(pinned.map(({ taskId }) => taskId));
+  return [
+    ...pins.filter(({ taskId }) => !moved.has(taskId)),
+    ...pinned.map(({ taskId, start, painters }) => ({
+      taskId,
+      start: localIso(localTime(t0, start, timeZone)),
+      painters: [...painters],
+    })),
+  ];
 }

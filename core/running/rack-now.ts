@@ -17,9 +17,7 @@ export function onRack(
   at: number,
   slots: number,
 ): Racked[] {
-  const lying = ripening.filter(
-    ({ piece, verb, next }) => piece.comesOff && verb !== 'use' && next?.operation !== 'take-down',
-  );
+  const lying = ripening.filter(({ piece, hangs }) => piece.comesOff && !hangs);
   const taken = new Set<number>();
   const planned = lying.map((ripe) => {
     const drawn = reading.lyings.findLast(({ piece, from }) => piece.id === ripe.piece.id && from <= at)?.slot;

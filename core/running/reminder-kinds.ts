@@ -26,8 +26,8 @@ export interface Reminder {
 /** A kind of reminder: where it comes from. */
 export interface ReminderKind {
   id: string;
-  /** What it reminds of, for whoever switches it off. */
-  name: string;
+  /** Minutes after which it is of no use any more: a drip that has set is not brushed out. */
+  fades: number;
   from(day: Day): Reminder[];
 }
 
@@ -58,7 +58,7 @@ const TOGETHER = 5;
 
 const dripLook: ReminderKind = {
   id: 'drip-look',
-  name: 'Look for drips ten minutes after a face',
+  fades: 40,
   from(day) {
     const groups: Laid[][] = [];
     for (const laid of laidOf(day)) {
@@ -89,7 +89,7 @@ const TAPE_AFTER = 5;
 
 const pullTape: ReminderKind = {
   id: 'tape',
-  name: 'Pull the tape',
+  fades: 480,
   from(day) {
     const stamps = doneStampsByTask(day.job.log);
     return day.job.pieces.flatMap((piece) => {
@@ -119,7 +119,7 @@ const POT_WARNING = 15;
 
 const potLife: ReminderKind = {
   id: 'pot-life',
-  name: 'The end of a mixed pot',
+  fades: 60,
   from(day) {
     const started = progressByTask(day.job.log);
     const pots: { step: CoatStep; mixed: number; ends: number }[] = [];
@@ -168,7 +168,7 @@ const DONE_TO = {
 
 const opens: ReminderKind = {
   id: 'opens',
-  name: 'A piece may be turned, recoated, hung or closed',
+  fades: 240,
   from: (day) =>
     day.ripening
       .filter((ripe) => ripe.opens > ripe.since)
@@ -194,7 +194,7 @@ const WINDOW_WARNING = 120;
 
 const closes: ReminderKind = {
   id: 'closes',
-  name: 'A recoat window is about to close',
+  fades: 1440,
   from: (day) =>
     day.ripening.flatMap(({ piece, coated, closes: end }) =>
       end === null
@@ -219,7 +219,7 @@ const KEEPING = {
 
 const gunInWater: ReminderKind = {
   id: 'gun',
-  name: 'The gun has stood in water since yesterday',
+  fades: 1440,
   from(day) {
     const last = laidOf(day).findLast(({ step }) => step.coat.coat.tool === 'spray');
     if (!last) return [];
@@ -238,7 +238,7 @@ const gunInWater: ReminderKind = {
 
 const wrappedTools: ReminderKind = {
   id: 'wrapped',
-  name: 'Wrapped brushes and rollers dry up',
+  fades: 1440,
   from(day) {
     const last = new Map<string, Laid>();
     for (const laid of laidOf(day)) {
@@ -267,7 +267,7 @@ const wrappedTools: ReminderKind = {
 
 const dries: ReminderKind = {
   id: 'dries',
-  name: 'Filler, wash or preservative is dry',
+  fades: 240,
   from(day) {
     const stamps = doneStampsByTask(day.job.log);
     return day.job.pieces.flatMap((piece) => {
@@ -307,7 +307,7 @@ export function openTonight({ job }: Pick<Day, 'job'>): PieceStep[] {
 
 const closeTonight: ReminderKind = {
   id: 'close-tonight',
-  name: 'A door must close tonight',
+  fades: 720,
   from(day) {
     const today = dateAt(day, day.at);
     const { days } = day.problem.clocks;
@@ -328,7 +328,7 @@ const closeTonight: ReminderKind = {
 
 const readPatch: ReminderKind = {
   id: 'patch',
-  name: 'A test patch can be read',
+  fades: 2880,
   from: (day) =>
     [...patchWaits(day.job, day.reading.t0)].map(([groupId, at]) => ({
       id: `patch/${groupId}/${at}`,
@@ -341,7 +341,7 @@ const readPatch: ReminderKind = {
 
 const siteWork: ReminderKind = {
   id: 'site',
-  name: 'Work in the rooms and about the air',
+  fades: 720,
   from: (day) =>
     day.reading.siteWork
       .filter(({ doneAt }) => doneAt === null)

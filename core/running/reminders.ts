@@ -1,15 +1,12 @@
 import { KINDS_OF_REMINDER, type Reminder } from './reminder-kinds.ts';
 import type { Day } from './day.ts';
 
-/** What may be remembered longer than this, in minutes, is no longer worth a sound. */
-const STALE_AFTER = 12 * 60;
-
-/** Everything that is to be looked at from a while ago on, in the order of time. From the log, the clocks and the plan. */
+/** Everything that is to be looked at as long as it is of use, in the order of time. From the log, the clocks and the plan. */
 export function remindersOf(day: Day): Reminder[] {
   const { at } = day;
-  return KINDS_OF_REMINDER.flatMap((kind) => kind.from(day))
-    .filter((reminder) => reminder.at > at - STALE_AFTER && reminder.at < Infinity)
-    .sort((one, other) => one.at - other.at || (one.id < other.id ? -1 : 1));
+  return KINDS_OF_REMINDER.flatMap((kind) =>
+    kind.from(day).filter((reminder) => reminder.at > at - kind.fades && reminder.at < Infinity),
+  ).sort((one, other) => one.at - other.at || (one.id < other.id ? -1 : 1));
 }
 
 /** The reminders that have come due and that nobody has seen, and the one that comes next. */

@@ -16,6 +16,8 @@ export interface Ripening extends CoatDrying {
   next: PieceStep | null;
   verb: 'turn' | 'recoat' | 'put-right' | 'hang' | 'use';
   state: Wetness;
+  /** Whether it is on its hinges, if only for a night. */
+  hangs: boolean;
 }
 
 /** What the next step does with the piece. */
@@ -40,6 +42,8 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     // What is taken down again is taken down for what is done to it then.
     const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
+    const done = steps[last]?.operation;
+    const hangs = done === 'hang-for-night' || done === 'rehang' || done === 'refit';
     const hanging = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
     const hungAt = hanging && progress.get(hanging.id)?.doneAt;
     let full = 0;
@@ -59,7 +63,7 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now
     const state = stateAt(at, drying, full);
     // Once it may be closed, there is nothing left to mind.
     if (state === 'cured' || (verb === 'use' && at >= drying.opens)) return [];
-    return [{ ...drying, piece, next, verb, state }];
+    return [{ ...drying, piece, next, verb, state, hangs }];
   });
   return ripening.sort((one, other) => one.opens - other.opens);
 }

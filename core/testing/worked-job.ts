@@ -76,6 +76,10 @@ export const recipe = {
   parts: [{ what: 'white base', amount: 950 }],
   drawdowns: [],
 };
+export const acceptance = {
+  ...{ fingerprint: 'x', t0: '2027-03-01T00:00', tickMinutes: 1, madeAt: '2027-03-01T07:00', reason: 'First plan' },
+  ...{ status: 'feasible', tasks: [], setups: [], finish: 700, lowerBound: 400, because: '' },
+} as const;
 export const tin = {
   id: 'tin-1',
   product: 'enamel-acrylic',
@@ -165,6 +169,7 @@ export const start = new TestJob()
   .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
   .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
   .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } })
+  .tell('accept-plan', { plan: { ...acceptance, tasks: [], setups: [] } })
   .tell('leave-out', { steps: [{ taskId: 'a/denib-2', at: '2027-03-01T08:00', by: null, why: 'smooth' }] })
   .tell('state-tin', { tin: { ...tin, boxedWith: [] } })
   .tell('state-tin', { tin: { ...tin, id: 'tin-2', boxedWith: ['tin-1'] } })

@@ -8,7 +8,7 @@ import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/r
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import { pinsKeptBy } from '../../../core/planning/pinned.ts';
+import { pinsKeptBy, withPinned } from '../../../core/planning/pinned.ts';
 import type { Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { taskWords, withMarks } from '../../../core/planning/task-words.ts';
@@ -37,7 +37,7 @@ import { RunSheetView } from './RunSheetView.tsx';
 import { TakePanel } from './TakePanel.tsx';
 import { useAcceptedPlans } from './use-earlier-plans.ts';
 import { useCandidates } from './use-candidates.ts';
-import { useMoving, withPinned, type MovedPlan } from './use-moving.ts';
+import { useMoving, type MovedPlan } from './use-moving.ts';
 import { WeatherBar } from './WeatherBar.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 

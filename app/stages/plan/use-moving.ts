@@ -1,10 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Pin } from '../../../core/job/record.ts';
-import { localIso, localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
 import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import { Mover, type Landing, type Move, type Moved } from '../../../core/planning/moving.ts';
-import type { PinnedTask } from '../../../core/planning/pinned.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { beginMoving, type Moving } from '../../workers/planner.ts';
 
@@ -115,17 +114,4 @@ export function useMoving(
   }, [aim, hand]);
 
   return { aim, aimAt, letGo, putBack: forget };
-}
-
-/** Pins as the job document keeps them, beside those of other tasks. */
-export function withPinned(pins: readonly Pin[], pinned: readonly PinnedTask[], t0: string, timeZone: string): Pin[] {
-  const moved = new Set(pinned.map(({ taskId }) => taskId));
-  return [
-    ...pins.filter(({ taskId }) => !moved.has(taskId)),
-    ...pinned.map(({ taskId, start, painters }) => ({
-      taskId,
-      start: localIso(localTime(t0, start, timeZone)),
-      painters: [...painters],
-    })),
-  ];
 }

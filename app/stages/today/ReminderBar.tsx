@@ -9,9 +9,9 @@ import { useJob } from '../../ui/job-context.tsx';
 import type { Reminders } from './use-reminders.ts';
 
 /** From so many at once on, one tap sees them all. */
-const MANY = 3;
-/** Of those due, so many are shown at full length. */
-const SHOWN = 4;
+const MANY = 2;
+/** Of those due, the last so many stand there; the others are counted. */
+const SHOWN = 2;
 
 /** What has come due and nobody has seen yet, loud; what comes next, quietly. */
 export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders }) {
@@ -56,7 +56,7 @@ export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders
               </Box>
               <Box>
                 <strong>{say(reminder.words)}</strong>
-                <Box component="span" sx={{ display: 'block', fontSize: 14 }}>
+                <Box component="span" sx={{ display: 'block', fontSize: 13.5, lineHeight: 1.3 }}>
                   {say(reminder.detail)}
                 </Box>
               </Box>
@@ -76,7 +76,7 @@ export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders
                 onClick={() => seen(due)}
                 sx={{ minHeight: 48, color: 'inherit', borderRadius: 0, borderTop: '1px solid rgb(24 41 43 / 30%)' }}
               >
-                Seen, all {due.length}
+                {due.length > SHOWN ? `${due.length - SHOWN} more. Seen, all ${due.length}` : 'Seen, both'}
               </Button>
             </li>
           )}

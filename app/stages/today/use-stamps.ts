@@ -22,7 +22,7 @@ import {
 } from '../../../core/running/stamps.ts';
 import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { useReplanning, type Replanning } from './use-replanning.ts';
+import { useReplanning, type Replanning } from '../../ui/replanning/use-replanning.ts';
 
 export interface Stamps extends Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> {
   start(steps: readonly PieceStep[]): void;

@@ -2,41 +2,23 @@ import CameraIcon from '@mui/icons-material/PhotoCameraOutlined';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
-import { keepPhoto, scaleDown, usePhoto } from '../../store/photos.ts';
+import { usePhoto } from '../../store/photos.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
+import { usePhotoTaking } from '../../ui/photos/use-photo-taking.ts';
 import { PhotoDialog } from './PhotoDialog.tsx';
 
 const marksOn = (count: number): string => `${count} ${count === 1 ? 'mark' : 'marks'}`;
 
 /** Photos of a piece, from the camera or from files, with what is marked on them. */
 export function PhotoFields({ piece }: { piece: Piece }) {
-  const { job, apply } = useJob();
   const file = useRef<HTMLInputElement>(null);
-  const [faults, setFaults] = useState<string[]>([]);
+  const { faults, take } = usePhotoTaking(piece);
   const [openId, setOpenId] = useState<string | null>(null);
   const shown = piece.photos.find(({ id }) => id === openId);
   const spots = piece.photos.reduce((sum, photo) => sum + photo.spots.length, 0);
-
-  const take = async (files: readonly File[]): Promise<void> => {
-    const told: string[] = [];
-    for (const chosen of files) {
-      const scaled = await scaleDown(chosen);
-      if (!scaled.ok) {
-        told.push(`${chosen.name}: ${scaled.message}`);
-        continue;
-      }
-      const { picture, width, height } = scaled.value;
-      const id = nanoid(10);
-      await keepPhoto({ jobId: job.id, id, picture });
-      const outcome = apply('state-photo', { id: piece.id, photo: { id, caption: '', width, height, spots: [] } });
-      if (!outcome.ok) told.push(`${chosen.name}: ${outcome.message}`);
-    }
-    setFaults(told);
-  };
 
   return (
     <Fold

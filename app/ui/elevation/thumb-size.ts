@@ -12,3 +12,12 @@ export function thumbSize(piece: Piece, mmPerPixel: number): { width: number; he
   const wide = shownPart(face).width;
   return { width: (wide + 2 * THUMB_MARGIN) / mmPerPixel, height: (face.height + 2 * THUMB_MARGIN) / mmPerPixel };
 }
+
+/** Px that a thumb in a row of unlike pieces takes at most. */
+const MOST = { width: 150, height: 118 };
+
+/** The scale in mm per px at which a piece fits a row of unlike pieces; small ones are not blown up. */
+export function thumbScale(piece: Piece): number {
+  const { width, height } = thumbSize(piece, 1);
+  return Math.max(8, width / MOST.width, height / MOST.height);
+}

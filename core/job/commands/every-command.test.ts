@@ -311,7 +311,11 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     /^Change turning of the plan$/,
     (job) => job.planning.turning === 'both-on-points' && job.planning.start === '2027-03-01',
   ],
-  'accept-plan': [{ plan: structuredClone(plan) as never }, /^First plan$/, (job) => job.plan?.finish === 490],
+  'accept-plan': [
+    { plan: structuredClone(plan) as never },
+    /^First plan$/,
+    (job) => job.plan?.finish === 490 && job.baseline?.finish === 700,
+  ],
   'pin-tasks': [
     { pins: [{ taskId: 'b/wash', start: '2027-03-02T09:00', painters: ['painter-2'] }] },
     /^Pin a task$/,
@@ -326,6 +330,7 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.crew[1]?.daysOff.join() === '2027-03-09',
   ],
   stamp: [{ entries: [entry] }, /^Stamp: Done$/, (job) => job.log.length === 1],
+  'measure-against': [{}, /^Measure against this plan$/, (job) => job.baseline?.finish === 700],
   'leave-out': [
     { steps: [{ taskId: 'a/wash', at: '2027-03-01T08:00', by: null, why: '' }] },
     /^Leave out a step$/,

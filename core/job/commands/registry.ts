@@ -32,7 +32,7 @@ import { removePhoto, statePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { pinTasks, unpinTasks } from './pinning.ts';
-import { acceptPlan, leaveOut, removeTin, stamp, statePace, stateTin, takeIn } from './running.ts';
+import { acceptPlan, leaveOut, measureAgainst, removeTin, stamp, statePace, stateTin, takeIn } from './running.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
 import {
   changeCutting,
@@ -116,6 +116,7 @@ export const COMMANDS = {
   'unpin-tasks': unpinTasks,
   'give-day-off': giveDayOff,
   stamp,
+  'measure-against': measureAgainst,
   'leave-out': leaveOut,
   'take-in': takeIn,
   'state-tin': stateTin,

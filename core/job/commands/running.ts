@@ -1,8 +1,9 @@
+import { current } from 'immer';
 import { z } from 'zod';
-import { acceptedPlanSchema, logEntrySchema, pinSchema, type LogEntry } from '../record.ts';
+import { acceptedPlanSchema, baselineOf, logEntrySchema, pinSchema, type LogEntry } from '../record.ts';
 import { leftOutSchema, PACE_KEYS } from '../schema.ts';
 import { tinSchema } from '../tin-schema.ts';
-import { command, entryOf } from './definition.ts';
+import { command, CommandRefused, entryOf } from './definition.ts';
 import { stateIn } from './stating.ts';
 
 /** Accepts a plan, or what was replanned from now; null puts it away. With `pins`, those take the place of all others. */
@@ -11,6 +12,7 @@ export const acceptPlan = command({
   label: ({ plan }) => (plan === null ? 'Put the plan away' : plan.reason),
   change(draft, { plan, pins }) {
     draft.plan = plan;
+    if (plan !== null) draft.baseline ??= baselineOf(plan);
     if (pins) draft.pins = pins;
   },
 });
@@ -22,6 +24,16 @@ const STAMPED: Readonly<Record<LogEntry['event'], string>> = {
   tacky: 'Still tacky',
   withdrawn: 'Taken back',
 };
+
+/** Measures the job against the plan that it is worked by now, instead of the first one. */
+export const measureAgainst = command({
+  args: z.object({}),
+  label: () => 'Measure against this plan',
+  change(draft) {
+    if (draft.plan === null) throw new CommandRefused('There is no plan to measure against: accept one first.');
+    draft.baseline = baselineOf(current(draft.plan));
+  },
+});
 
 /** Writes stamps into the log. What an earlier stamp said wrongly is corrected by one that replaces it. */
 export const stamp = command({

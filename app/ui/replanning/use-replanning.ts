@@ -5,12 +5,12 @@ import { minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan } from '../../../core/planning/accept.ts';
 import { jobToProblem } from '../../../core/planning/job-to-problem.ts';
 import type { Move } from '../../../core/planning/moving.ts';
+import { withPinned } from '../../../core/planning/pinned.ts';
 import type { NoPlan } from '../../../core/planning/problem.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
-import { useJob } from '../../ui/job-context.tsx';
+import { useJob } from '../job-context.tsx';
 import type { Asked } from '../../workers/asked.ts';
 import { beginMoving, startNearPlanning, startPlanning } from '../../workers/planner.ts';
-import { withPinned } from '../plan/use-moving.ts';
 
 export interface Replanning {
   isReplanning: boolean;
@@ -28,7 +28,7 @@ const unplannable = (error: unknown): NoPlan => ({
   reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
 });
 
-/** Planning from Today: verified, put in the plan's place, and told in three lines. */
+/** Planning while the work goes on: verified, put in the plan's place, and told in three lines. */
 export function useReplanning(): Replanning {
   const { now, apply, store } = useJob();
   const { enqueueSnackbar } = useSnackbar();

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReplanLines } from '../../../core/running/replan-lines.ts';
-import { useJob } from '../../ui/job-context.tsx';
+import { useJob } from '../job-context.tsx';
 
 interface ReplanCardProps {
   lines: ReplanLines;

@@ -1,0 +1,149 @@
+import CheckIcon from '@mui/icons-material/Check';
+import Box from '@mui/material/Box';
+import { roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
+import type { Piece } from '../../../core/job/piece-schema.ts';
+import { groupOf } from '../../../core/job/queries.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
+import { thumbScale } from '../../ui/elevation/thumb-size.ts';
+import { Link } from '../../ui/Link.tsx';
+import { EmptyState, Section } from '../../ui/Section.tsx';
+import { Tag } from '../../ui/Tag.tsx';
+import { Vial } from '../../ui/Vial.tsx';
+import { completeness } from '../../ui/vial-reading.ts';
+import { SignOffBar } from './SignOffBar.tsx';
+
+/** The round through the rooms: every piece as it hangs there, what was looked at, what was found, and who signed. */
+export function Round() {
+  const { job } = useJob();
+  const rooms = roomChecks(job);
+  if (rooms.length === 0) {
+    return <EmptyState title="Nothing to look at yet">Faces come here with their build-up.</EmptyState>;
+  }
+  return (
+    <Box sx={{ maxWidth: 1240 }}>
+      {rooms.map((check) => (
+        <Section
+          key={check.room.id}
+          title={check.room.name}
+          aside={
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, fontSize: 15, color: 'var(--ink-soft)' }}>
+              <Vial
+                size="row"
+                reading={completeness(check.looked / check.faces.length)}
+                words={`${check.looked} of ${check.faces.length} faces looked over`}
+              />
+              {wordsOf(check)}
+            </Box>
+          }
+        >
+          <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, alignItems: 'stretch', mb: 1.5 }}>
+            {[...byPiece(check.faces)].map(([piece, faces]) => (
+              <PieceOfRound key={piece.id} piece={piece} faces={faces} />
+            ))}
+          </Box>
+          <SignOffBar check={check} />
+        </Section>
+      ))}
+    </Box>
+  );
+}
+
+const wordsOf = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
+  [
+    `${looked} of ${faces.length} faces looked over`,
+    finished < faces.length ? `${faces.length - finished} still being painted` : null,
+    openDefects > 0 ? `${openDefects} open` : null,
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+function byPiece(faces: readonly FaceToCheck[]): Map<Piece, FaceToCheck[]> {
+  const pieces = new Map<Piece, FaceToCheck[]>();
+  for (const face of faces) pieces.set(face.piece, [...(pieces.get(face.piece) ?? []), face]);
+  return pieces;
+}
+
+/** One piece: its drawing, its tag, and a dot for each face. */
+function PieceOfRound({ piece, faces }: { piece: Piece; faces: readonly FaceToCheck[] }) {
+  const { job } = useJob();
+  const names = definitionOf(piece.kind).faceNames;
+  const isPainted = faces.some(({ coats }) => coats.laid > 0);
+  return (
+    <li>
+      <Box
+        component={Link}
+        to={{ stage: 'check', jobId: job.id, pieceId: piece.id }}
+        sx={{
+          display: 'grid',
+          gap: 0.75,
+          justifyItems: 'center',
+          alignContent: 'end',
+          height: '100%',
+          minWidth: 92,
+          p: 1,
+          border: '1px solid var(--line)',
+          borderRadius: '8px',
+          background: 'var(--sheet)',
+          color: 'inherit',
+          textDecoration: 'none',
+          opacity: isPainted ? 1 : 0.6,
+          '&:hover': { borderColor: 'var(--ink)' },
+        }}
+      >
+        <PieceThumb piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#efece2'} mmPerPixel={thumbScale(piece)} />
+        <Tag mark={piece.mark} />
+        <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', justifyContent: 'center' }}>
+          {faces.map((entry) => (
+            <FaceDot key={entry.face} entry={entry} name={names[entry.face] ?? entry.face} />
+          ))}
+        </Box>
+      </Box>
+    </li>
+  );
+}
+
+/** How far a face is: coats still to come, ready to be looked at, looked over, or with defects. */
+function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
+  const { coats, lookedAt, openDefects } = entry;
+  const base = {
+    display: 'inline-flex',
+    alignItems: 'center',
+    gap: '3px',
+    fontSize: 13,
+    lineHeight: '20px',
+    px: 0.75,
+    borderRadius: '10px',
+    border: '1.5px solid',
+    fontWeight: 650,
+  } as const;
+  if (openDefects > 0) {
+    return (
+      <Box sx={{ ...base, background: 'var(--late)', borderColor: 'var(--late)', color: '#fff' }}>
+        {name} {openDefects}
+      </Box>
+    );
+  }
+  if (lookedAt !== null) {
+    return (
+      <Box sx={{ ...base, background: 'var(--ready-fill)', borderColor: 'var(--ready)', color: 'var(--ready)' }}>
+        <CheckIcon titleAccess="looked over" sx={{ fontSize: 15 }} />
+        {name}
+      </Box>
+    );
+  }
+  const isFinished = coats.laid === coats.all;
+  return (
+    <Box
+      sx={{
+        ...base,
+        borderColor: isFinished ? 'var(--ink)' : 'var(--line)',
+        color: isFinished ? 'var(--ink)' : 'var(--ink-soft)',
+        borderStyle: isFinished ? 'solid' : 'dashed',
+      }}
+    >
+      {name} {isFinished ? 'to look at' : `${coats.laid}/${coats.all}`}
+    </Box>
+  );
+}

@@ -1,0 +1,127 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Block, Cell } from '../../../core/handing-over/blocks.ts';
+import { Caution } from '../../ui/Section.tsx';
+
+/** A block of the hand-over as the screen and the printer show it. */
+export function BlockView({ block }: { block: Block }) {
+  switch (block.kind) {
+    case 'title':
+      return (
+        <Box sx={{ borderBottom: '6px solid var(--bottle)', pb: 1.5, mb: 1 }}>
+          <Typography variant="h1" component="h2" sx={{ fontSize: 30 }}>
+            {block.text}
+          </Typography>
+          {block.lines.map((line) => (
+            <Box key={line} sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
+              {line}
+            </Box>
+          ))}
+        </Box>
+      );
+    case 'heading':
+      return (
+        <Typography
+          variant="h2"
+          component="h3"
+          sx={{ mt: 3.5, mb: 1, pl: 1.25, borderLeft: '8px solid var(--vial)', breakAfter: 'avoid' }}
+        >
+          {block.text}
+        </Typography>
+      );
+    case 'subheading':
+      return (
+        <Typography variant="h3" component="h4" sx={{ mt: 2, mb: 0.75, breakAfter: 'avoid' }}>
+          {block.text}
+        </Typography>
+      );
+    case 'text':
+      return <Typography sx={{ fontSize: 16, mb: 1, maxWidth: 760 }}>{block.text}</Typography>;
+    case 'caution':
+      return (
+        <Box sx={{ my: 1.25, maxWidth: 760 }}>
+          <Caution>{block.text}</Caution>
+        </Box>
+      );
+    case 'list':
+      return (
+        <Box component="ul" sx={{ display: 'grid', gap: 0.5, mb: 1, maxWidth: 760 }}>
+          {block.items.map((item) => (
+            <Box
+              component="li"
+              key={item}
+              sx={{ pl: 2, position: 'relative', '&::before': { content: '"–"', position: 'absolute', left: 0 } }}
+            >
+              {item}
+            </Box>
+          ))}
+        </Box>
+      );
+    case 'table':
+      return <BlockTable block={block} />;
+  }
+}
+
+function BlockTable({ block }: { block: Extract<Block, { kind: 'table' }> }) {
+  return (
+    <Box sx={{ overflowX: 'auto', mb: 1.5 }}>
+      <Box
+        component="table"
+        aria-label={block.label}
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          fontSize: 14,
+          '& th': { textAlign: 'left', borderBottom: '2px solid var(--ink)', px: 1, py: 0.5, whiteSpace: 'nowrap' },
+          '& td': { borderBottom: '1px solid var(--line)', px: 1, py: 0.5, verticalAlign: 'top' },
+          '& td:first-of-type': { fontWeight: 700, whiteSpace: 'nowrap' },
+          '& tr': { breakInside: 'avoid' },
+          '@media print': { fontSize: 10.5 },
+        }}
+      >
+        <thead>
+          <tr>
+            {block.head.map((words) => (
+              <th key={words} scope="col">
+                {words}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {block.rows.map((row, index) => (
+            <tr key={index}>
+              {row.map((entry, column) => (
+                <CellView key={column} entry={entry} />
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
+  );
+}
+
+function CellView({ entry }: { entry: Cell }) {
+  return (
+    <Box component="td" sx={entry.isGap ? { color: 'var(--late)', fontStyle: 'italic' } : undefined}>
+      {entry.hex && (
+        <Box
+          component="span"
+          aria-hidden
+          sx={{
+            display: 'inline-block',
+            width: 14,
+            height: 14,
+            mr: 0.75,
+            verticalAlign: '-2px',
+            border: '1px solid var(--ink)',
+            borderRadius: '3px',
+            background: entry.hex,
+          }}
+        />
+      )}
+      {entry.isGap && entry.text !== '' ? `△ ${entry.text}` : entry.text}
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import type { Piece } from '../../../core/job/piece-schema.ts';
+import { keepPhoto, scaleDown } from '../../store/photos.ts';
+import { useJob } from '../job-context.tsx';
+
+/** Adds pictures to a piece; what could not be taken is told, file by file. */
+export function usePhotoTaking(piece: Piece): {
+  faults: readonly string[];
+  /** Answers the ids of the photos that were taken. */
+  take(files: readonly File[], caption?: string): Promise<string[]>;
+} {
+  const { job, apply } = useJob();
+  const [faults, setFaults] = useState<string[]>([]);
+  const take = async (files: readonly File[], caption = ''): Promise<string[]> => {
+    const told: string[] = [];
+    const taken: string[] = [];
+    for (const chosen of files) {
+      const scaled = await scaleDown(chosen);
+      if (!scaled.ok) {
+        told.push(`${chosen.name}: ${scaled.message}`);
+        continue;
+      }
+      const { picture, width, height } = scaled.value;
+      const id = nanoid(10);
+      await keepPhoto({ jobId: job.id, id, picture });
+      const outcome = apply('state-photo', { id: piece.id, photo: { id, caption, width, height, spots: [] } });
+      if (outcome.ok) taken.push(id);
+      else told.push(`${chosen.name}: ${outcome.message}`);
+    }
+    setFaults(told);
+    return taken;
+  };
+  return { faults, take };
+}

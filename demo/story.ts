@@ -2,7 +2,9 @@ import { applyCommand, type CommandArgs, type CommandName } from '../core/job/co
 import { progressByTask } from '../core/job/progress.ts';
 import type { StatedPiece } from '../core/job/piece-schema.ts';
 import { groupOf } from '../core/job/queries.ts';
-import type { FinishGroup, Job } from '../core/job/schema.ts';
+import type { LogEntry } from '../core/job/record.ts';
+import type { FinishGroup, Job, PaceKey } from '../core/job/schema.ts';
+import type { OpenedTin } from '../core/job/tin-schema.ts';
 import type { Patch } from '../core/job/finding-schema.ts';
 import { knownOf } from '../core/build-up/standing.ts';
 import { offerFor } from '../core/choosing/offer.ts';
@@ -13,11 +15,25 @@ import { readLine } from '../core/job/typed-line/read-line.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { boundWords } from '../core/planning/bound-words.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
+import { paceKeyOf } from '../core/planning/learnt-paces.ts';
+import type { PieceStep } from '../core/planning/piece-steps.ts';
 import { siteWorkOf } from '../core/planning/site-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
+import { SKILL_FACTOR } from '../core/quantities/pace.ts';
+import { notedWith } from '../core/running/laid-coats.ts';
 import type { StrokeChoice } from '../core/job/stroke-schema.ts';
 import { usualOptions } from '../core/strokes/usual-options.ts';
+
+/** How this crew's own pace differs from the usual one. */
+const OWN_PACE: Readonly<Partial<Record<PaceKey, number>>> = {
+  hardware: 0.9,
+  abrade: 1.22,
+  wash: 1.05,
+  brush: 1.16,
+  roller: 1.12,
+  fill: 1.3,
+};
 
 /** A demo job told as a painter would have made it: command by command, plan by plan, stamp by stamp. */
 export class Story {
@@ -194,6 +210,24 @@ export class Story {
     return this;
   }
 
+  /** What a step took: timed by most stamps, at this crew's own pace; as planned where nobody pressed Start. */
+  #timed(
+    step: PieceStep | undefined,
+    by: string | null,
+    { start, end }: { start: number; end: number },
+  ): Pick<LogEntry, 'minutes' | 'isMeasured'> {
+    const skill = this.job.crew.find(({ id }) => id === by)?.skill;
+    if (!step || !skill || this.#stamps % 6 === 0) return { minutes: end - start };
+    const noise = 1 + ((this.#stamps % 5) - 2) * 0.04;
+    const minutes = step.minutes * SKILL_FACTOR[skill] * (OWN_PACE[paceKeyOf(step)] ?? 1) * noise;
+    return { minutes: Math.max(1, Math.round(minutes)), isMeasured: true };
+  }
+
+  /** Opens a tin; what is poured together with others names them. */
+  open(tin: Pick<OpenedTin, 'id' | 'product' | 'hex' | 'batch' | 'litres' | 'openedAt'> & Partial<OpenedTin>): this {
+    return this.tell('state-tin', { tin: { boxedWith: [], seen: null, emptiedAt: null, end: null, ...tin } });
+  }
+
   /** Stamps everything that the plan has finished by `until`, each `lag` minutes after it was due. */
   workUntil(until: string, lag: (stamped: number) => number): this {
     const { plan, site } = this.job;
@@ -201,6 +235,7 @@ export class Story {
     const now = minutesSince(plan.t0, until, site.timeZone);
     const progress = progressByTask(this.job.log);
     const over = plan.tasks.filter(({ painters, end }) => painters.length > 0 && end <= now);
+    const made = jobToProblem(this.job, `${until.slice(0, 10)}T00:00`);
     const onSite = siteWorkOf(this.job, over);
     for (const { of, end } of onSite.filter((work) => work.doneAt === null)) {
       const at = localIso(localTime(plan.t0, end, site.timeZone));
@@ -210,14 +245,21 @@ export class Story {
     const entries = over
       .filter(({ id }) => !onSite.some((work) => work.id === id) && !progress.get(id)?.doneAt)
       .sort((one, other) => one.end - other.end)
-      .map((task) => ({
-        id: `stamp-${++this.#stamps}`,
-        at: localIso(localTime(plan.t0, Math.min(now, task.end + lag(this.#stamps)), site.timeZone)),
-        taskId: task.id,
-        event: 'done' as const,
-        by: task.painters[0] ?? null,
-        minutes: task.end - task.start,
-      }));
+      .map((task) => {
+        const at = localIso(localTime(plan.t0, Math.min(now, task.end + lag(this.#stamps)), site.timeZone));
+        const by = task.painters[0] ?? null;
+        const id = `stamp-${++this.#stamps}`;
+        const step = made.steps.get(task.id);
+        return {
+          id,
+          at,
+          taskId: task.id,
+          event: 'done' as const,
+          by,
+          ...this.#timed(step, by, task),
+          ...(step ? notedWith(this.job, made.clocks, step, at) : {}),
+        };
+      });
     return entries.length > 0 ? this.tell('stamp', { entries }) : this;
   }
 }

@@ -20,6 +20,8 @@ const fiveDays = (day: typeof LEAD_DAY): Week => ({
   sun: [],
 });
 
+const RUN_ON = 'practice-casing-3-1';
+
 /** What the painter's own hygrometer showed in the workshop each morning of the first week: °C and %. */
 const MORNINGS = [
   ['2027-03-01', 14.6, 66],
@@ -41,6 +43,127 @@ function readInWorkshop(story: Story): Story {
       humidity,
     })),
   });
+}
+
+/** The tins of the first week: one of them boxed into the next, one looked into. */
+function openTins(story: Story): Story {
+  return story
+    .open({
+      id: 'tin-bond',
+      product: 'prime-bond-wb',
+      hex: null,
+      batch: 'PB 0417',
+      litres: 2.5,
+      openedAt: '2027-03-01T15:00',
+      seen: { litres: 0.1, at: '2027-03-04T16:20' },
+    })
+    .open({
+      id: 'tin-reed-1',
+      product: 'enamel-acrylic',
+      hex: '#8fa37b',
+      batch: 'TE 2207',
+      litres: 1,
+      openedAt: '2027-03-02T09:30',
+    })
+    .open({
+      id: 'tin-reed-2',
+      product: 'enamel-acrylic',
+      hex: '#8fa37b',
+      batch: 'TE 2211',
+      litres: 1,
+      openedAt: '2027-03-03T08:00',
+      boxedWith: ['tin-reed-1'],
+    })
+    .open({
+      id: 'tin-chalk',
+      product: 'enamel-acrylic',
+      hex: '#ece8dc',
+      batch: 'TE 2198',
+      litres: 1,
+      openedAt: '2027-03-02T11:00',
+    })
+    .open({
+      id: 'tin-slate',
+      product: 'ext-acrylic',
+      hex: '#43565e',
+      batch: 'XA 0093',
+      litres: 1,
+      openedAt: '2027-03-02T15:45',
+    })
+    .open({ id: 'tin-block', product: 'prime-shellac', hex: null, batch: '', litres: 1, openedAt: '2027-03-03T09:00' })
+    .open({
+      id: 'tin-alkyd',
+      product: 'enamel-alkyd-wb',
+      hex: '#43565e',
+      batch: 'WA 1130',
+      litres: 1,
+      openedAt: '2027-03-03T14:00',
+    })
+    .open({
+      id: 'tin-tile',
+      product: 'prime-2k-tile',
+      hex: null,
+      batch: 'AP 77 / H 41',
+      litres: 1,
+      openedAt: '2027-03-03T14:30',
+    });
+}
+
+/** The first round with a lamp, and what it found: a run on a casing that was painted upright, too thick. */
+function lookedOver(story: Story): Story {
+  const looked = ['practice-casing-5-1', 'practice-casing-7-1'];
+  return story
+    .tell('take-readings', {
+      readings: [
+        {
+          id: 'comb-1',
+          kind: 'film',
+          from: 'typed',
+          at: '2027-03-04T11:25',
+          taskId: `${RUN_ON}/coat-3/back+front`,
+          film: 122,
+        },
+        {
+          id: 'touch-1',
+          kind: 'stage',
+          at: '2027-03-02T11:50',
+          taskId: 'practice-door-7-1/coat-1/back',
+          stage: 'touch',
+        },
+      ],
+    })
+    .tell('inspect', {
+      inspections: looked.map((pieceId, index) => ({
+        id: `look-${index + 1}`,
+        pieceId,
+        face: 'front',
+        at: `2027-03-05T09:5${index}`,
+        by: 'painter-1',
+      })),
+    })
+    .tell('state-defect', {
+      defect: {
+        id: 'run-1',
+        kind: 'run',
+        pieceId: RUN_ON,
+        face: 'front',
+        spot: { x: 42, y: 1480 },
+        at: '2027-03-05T09:55',
+        by: 'painter-1',
+        note: 'below the moulding, hinge side',
+        photoIds: [],
+        cause: null,
+        rework: null,
+        settled: null,
+      },
+    })
+    .tell('change-hand-over', {
+      facts: {
+        owner: 'The caretaker',
+        painter: 'Lead painter and helper',
+        kit: { where: 'Caretaker’s cupboard, ground floor', contents: 'two small brushes, 320 paper, tack rag' },
+      },
+    });
 }
 
 /** What is mixed by hand, and what new pieces would cost. */
@@ -154,12 +277,13 @@ export function ternStreet(): Job {
   reckoned(story)
     .paint('gallery-railing-1', 'porch-enamel', { face: 'spindles-then-rails', breaks: true })
     .tell('change-planning', { promised: '2027-04-16' })
-    .plan('2027-03-01T07:00', 'First plan')
+    .plan('2027-03-01T07:00', 'First plan');
+  openTins(story)
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
     .tell('take-hours', forecastOf('2027-03-05'));
-  return readInWorkshop(story)
+  readInWorkshop(story)
     .tacky('2027-03-05T07:45')
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
-    .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 })
-    .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;
+    .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 });
+  return lookedOver(story).tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;
 }

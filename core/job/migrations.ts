@@ -170,6 +170,7 @@ function recorded(job: Record<string, unknown>): Record<string, unknown> {
     filmChecks: [],
     signOffs: [],
     handOver: NO_HAND_OVER,
+    devices: [],
     paces: {},
     pieces: each(job.pieces, (piece) => ({
       ...piece,

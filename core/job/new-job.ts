@@ -125,6 +125,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     filmChecks: [],
     signOffs: [],
     handOver: NO_HAND_OVER,
+    devices: [],
     paces: {},
     cutting: { stock: [2400], kerf: 3, cut: [] },
     mixing: USUAL_MIXING,

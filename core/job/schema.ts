@@ -212,6 +212,8 @@ export const leftOutSchema = z.object({
 });
 export type LeftOut = z.infer<typeof leftOutSchema>;
 
+const deviceSchema = z.object({ id: z.string().min(1).max(40), madeAt: z.iso.datetime() });
+
 /** What paces are kept for: each of them is one kind of work with one tool. */
 export const PACE_KEYS = [
   'hardware',
@@ -285,6 +287,8 @@ const jobFields = z.object({
   filmChecks: z.array(filmCheckSchema).max(2000),
   signOffs: z.array(signOffSchema).max(400),
   handOver: handOverSchema,
+  /** Devices whose stamps were taken in, and when the last of their files was made. */
+  devices: z.array(deviceSchema).max(40),
   /** By what work: how much longer it takes here than by the usual pace, as earlier jobs have shown. */
   paces: z.partialRecord(z.enum(PACE_KEYS), paceFactor),
   cutting: cuttingSchema,

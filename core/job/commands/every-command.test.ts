@@ -26,6 +26,7 @@ import {
   tin,
   defect,
 } from '../../testing/worked-job.ts';
+import { ownEntries } from '../own-entries.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 /** For every command: what it is given, what history calls it, and what must be true afterwards. */
@@ -330,6 +331,16 @@ const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => boolean
     (job) => job.crew[1]?.daysOff.join() === '2027-03-09',
   ],
   stamp: [{ entries: [entry] }, /^Stamp: Done$/, (job) => job.log.length === 1],
+  'take-stamps': [
+    { entries: { ...ownEntries(start, 'phone-b', '2027-03-01T12:00:00Z'), log: [{ ...entry, device: 'phone-b' }] } },
+    /^Take in 1 stamps of another device$/,
+    (job) => job.log.length === 1 && job.devices[0]?.id === 'phone-b',
+  ],
+  'take-day': [
+    { job: structuredClone(divided), device: 'phone-b', madeAt: '2027-03-01T12:00:00Z' },
+    /^Take over the day from another device$/,
+    (job) => job.groups.length === divided.groups.length && job.settings.units === start.settings.units,
+  ],
   'measure-against': [{}, /^Measure against this plan$/, (job) => job.baseline?.finish === 700],
   'leave-out': [
     { steps: [{ taskId: 'a/wash', at: '2027-03-01T08:00', by: null, why: '' }] },

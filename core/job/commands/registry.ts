@@ -33,6 +33,7 @@ import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revis
 import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
 import { pinTasks, unpinTasks } from './pinning.ts';
 import { acceptPlan, leaveOut, measureAgainst, removeTin, stamp, statePace, stateTin, takeIn } from './running.ts';
+import { takeDay, takeStamps } from './sharing.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
 import {
   changeCutting,
@@ -117,6 +118,8 @@ export const COMMANDS = {
   'give-day-off': giveDayOff,
   stamp,
   'measure-against': measureAgainst,
+  'take-stamps': takeStamps,
+  'take-day': takeDay,
   'leave-out': leaveOut,
   'take-in': takeIn,
   'state-tin': stateTin,

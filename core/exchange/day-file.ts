@@ -1,0 +1,68 @@
+import { z } from 'zod';
+import type { Job } from '../job/schema.ts';
+import { ownEntries, ownEntriesSchema, type OwnEntries } from '../job/own-entries.ts';
+import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { migrateJob } from '../job/migrations.ts';
+import { checkJob, LARGEST_JOB_FILE, parseDocument } from './job-file.ts';
+
+const DAY_FORMAT = 'nivel.day/1';
+const STAMPS_FORMAT = 'nivel.stamps/1';
+
+const headSchema = z.object({
+  format: z.string(),
+  jobId: z.string().max(60),
+  from: z.string().max(40),
+  madeAt: z.iso.datetime(),
+});
+
+/** The day as another device opens it: the job with its plan, without what only looks back. */
+export interface DayFile {
+  job: Job;
+  /** The device that has made it. */
+  from: string;
+  madeAt: string;
+}
+
+/** What came from another device. */
+export type Shared = ({ kind: 'day' } & DayFile) | { kind: 'stamps'; jobId: string; entries: OwnEntries };
+
+/** Writes the day: the whole job, but for the plan that it is measured against and earlier plans’ pins. */
+export function writeDayFile(job: Job, from: string, madeAt: string): string {
+  return JSON.stringify({ format: DAY_FORMAT, jobId: job.id, from, madeAt, job: { ...job, baseline: null } });
+}
+
+/** Writes everything that this device has added to a job. */
+export function writeStampsFile(job: Job, device: string, madeAt: string): string {
+  return JSON.stringify({
+    format: STAMPS_FORMAT,
+    jobId: job.id,
+    from: device,
+    madeAt,
+    entries: ownEntries(job, device, madeAt),
+  });
+}
+
+/** Reads either; a refusal says what the file is instead, or which part of it does not hold. */
+export function readShared(text: string): Outcome<Shared> {
+  const parsed = parseDocument(text, LARGEST_JOB_FILE);
+  if (!parsed.ok) return parsed;
+  const read = parsed.value;
+  const head = headSchema.safeParse(read);
+  if (!head.success)
+    return refused('This holds no day and no stamps of Nivel. Choose the file that the other device has written.');
+  const { format, jobId, from, madeAt } = head.data;
+  if (format === DAY_FORMAT) {
+    const lifted = migrateJob((read as { job?: unknown }).job);
+    const job = lifted.ok ? checkJob(lifted.value) : lifted;
+    return job.ok ? accepted({ kind: 'day', job: job.value, from, madeAt }) : job;
+  }
+  if (format === STAMPS_FORMAT) {
+    const entries = ownEntriesSchema.safeParse((read as { entries?: unknown }).entries);
+    if (entries.success) return accepted({ kind: 'stamps', jobId, entries: entries.data });
+    const [issue] = entries.error.issues;
+    return refused(`These stamps do not hold: ${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`);
+  }
+  return refused(
+    `This is “${format}”, and neither a day nor stamps. Choose the file that the other device has written.`,
+  );
+}

@@ -220,7 +220,7 @@ export class Story {
     if (!step || !skill || this.#stamps % 6 === 0) return { minutes: end - start };
     const noise = 1 + ((this.#stamps % 5) - 2) * 0.04;
     const minutes = step.minutes * SKILL_FACTOR[skill] * (OWN_PACE[paceKeyOf(step)] ?? 1) * noise;
-    return { minutes: Math.max(1, Math.round(minutes)), isMeasured: true };
+    return { minutes: Math.max(0.1, Math.round(minutes * 10) / 10), isMeasured: true };
   }
 
   /** Opens a tin; what is poured together with others names them. */

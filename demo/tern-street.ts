@@ -32,17 +32,37 @@ const MORNINGS = [
 ] as const;
 
 function readInWorkshop(story: Story): Story {
-  return story.tell('take-readings', {
-    readings: MORNINGS.map(([date, temperature, humidity]) => ({
-      id: `workshop-${date}`,
-      kind: 'air',
-      from: 'typed',
-      at: `${date}T07:40`,
-      climateId: 'workshop',
-      temperature,
-      humidity,
-    })),
-  });
+  return story
+    .tell('take-readings', {
+      readings: [
+        {
+          id: 'comb-1',
+          kind: 'film',
+          from: 'typed',
+          at: '2027-03-04T11:25',
+          taskId: `${RUN_ON}/coat-3/back+front`,
+          film: 122,
+        },
+        {
+          id: 'touch-1',
+          kind: 'stage',
+          at: '2027-03-02T11:10',
+          taskId: 'practice-door-7-1/coat-1/back',
+          stage: 'touch',
+        },
+      ],
+    })
+    .tell('take-readings', {
+      readings: MORNINGS.map(([date, temperature, humidity]) => ({
+        id: `workshop-${date}`,
+        kind: 'air',
+        from: 'typed',
+        at: `${date}T07:40`,
+        climateId: 'workshop',
+        temperature,
+        humidity,
+      })),
+    });
 }
 
 /** The tins of the first week: one of them boxed into the next, one looked into. */
@@ -55,7 +75,7 @@ function openTins(story: Story): Story {
       batch: 'PB 0417',
       litres: 2.5,
       openedAt: '2027-03-01T15:00',
-      seen: { litres: 0.1, at: '2027-03-04T16:20' },
+      seen: { litres: 0.02, at: '2027-03-04T16:20' },
     })
     .open({
       id: 'tin-reed-1',
@@ -113,25 +133,6 @@ function openTins(story: Story): Story {
 function lookedOver(story: Story): Story {
   const looked = ['practice-casing-5-1', 'practice-casing-7-1'];
   return story
-    .tell('take-readings', {
-      readings: [
-        {
-          id: 'comb-1',
-          kind: 'film',
-          from: 'typed',
-          at: '2027-03-04T11:25',
-          taskId: `${RUN_ON}/coat-3/back+front`,
-          film: 122,
-        },
-        {
-          id: 'touch-1',
-          kind: 'stage',
-          at: '2027-03-02T11:50',
-          taskId: 'practice-door-7-1/coat-1/back',
-          stage: 'touch',
-        },
-      ],
-    })
     .tell('inspect', {
       inspections: looked.map((pieceId, index) => ({
         id: `look-${index + 1}`,
@@ -159,7 +160,7 @@ function lookedOver(story: Story): Story {
     })
     .tell('change-hand-over', {
       facts: {
-        owner: 'The caretaker',
+        owner: 'the caretaker',
         painter: 'Lead painter and helper',
         kit: { where: 'Caretaker’s cupboard, ground floor', contents: 'two small brushes, 320 paper, tack rag' },
       },

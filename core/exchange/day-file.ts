@@ -66,3 +66,6 @@ export function readShared(text: string): Outcome<Shared> {
     `This is “${format}”, and neither a day nor stamps. Choose the file that the other device has written.`,
   );
 }
+
+/** Whether a text says of itself that it is a day: it is read as one then, with its own refusals. */
+export const isDay = (text: string): boolean => text.slice(0, 60).includes(`"${DAY_FORMAT.split('/')[0] ?? ''}/`);

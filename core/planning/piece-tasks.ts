@@ -141,7 +141,7 @@ export class PieceTasks {
       const end = stamped.doneAt
         ? minutesSince(t0, stamped.doneAt, zone)
         : Math.max(this.#draft.now + 1, (startedAt ?? this.#draft.now) + work);
-      const start = Math.max(0, Math.min(end - 1, startedAt ?? end - (stamped.minutes ?? work)));
+      const start = Math.max(0, Math.min(end - 1, startedAt ?? end - Math.round(stamped.minutes ?? work)));
       this.#draft.recorded.push({ id: step.id, start, end: Math.max(start + 1, end) });
       if (!stamped.doneAt) this.#draft.busy.push({ painter: stamped.by, until: end });
       return;

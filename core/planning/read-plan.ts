@@ -84,7 +84,7 @@ function asItWas(
     let span: { start: number; end: number };
     if (doneAt !== null) {
       const end = minutesAt(doneAt);
-      const spent = minutes ?? (startedAt ? end - minutesAt(startedAt) : 1);
+      const spent = Math.round(minutes ?? (startedAt ? end - minutesAt(startedAt) : 1));
       span = { start: Math.max(0, end - Math.max(1, spent)), end };
     } else if (startedAt !== null) {
       const start = Math.max(0, minutesAt(startedAt));

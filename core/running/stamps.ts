@@ -71,11 +71,14 @@ export function doneStamps(
     return stampOf(step, stamping, {
       at: localIso(localTime(t0, Math.round(now - left * squeeze), zone)),
       event: 'done',
-      minutes: Math.max(1, Math.round(length(step) * (startedAt === null ? 1 : spent / planned))),
+      minutes: tenths(length(step) * (startedAt === null ? 1 : spent / planned)),
       ...(startedAt === null ? {} : { isMeasured: true }),
     });
   });
 }
+
+/** Minutes to a tenth: of many small pieces whole minutes would teach a wrong pace. */
+const tenths = (minutes: number): number => Math.max(0.1, Math.round(minutes * 10) / 10);
 
 /** Longest pause, in minutes, after which the next piece of a run is still supposed to follow at once. */
 const SAME_GO = 60;

@@ -38,7 +38,15 @@ export function Round() {
             </Box>
           }
         >
-          <Box component="ul" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.25, alignItems: 'stretch', mb: 1.5 }}>
+          <Box
+            component="ul"
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: 'repeat(2, minmax(0, 1fr))', sm: 'repeat(auto-fill, minmax(168px, 1fr))' },
+              gap: 1.25,
+              mb: 1.5,
+            }}
+          >
             {[...byPiece(check.faces)].map(([piece, faces]) => (
               <PieceOfRound key={piece.id} piece={piece} faces={faces} />
             ))}
@@ -143,7 +151,7 @@ function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
         borderStyle: isFinished ? 'solid' : 'dashed',
       }}
     >
-      {name} {isFinished ? 'to look at' : `${coats.laid}/${coats.all}`}
+      {name} {isFinished ? 'to do' : `${coats.laid}/${coats.all}`}
     </Box>
   );
 }

@@ -1,44 +1,36 @@
-import Box from '@mui/material/Box';
-import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { WalkFirst } from '../../ui/WalkFirst.tsx';
+import { readinessOf } from '../../../core/hanging/readiness.ts';
+import { useMemo } from 'react';
 import { useJob } from '../../ui/job-context.tsx';
-import { Section } from '../../ui/Section.tsx';
+import { useRoute } from '../../ui/route.ts';
+import { StageViews, useView } from '../../ui/StageViews.tsx';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
-import { HangCard } from './HangCard.tsx';
+import { WalkFirst } from '../../ui/WalkFirst.tsx';
+import { HangList } from './HangList.tsx';
+import { LabelPrinter } from './LabelPrinter.tsx';
+import { PieceToHang } from './PieceToHang.tsx';
 
-/** Every piece with its bag of hardware, and from when it may be handled, hung, closed and washed. */
+const VIEWS = { pieces: 'Pieces', labels: 'Labels' } as const;
+
+/** Every piece on its way back: its bag, its holes, who lifts it, and from when it may be handled, hung, closed and washed. */
 export default function Hang() {
   const { job, now } = useJob();
+  const { pieceId } = useRoute();
+  const view = useView(VIEWS, 'pieces');
   const problem = useJobProblem();
   const reading = usePlanReading(problem, job.plan);
+  const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);
   if (job.pieces.length === 0) {
     return <WalkFirst title="Nothing to hang">Each piece brings its own bag of hinges and screws.</WalkFirst>;
   }
-  const rows = readinessOf(job, problem, reading?.ends ?? new Map());
   const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);
+  const row = rows.find(({ piece }) => piece.id === pieceId);
+  if (row) return <PieceToHang key={row.piece.id} row={row} at={at} problem={problem} reading={reading} />;
   return (
-    <Box>
-      {job.rooms.map((room) => {
-        const own = rows.filter(({ piece }) => piece.roomId === room.id);
-        if (own.length === 0) return null;
-        return (
-          <Section key={room.id} title={room.name}>
-            <Box
-              component="ul"
-              sx={{
-                display: 'grid',
-                gap: 1.5,
-                gridTemplateColumns: { lg: 'repeat(2, minmax(0, 1fr))' },
-              }}
-            >
-              {own.map((row) => (
-                <HangCard key={row.piece.id} row={row} t0={problem.clocks.t0} at={at} />
-              ))}
-            </Box>
-          </Section>
-        );
-      })}
-    </Box>
+    <>
+      <StageViews stage="hang" views={VIEWS} view={view} />
+      {view === 'pieces' && <HangList rows={rows} at={at} problem={problem} reading={reading} />}
+      {view === 'labels' && <LabelPrinter />}
+    </>
   );
 }

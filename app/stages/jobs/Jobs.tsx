@@ -1,9 +1,14 @@
 import AddIcon from '@mui/icons-material/Add';
+import DevicesIcon from '@mui/icons-material/DevicesOutlined';
 import DownloadIcon from '@mui/icons-material/Download';
 import UploadIcon from '@mui/icons-material/UploadFile';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -11,6 +16,7 @@ import { DateTime } from 'luxon';
 import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
 import { LARGEST_BACKUP, readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
+import { isDay, readShared } from '../../../core/exchange/day-file.ts';
 import { jobFileName, tooLarge, writeJobFile } from '../../../core/exchange/job-file.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import type { StoredJob } from '../../store/database.ts';
@@ -27,6 +33,8 @@ import {
   type DemoJobId,
 } from '../../store/jobs.ts';
 import { picturesOf } from '../../store/photos.ts';
+import { hasCamera } from '../../ui/codes/CodeReader.tsx';
+import { CodesIn } from '../../ui/codes/CodesIn.tsx';
 import { download, downloadUnreadable } from '../../ui/download.ts';
 import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
@@ -61,6 +69,7 @@ export default function Jobs() {
   const [name, setName] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const [importFault, setImportFault] = useState<string | null>(null);
+  const [isReading, setIsReading] = useState(false);
   const file = useRef<HTMLInputElement>(null);
 
   const start = async (): Promise<void> => {
@@ -71,12 +80,33 @@ export default function Jobs() {
     goTo({ stage: 'walk', jobId: await startJob(name.trim().slice(0, 120), DateTime.now().toISODate()) });
   };
 
+  /** Opens the day of a job that is on another device; one that is here already is taken in on Today. */
+  const openDay = async (text: string): Promise<void> => {
+    setIsReading(false);
+    const read = readShared(text);
+    if (!read.ok || read.value.kind !== 'day') {
+      setImportFault(read.ok ? 'These are stamps: take them in on Today, Two devices, of their job.' : read.message);
+      return;
+    }
+    const { job } = read.value;
+    if (jobs?.kept.some(({ id }) => id === job.id)) {
+      setImportFault(`${job.name} is here already. Open it, and take the day in on Today, Two devices.`);
+      return;
+    }
+    await addJobs({ jobs: [job], pictures: {} });
+    goTo({ stage: 'today', jobId: job.id });
+  };
+
   const importFile = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
     setImportFault(null);
     // What is longer than any backup is not even read.
-    const read =
-      chosen.size > LARGEST_BACKUP ? tooLarge(chosen.size, LARGEST_BACKUP) : readJobsFile(await chosen.text());
+    const text = chosen.size > LARGEST_BACKUP ? null : await chosen.text();
+    if (text !== null && isDay(text)) {
+      await openDay(text);
+      return;
+    }
+    const read = text === null ? tooLarge(chosen.size, LARGEST_BACKUP) : readJobsFile(text);
     if (!read.ok) {
       setImportFault(`${chosen.name}: ${read.message}`);
       return;
@@ -130,9 +160,25 @@ export default function Jobs() {
         <Typography sx={{ color: 'var(--ink-soft)', flex: 1, display: { xs: 'none', sm: 'block' } }}>
           From the walk to the rehung door.
         </Typography>
+        {hasCamera() && (
+          <Button startIcon={<DevicesIcon />} onClick={() => setIsReading(true)}>
+            Day from another device
+          </Button>
+        )}
         <Button startIcon={<UploadIcon />} onClick={() => file.current?.click()}>
           Import
         </Button>
+        {isReading && (
+          <Dialog open onClose={() => setIsReading(false)} fullWidth maxWidth="sm" aria-labelledby="codes-title">
+            <DialogTitle id="codes-title">Hold the camera over the codes of the day</DialogTitle>
+            <DialogContent sx={{ display: 'grid', gap: 2 }}>
+              <CodesIn onText={(text) => void openDay(text)} />
+            </DialogContent>
+            <DialogActions>
+              <Button onClick={() => setIsReading(false)}>Close</Button>
+            </DialogActions>
+          </Dialog>
+        )}
         <input
           ref={file}
           type="file"

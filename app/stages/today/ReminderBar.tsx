@@ -3,20 +3,21 @@ import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
+import { useState } from 'react';
 import { timeOn, type Day } from '../../../core/running/day.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import type { Reminders } from './use-reminders.ts';
 
-/** From so many at once on, one tap sees them all. */
-const MANY = 2;
-/** Of those due, the last so many stand there; the others are counted. */
-const SHOWN = 2;
+/** Of those due, the last so many stand there; the others are counted until they are asked for. */
+const SHOWN = 1;
 
 /** What has come due and nobody has seen yet, loud; what comes next, quietly. */
 export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders }) {
   const { say } = useJob();
   const { due, next, seen, permission, askPermission } = reminders;
+  const [isOpen, setIsOpen] = useState(false);
+  const shown = isOpen ? due : due.slice(-SHOWN);
   return (
     <Box component="section" aria-label="Reminders" sx={{ display: 'grid', gap: 1 }}>
       {due.length > 0 && (
@@ -31,7 +32,7 @@ export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders
             overflow: 'hidden',
           }}
         >
-          {due.slice(-SHOWN).map((reminder) => (
+          {shown.map((reminder) => (
             <Box
               component="li"
               key={reminder.id}
@@ -69,16 +70,19 @@ export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders
               </IconButton>
             </Box>
           ))}
-          {due.length >= MANY && (
-            <li>
+          {due.length > SHOWN && (
+            <Box component="li" sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
               <Button
-                fullWidth
-                onClick={() => seen(due)}
-                sx={{ minHeight: 48, color: 'inherit', borderRadius: 0, borderTop: '1px solid rgb(24 41 43 / 30%)' }}
+                aria-expanded={isOpen}
+                onClick={() => setIsOpen(!isOpen)}
+                sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}
               >
-                {due.length > SHOWN ? `${due.length - SHOWN} more. Seen, all ${due.length}` : 'Seen, both'}
+                {isOpen ? 'Only the last' : `${due.length - SHOWN} more`}
               </Button>
-            </li>
+              <Button onClick={() => seen(due)} sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}>
+                Seen, all {due.length}
+              </Button>
+            </Box>
           )}
         </Box>
       )}

@@ -24,6 +24,7 @@ import { Learnt } from './Learnt.tsx';
 import { NowCard } from './NowCard.tsx';
 import { RackPicture } from './RackPicture.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
+import { ShareDay } from './ShareDay.tsx';
 import { SiteWorkList } from './SiteWorkList.tsx';
 import { Tins } from './Tins.tsx';
 import { TouchList } from './TouchList.tsx';
@@ -114,7 +115,9 @@ function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReadi
             The job has changed since this plan was made.
           </Alert>
         )}
-        {job.plan && !stamps.isReplanning && <TooEarlyBar problem={problem} plan={job.plan} onReplan={stamps.replan} />}
+        {job.plan && !stamps.isReplanning && (
+          <TooEarlyBar problem={problem} plan={job.plan} onReplan={() => stamps.replan()} />
+        )}
         {stamps.isReplanning && (
           <Box role="status">
             <LinearProgress aria-label="Planning the rest anew" />
@@ -160,6 +163,9 @@ function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReadi
           <Learnt problem={problem} />
         </Section>
         <Evening day={day} />
+        <Box sx={{ mt: 2.5 }}>
+          <ShareDay onTaken={stamps.replan} />
+        </Box>
       </Box>
     </Box>
   );

@@ -38,7 +38,7 @@ export interface Stamps extends Pick<Replanning, 'isReplanning' | 'lines' | 'put
   correct(stamp: LogEntry, at: string): void;
   withdraw(stamp: LogEntry): void;
   /** Plans the rest anew, moving as little of it as need be. */
-  replan(): void;
+  replan(reason?: string): void;
 }
 
 /**
@@ -75,7 +75,7 @@ export function useStamps(problem: JobProblem, reading: PlanReading, painter: st
 
   return {
     ...told,
-    replan: () => void replan('Replanned by what has been read', `replan/${now}`),
+    replan: (reason = 'Replanned by what has been read') => void replan(reason, `replan/${now}`),
     start: (steps) => write(startStamps(steps, stamping), `${marks(steps.slice(0, 1))} started off plan`),
     done: (steps) => write(doneStamps(job, reading, steps, stamping), `${marks(steps)} done off plan`),
     partly: (step, share) =>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { BagLabelsButton } from './BagLabels.tsx';
+import { BagLabelsButton } from '../../ui/labels/BagLabels.tsx';
 import { SetMany } from './SetMany.tsx';
 
 /** What can be done with the rows that are chosen. */

@@ -9,7 +9,7 @@ import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
 import { StatedField } from '../../ui/StatedField.tsx';
-import { BagLabelsButton } from './BagLabels.tsx';
+import { BagLabelsButton } from '../../ui/labels/BagLabels.tsx';
 
 const columns = { display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 84px 44px', gap: 1, alignItems: 'start' };
 

@@ -12,7 +12,7 @@ import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
 import { Caution } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
-import { DrillTemplate } from './DrillTemplate.tsx';
+import { DrillTemplate } from '../../ui/elevation/DrillTemplate.tsx';
 
 const LENGTHS = [
   ['x', 'From the left'],

@@ -9,8 +9,10 @@ import { useState } from 'react';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { roomOf } from '../../../core/job/queries.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../ui/job-context.tsx';
-import { Tag } from '../../ui/Tag.tsx';
+import { labelCode } from '../../../core/hanging/label-strip.ts';
+import { Code } from '../codes/Code.tsx';
+import { useJob } from '../job-context.tsx';
+import { Tag } from '../Tag.tsx';
 
 /** Shows and prints the labels of pieces' bags. */
 export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {
@@ -58,8 +60,8 @@ export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {
   );
 }
 
-/** One label: the piece's tag, where it hangs, and every part with its number to be ticked. */
-function BagLabel({ piece }: { piece: Piece }) {
+/** One label: the piece's tag, where it hangs, its code, and every part with its number to be ticked. */
+export function BagLabel({ piece }: { piece: Piece }) {
   const { job, say } = useJob();
   return (
     <Box
@@ -94,6 +96,9 @@ function BagLabel({ piece }: { piece: Piece }) {
           <strong>{say(definitionOf(piece.kind).name)}</strong>
           <br />
           {[roomOf(job, piece)?.name, piece.note].filter(Boolean).join(', ')}
+        </Box>
+        <Box sx={{ ml: 'auto' }}>
+          <Code text={labelCode(job.id, piece)} label={`Code of ${piece.mark}`} size="19mm" />
         </Box>
       </Box>
       <Box component="ul" sx={{ columns: 2, columnGap: '5mm', fontSize: 14 }}>

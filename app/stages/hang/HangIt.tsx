@@ -1,0 +1,77 @@
+import CheckIcon from '@mui/icons-material/Check';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useState } from 'react';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { doneStampsByTask } from '../../../core/running/laid-coats.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
+import { useStamps } from '../today/use-stamps.ts';
+
+interface HangItProps {
+  step: PieceStep;
+  problem: JobProblem;
+  reading: PlanReading;
+  isHung: boolean;
+  isRisky: boolean;
+}
+
+/** Stamps a piece as hung, whatever is risked by it; the rest of the plan makes way. */
+export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps) {
+  const { job } = useJob();
+  const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
+  const stamps = useStamps(problem, reading, painterId);
+  const stamp = doneStampsByTask(job.log).get(step.id);
+  const word = step.operation === 'rehang' ? 'hung' : 'refitted';
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {stamps.isReplanning && (
+        <Box role="status">
+          <LinearProgress aria-label="Planning the rest anew" />
+          Planning the rest anew…
+        </Box>
+      )}
+      {stamps.lines && !stamps.isReplanning && <ReplanCard lines={stamps.lines} onPutAway={stamps.putAway} />}
+      {isHung && stamp ? (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+          <CheckIcon sx={{ color: 'var(--ready)' }} />
+          <strong>
+            It is {word}, {stamp.at.slice(8, 10)}/{stamp.at.slice(5, 7)} {stamp.at.slice(11)}
+          </strong>
+          <Button sx={{ minHeight: 48 }} onClick={() => stamps.withdraw(stamp)}>
+            Take back
+          </Button>
+        </Box>
+      ) : (
+        <>
+          {job.crew.length > 1 && (
+            <ToggleButtonGroup
+              exclusive
+              value={painterId}
+              aria-label="Who"
+              onChange={(_event, id: string | null) => id && setPainterId(id)}
+            >
+              {job.crew.map(({ id, name }) => (
+                <ToggleButton key={id} value={id} sx={{ minHeight: 48 }}>
+                  {name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+          <Button
+            variant={isRisky ? 'outlined' : 'contained'}
+            sx={{ minHeight: 64, fontSize: 19 }}
+            onClick={() => stamps.done([step])}
+          >
+            {isRisky ? `It is ${word} all the same` : `It is ${word}`}
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}

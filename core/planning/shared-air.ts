@@ -1,5 +1,5 @@
 import { exposedFaceOf } from '../air/exposed-face.ts';
-import { dryingClimateId, placeOf } from '../job/queries.ts';
+import { hangingClimateId, placeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { isCoat } from './lying-coats.ts';
 import type { CoatStep, PieceStep } from './piece-steps.ts';
@@ -8,7 +8,7 @@ import type { CoatStep, PieceStep } from './piece-steps.ts';
 export const AIR_SLOTS = 1000;
 
 /** Work that fills the air with dust. */
-const DUSTY: ReadonlySet<PieceStep['operation']> = new Set(['abrade', 'fill', 'grain-fill', 'denib']);
+const DUSTY: ReadonlySet<PieceStep['operation']> = new Set(['abrade', 'fill', 'grain-fill', 'denib', 'put-right']);
 
 /** The air of one room in which both is done: dust settles into a coat until it is touch dry. */
 export interface RoomAir {
@@ -35,7 +35,10 @@ export function sharedAir(job: Job, steps: readonly PieceStep[]): RoomAir[] {
 }
 
 /** Whose air a step shares: that of the place where loose pieces are, or of the room; null in the open. */
-function airOf(job: Job, { piece, coat }: PieceStep): string | null {
-  if (piece.comesOff) return `air/${placeOf(job, coat === null ? 'bench' : 'rack').climateId}`;
-  return exposedFaceOf(dryingClimateId(job, piece, coat?.faces)) === null ? `air/room/${piece.roomId}` : null;
+function airOf(job: Job, { piece, coat, rework }: PieceStep): string | null {
+  const isLoose = piece.comesOff && !rework?.isInPlace;
+  if (isLoose) return `air/${placeOf(job, coat === null ? 'bench' : 'rack').climateId}`;
+  return exposedFaceOf(hangingClimateId(job, piece, coat?.faces ?? piece.scope.faces)) === null
+    ? `air/room/${piece.roomId}`
+    : null;
 }

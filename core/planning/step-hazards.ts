@@ -15,7 +15,7 @@ export function hazardsOf(job: Job, step: PieceStep): Hazard[] {
   const ids: HazardId[] = [
     ...(mayHoldLead ? (['lead-dust'] as const) : []),
     ...(used?.hazards ?? []),
-    ...(operation === 'abrade' ? (['dust'] as const) : []),
+    ...(operation === 'abrade' || operation === 'put-right' ? (['dust'] as const) : []),
     ...(operation === 'degloss' ? (['solvent'] as const) : []),
     ...(coat?.coat.tool === 'spray' ? (['spray-mist'] as const) : []),
   ];

@@ -1,0 +1,170 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { writeHandOverHtml } from '../exchange/hand-over-html.ts';
+import { writeUpkeepIcs } from '../exchange/upkeep-ics.ts';
+import { readinessOf } from '../hanging/readiness.ts';
+import { usualPiece } from '../job/usual-piece.ts';
+import { WorkedDays } from '../testing/worked-days.ts';
+import type { Vocabulary } from '../units/vocabulary.ts';
+import type { Block } from './blocks.ts';
+import { careLines } from './care.ts';
+import { faceRecords, gapsIn } from './face-record.ts';
+import { handOverDocument } from './hand-over-document.ts';
+import { leftPaints } from './left-paint.ts';
+import { daysAgainst, hoursAgainst, lessonsOf, litresAgainst } from './planned-against-real.ts';
+import { upkeepDates } from './upkeep.ts';
+
+const TIN = {
+  id: 'tin',
+  product: 'enamel-acrylic',
+  hex: '#efece2',
+  batch: 'TE 2207',
+  litres: 1,
+  openedAt: '2027-03-02T08:00',
+  boxedWith: [],
+  seen: null,
+  emptiedAt: null,
+  end: null,
+};
+
+/** A door that was planned with three coats, of which one face got two and a half: a gap, a batch, and air that was noted. */
+const worked = (): WorkedDays =>
+  new WorkedDays()
+    .planned('2027-03-01T07:00')
+    .tell('state-tin', { tin: { ...TIN, boxedWith: [] } })
+    .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T10:20', { air: { temperature: 17.2, humidity: 58 } })
+    .done('coat-1/front', '2027-03-01T13:20')
+    .done('coat-2/back', '2027-03-02T09:20', { tinId: 'tin', air: { temperature: 16, humidity: 60 } })
+    .done('coat-2/front', '2027-03-02T14:20', { tinId: 'tin', by: null })
+    .done('coat-3/back', '2027-03-03T09:20', { tinId: 'tin' });
+
+function blocksOf(job: WorkedDays, vocabulary: Vocabulary = 'uk'): Block[] {
+  const made = job.problem('2027-03-03T16:00');
+  const rows = readinessOf(job.job, made, new Map());
+  return handOverDocument(job.job, { clocks: made.clocks, rows, now: '2027-03-03T16:00', vocabulary });
+}
+const textOf = (blocks: readonly Block[]): string => JSON.stringify(blocks);
+
+test('the record is what the log has, face by face, with its gaps; the plan adds nothing', () => {
+  const { job } = worked();
+  const records = faceRecords(job, worked().problem('2027-03-03T16:00').clocks);
+  const front = records.find(({ face }) => face === 'front')!;
+  assert.deepEqual(
+    front.coats.map(({ number, at, batch, by }) => [number, at, batch, by]),
+    [
+      [1, '2027-03-01T13:20', null, 'Painter 1'],
+      [2, '2027-03-02T14:20', 'TE 2207', null],
+    ],
+  );
+  assert.equal(front.missing.length, 1, 'the third coat is planned, and not in the log');
+  assert.deepEqual(front.gaps, ['batch of coat 1', 'air of coats 1 and 2', 'painter of coat 2']);
+  const back = records.find(({ face }) => face === 'back')!;
+  assert.equal(back.missing.length, 0);
+  assert.deepEqual(back.coats[0]?.air, { temperature: 17.2, humidity: 58 });
+  const gaps = gapsIn(records);
+  assert.deepEqual([gaps.unfinished, gaps.coats, gaps.noBatch, gaps.noAir], [1, 5, 2, 3]);
+});
+
+test('the document says colour, batch and dates, shows gaps, and speaks either vocabulary', () => {
+  const job = worked().tell('change-hand-over', {
+    facts: { owner: 'A. Nobody', kit: { where: 'under the stairs', contents: '' } },
+  });
+  const uk = textOf(blocksOf(job));
+  for (const said of ['TE 2207', 'For A. Nobody', 'under the stairs', 'not in the log', 'not noted', '3 Mar, 09:20']) {
+    assert.ok(uk.includes(said), said);
+  }
+  assert.ok(uk.includes('No tin') || /tins?\b/.test(uk));
+  const us = textOf(blocksOf(job, 'us'));
+  assert.ok(us.includes('Color') && !us.includes('Colour'));
+  assert.ok(/\bcans?\b/.test(us) && !/\btins?\b/.test(us));
+});
+
+test('the file opens anywhere: one file, no script, nothing fetched, and what people typed is text in it', () => {
+  const job = worked().tell('change-hand-over', {
+    facts: { owner: '<script>alert(1)</script> & sons', words: 'a "quoted" word' },
+  });
+  const html = writeHandOverHtml(blocksOf(job), 'en-GB');
+  assert.doesNotMatch(html, /<script|src=|href="(?!#)|url\(|@import/);
+  assert.ok(html.includes('&lt;script&gt;alert(1)&lt;/script&gt; &amp; sons'));
+  assert.ok(html.includes('TE 2207') && html.includes('a &quot;quoted&quot; word'));
+  assert.equal(html.match(/<table/g)?.length, html.match(/<\/table>/g)?.length);
+});
+
+test('upkeep begins with a look back after half a year and comes again each spring, for what it concerns', () => {
+  const job = worked();
+  job.tell('add-pieces', {
+    ids: ['w'],
+    kind: 'sash-window',
+    piece: usualPiece('sash-window', 'room-1', { exposure: { front: 'outside', back: 'inside' } }),
+  });
+  const dates = upkeepDates(job.job, '2027-04-16');
+  assert.deepEqual([dates.find(({ definition }) => definition.id === 'look-back')?.date], ['2027-10-16']);
+  const sills = dates.filter(({ definition }) => definition.id === 'sills');
+  assert.deepEqual(
+    sills.map(({ date }) => date),
+    ['2028-04-15', '2029-04-15', '2030-04-15', '2031-04-15', '2032-04-15'],
+  );
+  assert.equal(sills[0]?.marks, 'W-01');
+  assert.ok(!dates.some(({ definition }) => definition.id === 'rails'), 'there is no rail');
+  const made = job.problem('2027-03-03T16:00');
+  const lines = careLines(readinessOf(job.job, made, new Map()));
+  const text = writeUpkeepIcs(job.job, { dates, lines, t0: made.clocks.t0, stamp: '2027-04-16T12:00' });
+  assert.equal(text.match(/BEGIN:VEVENT/g)?.length, dates.length);
+  assert.match(text, /DTSTART;VALUE=DATE:20280415/);
+});
+
+test('a rest knows where its paint lies and how it may be thrown away', () => {
+  const job = worked();
+  const [rest] = leftPaints(job.job, job.problem('2027-03-03T16:00').clocks);
+  assert.equal(rest?.on, 'D-01');
+  assert.equal(rest.lastUsed, '2027-03-03T09:20');
+  assert.ok(rest.disposal.allowed.includes('dried-out'));
+  job.tell('state-tin', { tin: { ...TIN, id: 'oil', product: 'enamel-oil', boxedWith: [] } });
+  const oil = leftPaints(job.job, job.problem('2027-03-03T16:00').clocks).find(
+    ({ bucket }) => bucket.coating.id === 'enamel-oil',
+  );
+  assert.match(oil?.disposal.advice ?? '', /hazardous waste/);
+  assert.ok(!oil?.disposal.allowed.includes('dried-out'));
+});
+
+test('planned against real: days from the baseline, hours that were timed, litres that were seen, and what they teach', () => {
+  const job = worked();
+  const days = daysAgainst(job.job);
+  assert.deepEqual(days.find(({ name }) => name === 'Primed')?.real, {
+    from: '2027-03-01',
+    until: '2027-03-01',
+    isOver: true,
+  });
+  assert.equal(days.find(({ name }) => name === 'Finished')?.real?.isOver, false);
+  assert.equal(hoursAgainst(job.job).byWork.length, 0, 'nothing was timed');
+  for (const name of ['coat-1/back', 'coat-1/front', 'coat-2/back']) {
+    const minutes = job.step(name).minutes * 1.5 * 1.4;
+    job.done(name, job.job.log.find(({ taskId }) => taskId === `d/${name}`)!.at, {
+      minutes,
+      isMeasured: true,
+      ...(name === 'coat-2/back' ? { tinId: 'tin' } : {}),
+    });
+  }
+  const [rolled] = hoursAgainst(job.job).byWork;
+  assert.equal(rolled?.key, 'roller');
+  assert.ok(Math.abs(rolled.real / rolled.planned - 1.4) < 0.01);
+  const { clocks } = job.problem('2027-03-03T16:00');
+  const pace = lessonsOf(job.job, clocks).find(({ id }) => id === 'pace/roller');
+  assert.deepEqual(pace?.command, { name: 'state-pace', args: { key: 'roller', factor: 1.4 } });
+  job.tell('state-pace', { key: 'roller', factor: 1.4 });
+  assert.ok(
+    !lessonsOf(job.job, clocks).some(({ id }) => id === 'pace/roller'),
+    'once it is stated there is nothing more to learn',
+  );
+
+  const [drawn] = litresAgainst(job.job);
+  assert.equal(drawn?.real, null);
+  const left = 1 - drawn.reckoned * 1.3;
+  job.tell('state-tin', {
+    tin: { ...TIN, boxedWith: [], seen: { litres: Math.max(0, left), at: '2027-03-03T16:00' } },
+  });
+  const spread = lessonsOf(job.job, clocks).find(({ id }) => id.startsWith('spread/enamel-acrylic'));
+  assert.match(spread?.words ?? '', /4[12] µm a coat instead of 32 µm/);
+  assert.ok(spread && spread.command.name === 'state-entry');
+});

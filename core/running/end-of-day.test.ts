@@ -1,0 +1,85 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { WorkedDays } from '../testing/worked-days.ts';
+import { eveningTasks, type EveningTask } from './end-of-day.ts';
+
+const PREPARED = ['take-off', 'wash', 'degloss'] as const;
+const evening = (worked: WorkedDays, now: string): EveningTask[] => eveningTasks(worked.day(now));
+const words = (tasks: readonly EveningTask[]): string => tasks.map((task) => `${task.words} (${task.why})`).join('\n');
+
+test('a roller that is needed in the morning is wrapped, one that is not is washed out with what thins its paint', () => {
+  const worked = new WorkedDays()
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T14:20')
+    .planned('2027-03-01T14:30');
+  const day = worked.day('2027-03-01T14:40');
+  const next = day.reading.runs.find(
+    ({ start, steps: [step] }) => start > day.at && step?.coat?.coating.id === 'prime-bond-wb',
+  );
+  assert.ok(next);
+  assert.match(words(evening(worked, '2027-03-01T14:40')), /Wrap the roller of bonding primer air-tight/);
+  worked.done('coat-1/front', '2027-03-01T16:20');
+  assert.match(
+    words(evening(worked, '2027-03-01T16:30')),
+    /Clean the roller of bonding primer with water \(It is not needed any more/,
+  );
+});
+
+test('oil asks for its rags to be laid flat, a pot of two parts is left to set', () => {
+  const coats = ['prime-2k-tile', 'enamel-oil', 'enamel-oil'].map((product) => ({
+    ...{ product, tool: 'brush', thinning: 0, extent: 'all' },
+  })) as never;
+  const worked = new WorkedDays({}, { coats })
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T14:20');
+  const first = words(evening(worked, '2027-03-01T16:00'));
+  assert.match(first, /mixed rest of adhesion primer to set in the open pot/);
+  assert.match(first, /Two-part paint sets in it for good/);
+  worked
+    .done('coat-1/front', '2027-03-02T14:20')
+    .done('denib-2', '2027-03-04T08:30')
+    .done('coat-2/back', '2027-03-04T09:20');
+  assert.match(words(evening(worked, '2027-03-04T16:00')), /Lay rags flat outdoors, or under water/);
+});
+
+test('a night colder than the soft paint stands is named with its degrees, and what is to be kept open', () => {
+  const worked = new WorkedDays({ comesOff: false })
+    .tell('state-climate', {
+      climate: {
+        ...new WorkedDays().job.climates[0]!,
+        usual: { warmest: 18, coldest: 4, humidityAtWarmest: 50, humidityAtColdest: 70 },
+      },
+    })
+    .planned('2027-03-01T07:00')
+    .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back+front', '2027-03-01T16:10');
+  const told = words(evening(worked, '2027-03-01T16:20'));
+  assert.match(told, /Keep House above 8 °C tonight \(4 °C is expected, and D-01 is still soft/);
+  assert.match(told, /Leave D-01 open and marked “wet paint”/);
+});
+
+test('tomorrow names its first run, the paint that is not open, and a door that hangs soft is wedged', () => {
+  const worked = new WorkedDays()
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T14:20');
+  const told = words(evening(worked, '2027-03-01T16:00'));
+  assert.match(told, /Tue \d\d:\d\d: .*D-01 \(The first run of the next day/);
+  assert.match(told, /Have .*(bonding primer|trim enamel).* there: \d\.\d\d L or more/);
+  for (const [number, day] of [
+    [2, 2],
+    [3, 3],
+  ] as const) {
+    if (number === 2) worked.done('coat-1/front', '2027-03-01T17:20');
+    worked
+      .done(`denib-${number}`, `2027-03-0${day}T08:30`)
+      .done(`coat-${number}/back`, `2027-03-0${day}T09:20`)
+      .done(`coat-${number}/front`, `2027-03-0${day}T14:20`);
+  }
+  worked.done('rehang', '2027-03-05T15:00');
+  assert.match(words(evening(worked, '2027-03-05T16:00')), /Wedge D-01 ajar, or stick bumpers on/);
+  worked.tell('keep-apart', { id: 'd', keptApart: { by: 'bumpers', since: '2027-03-05T15:10' } });
+  assert.doesNotMatch(words(evening(worked, '2027-03-05T16:00')), /Wedge/);
+});

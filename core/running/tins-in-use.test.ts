@@ -1,0 +1,84 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { readPlan } from '../planning/read-plan.ts';
+import { isCoat } from '../planning/lying-coats.ts';
+import { WorkedDays } from '../testing/worked-days.ts';
+import { bucketsOf, litresOfStep, unopenedFor } from './tins-in-use.ts';
+
+const TIN = {
+  product: 'enamel-acrylic',
+  hex: '#efece2',
+  batch: '',
+  boxedWith: [],
+  seen: null,
+  emptiedAt: null,
+  end: null,
+};
+
+function litres(worked: WorkedDays, name: string): number {
+  const step = worked.step(name);
+  return isCoat(step) ? litresOfStep(worked.job, step) : NaN;
+}
+
+/** A door on which one face of enamel lies, from a tin of so many litres. */
+function oneFace(tin: number): WorkedDays {
+  return new WorkedDays()
+    .planned('2027-03-01T07:00')
+    .tell('state-tin', { tin: { ...TIN, id: 'one', litres: tin, openedAt: '2027-03-02T08:00' } })
+    .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T10:00')
+    .done('coat-1/front', '2027-03-01T14:00')
+    .done('denib-2', '2027-03-02T08:30')
+    .done('coat-2/back', '2027-03-02T09:00', { tinId: 'one' });
+}
+
+test('what is left is what was opened, less what the stamps have drawn and what stays in the roller', () => {
+  const worked = oneFace(1);
+  const [bucket] = bucketsOf(worked.job, null);
+  assert.ok(bucket);
+  assert.ok(Math.abs(bucket.left - (1 - litres(worked, 'coat-2/back') - 0.1)) < 1e-9);
+  assert.equal(bucket.isSeen, false);
+});
+
+test('what somebody saw counts more than the reckoning, and what was drawn since comes off it', () => {
+  const worked = oneFace(1);
+  worked.tell('state-tin', { tin: { ...worked.job.tins[0]!, seen: { litres: 0.5, at: '2027-03-02T10:00' } } });
+  assert.equal(bucketsOf(worked.job, null)[0]?.left, 0.5);
+  worked.done('coat-2/front', '2027-03-02T14:00', { tinId: 'one' });
+  const left = bucketsOf(worked.job, null)[0]?.left ?? 0;
+  assert.ok(Math.abs(left - (0.5 - litres(worked, 'coat-2/front') - 0.1)) < 1e-9);
+});
+
+test('a colour that will run out is named with the piece on which it does, and boxing a tin in helps', () => {
+  const worked = oneFace(0.5);
+  const reading = readPlan(worked.job, worked.problem('2027-03-02T00:00'), worked.job.plan!);
+  const [short] = bucketsOf(worked.job, reading);
+  assert.ok(short?.ahead.runsOutAt, 'three faces are to come');
+  assert.ok(short.left < short.ahead.litres);
+  worked.tell('state-tin', { tin: { ...TIN, id: 'two', litres: 1, openedAt: '2027-03-02T10:00', boxedWith: ['one'] } });
+  const boxed = bucketsOf(worked.job, reading);
+  assert.equal(boxed.length, 1);
+  assert.deepEqual(
+    boxed[0]?.tins.map(({ id }) => id),
+    ['one', 'two'],
+  );
+  assert.equal(boxed[0]?.ahead.runsOutAt, null);
+});
+
+test('another colour, and a tin that was put away, are other buckets or none', () => {
+  const worked = oneFace(1).tell('state-tin', {
+    tin: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-02T08:00' },
+  });
+  assert.equal(bucketsOf(worked.job, null).length, 2);
+  worked.tell('state-tin', { tin: { ...worked.job.tins[1]!, end: { kind: 'kept', where: 'van' } } });
+  assert.equal(bucketsOf(worked.job, null).length, 1);
+});
+
+test('tomorrow’s paint that nobody has opened is named with its litres', () => {
+  const worked = new WorkedDays().planned('2027-03-01T07:00');
+  const reading = readPlan(worked.job, worked.problem('2027-03-01T00:00'), worked.job.plan!);
+  const needed = unopenedFor(worked.job, reading, 0, Infinity);
+  assert.deepEqual(needed.map(({ coating }) => coating.id).sort(), ['enamel-acrylic', 'prime-bond-wb']);
+  const primer = needed.find(({ coating }) => coating.id === 'prime-bond-wb');
+  assert.ok(Math.abs((primer?.litres ?? 0) - litres(worked, 'coat-1/back') - litres(worked, 'coat-1/front')) < 1e-9);
+});

@@ -5,8 +5,25 @@ import { PainterOn } from './painter.ts';
 /** Every stage with the large job; views that look the same with the small one, which is read in a fraction of the time. */
 const SCREENS = [
   ...(
-    ['walk', 'prove', 'build-up', 'quantities', 'air', 'air?view=outside', 'strokes', 'plan', 'today', 'hang'] as const
+    [
+      'walk',
+      'prove',
+      'build-up',
+      'quantities',
+      'air',
+      'air?view=outside',
+      'strokes',
+      'plan',
+      'today',
+      'hang',
+      'check',
+      'hand-over',
+    ] as const
   ).map((screen) => ({ screen, job: 'demo-tern-street' as const })),
+  ...(['check?defect=run-1', 'hand-over?view=left'] as const).map((screen) => ({
+    screen,
+    job: 'demo-tern-street' as const,
+  })),
   ...(
     [
       'quantities?view=take-off',
@@ -17,6 +34,10 @@ const SCREENS = [
       'strokes?view=compare',
       'strokes?view=turning',
       'strokes?view=card',
+      'hang?view=labels',
+      'hang?piece=press-door-1',
+      'check?piece=press-door-1',
+      'hand-over?view=real',
     ] as const
   ).map((screen) => ({ screen, job: 'demo-linen-press' as const })),
 ];

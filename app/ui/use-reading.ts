@@ -10,14 +10,12 @@ export function useJobProblem(): JobProblem {
   const today = now.slice(0, 10);
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches } = job;
   const { leftOut, defects, paces } = job;
+  const work = useMemo(() => ({ log, readings, leftOut, defects, paces }), [log, readings, leftOut, defects, paces]);
   return useMemo(
     () => jobToProblem(job, `${today}T00:00`),
     // The problem does not depend on the name, the settings, the time of day or the accepted plan.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [
-      ...[pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches],
-      ...[leftOut, defects, paces, today],
-    ],
+    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, work, pins, patches, today],
   );
 }
 

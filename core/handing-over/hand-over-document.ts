@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon';
+import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
 import { FILM_CHECK_DEFINITIONS } from '../checking/film-checks.ts';
 import { standingOf } from '../checking/standing.ts';
@@ -232,6 +233,7 @@ function checked(job: Job): Block[] {
     return [
       cell(piece?.mark ?? ''),
       cell(DEFECTS[defect.kind].name),
+      cell(causeOf(defect.cause)?.name ?? NOTHING),
       cell(day(defect.at)),
       cell([words, defect.settled?.why].filter(Boolean).join(': '), {
         isGap: standing === 'found' || standing === 'planned' || standing === 'under-way',
@@ -264,9 +266,9 @@ function checked(job: Job): Block[] {
           {
             kind: 'table',
             label: 'Defects',
-            head: ['Mark', 'Defect', 'Found', 'What became of it'],
+            head: ['Mark', 'Defect', 'Cause', 'Found', 'What became of it'],
             rows: defects,
-            widths: ['auto', 'auto', 'auto', '*'],
+            widths: ['auto', 'auto', '*', 'auto', '*'],
           } as const,
         ]),
     ...(checks.length === 0

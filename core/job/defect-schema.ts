@@ -89,7 +89,6 @@ export const inspectionSchema = z.object({
   by: z.string().max(60).nullable(),
   device,
 });
-export type Inspection = z.infer<typeof inspectionSchema>;
 
 export const FILM_CHECKS = ['colour-fast', 'adhesion', 'fingernail'] as const;
 export type FilmCheckId = (typeof FILM_CHECKS)[number];
@@ -114,4 +113,3 @@ export const signOffSchema = z.object({
   by: z.string().trim().min(1, 'Write who signs.').max(80, 'Keep the name under 80 characters.'),
   remark: note,
 });
-export type SignOff = z.infer<typeof signOffSchema>;

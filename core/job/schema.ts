@@ -210,7 +210,6 @@ export const leftOutSchema = z.object({
   why: z.string().max(200, 'Keep it under 200 characters.'),
   device: z.string().max(40).optional(),
 });
-export type LeftOut = z.infer<typeof leftOutSchema>;
 
 const deviceSchema = z.object({ id: z.string().min(1).max(40), madeAt: z.iso.datetime() });
 

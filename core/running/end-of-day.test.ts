@@ -11,17 +11,17 @@ test('a roller that is needed in the morning is wrapped, one that is not is wash
   const worked = new WorkedDays()
     .planned('2027-03-01T07:00')
     .doneAll(PREPARED, '2027-03-01T08:00')
-    .done('coat-1/back', '2027-03-01T14:20')
-    .planned('2027-03-01T14:30');
-  const day = worked.day('2027-03-01T14:40');
+    .done('coat-1/back', '2027-03-01T16:10')
+    .planned('2027-03-01T16:15');
+  const day = worked.day('2027-03-01T16:18');
   const next = day.reading.runs.find(
     ({ start, steps: [step] }) => start > day.at && step?.coat?.coating.id === 'prime-bond-wb',
   );
   assert.ok(next);
-  assert.match(words(evening(worked, '2027-03-01T14:40')), /Wrap the roller of bonding primer air-tight/);
-  worked.done('coat-1/front', '2027-03-01T16:20');
+  assert.match(words(evening(worked, '2027-03-01T16:18')), /Wrap the roller of bonding primer air-tight/);
+  worked.done('coat-1/front', '2027-03-02T08:40');
   assert.match(
-    words(evening(worked, '2027-03-01T16:30')),
+    words(evening(worked, '2027-03-02T16:20')),
     /Clean the roller of bonding primer with water \(It is not needed any more/,
   );
 });

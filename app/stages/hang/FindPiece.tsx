@@ -32,7 +32,7 @@ export function FindPiece() {
   return (
     <Box
       component="form"
-      onSubmit={(event: React.FormEvent) => {
+      onSubmit={(event: React.SyntheticEvent) => {
         event.preventDefault();
         open(typed);
       }}

@@ -33,7 +33,7 @@ export function LabelPrinter() {
   const left = Math.max(0, TAPE.roll - used);
   const { labels, waiting, used: asked } = labelStrip(open, left);
   const print = (): void => {
-    setFed([`${Date.now()}/${asked}`], true);
+    setFed([`${fed.size + 1}/${asked}`], true);
     setPrinted(
       labels.map(({ piece }) => piece.id),
       true,

@@ -66,7 +66,7 @@ export function useReminders(day: Day): Reminders {
 /** A notification by the service worker where there is one, since phones show no other. */
 async function notify(tag: string, title: string, body: string): Promise<void> {
   try {
-    const worker = await navigator.serviceWorker?.getRegistration();
+    const worker = 'serviceWorker' in navigator ? await navigator.serviceWorker.getRegistration() : undefined;
     if (worker) await worker.showNotification(title, { body, tag });
     else new Notification(title, { body, tag });
   } catch {

@@ -58,7 +58,8 @@ test('a clock is reached exactly when its dose is made: against summing tick by 
       rates,
       fc.integer({ min: 1, max: 7 }),
       fc.nat(60),
-      fc.double({ min: 0, max: 40, noNaN: true }),
+      // Doses near the clock’s own tolerance are rounding, and no drying.
+      fc.double({ min: 0, max: 40, noNaN: true }).map((dose) => Math.round(dose * 1e6) / 1e6),
       (list, step, from, dose) => {
         let made = 0;
         let expected = dose <= 1e-9 ? from : Infinity;

@@ -15,12 +15,10 @@ interface Shot {
   name: string;
   path: string;
   phone?: boolean;
-  dark?: boolean;
   before?: (page: Page) => Promise<void>;
 }
 
 const TERN = 'job=demo-tern-street';
-const LINEN = 'job=demo-linen-press';
 const SHOTS: readonly Shot[] = [
   {
     name: 'jobs',
@@ -44,7 +42,6 @@ const SHOTS: readonly Shot[] = [
       }
     },
   },
-  { name: 'cut-list', path: `/walk?${TERN}&view=cut-list` },
   { name: 'prove', path: `/prove?${TERN}&group=group-5` },
   {
     name: 'build-up',
@@ -65,7 +62,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'strokes-card-phone', path: `/strokes?${TERN}&view=card`, phone: true },
-  { name: 'price', path: `/quantities?${TERN}&view=price` },
   { name: 'air', path: `/air?${TERN}` },
   { name: 'air-outside', path: `/air?${TERN}&view=outside` },
   {
@@ -81,27 +77,14 @@ const SHOTS: readonly Shot[] = [
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
-  {
-    name: 'plan',
-    path: `/plan?${LINEN}`,
-    before: async (page) => {
-      const run = page.getByRole('button', { name: /^Sat 6 Mar .* Turn, then first coat/ }).first();
-      await run.focus();
-      await page.keyboard.press('Enter');
-      await page.getByRole('button', { name: 'Move it…' }).click();
-      const form = page.getByRole('form', { name: 'Move the run' });
-      await form.getByRole('spinbutton', { name: 'Hours' }).click();
-      await page.keyboard.type('1205');
-      await form.getByRole('button', { name: 'What would it change?' }).click();
-      await form.getByRole('button', { name: 'Move it there' }).waitFor();
-      await page.getByRole('heading', { name: 'The board' }).scrollIntoViewIfNeeded();
-    },
-  },
   { name: 'plan-school', path: `/plan?${TERN}` },
   { name: 'today', path: `/today?${TERN}` },
   { name: 'today-phone', path: `/today?${TERN}`, phone: true },
-  { name: 'hang-phone', path: `/hang?${LINEN}`, phone: true },
-  { name: 'today-dark', path: `/today?${TERN}`, dark: true },
+  { name: 'hang', path: `/hang?${TERN}&piece=practice-door-5-1` },
+  { name: 'check', path: `/check?${TERN}&defect=run-1` },
+  { name: 'check-phone', path: `/check?${TERN}&piece=practice-casing-3-1`, phone: true },
+  { name: 'hand-over', path: `/hand-over?${TERN}` },
+  { name: 'real', path: `/hand-over?${TERN}&view=real` },
   {
     name: 'walk-phone',
     path: `/walk?${TERN}`,
@@ -119,7 +102,6 @@ await withBuiltServer(PORT, async (address) => {
   for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
     const context = await browser.newContext({
       viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-      colorScheme: shot.dark ? 'dark' : 'light',
     });
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${shot.name}: ${error.message}`));

@@ -6,13 +6,19 @@ interface FoldProps {
   title: string;
   /** What is inside, in a few words, so that it need not be opened to be known. */
   summary: string;
+  /** Told when it is opened or closed. */
+  onToggle?(isOpen: boolean): void;
   children: ReactNode;
 }
 
 /** A part that is opened when it is needed, and says what is in it while it is closed. */
-export function Fold({ title, summary, children }: FoldProps) {
+export function Fold({ title, summary, onToggle, children }: FoldProps) {
   return (
-    <Box component="details" sx={{ borderTop: '1px solid var(--line)', '&[open] > summary svg': { rotate: '90deg' } }}>
+    <Box
+      component="details"
+      onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => onToggle?.(event.currentTarget.open)}
+      sx={{ borderTop: '1px solid var(--line)', '&[open] > summary svg': { rotate: '90deg' } }}
+    >
       <Box
         component="summary"
         sx={{

@@ -6,6 +6,8 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { Theme } from '@mui/material/styles';
 import { useState, type ReactNode } from 'react';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
@@ -23,6 +25,8 @@ import { useKeys } from './use-keys.ts';
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
   const { job, undo, redo, undoLabel, redoLabel } = useJob();
   const [open, setOpen] = useState<'palette' | 'keys' | null>(null);
+  // A phone has no ladder to draw, nor to count how far each stage is.
+  const isWide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
 
   useKeys({
     '/': () => setOpen('palette'),
@@ -39,7 +43,7 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
       <a className="skip" href="#work">
         Skip to the work
       </a>
-      <Ladder stage={stage} onKeys={() => setOpen('keys')} onFind={() => setOpen('palette')} />
+      {isWide && <Ladder stage={stage} onKeys={() => setOpen('keys')} onFind={() => setOpen('palette')} />}
       <Box sx={{ ml: { md: `${LADDER_WIDTH}px` }, pb: { xs: 10, md: 4 } }}>
         <Box
           component="header"

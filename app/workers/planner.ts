@@ -5,6 +5,7 @@ import { together, type Risk } from '../../core/planning/risk.ts';
 import type { Bought } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
+import type { TooEarly } from '../../core/planning/too-early.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';
 import type { Asked } from './asked.ts';
 import { BestPlan } from './best-plan.ts';
@@ -77,6 +78,12 @@ export function startTaking(job: Job, now: string, due: number, onTried: (bought
 export function startNearPlanning(job: Job, now: string, plan: ComparedPlan): Asked<NearAnswer> {
   const { planner, end } = newPlanner();
   return { result: planner.planNear(job, now, plan).finally(end), cancel: end };
+}
+
+/** Looks for what of the accepted plan would come too early. */
+export function startLookingAhead(job: Job, now: string): Asked<TooEarly[]> {
+  const { planner, end } = newPlanner();
+  return { result: planner.lookAhead(job, now).finally(end), cancel: end };
 }
 
 /** A plan whose runs are being moved by hand, in a worker of its own. */

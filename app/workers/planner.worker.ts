@@ -6,6 +6,7 @@ import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem
 import { whatWouldItTake, type Bought } from '../../core/choosing/what-would-it-take.ts';
 import { comparePlans, type ComparedPlan, type PlanChanges } from '../../core/planning/compare-plans.ts';
 import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
+import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
 import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { riskOf, type Risk } from '../../core/planning/risk.ts';
@@ -71,6 +72,11 @@ const planner = {
     const { distance: _distance, ...found } = near;
     const changes = comparePlans(jobProblem, plan, found, nowTick(job, problem.t0, now));
     return { plan: found, problem: { t0: problem.t0, tickMinutes: problem.tickMinutes }, because: '', changes };
+  },
+
+  /** What of the accepted plan would touch wet paint by what is known now. */
+  lookAhead(job: Job, now: string): TooEarly[] {
+    return job.plan === null ? [] : tooEarly(jobToProblem(job, `${now.slice(0, 10)}T00:00`).problem, job.plan);
   },
 
   /** Gets ready to move runs of a plan by hand. */

@@ -1,16 +1,12 @@
-import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
-import { minutesSince } from '../job/site-time.ts';
-import { crewFactor } from '../quantities/pace.ts';
-import type { CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { clocksAt, type JobSteps } from './job-steps.ts';
 import { shareAir } from './air-tasks.ts';
 import { hangByNight } from './night-tasks.ts';
 import { PieceTasks, type Unpaintable } from './piece-tasks.ts';
-import { isPlannable, type PieceStep } from './piece-steps.ts';
+import { isPlannable } from './piece-steps.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
-import { horizonDays } from './plan-horizon.ts';
 import { ProblemDraft } from './problem-draft.ts';
 import type { PlannedTask, PlanProblem } from './problem.ts';
 import { addSiteStep } from './site-tasks.ts';
@@ -18,15 +14,10 @@ import { siteSteps } from './site-work.ts';
 import { takeTurns } from './zones.ts';
 
 /** A job as a plan problem, with what each of its tasks means. */
-export interface JobProblem {
+export interface JobProblem extends JobSteps {
   problem: PlanProblem;
   /** The same with nothing pinned. */
   unpinned: PlanProblem;
-  /** By task id; milestones of drying and what is done are not among them. */
-  steps: Map<string, PieceStep>;
-  clocks: JobClocks;
-  /** What observations say of coats that dry slower than their tin, by the coat's step id. */
-  conditions: Map<string, CoatCondition>;
   /** Pieces that wait for their build-up or have nothing in scope. */
   unplanned: Piece[];
   /** Pins that can't hold any more: what they say is planned as if they were not there. */
@@ -43,10 +34,7 @@ export interface JobProblem {
  * to be, although nobody has stamped it: a crew works by its plan, and stamps when a piece is done.
  */
 export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn?: boolean } = {}): JobProblem {
-  const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
-  const factor = crewFactor(job.crew);
-  const days = horizonDays(job, factor) + Math.floor(nowTick / 1440);
-  const clocks = clocksOf(job, days);
+  const { clocks, nowTick, factor } = clocksAt(job, now);
   const progress = progressByTask(job.log);
   const underWay = goesOn ? underWayAt(job.plan, clocks.t0, nowTick) : [];
   const draft = new ProblemDraft(job, clocks, nowTick, factor);

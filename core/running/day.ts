@@ -1,13 +1,13 @@
 import type { Job } from '../job/schema.ts';
 import { localDate, localTime, minutesSince } from '../job/site-time.ts';
-import type { JobProblem } from '../planning/job-to-problem.ts';
+import type { JobSteps } from '../planning/job-steps.ts';
 import type { PlanReading } from '../planning/read-plan.ts';
 import { ripeningPieces, type Ripening } from './ripening.ts';
 
 /** A day of work as it stands at a moment: the job, its plan, its clocks, and what is wet. */
 export interface Day {
   job: Job;
-  problem: Pick<JobProblem, 'clocks' | 'conditions' | 'steps'>;
+  problem: JobSteps;
   reading: PlanReading;
   /** Local ISO time, and the same as minutes from the plan's t0. */
   now: string;
@@ -15,7 +15,7 @@ export interface Day {
   ripening: readonly Ripening[];
 }
 
-export function dayOf(job: Job, problem: JobProblem, reading: PlanReading, now: string): Day {
+export function dayOf(job: Job, problem: JobSteps, reading: PlanReading, now: string): Day {
   const at = minutesSince(reading.t0, now, job.site.timeZone);
   return { job, problem, reading, now, at, ripening: ripeningPieces(job, problem, now) };
 }

@@ -1,4 +1,4 @@
-import type { JobProblem } from '../planning/job-to-problem.ts';
+import type { JobSteps } from '../planning/job-steps.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../planning/lying-coats.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import type { Wetness } from '../planning/drying-places.ts';
@@ -32,7 +32,7 @@ function verbOf(next: PieceStep | null): Ripening['verb'] {
  * Every piece with a coat on it that has not been touched since, what ripens next first.
  * From what was stamped, never from what was planned. `now` is local ISO time.
  */
-export function ripeningPieces(job: Job, { clocks, conditions }: JobProblem, now: string): Ripening[] {
+export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: string): Ripening[] {
   const progress = progressByTask(job.log);
   const minutes = (at: string): number => minutesSince(clocks.t0, at, job.site.timeZone);
   const at = minutes(now);

@@ -20,7 +20,7 @@ import { useReplanning } from '../../ui/replanning/use-replanning.ts';
 import { goTo } from '../../ui/route.ts';
 import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
-import { useJobProblem } from '../../ui/use-reading.ts';
+import { useJobSteps } from '../../ui/use-reading.ts';
 import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 import { CauseList } from './CauseList.tsx';
@@ -38,7 +38,7 @@ export function DefectView({ defect }: { defect: Defect }) {
 
 function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
   const { job, say, now, apply } = useJob();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const replanning = useReplanning();
   const definition = DEFECTS[defect.kind];
   const standing = standingOf(job, defect);

@@ -11,14 +11,14 @@ import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
-import { useJobProblem } from '../../ui/use-reading.ts';
+import { useJobSteps } from '../../ui/use-reading.ts';
 import { Vial } from '../../ui/Vial.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 
 /** The checks of the dry film: one piece stands for each finish, and each check says when it tells something. */
 export function FilmChecks() {
   const { job, now, say } = useJob();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const rows = useMemo(() => readinessOf(job, problem, new Map()), [job, problem]);
   const due = useMemo(() => dueFilmChecks(job, rows), [job, rows]);
   const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);

@@ -96,11 +96,16 @@ function PieceOfRound({ piece, faces }: { piece: Piece; faces: readonly FaceToCh
           background: 'var(--sheet)',
           color: 'inherit',
           textDecoration: 'none',
-          opacity: isPainted ? 1 : 0.6,
           '&:hover': { borderColor: 'var(--ink)' },
         }}
       >
-        <PieceThumb piece={piece} fill={groupOf(job, piece)?.colour.hex ?? '#efece2'} mmPerPixel={thumbScale(piece)} />
+        <Box sx={{ opacity: isPainted ? 1 : 0.5 }}>
+          <PieceThumb
+            piece={piece}
+            fill={groupOf(job, piece)?.colour.hex ?? '#efece2'}
+            mmPerPixel={thumbScale(piece)}
+          />
+        </Box>
         <Tag mark={piece.mark} />
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap', justifyContent: 'center' }}>
           {faces.map((entry) => (

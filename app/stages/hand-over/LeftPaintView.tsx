@@ -11,12 +11,12 @@ import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution, EmptyState } from '../../ui/Section.tsx';
-import { useJobProblem } from '../../ui/use-reading.ts';
+import { useJobSteps } from '../../ui/use-reading.ts';
 
 /** Every rest of paint: its label, and what becomes of it. */
 export function LeftPaintView() {
   const { job, say } = useJob();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const rests = useMemo(() => leftPaints(job, problem.clocks), [job, problem.clocks]);
   if (rests.length === 0) {
     return (

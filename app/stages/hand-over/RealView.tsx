@@ -16,7 +16,7 @@ import { capital } from '../../../core/units/sentence.ts';
 import { keepFigures } from '../../store/own-figures.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section, Sheet } from '../../ui/Section.tsx';
-import { useJobProblem } from '../../ui/use-reading.ts';
+import { useJobSteps } from '../../ui/use-reading.ts';
 import { DaysDrawing } from './DaysDrawing.tsx';
 import { HoursBars } from './HoursBars.tsx';
 
@@ -24,7 +24,7 @@ import { HoursBars } from './HoursBars.tsx';
 export function RealView() {
   const { job, say, apply } = useJob();
   const { enqueueSnackbar } = useSnackbar();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const { byWork, byKind } = useMemo(() => hoursAgainst(job), [job]);
   const days = useMemo(() => daysAgainst(job), [job]);
   const litres = useMemo(() => litresAgainst(job), [job]);
@@ -37,7 +37,7 @@ export function RealView() {
   };
   const own = Object.keys(job.paces).length + job.shelf.coatings.length;
   return (
-    <Box sx={{ maxWidth: 1180, display: 'grid', gap: 1 }}>
+    <Box sx={{ maxWidth: 1180, display: 'grid', gap: 1, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Section title="What to change">
         <Sheet pad={0}>
           <Box component="ul" aria-label="What to change">

@@ -2,15 +2,15 @@ import { useMemo } from 'react';
 import type { Block } from '../../../core/handing-over/blocks.ts';
 import { handOverDocument } from '../../../core/handing-over/hand-over-document.ts';
 import { readinessOf, type Readiness } from '../../../core/hanging/readiness.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';
 
 /** The hand-over as it stands now, in a vocabulary. */
-export function useHandOver(vocabulary: Vocabulary): { blocks: Block[]; rows: Readiness[]; problem: JobProblem } {
+export function useHandOver(vocabulary: Vocabulary): { blocks: Block[]; rows: Readiness[]; problem: JobSteps } {
   const { job, now } = useJob();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const reading = usePlanReading(problem, job.plan);
   const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);
   const blocks = useMemo(

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { useJob } from '../../ui/job-context.tsx';
 import { useRoute } from '../../ui/route.ts';
 import { StageViews, useView } from '../../ui/StageViews.tsx';
-import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';
 import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { HangList } from './HangList.tsx';
 import { LabelPrinter } from './LabelPrinter.tsx';
@@ -17,7 +17,7 @@ export default function Hang() {
   const { job, now } = useJob();
   const { pieceId } = useRoute();
   const view = useView(VIEWS, 'pieces');
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const reading = usePlanReading(problem, job.plan);
   const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);
   if (job.pieces.length === 0) {

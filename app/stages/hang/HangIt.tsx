@@ -5,7 +5,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { doneStampsByTask } from '../../../core/running/laid-coats.ts';
@@ -15,7 +15,7 @@ import { useStamps } from '../today/use-stamps.ts';
 
 interface HangItProps {
   step: PieceStep;
-  problem: JobProblem;
+  problem: JobSteps;
   reading: PlanReading;
   isHung: boolean;
   isRisky: boolean;
@@ -25,18 +25,20 @@ interface HangItProps {
 export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps) {
   const { job } = useJob();
   const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
-  const stamps = useStamps(problem, reading, painterId);
+  const { stamps, replanning } = useStamps(problem, reading, painterId);
   const stamp = doneStampsByTask(job.log).get(step.id);
   const word = step.operation === 'rehang' ? 'hung' : 'refitted';
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      {stamps.isReplanning && (
+      {replanning.isReplanning && (
         <Box role="status">
           <LinearProgress aria-label="Planning the rest anew" />
           Planning the rest anew…
         </Box>
       )}
-      {stamps.lines && !stamps.isReplanning && <ReplanCard lines={stamps.lines} onPutAway={stamps.putAway} />}
+      {replanning.lines && !replanning.isReplanning && (
+        <ReplanCard lines={replanning.lines} onPutAway={replanning.putAway} />
+      )}
       {isHung && stamp ? (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
           <CheckIcon sx={{ color: 'var(--ready)' }} />

@@ -8,7 +8,7 @@ import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { openTonight } from '../../../core/running/reminder-kinds.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -33,7 +33,7 @@ const SHOWN = 12;
 interface HangListProps {
   rows: readonly Readiness[];
   at: number;
-  problem: JobProblem;
+  problem: JobSteps;
   reading: PlanReading | null;
 }
 

@@ -8,7 +8,7 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, roomOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { PieceElevation } from '../../ui/elevation/PieceElevation.tsx';
@@ -26,7 +26,7 @@ import { UseDates } from './UseDates.tsx';
 interface PieceToHangProps {
   row: Readiness;
   at: number;
-  problem: JobProblem;
+  problem: JobSteps;
   reading: PlanReading | null;
 }
 

@@ -19,6 +19,7 @@ import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
+import { useTooEarly } from '../../ui/use-too-early.ts';
 import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
 import { Board } from './board/Board.tsx';
@@ -141,7 +142,7 @@ export default function Plan() {
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
       <BrokenPins problem={problem} />
-      {chosen?.id === 'accepted' && <TooEarlyBar problem={problem} plan={chosen.plan} onReplan={replan} />}
+      {chosen?.id === 'accepted' && <AcceptedTooEarly problem={problem} plan={chosen.plan} onReplan={replan} />}
       {reading && chosen && (
         <CandidateBar candidates={candidates} chosen={chosen.id} t0={reading.t0} onChoose={choose} />
       )}
@@ -295,4 +296,17 @@ function Unpaintable({ unpaintable }: Pick<JobProblem, 'unpaintable'>) {
       </ul>
     </Alert>
   );
+}
+
+/** Whether the accepted plan would touch wet paint, as the problem at hand says. */
+function AcceptedTooEarly({
+  problem,
+  plan,
+  onReplan,
+}: {
+  problem: JobProblem;
+  plan: Pick<AcceptedPlan, 'tasks'>;
+  onReplan(): void;
+}) {
+  return <TooEarlyBar problem={problem} early={useTooEarly(problem, plan)} onReplan={onReplan} />;
 }

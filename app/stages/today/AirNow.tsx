@@ -1,14 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { memo } from 'react';
 import { dewPoint } from '../../../core/air/humidity.ts';
 import { climateOf, placeOf } from '../../../core/job/queries.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 
 /** The air where pieces dry, as the job's climate has it for this hour. */
-export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
+export const AirNow = memo(function AirNow({ problem, at }: { problem: JobSteps; at: number }) {
   const { job } = useJob();
   const { climateId } = placeOf(job, 'rack');
   const air = problem.clocks.air(climateId).at(Math.floor(at / 60));
@@ -28,4 +29,4 @@ export function AirNow({ problem, at }: { problem: JobProblem; at: number }) {
       </Button>
     </Box>
   );
-}
+});

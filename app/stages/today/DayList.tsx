@@ -2,7 +2,7 @@ import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -21,7 +21,7 @@ interface DayListProps {
 }
 
 /** The runs of the day in order, done ones ticked; a touch opens one: its stamps to be corrected, or to be done first. */
-export function DayList({ sheet, reading, current, stamps }: DayListProps) {
+export const DayList = memo(function DayList({ sheet, reading, current, stamps }: DayListProps) {
   const { job, say } = useJob();
   const [openId, setOpenId] = useState<string | null>(null);
   const zone = job.site.timeZone;
@@ -88,4 +88,4 @@ export function DayList({ sheet, reading, current, stamps }: DayListProps) {
       </Box>
     </Sheet>
   );
-}
+});

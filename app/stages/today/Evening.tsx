@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
+import { memo, useMemo, useState } from 'react';
 import { dateAt, type Day } from '../../../core/running/day.ts';
 import { eveningTasks, type EveningTask } from '../../../core/running/end-of-day.ts';
 import { useTicks } from '../../store/ticks.ts';
@@ -14,17 +15,20 @@ const HEADINGS: readonly { kinds: readonly EveningTask['kind'][]; name: string }
 ];
 
 /** What is wrapped, soaked, heated, opened and closed before one goes, and what tomorrow begins with; ticked by a touch. */
-export function Evening({ day }: { day: Day }) {
+export const Evening = memo(function Evening({ day }: { day: Day }) {
   const { job, say } = useJob();
   const today = dateAt(day, day.at);
   const [ticked, tick] = useTicks(job.id, `evening/${today}`);
-  const tasks = eveningTasks(day);
+  const [isOpen, setIsOpen] = useState(false);
+  // Reckoned when it is looked at: the day goes on without it.
+  const tasks = useMemo(() => (isOpen ? eveningTasks(day) : []), [day, isOpen]);
   const open = tasks.filter(({ id }) => !ticked.has(id)).length;
   return (
     <Sheet pad={2}>
       <Fold
         title="Before you go"
-        summary={tasks.length === 0 ? 'nothing' : open === 0 ? 'all done' : `${open} of ${tasks.length} open`}
+        summary={!isOpen ? 'tools, pieces, air, tomorrow' : open === 0 ? 'all done' : `${open} of ${tasks.length} open`}
+        onToggle={setIsOpen}
       >
         {HEADINGS.map(({ kinds, name }) => {
           const own = tasks.filter(({ kind }) => kinds.includes(kind));
@@ -60,4 +64,4 @@ export function Evening({ day }: { day: Day }) {
       </Fold>
     </Sheet>
   );
-}
+});

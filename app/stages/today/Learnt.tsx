@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { PACE_NAMES } from '../../../core/handing-over/planned-against-real.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import { learntDrying } from '../../../core/planning/learnt-drying.ts';
 import { learntPaces } from '../../../core/planning/learnt-paces.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -10,7 +10,7 @@ import { Link } from '../../ui/Link.tsx';
 const NOTICED = 0.05;
 
 /** What the log has taught so far, and that the estimates go by it. */
-export function Learnt({ problem }: { problem: JobProblem }) {
+export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
   const { job, say } = useJob();
   const lines = useMemo(() => {
     const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]) =>
@@ -34,4 +34,4 @@ export function Learnt({ problem }: { problem: JobProblem }) {
       <Link to={{ stage: 'hand-over', jobId: job.id, view: 'real' }}>Planned against real</Link>
     </Box>
   );
-}
+});

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { memo } from 'react';
 import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
 import { compareMarks } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
@@ -57,7 +58,7 @@ const inMarkOrder = (steps: readonly PieceStep[]): PieceStep[] =>
 const big = { minHeight: 64, fontSize: 20 } as const;
 
 /** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
-export function NowCard({ next, reading, at, stamps, ripening, after }: NowCardProps) {
+export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripening, after }: NowCardProps) {
   const { job, say } = useJob();
   if (next === null) {
     return (
@@ -205,4 +206,4 @@ export function NowCard({ next, reading, at, stamps, ripening, after }: NowCardP
       </Box>
     </Sheet>
   );
-}
+});

@@ -3,19 +3,19 @@ import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { timeOn, type Day } from '../../../core/running/day.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import type { Reminders } from './use-reminders.ts';
+import { useReminders } from './use-reminders.ts';
 
 /** Of those due, the last so many stand there; the others are counted until they are asked for. */
 const SHOWN = 1;
 
 /** What has come due and nobody has seen yet, loud; what comes next, quietly. */
-export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders }) {
+export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
   const { say } = useJob();
-  const { due, next, seen, permission, askPermission } = reminders;
+  const { due, next, seen, permission, askPermission } = useReminders(day);
   const [isOpen, setIsOpen] = useState(false);
   const shown = isOpen ? due : due.slice(-SHOWN);
   return (
@@ -105,4 +105,4 @@ export function ReminderBar({ day, reminders }: { day: Day; reminders: Reminders
       </Box>
     </Box>
   );
-}
+});

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
+import { memo } from 'react';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import type { SiteWork } from '../../../core/planning/site-work.ts';
@@ -13,7 +14,7 @@ interface SiteWorkListProps {
 }
 
 /** What is moved, sheeted and switched on today, and what was left of earlier days; ticked by a touch. */
-export function SiteWorkList({ reading, painterId, at }: SiteWorkListProps) {
+export const SiteWorkList = memo(function SiteWorkList({ reading, painterId, at }: SiteWorkListProps) {
   const { job, apply, now } = useJob();
   const dateOf = (minute: number): string => localDate(reading.t0, minute, job.site.timeZone);
   const today = dateOf(at);
@@ -57,4 +58,4 @@ export function SiteWorkList({ reading, painterId, at }: SiteWorkListProps) {
       </Sheet>
     </Section>
   );
-}
+});

@@ -2,7 +2,7 @@ import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { bucketsOf } from '../../../core/running/tins-in-use.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -11,7 +11,7 @@ import { OpenTinDialog } from './OpenTinDialog.tsx';
 import { TinCard } from './TinCard.tsx';
 
 /** The tins that are open: what is in them, how far each will go, and a new one. */
-export function Tins({ reading }: { reading: PlanReading | null }) {
+export const Tins = memo(function Tins({ reading }: { reading: PlanReading | null }) {
   const { job } = useJob();
   const [isOpening, setIsOpening] = useState(false);
   const buckets = useMemo(() => bucketsOf(job, reading), [job, reading]);
@@ -35,4 +35,4 @@ export function Tins({ reading }: { reading: PlanReading | null }) {
       {isOpening && <OpenTinDialog buckets={buckets} reading={reading} onClose={() => setIsOpening(false)} />}
     </Sheet>
   );
-}
+});

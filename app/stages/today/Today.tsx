@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/accept.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
@@ -16,7 +16,8 @@ import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { goTo } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
-import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
+import { useTooEarlyAhead } from '../../ui/use-too-early.ts';
+import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
 import { Evening } from './Evening.tsx';
@@ -28,13 +29,12 @@ import { ShareDay } from './ShareDay.tsx';
 import { SiteWorkList } from './SiteWorkList.tsx';
 import { Tins } from './Tins.tsx';
 import { TouchList } from './TouchList.tsx';
-import { useReminders } from './use-reminders.ts';
 import { useStamps } from './use-stamps.ts';
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
   const { job } = useJob();
-  const problem = useJobProblem();
+  const problem = useJobSteps();
   const reading = usePlanReading(problem, job.plan);
   if (reading === null) {
     return (
@@ -53,19 +53,20 @@ export default function Today() {
   return <DayView problem={problem} reading={reading} />;
 }
 
-function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
+function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading }) {
   const { job, now } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const [touched, setTouched] = useState<'list' | 'rack'>('list');
   const painter = job.crew.find(({ id }) => id === chosen) ?? job.crew[0];
   const painterId = painter?.id ?? '';
-  const stamps = useStamps(problem, reading, painterId);
+  const { stamps, replanning } = useStamps(problem, reading, painterId);
   const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
-  const reminders = useReminders(day);
+  const early = useTooEarlyAhead();
   const { at, ripening } = day;
-  const next = nextRun(job, reading, painterId);
-  const sheet = daySheet(job, reading, painterId, at);
+  const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
+  const sheet = useMemo(() => daySheet(job, reading, painterId, at), [job, reading, painterId, at]);
   const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
+  const fingerprint = useMemo(() => planFingerprint(job), [job]);
   const when = (minutes: number): string => {
     if (minutes === Infinity) return 'too cold';
     const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
@@ -103,7 +104,7 @@ function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReadi
           )}
           <AirNow problem={problem} at={at} />
         </Box>
-        {job.plan && job.plan.fingerprint !== planFingerprint(job) && (
+        {job.plan && job.plan.fingerprint !== fingerprint && (
           <Alert
             severity="warning"
             action={
@@ -115,17 +116,17 @@ function DayView({ problem, reading }: { problem: JobProblem; reading: PlanReadi
             The job has changed since this plan was made.
           </Alert>
         )}
-        {job.plan && !stamps.isReplanning && (
-          <TooEarlyBar problem={problem} plan={job.plan} onReplan={() => stamps.replan()} />
-        )}
-        {stamps.isReplanning && (
+        {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
+        {replanning.isReplanning && (
           <Box role="status">
             <LinearProgress aria-label="Planning the rest anew" />
             Planning the rest anew…
           </Box>
         )}
-        {stamps.lines && !stamps.isReplanning && <ReplanCard lines={stamps.lines} onPutAway={stamps.putAway} />}
-        <ReminderBar day={day} reminders={reminders} />
+        {replanning.lines && !replanning.isReplanning && (
+          <ReplanCard lines={replanning.lines} onPutAway={replanning.putAway} />
+        )}
+        <ReminderBar day={day} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
         <SiteWorkList reading={reading} painterId={painterId} at={at} />
       </Box>

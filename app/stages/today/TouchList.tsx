@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { Ripening } from '../../../core/running/ripening.ts';
@@ -27,7 +27,7 @@ interface TouchListProps {
 const FOLDED_AFTER = 12 * 60;
 
 /** Every piece with a coat on it, what ripens next first: its vial, from when it may be touched, and “still tacky”. */
-export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
+export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
   const { job } = useJob();
   const [isUnfolded, setIsUnfolded] = useState(false);
   if (ripening.length === 0) {
@@ -91,7 +91,7 @@ export function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
       </Box>
     </>
   );
-}
+});
 
 interface TouchRowProps {
   ripe: Ripening;

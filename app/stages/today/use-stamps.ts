@@ -1,10 +1,10 @@
 import { nanoid } from 'nanoid';
 import { useSnackbar } from 'notistack';
-import { useEffect, useEffectEvent } from 'react';
+import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/record.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PieceStep } from '../../../core/planning/piece-steps.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { notedWith } from '../../../core/running/laid-coats.ts';
@@ -24,7 +24,8 @@ import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useReplanning, type Replanning } from '../../ui/replanning/use-replanning.ts';
 
-export interface Stamps extends Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> {
+/** What may be stamped; stays the same for as long as the screen does. */
+export interface Stamps {
   start(steps: readonly PieceStep[]): void;
   done(steps: readonly PieceStep[]): void;
   /** Work is left when so much of it is done, from 0 to 1. */
@@ -45,10 +46,14 @@ export interface Stamps extends Pick<Replanning, 'isReplanning' | 'lines' | 'put
  * Stamps of one painter, each with the air of the moment and the tin in use. One that differs from the plan has the rest
  * planned anew, verified, and put in its place, also when the painter has gone on to another stage meanwhile.
  */
-export function useStamps(problem: JobProblem, reading: PlanReading, painter: string): Stamps {
+export function useStamps(
+  problem: JobSteps,
+  reading: PlanReading,
+  painter: string,
+): { stamps: Stamps; replanning: Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> } {
   const { job, now, apply } = useJob();
   const { enqueueSnackbar } = useSnackbar();
-  const { replan, move, ...told } = useReplanning();
+  const { replan, move, ...replanning } = useReplanning();
   const stamping: Stamping = {
     at: now,
     by: painter,
@@ -73,8 +78,7 @@ export function useStamps(problem: JobProblem, reading: PlanReading, painter: st
   });
   useEffect(() => overtaken(), []);
 
-  return {
-    ...told,
+  const acting: Stamps = {
     replan: (reason = 'Replanned by what has been read') => void replan(reason, `replan/${now}`),
     start: (steps) => write(startStamps(steps, stamping), `${marks(steps.slice(0, 1))} started off plan`),
     done: (steps) => write(doneStamps(job, reading, steps, stamping), `${marks(steps)} done off plan`),
@@ -102,4 +106,20 @@ export function useStamps(problem: JobProblem, reading: PlanReading, painter: st
     },
     withdraw: (stamp) => write([withdrawnStamp(stamp, stamping)], 'A stamp was taken back'),
   };
+  const latest = useRef(acting);
+  useLayoutEffect(() => {
+    latest.current = acting;
+  });
+  const [stamps] = useState((): Stamps => ({
+    replan: (reason) => latest.current.replan(reason),
+    start: (steps) => latest.current.start(steps),
+    done: (steps) => latest.current.done(steps),
+    partly: (step, share) => latest.current.partly(step, share),
+    tacky: (coated) => latest.current.tacky(coated),
+    leaveOut: (steps, why) => latest.current.leaveOut(steps, why),
+    first: (run) => latest.current.first(run),
+    correct: (stamp, at) => latest.current.correct(stamp, at),
+    withdraw: (stamp) => latest.current.withdraw(stamp),
+  }));
+  return { stamps, replanning };
 }

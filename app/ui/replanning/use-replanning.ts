@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan } from '../../../core/planning/accept.ts';
-import { jobToProblem } from '../../../core/planning/job-to-problem.ts';
+import { jobSteps } from '../../../core/planning/job-steps.ts';
 import type { Move } from '../../../core/planning/moving.ts';
 import { withPinned } from '../../../core/planning/pinned.ts';
 import type { NoPlan } from '../../../core/planning/problem.ts';
@@ -53,7 +53,7 @@ export function useReplanning(): Replanning {
     const job = store.snapshot()?.job;
     if (!job || before === null || before.t0 !== after.t0) return;
     const at = minutesSince(after.t0, now, job.site.timeZone);
-    setLines(replanLines(job, jobToProblem(job, `${now.slice(0, 10)}T00:00`), before, after, at));
+    setLines(replanLines(job, jobSteps(job, `${now.slice(0, 10)}T00:00`), before, after, at));
   };
   const refuse = (why: string): void => void enqueueSnackbar(why, { variant: 'error', autoHideDuration: 9000 });
 

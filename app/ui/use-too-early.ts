@@ -1,0 +1,40 @@
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { JobProblem } from '../../core/planning/job-to-problem.ts';
+import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
+import { startLookingAhead } from '../workers/planner.ts';
+import { useJob } from './job-context.tsx';
+
+/** What of a plan would come too early by a problem that is at hand. */
+export function useTooEarly({ problem }: JobProblem, plan: Pick<AcceptedPlan, 'tasks'>): TooEarly[] {
+  // Whoever moves runs does not wait for this.
+  const asked = useDeferredValue(problem);
+  return useMemo(() => tooEarly(asked, plan), [asked, plan]);
+}
+
+/** Ms of quiet before the worker is asked: hands that stamp do not pay for it. */
+const QUIET = 1200;
+
+/** What of the accepted plan would come too early, as a worker finds out while nothing else is done. */
+export function useTooEarlyAhead(): readonly TooEarly[] {
+  const { job, now } = useJob();
+  const [found, setFound] = useState<readonly TooEarly[]>([]);
+  const { plan, log, readings, climates } = job;
+  useEffect(() => {
+    setFound([]);
+    if (plan === null) return undefined;
+    let cancel = (): void => undefined;
+    const timer = setTimeout(() => {
+      const asked = startLookingAhead(job, now);
+      cancel = asked.cancel;
+      asked.result.then(setFound, () => setFound([]));
+    }, QUIET);
+    return () => {
+      clearTimeout(timer);
+      cancel();
+    };
+    // What else of the job changes, changes the plan's mark, and Today says that.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [plan, log, readings, climates]);
+  return found;
+}

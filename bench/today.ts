@@ -1,0 +1,107 @@
+import { readFileSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { readJobFile, writeJobFile } from '../core/exchange/job-file.ts';
+import type { LogEntry } from '../core/job/record.ts';
+import type { Job } from '../core/job/schema.ts';
+import { withBuiltServer } from '../scripts/built-server.ts';
+import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
+
+/**
+ * `npm run bench:today`: how long Today takes on a phone whose processor is slowed four times, with the demo school's log
+ * and with one of 5,000 entries: from load until it can be used, and from a tap until the next frame shows it. Needs a
+ * build.
+ */
+const PORT = 4398;
+const SLOWED = 4;
+const ENTRIES = 5000;
+const LOADS = 5;
+
+const school = readJobFile(readFileSync(new URL('../demo/tern-street.nivel.json', import.meta.url), 'utf8'));
+if (!school.ok) throw new Error(school.message);
+
+/** The job with its stamps corrected over and over, until the log is so long. */
+function withLongLog(job: Job): Job {
+  const log: LogEntry[] = [...job.log];
+  const last = new Map(job.log.map((entry) => [entry.taskId, entry]));
+  const tasks = [...last.keys()];
+  for (let index = 0; log.length < ENTRIES; index++) {
+    const before = last.get(tasks[index % tasks.length] ?? '');
+    if (!before) continue;
+    const entry = { ...before, id: `more-${index}`, replaces: before.id };
+    log.push(entry);
+    last.set(before.taskId, entry);
+  }
+  return { ...job, id: 'long-log', name: 'Long log', log };
+}
+
+const median = (figures: number[]): number =>
+  figures.sort((one, other) => one - other)[Math.floor(figures.length / 2)] ?? NaN;
+
+/** Ms from the beginning of the navigation until the card of the day can be pressed. */
+async function loadsIn(page: Page, address: string): Promise<number> {
+  const times: number[] = [];
+  for (let load = 0; load < LOADS; load++) {
+    await page.goto('about:blank');
+    await page.goto(address, { waitUntil: 'commit' });
+    await page.waitForSelector('section[aria-label="Now"] button:not([disabled])');
+    times.push(await page.evaluate(() => performance.now()));
+  }
+  return median(times);
+}
+
+/** Ms from a tap on a button until the frame after it is drawn. */
+const tapped = (page: Page, label: RegExp): Promise<number> =>
+  page.evaluate(
+    (pattern) =>
+      new Promise<number>((done) => {
+        const button = [...document.querySelectorAll('button')].find((each) =>
+          new RegExp(pattern).test(each.getAttribute('aria-label') ?? each.textContent ?? ''),
+        );
+        if (!button) throw new Error(`There is no button ${pattern}.`);
+        const from = performance.now();
+        button.click();
+        requestAnimationFrame(() => setTimeout(() => done(performance.now() - from)));
+      }),
+    label.source,
+  );
+
+await withBuiltServer(PORT, async (address) => {
+  const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const page = await context.newPage();
+  await page.goto(address);
+  for (const job of [school.value, withLongLog(school.value)]) {
+    await page.getByLabel('Job file to import').setInputFiles({
+      name: 'job.nivel.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(writeJobFile({ ...job, id: `bench-${job.id}` })),
+    });
+    await page.getByText(`${job.name} is imported.`).waitFor();
+  }
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+  for (const { id, log } of [school.value, withLongLog(school.value)]) {
+    const today = `${address}/today?job=bench-${id}`;
+    await page.goto(today);
+    await page.getByRole('region', { name: 'Now' }).waitFor();
+    // Once the service worker has everything, as on every later morning.
+    await page.waitForTimeout(4000);
+    const load = await loadsIn(page, today);
+    await page.waitForTimeout(1500);
+    const taps: [string, number][] = [];
+    for (const [name, label] of [
+      ['Seen, all', /^Seen, all/],
+      ['Helper', /^Helper$/],
+      ['Start', /^Start$/],
+      ['Rack', /^Rack$/],
+      ['Done', /^(All \d+ done|Done)$/],
+    ] as const) {
+      taps.push([name, await tapped(page, label).catch(() => NaN)]);
+      await page.waitForTimeout(2500);
+    }
+    console.log(
+      `${log.length} entries, processor slowed ${SLOWED} times: usable after ${Math.round(load)} ms; taps ${taps.map(([name, ms]) => `${name} ${Math.round(ms)} ms`).join(', ')}`,
+    );
+  }
+  await browser.close();
+});

@@ -1,0 +1,45 @@
+import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
+import { progressByTask } from '../job/progress.ts';
+import type { Job } from '../job/schema.ts';
+import { minutesSince } from '../job/site-time.ts';
+import { crewFactor } from '../quantities/pace.ts';
+import type { CoatCondition } from '../shelf/drying/stage-legs.ts';
+import { coatCondition } from './coat-condition.ts';
+import { learntDrying } from './learnt-drying.ts';
+import { isCoat } from './lying-coats.ts';
+import { isPlannable, pieceSteps, type PieceStep } from './piece-steps.ts';
+import { horizonDays } from './plan-horizon.ts';
+
+/** What reading a plan and a log takes of a job: its steps, its clocks, and how its coats differ from their tins. */
+export interface JobSteps {
+  /** By id. */
+  steps: Map<string, PieceStep>;
+  clocks: JobClocks;
+  /** By the coat's step id. */
+  conditions: Map<string, CoatCondition>;
+}
+
+/** The days for which a job has clocks at a local time: its first plan's horizon, and those that have gone by. */
+export function clocksAt(job: Job, now: string): { clocks: JobClocks; nowTick: number; factor: number } {
+  const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
+  const factor = crewFactor(job.crew);
+  const clocks = clocksOf(job, horizonDays(job, factor) + Math.floor(nowTick / 1440));
+  return { clocks, nowTick, factor };
+}
+
+/** The steps of a job as they stand, without the problem of planning them: a fraction of the time. `now` is local ISO time. */
+export function jobSteps(job: Job, now: string): JobSteps {
+  const { clocks } = clocksAt(job, now);
+  const progress = progressByTask(job.log);
+  const learnt = learntDrying(job, clocks);
+  const all = job.pieces.filter((piece) => isPlannable(job, piece)).flatMap((piece) => pieceSteps(job, piece));
+  return {
+    steps: new Map(all.map((step) => [step.id, step])),
+    clocks,
+    conditions: new Map(
+      all
+        .filter(isCoat)
+        .map((step) => [step.id, coatCondition(job, clocks, learnt, step, progress.get(step.id) ?? null)]),
+    ),
+  };
+}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
@@ -62,6 +62,8 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
   const { stamps, replanning } = useStamps(problem, reading, painterId);
   const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
   const early = useTooEarlyAhead();
+  // What is on can be pressed before all that lies beside it is drawn.
+  const isDrawn = useDeferredValue(true, false);
   const { at, ripening } = day;
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
   const sheet = useMemo(() => daySheet(job, reading, painterId, at), [job, reading, painterId, at]);
@@ -128,46 +130,50 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
         )}
         <ReminderBar day={day} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
-        <SiteWorkList reading={reading} painterId={painterId} at={at} />
+        {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>
-      <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
-        <Section
-          title="What may be touched"
-          aside={
-            <ToggleButtonGroup
-              exclusive
-              size="small"
-              value={touched}
-              aria-label="How it is shown"
-              onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
-              sx={{ ml: 'auto' }}
-            >
-              <ToggleButton value="list" sx={{ minHeight: 44, px: 2 }}>
-                List
-              </ToggleButton>
-              <ToggleButton value="rack" sx={{ minHeight: 44, px: 2 }}>
-                Rack
-              </ToggleButton>
-            </ToggleButtonGroup>
-          }
-        >
-          {touched === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
-          {touched === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
-        </Section>
-        <Section title="Tins in use">
-          <Tins reading={reading} />
-        </Section>
-      </Box>
-      <Box sx={{ gridArea: 'day', minWidth: 0 }}>
-        <Section title="The day">
-          <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} stamps={stamps} />
-          <Learnt problem={problem} />
-        </Section>
-        <Evening day={day} />
-        <Box sx={{ mt: 2.5 }}>
-          <ShareDay onTaken={stamps.replan} />
+      {isDrawn && (
+        <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
+          <Section
+            title="What may be touched"
+            aside={
+              <ToggleButtonGroup
+                exclusive
+                size="small"
+                value={touched}
+                aria-label="How it is shown"
+                onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
+                sx={{ ml: 'auto' }}
+              >
+                <ToggleButton value="list" sx={{ minHeight: 44, px: 2 }}>
+                  List
+                </ToggleButton>
+                <ToggleButton value="rack" sx={{ minHeight: 44, px: 2 }}>
+                  Rack
+                </ToggleButton>
+              </ToggleButtonGroup>
+            }
+          >
+            {touched === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
+            {touched === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+          </Section>
+          <Section title="Tins in use">
+            <Tins reading={reading} />
+          </Section>
         </Box>
-      </Box>
+      )}
+      {isDrawn && (
+        <Box sx={{ gridArea: 'day', minWidth: 0 }}>
+          <Section title="The day">
+            <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} stamps={stamps} />
+            <Learnt problem={problem} />
+          </Section>
+          <Evening day={day} />
+          <Box sx={{ mt: 2.5 }}>
+            <ShareDay onTaken={stamps.replan} />
+          </Box>
+        </Box>
+      )}
     </Box>
   );
 }

@@ -35,7 +35,7 @@ function withLongLog(job: Job): Job {
 }
 
 const median = (figures: number[]): number =>
-  figures.sort((one, other) => one - other)[Math.floor(figures.length / 2)] ?? NaN;
+  figures.toSorted((one, other) => one - other)[Math.floor(figures.length / 2)] ?? NaN;
 
 /** Ms from the beginning of the navigation until the card of the day can be pressed. */
 async function loadsIn(page: Page, address: string): Promise<number> {
@@ -55,7 +55,7 @@ const tapped = (page: Page, label: RegExp): Promise<number> =>
     (pattern) =>
       new Promise<number>((done) => {
         const button = [...document.querySelectorAll('button')].find((each) =>
-          new RegExp(pattern).test(each.getAttribute('aria-label') ?? each.textContent ?? ''),
+          new RegExp(pattern).test(each.getAttribute('aria-label') ?? each.textContent),
         );
         if (!button) throw new Error(`There is no button ${pattern}.`);
         const from = performance.now();

@@ -45,7 +45,7 @@ export function FaceToTap({ piece, face: faceId, defects, spot, maxHeight, onTap
       viewBox={`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`}
       sx={{
         width: '100%',
-        maxHeight,
+        maxHeight: `min(${maxHeight}px, 52vh)`,
         display: 'block',
         touchAction: 'manipulation',
         cursor: onTap ? 'crosshair' : 'default',

@@ -187,7 +187,21 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
             </Caution>
           </Box>
         )}
-        <Box sx={{ display: 'grid', gridTemplateColumns: isRunning ? '1fr 64px' : '1fr 1.4fr 64px', gap: 1.5 }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: isRunning ? '1fr 64px' : '1fr 1.4fr 64px',
+            gap: 1.5,
+            // On a phone they stand above the foot bar, wherever the card is scrolled to: one thumb.
+            position: { xs: 'sticky', md: 'static' },
+            bottom: 'calc(66px + env(safe-area-inset-bottom))',
+            background: 'var(--sheet)',
+            mx: -1,
+            px: 1,
+            py: 1,
+            zIndex: 2,
+          }}
+        >
           {!isRunning && (
             <Button variant="outlined" sx={big} onClick={() => stamps.start(open)}>
               Start

@@ -87,7 +87,7 @@ export function FaceToTap({ piece, face: faceId, defects, spot, maxHeight, onTap
             textAnchor="middle"
             dominantBaseline="central"
             fontSize={radius * 1.2}
-            fill="#fff"
+            fill="var(--sheet)"
             className="condensed"
           >
             {index + 1}

@@ -46,7 +46,7 @@ export function FoundList({ defects, isTagged = false }: { defects: readonly Def
                     height: 28,
                     borderRadius: '50%',
                     background: 'var(--late)',
-                    color: '#fff',
+                    color: 'var(--sheet)',
                     display: 'grid',
                     placeItems: 'center',
                     fontWeight: 700,

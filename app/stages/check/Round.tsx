@@ -133,7 +133,7 @@ function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
   } as const;
   if (openDefects > 0) {
     return (
-      <Box sx={{ ...base, background: 'var(--late)', borderColor: 'var(--late)', color: '#fff' }}>
+      <Box sx={{ ...base, background: 'var(--late)', borderColor: 'var(--late)', color: 'var(--sheet)' }}>
         {name} {openDefects}
       </Box>
     );

@@ -19,7 +19,7 @@ import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Bag } from './Bag.tsx';
 import { HangIt } from './HangIt.tsx';
-import { HolesToDo } from './HolesToDo.tsx';
+import { PieceHoles } from './PieceHoles.tsx';
 import { KeepApart } from './KeepApart.tsx';
 import { UseDates } from './UseDates.tsx';
 
@@ -92,7 +92,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
           )}
           {(piece.drillings.length > 0 || piece.filledHoles > 0) && (
             <Section title="Holes">
-              <HolesToDo piece={piece} />
+              <PieceHoles piece={piece} />
             </Section>
           )}
         </Box>

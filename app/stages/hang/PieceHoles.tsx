@@ -8,7 +8,7 @@ import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 
 /** Old holes that are filled and new ones that are drilled, ticked against their template. */
-export function HolesToDo({ piece }: { piece: Piece }) {
+export function PieceHoles({ piece }: { piece: Piece }) {
   const { job, say, apply } = useJob();
   const { filledHoles, drillings, holesDone } = piece;
   return (

@@ -1,24 +1,16 @@
 import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
-import { progressByTask } from '../../core/job/progress.ts';
-import { groupOf } from '../../core/job/queries.ts';
-import type { Job } from '../../core/job/schema.ts';
-import { roomChecks } from '../../core/checking/round.ts';
-import { isChosen } from '../../core/build-up/coat-stack.ts';
-import { inDoubt } from '../../core/build-up/standing.ts';
-import { openQuestions, testsOn } from '../../core/proving/proof.ts';
-import { pieceSteps } from '../../core/planning/piece-steps.ts';
-import { planFingerprint } from '../../core/planning/accept.ts';
+
+export type StageId =
+  'walk' | 'prove' | 'build-up' | 'quantities' | 'air' | 'strokes' | 'plan' | 'today' | 'hang' | 'check' | 'hand-over';
 
 /** One stage of the work: all that the ladder, the keys and the palette know of it. */
 export interface Stage {
-  id: string;
+  id: StageId;
   name: string;
   /** The key that goes there. */
   key: string;
   /** What one does there, for the palette. */
   does: string;
-  /** How far it is, 0 to 1, and in words. */
-  progress(job: Job): { share: number; words: string };
   screen: LazyExoticComponent<ComponentType>;
   /** Fetches the screen before it is shown. */
   prepare(): void;
@@ -28,16 +20,6 @@ function screenFrom(load: () => Promise<{ default: ComponentType }>): Pick<Stage
   return { screen: lazy(load), prepare: () => void load() };
 }
 
-const share = (done: number, all: number): number => (all === 0 ? 0 : done / all);
-
-function stepsDone(job: Job, wanted: (operation: string) => boolean): { done: number; all: number } {
-  const progress = progressByTask(job.log);
-  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter((step) => wanted(step.operation));
-  return { done: steps.filter((step) => progress.get(step.id)?.doneAt).length, all: steps.length };
-}
-
-const withBuildUp = (job: Job): number => job.pieces.filter((piece) => isChosen(groupOf(job, piece))).length;
-
 /** The stages in the order of the work. */
 export const STAGES: readonly Stage[] = [
   {
@@ -45,7 +27,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Walk',
     key: 'w',
     does: 'List and measure the pieces',
-    progress: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: `${job.pieces.length} pieces` }),
     ...screenFrom(() => import('./walk/Walk.tsx')),
   },
   {
@@ -53,11 +34,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Prove',
     key: 'v',
     does: 'Test what is there before anything is chosen',
-    progress: (job) => {
-      const all = job.groups.reduce((sum, { id }) => sum + testsOn(job, id).length, 0);
-      const open = job.groups.reduce((sum, { id }) => sum + openQuestions(job, id).size, 0);
-      return { share: share(all - open, all), words: `${all - open} of ${all} questions answered` };
-    },
     ...screenFrom(() => import('./prove/ProveStage.tsx')),
   },
   {
@@ -65,14 +41,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Build-up',
     key: 'b',
     does: 'Choose what goes on, coat by coat',
-    progress: (job) => {
-      const doubts = inDoubt(job).length;
-      const chosen = `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`;
-      return {
-        share: share(withBuildUp(job), job.pieces.length) * (doubts > 0 ? 0.7 : 1),
-        words: doubts > 0 ? `${chosen}, ${doubts} to look at again` : chosen,
-      };
-    },
     ...screenFrom(() => import('./build-up/BuildUpStage.tsx')),
   },
   {
@@ -80,10 +48,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Quantities',
     key: 'q',
     does: 'Areas, litres and tins',
-    progress: (job) => ({
-      share: share(withBuildUp(job), job.pieces.length),
-      words: `${withBuildUp(job)} of ${job.pieces.length} pieces are counted`,
-    }),
     ...screenFrom(() => import('./quantities/Quantities.tsx')),
   },
   {
@@ -91,15 +55,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Air',
     key: 'a',
     does: 'Weather, rooms, drying clocks and instruments',
-    progress: (job) => {
-      const open = job.climates.find(({ whereabouts }) => whereabouts === 'outdoors');
-      const said = [job.site.latitude !== null, (open?.stated.hours.length ?? 0) > 0, job.readings.length > 0];
-      const words = ['where the job lies', 'its weather', 'a reading'].filter((_name, index) => !said[index]);
-      return {
-        share: share(said.filter(Boolean).length, said.length),
-        words: words.length === 0 ? 'weather and readings are in' : `not said yet: ${words.join(', ')}`,
-      };
-    },
     ...screenFrom(() => import('./air/AirStage.tsx')),
   },
   {
@@ -107,14 +62,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Strokes',
     key: 's',
     does: 'Which panel, which edge, in which order',
-    progress: (job) => {
-      const kinds = new Set(job.pieces.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
-      const chosen = new Set(job.strokes.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
-      return {
-        share: share(chosen, kinds),
-        words: `chosen for ${chosen} of ${kinds} kinds of piece; the others go the usual way`,
-      };
-    },
     ...screenFrom(() => import('./strokes/StrokesStage.tsx')),
   },
   {
@@ -122,13 +69,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Plan',
     key: 'p',
     does: 'Days, runs and the rack',
-    progress: (job) => {
-      if (job.plan === null) return { share: 0, words: 'no plan yet' };
-      const current = job.plan.fingerprint === planFingerprint(job);
-      return current
-        ? { share: 1, words: 'plan accepted' }
-        : { share: 0.6, words: 'the job has changed since the plan' };
-    },
     ...screenFrom(() => import('./plan/Plan.tsx')),
   },
   {
@@ -136,10 +76,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Today',
     key: 't',
     does: 'What is next and what may be touched',
-    progress: (job) => {
-      const { done, all } = stepsDone(job, () => true);
-      return { share: share(done, all), words: `${done} of ${all} steps done` };
-    },
     ...screenFrom(() => import('./today/Today.tsx')),
   },
   {
@@ -147,10 +83,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Hang',
     key: 'h',
     does: 'Bags of hardware, and when each piece may be used',
-    progress: (job) => {
-      const { done, all } = stepsDone(job, (operation) => operation === 'rehang' || operation === 'refit');
-      return { share: share(done, all), words: `${done} of ${all} pieces hung` };
-    },
     ...screenFrom(() => import('./hang/Hang.tsx')),
   },
   {
@@ -158,16 +90,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Check',
     key: 'c',
     does: 'A round in raking light, defects and their causes, rooms signed off',
-    progress: (job) => {
-      const rooms = roomChecks(job);
-      const faces = rooms.reduce((sum, room) => sum + room.faces.length, 0);
-      const looked = rooms.reduce((sum, room) => sum + room.looked, 0);
-      const open = rooms.reduce((sum, room) => sum + room.openDefects, 0);
-      return {
-        share: share(looked, faces) * (open > 0 ? 0.9 : 1),
-        words: `${looked} of ${faces} faces looked over, ${open} defects open`,
-      };
-    },
     ...screenFrom(() => import('./check/CheckStage.tsx')),
   },
   {
@@ -175,15 +97,6 @@ export const STAGES: readonly Stage[] = [
     name: 'Hand-over',
     key: 'o',
     does: 'The record, the care sheet, the touch-up kit, and what the next job learns',
-    progress: (job) => {
-      const signed = job.signOffs.length;
-      const rooms = job.rooms.filter(({ id }) => job.pieces.some(({ roomId }) => roomId === id)).length;
-      const isOver = job.handOver.at !== null;
-      return {
-        share: isOver ? 1 : share(signed, rooms) * 0.9,
-        words: isOver ? 'handed over' : `${signed} of ${rooms} rooms signed off`,
-      };
-    },
     ...screenFrom(() => import('./hand-over/HandOverStage.tsx')),
   },
 ];

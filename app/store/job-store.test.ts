@@ -1,9 +1,11 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, test } from 'node:test';
+import { accepted, type Outcome } from '../../core/units/outcome.ts';
 import { DOOR, TestJob } from '../../core/testing/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { JobStore } from './job-store.ts';
+import { readStored } from './stored-job.ts';
 import { browserJournal, type Journal } from './journal.ts';
 
 let number = 0;
@@ -196,6 +198,43 @@ test('a row that holds no job that can be read is told with its reason and hande
     assert.equal(store.snapshot(), null);
     store.close();
   }
+  on.close();
+});
+
+test('a row that is shown before it is checked is written to only when the check held', async () => {
+  const on = await database();
+  const kept = browserJournal(storage());
+  let hold = (): void => undefined;
+  const held = new Promise<Outcome<null>>((answer) => {
+    hold = () => answer(accepted(null));
+  });
+  const store = new JobStore(on, 'test', kept);
+  assert.deepEqual(await store.open(() => held), { state: 'open' });
+  assert.equal(write(store, 'shown at once'), true);
+  assert.equal(note(store), 'shown at once');
+  await new Promise((go) => setTimeout(go, 20));
+  assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, '');
+  hold();
+  await store.settled();
+  assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, 'shown at once');
+  store.close();
+
+  const before = (await on.jobs.get('test'))!;
+  const spoilt = { ...before, job: { ...before.job, crew: [] } };
+  await on.jobs.put(spoilt);
+  const other = new JobStore(on, 'test', kept);
+  const told: string[] = [];
+  other.onDamaged = ({ message }) => told.push(message);
+  await other.open((row) => Promise.resolve(readStored(row)));
+  write(other, 'not lost');
+  await other.settled();
+  assert.match(told.join(), /At crew/);
+  assert.deepEqual(await on.jobs.get('test'), spoilt);
+  assert.deepEqual(
+    kept.left('test').map(({ name }) => name),
+    ['change-pieces'],
+  );
+  other.close();
   on.close();
 });
 

@@ -1,4 +1,4 @@
-import { applyPatches, type Patch } from 'immer';
+import { applyPatches, freeze, type Patch } from 'immer';
 import { applyCommand, type Change, type CommandArgs, type CommandName } from '../../core/job/commands/apply.ts';
 import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
 import type { Job } from '../../core/job/schema.ts';
@@ -6,7 +6,7 @@ import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
 import type { Journal, JournalEntry } from './journal.ts';
 import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
-import { readStored } from './stored-job.ts';
+import { isOfThisFormat, readStored } from './stored-job.ts';
 
 /** What the screens see of a job. Replaced whole whenever something changes. */
 export interface JobState {
@@ -26,7 +26,15 @@ const STROKES_WITHIN = 15_000;
 const GATHERED_FOR = 300;
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
-export type Opened = { state: 'open' } | { state: 'missing' } | { state: 'damaged'; message: string; row: StoredJob };
+export type Opened = { state: 'open' } | { state: 'missing' } | Damaged;
+interface Damaged {
+  state: 'damaged';
+  message: string;
+  row: StoredJob;
+}
+
+/** A row of the database, looked over while it is already shown: whether it holds a job that Nivel can read. */
+export type CheckBehind = (row: StoredJob) => Promise<Outcome<unknown>>;
 
 /** Whether a patch brings a plan back that another one took the place of. */
 const isWholePlan = ({ path, value }: Patch): boolean => path.length === 1 && path[0] === 'plan' && value !== null;
@@ -51,11 +59,15 @@ export class JobStore {
   #revision = 0;
   /** The document of that revision, as it lies in the database, and since when. */
   #written: { job: Job; at: string } | null = null;
+  /** Settles once what is shown is known to be sound; nothing is written before. */
+  #sound: Promise<void> = Promise.resolve();
   #isClosed = false;
   #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
   /** Told when another tab changed the job, or a write could not be kept. */
   onNotice: (message: string) => void = () => undefined;
+  /** Told when what was shown unchecked can't be read after all. */
+  onDamaged: (damaged: Damaged) => void = () => undefined;
 
   constructor(database: NivelDatabase, id: string, journal: Journal) {
     this.#database = database;
@@ -75,15 +87,32 @@ export class JobStore {
 
   readonly snapshot = (): JobState | null => this.#state;
 
-  /** Reads the job, and brings in what the journal still holds of it. */
-  async open(): Promise<Opened> {
+  /**
+   * Reads the job, and brings in what the journal still holds of it. A row is checked before it is shown; with
+   * `checkBehind` one of this Nivel's own format is shown at once, checked behind it, and written to only when it held.
+   */
+  async open(checkBehind?: CheckBehind): Promise<Opened> {
     // The journal before the row: what leaves it in between is in the row by then.
     const left = this.#journal.left(this.#id);
     const row = await this.#database.jobs.get(this.#id);
     if (!row || row.deletedAt !== null) return { state: 'missing' };
+    if (checkBehind && isOfThisFormat(row)) {
+      this.#sound = this.#checked(row, checkBehind(row));
+      // Whoever writes hears of it; when nothing is written, the screens are told all the same.
+      this.#sound.catch(() => undefined);
+      // Frozen like every job: what is worked out of its parts is kept by them.
+      await this.#take({ ...row, job: freeze(row.job, true) }, left);
+      return { state: 'open' };
+    }
     const read = readStored(row);
     if (!read.ok) return { state: 'damaged', message: read.message, row };
-    const stored = read.value;
+    await this.#take(read.value, left);
+    await this.settled();
+    return { state: 'open' };
+  }
+
+  /** Shows a row with what the journal still holds. */
+  async #take(stored: StoredJob, left: readonly JournalEntry[]): Promise<void> {
     await this.#show(stored);
     const applied = new Set(stored.applied);
     this.#journal.forget(
@@ -91,8 +120,14 @@ export class JobStore {
       left.filter((entry) => applied.has(entry.id)),
     );
     for (const entry of left) if (!applied.has(entry.id)) this.#giveAgain(entry);
-    await this.settled();
-    return { state: 'open' };
+  }
+
+  async #checked(row: StoredJob, checking: ReturnType<CheckBehind>): Promise<void> {
+    // A check that could not be made elsewhere is made here.
+    const checked = await checking.catch(() => readStored(row));
+    if (checked.ok) return;
+    this.onDamaged({ state: 'damaged', message: checked.message, row });
+    throw new Error(checked.message);
   }
 
   /** Ends listening. What is still given, such as a plan that was under way, is written all the same. */
@@ -182,7 +217,8 @@ export class JobStore {
   }
 
   #enqueue(work: () => Promise<void>): Promise<void> {
-    this.#writing = this.#writing.then(work).catch((error: unknown) => {
+    const afterCheck = this.#writing.then(() => this.#sound);
+    this.#writing = afterCheck.then(work).catch((error: unknown) => {
       this.#tellFailure('This could not be saved', error);
     });
     return this.#writing;

@@ -1,8 +1,12 @@
 import { freeze } from 'immer';
 import { checkJob } from '../../core/exchange/job-file.ts';
 import { migrateJob } from '../../core/job/migrations.ts';
+import { JOB_FORMAT, type Job } from '../../core/job/schema.ts';
 import { accepted, type Outcome } from '../../core/units/outcome.ts';
 import type { StoredJob } from './database.ts';
+
+/** Whether a row says that it holds a job as this Nivel writes it: nothing has to be lifted. */
+export const isOfThisFormat = ({ job }: StoredJob): boolean => (job as Partial<Job> | undefined)?.format === JOB_FORMAT;
 
 /**
  * A row of the database, checked like a file from elsewhere: an earlier Nivel may have written it, or a newer one, or a

@@ -15,10 +15,9 @@ interface Entry {
   does(): void;
 }
 
-/** All that can be found; nothing while nobody looks, since a job can have a thousand pieces. */
-function useEntries(open: boolean): Entry[] {
+/** All that can be found. */
+function useEntries(): Entry[] {
   const { job, undo, redo, undoLabel, redoLabel, say } = useJob();
-  if (!open) return [];
   return [
     ...STAGES.map((stage): Entry => ({
       kind: 'Stages',
@@ -50,11 +49,11 @@ function useEntries(open: boolean): Entry[] {
 }
 
 /** Finds any piece, product, stage or command by a few letters. */
-export function CommandPalette({ open, onClose }: { open: boolean; onClose(): void }) {
-  const entries = useEntries(open);
+export default function CommandPalette({ onClose }: { onClose(): void }) {
+  const entries = useEntries();
   return (
     <Dialog
-      open={open}
+      open
       onClose={onClose}
       fullWidth
       maxWidth="sm"

@@ -14,9 +14,9 @@ const KEYS: readonly (readonly [string, string])[] = [
 ];
 
 /** Every key and what it does. */
-export function KeyList({ open, onClose }: { open: boolean; onClose(): void }) {
+export default function KeyList({ onClose }: { onClose(): void }) {
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
+    <Dialog open onClose={onClose} aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
       <DialogContent>
         <table style={{ borderSpacing: '16px 6px' }}>

@@ -1,13 +1,14 @@
 import Box from '@mui/material/Box';
 import { useDeferredValue } from 'react';
+import { PROGRESS } from '../stages/progress.ts';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { useJob } from './job-context.tsx';
+import { LADDER_WIDTH } from './ladder-width.ts';
 import { Link } from './Link.tsx';
 import { Vial } from './Vial.tsx';
 import { completeness } from './vial-reading.ts';
 import { Wordmark } from './Wordmark.tsx';
 
-export const LADDER_WIDTH = 196;
 const RUNG = 52;
 const UNCOUNTED = { share: 0, words: 'being counted' };
 
@@ -31,7 +32,7 @@ const quiet = {
 } as const;
 
 /** The stages as rungs of a ladder, in the order of the work; each rung carries how far its stage is. */
-export function Ladder({ stage, onKeys, onFind }: LadderProps) {
+export default function Ladder({ stage, onKeys, onFind }: LadderProps) {
   // How far the stages are may stand a moment later than what is typed.
   const { job } = useJob();
   const counted = useDeferredValue(job, null);
@@ -66,7 +67,7 @@ export function Ladder({ stage, onKeys, onFind }: LadderProps) {
         }}
       >
         {STAGES.map((rung) => {
-          const { share, words } = counted === null ? UNCOUNTED : rung.progress(counted);
+          const { share, words } = counted === null ? UNCOUNTED : PROGRESS[rung.id](counted);
           const here = rung.id === stage.id;
           return (
             <Box component="li" key={rung.id} sx={{ height: RUNG, position: 'relative' }}>

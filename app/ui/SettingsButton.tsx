@@ -1,57 +1,13 @@
 import TuneIcon from '@mui/icons-material/Tune';
-import Box from '@mui/material/Box';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
-import Popover from '@mui/material/Popover';
-import Switch from '@mui/material/Switch';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Tooltip from '@mui/material/Tooltip';
-import Typography from '@mui/material/Typography';
-import { useColorScheme } from '@mui/material/styles';
-import { useState } from 'react';
-import type { Job } from '../../core/job/schema.ts';
-import { useJob } from './job-context.tsx';
-import { useSiteMode } from './use-site-mode.ts';
+import { lazy, Suspense, useState } from 'react';
 
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  options: readonly (readonly [T, string])[];
-  onChange(value: T): void;
-}
+const SettingsPanel = lazy(() => import('./SettingsPanel.tsx'));
 
-function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
-  return (
-    <Box sx={{ mb: 2 }}>
-      <Typography component="div" variant="body2" sx={{ color: 'var(--ink-soft)', mb: 0.5 }}>
-        {label}
-      </Typography>
-      <ToggleButtonGroup
-        exclusive
-        fullWidth
-        size="small"
-        aria-label={label}
-        value={value}
-        onChange={(_event, chosen: T | null) => chosen && onChange(chosen)}
-      >
-        {options.map(([option, words]) => (
-          <ToggleButton key={option} value={option}>
-            {words}
-          </ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-    </Box>
-  );
-}
-
-/** Units and vocabulary of this job; light, dark and sunlight on this device. */
+/** Opens units, words and light, which come when they are asked for. */
 export function SettingsButton() {
-  const { job, apply } = useJob();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const { mode, setMode } = useColorScheme();
-  const [site, setSite] = useSiteMode();
-  const { units, vocabulary } = job.settings;
   return (
     <>
       <Tooltip title="Units, words and light">
@@ -59,48 +15,11 @@ export function SettingsButton() {
           <TuneIcon />
         </IconButton>
       </Tooltip>
-      <Popover
-        open={anchor !== null}
-        anchorEl={anchor}
-        onClose={() => setAnchor(null)}
-        anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-        transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-      >
-        <Box role="dialog" aria-label="Units, words and light" sx={{ p: 2.5, width: 320 }}>
-          <Choice<Job['settings']['units']>
-            label="Units of this job"
-            value={units}
-            options={[
-              ['metric', 'mm, m², L'],
-              ['us', 'inch, sq ft, qt'],
-            ]}
-            onChange={(chosen) => apply('change-settings', { units: chosen })}
-          />
-          <Choice<Job['settings']['vocabulary']>
-            label="Words of this job"
-            value={vocabulary}
-            options={[
-              ['uk', 'timber, tin'],
-              ['us', 'wood, can'],
-            ]}
-            onChange={(chosen) => apply('change-settings', { vocabulary: chosen })}
-          />
-          <Choice<'light' | 'dark' | 'system'>
-            label="Light"
-            value={mode ?? 'system'}
-            options={[
-              ['light', 'light'],
-              ['dark', 'dark'],
-              ['system', 'as the device'],
-            ]}
-            onChange={setMode}
-          />
-          <FormControlLabel
-            control={<Switch checked={site} onChange={(event) => setSite(event.target.checked)} />}
-            label="High contrast for sunlight"
-          />
-        </Box>
-      </Popover>
+      {anchor && (
+        <Suspense fallback={null}>
+          <SettingsPanel anchor={anchor} onClose={() => setAnchor(null)} />
+        </Suspense>
+      )}
     </>
   );
 }

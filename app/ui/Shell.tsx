@@ -8,18 +8,21 @@ import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
-import { CommandPalette } from './CommandPalette.tsx';
 import { HistoryButton } from './HistoryButton.tsx';
 import { useJob } from './job-context.tsx';
-import { KeyList } from './KeyList.tsx';
-import { Ladder, LADDER_WIDTH } from './Ladder.tsx';
+import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { goTo } from './route.ts';
 import { SettingsButton } from './SettingsButton.tsx';
 import { useKeys } from './use-keys.ts';
+
+// What not every screen needs, or nobody has asked for yet, keeps nobody waiting.
+const Ladder = lazy(() => import('./Ladder.tsx'));
+const CommandPalette = lazy(() => import('./CommandPalette.tsx'));
+const KeyList = lazy(() => import('./KeyList.tsx'));
 
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
@@ -43,7 +46,11 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
       <a className="skip" href="#work">
         Skip to the work
       </a>
-      {isWide && <Ladder stage={stage} onKeys={() => setOpen('keys')} onFind={() => setOpen('palette')} />}
+      {isWide && (
+        <Suspense fallback={null}>
+          <Ladder stage={stage} onKeys={() => setOpen('keys')} onFind={() => setOpen('palette')} />
+        </Suspense>
+      )}
       <Box sx={{ ml: { md: `${LADDER_WIDTH}px` }, pb: { xs: 10, md: 4 } }}>
         <Box
           component="header"
@@ -106,8 +113,10 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
         </Box>
       </Box>
       <FootBar stage={stage} />
-      <CommandPalette open={open === 'palette'} onClose={() => setOpen(null)} />
-      <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
+      <Suspense fallback={null}>
+        {open === 'palette' && <CommandPalette onClose={() => setOpen(null)} />}
+        {open === 'keys' && <KeyList onClose={() => setOpen(null)} />}
+      </Suspense>
     </Box>
   );
 }

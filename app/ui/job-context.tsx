@@ -18,7 +18,9 @@ import { inVocabulary } from '../../core/units/vocabulary.ts';
 import { database } from '../store/database.ts';
 import { JobStore, type Opened } from '../store/job-store.ts';
 import { browserJournal } from '../store/journal.ts';
+import { checkInWorker } from '../workers/check.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+import { Failure } from './Failure.tsx';
 import { useWhileTyping } from './use-while-typing.ts';
 
 /** The open job and what may be done with it. */
@@ -82,11 +84,12 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
     const opened = new JobStore(database, jobId, browserJournal(localStorage));
     let gone = false;
     opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
+    opened.onDamaged = (damaged) => !gone && setOpening(damaged);
     const open = async (): Promise<void> => {
-      let found = await opened.open();
+      let found = await opened.open(checkInWorker);
       if (found.state === 'missing' && isDemoJob(jobId)) {
         await layOutDemo(jobId);
-        found = await opened.open();
+        found = await opened.open(checkInWorker);
       }
       if (gone) return;
       setStore(opened);
@@ -104,7 +107,11 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
   }, [jobId, enqueueSnackbar]);
 
   if (opening.state !== 'open' || store === null) return fallback(opening);
-  return <OpenedJob store={store}>{children}</OpenedJob>;
+  return (
+    <Failure>
+      <OpenedJob store={store}>{children}</OpenedJob>
+    </Failure>
+  );
 }
 
 function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }) {

@@ -16,6 +16,7 @@ import { Link } from '../../ui/Link.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
+import { PROGRESS } from '../progress.ts';
 import { STAGES } from '../registry.ts';
 
 interface JobCardProps {
@@ -28,7 +29,7 @@ interface JobCardProps {
 
 /** The stage that a job is at: the first that is not complete. */
 const stageOf = (job: Job): (typeof STAGES)[number] | undefined =>
-  STAGES.find((stage) => stage.progress(job).share < 1) ?? STAGES.at(-1);
+  STAGES.find((stage) => PROGRESS[stage.id](job).share < 1) ?? STAGES.at(-1);
 
 /** As in “just now” or “3 hours ago”. */
 function sinceWords(at: string): string {
@@ -43,7 +44,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
   const [renaming, setRenaming] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const stage = stageOf(job);
-  const progress = stage?.progress(job) ?? { share: 0, words: '' };
+  const progress = stage ? PROGRESS[stage.id](job) : { share: 0, words: '' };
   const colourOf = (groupId: string): string =>
     job.groups.find((group) => group.id === groupId)?.colour.hex ?? '#efece2';
   const act = (action: () => void) => () => {

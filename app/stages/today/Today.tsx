@@ -1,4 +1,3 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -6,7 +5,6 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
-import { planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';
@@ -23,6 +21,7 @@ import { DayList } from './DayList.tsx';
 import { Evening } from './Evening.tsx';
 import { Learnt } from './Learnt.tsx';
 import { NowCard } from './NowCard.tsx';
+import { PlanStands } from './PlanStands.tsx';
 import { RackPicture } from './RackPicture.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
 import { ShareDay } from './ShareDay.tsx';
@@ -68,7 +67,6 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
   const sheet = useMemo(() => daySheet(job, reading, painterId, at), [job, reading, painterId, at]);
   const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
-  const fingerprint = useMemo(() => planFingerprint(job), [job]);
   const when = (minutes: number): string => {
     if (minutes === Infinity) return 'too cold';
     const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
@@ -106,18 +104,7 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
           )}
           <AirNow problem={problem} at={at} />
         </Box>
-        {job.plan && job.plan.fingerprint !== fingerprint && (
-          <Alert
-            severity="warning"
-            action={
-              <Button color="inherit" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
-                Plan anew
-              </Button>
-            }
-          >
-            The job has changed since this plan was made.
-          </Alert>
-        )}
+        {isDrawn && <PlanStands />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         {replanning.isReplanning && (
           <Box role="status">

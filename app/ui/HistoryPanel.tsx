@@ -1,0 +1,61 @@
+import Box from '@mui/material/Box';
+import Popover from '@mui/material/Popover';
+import { DateTime } from 'luxon';
+import { useEffect, useState } from 'react';
+import type { JobStore } from '../store/job-store.ts';
+import { useJob } from './job-context.tsx';
+
+type Entry = Awaited<ReturnType<JobStore['history']>>[number];
+
+/** Everything that was done to the job, newest first; what has been undone is struck through. */
+export default function HistoryPanel({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
+  const { store } = useJob();
+  const [entries, setEntries] = useState<Entry[] | null>(null);
+  useEffect(() => {
+    let gone = false;
+    void store
+      .settled()
+      .then(() => store.history())
+      .then((read) => !gone && setEntries(read));
+    return () => {
+      gone = true;
+    };
+  }, [store]);
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      transformOrigin={{ vertical: 'top', horizontal: 'right' }}
+    >
+      <Box
+        component="ol"
+        aria-label="History"
+        sx={{ p: 2, width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}
+      >
+        {entries?.length === 0 && <li>Nothing has been changed yet.</li>}
+        {entries?.map((entry) => (
+          <Box
+            component="li"
+            key={entry.number}
+            sx={{
+              display: 'flex',
+              justifyContent: 'space-between',
+              gap: 2,
+              py: 0.6,
+              fontSize: 14,
+              color: entry.undone ? 'var(--ink-soft)' : 'inherit',
+              textDecoration: entry.undone ? 'line-through' : 'none',
+            }}
+          >
+            <span>{entry.label}</span>
+            <span style={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap' }}>
+              {DateTime.fromISO(entry.at).toFormat('d LLL HH:mm')}
+            </span>
+          </Box>
+        ))}
+      </Box>
+    </Popover>
+  );
+}

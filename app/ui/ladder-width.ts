@@ -1,0 +1,2 @@
+/** Pixels that the ladder of stages takes at the left. */
+export const LADDER_WIDTH = 196;

@@ -1,0 +1,17 @@
+import { wrap } from 'comlink';
+import type { Outcome } from '../../core/units/outcome.ts';
+import type { StoredJob } from '../store/database.ts';
+import type { Checking } from './check.worker.ts';
+
+/** Ms after which a job that was opened is looked over: the screen that was asked for comes first. */
+const QUIET = 1000;
+
+/** Looks a stored job over in a worker, once the screen stands. Rejects where no worker can be had. */
+export async function checkInWorker(row: StoredJob): Promise<Outcome<unknown>> {
+  await new Promise((go) => setTimeout(go, QUIET));
+  const worker = new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module', name: 'check' });
+  const failed = new Promise<never>((_answer, fail) => {
+    worker.onerror = ({ message }) => fail(new Error(message));
+  });
+  return Promise.race([wrap<Checking>(worker).check(row), failed]).finally(() => worker.terminate());
+}

@@ -1,4 +1,4 @@
-import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
+import { createElement, lazy, useState, type ComponentType } from 'react';
 
 export type StageId =
   'walk' | 'prove' | 'build-up' | 'quantities' | 'air' | 'strokes' | 'plan' | 'today' | 'hang' | 'check' | 'hand-over';
@@ -11,13 +11,28 @@ export interface Stage {
   key: string;
   /** What one does there, for the palette. */
   does: string;
-  screen: LazyExoticComponent<ComponentType>;
+  screen: ComponentType;
   /** Fetches the screen before it is shown. */
   prepare(): void;
 }
 
+/** A screen that is fetched when it is shown, or before; one that was fetched stands there without a moment's waiting. */
 function screenFrom(load: () => Promise<{ default: ComponentType }>): Pick<Stage, 'screen' | 'prepare'> {
-  return { screen: lazy(load), prepare: () => void load() };
+  let fetched: ComponentType | null = null;
+  const Awaited = lazy(load);
+  return {
+    screen: function Screen() {
+      const [Shown] = useState(() => fetched ?? Awaited);
+      return createElement(Shown);
+    },
+    prepare: () => {
+      // What can't be fetched is told where the screen is shown.
+      load().then(
+        (module) => (fetched = module.default),
+        () => undefined,
+      );
+    },
+  };
 }
 
 /** The stages in the order of the work. */

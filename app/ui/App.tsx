@@ -11,14 +11,17 @@ import { Failure } from './Failure.tsx';
 import { downloadUnreadable } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
-import { currentStage, useRoute } from './route.ts';
+import { openAhead } from './open-ahead.ts';
+import { currentRoute, useRoute } from './route.ts';
 import { NOTICES } from './notices.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import './tokens.css';
 
-// The screen that is asked for comes while its job is still being read.
-STAGES.find(({ id }) => id === currentStage())?.prepare();
+// The job and the screen that are asked for come while all the rest is still being set up.
+const { stage: firstStage, jobId: firstJob } = currentRoute();
+if (firstJob) openAhead(firstJob);
+STAGES.find(({ id }) => id === firstStage)?.prepare();
 
 const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
 

@@ -15,11 +15,8 @@ import type { Job } from '../../core/job/schema.ts';
 import { localIso } from '../../core/job/site-time.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { inVocabulary } from '../../core/units/vocabulary.ts';
-import { database } from '../store/database.ts';
-import { JobStore, type Opened } from '../store/job-store.ts';
-import { browserJournal } from '../store/journal.ts';
-import { checkInWorker } from '../workers/check.ts';
-import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+import type { JobStore, Opened } from '../store/job-store.ts';
+import { takeOpened } from './open-ahead.ts';
 import { Failure } from './Failure.tsx';
 import { useWhileTyping } from './use-while-typing.ts';
 
@@ -81,25 +78,21 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
   const [store, setStore] = useState<JobStore | null>(null);
 
   useEffect(() => {
-    const opened = new JobStore(database, jobId, browserJournal(localStorage));
+    const { store: opened, found } = takeOpened(jobId);
     let gone = false;
     opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
     opened.onDamaged = (damaged) => !gone && setOpening(damaged);
-    const open = async (): Promise<void> => {
-      let found = await opened.open(checkInWorker);
-      if (found.state === 'missing' && isDemoJob(jobId)) {
-        await layOutDemo(jobId);
-        found = await opened.open(checkInWorker);
-      }
-      if (gone) return;
-      setStore(opened);
-      setOpening(found);
-    };
     setOpening({ state: 'opening' });
-    open().catch((error: unknown) => {
-      const message = error instanceof Error ? error.message : String(error);
-      if (!gone) setOpening({ state: 'failed', message });
-    });
+    found
+      .then((answer) => {
+        if (gone) return;
+        setStore(opened);
+        setOpening(answer);
+      })
+      .catch((error: unknown) => {
+        const message = error instanceof Error ? error.message : String(error);
+        if (!gone) setOpening({ state: 'failed', message });
+      });
     return () => {
       gone = true;
       void opened.settled().then(() => opened.close());

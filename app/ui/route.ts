@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { useMemo, useSyncExternalStore } from 'react';
 
 /** Where the painter is: the stage in the path; the job, the view of the stage, the group, the piece and the day in the query. */
 export interface Route {
@@ -61,12 +61,8 @@ export function goTo(route: Partial<Route> & { stage: string }, how: 'push' | 'r
 
 const stageOf = (path: string): string => path.replace(/^\/|\/$|\.html$/g, '');
 
-/** The stage of the address bar, before anything is shown. */
-export const currentStage = (): string => stageOf(window.location.pathname);
-
-/** The route of the address bar. */
-export function useRoute(): Route {
-  const url = new URL(useSyncExternalStore(subscribe, address), window.location.origin);
+function routeOf(address: string): Route {
+  const url = new URL(address, window.location.origin);
   return {
     stage: stageOf(url.pathname),
     jobId: url.searchParams.get('job'),
@@ -77,4 +73,13 @@ export function useRoute(): Route {
     placeId: url.searchParams.get('place'),
     day: url.searchParams.get('day'),
   };
+}
+
+/** The route of the address bar, before anything is shown. */
+export const currentRoute = (): Route => routeOf(address());
+
+/** The route of the address bar. */
+export function useRoute(): Route {
+  const shown = useSyncExternalStore(subscribe, address);
+  return useMemo(() => routeOf(shown), [shown]);
 }

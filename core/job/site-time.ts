@@ -1,5 +1,6 @@
 import { DateTime, IANAZone } from 'luxon';
 
+const DAY = 86_400_000;
 /** In which clocks go forward or back at once: no zone changes within a quarter of an hour. */
 const QUARTER = 900_000;
 
@@ -7,21 +8,29 @@ const QUARTER = 900_000;
 class SiteZone extends IANAZone {
   readonly #offsets = new Map<number, number>();
 
-  /** Minutes by which local time is ahead of UTC at a time in ms since 1970. */
+  /**
+   * Minutes by which local time is ahead of UTC at a time in ms since 1970. Clocks that stand alike at both ends of a day
+   * have stood so in between.
+   */
   override offset(time: number): number {
-    const quarter = Math.floor(time / QUARTER);
-    const known = this.#offsets.get(quarter);
+    const midnight = Math.floor(time / DAY) * DAY;
+    const before = this.#at(midnight);
+    return before === this.#at(midnight + DAY) ? before : this.#at(Math.floor(time / QUARTER) * QUARTER);
+  }
+
+  #at(time: number): number {
+    const known = this.#offsets.get(time);
     if (known !== undefined) return known;
     const offset = super.offset(time);
-    this.#offsets.set(quarter, offset);
+    this.#offsets.set(time, offset);
     return offset;
   }
 }
 
 /** Zones by their names, and local times by what is written. Nothing depends on what is in here but the time it takes. */
 const zones = new Map<string, SiteZone>();
-const times = new Map<string, DateTime>();
-const MOST_TIMES = 2000;
+const times = new Map<string, number>();
+const MOST_TIMES = 5000;
 
 function zoneOf(timeZone: string): SiteZone {
   const zone = zones.get(timeZone) ?? new SiteZone(timeZone);
@@ -29,25 +38,41 @@ function zoneOf(timeZone: string): SiteZone {
   return zone;
 }
 
-/** A local time as it is written, in a zone. */
-function timeOf(local: string, timeZone: string): DateTime {
+const TO_THE_MINUTE = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/;
+
+/**
+ * Ms since 1970 of a local time as it is written, in a zone. Of two that are written alike, when clocks go back, the
+ * earlier; one that clocks leap over is as much later as they leap.
+ */
+function millisOf(local: string, timeZone: string): number {
   const name = `${local} ${timeZone}`;
   const known = times.get(name);
   if (known !== undefined) return known;
-  const time = DateTime.fromISO(local, { zone: zoneOf(timeZone) });
+  const millis = read(local, zoneOf(timeZone));
   if (times.size >= MOST_TIMES) times.clear();
-  times.set(name, time);
-  return time;
+  times.set(name, millis);
+  return millis;
+}
+
+function read(local: string, zone: SiteZone): number {
+  const parts = TO_THE_MINUTE.exec(local);
+  if (!parts) return DateTime.fromISO(local, { zone }).toMillis();
+  const [year = 0, month = 0, day = 0, hour = 0, minute = 0] = parts.slice(1).map(Number);
+  const asUtc = Date.UTC(year, month - 1, day, hour, minute);
+  const earlier = asUtc - zone.offset(asUtc - DAY) * 60_000;
+  const later = asUtc - zone.offset(asUtc + DAY) * 60_000;
+  const isWritten = (millis: number): boolean => millis + zone.offset(millis) * 60_000 === asUtc;
+  return isWritten(earlier) || !isWritten(later) ? earlier : later;
 }
 
 /** Minutes from the local time `t0` to the local time `at`, both in `timeZone`; elapsed, so clock changes count. */
 export function minutesSince(t0: string, at: string, timeZone: string): number {
-  return Math.round((timeOf(at, timeZone).toMillis() - timeOf(t0, timeZone).toMillis()) / 60_000);
+  return Math.round((millisOf(at, timeZone) - millisOf(t0, timeZone)) / 60_000);
 }
 
 /** The local time, `minutes` after the local time `t0` in `timeZone`. */
 export function localTime(t0: string, minutes: number, timeZone: string): DateTime {
-  return DateTime.fromMillis(timeOf(t0, timeZone).toMillis() + minutes * 60_000, { zone: zoneOf(timeZone) });
+  return DateTime.fromMillis(millisOf(t0, timeZone) + minutes * 60_000, { zone: zoneOf(timeZone) });
 }
 
 /** A local time as the job document writes it: `2027-03-01T09:05`. */

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -15,6 +15,7 @@ import { goTo } from '../../ui/route.ts';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useTooEarlyAhead } from '../../ui/use-too-early.ts';
+import { useAfterPaint } from '../../ui/use-after-paint.ts';
 import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
@@ -62,7 +63,7 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
   const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
   const early = useTooEarlyAhead();
   // What is on can be pressed before all that lies beside it is drawn.
-  const isDrawn = useDeferredValue(true, false);
+  const isDrawn = useAfterPaint();
   const { at, ripening } = day;
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
   const sheet = useMemo(() => daySheet(job, reading, painterId, at), [job, reading, painterId, at]);

@@ -1,0 +1,39 @@
+import { database } from '../store/database.ts';
+import { JobStore, type Opened } from '../store/job-store.ts';
+import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+import { browserJournal } from '../store/journal.ts';
+import { checkInWorker } from '../workers/check.ts';
+
+/** A job that is being opened, and what that will have come to. */
+interface Opening {
+  store: JobStore;
+  found: Promise<Opened>;
+}
+
+const ahead = new Map<string, Opening>();
+
+function open(jobId: string): Opening {
+  const store = new JobStore(database, jobId, browserJournal(localStorage));
+  const opened = async (): Promise<Opened> => {
+    const found = await store.open(checkInWorker);
+    if (found.state !== 'missing' || !isDemoJob(jobId)) return found;
+    await layOutDemo(jobId);
+    return store.open(checkInWorker);
+  };
+  return { store, found: opened() };
+}
+
+/** Begins to open a job that will be asked for in a moment. */
+export function openAhead(jobId: string): void {
+  const opening = open(jobId);
+  // Whoever takes it hears of what went wrong.
+  opening.found.catch(() => undefined);
+  ahead.set(jobId, opening);
+}
+
+/** The job as it was opened ahead, once, or opened now. A demo job that is not here yet is laid out. */
+export function takeOpened(jobId: string): Opening {
+  const opening = ahead.get(jobId) ?? open(jobId);
+  ahead.delete(jobId);
+  return opening;
+}

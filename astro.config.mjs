@@ -13,6 +13,7 @@ export default defineConfig({
   vite: {
     build: {
       chunkSizeWarningLimit: 1200,
+      modulePreload: false,
       // A phone is slower at asking for sixty small scripts than at reading a few larger ones.
       rollupOptions: { output: { experimentalMinChunkSize: 24_000 } },
     },

@@ -111,12 +111,25 @@ function withSpans(job: Job, { days }: JobProblem['clocks'], runs: readonly Omit
   const shifts = new Map(job.crew.map((painter) => [painter.id, shiftsOf(painter, days)]));
   return runs.map((run) => {
     const { start, end, painters } = run;
-    const within = (shifts.get(painters[0] ?? '') ?? [])
-      .map(([from, until]) => [Math.max(from, start), Math.min(until, end)] as const)
-      .filter(([from, until]) => from < until);
+    const within = shiftsDuring(shifts.get(painters[0] ?? '') ?? [], start, end).map(
+      ([from, until]) => [Math.max(from, start), Math.min(until, end)] as const,
+    );
     const touches = within[0]?.[0] === start && within.at(-1)?.[1] === end;
     return { ...run, spans: touches ? within : [[start, end] as const] };
   });
+}
+
+/** Of shifts in the order of time, those that meet a stretch. Every run of a plan asks, so it does not look at all of them. */
+function shiftsDuring(shifts: readonly [number, number][], start: number, end: number): readonly [number, number][] {
+  let [low, high] = [0, shifts.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((shifts[middle]?.[1] ?? 0) > start) high = middle;
+    else low = middle + 1;
+  }
+  let stop = low;
+  while ((shifts[stop]?.[0] ?? Infinity) < end) stop++;
+  return shifts.slice(low, stop);
 }
 
 function runsOf(
@@ -131,8 +144,14 @@ function runsOf(
     .sort((one, other) => one.task.start - other.task.start);
   const runs: Omit<Run, 'spans'>[] = [];
   const latest = new Map<string, Omit<Run, 'spans'>>();
+  const setups = [...plan.setups].sort((one, other) => one.end - other.end);
+  const lastSetup = new Map<string, (typeof setups)[number]>();
+  let passed = 0;
   for (const { task, step } of planned) {
     const crew = task.painters.join('+');
+    for (let next = setups[passed]; next && next.end <= task.start; next = setups[++passed]) {
+      lastSetup.set(next.painter, next);
+    }
     const run = latest.get(crew);
     const likeness = likenessOf(step);
     if (run && likenessOf(run.steps[0]) === likeness && task.start - run.end <= SAME_RUN_WITHIN) {
@@ -141,10 +160,9 @@ function runsOf(
       run.needsTwo ||= needsTwo(step);
       continue;
     }
-    const setup = plan.setups.find(
-      (entry) =>
-        task.painters.includes(entry.painter) && entry.end <= task.start && task.start - entry.end <= SAME_RUN_WITHIN,
-    );
+    const setup = task.painters
+      .map((painter) => lastSetup.get(painter))
+      .find((entry) => entry && task.start - entry.end <= SAME_RUN_WITHIN);
     const started: Omit<Run, 'spans'> = {
       id: `${crew}/${task.id}`,
       painters: task.painters,

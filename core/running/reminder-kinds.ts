@@ -313,6 +313,7 @@ const closeTonight: ReminderKind = {
     const { days } = day.problem.clocks;
     const ends = day.job.crew
       .flatMap((painter) => shiftsOf(painter, days))
+      .filter(([, until]) => Math.abs(until - day.at) < 2880)
       .flatMap(([, until]) => (dateAt(day, until - 1) === today ? [until] : []));
     if (ends.length === 0) return [];
     const end = Math.max(...ends);

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -57,8 +57,10 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
   const { job, now } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const [touched, setTouched] = useState<'list' | 'rack'>('list');
-  const painter = job.crew.find(({ id }) => id === chosen) ?? job.crew[0];
-  const painterId = painter?.id ?? '';
+  const asked = (job.crew.find(({ id }) => id === chosen) ?? job.crew[0])?.id ?? '';
+  // The button answers the finger at once; what it brings may take a moment on a slow phone.
+  const painterId = useDeferredValue(asked);
+  const shown = useDeferredValue(touched);
   const { stamps, replanning } = useStamps(problem, reading, painterId);
   const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
   const early = useTooEarlyAhead();
@@ -92,7 +94,7 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
           {job.crew.length > 1 && (
             <ToggleButtonGroup
               exclusive
-              value={painterId}
+              value={asked}
               aria-label="Whose day"
               onChange={(_event, id: string | null) => id && setChosen(id)}
             >
@@ -142,8 +144,8 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
               </ToggleButtonGroup>
             }
           >
-            {touched === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
-            {touched === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+            {shown === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
+            {shown === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
           </Section>
           <Section title="Tins in use">
             <Tins reading={reading} />

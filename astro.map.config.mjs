@@ -11,7 +11,7 @@ export default defineConfig({
   devToolbar: { enabled: false },
   server: { port: 4321 },
   vite: {
-    build: { chunkSizeWarningLimit: 9200, sourcemap: true, rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } },
+    build: { chunkSizeWarningLimit: 9200, sourcemap: true, modulePreload: false, rollupOptions: { output: { experimentalMinChunkSize: 24_000 } } },
     worker: { format: 'es' },
   },
 });

@@ -13,20 +13,25 @@ import { TOOL_OF, type StrokeChoice } from './stroke-schema.ts';
 import type { Coat } from './coat-schema.ts';
 import type { BuildUp, FinishGroup, Job, Place, Room } from './schema.ts';
 
-/** Elevations by the frozen pieces that they are of. Nothing depends on what is in here but the time it takes. */
+/** Elevations by the frozen pieces that they are of, and by what is stated of them: a house has many doors of one shape. */
 const elevations = new WeakMap<Piece, Elevation>();
+const byShape = new Map<string, Elevation>();
+const MOST_SHAPES = 500;
 
 /**
  * The shape of a piece as its definition sees it. The schema has accepted it before.
- * Areas, paces, weights and drawings all ask for it, so that of a frozen piece, as documents hold them, is kept.
+ * Areas, paces, weights and drawings all ask for it, so that of a frozen piece, as documents hold them, is kept. Nothing
+ * depends on what is kept but the time it takes.
  */
 export function elevationOf(piece: Piece): Elevation {
   if (!Object.isFrozen(piece) || !Object.isFrozen(piece.shape)) return definitionOf(piece.kind).elevation(piece.shape);
-  let elevation = elevations.get(piece);
-  if (elevation === undefined) {
-    elevation = definitionOf(piece.kind).elevation(piece.shape);
-    elevations.set(piece, elevation);
-  }
+  const known = elevations.get(piece);
+  if (known !== undefined) return known;
+  const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
+  const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
+  if (byShape.size >= MOST_SHAPES) byShape.clear();
+  byShape.set(stated, elevation);
+  elevations.set(piece, elevation);
   return elevation;
 }
 

@@ -8,6 +8,7 @@ import { siteWorkOf, type SiteWork } from './site-work.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
+import { once } from '../units/once.ts';
 
 /** Like steps that a painter does one after another: “prime the backs of D-01 to D-07”. Minutes from the plan's t0. */
 export interface Run {
@@ -55,18 +56,16 @@ export function readPlan(
   const starts = new Map(tasks.map((task) => [task.id, task.start]));
   const runs = withSpans(job, clocks, runsOf({ tasks, setups: plan.setups }, steps));
   // Playing every coat's drying takes longer than all the rest, and whoever has the day in the hand asks for runs alone.
-  let drying: ReturnType<typeof dryingOf> | null = null;
-  const dried = (): ReturnType<typeof dryingOf> =>
-    (drying ??= dryingOf(job, { steps, clocks, conditions }, starts, ends));
+  const drying = once(() => dryingOf(job, { steps, clocks, conditions }, starts, ends));
   return {
     t0: plan.t0,
     finish: plan.finish,
     runs,
     get lyings() {
-      return dried().lyings;
+      return drying().lyings;
     },
     get inPlace() {
-      return dried().inPlace;
+      return drying().inPlace;
     },
     benches: benchesOf(runs, starts, ends),
     siteWork: siteWorkOf(job, tasks),

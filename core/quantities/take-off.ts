@@ -9,15 +9,22 @@ export interface PaintedPart {
   area: number;
 }
 
+/** Of frozen pieces, as documents hold them: every coat asks for their areas. */
+const kept = new WeakMap<Piece, readonly PaintedPart[]>();
+
 /** Areas of every face and edge in scope, from the piece's own geometry. */
-export function takeOff(piece: Piece): PaintedPart[] {
+export function takeOff(piece: Piece): readonly PaintedPart[] {
+  const known = kept.get(piece);
+  if (known !== undefined) return known;
   const { faces, edges } = elevationOf(piece);
-  return [
+  const parts = [
     ...faces
       .filter((face) => piece.scope.faces.includes(face.id))
       .map((face) => ({ part: face.id, area: face.elements.reduce((sum, element) => sum + element.developedArea, 0) })),
     ...edges.filter((edge) => piece.scope.edges.includes(edge.id)).map((edge) => ({ part: edge.id, area: edge.area })),
   ];
+  if (Object.isFrozen(piece) && Object.isFrozen(piece.scope) && Object.isFrozen(piece.shape)) kept.set(piece, parts);
+  return parts;
 }
 
 /** m² of a piece that are painted with one face: the face itself, and the edges with the front. */

@@ -12,6 +12,7 @@ import {
 } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { NO_WORK, shareOf, workMinutes, type PaintWork } from '../quantities/paint-work.ts';
+import { once } from '../units/once.ts';
 import { divided, reachesOf, rowsOf, type Dividing } from './dividing.ts';
 import { lapsBetween, type Lap } from './pass-laps.ts';
 import { precedences, schoolOrder, standsInTurn } from './school-order.ts';
@@ -65,7 +66,10 @@ export function passOf(piece: Piece, faces: readonly FaceId[], options: PassOpti
   const rows = new Map(elevation.faces.map((face) => [face.id, rowsOf(face)]));
   const sorting = { school, rows, edges: options.edges, cutsFirst: options.application === 'cut-first' };
   const ordered = schoolOrder(strokes, sorting);
-  let laps: readonly Lap[] | null = null;
+  // What is only timed needs no laps, the longest of all to find, and no more orders than this one.
+  const laps = once(() => lapsBetween(ordered, drawn, options.edges));
+  const before = once(() => precedences(ordered, sorting));
+  const stands = once(() => standsInTurn(ordered, sorting));
   return {
     sheets: drawn.map(({ id, width, height, unpainted }) => ({
       face: id,
@@ -75,13 +79,15 @@ export function passOf(piece: Piece, faces: readonly FaceId[], options: PassOpti
       unpainted,
     })),
     strokes: ordered,
-    // The longest of all, and not needed for what is only timed.
     get laps() {
-      laps ??= lapsBetween(ordered, drawn, options.edges);
-      return laps;
+      return laps();
     },
-    before: precedences(ordered, sorting),
-    stands: standsInTurn(ordered, sorting),
+    get before() {
+      return before();
+    },
+    get stands() {
+      return stands();
+    },
   };
 }
 

@@ -1,22 +1,18 @@
-import RedoIcon from '@mui/icons-material/Redo';
 import SearchIcon from '@mui/icons-material/Search';
-import UndoIcon from '@mui/icons-material/Undo';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
-import { HistoryButton } from './HistoryButton.tsx';
 import { useJob } from './job-context.tsx';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
+import { JobButtons } from './JobButtons.tsx';
 import { goTo } from './route.ts';
-import { SettingsButton } from './SettingsButton.tsx';
+import { useAfterPaint } from './use-after-paint.ts';
 import { useKeys } from './use-keys.ts';
 
 // What not every screen needs, or nobody has asked for yet, keeps nobody waiting.
@@ -26,7 +22,9 @@ const KeyList = lazy(() => import('./KeyList.tsx'));
 
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
-  const { job, undo, redo, undoLabel, redoLabel } = useJob();
+  const { job, undo, redo } = useJob();
+  // What is done on a screen comes before what stands around it, and finds its place kept.
+  const isPainted = useAfterPaint();
   const [open, setOpen] = useState<'palette' | 'keys' | null>(null);
   // A phone has no ladder to draw, nor to count how far each stage is.
   const isWide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
@@ -78,27 +76,8 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
             </Typography>
             <Typography variant="h1">{stage.name}</Typography>
           </Box>
-          <Box sx={{ order: { xs: 3, sm: 0 } }}>
-            <ClockChip />
-          </Box>
-          <Box sx={{ display: 'flex' }}>
-            <Tooltip title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>
-              <span>
-                <IconButton aria-label="Undo" onClick={undo} disabled={undoLabel === null}>
-                  <UndoIcon />
-                </IconButton>
-              </span>
-            </Tooltip>
-            <Tooltip title={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}>
-              <span>
-                <IconButton aria-label="Redo" onClick={redo} disabled={redoLabel === null}>
-                  <RedoIcon />
-                </IconButton>
-              </span>
-            </Tooltip>
-            <HistoryButton />
-            <SettingsButton />
-          </Box>
+          <Box sx={{ order: { xs: 3, sm: 0 }, minHeight: 38, minWidth: 140 }}>{isPainted && <ClockChip />}</Box>
+          <Box sx={{ display: 'flex', minWidth: 160, minHeight: 40 }}>{isPainted && <JobButtons />}</Box>
           <Button
             variant="outlined"
             startIcon={<SearchIcon />}
@@ -112,7 +91,7 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
           {children}
         </Box>
       </Box>
-      <FootBar stage={stage} />
+      {isPainted && <FootBar stage={stage} />}
       <Suspense fallback={null}>
         {open === 'palette' && <CommandPalette onClose={() => setOpen(null)} />}
         {open === 'keys' && <KeyList onClose={() => setOpen(null)} />}

@@ -90,8 +90,17 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
       }}
     >
       <Box sx={{ gridArea: 'now', display: 'grid', gap: 2, minWidth: 0 }}>
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', justifyContent: 'space-between' }}>
-          {job.crew.length > 1 && (
+        <Box
+          sx={{
+            display: 'flex',
+            gap: 2,
+            alignItems: 'center',
+            flexWrap: 'wrap',
+            justifyContent: 'space-between',
+            minHeight: 44,
+          }}
+        >
+          {isDrawn && job.crew.length > 1 && (
             <ToggleButtonGroup
               exclusive
               value={asked}
@@ -105,7 +114,7 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
               ))}
             </ToggleButtonGroup>
           )}
-          <AirNow problem={problem} at={at} />
+          {isDrawn && <AirNow problem={problem} at={at} />}
         </Box>
         {isDrawn && <PlanStands />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}

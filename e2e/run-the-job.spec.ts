@@ -9,6 +9,12 @@ const quiet = async (page: Page): Promise<void> => {
   await expect(page.getByText('Planning the rest anew…')).toBeHidden({ timeout: 30_000 });
 };
 
+/** A picture, as small as can be. */
+const ONE_PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 async function downloaded(page: Page, button: string): Promise<{ name: string; text: string }> {
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: button }).click();
@@ -142,6 +148,51 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
   await page.getByRole('button', { name: 'Day as codes' }).click();
   await expect(page.getByRole('img', { name: /^The day, code 1 of \d+/ })).toBeVisible();
   await lead.page.keyboard.press('Escape');
+});
+
+test('what the other device has found comes back with its photo', async ({ page, browser }) => {
+  test.setTimeout(90_000);
+  await new PainterOn(page).openDemo('demo-linen-press', 'today');
+  await page.getByRole('button', { name: 'Two devices' }).click();
+  const day = await downloaded(page, 'Day as a file');
+  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const phone = await other.newPage();
+  await phone.goto('/');
+  await phone
+    .getByLabel('Job file to import')
+    .setInputFiles({ name: day.name, mimeType: 'application/json', buffer: Buffer.from(day.text) });
+  await expect(phone.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await phone.goto(phone.url().replace('/today', '/check'));
+  await phone.getByRole('link', { name: /C-01/ }).click();
+  await phone
+    .getByRole('group', { name: /^C-01, .*: tap/ })
+    .first()
+    .click({ position: { x: 90, y: 60 } });
+  await phone
+    .getByRole('region', { name: 'What is it?' })
+    .getByRole('button', { name: /^Run or sag/ })
+    .click();
+  await phone
+    .getByLabel('Photos of the defect on C-01')
+    .setInputFiles({ name: 'run.png', mimeType: 'image/png', buffer: ONE_PIXEL });
+  await expect(phone.getByRole('img', { name: 'Run or sag on C-01, photo 1' })).toBeVisible();
+  await phone.goto(phone.url().replace('/check', '/today'));
+  await phone.getByRole('button', { name: 'Two devices' }).click();
+  await expect(phone.getByRole('dialog')).toContainText('A photo goes along with the file, not with the codes.');
+  const stamps = await downloaded(phone, 'Stamps as a file');
+  await other.close();
+
+  await page
+    .getByLabel('Day or stamps of another device')
+    .setInputFiles({ name: stamps.name, mimeType: 'application/json', buffer: Buffer.from(stamps.text) });
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('taken in, none doubled');
+  await page.goto(page.url().replace('/today', '/check'));
+  await page.getByRole('link', { name: /C-01/ }).click();
+  await page
+    .getByRole('link', { name: /Run or sag/ })
+    .first()
+    .click();
+  await expect(page.getByRole('img', { name: 'Run or sag on C-01, photo 1' })).toBeVisible();
 });
 
 test('a bag is short of a screw: the label opens the piece, the count says which, and it goes back on screw by screw', async ({

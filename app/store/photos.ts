@@ -70,6 +70,15 @@ function dataAddress(blob: Blob): Promise<string> {
   });
 }
 
+/** Keeps pictures of a job that came from elsewhere; those that are here already stay. */
+export async function keepPictures(jobId: string, pictures: Readonly<Record<string, string>>): Promise<void> {
+  for (const [id, address] of Object.entries(pictures)) {
+    if ((await database.photos.get([jobId, id])) === undefined) {
+      await keepPhoto({ jobId, id, picture: await pictureFrom(address) });
+    }
+  }
+}
+
 /** A picture from its data address, as a backup holds it. */
 export async function pictureFrom(address: string): Promise<Blob> {
   return (await fetch(address)).blob();

@@ -3,6 +3,7 @@ import type { Job } from '../job/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { checkJob, LARGEST_JOB_FILE, parseDocument, readJobFile } from './job-file.ts';
 import { migrateJob } from '../job/migrations.ts';
+import { picturesSchema, type Pictures } from './pictures.ts';
 
 /** The largest backup that is read, in bytes. */
 export const LARGEST_BACKUP = LARGEST_JOB_FILE * 5;
@@ -10,30 +11,19 @@ const BACKUP_FORMAT = 'nivel.backup/2';
 /** Backups from before there were photos. */
 const WITHOUT_PICTURES = 'nivel.backup/1';
 
-/** Pictures as data addresses, by their job's id and their own. */
-export type Pictures = Readonly<Record<string, Readonly<Record<string, string>>>>;
+/** Pictures of several jobs, by the jobs' ids. */
+export type PicturesByJob = Readonly<Record<string, Pictures>>;
 
 /** What a file brings: jobs, and the pictures of their photos. */
 export interface Backup {
   jobs: Job[];
-  pictures: Pictures;
+  pictures: PicturesByJob;
 }
 
-/** The largest picture that is read, in characters of its data address. A photo of 1600 px is well under 1 MB. */
-const LARGEST_PICTURE = 6_000_000;
-const picturesSchema = z.record(
-  z.string().max(60),
-  z.record(
-    z.string().max(60),
-    z
-      .string()
-      .max(LARGEST_PICTURE, 'A picture is over 6 MB.')
-      .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture is not written as an image.'),
-  ),
-);
+const picturesByJob = z.record(z.string().max(60), picturesSchema);
 
 /** Jobs with their pictures as the text of one file. */
-export function writeBackup({ jobs, pictures }: { jobs: readonly Job[]; pictures: Pictures }): string {
+export function writeBackup({ jobs, pictures }: { jobs: readonly Job[]; pictures: PicturesByJob }): string {
   return `${JSON.stringify({ format: BACKUP_FORMAT, jobs, pictures }, null, 1)}\n`;
 }
 
@@ -58,7 +48,7 @@ export function readJobsFile(text: string): Outcome<Backup> {
     if (!checked.ok) return refused(`Job ${index + 1} of the backup: ${checked.message}`);
     jobs.push(checked.value);
   }
-  const pictures = picturesSchema.safeParse(found.pictures ?? {});
+  const pictures = picturesByJob.safeParse(found.pictures ?? {});
   if (!pictures.success) return refused(`Photos of the backup: ${pictures.error.issues[0]?.message ?? 'unreadable'}`);
   return accepted({ jobs, pictures: pictures.data });
 }

@@ -4,6 +4,7 @@ import { ownEntries, ownEntriesSchema, type OwnEntries } from '../job/own-entrie
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { migrateJob } from '../job/migrations.ts';
 import { checkJob, LARGEST_JOB_FILE, parseDocument } from './job-file.ts';
+import { picturesSchema, type Pictures } from './pictures.ts';
 
 const DAY_FORMAT = 'nivel.day/1';
 const STAMPS_FORMAT = 'nivel.stamps/1';
@@ -15,6 +16,8 @@ const headSchema = z.object({
   madeAt: z.iso.datetime(),
 });
 
+const stampsSchema = z.object({ entries: ownEntriesSchema, pictures: picturesSchema.default({}) });
+
 /** The day as another device opens it: the job with its plan, without what only looks back. */
 export interface DayFile {
   job: Job;
@@ -23,22 +26,31 @@ export interface DayFile {
   madeAt: string;
 }
 
+/** All that another device has added to a job, with the pictures of its photos where they came along. */
+export interface StampsFile {
+  kind: 'stamps';
+  jobId: string;
+  entries: OwnEntries;
+  pictures: Pictures;
+}
+
 /** What came from another device. */
-export type Shared = ({ kind: 'day' } & DayFile) | { kind: 'stamps'; jobId: string; entries: OwnEntries };
+export type Shared = ({ kind: 'day' } & DayFile) | StampsFile;
 
 /** Writes the day: the whole job, but for the plan that it is measured against and earlier plans’ pins. */
 export function writeDayFile(job: Job, from: string, madeAt: string): string {
   return JSON.stringify({ format: DAY_FORMAT, jobId: job.id, from, madeAt, job: { ...job, baseline: null } });
 }
 
-/** Writes everything that this device has added to a job. */
-export function writeStampsFile(job: Job, device: string, madeAt: string): string {
+/** Writes everything that this device has added to a job, with the pictures of its photos by their ids. */
+export function writeStampsFile(job: Job, device: string, madeAt: string, pictures: Pictures = {}): string {
   return JSON.stringify({
     format: STAMPS_FORMAT,
     jobId: job.id,
     from: device,
     madeAt,
     entries: ownEntries(job, device, madeAt),
+    pictures,
   });
 }
 
@@ -57,9 +69,14 @@ export function readShared(text: string): Outcome<Shared> {
     return job.ok ? accepted({ kind: 'day', job: job.value, from, madeAt }) : job;
   }
   if (format === STAMPS_FORMAT) {
-    const entries = ownEntriesSchema.safeParse((read as { entries?: unknown }).entries);
-    if (entries.success) return accepted({ kind: 'stamps', jobId, entries: entries.data });
-    const [issue] = entries.error.issues;
+    const stamps = stampsSchema.safeParse(read);
+    if (stamps.success) {
+      const { entries, pictures } = stamps.data;
+      const named = new Set(entries.photos.map(({ photo }) => photo.id));
+      const ofPhotos = Object.entries(pictures).filter(([id]) => named.has(id));
+      return accepted({ kind: 'stamps', jobId, entries, pictures: Object.fromEntries(ofPhotos) });
+    }
+    const [issue] = stamps.error.issues;
     return refused(`These stamps do not hold: ${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`);
   }
   return refused(

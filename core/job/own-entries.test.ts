@@ -121,3 +121,36 @@ test('a file that was made before the last one is refused, and a damaged one cha
     assert.ok(!read.ok && read.message.length > 20, broken.slice(0, 40));
   }
 });
+
+test('photos of a device’s defects come along, once, with the pictures that they name and no others', () => {
+  const photo = { id: 'p1', caption: 'Run', width: 4, height: 3, spots: [] };
+  const withPhoto = must(base, base, 'state-photo', { id: PIECE, photo });
+  const defect = {
+    id: 'found',
+    kind: 'run',
+    pieceId: PIECE,
+    face: 'front',
+    spot: null,
+    at: '2027-03-01T09:00',
+    by: null,
+    note: '',
+    photoIds: ['p1'],
+    cause: null,
+    rework: null,
+    settled: null,
+    device: 'helper',
+  } as const;
+  const there = must(withPhoto, withPhoto, 'state-defect', { defect: { ...defect, photoIds: ['p1'] } });
+  const picture = 'data:image/jpeg;base64,AAAA';
+  const file = (pictures: Record<string, string>): string =>
+    writeStampsFile(there, 'helper', '2027-03-01T10:00:00Z', pictures);
+  const read = readShared(file({ p1: picture, stray: picture }));
+  assert.ok(read.ok && read.value.kind === 'stamps');
+  assert.deepEqual(read.value.pictures, { p1: picture });
+  const here = must(base, base, 'take-stamps', { entries: read.value.entries });
+  assert.deepEqual(here.pieces[0]?.photos, [photo]);
+  const later = { ...read.value.entries, madeAt: '2027-03-01T11:00:00Z' };
+  assert.equal(must(here, here, 'take-stamps', { entries: later }).pieces[0]?.photos.length, 1);
+  const script = readShared(file({ p1: 'data:text/html;base64,AAAA' }));
+  assert.ok(!script.ok && /not written as an image/.test(script.message));
+});

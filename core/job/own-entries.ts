@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { defectSchema, filmCheckSchema, inspectionSchema } from './defect-schema.ts';
+import { MOST_PHOTOS, photoSchema, type Piece } from './piece-schema.ts';
 import { logEntrySchema } from './record.ts';
 import { leftOutSchema, type Job } from './schema.ts';
 import { tinSchema } from './tin-schema.ts';
@@ -26,6 +27,11 @@ export const ownEntriesSchema = z.object({
   inspections: z.array(inspectionSchema).max(10_000),
   filmChecks: z.array(filmCheckSchema).max(2000),
   counts: z.array(countsSchema).max(2000),
+  /** Of its defects; the pictures themselves lie beside the entries. */
+  photos: z
+    .array(z.object({ pieceId: z.string().min(1).max(60), photo: photoSchema }))
+    .max(2000)
+    .default([]),
 });
 export type OwnEntries = z.infer<typeof ownEntriesSchema>;
 
@@ -33,15 +39,20 @@ export type OwnEntries = z.infer<typeof ownEntriesSchema>;
 export function ownEntries(job: Job, device: string, madeAt: string): OwnEntries {
   const own = <T extends { device?: string | undefined }>(entries: readonly T[]): T[] =>
     entries.filter((entry) => entry.device === device);
+  const defects = own(job.defects);
+  const shown = new Set(defects.flatMap(({ photoIds }) => photoIds));
   return {
     device,
     madeAt,
     log: own(job.log),
     leftOut: own(job.leftOut),
     tins: own(job.tins),
-    defects: own(job.defects),
+    defects,
     inspections: own(job.inspections),
     filmChecks: own(job.filmChecks),
+    photos: job.pieces.flatMap(({ id, photos }) =>
+      photos.filter((photo) => shown.has(photo.id)).map((photo) => ({ pieceId: id, photo })),
+    ),
     counts: job.pieces.flatMap(({ id, hardware, holesDone }) => {
       const bag = hardware.filter(({ bagged, fitted }) => bagged > 0 || fitted > 0);
       if (bag.length === 0 && holesDone.filled === 0 && holesDone.drilled.length === 0) return [];
@@ -87,28 +98,37 @@ export function withEntries(job: Job, entries: OwnEntries): Job {
   return {
     ...job,
     ...lists,
-    pieces: job.pieces.map((piece) => {
-      const count = counts.get(piece.id);
-      if (!count) return piece;
-      const { holesDone } = piece;
-      return {
-        ...piece,
-        hardware: piece.hardware.map((item) => {
-          const counted = count.bag.find(({ name }) => name === item.name);
-          if (!counted) return item;
-          const { bagged, fitted } = counted;
-          return { ...item, bagged: Math.max(item.bagged, bagged), fitted: Math.max(item.fitted, fitted) };
-        }),
-        holesDone: {
-          filled: Math.max(holesDone.filled, count.filled),
-          drilled: [...new Set([...holesDone.drilled, ...count.drilled])].filter((id) =>
-            piece.drillings.some((drilling) => drilling.id === id),
-          ),
-        },
-      };
-    }),
+    pieces: job.pieces.map((piece) => withPhotos(withCounts(piece, counts.get(piece.id)), entries.photos)),
     devices: [...job.devices.filter(({ id }) => id !== device), { id: device, madeAt: entries.madeAt }],
   };
+}
+
+function withCounts(piece: Piece, count: OwnEntries['counts'][number] | undefined): Piece {
+  if (!count) return piece;
+  const { holesDone } = piece;
+  return {
+    ...piece,
+    hardware: piece.hardware.map((item) => {
+      const counted = count.bag.find(({ name }) => name === item.name);
+      if (!counted) return item;
+      const { bagged, fitted } = counted;
+      return { ...item, bagged: Math.max(item.bagged, bagged), fitted: Math.max(item.fitted, fitted) };
+    }),
+    holesDone: {
+      filled: Math.max(holesDone.filled, count.filled),
+      drilled: [...new Set([...holesDone.drilled, ...count.drilled])].filter((id) =>
+        piece.drillings.some((drilling) => drilling.id === id),
+      ),
+    },
+  };
+}
+
+/** A piece with the photos of it that are not there yet, as many as it may have. */
+function withPhotos(piece: Piece, photos: OwnEntries['photos']): Piece {
+  const known = new Set(piece.photos.map(({ id }) => id));
+  const added = photos.filter(({ pieceId, photo }) => pieceId === piece.id && !known.has(photo.id));
+  if (added.length === 0) return piece;
+  return { ...piece, photos: [...piece.photos, ...added.map(({ photo }) => photo)].slice(0, MOST_PHOTOS) };
 }
 
 /** Whether a file of a device is newer than what was taken in from it last. */

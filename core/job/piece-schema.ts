@@ -42,6 +42,9 @@ export const drillingSchema = z.object({
 });
 export type Drilling = z.infer<typeof drillingSchema>;
 
+/** Photos of one piece. */
+export const MOST_PHOTOS = 24;
+
 /** A photo's place in the record; the picture itself lies beside the job, under its id. */
 export const photoSchema = z.object({
   id,
@@ -103,7 +106,7 @@ const pieceFields = z.object({
   holesDone: z.object({ filled: z.number().int().min(0).max(60), drilled: z.array(id).max(12) }),
   /** What keeps a soft coat off its stop until it may be closed; null for nothing. */
   keptApart: z.object({ by: z.enum(KEPT_APART_BY), since: z.iso.datetime({ local: true }) }).nullable(),
-  photos: z.array(photoSchema).max(24),
+  photos: z.array(photoSchema).max(MOST_PHOTOS),
 });
 
 /** What a person states of a piece; its mark, group and hardware follow from it. */

@@ -7,13 +7,16 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState } from 'react';
-import { readShared, writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
+import { writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
+import { ownEntries } from '../../../core/job/own-entries.ts';
+import { picturesOf } from '../../store/photos.ts';
 import { deviceId } from '../../store/device.ts';
 import { hasCamera } from '../../ui/codes/CodeReader.tsx';
 import { CodeSeries } from '../../ui/codes/CodeSeries.tsx';
 import { CodesIn } from '../../ui/codes/CodesIn.tsx';
 import { download } from '../../ui/download.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { useTakingIn, type TakenIn } from './use-taking-in.ts';
 
 type Way = 'choose' | 'day' | 'stamps' | 'camera';
 
@@ -31,52 +34,28 @@ export function ShareDay({ onTaken }: { onTaken(reason: string): void }) {
 }
 
 function ShareDialog({ onClose, onTaken }: { onClose(): void; onTaken(reason: string): void }) {
-  const { job, now, apply } = useJob();
+  const { job, now } = useJob();
+  const takeIn = useTakingIn();
   const [way, setWay] = useState<Way>('choose');
-  const [said, setSaid] = useState<{ isFault: boolean; words: string } | null>(null);
+  const [said, setSaid] = useState<TakenIn | null>(null);
   const [made, setMade] = useState('');
   const file = useRef<HTMLInputElement>(null);
   const device = deviceId();
   const stem = job.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
   const own = job.log.filter((entry) => entry.device === device).length;
   const dayText = (): string => writeDayFile(job, device, new Date().toISOString());
-  const stampsText = (): string => writeStampsFile(job, device, new Date().toISOString());
+  const photos = ownEntries(job, device, '').photos.map(({ photo }) => photo.id);
+  const stampsFile = async (): Promise<string> => {
+    const kept = (await picturesOf([job.id]))[job.id] ?? {};
+    const pictures = Object.fromEntries(Object.entries(kept).filter(([id]) => photos.includes(id)));
+    return writeStampsFile(job, device, new Date().toISOString(), pictures);
+  };
 
-  const take = (text: string): void => {
+  const take = async (text: string): Promise<void> => {
     setWay('choose');
-    const read = readShared(text);
-    if (!read.ok) {
-      setSaid({ isFault: true, words: read.message });
-      return;
-    }
-    const shared = read.value;
-    const jobId = shared.kind === 'day' ? shared.job.id : shared.jobId;
-    if (jobId !== job.id) {
-      setSaid({ isFault: true, words: 'That is of another job. Open that one, and take it in there.' });
-      return;
-    }
-    if (shared.kind === 'day' && shared.from === device) {
-      setSaid({ isFault: true, words: 'This device has made that day itself: there is nothing to take in.' });
-      return;
-    }
-    const outcome =
-      shared.kind === 'day'
-        ? apply('take-day', { job: shared.job, device, madeAt: shared.madeAt }, { quiet: true })
-        : apply('take-stamps', { entries: shared.entries }, { quiet: true });
-    if (!outcome.ok) {
-      setSaid({ isFault: true, words: outcome.message });
-      return;
-    }
-    const before = job.log.length;
-    const added = outcome.value.log.length - before;
-    setSaid({
-      isFault: false,
-      words:
-        shared.kind === 'day'
-          ? 'The day is taken over; what you stamped here stays.'
-          : `${added} new ${added === 1 ? 'stamp' : 'stamps'} taken in, none doubled.`,
-    });
-    if (shared.kind === 'stamps') onTaken('Stamps of another device');
+    const told = await takeIn(text);
+    setSaid(told);
+    if (!told.isFault && told.areStamps) onTaken('Stamps of another device');
   };
 
   return (
@@ -110,12 +89,20 @@ function ShareDialog({ onClose, onTaken }: { onClose(): void; onTaken(reason: st
             </Part>
             <Part
               title="Give the stamps back"
-              words={`${own} ${own === 1 ? 'stamp was' : 'stamps were'} made on this device; with tins, defects and counted bags.`}
+              words={`${own} ${own === 1 ? 'stamp was' : 'stamps were'} made on this device; with tins, defects and counted bags.${
+                photos.length > 0
+                  ? ` ${photos.length === 1 ? 'A photo goes' : `${photos.length} photos go`} along with the file, not with the codes.`
+                  : ''
+              }`}
             >
               <Button
                 variant="outlined"
                 sx={{ minHeight: 48 }}
-                onClick={() => download(`${stem}-${now.slice(0, 10)}-${device}.nivel-stamps.json`, stampsText())}
+                onClick={() =>
+                  void stampsFile().then((text) =>
+                    download(`${stem}-${now.slice(0, 10)}-${device}.nivel-stamps.json`, text),
+                  )
+                }
               >
                 Stamps as a file
               </Button>
@@ -123,7 +110,7 @@ function ShareDialog({ onClose, onTaken }: { onClose(): void; onTaken(reason: st
                 variant="outlined"
                 sx={{ minHeight: 48 }}
                 onClick={() => {
-                  setMade(stampsText());
+                  setMade(writeStampsFile(job, device, new Date().toISOString()));
                   setWay('stamps');
                 }}
               >
@@ -163,7 +150,7 @@ function ShareDialog({ onClose, onTaken }: { onClose(): void; onTaken(reason: st
             <CodeSeries text={made} label={way === 'day' ? 'The day' : 'The stamps'} />
           </>
         )}
-        {way === 'camera' && <CodesIn onText={take} />}
+        {way === 'camera' && <CodesIn onText={(text) => void take(text)} />}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         {way !== 'choose' && (

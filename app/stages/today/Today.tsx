@@ -30,6 +30,7 @@ import { SiteWorkList } from './SiteWorkList.tsx';
 import { Tins } from './Tins.tsx';
 import { TouchList } from './TouchList.tsx';
 import { useStamps } from './use-stamps.ts';
+import { WhoseDay } from './WhoseDay.tsx';
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
@@ -90,33 +91,12 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
       }}
     >
       <Box sx={{ gridArea: 'now', display: 'grid', gap: 2, minWidth: 0 }}>
-        <Box
-          sx={{
-            display: 'flex',
-            gap: 2,
-            alignItems: 'center',
-            flexWrap: 'wrap',
-            justifyContent: 'space-between',
-            minHeight: 44,
-          }}
-        >
-          {isDrawn && job.crew.length > 1 && (
-            <ToggleButtonGroup
-              exclusive
-              value={asked}
-              aria-label="Whose day"
-              onChange={(_event, id: string | null) => id && setChosen(id)}
-            >
-              {job.crew.map((other) => (
-                <ToggleButton key={other.id} value={other.id} sx={{ minHeight: 44 }}>
-                  {other.name}
-                </ToggleButton>
-              ))}
-            </ToggleButtonGroup>
-          )}
-          {isDrawn && <AirNow problem={problem} at={at} />}
-        </Box>
-        {isDrawn && <PlanStands />}
+        {job.crew.length > 1 && (
+          <Box sx={{ minHeight: 44 }}>
+            {isDrawn && <WhoseDay crew={job.crew} painterId={asked} onChoose={setChosen} />}
+          </Box>
+        )}
+        <PlanStands />
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         {replanning.isReplanning && (
           <Box role="status">
@@ -129,6 +109,7 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
         )}
         <ReminderBar day={day} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
+        {isDrawn && <AirNow problem={problem} at={at} />}
         {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>
       {isDrawn && (

@@ -1,10 +1,14 @@
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import type { Day } from '../../../core/running/day.ts';
 import { dueReminders, remindersOf } from '../../../core/running/reminders.ts';
-import type { Reminder } from '../../../core/running/reminder-kinds.ts';
+import { filmCheckDue } from '../../../core/checking/film-check-reminder.ts';
+import { mayClose } from '../../../core/hanging/apart-reminder.ts';
+import { KINDS_OF_REMINDER, type Reminder } from '../../../core/running/reminder-kinds.ts';
 import { useTicks } from '../../store/ticks.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ring } from './ring.ts';
+
+const KINDS = [...KINDS_OF_REMINDER, mayClose, filmCheckDue];
 
 export interface Reminders {
   /** Due and not seen, the oldest first. */
@@ -29,7 +33,7 @@ export function useReminders(day: Day): Reminders {
   const [seen, setSeen] = useTicks(job.id, 'reminders-seen');
   const [rung, setRung] = useTicks(job.id, 'reminders-rung');
   const [permission, setPermission] = useState(permissionNow);
-  const all = useMemo(() => remindersOf(day), [day]);
+  const all = useMemo(() => remindersOf(day, KINDS), [day]);
   const { due, next } = useMemo(() => dueReminders(all, seen, day.at), [all, seen, day.at]);
   const fresh = due.filter(({ id }) => !rung.has(id));
   const announce = useEffectEvent((reminders: readonly Reminder[]) => {

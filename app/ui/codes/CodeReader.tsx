@@ -2,6 +2,9 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 
+/** What is asked of the camera, in px, and what of its middle is looked at where no detector of the browser's own is. */
+const ASKED = { width: { ideal: 1280 }, height: { ideal: 960 } };
+const LOOKED_AT = 720;
 /** Ms between two looks at the camera's picture. */
 const LOOKS_EVERY = 120;
 
@@ -25,11 +28,13 @@ async function readerOf(): Promise<(video: HTMLVideoElement) => Promise<string |
   return (video) => {
     const { videoWidth: width, videoHeight: height } = video;
     if (width === 0) return Promise.resolve(null);
-    Object.assign(canvas, { width, height });
+    const middle = Math.min(width, height);
+    const side = Math.min(middle, LOOKED_AT);
+    Object.assign(canvas, { width: side, height: side });
     const context = canvas.getContext('2d', { willReadFrequently: true });
     if (!context) return Promise.resolve(null);
-    context.drawImage(video, 0, 0);
-    return Promise.resolve(jsQR(context.getImageData(0, 0, width, height).data, width, height)?.data ?? null);
+    context.drawImage(video, (width - middle) / 2, (height - middle) / 2, middle, middle, 0, 0, side, side);
+    return Promise.resolve(jsQR(context.getImageData(0, 0, side, side).data, side, side)?.data ?? null);
   };
 }
 
@@ -47,7 +52,7 @@ export function CodeReader({ onCode }: { onCode(code: string): void }) {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const begin = async (): Promise<void> => {
       const read = await readerOf();
-      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
+      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', ...ASKED } });
       const { current } = video;
       if (isOver || !current) {
         stream.getTracks().forEach((track) => track.stop());

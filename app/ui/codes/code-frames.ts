@@ -2,8 +2,11 @@ import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 
 const HEAD = 'NV1';
-/** Characters in one code: what a phone's camera still reads from another phone's screen. */
-const FRAME = 1000;
+/**
+ * Characters in one code: about 85 modules a side, five pixels each where the code fills a picture of 480. With 1000 the
+ * reader loses most codes even of a still picture.
+ */
+const FRAME = 600;
 /** More than this, in characters, is no day. */
 const LONGEST = 400_000;
 

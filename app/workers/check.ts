@@ -4,7 +4,7 @@ import type { StoredJob } from '../store/database.ts';
 import type { Checking } from './check.worker.ts';
 
 /** Ms after which a job that was opened is looked over: the screen that was asked for comes first. */
-const QUIET = 1000;
+const QUIET = 3000;
 
 /** Looks a stored job over in a worker, once the screen stands. Rejects where no worker can be had. */
 export async function checkInWorker(row: StoredJob): Promise<Outcome<unknown>> {

@@ -49,7 +49,7 @@ export function FindPiece() {
           setFault(null);
         }}
         slotProps={{ htmlInput: { autoCapitalize: 'characters', autoComplete: 'off' } }}
-        sx={{ width: { xs: 170, sm: 220 } }}
+        sx={{ width: { xs: 150, sm: 220 }, mt: 0, '& .MuiInputBase-root': { minHeight: 56 } }}
       />
       <Button type="submit" variant="outlined" sx={{ minHeight: 56 }} disabled={typed.trim() === ''}>
         Open

@@ -16,7 +16,10 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
   if (!isSoft && keptApart === null) return null;
   const set = (by: 'wedge' | 'bumpers' | null): void =>
     void apply('keep-apart', { id: piece.id, keptApart: by === null ? null : { by, since: now } });
-  const words = isSoft ? `not against its stop before ${when(from.close)}` : `may close since ${when(from.close)}`;
+  const shut = piece.comesOff ? 'not against its stop' : 'nothing shut against it';
+  const words = isSoft ? `${shut} before ${when(from.close)}` : `may close since ${when(from.close)}`;
+  // What lies on the rack without a screw in it has no stop to stick to.
+  const isBack = !piece.comesOff || hung?.isDone === true || piece.hardware.some(({ fitted }) => fitted > 0);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -27,7 +30,11 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
         <strong>{words}</strong>
       </Box>
       {hung?.isDone && isSoft && keptApart === null && (
-        <Caution>It hangs, and nothing keeps it off its stop: a soft coat sticks there and tears.</Caution>
+        <Caution>
+          {piece.comesOff
+            ? 'It hangs, and nothing keeps it off its stop: a soft coat sticks there and tears.'
+            : 'Nothing keeps off what shuts against it: a soft coat sticks there and tears.'}
+        </Caution>
       )}
       {keptApart ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -40,7 +47,7 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
             {keptApart.by === 'wedge' ? 'Wedge is out' : 'Bumpers are off'}
           </Button>
         </Box>
-      ) : (
+      ) : isBack ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('wedge')}>
             Wedge is in
@@ -49,7 +56,7 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
             Bumpers are on
           </Button>
         </Box>
-      )}
+      ) : null}
     </Box>
   );
 }

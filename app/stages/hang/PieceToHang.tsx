@@ -76,7 +76,8 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                   <UseDates row={row} at={at} t0={clocks.t0} />
                   <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
                     Last coat {isDone ? 'put on' : 'planned for'} {when(lastCoat)}
-                    {hung && (hung.isDone ? `; hung ${when(hung.at)}` : `; to be hung ${when(hung.at)}`)}.
+                    {hung && `; ${hung.isDone ? '' : 'to be '}${piece.comesOff ? 'hung' : 'refitted'} ${when(hung.at)}`}
+                    .
                   </Typography>
                 </>
               )}

@@ -8,7 +8,7 @@ import { USE_WORDS } from './use-words.ts';
 export function UseDates({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
   const { job } = useJob();
   const { piece, from } = row;
-  const uses = USES.filter((use) => from[use] !== null);
+  const uses = USES.filter((use) => from[use] !== null && (use !== 'rehang' || piece.comesOff));
   const timeOf = (minutes: number) => localTime(t0, Math.ceil(minutes), job.site.timeZone);
   return (
     <Box

@@ -4,6 +4,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useDeferredValue, useMemo, useState } from 'react';
+import type { Job } from '../../../core/job/schema.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -16,7 +17,7 @@ import { EmptyState, Section } from '../../ui/Section.tsx';
 import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useTooEarlyAhead } from '../../ui/use-too-early.ts';
 import { useAfterPaint } from '../../ui/use-after-paint.ts';
-import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';
+import { useReadingOf, useStepsOf } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { DayList } from './DayList.tsx';
 import { Evening } from './Evening.tsx';
@@ -35,8 +36,10 @@ import { WhoseDay } from './WhoseDay.tsx';
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
   const { job } = useJob();
-  const problem = useJobSteps();
-  const reading = usePlanReading(problem, job.plan);
+  // A stamp is seen at once on its card; what follows from it for all that lies and all that comes may take a moment.
+  const behind = useDeferredValue(job);
+  const problem = useStepsOf(behind);
+  const reading = useReadingOf(behind, problem, behind.plan);
   if (reading === null) {
     return (
       <EmptyState
@@ -51,10 +54,17 @@ export default function Today() {
       </EmptyState>
     );
   }
-  return <DayView problem={problem} reading={reading} />;
+  return <DayView behind={behind} problem={problem} reading={reading} />;
 }
 
-function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading }) {
+interface DayViewProps {
+  /** The job as `problem` and `reading` know it. */
+  behind: Job;
+  problem: JobSteps;
+  reading: PlanReading;
+}
+
+function DayView({ behind, problem, reading }: DayViewProps) {
   const { job, now } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const [touched, setTouched] = useState<'list' | 'rack'>('list');
@@ -63,13 +73,13 @@ function DayView({ problem, reading }: { problem: JobSteps; reading: PlanReading
   const painterId = useDeferredValue(asked);
   const shown = useDeferredValue(touched);
   const { stamps, replanning } = useStamps(problem, reading, painterId);
-  const day = useMemo(() => dayOf(job, problem, reading, now), [job, problem, reading, now]);
+  const day = useMemo(() => dayOf(behind, problem, reading, now), [behind, problem, reading, now]);
   const early = useTooEarlyAhead();
   // What is on can be pressed before all that lies beside it is drawn.
   const isDrawn = useAfterPaint();
   const { at, ripening } = day;
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
-  const sheet = useMemo(() => daySheet(job, reading, painterId, at), [job, reading, painterId, at]);
+  const sheet = useMemo(() => daySheet(behind, reading, painterId, at), [behind, reading, painterId, at]);
   const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
   const when = (minutes: number): string => {
     if (minutes === Infinity) return 'too cold';

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Download, type Page } from '@playwright/test';
+import { expect, test, type Browser, type Download, type Page } from '@playwright/test';
 import { PainterOn } from './painter.ts';
 
 /** In the hand, on a phone. */
@@ -20,6 +20,21 @@ async function downloaded(page: Page, button: string): Promise<{ name: string; t
   await page.getByRole('button', { name: button }).click();
   const download: Download = await waiting;
   return { name: download.suggestedFilename(), text: await readFile(await download.path(), 'utf8') };
+}
+
+/** The day that one device gives away, opened on another; the dialog of the first stays open. */
+async function onAnotherPhone(page: Page, browser: Browser): Promise<Page> {
+  await page.getByRole('button', { name: 'Two devices' }).click();
+  const day = await downloaded(page, 'Day as a file');
+  expect(day.name).toMatch(/nivel-day\.json$/);
+  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const phone = await other.newPage();
+  await phone.goto('/');
+  await phone
+    .getByLabel('Job file to import')
+    .setInputFiles({ name: day.name, mimeType: 'application/json', buffer: Buffer.from(day.text) });
+  await expect(phone.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  return phone;
 }
 
 test('a day on the phone: reminders, a correction, a tacky door, and its replan in three lines with undo', async ({
@@ -108,16 +123,7 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
 }) => {
   test.setTimeout(90_000);
   const lead = await new PainterOn(page).openDemo('demo-linen-press', 'today');
-  await page.getByRole('button', { name: 'Two devices' }).click();
-  const day = await downloaded(page, 'Day as a file');
-  expect(day.name).toMatch(/nivel-day\.json$/);
-
-  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  const phone = await other.newPage();
-  await phone.goto('/');
-  await phone
-    .getByLabel('Job file to import')
-    .setInputFiles({ name: day.name, mimeType: 'application/json', buffer: Buffer.from(day.text) });
+  const phone = await onAnotherPhone(page, browser);
   const there = phone.getByRole('region', { name: 'Now' });
   await expect(there).toContainText('Take off and bag hardware');
   await there.getByRole('button', { name: 'Start' }).click();
@@ -127,7 +133,7 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('6 stamps were made on this device');
   const stamps = await downloaded(phone, 'Stamps as a file');
-  await other.close();
+  await phone.context().close();
 
   const dialog = page.getByRole('dialog', { name: 'Two devices, one day' });
   const takeIn = async (text: string): Promise<void> =>
@@ -153,15 +159,7 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
 test('what the other device has found comes back with its photo', async ({ page, browser }) => {
   test.setTimeout(90_000);
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
-  await page.getByRole('button', { name: 'Two devices' }).click();
-  const day = await downloaded(page, 'Day as a file');
-  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  const phone = await other.newPage();
-  await phone.goto('/');
-  await phone
-    .getByLabel('Job file to import')
-    .setInputFiles({ name: day.name, mimeType: 'application/json', buffer: Buffer.from(day.text) });
-  await expect(phone.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  const phone = await onAnotherPhone(page, browser);
   await phone.goto(phone.url().replace('/today', '/check'));
   await phone.getByRole('link', { name: /C-01/ }).click();
   await phone
@@ -180,7 +178,7 @@ test('what the other device has found comes back with its photo', async ({ page,
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('A photo goes along with the file, not with the codes.');
   const stamps = await downloaded(phone, 'Stamps as a file');
-  await other.close();
+  await phone.context().close();
 
   await page
     .getByLabel('Day or stamps of another device')

@@ -19,9 +19,10 @@ import { theme } from './theme.ts';
 import './tokens.css';
 
 // The job and the screen that are asked for come while all the rest is still being set up.
-const { stage: firstStage, jobId: firstJob } = currentRoute();
-if (firstJob) openAhead(firstJob);
-STAGES.find(({ id }) => id === firstStage)?.prepare();
+const first = currentRoute();
+const firstStage = STAGES.find(({ id }) => id === first.stage);
+if (firstStage && first.jobId) openAhead(first.jobId);
+firstStage?.prepare();
 
 const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
 

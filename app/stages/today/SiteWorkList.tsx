@@ -3,7 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import { memo } from 'react';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import type { SiteWork } from '../../../core/planning/site-work.ts';
+import { siteSteps, type SiteWork } from '../../../core/planning/site-work.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section, Sheet } from '../../ui/Section.tsx';
 
@@ -18,10 +18,14 @@ export const SiteWorkList = memo(function SiteWorkList({ reading, painterId, at 
   const { job, apply, now } = useJob();
   const dateOf = (minute: number): string => localDate(reading.t0, minute, job.site.timeZone);
   const today = dateOf(at);
-  const due = reading.siteWork.filter(
-    ({ start, painters, doneAt }) =>
-      painters.includes(painterId) && dateOf(start) <= today && (doneAt === null || doneAt.slice(0, 10) >= today),
-  );
+  // Ticks are the job's as it is now: the reading of the plan may be a moment behind.
+  const ticked = new Map(siteSteps(job).map(({ id, doneAt }) => [id, doneAt]));
+  const due = reading.siteWork
+    .map((work) => ({ ...work, doneAt: ticked.get(work.id) ?? null }))
+    .filter(
+      ({ start, painters, doneAt }) =>
+        painters.includes(painterId) && dateOf(start) <= today && (doneAt === null || doneAt.slice(0, 10) >= today),
+    );
   if (due.length === 0) return null;
   const tick = (of: SiteWork['of'], doneAt: string | null): void => {
     if (of.kind === 'room') apply('tick-room-task', { roomId: of.roomId, taskId: of.taskId, doneAt });

@@ -1,4 +1,4 @@
-import { current } from 'immer';
+import { current, original } from 'immer';
 import { z } from 'zod';
 import { acceptedPlanSchema, baselineOf, logEntrySchema, pinSchema, type LogEntry } from '../record.ts';
 import { leftOutSchema, PACE_KEYS } from '../schema.ts';
@@ -43,8 +43,8 @@ export const stamp = command({
       ? 'Correct a stamp'
       : `Stamp: ${STAMPED[first?.event ?? 'done']}`,
   change(draft, { entries }) {
-    // Given again after a reload, a stamp is not written twice.
-    const known = new Set(draft.log.map(({ id }) => id));
+    // Given again after a reload, a stamp is not written twice. Read past the draft, which would wrap every entry.
+    const known = new Set((original(draft.log) ?? draft.log).map(({ id }) => id));
     draft.log.push(...entries.filter(({ id }) => !known.has(id)));
   },
 });

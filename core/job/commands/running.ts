@@ -44,7 +44,7 @@ export const stamp = command({
       : `Stamp: ${STAMPED[first?.event ?? 'done']}`,
   change(draft, { entries }) {
     // Given again after a reload, a stamp is not written twice. Read past the draft, which would wrap every entry.
-    const known = new Set((original(draft.log) ?? draft.log).map(({ id }) => id));
+    const known = new Set(original(draft.log).map(({ id }) => id));
     draft.log.push(...entries.filter(({ id }) => !known.has(id)));
   },
 });

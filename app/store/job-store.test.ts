@@ -4,7 +4,7 @@ import { afterEach, test } from 'node:test';
 import { accepted, type Outcome } from '../../core/units/outcome.ts';
 import { DOOR, TestJob } from '../../core/testing/jobs.ts';
 import { NivelDatabase } from './database.ts';
-import { JobStore } from './job-store.ts';
+import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';
 import { browserJournal, type Journal } from './journal.ts';
 
@@ -209,11 +209,18 @@ test('a row that is shown before it is checked is written to only when the check
     hold = () => answer(accepted(null));
   });
   const store = new JobStore(on, 'test', kept);
-  assert.deepEqual(await store.open(() => held), { state: 'open' });
+  let isWanted = false;
+  const checking: CheckBehind = (_row, wanted) => {
+    void wanted.then(() => (isWanted = true));
+    return held;
+  };
+  assert.deepEqual(await store.open(checking), { state: 'open' });
+  assert.equal(isWanted, false, 'there is time for it while nothing is written');
   assert.equal(write(store, 'shown at once'), true);
   assert.equal(note(store), 'shown at once');
   await new Promise((go) => setTimeout(go, 20));
   assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, '');
+  assert.equal(isWanted, true);
   hold();
   await store.settled();
   assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, 'shown at once');

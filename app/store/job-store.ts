@@ -33,8 +33,11 @@ interface Damaged {
   row: StoredJob;
 }
 
-/** A row of the database, looked over while it is already shown: whether it holds a job that Nivel can read. */
-export type CheckBehind = (row: StoredJob) => Promise<Outcome<unknown>>;
+/**
+ * A row of the database, looked over while it is already shown: whether it holds a job that Nivel can read. There is time
+ * for it until `wanted`: something is to be written then.
+ */
+export type CheckBehind = (row: StoredJob, wanted: Promise<void>) => Promise<Outcome<unknown>>;
 
 /** Whether a patch brings a plan back that another one took the place of. */
 const isWholePlan = ({ path, value }: Patch): boolean => path.length === 1 && path[0] === 'plan' && value !== null;
@@ -61,6 +64,7 @@ export class JobStore {
   #written: { job: Job; at: string } | null = null;
   /** Settles once what is shown is known to be sound; nothing is written before. */
   #sound: Promise<void> = Promise.resolve();
+  #wantCheck: () => void = () => undefined;
   #isClosed = false;
   #pending: JournalEntry[] = [];
   #writing: Promise<void> = Promise.resolve();
@@ -97,7 +101,8 @@ export class JobStore {
     const row = await this.#database.jobs.get(this.#id);
     if (!row || row.deletedAt !== null) return { state: 'missing' };
     if (checkBehind && isOfThisFormat(row)) {
-      this.#sound = this.#checked(row, checkBehind(row));
+      const wanted = new Promise<void>((want) => (this.#wantCheck = want));
+      this.#sound = this.#checked(row, checkBehind(row, wanted));
       // Whoever writes hears of it; when nothing is written, the screens are told all the same.
       this.#sound.catch(() => undefined);
       // Frozen like every job: what is worked out of its parts is kept by them.
@@ -217,6 +222,7 @@ export class JobStore {
   }
 
   #enqueue(work: () => Promise<void>): Promise<void> {
+    this.#wantCheck();
     const afterCheck = this.#writing.then(() => this.#sound);
     this.#writing = afterCheck.then(work).catch((error: unknown) => {
       this.#tellFailure('This could not be saved', error);

@@ -5,10 +5,14 @@ import type { Checking } from './check.worker.ts';
 
 /** Ms after which a job that was opened is looked over: the screen that was asked for comes first. */
 const QUIET = 3000;
+/** Ms that it waits all the same once something is to be written, so that the hand sees its tap first. */
+const AFTER_TAP = 150;
 
-/** Looks a stored job over in a worker, once the screen stands. Rejects where no worker can be had. */
-export async function checkInWorker(row: StoredJob): Promise<Outcome<unknown>> {
-  await new Promise((go) => setTimeout(go, QUIET));
+const pause = (ms: number): Promise<void> => new Promise((go) => setTimeout(go, ms));
+
+/** Looks a stored job over in a worker, once the screen stands or a write waits. Rejects where no worker can be had. */
+export async function checkInWorker(row: StoredJob, wanted: Promise<void>): Promise<Outcome<unknown>> {
+  await Promise.race([pause(QUIET), wanted.then(() => pause(AFTER_TAP))]);
   const worker = new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module', name: 'check' });
   const failed = new Promise<never>((_answer, fail) => {
     worker.onerror = ({ message }) => fail(new Error(message));

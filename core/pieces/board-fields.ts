@@ -1,35 +1,35 @@
-import { z } from 'zod';
+import type { Bounds } from './bounds.ts';
 import type { ChoiceField, DimensionField, HardwareItem, Shape, ShapeField } from './definition.ts';
 import type { EdgeId } from './elevation.ts';
 import { KEEP_OFF, WEDGED } from './while-wet.ts';
 
 /** Sizes in mm inside which a house door is believable. */
 export const DOOR_SIZE = {
-  width: z.number().min(300).max(1500),
-  height: z.number().min(1200).max(3200),
-  thickness: z.number().min(18).max(90),
-};
+  width: [300, 1500],
+  height: [1200, 3200],
+  thickness: [18, 90],
+} as const;
 
 /** Sizes in mm inside which a cabinet front is believable. */
 export const FRONT_SIZE = {
-  width: z.number().min(80).max(1300),
-  height: z.number().min(60).max(2700),
-  thickness: z.number().min(10).max(50),
-};
+  width: [80, 1300],
+  height: [60, 2700],
+  thickness: [10, 50],
+} as const;
 
 /** Sizes in mm inside which a shutter leaf is believable. */
 export const SHUTTER_SIZE = {
-  width: z.number().min(150).max(1000),
-  height: z.number().min(300).max(3000),
-  thickness: z.number().min(15).max(60),
-};
+  width: [150, 1000],
+  height: [300, 3000],
+  thickness: [15, 60],
+} as const;
 
 type When = (shape: Shape) => boolean;
 
 export const dimension = (
   key: string,
   label: string,
-  [min, max]: readonly [number, number],
+  [min, max]: Bounds,
   { main = false, when, unit = 'mm' }: { main?: boolean; when?: When; unit?: DimensionField['unit'] } = {},
 ): DimensionField => ({ key, label, unit, min, max, main, ...(when ? { when } : {}) });
 
@@ -48,28 +48,25 @@ export const choice = (
   ...(when ? { when } : {}),
 });
 
-/** The bounds of a number in a schema. */
-export const boundsOf = (number: z.ZodNumber): [number, number] => [number.minValue ?? 0, number.maxValue ?? Infinity];
-
-/** Fields for numbers of a schema, from the same bounds, under these labels. */
+/** Fields for numbers within these bounds, under these labels. */
 export function fieldsOf<K extends string>(
-  numbers: Readonly<Record<K, z.ZodNumber>>,
+  bounds: Readonly<Record<K, Bounds>>,
   labels: Readonly<Record<K, string>>,
   options: { main?: boolean; when?: When; unit?: DimensionField['unit'] } = {},
 ): ShapeField[] {
-  return (Object.keys(numbers) as K[]).map((key) => dimension(key, labels[key], boundsOf(numbers[key]), options));
+  return (Object.keys(bounds) as K[]).map((key) => dimension(key, labels[key], bounds[key], options));
 }
 
 /** Width, height and thickness as fields. */
-export const sizeFields = (size: typeof DOOR_SIZE): ShapeField[] =>
+export const sizeFields = (size: Readonly<Record<'width' | 'height' | 'thickness', Bounds>>): ShapeField[] =>
   fieldsOf(size, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true });
 
 /** Members of a framed face, in mm. */
 export const FRAME_MEMBERS = {
-  stile: z.number().min(30).max(250),
-  topRail: z.number().min(30).max(400),
-  bottomRail: z.number().min(30).max(500),
-};
+  stile: [30, 250],
+  topRail: [30, 400],
+  bottomRail: [30, 500],
+} as const;
 
 export const frameMemberFields = (when?: When): ShapeField[] =>
   fieldsOf(FRAME_MEMBERS, { stile: 'Stile', topRail: 'Top rail', bottomRail: 'Bottom rail' }, when ? { when } : {});

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { dimension, fieldsOf } from './board-fields.ts';
+import { within } from './bounds.ts';
 import type { ShapeField } from './definition.ts';
 import { outlineArea, squareMetres, type Face } from './elevation.ts';
 import type { Fill } from './fills/fill.ts';
@@ -8,18 +9,18 @@ import { grid } from './phrases.ts';
 import { slope } from './relief.ts';
 
 const BARS = {
-  bar: z.number().min(5).max(80),
-  glazingWidth: z.number().min(3).max(40),
-  glazingDepth: z.number().min(3).max(40),
-};
+  bar: [5, 80],
+  glazingWidth: [3, 40],
+  glazingDepth: [3, 40],
+} as const;
 
 /** Panes and the bars between them, in mm. */
-export const GLAZING = {
+export const glazing = () => ({
   paneColumns: z.number().int().min(1).max(8),
   paneRows: z.number().int().min(1).max(8),
-  ...BARS,
-};
-type Glazed = z.infer<z.ZodObject<typeof GLAZING>>;
+  ...within(BARS),
+});
+type Glazed = z.infer<z.ZodObject<ReturnType<typeof glazing>>>;
 
 export const USUAL_GLAZING: Glazed = { paneColumns: 2, paneRows: 2, bar: 12, glazingWidth: 10, glazingDepth: 12 };
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { choice, fieldsOf } from './board-fields.ts';
+import { within } from './bounds.ts';
 import type { Shape, ShapeField } from './definition.ts';
 import { panelFill } from './fills/panel.ts';
 import type { Fill } from './fills/fill.ts';
@@ -7,17 +8,17 @@ import { says, type Phrase } from './phrases.ts';
 import { PROFILE_IDS, PROFILES, profileSection } from './profiles.ts';
 import { slope, type Relief } from './relief.ts';
 
-const BEVEL = { bevelWidth: z.number().min(5).max(120), bevelDepth: z.number().min(1).max(25) };
-const MOULDING = { mouldingWidth: z.number().min(6).max(90), mouldingDepth: z.number().min(3).max(40) };
+const BEVEL = { bevelWidth: [5, 120], bevelDepth: [1, 25] } as const;
+const MOULDING = { mouldingWidth: [6, 90], mouldingDepth: [3, 40] } as const;
 
 /** How the panels of a frame are made, in mm: flat, raised with a bevel, or with a moulding around them. */
-export const PANEL_SHAPE = {
+export const panelShape = () => ({
   panel: z.enum(['flat', 'raised', 'moulded']),
-  ...BEVEL,
+  ...within(BEVEL),
   profile: z.enum(PROFILE_IDS),
-  ...MOULDING,
-};
-export type PanelShape = z.infer<z.ZodObject<typeof PANEL_SHAPE>>;
+  ...within(MOULDING),
+});
+export type PanelShape = z.infer<z.ZodObject<ReturnType<typeof panelShape>>>;
 
 export const USUAL_PANEL: PanelShape = {
   panel: 'raised',

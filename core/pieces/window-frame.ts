@@ -1,11 +1,10 @@
-import { z } from 'zod';
 import { element, rectangle, type Box, type Element } from './elevation.ts';
 
 /** Overall sizes of a window in its wall, in mm. */
-export const WINDOW_SIZE = { width: z.number().min(250).max(4000), height: z.number().min(250).max(4000) };
+export const WINDOW_SIZE = { width: [250, 4000], height: [250, 4000] } as const;
 
 /** The fixed frame around its sashes, in mm. */
-export const WINDOW_FRAME = { frame: z.number().min(15).max(250), sill: z.number().min(15).max(250) };
+export const WINDOW_FRAME = { frame: [15, 250], sill: [15, 250] } as const;
 
 interface Framed {
   width: number;

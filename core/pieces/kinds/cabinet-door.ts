@@ -10,6 +10,7 @@ import {
   sizesAsTyped,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition, Shape } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
@@ -18,7 +19,9 @@ import { says } from '../phrases.ts';
 import { slope } from '../relief.ts';
 import { slabFace } from '../slab.ts';
 
-const schema = z.object({ ...FRONT_SIZE, style: z.enum(['slab', 'framed', 'raised']), ...FRAME_MEMBERS });
+const schema = z.lazy(() =>
+  z.object({ ...within(FRONT_SIZE), style: z.enum(['slab', 'framed', 'raised']), ...within(FRAME_MEMBERS) }),
+);
 type CabinetDoor = z.infer<typeof schema>;
 
 const MEMBERS = { stile: 65, topRail: 65, bottomRail: 65 };

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { element, faceOf, rectangle, type Box, type Element, type Face } from '../elevation.ts';
 import { OPENING } from '../fills/opening.ts';
@@ -9,26 +10,28 @@ import { counts } from '../phrases.ts';
 import { KEEP_OFF } from '../while-wet.ts';
 
 const SIZE = {
-  width: z.number().min(150).max(3000),
-  height: z.number().min(150).max(2800),
-  depth: z.number().min(80).max(900),
-};
+  width: [150, 3000],
+  height: [150, 2800],
+  depth: [80, 900],
+} as const;
 const FRAME = {
-  stile: z.number().min(15).max(150),
-  topRail: z.number().min(15).max(200),
-  crossRail: z.number().min(15).max(200),
-  bottomRail: z.number().min(15).max(250),
-  muntin: z.number().min(15).max(150),
-};
+  stile: [15, 150],
+  topRail: [15, 200],
+  crossRail: [15, 200],
+  bottomRail: [15, 250],
+  muntin: [15, 150],
+} as const;
 
-const schema = z.object({
-  ...SIZE,
-  ...FRAME,
-  columns: z.number().int().min(1).max(6),
-  rowShares: z.array(z.number().positive().max(1000)).min(1).max(8),
-  shelves: z.number().int().min(0).max(12),
-  ends: z.number().int().min(0).max(2),
-});
+const schema = z.lazy(() =>
+  z.object({
+    ...within(SIZE),
+    ...within(FRAME),
+    columns: z.number().int().min(1).max(6),
+    rowShares: z.array(z.number().positive().max(1000)).min(1).max(8),
+    shelves: z.number().int().min(0).max(12),
+    ends: z.number().int().min(0).max(2),
+  }),
+);
 type Carcass = z.infer<typeof schema>;
 
 const framing = (shape: Carcass): Framing => ({ ...shape, fill: () => OPENING });

@@ -1,28 +1,31 @@
 import { z } from 'zod';
 import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { faceOf, squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import { counts } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
 
 const SASH = {
-  stile: z.number().min(20).max(150),
-  rail: z.number().min(20).max(200),
-  sashThickness: z.number().min(20).max(100),
-  seal: z.number().min(0).max(40),
-};
-const schema = z.object({
-  ...WINDOW_SIZE,
-  ...WINDOW_FRAME,
-  lights: z.number().int().min(1).max(4),
-  mullion: z.number().min(10).max(200),
-  ...SASH,
-  ...GLAZING,
-});
+  stile: [20, 150],
+  rail: [20, 200],
+  sashThickness: [20, 100],
+  seal: [0, 40],
+} as const;
+const schema = z.lazy(() =>
+  z.object({
+    ...within(WINDOW_SIZE),
+    ...within(WINDOW_FRAME),
+    lights: z.number().int().min(1).max(4),
+    mullion: z.number().min(10).max(200),
+    ...within(SASH),
+    ...glazing(),
+  }),
+);
 type CasementWindow = z.infer<typeof schema>;
 
 const casement = (shape: CasementWindow): Framing => ({

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { choice, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import { casingLengths } from '../casing-lengths.ts';
 import type { PieceDefinition } from '../definition.ts';
 import {
@@ -17,14 +18,16 @@ import { PROFILE_WORDS } from '../panel-fields.ts';
 import { chooses, measures, says } from '../phrases.ts';
 import { PROFILE_IDS, profileSection } from '../profiles.ts';
 
-const SIZE = { openingWidth: z.number().min(300).max(5000), openingHeight: z.number().min(300).max(4000) };
+const SIZE = { openingWidth: [300, 5000], openingHeight: [300, 4000] } as const;
 const CASING = {
-  casingWidth: z.number().min(20).max(300),
-  casingThickness: z.number().min(6).max(60),
-  reveal: z.number().min(0).max(40),
-  lining: z.number().min(0).max(600),
-};
-const schema = z.object({ ...SIZE, ...CASING, profile: z.enum(PROFILE_IDS), sides: z.enum(['both', 'front']) });
+  casingWidth: [20, 300],
+  casingThickness: [6, 60],
+  reveal: [0, 40],
+  lining: [0, 600],
+} as const;
+const schema = z.lazy(() =>
+  z.object({ ...within(SIZE), ...within(CASING), profile: z.enum(PROFILE_IDS), sides: z.enum(['both', 'front']) }),
+);
 type Casing = z.infer<typeof schema>;
 
 /** Two legs and a head, mitred, around the opening. */

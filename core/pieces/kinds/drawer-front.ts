@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { BOARD, FRONT_SIZE, sizeFields, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
 
-const schema = z.object(FRONT_SIZE);
+const schema = z.lazy(() => z.object(within(FRONT_SIZE)));
 type DrawerFront = z.infer<typeof schema>;
 
 /** A flat drawer front; its back stays on the drawer box and is usually left. */

@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { doorHardware, DOOR_SIZE, doorSizes, DOOR_STAYS, HUNG, sizeFields } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
 
-const schema = z.object(DOOR_SIZE);
+const schema = z.lazy(() => z.object(within(DOOR_SIZE)));
 type FlushDoor = z.infer<typeof schema>;
 
 const weight = ({ width, height, thickness }: FlushDoor): number => boardWeight(width, height, thickness, DENSITY.slab);

@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
 
 const SIZE = {
-  width: z.number().min(20).max(6000),
-  height: z.number().min(20).max(6000),
-  thickness: z.number().min(1).max(200),
-};
-const schema = z.object(SIZE);
+  width: [20, 6000],
+  height: [20, 6000],
+  thickness: [1, 200],
+} as const;
+const schema = z.lazy(() => z.object(within(SIZE)));
 type FreePanel = z.infer<typeof schema>;
 
 /** A flat panel: for anything that is none of the other kinds. */

@@ -12,20 +12,23 @@ import {
   sizeFields,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import { says } from '../phrases.ts';
 
-const schema = z.object({
-  ...DOOR_SIZE,
-  ...FRAME_MEMBERS,
-  glazed: z.enum(['full', 'half']),
-  midRail: z.number().min(30).max(400),
-  ...GLAZING,
-});
+const schema = z.lazy(() =>
+  z.object({
+    ...within(DOOR_SIZE),
+    ...within(FRAME_MEMBERS),
+    glazed: z.enum(['full', 'half']),
+    midRail: z.number().min(30).max(400),
+    ...glazing(),
+  }),
+);
 type GlazedDoor = z.infer<typeof schema>;
 
 const framing = (shape: GlazedDoor): Framing => ({

@@ -10,6 +10,7 @@ import {
   sizesAsTyped,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { louvreCount, louvreFill } from '../fills/louvres.ts';
@@ -18,17 +19,19 @@ import { counts, measures } from '../phrases.ts';
 import { SHUTTER_HARDWARE } from '../shutter-hardware.ts';
 
 const LOUVRES = {
-  louvreWidth: z.number().min(15).max(150),
-  louvreThickness: z.number().min(2).max(25),
-  pitch: z.number().min(15).max(150),
-};
-const schema = z.object({
-  ...SHUTTER_SIZE,
-  ...FRAME_MEMBERS,
-  crossRail: z.number().min(20).max(200),
-  banks: z.number().int().min(1).max(3),
-  ...LOUVRES,
-});
+  louvreWidth: [15, 150],
+  louvreThickness: [2, 25],
+  pitch: [15, 150],
+} as const;
+const schema = z.lazy(() =>
+  z.object({
+    ...within(SHUTTER_SIZE),
+    ...within(FRAME_MEMBERS),
+    crossRail: z.number().min(20).max(200),
+    banks: z.number().int().min(1).max(3),
+    ...within(LOUVRES),
+  }),
+);
 type LouvredShutter = z.infer<typeof schema>;
 
 const framing = (shape: LouvredShutter): Framing => ({

@@ -11,6 +11,7 @@ import {
   sizeFields,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { element, faceOf, FACE_IDS, inset, rectangle, type Face, type FaceId } from '../elevation.ts';
@@ -22,28 +23,30 @@ import { PROFILE_IDS, PROFILES } from '../profiles.ts';
 import { reliefExcess } from '../relief.ts';
 import { slabFace } from '../slab.ts';
 
-const MOULDING = { mouldingWidth: z.number().min(6).max(90), mouldingDepth: z.number().min(3).max(40) };
+const MOULDING = { mouldingWidth: [6, 90], mouldingDepth: [3, 40] } as const;
 const MARGINS = {
-  marginTop: z.number().min(20).max(900),
-  marginSide: z.number().min(20).max(500),
-  marginBottom: z.number().min(20).max(900),
-  between: z.number().min(20).max(500),
-};
+  marginTop: [20, 900],
+  marginSide: [20, 500],
+  marginBottom: [20, 900],
+  between: [20, 500],
+} as const;
 
 /** Marking out, four mitres, glue and tape, at a professional's pace. */
 const MINUTES_A_RECTANGLE = 12;
 /** Wood glue under tape is left overnight. */
 const GLUE_HOURS = 12;
 
-const schema = z.object({
-  ...DOOR_SIZE,
-  columns: z.number().int().min(1).max(3),
-  rowShares: z.array(z.number().positive().max(1000)).min(1).max(4),
-  ...MARGINS,
-  planted: z.enum(['both', 'front']),
-  profile: z.enum(PROFILE_IDS),
-  ...MOULDING,
-});
+const schema = z.lazy(() =>
+  z.object({
+    ...within(DOOR_SIZE),
+    columns: z.number().int().min(1).max(3),
+    rowShares: z.array(z.number().positive().max(1000)).min(1).max(4),
+    ...within(MARGINS),
+    planted: z.enum(['both', 'front']),
+    profile: z.enum(PROFILE_IDS),
+    ...within(MOULDING),
+  }),
+);
 type MouldedDoor = z.infer<typeof schema>;
 
 const weight = ({ width, height, thickness }: MouldedDoor): number =>

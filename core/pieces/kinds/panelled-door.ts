@@ -11,21 +11,24 @@ import {
   sizeFields,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, panelShape, panelOf, USUAL_PANEL } from '../panel-fields.ts';
 import { grid, says, type Phrase } from '../phrases.ts';
 
-const schema = z.object({
-  ...DOOR_SIZE,
-  ...FRAME_MEMBERS,
-  crossRail: z.number().min(30).max(400),
-  muntin: z.number().min(20).max(250),
-  columns: z.number().int().min(1).max(4),
-  rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
-  ...PANEL_SHAPE,
-});
+const schema = z.lazy(() =>
+  z.object({
+    ...within(DOOR_SIZE),
+    ...within(FRAME_MEMBERS),
+    crossRail: z.number().min(30).max(400),
+    muntin: z.number().min(20).max(250),
+    columns: z.number().int().min(1).max(4),
+    rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
+    ...panelShape(),
+  }),
+);
 type PanelledDoor = z.infer<typeof schema>;
 
 const framing = (shape: PanelledDoor): Framing => ({ ...shape, fill: () => panelOf(shape) });

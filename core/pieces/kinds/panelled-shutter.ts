@@ -9,19 +9,22 @@ import {
   sizesAsTyped,
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, panelShape, panelOf, USUAL_PANEL } from '../panel-fields.ts';
 import { SHUTTER_HARDWARE } from '../shutter-hardware.ts';
 
-const schema = z.object({
-  ...SHUTTER_SIZE,
-  ...FRAME_MEMBERS,
-  crossRail: z.number().min(20).max(200),
-  rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
-  ...PANEL_SHAPE,
-});
+const schema = z.lazy(() =>
+  z.object({
+    ...within(SHUTTER_SIZE),
+    ...within(FRAME_MEMBERS),
+    crossRail: z.number().min(20).max(200),
+    rowShares: z.array(z.number().positive().max(1000)).min(1).max(6),
+    ...panelShape(),
+  }),
+);
 type PanelledShutter = z.infer<typeof schema>;
 
 const framing = (shape: PanelledShutter): Framing => ({ ...shape, muntin: 0, columns: 1, fill: () => panelOf(shape) });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { PLASTER_HOURS } from '../filler.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition, Shape } from '../definition.ts';
 import { element, faceOf, rectangle, type Box } from '../elevation.ts';
 import { measured, says, squares } from '../phrases.ts';
@@ -8,8 +9,10 @@ import { KEEP_OFF } from '../while-wet.ts';
 
 /** In mm. */
 const SMALLEST = 100;
-const SIZE = { width: z.number().min(SMALLEST).max(60_000), height: z.number().min(SMALLEST).max(30_000) };
-const schema = z.object({ ...SIZE, use: z.enum(['wall', 'ceiling', 'patch']), openings: z.number().min(0).max(500) });
+const SIZE = { width: [SMALLEST, 60_000], height: [SMALLEST, 30_000] } as const;
+const schema = z.lazy(() =>
+  z.object({ ...within(SIZE), use: z.enum(['wall', 'ceiling', 'patch']), openings: z.number().min(0).max(500) }),
+);
 type PlainArea = z.infer<typeof schema>;
 
 const PATCH: PlainArea = { width: 400, height: 300, use: 'patch', openings: 0 };

@@ -1,30 +1,33 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { faceOf } from '../elevation.ts';
 import { counts, measured, says } from '../phrases.ts';
 import { baysOf, railingParts, spindlesNeeded } from '../railing-bays.ts';
 
 const RAILS = {
-  handrailWidth: z.number().min(20).max(200),
-  handrailDepth: z.number().min(15).max(200),
-  bottomRailWidth: z.number().min(0).max(200),
-  bottomRailDepth: z.number().min(0).max(200),
-};
-const schema = z.object({
-  length: z.number().min(300).max(60_000),
-  height: z.number().min(300).max(1600),
-  spindles: z.number().int().min(0).max(600),
-  section: z.enum(['square', 'round', 'turned']),
-  spindle: z.number().min(8).max(120),
-  newels: z.number().int().min(0).max(60),
-  newel: z.number().min(30).max(250),
-  newelHeight: z.number().min(300).max(2500),
-  ...RAILS,
-  underBottomRail: z.number().min(0).max(400),
-  largestGap: z.number().min(40).max(300),
-});
+  handrailWidth: [20, 200],
+  handrailDepth: [15, 200],
+  bottomRailWidth: [0, 200],
+  bottomRailDepth: [0, 200],
+} as const;
+const schema = z.lazy(() =>
+  z.object({
+    length: z.number().min(300).max(60_000),
+    height: z.number().min(300).max(1600),
+    spindles: z.number().int().min(0).max(600),
+    section: z.enum(['square', 'round', 'turned']),
+    spindle: z.number().min(8).max(120),
+    newels: z.number().int().min(0).max(60),
+    newel: z.number().min(30).max(250),
+    newelHeight: z.number().min(300).max(2500),
+    ...within(RAILS),
+    underBottomRail: z.number().min(0).max(400),
+    largestGap: z.number().min(40).max(300),
+  }),
+);
 type Railing = z.infer<typeof schema>;
 
 /** From newel to newel, in mm, where nobody counted the newels. */

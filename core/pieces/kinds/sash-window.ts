@@ -1,22 +1,25 @@
 import { z } from 'zod';
 import { fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { faceOf, squareMetres, type Edge, type Face, type FaceId } from '../elevation.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, GLAZING, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import type { Phrase } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
 
 const SASH = {
-  stile: z.number().min(20).max(120),
-  topRail: z.number().min(20).max(150),
-  meetingRail: z.number().min(15).max(100),
-  bottomRail: z.number().min(30).max(200),
-  sashThickness: z.number().min(25).max(80),
-};
-const schema = z.object({ ...WINDOW_SIZE, ...WINDOW_FRAME, ...SASH, ...GLAZING });
+  stile: [20, 120],
+  topRail: [20, 150],
+  meetingRail: [15, 100],
+  bottomRail: [30, 200],
+  sashThickness: [25, 80],
+} as const;
+const schema = z.lazy(() =>
+  z.object({ ...within(WINDOW_SIZE), ...within(WINDOW_FRAME), ...within(SASH), ...glazing() }),
+);
 type SashWindow = z.infer<typeof schema>;
 
 /** Upper and lower sash; seen from either side they share the meeting rail's height evenly. */

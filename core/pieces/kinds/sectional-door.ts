@@ -1,30 +1,33 @@
 import { z } from 'zod';
 import { dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition, Shape } from '../definition.ts';
 import { faceOf, squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { PANEL_FIELDS, PANEL_PHRASES, PANEL_SHAPE, panelOf, USUAL_PANEL } from '../panel-fields.ts';
+import { PANEL_FIELDS, PANEL_PHRASES, panelShape, panelOf, USUAL_PANEL } from '../panel-fields.ts';
 import { counts, grid } from '../phrases.ts';
 import { slabFace } from '../slab.ts';
 
 const SIZE = {
-  width: z.number().min(1500).max(7000),
-  height: z.number().min(1500).max(5000),
-  thickness: z.number().min(15).max(100),
-};
+  width: [1500, 7000],
+  height: [1500, 5000],
+  thickness: [15, 100],
+} as const;
 const MEMBERS = {
-  stile: z.number().min(10).max(300),
-  rail: z.number().min(10).max(300),
-  muntin: z.number().min(10).max(300),
-};
-const schema = z.object({
-  ...SIZE,
-  sections: z.number().int().min(2).max(10),
-  columns: z.number().int().min(1).max(12),
-  ...MEMBERS,
-  ...PANEL_SHAPE,
-});
+  stile: [10, 300],
+  rail: [10, 300],
+  muntin: [10, 300],
+} as const;
+const schema = z.lazy(() =>
+  z.object({
+    ...within(SIZE),
+    sections: z.number().int().min(2).max(10),
+    columns: z.number().int().min(1).max(12),
+    ...within(MEMBERS),
+    ...panelShape(),
+  }),
+);
 type SectionalDoor = z.infer<typeof schema>;
 
 const section = (shape: SectionalDoor): Framing => ({

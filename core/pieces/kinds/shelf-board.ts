@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
 
 const SIZE = {
-  length: z.number().min(100).max(6000),
-  depth: z.number().min(40).max(1200),
-  thickness: z.number().min(8).max(80),
-};
-const schema = z.object(SIZE);
+  length: [100, 6000],
+  depth: [40, 1200],
+  thickness: [8, 80],
+} as const;
+const schema = z.lazy(() => z.object(within(SIZE)));
 type Shelf = z.infer<typeof schema>;
 
 /** A shelf, drawn from above with its front edge below. */

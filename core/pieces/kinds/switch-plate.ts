@@ -1,16 +1,17 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { slabFace } from '../slab.ts';
 
 const SIZE = {
-  width: z.number().min(30).max(400),
-  height: z.number().min(30).max(400),
-  thickness: z.number().min(1).max(30),
-};
-const schema = z.object(SIZE);
+  width: [30, 400],
+  height: [30, 400],
+  thickness: [1, 30],
+} as const;
+const schema = z.lazy(() => z.object(within(SIZE)));
 type SwitchPlate = z.infer<typeof schema>;
 
 /** The plate of a switch or socket: handled daily, so that it gets a sealer. */

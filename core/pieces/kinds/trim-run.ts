@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
+import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { element, faceOf, rectangle } from '../elevation.ts';
 import { PROFILE_WORDS } from '../panel-fields.ts';
@@ -9,17 +10,19 @@ import { drawnSection, PROFILE_IDS, profileSection, type Section } from '../prof
 import { KEEP_OFF } from '../while-wet.ts';
 
 const SIZE = {
-  length: z.number().min(50).max(500_000),
-  height: z.number().min(5).max(600),
-  thickness: z.number().min(3).max(400),
-};
-const schema = z.object({
-  ...SIZE,
-  use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead']),
-  profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
-  girth: z.number().min(5).max(1500),
-  drawn: z.array(z.number().min(-600).max(600)).max(120),
-});
+  length: [50, 500_000],
+  height: [5, 600],
+  thickness: [3, 400],
+} as const;
+const schema = z.lazy(() =>
+  z.object({
+    ...within(SIZE),
+    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead']),
+    profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
+    girth: z.number().min(5).max(1500),
+    drawn: z.array(z.number().min(-600).max(600)).max(120),
+  }),
+);
 type TrimRun = z.infer<typeof schema>;
 
 /** What a run is, and whether its lower end stands on something. */

@@ -7,10 +7,12 @@ import { shelfSchema, type Shelf } from '../../core/shelf/shelf.ts';
 const KEY = 'nivel-own-figures';
 
 /** What a painter carries from job to job: their own paces, and the figures of products that they have changed. */
-const ownFiguresSchema = z.object({
-  paces: z.partialRecord(z.enum(PACE_KEYS), z.number().min(0.2).max(5)),
-  shelf: shelfSchema,
-});
+const ownFiguresSchema = z.lazy(() =>
+  z.object({
+    paces: z.partialRecord(z.enum(PACE_KEYS), z.number().min(0.2).max(5)),
+    shelf: shelfSchema,
+  }),
+);
 export type OwnFigures = z.infer<typeof ownFiguresSchema>;
 
 /** The figures that are kept in this browser; null where there are none that hold. */

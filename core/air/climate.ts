@@ -11,37 +11,41 @@ export type Ventilation = (typeof VENTILATIONS)[number];
 
 export const WHEREABOUTS = ['indoors', 'outdoors'] as const;
 
-const temperature = z.number().min(-30).max(60);
-const humidity = z.number().min(1).max(100);
-const hourOfDay = z.number().int().min(0).max(23);
+const temperature = z.lazy(() => z.number().min(-30).max(60));
+const humidity = z.lazy(() => z.number().min(1).max(100));
+const hourOfDay = z.lazy(() => z.number().int().min(0).max(23));
 
 /** How one day runs between its warmest hour (15:00) and its coldest (05:00). */
-const daySwingSchema = z
-  .object({
-    warmest: temperature,
-    coldest: temperature,
-    humidityAtWarmest: humidity,
-    humidityAtColdest: humidity,
-  })
-  .refine((day) => day.coldest <= day.warmest, {
-    message: 'The coldest hour can’t be warmer than the warmest one.',
-    path: ['coldest'],
-  });
+const daySwingSchema = z.lazy(() =>
+  z
+    .object({
+      warmest: temperature,
+      coldest: temperature,
+      humidityAtWarmest: humidity,
+      humidityAtColdest: humidity,
+    })
+    .refine((day) => day.coldest <= day.warmest, {
+      message: 'The coldest hour can’t be warmer than the warmest one.',
+      path: ['coldest'],
+    }),
+);
 export type DaySwing = z.infer<typeof daySwingSchema>;
 
 /** An hour that was measured or forecast; wind, cloud and rain are null where nobody says. */
-export const statedHourSchema = z.object({
-  /** The hour on the clock of the place: `2027-03-01T05:00`. */
-  at: z.string().regex(/^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):00$/, 'Write the hour like 2027-03-01T05:00.'),
-  temperature,
-  humidity,
-  /** m/s. */
-  wind: z.number().min(0).max(60).nullable(),
-  /** Share of the sky that is covered, 0 to 1. */
-  cloud: z.number().min(0).max(1).nullable(),
-  /** mm in this hour. */
-  rain: z.number().min(0).max(200).nullable(),
-});
+export const statedHourSchema = z.lazy(() =>
+  z.object({
+    /** The hour on the clock of the place: `2027-03-01T05:00`. */
+    at: z.string().regex(/^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):00$/, 'Write the hour like 2027-03-01T05:00.'),
+    temperature,
+    humidity,
+    /** m/s. */
+    wind: z.number().min(0).max(60).nullable(),
+    /** Share of the sky that is covered, 0 to 1. */
+    cloud: z.number().min(0).max(1).nullable(),
+    /** mm in this hour. */
+    rain: z.number().min(0).max(200).nullable(),
+  }),
+);
 export type StatedHour = z.infer<typeof statedHourSchema>;
 
 /** Where stated hours came from. */
@@ -57,48 +61,52 @@ export const MOST_HOURS = 9000;
 export const MOST_SPANS = 4;
 
 /** Heating to a set-point between two hours of the clock, over midnight if need be; round the clock if they are the same. */
-const heatedSpanSchema = z.object({ setPoint: temperature, from: hourOfDay, until: hourOfDay });
+const heatedSpanSchema = z.lazy(() => z.object({ setPoint: temperature, from: hourOfDay, until: hourOfDay }));
 export type HeatedSpan = z.infer<typeof heatedSpanSchema>;
 
-export const heatingSchema = z.object({
-  spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
-  /** K that it gains in an hour at most. */
-  warmUp: z.number().min(0.2).max(60),
-  /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
-  holds: z.number().min(0).max(72),
-  /** Since when it runs, local; null while somebody has still to switch it on. */
-  onSince: z.iso.datetime({ local: true }).nullable(),
-});
+export const heatingSchema = z.lazy(() =>
+  z.object({
+    spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
+    /** K that it gains in an hour at most. */
+    warmUp: z.number().min(0.2).max(60),
+    /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
+    holds: z.number().min(0).max(72),
+    /** Since when it runs, local; null while somebody has still to switch it on. */
+    onSince: z.iso.datetime({ local: true }).nullable(),
+  }),
+);
 export type Heating = z.infer<typeof heatingSchema>;
 
 /** The climate of a room, a workshop or the open air. */
-export const climateSchema = z.object({
-  // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
-  id: z.string().regex(/^[^|]{1,40}$/, 'An id has 1 to 40 characters and no bar.'),
-  name: z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name under 80 characters.'),
-  whereabouts: z.enum(WHEREABOUTS),
-  ventilation: z.enum(VENTILATIONS),
-  usual: daySwingSchema,
-  /** Nights and days that differ from the usual one, by the date on which their coldest hour falls. */
-  exceptions: z.array(z.object({ date: z.iso.date(), swing: daySwingSchema })).max(120),
-  /** An unheated place that follows the open air: hours that its walls delay, and K by which it is warmer. */
-  shelter: z.object({ lag: z.number().min(0).max(72), warmer: z.number().min(-5).max(15) }).nullable(),
-  heating: heatingSchema.nullable(),
-  /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
-  stated: z.object({
-    hours: z.array(statedHourSchema).max(MOST_HOURS, 'A climate holds the hours of a year at most.'),
-    taken: z
-      .array(
-        z.object({
-          source: z.enum(Object.keys(HOUR_SOURCES) as [HourSource, ...HourSource[]]),
-          name: z.string().max(120),
-          at: z.iso.datetime({ local: true }),
-          hours: z.number().int().min(1).max(MOST_HOURS),
-        }),
-      )
-      .max(MOST_TAKEN),
+export const climateSchema = z.lazy(() =>
+  z.object({
+    // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
+    id: z.string().regex(/^[^|]{1,40}$/, 'An id has 1 to 40 characters and no bar.'),
+    name: z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name under 80 characters.'),
+    whereabouts: z.enum(WHEREABOUTS),
+    ventilation: z.enum(VENTILATIONS),
+    usual: daySwingSchema,
+    /** Nights and days that differ from the usual one, by the date on which their coldest hour falls. */
+    exceptions: z.array(z.object({ date: z.iso.date(), swing: daySwingSchema })).max(120),
+    /** An unheated place that follows the open air: hours that its walls delay, and K by which it is warmer. */
+    shelter: z.object({ lag: z.number().min(0).max(72), warmer: z.number().min(-5).max(15) }).nullable(),
+    heating: heatingSchema.nullable(),
+    /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
+    stated: z.object({
+      hours: z.array(statedHourSchema).max(MOST_HOURS, 'A climate holds the hours of a year at most.'),
+      taken: z
+        .array(
+          z.object({
+            source: z.enum(Object.keys(HOUR_SOURCES) as [HourSource, ...HourSource[]]),
+            name: z.string().max(120),
+            at: z.iso.datetime({ local: true }),
+            hours: z.number().int().min(1).max(MOST_HOURS),
+          }),
+        )
+        .max(MOST_TAKEN),
+    }),
   }),
-});
+);
 export type Climate = z.infer<typeof climateSchema>;
 
 /** What a climate starts from beside its name and its usual day. */

@@ -20,7 +20,7 @@ export interface Backup {
   pictures: PicturesByJob;
 }
 
-const picturesByJob = z.record(z.string().max(60), picturesSchema);
+const picturesByJob = z.lazy(() => z.record(z.string().max(60), picturesSchema));
 
 /** Jobs with their pictures as the text of one file. */
 export function writeBackup({ jobs, pictures }: { jobs: readonly Job[]; pictures: PicturesByJob }): string {

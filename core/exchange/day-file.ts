@@ -9,14 +9,16 @@ import { picturesSchema, type Pictures } from './pictures.ts';
 const DAY_FORMAT = 'nivel.day/1';
 const STAMPS_FORMAT = 'nivel.stamps/1';
 
-const headSchema = z.object({
-  format: z.string(),
-  jobId: z.string().max(60),
-  from: z.string().max(40),
-  madeAt: z.iso.datetime(),
-});
+const headSchema = z.lazy(() =>
+  z.object({
+    format: z.string(),
+    jobId: z.string().max(60),
+    from: z.string().max(40),
+    madeAt: z.iso.datetime(),
+  }),
+);
 
-const stampsSchema = z.object({ entries: ownEntriesSchema, pictures: picturesSchema.default({}) });
+const stampsSchema = z.lazy(() => z.object({ entries: ownEntriesSchema, pictures: picturesSchema.default({}) }));
 
 /** The day as another device opens it: the job with its plan, without what only looks back. */
 export interface DayFile {

@@ -4,11 +4,13 @@ import { z } from 'zod';
 const LARGEST_PICTURE = 6_000_000;
 
 /** Pictures as data addresses, by the ids of their photos. */
-export const picturesSchema = z.record(
-  z.string().max(60),
-  z
-    .string()
-    .max(LARGEST_PICTURE, 'A picture is over 6 MB.')
-    .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture is not written as an image.'),
+export const picturesSchema = z.lazy(() =>
+  z.record(
+    z.string().max(60),
+    z
+      .string()
+      .max(LARGEST_PICTURE, 'A picture is over 6 MB.')
+      .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture is not written as an image.'),
+  ),
 );
 export type Pictures = Readonly<Record<string, string>>;

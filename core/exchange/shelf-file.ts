@@ -14,7 +14,7 @@ import {
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 
 const SHELF_FORMAT = 'nivel.shelf/2';
-const shelfFileSchema = z.object({ format: z.literal(SHELF_FORMAT), shelf: shelfSchema });
+const shelfFileSchema = z.lazy(() => z.object({ format: z.literal(SHELF_FORMAT), shelf: shelfSchema }));
 
 /** A shelf as a file, to be taken into another job. */
 export const writeShelfFile = (shelf: Shelf): string => JSON.stringify({ format: SHELF_FORMAT, shelf }, null, 1);

@@ -1,35 +1,34 @@
 import { z } from 'zod';
-
-const id = z.string().min(1).max(60);
-const name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.');
-const hex = z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.');
+import { hex, id, localTime, name } from './plain-fields.ts';
 
 /** A colour of one's own: what goes into it, in parts that can be repeated, and what its drawdowns showed. */
-export const recipeSchema = z.object({
-  id,
-  name,
-  /** The colour that was aimed at, or that came out; null while nobody has said. */
-  hex: hex.nullable(),
-  parts: z
-    .array(
-      z.object({
-        what: name,
-        amount: z.number().positive('A part is more than nothing.').max(100_000, 'Over 100 L of one part: check it.'),
-      }),
-    )
-    .min(1, 'A recipe has at least one part.')
-    .max(20, 'Twenty parts at most.'),
-  drawdowns: z
-    .array(
-      z.object({
-        id,
-        at: z.iso.datetime({ local: true }),
-        words: z.string().trim().min(1, 'Say what it showed.').max(300, 'Keep it under 300 characters.'),
-        hex: hex.nullable(),
-      }),
-    )
-    .max(60),
-});
+export const recipeSchema = z.lazy(() =>
+  z.object({
+    id,
+    name,
+    /** The colour that was aimed at, or that came out; null while nobody has said. */
+    hex: hex.nullable(),
+    parts: z
+      .array(
+        z.object({
+          what: name,
+          amount: z.number().positive('A part is more than nothing.').max(100_000, 'Over 100 L of one part: check it.'),
+        }),
+      )
+      .min(1, 'A recipe has at least one part.')
+      .max(20, 'Twenty parts at most.'),
+    drawdowns: z
+      .array(
+        z.object({
+          id,
+          at: localTime,
+          words: z.string().trim().min(1, 'Say what it showed.').max(300, 'Keep it under 300 characters.'),
+          hex: hex.nullable(),
+        }),
+      )
+      .max(60),
+  }),
+);
 export type Recipe = z.infer<typeof recipeSchema>;
 
 /** What sprays here; how much of the paint arrives differs by half. */
@@ -37,31 +36,35 @@ export const GUNS = ['low-pressure', 'airless', 'conventional'] as const;
 export type Gun = (typeof GUNS)[number];
 
 /** How paint is mixed and sprayed here. */
-export const mixingSchema = z.object({
-  /** Litres of the bucket in which tins are boxed. */
-  bucket: z.number().min(0.5, 'A bucket holds half a litre at least.').max(200, 'A bucket holds 200 L at most.'),
-  /** mL of hardener that can still be measured. */
-  smallest: z.number().min(0.5, 'Less than half a millilitre nobody measures.').max(500, 'Up to 500 mL.'),
-  gun: z.enum(GUNS),
-});
+export const mixingSchema = z.lazy(() =>
+  z.object({
+    /** Litres of the bucket in which tins are boxed. */
+    bucket: z.number().min(0.5, 'A bucket holds half a litre at least.').max(200, 'A bucket holds 200 L at most.'),
+    /** mL of hardener that can still be measured. */
+    smallest: z.number().min(0.5, 'Less than half a millilitre nobody measures.').max(500, 'Up to 500 mL.'),
+    gun: z.enum(GUNS),
+  }),
+);
 
-const money = z.number().min(0, 'Money is not less than nothing.').max(1_000_000, 'Under a million.');
-const percent = z.number().min(0, 'A share is not less than nothing.').max(200, 'Up to 200 %.');
+const money = z.lazy(() => z.number().min(0, 'Money is not less than nothing.').max(1_000_000, 'Under a million.'));
+const percent = z.lazy(() => z.number().min(0, 'A share is not less than nothing.').max(200, 'Up to 200 %.'));
 
 /** What work and things cost, as the painter states them. */
-export const pricingSchema = z.object({
-  /** For an hour of hands-on work. */
-  hourlyRate: money,
-  /** Hours beside hands-on work, such as driving and fetching, as a share of it. */
-  overhead: percent,
-  margin: percent,
-  /** As typed: what applies is for the painter and their adviser to know. */
-  tax: percent,
-  /** By consumable: how many are in a pack, and what it costs. */
-  packs: z.record(z.string().max(40), z.object({ count: z.number().positive().max(10_000), price: money })),
-  /** By kind of piece: what a new one costs, fitted and painted. */
-  replacements: z.record(z.string().max(40), money),
-});
+export const pricingSchema = z.lazy(() =>
+  z.object({
+    /** For an hour of hands-on work. */
+    hourlyRate: money,
+    /** Hours beside hands-on work, such as driving and fetching, as a share of it. */
+    overhead: percent,
+    margin: percent,
+    /** As typed: what applies is for the painter and their adviser to know. */
+    tax: percent,
+    /** By consumable: how many are in a pack, and what it costs. */
+    packs: z.record(z.string().max(40), z.object({ count: z.number().positive().max(10_000), price: money })),
+    /** By kind of piece: what a new one costs, fitted and painted. */
+    replacements: z.record(z.string().max(40), money),
+  }),
+);
 export type Pricing = z.infer<typeof pricingSchema>;
 
 export const USUAL_MIXING: z.infer<typeof mixingSchema> = { bucket: 10, smallest: 5, gun: 'low-pressure' };

@@ -8,10 +8,12 @@ export const EXTENTS = ['all', 'spots', 'edges'] as const;
 export type Extent = (typeof EXTENTS)[number];
 
 /** One coat: which product, how it is put on, by how many per cent it is thinned, and where it goes. */
-export const coatSchema = z.object({
-  product: z.string().min(1).max(60),
-  tool: z.enum(TOOLS),
-  thinning: z.number().min(0).max(30),
-  extent: z.enum(EXTENTS),
-});
+export const coatSchema = z.lazy(() =>
+  z.object({
+    product: z.string().min(1).max(60),
+    tool: z.enum(TOOLS),
+    thinning: z.number().min(0).max(30),
+    extent: z.enum(EXTENTS),
+  }),
+);
 export type Coat = z.infer<typeof coatSchema>;

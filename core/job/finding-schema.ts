@@ -1,52 +1,54 @@
 import { z } from 'zod';
 import { FOUND, FOUND_IDS } from '../pieces/found.ts';
-
-const id = z.string().min(1).max(60);
-const hex = z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.');
+import { hex, id, localTime, note } from './plain-fields.ts';
 
 /** What a test of a group's surface showed: a stamp, kept when a later one says otherwise. */
-export const findingSchema = z
-  .object({
-    id,
-    groupId: id,
-    found: z.enum(FOUND_IDS),
-    result: z.string().min(1).max(40),
-    /** Of a moisture meter, in %. */
-    reading: z.number().min(0, 'A reading is 0 % at least.').max(100, 'A reading is 100 % at most.').nullable(),
-    /** For the old colour. */
-    hex: hex.nullable(),
-    at: z.iso.datetime({ local: true }),
-    /** On which spot: “D-03, hinge edge”. */
-    where: z.string().max(120, 'Keep it under 120 characters.'),
-    /** A photo of a piece that shows it. */
-    photoId: id.nullable(),
-    note: z.string().max(300, 'Keep the note under 300 characters.'),
-  })
-  .superRefine(({ found, result, hex: colour }, context) => {
-    const { name, results } = FOUND[found];
-    if (!(result in results)) {
-      const message = `“${result}” is no result of “${name}”. It is one of: ${Object.values(results).join(', ')}.`;
-      context.addIssue({ code: 'custom', path: ['result'], message });
-    }
-    if (found === 'old-colour' && colour === null) {
-      context.addIssue({ code: 'custom', path: ['hex'], message: 'State the colour that was seen.' });
-    }
-  });
+export const findingSchema = z.lazy(() =>
+  z
+    .object({
+      id,
+      groupId: id,
+      found: z.enum(FOUND_IDS),
+      result: z.string().min(1).max(40),
+      /** Of a moisture meter, in %. */
+      reading: z.number().min(0, 'A reading is 0 % at least.').max(100, 'A reading is 100 % at most.').nullable(),
+      /** For the old colour. */
+      hex: hex.nullable(),
+      at: localTime,
+      /** On which spot: “D-03, hinge edge”. */
+      where: z.string().max(120, 'Keep it under 120 characters.'),
+      /** A photo of a piece that shows it. */
+      photoId: id.nullable(),
+      note,
+    })
+    .superRefine(({ found, result, hex: colour }, context) => {
+      const { name, results } = FOUND[found];
+      if (!(result in results)) {
+        const message = `“${result}” is no result of “${name}”. It is one of: ${Object.values(results).join(', ')}.`;
+        context.addIssue({ code: 'custom', path: ['result'], message });
+      }
+      if (found === 'old-colour' && colour === null) {
+        context.addIssue({ code: 'custom', path: ['hex'], message: 'State the colour that was seen.' });
+      }
+    }),
+);
 export type FindingStamp = z.infer<typeof findingSchema>;
 
 /** A proposed system tried on a spot of the piece itself, left to dry, then scratched and taped. */
-export const patchSchema = z.object({
-  id,
-  groupId: id,
-  where: z.string().trim().min(1, 'Say where it is: “D-03, hinge edge”.').max(120, 'Keep it under 120 characters.'),
-  /** How the spot was keyed before. */
-  key: z.enum(['abrade', 'wet-abrade', 'degloss', 'none']),
-  /** Coats in the order in which they were laid, with when. */
-  coats: z
-    .array(z.object({ product: id, at: z.iso.datetime({ local: true }) }))
-    .min(1)
-    .max(6),
-  read: z.object({ at: z.iso.datetime({ local: true }), held: z.boolean() }).nullable(),
-  note: z.string().max(300, 'Keep the note under 300 characters.'),
-});
+export const patchSchema = z.lazy(() =>
+  z.object({
+    id,
+    groupId: id,
+    where: z.string().trim().min(1, 'Say where it is: “D-03, hinge edge”.').max(120, 'Keep it under 120 characters.'),
+    /** How the spot was keyed before. */
+    key: z.enum(['abrade', 'wet-abrade', 'degloss', 'none']),
+    /** Coats in the order in which they were laid, with when. */
+    coats: z
+      .array(z.object({ product: id, at: localTime }))
+      .min(1)
+      .max(6),
+    read: z.object({ at: localTime, held: z.boolean() }).nullable(),
+    note,
+  }),
+);
 export type Patch = z.infer<typeof patchSchema>;

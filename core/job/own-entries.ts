@@ -6,33 +6,37 @@ import { leftOutSchema, type Job } from './schema.ts';
 import { tinSchema } from './tin-schema.ts';
 
 /** How far the bag and the holes of a piece are. */
-const countsSchema = z.object({
-  pieceId: z.string().min(1).max(60),
-  bag: z
-    .array(z.object({ name: z.string().max(120), bagged: z.number().int().min(0), fitted: z.number().int().min(0) }))
-    .max(20),
-  filled: z.number().int().min(0).max(60),
-  drilled: z.array(z.string().max(60)).max(12),
-});
+const countsSchema = z.lazy(() =>
+  z.object({
+    pieceId: z.string().min(1).max(60),
+    bag: z
+      .array(z.object({ name: z.string().max(120), bagged: z.number().int().min(0), fitted: z.number().int().min(0) }))
+      .max(20),
+    filled: z.number().int().min(0).max(60),
+    drilled: z.array(z.string().max(60)).max(12),
+  }),
+);
 
 /** All that one device has added to the day: its own entries, every one of them, and what it has counted. */
-export const ownEntriesSchema = z.object({
-  device: z.string().min(1).max(40),
-  /** Instant at which it was put together. */
-  madeAt: z.iso.datetime(),
-  log: z.array(logEntrySchema).max(50_000),
-  leftOut: z.array(leftOutSchema).max(5000),
-  tins: z.array(tinSchema).max(500),
-  defects: z.array(defectSchema).max(3000),
-  inspections: z.array(inspectionSchema).max(10_000),
-  filmChecks: z.array(filmCheckSchema).max(2000),
-  counts: z.array(countsSchema).max(2000),
-  /** Of its defects; the pictures themselves lie beside the entries. */
-  photos: z
-    .array(z.object({ pieceId: z.string().min(1).max(60), photo: photoSchema }))
-    .max(2000)
-    .default([]),
-});
+export const ownEntriesSchema = z.lazy(() =>
+  z.object({
+    device: z.string().min(1).max(40),
+    /** Instant at which it was put together. */
+    madeAt: z.iso.datetime(),
+    log: z.array(logEntrySchema).max(50_000),
+    leftOut: z.array(leftOutSchema).max(5000),
+    tins: z.array(tinSchema).max(500),
+    defects: z.array(defectSchema).max(3000),
+    inspections: z.array(inspectionSchema).max(10_000),
+    filmChecks: z.array(filmCheckSchema).max(2000),
+    counts: z.array(countsSchema).max(2000),
+    /** Of its defects; the pictures themselves lie beside the entries. */
+    photos: z
+      .array(z.object({ pieceId: z.string().min(1).max(60), photo: photoSchema }))
+      .max(2000)
+      .default([]),
+  }),
+);
 export type OwnEntries = z.infer<typeof ownEntriesSchema>;
 
 /** What a device has added to a job. Bags and holes that nobody has touched are left out. */

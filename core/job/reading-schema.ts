@@ -1,48 +1,50 @@
 import { z } from 'zod';
 import { STAGES } from '../shelf/coating.ts';
+import { localTime, stepId as id } from './plain-fields.ts';
 
-const fields = {
+const fields = () => ({
   id: z.string().min(1).max(60),
   /** Local time at which it was read. */
-  at: z.iso.datetime({ local: true }),
-};
+  at: localTime,
+});
 /** How a figure came into the job: read and typed, or from a stand-in that ships with Nivel, or played from a file. */
-const from = z.enum(['typed', 'simulated', 'file']);
-const id = z.string().min(1).max(200);
+const from = z.lazy(() => z.enum(['typed', 'simulated', 'file']));
 
 /** What an instrument, or a finger, showed: air in a climate, a piece's surface, a wet film, a stage that was reached. */
-export const readingSchema = z.discriminatedUnion('kind', [
-  z.object({
-    ...fields,
-    kind: z.literal('air'),
-    from,
-    climateId: id,
-    temperature: z
-      .number()
-      .min(-30, 'Air colder than −30 °C: check the instrument.')
-      .max(60, 'Air warmer than 60 °C: check the instrument.'),
-    humidity: z.number().min(1, 'Humidity lies between 1 and 100 %.').max(100, 'Humidity lies between 1 and 100 %.'),
-  }),
-  z.object({
-    ...fields,
-    kind: z.literal('surface'),
-    from,
-    pieceId: id,
-    temperature: z
-      .number()
-      .min(-30, 'A surface colder than −30 °C: check the instrument.')
-      .max(90, 'A surface warmer than 90 °C: check the instrument.'),
-  }),
-  z.object({
-    ...fields,
-    kind: z.literal('film'),
-    from,
-    /** The step of the coat that it was read in. */
-    taskId: id,
-    /** µm. */
-    film: z.number().min(5, 'A comb reads from 5 µm on.').max(1000, 'A comb reads up to 1,000 µm.'),
-  }),
-  z.object({ ...fields, kind: z.literal('stage'), taskId: id, stage: z.enum(STAGES) }),
-]);
+export const readingSchema = z.lazy(() =>
+  z.discriminatedUnion('kind', [
+    z.object({
+      ...fields(),
+      kind: z.literal('air'),
+      from,
+      climateId: id,
+      temperature: z
+        .number()
+        .min(-30, 'Air colder than −30 °C: check the instrument.')
+        .max(60, 'Air warmer than 60 °C: check the instrument.'),
+      humidity: z.number().min(1, 'Humidity lies between 1 and 100 %.').max(100, 'Humidity lies between 1 and 100 %.'),
+    }),
+    z.object({
+      ...fields(),
+      kind: z.literal('surface'),
+      from,
+      pieceId: id,
+      temperature: z
+        .number()
+        .min(-30, 'A surface colder than −30 °C: check the instrument.')
+        .max(90, 'A surface warmer than 90 °C: check the instrument.'),
+    }),
+    z.object({
+      ...fields(),
+      kind: z.literal('film'),
+      from,
+      /** The step of the coat that it was read in. */
+      taskId: id,
+      /** µm. */
+      film: z.number().min(5, 'A comb reads from 5 µm on.').max(1000, 'A comb reads up to 1,000 µm.'),
+    }),
+    z.object({ ...fields(), kind: z.literal('stage'), taskId: id, stage: z.enum(STAGES) }),
+  ]),
+);
 export type Reading = z.infer<typeof readingSchema>;
 export type AirReading = Extract<Reading, { kind: 'air' }>;

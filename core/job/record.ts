@@ -1,50 +1,56 @@
 import { z } from 'zod';
+import { localTime, stepId as id } from './plain-fields.ts';
 
-const tick = z.number().int().nonnegative();
-const id = z.string().min(1).max(200);
+const tick = z.lazy(() => z.number().int().nonnegative());
 
 /** One task of an accepted plan, in ticks from the plan's start. */
-export const plannedTaskSchema = z.object({
-  id,
-  start: tick,
-  end: tick,
-  painters: z.array(id).max(12),
-  late: z.boolean(),
-});
+export const plannedTaskSchema = z.lazy(() =>
+  z.object({
+    id,
+    start: tick,
+    end: tick,
+    painters: z.array(id).max(12),
+    late: z.boolean(),
+  }),
+);
 
-const plannedSetupSchema = z.object({ key: id, painter: id, start: tick, end: tick });
+const plannedSetupSchema = z.lazy(() => z.object({ key: id, painter: id, start: tick, end: tick }));
 
 /** Characters. */
 export const LONGEST_REASON = 300;
 export const LONGEST_BECAUSE = 600;
 
 /** The plan that the painter accepted: kept as it was, since a later computation could differ. */
-export const acceptedPlanSchema = z.object({
-  /** What the plan was made from; another fingerprint now means that the job has changed since. */
-  fingerprint: z.string().max(80),
-  /** Local time of tick 0 in the site's time zone. */
-  t0: z.iso.datetime({ local: true }),
-  tickMinutes: z.number().positive().max(60),
-  /** When it was made on the job's clock, and why: accepted by hand, or replanned after a stamp. */
-  madeAt: z.iso.datetime({ local: true }),
-  reason: z.string().max(LONGEST_REASON),
-  status: z.enum(['optimal', 'feasible']),
-  tasks: z.array(plannedTaskSchema).max(20_000),
-  setups: z.array(plannedSetupSchema).max(20_000),
-  finish: tick,
-  lowerBound: tick,
-  /** Why no plan can finish before that, as the second half of a sentence; empty where nobody has said. */
-  because: z.string().max(LONGEST_BECAUSE),
-});
+export const acceptedPlanSchema = z.lazy(() =>
+  z.object({
+    /** What the plan was made from; another fingerprint now means that the job has changed since. */
+    fingerprint: z.string().max(80),
+    /** Local time of tick 0 in the site's time zone. */
+    t0: localTime,
+    tickMinutes: z.number().positive().max(60),
+    /** When it was made on the job's clock, and why: accepted by hand, or replanned after a stamp. */
+    madeAt: localTime,
+    reason: z.string().max(LONGEST_REASON),
+    status: z.enum(['optimal', 'feasible']),
+    tasks: z.array(plannedTaskSchema).max(20_000),
+    setups: z.array(plannedSetupSchema).max(20_000),
+    finish: tick,
+    lowerBound: tick,
+    /** Why no plan can finish before that, as the second half of a sentence; empty where nobody has said. */
+    because: z.string().max(LONGEST_BECAUSE),
+  }),
+);
 export type AcceptedPlan = z.infer<typeof acceptedPlanSchema>;
 
 /** The plan that a job is measured against: the first one that was accepted, in short. */
-export const baselineSchema = z.object({
-  t0: z.iso.datetime({ local: true }),
-  madeAt: z.iso.datetime({ local: true }),
-  finish: tick,
-  tasks: z.array(z.object({ id, start: tick, end: tick })).max(20_000),
-});
+export const baselineSchema = z.lazy(() =>
+  z.object({
+    t0: localTime,
+    madeAt: localTime,
+    finish: tick,
+    tasks: z.array(z.object({ id, start: tick, end: tick })).max(20_000),
+  }),
+);
 export type Baseline = z.infer<typeof baselineSchema>;
 
 /** What of a plan a job is measured against: its tasks that take hands, in minutes. */
@@ -61,12 +67,14 @@ export function baselineOf({ t0, madeAt, finish, tasks, tickMinutes }: AcceptedP
 }
 
 /** A task that the painter wants then and by those hands, whatever else is planned anew. */
-export const pinSchema = z.object({
-  taskId: id,
-  /** Local time at which it starts. */
-  start: z.iso.datetime({ local: true }),
-  painters: z.array(id).min(1).max(12),
-});
+export const pinSchema = z.lazy(() =>
+  z.object({
+    taskId: id,
+    /** Local time at which it starts. */
+    start: localTime,
+    painters: z.array(id).min(1).max(12),
+  }),
+);
 export type Pin = z.infer<typeof pinSchema>;
 
 /**
@@ -76,25 +84,27 @@ export type Pin = z.infer<typeof pinSchema>;
 export const LOG_EVENTS = ['started', 'done', 'partly', 'tacky', 'withdrawn'] as const;
 
 /** One stamp: what happened to which task, at what local time, by whom. What nobody said is left out. */
-export const logEntrySchema = z.object({
-  id: z.string().min(1).max(60),
-  at: z.iso.datetime({ local: true }),
-  taskId: id,
-  event: z.enum(LOG_EVENTS),
-  by: z.string().max(60).nullable(),
-  /** Minutes that it took: from its start where that was stamped, otherwise as planned. */
-  minutes: z.number().nonnegative().max(10_000).nullable(),
-  /** Whether those minutes were measured. */
-  isMeasured: z.boolean().optional(),
-  /** For work that was left: the share of it that is done. */
-  share: z.number().min(0).max(1).optional(),
-  /** °C and % where it was done, as the job had them at that moment. */
-  air: z.object({ temperature: z.number().min(-40).max(90), humidity: z.number().min(0).max(100) }).optional(),
-  /** The tin that the coat came from. */
-  tinId: z.string().max(60).optional(),
-  /** The device on which it was stamped, where several are used. */
-  device: z.string().max(40).optional(),
-  /** The earlier stamp that this one corrects or withdraws. */
-  replaces: z.string().max(60).optional(),
-});
+export const logEntrySchema = z.lazy(() =>
+  z.object({
+    id: z.string().min(1).max(60),
+    at: localTime,
+    taskId: id,
+    event: z.enum(LOG_EVENTS),
+    by: z.string().max(60).nullable(),
+    /** Minutes that it took: from its start where that was stamped, otherwise as planned. */
+    minutes: z.number().nonnegative().max(10_000).nullable(),
+    /** Whether those minutes were measured. */
+    isMeasured: z.boolean().optional(),
+    /** For work that was left: the share of it that is done. */
+    share: z.number().min(0).max(1).optional(),
+    /** °C and % where it was done, as the job had them at that moment. */
+    air: z.object({ temperature: z.number().min(-40).max(90), humidity: z.number().min(0).max(100) }).optional(),
+    /** The tin that the coat came from. */
+    tinId: z.string().max(60).optional(),
+    /** The device on which it was stamped, where several are used. */
+    device: z.string().max(40).optional(),
+    /** The earlier stamp that this one corrects or withdraws. */
+    replaces: z.string().max(60).optional(),
+  }),
+);
 export type LogEntry = z.infer<typeof logEntrySchema>;

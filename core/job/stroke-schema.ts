@@ -24,24 +24,26 @@ export const WALL_SCHOOLS = ['trim-first', 'walls-first'] as const;
 export type WallSchool = (typeof WALL_SCHOOLS)[number];
 
 /** How pieces of a kind, of one group, take a product: in which order, with what, by how many. */
-export const strokeChoiceSchema = z.object({
-  groupId: z.string().min(1).max(60),
-  kind: z.enum(PIECE_KINDS),
-  product: z.string().min(1).max(60),
-  face: z.enum(FACE_SCHOOLS),
-  edges: z.enum(EDGE_SCHOOLS),
-  walls: z.enum(WALL_SCHOOLS),
-  application: z.enum(APPLICATIONS),
-  /** How far along a rail or a skirting is painted from one stand, in mm. */
-  reach: z
-    .number()
-    .min(200, 'A stretch is 200 mm long at least.')
-    .max(4000, 'Nobody reaches further than 4,000 mm from one stand.'),
-  painters: z.union([z.literal(1), z.literal(2)]),
-  conditioner: z.boolean(),
-  /** Whether one stops at a joint and goes on when what is there is touch dry, where a lap would go off. */
-  breaks: z.boolean(),
-  /** Ids of strokes in an order of its own; null for the school's. */
-  order: z.array(z.string().min(1).max(120)).max(3000, 'An order has up to 3000 strokes.').nullable(),
-});
+export const strokeChoiceSchema = z.lazy(() =>
+  z.object({
+    groupId: z.string().min(1).max(60),
+    kind: z.enum(PIECE_KINDS),
+    product: z.string().min(1).max(60),
+    face: z.enum(FACE_SCHOOLS),
+    edges: z.enum(EDGE_SCHOOLS),
+    walls: z.enum(WALL_SCHOOLS),
+    application: z.enum(APPLICATIONS),
+    /** How far along a rail or a skirting is painted from one stand, in mm. */
+    reach: z
+      .number()
+      .min(200, 'A stretch is 200 mm long at least.')
+      .max(4000, 'Nobody reaches further than 4,000 mm from one stand.'),
+    painters: z.union([z.literal(1), z.literal(2)]),
+    conditioner: z.boolean(),
+    /** Whether one stops at a joint and goes on when what is there is touch dry, where a lap would go off. */
+    breaks: z.boolean(),
+    /** Ids of strokes in an order of its own; null for the school's. */
+    order: z.array(z.string().min(1).max(120)).max(3000, 'An order has up to 3000 strokes.').nullable(),
+  }),
+);
 export type StrokeChoice = z.infer<typeof strokeChoiceSchema>;

@@ -2,12 +2,14 @@ import { z } from 'zod';
 import { AS_DEFAULT, entryFields } from './entry.ts';
 
 /** Paper or sponge, and what it is for. */
-export const abrasiveSchema = z.object({
-  ...entryFields,
-  grit: z.number().int().min(24).max(3000),
-  wet: z.boolean(),
-  for: z.enum(['bare', 'key', 'denib', 'profile']),
-});
+export const abrasiveSchema = z.lazy(() =>
+  z.object({
+    ...entryFields(),
+    grit: z.number().int().min(24).max(3000),
+    wet: z.boolean(),
+    for: z.enum(['bare', 'key', 'denib', 'profile']),
+  }),
+);
 export type Abrasive = z.infer<typeof abrasiveSchema>;
 
 const paper = (grit: number, use: Abrasive['for'], note: string): Abrasive => ({

@@ -6,21 +6,23 @@ export const SOILS = ['grease', 'wax', 'mould', 'chalk', 'salts'] as const;
 export type Soil = (typeof SOILS)[number];
 
 /** A cleaner: how it is mixed, what it takes off and leaves behind, and how long the washed surface takes to dry. */
-export const cleanerSchema = z.object({
-  ...entryFields,
-  /** mL of cleaner per litre of water actually in the bucket; null when used as it comes. */
-  dilution: z.number().positive().max(1000, 'More than 1,000 mL a litre is no dilution.').nullable(),
-  rinse: z.boolean(),
-  /** Hours at 23 °C and 50 % RH until the washed surface is dry. */
-  dryHours: hours,
-  removes: z.array(z.enum(SOILS)),
-  /** What stays on the surface when it is not rinsed. */
-  residue: z.enum(['none', 'phosphate', 'soap', 'bleach']),
-  /** Whether it also dulls a gloss. */
-  deglosses: z.boolean(),
-  /** Whether it etches bare galvanised steel. */
-  etches: z.boolean(),
-});
+export const cleanerSchema = z.lazy(() =>
+  z.object({
+    ...entryFields(),
+    /** mL of cleaner per litre of water actually in the bucket; null when used as it comes. */
+    dilution: z.number().positive().max(1000, 'More than 1,000 mL a litre is no dilution.').nullable(),
+    rinse: z.boolean(),
+    /** Hours at 23 °C and 50 % RH until the washed surface is dry. */
+    dryHours: hours,
+    removes: z.array(z.enum(SOILS)),
+    /** What stays on the surface when it is not rinsed. */
+    residue: z.enum(['none', 'phosphate', 'soap', 'bleach']),
+    /** Whether it also dulls a gloss. */
+    deglosses: z.boolean(),
+    /** Whether it etches bare galvanised steel. */
+    etches: z.boolean(),
+  }),
+);
 export type Cleaner = z.infer<typeof cleanerSchema>;
 
 const cleaner = (stated: Pick<Cleaner, 'id' | 'name' | 'dilution' | 'dryHours'> & Partial<Cleaner>): Cleaner => ({

@@ -14,111 +14,113 @@ export const THINNERS = ['water', 'spirit', 'alcohol', 'its own'] as const;
 export type Sheen = (typeof SHEENS)[number];
 
 /** A coating as its tin states it: hours at the reference climate (23 °C, 50 % RH), °C, %, µm, minutes, litres. */
-export const coatingSchema = z
-  .object({
-    ...entryFields,
-    role: z.enum(['primer', 'topcoat', 'sealer']),
-    /** The binder decides what it sticks to and what sticks to it. */
-    family: z.enum(['acrylic', 'alkyd-waterborne', 'oil', 'shellac', 'two-part', 'mineral']),
-    exposure: z.enum(['inside', 'outside', 'both']),
-    /** First kind to touch dry, then the other where there are two. */
-    drying: z.array(z.enum(DRYING_KIND_IDS)).min(1).max(2),
-    volumeSolids: z
-      .number()
-      .min(5, 'Under 5 % solids is no paint. Check the tin.')
-      .max(100, 'Solids are a share of the paint: 100 % at most.'),
-    dryFilm: z.number().min(5).max(500),
-    openTime: z.number().min(1).max(240),
-    hours: z.object({
-      touch: hours,
-      handle: hours,
-      recoat: hours,
-      rehang: hours,
-      close: hours,
-      wash: hours.nullable(),
-      full: hours,
-    }),
-    /** Later than this (clock hours) it must be abraded again; null when the tin sets no limit. */
-    recoatMax: hours.nullable(),
-    minTemperature: z.number().min(-10).max(30),
-    /** Neither air nor surface may be warmer while it is put on. */
-    maxTemperature: z.number().min(15).max(60),
-    maxHumidity: z.number().min(30).max(100),
-    /** Not to be put on where the sun lies on the face. */
-    notInSun: z.boolean(),
-    /** Hours without rain after it was put on. */
-    rainSafe: hours,
-    /** Hours at the reference climate; null for one-part products. */
-    potLife: z.number().positive().max(72).nullable(),
-    /** Parts of base to one part of hardener, by volume; null for one-part products. */
-    hardenerRatio: z.number().min(0.5).max(100, 'Over 100 parts to one nobody measures. Check the tin.').nullable(),
-    /** Minutes that a mixed pot stands before use; null for none. */
-    induction: z.number().min(0).max(120).nullable(),
-    /** kg/L, of the paint or the base. */
-    density: z.number().min(0.6, 'Paint weighs 0.6 to 3 kg a litre.').max(3, 'Paint weighs 0.6 to 3 kg a litre.'),
-    hardenerDensity: z.number().min(0.6).max(3).nullable(),
-    thinner: z.enum(THINNERS),
-    /** % of its volume. */
-    mostThinning: z.number().min(0).max(30),
-    bondsTo: z.array(z.enum(['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl'])),
-    blocksStains: z.boolean(),
-    /** Whether it may go straight onto sound paint, or onto what it bonds to, without a primer. */
-    selfPriming: z.boolean(),
-    /** Dries clear, so that it hides nothing and missed spots do not show. */
-    clear: z.boolean(),
-    /** Made for the spray gun alone. */
-    sprayOnly: z.boolean(),
-    /** Made for inside, and allowed outside as a spot primer under other coats. */
-    spotsOutside: z.boolean(),
-    /** Whether its base stands dark colours on plastic in the sun. */
-    darkOnPlastic: z.boolean(),
-    /** What it is made for, where that is not joinery at large. */
-    madeFor: z.array(z.enum(TRAIT_IDS)).max(4),
-    sheens: z.array(z.enum(SHEENS)).max(3),
-    /** How well the cured film stands hands and knocks, from 1 to 5: a judgement, to be changed by experience. */
-    toughness: z.number().int().min(1).max(5),
-    spoiledByPhosphate: z.boolean(),
-    tins: z
-      .array(z.object({ litres: z.number().positive().max(50), price: z.number().nonnegative().max(10000) }))
-      .min(1, 'State at least one tin that is on sale.')
-      .max(8),
-    /** Hours to recoat that the tin states at other temperatures: two or more are fitted. */
-    recoatAt: z.array(z.object({ temperature: z.number().min(-10).max(50), hours })).max(6),
-  })
-  .superRefine(
-    ({ hours: stated, recoatMax, recoatAt, potLife, hardenerRatio, minTemperature, maxTemperature }, context) => {
-      if (hardenerRatio !== null && potLife === null) {
-        const message = 'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.';
-        context.addIssue({ code: 'custom', path: ['potLife'], message });
-      }
-      if (maxTemperature <= minTemperature) {
-        const message = `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`;
-        context.addIssue({ code: 'custom', path: ['maxTemperature'], message });
-      }
-      if (recoatMax !== null && recoatMax < stated.recoat) {
-        const message = `The recoat window can’t close after ${recoatMax} h, before it opens after ${stated.recoat} h. Check the tin.`;
-        context.addIssue({ code: 'custom', path: ['recoatMax'], message });
-      }
-      const fit = fitHours(recoatAt);
-      if (recoatAt.length >= 2 && (fit === null || fit.slope <= 0)) {
-        const message =
-          'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.';
-        context.addIssue({ code: 'custom', path: ['recoatAt'], message });
-      }
-      let before: DryingStage | null = null;
-      for (const stage of STAGES) {
-        const reached = stated[stage];
-        if (reached === null) continue;
-        const earlier = before === null ? null : stated[before];
-        if (before !== null && earlier !== null && reached < earlier) {
-          const message = `“${stage}” after ${reached} h can’t come before “${before}” after ${earlier} h. Check the tin.`;
-          context.addIssue({ code: 'custom', path: ['hours', stage], message });
-          return;
+export const coatingSchema = z.lazy(() =>
+  z
+    .object({
+      ...entryFields(),
+      role: z.enum(['primer', 'topcoat', 'sealer']),
+      /** The binder decides what it sticks to and what sticks to it. */
+      family: z.enum(['acrylic', 'alkyd-waterborne', 'oil', 'shellac', 'two-part', 'mineral']),
+      exposure: z.enum(['inside', 'outside', 'both']),
+      /** First kind to touch dry, then the other where there are two. */
+      drying: z.array(z.enum(DRYING_KIND_IDS)).min(1).max(2),
+      volumeSolids: z
+        .number()
+        .min(5, 'Under 5 % solids is no paint. Check the tin.')
+        .max(100, 'Solids are a share of the paint: 100 % at most.'),
+      dryFilm: z.number().min(5).max(500),
+      openTime: z.number().min(1).max(240),
+      hours: z.object({
+        touch: hours,
+        handle: hours,
+        recoat: hours,
+        rehang: hours,
+        close: hours,
+        wash: hours.nullable(),
+        full: hours,
+      }),
+      /** Later than this (clock hours) it must be abraded again; null when the tin sets no limit. */
+      recoatMax: hours.nullable(),
+      minTemperature: z.number().min(-10).max(30),
+      /** Neither air nor surface may be warmer while it is put on. */
+      maxTemperature: z.number().min(15).max(60),
+      maxHumidity: z.number().min(30).max(100),
+      /** Not to be put on where the sun lies on the face. */
+      notInSun: z.boolean(),
+      /** Hours without rain after it was put on. */
+      rainSafe: hours,
+      /** Hours at the reference climate; null for one-part products. */
+      potLife: z.number().positive().max(72).nullable(),
+      /** Parts of base to one part of hardener, by volume; null for one-part products. */
+      hardenerRatio: z.number().min(0.5).max(100, 'Over 100 parts to one nobody measures. Check the tin.').nullable(),
+      /** Minutes that a mixed pot stands before use; null for none. */
+      induction: z.number().min(0).max(120).nullable(),
+      /** kg/L, of the paint or the base. */
+      density: z.number().min(0.6, 'Paint weighs 0.6 to 3 kg a litre.').max(3, 'Paint weighs 0.6 to 3 kg a litre.'),
+      hardenerDensity: z.number().min(0.6).max(3).nullable(),
+      thinner: z.enum(THINNERS),
+      /** % of its volume. */
+      mostThinning: z.number().min(0).max(30),
+      bondsTo: z.array(z.enum(['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl'])),
+      blocksStains: z.boolean(),
+      /** Whether it may go straight onto sound paint, or onto what it bonds to, without a primer. */
+      selfPriming: z.boolean(),
+      /** Dries clear, so that it hides nothing and missed spots do not show. */
+      clear: z.boolean(),
+      /** Made for the spray gun alone. */
+      sprayOnly: z.boolean(),
+      /** Made for inside, and allowed outside as a spot primer under other coats. */
+      spotsOutside: z.boolean(),
+      /** Whether its base stands dark colours on plastic in the sun. */
+      darkOnPlastic: z.boolean(),
+      /** What it is made for, where that is not joinery at large. */
+      madeFor: z.array(z.enum(TRAIT_IDS)).max(4),
+      sheens: z.array(z.enum(SHEENS)).max(3),
+      /** How well the cured film stands hands and knocks, from 1 to 5: a judgement, to be changed by experience. */
+      toughness: z.number().int().min(1).max(5),
+      spoiledByPhosphate: z.boolean(),
+      tins: z
+        .array(z.object({ litres: z.number().positive().max(50), price: z.number().nonnegative().max(10000) }))
+        .min(1, 'State at least one tin that is on sale.')
+        .max(8),
+      /** Hours to recoat that the tin states at other temperatures: two or more are fitted. */
+      recoatAt: z.array(z.object({ temperature: z.number().min(-10).max(50), hours })).max(6),
+    })
+    .superRefine(
+      ({ hours: stated, recoatMax, recoatAt, potLife, hardenerRatio, minTemperature, maxTemperature }, context) => {
+        if (hardenerRatio !== null && potLife === null) {
+          const message = 'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.';
+          context.addIssue({ code: 'custom', path: ['potLife'], message });
         }
-        before = stage;
-      }
-    },
-  );
+        if (maxTemperature <= minTemperature) {
+          const message = `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`;
+          context.addIssue({ code: 'custom', path: ['maxTemperature'], message });
+        }
+        if (recoatMax !== null && recoatMax < stated.recoat) {
+          const message = `The recoat window can’t close after ${recoatMax} h, before it opens after ${stated.recoat} h. Check the tin.`;
+          context.addIssue({ code: 'custom', path: ['recoatMax'], message });
+        }
+        const fit = fitHours(recoatAt);
+        if (recoatAt.length >= 2 && (fit === null || fit.slope <= 0)) {
+          const message =
+            'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.';
+          context.addIssue({ code: 'custom', path: ['recoatAt'], message });
+        }
+        let before: DryingStage | null = null;
+        for (const stage of STAGES) {
+          const reached = stated[stage];
+          if (reached === null) continue;
+          const earlier = before === null ? null : stated[before];
+          if (before !== null && earlier !== null && reached < earlier) {
+            const message = `“${stage}” after ${reached} h can’t come before “${before}” after ${earlier} h. Check the tin.`;
+            context.addIssue({ code: 'custom', path: ['hours', stage], message });
+            return;
+          }
+          before = stage;
+        }
+      },
+    ),
+);
 export type Coating = z.infer<typeof coatingSchema>;
 
 /** What a coating is unless its entry says otherwise. */

@@ -5,13 +5,15 @@ import { HAZARD_IDS } from './hazards.ts';
 export const FIGURE_SOURCES = { tin: 'the tin', sheet: 'the data sheet', own: 'own experience' } as const;
 export type FigureSource = keyof typeof FIGURE_SOURCES;
 
-const statedFigure = z.object({
-  from: z.enum(Object.keys(FIGURE_SOURCES) as [FigureSource, ...FigureSource[]]),
-  on: z.iso.date(),
-});
+const statedFigure = z.lazy(() =>
+  z.object({
+    from: z.enum(Object.keys(FIGURE_SOURCES) as [FigureSource, ...FigureSource[]]),
+    on: z.iso.date(),
+  }),
+);
 
 /** What every entry of the shelf has. */
-export const entryFields = {
+export const entryFields = () => ({
   id: z.string().min(1).max(60),
   name: z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name under 80 characters.'),
   note: z.string().max(300, 'Keep the note under 300 characters.'),
@@ -20,13 +22,12 @@ export const entryFields = {
   archived: z.boolean(),
   /** By figure, such as `hours.recoat`: where it was read, and when. */
   stated: z.record(z.string().max(40), statedFigure),
-};
+});
 
 /** Hours, at the reference climate of 23 °C and 50 % RH unless said otherwise. */
-export const hours = z
-  .number()
-  .positive('Hours are more than 0.')
-  .max(5000, 'More than 5,000 h is over half a year. Check the tin.');
+export const hours = z.lazy(() =>
+  z.number().positive('Hours are more than 0.').max(5000, 'More than 5,000 h is over half a year. Check the tin.'),
+);
 
 /** What an entry of the default shelf starts with. */
 export const AS_DEFAULT = { note: '', hazards: [], archived: false, stated: {} };

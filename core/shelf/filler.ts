@@ -2,18 +2,20 @@ import { z } from 'zod';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
 /** What fills: grain, holes and dents, rotten or broken wood, hairline joints. */
-export const fillerSchema = z.object({
-  ...entryFields,
-  fills: z.enum(['grain', 'holes', 'repair', 'joints']),
-  /** Hours at 23 °C and 50 % RH until it can be sanded, or coated where it is not sanded. */
-  dryHours: hours,
-  exposure: z.enum(['inside', 'both']),
-  /** Minutes to mixing and working it off; null for what comes ready. */
-  potLife: z.number().positive().max(600).nullable(),
-  sands: z.enum(['well', 'badly', 'not']),
-  /** How many passes are usual. */
-  passes: z.number().int().min(1).max(4),
-});
+export const fillerSchema = z.lazy(() =>
+  z.object({
+    ...entryFields(),
+    fills: z.enum(['grain', 'holes', 'repair', 'joints']),
+    /** Hours at 23 °C and 50 % RH until it can be sanded, or coated where it is not sanded. */
+    dryHours: hours,
+    exposure: z.enum(['inside', 'both']),
+    /** Minutes to mixing and working it off; null for what comes ready. */
+    potLife: z.number().positive().max(600).nullable(),
+    sands: z.enum(['well', 'badly', 'not']),
+    /** How many passes are usual. */
+    passes: z.number().int().min(1).max(4),
+  }),
+);
 export type Filler = z.infer<typeof fillerSchema>;
 
 const filler = (stated: Pick<Filler, 'id' | 'name' | 'fills' | 'dryHours'> & Partial<Filler>): Filler => ({

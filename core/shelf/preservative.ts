@@ -2,11 +2,13 @@ import { z } from 'zod';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
 /** Water-repellent preservative for bare wood outside. */
-export const preservativeSchema = z.object({
-  ...entryFields,
-  /** Hours at 23 °C and 50 % RH before it may be primed. */
-  dryHours: hours,
-});
+export const preservativeSchema = z.lazy(() =>
+  z.object({
+    ...entryFields(),
+    /** Hours at 23 °C and 50 % RH before it may be primed. */
+    dryHours: hours,
+  }),
+);
 export type Preservative = z.infer<typeof preservativeSchema>;
 
 /** The default preservative. */

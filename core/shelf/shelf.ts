@@ -9,13 +9,15 @@ import { DEFAULT_PRESERVATIVES, preservativeSchema } from './preservative.ts';
 const MOST_ENTRIES = 200;
 
 /** A shelf: what there is to clean, fill, sand, preserve and coat with. */
-export const shelfSchema = z.object({
-  coatings: z.array(coatingSchema).max(MOST_ENTRIES),
-  cleaners: z.array(cleanerSchema).max(MOST_ENTRIES),
-  fillers: z.array(fillerSchema).max(MOST_ENTRIES),
-  abrasives: z.array(abrasiveSchema).max(MOST_ENTRIES),
-  preservatives: z.array(preservativeSchema).max(MOST_ENTRIES),
-});
+export const shelfSchema = z.lazy(() =>
+  z.object({
+    coatings: z.array(coatingSchema).max(MOST_ENTRIES),
+    cleaners: z.array(cleanerSchema).max(MOST_ENTRIES),
+    fillers: z.array(fillerSchema).max(MOST_ENTRIES),
+    abrasives: z.array(abrasiveSchema).max(MOST_ENTRIES),
+    preservatives: z.array(preservativeSchema).max(MOST_ENTRIES),
+  }),
+);
 export type Shelf = z.infer<typeof shelfSchema>;
 
 /** The compartments of a shelf, with what one entry is called. */

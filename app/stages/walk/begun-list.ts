@@ -4,10 +4,12 @@ import { guessMapping, parseTable } from '../../../core/exchange/pieces-csv.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 
 const columnIds = COLUMNS.map(({ id }) => id);
-const begunListSchema = z.object({
-  table: z.object({ names: z.array(z.string()), rows: z.array(z.array(z.string())) }),
-  mapping: z.array(z.enum(columnIds).nullable()),
-});
+const begunListSchema = z.lazy(() =>
+  z.object({
+    table: z.object({ names: z.array(z.string()), rows: z.array(z.array(z.string())) }),
+    mapping: z.array(z.enum(columnIds).nullable()),
+  }),
+);
 /** A list that is being taken in: its cells, as they may have been mended, and what its columns mean. */
 export type BegunList = z.infer<typeof begunListSchema>;
 

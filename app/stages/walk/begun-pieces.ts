@@ -4,13 +4,15 @@ import { statedPieceSchema } from '../../../core/job/piece-schema.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import { drafts } from '../../store/drafts.ts';
 
-const begunSchema = z.object({
-  kind: z.enum(PIECE_KINDS),
-  piece: statedPieceSchema,
-  count: z.string().max(20),
-  /** How often sizes were begun anew: fields of each time have names of their own. */
-  round: z.number().int().default(0),
-});
+const begunSchema = z.lazy(() =>
+  z.object({
+    kind: z.enum(PIECE_KINDS),
+    piece: statedPieceSchema,
+    count: z.string().max(20),
+    /** How often sizes were begun anew: fields of each time have names of their own. */
+    round: z.number().int().default(0),
+  }),
+);
 /** Pieces that are being entered and not added yet. */
 export type BegunPieces = z.infer<typeof begunSchema>;
 

@@ -5,7 +5,7 @@ import { command, entryOf } from './definition.ts';
 
 /** Changes the bucket in which tins are boxed, or the least that can be measured. */
 export const changeMixing = command({
-  args: jobSchema.shape.mixing.partial(),
+  args: () => jobSchema.unwrap().shape.mixing.unwrap().partial(),
   label: (mixing) => `Change ${Object.keys(mixing).join(', ')} of mixing`,
   change(draft, mixing) {
     for (const [key, value] of Object.entries(mixing)) {
@@ -16,7 +16,7 @@ export const changeMixing = command({
 
 /** Adds a recipe, or changes the one with its id. */
 export const stateRecipe = command({
-  args: z.object({ recipe: recipeSchema }),
+  args: () => z.object({ recipe: recipeSchema }),
   label: ({ recipe }) => `State the recipe ${recipe.name}`,
   change(draft, { recipe }) {
     const index = draft.recipes.findIndex(({ id }) => id === recipe.id);
@@ -27,7 +27,7 @@ export const stateRecipe = command({
 
 /** Takes a recipe out of the job. */
 export const removeRecipe = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: ({ id }, job) => `Remove the recipe ${job.recipes.find((recipe) => recipe.id === id)?.name ?? ''}`,
   change(draft, { id }) {
     entryOf(draft.recipes, id, 'recipe');
@@ -37,7 +37,7 @@ export const removeRecipe = command({
 
 /** Changes rates, shares and prices. */
 export const changePricing = command({
-  args: jobSchema.shape.pricing.partial(),
+  args: () => jobSchema.unwrap().shape.pricing.unwrap().partial(),
   label: (pricing) => `Change ${Object.keys(pricing).join(', ')} of the price`,
   change(draft, pricing) {
     for (const [key, value] of Object.entries(pricing)) {

@@ -1,5 +1,5 @@
 import type { Draft } from 'immer';
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { Job } from '../schema.ts';
 
 /** Thrown inside a command to refuse it, with a message for the painter. Nothing is changed. */
@@ -15,9 +15,13 @@ export interface Command<A = unknown> {
   change(draft: Draft<Job>, args: A): void;
 }
 
-/** Keeps a command's argument type while it is defined. */
-export function command<A>(definition: Command<A>): Command<A> {
-  return definition;
+/** A command as it is defined: its check is built when the command is first given. */
+interface CommandDefinition<A> extends Omit<Command<A>, 'args'> {
+  args(): z.ZodType<A>;
+}
+
+export function command<A>({ args, ...definition }: CommandDefinition<A>): Command<A> {
+  return { ...definition, args: z.lazy(args) };
 }
 
 /** The entry of a list with this id. Refuses when it is gone, as after an undo in another tab. */

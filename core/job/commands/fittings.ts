@@ -8,13 +8,14 @@ const markOf = (job: Job, id: string): string => job.pieces.find((piece) => piec
 
 /** States how many of a hardware item there are, were counted into the bag, and are out of it and back on the piece. */
 export const countHardware = command({
-  args: z.object({
-    id: z.string(),
-    item: z.number().int().min(0),
-    count: hardwareSchema.shape.count.optional(),
-    bagged: hardwareSchema.shape.bagged.optional(),
-    fitted: hardwareSchema.shape.fitted.optional(),
-  }),
+  args: () =>
+    z.object({
+      id: z.string(),
+      item: z.number().int().min(0),
+      count: hardwareSchema.unwrap().shape.count.optional(),
+      bagged: hardwareSchema.unwrap().shape.bagged.optional(),
+      fitted: hardwareSchema.unwrap().shape.fitted.optional(),
+    }),
   label: ({ id }, job) => `Count the bag of ${markOf(job, id)}`,
   change(draft, { id, item, count, bagged, fitted }) {
     const entry = entryOf(draft.pieces, id, 'piece').hardware[item];
@@ -27,7 +28,8 @@ export const countHardware = command({
 
 /** Adds an item to a piece's bag. */
 export const addHardware = command({
-  args: z.object({ id: z.string(), name: hardwareSchema.shape.name, count: hardwareSchema.shape.count }),
+  args: () =>
+    z.object({ id: z.string(), name: hardwareSchema.unwrap().shape.name, count: hardwareSchema.unwrap().shape.count }),
   label: ({ id, name }, job) => `Add ${name} to ${markOf(job, id)}`,
   change(draft, { id, name, count }) {
     const { hardware } = entryOf(draft.pieces, id, 'piece');
@@ -40,7 +42,7 @@ export const addHardware = command({
 
 /** Takes an item out of a piece's bag. */
 export const removeHardware = command({
-  args: z.object({ id: z.string(), item: z.number().int().min(0) }),
+  args: () => z.object({ id: z.string(), item: z.number().int().min(0) }),
   label: ({ id }, job) => `Take hardware off the list of ${markOf(job, id)}`,
   change(draft, { id, item }) {
     const { hardware } = entryOf(draft.pieces, id, 'piece');
@@ -51,7 +53,7 @@ export const removeHardware = command({
 
 /** States how many old holes of a piece are filled. */
 export const fillHoles = command({
-  args: z.object({ ids: z.array(z.string()).min(1).max(2000), count: z.number().int().min(0).max(60) }),
+  args: () => z.object({ ids: z.array(z.string()).min(1).max(2000), count: z.number().int().min(0).max(60) }),
   label: ({ ids, count }, job) =>
     `Fill ${count} holes of ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`}`,
   change(draft, { ids, count }) {
@@ -61,7 +63,7 @@ export const fillHoles = command({
 
 /** Adds new holes to pieces, or changes those with the same id. Like pieces are drilled by one template. */
 export const stateDrilling = command({
-  args: z.object({ ids: z.array(z.string()).min(1).max(2000), drilling: drillingSchema }),
+  args: () => z.object({ ids: z.array(z.string()).min(1).max(2000), drilling: drillingSchema }),
   label: ({ ids, drilling }, job) =>
     `Drill ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`} for ${drilling.name}`,
   change(draft, { ids, drilling }) {
@@ -76,7 +78,7 @@ export const stateDrilling = command({
 
 /** Gives pieces the filled and the new holes of another, instead of their own: like pieces share one template. */
 export const copyHoles = command({
-  args: z.object({ from: z.string(), ids: z.array(z.string()).min(1).max(2000) }),
+  args: () => z.object({ from: z.string(), ids: z.array(z.string()).min(1).max(2000) }),
   label: ({ from, ids }, job) =>
     `Holes of ${markOf(job, from)} on ${ids.length} ${ids.length === 1 ? 'piece' : 'pieces'}`,
   change(draft, { from, ids }) {
@@ -87,7 +89,7 @@ export const copyHoles = command({
 
 /** Takes new holes off a piece's list. */
 export const removeDrilling = command({
-  args: z.object({ id: z.string(), drillingId: z.string() }),
+  args: () => z.object({ id: z.string(), drillingId: z.string() }),
   label: ({ id }, job) => `Drill less on ${markOf(job, id)}`,
   change(draft, { id, drillingId }) {
     const piece = entryOf(draft.pieces, id, 'piece');
@@ -97,11 +99,12 @@ export const removeDrilling = command({
 
 /** Ticks holes of a piece: how many old ones are filled, or one new one as drilled or not. */
 export const tickHoles = command({
-  args: z.object({
-    id: z.string(),
-    filled: z.number().int().min(0).max(60).optional(),
-    drilling: z.object({ id: z.string(), isDrilled: z.boolean() }).optional(),
-  }),
+  args: () =>
+    z.object({
+      id: z.string(),
+      filled: z.number().int().min(0).max(60).optional(),
+      drilling: z.object({ id: z.string(), isDrilled: z.boolean() }).optional(),
+    }),
   label: ({ id }, job) => `Holes of ${markOf(job, id)}`,
   change(draft, { id, filled, drilling }) {
     const { holesDone, drillings } = entryOf(draft.pieces, id, 'piece');
@@ -115,7 +118,7 @@ export const tickHoles = command({
 
 /** States what keeps a piece's soft coat off its stop, or that nothing does any more. */
 export const keepApart = command({
-  args: z.object({ id: z.string(), keptApart: pieceSchema.shape.keptApart }),
+  args: () => z.object({ id: z.string(), keptApart: pieceSchema.unwrap().shape.keptApart }),
   label: ({ id, keptApart }, job) =>
     keptApart === null ? `Let ${markOf(job, id)} close` : `Keep ${markOf(job, id)} off its stop`,
   change(draft, { id, keptApart }) {

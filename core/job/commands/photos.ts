@@ -7,7 +7,7 @@ const markOf = (job: Job, id: string): string => job.pieces.find((piece) => piec
 
 /** Adds a photo to a piece, or changes the caption and spots of the one with its id. */
 export const statePhoto = command({
-  args: z.object({ id: z.string(), photo: photoSchema }),
+  args: () => z.object({ id: z.string(), photo: photoSchema }),
   label: ({ id }, job) => `Photo of ${markOf(job, id)}`,
   change(draft, { id, photo }) {
     const { photos } = entryOf(draft.pieces, id, 'piece');
@@ -19,7 +19,7 @@ export const statePhoto = command({
 
 /** Takes a photo off a piece. The picture is kept as long as undo could bring it back. */
 export const removePhoto = command({
-  args: z.object({ id: z.string(), photoId: z.string() }),
+  args: () => z.object({ id: z.string(), photoId: z.string() }),
   label: ({ id }, job) => `Take a photo off ${markOf(job, id)}`,
   change(draft, { id, photoId }) {
     const piece = entryOf(draft.pieces, id, 'piece');

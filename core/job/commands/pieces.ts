@@ -9,7 +9,7 @@ import { roomSchema, type Job } from '../schema.ts';
 import { NOTHING_DONE } from '../usual-piece.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 
-const ids = z.array(z.string()).min(1).max(2000);
+const ids = z.lazy(() => z.array(z.string()).min(1).max(2000));
 
 function place(draft: Draft<Job>, pieces: Draft<Piece>[], after?: string): void {
   const index = after === undefined ? -1 : draft.pieces.findIndex((piece) => piece.id === after);
@@ -42,7 +42,7 @@ const countedKinds = (kinds: readonly PieceKind[]): string => {
 
 /** Adds like pieces, each with the next mark. `ids` are new and their number says how many. */
 export const addPieces = command({
-  args: z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
+  args: () => z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
   label: ({ ids: added, kind }) => `Add ${countedKinds(added.map(() => kind))}`,
   change(draft, { ids: added, kind, piece }) {
     const marks = nextMarks(marksOf(draft), kind, added.length);
@@ -52,13 +52,14 @@ export const addPieces = command({
 
 /** Adds pieces of any kinds at once, with the rooms that are new with them: a typed line, a pasted list. */
 export const survey = command({
-  args: z.object({
-    rooms: z.array(roomSchema).max(200),
-    pieces: z
-      .array(z.object({ id: z.string(), kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }))
-      .min(1)
-      .max(2000),
-  }),
+  args: () =>
+    z.object({
+      rooms: z.array(roomSchema).max(200),
+      pieces: z
+        .array(z.object({ id: z.string(), kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }))
+        .min(1)
+        .max(2000),
+    }),
   label: ({ pieces }) => `Add ${countedKinds(pieces.map(({ kind }) => kind))}`,
   change(draft, { rooms, pieces }) {
     // Rooms that another tab made meanwhile are not made twice.
@@ -76,7 +77,7 @@ export const survey = command({
 
 /** Copies a piece, with its build-up's group and new marks; the copies stand after it. Photos stay with the original. */
 export const duplicatePiece = command({
-  args: z.object({ id: z.string(), ids }),
+  args: () => z.object({ id: z.string(), ids }),
   label: ({ id, ids: added }, job) =>
     `Copy ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'} ×${added.length}`,
   change(draft, { id, ids: added }) {
@@ -104,8 +105,8 @@ function reshaped(piece: Draft<Piece>, values: Shape): void {
   }
 }
 
-const changedFacts = statedPieceSchema.partial().omit({ shape: true });
-const changedShape = statedPieceSchema.shape.shape.optional();
+const changedFacts = z.lazy(() => statedPieceSchema.unwrap().partial().omit({ shape: true }));
+const changedShape = z.lazy(() => statedPieceSchema.unwrap().shape.shape.optional());
 
 /** Changes pieces one by one; a changed surface moves a piece to the group of its like. */
 function changeEach(
@@ -134,7 +135,7 @@ const marksOfThose = (job: Job, changed: readonly string[]): string => {
 
 /** Changes some stated facts of pieces. `shape` gives single values of their shapes, where their kind has them. */
 export const changePieces = command({
-  args: z.object({ ids, facts: changedFacts, shape: changedShape }),
+  args: () => z.object({ ids, facts: changedFacts, shape: changedShape }),
   label: ({ ids: changed, facts, shape }, job) => {
     const what = [...(shape ? ['sizes'] : []), ...Object.keys(facts)].join(', ') || 'nothing';
     return `Change ${what} of ${marksOfThose(job, changed)}`;
@@ -145,12 +146,13 @@ export const changePieces = command({
 
 /** Changes pieces at once, each in its own way: a column that is set for many, where each kind has its own words. */
 export const revisePieces = command({
-  args: z.object({
-    edits: z
-      .array(z.object({ id: z.string(), facts: changedFacts, shape: changedShape }))
-      .min(1)
-      .max(2000),
-  }),
+  args: () =>
+    z.object({
+      edits: z
+        .array(z.object({ id: z.string(), facts: changedFacts, shape: changedShape }))
+        .min(1)
+        .max(2000),
+    }),
   label: ({ edits }, job) =>
     `Set ${marksOfThose(
       job,
@@ -161,7 +163,7 @@ export const revisePieces = command({
 
 /** Takes pieces out of the job. */
 export const removePieces = command({
-  args: z.object({ ids }),
+  args: () => z.object({ ids }),
   label: ({ ids: gone }, job) =>
     gone.length === 1
       ? `Remove ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}`
@@ -176,7 +178,7 @@ export const removePieces = command({
 
 /** Moves a piece to another position of the list: the order in which they are walked and, all else equal, painted. */
 export const movePiece = command({
-  args: z.object({ id: z.string(), to: z.number().int().min(0) }),
+  args: () => z.object({ id: z.string(), to: z.number().int().min(0) }),
   label: ({ id }, job) => `Move ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'}`,
   change(draft, { id, to }) {
     const piece = entryOf(draft.pieces, id, 'piece');

@@ -4,7 +4,7 @@ import { command, CommandRefused, entryOf } from './definition.ts';
 
 /** Pins tasks to a time and to hands; overtakes what they were pinned to before. */
 export const pinTasks = command({
-  args: z.object({ pins: z.array(pinSchema).min(1).max(500) }),
+  args: () => z.object({ pins: z.array(pinSchema).min(1).max(500) }),
   label: ({ pins }) => (pins.length === 1 ? 'Pin a task' : `Pin ${pins.length} tasks`),
   change(draft, { pins }) {
     const pinned = new Set(pins.map(({ taskId }) => taskId));
@@ -16,7 +16,7 @@ export const pinTasks = command({
 
 /** Lets tasks go that were pinned. */
 export const unpinTasks = command({
-  args: z.object({ taskIds: z.array(z.string()).min(1) }),
+  args: () => z.object({ taskIds: z.array(z.string()).min(1) }),
   label: ({ taskIds }) => (taskIds.length === 1 ? 'Unpin a task' : `Unpin ${taskIds.length} tasks`),
   change(draft, { taskIds }) {
     const loose = new Set(taskIds);

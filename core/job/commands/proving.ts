@@ -9,7 +9,7 @@ import { command, CommandRefused, entryOf } from './definition.ts';
 
 /** Stamps what a test showed. A stamp with a known id is corrected. */
 export const stateFinding = command({
-  args: z.object({ finding: findingSchema }),
+  args: () => z.object({ finding: findingSchema }),
   label: ({ finding }, job) =>
     `${FOUND[finding.found].name}: ${resultInWords(finding.found, finding.result).toLowerCase()} (${
       job.groups.find(({ id }) => id === finding.groupId)?.name ?? 'a group'
@@ -24,7 +24,7 @@ export const stateFinding = command({
 
 /** Strikes a finding out: what it said is unknown again, unless an earlier one stands. */
 export const removeFinding = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: () => 'Strike out a finding',
   change(draft, { id }) {
     entryOf(draft.findings, id, 'finding');
@@ -34,7 +34,7 @@ export const removeFinding = command({
 
 /** Lays a test patch, puts another coat onto it, or reads it. */
 export const statePatch = command({
-  args: z.object({ patch: patchSchema }),
+  args: () => z.object({ patch: patchSchema }),
   label: ({ patch }) => (patch.read === null ? `Test patch on ${patch.where}` : `Read the patch on ${patch.where}`),
   change(draft, { patch }) {
     entryOf(draft.groups, patch.groupId, 'group');
@@ -45,7 +45,7 @@ export const statePatch = command({
 });
 
 export const removePatch = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: () => 'Strike out a test patch',
   change(draft, { id }) {
     entryOf(draft.patches, id, 'test patch');
@@ -62,7 +62,7 @@ function carry<T extends { id: string; groupId: string }>(list: readonly T[], fr
 
 /** Takes pieces out of a group into one of their own, with all that was found and chosen. */
 export const splitGroup = command({
-  args: z.object({ groupId: z.string(), pieceIds: z.array(z.string()).min(1), name: z.string() }),
+  args: () => z.object({ groupId: z.string(), pieceIds: z.array(z.string()).min(1), name: z.string() }),
   label: ({ name }) => `Split off ${name}`,
   change(draft, { groupId, pieceIds, name }) {
     const group = current(entryOf(draft.groups, groupId, 'group'));
@@ -89,7 +89,7 @@ function lastFound(draft: Draft<Job>, groupId: string): Map<string, string> {
 
 /** Puts a group's pieces into another, which keeps its name, colour and build-up. What was found on both must agree. */
 export const mergeGroups = command({
-  args: z.object({ from: z.string(), into: z.string() }),
+  args: () => z.object({ from: z.string(), into: z.string() }),
   label: ({ from, into }, job) => {
     const nameOf = (id: string): string => job.groups.find((group) => group.id === id)?.name ?? 'a group';
     return `Put ${nameOf(from)} into ${nameOf(into)}`;

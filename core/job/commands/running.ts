@@ -8,7 +8,7 @@ import { stateIn } from './stating.ts';
 
 /** Accepts a plan, or what was replanned from now; null puts it away. With `pins`, those take the place of all others. */
 export const acceptPlan = command({
-  args: z.object({ plan: acceptedPlanSchema.nullable(), pins: z.array(pinSchema).optional() }),
+  args: () => z.object({ plan: acceptedPlanSchema.nullable(), pins: z.array(pinSchema).optional() }),
   label: ({ plan }) => (plan === null ? 'Put the plan away' : plan.reason),
   change(draft, { plan, pins }) {
     draft.plan = plan;
@@ -27,7 +27,7 @@ const STAMPED: Readonly<Record<LogEntry['event'], string>> = {
 
 /** Measures the job against the plan that it is worked by now, instead of the first one. */
 export const measureAgainst = command({
-  args: z.object({}),
+  args: () => z.object({}),
   label: () => 'Measure against this plan',
   change(draft) {
     if (draft.plan === null) throw new CommandRefused('There is no plan to measure against: accept one first.');
@@ -37,7 +37,7 @@ export const measureAgainst = command({
 
 /** Writes stamps into the log. What an earlier stamp said wrongly is corrected by one that replaces it. */
 export const stamp = command({
-  args: z.object({ entries: z.array(logEntrySchema).min(1) }),
+  args: () => z.object({ entries: z.array(logEntrySchema).min(1) }),
   label: ({ entries: [first] }) =>
     first?.replaces !== undefined && first.event !== 'withdrawn'
       ? 'Correct a stamp'
@@ -51,7 +51,7 @@ export const stamp = command({
 
 /** Leaves steps out that the build-up asks for. */
 export const leaveOut = command({
-  args: z.object({ steps: z.array(leftOutSchema).min(1).max(500) }),
+  args: () => z.object({ steps: z.array(leftOutSchema).min(1).max(500) }),
   label: ({ steps }) => `Leave out ${steps.length === 1 ? 'a step' : `${steps.length} steps`}`,
   change(draft, { steps }) {
     const known = new Set(draft.leftOut.map(({ taskId }) => taskId));
@@ -61,7 +61,7 @@ export const leaveOut = command({
 
 /** Takes steps in again that were left out. */
 export const takeIn = command({
-  args: z.object({ taskIds: z.array(z.string()).min(1).max(500) }),
+  args: () => z.object({ taskIds: z.array(z.string()).min(1).max(500) }),
   label: () => 'Do it after all',
   change(draft, { taskIds }) {
     const wanted = new Set(taskIds);
@@ -71,14 +71,14 @@ export const takeIn = command({
 
 /** Opens a tin, or changes what is known of the one with its id. */
 export const stateTin = command({
-  args: z.object({ tin: tinSchema }),
+  args: () => z.object({ tin: tinSchema }),
   label: ({ tin }, job) => (job.tins.some(({ id }) => id === tin.id) ? 'Change a tin' : 'Open a tin'),
   change: (draft, { tin }) => stateIn(draft.tins, tin),
 });
 
 /** Takes a tin off the list; stamps that name it keep its id. */
 export const removeTin = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: () => 'Take a tin off the list',
   change(draft, { id }) {
     entryOf(draft.tins, id, 'tin');
@@ -89,7 +89,7 @@ export const removeTin = command({
 
 /** States how much longer a kind of work takes here than by the usual pace; null goes back to the usual. */
 export const statePace = command({
-  args: z.object({ key: z.enum(PACE_KEYS), factor: z.number().nullable() }),
+  args: () => z.object({ key: z.enum(PACE_KEYS), factor: z.number().nullable() }),
   label: ({ key, factor }) => (factor === null ? `Usual pace: ${key}` : `Own pace: ${key}`),
   change(draft, { key, factor }) {
     const { [key]: _stated, ...others } = draft.paces;

@@ -6,7 +6,7 @@ import { current } from 'immer';
 
 /** Takes in what another device has added. What was in already changes nothing. */
 export const takeStamps = command({
-  args: z.object({ entries: ownEntriesSchema }),
+  args: () => z.object({ entries: ownEntriesSchema }),
   label: ({ entries }) => `Take in ${entries.log.length} stamps of another device`,
   change(draft, { entries }) {
     if (!isNews(draft, entries)) throw new CommandRefused('These stamps are in already: nothing was doubled.');
@@ -16,7 +16,7 @@ export const takeStamps = command({
 
 /** Takes the day over as another device has it, and keeps what was added on this one. */
 export const takeDay = command({
-  args: z.object({ job: jobSchema, device: z.string().min(1).max(40), madeAt: z.iso.datetime() }),
+  args: () => z.object({ job: jobSchema, device: z.string().min(1).max(40), madeAt: z.iso.datetime() }),
   label: () => 'Take over the day from another device',
   change(draft, { job, device, madeAt }) {
     if (job.id !== draft.id) throw new CommandRefused('That is the day of another job.');

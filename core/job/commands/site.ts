@@ -7,7 +7,7 @@ import { command, CommandRefused, entryOf } from './definition.ts';
 
 /** Renames the job. */
 export const renameJob = command({
-  args: z.object({ name: jobSchema.shape.name }),
+  args: () => z.object({ name: jobSchema.unwrap().shape.name }),
   label: ({ name }) => `Rename the job to ${name}`,
   change(draft, { name }) {
     draft.name = name;
@@ -16,7 +16,7 @@ export const renameJob = command({
 
 /** Changes units, vocabulary, currency or the job's clock. */
 export const changeSettings = command({
-  args: jobSchema.shape.settings.partial(),
+  args: () => jobSchema.unwrap().shape.settings.unwrap().partial(),
   label: (settings) => `Change ${Object.keys(settings).join(', ')}`,
   change(draft, settings) {
     for (const [key, value] of Object.entries(settings)) {
@@ -27,7 +27,7 @@ export const changeSettings = command({
 
 /** Changes the place, its time zone or the year in which it was built. */
 export const changeSite = command({
-  args: jobSchema.shape.site.partial(),
+  args: () => jobSchema.unwrap().shape.site.partial(),
   label: (site) => `Change ${Object.keys(site).join(', ')} of the site`,
   change(draft, site) {
     for (const [key, value] of Object.entries(site)) {
@@ -38,7 +38,7 @@ export const changeSite = command({
 
 /** Changes the stock that moulding is cut from, the saw's kerf, or what has been cut. */
 export const changeCutting = command({
-  args: jobSchema.shape.cutting.partial(),
+  args: () => jobSchema.unwrap().shape.cutting.unwrap().partial(),
   label: (cutting) => `Change ${Object.keys(cutting).join(', ')} of the cut list`,
   change(draft, cutting) {
     for (const [key, value] of Object.entries(cutting)) {
@@ -49,7 +49,7 @@ export const changeCutting = command({
 
 /** Adds a room, or changes the one with its id. */
 export const stateRoom = command({
-  args: z.object({ room: roomSchema }),
+  args: () => z.object({ room: roomSchema }),
   label: ({ room }) => `State the room ${room.name}`,
   change(draft, { room }) {
     const index = draft.rooms.findIndex((entry) => entry.id === room.id);
@@ -60,7 +60,7 @@ export const stateRoom = command({
 
 /** States that a task of a room is done, at a local time, or that it is open again. */
 export const tickRoomTask = command({
-  args: z.object({ roomId: z.string(), taskId: z.string(), doneAt: roomTaskSchema.shape.doneAt }),
+  args: () => z.object({ roomId: z.string(), taskId: z.string(), doneAt: roomTaskSchema.unwrap().shape.doneAt }),
   label: ({ roomId, doneAt }, job) =>
     `${doneAt === null ? 'Open again' : 'Done'} in ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
   change(draft, { roomId, taskId, doneAt }) {
@@ -70,7 +70,7 @@ export const tickRoomTask = command({
 
 /** Takes an empty room out of the job. */
 export const removeRoom = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: ({ id }, job) => `Remove the room ${job.rooms.find((room) => room.id === id)?.name ?? ''}`,
   change(draft, { id }) {
     const held = draft.pieces.filter((piece) => piece.roomId === id);
@@ -84,7 +84,7 @@ export const removeRoom = command({
 
 /** Adds a climate, or changes the one with its id. */
 export const stateClimate = command({
-  args: z.object({ climate: climateSchema }),
+  args: () => z.object({ climate: climateSchema }),
   label: ({ climate }) => `Change the climate of ${climate.name}`,
   change(draft, { climate }) {
     const index = draft.climates.findIndex(({ id }) => id === climate.id);
@@ -95,7 +95,7 @@ export const stateClimate = command({
 
 /** States that the heating of a climate runs, since a local time, or that it is off. */
 export const switchHeating = command({
-  args: z.object({ climateId: z.string(), onSince: heatingSchema.shape.onSince }),
+  args: () => z.object({ climateId: z.string(), onSince: heatingSchema.unwrap().shape.onSince }),
   label: ({ climateId, onSince }, job) =>
     `Heating ${onSince === null ? 'off' : 'on'}: ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
   change(draft, { climateId, onSince }) {
@@ -108,7 +108,7 @@ export const switchHeating = command({
 
 /** Takes a climate out of the job that no room and no place is in; the last one, and the open air, stay. */
 export const removeClimate = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: ({ id }, job) => `Remove the climate ${job.climates.find((climate) => climate.id === id)?.name ?? ''}`,
   change(draft, { id }) {
     const { whereabouts } = entryOf(draft.climates, id, 'climate');
@@ -123,13 +123,14 @@ export const removeClimate = command({
 
 /** Takes stated hours into a climate: they take the place of what it had for the same hours. */
 export const takeHours = command({
-  args: z.object({
-    climateId: z.string(),
-    hours: climateSchema.shape.stated.shape.hours.min(1),
-    source: climateSchema.shape.stated.shape.taken.element.shape.source,
-    name: climateSchema.shape.stated.shape.taken.element.shape.name,
-    at: climateSchema.shape.stated.shape.taken.element.shape.at,
-  }),
+  args: () =>
+    z.object({
+      climateId: z.string(),
+      hours: climateSchema.unwrap().shape.stated.shape.hours.min(1),
+      source: climateSchema.unwrap().shape.stated.shape.taken.element.shape.source,
+      name: climateSchema.unwrap().shape.stated.shape.taken.element.shape.name,
+      at: climateSchema.unwrap().shape.stated.shape.taken.element.shape.at,
+    }),
   label: ({ climateId, hours }, job) =>
     `Take ${hours.length} hours into ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
   change(draft, { climateId, hours, ...from }) {
@@ -143,7 +144,7 @@ export const takeHours = command({
 
 /** Forgets the stated hours of a climate from a local hour on; its usual day counts again. */
 export const forgetHours = command({
-  args: z.object({ climateId: z.string(), from: statedHourSchema.shape.at }),
+  args: () => z.object({ climateId: z.string(), from: statedHourSchema.unwrap().shape.at }),
   label: ({ climateId }, job) =>
     `Forget hours of ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
   change(draft, { climateId, from }) {
@@ -155,7 +156,7 @@ export const forgetHours = command({
 
 /** Writes readings of instruments, or stages that a finger found reached, into the job. */
 export const takeReadings = command({
-  args: z.object({ readings: z.array(readingSchema).min(1).max(500) }),
+  args: () => z.object({ readings: z.array(readingSchema).min(1).max(500) }),
   label: ({ readings }) => (readings.length === 1 ? 'Log a reading' : `Log ${readings.length} readings`),
   change(draft, { readings }) {
     for (const reading of readings) {
@@ -168,7 +169,7 @@ export const takeReadings = command({
 
 /** Takes a reading out again: it was a slip. */
 export const removeReading = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: () => 'Remove a reading',
   change(draft, { id }) {
     entryOf(draft.readings, id, 'reading');
@@ -178,7 +179,7 @@ export const removeReading = command({
 
 /** Changes a bench or rack. */
 export const changePlace = command({
-  args: z.object({ place: placeSchema }),
+  args: () => z.object({ place: placeSchema }),
   label: ({ place }) => `Change ${place.name}`,
   change(draft, { place }) {
     Object.assign(entryOf(draft.places, place.id, 'place'), place);
@@ -187,7 +188,7 @@ export const changePlace = command({
 
 /** Adds a painter, or changes the one with the same id. */
 export const statePainter = command({
-  args: z.object({ painter: painterSchema }),
+  args: () => z.object({ painter: painterSchema }),
   label: ({ painter }) => `State the hours of ${painter.name}`,
   change(draft, { painter }) {
     const index = draft.crew.findIndex((entry) => entry.id === painter.id);
@@ -198,11 +199,12 @@ export const statePainter = command({
 
 /** Gives painters a day off, or has them come after all. */
 export const giveDayOff = command({
-  args: z.object({
-    painterIds: z.array(z.string()).min(1),
-    date: z.iso.date('Choose the day.'),
-    comes: z.boolean(),
-  }),
+  args: () =>
+    z.object({
+      painterIds: z.array(z.string()).min(1),
+      date: z.iso.date('Choose the day.'),
+      comes: z.boolean(),
+    }),
   label: ({ painterIds, date, comes }, { crew }) => {
     const names = crew.filter(({ id }) => painterIds.includes(id)).map(({ name }) => name);
     return `${names.join(', ')} ${comes ? 'at work' : 'off'} on ${date}`;
@@ -218,7 +220,7 @@ export const giveDayOff = command({
 
 /** Takes a painter out of the crew; the last one stays. */
 export const removePainter = command({
-  args: z.object({ id: z.string() }),
+  args: () => z.object({ id: z.string() }),
   label: ({ id }, job) => `Remove ${job.crew.find((painter) => painter.id === id)?.name ?? 'a painter'}`,
   change(draft, { id }) {
     if (draft.crew.length === 1) throw new CommandRefused('Someone has to paint: a job keeps at least one painter.');
@@ -229,7 +231,7 @@ export const removePainter = command({
 
 /** Changes the first day, the promised day or the way pieces are turned. */
 export const changePlanning = command({
-  args: jobSchema.shape.planning.partial(),
+  args: () => jobSchema.unwrap().shape.planning.unwrap().partial(),
   label: (planning) => `Change ${Object.keys(planning).join(', ')} of the plan`,
   change(draft, planning) {
     for (const [key, value] of Object.entries(planning)) {

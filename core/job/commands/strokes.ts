@@ -8,7 +8,7 @@ const isFor =
 
 /** Chooses how pieces of a kind, of one group, take a product; overtakes what was chosen before. */
 export const chooseStrokes = command({
-  args: strokeChoiceSchema,
+  args: () => strokeChoiceSchema,
   label: ({ kind, groupId }, job) =>
     `Choose the strokes on ${kind.replaceAll('-', ' ')}s of ${job.groups.find(({ id }) => id === groupId)?.name ?? ''}`,
   change(draft, choice) {
@@ -19,7 +19,7 @@ export const chooseStrokes = command({
 
 /** Goes back to the usual order and tool of the build-up. */
 export const forgetStrokes = command({
-  args: strokeChoiceSchema.pick({ groupId: true, kind: true, product: true }),
+  args: () => strokeChoiceSchema.unwrap().pick({ groupId: true, kind: true, product: true }),
   label: ({ kind }) => `Back to the usual strokes on ${kind.replaceAll('-', ' ')}s`,
   change(draft, choice) {
     if (!draft.strokes.some(isFor(choice))) throw new CommandRefused('Nothing was chosen for these strokes.');

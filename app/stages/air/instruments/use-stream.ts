@@ -1,11 +1,13 @@
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
 
-const shownSchema = z.object({
-  temperature: z.number(),
-  humidity: z.number().optional(),
-  isSettled: z.boolean(),
-});
+const shownSchema = z.lazy(() =>
+  z.object({
+    temperature: z.number(),
+    humidity: z.number().optional(),
+    isSettled: z.boolean(),
+  }),
+);
 /** What an instrument shows. */
 export type Shown = z.infer<typeof shownSchema>;
 

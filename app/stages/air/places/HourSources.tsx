@@ -18,7 +18,7 @@ import { TypedHour } from './TypedHour.tsx';
 
 /** Days that the weather service is asked for. */
 const FORECAST_DAYS = 10;
-const answerSchema = z.object({ service: z.string().max(80), hours: z.array(statedHourSchema) });
+const answerSchema = z.lazy(() => z.object({ service: z.string().max(80), hours: z.array(statedHourSchema) }));
 
 /** Where the hours of a climate come from: the weather service, a list, or a hand; and back out as a list. */
 export function HourSources({ climate, air }: { climate: Climate; air: AirNow }) {

@@ -1,10 +1,7 @@
 import Button from '@mui/material/Button';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
-import { SnackbarProvider } from 'notistack';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
@@ -13,7 +10,7 @@ import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
 import { openAhead } from './open-ahead.ts';
 import { currentRoute, useRoute } from './route.ts';
-import { NOTICES } from './notices.ts';
+import { onFirstNotice } from './notices.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import './tokens.css';
@@ -25,6 +22,7 @@ if (firstStage && first.jobId) openAhead(first.jobId);
 firstStage?.prepare();
 
 const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
+const Notices = lazy(() => import('./Notices.tsx'));
 
 function Waiting({ words }: { words: string }) {
   return (
@@ -108,6 +106,8 @@ const OFFLINE_AFTER = 2500;
 
 /** All of Nivel in the browser. Every page mounts it; stages change without a server. */
 export default function App() {
+  const [hasNotices, setHasNotices] = useState(false);
+  useEffect(() => onFirstNotice(() => setHasNotices(true)), []);
   useEffect(() => {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
     // Fetching everything for later waits until the screen that was asked for stands.
@@ -117,16 +117,12 @@ export default function App() {
   return (
     <ThemeProvider theme={theme} defaultMode="system">
       <CssBaseline />
-      <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
-        <SnackbarProvider
-          maxSnack={3}
-          autoHideDuration={5000}
-          anchorOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-          Components={NOTICES}
-        >
-          <Screens />
-        </SnackbarProvider>
-      </LocalizationProvider>
+      <Screens />
+      {hasNotices && (
+        <Suspense>
+          <Notices />
+        </Suspense>
+      )}
     </ThemeProvider>
   );
 }

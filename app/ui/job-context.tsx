@@ -1,5 +1,4 @@
 import { DateTime } from 'luxon';
-import { useSnackbar } from 'notistack';
 import {
   createContext,
   use,
@@ -19,6 +18,7 @@ import type { JobStore, Opened } from '../store/job-store.ts';
 import { takeOpened } from './open-ahead.ts';
 import { Failure } from './Failure.tsx';
 import { useWhileTyping } from './use-while-typing.ts';
+import { notify } from './notices.ts';
 
 /** The open job and what may be done with it. */
 export interface OpenJob {
@@ -73,14 +73,13 @@ interface JobProviderProps {
 
 /** Opens a job from this browser and keeps it at hand for the screens inside. A demo job that is not here yet is laid out. */
 export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
-  const { enqueueSnackbar } = useSnackbar();
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   const [store, setStore] = useState<JobStore | null>(null);
 
   useEffect(() => {
     const { store: opened, found } = takeOpened(jobId);
     let gone = false;
-    opened.onNotice = (message) => enqueueSnackbar(message, { variant: 'info' });
+    opened.onNotice = (message) => notify(message, { variant: 'info' });
     opened.onDamaged = (damaged) => !gone && setOpening(damaged);
     setOpening({ state: 'opening' });
     found
@@ -97,7 +96,7 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
       gone = true;
       void opened.settled().then(() => opened.close());
     };
-  }, [jobId, enqueueSnackbar]);
+  }, [jobId]);
 
   if (opening.state !== 'open' || store === null) return fallback(opening);
   return (
@@ -108,7 +107,6 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
 }
 
 function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }) {
-  const { enqueueSnackbar } = useSnackbar();
   const current = useSyncExternalStore(store.subscribe, store.snapshot);
   const [state, beginTyping] = useWhileTyping(current);
   const { clock, vocabulary } = state?.job.settings ?? {};
@@ -125,13 +123,13 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
       apply: (name, args, options = {}) => {
         if (options.strokes !== undefined) beginTyping();
         const outcome = store.apply(name, args, options.strokes ?? null);
-        if (!outcome.ok && !options.quiet) enqueueSnackbar(outcome.message, { variant: 'error' });
+        if (!outcome.ok && !options.quiet) notify(outcome.message, { variant: 'error' });
         return outcome;
       },
       undo: () => void store.undo(),
       redo: () => void store.redo(),
     };
-  }, [state, store, now, vocabulary, enqueueSnackbar, beginTyping]);
+  }, [state, store, now, vocabulary, beginTyping]);
 
   if (open === null) return null;
   return <JobContext value={open}>{children}</JobContext>;

@@ -1,19 +1,32 @@
-import { styled } from '@mui/material/styles';
-import { MaterialDesignContent } from 'notistack';
+import type { OptionsObject, SnackbarMessage } from 'notistack';
 
-/** A notice is a strip of dark tape; what kind it is shows on its left edge, not in a ground that shouts. */
-const Notice = styled(MaterialDesignContent)({
-  '&&': {
-    background: '#18292b',
-    color: '#f6f7ef',
-    fontSize: 15,
-    borderRadius: 6,
-    borderLeft: '8px solid var(--cured)',
-    maxWidth: 560,
-  },
-  '&&.notistack-MuiContent-success': { borderLeftColor: 'var(--vial)' },
-  '&&.notistack-MuiContent-warning': { borderLeftColor: '#e0983d' },
-  '&&.notistack-MuiContent-error': { borderLeftColor: '#ec8370' },
-});
+type Show = (message: SnackbarMessage, options?: OptionsObject) => void;
 
-export const NOTICES = { default: Notice, info: Notice, success: Notice, warning: Notice, error: Notice };
+let show: Show | null = null;
+const early: Parameters<Show>[] = [];
+let tell: (() => void) | null = null;
+
+/** Tells the painter something at the foot of the screen. What is said before notices can be shown is shown then. */
+export function notify(...notice: Parameters<Show>): void {
+  if (show) {
+    show(...notice);
+    return;
+  }
+  early.push(notice);
+  tell?.();
+}
+
+/** Calls back once there is a first notice, so that what shows notices is not loaded before. */
+export function onFirstNotice(call: () => void): () => void {
+  tell = call;
+  if (early.length > 0) call();
+  return () => {
+    tell = null;
+  };
+}
+
+/** Names what shows notices from now on. */
+export function showNoticesWith(shown: Show): void {
+  show = shown;
+  for (const notice of early.splice(0)) show(...notice);
+}

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
-import { useSnackbar } from 'notistack';
 import { useMemo } from 'react';
 import {
   daysAgainst,
@@ -19,11 +18,11 @@ import { Section, Sheet } from '../../ui/Section.tsx';
 import { useJobSteps } from '../../ui/use-reading.ts';
 import { DaysDrawing } from './DaysDrawing.tsx';
 import { HoursBars } from './HoursBars.tsx';
+import { notify } from '../../ui/notices.ts';
 
 /** Hours, days and litres as they were planned and as they were; what that teaches, one touch each; and on to the next job. */
 export function RealView() {
   const { job, say, apply } = useJob();
-  const { enqueueSnackbar } = useSnackbar();
   const problem = useJobSteps();
   const { byWork, byKind } = useMemo(() => hoursAgainst(job), [job]);
   const days = useMemo(() => daysAgainst(job), [job]);
@@ -33,7 +32,7 @@ export function RealView() {
   const take = ({ command }: Lesson): boolean => apply(command.name, command.args).ok;
   const carry = (): void => {
     keepFigures(job);
-    enqueueSnackbar('Kept: the next job begins with these paces and products.', { variant: 'success' });
+    notify('Kept: the next job begins with these paces and products.', { variant: 'success' });
   };
   const own = Object.keys(job.paces).length + job.shelf.coatings.length;
   return (

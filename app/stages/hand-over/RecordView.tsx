@@ -7,7 +7,6 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import { writeHandOverHtml } from '../../../core/exchange/hand-over-html.ts';
 import { writeUpkeepIcs } from '../../../core/exchange/upkeep-ics.ts';
@@ -21,13 +20,13 @@ import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 import { BlockView } from './BlockView.tsx';
 import { useHandOver } from './use-hand-over.ts';
+import { notify } from '../../ui/notices.ts';
 
 const WORDS_AS: Readonly<Record<Vocabulary, string>> = { uk: 'architrave, tin', us: 'casing, can' };
 
 /** The hand-over as it will be read, with everything that it is given out as. */
 export function RecordView() {
   const { job, now } = useJob();
-  const { enqueueSnackbar } = useSnackbar();
   const [vocabulary, setVocabulary] = useState<Vocabulary>(job.settings.vocabulary);
   const [isWriting, setIsWriting] = useState(false);
   const { blocks, rows, problem } = useHandOver(vocabulary);
@@ -42,7 +41,7 @@ export function RecordView() {
       const { handOverPdf } = await import('./pdf.ts');
       downloadBlob(`${name}-hand-over.pdf`, await handOverPdf(blocks));
     } catch (error) {
-      enqueueSnackbar(`The PDF could not be written: ${error instanceof Error ? error.message : String(error)}`, {
+      notify(`The PDF could not be written: ${error instanceof Error ? error.message : String(error)}`, {
         variant: 'error',
       });
     } finally {

@@ -13,7 +13,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
-import { useSnackbar } from 'notistack';
+import { closeSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
 import { LARGEST_BACKUP, readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
 import { isDay, readShared } from '../../../core/exchange/day-file.ts';
@@ -40,6 +40,7 @@ import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { Wordmark } from '../../ui/Wordmark.tsx';
 import { JobCard } from './JobCard.tsx';
+import { notify } from '../../ui/notices.ts';
 
 const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
   'demo-linen-press': {
@@ -65,7 +66,6 @@ async function exportJob(job: Job): Promise<void> {
 /** All jobs of this browser: start, open, copy, throw away and bring back, in and out as files. */
 export default function Jobs() {
   const jobs = useLiveQuery(listJobs, []);
-  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const [name, setName] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const [importFault, setImportFault] = useState<string | null>(null);
@@ -114,17 +114,14 @@ export default function Jobs() {
     await addJobs(read.value);
     const { jobs: imported } = read.value;
     const [only] = imported;
-    enqueueSnackbar(
-      imported.length === 1 && only ? `${only.name} is imported.` : `${imported.length} jobs are imported.`,
-      {
-        variant: 'success',
-      },
-    );
+    notify(imported.length === 1 && only ? `${only.name} is imported.` : `${imported.length} jobs are imported.`, {
+      variant: 'success',
+    });
   };
 
   /** Says what was done, with the way back. */
   const tell = (message: string, undo: () => Promise<void>): void => {
-    enqueueSnackbar(message, {
+    notify(message, {
       autoHideDuration: 12_000,
       action: (key) => (
         <Button

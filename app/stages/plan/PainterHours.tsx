@@ -4,7 +4,7 @@ import Chip from '@mui/material/Chip';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DatePicker } from '../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { SKILLS, WEEKDAYS, type Job, type Painter, type Weekday } from '../../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';

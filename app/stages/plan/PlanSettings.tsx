@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DatePicker } from '../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { ALL_ALONG, usualWeek } from '../../../core/job/new-job.ts';

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTimePicker } from '../../ui/date-pickers.tsx';
 import { useState } from 'react';
 import type { DateTime } from 'luxon';
 import type { Pin } from '../../../core/job/record.ts';

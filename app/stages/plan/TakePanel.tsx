@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DatePicker } from '../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';

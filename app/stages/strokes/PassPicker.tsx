@@ -2,7 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTimePicker } from '../../ui/date-pickers.tsx';
 import { climateOf, outsideClimateId, roomOf } from '../../../core/job/queries.ts';
 import { localIso, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';

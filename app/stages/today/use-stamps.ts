@@ -1,5 +1,4 @@
 import { nanoid } from 'nanoid';
-import { useSnackbar } from 'notistack';
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/record.ts';
@@ -23,6 +22,7 @@ import {
 import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useReplanning, type Replanning } from '../../ui/replanning/use-replanning.ts';
+import { notify } from '../../ui/notices.ts';
 
 /** What may be stamped; stays the same for as long as the screen does. */
 export interface Stamps {
@@ -52,7 +52,6 @@ export function useStamps(
   painter: string,
 ): { stamps: Stamps; replanning: Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> } {
   const { job, now, apply } = useJob();
-  const { enqueueSnackbar } = useSnackbar();
   const { replan, move, ...replanning } = useReplanning();
   const stamping: Stamping = {
     at: now,
@@ -99,7 +98,7 @@ export function useStamps(
     },
     correct: (stamp, at) => {
       if (at > now) {
-        enqueueSnackbar('That is still to come: a stamp says what has been.', { variant: 'error' });
+        notify('That is still to come: a stamp says what has been.', { variant: 'error' });
         return;
       }
       write([correctedStamp(stamp, { at }, stamping)], 'A stamp was corrected');

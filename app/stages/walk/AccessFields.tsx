@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DatePicker } from '../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { hangsByNight } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';

@@ -1,4 +1,3 @@
-import { useSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
@@ -11,6 +10,7 @@ import { replanLines, type ReplanLines } from '../../../core/running/replan-line
 import { useJob } from '../job-context.tsx';
 import type { Asked } from '../../workers/asked.ts';
 import { beginMoving, startNearPlanning, startPlanning } from '../../workers/planner.ts';
+import { notify } from '../notices.ts';
 
 export interface Replanning {
   isReplanning: boolean;
@@ -31,7 +31,6 @@ const unplannable = (error: unknown): NoPlan => ({
 /** Planning while the work goes on: verified, put in the plan's place, and told in three lines. */
 export function useReplanning(): Replanning {
   const { now, apply, store } = useJob();
-  const { enqueueSnackbar } = useSnackbar();
   const [isReplanning, setIsReplanning] = useState(false);
   const [lines, setLines] = useState<ReplanLines | null>(null);
   const running = useRef<Pick<Asked<unknown>, 'cancel'> | null>(null);
@@ -55,7 +54,7 @@ export function useReplanning(): Replanning {
     const at = minutesSince(after.t0, now, job.site.timeZone);
     setLines(replanLines(job, jobSteps(job, `${now.slice(0, 10)}T00:00`), before, after, at));
   };
-  const refuse = (why: string): void => void enqueueSnackbar(why, { variant: 'error', autoHideDuration: 9000 });
+  const refuse = (why: string): void => notify(why, { variant: 'error', autoHideDuration: 9000 });
 
   const replan = async (reason: string, gesture: string): Promise<void> => {
     const stamped = store.snapshot()?.job;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTimePicker } from '../../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useMemo, useState } from 'react';
 import { outsideFaces } from '../../../../core/forecasting/outside-faces.ts';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
+import { DateTimePicker } from '../../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useMemo, useState } from 'react';
 import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../core/forecasting/what-if.ts';

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { DatePicker } from '@mui/x-date-pickers/DatePicker';
+import { DatePicker } from '../../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import type { Climate } from '../../../../core/air/climate.ts';

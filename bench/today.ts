@@ -43,7 +43,12 @@ const median = (figures: number[]): number =>
 const MARKED = `new MutationObserver((_changes, seen) => {
   if (!document.querySelector('section[aria-label="Now"] button:not([disabled])')) return;
   seen.disconnect();
-  requestAnimationFrame(() => setTimeout(() => performance.mark('usable')));
+  requestAnimationFrame(() =>
+    setTimeout(() => {
+      performance.mark('usable');
+      console.log('usable');
+    }),
+  );
 }).observe(document, { childList: true, subtree: true, attributes: true });`;
 
 /** Ms from the beginning of the navigation until the card of the day stands there and can be pressed. */
@@ -52,8 +57,9 @@ async function loadsIn(page: Page, address: string): Promise<number> {
   for (let load = 0; load < LOADS; load++) {
     await page.goto('about:blank');
     await page.waitForTimeout(QUIET);
+    const usable = page.waitForEvent('console', (message) => message.text() === 'usable');
     await page.goto(address, { waitUntil: 'commit' });
-    await page.waitForFunction("performance.getEntriesByName('usable').length > 0", null, { polling: 200 });
+    await usable;
     times.push(await page.evaluate("performance.getEntriesByName('usable')[0].startTime"));
   }
   return median(times);

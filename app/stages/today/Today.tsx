@@ -1,11 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import type { Job } from '../../../core/job/schema.ts';
-import { localTime } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';
@@ -13,25 +10,20 @@ import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { goTo } from '../../ui/route.ts';
-import { EmptyState, Section } from '../../ui/Section.tsx';
+import { EmptyState } from '../../ui/Section.tsx';
 import { TooEarlyBar } from '../../ui/TooEarlyBar.tsx';
 import { useTooEarlyAhead } from '../../ui/use-too-early.ts';
 import { useAfterPaint } from '../../ui/use-after-paint.ts';
 import { useReadingOf, useStepsOf } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
-import { DayList } from './DayList.tsx';
-import { Evening } from './Evening.tsx';
-import { Learnt } from './Learnt.tsx';
 import { NowCard } from './NowCard.tsx';
 import { PlanStands } from './PlanStands.tsx';
-import { RackPicture } from './RackPicture.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
-import { ShareDay } from './ShareDay.tsx';
 import { SiteWorkList } from './SiteWorkList.tsx';
-import { Tins } from './Tins.tsx';
-import { TouchList } from './TouchList.tsx';
 import { useStamps } from './use-stamps.ts';
 import { WhoseDay } from './WhoseDay.tsx';
+
+const BesideNow = lazy(() => import('./BesideNow.tsx'));
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
@@ -67,11 +59,9 @@ interface DayViewProps {
 function DayView({ behind, problem, reading }: DayViewProps) {
   const { job, now } = useJob();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [touched, setTouched] = useState<'list' | 'rack'>('list');
   const asked = (job.crew.find(({ id }) => id === chosen) ?? job.crew[0])?.id ?? '';
   // The button answers the finger at once; what it brings may take a moment on a slow phone.
   const painterId = useDeferredValue(asked);
-  const shown = useDeferredValue(touched);
   const { stamps, replanning } = useStamps(problem, reading, painterId);
   const day = useMemo(() => dayOf(behind, problem, reading, now), [behind, problem, reading, now]);
   const early = useTooEarlyAhead();
@@ -81,12 +71,6 @@ function DayView({ behind, problem, reading }: DayViewProps) {
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
   const sheet = useMemo(() => daySheet(behind, reading, painterId, at), [behind, reading, painterId, at]);
   const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
-  const when = (minutes: number): string => {
-    if (minutes === Infinity) return 'too cold';
-    const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
-    const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
-    return time.toFormat(isToday ? 'HH:mm' : 'ccc HH:mm');
-  };
   return (
     <Box
       sx={{
@@ -123,46 +107,9 @@ function DayView({ behind, problem, reading }: DayViewProps) {
         {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>
       {isDrawn && (
-        <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
-          <Section
-            title="What may be touched"
-            aside={
-              <ToggleButtonGroup
-                exclusive
-                size="small"
-                value={touched}
-                aria-label="How it is shown"
-                onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
-                sx={{ ml: 'auto' }}
-              >
-                <ToggleButton value="list" sx={{ minHeight: 44, px: 2 }}>
-                  List
-                </ToggleButton>
-                <ToggleButton value="rack" sx={{ minHeight: 44, px: 2 }}>
-                  Rack
-                </ToggleButton>
-              </ToggleButtonGroup>
-            }
-          >
-            {shown === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
-            {shown === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
-          </Section>
-          <Section title="Tins in use">
-            <Tins reading={reading} />
-          </Section>
-        </Box>
-      )}
-      {isDrawn && (
-        <Box sx={{ gridArea: 'day', minWidth: 0 }}>
-          <Section title="The day">
-            <DayList sheet={sheet} reading={reading} current={next?.run.id ?? null} stamps={stamps} />
-            <Learnt problem={problem} />
-          </Section>
-          <Evening day={day} />
-          <Box sx={{ mt: 2.5 }}>
-            <ShareDay onTaken={stamps.replan} />
-          </Box>
-        </Box>
+        <Suspense>
+          <BesideNow day={day} sheet={sheet} current={next?.run.id ?? null} stamps={stamps} />
+        </Suspense>
       )}
     </Box>
   );

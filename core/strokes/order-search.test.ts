@@ -47,6 +47,28 @@ const problems = (most: number): fc.Arbitrary<WetEdgeProblem> =>
       }));
   });
 
+test('of two that nothing waits for and that take as long, the one that must come soon is not put off', () => {
+  const problem: WetEdgeProblem = {
+    openTimeMinutes: 9,
+    elements: [2, 1, 1, 0.5, 2, 1].map((minutes, index) => ({ id: `e${index}`, minutes })),
+    laps: [
+      ['e2', 'e3'],
+      ['e3', 'e5'],
+      ['e2', 'e4'],
+    ],
+    before: [
+      ['e2', 'e5'],
+      ['e2', 'e4'],
+      ['e3', 'e5'],
+      ['e1', 'e4'],
+      ['e2', 'e0'],
+    ],
+  };
+  const found = bestOrder(problem, { from: [], steps: STEPS });
+  assert.deepEqual(found.order, ['e1', 'e3', 'e2', 'e5', 'e4', 'e0']);
+  assert.equal(found.worst, 2.5);
+});
+
 test('agrees with trying every order, up to six elements', () => {
   fc.assert(
     fc.property(problems(6), (problem) => {

@@ -100,14 +100,17 @@ export function orderWithin(
       const [first, second] = [limitOf(one, latest), limitOf(other, latest)];
       return first === second ? (preference[one] ?? 0) - (preference[other] ?? 0) : first - second;
     };
-    const tried = new Set<string>();
-    const kept = [...free].sort(urgency).filter((element) => {
-      if ((neighbours[element] ?? []).some((other) => isPainted[other] === 0)) return true;
-      const alike = `${takes(element)}>${(after[element] ?? []).join(',')}`;
-      if (tried.has(alike)) return false;
-      tried.add(alike);
-      return true;
-    });
+    // How late an element may be in any order counts here as well: one that must come soon is not put off for one that need not.
+    const mostUrgent = new Map<string, number>();
+    const alike = (element: number): string => `${takes(element)}>${(after[element] ?? []).join(',')}`;
+    const isLapped = (element: number): boolean => (neighbours[element] ?? []).every((other) => isPainted[other] === 1);
+    free.sort(urgency);
+    for (const element of free.filter(isLapped)) {
+      const other = mostUrgent.get(alike(element));
+      if (other === undefined || (latest[element] ?? 0) < (latest[other] ?? 0) - ROUNDING)
+        mostUrgent.set(alike(element), element);
+    }
+    const kept = free.filter((element) => !isLapped(element) || mostUrgent.get(alike(element)) === element);
     return followsPreference ? kept.sort((one, other) => (preference[one] ?? 0) - (preference[other] ?? 0)) : kept;
   };
 
@@ -174,22 +177,23 @@ function latestInAnyOrder(
 ): Float64Array | null {
   const ever = latest.slice();
   const queue = [...ever.keys()];
-  const times = new Int32Array(size);
+  /** How many laps and precedences, one after the other, have led to the latest middle of each. */
+  const steps = new Int32Array(size);
   const found = { isCircle: false };
-  const lower = (element: number, to: number): void => {
+  const lower = (element: number, to: number, by: number): void => {
     if (to >= (ever[element] ?? 0) - ROUNDING) return;
     ever[element] = to;
     queue.push(element);
-    times[element] = (times[element] ?? 0) + 1;
-    // Each is lowered once for each that could lower it, unless they go round in a circle.
-    if ((times[element] ?? 0) > size || to < 0) found.isCircle = true;
+    steps[element] = (steps[by] ?? 0) + 1;
+    // As many steps as there are elements have come past one of them twice, and lower the second time.
+    if ((steps[element] ?? 0) >= size || to < 0) found.isCircle = true;
   };
   for (let next = 0; next < queue.length && !found.isCircle; next++) {
     const element = queue[next] ?? 0;
     const until = ever[element] ?? 0;
-    for (const other of neighbours[element] ?? []) lower(other, until + limit);
+    for (const other of neighbours[element] ?? []) lower(other, until + limit, element);
     for (const other of before[element] ?? []) {
-      lower(other, until - ((minutes[element] ?? 0) + (minutes[other] ?? 0)) / 2);
+      lower(other, until - ((minutes[element] ?? 0) + (minutes[other] ?? 0)) / 2, element);
     }
   }
   return found.isCircle ? null : ever;

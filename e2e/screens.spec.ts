@@ -38,11 +38,20 @@ const SCREENS = [
       'hang?piece=press-door-1',
       'check?piece=press-door-1',
       'hand-over?view=real',
+      'plan',
+      'plan?view=run-sheet',
     ] as const
   ).map((screen) => ({ screen, job: 'demo-linen-press' as const })),
 ];
 
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
+
+/** A reader of what stands on a page. Rows of a list after the twelfth are made as the first are. */
+const reading = (page: Page): AxeBuilder =>
+  new AxeBuilder({ page })
+    .options({ resultTypes: ['violations'] })
+    .exclude('tr:nth-child(n + 13)')
+    .exclude('li:nth-child(n + 13)');
 
 /** What axe has against what stands on a page, a line a rule. */
 async function faults(reader: AxeBuilder, where: string): Promise<string[]> {
@@ -60,12 +69,14 @@ for (const job of ['demo-tern-street', 'demo-linen-press'] as const) {
     for (const { screen } of SCREENS.filter((each) => each.job === job)) {
       await painter.openDemo(job, screen);
       await page.waitForLoadState('networkidle');
-      expect.soft(await faults(new AxeBuilder({ page }).withTags(WCAG), screen)).toEqual([]);
+      // Reading the thousand bars of the large plan with every rule takes half a minute; the small one has the same.
+      if (screen !== 'plan' || job === 'demo-linen-press')
+        expect.soft(await faults(reading(page).withTags(WCAG), screen)).toEqual([]);
       // In the dark only colours differ.
       await page.emulateMedia({ colorScheme: 'dark' });
       await expect(page.locator('html')).toHaveAttribute('data-scheme', 'dark');
       await page.waitForTimeout(400);
-      expect.soft(await faults(new AxeBuilder({ page }).withRules(['color-contrast']), `${screen}, dark`)).toEqual([]);
+      expect.soft(await faults(reading(page).withRules(['color-contrast']), `${screen}, dark`)).toEqual([]);
       await page.setViewportSize({ width: 390, height: 844 });
       await expect
         .soft(async () => {
@@ -83,7 +94,7 @@ for (const job of ['demo-tern-street', 'demo-linen-press'] as const) {
 function reader(page: Page): (what: string) => Promise<void> {
   return async (what) => {
     await page.waitForTimeout(400);
-    expect.soft(await faults(new AxeBuilder({ page }).withTags(WCAG), what)).toEqual([]);
+    expect.soft(await faults(reading(page).withTags(WCAG), what)).toEqual([]);
     await page.keyboard.press('Escape');
     await expect(
       page.locator('[role=dialog], [role=menu], [role=complementary]').filter({ visible: true }),

@@ -66,7 +66,7 @@ const arrows = ROOMS.flatMap((storey, index) =>
 );
 
 export default tseslint.config(
-  { ignores: ['dist/', '.astro/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+  { ignores: ['dist/', '.nivel/', '.astro/', 'node_modules/', 'test-results/', 'playwright-report/'] },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: {

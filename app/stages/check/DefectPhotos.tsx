@@ -1,14 +1,10 @@
-import CameraIcon from '@mui/icons-material/PhotoCameraOutlined';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import type { Defect } from '../../../core/job/defect-schema.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { usePhotoTaking } from '../../ui/photos/use-photo-taking.ts';
+import { TakePhotos } from '../../ui/photos/TakePhotos.tsx';
 
 interface DefectPhotosProps {
   piece: Piece;
@@ -18,8 +14,6 @@ interface DefectPhotosProps {
 
 /** Pictures of a defect, from the camera or from files. */
 export function DefectPhotos({ piece, defect, onTaken }: DefectPhotosProps) {
-  const field = useRef<HTMLInputElement>(null);
-  const { faults, take } = usePhotoTaking(piece);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       {defect.photoIds.length > 0 && (
@@ -31,32 +25,13 @@ export function DefectPhotos({ piece, defect, onTaken }: DefectPhotosProps) {
           ))}
         </Box>
       )}
-      {faults.map((fault) => (
-        <Alert key={fault} severity="error">
-          {fault}
-        </Alert>
-      ))}
-      <Button
-        variant="outlined"
-        startIcon={<CameraIcon />}
-        sx={{ minHeight: 48, justifySelf: 'start' }}
-        onClick={() => field.current?.click()}
-      >
-        Take a photo
-      </Button>
-      <input
-        ref={field}
-        type="file"
-        hidden
-        multiple
-        accept="image/*"
-        capture="environment"
-        aria-label={`Photos of the defect on ${piece.mark}`}
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          void take(files, DEFECTS[defect.kind].name).then((ids) => ids.length > 0 && onTaken(ids));
-        }}
+      <TakePhotos
+        piece={piece}
+        words="Take a photo"
+        label={`Photos of the defect on ${piece.mark}`}
+        caption={DEFECTS[defect.kind].name}
+        withCamera
+        onTaken={onTaken}
       />
     </Box>
   );

@@ -1,21 +1,16 @@
-import CameraIcon from '@mui/icons-material/PhotoCameraOutlined';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
-import { usePhotoTaking } from '../../ui/photos/use-photo-taking.ts';
+import { TakePhotos } from '../../ui/photos/TakePhotos.tsx';
 import { PhotoDialog } from './PhotoDialog.tsx';
 
 const marksOn = (count: number): string => `${count} ${count === 1 ? 'mark' : 'marks'}`;
 
 /** Photos of a piece, from the camera or from files, with what is marked on them. */
 export function PhotoFields({ piece }: { piece: Piece }) {
-  const file = useRef<HTMLInputElement>(null);
-  const { faults, take } = usePhotoTaking(piece);
   const [openId, setOpenId] = useState<string | null>(null);
   const shown = piece.photos.find(({ id }) => id === openId);
   const spots = piece.photos.reduce((sum, photo) => sum + photo.spots.length, 0);
@@ -34,31 +29,7 @@ export function PhotoFields({ piece }: { piece: Piece }) {
           ))}
         </Box>
       )}
-      {faults.map((fault) => (
-        <Alert key={fault} severity="error">
-          {fault}
-        </Alert>
-      ))}
-      <Button
-        variant="outlined"
-        startIcon={<CameraIcon />}
-        onClick={() => file.current?.click()}
-        sx={{ justifySelf: 'start' }}
-      >
-        Add photos
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        hidden
-        multiple
-        accept="image/*"
-        aria-label={`Photos of ${piece.mark}`}
-        onChange={(event) => {
-          void take([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
-      />
+      <TakePhotos piece={piece} words="Add photos" label={`Photos of ${piece.mark}`} />
       {shown && <PhotoDialog piece={piece} photo={shown} onClose={() => setOpenId(null)} />}
     </Fold>
   );

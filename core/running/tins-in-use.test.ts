@@ -53,7 +53,8 @@ test('a colour that will run out is named with the piece on which it does, and b
   const worked = oneFace(0.5);
   const reading = readPlan(worked.job, worked.problem('2027-03-02T00:00'), worked.job.plan!);
   const [short] = bucketsOf(worked.job, reading);
-  assert.ok(short?.ahead.runsOutAt, 'three faces are to come');
+  assert.ok(short?.ahead.runsOut, 'three faces are to come');
+  assert.equal(short.ahead.runsOut.start, reading.starts.get(short.ahead.runsOut.step.id));
   assert.ok(short.left < short.ahead.litres);
   worked.tell('state-tin', { tin: { ...TIN, id: 'two', litres: 1, openedAt: '2027-03-02T10:00', boxedWith: ['one'] } });
   const boxed = bucketsOf(worked.job, reading);
@@ -62,7 +63,7 @@ test('a colour that will run out is named with the piece on which it does, and b
     boxed[0]?.tins.map(({ id }) => id),
     ['one', 'two'],
   );
-  assert.equal(boxed[0]?.ahead.runsOutAt, null);
+  assert.equal(boxed[0]?.ahead.runsOut, null);
 });
 
 test('another colour, and a tin that was put away, are other buckets or none', () => {
@@ -72,6 +73,17 @@ test('another colour, and a tin that was put away, are other buckets or none', (
   assert.equal(bucketsOf(worked.job, null).length, 2);
   worked.tell('state-tin', { tin: { ...worked.job.tins[1]!, end: { kind: 'kept', where: 'van' } } });
   assert.equal(bucketsOf(worked.job, null).length, 1);
+});
+
+test('what is needed next comes first, whichever was opened first', () => {
+  const worked = oneFace(1).tell('state-tin', {
+    tin: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-01T06:00' },
+  });
+  const reading = readPlan(worked.job, worked.problem('2027-03-02T00:00'), worked.job.plan!);
+  const order = (buckets: ReturnType<typeof bucketsOf>): (string | undefined)[] =>
+    buckets.map(({ tins }) => tins[0]?.id);
+  assert.deepEqual(order(bucketsOf(worked.job, null)), ['blue', 'one']);
+  assert.deepEqual(order(bucketsOf(worked.job, reading)), ['one', 'blue']);
 });
 
 test('tomorrow’s paint that nobody has opened is named with its litres', () => {

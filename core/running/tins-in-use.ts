@@ -26,8 +26,18 @@ export interface Bucket {
   left: number;
   /** Whether somebody looked, so that `left` is more than a reckoning. */
   isSeen: boolean;
-  /** Its open coats in the order of the plan, and the first of them that it does not last for; null when it does for all. */
-  ahead: { steps: readonly CoatStep[]; litres: number; runsOutAt: CoatStep | null; isMidRun: boolean };
+  ahead: Ahead;
+}
+
+/** What is still to be painted from a bucket. */
+interface Ahead {
+  /** Its open coats in the order of the plan. */
+  steps: readonly CoatStep[];
+  litres: number;
+  /** When the first of them begins, in minutes from the plan's t0; `Infinity` where no plan says. */
+  from: number;
+  /** The first that it does not last for, when that begins, and whether others of its run come before it; null when it lasts for all. */
+  runsOut: { step: CoatStep; start: number; isMidRun: boolean } | null;
 }
 
 /** Litres that one step takes out of the tin. */
@@ -39,11 +49,11 @@ export function litresOfStep(job: Pick<Job, 'mixing'>, { piece, coat }: CoatStep
   );
 }
 
-/** The buckets of a job that are in use, with what is left in each and how far it will go. */
+/** The buckets of a job that are in use, with what is left in each and how far it will go; what is needed next comes first. */
 export function bucketsOf(job: Job, reading: Pick<PlanReading, 'runs' | 'starts'> | null): Bucket[] {
   const stamps = doneStampsByTask(job.log);
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter(isCoat);
-  return joined(job.tins).flatMap((tins): Bucket[] => {
+  const buckets = joined(job.tins).flatMap((tins): Bucket[] => {
     const [first] = tins;
     const coating = first && coatingOf(job, first.product);
     if (!first || !coating) return [];
@@ -79,6 +89,9 @@ export function bucketsOf(job: Job, reading: Pick<PlanReading, 'runs' | 'starts'
       },
     ];
   });
+  return buckets.sort((one, other) =>
+    one.ahead.from < other.ahead.from ? -1 : Number(one.ahead.from > other.ahead.from),
+  );
 }
 
 /** What a colour is called in the job. */
@@ -105,7 +118,7 @@ function aheadOf(
   open: readonly CoatStep[],
   reading: Pick<PlanReading, 'runs' | 'starts'> | null,
   left: number,
-): Bucket['ahead'] {
+): Ahead {
   const starts = reading?.starts;
   const steps = starts
     ? open
@@ -114,16 +127,20 @@ function aheadOf(
     : open;
   let rest = left;
   let litres = 0;
-  let runsOutAt: CoatStep | null = null;
+  let short: CoatStep | null = null;
   for (const step of steps) {
     const taken = litresOfStep(job, step);
     litres += taken;
     rest -= taken;
-    if (rest < -1e-9) runsOutAt ??= step;
+    if (rest < -1e-9) short ??= step;
   }
-  const run = reading?.runs.find((candidate) => candidate.steps.some(({ id }) => id === runsOutAt?.id));
-  const isMidRun = runsOutAt !== null && run !== undefined && run.steps[0]?.id !== runsOutAt.id;
-  return { steps, litres, runsOutAt, isMidRun };
+  const startOf = (step: CoatStep | undefined): number => (step && starts?.get(step.id)) ?? Infinity;
+  const from = startOf(steps[0]);
+  if (short === null) return { steps, litres, from, runsOut: null };
+  const { id } = short;
+  const run = reading?.runs.find((candidate) => candidate.steps.some((step) => step.id === id));
+  const isMidRun = run !== undefined && run.steps[0]?.id !== id;
+  return { steps, litres, from, runsOut: { step: short, start: startOf(short), isMidRun } };
 }
 
 /** Tins by the buckets into which they were poured; what was put away is in use no more. */

@@ -138,7 +138,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
 
 /** The paint that the plan needs next and of which nothing is open. */
 function nextUnopened(reading: PlanReading | null, buckets: readonly Bucket[]): string | null {
-  const short = buckets.find(({ ahead }) => ahead.runsOutAt !== null);
+  const short = buckets.find(({ ahead }) => ahead.runsOut !== null);
   if (short) return keyOf(short.coating.id, short.hex);
   const next = reading?.runs.find(({ steps: [step] }) => {
     const coating = step?.coat?.coating;

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
@@ -11,8 +12,25 @@ import { completeness } from '../../ui/vial-reading.ts';
 
 const US_QUARTS_PER_LITRE = 1.05668821;
 
+/** Minutes before a tin runs out that it is a warning: the day, and the night to fetch another one. */
+const SOON = 24 * 60;
+
+/** How far a bucket goes. */
+function lasts(
+  { steps, runsOut }: Bucket['ahead'],
+  at: number,
+  when: (minutes: number) => string,
+  litres: string,
+): string {
+  if (steps.length === 0) return 'Nothing more is painted with it.';
+  if (runsOut === null) return `Enough for all ${steps.length} coats to come.`;
+  const { start, step, isMidRun } = runsOut;
+  const moment = start <= at ? ' now' : start < Infinity ? ` ${when(start)}` : '';
+  return `Runs out${moment} on ${step.piece.mark}${isMidRun ? ', in the middle of a run' : ''}: ${litres} are still to come.`;
+}
+
 /** One bucket: its batches, what is left against what is still to be painted with it, and what somebody saw in it. */
-export function TinCard({ bucket }: { bucket: Bucket }) {
+export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
   const { job, say, now, apply } = useJob();
   const [typed, setTyped] = useState<string | null>(null);
   const { units } = job.settings;
@@ -21,13 +39,12 @@ export function TinCard({ bucket }: { bucket: Bucket }) {
   if (!first) return null;
   const name = capital(say(bucketWords(bucket)));
   const batches = tins.map(({ batch }) => (batch === '' ? 'no batch' : batch)).join(' + ');
-  const runsOut = ahead.runsOutAt;
-  const lasts =
-    ahead.steps.length === 0
-      ? 'Nothing more is painted with it.'
-      : runsOut === null
-        ? `Enough for all ${ahead.steps.length} coats to come.`
-        : `Runs out ${ahead.isMidRun ? 'in the middle of a run, ' : ''}on ${runsOut.piece.mark}: ${formatVolume(ahead.litres, units)} are still to come.`;
+  const at = minutesSince(t0, now, job.site.timeZone);
+  const isSoon = ahead.runsOut !== null && ahead.runsOut.start < at + SOON;
+  const when = (minutes: number): string => {
+    const [time, today] = [localTime(t0, minutes, job.site.timeZone), localTime(t0, at, job.site.timeZone)];
+    return time.toFormat(time.hasSame(today, 'day') ? 'HH:mm' : 'ccc d LLL, HH:mm');
+  };
   const scale = units === 'metric' ? 1 : US_QUARTS_PER_LITRE;
   const seen = Number(typed?.replace(',', '.')) / scale;
   const fault =
@@ -71,8 +88,9 @@ export function TinCard({ bucket }: { bucket: Bucket }) {
           {formatVolume(left, units)} {isSeen ? 'seen' : 'reckoned'}
         </strong>
       </Box>
-      <Box sx={{ fontSize: 15, color: runsOut ? 'var(--late)' : 'var(--ink-soft)', fontWeight: runsOut ? 650 : 400 }}>
-        {say(lasts)} {runsOut && 'Box the next tin in before, between two faces.'}
+      <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
+        {say(lasts(ahead, at, when, formatVolume(ahead.litres, units)))}{' '}
+        {isSoon && 'Box the next tin in before, between two faces.'}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
         {typed === null ? (

@@ -11,7 +11,7 @@ import { OpenTinDialog } from './OpenTinDialog.tsx';
 import { TinCard } from './TinCard.tsx';
 
 /** The tins that are open: what is in them, how far each will go, and a new one. */
-export const Tins = memo(function Tins({ reading }: { reading: PlanReading | null }) {
+export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
   const { job } = useJob();
   const [isOpening, setIsOpening] = useState(false);
   const buckets = useMemo(() => bucketsOf(job, reading), [job, reading]);
@@ -24,7 +24,7 @@ export const Tins = memo(function Tins({ reading }: { reading: PlanReading | nul
       )}
       <Box component="ul" aria-label="Tins in use">
         {buckets.map((bucket) => (
-          <TinCard key={bucket.tins[0]?.id} bucket={bucket} />
+          <TinCard key={bucket.tins[0]?.id} bucket={bucket} t0={reading.t0} />
         ))}
       </Box>
       <Box sx={{ p: 1.5 }}>

@@ -17,7 +17,8 @@ export function Fold({ title, summary, onToggle, children }: FoldProps) {
     <Box
       component="details"
       onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => onToggle?.(event.currentTarget.open)}
-      sx={{ borderTop: '1px solid var(--line)', '&[open] > summary svg': { rotate: '90deg' } }}
+      // A line parts it from what stands above; at the head of a sheet there is nothing to part.
+      sx={{ '* + &': { borderTop: '1px solid var(--line)' }, '&[open] > summary svg': { rotate: '90deg' } }}
     >
       <Box
         component="summary"

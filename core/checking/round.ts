@@ -20,6 +20,20 @@ export interface FaceToCheck {
   openDefects: number;
 }
 
+const isFinished = ({ coats }: FaceToCheck): boolean => coats.laid === coats.all;
+
+/** Whether somebody has something to do there now: a finished face to look at, or a defect to put right. */
+const asksForLook = (face: FaceToCheck): boolean =>
+  face.openDefects > 0 || (isFinished(face) && face.lookedAt === null);
+
+/** The pieces of a round with their faces: those that ask for a look first, then what was looked over, then what is still being painted. */
+export function inTurn(faces: readonly FaceToCheck[]): [Piece, FaceToCheck[]][] {
+  const byPiece = new Map<Piece, FaceToCheck[]>();
+  for (const face of faces) byPiece.set(face.piece, [...(byPiece.get(face.piece) ?? []), face]);
+  const place = (own: readonly FaceToCheck[]): number => (own.some(asksForLook) ? 0 : own.some(isFinished) ? 1 : 2);
+  return [...byPiece].sort(([, one], [, other]) => place(one) - place(other));
+}
+
 /** How far the check of a room is. */
 export interface RoomCheck {
   room: Room;
@@ -61,8 +75,8 @@ export function roomChecks(job: Job): RoomCheck[] {
   return job.rooms.flatMap((room): RoomCheck[] => {
     const faces = job.pieces.filter(({ roomId }) => roomId === room.id).flatMap(facesOf);
     if (faces.length === 0) return [];
-    const finished = faces.filter(({ coats }) => coats.laid === coats.all).length;
-    const looked = faces.filter(({ coats, lookedAt }) => coats.laid === coats.all && lookedAt !== null).length;
+    const finished = faces.filter(isFinished).length;
+    const looked = faces.filter((face) => isFinished(face) && face.lookedAt !== null).length;
     const openDefects = faces.reduce((sum, face) => sum + face.openDefects, 0);
     return [
       {

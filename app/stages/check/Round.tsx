@@ -1,6 +1,6 @@
 import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
-import { roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
+import { inTurn, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { groupOf } from '../../../core/job/queries.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
@@ -47,7 +47,7 @@ export function Round() {
               mb: 1.5,
             }}
           >
-            {[...byPiece(check.faces)].map(([piece, faces]) => (
+            {inTurn(check.faces).map(([piece, faces]) => (
               <PieceOfRound key={piece.id} piece={piece} faces={faces} />
             ))}
           </Box>
@@ -61,17 +61,12 @@ export function Round() {
 const wordsOf = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
   [
     `${looked} of ${faces.length} faces looked over`,
+    looked < finished ? `${finished - looked} to look at now` : null,
     finished < faces.length ? `${faces.length - finished} still being painted` : null,
     openDefects > 0 ? `${openDefects} open` : null,
   ]
     .filter(Boolean)
     .join(', ');
-
-function byPiece(faces: readonly FaceToCheck[]): Map<Piece, FaceToCheck[]> {
-  const pieces = new Map<Piece, FaceToCheck[]>();
-  for (const face of faces) pieces.set(face.piece, [...(pieces.get(face.piece) ?? []), face]);
-  return pieces;
-}
 
 /** One piece: its drawing, its tag, and a dot for each face. */
 function PieceOfRound({ piece, faces }: { piece: Piece; faces: readonly FaceToCheck[] }) {

@@ -269,6 +269,10 @@ test('the hand-over file is opened and read back, by itself and in the other voc
     /Trim enamel.*TE 2211.*4 Mar.*°C/,
   );
   await expect(rooms).toContainText('not in the log');
+  // On a phone each row is a card, its words named, and nothing is wider than the screen.
+  await reader.setViewportSize({ width: 390, height: 844 });
+  expect(await reader.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await expect(finishes.getByRole('row').filter({ hasText: 'Inside joinery, old oil gloss' })).toContainText('TE 2207');
   await reader.close();
 
   await page.getByRole('button', { name: 'casing, can' }).click();

@@ -27,17 +27,18 @@ th{text-align:left;border-bottom:2px solid var(--ink);padding:5px 8px;white-spac
 td{border-bottom:1px solid var(--line);padding:5px 8px;vertical-align:top}
 td:first-child{font-weight:700;white-space:nowrap}
 .gap{color:var(--gap);font-style:italic}
-.gap::before{content:"△ ";font-style:normal}
+.gap span::before{content:"△ ";font-style:normal}
 .swatch{display:inline-block;width:13px;height:13px;border:1px solid var(--ink);border-radius:3px;margin-right:6px;vertical-align:-2px}
 .caution{border:2px solid #b96a00;background:#fff6e6;padding:8px 12px;border-radius:6px}
 li{margin:3px 0}
 footer{margin-top:40px;color:var(--soft);font-size:13px}
+@media screen and (max-width:640px){main{padding:20px 14px 50px}thead{position:absolute;clip-path:inset(50%);width:1px;height:1px;overflow:hidden}table,tbody,tr{display:block}table{background:none}tr{background:#fff;border:1px solid var(--line);border-radius:6px;margin-bottom:8px;padding:6px 10px}td{display:grid;grid-template-columns:116px minmax(0,1fr);border:0;padding:2px 0;overflow-wrap:anywhere}td::before{content:attr(data-head);color:var(--soft);font-weight:400;font-style:normal}td:first-child{display:block;white-space:normal;font-size:16px}td:first-child::before{content:none}td:has(>span:empty){display:none}}
 @media print{body,main{background:#fff}nav{display:none}main{padding:0;max-width:none}h2{break-after:avoid}tr{break-inside:avoid}table{font-size:10.5px}}
 `;
 
-function cellHtml({ text, hex, isGap }: Cell): string {
+function cellHtml({ text, hex, isGap }: Cell, head = ''): string {
   const swatch = hex && /^#[0-9a-f]{6}$/i.test(hex) ? `<span class="swatch" style="background:${hex}"></span>` : '';
-  return `<td${isGap ? ' class="gap"' : ''}>${swatch}${escaped(text)}</td>`;
+  return `<td role="cell" data-head="${escaped(head)}"${isGap ? ' class="gap"' : ''}><span>${swatch}${escaped(text)}</span></td>`;
 }
 
 function blockHtml(block: Block): string {
@@ -55,9 +56,12 @@ function blockHtml(block: Block): string {
     case 'list':
       return `<ul>${block.items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
     case 'table': {
-      const head = block.head.map((words) => `<th scope="col">${escaped(words)}</th>`).join('');
-      const rows = block.rows.map((row) => `<tr>${row.map(cellHtml).join('')}</tr>`).join('\n');
-      return `<div class="scroll"><table aria-label="${escaped(block.label)}"><thead><tr>${head}</tr></thead><tbody>${rows}</tbody></table></div>`;
+      // Roles are said outright: laid out as cards on a phone, a table would no longer be one to a screen reader.
+      const head = block.head.map((words) => `<th scope="col" role="columnheader">${escaped(words)}</th>`).join('');
+      const rows = block.rows
+        .map((row) => `<tr role="row">${row.map((entry, column) => cellHtml(entry, block.head[column])).join('')}</tr>`)
+        .join('\n');
+      return `<div class="scroll"><table role="table" aria-label="${escaped(block.label)}"><thead role="rowgroup"><tr role="row">${head}</tr></thead><tbody role="rowgroup">${rows}</tbody></table></div>`;
     }
   }
 }

@@ -62,11 +62,33 @@ export function BlockView({ block }: { block: Block }) {
   }
 }
 
+/** A table that is wider than a phone is a card for each row there, as in the file for everybody. */
+const CARDS_ON_A_PHONE = {
+  '@media screen and (max-width: 640px)': {
+    '&, & tbody, & tr': { display: 'block' },
+    '& thead': { position: 'absolute', clipPath: 'inset(50%)', width: '1px', height: '1px', overflow: 'hidden' },
+    '& tr': { border: '1px solid var(--line)', borderRadius: '6px', mb: 1, px: 1.25, py: 0.75 },
+    '& td': {
+      display: 'grid',
+      gridTemplateColumns: '116px minmax(0, 1fr)',
+      border: 0,
+      px: 0,
+      py: 0.25,
+      overflowWrap: 'anywhere',
+    },
+    '& td::before': { content: 'attr(data-head)', color: 'var(--ink-soft)', fontStyle: 'normal' },
+    '& td:first-of-type': { display: 'block', whiteSpace: 'normal', fontSize: 16 },
+    '& td:first-of-type::before': { content: 'none' },
+    '& td:has(> span:empty)': { display: 'none' },
+  },
+};
+
 function BlockTable({ block }: { block: Extract<Block, { kind: 'table' }> }) {
   return (
     <Box sx={{ overflowX: 'auto', mb: 1.5 }}>
       <Box
         component="table"
+        role="table"
         aria-label={block.label}
         sx={{
           borderCollapse: 'collapse',
@@ -77,22 +99,23 @@ function BlockTable({ block }: { block: Extract<Block, { kind: 'table' }> }) {
           '& td:first-of-type': { fontWeight: 700, whiteSpace: 'nowrap' },
           '& tr': { breakInside: 'avoid' },
           '@media print': { fontSize: 10.5 },
+          ...CARDS_ON_A_PHONE,
         }}
       >
-        <thead>
-          <tr>
+        <thead role="rowgroup">
+          <tr role="row">
             {block.head.map((words) => (
-              <th key={words} scope="col">
+              <th key={words} scope="col" role="columnheader">
                 {words}
               </th>
             ))}
           </tr>
         </thead>
-        <tbody>
+        <tbody role="rowgroup">
           {block.rows.map((row, index) => (
-            <tr key={index}>
+            <tr key={index} role="row">
               {row.map((entry, column) => (
-                <CellView key={column} entry={entry} />
+                <CellView key={column} entry={entry} head={block.head[column] ?? ''} />
               ))}
             </tr>
           ))}
@@ -102,26 +125,33 @@ function BlockTable({ block }: { block: Extract<Block, { kind: 'table' }> }) {
   );
 }
 
-function CellView({ entry }: { entry: Cell }) {
+function CellView({ entry, head }: { entry: Cell; head: string }) {
   return (
-    <Box component="td" sx={entry.isGap ? { color: 'var(--late)', fontStyle: 'italic' } : undefined}>
-      {entry.hex && (
-        <Box
-          component="span"
-          aria-hidden
-          sx={{
-            display: 'inline-block',
-            width: 14,
-            height: 14,
-            mr: 0.75,
-            verticalAlign: '-2px',
-            border: '1px solid var(--ink)',
-            borderRadius: '3px',
-            background: entry.hex,
-          }}
-        />
-      )}
-      {entry.isGap && entry.text !== '' ? `△ ${entry.text}` : entry.text}
+    <Box
+      component="td"
+      role="cell"
+      data-head={head}
+      sx={entry.isGap ? { color: 'var(--late)', fontStyle: 'italic' } : undefined}
+    >
+      <span>
+        {entry.hex && (
+          <Box
+            component="span"
+            aria-hidden
+            sx={{
+              display: 'inline-block',
+              width: 14,
+              height: 14,
+              mr: 0.75,
+              verticalAlign: '-2px',
+              border: '1px solid var(--ink)',
+              borderRadius: '3px',
+              background: entry.hex,
+            }}
+          />
+        )}
+        {entry.isGap && entry.text !== '' ? `△ ${entry.text}` : entry.text}
+      </span>
     </Box>
   );
 }

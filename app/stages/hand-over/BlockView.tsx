@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Block, Cell } from '../../../core/handing-over/blocks.ts';
 import { Caution } from '../../ui/Section.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
 
 /** A block of the hand-over as the screen and the printer show it. */
 export function BlockView({ block }: { block: Block }) {
@@ -134,22 +135,7 @@ function CellView({ entry, head }: { entry: Cell; head: string }) {
       sx={entry.isGap ? { color: 'var(--late)', fontStyle: 'italic' } : undefined}
     >
       <span>
-        {entry.hex && (
-          <Box
-            component="span"
-            aria-hidden
-            sx={{
-              display: 'inline-block',
-              width: 14,
-              height: 14,
-              mr: 0.75,
-              verticalAlign: '-2px',
-              border: '1px solid var(--ink)',
-              borderRadius: '3px',
-              background: entry.hex,
-            }}
-          />
-        )}
+        {entry.hex && <Swatch hex={entry.hex} size={14} />}
         {entry.isGap && entry.text !== '' ? `△ ${entry.text}` : entry.text}
       </span>
     </Box>

@@ -1,4 +1,3 @@
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import Dialog from '@mui/material/Dialog';
@@ -19,6 +18,7 @@ import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
 
 interface OpenTinDialogProps {
   buckets: readonly Bucket[];
@@ -79,21 +79,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
         <TextField select label="Paint" value={paint ? key : ''} onChange={(event) => setKey(event.target.value)}>
           {paints.map((entry) => (
             <MenuItem key={entry.key} value={entry.key} sx={{ minHeight: 48, gap: 1 }}>
-              {entry.hex && (
-                <Box
-                  component="span"
-                  aria-hidden
-                  sx={{
-                    display: 'inline-block',
-                    width: 18,
-                    height: 18,
-                    mr: 1,
-                    verticalAlign: '-4px',
-                    border: '1px solid var(--ink)',
-                    background: entry.hex,
-                  }}
-                />
-              )}
+              {entry.hex && <Swatch hex={entry.hex} size={18} />}
               {say(entry.name)}
             </MenuItem>
           ))}

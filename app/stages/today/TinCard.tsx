@@ -7,6 +7,7 @@ import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
+import { Swatch } from '../../ui/Swatch.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 
@@ -66,12 +67,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
       sx={{ px: 2, py: 1.5, borderBottom: '1px solid var(--line)', display: 'grid', gap: 0.75 }}
     >
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
-        {hex && (
-          <Box
-            aria-hidden
-            sx={{ width: 26, height: 26, borderRadius: '5px', border: '1.5px solid var(--ink)', background: hex }}
-          />
-        )}
+        {hex && <Swatch hex={hex} size={26} />}
         <Box sx={{ flex: '1 1 150px' }}>
           <strong>{name}</strong>
           <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>

@@ -7,12 +7,12 @@ import { withBuiltServer } from '../scripts/built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
 
 /**
- * `npm run bench:today`: how long Today takes on a phone whose processor is slowed four times, with the demo school's log
- * and with one of 5,000 entries: from load until it can be used, and from a tap until the next frame shows it. Needs a
- * build.
+ * `npm run bench:today`: how long Today takes on a phone whose processor is slowed four times (`-- 1` for one that is
+ * not), with the demo school's log and with one of 5,000 entries: from load until it can be used, and from a tap until
+ * the next frame shows it. Needs a build.
  */
 const PORT = 4398;
-const SLOWED = 4;
+const SLOWED = Number(process.argv[2] ?? 4);
 const ENTRIES = 5000;
 const LOADS = 7;
 /** Ms between loads, so that none pays for what the one before left running. */

@@ -43,7 +43,7 @@ export function useReminders(day: Day): Reminders {
     );
     ring();
     if (permissionNow() !== 'granted') return;
-    for (const { id, words, detail } of reminders) void notify(id, words, detail);
+    for (const { id, words, detail } of reminders) void showNotification(id, words, detail);
   });
   const freshIds = fresh.map(({ id }) => id).join('\n');
   useEffect(() => {
@@ -68,7 +68,7 @@ export function useReminders(day: Day): Reminders {
 }
 
 /** A notification by the service worker where there is one, since phones show no other. */
-async function notify(tag: string, title: string, body: string): Promise<void> {
+async function showNotification(tag: string, title: string, body: string): Promise<void> {
   try {
     const worker = 'serviceWorker' in navigator ? await navigator.serviceWorker.getRegistration() : undefined;
     if (worker) await worker.showNotification(title, { body, tag });

@@ -20,6 +20,7 @@ interface CommandDefinition<A> extends Omit<Command<A>, 'args'> {
   args(): z.ZodType<A>;
 }
 
+/** A command from its definition, with the type of its arguments kept. */
 export function command<A>({ args, ...definition }: CommandDefinition<A>): Command<A> {
   return { ...definition, args: z.lazy(args) };
 }

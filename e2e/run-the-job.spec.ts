@@ -102,6 +102,15 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   await painter.stepClock('4 hours on');
 });
 
+test('the card of the day can be stamped when what lies beside it can’t be fetched', async ({ page }) => {
+  await page.route(/\/BesideNow\.[^/]*\.js$/, (route) => route.abort());
+  await new PainterOn(page).openDemo('demo-tern-street', 'today');
+  await expect(page.getByText('This screen has failed')).toBeVisible();
+  const now = page.getByRole('region', { name: 'Now' });
+  await now.getByRole('button', { name: 'Start', exact: true }).click();
+  await expect(now.getByRole('button', { name: 'Start', exact: true })).toBeHidden();
+});
+
 test('a tap is kept when the tab dies with it', async ({ page, context }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
   const now = page.getByRole('region', { name: 'Now' });

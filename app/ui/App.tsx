@@ -119,9 +119,11 @@ export default function App() {
       <CssBaseline />
       <Screens />
       {hasNotices && (
-        <Suspense>
-          <Notices />
-        </Suspense>
+        <Failure>
+          <Suspense>
+            <Notices />
+          </Suspense>
+        </Failure>
       )}
     </ThemeProvider>
   );

@@ -7,6 +7,7 @@ import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
+import { Failure } from '../../ui/Failure.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { goTo } from '../../ui/route.ts';
@@ -107,9 +108,11 @@ function DayView({ behind, problem, reading }: DayViewProps) {
         {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>
       {isDrawn && (
-        <Suspense>
-          <BesideNow day={day} sheet={sheet} current={next?.run.id ?? null} stamps={stamps} />
-        </Suspense>
+        <Failure>
+          <Suspense>
+            <BesideNow day={day} sheet={sheet} current={next?.run.id ?? null} stamps={stamps} />
+          </Suspense>
+        </Failure>
       )}
     </Box>
   );

@@ -1,2 +1,6 @@
+import fc from 'fast-check';
+
 /** Runs the tests of several files in this process: what they share is read and compiled once. */
-for (const file of process.argv.slice(2)) await import(new URL(`../${file}`, import.meta.url).href);
+const [seed, ...files] = process.argv.slice(2);
+fc.configureGlobal({ seed: Number(seed) });
+for (const file of files) await import(new URL(`../${file}`, import.meta.url).href);

@@ -84,7 +84,8 @@ function frontNear(
       RAIN_LASTS.least + (RAIN_LASTS.most - RAIN_LASTS.least) * fixedShare(`${place}/front/${number}/lasts`);
     const hoursSince = (day - start) * 24;
     const outside = Math.max(0, -hoursSince, hoursSince - lasts);
-    const breaks = fixedShare(`${place}/${Math.floor(day * 8)}/break`) < 0.2;
+    // A front always brings rain: its first hours have no break.
+    const breaks = hoursSince > 3 && fixedShare(`${place}/${Math.floor(day * 8)}/break`) < 0.2;
     return { hoursSince, hoursAway: outside, closeness: Math.exp(-outside / 14), isRaining: outside === 0 && !breaks };
   });
   return fronts.reduce((nearest, front) => (front.closeness > nearest.closeness ? front : nearest));

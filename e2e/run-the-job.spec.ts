@@ -103,12 +103,19 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
 });
 
 test('the card of the day can be stamped when what lies beside it can’t be fetched', async ({ page }) => {
-  await page.route(/\/BesideNow\.[^/]*\.js$/, (route) => route.abort());
+  const BESIDE = /\/BesideNow\.[^/]*\.js$/;
+  await page.route(BESIDE, (route) => route.abort());
   await new PainterOn(page).openDemo('demo-tern-street', 'today');
-  await expect(page.getByText('This screen has failed')).toBeVisible();
+  const failed = page.getByText('A part of this screen could not be fetched');
+  await expect(failed).toBeVisible();
   const now = page.getByRole('region', { name: 'Now' });
   await now.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(now.getByRole('button', { name: 'Start', exact: true })).toBeHidden();
+
+  await page.unroute(BESIDE);
+  await page.getByRole('button', { name: 'Load it again' }).click();
+  await expect(page.getByRole('region', { name: 'Tins in use' })).toBeVisible();
+  await expect(failed).toBeHidden();
 });
 
 test('a tap is kept when the tab dies with it', async ({ page, context }) => {

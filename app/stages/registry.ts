@@ -1,4 +1,5 @@
-import { createElement, lazy, useState, type ComponentType } from 'react';
+import { createElement, useState, type ComponentType } from 'react';
+import { fetchedLater } from '../ui/fetched-later.ts';
 
 export type StageId =
   'walk' | 'prove' | 'build-up' | 'quantities' | 'air' | 'strokes' | 'plan' | 'today' | 'hang' | 'check' | 'hand-over';
@@ -19,7 +20,7 @@ export interface Stage {
 /** A screen that is fetched when it is shown, or before; one that was fetched stands there without a moment's waiting. */
 function screenFrom(load: () => Promise<{ default: ComponentType }>): Pick<Stage, 'screen' | 'prepare'> {
   let fetched: ComponentType | null = null;
-  const Awaited = lazy(load);
+  const Awaited = fetchedLater(load);
   return {
     screen: function Screen() {
       const [Shown] = useState(() => fetched ?? Awaited);

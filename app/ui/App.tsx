@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
+import { fetchedLater } from './fetched-later.ts';
 import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
@@ -21,8 +22,8 @@ const firstStage = STAGES.find(({ id }) => id === first.stage);
 if (firstStage && first.jobId) openAhead(first.jobId);
 firstStage?.prepare();
 
-const Jobs = lazy(() => import('../stages/jobs/Jobs.tsx'));
-const Notices = lazy(() => import('./Notices.tsx'));
+const Jobs = fetchedLater(() => import('../stages/jobs/Jobs.tsx'));
+const Notices = fetchedLater(() => import('./Notices.tsx'));
 
 function Waiting({ words }: { words: string }) {
   return (

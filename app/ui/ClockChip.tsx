@@ -1,10 +1,11 @@
 import AccessTimeIcon from '@mui/icons-material/AccessTime';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from './fetched-later.ts';
 import { useJob } from './job-context.tsx';
 
-const ClockMenu = lazy(() => import('./ClockMenu.tsx'));
+const ClockMenu = fetchedLater(() => import('./ClockMenu.tsx'));
 
 /** The job's time. A simulated workshop clock says that it is one, and can be stepped. */
 export function ClockChip() {

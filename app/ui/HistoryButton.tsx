@@ -1,9 +1,10 @@
 import HistoryIcon from '@mui/icons-material/History';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from './fetched-later.ts';
 
-const HistoryPanel = lazy(() => import('./HistoryPanel.tsx'));
+const HistoryPanel = fetchedLater(() => import('./HistoryPanel.tsx'));
 
 /** Opens what was done to the job. */
 export function HistoryButton() {

@@ -1,9 +1,10 @@
 import TuneIcon from '@mui/icons-material/Tune';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from './fetched-later.ts';
 
-const SettingsPanel = lazy(() => import('./SettingsPanel.tsx'));
+const SettingsPanel = fetchedLater(() => import('./SettingsPanel.tsx'));
 
 /** Opens units, words and light, which come when they are asked for. */
 export function SettingsButton() {

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
+import { fetchedLater } from './fetched-later.ts';
 import { STAGES, type Stage } from '../stages/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
 import { useJob } from './job-context.tsx';
@@ -16,9 +17,9 @@ import { useAfterPaint } from './use-after-paint.ts';
 import { useKeys } from './use-keys.ts';
 
 // What not every screen needs, or nobody has asked for yet, keeps nobody waiting.
-const Ladder = lazy(() => import('./Ladder.tsx'));
-const CommandPalette = lazy(() => import('./CommandPalette.tsx'));
-const KeyList = lazy(() => import('./KeyList.tsx'));
+const Ladder = fetchedLater(() => import('./Ladder.tsx'));
+const CommandPalette = fetchedLater(() => import('./CommandPalette.tsx'));
+const KeyList = fetchedLater(() => import('./KeyList.tsx'));
 
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {

@@ -5,6 +5,7 @@ import type { Piece } from '../job/piece-schema.ts';
 import type { FinishGroup, Job } from '../job/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
 import type { FaceId } from '../pieces/elevation.ts';
+import { bringsBack } from '../planning/coming-back.ts';
 import { pieceSteps, stepsWith, type PieceStep } from '../planning/piece-steps.ts';
 import { proofOf, type Proof } from '../proving/proof.ts';
 import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
@@ -50,7 +51,8 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
   const key = asked.find(
     ({ operation }) => operation === 'abrade' || operation === 'wet-abrade' || operation === 'degloss',
   );
-  const hung = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
+  const stamps = doneStampsByTask(job.log);
+  const hung = steps.findLast((step) => bringsBack(step) && stamps.has(step.id));
   const proof = proofOf(job, piece);
   return {
     job,

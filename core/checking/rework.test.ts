@@ -1,11 +1,14 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Defect } from '../job/defect-schema.ts';
+import { hangingStep } from '../hanging/hang-standing.ts';
+import { readinessOf } from '../hanging/readiness.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import { solve } from '../planning/solve/solve.ts';
 import { verify } from '../planning/verify.ts';
+import { ripeningPieces } from '../running/ripening.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { reworkFor, remedyWait } from './rework.ts';
 import { roomChecks } from './round.ts';
@@ -77,12 +80,7 @@ test('a defect goes from found to planned, under way and put right by its stamps
 });
 
 test('what hangs already is put right where it hangs, and what hangs by night too', () => {
-  const hung = twoCoats()
-    .done('denib-3', '2027-03-03T08:30')
-    .done('coat-3/back', '2027-03-03T09:20')
-    .done('coat-3/front', '2027-03-03T14:20')
-    .done('rehang', '2027-03-06T09:00');
-  withRework(hung);
+  const hung = withRework(hungDoor());
   const rework = pieceSteps(hung.job, hung.piece).filter((step) => step.rework);
   assert.ok(rework.length === 2 && rework.every((step) => step.rework?.isInPlace));
   const made = jobToProblem(hung.job, '2027-03-06T10:00');
@@ -92,6 +90,86 @@ test('what hangs already is put right where it hangs, and what hangs by night to
   );
   const plan = solve(made.problem, { steps: 10 });
   assert.ok(plan.status !== 'infeasible' && verify(made.problem, plan).length === 0);
+});
+
+/** The door with three coats, hung on a Saturday morning. */
+const hungDoor = (): WorkedDays =>
+  twoCoats()
+    .done('denib-3', '2027-03-03T08:30')
+    .done('coat-3/back', '2027-03-03T09:20')
+    .done('coat-3/front', '2027-03-03T14:20')
+    .done('rehang', '2027-03-06T09:00');
+
+const takenDown = (worked: WorkedDays, defect: Defect): WorkedDays => {
+  const rework = reworkFor(worked.job, worked.problem('2027-03-06T10:00'), defect);
+  assert.ok(rework);
+  return worked.tell('state-defect', { defect: { ...defect, rework: { ...rework, isInPlace: false } } });
+};
+
+test('what hangs can be taken down for its rework: it lies on the rack and is hung once the new coat is hard enough', () => {
+  const worked = takenDown(hungDoor(), RUN);
+  const own = pieceSteps(worked.job, worked.piece).filter((step) => step.rework);
+  assert.deepEqual(
+    own.map(({ operation }) => operation),
+    ['take-down', 'put-right', 'coat', 'rehang'],
+  );
+  const made = jobToProblem(worked.job, '2027-03-06T10:00');
+  const plan = solve(made.problem, { steps: 10 });
+  assert.ok(plan.status !== 'infeasible');
+  assert.deepEqual(verify(made.problem, plan), []);
+  const at = (name: string) => plan.tasks.find(({ id }) => id === `d/rework-run-1/${name}`)!;
+  const wait = remedyWait(worked.job, made, RUN);
+  assert.ok(wait.opens !== null && at('take-down').start >= wait.opens - 1, 'it hangs until the run can be sanded');
+  const coat = worked.step('rework-run-1/touch-in');
+  const hard = made.clocks.reached(coat.coat!.coating, 'rehang', at('touch-in').end, [
+    { climateId: 'workshop', until: Infinity },
+  ]);
+  assert.ok(hard !== null && at('rehang').start >= hard - 1);
+  assert.ok(
+    made.problem.holds.some(({ space, until }) => space === 'rack' && until === 'd/rework-run-1/rehang'),
+    'its new coat dries on the rack',
+  );
+});
+
+test('a door that was taken down again is away until it is hung again', () => {
+  const worked = takenDown(hungDoor(), RUN);
+  const hung = () => {
+    const [row] = readinessOf(worked.job, worked.problem('2027-03-08T12:00'), new Map());
+    return row!.hung?.isDone === true;
+  };
+  assert.ok(hung(), 'as long as nobody has taken it down');
+  assert.equal(hangingStep(worked.job, worked.piece)?.id, 'd/rehang');
+  worked.done('rework-run-1/take-down', '2027-03-08T08:00');
+  assert.ok(!hung());
+  assert.equal(hangingStep(worked.job, worked.piece)?.id, 'd/rework-run-1/rehang');
+  worked.doneAll(['rework-run-1/level', 'rework-run-1/touch-in'], '2027-03-08T08:15');
+  assert.equal(standingOf(worked.job, worked.job.defects[0]!), 'put-right');
+  const [ripe] = ripeningPieces(worked.job, worked.problem('2027-03-08T12:00'), '2027-03-08T12:00');
+  assert.deepEqual([ripe?.hangs, ripe?.verb], [false, 'hang']);
+  worked.done('rework-run-1/rehang', '2027-03-11T09:00');
+  assert.ok(hung());
+});
+
+test('what is found while a door is down for rework is put right before it is hung again', () => {
+  const worked = takenDown(hungDoor(), RUN);
+  takenDown(worked, { ...RUN, id: 'run-2', face: 'back' });
+  const names = pieceSteps(worked.job, worked.piece).flatMap(({ id, rework }) => (rework ? id.slice(9) : []));
+  assert.deepEqual(names, [
+    'run-1/take-down',
+    'run-1/level',
+    'run-1/touch-in',
+    'run-2/level',
+    'run-2/touch-in',
+    'run-1/rehang',
+  ]);
+  worked.doneAll(
+    ['take-down', 'level', 'touch-in'].map((name) => `rework-run-1/${name}`),
+    '2027-03-08T08:00',
+  );
+  worked.doneAll(['rework-run-2/level', 'rework-run-2/touch-in', 'rework-run-1/rehang'], '2027-03-10T08:00');
+  takenDown(worked, { ...RUN, id: 'run-3' });
+  const third = pieceSteps(worked.job, worked.piece).filter(({ rework }) => rework?.defectId === 'run-3');
+  assert.equal(third[0]?.operation, 'take-down', 'hung again, it is taken down again');
 });
 
 test('a step that was left out is planned no more, nor does its coat lie there', () => {

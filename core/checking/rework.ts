@@ -3,6 +3,7 @@ import { staysOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
+import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
 import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -31,9 +32,15 @@ export function reworkFor(
   const after = lastDone(job, piece);
   if (top === null || after === null) return null;
   const steps = DEFECTS[kind].rework({ job, piece, face, last: top.step });
-  const isBack = after.operation === 'rehang' || after.operation === 'refit' || after.rework?.isInPlace === true;
+  const isBack = bringsBack(after) || after.rework?.isInPlace === true;
   return { after: after.id, isInPlace: !piece.comesOff || isBack, steps };
 }
+
+/** The steps that put a defect right, with what takes the piece down for them and hangs it again; in the order of the work. */
+export const stepsOfRework = (job: Job, piece: Piece, defect: Defect): PieceStep[] =>
+  pieceSteps({ ...job, defects: [...job.defects.filter(({ id }) => id !== defect.id), defect] }, piece).filter(
+    ({ rework }) => rework?.defectId === defect.id,
+  );
 
 /** From when a defect may be touched, by the drying clock of the coat that lies there. Minutes from the clocks' t0. */
 export interface RemedyWait {
@@ -52,8 +59,8 @@ export function remedyWait(
   const top = piece && topCoat(job, made, piece, face);
   if (!piece || !top) return { opens: null, since: null };
   const { coating } = top.step.coat;
-  const hung = pieceSteps(job, piece).findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
-  const hungAt = hung && doneStampsByTask(job.log).get(hung.id)?.at;
+  const stamps = doneStampsByTask(job.log);
+  const hungAt = broughtBack(pieceSteps(job, piece), (id) => stamps.get(id)?.at)?.at;
   const stays = staysOf(
     job,
     piece,

@@ -3,6 +3,7 @@ import { progressByTask } from '../job/progress.ts';
 import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
+import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { isCoat } from '../planning/lying-coats.ts';
 import { shiftsOf } from '../planning/crew-shifts.ts';
 import { jointShifts } from '../planning/solve/calendar.ts';
@@ -22,9 +23,12 @@ export function hangStanding({ isDone, from, hung }: Readiness, at: number): Han
   return from.rehang !== null && from.rehang > at ? 'drying' : 'to-hang';
 }
 
-/** The step that brings a piece back: hung, or its furniture refitted; null where it has none. */
-export const hangingStep = (job: Job, piece: Piece): PieceStep | null =>
-  pieceSteps(job, piece).findLast(({ operation }) => operation === 'rehang' || operation === 'refit') ?? null;
+/** The step that brought a piece back, or the one that is to: hung, or its furniture refitted; null where it has none. */
+export function hangingStep(job: Job, piece: Piece): PieceStep | null {
+  const steps = pieceSteps(job, piece);
+  const progress = progressByTask(job.log);
+  return broughtBack(steps, (id) => progress.get(id)?.doneAt)?.step ?? steps.findLast(bringsBack) ?? null;
+}
 
 /** Who can lift a heavy piece: those who are there now, and when two are together next. */
 export interface Lifting {

@@ -4,6 +4,7 @@ import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';
+import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { lyingCoats } from '../planning/lying-coats.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import type { DryingStage } from '../shelf/coating.ts';
@@ -42,8 +43,9 @@ export function readinessOf(
     const steps = pieceSteps(job, piece);
     const lastCoats = lyingCoats(steps);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
-    const hanging = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
-    const hungAt = hanging ? stampedEnd(hanging.id) : null;
+    const back = broughtBack(steps, (id) => progress.get(id)?.doneAt);
+    const hungAt = back && stampedEnd(back.step.id);
+    const hanging = steps.findLast(bringsBack);
     const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
     const isPlanned = isComplete(finished);
     const reached = (use: Use): number | null => {

@@ -1,6 +1,8 @@
 import { WEEKDAYS, type Painter } from '../job/schema.ts';
+import type { Piece } from '../job/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './piece-steps.ts';
+import { plainStep } from './plain-step.ts';
 import { needsTwo } from './step-needs.ts';
 
 /** Of a crew's longest day, what the outing of a door may take by its tins: shops are colder than tins suppose. */
@@ -45,23 +47,12 @@ export function withNights(steps: readonly PieceStep[], crew: readonly Painter[]
 export const isHinged = ({ operation }: PieceStep): boolean =>
   operation === 'take-down' || operation === 'hang-for-night';
 
+/** Minutes to set a piece on its hinges, or to take it down again, with its hardware left on. */
+export const hingeMinutes = ({ kind }: Piece): number => definitionOf(kind).pace.rehang * SHARE_OF_HANGING;
+
 /** Hanging a piece after a step, or taking it down before it. */
-function hinged(beside: PieceStep, operation: 'take-down' | 'hang-for-night'): PieceStep {
-  const { piece } = beside;
-  const { rehang } = definitionOf(piece.kind).pace;
-  return {
-    id: `${beside.id}/${operation}`,
-    piece,
-    operation,
-    minutes: rehang * SHARE_OF_HANGING,
-    coat: null,
-    product: null,
-    dryHours: 0,
-    turned: false,
-    painters: 1,
-    rework: null,
-  };
-}
+const hinged = ({ id, piece }: PieceStep, operation: 'take-down' | 'hang-for-night'): PieceStep =>
+  plainStep(piece, { id: `${id}/${operation}`, operation, minutes: hingeMinutes(piece) });
 
 /** Minutes of an outing by its tins: work, what dries in between, and the last coats until they can be handled. */
 function outingMinutes(outing: readonly PieceStep[]): number {

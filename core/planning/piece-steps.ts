@@ -25,6 +25,7 @@ import {
   washMinutes,
 } from '../quantities/pace.ts';
 import { withNights } from './night-hanging.ts';
+import { plainStep } from './plain-step.ts';
 import { withRework } from './rework-steps.ts';
 import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
@@ -130,20 +131,7 @@ export function stepsWith(
   if (buildUp === null || !hasCoats(piece, buildUp)) return [];
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
-    const id = `${piece.id}/${name}`;
-    steps.push({
-      id,
-      piece,
-      operation,
-      minutes,
-      coat: null,
-      product: null,
-      dryHours: 0,
-      turned: false,
-      painters: 1,
-      rework: null,
-      ...more,
-    });
+    steps.push(plainStep(piece, { id: `${piece.id}/${name}`, operation, minutes }, more));
   };
   const hardware = hardwareMinutes(piece);
   if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);

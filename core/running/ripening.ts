@@ -1,3 +1,4 @@
+import { broughtBack, isHungAfter } from '../planning/coming-back.ts';
 import type { JobSteps } from '../planning/job-steps.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../planning/lying-coats.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
@@ -42,10 +43,8 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: 
     // What is taken down again is taken down for what is done to it then.
     const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
-    const done = steps[last]?.operation;
-    const hangs = done === 'hang-for-night' || done === 'rehang' || done === 'refit';
-    const hanging = steps.findLast(({ operation }) => operation === 'rehang' || operation === 'refit');
-    const hungAt = hanging && progress.get(hanging.id)?.doneAt;
+    const hangs = isHungAfter(steps.slice(0, last + 1));
+    const hungAt = broughtBack(steps, (id) => progress.get(id)?.doneAt)?.at;
     let full = 0;
     const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated): CoatDrying[] => {
       const doneAt = progress.get(coated.id)?.doneAt;

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { standingOf } from '../../../core/build-up/standing.ts';
 import type { FinishGroup } from '../../../core/job/schema.ts';
@@ -12,10 +13,10 @@ import { completeness } from '../../ui/vial-reading.ts';
 import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
 
-const ShelfView = lazy(() => import('./shelf/ShelfView.tsx').then((module) => ({ default: module.ShelfView })));
-const ProtectionSheet = lazy(() =>
-  import('./ProtectionSheet.tsx').then((module) => ({ default: module.ProtectionSheet })),
-);
+const ShelfView = fetchedLater(async () => ({ default: (await import('./shelf/ShelfView.tsx')).ShelfView }));
+const ProtectionSheet = fetchedLater(async () => ({
+  default: (await import('./ProtectionSheet.tsx')).ProtectionSheet,
+}));
 
 const VIEWS = { choose: 'Build-ups', shelf: 'The shelf', protection: 'Protection' } as const;
 

@@ -3,8 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { evidenceOn } from '../../../core/checking/evidence.ts';
 import { rankCauses } from '../../../core/checking/rank-causes.ts';
@@ -14,6 +16,7 @@ import type { Defect } from '../../../core/job/defect-schema.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
+import { canBeTakenDown } from '../../../core/planning/rework-steps.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { useReplanning } from '../../ui/replanning/use-replanning.ts';
@@ -47,7 +50,10 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
     [job, problem, piece, defect.kind, defect.face],
   );
   const wait = remedyWait(job, problem, defect);
-  const proposed = useMemo(() => reworkFor(job, problem, defect), [job, problem, defect]);
+  const [isTakenDown, setIsTakenDown] = useState(false);
+  const known = useMemo(() => reworkFor(job, problem, defect), [job, problem, defect]);
+  const isAsked = known !== null && known.isInPlace && canBeTakenDown(piece);
+  const proposed = isAsked && isTakenDown ? { ...known, isInPlace: false } : known;
   const { t0 } = problem.clocks;
   const at = minutesSince(t0, now, job.site.timeZone);
   const when = (minutes: number): string =>
@@ -158,7 +164,22 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
                 )}
                 {opens === null && <strong>{waitWords}</strong>}
                 {definition.caution && <Caution>{say(definition.caution)}</Caution>}
-                <ReworkSteps defect={defect} proposed={proposed} />
+                {standing === 'found' && isAsked && (
+                  <ToggleButtonGroup
+                    exclusive
+                    value={isTakenDown}
+                    aria-label="Where it is put right"
+                    onChange={(_event, chosen: boolean | null) => chosen !== null && setIsTakenDown(chosen)}
+                  >
+                    <ToggleButton value={false} sx={{ minHeight: 48 }}>
+                      Where it hangs
+                    </ToggleButton>
+                    <ToggleButton value sx={{ minHeight: 48 }}>
+                      Taken down again
+                    </ToggleButton>
+                  </ToggleButtonGroup>
+                )}
+                <ReworkSteps piece={piece} defect={defect.rework ? defect : { ...defect, rework: proposed }} />
                 <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                   {standing === 'found' && (
                     <Button

@@ -1,10 +1,10 @@
 import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
-import type { Defect, Rework } from '../../../core/job/defect-schema.ts';
+import { stepsOfRework } from '../../../core/checking/rework.ts';
+import type { Defect } from '../../../core/job/defect-schema.ts';
+import type { Piece } from '../../../core/job/piece-schema.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
-import { coatingOf } from '../../../core/job/queries.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { reworkStepId } from '../../../core/planning/rework-steps.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
@@ -18,40 +18,38 @@ const AFTER: Readonly<Record<string, string>> = {
   full: 'cured',
 };
 
-/** The steps that put a defect right: as its definition has them, or as they stand in the plan, with when. */
-export function ReworkSteps({ defect, proposed }: { defect: Defect; proposed: Rework | null }) {
+/** The steps that put a defect right, as it says or would say, with when they are planned. */
+export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect }) {
   const { job, say } = useJob();
-  const rework = defect.rework ?? proposed;
-  if (rework === null) return null;
+  const steps = stepsOfRework(job, piece, defect);
   const planned = new Map(job.plan?.tasks.map((task) => [task.id, task]));
   const progress = progressByTask(job.log);
-  const whenOf = (name: string): string | null => {
-    const id = reworkStepId(defect, name);
+  const whenOf = (id: string): string | null => {
     const done = progress.get(id)?.doneAt;
     if (done) return `done ${done.slice(8, 10)}/${done.slice(5, 7)} ${done.slice(11)}`;
-    const task = defect.rework && planned.get(id);
+    const task = planned.get(id);
     return task && job.plan
       ? `planned ${localTime(job.plan.t0, task.start, job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`
       : null;
   };
   return (
     <Box component="ol" aria-label="Steps of the rework" sx={{ display: 'grid', gap: 0.75 }}>
-      {rework.steps.map(({ name, words, minutes, waitFor, coat }, index) => {
-        const when = whenOf(name);
+      {steps.map(({ id, minutes, coat, rework }, index) => {
+        const when = whenOf(id);
         return (
           <Box
             component="li"
-            key={name}
+            key={id}
             sx={{ display: 'grid', gridTemplateColumns: '28px minmax(0, 1fr) auto', gap: 1, alignItems: 'baseline' }}
           >
             <strong>{index + 1}</strong>
             <span>
-              {say(words)}
+              {say(rework?.words ?? '')}
               <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
                 {[
-                  coat ? say(coatingOf(job, coat.product)?.name.split(',')[0]?.toLowerCase() ?? coat.product) : null,
+                  coat ? say(coat.coating.name.split(',')[0]?.toLowerCase() ?? coat.coating.name) : null,
                   formatDuration(minutes),
-                  waitFor ? `once ${AFTER[waitFor] ?? waitFor}` : null,
+                  rework?.waitFor ? `once ${AFTER[rework.waitFor] ?? rework.waitFor}` : null,
                 ]
                   .filter(Boolean)
                   .join(' · ')}

@@ -1,16 +1,15 @@
 import Box from '@mui/material/Box';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 import { DoubtBar } from '../../ui/DoubtBar.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { StageViews, useView } from '../../ui/StageViews.tsx';
 import { WalkFirst } from '../../ui/WalkFirst.tsx';
 import { OrderView } from './order/OrderView.tsx';
 
-const TakeOffView = lazy(() =>
-  import('./take-off/TakeOffView.tsx').then((module) => ({ default: module.TakeOffView })),
-);
-const MixesView = lazy(() => import('./mixes/MixesView.tsx').then((module) => ({ default: module.MixesView })));
-const PriceView = lazy(() => import('./price/PriceView.tsx').then((module) => ({ default: module.PriceView })));
+const TakeOffView = fetchedLater(async () => ({ default: (await import('./take-off/TakeOffView.tsx')).TakeOffView }));
+const MixesView = fetchedLater(async () => ({ default: (await import('./mixes/MixesView.tsx')).MixesView }));
+const PriceView = fetchedLater(async () => ({ default: (await import('./price/PriceView.tsx')).PriceView }));
 
 const VIEWS = { order: 'Order', 'take-off': 'Take-off', mixes: 'Mixes', price: 'Price' } as const;
 

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useRoute } from '../../ui/route.ts';
@@ -10,9 +11,9 @@ import { OrderView } from './OrderView.tsx';
 import { PassPicker } from './PassPicker.tsx';
 import { useStrokes } from './use-strokes.ts';
 
-const CompareView = lazy(() => import('./CompareView.tsx').then((module) => ({ default: module.CompareView })));
-const TurningView = lazy(() => import('./TurningView.tsx').then((module) => ({ default: module.TurningView })));
-const CardView = lazy(() => import('./CardView.tsx').then((module) => ({ default: module.CardView })));
+const CompareView = fetchedLater(async () => ({ default: (await import('./CompareView.tsx')).CompareView }));
+const TurningView = fetchedLater(async () => ({ default: (await import('./TurningView.tsx')).TurningView }));
+const CardView = fetchedLater(async () => ({ default: (await import('./CardView.tsx')).CardView }));
 
 const VIEWS = { order: 'Order', compare: 'Compare', turning: 'Turning', card: 'Card' } as const;
 

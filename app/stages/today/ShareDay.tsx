@@ -1,8 +1,9 @@
 import DevicesIcon from '@mui/icons-material/DevicesOutlined';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 
-const ShareDialog = lazy(() => import('./ShareDialog.tsx'));
+const ShareDialog = fetchedLater(() => import('./ShareDialog.tsx'));
 
 /** Two people on two devices: the way from one to the other. */
 export function ShareDay({ onTaken }: { onTaken(reason: string): void }) {

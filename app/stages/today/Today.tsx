@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
@@ -24,7 +25,7 @@ import { SiteWorkList } from './SiteWorkList.tsx';
 import { useStamps } from './use-stamps.ts';
 import { WhoseDay } from './WhoseDay.tsx';
 
-const BesideNow = lazy(() => import('./BesideNow.tsx'));
+const BesideNow = fetchedLater(() => import('./BesideNow.tsx'));
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {

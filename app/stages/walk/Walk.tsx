@@ -4,7 +4,8 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import Drawer from '@mui/material/Drawer';
-import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
+import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
+import { fetchedLater } from '../../ui/fetched-later.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';
 import { EmptyState } from '../../ui/Section.tsx';
@@ -22,10 +23,10 @@ const load = {
   table: () => import('./PieceTable.tsx').then((module) => ({ default: module.PieceTable })),
   list: () => import('./ListDialog.tsx').then((module) => ({ default: module.ListDialog })),
 };
-const PieceEditor = lazy(load.editor);
-const AddPieces = lazy(load.adding);
-const PieceTable = lazy(load.table);
-const ListDialog = lazy(load.list);
+const PieceEditor = fetchedLater(load.editor);
+const AddPieces = fetchedLater(load.adding);
+const PieceTable = fetchedLater(load.table);
+const ListDialog = fetchedLater(load.list);
 const LATER = 400;
 
 const VIEWS = { wall: 'Wall', table: 'Table', 'cut-list': 'Cut list' } as const;

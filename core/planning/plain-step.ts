@@ -1,0 +1,21 @@
+import type { Piece } from '../job/piece-schema.ts';
+import type { Operation, PieceStep } from './piece-steps.ts';
+
+/** A step of one painter's that lays no coat and leaves nothing wet, but for what `more` says of it. `minutes` of work. */
+export const plainStep = (
+  piece: Piece,
+  { id, operation, minutes }: { id: string; operation: Operation; minutes: number },
+  more: Partial<PieceStep> = {},
+): PieceStep => ({
+  id,
+  piece,
+  operation,
+  minutes,
+  coat: null,
+  product: null,
+  dryHours: 0,
+  turned: false,
+  painters: 1,
+  rework: null,
+  ...more,
+});

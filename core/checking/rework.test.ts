@@ -93,8 +93,8 @@ test('what hangs already is put right where it hangs, and what hangs by night to
 });
 
 /** The door with three coats, hung on a Saturday morning. */
-const hungDoor = (): WorkedDays =>
-  twoCoats()
+const hungDoor = (facts: ConstructorParameters<typeof WorkedDays>[0] = {}): WorkedDays =>
+  twoCoats(facts)
     .done('denib-3', '2027-03-03T08:30')
     .done('coat-3/back', '2027-03-03T09:20')
     .done('coat-3/front', '2027-03-03T14:20')
@@ -129,6 +129,19 @@ test('what hangs can be taken down for its rework: it lies on the rack and is hu
     made.problem.holds.some(({ space, until }) => space === 'rack' && until === 'd/rework-run-1/rehang'),
     'its new coat dries on the rack',
   );
+});
+
+test('a door may be taken down again after the day on which it was needed, and on that day it is there', () => {
+  const finish = (neededBy: string) => {
+    const { access } = hungDoor().piece;
+    const worked = takenDown(hungDoor({ access: { ...access, neededBy } }), RUN);
+    const made = jobToProblem(worked.job, '2027-03-08T07:00');
+    const plan = solve(made.problem, { steps: 10 });
+    return plan.status === 'infeasible' ? plan.reasons[0]?.message : 'planned';
+  };
+  assert.equal(finish('2027-03-06'), 'planned');
+  assert.equal(finish('2027-03-31'), 'planned');
+  assert.match(finish('2027-03-08') ?? '', /^d.rework-run-1.rehang would end after its latest time/);
 });
 
 test('a door that was taken down again is away until it is hung again', () => {

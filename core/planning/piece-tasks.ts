@@ -9,6 +9,7 @@ import { coatCondition } from './coat-condition.ts';
 import { shiftsOf } from './crew-shifts.ts';
 import { learntDrying, type LearntDrying } from './learnt-drying.ts';
 import { awaitedStage, isCoat, lyingCoats } from './lying-coats.ts';
+import { bringsBack } from './coming-back.ts';
 import { isHinged, outingsOf, type Outing } from './night-hanging.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { patchWaits } from './patch-waits.ts';
@@ -181,12 +182,15 @@ export class PieceTasks {
     return this.#draft.window(window);
   }
 
-  /** A piece is back where it belongs by the end of the day on which somebody needs its opening. */
-  #latestOf({ operation, piece }: PieceStep): number | null {
-    if (piece.access.neededBy === null || (operation !== 'rehang' && operation !== 'refit')) return null;
-    return (
-      Math.max(0, minutesSince(this.#draft.clocks.t0, `${piece.access.neededBy}T23:59`, this.#job.site.timeZone)) + 1
-    );
+  /**
+   * A piece is back where it belongs by the end of the day on which somebody needs its opening. What is taken down again
+   * after that day was there on it.
+   */
+  #latestOf(step: PieceStep): number | null {
+    const { neededBy } = step.piece.access;
+    if (neededBy === null || !bringsBack(step)) return null;
+    const until = minutesSince(this.#draft.clocks.t0, `${neededBy}T23:59`, this.#job.site.timeZone) + 1;
+    return step.rework && until <= this.#draft.now ? null : Math.max(1, until);
   }
 
   /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */

@@ -179,6 +179,9 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
                     </ToggleButton>
                   </ToggleButtonGroup>
                 )}
+                {standing === 'found' && known?.isInPlace && piece.comesOff && !isAsked && (
+                  <Box>It closes its opening every night: it is put right where it hangs.</Box>
+                )}
                 <ReworkSteps piece={piece} defect={defect.rework ? defect : { ...defect, rework: proposed }} />
                 <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
                   {standing === 'found' && (

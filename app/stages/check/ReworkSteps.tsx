@@ -40,7 +40,12 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
           <Box
             component="li"
             key={id}
-            sx={{ display: 'grid', gridTemplateColumns: '28px minmax(0, 1fr) auto', gap: 1, alignItems: 'baseline' }}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '28px minmax(0, 1fr)', sm: '28px minmax(0, 1fr) auto' },
+              columnGap: 1,
+              alignItems: 'baseline',
+            }}
           >
             <strong>{index + 1}</strong>
             <span>
@@ -56,7 +61,15 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
               </Box>
             </span>
             {when && (
-              <Box sx={{ fontWeight: 700, display: 'flex', alignItems: 'center', gap: 0.5 }}>
+              <Box
+                sx={{
+                  gridColumn: { xs: 2, sm: 'auto' },
+                  fontWeight: 700,
+                  display: 'flex',
+                  alignItems: 'center',
+                  gap: 0.5,
+                }}
+              >
                 {when.startsWith('done') && <CheckIcon sx={{ color: 'var(--ready)', fontSize: 18 }} />}
                 {when}
               </Box>

@@ -6,6 +6,7 @@ import { jobSteps } from '../../../core/planning/job-steps.ts';
 import type { Move } from '../../../core/planning/moving.ts';
 import { withPinned } from '../../../core/planning/pinned.ts';
 import type { NoPlan } from '../../../core/planning/problem.ts';
+import { withMarks } from '../../../core/planning/task-words.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
 import { useJob } from '../job-context.tsx';
 import type { Asked } from '../../workers/asked.ts';
@@ -66,7 +67,8 @@ export function useReplanning(): Replanning {
     if (answer === null) return;
     over();
     if (!('plan' in answer)) {
-      refuse(`The rest can’t be planned: ${answer.reasons[0]?.message ?? ''}`);
+      const why = withMarks(answer.reasons[0]?.message ?? '', jobSteps(stamped, `${now.slice(0, 10)}T00:00`));
+      refuse(`The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.`);
       return;
     }
     const { because } = answer;

@@ -70,10 +70,8 @@ export default tseslint.config(
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: {
-      parserOptions: {
-        projectService: { allowDefaultProject: ['*.js', '*.mjs', 'scripts/*.mjs'] },
-        tsconfigRootDir: import.meta.dirname,
-      },
+      // One project for all: the service that looks for each file's own takes half as long again.
+      parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname },
     },
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],

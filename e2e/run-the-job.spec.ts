@@ -267,6 +267,53 @@ test('a run is found: tapped on the drawing, its cause named by the log, its rew
   await expect(page.getByText('rework planned')).toBeVisible();
 });
 
+test('a door that hangs is taken down again for its run: back onto the rack, and hung when its new coat is hard enough', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const painter = new PainterOn(page);
+  await painter.openDemo('demo-tern-street', 'hang');
+  await page.getByLabel('Mark on the label').fill('d8');
+  await page.getByRole('button', { name: 'Open', exact: true }).click();
+  await page.getByRole('button', { name: 'It is hung all the same' }).click();
+  await expect(page.getByText(/^It is hung, 05\/03/)).toBeVisible();
+  await quiet(page);
+
+  await painter.openDemo('demo-tern-street', 'check');
+  await page.getByRole('link', { name: /D-08/ }).click();
+  await page
+    .getByRole('group', { name: /^D-08, .*: tap/ })
+    .first()
+    .click({ position: { x: 90, y: 120 } });
+  await page
+    .getByRole('region', { name: 'What is it?' })
+    .getByRole('button', { name: /^Run or sag/ })
+    .click();
+  const steps = page.getByRole('list', { name: 'Steps of the rework' }).getByRole('listitem');
+  await expect(steps).toHaveCount(2);
+  await page
+    .getByRole('group', { name: 'Where it is put right' })
+    .getByRole('button', { name: 'Taken down again' })
+    .click();
+  await expect(steps).toHaveCount(4);
+  await expect(steps.first()).toContainText('Take it down again');
+  await page.getByRole('button', { name: 'Put the rework into the plan' }).click();
+  await expect(page.getByRole('status', { name: 'Planned anew' })).toContainText(
+    '4 steps of rework stand in the plan',
+    {
+      timeout: 40_000,
+    },
+  );
+  const days = (await steps.allTextContents()).map((text) =>
+    Date.parse(`${/planned \w{3} (\d+ \w{3}), (\d\d:\d\d)/.exec(text)?.slice(1).join(' 2027 ') ?? ''} UTC`),
+  );
+  const [down = NaN, level = NaN, touched = NaN, hung = NaN] = days;
+  expect(down).toBeLessThan(level);
+  expect(level).toBeLessThan(touched);
+  // Its enamel asks for a day and more before it is hung.
+  expect(hung - touched).toBeGreaterThan(24 * 3_600_000);
+});
+
 test('the hand-over file is opened and read back, by itself and in the other vocabulary', async ({ page, context }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'hand-over');
   const file = await downloaded(page, 'One file for everybody');

@@ -2,35 +2,33 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { PainterOn } from './painter.ts';
 
-/** Every stage with the large job; views that look the same with the small one, which is read in a fraction of the time. */
+/** What shows more with the large job and its log; what looks the same with the small one, which is read in a fraction of the time. */
 const SCREENS = [
   ...(
     [
       'walk',
-      'prove',
       'build-up',
-      'quantities',
-      'air',
       'air?view=outside',
-      'strokes',
       'plan',
       'today',
       'hang',
       'check',
+      'check?defect=run-1',
       'hand-over',
+      'hand-over?view=left',
     ] as const
   ).map((screen) => ({ screen, job: 'demo-tern-street' as const })),
-  ...(['check?defect=run-1', 'hand-over?view=left'] as const).map((screen) => ({
-    screen,
-    job: 'demo-tern-street' as const,
-  })),
   ...(
     [
+      'prove',
+      'quantities',
       'quantities?view=take-off',
       'quantities?view=mixes',
       'quantities?view=price',
+      'air',
       'air?view=clock',
       'air?view=instruments',
+      'strokes',
       'strokes?view=compare',
       'strokes?view=turning',
       'strokes?view=card',

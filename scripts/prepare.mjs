@@ -43,17 +43,20 @@ export function build() {
   stamp('built', mark);
 }
 
-/** Sees to it that there is a Chromium for the browser tests: Debian's, or one that CHROMIUM names. */
+/** Sees to it that there is a Chromium for the browser tests: Debian's without windows, any other, or one that CHROMIUM names. */
 export function chromium() {
-  const places = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
-  if (places.some((place) => place && existsSync(place))) return;
+  const isThere = (places) => places.some((place) => place && existsSync(place));
+  if (isThere([process.env.CHROMIUM, '/usr/bin/chromium-headless-shell'])) return;
   try {
-    console.log('Installing Debian’s Chromium…');
-    execFileSync('apt-get', ['update'], { stdio: 'ignore' });
-    execFileSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], { stdio: 'inherit' });
+    console.log('Installing Debian’s headless Chromium…');
+    const waits = ['-o', 'Acquire::Retries=0', '-o', 'Acquire::http::Timeout=20'];
+    execFileSync('apt-get', ['update', ...waits], { stdio: 'ignore' });
+    const what = ['-y', '--no-install-recommends', 'chromium-headless-shell'];
+    execFileSync('apt-get', ['install', ...waits, ...what], { stdio: 'inherit' });
   } catch {
+    if (isThere(['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'])) return;
     console.error(
-      'The browser tests need Chromium. Install it (apt-get install chromium), or set CHROMIUM to its path.',
+      'The browser tests need Chromium. Install it (apt-get install chromium-headless-shell), or set CHROMIUM to its path.',
     );
     process.exit(1);
   }

@@ -27,15 +27,17 @@ async function lane(steps) {
 
 install();
 chromium();
-// Lint takes as long as the rest together; both have one core each. Pages and everything that they may import are checked
-// at once, the core once more without the browser's names.
+// Two lanes that take about as long, with one core each. Pages and everything that they may import are checked at once,
+// the core once more without the browser's names.
 await Promise.all([
-  lane([['Lint', 'npx', ['eslint', '.']]]),
+  lane([
+    ['Lint', 'npx', ['eslint', '.']],
+    ['Format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+    ['Unused code', 'npx', ['knip']],
+  ]),
   lane([
     ['Types of the core', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
     ['Types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
-    ['Format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
-    ['Unused code', 'npx', ['knip']],
     ['Build', 'node', ['scripts/build.mjs']],
   ]),
 ]);

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { minutesSince } from '../job/site-time.ts';
 import { TestJob } from '../testing/jobs.ts';
+import { WorkedDays } from '../testing/worked-days.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { readinessOf, USES, type Readiness } from './readiness.ts';
 
@@ -58,6 +60,21 @@ test('what is stamped counts, not what was planned', () => {
   assert.equal(row.lastCoat, 22 * HOUR);
   assert.equal(row.isDone, true);
   assert.equal(Math.round(row.from.handle ?? 0), 25 * HOUR);
+});
+
+test('a door that was hung before its last coat has the dates of the coats that are on it', () => {
+  const worked = new WorkedDays()
+    .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T10:20')
+    .done('coat-1/front', '2027-03-01T13:20');
+  const row = () => readinessOf(worked.job, worked.problem('2027-03-02T08:00'), new Map())[0]!;
+  assert.equal(row().lastCoat, null, 'two coats are still to come, and not planned');
+  worked.done('rehang', '2027-03-02T07:30');
+  const { lastCoat, isDone, from, hung } = row();
+  const { t0 } = worked.problem('2027-03-02T08:00').clocks;
+  assert.equal(lastCoat, minutesSince(t0, '2027-03-01T13:20', worked.job.site.timeZone));
+  assert.deepEqual([isDone, hung?.isDone], [true, true]);
+  assert.ok(from.close !== null && from.close > (lastCoat ?? 0));
 });
 
 test('a last coat that nobody has planned has no dates, nor has one that never dries', () => {

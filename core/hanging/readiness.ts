@@ -41,7 +41,9 @@ export function readinessOf(
   };
   return job.pieces.map((piece): Readiness => {
     const steps = pieceSteps(job, piece);
-    const lastCoats = lyingCoats(steps);
+    // A coat that was passed over, since the piece was hung without it, is waited for no more.
+    const lastDone = steps.findLastIndex(({ id }) => stampedEnd(id) !== null);
+    const lastCoats = lyingCoats(steps.filter(({ id }, index) => index > lastDone || stampedEnd(id) !== null));
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
     const back = broughtBack(steps, (id) => progress.get(id)?.doneAt);
     const hungAt = back && stampedEnd(back.step.id);

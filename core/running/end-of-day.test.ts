@@ -60,6 +60,59 @@ test('a night colder than the soft paint stands is named with its degrees, and w
   assert.match(told, /Leave D-01 open and marked “wet paint”/);
 });
 
+test('a coat that was left half done, or is still going on, has a tool to wrap and a pot to leave as well', () => {
+  const left = new WorkedDays()
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T16:00', { event: 'partly', share: 0.5, minutes: null })
+    .planned('2027-03-01T16:05');
+  assert.match(words(evening(left, '2027-03-01T16:05')), /Wrap the roller of bonding primer air-tight/);
+  assert.doesNotMatch(words(evening(left, '2027-03-02T16:05')), /bonding primer air-tight/, 'that was yesterday');
+
+  const coats = ['prime-2k-tile', 'enamel-acrylic'].map((product) => ({
+    product,
+    tool: 'brush',
+    thinning: 0,
+    extent: 'all',
+  }));
+  const going = new WorkedDays({}, { coats } as never)
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T15:30', { event: 'started', minutes: null });
+  assert.match(words(evening(going, '2027-03-01T16:00')), /mixed rest of adhesion primer/);
+});
+
+test('what hangs outside is covered for a cold night, since the open air can’t be kept warm', () => {
+  const made = new WorkedDays();
+  const outdoors = made.job.climates.find(({ whereabouts }) => whereabouts === 'outdoors')!;
+  const worked = new WorkedDays({ comesOff: false, exposure: { front: 'outside', back: 'outside' } })
+    .tell('state-climate', {
+      climate: { ...outdoors, usual: { warmest: 12, coldest: 1, humidityAtWarmest: 50, humidityAtColdest: 80 } },
+    })
+    .planned('2027-03-01T07:00')
+    .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back+front', '2027-03-01T15:00');
+  const told = words(evening(worked, '2027-03-01T16:20'));
+  assert.match(told, /Hang a sheet before D-01 tonight, clear of the paint \(1 °C is expected/);
+  assert.doesNotMatch(told, /Keep \w+ above/);
+});
+
+test('a door that hangs is kept warm where it hangs, not on the rack', () => {
+  const cold = { warmest: 18, coldest: 4, humidityAtWarmest: 50, humidityAtColdest: 70 };
+  const made = new WorkedDays().job;
+  const rack = made.places.find(({ kind }) => kind === 'rack')!;
+  const house = made.climates.find(({ id }) => id === made.rooms[0]!.climateId)!;
+  assert.notEqual(rack.climateId, house.id);
+  const worked = new WorkedDays()
+    .tell('state-climate', { climate: { ...house, usual: cold } })
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T10:00')
+    .done('coat-1/front', '2027-03-01T15:55')
+    .done('rehang', '2027-03-01T16:00');
+  assert.match(words(evening(worked, '2027-03-01T16:05')), /Keep House above 8 °C tonight/);
+});
+
 test('tomorrow names its first run, the paint that is not open, and a door that hangs soft is wedged', () => {
   const worked = new WorkedDays()
     .planned('2027-03-01T07:00')

@@ -1,14 +1,17 @@
+import type { Climate } from '../air/climate.ts';
+import { exposedFaceOf } from '../air/exposed-face.ts';
 import { marksInWords } from '../job/marks.ts';
-import { hangsByNight } from '../job/queries.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps, type CoatStep, type PieceStep } from '../planning/piece-steps.ts';
+import { climateOf, hangingClimateId, hangsByNight, placeOf } from '../job/queries.ts';
+import type { Job } from '../job/schema.ts';
+import type { CoatStep, PieceStep } from '../planning/piece-steps.ts';
 import { stepWords } from '../planning/step-words.ts';
 import { formatVolume } from '../units/quantity.ts';
 import { capital } from '../units/sentence.ts';
-import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
-import { doneStampsByTask } from './laid-coats.ts';
+import { dateAt, timeOn, type Day } from './day.ts';
 import { openTonight } from './reminder-kinds.ts';
+import type { Ripening } from './ripening.ts';
 import { bucketsOf, bucketWords, unopenedFor } from './tins-in-use.ts';
+import { keepsFor, nextUse, toolUses, type ToolUse } from './tools-in-use.ts';
 
 /** What is done before one goes home, or is ready for the morning. */
 export interface EveningTask {
@@ -19,62 +22,42 @@ export interface EveningTask {
   why: string;
 }
 
-/** What a wrapped brush or roller, and a gun in water, keep. Minutes. */
-const WRAPPED_KEEPS = 16 * 60;
-const SOAKED_KEEPS = 24 * 60;
-
 /** Everything that the evening asks for, tools first, what tomorrow needs last. */
 export function eveningTasks(day: Day): EveningTask[] {
   return [...tools(day), ...paint(day), ...pieces(day), ...air(day), ...tomorrow(day)];
 }
 
-/** The coats that were put on today, with when. */
-function laidToday(day: Day): { step: CoatStep; at: number }[] {
+/** Tools that were in the hand today, and the paint that was in them. */
+function usesToday(day: Day): ToolUse[] {
   const today = dateAt(day, day.at);
-  const stamps = doneStampsByTask(day.job.log);
-  return day.job.pieces
-    .flatMap((piece) => pieceSteps(day.job, piece))
-    .flatMap((step) => {
-      const stamp = stamps.get(step.id);
-      return isCoat(step) && stamp?.at.startsWith(today) ? [{ step, at: minutesOn(day, stamp.at) }] : [];
-    })
-    .sort((one, other) => one.at - other.at);
+  return toolUses(day).filter(({ at }) => dateAt(day, at) === today);
 }
 
-const toolKey = ({ coat }: CoatStep): string => `${coat.coating.id}/${coat.coat.tool}`;
 const productOf = ({ coat }: CoatStep): string => coat.coating.name.split(',')[0]?.toLowerCase() ?? '';
 
-/** The next run that takes a tool with the same paint in it, after now. */
-function nextUse({ reading, at }: Day, step: CoatStep): number | null {
-  const run = reading.runs.find(
-    ({ start, steps: [first] }) => start > at && first && isCoat(first) && toolKey(first) === toolKey(step),
-  );
-  return run?.start ?? null;
-}
-
 function tools(day: Day): EveningTask[] {
-  const last = new Map(laidToday(day).map(({ step, at }) => [toolKey(step), { step, at }]));
-  const tasks = [...last].map(([key, { step, at }]): EveningTask => {
-    const { coating, coat } = step.coat;
-    const next = nextUse(day, step);
-    const name = `${coat.tool === 'spray' ? 'gun' : coat.tool} of ${productOf(step)}`;
+  const uses = usesToday(day);
+  const tasks = uses.map((use): EveningTask => {
+    const { coating, coat } = use.step.coat;
+    const id = `tool/${coating.id}/${coat.tool}`;
+    const next = nextUse(day, use, day.at);
+    const name = `${coat.tool === 'spray' ? 'gun' : coat.tool} of ${productOf(use.step)}`;
     const washWith = coating.thinner === 'its own' ? 'its own cleaner' : coating.thinner;
-    const keeps = coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS;
-    const isKept = coating.potLife === null && next !== null && next <= at + keeps;
+    const isKept = coating.potLife === null && next !== null && next <= use.at + keepsFor(use);
     const needed = next === null ? 'It is not needed any more.' : `It is needed again ${timeOn(day, next)}.`;
     if (isKept && coat.tool === 'spray') {
       return {
-        id: `tool/${key}`,
+        id,
         kind: 'tools',
         words: `Stand the ${name} in ${washWith}, nozzle and needle out`,
         why: `${needed} A day at most; lock it and let the pressure off first.`,
       };
     }
-    if (isKept) return { id: `tool/${key}`, kind: 'tools', words: `Wrap the ${name} air-tight`, why: needed };
+    if (isKept) return { id, kind: 'tools', words: `Wrap the ${name} air-tight`, why: needed };
     const sets = coating.potLife === null ? '' : ' Two-part paint sets in it for good.';
-    return { id: `tool/${key}`, kind: 'tools', words: `Clean the ${name} with ${washWith}`, why: `${needed}${sets}` };
+    return { id, kind: 'tools', words: `Clean the ${name} with ${washWith}`, why: `${needed}${sets}` };
   });
-  const isOily = laidToday(day).some(({ step }) => step.coat.coating.hazards.includes('oily-rags'));
+  const isOily = uses.some(({ step }) => step.coat.coating.hazards.includes('oily-rags'));
   return [
     ...tasks,
     ...(isOily
@@ -87,27 +70,24 @@ function tools(day: Day): EveningTask[] {
           } as const,
         ]
       : []),
-    ...mixedRests(day),
+    ...mixedRests(uses),
   ];
 }
 
-function mixedRests(day: Day): EveningTask[] {
-  const mixed = laidToday(day).find(({ step }) => step.coat.coating.potLife !== null);
-  return mixed
-    ? [
-        {
-          id: 'waste/pot',
-          kind: 'waste',
-          words: `Leave the mixed rest of ${productOf(mixed.step)} to set in the open pot`,
-          why: 'Spread thin: a thick rest gets hot. Hard, it goes where local rules say.',
-        },
-      ]
-    : [];
+function mixedRests(uses: readonly ToolUse[]): EveningTask[] {
+  const mixed = uses.filter(({ step }) => step.coat.coating.potLife !== null);
+  const byProduct = new Map(mixed.map(({ step }) => [step.coat.coating.id, productOf(step)]));
+  return [...byProduct].map(([id, product]) => ({
+    id: `waste/pot/${id}`,
+    kind: 'waste',
+    words: `Leave the mixed rest of ${product} to set in the open pot`,
+    why: 'Spread thin: a thick rest gets hot. Hard, it goes where local rules say.',
+  }));
 }
 
 function paint(day: Day): EveningTask[] {
   const today = dateAt(day, day.at);
-  const products = new Set(laidToday(day).map(({ step }) => step.coat.coating.id));
+  const products = new Set(usesToday(day).map(({ step }) => step.coat.coating.id));
   const { units } = day.job.settings;
   return bucketsOf(day.job, day.reading)
     .filter(({ coating, left }) => products.has(coating.id) && left > 0)
@@ -160,33 +140,49 @@ function pieces(day: Day): EveningTask[] {
 
 function air(day: Day): EveningTask[] {
   const { clocks } = day.problem;
-  const coldAt = new Map<string, { marks: string[]; coldest: number; least: number; name: string }>();
-  for (const { piece, coated, state } of day.ripening) {
+  const coldAt = new Map<string, { place: Climate; marks: string[]; coldest: number; least: number }>();
+  for (const { piece, coated, state, hangs } of day.ripening) {
     if (state !== 'wet' && state !== 'tacky') continue;
-    const { minTemperature, name } = coated.coat.coating;
-    const placeId = piece.comesOff
-      ? day.job.places.find(({ kind }) => kind === 'rack')?.climateId
-      : day.job.rooms.find(({ id }) => id === piece.roomId)?.climateId;
-    const hours = clocks.air(placeId ?? '');
+    const { minTemperature } = coated.coat.coating;
+    const place = climateOf(day.job, airBefore(day.job, { piece, coated, hangs }));
+    if (!place) continue;
+    const hours = clocks.air(place.id);
     let coldest = Infinity;
     for (let hour = Math.floor(day.at / 60); hour < day.at / 60 + 14; hour++)
       coldest = Math.min(coldest, hours.at(hour)?.temperature ?? Infinity);
     if (coldest >= minTemperature + 1) continue;
-    const place = day.job.climates.find(({ id }) => id === placeId)?.name ?? '';
-    const known = coldAt.get(place);
-    coldAt.set(place, {
+    const known = coldAt.get(place.id);
+    coldAt.set(place.id, {
+      place,
       marks: [...(known?.marks ?? []), piece.mark],
       coldest: Math.min(coldest, known?.coldest ?? Infinity),
       least: Math.max(minTemperature, known?.least ?? -Infinity),
-      name,
     });
   }
-  return [...coldAt].map(([place, { marks, coldest, least }]) => ({
-    id: `air/${place}`,
-    kind: 'air',
-    words: `Keep ${place} above ${Math.ceil(least)} °C tonight`,
-    why: `${Math.round(coldest)} °C is expected, and ${marksInWords(marks)} is still soft: below ${least} °C nothing dries. No open flame near solvent vapour.`,
-  }));
+  return [...coldAt.values()].map(({ place, marks, coldest, least }) => {
+    const soft = marksInWords(marks);
+    const why = `${Math.round(coldest)} °C is expected, and ${soft} is still soft: below ${least} °C nothing dries.`;
+    return place.whereabouts === 'outdoors'
+      ? {
+          id: `air/${place.id}`,
+          kind: 'air',
+          words: `Hang a sheet before ${soft} tonight, clear of the paint`,
+          why: `${why} Dew and frost dull it.`,
+        }
+      : {
+          id: `air/${place.id}`,
+          kind: 'air',
+          words: `Keep ${place.name} above ${Math.ceil(least)} °C tonight`,
+          why: `${why} No open flame near solvent vapour.`,
+        };
+  });
+}
+
+/** The climate of the air before a coat that dries: the rack's, or that of where its piece hangs. */
+function airBefore(job: Job, { piece, coated, hangs }: Pick<Ripening, 'piece' | 'coated' | 'hangs'>): string {
+  if (piece.comesOff && !hangs) return placeOf(job, 'rack').climateId;
+  const id = hangingClimateId(job, piece, coated.coat.faces);
+  return exposedFaceOf(id)?.climateId ?? id;
 }
 
 /** What the next working day begins with. */

@@ -9,6 +9,7 @@ import { pieceSteps, type CoatStep, type PieceStep } from '../planning/piece-ste
 import { stepWords } from '../planning/step-words.ts';
 import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
 import { doneStampsByTask, workClimateId } from './laid-coats.ts';
+import { keepsFor, nextUse, toolUses } from './tools-in-use.ts';
 
 /** Something that is to be looked at, at a minute. */
 export interface Reminder {
@@ -211,24 +212,22 @@ const closes: ReminderKind = {
     ),
 };
 
-/** A gun stands in water for a day at most, a wrapped brush or roller keeps overnight: minutes, and how long before it is said. */
-const KEEPING = {
-  spray: { keeps: 24 * 60, before: 4 * 60 },
-  wrapped: { keeps: 16 * 60, before: 2 * 60 },
-} as const;
+/** Minutes before a gun, or a wrapped tool, keeps no longer that it is said. */
+const GUN_WARNING = 4 * 60;
+const WRAPPED_WARNING = 2 * 60;
 
 const gunInWater: ReminderKind = {
   id: 'gun',
   fades: 1440,
   from(day) {
-    const last = laidOf(day).findLast(({ step }) => step.coat.coat.tool === 'spray');
+    const last = toolUses(day).findLast(({ step }) => step.coat.coat.tool === 'spray');
     if (!last) return [];
-    const { keeps, before } = KEEPING.spray;
+    const until = last.at + keepsFor(last);
     return [
       {
         id: `gun/${last.step.id}`,
-        at: last.at + keeps - before,
-        words: `Take the gun apart and clean it by ${timeOn(day, last.at + keeps)}`,
+        at: until - GUN_WARNING,
+        words: `Take the gun apart and clean it by ${timeOn(day, until)}`,
         detail: `It has stood in water since ${timeOn(day, last.at)}: longer than a day, and nozzle and needle corrode. Lock it and let the pressure off first.`,
         pieceId: null,
       },
@@ -239,30 +238,23 @@ const gunInWater: ReminderKind = {
 const wrappedTools: ReminderKind = {
   id: 'wrapped',
   fades: 1440,
-  from(day) {
-    const last = new Map<string, Laid>();
-    for (const laid of laidOf(day)) {
-      if (laid.step.coat.coat.tool !== 'spray')
-        last.set(`${laid.step.coat.coating.id}/${laid.step.coat.coat.tool}`, laid);
-    }
-    const { keeps, before } = KEEPING.wrapped;
-    return [...last].flatMap(([key, { step, at }]) => {
-      const next = day.reading.runs.find(
-        ({ start, steps: [first] }) =>
-          start > at && first?.coat && `${first.coat.coating.id}/${first.coat.coat.tool}` === key,
-      );
-      if (next && next.start <= at + keeps) return [];
+  from: (day) =>
+    toolUses(day).flatMap((use) => {
+      const { step, at } = use;
+      if (step.coat.coat.tool === 'spray') return [];
+      const until = at + keepsFor(use);
+      const next = nextUse(day, use, at);
+      if (next !== null && next <= until) return [];
       return [
         {
           id: `wrapped/${step.id}`,
-          at: at + keeps - before,
+          at: until - WRAPPED_WARNING,
           words: `Wash out the ${step.coat.coat.tool} of ${product(step)}`,
-          detail: `Wrapped since ${timeOn(day, at)}: it keeps until about ${timeOn(day, at + keeps)}, and it is ${next ? `needed only ${timeOn(day, next.start)}` : 'not needed any more'}.`,
+          detail: `Wrapped since ${timeOn(day, at)}: it keeps until about ${timeOn(day, until)}, and it is ${next === null ? 'not needed any more' : `needed only ${timeOn(day, next)}`}.`,
           pieceId: null,
         },
       ];
-    });
-  },
+    }),
 };
 
 const dries: ReminderKind = {

@@ -46,7 +46,9 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: 
     const hangs = isHungAfter(steps.slice(0, last + 1));
     const hungAt = broughtBack(steps, (id) => progress.get(id)?.doneAt)?.at;
     let full = 0;
-    const coats = lyingCoats(steps.slice(0, last + 1)).flatMap((coated): CoatDrying[] => {
+    // What was hung early lacks coats: those that are there dry all the same.
+    const done = steps.slice(0, last + 1).filter(({ id }) => progress.get(id)?.doneAt);
+    const coats = lyingCoats(done).flatMap((coated): CoatDrying[] => {
       const doneAt = progress.get(coated.id)?.doneAt;
       if (!doneAt) return [];
       const since = minutes(doneAt);

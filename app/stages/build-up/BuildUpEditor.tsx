@@ -63,7 +63,7 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
   const back = buildUp.faceCoats.back;
   const { grainFill } = buildUp;
   return (
-    <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start' }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.25, alignContent: 'start' }}>
       <Cleaning job={job} buildUp={buildUp} onChange={onChange} />
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 1.25 }}>
         <TextField
@@ -159,7 +159,7 @@ function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
   const unused = cleaners.filter(({ id, archived }) => !archived && !cleaning.some(({ product }) => product === id));
   const [next] = unused;
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}>
       {cleaning.map(({ product, rinsed }, index) => (
         <Box key={product} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
           <TextField
@@ -167,7 +167,7 @@ function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
             size="small"
             label={cleaning.length > 1 ? `Cleaner ${index + 1}` : 'Cleaner'}
             value={product}
-            sx={{ flex: 1 }}
+            sx={{ flex: 1, minWidth: 0 }}
             onChange={(event) => {
               const chosen = cleaners.find(({ id }) => id === event.target.value);
               if (chosen) set(index, { product: chosen.id, rinsed: chosen.rinse });

@@ -45,7 +45,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
             key={index}
             sx={{
               display: 'grid',
-              gridTemplateColumns: 'minmax(0, 1fr) 94px 92px 36px 36px',
+              gridTemplateColumns: { xs: '1fr 1fr 40px 40px', sm: 'minmax(0, 1fr) 94px 92px 36px 36px' },
               gap: 0.75,
               alignItems: 'center',
             }}
@@ -55,6 +55,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
               size="small"
               label={`Coat ${index + 1}`}
               value={coat.product}
+              sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}
               onChange={(event) => change(index, { product: event.target.value })}
             >
               {coatings

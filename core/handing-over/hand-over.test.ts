@@ -2,8 +2,11 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { writeHandOverHtml } from '../exchange/hand-over-html.ts';
 import { writeUpkeepIcs } from '../exchange/upkeep-ics.ts';
+import { dryingClimateId } from '../job/queries.ts';
+import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { usualPiece } from '../job/usual-piece.ts';
+import type { Coating } from '../shelf/coating.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import type { Vocabulary } from '../units/vocabulary.ts';
 import type { Block } from './blocks.ts';
@@ -78,6 +81,99 @@ test('the document says colour, batch and dates, shows gaps, and speaks either v
   const us = textOf(blocksOf(job, 'us'));
   assert.ok(us.includes('Color') && !us.includes('Colour'));
   assert.ok(/\bcans?\b/.test(us) && !/\btins?\b/.test(us));
+});
+
+/** The rows of the table that is called so, cell by cell. */
+function rowsOf(blocks: readonly Block[], label: string): string[][] {
+  const table = blocks.find((block) => block.kind === 'table' && block.label === label);
+  assert.ok(table?.kind === 'table', `there is a table “${label}”`);
+  return table.rows.map((row) => row.map(({ text }) => text));
+}
+
+test('what was found, checked and signed is told with what became of it, and what was not is told as well', () => {
+  const job = worked();
+  const found = {
+    ...({ kind: 'run', pieceId: 'd', face: 'front', spot: null, at: '2027-03-03T10:00', by: null, note: '' } as const),
+    ...{ photoIds: [], cause: null, rework: null },
+  };
+  const untold = textOf(blocksOf(job));
+  for (const said of ['No defect is in the log.', 'No check of the dry film is in the log.', 'Not signed off: ']) {
+    assert.ok(untold.includes(said), said);
+  }
+  job.tell('state-defect', { defect: { ...found, id: 'a', settled: null } });
+  job.tell('state-defect', {
+    defect: { ...found, id: 'b', settled: { at: '2027-03-03T11:00', how: 'accepted', why: 'behind the stop' } },
+  });
+  job.tell('state-film-check', {
+    filmCheck: {
+      ...{ id: 'c', check: 'fingernail', pieceId: 'd', face: 'front', at: '2027-03-03T12:00' },
+      ...{ held: false, note: 'near the hinge' },
+    },
+  });
+  const [room] = job.job.rooms;
+  job.tell('sign-off', { signOff: { roomId: room!.id, at: '2027-03-03T13:00', by: 'A. Nobody', remark: 'one run' } });
+  const blocks = blocksOf(job);
+  assert.deepEqual(
+    rowsOf(blocks, 'Defects').map(([mark, name, , , fate]) => [mark, name, fate]),
+    [
+      ['D-01', 'Run or sag', 'open'],
+      ['D-01', 'Run or sag', 'left as it is: behind the stop'],
+    ],
+  );
+  const [check] = rowsOf(blocks, 'Checks of the film');
+  assert.match(check!.join(' | '), /^Fingernail \| D-01 \| .*3 Mar.* \| It marks or lifts.* near the hinge$/);
+  assert.deepEqual(rowsOf(blocks, 'Rooms that are signed off')[0]?.slice(0, 2), [room!.name, 'A. Nobody']);
+  assert.ok(!textOf(blocks).includes('Not signed off'));
+});
+
+test('a step that was left out stands in the record with its reason, and left oil paint with how it is disposed of', () => {
+  const job = worked().tell('leave-out', {
+    steps: [{ taskId: 'd/coat-3/front', at: '2027-03-03T15:00', by: null, why: 'two coats hide it' }],
+  });
+  const record = rowsOf(blocksOf(job), `Coats in ${job.job.rooms[0]!.name}`);
+  assert.ok(record.some((row) => row[3] === 'left out' && /: two coats hide it$/.test(row[2] ?? '')));
+  assert.ok(textOf(blocksOf(job)).includes('No face lacks a coat.'), 'what was left out on purpose is not missing');
+  job.tell('state-tin', {
+    tin: {
+      ...{ ...TIN, id: 'oil', product: 'enamel-oil', boxedWith: [] },
+      end: { at: '2027-03-03T15:30', kind: 'collected', where: 'the yard' },
+    },
+  });
+  const left = rowsOf(blocksOf(job), 'Left paint').find((row) => row[4]?.includes('the yard'));
+  assert.match(
+    left?.join(' | ') ?? '',
+    /not used \| To the collection point, the yard \| Solvent paint is hazardous waste/,
+  );
+});
+
+test('dates of care that are still to come go into the calendar, each for all pieces that have it', () => {
+  const job = worked().done('coat-3/front', '2027-03-03T14:20').done('rehang', '2027-03-06T09:00');
+  const made = job.problem('2027-03-06T10:00');
+  const lines = careLines(readinessOf(job.job, made, new Map()));
+  const ics = (stamp: string): string => writeUpkeepIcs(job.job, { dates: [], lines, t0: made.clocks.t0, stamp });
+  const early = ics('2027-03-06T10:00');
+  assert.match(early, /SUMMARY:Wash: D-01/);
+  assert.match(early, /SUMMARY:Use hard: D-01/);
+  assert.ok(!ics('2028-01-01T10:00').includes('BEGIN:VEVENT'), 'what is past is no date any more');
+});
+
+test('a product that dried slower than its tin says is a lesson, with all its hours', () => {
+  const job = worked();
+  const made = job.problem('2027-03-03T16:00');
+  const enamel = job.step('coat-2/back').coat!.coating;
+  const zone = job.job.site.timeZone;
+  const since = minutesSince(made.clocks.t0, '2027-03-02T09:20', zone);
+  const due = made.clocks.reached(enamel, 'handle', since, dryingClimateId(job.job, job.piece))! - since;
+  const at = localIso(localTime(made.clocks.t0, Math.round(since + 2 * due), zone));
+  job.tell('take-readings', {
+    readings: [{ id: 'late', kind: 'stage', at, taskId: 'd/coat-2/back', stage: 'handle' }],
+  });
+  const lesson = lessonsOf(job.job, made.clocks).find(({ id }) => id === 'drying/enamel-acrylic');
+  assert.match(lesson?.words ?? '', /all hours 1\.4\d times as long as its tin says/);
+  assert.ok(lesson?.command.name === 'state-entry');
+  const { compartment, entry } = lesson.command.args as { compartment: string; entry: Coating };
+  assert.equal(compartment, 'coatings');
+  assert.ok(Math.abs(entry.hours.recoat / enamel.hours.recoat - Math.SQRT2) < 0.02);
 });
 
 test('the file opens anywhere: one file, no script, nothing fetched, and what people typed is text in it', () => {

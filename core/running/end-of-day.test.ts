@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { localTime } from '../job/site-time.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { eveningTasks, type EveningTask } from './end-of-day.ts';
 
@@ -111,6 +112,39 @@ test('a door that hangs is kept warm where it hangs, not on the rack', () => {
     .done('coat-1/front', '2027-03-01T15:55')
     .done('rehang', '2027-03-01T16:00');
   assert.match(words(evening(worked, '2027-03-01T16:05')), /Keep House above 8 °C tonight/);
+});
+
+test('a gun that is needed again stands in what thins its paint, and what two have to lift and clear tomorrow is told', () => {
+  const heavy = { width: 1000, height: 2400, thickness: 60 };
+  const sprayed = ['prime-bond-wb', 'enamel-acrylic'].map((product) => ({
+    ...{ product, tool: 'spray', thinning: 0, extent: 'all' },
+  }));
+  const worked = new WorkedDays({ shape: heavy }, { coats: sprayed } as never);
+  const [room] = worked.job.rooms;
+  const clear = {
+    id: 'clear',
+    words: 'take the sheets up',
+    when: 'after',
+    minutes: 20,
+    people: 1,
+    doneAt: null,
+  } as const;
+  worked.tell('state-room', { room: { ...room!, tasks: [clear] } });
+  worked
+    .planned('2027-03-01T07:00')
+    .doneAll(PREPARED, '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T16:10')
+    .planned('2027-03-01T16:15');
+  assert.match(
+    words(evening(worked, '2027-03-01T16:18')),
+    /Stand the gun of bonding primer in water, nozzle and needle out/,
+  );
+  const hangs = worked.day('2027-03-01T16:18').reading.runs.find(({ operation }) => operation === 'rehang')!;
+  const t0 = worked.job.plan!.t0;
+  const before = localTime(t0, hangs.start - 1440, worked.job.site.timeZone);
+  const told = words(evening(worked, before.toFormat("yyyy-MM-dd'T'17:00")));
+  assert.match(told, /Two people \w{3} \d\d:\d\d: D-01 \(Too heavy for one/);
+  assert.match(told, /Take the sheets up \(.*\) \(Planned/);
 });
 
 test('tomorrow names its first run, the paint that is not open, and a door that hangs soft is wedged', () => {

@@ -78,7 +78,7 @@ export class Mover {
     if (plan.status === 'infeasible') {
       const [reason] = plan.reasons;
       return {
-        refused: `With it there, nothing fits together any more: ${withMarks(reason?.message ?? '', this.#jobProblem)}`,
+        refused: `With it there, nothing fits together any more: ${withMarks(reason?.message ?? '', this.#job, this.#jobProblem)}`,
       };
     }
     const { distance: _distance, ...found } = plan;

@@ -1,5 +1,6 @@
 import type { Job } from '../job/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
+import { offSpace } from './problem-draft.ts';
 import { siteSteps } from './site-work.ts';
 import { stepWords } from './step-words.ts';
 import { zoneSpace } from './zones.ts';
@@ -22,13 +23,28 @@ export function taskWords(
   return `${room.name}, ${zone}: ${moment === 'free' ? 'back in use' : 'begun'}`;
 }
 
-/** A planner's reason with tasks named as painters do: `D-03 (first coat: primer, back)` for `piece/coat-1/back`. */
-export function withMarks(message: string, { steps }: Pick<JobProblem, 'steps'>): string {
-  const ids = [...steps.keys()].sort((one, other) => other.length - one.length);
-  return ids.reduce((text, id) => {
-    const step = steps.get(id);
-    return step && text.includes(id)
-      ? text.replaceAll(id, `${step.piece.mark} (${stepWords(step).toLowerCase()})`)
-      : text;
-  }, message);
+/**
+ * A planner's reason with tasks and places named as painters do: `D-03 (first coat: primer, back)` for
+ * `piece/coat-1/back`, `What is off in the hall` for `off/room-2`.
+ */
+export function withMarks(
+  message: string,
+  job: Pick<Job, 'rooms' | 'climates' | 'places'>,
+  { steps }: Pick<JobProblem, 'steps'>,
+): string {
+  const names = new Map([
+    ...[...steps].map(([id, step]) => [id, `${step.piece.mark} (${stepWords(step).toLowerCase()})`] as const),
+    ...siteSteps(job).map(({ id, place, words }) => [id, `${place} (${words.toLowerCase()})`] as const),
+  ]);
+  const longestFirst = [...names].sort(([one], [other]) => other.length - one.length);
+  const named = longestFirst.reduce(
+    (text, [id, name]) => (text.includes(id) ? text.replaceAll(id, name) : text),
+    message,
+  );
+  const spaces = [
+    ...job.places.map(({ id, name }) => [id, name] as const),
+    ...job.rooms.map(({ id, name }) => [offSpace(id), `What is off in ${name}`] as const),
+    ...job.rooms.map(({ id, name }) => [zoneSpace(id), `What is in work in ${name}`] as const),
+  ];
+  return spaces.reduce((text, [id, name]) => (text.startsWith(`${id} `) ? name + text.slice(id.length) : text), named);
 }

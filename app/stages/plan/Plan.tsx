@@ -173,7 +173,7 @@ export default function Plan() {
           <strong>There is no plan.</strong>
           <ul>
             {planner.reasons.slice(0, 8).map((reason) => (
-              <li key={reason.message}>{withMarks(reason.message, problem)}</li>
+              <li key={reason.message}>{withMarks(reason.message, job, problem)}</li>
             ))}
           </ul>
         </Alert>

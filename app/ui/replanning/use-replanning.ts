@@ -67,7 +67,7 @@ export function useReplanning(): Replanning {
     if (answer === null) return;
     over();
     if (!('plan' in answer)) {
-      const why = withMarks(answer.reasons[0]?.message ?? '', jobSteps(stamped, `${now.slice(0, 10)}T00:00`));
+      const why = withMarks(answer.reasons[0]?.message ?? '', stamped, jobSteps(stamped, `${now.slice(0, 10)}T00:00`));
       refuse(`The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.`);
       return;
     }

@@ -14,10 +14,10 @@ import { isHinged, outingsOf, type Outing } from './night-hanging.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { patchWaits } from './patch-waits.ts';
 import { pieceSteps, type CoatStep, type PieceStep } from './piece-steps.ts';
-import { offSpace, type ProblemDraft } from './problem-draft.ts';
+import type { ProblemDraft } from './problem-draft.ts';
 import type { PlannedTask } from './problem.ts';
 import { isBenchWork, needsTwo } from './step-needs.ts';
-import type { PieceSpan } from './zones.ts';
+import { offSpace, type PieceSpan } from './zones.ts';
 
 /** A coat that takes so many minutes in one go, where its paintable hours last so many at most. */
 export interface Unpaintable {

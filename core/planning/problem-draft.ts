@@ -10,12 +10,10 @@ import type { CoatStep, PieceStep } from './piece-steps.ts';
 import { learntPaces, type LearntPaces } from './learnt-paces.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
+import { offSpace } from './zones.ts';
 
 /** The moment from which a coat is touch dry, as a task. */
 export const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;
-
-/** Where the pieces are that may be off at once in a room. */
-export const offSpace = (roomId: string): string => `off/${roomId}`;
 
 /** A plan problem in the making, in minutes from the clocks' t0: what pieces, rooms and nights add to it. */
 export class ProblemDraft {

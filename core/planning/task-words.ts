@@ -1,9 +1,8 @@
 import type { Job } from '../job/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
-import { offSpace } from './problem-draft.ts';
 import { siteSteps } from './site-work.ts';
 import { stepWords } from './step-words.ts';
-import { zoneSpace } from './zones.ts';
+import { offSpace, zoneSpace } from './zones.ts';
 
 /** What a task of a plan is, with the mark of its piece or where it is done: “D-03: second coat: enamel, front”. */
 export function taskWords(

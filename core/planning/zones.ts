@@ -10,6 +10,10 @@ export interface PieceSpan {
   last: string;
 }
 
+/** Where the pieces are that may be off at once in a room. */
+export const offSpace = (roomId: string): string => `off/${roomId}`;
+
+/** Where the zones of a room are that may be in work at once. */
 export const zoneSpace = (roomId: string): string => `zones/${roomId}`;
 
 /** Rooms whose zones take turns, with the zones that are left of each. */

@@ -32,13 +32,13 @@ chromium();
 await Promise.all([
   lane([
     ['Lint', 'npx', ['eslint', '.']],
-    ['Format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
     ['Unused code', 'npx', ['knip']],
   ]),
   lane([
     ['Types of the core', 'npx', ['tsc', '-p', 'core/tsconfig.json']],
     ['Types', 'npx', ['astro', 'check', '--minimumSeverity', 'error']],
     ['Build', 'node', ['scripts/build.mjs']],
+    ['Format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ]),
 ]);
 console.log('\n— Unit tests');

@@ -93,7 +93,7 @@ test('so too for any colours, sheen, use and schools, and rules never undo each 
         mustBeAnswered(ground({ ...facts, oldColour: old }, { exposure, colours, sprays, ...more }), schools);
       },
     ),
-    { numRuns: 400, endOnFailure: true },
+    { numRuns: 300, endOnFailure: true },
   );
 });
 

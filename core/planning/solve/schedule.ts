@@ -422,14 +422,8 @@ export class Schedule {
       if (placement === null || task === undefined) continue;
       const { start, end, painters, late } = placement;
       tasks.push({ id: task.task.id, start, end, painters: painters.map((painter) => this.#painterId(painter)), late });
-      for (const setup of placement.setups) {
-        setups.push({
-          key: task.setup?.key ?? '',
-          painter: this.#painterId(setup.painter),
-          start: setup.start,
-          end: setup.end,
-        });
-      }
+      const key = task.setup?.key ?? '';
+      for (const setup of placement.setups) setups.push({ ...setup, key, painter: this.#painterId(setup.painter) });
     }
     return { tasks, setups };
   }

@@ -10,7 +10,7 @@ import { solve } from '../planning/solve/solve.ts';
 import { verify } from '../planning/verify.ts';
 import { ripeningPieces } from '../running/ripening.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
-import { reworkFor, remedyWait } from './rework.ts';
+import { hasChoiceOfPlace, reworkFor, remedyWait } from './rework.ts';
 import { roomChecks } from './round.ts';
 import { standingOf } from './standing.ts';
 
@@ -183,6 +183,19 @@ test('what is found while a door is down for rework is put right before it is hu
   takenDown(worked, { ...RUN, id: 'run-3' });
   const third = pieceSteps(worked.job, worked.piece).filter(({ rework }) => rework?.defectId === 'run-3');
   assert.equal(third[0]?.operation, 'take-down', 'hung again, it is taken down again');
+});
+
+test('where it is put right is for the painter to say only while it hangs, and need not be back every night', () => {
+  const asked = (worked: WorkedDays, id: string): boolean => {
+    const rework = reworkFor(worked.job, worked.problem('2027-03-06T10:00'), RUN);
+    return hasChoiceOfPlace(worked.job, worked.piece, { ...RUN, id, rework });
+  };
+  assert.ok(!asked(twoCoats(), 'run-1'), 'it lies on the rack');
+  assert.ok(asked(hungDoor(), 'run-1'));
+  const { access } = hungDoor().piece;
+  assert.ok(!asked(takenDown(hungDoor(), RUN), 'run-2'), 'it is down then for the other one');
+  const nightly = new WorkedDays({ access: { ...access, closesAtNight: true, standIn: false } });
+  assert.ok(!hasChoiceOfPlace(nightly.job, nightly.piece, { ...RUN, rework: null }));
 });
 
 test('a step that was left out is planned no more, nor does its coat lie there', () => {

@@ -5,6 +5,7 @@ import type { Job } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
+import { canBeTakenDown } from '../planning/rework-steps.ts';
 import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { MadeClocks } from './coat-evidence.ts';
@@ -41,6 +42,10 @@ export const stepsOfRework = (job: Job, piece: Piece, defect: Defect): PieceStep
   pieceSteps({ ...job, defects: [...job.defects.filter(({ id }) => id !== defect.id), defect] }, piece).filter(
     ({ rework }) => rework?.defectId === defect.id,
   );
+
+/** Whether it is for the painter to say where rework is done: its piece hangs by then, and can be taken down again. */
+export const hasChoiceOfPlace = (job: Job, piece: Piece, defect: Defect): boolean =>
+  canBeTakenDown(piece) && stepsOfRework(job, piece, defect).some(({ rework }) => rework?.isInPlace);
 
 /** From when a defect may be touched, by the drying clock of the coat that lies there. Minutes from the clocks' t0. */
 export interface RemedyWait {

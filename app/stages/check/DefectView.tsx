@@ -10,13 +10,13 @@ import { useMemo, useState } from 'react';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { evidenceOn } from '../../../core/checking/evidence.ts';
 import { rankCauses } from '../../../core/checking/rank-causes.ts';
-import { reworkFor, remedyWait } from '../../../core/checking/rework.ts';
+import { hasChoiceOfPlace, reworkFor, remedyWait } from '../../../core/checking/rework.ts';
 import { standingOf } from '../../../core/checking/standing.ts';
 import type { Defect } from '../../../core/job/defect-schema.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
+import { hangsByNight } from '../../../core/job/queries.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { canBeTakenDown } from '../../../core/planning/rework-steps.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { useReplanning } from '../../ui/replanning/use-replanning.ts';
@@ -36,7 +36,7 @@ import { STANDING } from './standing-words.ts';
 export function DefectView({ defect }: { defect: Defect }) {
   const { job } = useJob();
   const piece = job.pieces.find(({ id }) => id === defect.pieceId);
-  return piece ? <DefectOn piece={piece} defect={defect} /> : null;
+  return piece ? <DefectOn key={defect.id} piece={piece} defect={defect} /> : null;
 }
 
 function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
@@ -52,7 +52,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
   const wait = remedyWait(job, problem, defect);
   const [isTakenDown, setIsTakenDown] = useState(false);
   const known = useMemo(() => reworkFor(job, problem, defect), [job, problem, defect]);
-  const isAsked = known !== null && known.isInPlace && canBeTakenDown(piece);
+  const isAsked = known !== null && hasChoiceOfPlace(job, piece, { ...defect, rework: known });
   const proposed = isAsked && isTakenDown ? { ...known, isInPlace: false } : known;
   const { t0 } = problem.clocks;
   const at = minutesSince(t0, now, job.site.timeZone);
@@ -179,7 +179,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
                     </ToggleButton>
                   </ToggleButtonGroup>
                 )}
-                {standing === 'found' && known?.isInPlace && piece.comesOff && !isAsked && (
+                {standing === 'found' && known?.isInPlace && hangsByNight(piece) && (
                   <Box>It closes its opening every night: it is put right where it hangs.</Box>
                 )}
                 <ReworkSteps piece={piece} defect={defect.rework ? defect : { ...defect, rework: proposed }} />

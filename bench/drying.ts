@@ -4,11 +4,12 @@ import { JobClocks } from '../core/job/job-clocks.ts';
 import { newJob, OPEN_AIR } from '../core/job/new-job.ts';
 import { STAGES } from '../core/shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../core/shelf/default-coatings.ts';
+import { load } from './load.ts';
 
 /** `npm run bench:drying`: a year of hourly climate in twenty rooms, and 10,000 questions to the clocks of 16 products. */
-const YEAR = 365;
+const YEAR = load(365, 60);
 const ROOMS = 20;
-const QUESTIONS = 10_000;
+const QUESTIONS = load(10_000, 200);
 
 const job = newJob({
   id: 'year',
@@ -70,7 +71,7 @@ const timed = (work: () => void): number => {
   return performance.now() - started;
 };
 const inWords = (times: readonly number[]): string => times.map((time) => `${Math.round(time)} ms`).join(', ');
-const runs = Array.from({ length: 5 }, () => {
+const runs = Array.from({ length: load(5, 1) }, () => {
   let clocks = new JobClocks(facts, '2027-01-01', YEAR);
   const fromNothing = timed(() => {
     clocks = new JobClocks(facts, '2027-01-01', YEAR);

@@ -6,6 +6,10 @@ import { Mover } from '../core/planning/moving.ts';
 import { readPlan } from '../core/planning/read-plan.ts';
 import { verifiedNearPlan } from '../core/planning/verified-plan.ts';
 import { seededRandom } from '../core/units/seeded-random.ts';
+import { load } from './load.ts';
+
+/** Runs that are moved by each span. */
+const MOVES = load(15, 1);
 
 /** `npm run bench:moves`: what runs of the demo school that are moved by hand move besides, and how long that takes. */
 const read = readJobFile(readFileSync(new URL('../demo/tern-street.nivel.json', import.meta.url), 'utf8'));
@@ -34,7 +38,7 @@ for (const [by, words] of [
   const later: number[] = [];
   const took: number[] = [];
   let refused = 0;
-  for (let attempt = 0; attempt < 60 && moved.length < 15; attempt++) {
+  for (let attempt = 0; attempt < 60 && moved.length < MOVES; attempt++) {
     const run = runs[Math.floor(random() * runs.length)];
     if (run === undefined) break;
     const start = performance.now();

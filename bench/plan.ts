@@ -7,10 +7,11 @@ import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { planProblemSchema, type FoundPlan, type PlanProblem } from '../core/planning/problem.ts';
 import { riskOf } from '../core/planning/risk.ts';
 import { exhaust } from '../core/planning/solve/exhaust.ts';
-import { prepare } from '../core/planning/solve/prepared.ts';
+import { prepare } from '../core/planning/solve/prepare.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
 import { madeUpProblem } from '../core/testing/made-up-problem.ts';
+import { load } from './load.ts';
 import type { Played } from './risk-player.ts';
 
 /**
@@ -18,6 +19,12 @@ import type { Played } from './risk-player.ts';
  * as well; without, the best of what is known here.
  */
 const isLong = process.argv.includes('--long');
+/** Seconds of a search, seconds of one for the best known, and pieces of a made-up problem. */
+const SEARCH = load(3, 0.1);
+const LONG_SEARCH = load(60, 0.1);
+const PIECES = load(60, 6);
+const SMALL = load(40, 2);
+const RUNS = load(500, 4);
 
 const seconds = (since: number): string => ((performance.now() - since) / 1000).toFixed(2);
 const percent = (value: number, of: number): string => `${((value / of - 1) * 100).toFixed(1)} %`;
@@ -50,9 +57,9 @@ for (const name of readdirSync(new URL('../cases/plan/', import.meta.url))) {
   console.log(`  ${name}: ${told}, ${read.optimalFinish} (${seconds(start)} s)`);
 }
 
-console.log('40 random small problems against trying everything');
+console.log(`${SMALL} random small problems against trying everything`);
 const small = { count: 0, proved: 0, over: 0, later: 0, bound: 0 };
-for (let seed = 1; seed <= 40; seed++) {
+for (let seed = 1; seed <= SMALL; seed++) {
   const shape = { pieces: 2, painters: 1 + (seed % 2), bench: 1, rack: 1 + (seed % 3), passes: 1, seed, days: 30 };
   const problem = madeUpProblem(shape);
   const quick = solve(problem, { steps: 300 });
@@ -82,7 +89,9 @@ console.log(
   `the bounds alone are ${((small.bound / small.proved) * 100).toFixed(2)} % below what is proved`,
 );
 
-console.log('60 pieces: first plan ms, finish after 3 s, its bound, over the bound, over the best known');
+console.log(
+  `${PIECES} pieces: first plan ms, finish after ${SEARCH} s, its bound, over the bound, over the best known`,
+);
 for (const [painters, bench, rack] of [
   [1, 1, 12],
   [2, 2, 20],
@@ -90,9 +99,9 @@ for (const [painters, bench, rack] of [
   [1, 2, 60],
   [3, 3, 30],
 ] as const) {
-  const problem = madeUpProblem({ pieces: 60, painters, bench, rack, seed: 3 });
-  const { plan, first } = timed(problem, 3);
-  const best = isLong ? Math.min(plan.finish, timed(problem, 60).plan.finish) : plan.finish;
+  const problem = madeUpProblem({ pieces: PIECES, painters, bench, rack, seed: 3 });
+  const { plan, first } = timed(problem, SEARCH);
+  const best = isLong ? Math.min(plan.finish, timed(problem, LONG_SEARCH).plan.finish) : plan.finish;
   const figures = [first.toFixed(0), plan.finish, plan.lowerBound, percent(plan.finish, plan.lowerBound)];
   console.log(
     `  ${painters} painters, bench ${bench}, rack ${rack}:`,
@@ -102,21 +111,21 @@ for (const [painters, bench, rack] of [
 }
 
 console.log('pieces, tasks: first plan ms, ms a task; MB of the process');
-for (const pieces of [60, 120, 250, 500]) {
+for (const pieces of load([60, 120, 250, 500], [12])) {
   const problem = madeUpProblem({ pieces, painters: 3, bench: 3, rack: Math.round(pieces / 6), seed: 3, days: 500 });
-  const { first } = timed(problem, 3);
+  const { first } = timed(problem, SEARCH);
   const count = problem.tasks.length;
   const memory = (process.memoryUsage().rss / 1e6).toFixed(0);
   console.log(`  ${pieces}, ${count}:`, first.toFixed(0), (first / count).toFixed(3), memory);
 }
 
-console.log('500 sampled runs');
-const sixty = madeUpProblem({ pieces: 60, painters: 2, bench: 2, rack: 20, seed: 3 });
-const sixtyPlan = solve(sixty);
+console.log(`${RUNS} sampled runs`);
+const sixty = madeUpProblem({ pieces: PIECES, painters: 2, bench: 2, rack: 20, seed: 3 });
+const sixtyPlan = solve(sixty, load({}, { steps: 20 }));
 const start = performance.now();
 if (sixtyPlan.status !== 'infeasible') {
-  riskOf(sixty, sixtyPlan);
-  console.log(`  60 pieces: ${seconds(start)} s`);
+  riskOf(sixty, sixtyPlan, { samples: RUNS });
+  console.log(`  ${PIECES} pieces: ${seconds(start)} s`);
   // As the application does it: two workers, each with half of them.
   const players = [1, 2].map(() =>
     fork(new URL('./risk-player.ts', import.meta.url), { execArgv: ['--import', 'tsx'] }),
@@ -126,14 +135,14 @@ if (sixtyPlan.status !== 'infeasible') {
   const together = performance.now();
   const answers = players.map(told);
   players.forEach((player, index) =>
-    player.send({ problem: sixty, plan: sixtyPlan, samples: 250, seed: index + 1 } satisfies Played),
+    player.send({ problem: sixty, plan: sixtyPlan, samples: RUNS / 2, seed: index + 1 } satisfies Played),
   );
   await Promise.all(answers);
-  console.log(`  60 pieces, two workers: ${seconds(together)} s`);
+  console.log(`  ${PIECES} pieces, two workers: ${seconds(together)} s`);
   players.forEach((player) => player.kill());
 }
 
-console.log('demo jobs: pieces, tasks, problem ms, first plan ms, finish h after 3 s, bound h');
+console.log('demo jobs: pieces, tasks, problem ms, first plan ms, finish h after the search, bound h');
 for (const name of ['linen-press', 'tern-street']) {
   const read = readJobFile(readFileSync(new URL(`../demo/${name}.nivel.json`, import.meta.url), 'utf8'));
   if (!read.ok) throw new Error(read.message);
@@ -141,7 +150,7 @@ for (const name of ['linen-press', 'tern-street']) {
   const made = performance.now();
   const { problem } = jobToProblem(job, `${job.planning.start}T00:00`);
   const making = performance.now() - made;
-  const { plan, first } = timed(problem, 3);
+  const { plan, first } = timed(problem, SEARCH);
   const figures = [job.pieces.length, problem.tasks.length, making.toFixed(0), first.toFixed(0)];
   console.log(`  ${name}:`, ...figures, (plan.finish / 60).toFixed(1), (plan.lowerBound / 60).toFixed(1));
 }

@@ -5,6 +5,7 @@ import type { LogEntry } from '../core/job/record.ts';
 import type { Job } from '../core/job/schema.ts';
 import { withBuiltServer } from '../scripts/built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
+import { givenNumber, load } from './load.ts';
 
 /**
  * `npm run bench:today`: how long Today takes on a phone whose processor is slowed four times (`-- 1` for one that is
@@ -12,11 +13,11 @@ import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
  * the next frame shows it. Needs a build.
  */
 const PORT = 4398;
-const SLOWED = Number(process.argv[2] ?? 4);
-const ENTRIES = 5000;
-const LOADS = 7;
+const SLOWED = givenNumber(load(4, 1));
+const ENTRIES = load(5000, 400);
+const LOADS = load(7, 1);
 /** Ms between loads, so that none pays for what the one before left running. */
-const QUIET = 2000;
+const QUIET = load(2000, 0);
 
 const school = readJobFile(readFileSync(new URL('../demo/tern-street.nivel.json', import.meta.url), 'utf8'));
 if (!school.ok) throw new Error(school.message);
@@ -102,9 +103,9 @@ await withBuiltServer(PORT, async (address) => {
     await page.goto(today);
     await page.getByRole('region', { name: 'Now' }).waitFor();
     // Once the service worker has everything, as on every later morning.
-    await page.waitForTimeout(4000);
-    const load = await loadsIn(page, today);
-    await page.waitForTimeout(1500);
+    await page.waitForTimeout(load(4000, 0));
+    const ready = await loadsIn(page, today);
+    await page.waitForTimeout(load(1500, 100));
     const taps: [string, number][] = [];
     for (const [name, label] of [
       ['Seen, all', /^Seen, all/],
@@ -114,10 +115,10 @@ await withBuiltServer(PORT, async (address) => {
       ['Done', /^(All \d+ done|Done)$/],
     ] as const) {
       taps.push([name, await tapped(page, label).catch(() => NaN)]);
-      await page.waitForTimeout(2500);
+      await page.waitForTimeout(load(2500, 100));
     }
     console.log(
-      `${log.length} entries, processor slowed ${SLOWED} times: usable after ${Math.round(load)} ms; taps ${taps.map(([name, ms]) => `${name} ${Math.round(ms)} ms`).join(', ')}`,
+      `${log.length} entries, processor slowed ${SLOWED} times: usable after ${Math.round(ready)} ms; taps ${taps.map(([name, ms]) => `${name} ${Math.round(ms)} ms`).join(', ')}`,
     );
   }
   await browser.close();

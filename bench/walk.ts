@@ -5,9 +5,21 @@ import { nextMarks } from '../core/job/marks.ts';
 import type { Job } from '../core/job/schema.ts';
 import { withBuiltServer } from '../scripts/built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
+import { givenNumber, load } from './load.ts';
 
 /** `npm run bench:walk [-- PIECES]`: how the walk answers with so many pieces, in the real interface. Needs a build. */
-const PIECES = Number(process.argv[2] ?? 1000);
+const PIECES = givenNumber(load(1000, 60));
+
+/** What tells of pieces by their ids: those here have other ones. */
+const NOTHING_HAS_HAPPENED = {
+  log: [],
+  plan: null,
+  defects: [],
+  pins: [],
+  leftOut: [],
+  inspections: [],
+  filmChecks: [],
+} satisfies Partial<Job>;
 
 /** The school's pieces over and over, each time with the next marks. */
 function large(): Job {
@@ -22,7 +34,7 @@ function large(): Job {
     marks.push(mark);
     return { ...piece, id: `piece-${index}`, mark };
   });
-  return { ...job, id: 'bench-walk', name: `${PIECES} pieces`, log: [], plan: null, pieces };
+  return { ...job, id: 'bench-walk', name: `${PIECES} pieces`, pieces, ...NOTHING_HAS_HAPPENED };
 }
 
 /** Milliseconds from each event to the next picture, as the browser measures them; it says nothing below 16. */
@@ -36,7 +48,7 @@ async function answers(page: Page, types: string[], act: () => Promise<void>): P
     Object.assign(window, { kept });
   }, types);
   await act();
-  await page.waitForTimeout(500);
+  await page.waitForTimeout(load(500, 100));
   return page.evaluate(() => (window as unknown as { kept: number[] }).kept);
 }
 
@@ -74,29 +86,29 @@ await withBuiltServer(4398, async (address) => {
     const shown = await page.evaluate(() => (window as unknown as { shown: number }).shown);
     console.log(`Walk with ${PIECES} pieces stands after ${shown.toFixed(0)} ms (${round})`);
   }
-  await page.waitForTimeout(1500);
+  await page.waitForTimeout(load(1500, 100));
 
   const line = 'door 6p 1981x762x35 oil gloss both sides';
   await page.keyboard.press('n');
   told(
     'typing a line, a stroke',
     line.length,
-    await answers(page, ['keydown'], () => page.keyboard.type(line, { delay: 60 })),
+    await answers(page, ['keydown'], () => page.keyboard.type(line, { delay: load(60, 0) })),
   );
   told('adding its piece', 1, await answers(page, ['keydown'], () => page.keyboard.press('Enter')));
-  await page.waitForTimeout(1000);
+  await page.waitForTimeout(load(1000, 100));
   await page.getByRole('button', { name: /^Open D-/ }).click();
   const note = 'sticks at the top, hinge bent';
   await page.getByRole('complementary').getByLabel('Note').click();
   told(
     'typing a note, a stroke',
     note.length,
-    await answers(page, ['keydown'], () => page.keyboard.type(note, { delay: 60 })),
+    await answers(page, ['keydown'], () => page.keyboard.type(note, { delay: load(60, 0) })),
   );
 
   await page.getByRole('button', { name: 'Close the piece' }).click();
   await page.evaluate(() => window.scrollTo(0, 0));
-  await page.waitForTimeout(500);
+  await page.waitForTimeout(load(500, 100));
   await page.evaluate(() => {
     const frames: number[] = [];
     let before = performance.now();
@@ -109,7 +121,7 @@ await withBuiltServer(4398, async (address) => {
     Object.assign(window, { frames });
   });
   await page.mouse.move(700, 500);
-  for (let turn = 0; turn < 60; turn++) {
+  for (let turn = 0; turn < load(60, 5); turn++) {
     await page.mouse.wheel(0, 240);
     await page.waitForTimeout(30);
   }
@@ -122,7 +134,7 @@ await withBuiltServer(4398, async (address) => {
 
   await page.getByRole('button', { name: 'Table' }).click();
   await page.getByRole('columnheader', { name: 'Width' }).waitFor();
-  await page.waitForTimeout(1000);
+  await page.waitForTimeout(load(1000, 100));
   told(
     'sorting the table',
     1,

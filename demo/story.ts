@@ -16,7 +16,7 @@ import { acceptedPlan } from '../core/planning/accept.ts';
 import { boundWords } from '../core/planning/bound-words.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { paceKeyOf } from '../core/planning/learnt-paces.ts';
-import type { PieceStep } from '../core/planning/piece-steps.ts';
+import type { PieceStep } from '../core/planning/step.ts';
 import { siteWorkOf } from '../core/planning/site-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';

@@ -1,4 +1,4 @@
 // Builds when something has changed since the last time.
 import { build } from './prepare.mjs';
 
-build();
+await build();

@@ -11,8 +11,8 @@ const freePort = (port) =>
     probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(port)));
   });
 
-install();
-build();
+await install();
+await build();
 const port = await freePort(Number(process.env.PORT ?? 4321));
 const host = process.env.HOST ?? '127.0.0.1';
 const server = spawn(process.execPath, ['dist/server/entry.mjs'], {

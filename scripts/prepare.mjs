@@ -1,14 +1,21 @@
 // Plain JavaScript: runs before anything is installed.
-import { execFileSync, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 
 const STAMPS = '.nivel';
 
-/** Runs a command of the project with its output shown; ends the process with its code if it fails. */
-export function run(command, args, environment = {}) {
-  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...environment } });
-  if (status !== 0) process.exit(status ?? 1);
+/** Runs a command of the project with its output shown; rejects with its name if it fails. */
+function run(command, args, { isQuiet = false } = {}) {
+  const child = spawn(command, args, {
+    stdio: isQuiet ? 'ignore' : 'inherit',
+    env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1' },
+  });
+  return new Promise((resolve, reject) => {
+    const fail = () => reject(new Error(`${[command, ...args].join(' ')} failed.`));
+    child.on('error', fail);
+    child.on('close', (code) => (code === 0 ? resolve() : fail()));
+  });
 }
 
 const stampOf = (name) => (existsSync(`${STAMPS}/${name}`) ? readFileSync(`${STAMPS}/${name}`, 'utf8') : '');
@@ -19,19 +26,19 @@ function stamp(name, mark) {
 }
 
 /** Installs what the lockfile says, unless it is there already. */
-export function install() {
+export async function install() {
   const mark = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
   if (existsSync('node_modules/.package-lock.json') && stampOf('installed') === mark) return;
   console.log('Installing packages…');
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  await run('npm', ['ci', '--no-audit', '--no-fund', '--prefer-offline']);
   stamp('installed', mark);
 }
 
 /** Builds the application, unless nothing has changed since it was built. */
-export function build() {
-  const files = ['core', 'app', 'demo', 'scripts']
+export async function build() {
+  const files = ['core', 'app', 'demo']
     .flatMap((folder) => readdirSync(folder, { recursive: true }).map((name) => `${folder}/${name}`))
-    .concat(['astro.config.mjs', 'package-lock.json'])
+    .concat(['astro.config.mjs', 'scripts/offline.mjs', 'package-lock.json'])
     .filter((name) => statSync(name).isFile() && !name.endsWith('.test.ts'))
     .sort();
   const hash = createHash('sha256');
@@ -39,25 +46,24 @@ export function build() {
   const mark = hash.digest('hex');
   if (existsSync('dist/server/entry.mjs') && stampOf('built') === mark) return;
   console.log('Building…');
-  run('npx', ['astro', 'build'], { ASTRO_TELEMETRY_DISABLED: '1' });
+  stamp('built', '');
+  await run('npx', ['astro', 'build']);
   stamp('built', mark);
 }
 
 /** Sees to it that there is a Chromium for the browser tests: Debian's without windows, any other, or one that CHROMIUM names. */
-export function chromium() {
+export async function chromium() {
   const isThere = (places) => places.some((place) => place && existsSync(place));
   if (isThere([process.env.CHROMIUM, '/usr/bin/chromium-headless-shell'])) return;
   try {
     console.log('Installing Debian’s headless Chromium…');
     const waits = ['-o', 'Acquire::Retries=0', '-o', 'Acquire::http::Timeout=20'];
-    execFileSync('apt-get', ['update', ...waits], { stdio: 'ignore' });
-    const what = ['-y', '--no-install-recommends', 'chromium-headless-shell'];
-    execFileSync('apt-get', ['install', ...waits, ...what], { stdio: 'inherit' });
+    await run('apt-get', ['update', ...waits], { isQuiet: true });
+    await run('apt-get', ['install', ...waits, '-qq', '-y', '--no-install-recommends', 'chromium-headless-shell']);
   } catch {
     if (isThere(['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'])) return;
-    console.error(
+    throw new Error(
       'The browser tests need Chromium. Install it (apt-get install chromium-headless-shell), or set CHROMIUM to its path.',
     );
-    process.exit(1);
   }
 }

@@ -2,7 +2,17 @@ import { createElement, useState, type ComponentType } from 'react';
 import { fetchedLater } from '../ui/fetched-later.ts';
 
 export type StageId =
-  'walk' | 'prove' | 'build-up' | 'quantities' | 'air' | 'strokes' | 'plan' | 'today' | 'hang' | 'check' | 'hand-over';
+  | 'walk'
+  | 'prove'
+  | 'build-up'
+  | 'quantities'
+  | 'air'
+  | 'strokes'
+  | 'plan'
+  | 'today'
+  | 'hang'
+  | 'check'
+  | 'hand-over';
 
 /** One stage of the work: all that the ladder, the keys and the palette know of it. */
 export interface Stage {

@@ -16,7 +16,7 @@ export function useStepsOf(job: Job): JobSteps {
   return useMemo(
     () => jobSteps(job, `${today}T00:00`),
     // Nor do these depend on pins, patches or paces.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [pieces, groups, climates, places, rooms, crew, shelf, strokes, planning, site, work, today],
   );
 }
@@ -34,7 +34,7 @@ export function useJobProblem(): JobProblem {
   return useMemo(
     () => jobToProblem(job, `${today}T00:00`),
     // The problem does not depend on the name, the settings, the time of day or the accepted plan.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [pieces, groups, climates, rooms, places, crew, shelf, planning, site, work, pins, patches, today],
   );
 }

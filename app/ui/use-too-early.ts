@@ -34,7 +34,7 @@ export function useTooEarlyAhead(): readonly TooEarly[] {
       cancel();
     };
     // What else of the job changes, changes the plan's mark, and Today says that.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [plan, log, readings, climates]);
   return found;
 }

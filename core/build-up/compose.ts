@@ -8,7 +8,8 @@ import { usualCoat, usualTool } from './mending.ts';
 import type { Rule } from './rule.ts';
 import { RULES } from './rules/registry.ts';
 import { keysOf, suitsPriming, toolOf, type PrimerWay } from './schools.ts';
-import { buildUpOf, groundsOf, recipeOf, situations, type Ground, type Recipe } from './situation.ts';
+import { groundsOf, situations, type Ground } from './situation.ts';
+import { buildUpOf, recipeOf, type Recipe } from './system-coat.ts';
 
 /** A build-up that could be chosen, with what speaks for and against it. */
 export interface Candidate {

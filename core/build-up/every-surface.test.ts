@@ -10,7 +10,8 @@ import { SHEENS } from '../shelf/coating.ts';
 import { everySurface, ground } from '../testing/surfaces.ts';
 import { anyPermitted, candidatesOn } from './compose.ts';
 import { judgeRecipe } from './judge.ts';
-import { recipeOf, type Ground, type Recipe } from './situation.ts';
+import type { Ground } from './situation.ts';
+import { recipeOf, type Recipe } from './system-coat.ts';
 
 const job = freeze(
   newJob({

@@ -1,6 +1,6 @@
 import { colourDifference, labOf, reflectance } from '../colour/colour.ts';
 import { BASES, baseOf, coatsToHide, HIDDEN, MOST_COATS, remainingDifference, type Base } from '../colour/hiding.ts';
-import type { SystemCoat } from './situation.ts';
+import type { SystemCoat } from './system-coat.ts';
 
 /** Old and new colour of a face, and what follows for the coats. */
 export interface FaceColour {

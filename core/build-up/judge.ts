@@ -2,7 +2,8 @@ import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { SEVERITIES, type Rule, type Severity } from './rule.ts';
 import { RULES } from './rules/registry.ts';
-import { groundsOf, recipeOf, situations, type Ground, type Recipe, type Situation } from './situation.ts';
+import { groundsOf, situations, type Ground, type Situation } from './situation.ts';
+import { recipeOf, type Recipe } from './system-coat.ts';
 
 /** A rule that fired, on which faces. */
 export interface Finding {

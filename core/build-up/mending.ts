@@ -3,7 +3,8 @@ import type { Key } from '../job/schema.ts';
 import type { Cleaner, Soil } from '../shelf/cleaner.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Filler } from '../shelf/filler.ts';
-import type { Recipe, Situation } from './situation.ts';
+import type { Situation } from './situation.ts';
+import type { Recipe } from './system-coat.ts';
 
 /** The tool with which a coating is usually put on. */
 export const usualTool = ({ sprayOnly, family }: Coating): Tool =>

@@ -1,5 +1,6 @@
 import type { Coating } from '../shelf/coating.ts';
-import type { Recipe, Situation } from './situation.ts';
+import type { Situation } from './situation.ts';
+import type { Recipe } from './system-coat.ts';
 
 /** Forbidden: will fail. Risk: may fail, and is shown as one. Caution: can hurt someone. Advice: worth knowing. */
 export const SEVERITIES = ['forbidden', 'risk', 'caution', 'advice'] as const;

@@ -5,7 +5,8 @@ import { ground, OUTSIDE, recipe } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { SOURCES } from './rule.ts';
 import { RULES } from './rules/registry.ts';
-import type { Ground, Recipe } from './situation.ts';
+import type { Ground } from './situation.ts';
+import type { Recipe } from './system-coat.ts';
 
 const job = newJob({
   id: 'test',

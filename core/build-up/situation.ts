@@ -1,7 +1,7 @@
 import { coatingOf, cleanerOf, colourOn, fillerOf, preservativeOf, shelfOf } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job, Key } from '../job/schema.ts';
+import type { Coat } from '../job/coat-schema.ts';
+import type { FinishGroup, Job, Key } from '../job/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Trait } from '../pieces/traits.ts';
@@ -13,6 +13,7 @@ import type { Filler } from '../shelf/filler.ts';
 import type { Preservative } from '../shelf/preservative.ts';
 import type { Shelf } from '../shelf/shelf.ts';
 import { faceColour, type FaceColour } from './face-colour.ts';
+import { sameCoats, type Recipe, type SystemCoat } from './system-coat.ts';
 
 /** What of a piece decides its build-up, beside the build-up itself. Like pieces share all of it. */
 export interface Ground {
@@ -30,14 +31,6 @@ export interface Ground {
   sheen: Sheen | null;
   /** Whether this group is sprayed, by the painter's own school. */
   sprays: boolean;
-}
-
-/** One coat of a system, with its product. */
-export interface SystemCoat {
-  coating: Coating;
-  tool: Tool;
-  thinning: number;
-  extent: Extent;
 }
 
 /** A face of like pieces, or two that get the same, with everything that is to go onto it: what a rule looks at. */
@@ -74,46 +67,6 @@ export interface Situation {
   topcoats: Coating[];
   hasSealer: boolean;
   shelf: Readonly<Shelf>;
-}
-
-/** A build-up while it is composed: each face has its own coats. */
-export interface Recipe {
-  cleaning: BuildUp['cleaning'];
-  key: Key;
-  filler: string | null;
-  grainFill: BuildUp['grainFill'];
-  preservative: string | null;
-  coats: Record<FaceId, Coat[]>;
-}
-
-/** The recipe of a build-up: its coats for every face. */
-export function recipeOf(buildUp: BuildUp): Recipe {
-  const { cleaning, key, filler, grainFill, preservative, coats, faceCoats } = buildUp;
-  const own = (face: FaceId): Coat[] => [...(faceCoats[face] ?? coats)];
-  return { cleaning, key, filler, grainFill, preservative, coats: { front: own('front'), back: own('back') } };
-}
-
-/** The build-up of a recipe: one list of coats where the faces carry the same. */
-export function buildUpOf(recipe: Recipe, faces: readonly FaceId[]): BuildUp {
-  const { coats, ...rest } = recipe;
-  const main = faces.includes('front') ? 'front' : (faces[0] ?? 'front');
-  const differs = faces.includes('back') && main === 'front' && !sameCoats(coats.front, coats.back);
-  return { ...rest, coats: coats[main], faceCoats: differs ? { back: coats.back } : {} };
-}
-
-/** Edges go with the front, so that its coats on edges alone make no difference between the faces. */
-function sameCoats(front: readonly Coat[], back: readonly Coat[]): boolean {
-  const isOnFace = ({ extent }: Coat): boolean => extent !== 'edges';
-  const [one, other] = [front.filter(isOnFace), back.filter(isOnFace)];
-  return (
-    one.length === other.length &&
-    one.every(({ product, tool, thinning, extent }, index) => {
-      const beside = other[index];
-      return (
-        beside?.product === product && beside.tool === tool && beside.thinning === thinning && beside.extent === extent
-      );
-    })
-  );
 }
 
 /** What decides the build-up of a piece in its group. */

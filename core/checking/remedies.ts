@@ -4,7 +4,7 @@ import { coatingOf, groupOf, shelfOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import type { CoatStep } from '../planning/piece-steps.ts';
+import type { CoatStep } from '../planning/step.ts';
 import { coatMinutes, keyMinutes } from '../quantities/pace.ts';
 import { coatedArea } from '../quantities/take-off.ts';
 import type { DryingStage } from '../shelf/coating.ts';

@@ -63,3 +63,7 @@ function coatsOf(job: Job, { buildUp }: FinishGroup, face: FaceId): OutsideFaces
   }
   return coats;
 }
+
+/** The coat whose limits count for a face: the last that goes onto it; none before a build-up is chosen. */
+export const lastCoat = ({ coats }: Pick<OutsideFaces, 'coats'>): OutsideFaces['coats'][number] | undefined =>
+  coats.at(-1);

@@ -1,5 +1,6 @@
 import type { Bounds } from './bounds.ts';
-import type { ChoiceField, DimensionField, HardwareItem, Shape, ShapeField } from './definition.ts';
+import type { HardwareItem } from './definition.ts';
+import type { ChoiceField, DimensionField, Shape, ShapeField } from './shape.ts';
 import type { EdgeId } from './elevation.ts';
 import { KEEP_OFF, WEDGED } from './while-wet.ts';
 

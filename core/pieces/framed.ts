@@ -1,14 +1,5 @@
-import {
-  element,
-  faceOf,
-  rectangle,
-  type Box,
-  type Element,
-  type Face,
-  type FaceId,
-  type Point,
-  type Unpainted,
-} from './elevation.ts';
+import { rectangle, type Box, type Element, type Face, type FaceId, type Point, type Unpainted } from './elevation.ts';
+import { element, faceOf } from './face.ts';
 import type { Fill } from './fills/fill.ts';
 
 /** A frame of stiles, rails and muntins around fields, sizes in mm. */
@@ -118,7 +109,7 @@ export const framedFace = (id: FaceId, framing: Framing): Face =>
 
 /** Where a field is among its neighbours: “upper left”, “middle”, “row 3”. */
 function fieldPlace(row: number, column: number, rows: number, columns: number): string {
-  const across = columns === 1 ? '' : columns === 2 ? [' left', ' right'][column] : ` ${column + 1}`;
+  const across = columns === 1 ? '' : columns === 2 ? (column === 0 ? ' left' : ' right') : ` ${column + 1}`;
   const down =
     rows === 1 ? '' : row === 0 ? 'upper' : row === rows - 1 ? 'lower' : rows === 3 ? 'middle' : `row ${row + 1}`;
   return `${down}${across}`.trim();

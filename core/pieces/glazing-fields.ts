@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { dimension, fieldsOf } from './board-fields.ts';
 import { within } from './bounds.ts';
-import type { ShapeField } from './definition.ts';
+import type { ShapeField } from './shape.ts';
 import { outlineArea, squareMetres, type Face } from './elevation.ts';
 import type { Fill } from './fills/fill.ts';
 import { glassFill } from './fills/glass.ts';

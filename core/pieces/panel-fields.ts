@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { choice, fieldsOf } from './board-fields.ts';
 import { within } from './bounds.ts';
-import type { Shape, ShapeField } from './definition.ts';
+import type { Shape, ShapeField } from './shape.ts';
 import { panelFill } from './fills/panel.ts';
 import type { Fill } from './fills/fill.ts';
 import { says, type Phrase } from './phrases.ts';

@@ -1,6 +1,6 @@
 import { parseLength } from '../units/length.ts';
 import type { UnitSystem } from '../units/system.ts';
-import type { Shape, ShapeValue } from './definition.ts';
+import type { Shape, ShapeValue } from './shape.ts';
 
 /** Something that can be typed of a shape: “96 spindles”, “raised”, “profile torus”. */
 export interface Phrase {

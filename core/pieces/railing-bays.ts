@@ -1,4 +1,5 @@
-import { element, rectangle, type Box, type Element, type Unpainted } from './elevation.ts';
+import { rectangle, type Box, type Element, type Unpainted } from './elevation.ts';
+import { element } from './face.ts';
 
 /** What the geometry of a railing needs of its shape, in mm. */
 interface RailingShape {

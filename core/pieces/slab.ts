@@ -1,4 +1,5 @@
-import { element, faceOf, rectangle, type Face, type FaceId } from './elevation.ts';
+import { rectangle, type Face, type FaceId } from './elevation.ts';
+import { element, faceOf } from './face.ts';
 
 /** A flat face without joints: one element, laid off along its grain. */
 export function slabFace(id: FaceId, width: number, height: number): Face {

@@ -1,4 +1,5 @@
-import { element, rectangle, type Box, type Element } from './elevation.ts';
+import { rectangle, type Box, type Element } from './elevation.ts';
+import { element } from './face.ts';
 
 /** Overall sizes of a window in its wall, in mm. */
 export const WINDOW_SIZE = { width: [250, 4000], height: [250, 4000] } as const;

@@ -1,4 +1,4 @@
-import type { CoatStep } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import { AIR_SLOTS, sharedAir } from './shared-air.ts';
 

@@ -1,7 +1,7 @@
 import type { Job } from '../job/schema.ts';
 import { formatDuration } from '../units/quantity.ts';
 import type { BoundReason } from './bound/lower-bound.ts';
-import { zoneSpace } from './zones.ts';
+import { zoneSpace } from './spaces.ts';
 import type { JobProblem } from './job-to-problem.ts';
 
 /** From so many hours on, minutes are not told. */

@@ -5,7 +5,7 @@ import type { Job } from '../job/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { filmRatioOf, type LearntDrying } from './learnt-drying.ts';
-import type { CoatStep } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 
 /** What a coat that is still tacky is supposed to need beyond what it has made, as a share. */
 const TACKY_MARGIN = 0.15;

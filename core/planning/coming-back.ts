@@ -1,4 +1,4 @@
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 /** Whether a step brings a piece back where it belongs: hung, or its furniture refitted. */
 export const bringsBack = ({ operation }: Pick<PieceStep, 'operation'>): boolean =>

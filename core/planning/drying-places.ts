@@ -4,7 +4,7 @@ import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 /**
  * The states of a coat, in the order in which it goes through them. Hardening: it can be handled, and not yet do what

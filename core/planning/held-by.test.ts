@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { Holding } from './held-by.ts';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblemFile } from './problem.ts';
-import { prepare } from './solve/prepared.ts';
+import { prepare } from './solve/prepare.ts';
 import { standingOf } from './standing.ts';
 
 /** One painter from 10 to 50 and from 110 to 150; a bench and a rack of one place each. */

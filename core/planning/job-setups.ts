@@ -5,7 +5,7 @@ import type { Tool } from '../job/coat-schema.ts';
 import type { Job } from '../job/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { workOf } from './crew-work.ts';
-import type { CoatStep, PieceStep } from './piece-steps.ts';
+import type { CoatStep, PieceStep } from './step.ts';
 import { isCoat } from './lying-coats.ts';
 import type { PlanProblem } from './problem.ts';
 

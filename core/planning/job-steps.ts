@@ -7,7 +7,8 @@ import type { CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { coatCondition } from './coat-condition.ts';
 import { learntDrying } from './learnt-drying.ts';
 import { isCoat } from './lying-coats.ts';
-import { isPlannable, pieceSteps, type PieceStep } from './piece-steps.ts';
+import { isPlannable, pieceSteps } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 import { horizonDays } from './plan-horizon.ts';
 
 /** What reading a plan and a log takes of a job: its steps, its clocks, and how its coats differ from their tins. */

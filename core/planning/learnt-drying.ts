@@ -7,7 +7,8 @@ import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 import { wetFilm } from '../shelf/film.ts';
 import { isCoat } from './lying-coats.ts';
-import { pieceSteps, type CoatStep } from './piece-steps.ts';
+import { pieceSteps } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 
 /** One stage that was found reached: when the clock had said, and when it was, in minutes after the coat was put on. */
 export interface DryingObservation {

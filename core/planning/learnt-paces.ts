@@ -2,7 +2,8 @@ import { progressByTask, standingStamps } from '../job/progress.ts';
 import type { LogEntry } from '../job/record.ts';
 import type { Job, PaceKey } from '../job/schema.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
-import { pieceSteps, type Operation, type PieceStep } from './piece-steps.ts';
+import { pieceSteps } from './piece-steps.ts';
+import type { Operation, PieceStep } from './step.ts';
 
 /** The kind of work that a step is, for its pace. Coats go by their tool. */
 const KEYS: Readonly<Record<Exclude<Operation, 'coat'>, PaceKey>> = {

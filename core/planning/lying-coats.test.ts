@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
 import { awaitedStage, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
-import { pieceSteps, type PieceStep } from './piece-steps.ts';
+import { pieceSteps } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 const stepsOf = (made: TestJob): Map<string, PieceStep> =>
   new Map(pieceSteps(made.job, made.job.pieces[0]!).map((step) => [step.id.slice(2), step]));

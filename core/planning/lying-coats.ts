@@ -1,5 +1,5 @@
 import type { DryingStage } from '../shelf/coating.ts';
-import type { CoatStep, PieceStep } from './piece-steps.ts';
+import type { CoatStep, PieceStep } from './step.ts';
 
 /** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
 export function lyingCoats(steps: readonly PieceStep[]): CoatStep[] {

@@ -1,7 +1,7 @@
 import { WEEKDAYS, type Painter } from '../job/schema.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
 import { needsTwo } from './step-needs.ts';
 

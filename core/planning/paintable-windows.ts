@@ -3,7 +3,7 @@ import { hindrancesIn, stretchesOf } from '../forecasting/painting-hours.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
 import { dryingClimateId } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
-import type { CoatStep } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 import type { PlanProblem } from './problem.ts';
 
 type Window = PlanProblem['windows'][number];

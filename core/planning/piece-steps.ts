@@ -27,57 +27,10 @@ import {
 import { withNights } from './night-hanging.ts';
 import { plainStep } from './plain-step.ts';
 import { withRework } from './rework-steps.ts';
+import type { Operation, PieceStep } from './step.ts';
 import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
-import type { Coating, DryingStage } from '../shelf/coating.ts';
-
-/** What is done to a piece, in the order of the work. */
-export const OPERATIONS = [
-  'take-off',
-  'take-down',
-  'mask',
-  'wash',
-  'abrade',
-  'wet-abrade',
-  'degloss',
-  'plant',
-  'fill',
-  'drill',
-  'grain-fill',
-  'preserve',
-  'denib',
-  'coat',
-  'put-right',
-  'hang-for-night',
-  'rehang',
-  'refit',
-] as const;
-export type Operation = (typeof OPERATIONS)[number];
-
-/** One step of one piece's way from the wall and back. */
-export interface PieceStep {
-  /** Stable, so that the log finds it again: `piece/coat-2/back`. */
-  id: string;
-  piece: Piece;
-  operation: Operation;
-  /** Minutes at a professional's pace. */
-  minutes: number;
-  /** For a coat: which, counted from the old surface, with what, and on which faces. */
-  coat: { number: number; coat: Coat; coating: Coating; faces: FaceId[]; reAbrade: number } | null;
-  /** What it is cleaned, filled or preserved with; null for other steps. */
-  product: string | null;
-  /** Hours at 23 °C and 50 % RH until its water, glue or filler is dry; 0 for other steps. */
-  dryHours: number;
-  /** Whether the piece is turned over before. */
-  turned: boolean;
-  /** How many work on it at once; two where that was chosen for its strokes. */
-  painters: 1 | 2;
-  /** What puts a defect right: which, on which face, in words, what the coat there must have reached; null otherwise. */
-  rework: { defectId: string; face: FaceId; words: string; waitFor: DryingStage | null; isInPlace: boolean } | null;
-}
-
-/** A step that puts a coat on. */
-export type CoatStep = PieceStep & { coat: NonNullable<PieceStep['coat']> };
+import type { Coating } from '../shelf/coating.ts';
 
 /** Whether a piece can be planned: its group's build-up is chosen and something of it is in scope. */
 export function isPlannable(job: Job, piece: Piece): boolean {

@@ -13,11 +13,12 @@ import { bringsBack } from './coming-back.ts';
 import { isHinged, outingsOf, type Outing } from './night-hanging.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { patchWaits } from './patch-waits.ts';
-import { pieceSteps, type CoatStep, type PieceStep } from './piece-steps.ts';
+import { pieceSteps } from './piece-steps.ts';
+import type { CoatStep, PieceStep } from './step.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import type { PlannedTask } from './problem.ts';
 import { isBenchWork, needsTwo } from './step-needs.ts';
-import { offSpace, type PieceSpan } from './zones.ts';
+import { offSpace, type PieceSpan } from './spaces.ts';
 
 /** A coat that takes so many minutes in one go, where its paintable hours last so many at most. */
 export interface Unpaintable {

@@ -1,5 +1,5 @@
 import type { Piece } from '../job/piece-schema.ts';
-import type { Operation, PieceStep } from './piece-steps.ts';
+import type { Operation, PieceStep } from './step.ts';
 
 /** A step of one painter's that lays no coat and leaves nothing wet, but for what `more` says of it. `minutes` of work. */
 export const plainStep = (

@@ -8,7 +8,7 @@ import { coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isCoat } from './lying-coats.ts';
-import type { CoatStep } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 import type { PlanReading, Run } from './read-plan.ts';
 
 /** One run of a two-part product, and how it is mixed for it. */

@@ -6,11 +6,11 @@ import { stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';
 import { workOf } from './crew-work.ts';
 import { JobSetups } from './job-setups.ts';
-import type { CoatStep, PieceStep } from './piece-steps.ts';
+import type { CoatStep, PieceStep } from './step.ts';
 import { learntPaces, type LearntPaces } from './learnt-paces.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
-import { offSpace } from './zones.ts';
+import { offSpace } from './spaces.ts';
 
 /** The moment from which a coat is touch dry, as a task. */
 export const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;

@@ -3,7 +3,7 @@ import { shiftsOf } from './crew-shifts.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isBenchWork, needsTwo } from './step-needs.ts';
 import { dryingOf, onSlots, type Lying } from './drying-places.ts';
-import type { Operation, PieceStep } from './piece-steps.ts';
+import type { Operation, PieceStep } from './step.ts';
 import { siteWorkOf, type SiteWork } from './site-work.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/schema.ts';

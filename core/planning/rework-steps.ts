@@ -4,7 +4,7 @@ import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
 import { isHungAfter } from './coming-back.ts';
 import { hingeMinutes } from './night-hanging.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
 
 /** What of a job changes the steps that the build-ups give its pieces. */

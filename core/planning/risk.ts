@@ -4,7 +4,8 @@ import type { PlanProblem } from './problem.ts';
 import { Sampler, USUAL_SPREAD, type Spread } from './sampled.ts';
 import { buildSchedule } from './solve/build.ts';
 import { policyOf } from './solve/policy.ts';
-import { prepare, type Prepared } from './solve/prepared.ts';
+import type { Prepared } from './solve/prepared.ts';
+import { prepare } from './solve/prepare.ts';
 import type { Schedule } from './solve/schedule.ts';
 
 export interface RiskOptions {

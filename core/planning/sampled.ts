@@ -2,7 +2,8 @@ import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { seededRandom } from '../units/seeded-random.ts';
 import type { PlanProblem } from './problem.ts';
 import { jointShifts, type Shifts } from './solve/calendar.ts';
-import { jointly, type Prepared, type PreparedMeasure, type PreparedTask } from './solve/prepared.ts';
+import type { Prepared, PreparedMeasure, PreparedTask } from './solve/prepared.ts';
+import { jointly } from './solve/shared-shifts.ts';
 
 /**
  * How far a job goes otherwise than planned, as standard deviations of logarithms: the crew's pace on the whole, every

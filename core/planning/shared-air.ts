@@ -2,7 +2,7 @@ import { exposedFaceOf } from '../air/exposed-face.ts';
 import { hangingClimateId, placeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { isCoat } from './lying-coats.ts';
-import type { CoatStep, PieceStep } from './piece-steps.ts';
+import type { CoatStep, PieceStep } from './step.ts';
 
 /** Slots of a room's air: every wet coat takes one, and whoever makes dust takes all of them. */
 export const AIR_SLOTS = 1000;

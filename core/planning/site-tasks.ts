@@ -4,7 +4,7 @@ import { isCoat } from './lying-coats.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import type { Measure } from './problem.ts';
 import type { SiteStep } from './site-work.ts';
-import type { PieceSpan } from './zones.ts';
+import type { PieceSpan } from './spaces.ts';
 
 /** What is moved and sheeted in a room before its pieces and after them; heating that is on before the first coat. */
 export function addSiteStep(draft: ProblemDraft, spans: readonly PieceSpan[], { id, of, ...step }: SiteStep): void {

@@ -2,7 +2,7 @@ import { cleanerOf, fillerOf, preservativeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { proofOf } from '../proving/proof.ts';
 import { HAZARDS, type Hazard, type HazardId } from '../shelf/hazards.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 /** Work that takes old paint off or roughens it. */
 const DISTURBS: readonly PieceStep['operation'][] = ['abrade', 'wet-abrade', 'degloss'];

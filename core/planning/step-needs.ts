@@ -1,5 +1,5 @@
 import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 /** What is done on the bench, of pieces that come off. */
 const BENCH_WORK: ReadonlySet<PieceStep['operation']> = new Set([

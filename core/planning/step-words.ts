@@ -1,7 +1,7 @@
 import { capital } from '../units/sentence.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import type { PieceStep } from './piece-steps.ts';
+import type { PieceStep } from './step.ts';
 
 const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat' | 'put-right'>, string>> = {
   'take-off': 'Take off and bag hardware',

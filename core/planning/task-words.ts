@@ -2,7 +2,7 @@ import type { Job } from '../job/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { siteSteps } from './site-work.ts';
 import { stepWords } from './step-words.ts';
-import { offSpace, zoneSpace } from './zones.ts';
+import { offSpace, zoneSpace } from './spaces.ts';
 
 /** What a task of a plan is, with the mark of its piece or where it is done: “D-03: second coat: enamel, front”. */
 export function taskWords(
@@ -18,7 +18,7 @@ export function taskWords(
   if (work) return `${work.place}: ${work.words.toLowerCase()}`;
   const room = job.rooms.find((candidate) => id.startsWith(`${zoneSpace(candidate.id)}/`));
   if (!room) return id;
-  const [zone, moment] = id.slice(zoneSpace(room.id).length + 1).split(/\/(?=[^/]*$)/);
+  const [zone = '', moment] = id.slice(zoneSpace(room.id).length + 1).split(/\/(?=[^/]*$)/);
   return `${room.name}, ${zone}: ${moment === 'free' ? 'back in use' : 'begun'}`;
 }
 

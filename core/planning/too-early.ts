@@ -1,7 +1,7 @@
 import type { AcceptedPlan } from '../job/record.ts';
 import type { PlanProblem } from './problem.ts';
 import { readyTimes } from './solve/insertion.ts';
-import { prepare } from './solve/prepared.ts';
+import { prepare } from './solve/prepare.ts';
 
 /** A step that a plan has before what it waits for is done and dry, by what is known now; minutes from t0. */
 export interface TooEarly {

@@ -5,7 +5,7 @@ import { dryingClimateId } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isCoat } from './lying-coats.ts';
-import type { CoatStep } from './piece-steps.ts';
+import type { CoatStep } from './step.ts';
 import type { PlanReading } from './read-plan.ts';
 
 /** A coat that the plan puts onto an outside face in an hour in which it may not be painted. */

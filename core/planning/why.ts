@@ -3,10 +3,11 @@ import type { Job } from '../job/schema.ts';
 import { capital } from '../units/sentence.ts';
 import { Holding, type HeldBy, type Standing } from './held-by.ts';
 import type { JobProblem } from './job-to-problem.ts';
-import { prepare, type Prepared } from './solve/prepared.ts';
+import type { Prepared } from './solve/prepared.ts';
+import { prepare } from './solve/prepare.ts';
 import { standingOf } from './standing.ts';
 import { patchWaits } from './patch-waits.ts';
-import { zoneSpace } from './zones.ts';
+import { zoneSpace } from './spaces.ts';
 import { taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */

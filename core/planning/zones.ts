@@ -1,20 +1,6 @@
 import type { Job, Room } from '../job/schema.ts';
 import type { ProblemDraft } from './problem-draft.ts';
-
-/** A piece in the plan: what of it comes next, which is null where its work has begun, and what comes last. */
-export interface PieceSpan {
-  pieceId: string;
-  roomId: string;
-  zone: string;
-  next: string | null;
-  last: string;
-}
-
-/** Where the pieces are that may be off at once in a room. */
-export const offSpace = (roomId: string): string => `off/${roomId}`;
-
-/** Where the zones of a room are that may be in work at once. */
-export const zoneSpace = (roomId: string): string => `zones/${roomId}`;
+import { zoneSpace, type PieceSpan } from './spaces.ts';
 
 /** Rooms whose zones take turns, with the zones that are left of each. */
 function roomsInZones(job: Pick<Job, 'rooms'>, spans: readonly PieceSpan[]): { room: Room; zones: string[] }[] {

@@ -3,7 +3,7 @@ import { exposedFaceOf } from '../air/exposed-face.ts';
 import { marksInWords } from '../job/marks.ts';
 import { climateOf, hangingClimateId, hangsByNight, placeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
-import type { CoatStep, PieceStep } from '../planning/piece-steps.ts';
+import type { CoatStep, PieceStep } from '../planning/step.ts';
 import { stepWords } from '../planning/step-words.ts';
 import { formatVolume } from '../units/quantity.ts';
 import { capital } from '../units/sentence.ts';

@@ -9,7 +9,8 @@ import { minutesSince } from '../job/site-time.ts';
 import type { OpenedTin } from '../job/tin-schema.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
 import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps, type CoatStep, type PieceStep } from '../planning/piece-steps.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import type { CoatStep, PieceStep } from '../planning/step.ts';
 import { isBenchWork } from '../planning/step-needs.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 

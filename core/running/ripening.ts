@@ -1,7 +1,8 @@
 import { broughtBack, isHungAfter } from '../planning/coming-back.ts';
 import type { JobSteps } from '../planning/job-steps.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../planning/lying-coats.ts';
-import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import type { PieceStep } from '../planning/step.ts';
 import type { Wetness } from '../planning/drying-places.ts';
 import { progressByTask } from '../job/progress.ts';
 import { staysOf } from '../job/queries.ts';

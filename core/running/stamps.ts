@@ -2,7 +2,8 @@ import type { LogEntry } from '../job/record.ts';
 import { progressByTask } from '../job/progress.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import type { Job } from '../job/schema.ts';
-import { pieceSteps, type PieceStep } from '../planning/piece-steps.ts';
+import { pieceSteps } from '../planning/piece-steps.ts';
+import type { PieceStep } from '../planning/step.ts';
 import type { PlanReading, Run } from '../planning/read-plan.ts';
 
 /** Minutes by which a stamp may differ from the plan before the rest is planned anew. */

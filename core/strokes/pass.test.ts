@@ -4,7 +4,7 @@ import type { Piece, StatedPiece } from '../job/piece-schema.ts';
 import { elevationOf } from '../job/queries.ts';
 import { APPLICATIONS, EDGE_SCHOOLS } from '../job/stroke-schema.ts';
 import { usualPiece } from '../job/usual-piece.ts';
-import type { Shape } from '../pieces/definition.ts';
+import type { Shape } from '../pieces/shape.ts';
 import { FACE_IDS, outlineArea, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
 import { coatMinutes } from '../quantities/pace.ts';

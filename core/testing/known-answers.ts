@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 
 /** A file of known answers in `cases/`. */
 // The reader says what the file holds; a wrong guess fails the test that made it.
-// eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters
+// oxlint-disable-next-line typescript/no-unnecessary-type-parameters
 export function knownAnswers<T>(name: string): T {
   return JSON.parse(readFileSync(new URL(`../../cases/${name}`, import.meta.url), 'utf8')) as T;
 }

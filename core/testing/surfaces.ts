@@ -1,4 +1,5 @@
-import type { Ground, Recipe } from '../build-up/situation.ts';
+import type { Ground } from '../build-up/situation.ts';
+import type { Recipe } from '../build-up/system-coat.ts';
 import { usualCoat } from '../build-up/mending.ts';
 import { shelfOf } from '../job/queries.ts';
 import type { Coat } from '../job/coat-schema.ts';

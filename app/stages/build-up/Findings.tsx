@@ -31,7 +31,7 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
           >
             <RuleLink rule={rule} words={SEVERITY[rule.severity].word} />. {say(rule.reason)}{' '}
             <span style={{ color: 'var(--ink-soft)' }}>
-              {hasTwoFaces && faces.length === 1 && `On the ${faces[0]}. `}
+              {hasTwoFaces && faces.length === 1 && `On the ${faces.join()}. `}
               {say(rule.lift)}
             </span>
             {onLift && isLiftable?.(rule) && (

@@ -63,7 +63,7 @@ export function useOffers(
       gone = true;
       clearTimeout(timer);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- asked again when what the offers rest on has changed
+    // oxlint-disable-next-line react/exhaustive-deps -- asked again when what the offers rest on has changed
   }, asked);
   const offers = answer?.groupId === group.id ? answer.offers : null;
   return { offers, isStale: answer === null || !isSame(answer.for), failed };

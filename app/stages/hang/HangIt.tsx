@@ -6,7 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
-import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PieceStep } from '../../../core/planning/step.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { doneStampsByTask } from '../../../core/running/laid-coats.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -55,6 +55,12 @@ export function RiskPanel({ problem, plan }: RiskPanelProps) {
   );
 }
 
+/** Where the day of a tick stands among those that are shown; null when it is none of them. */
+function placeOf(days: readonly { day: number }[], tick: number | null): number | null {
+  const found = tick === null ? -1 : days.findIndex(({ day }) => day === Math.floor(tick / 1440));
+  return found < 0 ? null : found;
+}
+
 function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
   const { job, say } = useJob();
   const { timeZone } = job.site;
@@ -74,15 +80,9 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
       };
     });
   }, [risk, plan, due, timeZone]);
-  const placeOf = (tick: number | null): number | null => {
-    const found =
-      tick === null || tick === Infinity ? -1 : days.findIndex(({ day }) => day === Math.floor(tick / 1440));
-    return found < 0 ? null : found;
-  };
-  const [safeAt, dueAt] = [placeOf(safe) ?? days.length - 1, placeOf(due)];
   const option = useCallback(
-    (ink: Ink) => riskChart(days, { safe: safeAt, promised: dueAt }, ink),
-    [days, safeAt, dueAt],
+    (ink: Ink) => riskChart(days, { safe: placeOf(days, safe) ?? days.length - 1, promised: placeOf(days, due) }, ink),
+    [days, safe, due],
   );
   const words = (tick: number): string =>
     tick === Infinity ? 'not within the days of the plan' : localTime(plan.t0, tick, timeZone).toFormat('cccc d LLLL');

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
 import { compareMarks } from '../../../core/job/marks.ts';
-import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PieceStep } from '../../../core/planning/step.ts';
 import { hazardsOf } from '../../../core/planning/step-hazards.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf, placeOf, roomOf } from '../../../core/job/queries.ts';

@@ -6,7 +6,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PieceStep } from '../../../core/planning/step.ts';
 import type { Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PieceStep } from '../../../core/planning/step.ts';
 import type { Ripening } from '../../../core/running/ripening.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';

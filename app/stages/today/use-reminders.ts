@@ -49,7 +49,7 @@ export function useReminders(day: Day): Reminders {
   useEffect(() => {
     if (freshIds !== '') announce(fresh);
     // Told once for each set of what is due; the objects are made anew with every minute.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [freshIds]);
   return {
     due,

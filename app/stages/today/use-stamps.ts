@@ -4,7 +4,7 @@ import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/record.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
-import type { PieceStep } from '../../../core/planning/piece-steps.ts';
+import type { PieceStep } from '../../../core/planning/step.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { notedWith } from '../../../core/running/laid-coats.ts';
 import {

@@ -11,7 +11,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
-import type { Shape } from '../../../core/pieces/definition.ts';
+import type { Shape } from '../../../core/pieces/shape.ts';
 import { nextMarks } from '../../../core/job/marks.ts';
 import type { StatedPiece } from '../../../core/job/piece-schema.ts';
 import { sketchOf, usualPiece } from '../../../core/job/usual-piece.ts';
@@ -212,7 +212,7 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
         )}
         <Button onClick={close}>Cancel</Button>
         <Button variant="contained" onClick={add} disabled={!many.ok || fault !== null || wrong.size > 0}>
-          {many.ok && many.value > 1 ? `Add ${marks[0]} to ${marks.at(-1)}` : `Add ${marks[0] ?? ''}`}
+          {many.ok && many.value > 1 ? `Add ${marks[0] ?? ''} to ${marks.at(-1) ?? ''}` : `Add ${marks[0] ?? ''}`}
         </Button>
       </DialogActions>
     </>

@@ -71,6 +71,7 @@ function WallRows({ rows, chosen, onChoose }: PieceWallProps & { rows: readonly 
     return () => watch.disconnect();
   }, []);
   const heights = rows.map(({ height }) => height).join();
+  // oxlint-disable-next-line react/incompatible-library -- what it answers is used here alone, and kept by nobody
   const virtualizer = useWindowVirtualizer({
     count: rows.length,
     estimateSize: (index) => rows[index]?.height ?? 0,

@@ -64,7 +64,7 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
             exclusive
             size="small"
             value={exposure[face]}
-            aria-label={`${faceNames[face]} exposure`}
+            aria-label={`${faceNames[face] ?? face} exposure`}
             onChange={(_event, value: 'inside' | 'outside' | null) =>
               value && onChange({ exposure: { ...exposure, [face]: value } })
             }

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { DimensionField, Shape, ShapeField, ShapeValue } from '../../../core/pieces/definition.ts';
+import type { DimensionField, Shape, ShapeField, ShapeValue } from '../../../core/pieces/shape.ts';
 import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
 import { lengthFieldText, formatLength, parseLength } from '../../../core/units/length.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';

@@ -12,7 +12,8 @@ import {
   showsVinyl,
   type Rule,
 } from '../rule.ts';
-import type { Recipe, Situation } from '../situation.ts';
+import type { Situation } from '../situation.ts';
+import type { Recipe } from '../system-coat.ts';
 
 /** Dry where dust may rise, wet where it may hold lead; board is never sanded wet. */
 const abrade = (recipe: Recipe, { facts }: Situation): boolean =>

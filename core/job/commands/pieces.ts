@@ -1,6 +1,7 @@
 import { current, type Draft } from 'immer';
 import { z } from 'zod';
-import type { HardwareItem, Shape } from '../../pieces/definition.ts';
+import type { HardwareItem } from '../../pieces/definition.ts';
+import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import { groupForSurface, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';

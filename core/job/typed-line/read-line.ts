@@ -1,4 +1,5 @@
-import type { PieceDefinition, Shape } from '../../pieces/definition.ts';
+import type { PieceDefinition } from '../../pieces/definition.ts';
+import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import { formatLength, parseLength } from '../../units/length.ts';
 import type { UnitSystem } from '../../units/system.ts';

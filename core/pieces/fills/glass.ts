@@ -1,4 +1,5 @@
-import { element, inset, rectangle, type Box } from '../elevation.ts';
+import { inset, rectangle, type Box } from '../elevation.ts';
+import { element } from '../face.ts';
 import { reliefExcess, type Relief } from '../relief.ts';
 import { named, type Fill } from './fill.ts';
 

@@ -1,4 +1,5 @@
-import { element, rectangle } from '../elevation.ts';
+import { rectangle } from '../elevation.ts';
+import { element } from '../face.ts';
 import { named, type Fill } from './fill.ts';
 
 /** Slats between the stiles, in mm. */

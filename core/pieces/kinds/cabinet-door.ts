@@ -11,7 +11,8 @@ import {
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition, Shape } from '../definition.ts';
+import type { PieceDefinition } from '../definition.ts';
+import type { Shape } from '../shape.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';

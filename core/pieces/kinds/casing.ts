@@ -4,16 +4,8 @@ import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
 import { casingLengths } from '../casing-lengths.ts';
 import type { PieceDefinition } from '../definition.ts';
-import {
-  element,
-  faceOf,
-  rectangle,
-  squareMetres,
-  type Edge,
-  type Face,
-  type FaceId,
-  type Point,
-} from '../elevation.ts';
+import { rectangle, squareMetres, type Edge, type Face, type FaceId, type Point } from '../elevation.ts';
+import { element, faceOf } from '../face.ts';
 import { PROFILE_WORDS } from '../panel-fields.ts';
 import { chooses, measures, says } from '../phrases.ts';
 import { PROFILE_IDS, profileSection } from '../profiles.ts';

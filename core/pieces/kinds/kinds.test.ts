@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { knownAnswers } from '../../testing/known-answers.ts';
 import { casingLengths } from '../casing-lengths.ts';
-import type { Shape } from '../definition.ts';
+import type { Shape } from '../shape.ts';
 import { outlineArea, squareMetres, type Edge, type Element, type Face, type Point } from '../elevation.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace } from '../framed.ts';

@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { PLASTER_HOURS } from '../filler.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition, Shape } from '../definition.ts';
-import { element, faceOf, rectangle, type Box } from '../elevation.ts';
+import type { PieceDefinition } from '../definition.ts';
+import type { Shape } from '../shape.ts';
+import { rectangle, type Box } from '../elevation.ts';
+import { element, faceOf } from '../face.ts';
 import { measured, says, squares } from '../phrases.ts';
 import { KEEP_OFF } from '../while-wet.ts';
 

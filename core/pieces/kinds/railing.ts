@@ -3,7 +3,7 @@ import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
-import { faceOf } from '../elevation.ts';
+import { faceOf } from '../face.ts';
 import { counts, measured, says } from '../phrases.ts';
 import { baysOf, railingParts, spindlesNeeded } from '../railing-bays.ts';
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Shape } from '../definition.ts';
+import type { Shape } from '../shape.ts';
 import type { Face } from '../elevation.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../registry.ts';
 

@@ -90,7 +90,7 @@ export class HoldLengths {
   energies(span: Span, ways: readonly Weighing[]): readonly number[] {
     const after = this.#prepared.tasks[span.after]?.task;
     const isWorked = after !== undefined && after.painters > 0 && after.work > 0;
-    const name = `${isWorked}/${this.#of(span).name}`;
+    const name = `${isWorked ? 'worked' : 'moment'}/${this.#of(span).name}`;
     let byName = this.#energies.get(ways);
     if (byName === undefined) this.#energies.set(ways, (byName = new Map<string, readonly number[]>()));
     const known = byName.get(name);

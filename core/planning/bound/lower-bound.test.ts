@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblemFile } from '../problem.ts';
-import { prepare } from '../solve/prepared.ts';
+import { prepare } from '../solve/prepare.ts';
 import { BoundSearch } from './lower-bound.ts';
 
 const searchOf = (facts: Partial<PlanProblemFile>) =>

@@ -1,12 +1,5 @@
 import { fitPausing, fitWhole, type Shifts } from './calendar.ts';
-import type { Prepared, PreparedTask } from './prepared.ts';
-
-/** Work of a painter that stands in one place: what somebody has pinned, or what was done. */
-export interface Appointment {
-  task: number;
-  start: number;
-  end: number;
-}
+import type { Appointment, Prepared, PreparedTask } from './prepared.ts';
 
 /** Whether a task has no more time than it takes, with what it takes if waits before it have run out. */
 function isBound({ task, earliest, latest, by, before }: PreparedTask, shifts: readonly Shifts[]): boolean {

@@ -11,7 +11,7 @@ import {
 import { verify } from '../verify.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { exhaust } from './exhaust.ts';
-import { prepare } from './prepared.ts';
+import { prepare } from './prepare.ts';
 import { solve } from './solve.ts';
 
 const HORIZON = 20;

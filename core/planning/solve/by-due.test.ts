@@ -6,7 +6,7 @@ import { seededRandom } from '../../units/seeded-random.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { buildSchedule } from './build.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
-import { prepare } from './prepared.ts';
+import { prepare } from './prepare.ts';
 
 const prepared = prepare(madeUpProblem({ pieces: 8, painters: 1, bench: 1, rack: 3, seed: 4, days: 60 }));
 const bounds = BoundSearch.of(prepared);

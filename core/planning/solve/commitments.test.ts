@@ -4,7 +4,7 @@ import { planProblemSchema, type PlanProblem } from '../problem.ts';
 import { verify } from '../verify.ts';
 import { buildSchedule } from './build.ts';
 import { openingManners, ruleOf } from './manner.ts';
-import { prepare } from './prepared.ts';
+import { prepare } from './prepare.ts';
 import { solve } from './solve.ts';
 
 const DAY = 1440;

@@ -1,13 +1,4 @@
-import type { PreparedTask } from './prepared.ts';
-
-/** Pieces that have to take turns at a place: more of them want to lie there than there are slots. */
-export interface Lane {
-  pieces: readonly number[];
-  /** How many of them can lie there at once. */
-  slots: number;
-  /** How long one of them usually lies there, from first to last, in ticks. */
-  cycle: number;
-}
+import type { Lane, PreparedTask } from './prepared.ts';
 
 /** The lanes of a problem; a piece that wants several places stands in the lane that is longest for its slots. */
 export function lanesOf(

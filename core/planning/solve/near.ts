@@ -3,7 +3,8 @@ import type { PlannedTask } from '../problem.ts';
 import { buildSchedule, type Rule } from './build.ts';
 import { displaced, standing, type Displaced } from './insertion.ts';
 import { policyOf } from './policy.ts';
-import { prepare, type Prepared, type PreparedTask } from './prepared.ts';
+import type { Prepared, PreparedTask } from './prepared.ts';
+import { prepare } from './prepare.ts';
 import type { Refusal } from './placement.ts';
 import type { Schedule } from './schedule.ts';
 import { buildRepairing } from './search.ts';
@@ -16,7 +17,8 @@ export interface Distance {
 }
 
 export type Nearest =
-  { schedule: Schedule; distance: Distance } | { stuck: { task: PreparedTask; refusal: Refusal } | null };
+  | { schedule: Schedule; distance: Distance }
+  | { stuck: { task: PreparedTask; refusal: Refusal } | null };
 
 /** Minutes by which something may shift without anybody minding. */
 const NOTICED = 15;

@@ -1,10 +1,9 @@
 import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
-import type { Appointment } from './appointments.ts';
 import { Commitments } from './commitments.ts';
 import { fitPausing, fitWhole, fitWholeBefore } from './calendar.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import { better, credit, teams, windowAt, type Answer, type Placement, type Refusal } from './placement.ts';
-import type { Prepared, PreparedTask } from './prepared.ts';
+import type { Appointment, Prepared, PreparedTask } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
 
 /** How many more than a task needs are tried for its team. */

@@ -4,7 +4,8 @@ import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts'
 import type { Rule } from './build.ts';
 import { nearestSchedule, type Distance } from './near.ts';
 import { policyOf } from './policy.ts';
-import { prepare, type Prepared } from './prepared.ts';
+import type { Prepared } from './prepared.ts';
+import { prepare } from './prepare.ts';
 import { duesOf } from './appointments.ts';
 import { exhaust, isSmall } from './exhaust.ts';
 import { Schedule } from './schedule.ts';

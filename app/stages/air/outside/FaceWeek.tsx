@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { HINDRANCES, type Hindrance } from '../../../../core/air/paintable.ts';
-import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
+import { lastCoat, type OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { bestWindow, hindrancesIn, stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { useJob } from '../../../ui/job-context.tsx';
@@ -11,7 +11,6 @@ import { accepted } from '../../../../core/units/outcome.ts';
 import type { AirNow } from '../use-air.ts';
 import { BearingDrawing, bearingWords } from './BearingDrawing.tsx';
 import { DayVial } from './DayVial.tsx';
-import { lastCoat } from './OutsideView.tsx';
 
 const DAYS = 7;
 

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { outsideFaces, type OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
+import { outsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { EmptyState, Section } from '../../../ui/Section.tsx';
 import { SiteFields } from '../SiteFields.tsx';
@@ -59,6 +59,3 @@ export function OutsideView({ air }: { air: AirNow }) {
     </Box>
   );
 }
-
-/** The coat whose limits count for a face: the last that goes onto it. */
-export const lastCoat = (face: OutsideFaces): OutsideFaces['coats'][number] | undefined => face.coats.at(-1);

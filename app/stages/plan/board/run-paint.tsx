@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Operation } from '../../../../core/planning/piece-steps.ts';
+import type { Operation } from '../../../../core/planning/step.ts';
 import type { Run } from '../../../../core/planning/read-plan.ts';
 
 interface Paint {

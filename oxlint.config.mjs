@@ -1,0 +1,215 @@
+// What lint refuses. Types, arrows, hooks and import circles in one run of a native linter; no other looks at the code.
+
+/** The rooms of the core in the order of the arrows: a room may use those before it, never those after. */
+const ROOMS = [
+  ['units', 'air', 'colour'],
+  ['pieces', 'shelf'],
+  ['job'],
+  ['forecasting'],
+  ['proving'],
+  ['build-up'],
+  ['quantities'],
+  ['strokes'],
+  ['planning'],
+  ['choosing'],
+  ['pricing'],
+  ['running'],
+  ['hanging'],
+  ['checking'],
+  ['handing-over'],
+  ['exchange'],
+];
+
+/** The first rooms stand beside each other and may look sideways; so may pieces and shelf. */
+const arrows = ROOMS.flatMap((storey, index) =>
+  storey.map((room) => ({
+    files: [`core/${room}/**/*.ts`],
+    excludeFiles: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                '**/app/**',
+                ...ROOMS.slice(index + 1).flatMap((later) => later.map((other) => `**/${other}/**`)),
+              ],
+              message: `core/${room} comes before this room: arrows run one way (docs/architecture.md).`,
+            },
+            {
+              group: ['node:*', 'react', 'react-dom', 'dexie', '@mui/*', 'astro', 'astro:*', '**/demo/**'],
+              message: 'The core knows no screen, no store and no machine.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'process',
+        'fetch',
+        'performance',
+        'setTimeout',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
+        { object: 'Math', property: 'random', message: 'Randomness comes in as an argument.' },
+        { object: 'DateTime', property: 'now', message: 'Time comes in as an argument.' },
+      ],
+    },
+  })),
+);
+
+const allOf = (plugin, names) => Object.fromEntries(names.map((name) => [`${plugin}/${name}`, 'error']));
+
+/** What needs no types. */
+const SYNTAX = allOf('typescript', [
+  'consistent-type-imports',
+  'no-duplicate-enum-values',
+  'no-dynamic-delete',
+  'no-empty-object-type',
+  'no-explicit-any',
+  'no-extra-non-null-assertion',
+  'no-extraneous-class',
+  'no-invalid-void-type',
+  'no-misused-new',
+  'no-namespace',
+  'no-non-null-asserted-nullish-coalescing',
+  'no-non-null-asserted-optional-chain',
+  'no-non-null-assertion',
+  'no-require-imports',
+  'no-this-alias',
+  'no-unnecessary-type-constraint',
+  'no-unsafe-declaration-merging',
+  'no-unsafe-function-type',
+  'no-wrapper-object-types',
+  'prefer-as-const',
+  'prefer-literal-enum-member',
+  'prefer-namespace-keyword',
+  'triple-slash-reference',
+  'unified-signatures',
+]);
+
+/** What is known only by types. */
+const TYPED = {
+  ...allOf('typescript', [
+    'await-thenable',
+    'no-array-delete',
+    'no-base-to-string',
+    'no-deprecated',
+    'no-duplicate-type-constituents',
+    'no-floating-promises',
+    'no-for-in-array',
+    'no-generated-empty-object-type',
+    'no-implied-eval',
+    'no-meaningless-void-operator',
+    'no-misused-promises',
+    'no-misused-spread',
+    'no-mixed-enums',
+    'no-redundant-type-constituents',
+    'no-unnecessary-boolean-literal-compare',
+    'no-unnecessary-condition',
+    'no-unnecessary-template-expression',
+    'no-unnecessary-type-arguments',
+    'no-unnecessary-type-assertion',
+    'no-unnecessary-type-conversion',
+    'no-unnecessary-type-parameters',
+    'no-unsafe-argument',
+    'no-unsafe-assignment',
+    'no-unsafe-call',
+    'no-unsafe-enum-assignment',
+    'no-unsafe-enum-comparison',
+    'no-unsafe-member-access',
+    'no-unsafe-return',
+    'no-unsafe-unary-minus',
+    'no-useless-default-assignment',
+    'only-throw-error',
+    'prefer-promise-reject-errors',
+    'prefer-reduce-type-parameter',
+    'prefer-return-this-type',
+    'related-getter-setter-pairs',
+    'require-await',
+    'use-unknown-in-catch-callback-variable',
+  ]),
+  'typescript/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true, ignoreVoidOperator: true }],
+  'typescript/restrict-plus-operands': [
+    'error',
+    {
+      allowAny: false,
+      allowBoolean: false,
+      allowNullish: false,
+      allowNumberAndString: false,
+      allowRegExp: false,
+    },
+  ],
+  'typescript/restrict-template-expressions': [
+    'error',
+    { allowAny: false, allowBoolean: false, allowNullish: false, allowNumber: true, allowRegExp: false },
+  ],
+  'typescript/return-await': ['error', 'error-handling-correctness-only'],
+};
+
+/** The rules of hooks, and what the compiler for React knows of them. */
+const HOOKS = allOf('react', [
+  'error-boundaries',
+  'exhaustive-deps',
+  'globals',
+  'immutability',
+  'incompatible-library',
+  'preserve-manual-memoization',
+  'purity',
+  'rules-of-hooks',
+  'set-state-in-render',
+  'static-components',
+  'unsupported-syntax',
+  'use-memo',
+  'void-use-memo',
+]);
+
+export default {
+  plugins: ['typescript', 'react', 'import', 'oxc'],
+  categories: { correctness: 'off' },
+  options: { typeAware: true, reportUnusedDisableDirectives: 'error' },
+  ignorePatterns: ['dist/', '.nivel/', '.astro/', 'test-results/', 'playwright-report/'],
+  rules: {
+    ...SYNTAX,
+    ...TYPED,
+    'typescript/ban-ts-comment': ['error', { minimumDescriptionLength: 10 }],
+    'no-array-constructor': 'error',
+    'no-unused-expressions': 'error',
+    'no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', caughtErrors: 'all' }],
+    'no-useless-constructor': 'error',
+    'no-var': 'error',
+    'prefer-const': 'error',
+    'prefer-rest-params': 'error',
+    'prefer-spread': 'error',
+    eqeqeq: ['error', 'always', { null: 'ignore' }],
+    'max-lines': ['error', { max: 450, skipBlankLines: true }],
+    // Types that look at each other count as well: they show that one of them lies in the wrong file.
+    'import/no-cycle': ['error', { ignoreTypes: false }],
+  },
+  overrides: [
+    ...arrows,
+    { files: ['app/**/*.{ts,tsx}'], rules: HOOKS },
+    {
+      // What these say is read by developers.
+      files: ['**/*.test.ts', 'core/testing/**/*.ts', '{e2e,bench,scripts}/**/*.ts'],
+      rules: { 'typescript/restrict-template-expressions': ['error', { allowNumber: true }] },
+    },
+    {
+      files: ['**/*.test.ts', 'core/testing/**/*.ts', 'e2e/**/*.ts'],
+      rules: {
+        'typescript/no-floating-promises': 'off',
+        'typescript/no-non-null-assertion': 'off',
+        'typescript/no-unnecessary-condition': 'off',
+        'typescript/no-unnecessary-type-assertion': 'off',
+        'typescript/no-confusing-void-expression': 'off',
+      },
+    },
+    { files: ['**/*.{js,mjs}'], rules: Object.fromEntries(Object.keys(TYPED).map((name) => [name, 'off'])) },
+  ],
+};

@@ -1,0 +1,45 @@
+import { execFileSync, spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { dependents, namedFiles } from './dependents.ts';
+import { runInLanes, SEED, unitTestFiles } from './test-lanes.ts';
+
+/**
+ * `npm run check`: types, lint, and the unit tests of what has changed since the last commit and of what depends on it,
+ * the nearest first, for as long as `UNIT_SECONDS`. To be run while working; `npm test` checks all of it.
+ */
+const UNIT_SECONDS = 18;
+
+const lines = (command: string, args: readonly string[]): string[] =>
+  execFileSync(command, args, { encoding: 'utf8' }).split('\n').filter(Boolean);
+
+/** Runs a command with what it says shown when it has ended; answers whether it held. */
+function held(name: string, command: string, args: readonly string[]): Promise<boolean> {
+  const child = spawn(command, args);
+  const said: Buffer[] = [];
+  child.stdout.on('data', (part: Buffer) => said.push(part));
+  child.stderr.on('data', (part: Buffer) => said.push(part));
+  return new Promise((resolve) =>
+    child.on('close', (code) => {
+      console.log(`— ${name} ${code === 0 ? 'held' : 'FAILED'} after ${(performance.now() / 1000).toFixed(0)} s`);
+      process.stdout.write(Buffer.concat(said));
+      resolve(code === 0);
+    }),
+  );
+}
+
+const changed = [
+  ...lines('git', ['diff', '--name-only', 'HEAD']),
+  ...lines('git', ['ls-files', '--others', '--exclude-standard']),
+].filter((file) => existsSync(file));
+const near = dependents(namedFiles(), changed).map(([file]) => file);
+const wanted = new Set(unitTestFiles([]));
+const tests = near.filter((file) => wanted.has(file));
+console.log(
+  `${changed.length} files have changed; ${tests.length} of ${wanted.size} files of unit tests depend on them.`,
+);
+
+const lanes: boolean[][] = await Promise.all([
+  (async () => [await held('Types and lint', 'npx', ['oxlint', '--type-check', '--quiet'])])(),
+  (async () => [tests.length === 0 || (await runInLanes(tests, SEED, { seconds: UNIT_SECONDS }))])(),
+]);
+process.exit(lanes.flat().every(Boolean) ? 0 : 1);

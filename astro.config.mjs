@@ -1,21 +1,21 @@
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import { defineConfig } from 'astro/config';
+import { bundling } from './scripts/bundling.mjs';
 import { offline } from './scripts/offline.mjs';
 
 export default defineConfig({
   srcDir: './app',
   publicDir: './app/public',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), offline()],
+  integrations: [react(), bundling(), offline()],
   devToolbar: { enabled: false },
   server: { port: 4321 },
   vite: {
     build: {
       chunkSizeWarningLimit: 1200,
       modulePreload: false,
-      // A phone is slower at asking for sixty small scripts than at reading a few larger ones.
-      rollupOptions: { output: { experimentalMinChunkSize: 24_000 } },
+      reportCompressedSize: false,
     },
     worker: { format: 'es' },
   },

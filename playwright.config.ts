@@ -11,11 +11,14 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
-  reporter: [['list']],
+  reporter: [['list'], ['./scripts/slowest-tests.ts']],
   use: {
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS },
+    // It would fetch and compile all screens for every test. What works without a server allows it for itself.
+    serviceWorkers: 'block',
+    contextOptions: { reducedMotion: 'reduce' },
     // A trace of every test takes a third of the time; the picture of a failure is free.
     screenshot: 'only-on-failure',
   },

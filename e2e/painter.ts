@@ -15,6 +15,20 @@ export class PainterOn {
     return this;
   }
 
+  /** Goes from an open screen to another one of a demo job as its own links do, without loading the page anew. */
+  async goAlong(id: 'demo-linen-press' | 'demo-tern-street', stage: string): Promise<this> {
+    await this.page.evaluate(
+      (address) => {
+        window.history.pushState(null, '', address);
+        window.dispatchEvent(new PopStateEvent('popstate'));
+      },
+      `/${stage}${stage.includes('?') ? '&' : '?'}job=${id}`,
+    );
+    const [name = ''] = stage.split('?');
+    await expect(this.page.getByRole('heading', { level: 1, name: new RegExp(`^${name}$`, 'i') })).toBeVisible();
+    return this;
+  }
+
   async startJob(name: string): Promise<this> {
     await this.page.goto('/');
     await this.page.getByLabel('Name of the new job').fill(name);

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { AccessibilityReader, settled } from './accessibility.ts';
 import { PainterOn } from './painter.ts';
 
 /** What shows more with the large job and its log; what looks the same with the small one, which is read in a fraction of the time. */
@@ -42,75 +42,45 @@ const SCREENS = [
   ).map((screen) => ({ screen, job: 'demo-linen-press' as const })),
 ];
 
-const WCAG = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
-
-/** A reader of what stands on a page. Rows of a list after the twelfth are made as the first are. */
-const reading = (page: Page): AxeBuilder =>
-  new AxeBuilder({ page })
-    .options({ resultTypes: ['violations'] })
-    .exclude('tr:nth-child(n + 13)')
-    .exclude('li:nth-child(n + 13)');
-
-/** Takes away what the twelfth row of a list, or the sixtieth bar of a drawing, says as well; whatever is taken away needs no reading. */
-async function thinOut(page: Page): Promise<void> {
-  const REPEATED = 'tr:nth-child(n + 13), li:nth-child(n + 13), g > :nth-child(n + 60):not(:nth-child(8n))';
-  await page.evaluate((repeated) => document.querySelectorAll(repeated).forEach((node) => node.remove()), REPEATED);
-}
-
-/** What axe has against what stands on a page, a line a rule. */
-async function faults(reader: AxeBuilder, where: string): Promise<string[]> {
-  const { violations } = await reader.analyze();
-  return violations.map(
-    ({ id, nodes }) =>
-      `${where}: ${id} at ${nodes[0]?.target.join(' ') ?? ''} (${nodes.length}) ${nodes[0]?.failureSummary ?? ''}`,
-  );
-}
-
 for (const job of ['demo-tern-street', 'demo-linen-press'] as const) {
   test(`every screen can be read by everybody, in the dark and on a phone as well: ${job}`, async ({ page }) => {
     test.setTimeout(300_000);
-    const painter = new PainterOn(page);
+    const painter = await new PainterOn(page).openDemo(job, 'walk');
+    const reader = new AccessibilityReader(page);
     for (const { screen } of SCREENS.filter((each) => each.job === job)) {
-      await painter.openDemo(job, screen);
-      await page.waitForLoadState('networkidle');
+      await painter.goAlong(job, screen);
       await page.setViewportSize({ width: 390, height: 844 });
-      await expect
-        .soft(async () => {
-          const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-          expect(overflow, `${screen} is wider than a phone`).toBeLessThanOrEqual(0);
-        })
-        .toPass({ timeout: 5_000 });
+      await settled(page);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect.soft(overflow, `${screen} is wider than a phone`).toBeLessThanOrEqual(0);
       await page.setViewportSize({ width: 1280, height: 800 });
-      await thinOut(page);
       // Reading the thousand bars of the large plan with every rule takes half a minute; the small one has the same.
-      if (screen !== 'plan' || job === 'demo-linen-press')
-        expect.soft(await faults(reading(page).withTags(WCAG), screen)).toEqual([]);
+      if (screen !== 'plan' || job === 'demo-linen-press') await reader.expectNone('all', screen);
       // In the dark only colours differ.
       await page.emulateMedia({ colorScheme: 'dark' });
       await expect(page.locator('html')).toHaveAttribute('data-scheme', 'dark');
-      await page.waitForTimeout(400);
-      expect.soft(await faults(reading(page).withRules(['color-contrast']), `${screen}, dark`)).toEqual([]);
+      await reader.expectNone('contrast', `${screen}, dark`);
       await page.emulateMedia({ colorScheme: 'light' });
     }
   });
 }
 
 /** Reads what has been opened over a screen with every rule, closes it by Escape, and sees it gone. */
-function reader(page: Page): (what: string) => Promise<void> {
-  return async (what) => {
-    await page.waitForTimeout(400);
-    expect.soft(await faults(reading(page).withTags(WCAG), what)).toEqual([]);
+function readerOfWhatOpens(page: Page): (what: string, shown?: Locator) => Promise<void> {
+  const reader = new AccessibilityReader(page);
+  const over = page.locator('[role=dialog], [role=menu], [role=complementary]').filter({ visible: true });
+  return async (what, shown = over.first()) => {
+    await expect(shown).toBeVisible();
+    await reader.expectNone('all', what);
     await page.keyboard.press('Escape');
-    await expect(
-      page.locator('[role=dialog], [role=menu], [role=complementary]').filter({ visible: true }),
-    ).toHaveCount(0);
+    await expect(over).toHaveCount(0);
   };
 }
 
 test('what opens over the walk can be read by everybody as well', async ({ page }) => {
   test.setTimeout(240_000);
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'walk');
-  const opened = reader(page);
+  const opened = readerOfWhatOpens(page);
   await page.getByRole('button', { name: 'Add pieces' }).click();
   await opened('kinds of piece');
   await page.getByRole('button', { name: 'Add pieces' }).click();
@@ -131,22 +101,22 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   for (const fold of ['Access', 'Hardware', 'Holes', 'Photos']) {
     await page.getByRole('complementary').getByText(fold, { exact: true }).click();
   }
-  await opened('a piece');
+  await opened('a piece', page.getByRole('complementary'));
   await page.getByRole('button', { name: 'Table' }).click();
   await page.getByRole('row').nth(2).getByRole('checkbox').check();
   await page.getByRole('button', { name: 'Set it' }).click();
-  await opened('setting many, over the table');
+  await opened('setting many, over the table', page.getByRole('button', { name: 'Set it' }));
   await page.getByRole('button', { name: 'Cut list' }).click();
   await expect(page.getByRole('list', { name: /^Bars of/ })).toBeVisible();
-  await opened('the cut list');
+  await new AccessibilityReader(page).expectNone('all', 'the cut list');
 });
 
 test('what opens over other screens can be read by everybody as well', async ({ page }) => {
   test.setTimeout(240_000);
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'walk');
-  const opened = reader(page);
+  const opened = readerOfWhatOpens(page);
   await page.getByRole('button', { name: 'History', exact: true }).click();
-  await opened('history');
+  await opened('history', page.getByRole('list', { name: 'History' }));
   await page.getByRole('button', { name: 'Units, words and light' }).click();
   await opened('settings');
   await page.keyboard.press('?');
@@ -170,7 +140,7 @@ test('what opens over other screens can be read by everybody as well', async ({ 
 test('on a phone, thumbs find what Today asks for', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await new PainterOn(page).openDemo('demo-tern-street', 'today');
-  await page.waitForLoadState('networkidle');
+  await settled(page);
   for (const button of await page.getByRole('main').getByRole('button').all()) {
     const box = await button.boundingBox();
     expect
@@ -245,3 +215,32 @@ test('a tin’s own figures change the waits, and nonsense on it is refused', as
   await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('All pieces hang by')).not.toContainText('Thursday 11 March');
 });
+
+for (const how of ['mouse', 'finger'] as const) {
+  test.describe(`pressed with a ${how}`, () => {
+    test.use({ hasTouch: how === 'finger' });
+
+    test('a press counts for what it was pressed on, whatever arrives above it meanwhile', async ({ page }) => {
+      await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+      const rooms = page.getByRole('button', { name: 'Rooms', exact: true });
+      const { x = 0, y = 0, width = 0, height = 0 } = (await rooms.boundingBox()) ?? {};
+      const at = { x: x + width / 2, y: y + height / 2 };
+      // As soon as it is pressed, something comes to stand above it.
+      await page.evaluate(() =>
+        window.addEventListener('pointerdown', () => (document.body.style.paddingTop = '300px'), { once: true }),
+      );
+      const devtools = await page.context().newCDPSession(page);
+      if (how === 'mouse') {
+        await page.mouse.move(at.x, at.y);
+        await page.mouse.down();
+        await expect.poll(async () => (await rooms.boundingBox())?.y).toBeGreaterThan(y + 200);
+        await page.mouse.up();
+      } else {
+        await devtools.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] });
+        await expect.poll(async () => (await rooms.boundingBox())?.y).toBeGreaterThan(y + 200);
+        await devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+      }
+      await expect(page.getByRole('dialog', { name: 'Rooms' })).toBeVisible();
+    });
+  });
+}

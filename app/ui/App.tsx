@@ -6,6 +6,7 @@ import { fetchedLater } from './fetched-later.ts';
 import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
+import { holdPresses } from './held-press.ts';
 import { downloadUnreadable } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
 import { Link } from './Link.tsx';
@@ -15,6 +16,8 @@ import { onFirstNotice } from './notices.ts';
 import { Shell } from './Shell.tsx';
 import { theme } from './theme.ts';
 import './tokens.css';
+
+holdPresses(window);
 
 // The job and the screen that are asked for come while all the rest is still being set up.
 const first = currentRoute();

@@ -1,10 +1,16 @@
 import { styled } from '@mui/material/styles';
-import { enqueueSnackbar, MaterialDesignContent, SnackbarProvider } from 'notistack';
-import { useEffect } from 'react';
+import {
+  closeSnackbar,
+  enqueueSnackbar,
+  MaterialDesignContent,
+  SnackbarProvider,
+  type CustomContentProps,
+} from 'notistack';
+import { forwardRef, useEffect, type ComponentProps } from 'react';
 import { showNoticesWith } from './notices.ts';
 
 /** A notice is a strip of dark tape; what kind it is shows on its left edge, not in a ground that shouts. */
-const Notice = styled(MaterialDesignContent)({
+const Tape = styled(MaterialDesignContent)({
   '&&': {
     background: '#18292b',
     color: '#f6f7ef',
@@ -16,6 +22,11 @@ const Notice = styled(MaterialDesignContent)({
   '&&.notistack-MuiContent-success': { borderLeftColor: 'var(--vial)' },
   '&&.notistack-MuiContent-warning': { borderLeftColor: '#e0983d' },
   '&&.notistack-MuiContent-error': { borderLeftColor: '#ec8370' },
+});
+
+/** A tap takes a notice away, so that nobody has to wait for what lies beneath it. */
+const Notice = forwardRef<HTMLDivElement, CustomContentProps>(function Notice(props, ref) {
+  return <Tape {...(props as ComponentProps<typeof Tape>)} ref={ref} onClick={() => closeSnackbar(props.id)} />;
 });
 
 const NOTICES = { default: Notice, info: Notice, success: Notice, warning: Notice, error: Notice };

@@ -1,4 +1,5 @@
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 
 /** Keys that type nothing: what comes after them has to stand on what was typed. */
 const isNoCharacter = (event: KeyboardEvent): boolean => event.key.length > 1 || event.ctrlKey || event.metaKey;
@@ -15,13 +16,17 @@ export function useWhileTyping<T>(current: T): [shown: T, beginTyping: () => voi
   useEffect(() => {
     if (!isTyping) return undefined;
     const end = (): void => setIsTyping(false);
+    // A hand that goes to the pointer: what was typed stands where it will stand before anything is pressed there.
+    const endAtMove = (): void => flushSync(end);
     const endAtKey = (event: KeyboardEvent): void => {
       if (isNoCharacter(event)) end();
     };
+    window.addEventListener('pointermove', endAtMove, true);
     window.addEventListener('pointerdown', end, true);
     window.addEventListener('focusout', end, true);
     window.addEventListener('keydown', endAtKey, true);
     return () => {
+      window.removeEventListener('pointermove', endAtMove, true);
       window.removeEventListener('pointerdown', end, true);
       window.removeEventListener('focusout', end, true);
       window.removeEventListener('keydown', endAtKey, true);

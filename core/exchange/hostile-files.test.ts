@@ -33,7 +33,7 @@ function withValue(document: Json, [step, ...rest]: (string | number)[], value: 
   if (step === undefined) return value;
   // An earlier change took away what this way leads through.
   if (typeof document !== 'object' || document === null) return document;
-  const copy = structuredClone(document) as Record<string | number, Json>;
+  const copy = (Array.isArray(document) ? [...document] : { ...document }) as Record<string | number, Json>;
   const inside = withValue(copy[step] ?? null, rest, value);
   if (inside !== undefined) copy[step] = inside;
   else if (Array.isArray(copy)) copy.splice(Number(step), 1);

@@ -91,6 +91,8 @@ class RunningJob {
   #stamps = 0;
   /** The problem of the job as it stands, made once. */
   #known: { job: Job; now: string; problem: JobProblem } | null = null;
+  /** The plan read against that problem, once. */
+  #read: { problem: JobProblem; reading: PlanReading } | null = null;
 
   constructor(made: TestJob) {
     this.made = made;
@@ -106,7 +108,10 @@ class RunningJob {
   }
 
   reading(): PlanReading {
-    return readPlan(this.made.job, this.problem(), this.made.job.plan!);
+    const problem = this.problem();
+    if (this.#read?.problem !== problem)
+      this.#read = { problem, reading: readPlan(this.made.job, problem, this.made.job.plan!) };
+    return this.#read.reading;
   }
 
   ripening(): Ripening[] {

@@ -1,0 +1,79 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type axe from 'axe-core';
+import { expect, type Page } from '@playwright/test';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** What is read: by every rule of these, or by how colours stand off from each other alone. */
+const WHAT = {
+  all: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] },
+  contrast: { type: 'rule', values: ['color-contrast'] },
+} as const satisfies Record<string, axe.RunOnly>;
+
+/** What the twelfth row of a list, or the sixtieth bar of a drawing, says as well. */
+const REPEATED = 'tr:nth-child(n + 13), li:nth-child(n + 13), g > :nth-child(n + 60):not(:nth-child(8n))';
+
+/** Reads what stands on a page with the eyes of whoever hears it, or sees little of it. */
+export class AccessibilityReader {
+  readonly #page: Page;
+
+  constructor(page: Page) {
+    this.#page = page;
+  }
+
+  /** What there is against what stands on the page, a line a rule. What repeats itself is not read again. */
+  async faults(what: keyof typeof WHAT, where: string): Promise<string[]> {
+    await settled(this.#page);
+    if (!(await this.#page.evaluate(() => 'axe' in window))) await this.#page.evaluate(AXE);
+    const found = await this.#page.evaluate(
+      async ([runOnly, repeated]) => {
+        const rest = document.createElement('style');
+        rest.textContent = `${repeated} { display: none !important; }`;
+        document.head.append(rest);
+        const reader = (window as unknown as { axe: typeof axe }).axe;
+        const { violations } = await reader.run({ exclude: [['tr:nth-child(n + 13)'], ['li:nth-child(n + 13)']] }, {
+          runOnly,
+          resultTypes: ['violations'],
+        } as axe.RunOptions);
+        rest.remove();
+        return violations.map(
+          ({ id, nodes }) =>
+            `${id} at ${nodes[0]?.target.join(' ') ?? ''} (${nodes.length}) ${nodes[0]?.failureSummary ?? ''}`,
+        );
+      },
+      [WHAT[what], REPEATED] as const,
+    );
+    return found.map((line) => `${where}: ${line}`);
+  }
+
+  /** Expects that nothing is against what stands on the page, and goes on where something is. */
+  async expectNone(what: keyof typeof WHAT, where: string): Promise<void> {
+    expect.soft(await this.faults(what, where)).toEqual([]);
+  }
+}
+
+/** Pictures for which nothing is added to a page or taken from it before it counts as drawn. */
+const STILL_FOR = 3;
+/** Pictures after which what goes on moving, as a clock does, is taken as it is. */
+const MOST_PICTURES = 120;
+
+/** Waits until a page has drawn all that it has to draw. */
+export async function settled(page: Page): Promise<void> {
+  await page.evaluate(
+    ([stillFor, most]) =>
+      new Promise<void>((done) => {
+        let nodes = -1;
+        let still = 0;
+        const look = (picture: number): void => {
+          const now = document.querySelectorAll('*').length;
+          still = now === nodes ? still + 1 : 0;
+          nodes = now;
+          if (still >= stillFor || picture > most) done();
+          else requestAnimationFrame(() => requestIdleCallback(() => look(picture + 1)));
+        };
+        look(0);
+      }),
+    [STILL_FOR, MOST_PICTURES] as const,
+  );
+}

@@ -1,4 +1,3 @@
-import { freeze } from 'immer';
 import type { z } from 'zod';
 import { checkJob } from '../../core/exchange/job-file.ts';
 import { migrateJob } from '../../core/job/migrations.ts';
@@ -65,6 +64,5 @@ export async function answerWithJob(request: Request, answer: (job: Job) => Resp
   if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
   const migrated = migrateJob(body.value);
   const checked = migrated.ok ? checkJob(migrated.value) : migrated;
-  // Frozen, so that what follows from it is kept while it is answered.
-  return checked.ok ? answer(freeze(checked.value, true)) : problemDetails(422, 'The body is no job', checked.message);
+  return checked.ok ? answer(checked.value) : problemDetails(422, 'The body is no job', checked.message);
 }

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { freeze } from 'immer';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
@@ -32,7 +33,10 @@ const nowTick = (job: Job, t0: string, now: string): number => minutesSince(t0, 
 
 let mover: Mover | null = null;
 
-/** The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. */
+/**
+ * The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. A job that comes
+ * through the door is a copy that nobody changes: frozen, so that what follows from it is kept.
+ */
 const planner = {
   /**
    * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. One search begins from
@@ -44,6 +48,7 @@ const planner = {
     onBetter: (found: VerifiedPlan) => Promise<void>,
     { seed, fromAccepted }: { seed: number; fromAccepted: boolean },
   ): Promise<VerifiedPlan | NoPlan> {
+    freeze(job, true);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
@@ -64,6 +69,7 @@ const planner = {
 
   /** The job planned from `now`, with as little of a plan moved as it need. */
   planNear(job: Job, now: string, plan: ComparedPlan): NearAnswer {
+    freeze(job, true);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
@@ -76,11 +82,13 @@ const planner = {
 
   /** What of the accepted plan would touch wet paint by what is known now. */
   lookAhead(job: Job, now: string): TooEarly[] {
+    freeze(job, true);
     return job.plan === null ? [] : tooEarly(jobToProblem(job, `${now.slice(0, 10)}T00:00`).problem, job.plan);
   },
 
   /** Gets ready to move runs of a plan by hand. */
   beginMoving(job: Job, now: string, plan: ComparedPlan): void {
+    freeze(job, true);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     mover = new Mover(job, jobProblem, plan, nowTick(job, jobProblem.problem.t0, now));
   },
@@ -92,13 +100,14 @@ const planner = {
 
   /** How the accepted or found plan of a job would turn out in many sampled runs. */
   risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>, options: { samples: number; seed: number }): Risk {
+    freeze(job, true);
     return riskOf(jobToProblem(job, now, { goesOn: true }).problem, plan, options);
   },
 
   /** What it would take to be done by `due`; `onTried` is told of everything that has been tried. */
   async take(job: Job, now: string, due: number, onTried: (bought: Bought) => Promise<void>): Promise<Bought[]> {
     const told: Promise<void>[] = [];
-    const bought = whatWouldItTake(job, now, due, { onTried: (tried) => told.push(onTried(tried)) });
+    const bought = whatWouldItTake(freeze(job, true), now, due, { onTried: (tried) => told.push(onTried(tried)) });
     await Promise.all(told);
     return bought;
   },

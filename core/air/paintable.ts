@@ -37,7 +37,8 @@ export function outdoorPaintingHour({ outdoor, sun, light, surface }: FaceHour):
 
 /** How an hour of a room bears on what stands in it: as warm as its air, in lamplight, out of sun, wind and rain. */
 export function indoorPaintingHour(air: Air): PaintingHour {
-  return { ...air, surface: air.temperature, direct: 0, wind: 0, rain: 0, isDark: false };
+  const { temperature, humidity } = air;
+  return { temperature, humidity, surface: temperature, direct: 0, wind: 0, rain: 0, isDark: false };
 }
 
 /** What is against painting in an hour: `soon` is what comes before the coat is touch dry, or rain-safe. */
@@ -103,22 +104,22 @@ export function hindrancesOf(
   limits: PaintLimits,
   touchDry: (hour: number) => number,
 ): Hindrance[][] {
-  const comes = new Map(
-    IN_ORDER.flatMap(([id, { soon }]) => (soon ? [[id, nextHour(hours, (hour) => soon(hour, limits))] as const] : [])),
-  );
-  return hours.map((hour, index) => {
-    const found: Hindrance[] = [];
-    for (const [id, { now, untilRainSafe }] of IN_ORDER) {
-      if (now) {
-        if (now(hour, limits)) found.push(id);
-        continue;
-      }
-      const next = comes.get(id)?.[index + 1] ?? Infinity;
-      // When it is dry matters only where something comes.
-      if (next < Infinity && next < (untilRainSafe ? index + 1 + limits.rainSafe : touchDry(index))) found.push(id);
+  const found = hours.map((): Hindrance[] => []);
+  for (const [id, { now, soon, untilRainSafe }] of IN_ORDER) {
+    if (now) {
+      hours.forEach((hour, index) => {
+        if (now(hour, limits)) found[index]?.push(id);
+      });
+      continue;
     }
-    return found;
-  });
+    const next = soon ? nextHour(hours, (hour) => soon(hour, limits)) : [];
+    // When it is dry matters only where something comes.
+    for (let index = 0; index < hours.length && (next[index + 1] ?? Infinity) < Infinity; index++) {
+      const comes = next[index + 1] ?? Infinity;
+      if (comes < (untilRainSafe ? index + 1 + limits.rainSafe : touchDry(index))) found[index]?.push(id);
+    }
+  }
+  return found;
 }
 
 /** For every hour, the first from it on in which something is so; `Infinity` where it is not any more. */

@@ -4,6 +4,7 @@ import { climateSchema } from '../air/climate.ts';
 import { SHEENS } from '../shelf/coating.ts';
 import { shelfSchema } from '../shelf/shelf.ts';
 import { UNIT_SYSTEMS } from '../units/system.ts';
+import { once } from '../units/once.ts';
 import { VOCABULARIES } from '../units/vocabulary.ts';
 import { coatSchema } from './coat-schema.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
@@ -344,17 +345,18 @@ export const jobSchema = z.lazy(() =>
 );
 export type Job = z.infer<typeof jobSchema>;
 
+/** Unwrapping builds them all anew, which would cost more than any change. */
+const fieldsBuilt = once(() => jobFields.unwrap().shape);
+
 /**
  * What is wrong with a document that was changed from one that holds; null when it holds as well. Only what is new in
  * it is read again, so that a stroke costs the same in a job of a thousand pieces as in one of ten.
  */
 export function faultOfChange(before: Job, after: Job): string | null {
-  for (const key of Object.keys(jobFields.unwrap().shape) as (keyof Job)[]) {
+  for (const key of Object.keys(fieldsBuilt()) as (keyof Job)[]) {
     const [old, changed] = [before[key], after[key]];
     if (old === changed) continue;
-    const checked = jobFields
-      .unwrap()
-      .shape[key].safeParse(changed instanceof Array ? freshOf(key, before, after) : changed);
+    const checked = fieldsBuilt()[key].safeParse(changed instanceof Array ? freshOf(key, before, after) : changed);
     if (!checked.success) return checked.error.issues[0]?.message ?? 'That can’t be taken.';
   }
   return referenceFaults(after)[0]?.message ?? null;

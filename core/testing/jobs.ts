@@ -1,3 +1,4 @@
+import { freeze } from 'immer';
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
 import { usualPiece } from '../job/usual-piece.ts';
 import { newJob } from '../job/new-job.ts';
@@ -9,13 +10,15 @@ export class TestJob {
   job: Job;
 
   constructor(start = '2027-03-01') {
-    this.job = newJob({
+    const job = newJob({
       id: 'test',
       name: 'Test',
       createdAt: '2027-02-20T08:00:00+01:00',
       start,
       timeZone: 'Europe/Berlin',
     });
+    // As every job that the app holds: what follows from it is kept.
+    this.job = freeze(job, true);
   }
 
   tell<N extends CommandName>(name: N, args: CommandArgs<N>): this {

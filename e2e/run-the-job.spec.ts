@@ -304,6 +304,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
       timeout: 40_000,
     },
   );
+  for (const step of await steps.all()) await expect(step).toContainText(/planned \w{3}/);
   const days = (await steps.allTextContents()).map((text) =>
     Date.parse(`${/planned \w{3} (\d+ \w{3}), (\d\d:\d\d)/.exec(text)?.slice(1).join(' 2027 ') ?? ''} UTC`),
   );

@@ -10,10 +10,11 @@ await Promise.all([phases.timed('Packages', install), phases.timed('Chromium', c
 await Promise.all([
   phases.run('Build', 'node', ['scripts/build.mjs']),
   (async () => {
-    await phases.run('Types and lint', 'npx', ['oxlint', '--type-check']);
+    await phases.run('Types and lint', 'npx', ['oxlint', '-c', 'oxlint.config.mjs', '--type-check']);
     await phases.run('Pages', 'npx', ['astro', 'check', '--tsconfig', 'tsconfig.pages.json']);
     await phases.run('Unused code', 'npx', ['knip']);
-    await phases.run('Format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
+    await phases.run('Format', 'npx', ['oxfmt', '--check', '.']);
+    await phases.run('Format of pages', 'npx', ['prettier', '--check', '--log-level', 'warn', 'app/**/*.astro']);
   })(),
 ]);
 await phases.run('Unit tests', ...script('unit-tests.ts'), { isAlone: true });

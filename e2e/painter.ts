@@ -15,8 +15,8 @@ export class PainterOn {
     return this;
   }
 
-  /** Goes from an open screen to another one of a demo job as its own links do, without loading the page anew. */
-  async goAlong(id: 'demo-linen-press' | 'demo-tern-street', stage: string): Promise<this> {
+  /** Goes from an open screen to another one, of any job that is in this browser, as links do: without loading it anew. */
+  async goAlong(id: string, stage: string): Promise<this> {
     await this.page.evaluate(
       (address) => {
         window.history.pushState(null, '', address);

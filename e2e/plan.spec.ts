@@ -254,7 +254,7 @@ test('a door that has to lock hangs again every night, until boards stand in for
   const finish = page.getByText(/^All pieces hang by/);
   const late = await finish.innerText();
 
-  await page.goto('/walk?job=demo-linen-press&piece=press-door-1');
+  await painter.goAlong('demo-linen-press', 'walk?piece=press-door-1');
   await piece.getByText('Access', { exact: true }).click();
   await piece.getByRole('checkbox', { name: 'Boards or a stand-in close it' }).check();
   await expect(piece).toContainText('closes at night');

@@ -176,7 +176,7 @@ test('what the other device has found comes back with its photo', async ({ page,
   test.setTimeout(90_000);
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
   const phone = await onAnotherPhone(page, browser);
-  await phone.goto(phone.url().replace('/today', '/check'));
+  await new PainterOn(phone).goAlong('demo-linen-press', 'check');
   await phone.getByRole('link', { name: /C-01/ }).click();
   await phone
     .getByRole('group', { name: /^C-01, .*: tap/ })
@@ -190,7 +190,7 @@ test('what the other device has found comes back with its photo', async ({ page,
     .getByLabel('Photos of the defect on C-01')
     .setInputFiles({ name: 'run.png', mimeType: 'image/png', buffer: ONE_PIXEL });
   await expect(phone.getByRole('img', { name: 'Run or sag on C-01, photo 1' })).toBeVisible();
-  await phone.goto(phone.url().replace('/check', '/today'));
+  await new PainterOn(phone).goAlong('demo-linen-press', 'today');
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('A photo goes along with the file, not with the codes.');
   const stamps = await downloaded(phone, 'Stamps as a file');
@@ -200,7 +200,7 @@ test('what the other device has found comes back with its photo', async ({ page,
     .getByLabel('Day or stamps of another device')
     .setInputFiles({ name: stamps.name, mimeType: 'application/json', buffer: Buffer.from(stamps.text) });
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('taken in, none doubled');
-  await page.goto(page.url().replace('/today', '/check'));
+  await new PainterOn(page).goAlong('demo-linen-press', 'check');
   await page.getByRole('link', { name: /C-01/ }).click();
   await page
     .getByRole('link', { name: /Run or sag/ })
@@ -279,7 +279,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   await expect(page.getByText(/^It is hung, 05\/03/)).toBeVisible();
   await quiet(page);
 
-  await painter.openDemo('demo-tern-street', 'check');
+  await painter.goAlong('demo-tern-street', 'check');
   await page.getByRole('link', { name: /D-08/ }).click();
   await page
     .getByRole('group', { name: /^D-08, .*: tap/ })

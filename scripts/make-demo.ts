@@ -4,17 +4,25 @@ import { linenPress } from '../demo/linen-press.ts';
 import { ternStreet } from '../demo/tern-street.ts';
 import { writeJobFile } from '../core/exchange/job-file.ts';
 import { writeReadingsCsv } from '../core/exchange/readings-csv.ts';
+import type { Job } from '../core/job/schema.ts';
 
-/** Where the files go: `DEMO` names another folder than the project's, to try it. */
+/**
+ * `npm run make-demo [-- NAME…]`: writes the demo jobs as files of the open format, from the commands that a painter
+ * would have given. `DEMO` names another folder than the project's, to try it.
+ */
 const folder = process.env.DEMO ?? fileURLToPath(new URL('../demo', import.meta.url));
 
-/** A week of hygrometer readings, to be played into the log of Tern Street. */
-const school = ternStreet();
-writeFileSync(`${folder}/workshop-readings.csv`, writeReadingsCsv(school));
+/** A demo job, and what lies beside it: a week of hygrometer readings, to be played into its log. */
+const DEMOS: Readonly<Record<string, { tell(): Job; readings?: string }>> = {
+  'linen-press': { tell: linenPress },
+  'tern-street': { tell: ternStreet, readings: 'workshop-readings.csv' },
+};
 
-/** Writes the demo jobs as files of the open format, from the commands that a painter would have given. */
-for (const job of [linenPress(), school]) {
-  const name = `${job.id.replace(/^demo-/, '')}.nivel.json`;
-  writeFileSync(`${folder}/${name}`, writeJobFile(job));
+const wanted = process.argv.slice(2);
+for (const [name, { tell, readings }] of Object.entries(DEMOS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const job = tell();
+  writeFileSync(`${folder}/${name}.nivel.json`, writeJobFile(job));
+  if (readings) writeFileSync(`${folder}/${readings}`, writeReadingsCsv(job));
   console.log(`${name}: ${job.pieces.length} pieces, ${job.plan?.tasks.length ?? 0} planned tasks`);
 }

@@ -28,7 +28,6 @@ const bench = (name: string, says: RegExp): Smoke => ({ args: [`bench/${name}.ts
 
 /** The longest first. */
 const SMOKES: readonly Smoke[] = [
-  { args: ['scripts/make-demo.ts'], environment: { DEMO: folder }, says: /linen-press.*\n.*tern-street/ },
   bench('walk', /sorting the table/),
   bench('today', /usable after \d+ ms.*Done \d+ ms/),
   {
@@ -42,6 +41,8 @@ const SMOKES: readonly Smoke[] = [
   bench('build-up', /offers for/),
   bench('strokes', /proved/),
   bench('drying', /asked again/),
+  // The school's story takes minutes to tell: what tells it is the same.
+  { args: ['scripts/make-demo.ts', 'linen-press'], environment: { DEMO: folder }, says: /linen-press: 5 pieces/ },
   { args: ['scripts/plan.ts', problemFile], says: /"status": "optimal"/ },
   { args: ['scripts/hunt.ts', '1', 'wall-rows'], says: /Round 1, seed \d+: held/ },
 ];

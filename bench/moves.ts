@@ -29,11 +29,12 @@ console.log(`replanned from now: ${near.distance.moved} steps move, ${(performan
 const random = seededRandom(7);
 const runs = readPlan(job, jobProblem, { ...near, t0: plan.t0 }).runs.filter(({ start }) => start > at);
 const mover = new Mover(job, jobProblem, near, at);
-for (const [by, words] of [
+const SPANS = [
   [30, 'half an hour'],
   [180, 'three hours'],
   [1440, 'a day'],
-] as const) {
+] as const;
+for (const [by, words] of SPANS.slice(0, load(SPANS.length, 1))) {
   const moved: number[] = [];
   const later: number[] = [];
   const took: number[] = [];

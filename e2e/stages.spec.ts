@@ -106,7 +106,7 @@ test('a backup brings all jobs into another browser, and a thrown-away job can b
     .getByRole('button', { name: /^More for/ })
     .click();
   await other.getByRole('menuitem', { name: 'Throw away' }).click();
-  await other.getByText('Mill cottage is thrown away.').click();
+  await other.getByText('Mill cottage is thrown away.').last().click();
   await thrown.getByRole('button', { name: 'Forget for good' }).click();
   await expect(thrown).toBeHidden();
   await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();

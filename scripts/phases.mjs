@@ -24,6 +24,7 @@ export class Phases {
           if (!isAlone) console.log(`\n— ${name}`);
           process.stdout.write(Buffer.concat(said));
           if (code !== 0) {
+            this.tell();
             console.log(`${name} failed.`);
             process.exit(code ?? 1);
           }

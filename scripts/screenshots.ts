@@ -109,6 +109,8 @@ await withBuiltServer(PORT, async (address) => {
     await page.getByRole('main').waitFor();
     await page.waitForLoadState('networkidle');
     await page.getByText(/^Opening /).waitFor({ state: 'hidden' });
+    // On a large job the ladder comes after the screen.
+    if (shot.path.includes('job=')) await page.getByRole('navigation').first().waitFor();
     await shot.before?.(page);
     await page.evaluate(() => document.fonts.ready);
     await page.waitForTimeout(700);

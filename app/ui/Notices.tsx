@@ -24,7 +24,7 @@ const NOTICES = { default: Notice, info: Notice, success: Notice, warning: Notic
 export default function Notices() {
   useEffect(() => showNoticesWith(enqueueSnackbar), []);
   return (
-    // A tap takes notices away, so that nobody has to wait for what lies beneath them.
+    // A tap closes notices, which can cover buttons.
     <div onClick={() => closeSnackbar()}>
       <SnackbarProvider
         maxSnack={3}

@@ -1,12 +1,12 @@
-/** How far a hand may stray between pressing and letting go, in px, and still mean what it pressed. */
+/** Pixels between press and release that still count as a press rather than a drag. */
 const STRAYS = 12;
 
 const PRESSED = 'button, a[href], label, summary, [role=button], [role=menuitem], [role=option], [role=checkbox]';
 
 /**
- * A press counts for what it was pressed on. Where something arrives above it meanwhile and moves it away, the browser
- * clicks on whatever lies under the hand by then, or on nothing: such a click is given to what was pressed, or to nobody
- * where that is gone. Answers how to end it.
+ * Sends each click to the button that was pressed. Content that loads during a press can move the button away, and the
+ * browser then clicks on the element under the pointer at release. If the pressed button is gone, the click is dropped.
+ * Returns a function that removes the listeners.
  */
 export function holdPresses(on: Window): () => void {
   let pressed: { what: Element; x: number; y: number } | null = null;

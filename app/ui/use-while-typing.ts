@@ -16,7 +16,7 @@ export function useWhileTyping<T>(current: T): [shown: T, beginTyping: () => voi
   useEffect(() => {
     if (!isTyping) return undefined;
     const end = (): void => setIsTyping(false);
-    // A hand that goes to the pointer: what was typed stands where it will stand before anything is pressed there.
+    // Lay out typed values before the press, so that no button moves between press and release.
     const endAtMove = (): void => flushSync(end);
     const endAtKey = (event: KeyboardEvent): void => {
       if (isNoCharacter(event)) end();

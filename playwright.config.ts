@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CONTEXT } from './e2e/warm-page.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from './scripts/chromium.ts';
 
 const PORT = 4390;
@@ -16,9 +17,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS },
-    // It would fetch and compile all screens for every test. What works without a server allows it for itself.
-    serviceWorkers: 'block',
-    contextOptions: { reducedMotion: 'reduce' },
+    serviceWorkers: CONTEXT.serviceWorkers,
+    contextOptions: { reducedMotion: CONTEXT.reducedMotion },
     // A trace of every test takes a third of the time; the picture of a failure is free.
     screenshot: 'only-on-failure',
   },

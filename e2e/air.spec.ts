@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './warm-page.ts';
 import { PainterOn } from './painter.ts';
 
 /** A forecast of nine hours of rain on the afternoon of the sixth, and two rows that can't be. */

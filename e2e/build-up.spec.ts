@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './warm-page.ts';
 import { PainterOn } from './painter.ts';
 
 const offers = (page: Page) => page.getByRole('list', { name: 'Permitted build-ups' }).getByRole('listitem');
@@ -240,7 +240,7 @@ test('what counts ranks the offers anew, and two colours are bought and planned 
 });
 
 test('the old colour is picked out of a photo that was taken on the walk', async ({ page }) => {
-  await page.goto('/walk?job=demo-linen-press&piece=press-door-1');
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk?piece=press-door-1');
   const piece = page.getByRole('complementary', { name: 'Piece C-01' });
   await piece.getByText('Photos', { exact: true }).click();
   // A picture of one known colour.

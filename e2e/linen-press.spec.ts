@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './warm-page.ts';
 import { DateTime } from 'luxon';
 import { PainterOn } from './painter.ts';
 

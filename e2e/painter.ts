@@ -1,29 +1,35 @@
 import { expect, type Locator, type Page } from '@playwright/test';
+import { goAlong, putDemo, type DemoId } from './warm-page.ts';
 
 /** What a painter does on the screens, by the words that stand there. */
 export class PainterOn {
   readonly page: Page;
+  #jobId: string | null = null;
 
   constructor(page: Page) {
     this.page = page;
   }
 
+  /** The job that is worked on, by its id. Throws before one was opened. */
+  get jobId(): string {
+    if (this.#jobId === null) throw new Error('No job was opened yet.');
+    return this.#jobId;
+  }
+
   /** Opens a demo job on a stage, or on a view of one: `air?view=outside`. */
-  async openDemo(id: 'demo-linen-press' | 'demo-tern-street', stage: string): Promise<this> {
-    await this.page.goto(`/${stage}${stage.includes('?') ? '&' : '?'}job=${id}`);
+  async openDemo(demo: DemoId, stage: string): Promise<this> {
+    const put = await putDemo(this.page, demo);
+    if (put !== null) return this.goAlong(stage, put);
+    this.#jobId = demo;
+    await this.page.goto(`/${stage}${stage.includes('?') ? '&' : '?'}job=${demo}`);
     await expect(this.page.getByRole('heading', { level: 1 })).toBeVisible();
     return this;
   }
 
   /** Goes from an open screen to another one, of any job that is in this browser, as links do: without loading it anew. */
-  async goAlong(id: string, stage: string): Promise<this> {
-    await this.page.evaluate(
-      (address) => {
-        window.history.pushState(null, '', address);
-        window.dispatchEvent(new PopStateEvent('popstate'));
-      },
-      `/${stage}${stage.includes('?') ? '&' : '?'}job=${id}`,
-    );
+  async goAlong(stage: string, jobId = this.jobId): Promise<this> {
+    this.#jobId = jobId;
+    await goAlong(this.page, `/${stage}${stage.includes('?') ? '&' : '?'}job=${jobId}`);
     const [name = ''] = stage.split('?');
     await expect(this.page.getByRole('heading', { level: 1, name: new RegExp(`^${name}$`, 'i') })).toBeVisible();
     return this;

@@ -1,11 +1,11 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './warm-page.ts';
 import { readFile } from 'node:fs/promises';
 import { planProblemSchema, type FoundPlan } from '../core/planning/problem.ts';
 import { verify } from '../core/planning/verify.ts';
 import { PainterOn } from './painter.ts';
 
 test('Plan tells why a run is no earlier, and the chain back ends where the plan begins', async ({ page }) => {
-  await page.goto('/plan?job=demo-linen-press');
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   await expect(page.getByText(/^Proved: nothing is earlier/)).toBeVisible({ timeout: 20_000 });
   const why = page.getByRole('region', { name: 'Why not earlier?' });
   const finish = why.getByRole('list', { name: 'What the finish hangs on, from the end back' });
@@ -29,7 +29,7 @@ test('Plan tells why a run is no earlier, and the chain back ends where the plan
 test('the order of work is played five hundred times; files of problem and solution hold to each other', async ({
   page,
 }) => {
-  await page.goto('/plan?job=demo-linen-press');
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const risk = page.getByRole('region', { name: 'What could go wrong' });
   await risk.getByRole('button', { name: 'Play it 500 times' }).click();
   await expect(risk.getByText('Promise at 80 %')).toBeVisible({ timeout: 30_000 });
@@ -59,7 +59,7 @@ test('the order of work is played five hundred times; files of problem and solut
 });
 
 test('a date is met by what it would take: the change is tried, taken, planned anew and accepted', async ({ page }) => {
-  await page.goto('/plan?job=demo-linen-press');
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const take = page.getByRole('region', { name: 'What would it take?' });
   // As it is, the last door hangs on Thursday; asked for the day before.
   await expect(take.getByText('As it is: Thursday 11 March')).toBeVisible({ timeout: 20_000 });
@@ -84,7 +84,7 @@ test('a date is met by what it would take: the change is tried, taken, planned a
 test('a run is pinned and moved: refused onto wet paint, told what it changes, and kept when all is planned anew', async ({
   page,
 }) => {
-  await page.goto('/plan?job=demo-linen-press');
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
   const coat = board.getByRole('button', { name: /^\w+ \d+ Mar .* Turn, then first coat.*C-01/ }).first();
   await expect(coat).toBeAttached({ timeout: 20_000 });
@@ -254,7 +254,7 @@ test('a door that has to lock hangs again every night, until boards stand in for
   const finish = page.getByText(/^All pieces hang by/);
   const late = await finish.innerText();
 
-  await painter.goAlong('demo-linen-press', 'walk?piece=press-door-1');
+  await painter.goAlong('walk?piece=press-door-1');
   await piece.getByText('Access', { exact: true }).click();
   await piece.getByRole('checkbox', { name: 'Boards or a stand-in close it' }).check();
   await expect(piece).toContainText('closes at night');
@@ -295,7 +295,7 @@ test('a workshop is heated before its first coat, by somebody who has that in th
 test('a run is held and moved with a finger', async ({ browser }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 820, height: 1180 } });
   const page = await context.newPage();
-  await page.goto('/plan?job=demo-linen-press');
+  await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
   const run = board.getByRole('button', { name: /^\w+ \d+ Mar .* Turn, then first coat.*C-01/ }).first();
   await expect(run).toBeAttached({ timeout: 20_000 });
@@ -319,10 +319,10 @@ test('a run is held and moved with a finger', async ({ browser }) => {
 test('Tuesday’s run sheet is printed: every run of the day with its box, its paint and what to leave alone', async ({
   page,
 }) => {
-  await page.addInitScript(() => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'plan');
+  await page.evaluate(() => {
     window.print = () => document.body.setAttribute('data-printed', 'yes');
   });
-  await page.goto('/plan?job=demo-tern-street');
   const days = page.getByRole('region', { name: 'Day by day' });
   // A plan of many weeks is listed week by week, from this one on.
   await expect(days.getByRole('heading', { name: 'Friday 5 March' })).toBeVisible({ timeout: 30_000 });
@@ -351,7 +351,7 @@ test('Tern Street is planned anew and accepted: painters, bench, rack and what d
   page,
 }) => {
   test.setTimeout(120_000);
-  await page.goto('/plan?job=demo-tern-street');
+  await new PainterOn(page).openDemo('demo-tern-street', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
   await expect(board).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Replan from now' }).click();

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
 import { PainterOn } from './painter.ts';
 

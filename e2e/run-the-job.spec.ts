@@ -1,9 +1,10 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Browser, type Download, type Page } from '@playwright/test';
+import { expect, test, testAlone, type Browser, type Download, type Page } from './warm-page.ts';
 import { PainterOn } from './painter.ts';
 
 /** In the hand, on a phone. */
-test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
+test.use(PHONE);
 
 const quiet = async (page: Page): Promise<void> => {
   await expect(page.getByText('Planning the rest anew…')).toBeHidden({ timeout: 30_000 });
@@ -27,7 +28,7 @@ async function onAnotherPhone(page: Page, browser: Browser): Promise<Page> {
   await page.getByRole('button', { name: 'Two devices' }).click();
   const day = await downloaded(page, 'Day as a file');
   expect(day.name).toMatch(/nivel-day\.json$/);
-  const other = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const other = await browser.newContext(PHONE);
   const phone = await other.newPage();
   await phone.goto('/');
   await phone
@@ -118,7 +119,7 @@ test('the card of the day can be stamped when what lies beside it can’t be fet
   await expect(failed).toBeHidden();
 });
 
-test('a tap is kept when the tab dies with it', async ({ page, context }) => {
+testAlone('a tap is kept when the tab dies with it', async ({ page, context }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now).toContainText('Take off and bag hardware');
@@ -174,9 +175,9 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
 
 test('what the other device has found comes back with its photo', async ({ page, browser }) => {
   test.setTimeout(90_000);
-  await new PainterOn(page).openDemo('demo-linen-press', 'today');
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'today');
   const phone = await onAnotherPhone(page, browser);
-  await new PainterOn(phone).goAlong('demo-linen-press', 'check');
+  const other = await new PainterOn(phone).goAlong('check', painter.jobId);
   await phone.getByRole('link', { name: /C-01/ }).click();
   await phone
     .getByRole('group', { name: /^C-01, .*: tap/ })
@@ -190,7 +191,7 @@ test('what the other device has found comes back with its photo', async ({ page,
     .getByLabel('Photos of the defect on C-01')
     .setInputFiles({ name: 'run.png', mimeType: 'image/png', buffer: ONE_PIXEL });
   await expect(phone.getByRole('img', { name: 'Run or sag on C-01, photo 1' })).toBeVisible();
-  await new PainterOn(phone).goAlong('demo-linen-press', 'today');
+  await other.goAlong('today');
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('A photo goes along with the file, not with the codes.');
   const stamps = await downloaded(phone, 'Stamps as a file');
@@ -200,7 +201,7 @@ test('what the other device has found comes back with its photo', async ({ page,
     .getByLabel('Day or stamps of another device')
     .setInputFiles({ name: stamps.name, mimeType: 'application/json', buffer: Buffer.from(stamps.text) });
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('taken in, none doubled');
-  await new PainterOn(page).goAlong('demo-linen-press', 'check');
+  await painter.goAlong('check');
   await page.getByRole('link', { name: /C-01/ }).click();
   await page
     .getByRole('link', { name: /Run or sag/ })
@@ -279,7 +280,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   await expect(page.getByText(/^It is hung, 05\/03/)).toBeVisible();
   await quiet(page);
 
-  await painter.goAlong('demo-tern-street', 'check');
+  await painter.goAlong('check');
   await page.getByRole('link', { name: /D-08/ }).click();
   await page
     .getByRole('group', { name: /^D-08, .*: tap/ })

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, goAlong, test, type Locator, type Page } from './warm-page.ts';
 import { AccessibilityReader, settled } from './accessibility.ts';
 import { PainterOn } from './painter.ts';
 
@@ -48,7 +48,7 @@ for (const job of ['demo-tern-street', 'demo-linen-press'] as const) {
     const painter = await new PainterOn(page).openDemo(job, 'walk');
     const reader = new AccessibilityReader(page);
     for (const { screen } of SCREENS.filter((each) => each.job === job)) {
-      await painter.goAlong(job, screen);
+      await painter.goAlong(screen);
       await page.setViewportSize({ width: 390, height: 844 });
       await settled(page);
       const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
@@ -132,8 +132,11 @@ test('what opens over other screens can be read by everybody as well', async ({ 
     .first()
     .click();
   await opened('the figures of a tin');
-  await page.goto('/');
-  await page.getByRole('button', { name: /^More for/ }).click();
+  await goAlong(page, '/');
+  await page
+    .getByRole('button', { name: /^More for/ })
+    .first()
+    .click();
   await opened('what can be done with a job');
 });
 

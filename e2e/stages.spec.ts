@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, testAlone } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
 import { PainterOn } from './painter.ts';
 
@@ -74,56 +74,56 @@ test('the back takes other coats than the front: verdict by face, litres from th
   await expect(page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' })).toContainText('0.88 L');
 });
 
-test('a backup brings all jobs into another browser, and a thrown-away job can be forgotten', async ({
-  page,
-  browser,
-}) => {
-  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
-  await painter.startJob('Mill cottage');
-  await page.goto('/');
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Back up all' }).click(),
-  ]);
-  const backup = readFileSync(await file.path());
-  const other = await (await browser.newContext()).newPage();
-  await other.goto('/');
-  const upload = { name: 'backup.json', mimeType: 'application/json', buffer: backup };
-  await other.getByLabel('Job file to import').setInputFiles(upload);
-  // A tap takes the notice away from what lies beneath it.
-  await other.getByText('2 jobs are imported.').click();
-  await other
-    .getByRole('listitem', { name: 'Mill cottage' })
-    .getByRole('button', { name: /^More for/ })
-    .click();
-  await other.getByRole('menuitem', { name: 'Throw away' }).click();
-  await other.getByText('Mill cottage is thrown away.').click();
-  const thrown = other.getByRole('region', { name: 'Thrown away' });
-  await thrown.getByRole('button', { name: 'Bring back' }).click();
-  await expect(thrown).toBeHidden();
-  await other
-    .getByRole('listitem', { name: 'Mill cottage' })
-    .getByRole('button', { name: /^More for/ })
-    .click();
-  await other.getByRole('menuitem', { name: 'Throw away' }).click();
-  await other.getByText('Mill cottage is thrown away.').last().click();
-  await thrown.getByRole('button', { name: 'Forget for good' }).click();
-  await expect(thrown).toBeHidden();
-  await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();
+testAlone(
+  'a backup brings all jobs into another browser, and a thrown-away job can be forgotten',
+  async ({ page, browser }) => {
+    const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+    await painter.startJob('Mill cottage');
+    await page.goto('/');
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Back up all' }).click(),
+    ]);
+    const backup = readFileSync(await file.path());
+    const other = await (await browser.newContext()).newPage();
+    await other.goto('/');
+    const upload = { name: 'backup.json', mimeType: 'application/json', buffer: backup };
+    await other.getByLabel('Job file to import').setInputFiles(upload);
+    // A tap takes the notice away from what lies beneath it.
+    await other.getByText('2 jobs are imported.').click();
+    await other
+      .getByRole('listitem', { name: 'Mill cottage' })
+      .getByRole('button', { name: /^More for/ })
+      .click();
+    await other.getByRole('menuitem', { name: 'Throw away' }).click();
+    await other.getByText('Mill cottage is thrown away.').click();
+    const thrown = other.getByRole('region', { name: 'Thrown away' });
+    await thrown.getByRole('button', { name: 'Bring back' }).click();
+    await expect(thrown).toBeHidden();
+    await other
+      .getByRole('listitem', { name: 'Mill cottage' })
+      .getByRole('button', { name: /^More for/ })
+      .click();
+    await other.getByRole('menuitem', { name: 'Throw away' }).click();
+    await other.getByText('Mill cottage is thrown away.').last().click();
+    await thrown.getByRole('button', { name: 'Forget for good' }).click();
+    await expect(thrown).toBeHidden();
+    await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();
 
-  // One bad job in a backup keeps all of it out.
-  const spoilt = JSON.parse(backup.toString()) as { jobs: Record<string, unknown>[] };
-  spoilt.jobs[1] = { ...spoilt.jobs[1], crew: [] };
-  await other
-    .getByLabel('Job file to import')
-    .setInputFiles({ ...upload, buffer: Buffer.from(JSON.stringify(spoilt)) });
-  await expect(other.getByRole('alert').filter({ hasText: 'backup.json' })).toContainText(
-    /Job 2 of the backup: At crew.*Nothing was changed/,
-  );
-  await expect(other.getByRole('link', { name: 'Linen press' })).toHaveCount(1);
-});
+    // One bad job in a backup keeps all of it out.
+    const spoilt = JSON.parse(backup.toString()) as { jobs: Record<string, unknown>[] };
+    spoilt.jobs[1] = { ...spoilt.jobs[1], crew: [] };
+    await other
+      .getByLabel('Job file to import')
+      .setInputFiles({ ...upload, buffer: Buffer.from(JSON.stringify(spoilt)) });
+    await expect(other.getByRole('alert').filter({ hasText: 'backup.json' })).toContainText(
+      /Job 2 of the backup: At crew.*Nothing was changed/,
+    );
+    await expect(other.getByRole('link', { name: 'Linen press' })).toHaveCount(1);
+  },
+);
 
-test('a demo that was worked on is laid out anew, and brought back', async ({ page }) => {
+testAlone('a demo that was worked on is laid out anew, and brought back', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   await page.getByRole('button', { name: /^F-01,/ }).click();
   await page.getByRole('button', { name: 'Remove F-01' }).click();

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
 import { PainterOn } from './painter.ts';
 
@@ -134,9 +134,8 @@ test('turning is planned both ways, and what stays in place is told how', async 
   await expect(page.getByText(/Tape the stair off/)).toBeVisible();
 });
 
-test('a railing keeps its chosen order; on a phone its card is a list to scroll', async ({ browser }) => {
-  const context = await browser.newContext({ viewport: { width: 320, height: 700 } });
-  const page = await context.newPage();
+test('a railing keeps its chosen order; on a phone its card is a list to scroll', async ({ page }) => {
+  await page.setViewportSize({ width: 320, height: 700 });
   await new PainterOn(page).openDemo('demo-tern-street', 'strokes?view=card&piece=gallery-railing-1');
   await expect(page.getByText(/Spindles, then rails/).first()).toBeVisible();
   await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'spindle 1, three sides' })).toHaveCount(1);
@@ -144,5 +143,4 @@ test('a railing keeps its chosen order; on a phone its card is a list to scroll'
   const box = await drawing.boundingBox();
   expect(box?.width).toBeLessThanOrEqual(320);
   expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
-  await context.close();
 });

@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { together, type Risk } from '../../core/planning/risk.ts';
@@ -9,15 +9,14 @@ import type { TooEarly } from '../../core/planning/too-early.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';
 import type { Asked } from './asked.ts';
 import { BestPlan } from './best-plan.ts';
+import { KeptWorkers } from './kept-workers.ts';
 import type { NearAnswer, Planner, VerifiedPlan } from './planner.worker.ts';
 
 export type { VerifiedPlan };
 
-/** A worker of its own, and its end. */
-function newPlanner(): { planner: Remote<Planner>; end: () => void } {
-  const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' });
-  return { planner: wrap<Planner>(worker), end: () => worker.terminate() };
-}
+const planners = new KeptWorkers<Planner>(
+  () => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name: 'planner' }),
+);
 
 /** Workers that look for a plan, or play one, at once: each by its own chances. */
 const WORKERS = 2;
@@ -31,15 +30,19 @@ export function startPlanning(
   now: string,
   onBetter: (found: VerifiedPlan) => void,
 ): Asked<VerifiedPlan | NoPlan> {
-  const workers = Array.from({ length: WORKERS }, newPlanner);
-  const end = (): void => workers.forEach((worker) => worker.end());
   const best = new BestPlan(onBetter);
   const told = proxy((found: VerifiedPlan) => {
     best.take(found);
     return Promise.resolve();
   });
-  const searches = workers.map(async ({ planner }, index) => {
-    const found = await planner.plan(job, now, told, { seed: index + 1, fromAccepted: index === 0 });
+  const asked = Array.from({ length: WORKERS }, (_each, index) =>
+    planners.ask<VerifiedPlan | NoPlan>((planner) =>
+      planner.plan(job, now, told, { seed: index + 1, fromAccepted: index === 0 }),
+    ),
+  );
+  const cancel = (): void => asked.forEach((each) => each.cancel());
+  const searches = asked.map(async ({ result }) => {
+    const found = await result;
     return 'plan' in found ? best.take(found) : found;
   });
   const all = Promise.all(searches).then(([first]) => best.plan ?? first ?? NOTHING_ASKED);
@@ -48,7 +51,7 @@ export function startPlanning(
     await search;
     return best.isProved && best.plan ? best.plan : all;
   });
-  return { result: Promise.race(ends).finally(end), cancel: end };
+  return { result: Promise.race(ends).finally(cancel), cancel };
 }
 
 /** Runs that are played in all. */
@@ -57,34 +60,30 @@ const NOTHING_ASKED: NoPlan = { status: 'infeasible', reasons: [] };
 
 /** Plays a plan many times as it might turn out, on as many cores as may be spared. */
 export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Asked<Risk> {
-  const players = Array.from({ length: WORKERS }, newPlanner);
-  const end = (): void => players.forEach((player) => player.end());
   const samples = PLAYED / WORKERS;
-  const parts = players.map(({ planner }, index) => planner.risk(job, now, plan, { samples, seed: index + 1 }));
-  return { result: Promise.all(parts).then(together).finally(end), cancel: end };
+  const parts = Array.from({ length: WORKERS }, (_each, index) =>
+    planners.ask((planner) => planner.risk(job, now, plan, { samples, seed: index + 1 })),
+  );
+  const cancel = (): void => parts.forEach((part) => part.cancel());
+  return { result: Promise.all(parts.map(({ result }) => result)).then(together), cancel };
 }
 
 /** Tries what it would take to be done by `due`, in minutes from the plan's t0. */
 export function startTaking(job: Job, now: string, due: number, onTried: (bought: Bought) => void): Asked<Bought[]> {
-  const { planner, end } = newPlanner();
   const told = proxy((bought: Bought) => {
     onTried(bought);
     return Promise.resolve();
   });
-  return { result: planner.take(job, now, due, told).finally(end), cancel: end };
+  return planners.ask((planner) => planner.take(job, now, due, told));
 }
 
 /** Plans a job from `now`, moving as little of a plan as it need. */
-export function startNearPlanning(job: Job, now: string, plan: ComparedPlan): Asked<NearAnswer> {
-  const { planner, end } = newPlanner();
-  return { result: planner.planNear(job, now, plan).finally(end), cancel: end };
-}
+export const startNearPlanning = (job: Job, now: string, plan: ComparedPlan): Asked<NearAnswer> =>
+  planners.ask<NearAnswer>((planner) => planner.planNear(job, now, plan));
 
 /** Looks for what of the accepted plan would come too early. */
-export function startLookingAhead(job: Job, now: string): Asked<TooEarly[]> {
-  const { planner, end } = newPlanner();
-  return { result: planner.lookAhead(job, now).finally(end), cancel: end };
-}
+export const startLookingAhead = (job: Job, now: string): Asked<TooEarly[]> =>
+  planners.ask((planner) => planner.lookAhead(job, now));
 
 /** A plan whose runs are being moved by hand, in a worker of its own. */
 export interface Moving {
@@ -94,13 +93,13 @@ export interface Moving {
 
 /** Gets ready to move runs of a plan: the first move waits until that is done. */
 export function beginMoving(job: Job, now: string, plan: ComparedPlan): Moving {
-  const { planner, end } = newPlanner();
-  const ready = planner.beginMoving(job, now, plan);
+  const planner = planners.hold();
+  const ready = planner.ask((worker) => worker.beginMoving(job, now, plan));
   return {
     move: async (move) => {
       await ready;
-      return planner.move(move);
+      return planner.ask<Moved>((worker) => worker.move(move));
     },
-    end,
+    end: planner.end,
   };
 }

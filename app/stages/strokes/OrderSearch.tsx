@@ -5,7 +5,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { OrderFound } from '../../../core/strokes/order-search.ts';
 import type { Freedom } from '../../../core/strokes/stroke-order.ts';
 import { useJob } from '../../ui/job-context.tsx';
-import { startSearch, type Working } from '../../workers/strokes.ts';
+import type { Asked } from '../../workers/asked.ts';
+import { startSearch } from '../../workers/strokes.ts';
 import type { StrokesView } from './use-strokes.ts';
 
 /** How far a search goes when it is let. */
@@ -43,7 +44,7 @@ export function OrderSearch({ view }: { view: StrokesView }) {
   const { job } = useJob();
   const [searched, setSearched] = useState<Searched | null>(null);
   const [running, setRunning] = useState<string | null>(null);
-  const working = useRef<Working<OrderFound | null> | null>(null);
+  const working = useRef<Asked<OrderFound | null> | null>(null);
   useEffect(() => () => working.current?.cancel(), []);
   const stop = (): void => {
     working.current?.cancel();

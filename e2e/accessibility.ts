@@ -11,8 +11,12 @@ const WHAT = {
   contrast: { type: 'rule', values: ['color-contrast'] },
 } as const satisfies Record<string, axe.RunOnly>;
 
-/** What the twelfth row of a list, or the sixtieth bar of a drawing, says as well. */
-const REPEATED = 'tr:nth-child(n + 13), li:nth-child(n + 13), g > :nth-child(n + 60):not(:nth-child(8n))';
+/** As many of what looks alike in one list or drawing are read; what more there is says and shows the same. */
+const ALIKE_READ = 3;
+/** Rows of one table, or entries of one list, that are read at all. */
+const MOST_ROWS = 12;
+/** Lists of no more than these are read whole. */
+const SHORT_LIST = 8;
 
 /** Reads what stands on a page with the eyes of whoever hears it, or sees little of it. */
 export class AccessibilityReader {
@@ -27,22 +31,36 @@ export class AccessibilityReader {
     await settled(this.#page);
     if (!(await this.#page.evaluate(() => 'axe' in window))) await this.#page.evaluate(AXE);
     const found = await this.#page.evaluate(
-      async ([runOnly, repeated]) => {
-        const rest = document.createElement('style');
-        rest.textContent = `${repeated} { display: none !important; }`;
-        document.head.append(rest);
+      async ([runOnly, alikeRead, shortList, mostRows]) => {
+        // Alike is what differs in its words and measures alone.
+        const looks = (element: Element): string => {
+          const { color, background, fill, stroke } = (element as HTMLElement).style;
+          const drawn = ['class', 'role', 'fill', 'stroke'].map((name) => element.getAttribute(name));
+          const own = [element.tagName, ...element.getAttributeNames(), ...drawn, color, background, fill, stroke];
+          return `${own.join(' ')}(${Array.from(element.children, looks).join()})`;
+        };
+        const alike = Array.from(document.querySelectorAll('body *'), ({ children }) => {
+          if (children.length <= shortList) return [];
+          const seen = new Map<string, number>();
+          let rows = 0;
+          return Array.from(children).filter((element) => {
+            const look = looks(element);
+            const before = seen.get(look) ?? 0;
+            seen.set(look, before + 1);
+            return before >= alikeRead || (element.matches('tr, li') && ++rows > mostRows);
+          });
+        }).flat();
+        const places = alike.map((element) => [element.parentNode, element.nextSibling, element] as const);
+        for (const element of alike) element.remove();
         const reader = (window as unknown as { axe: typeof axe }).axe;
-        const { violations } = await reader.run({ exclude: [['tr:nth-child(n + 13)'], ['li:nth-child(n + 13)']] }, {
-          runOnly,
-          resultTypes: ['violations'],
-        } as axe.RunOptions);
-        rest.remove();
+        const { violations } = await reader.run({ runOnly, resultTypes: ['violations'] } as axe.RunOptions);
+        for (const [parent, next, element] of places.reverse()) parent?.insertBefore(element, next);
         return violations.map(
           ({ id, nodes }) =>
             `${id} at ${nodes[0]?.target.join(' ') ?? ''} (${nodes.length}) ${nodes[0]?.failureSummary ?? ''}`,
         );
       },
-      [WHAT[what], REPEATED] as const,
+      [WHAT[what], ALIKE_READ, SHORT_LIST, MOST_ROWS] as const,
     );
     return found.map((line) => `${where}: ${line}`);
   }

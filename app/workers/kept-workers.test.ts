@@ -11,9 +11,9 @@ interface Adder {
 }
 
 /** Workers that add, in this thread; what was opened and ended is counted. */
-function adders({ mock }: TestContext) {
+function adders(t: TestContext) {
   // A worker waits a minute, and no test does.
-  mock.timers.enable({ apis: ['setTimeout'] });
+  t.mock.timers.enable({ apis: ['setTimeout'] });
   const count = { opened: 0, ended: 0 };
   const all: Opened[] = [];
   const workers = new KeptWorkers<Adder>(() => {
@@ -27,7 +27,7 @@ function adders({ mock }: TestContext) {
       },
     };
     expose(adder, port2 as unknown as Endpoint);
-    for (const port of [port1, port2]) port.unref();
+    t.after(() => port1.close());
     const opened = Object.assign(port1 as unknown as Endpoint, {
       onerror: null,
       terminate: () => {

@@ -145,30 +145,36 @@ function primerWays(job: Job, priming: Schools['priming']): PrimerWay[] {
     : [null, ...primers.map((coating) => ({ coating, extent: 'all' as const }))];
 }
 
-/** Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. */
-function seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Seed[] {
+/**
+ * Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. What is made for
+ * the weather that there is comes first, and each is made when it is asked for: a search for any permitted one ends soon.
+ */
+function* seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Generator<Seed> {
   const isBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');
   const usualKeys: readonly Key[] = isBare ? ['abrade', 'none'] : ['degloss', 'abrade', 'none'];
   const keys = schools.keying === null ? usualKeys : keysOf(schools.keying);
   const tops = offered(shelfOf(job).coatings).filter(({ role }) => role === 'topcoat');
   const ways = primerWays(job, schools.priming);
-  const exposures = (face: FaceId): string[] =>
-    grounds.flatMap((ground) => (ground.faces.includes(face) ? [ground.exposure[face]] : []));
-  const [front, back] = [new Set(exposures('front')), new Set(exposures('back'))];
-  const differ = front.size > 0 && back.size > 0 && [...front].join() !== [...back].join();
+  const exposures = (face: FaceId): string[] => [
+    ...new Set(grounds.flatMap((ground) => (ground.faces.includes(face) ? [ground.exposure[face]] : []))),
+  ];
+  const [front, back] = [exposures('front'), exposures('back')];
   const pairs = ways.flatMap((primer) => tops.map((topcoat) => ({ primer, topcoat })));
   const chosen = pairs.filter(({ primer, topcoat }) => suitsPriming(schools.priming, primer, topcoat));
-  const sides = differ
-    ? chosen
-        .filter((pair) => suitsExposure(pair, [...front]))
-        .flatMap((pair) => othersBeside(pair, chosen, [...back]).map((other) => ({ front: pair, back: other })))
-    : chosen.map((pair) => ({ front: pair, back: pair }));
-  // What is made for the weather that there is comes first: a search for any permitted one ends sooner.
-  const suited = (pair: Pair, exposed: ReadonlySet<string>): boolean => suitsExposure(pair, [...exposed]);
-  const [fitting, rest] = [true, false].map((fits) =>
-    sides.filter((faces) => (suited(faces.front, front) && suited(faces.back, back)) === fits),
-  );
-  return [...(fitting ?? []), ...(rest ?? [])].flatMap((faces) => keys.map((key) => ({ key, faces })));
+  const areAlike = front.length === 0 || back.length === 0 || front.join() === back.join();
+  const sidesOf = (pair: Pair): Seed['faces'][] =>
+    areAlike
+      ? [{ front: pair, back: pair }]
+      : othersBeside(pair, chosen, back).map((other) => ({ front: pair, back: other }));
+  const suited = new Set(chosen.filter((pair) => suitsExposure(pair, front)));
+  const rest: Seed['faces'][] = [];
+  for (const pair of areAlike ? chosen : suited) {
+    for (const faces of sidesOf(pair)) {
+      if (suited.has(pair) && suitsExposure(faces.back, back)) for (const key of keys) yield { key, faces };
+      else rest.push(faces);
+    }
+  }
+  for (const faces of rest) for (const key of keys) yield { key, faces };
 }
 
 interface Pair {

@@ -1,3 +1,4 @@
+import { accepted } from '../../core/units/outcome.ts';
 import { database } from '../store/database.ts';
 import { JobStore, type Opened } from '../store/job-store.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
@@ -18,7 +19,8 @@ function open(jobId: string): Opening {
     const found = await store.open(checkInWorker);
     if (found.state !== 'missing' || !isDemoJob(jobId)) return found;
     await layOutDemo(jobId);
-    return store.open(checkInWorker);
+    // It was read from its file just now.
+    return store.open(() => Promise.resolve(accepted(null)));
   };
   return { store, found: opened() };
 }

@@ -1,4 +1,4 @@
-import { test as base, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+import { expect, test as base, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
 
 export { expect, type Browser, type Download, type Locator, type Page } from '@playwright/test';
 
@@ -23,32 +23,41 @@ export async function goAlong(page: Page, address: string): Promise<void> {
   }, address);
 }
 
-/** Leaves nothing on a device but the demo jobs as they ship. */
-const emptied = (page: Page): Promise<void> =>
-  page.evaluate(async (demos) => {
-    // What is still being written of an earlier job is left to it.
-    for (const key of Object.keys(localStorage)) if (!key.startsWith('nivel-journal')) localStorage.removeItem(key);
-    await new Promise<void>((done, fail) => {
-      const opening = indexedDB.open('nivel');
-      opening.onerror = () => fail(new Error('There is no database.'));
-      opening.onsuccess = () => {
-        const database = opening.result;
-        const names = [...database.objectStoreNames];
-        const emptying = database.transaction(names, 'readwrite');
-        for (const name of names.filter((each) => each !== 'jobs')) emptying.objectStore(name).clear();
-        const jobs = emptying.objectStore('jobs');
-        const asked = jobs.getAllKeys();
-        asked.onsuccess = () => {
-          for (const key of asked.result) if (!demos.some((id) => id === key)) jobs.delete(key);
+/**
+ * Leaves nothing on a device but the demo jobs as they ship and those jobs that were not there the last time: what was
+ * planned for the test before may still be written into its job. Answers the ids of these.
+ */
+const emptied = (page: Page, last: readonly string[]): Promise<string[]> =>
+  page.evaluate(
+    async ([demos, former]) => {
+      for (const key of Object.keys(localStorage)) if (!key.startsWith('nivel-journal')) localStorage.removeItem(key);
+      return new Promise<string[]>((done, fail) => {
+        const opening = indexedDB.open('nivel');
+        opening.onerror = () => fail(new Error('There is no database.'));
+        opening.onsuccess = () => {
+          const database = opening.result;
+          const names = [...database.objectStoreNames];
+          const emptying = database.transaction(names, 'readwrite');
+          for (const name of names.filter((each) => each !== 'jobs')) emptying.objectStore(name).clear();
+          const jobs = emptying.objectStore('jobs');
+          const left: string[] = [];
+          const asked = jobs.getAllKeys();
+          asked.onsuccess = () => {
+            for (const id of asked.result.map(String)) {
+              if (former.includes(id)) jobs.delete(id);
+              else if (!demos.some((demo) => demo === id)) left.push(id);
+            }
+          };
+          emptying.onabort = () => fail(new Error('The database can’t be emptied.'));
+          emptying.oncomplete = () => {
+            database.close();
+            done(left);
+          };
         };
-        emptying.onabort = () => fail(new Error('The database can’t be emptied.'));
-        emptying.oncomplete = () => {
-          database.close();
-          done();
-        };
-      };
-    });
-  }, DEMOS);
+      });
+    },
+    [DEMOS, last] as const,
+  );
 
 /** Copies a job within a device, under an id of its own; answers whether it was there. */
 const copied = (page: Page, from: string, id: string): Promise<boolean> =>
@@ -82,7 +91,8 @@ const copied = (page: Page, from: string, id: string): Promise<boolean> =>
  */
 class WarmPages {
   readonly #browser: Browser;
-  readonly #pages = new Map<string, Page>();
+  /** Pages by their kind, with the ids of the jobs of the test before. */
+  readonly #pages = new Map<string, { page: Page; left: readonly string[] }>();
   #jobs = 0;
 
   constructor(browser: Browser) {
@@ -92,13 +102,15 @@ class WarmPages {
   /** The page of that kind, with no job on it and nothing of an earlier test on the device. */
   async ready(options: BrowserContextOptions): Promise<Page> {
     const kind = JSON.stringify(options);
-    const page = this.#pages.get(kind) ?? (await this.#open(options));
-    this.#pages.set(kind, page);
+    const { page, left } = this.#pages.get(kind) ?? { page: await this.#open(options), left: [] };
     if (options.viewport) await page.setViewportSize(options.viewport);
     await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: CONTEXT.reducedMotion });
     await goAlong(page, NOWHERE);
     await page.getByText('This job is not in this browser').waitFor();
-    await emptied(page);
+    const notices = page.locator('[aria-describedby=notistack-snackbar]');
+    await notices.evaluateAll(([first]) => (first as HTMLElement | undefined)?.click());
+    await expect(notices).toHaveCount(0);
+    this.#pages.set(kind, { page, left: await emptied(page, left) });
     return page;
   }
 
@@ -122,7 +134,7 @@ class WarmPages {
   }
 
   async close(): Promise<void> {
-    for (const page of this.#pages.values()) await page.context().close();
+    for (const { page } of this.#pages.values()) await page.context().close();
   }
 }
 
@@ -136,7 +148,8 @@ export const testAlone = base;
 
 /**
  * A test on a page that was open before and stays so. What a page dies of, what begins with an empty browser and what is
- * set for the whole device is a * {@link testAlone}.
+ * set for the whole device is a
+ * {@link testAlone}.
  */
 export const test = base.extend<object, { warmPages: WarmPages }>({
   warmPages: [

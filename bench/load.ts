@@ -5,7 +5,7 @@
 export const isSmoke = process.argv.includes('--smoke');
 
 /** What a bench loads with: `full`, or `smoke` where it only has to run. */
-export const load = <T>(full: T, smoke: T): T => (isSmoke ? smoke : full);
+export const load = <const T>(full: T, smoke: T): T => (isSmoke ? smoke : full);
 
 /** The number that was given to a bench, or `otherwise`. */
 export const givenNumber = (otherwise: number): number =>

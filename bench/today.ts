@@ -84,7 +84,11 @@ const tapped = (page: Page, label: RegExp): Promise<number> =>
 
 await withBuiltServer(PORT, async (address) => {
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    serviceWorkers: load('allow', 'block'),
+  });
   const page = await context.newPage();
   await page.addInitScript(MARKED);
   await page.goto(address);

@@ -61,7 +61,8 @@ function told(what: string, count: number, durations: readonly number[]): void {
 
 await withBuiltServer(4398, async (address) => {
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+  const serviceWorkers = load('allow', 'block');
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers })).newPage();
   await page.goto(address);
   await page.getByLabel('Job file to import').setInputFiles({
     name: 'large.nivel.json',

@@ -307,8 +307,8 @@ test('a run is held and moved with a finger', async ({ browser }) => {
   const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', right = 0): Promise<unknown> =>
     touch.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: x + right, y }] });
   await finger('touchStart');
-  // Held long enough to be taken up rather than scrolled by.
-  await page.waitForTimeout(400);
+  // Held until it is taken up rather than scrolled by.
+  await expect(run).toHaveAttribute('aria-pressed', 'true');
   for (let step = 1; step <= 10; step++) await finger('touchMove', step * 12);
   const says = page.getByRole('status', { name: 'What moving it would change' });
   await expect(says).toContainText(/steps? moves?|Nothing else moves|can’t go there/, { timeout: 20_000 });

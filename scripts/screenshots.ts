@@ -102,6 +102,7 @@ await withBuiltServer(PORT, async (address) => {
   for (const shot of SHOTS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
     const context = await browser.newContext({
       viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      serviceWorkers: 'block',
     });
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${shot.name}: ${error.message}`));

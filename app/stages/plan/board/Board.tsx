@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useEffect, useEffectEvent, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffectEvent, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { placeOf } from '../../../../core/job/queries.ts';
 import type { AcceptedPlan, Pin } from '../../../../core/job/record.ts';
 import { minutesSince } from '../../../../core/job/site-time.ts';
@@ -65,7 +65,6 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
   const [focused, setFocused] = useState<string | null>(null);
   const scroll = useRef<HTMLDivElement>(null);
   const drawing = useRef<SVGSVGElement>(null);
-  const sight = useInSight(scroll);
   const zone = job.site.timeZone;
   const at = minutesSince(reading.t0, now, zone);
   const from = Math.min(...reading.runs.map((run) => run.start), reading.finish);
@@ -80,15 +79,7 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
   const top = HEAD + AIR;
   const whole = top + height + 12;
   const rack = placeOf(job, 'rack');
-  const shown = useMemo(
-    () =>
-      items.filter(
-        (item) => item.id === focused || (axis.x(item.until) >= sight.from && axis.x(item.from) <= sight.until),
-      ),
-    [items, axis, sight, focused],
-  );
   const pinned = useMemo(() => new Set(pins.map(({ taskId }) => taskId)), [pins]);
-  const tabStop = shown.some(({ id }) => id === focused) ? focused : (shown[0]?.id ?? null);
 
   const goToNow = (): void => {
     const box = scroll.current;
@@ -97,7 +88,17 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
   const follow = useEffectEvent(goToNow);
   // The real clock goes on without pulling the board away from where somebody is reading.
   const stepped = job.settings.clock.kind === 'simulated' ? at : null;
-  useEffect(() => follow(), [axis, stepped]);
+  useLayoutEffect(() => follow(), [axis, stepped]);
+  // After that: only what is in sight from the beginning is drawn at all.
+  const sight = useInSight(scroll);
+  const shown = useMemo(
+    () =>
+      items.filter(
+        (item) => item.id === focused || (axis.x(item.until) >= sight.from && axis.x(item.from) <= sight.until),
+      ),
+    [items, axis, sight, focused],
+  );
+  const tabStop = shown.some(({ id }) => id === focused) ? focused : (shown[0]?.id ?? null);
 
   const choose = (item: BoardItem): void => {
     const { shows } = item;

@@ -1,4 +1,4 @@
-import { useEffect, useState, type RefObject } from 'react';
+import { useLayoutEffect, useState, type RefObject } from 'react';
 
 /** Pixels from the left between which what is drawn can be seen soon. */
 export interface InSight {
@@ -6,16 +6,16 @@ export interface InSight {
   until: number;
 }
 
-/** What of a board that scrolls sideways is in sight, with a screen more on either side. */
+/** What of a board that scrolls sideways is in sight, with half a screen more on either side; nothing before it is laid out. */
 export function useInSight(scroll: RefObject<HTMLElement | null>): InSight {
-  const [sight, setSight] = useState<InSight>({ from: 0, until: 3000 });
-  useEffect(() => {
+  const [sight, setSight] = useState<InSight>({ from: 0, until: 0 });
+  useLayoutEffect(() => {
     const box = scroll.current;
     if (box === null) return;
     const look = (): void => {
       const step = Math.max(200, box.clientWidth / 2);
       const at = Math.floor(box.scrollLeft / step) * step;
-      const [from, until] = [at - 2 * step, at + 5 * step];
+      const [from, until] = [at - step, at + 4 * step];
       setSight((known) => (known.from === from && known.until === until ? known : { from, until }));
     };
     look();

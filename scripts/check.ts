@@ -32,8 +32,11 @@ function held(name: string, command: string, args: readonly string[]): Promise<b
 const changed = [
   ...lines('git', ['diff', '--name-only', 'HEAD']),
   ...lines('git', ['ls-files', '--others', '--exclude-standard']),
-].filter((file) => existsSync(file));
-const near = dependents(namedFiles(), changed).map(([file]) => file);
+];
+// What was deleted is gone itself, and what names it has to be looked at.
+const near = dependents(namedFiles(), changed)
+  .map(([file]) => file)
+  .filter((file) => existsSync(file));
 const unitTests = new Set(unitTestFiles([]));
 const tests = near.filter((file) => unitTests.has(file));
 const code = near.filter((file) => /\.(tsx?|mjs)$/.test(file));

@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path/posix';
 
 /** Whatever a file names by a path from itself: imports, workers, data that is read. Imports here carry their ending. */
@@ -6,7 +6,7 @@ const NAMED = /['"`](\.{1,2}\/[\w./-]+\.\w+)(?:\?\w+)?['"`]/g;
 
 const SOURCES = ['core', 'app', 'demo', 'scripts', 'bench', 'e2e'];
 
-/** By each source file, the files that it names. Paths are from the project's folder. */
+/** By each source file, the files that it names, whether they are there or not. Paths are from the project's folder. */
 export function namedFiles(): Map<string, string[]> {
   const files = SOURCES.flatMap((folder) =>
     readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((name) => `${folder}/${name}`),
@@ -14,7 +14,7 @@ export function namedFiles(): Map<string, string[]> {
   return new Map(
     files.map((file) => {
       const named = [...readFileSync(file, 'utf8').matchAll(NAMED)].map(([, path = '']) => join(dirname(file), path));
-      return [file, named.filter((path) => existsSync(path))];
+      return [file, named];
     }),
   );
 }

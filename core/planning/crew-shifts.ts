@@ -5,18 +5,27 @@ import type { LocalDay } from '../units/local-day.ts';
 export const comesOn = ({ daysOff, from, until }: Painter, date: string): boolean =>
   (from === null || date >= from) && (until === null || date <= until) && !daysOff.includes(date);
 
+type ClockTime = readonly [hour: number, minute: number];
+
+const clockTime = (time: string): ClockTime => {
+  const [hour = 0, minute = 0] = time.split(':').map(Number);
+  return [hour, minute];
+};
+
 /** A painter's shifts on days in a row, as minutes from the first midnight. */
 export function shiftsOf(painter: Painter, days: readonly LocalDay[]): [number, number][] {
-  return days.flatMap((day) => {
-    if (!comesOn(painter, day.date)) return [];
-    const at = (time: string): number => {
-      const [hour = 0, minute = 0] = time.split(':').map(Number);
-      return day.at(hour, minute);
-    };
-    return painter.week[WEEKDAYS[day.weekday - 1] ?? 'mon']
-      .map(({ from, until }): [number, number] => [at(from), at(until)])
-      .filter(([from, until]) => from < until);
-  });
+  const week = WEEKDAYS.map((day) =>
+    painter.week[day].map(({ from, until }) => [clockTime(from), clockTime(until)] as const),
+  );
+  const shifts: [number, number][] = [];
+  for (const day of days) {
+    if (!comesOn(painter, day.date)) continue;
+    for (const [from, until] of week[day.weekday - 1] ?? []) {
+      const [start, end] = [day.at(...from), day.at(...until)];
+      if (start < end) shifts.push([start, end]);
+    }
+  }
+  return shifts;
 }
 
 /** What is left of shifts from `now` on. */

@@ -15,6 +15,13 @@ import { offSpace } from './spaces.ts';
 /** The moment from which a coat is touch dry, as a task. */
 export const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;
 
+/** Rates as a list, as files have them. One by one: to spread a typed array takes many times as long. */
+function listed(rates: Float64Array): number[] {
+  const list: number[] = [];
+  for (let hour = 0; hour < rates.length; hour++) list.push(rates[hour] ?? 0);
+  return list;
+}
+
 /** A plan problem in the making, in minutes from the clocks' t0: what pieces, rooms and nights add to it. */
 export class ProblemDraft {
   readonly job: Job;
@@ -90,7 +97,7 @@ export class ProblemDraft {
   clock(climateId: string, kind: Coating['drying'][number], product: DryingProduct): string {
     const id = this.clocks.id(climateId, kind, product);
     if (this.#clocks.has(id)) return id;
-    return this.clockOf({ id, step: 60, rate: [...this.clocks.rates(climateId, kind, product)] });
+    return this.clockOf({ id, step: 60, rate: listed(this.clocks.rates(climateId, kind, product)) });
   }
 
   /** Has a step wait until a coat has reached a stage. */

@@ -19,7 +19,7 @@ function open(jobId: string): Opening {
     const found = await store.open(checkInWorker);
     if (found.state !== 'missing' || !isDemoJob(jobId)) return found;
     await layOutDemo(jobId);
-    // It was read from its file just now.
+    // Its file has just been validated.
     return store.open(() => Promise.resolve(accepted(null)));
   };
   return { store, found: opened() };

@@ -1,92 +1,97 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
 import type { Asked } from './asked.ts';
 
-/** Workers that wait for the next question, at most. */
-const MOST_WAITING = 2;
-/** Ms after which one that nobody has asked ends: a phone has better use for what it holds. */
-const WAITS_FOR = 60_000;
+/** Idle workers that are kept, at most. */
+const MOST_IDLE = 2;
+/** An idle worker is terminated after this many ms, to free its memory. */
+const IDLE_FOR = 60_000;
 
-/** The browser's worker, as far as it is used. */
-export type Opened = Endpoint & Pick<Worker, 'terminate' | 'onerror'>;
+/** The part of a browser's worker that is used here. */
+export type Opened = Endpoint & Pick<Worker, 'terminate'>;
 
-/** A worker in the hands of one asker. */
+/** An open worker, and a promise that rejects when its script can't be loaded. */
+interface Entry<W> {
+  worker: Opened;
+  remote: Remote<W>;
+  failed: Promise<never>;
+}
+
+/** A worker lent to one caller. */
 export interface Held<W> {
-  /** Asks it something. Rejects with what it throws, or where its script can't be had. */
+  /** Asks a question. Rejects with the worker's error, or when its script can't be loaded. */
   ask<A>(question: (worker: Remote<W>) => Promise<A>): Promise<A>;
-  /** Gives it back; with a question unanswered it is ended, and that answer never comes. */
+  /** Returns the worker. With a question still open it is terminated, and that answer never comes. */
   end(): void;
 }
 
-/**
- * Workers with the same script. One that has answered all that it was asked stays for the next asker, who then need not
- * wait until another has read and compiled it.
- */
+/** Workers that run the same script. A worker that has answered is kept for the next question, its script compiled. */
 export class KeptWorkers<W> {
-  readonly #open: () => Opened;
-  /** Those that wait, with the timers of their ends. */
-  readonly #waiting: { worker: Opened; remote: Remote<W>; ends: ReturnType<typeof setTimeout> }[] = [];
+  readonly #create: () => Opened;
+  /** Idle workers, each with the timer that terminates it. */
+  readonly #idle: { entry: Entry<W>; timer: ReturnType<typeof setTimeout> }[] = [];
 
-  constructor(open: () => Opened) {
-    this.#open = open;
+  constructor(create: () => Opened) {
+    this.#create = create;
   }
 
-  /** Asks one thing of a worker that has nothing else to do. */
+  /** Asks a single question of an idle worker. */
   ask<A>(question: (worker: Remote<W>) => Promise<A>): Asked<A> {
     const held = this.hold();
     return { result: held.ask(question).finally(held.end), cancel: held.end };
   }
 
-  /** A worker for several questions. */
+  /** Lends a worker for several questions. */
   hold(): Held<W> {
-    const { worker, remote } = this.#take();
-    let unanswered = 0;
+    const entry = this.#take();
+    const { worker, remote, failed } = entry;
+    let open = 0;
+    let hasFailed = false;
     let isHeld = true;
-    const failed = new Promise<never>((_answer, fail) => {
-      worker.onerror = ({ message }) => {
-        unanswered = Infinity;
-        fail(new Error(message || 'What works this out can’t be loaded.'));
-      };
-    });
-    failed.catch(() => undefined);
+    failed.catch(() => (hasFailed = true));
     return {
       ask: async (question) => {
-        unanswered += 1;
+        open += 1;
         try {
           return await Promise.race([question(remote), failed]);
         } finally {
-          unanswered -= 1;
+          open -= 1;
         }
       },
       end: () => {
-        if (isHeld && unanswered === 0) this.#keep(worker, remote);
+        if (isHeld && open === 0 && !hasFailed) this.#keep(entry);
         else if (isHeld) worker.terminate();
         isHeld = false;
       },
     };
   }
 
-  #take(): { worker: Opened; remote: Remote<W> } {
-    const kept = this.#waiting.pop();
+  #take(): Entry<W> {
+    const kept = this.#idle.pop();
     if (kept) {
-      clearTimeout(kept.ends);
-      return kept;
+      clearTimeout(kept.timer);
+      return kept.entry;
     }
-    const worker = this.#open();
-    return { worker, remote: wrap<W>(worker) };
+    const worker = this.#create();
+    const failed = new Promise<never>((_answer, fail) => {
+      worker.addEventListener('error', () =>
+        fail(new Error('Can’t load part of Nivel right now. Your work is saved. Try again.')),
+      );
+    });
+    return { worker, remote: wrap<W>(worker), failed };
   }
 
-  #keep(worker: Opened, remote: Remote<W>): void {
-    if (this.#waiting.length >= MOST_WAITING) {
-      worker.terminate();
+  #keep(entry: Entry<W>): void {
+    if (this.#idle.length >= MOST_IDLE) {
+      entry.worker.terminate();
       return;
     }
-    const ends = setTimeout(() => {
-      this.#waiting.splice(
-        this.#waiting.findIndex((each) => each.worker === worker),
+    const timer = setTimeout(() => {
+      this.#idle.splice(
+        this.#idle.findIndex((each) => each.entry === entry),
         1,
       );
-      worker.terminate();
-    }, WAITS_FOR);
-    this.#waiting.push({ worker, remote, ends });
+      entry.worker.terminate();
+    }, IDLE_FOR);
+    this.#idle.push({ entry, timer });
   }
 }

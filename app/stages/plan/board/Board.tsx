@@ -89,7 +89,7 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
   // The real clock goes on without pulling the board away from where somebody is reading.
   const stepped = job.settings.clock.kind === 'simulated' ? at : null;
   useLayoutEffect(() => follow(), [axis, stepped]);
-  // After that: only what is in sight from the beginning is drawn at all.
+  // After the scroll to now, so that bars outside the view are never drawn.
   const sight = useInSight(scroll);
   const shown = useMemo(
     () =>

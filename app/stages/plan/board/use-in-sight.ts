@@ -6,7 +6,7 @@ export interface InSight {
   until: number;
 }
 
-/** What of a board that scrolls sideways is in sight, with half a screen more on either side; nothing before it is laid out. */
+/** The visible stretch of a board that scrolls sideways, plus half a screen on either side. Empty before layout. */
 export function useInSight(scroll: RefObject<HTMLElement | null>): InSight {
   const [sight, setSight] = useState<InSight>({ from: 0, until: 0 });
   useLayoutEffect(() => {

@@ -12,7 +12,6 @@ import { givenNumber, load } from './load.ts';
  * not), with the demo school's log and with one of 5,000 entries: from load until it can be used, and from a tap until
  * the next frame shows it. Needs a build.
  */
-const PORT = 4398;
 const SLOWED = givenNumber(load(4, 1));
 const ENTRIES = load(5000, 400);
 const LOADS = load(7, 1);
@@ -85,7 +84,7 @@ const tapped = (page: Page, label: RegExp): Promise<number> =>
     label.source,
   );
 
-await withBuiltServer(PORT, async (address) => {
+await withBuiltServer(async (address) => {
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },

@@ -59,7 +59,7 @@ function told(what: string, count: number, durations: readonly number[]): void {
   console.log(`${what}: median ${middle > 0 ? `${middle} ms` : 'under 16 ms'}, worst ${worst} ms of ${count}`);
 }
 
-await withBuiltServer(4398, async (address) => {
+await withBuiltServer(async (address) => {
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
   const serviceWorkers = load('allow', 'block');
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers })).newPage();

@@ -1,7 +1,12 @@
 import { spawn } from 'node:child_process';
+import { freePort } from './free-port.mjs';
 
-/** Serves what was built as long as `work` goes on. `work` is given the address. */
-export async function withBuiltServer(port: number, work: (address: string) => Promise<void>): Promise<void> {
+/**
+ * Serves what was built as long as `work` goes on, on a port of its own: several may do so side by side. `work` is
+ * given the address.
+ */
+export async function withBuiltServer(work: (address: string) => Promise<void>): Promise<void> {
+  const port = await freePort();
   const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
     env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
     stdio: 'ignore',

@@ -1,15 +1,7 @@
 // `npm run demo`: installs, builds and serves what is missing, and says where the demo job is.
 import { spawn } from 'node:child_process';
-import { createServer } from 'node:net';
+import { freePort } from './free-port.mjs';
 import { build, install } from './prepare.mjs';
-
-/** The first free port from `port` on. */
-const freePort = (port) =>
-  new Promise((resolve) => {
-    const probe = createServer();
-    probe.once('error', () => resolve(freePort(port + 1)));
-    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(port)));
-  });
 
 await install();
 await build();

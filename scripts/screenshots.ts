@@ -8,7 +8,6 @@ import { CHROMIUM_ARGUMENTS, chromiumPath } from './chromium.ts';
  * `npm run screenshots [-- NAME…]`: one picture of every main view, from the demo jobs, into docs/screenshots.
  * Needs a build. `SHOTS` names another folder, for looking.
  */
-const PORT = 4399;
 const folder = process.env.SHOTS ?? fileURLToPath(new URL('../docs/screenshots', import.meta.url));
 
 interface Shot {
@@ -25,10 +24,10 @@ const SHOTS: readonly Shot[] = [
     path: '/',
     before: async (page) => {
       for (const job of ['demo-linen-press', 'demo-tern-street']) {
-        await page.goto(`http://localhost:${PORT}/walk?job=${job}`);
+        await page.goto(new URL(`/walk?job=${job}`, page.url()).href);
         await page.getByRole('heading', { name: 'Walk' }).waitFor();
       }
-      await page.goto(`http://localhost:${PORT}/`);
+      await page.goto(new URL('/', page.url()).href);
       await page.getByRole('link', { name: 'Linen press' }).waitFor();
     },
   },
@@ -95,7 +94,7 @@ const SHOTS: readonly Shot[] = [
   },
 ];
 
-await withBuiltServer(PORT, async (address) => {
+await withBuiltServer(async (address) => {
   mkdirSync(folder, { recursive: true });
   const browser = await chromium.launch({ executablePath: chromiumPath(), args: CHROMIUM_ARGUMENTS });
   const wanted = process.argv.slice(2);

@@ -61,7 +61,13 @@ export async function runInLanes(files: readonly string[], seed: number): Promis
 /** One process that takes one file after the other; answers whether all that it ran held, to its end. */
 function lane(waiting: string[], seed: number, ended: Ended[], seconds: Map<string, number>): Promise<boolean> {
   const child = fork('scripts/run-test-files.ts', [String(seed)], {
-    execArgv: ['--import', 'tsx', '--test-reporter=./scripts/lane-reporter.mjs', '--test-reporter-destination=stdout'],
+    execArgv: [
+      '--import',
+      'tsx',
+      '--max-semi-space-size=64',
+      '--test-reporter=./scripts/lane-reporter.mjs',
+      '--test-reporter-destination=stdout',
+    ],
   });
   let file: string | undefined;
   let begun = 0;

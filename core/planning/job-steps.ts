@@ -20,11 +20,14 @@ export interface JobSteps {
   conditions: Map<string, CoatCondition>;
 }
 
-/** The days for which a job has clocks at a local time: its first plan's horizon, and those that have gone by. */
+/**
+ * The days for which a job has clocks at a local time: its first plan's horizon, and the weeks that have gone by, so that
+ * the clocks of one day serve the next one too.
+ */
 export function clocksAt(job: Job, now: string): { clocks: JobClocks; nowTick: number; factor: number } {
   const nowTick = Math.max(0, minutesSince(`${job.planning.start}T00:00`, now, job.site.timeZone));
   const factor = crewFactor(job.crew);
-  const clocks = clocksOf(job, horizonDays(job, factor) + Math.floor(nowTick / 1440));
+  const clocks = clocksOf(job, horizonDays(job, factor) + 7 * Math.ceil(nowTick / (7 * 1440)));
   return { clocks, nowTick, factor };
 }
 

@@ -16,7 +16,7 @@ const LONGEST_DAYS = 700;
 const IDLING = 1.8;
 const DRYING_DAYS = 40;
 /** Any week will do to count its hours. */
-const MONDAY = '2027-03-01';
+const A_WEEK = localDays('2027-03-01', 'UTC', 7);
 /** Days for which a piece lies about for every coat that it gets, weekends among them. */
 const DAYS_A_COAT = 1.4;
 
@@ -27,7 +27,7 @@ const DAYS_A_COAT = 1.4;
 export function horizonDays(job: Job, factor: number): number {
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
   const work = steps.reduce((sum, { minutes }) => sum + workOf(minutes, factor), 0);
-  const week = job.crew.flatMap((painter) => shiftsOf({ ...painter, ...ALL_ALONG }, localDays(MONDAY, 'UTC', 7)));
+  const week = job.crew.flatMap((painter) => shiftsOf({ ...painter, ...ALL_ALONG }, A_WEEK));
   const weekly = week.reduce((sum, [from, until]) => sum + until - from, 0);
   const days = weekly === 0 ? 0 : DRYING_DAYS + Math.max((IDLING * 7 * work) / weekly, queueDays(job));
   return Math.min(LONGEST_DAYS, Math.max(HORIZON_DAYS, Math.ceil(days)));

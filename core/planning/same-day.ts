@@ -33,6 +33,9 @@ export function sameDayMinutes(days: readonly WorkingDay[]): number {
   return Math.max(0, Math.min(longest, ...nights.map((night) => night - 1)));
 }
 
+/** A task that waits for another one: how long, and how many minutes it is set up before. */
+type Following = Pick<PlanProblem['waits'][number], 'to' | 'atLeast'> & { setup: number };
+
 /** What a problem says of the hours of work and of drying. */
 type Hours = Pick<PlanProblem, 'waits' | 'clocks' | 'windows' | 'setups'> & {
   painters: readonly Pick<PlanProblem['painters'][number], 'id' | 'shifts'>[];
@@ -43,13 +46,15 @@ export class SameDay {
   readonly #hours: Hours;
   readonly #days: readonly WorkingDay[];
   readonly #clocks: ReadonlyMap<string, RateClock>;
-  readonly #joint: Shifts;
+  readonly #setups: ReadonlyMap<string | null | undefined, number>;
+  /** The hours of the painters, of one and of all together, by the window within which they work. */
+  readonly #open = new Map<string, { each: readonly Shifts[]; joint: Shifts }>();
 
   constructor(hours: Hours, days: readonly WorkingDay[]) {
     this.#hours = hours;
     this.#days = days;
     this.#clocks = new Map(hours.clocks.map(({ id, rate, step }) => [id, new RateClock(rate, step)]));
-    this.#joint = jointShifts(hours.painters.map(({ shifts }) => shifts));
+    this.#setups = new Map(hours.setups.map(({ key, work }) => [key, work]));
   }
 
   /**
@@ -57,27 +62,41 @@ export class SameDay {
    * were there nothing else to do; none on days that are too short for what dries in between.
    */
   beginnings(tasks: readonly PlanTask[]): Interval[] {
-    const own = new Set(tasks.map(({ id }) => id));
-    const waits = this.#hours.waits.filter(({ from, to }) => own.has(from) && own.has(to));
     const [first] = tasks;
+    if (!first) return [];
+    const following = this.#following(tasks);
     return this.#days.flatMap(({ from, until }): Interval[] => {
-      const start = this.#latestStart(tasks, waits, until);
-      return first && start !== null && start >= from ? [[from, start + first.work]] : [];
+      const start = this.#latestStart(tasks, following, until);
+      return start !== null && start >= from ? [[from, start + first.work]] : [];
     });
   }
 
+  /** What of these tasks waits for each of them, and how long. */
+  #following(tasks: readonly PlanTask[]): ReadonlyMap<string, readonly Following[]> {
+    const own = new Map(tasks.map((task) => [task.id, task]));
+    const following = new Map<string, Following[]>();
+    for (const { from, to, atLeast } of this.#hours.waits) {
+      const next = own.get(to);
+      if (!next || !own.has(from)) continue;
+      // What is set up is set up while something dries, or else before.
+      const setup = this.#setups.get(next.setup) ?? 0;
+      following.set(from, [...(following.get(from) ?? []), { to, atLeast, setup }]);
+    }
+    return following;
+  }
+
   /** The latest start of the first of some tasks in a row that are done by `until`; null if there is none. */
-  #latestStart(tasks: readonly PlanTask[], waits: PlanProblem['waits'], until: number): number | null {
+  #latestStart(
+    tasks: readonly PlanTask[],
+    following: ReadonlyMap<string, readonly Following[]>,
+    until: number,
+  ): number | null {
     const starts = new Map<string, number>();
-    const { setups } = this.#hours;
     for (const task of [...tasks].reverse()) {
       let end = until;
-      for (const { from, to, atLeast } of waits) {
-        const start = from === task.id ? starts.get(to) : undefined;
+      for (const { to, atLeast, setup } of following.get(task.id) ?? []) {
+        const start = starts.get(to);
         if (start === undefined) continue;
-        const next = tasks.find(({ id }) => id === to);
-        // What is set up is set up while something dries, or else before.
-        const setup = setups.find(({ key }) => key === next?.setup)?.work ?? 0;
         if (!atLeast || 'ticks' in atLeast) end = Math.min(end, start - Math.max(atLeast?.ticks ?? 0, setup));
         else end = Math.min(end, Math.floor(this.#clocks.get(atLeast.clock)?.latest(start, atLeast.dose) ?? -1));
       }
@@ -91,11 +110,23 @@ export class SameDay {
   /** The latest start of a task that somebody has done by `end`, within its window. */
   #startBefore(task: PlanTask, end: number): number | null {
     if (task.painters === 0) return end - task.work;
-    const { painters, windows } = this.#hours;
-    const calendars = task.painters === 1 ? painters.map(({ shifts }) => shifts) : [this.#joint];
-    const window = task.window == null ? null : (windows.find(({ id }) => id === task.window)?.intervals ?? []);
-    const open = window === null ? calendars : calendars.map((shifts) => jointShifts([shifts, window]));
-    const starts = open.flatMap((shifts) => fitWholeBefore(shifts, end, task.work) ?? []);
+    const { each, joint } = this.#openIn(task.window ?? null);
+    const starts = (task.painters === 1 ? each : [joint]).flatMap(
+      (shifts) => fitWholeBefore(shifts, end, task.work) ?? [],
+    );
     return starts.length === 0 ? null : Math.max(...starts);
+  }
+
+  #openIn(window: string | null): { each: readonly Shifts[]; joint: Shifts } {
+    const known = this.#open.get(window ?? '');
+    if (known) return known;
+    const calendars = this.#hours.painters.map(({ shifts }) => shifts);
+    const within = window === null ? [] : [this.#hours.windows.find(({ id }) => id === window)?.intervals ?? []];
+    const open = {
+      each: calendars.map((shifts) => jointShifts([shifts, ...within])),
+      joint: jointShifts([...calendars, ...within]),
+    };
+    this.#open.set(window ?? '', open);
+    return open;
   }
 }

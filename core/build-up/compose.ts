@@ -91,14 +91,10 @@ function keepsSchools(next: Recipe, before: Recipe, schools: Schools): boolean {
   return schools.tools === 'spray' || !spraysNow(next) || spraysNow(before);
 }
 
-/** One composition: seed, mended by the rules, and judged by all of them. */
-function composed(
-  job: Job,
-  grounds: readonly Ground[],
-  faces: readonly FaceId[],
-  seed: Seed,
-  schools: Schools,
-): Candidate {
+/** A seed mended by the rules, and judged by all of them. */
+type Composition = Pick<Candidate, 'verdict' | 'obeyed'> & { recipe: Recipe };
+
+function composed(job: Job, grounds: readonly Ground[], seed: Seed, schools: Schools): Composition {
   const onFace = (face: FaceId): Coat[] => {
     const { primer, topcoat } = seed.faces[face];
     const primed = primer === null ? [] : [usualCoat(primer.coating, primer.extent)];
@@ -120,14 +116,13 @@ function composed(
     coats: isSame ? { front, back: front } : { front, back: onFace('back') },
   };
   const { recipe, obeyed } = mended(job, grounds, start, schools);
+  return { recipe, verdict: judgeRecipe(job, grounds, recipe), obeyed };
+}
+
+/** A composition as it is offered, for faces that get paint. */
+function candidateOf(job: Job, faces: readonly FaceId[], { recipe, verdict, obeyed }: Composition): Candidate {
   const buildUp = buildUpOf(recipe, faces);
-  return {
-    id: JSON.stringify(buildUp),
-    name: nameOf(job, buildUp),
-    buildUp,
-    verdict: judgeRecipe(job, grounds, recipe),
-    obeyed,
-  };
+  return { id: JSON.stringify(buildUp), name: nameOf(job, buildUp), buildUp, verdict, obeyed };
 }
 
 function tooled(coating: Coating, { extent, tool }: Coat, schools: Schools): Tool {
@@ -243,7 +238,7 @@ export function candidatesOn(job: Job, grounds: readonly Ground[], schools: Scho
   const faces = facesOf(grounds);
   const found = new Map<string, Candidate>();
   for (const seed of seedsOf(job, grounds, schools)) {
-    const candidate = composed(job, grounds, faces, seed, schools);
+    const candidate = candidateOf(job, faces, composed(job, grounds, seed, schools));
     if (!found.has(candidate.id)) found.set(candidate.id, candidate);
   }
   return [...found.values()];
@@ -284,12 +279,11 @@ export function forbiddenBySurface(job: Pick<Job, 'shelf'>, grounds: readonly Gr
 export function anyPermitted(job: Job, grounds: readonly Ground[], schools: Schools): Candidate | Rule[] {
   const bySurface = forbiddenBySurface(job, grounds);
   if (bySurface.length > 0) return bySurface;
-  const faces = facesOf(grounds);
-  const found: Candidate[] = [];
+  const found: Composition[] = [];
   for (const seed of seedsOf(job, grounds, schools)) {
-    const candidate = composed(job, grounds, faces, seed, schools);
-    if (candidate.verdict.level !== 'forbidden') return candidate;
-    found.push(candidate);
+    const composition = composed(job, grounds, seed, schools);
+    if (composition.verdict.level !== 'forbidden') return candidateOf(job, facesOf(grounds), composition);
+    found.push(composition);
   }
   return whyNone(found);
 }
@@ -298,7 +292,7 @@ export function anyPermitted(job: Job, grounds: readonly Ground[], schools: Scho
  * The rules that forbid every one of these build-ups; where no single rule does, all that forbid any. Empty as soon as
  * one is permitted.
  */
-export function whyNone(found: readonly Candidate[]): Rule[] {
+export function whyNone(found: readonly Pick<Candidate, 'verdict'>[]): Rule[] {
   if (found.some(({ verdict }) => verdict.level !== 'forbidden')) return [];
   const forbidding = found.map(({ verdict }) =>
     verdict.findings.flatMap(({ rule }) => (rule.severity === 'forbidden' ? [rule] : [])),

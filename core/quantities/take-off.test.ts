@@ -7,8 +7,9 @@ import { FACE_IDS, type EdgeId, type FaceId } from '../pieces/elevation.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import { areaWithFace, takeOff } from './take-off.ts';
 
+const [A_DOOR] = new TestJob().door('d').job.pieces;
 const pieceOf = (kind: Piece['kind'], scope: Piece['scope']): Piece => ({
-  ...new TestJob().door('d').job.pieces[0]!,
+  ...A_DOOR!,
   kind,
   shape: { ...definitionOf(kind).presets[0]!.shape } as Piece['shape'],
   scope,

@@ -1,6 +1,6 @@
 /** What screens draw with. A screen wants most of it, so that it is one file. */
 const INTERFACE =
-  /node_modules.(@mui.(material|system|utils|styled-engine|private-theming|icons-material)|@emotion|@babel|@popperjs|clsx|dom-helpers|hoist-non-react-statics|prop-types|react-is|react-transition-group|stylis)/;
+  /node_modules.(@mui.(material|system|utils|styled-engine|private-theming)|@emotion|@babel|@popperjs|clsx|dom-helpers|hoist-non-react-statics|prop-types|react-is|react-transition-group|stylis)/;
 
 /**
  * A phone is slower at asking for a hundred small scripts than at reading forty larger ones. What screens share of the

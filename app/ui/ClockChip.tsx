@@ -1,8 +1,8 @@
-import AccessTimeIcon from '@mui/icons-material/AccessTime';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
 import { Suspense, useState } from 'react';
 import { fetchedLater } from './fetched-later.ts';
+import { ClockIcon } from './icons.tsx';
 import { useJob } from './job-context.tsx';
 
 const ClockMenu = fetchedLater(() => import('./ClockMenu.tsx'));
@@ -17,7 +17,7 @@ export function ClockChip() {
     <>
       <Button
         variant="outlined"
-        startIcon={<AccessTimeIcon />}
+        startIcon={<ClockIcon />}
         onClick={(event) => setAnchor(event.currentTarget)}
         aria-label={`${simulated ? 'Simulated workshop clock' : 'Clock'}: ${time.toFormat('cccc d LLLL HH:mm')}`}
         sx={{

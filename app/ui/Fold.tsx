@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import ChevronIcon from '@mui/icons-material/ChevronRight';
 import type { ReactNode } from 'react';
+import { ChevronIcon } from './icons.tsx';
 
 interface FoldProps {
   title: string;

@@ -1,8 +1,8 @@
-import HistoryIcon from '@mui/icons-material/History';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { Suspense, useState } from 'react';
 import { fetchedLater } from './fetched-later.ts';
+import { HistoryIcon } from './icons.tsx';
 
 const HistoryPanel = fetchedLater(() => import('./HistoryPanel.tsx'));
 

@@ -1,10 +1,9 @@
-import RedoIcon from '@mui/icons-material/Redo';
-import UndoIcon from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { HistoryButton } from './HistoryButton.tsx';
 import { useJob } from './job-context.tsx';
 import { SettingsButton } from './SettingsButton.tsx';
+import { RedoIcon, UndoIcon } from './icons.tsx';
 
 /** What may be done on every screen: undo, redo, what was done, and how it is shown. */
 export function JobButtons() {

@@ -1,8 +1,8 @@
-import TuneIcon from '@mui/icons-material/Tune';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { Suspense, useState } from 'react';
 import { fetchedLater } from './fetched-later.ts';
+import { TuneIcon } from './icons.tsx';
 
 const SettingsPanel = fetchedLater(() => import('./SettingsPanel.tsx'));
 

@@ -1,4 +1,3 @@
-import SearchIcon from '@mui/icons-material/Search';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -12,6 +11,7 @@ import { useJob } from './job-context.tsx';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { JobButtons } from './JobButtons.tsx';
+import { SearchIcon } from './icons.tsx';
 import { goTo } from './route.ts';
 import { useAfterPaint } from './use-after-paint.ts';
 import { useKeys } from './use-keys.ts';

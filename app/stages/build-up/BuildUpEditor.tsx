@@ -1,5 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -9,6 +7,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import { shelfOf } from '../../../core/job/queries.ts';
 import { KEYS, type BuildUp, type Job } from '../../../core/job/schema.ts';
+import { AddIcon, DeleteIcon } from '../../ui/icons.tsx';
 import { KEY_WORDS } from '../../ui/key-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { CoatList } from './CoatList.tsx';

@@ -1,6 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
-import EditIcon from '@mui/icons-material/EditNote';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -11,6 +8,7 @@ import { useState } from 'react';
 import { shelfOf } from '../../../core/job/queries.ts';
 import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/coat-schema.ts';
 import type { Job } from '../../../core/job/schema.ts';
+import { AddIcon, DeleteIcon, EditIcon } from '../../ui/icons.tsx';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
 
 const EXTENT_WORDS: Readonly<Record<Extent, string>> = { all: 'all over', spots: 'spots', edges: 'edges' };

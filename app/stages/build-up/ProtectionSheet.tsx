@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -6,6 +5,7 @@ import { dangersOf } from '../../../core/build-up/protection.ts';
 import { PROTECTIONS } from '../../../core/shelf/hazards.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Sheet } from '../../ui/Section.tsx';
+import { PrintIcon } from '../../ui/icons.tsx';
 
 const PARTS = Object.entries(PROTECTIONS) as [keyof typeof PROTECTIONS, string][];
 

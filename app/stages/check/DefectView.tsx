@@ -1,4 +1,3 @@
-import BackIcon from '@mui/icons-material/ArrowBack';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -25,6 +24,7 @@ import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { useJobSteps } from '../../ui/use-reading.ts';
 import { Vial } from '../../ui/Vial.tsx';
+import { BackIcon } from '../../ui/icons.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 import { CauseList } from './CauseList.tsx';
 import { DefectPhotos } from './DefectPhotos.tsx';

@@ -1,6 +1,3 @@
-import BackIcon from '@mui/icons-material/ArrowBack';
-import NextIcon from '@mui/icons-material/ArrowForward';
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -18,6 +15,7 @@ import { deviceId } from '../../store/device.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { Tag } from '../../ui/Tag.tsx';
+import { BackIcon, CheckIcon, ForwardIcon } from '../../ui/icons.tsx';
 import { DefectPicker } from './DefectPicker.tsx';
 import { FaceToTap } from './FaceToTap.tsx';
 import { FoundList } from './FoundList.tsx';
@@ -148,7 +146,7 @@ export function InspectPiece({ piece }: { piece: Piece }) {
               {following && (
                 <Button
                   variant="outlined"
-                  endIcon={<NextIcon />}
+                  endIcon={<ForwardIcon />}
                   sx={{ minHeight: 52, justifySelf: 'start' }}
                   onClick={() => goTo({ stage: 'check', jobId: job.id, pieceId: following.piece.id }, 'replace')}
                 >

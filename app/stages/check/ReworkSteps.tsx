@@ -1,4 +1,3 @@
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import { stepsOfRework } from '../../../core/checking/rework.ts';
 import type { Defect } from '../../../core/job/defect-schema.ts';
@@ -6,6 +5,7 @@ import type { Piece } from '../../../core/job/piece-schema.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
+import { CheckIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 
 const AFTER: Readonly<Record<string, string>> = {

@@ -1,4 +1,3 @@
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import { inTurn, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
@@ -11,6 +10,7 @@ import { Link } from '../../ui/Link.tsx';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Vial } from '../../ui/Vial.tsx';
+import { CheckIcon } from '../../ui/icons.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { SignOffBar } from './SignOffBar.tsx';
 

@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -11,6 +10,7 @@ import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution, EmptyState } from '../../ui/Section.tsx';
+import { PrintIcon } from '../../ui/icons.tsx';
 import { useJobSteps } from '../../ui/use-reading.ts';
 
 /** Every rest of paint: its label, and what becomes of it. */

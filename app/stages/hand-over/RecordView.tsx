@@ -1,7 +1,3 @@
-import CalendarIcon from '@mui/icons-material/EventOutlined';
-import FileIcon from '@mui/icons-material/DescriptionOutlined';
-import PdfIcon from '@mui/icons-material/PictureAsPdfOutlined';
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -18,6 +14,7 @@ import { download, downloadBlob } from '../../ui/download.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
+import { DayIcon, FileIcon, PdfIcon, PrintIcon } from '../../ui/icons.tsx';
 import { BlockView } from './BlockView.tsx';
 import { useHandOver } from './use-hand-over.ts';
 import { notify } from '../../ui/notices.ts';
@@ -82,7 +79,7 @@ export function RecordView() {
         <Button variant="outlined" startIcon={<PrintIcon />} sx={{ minHeight: 48 }} onClick={() => window.print()}>
           Print
         </Button>
-        <Button variant="outlined" startIcon={<CalendarIcon />} sx={{ minHeight: 48 }} onClick={calendar}>
+        <Button variant="outlined" startIcon={<DayIcon />} sx={{ minHeight: 48 }} onClick={calendar}>
           Upkeep calendar
         </Button>
         <ToggleButtonGroup

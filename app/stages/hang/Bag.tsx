@@ -1,5 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import RemoveIcon from '@mui/icons-material/Remove';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -11,6 +9,7 @@ import type { Piece } from '../../../core/job/piece-schema.ts';
 import { listed } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Vial } from '../../ui/Vial.tsx';
+import { AddIcon, RemoveIcon } from '../../ui/icons.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 
 type Way = 'in' | 'out';

@@ -1,4 +1,3 @@
-import ScanIcon from '@mui/icons-material/QrCodeScanner';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -9,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { pieceNamed } from '../../../core/hanging/label-strip.ts';
 import { CodeReader, hasCamera } from '../../ui/codes/CodeReader.tsx';
+import { ScanIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 

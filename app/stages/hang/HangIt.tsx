@@ -1,4 +1,3 @@
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -9,6 +8,7 @@ import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { doneStampsByTask } from '../../../core/running/laid-coats.ts';
+import { CheckIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
 import { useStamps } from '../today/use-stamps.ts';

@@ -1,4 +1,3 @@
-import LockIcon from '@mui/icons-material/LockOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -16,6 +15,7 @@ import { Link } from '../../ui/Link.tsx';
 import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
 import { Vial } from '../../ui/Vial.tsx';
+import { LockIcon } from '../../ui/icons.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 import { FindPiece } from './FindPiece.tsx';
 import { nextUse, USE_WORDS } from './use-words.ts';

@@ -1,4 +1,3 @@
-import BackIcon from '@mui/icons-material/ArrowBack';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -17,6 +16,7 @@ import { BagLabelsButton } from '../../ui/labels/BagLabels.tsx';
 import { goTo } from '../../ui/route.ts';
 import { Caution, Section, Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { BackIcon } from '../../ui/icons.tsx';
 import { Bag } from './Bag.tsx';
 import { HangIt } from './HangIt.tsx';
 import { PieceHoles } from './PieceHoles.tsx';

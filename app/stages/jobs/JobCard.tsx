@@ -1,4 +1,3 @@
-import MoreIcon from '@mui/icons-material/MoreHoriz';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -16,6 +15,7 @@ import { Link } from '../../ui/Link.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
 import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
+import { MoreIcon } from '../../ui/icons.tsx';
 import { PROGRESS } from '../progress.ts';
 import { STAGES } from '../registry.ts';
 

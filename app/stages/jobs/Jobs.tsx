@@ -1,7 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import DevicesIcon from '@mui/icons-material/DevicesOutlined';
-import DownloadIcon from '@mui/icons-material/Download';
-import UploadIcon from '@mui/icons-material/UploadFile';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -39,6 +35,7 @@ import { download, downloadUnreadable } from '../../ui/download.ts';
 import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { Wordmark } from '../../ui/Wordmark.tsx';
+import { AddIcon, DevicesIcon, DownloadIcon, UploadIcon } from '../../ui/icons.tsx';
 import { JobCard } from './JobCard.tsx';
 import { notify } from '../../ui/notices.ts';
 

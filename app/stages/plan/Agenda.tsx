@@ -1,4 +1,3 @@
-import SheetIcon from '@mui/icons-material/ChecklistOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -13,6 +12,7 @@ import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { daysOfRun } from '../../../core/planning/run-days.ts';
 import { runWords } from '../../../core/planning/step-words.ts';
+import { SheetIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { ALL_WEEKS, usualWeek, weekOf, WeekStrip } from './WeekStrip.tsx';

@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import IconButton from '@mui/material/IconButton';
@@ -11,6 +10,7 @@ import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts'
 import { capital } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../ui/icons.tsx';
 
 type Hours = Painter['week'][Weekday];
 

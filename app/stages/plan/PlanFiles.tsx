@@ -1,7 +1,3 @@
-import CalendarIcon from '@mui/icons-material/CalendarMonthOutlined';
-import ListIcon from '@mui/icons-material/TableRowsOutlined';
-import SolutionIcon from '@mui/icons-material/DoneAllOutlined';
-import ProblemIcon from '@mui/icons-material/DataObjectOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { writePlanCsv } from '../../../core/exchange/plan-csv.ts';
@@ -10,6 +6,7 @@ import { jobToProblem } from '../../../core/planning/job-to-problem.ts';
 import { solutionFile } from '../../../core/planning/solution-file.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { download } from '../../ui/download.ts';
+import { CalendarIcon, ListIcon, ProblemIcon, SolutionIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 
 type ShownPlan = Parameters<typeof solutionFile>[1];

@@ -1,4 +1,3 @@
-import PushPinIcon from '@mui/icons-material/PushPinOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -15,6 +14,7 @@ import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { PinIcon } from '../../ui/icons.tsx';
 import { Consequences } from './Consequences.tsx';
 import type { Aim, MovingState } from './use-moving.ts';
 
@@ -59,7 +59,7 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
         {!isPast && (
           <>
             <Button
-              startIcon={<PushPinIcon />}
+              startIcon={<PinIcon />}
               variant={isPinned ? 'contained' : 'outlined'}
               aria-pressed={isPinned}
               onClick={() => (isPinned ? onUnpin(taskIds) : onPin(pinsOf(run, reading, zone)))}

@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -11,6 +10,7 @@ import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { runSheet, workedDays, type RunSheet, type SheetLine } from '../../../core/planning/run-sheet.ts';
 import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
+import { PrintIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { WETNESS_WORDS } from '../../ui/wetness.tsx';

@@ -1,4 +1,3 @@
-import SensorIcon from '@mui/icons-material/Sensors';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -8,6 +7,7 @@ import type { FindingStamp } from '../../../core/job/finding-schema.ts';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { simulatedMoisture, type SimulatedReading } from '../../../core/proving/moisture-meter.ts';
 import { moistureResult } from '../../../core/proving/proof-tests.ts';
+import { SensorIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { anyNumber } from '../../ui/number-field.ts';
 

@@ -1,4 +1,3 @@
-import ColorizeIcon from '@mui/icons-material/Colorize';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -8,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
+import { PickIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 
 /** Half the side of the square that is averaged around the spot, in px. */
@@ -43,7 +43,7 @@ export function PhotoPicker({ pieces, onPick }: PhotoPickerProps) {
     <>
       <Button
         variant="outlined"
-        startIcon={<ColorizeIcon />}
+        startIcon={<PickIcon />}
         disabled={photos.length === 0}
         sx={{ minHeight: 44 }}
         onClick={() => setIsOpen(true)}

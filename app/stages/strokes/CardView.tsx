@@ -1,5 +1,3 @@
-import DownloadIcon from '@mui/icons-material/Download';
-import PrintIcon from '@mui/icons-material/Print';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -9,6 +7,7 @@ import { strokeCardSvg } from '../../../core/exchange/stroke-card-svg.ts';
 import { download } from '../../ui/download.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Caution, Sheet } from '../../ui/Section.tsx';
+import { DownloadIcon, PrintIcon } from '../../ui/icons.tsx';
 import { cardOf } from './card-of.ts';
 import { PassDrawing } from './PassDrawing.tsx';
 import { useAirWords } from './PassPicker.tsx';

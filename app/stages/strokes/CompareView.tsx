@@ -1,5 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
-import RemoveIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -15,6 +13,7 @@ import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { Sheet } from '../../ui/Section.tsx';
 import { Vial } from '../../ui/Vial.tsx';
+import { AddIcon, CloseIcon } from '../../ui/icons.tsx';
 import { vialReading } from '../../ui/vial-reading.ts';
 import { PassDrawing, type DrawingHandle } from './PassDrawing.tsx';
 import { useAirWords } from './PassPicker.tsx';
@@ -197,7 +196,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
         </TextField>
         {onRemove && (
           <IconButton aria-label="Take it away" onClick={onRemove}>
-            <RemoveIcon />
+            <CloseIcon />
           </IconButton>
         )}
       </Box>

@@ -1,4 +1,3 @@
-import DragIcon from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import {
@@ -25,6 +24,7 @@ import type { Performance } from '../../../core/strokes/scene.ts';
 import type { MetLap, TimedStroke } from '../../../core/strokes/simulate.ts';
 import type { StrokesView } from './use-strokes.ts';
 import { strokeAt } from '../../../core/strokes/playhead.ts';
+import { DragIcon } from '../../ui/icons.tsx';
 
 /** Longer orders are searched, not shifted by hand. */
 const MOST_SHIFTED = 80;

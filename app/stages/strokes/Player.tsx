@@ -1,7 +1,3 @@
-import NextIcon from '@mui/icons-material/SkipNext';
-import PauseIcon from '@mui/icons-material/Pause';
-import PlayIcon from '@mui/icons-material/PlayArrow';
-import PreviousIcon from '@mui/icons-material/SkipPrevious';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
@@ -11,6 +7,7 @@ import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type 
 import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/strokes/playhead.ts';
 import type { Performance } from '../../../core/strokes/scene.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
+import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../ui/icons.tsx';
 
 /** Goes to a time on the performance's clock. */
 export interface PlayerHandle {

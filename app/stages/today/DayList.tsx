@@ -1,4 +1,3 @@
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -10,6 +9,7 @@ import { stepWords } from '../../../core/planning/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
+import { CheckIcon } from '../../ui/icons.tsx';
 import { StampList } from './StampList.tsx';
 import type { Stamps } from './use-stamps.ts';
 

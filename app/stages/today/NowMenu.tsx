@@ -1,4 +1,3 @@
-import MoreIcon from '@mui/icons-material/MoreHoriz';
 import Button from '@mui/material/Button';
 import Divider from '@mui/material/Divider';
 import ListSubheader from '@mui/material/ListSubheader';
@@ -9,6 +8,7 @@ import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';
 import type { Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
+import { MoreIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import type { Stamps } from './use-stamps.ts';
 

@@ -1,11 +1,10 @@
-import BellIcon from '@mui/icons-material/NotificationsActiveOutlined';
-import CheckIcon from '@mui/icons-material/Check';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { memo, useState } from 'react';
 import { timeOn, type Day } from '../../../core/running/day.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
+import { BellIcon, CheckIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { useReminders } from './use-reminders.ts';
 

@@ -1,7 +1,7 @@
-import DevicesIcon from '@mui/icons-material/DevicesOutlined';
 import Button from '@mui/material/Button';
 import { Suspense, useState } from 'react';
 import { fetchedLater } from '../../ui/fetched-later.ts';
+import { DevicesIcon } from '../../ui/icons.tsx';
 
 const ShareDialog = fetchedLater(() => import('./ShareDialog.tsx'));
 

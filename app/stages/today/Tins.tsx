@@ -1,4 +1,3 @@
-import AddIcon from '@mui/icons-material/Add';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -7,6 +6,7 @@ import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { bucketsOf } from '../../../core/running/tins-in-use.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
+import { AddIcon } from '../../ui/icons.tsx';
 import { OpenTinDialog } from './OpenTinDialog.tsx';
 import { TinCard } from './TinCard.tsx';
 

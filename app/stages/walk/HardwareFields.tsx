@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -9,6 +8,7 @@ import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../ui/icons.tsx';
 import { BagLabelsButton } from '../../ui/labels/BagLabels.tsx';
 
 const columns = { display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 84px 44px', gap: 1, alignItems: 'start' };

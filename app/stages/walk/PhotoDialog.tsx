@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -13,6 +12,7 @@ import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../ui/icons.tsx';
 
 interface PhotoDialogProps {
   piece: Piece;

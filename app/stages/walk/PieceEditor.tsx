@@ -1,4 +1,3 @@
-import CloseIcon from '@mui/icons-material/Close';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -19,6 +18,7 @@ import { wholeNumber } from '../../ui/number-field.ts';
 import { Caution, Sheet } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { CloseIcon } from '../../ui/icons.tsx';
 import { AccessFields } from './AccessFields.tsx';
 import { HardwareFields } from './HardwareFields.tsx';
 import { HoleFields } from './HoleFields.tsx';

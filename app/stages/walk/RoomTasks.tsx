@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -9,6 +8,7 @@ import type { Room, RoomTask } from '../../../core/job/schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { wholeNumber } from '../../ui/number-field.ts';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../ui/icons.tsx';
 
 const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
 

@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -19,6 +18,7 @@ import { useJob } from '../../ui/job-context.tsx';
 import { anyNumber, wholeNumber } from '../../ui/number-field.ts';
 import { Caution } from '../../ui/Section.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../ui/icons.tsx';
 import { RoomTasks } from './RoomTasks.tsx';
 
 /** The site and its rooms: when it was built, what may be off at once, and what each room asks for. */

@@ -1,6 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import DragIcon from '@mui/icons-material/DragIndicator';
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { Piece } from '../../../core/job/piece-schema.ts';
@@ -9,6 +8,7 @@ import { formatSize } from '../../../core/units/length.ts';
 import type { UnitSystem } from '../../../core/units/system.ts';
 import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';
 import { Tag } from '../../ui/Tag.tsx';
+import { DragIcon } from '../../ui/icons.tsx';
 import { LEAST_WIDTH } from './wall-rows.ts';
 
 interface WallPieceProps {

@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -13,6 +12,7 @@ import { labelCode } from '../../../core/hanging/label-strip.ts';
 import { Code } from '../codes/Code.tsx';
 import { useJob } from '../job-context.tsx';
 import { Tag } from '../Tag.tsx';
+import { PrintIcon } from '../icons.tsx';
 
 /** Shows and prints the labels of pieces' bags. */
 export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {

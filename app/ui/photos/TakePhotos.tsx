@@ -1,8 +1,8 @@
-import CameraIcon from '@mui/icons-material/PhotoCameraOutlined';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import type { Piece } from '../../../core/job/piece-schema.ts';
+import { CameraIcon } from '../icons.tsx';
 import { usePhotoTaking } from './use-photo-taking.ts';
 
 interface TakePhotosProps {

@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -15,6 +14,7 @@ import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { Tag } from '../../../ui/Tag.tsx';
+import { DeleteIcon } from '../../../ui/icons.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
 
 /** Coats that were put on lately are offered; so many of them. */

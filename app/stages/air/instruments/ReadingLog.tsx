@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
@@ -7,6 +6,7 @@ import type { Job } from '../../../../core/job/schema.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { ListTable } from '../../../ui/ListTable.tsx';
+import { DeleteIcon } from '../../../ui/icons.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
 
 const SHOWN = 60;

@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -23,6 +22,7 @@ import { temperatureFieldValue, temperatureFromField } from '../../../../core/un
 import { useJob } from '../../../ui/job-context.tsx';
 import { anyNumber, wholeNumber } from '../../../ui/number-field.ts';
 import { StatedField } from '../../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../../ui/icons.tsx';
 
 type Change = (facts: Partial<Climate>, strokes?: string) => Outcome<unknown>;
 interface PartProps {

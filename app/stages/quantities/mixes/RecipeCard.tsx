@@ -1,4 +1,3 @@
-import DeleteIcon from '@mui/icons-material/DeleteOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -12,6 +11,7 @@ import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { anyNumber } from '../../../ui/number-field.ts';
 import { StatedField } from '../../../ui/StatedField.tsx';
+import { DeleteIcon } from '../../../ui/icons.tsx';
 
 /** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
 export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {

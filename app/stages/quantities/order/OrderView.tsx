@@ -1,4 +1,3 @@
-import PrintIcon from '@mui/icons-material/PrintOutlined';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -16,6 +15,7 @@ import { anyNumber } from '../../../ui/number-field.ts';
 import { goTo } from '../../../ui/route.ts';
 import { Section } from '../../../ui/Section.tsx';
 import { StatedField } from '../../../ui/StatedField.tsx';
+import { PrintIcon } from '../../../ui/icons.tsx';
 import { ConsumableTable } from './ConsumableTable.tsx';
 import { NeedCard } from './NeedCard.tsx';
 

@@ -11,7 +11,7 @@ const WHAT = {
   contrast: { type: 'rule', values: ['color-contrast'] },
 } as const satisfies Record<string, axe.RunOnly>;
 
-/** As many of what looks alike in one list or drawing are read; what more there is says and shows the same. */
+/** Elements of one look that are read in a list or drawing: the others say and show the same. */
 const ALIKE_READ = 3;
 /** Rows of one table, or entries of one list, that are read at all. */
 const MOST_ROWS = 12;
@@ -32,7 +32,7 @@ export class AccessibilityReader {
     if (!(await this.#page.evaluate(() => 'axe' in window))) await this.#page.evaluate(AXE);
     const found = await this.#page.evaluate(
       async ([runOnly, alikeRead, shortList, mostRows]) => {
-        // Alike is what differs in its words and measures alone.
+        // Elements look alike when only their words and sizes differ.
         const looks = (element: Element): string => {
           const { color, background, fill, stroke } = (element as HTMLElement).style;
           const drawn = ['class', 'role', 'fill', 'stroke'].map((name) => element.getAttribute(name));

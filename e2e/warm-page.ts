@@ -1,4 +1,11 @@
-import { expect, test as base, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+import {
+  expect,
+  test as base,
+  type Browser,
+  type BrowserContextOptions,
+  type JSHandle,
+  type Page,
+} from '@playwright/test';
 
 export { expect, type Browser, type Download, type Locator, type Page } from '@playwright/test';
 
@@ -7,7 +14,7 @@ export type DemoId = (typeof DEMOS)[number];
 
 /** How a browser is opened: a warm one as well as that of a single test. */
 export const CONTEXT = {
-  // It would fetch and compile all screens for every test. What works without a server allows it for itself.
+  // It would fetch and compile all screens for every test. The test without a server allows it.
   serviceWorkers: 'block',
   reducedMotion: 'reduce',
 } as const satisfies BrowserContextOptions;
@@ -23,67 +30,73 @@ export async function goAlong(page: Page, address: string): Promise<void> {
   }, address);
 }
 
-/**
- * Leaves nothing on a device but the demo jobs as they ship and those jobs that were not there the last time: what was
- * planned for the test before may still be written into its job. Answers the ids of these.
- */
-const emptied = (page: Page, last: readonly string[]): Promise<string[]> =>
-  page.evaluate(
-    async ([demos, former]) => {
-      for (const key of Object.keys(localStorage)) if (!key.startsWith('nivel-journal')) localStorage.removeItem(key);
-      return new Promise<string[]>((done, fail) => {
+/** The device's database, within its page. */
+const databaseOf = (page: Page): Promise<JSHandle<IDBDatabase>> =>
+  page.evaluateHandle(
+    () =>
+      new Promise<IDBDatabase>((done, fail) => {
         const opening = indexedDB.open('nivel');
         opening.onerror = () => fail(new Error('There is no database.'));
-        opening.onsuccess = () => {
-          const database = opening.result;
-          const names = [...database.objectStoreNames];
-          const emptying = database.transaction(names, 'readwrite');
-          for (const name of names.filter((each) => each !== 'jobs')) emptying.objectStore(name).clear();
-          const jobs = emptying.objectStore('jobs');
-          const left: string[] = [];
-          const asked = jobs.getAllKeys();
-          asked.onsuccess = () => {
-            for (const id of asked.result.map(String)) {
-              if (former.includes(id)) jobs.delete(id);
-              else if (!demos.some((demo) => demo === id)) left.push(id);
-            }
-          };
-          emptying.onabort = () => fail(new Error('The database can’t be emptied.'));
-          emptying.oncomplete = () => {
-            database.close();
-            done(left);
-          };
-        };
-      });
-    },
-    [DEMOS, last] as const,
+        opening.onsuccess = () => done(opening.result);
+      }),
   );
 
-/** Copies a job within a device, under an id of its own; answers whether it was there. */
-const copied = (page: Page, from: string, id: string): Promise<boolean> =>
-  page.evaluate(
-    ([original, copy]) =>
+/**
+ * Leaves only demo jobs as they ship, and the jobs of the test that has just ended: a plan for one of them may still be
+ * written. Deletes the jobs of the test before that, `last`. Answers the ids of the jobs that are left to be deleted.
+ */
+async function emptied(page: Page, last: readonly string[]): Promise<string[]> {
+  await page.evaluate(() => {
+    for (const key of Object.keys(localStorage)) if (!key.startsWith('nivel-journal')) localStorage.removeItem(key);
+  });
+  const database = await databaseOf(page);
+  return database.evaluate(
+    (open, [demos, former]) =>
+      new Promise<string[]>((done, fail) => {
+        const names = [...open.objectStoreNames];
+        const emptying = open.transaction(names, 'readwrite');
+        for (const name of names.filter((each) => each !== 'jobs')) emptying.objectStore(name).clear();
+        const jobs = emptying.objectStore('jobs');
+        const left: string[] = [];
+        const asked = jobs.getAllKeys();
+        asked.onsuccess = () => {
+          for (const id of asked.result.map(String)) {
+            if (former.includes(id)) jobs.delete(id);
+            else if (!demos.some((demo) => demo === id)) left.push(id);
+          }
+        };
+        emptying.onabort = () => fail(new Error('The database can’t be emptied.'));
+        emptying.oncomplete = () => {
+          open.close();
+          done(left);
+        };
+      }),
+    [DEMOS, last] as const,
+  );
+}
+
+/** Copies a job within a device, under another id; answers whether the original was there. */
+async function copied(page: Page, from: string, id: string): Promise<boolean> {
+  const database = await databaseOf(page);
+  return database.evaluate(
+    (open, [original, copy]) =>
       new Promise<boolean>((done, fail) => {
-        const opening = indexedDB.open('nivel');
-        opening.onerror = () => fail(new Error('There is no database.'));
-        opening.onsuccess = () => {
-          const database = opening.result;
-          const copying = database.transaction('jobs', 'readwrite');
-          const jobs = copying.objectStore('jobs');
-          const asked = jobs.get(original);
-          asked.onsuccess = () => {
-            const row = asked.result as { job: object } | undefined;
-            if (row) jobs.put({ ...row, id: copy, job: { ...row.job, id: copy } });
-          };
-          copying.onabort = () => fail(new Error('The copy can’t be written.'));
-          copying.oncomplete = () => {
-            database.close();
-            done(asked.result !== undefined);
-          };
+        const copying = open.transaction('jobs', 'readwrite');
+        const jobs = copying.objectStore('jobs');
+        const asked = jobs.get(original);
+        asked.onsuccess = () => {
+          const row = asked.result as { job: object } | undefined;
+          if (row) jobs.put({ ...row, id: copy, job: { ...row.job, id: copy } });
+        };
+        copying.onabort = () => fail(new Error('The copy can’t be written.'));
+        copying.oncomplete = () => {
+          open.close();
+          done(asked.result !== undefined);
         };
       }),
     [from, id] as const,
   );
+}
 
 /**
  * Pages that stay open over many tests: scripts are read and compiled, and demo jobs read and laid out, once and not with
@@ -147,9 +160,8 @@ export const putDemo = (page: Page, demo: DemoId): Promise<string> | null => WAR
 export const testAlone = base;
 
 /**
- * A test on a page that was open before and stays so. What a page dies of, what begins with an empty browser and what is
- * set for the whole device is a
- * {@link testAlone}.
+ * A test on a page that stays open for the next test. A test that closes its page, begins with an empty browser or
+ * changes the whole device is a `testAlone`.
  */
 export const test = base.extend<object, { warmPages: WarmPages }>({
   warmPages: [

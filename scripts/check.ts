@@ -1,4 +1,4 @@
-import { execFileSync, spawn } from 'node:child_process';
+import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { dependents, namedFiles } from './dependents.ts';
 import { LANES, runInLanes, SEED, unitTestFiles } from './test-lanes.ts';
@@ -14,26 +14,21 @@ const MOST_LINTED = 40;
 const lines = (command: string, args: readonly string[]): string[] =>
   execFileSync(command, args, { encoding: 'utf8' }).split('\n').filter(Boolean);
 
-/** Runs a command with what it says shown when it has ended; answers whether it held. */
-function held(name: string, command: string, args: readonly string[]): Promise<boolean> {
-  const child = spawn(command, args);
-  const said: Buffer[] = [];
-  child.stdout.on('data', (part: Buffer) => said.push(part));
-  child.stderr.on('data', (part: Buffer) => said.push(part));
-  return new Promise((resolve) =>
-    child.on('close', (code) => {
-      console.log(`— ${name} ${code === 0 ? 'held' : 'FAILED'} after ${(performance.now() / 1000).toFixed(0)} s`);
-      process.stdout.write(Buffer.concat(said));
-      resolve(code === 0);
-    }),
-  );
+/** Types and lint of some files; answers whether both hold. */
+function isSoundIn(files: readonly string[]): boolean {
+  if (files.length === 0) return true;
+  const { status } = spawnSync('npx', ['oxlint', '-c', 'oxlint.config.mjs', '--type-check', ...files], {
+    stdio: 'inherit',
+  });
+  console.log(`— Types and lint ${status === 0 ? 'hold' : 'FAILED'} after ${(performance.now() / 1000).toFixed(0)} s`);
+  return status === 0;
 }
 
 const changed = [
   ...lines('git', ['diff', '--name-only', 'HEAD']),
   ...lines('git', ['ls-files', '--others', '--exclude-standard']),
 ];
-// What was deleted is gone itself, and what names it has to be looked at.
+// A deleted file can’t be checked itself; the files that name it are.
 const near = dependents(namedFiles(), changed)
   .map(([file]) => file)
   .filter((file) => existsSync(file));
@@ -46,9 +41,7 @@ console.log(
 );
 
 // One after the other: both use all cores.
-const isSound =
-  linted.length === 0 ||
-  (await held('Types and lint', 'npx', ['oxlint', '-c', 'oxlint.config.mjs', '--type-check', ...linted]));
+const isSound = isSoundIn(linted);
 if (linted.length < code.length)
   console.log(`Not linted, for the time: ${code.length - linted.length} files further off.`);
 const run = withinSeconds(tests, UNIT_SECONDS * LANES, knownSeconds());

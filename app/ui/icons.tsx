@@ -42,7 +42,7 @@ import {
 } from '@mdi/js';
 import { createSvgIcon } from '@mui/material/utils';
 
-/** The marks on Nivel’s buttons and links, each under what it is for. */
+/** Icons of buttons and links, named by use. */
 export const AddIcon = createSvgIcon(<path d={mdiPlus} />, 'Add');
 export const BackIcon = createSvgIcon(<path d={mdiArrowLeft} />, 'Back');
 export const BellIcon = createSvgIcon(<path d={mdiBellRingOutline} />, 'Bell');

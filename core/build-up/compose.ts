@@ -141,8 +141,8 @@ function primerWays(job: Job, priming: Schools['priming']): PrimerWay[] {
 }
 
 /**
- * Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. What is made for
- * the weather that there is comes first, and each is made when it is asked for: a search for any permitted one ends soon.
+ * Every seed: primers and topcoats of the shelf on each face, keyed in every way that the schools allow. Products made
+ * for the exposure come first, and seeds are made one by one, so that a search for any permitted one ends soon.
  */
 function* seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Generator<Seed> {
   const isBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');

@@ -17,3 +17,11 @@ test('the steps, clocks and conditions are those of the whole problem', () => {
   assert.deepEqual(new Map(light.conditions), whole.conditions);
   assert.ok((light.conditions.get('d/coat-1/front')?.factor ?? 1) > 1, 'what was learnt is in it');
 });
+
+test('a stamp on the next day asks for the same clocks; a plan made weeks later reaches as far ahead', () => {
+  const { job } = new WorkedDays();
+  const clocksOn = (day: string) => jobSteps(job, `${day}T08:00`).clocks;
+  assert.equal(clocksOn('2027-03-03'), clocksOn('2027-03-02'));
+  const [first, later] = [clocksOn('2027-03-01'), clocksOn('2027-03-29')];
+  assert.ok(later.days.length >= first.days.length + 28);
+});

@@ -85,3 +85,25 @@ test('no day is begun that is too short for what dries, or on which nothing may 
     'only the first day is warm enough',
   );
 });
+
+test('work for two is done while both are there, within its window', () => {
+  const painters = [
+    { id: 'early', shifts: hours(7, 15) },
+    { id: 'late', shifts: hours(9, 17) },
+  ];
+  const windows = [{ id: 'warm', intervals: [[0, 14 * 60] as [number, number]] }];
+  const sameDay = new SameDay(
+    { painters, windows, clocks: [], setups: [], waits: [{ from: 'off', to: 'back' }] },
+    workingDays(
+      days,
+      painters.map(({ shifts }) => shifts),
+    ),
+  );
+  const task = { work: 60, spaces: [], pausable: false };
+  const off = { ...task, id: 'off', painters: 1 };
+  const back = { ...task, id: 'back', painters: 2 };
+  // Both until 15:00: back from 14:00, off from 13:00.
+  assert.deepEqual(sameDay.beginnings([off, back])[0], [7 * 60, 14 * 60]);
+  // Warm until 14:00 on the first day alone.
+  assert.deepEqual(sameDay.beginnings([off, { ...back, window: 'warm' }]), [[7 * 60, 13 * 60]]);
+});

@@ -47,7 +47,7 @@ export class SameDay {
   readonly #days: readonly WorkingDay[];
   readonly #clocks: ReadonlyMap<string, RateClock>;
   readonly #setups: ReadonlyMap<string | null | undefined, number>;
-  /** The hours of the painters, of one and of all together, by the window within which they work. */
+  /** Working hours by window: of each painter, and of all of them together. */
   readonly #open = new Map<string, { each: readonly Shifts[]; joint: Shifts }>();
 
   constructor(hours: Hours, days: readonly WorkingDay[]) {
@@ -71,14 +71,14 @@ export class SameDay {
     });
   }
 
-  /** What of these tasks waits for each of them, and how long. */
+  /** The waits between these tasks, by the task that ends first. */
   #following(tasks: readonly PlanTask[]): ReadonlyMap<string, readonly Following[]> {
     const own = new Map(tasks.map((task) => [task.id, task]));
     const following = new Map<string, Following[]>();
     for (const { from, to, atLeast } of this.#hours.waits) {
       const next = own.get(to);
       if (!next || !own.has(from)) continue;
-      // What is set up is set up while something dries, or else before.
+      // Tools are set up during the drying, or before the coat.
       const setup = this.#setups.get(next.setup) ?? 0;
       following.set(from, [...(following.get(from) ?? []), { to, atLeast, setup }]);
     }
@@ -124,7 +124,7 @@ export class SameDay {
     const within = window === null ? [] : [this.#hours.windows.find(({ id }) => id === window)?.intervals ?? []];
     const open = {
       each: calendars.map((shifts) => jointShifts([shifts, ...within])),
-      joint: jointShifts([...calendars, ...within]),
+      joint: jointShifts([jointShifts(calendars), ...within]),
     };
     this.#open.set(window ?? '', open);
     return open;

@@ -10,7 +10,7 @@ const found = (finish: number, lowerBound: number, painterDays = 1): VerifiedPla
     setups: [],
     finish,
     lowerBound,
-    cost: { finish, painterDays, setups: 0 },
+    cost: { finish, counted: finish, trouble: 0, painterDays, setups: 0, sumOfEnds: 0 },
   },
   problem: { t0: '2027-03-01T00:00', tickMinutes: 1 },
   because: `no earlier than ${lowerBound}`,

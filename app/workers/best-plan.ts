@@ -1,3 +1,4 @@
+import { compareCosts } from '../../core/planning/aim.ts';
 import type { VerifiedPlan } from './planner.worker.ts';
 
 /** The best of the plans that several workers find for one job, with whatever any of them has proved. */
@@ -18,7 +19,7 @@ export class BestPlan {
   take(found: VerifiedPlan): VerifiedPlan {
     const { plan: before } = this;
     if (before === null) return this.#keep(found);
-    const better = isBetter(found, before) ? found : before;
+    const better = compareCosts(found.plan.cost, before.plan.cost) < 0 ? found : before;
     const { plan: most, because } = found.plan.lowerBound > before.plan.lowerBound ? found : before;
     if (better === before && most === before.plan) return before;
     const status = better.plan.finish <= most.lowerBound ? 'optimal' : better.plan.status;
@@ -30,10 +31,4 @@ export class BestPlan {
     this.#onBetter(plan);
     return plan;
   }
-}
-
-/** By the finish, then by painter-days and set-ups. */
-function isBetter({ plan: { cost: one } }: VerifiedPlan, { plan: { cost: other } }: VerifiedPlan): boolean {
-  const difference = one.finish - other.finish || one.painterDays - other.painterDays || one.setups - other.setups;
-  return difference < 0;
 }

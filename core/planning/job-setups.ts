@@ -113,6 +113,7 @@ export class JobSetups {
         work: workOf(SETUP[coat.tool].fresh, this.#factor),
         keeps: potLife ?? (coat.tool === 'spray' ? SOAKED_KEEPS : WRAPPED_KEEPS),
         acrossShifts: potLife === null,
+        mixes: potLife !== null,
         loaded: { tool: coat.tool, lightness: colour === undefined ? null : labOf(colour).l },
       });
     }

@@ -11,6 +11,7 @@ import { learntPaces, type LearntPaces } from './learnt-paces.ts';
 import { PLAN_PROBLEM_FORMAT, type PlanProblem, type PlanTask } from './problem.ts';
 import { recordedTasks } from './recorded-work.ts';
 import { offSpace } from './spaces.ts';
+import { USUAL_TROUBLE } from './trouble.ts';
 
 /** The moment from which a coat is touch dry, as a task. */
 export const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;
@@ -179,6 +180,7 @@ export class ProblemDraft {
       problem: {
         format: PLAN_PROBLEM_FORMAT,
         tickMinutes: 1,
+        trouble: USUAL_TROUBLE,
         t0: this.clocks.t0,
         horizon: this.clocks.days.reduce((sum, day) => sum + day.minutes, 0),
         painters: [

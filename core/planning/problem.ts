@@ -29,6 +29,25 @@ const taskSchema = z.object({
   pausable: z.boolean().default(false),
   window: id.nullish(),
   by: z.array(id).max(12).nullish(),
+  /** Where it is done, to count walks; nowhere in particular where it is left out. */
+  place: id.nullish(),
+});
+
+/** Painter-minutes that something costs which a plan could do without. */
+const minutes = z.number().min(0).max(1440);
+
+/** What disturbs a crew, in painter-minutes. */
+const troubleSchema = z.strictObject({
+  /** For every batch: putting one thing away and beginning another. */
+  change: minutes.default(5),
+  /** A batch shorter than so many minutes counts as if it lasted so long. */
+  shortBatch: minutes.default(15),
+  /** For every mix of a two-part product, beside setting up. */
+  mix: minutes.default(10),
+  /** For every walk to another place. */
+  walk: minutes.default(3),
+  /** For every turn of a space from those who share it to one who needs all of it, as dust needs the air of a room. */
+  turn: minutes.default(10),
 });
 
 const waitSchema = z.object({
@@ -64,6 +83,8 @@ export const planProblemSchema = z
           keeps: tick.nullish(),
           acrossShifts: z.boolean().default(false),
           after: z.record(id, tick).nullish(),
+          /** Whether setting up is mixing a two-part product. */
+          mixes: z.boolean().nullish(),
         }),
       )
       .max(2000)
@@ -74,6 +95,10 @@ export const planProblemSchema = z
       .array(z.object({ space: id, slots: z.number().int().min(0).max(10_000), after: id, until: id }))
       .max(50_000)
       .default([]),
+    /** Where it is stated, the finish counts to the crew's half-day; otherwise to the tick. */
+    trouble: troubleSchema.nullish(),
+    /** Ticks that a plan may end later than the soonest one, if it is calmer for that; stated with `trouble`. */
+    later: tick.nullish(),
   })
   .superRefine((problem, context) => {
     const known = {
@@ -89,9 +114,25 @@ export const planProblemSchema = z
         context.addIssue({ code: 'custom', path, message: `There is no ${what} “${wanted}”.` });
       }
     };
-    if (known.task.size !== problem.tasks.length) {
-      context.addIssue({ code: 'custom', path: ['tasks'], message: 'Two tasks have the same id.' });
-    }
+    const unique = (list: keyof typeof problem, what: string, ids: readonly string[]): void => {
+      const seen = new Set<string>();
+      ids.forEach((own, index) => {
+        const message = `Two ${what} have the same id “${own}”.`;
+        if (seen.has(own)) context.addIssue({ code: 'custom', path: [list, index], message });
+        seen.add(own);
+      });
+    };
+    const ids = (list: readonly { id: string }[]): string[] => list.map((entry) => entry.id);
+    unique('tasks', 'tasks', ids(problem.tasks));
+    unique('painters', 'painters', ids(problem.painters));
+    unique('spaces', 'spaces', ids(problem.spaces));
+    unique('clocks', 'clocks', ids(problem.clocks));
+    unique('windows', 'windows', ids(problem.windows));
+    unique(
+      'setups',
+      'set-ups',
+      problem.setups.map(({ key }) => key),
+    );
     problem.tasks.forEach((task, index) => {
       need('set-up', task.setup, ['tasks', index, 'setup']);
       need('window', task.window, ['tasks', index, 'window']);
@@ -138,11 +179,20 @@ export interface PlannedSetup {
   end: number;
 }
 
-/** What a plan costs, in the order in which plans are compared. */
+/** What a plan costs, by which plans are compared. */
 export interface PlanCost {
+  /** End of the last task. */
   finish: number;
+  /** The finish as far as it counts: to the crew's half-day where the problem states what trouble is, else to the tick. */
+  counted: number;
+  /** What disturbs the crew, in painter-minutes. */
+  trouble: number;
+  /** Days on which a painter works at all, summed over painters. */
   painterDays: number;
+  /** How often somebody sets up. */
   setups: number;
+  /** Sum of the ends of all tasks. */
+  sumOfEnds: number;
 }
 
 export interface FoundPlan {

@@ -68,7 +68,7 @@ const sound = (): FoundPlan => ({
   setups: [{ key: 'white', painter: 'p1', start: 9, end: 12 }],
   finish: 84,
   lowerBound: 60,
-  cost: { finish: 84, painterDays: 2, setups: 1 },
+  cost: { finish: 84, counted: 84, trouble: 40, painterDays: 2, setups: 1, sumOfEnds: 209 },
 });
 
 test('a sound plan breaks nothing', () => {

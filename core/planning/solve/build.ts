@@ -1,3 +1,4 @@
+import { isMoment } from './moments.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import type { Placement, Refusal } from './placement.ts';
 import { Schedule } from './schedule.ts';
@@ -143,12 +144,6 @@ class Dispatch {
 }
 
 /** When a window opens again after a tick; null for a task without one, or if it does not. */
-function nextOpening({ window }: PreparedTask, after: number): number | null {
+export function nextOpening({ window }: PreparedTask, after: number): number | null {
   return window?.find(([opens]) => opens > after)?.[0] ?? null;
-}
-
-/** A moment in the drying of something: it takes neither work nor hands nor place, and may end a hold. */
-function isMoment({ task, opens, window, before }: PreparedTask): boolean {
-  const isFree = task.work === 0 && task.painters === 0 && task.spaces.length === 0 && opens.length === 0;
-  return isFree && window === null && before.every((wait) => wait.atMost === null);
 }

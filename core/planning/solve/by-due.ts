@@ -1,4 +1,5 @@
 import { ANYBODY, type Rule } from './build.ts';
+import { addClearing, NO_CLEARING, variedClearing, type Clearing } from './clearing.ts';
 import type { Prepared } from './prepared.ts';
 
 type Random = () => number;
@@ -11,9 +12,20 @@ export interface ByDue {
   toolInHand: number;
   /** How long somebody would rather wait, in half shifts. */
   patience: number;
+  clearing: Clearing;
 }
 
 const TOOL_IN_HAND = [0, 60, 240, 720, 1440, 4320];
+/** Figures to begin with, and how much the tool in hand counts then. */
+const OPENING_CLEARINGS: readonly Clearing[] = [
+  { dust: 0, hang: 2 },
+  { dust: 0, hang: 30 },
+  { dust: 1, hang: 2 },
+  { dust: 1, hang: 30 },
+  { dust: 30, hang: 0 },
+  { dust: 30, hang: 30 },
+];
+const LONG_IN_HAND = 4320;
 const PATIENCE = [0, 0.05, 0.1, 0.25, 0.5, 1, 2];
 /** Within how many days of the other way a piece is due: mostly few, seldom many. */
 const LEAST_DAYS = 0.25;
@@ -24,14 +36,23 @@ const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math
 /** Ways to begin with, from those that hurry to those that go on with a tool for days. */
 export function openingsByDue({ pieces }: Prepared): ByDue[] {
   const sooner = new Float64Array(pieces.length);
-  return [0, 0.1].flatMap((patience) => TOOL_IN_HAND.map((toolInHand) => ({ sooner, toolInHand, patience })));
+  const plain = [0, 0.1].flatMap((patience) =>
+    TOOL_IN_HAND.map((toolInHand) => ({ sooner, toolInHand, patience, clearing: NO_CLEARING })),
+  );
+  const clearing = OPENING_CLEARINGS.flatMap((figures) =>
+    [0, 0.1].map((patience) => ({ sooner, toolInHand: LONG_IN_HAND, patience, clearing: figures })),
+  );
+  return [...plain, ...clearing];
 }
 
 /** The rule of building by which what is due goes first, `latest` being the latest starts for some finish. */
-export function ruleByDue(prepared: Prepared, latest: Float64Array, { sooner, toolInHand, patience }: ByDue): Rule {
+export function ruleByDue(prepared: Prepared, latest: Float64Array, byDue: ByDue): Rule {
   const { pieceOf, problem, longestSetup, halfShift } = prepared;
+  const { sooner, toolInHand, patience, clearing } = byDue;
+  const priority = Float64Array.from(latest, (start, task) => (sooner[pieceOf[task] ?? 0] ?? 0) - start);
+  addClearing(prepared, priority, clearing);
   return {
-    priority: Float64Array.from(latest, (start, task) => (sooner[pieceOf[task] ?? 0] ?? 0) - start),
+    priority,
     slack: longestSetup + patience * halfShift,
     sameTool: toolInHand / problem.tickMinutes,
     notBefore: new Int32Array(latest.length),
@@ -62,6 +83,7 @@ export function variedByDue({ lanes, pieces, problem }: Prepared, byDue: ByDue, 
     sooner,
     toolInHand: changesPace ? (pick(TOOL_IN_HAND, random) ?? 0) : byDue.toolInHand,
     patience: changesPace ? (pick(PATIENCE, random) ?? 0) : byDue.patience,
+    clearing: variedClearing(byDue.clearing, random),
   };
 }
 

@@ -109,10 +109,9 @@ class Exhaustion {
   }
 
   #empty(): State {
-    const ticksPerDay = 1440 / this.#prepared.problem.tickMinutes;
     return {
       placements: this.#prepared.tasks.map(() => null),
-      tracks: this.#prepared.shifts.map((shifts) => new PainterTrack(shifts, ticksPerDay)),
+      tracks: this.#prepared.shifts.map((shifts) => new PainterTrack(shifts)),
       taken: [],
     };
   }

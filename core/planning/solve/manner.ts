@@ -1,4 +1,5 @@
 import { ANYBODY, type Rule } from './build.ts';
+import { addClearing, NO_CLEARING, variedClearing, type Clearing } from './clearing.ts';
 import type { Prepared } from './prepared.ts';
 
 type Random = () => number;
@@ -15,6 +16,7 @@ export interface Manner {
   sameTool: number;
   /** How long somebody would rather wait than take up something that matters less, in half shifts. */
   patience: number;
+  clearing: Clearing;
 }
 
 /** More than anything else counts. */
@@ -29,7 +31,7 @@ export interface Pressing {
 /** The rule of building of a manner. */
 export function ruleOf(
   prepared: Prepared,
-  { ranks, inTurn, wave, sameTool, patience }: Manner,
+  { ranks, inTurn, wave, sameTool, patience, clearing }: Manner,
   pressing: Pressing,
 ): Rule {
   const { tails, pieces, lanes } = prepared;
@@ -45,6 +47,7 @@ export function ruleOf(
       }
     });
   }
+  addClearing(prepared, priority, clearing);
   pressing.dues?.forEach((due, task) => {
     if (due === Infinity) return;
     priority[task] = (priority[task] ?? 0) + URGENT * longest * (2 - due / prepared.problem.horizon);
@@ -66,7 +69,7 @@ export function ruleOf(
 export function openingManners(prepared: Prepared): Manner[] {
   const asListed = Float64Array.from(prepared.pieces, (_piece, index) => index);
   const byKind = kindRanks(prepared);
-  const plain: Manner = { ranks: asListed, inTurn: 0, wave: 1, sameTool: 0, patience: 0 };
+  const plain: Manner = { ranks: asListed, inTurn: 0, wave: 1, sameTool: 0, patience: 0, clearing: NO_CLEARING };
   return [
     plain,
     { ...plain, inTurn: 1, sameTool: 0.1, patience: 0.1 },
@@ -131,5 +134,6 @@ export function variedManner({ lanes }: Prepared, manner: Manner, random: Random
     wave: vary(manner.wave, WAVE),
     sameTool: vary(manner.sameTool, SAME_TOOL),
     patience: vary(manner.patience, PATIENCE),
+    clearing: variedClearing(manner.clearing, random),
   };
 }

@@ -9,15 +9,11 @@ export class PainterTrack {
   readonly shifts: Shifts;
   /** End of the last thing this painter does. */
   freeFrom = 0;
-  /** Days on which this painter works. */
-  days = 0;
   /** Where the set-up of the last answer of {@link readyAt} began and ended; none was needed where both are -1. */
   setupStart = -1;
   setupEnd = -1;
   /** Of that answer, the task for which a set-up was made that does not keep so long; -1 where none was. */
   outlived = -1;
-  readonly #ticksPerDay: number;
-  #lastDay = -1;
   #key = -1;
   #readyFrom = 0;
   /** The task for which this painter was last set up. */
@@ -25,9 +21,8 @@ export class PainterTrack {
   /** The first shift that ends after `freeFrom`. */
   #shift = 0;
 
-  constructor(shifts: Shifts, ticksPerDay: number) {
+  constructor(shifts: Shifts) {
     this.shifts = shifts;
-    this.#ticksPerDay = ticksPerDay;
   }
 
   /** Index of the first shift that ends after `time`, which is not before `freeFrom`. */
@@ -106,12 +101,15 @@ export class PainterTrack {
     return `${this.freeFrom}/${this.#key}/${this.#readyFrom}`;
   }
 
+  /** Whether another one goes on in the same ways. */
+  equals(other: PainterTrack): boolean {
+    return this.freeFrom === other.freeFrom && this.#key === other.#key && this.#readyFrom === other.#readyFrom;
+  }
+
   /** A track that goes on from here by itself. */
   copy(): PainterTrack {
-    const copy = new PainterTrack(this.shifts, this.#ticksPerDay);
+    const copy = new PainterTrack(this.shifts);
     copy.freeFrom = this.freeFrom;
-    copy.days = this.days;
-    copy.#lastDay = this.#lastDay;
     copy.#key = this.#key;
     copy.#readyFrom = this.#readyFrom;
     copy.#setUpFor = this.#setUpFor;
@@ -128,26 +126,8 @@ export class PainterTrack {
       this.#key = task.setup.index;
       this.#readyFrom = setup.end;
       this.#setUpFor = task.index;
-      this.#countDays(setup.start, setup.end);
     }
-    this.#countDays(task.start, task.end);
     this.freeFrom = Math.max(this.freeFrom, task.end);
     this.#shift = this.shiftAfter(this.freeFrom);
-  }
-
-  /** A task that pauses over a night is two days' work; the hours between are nobody's. */
-  #countDays(start: number, end: number): void {
-    if (start === end) return;
-    for (let index = this.#shift; index < this.shifts.length; index++) {
-      const [opens, closes] = this.shifts[index] ?? [0, 0];
-      if (opens >= end) return;
-      if (closes <= start) continue;
-      const first = Math.floor(Math.max(opens, start) / this.#ticksPerDay);
-      const last = Math.floor((Math.min(closes, end) - 1) / this.#ticksPerDay);
-      for (let day = Math.max(first, this.#lastDay + 1); day <= last; day++) {
-        this.days++;
-        this.#lastDay = day;
-      }
-    }
   }
 }

@@ -29,8 +29,13 @@ export function prepareMeasure(
 
 /** A limit of so much progress of a clock. */
 function measuredBy(id: string, clock: RateClock, dose: number, typical: number): PreparedMeasure {
+  // One schedule after another asks for much the same.
+  let [asked, answer] = [-1, 0];
   return {
-    reach: (end) => clock.reachWhole(end, dose),
+    reach: (end) => {
+      if (end !== asked) [asked, answer] = [end, clock.reachWhole(end, dose)];
+      return answer;
+    },
     latest: (start) => {
       let end = Math.floor(clock.latest(start, dose));
       // Sums are rounded; that the next tick would be too late has to be certain.

@@ -1,9 +1,21 @@
 import { RateClock } from '../../shelf/drying/rate-clock.ts';
+import { countedFinish } from '../aim.ts';
+import { kindName } from '../batches.ts';
+import { turnedSpaces } from '../plan-cost.ts';
 import type { PlanProblem } from '../problem.ts';
 import { appointmentsOf, keepers } from './appointments.ts';
 import { lanesOf } from './lanes.ts';
+import { isMoment } from './moments.ts';
 import { prepareMeasure } from './prepare-measure.ts';
-import type { Appointment, Prepared, PreparedHold, PreparedSetup, PreparedTask, PreparedWait } from './prepared.ts';
+import type {
+  Appointment,
+  Prepared,
+  PreparedHold,
+  PreparedSetup,
+  PreparedTask,
+  PreparedWait,
+  TurnedSpace,
+} from './prepared.ts';
 import { jointly, sharedShifts } from './shared-shifts.ts';
 import { markHurried, piecesOf, tailsOf, waitOrder } from './wait-order.ts';
 
@@ -36,6 +48,10 @@ export function prepare(problem: PlanProblem): Prepared {
     crews: crews.all,
     crewsOf: crews.ofEach(),
     capacities,
+    isMoment: Uint8Array.from(tasks, (task) => (isMoment(task) ? 1 : 0)),
+    firstMoments: tasks.flatMap((task) => (task.before.length === 0 && isMoment(task) ? [task.index] : [])),
+    before: beforeOf(tasks),
+    waitCounts: Int32Array.from(tasks, ({ before }) => before.length),
     isHeld: problem.spaces.map((_space, space) => holds.some((hold) => hold.space === space)),
     setups,
     holds,
@@ -43,6 +59,9 @@ export function prepare(problem: PlanProblem): Prepared {
     pieces,
     pieceOf,
     needs,
+    outings: tasks.flatMap(({ index, leadsOn }) => (leadsOn.length > 0 ? [index] : [])),
+    turned: turnedIn(problem),
+    counted: countedFinish(problem),
     lanes: lanesOf(tasks, capacities, pieces, tails),
     tails,
     longestSetup: problem.setups.reduce(
@@ -87,13 +106,14 @@ class Crews {
 }
 
 function preparedSetups({ setups }: PlanProblem): PreparedSetup[] {
-  return setups.map(({ key, work, keeps, acrossShifts, after }, index) => ({
+  return setups.map(({ key, work, keeps, acrossShifts, after, mixes }, index) => ({
     index,
     key,
     work,
     keeps: keeps ?? Infinity,
     acrossShifts,
     after: Int32Array.from(setups, (other) => after?.[other.key] ?? work),
+    mixes: mixes ?? false,
   }));
 }
 
@@ -101,12 +121,16 @@ function preparedTasks(problem: PlanProblem, setups: ReadonlyMap<string, Prepare
   const spaceAt = indexBy(problem.spaces, (space) => space.id);
   const painterAt = indexBy(problem.painters, (painter) => painter.id);
   const windows = new Map(problem.windows.map(({ id, intervals }) => [id, intervals]));
+  const kindOf = numbered();
+  const placeOf = numbered();
   return problem.tasks.map((task, index) => {
     const crew = crews.indexOf(task.by == null ? null : task.by.map(painterAt));
     return {
       index,
       task,
       setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
+      kind: kindOf(kindName(task)),
+      place: task.place == null ? -1 : placeOf(task.place),
       earliest: task.earliest ?? 0,
       latest: Math.min(task.latest ?? problem.horizon, problem.horizon),
       isFixed: task.latest != null && task.latest - (task.earliest ?? 0) === task.work,
@@ -127,6 +151,16 @@ function preparedTasks(problem: PlanProblem, setups: ReadonlyMap<string, Prepare
       releases: [],
     };
   });
+}
+
+/** Numbers names in the order in which they are asked for. */
+function numbered(): (name: string) => number {
+  const known = new Map<string, number>();
+  return (name) => {
+    const number = known.get(name) ?? known.size;
+    known.set(name, number);
+    return number;
+  };
 }
 
 const join = (tasks: readonly PreparedTask[], wait: PreparedWait): void => {
@@ -206,4 +240,19 @@ function balanceOf({ closes, opens }: PreparedTask): Map<number, number> {
   for (const hold of closes) balance.set(hold.space, (balance.get(hold.space) ?? 0) + hold.slots);
   for (const hold of opens) balance.set(hold.space, (balance.get(hold.space) ?? 0) - hold.slots);
   return balance;
+}
+
+/** The same spaces by their tasks' indices. */
+function turnedIn(problem: PlanProblem): TurnedSpace[] {
+  const taskAt = indexBy(problem.tasks, (task) => task.id);
+  return turnedSpaces(problem).map(({ sharing, clearing }) => ({
+    sharing: sharing.map(taskAt),
+    clearing: clearing.map(taskAt),
+  }));
+}
+
+function beforeOf(tasks: readonly PreparedTask[]): Prepared['before'] {
+  const starts = new Int32Array(tasks.length + 1);
+  tasks.forEach(({ before }, index) => (starts[index + 1] = (starts[index] ?? 0) + before.length));
+  return { starts, from: Int32Array.from(tasks.flatMap(({ before }) => before.map(({ from }) => from))) };
 }

@@ -35,12 +35,18 @@ export interface PreparedSetup {
   acrossShifts: boolean;
   /** By the index of another set-up: the ticks that this one takes after it. */
   after: Int32Array;
+  /** Whether setting up is mixing a two-part product. */
+  mixes: boolean;
 }
 
 export interface PreparedTask {
   index: number;
   task: PlanTask;
   setup: PreparedSetup | null;
+  /** Tasks of the same kind go on in one batch: those of one set-up, or without one the same step of their pieces. */
+  kind: number;
+  /** Where it is done, as a number; −1 for nowhere in particular. */
+  place: number;
   earliest: number;
   latest: number;
   /** Whether it can stand in one place only, as what was done does. */
@@ -95,6 +101,12 @@ export interface Lane {
   cycle: number;
 }
 
+/** A space that changes between tasks that share it and tasks that need all of it, as wet paint and dust do with air. */
+export interface TurnedSpace {
+  sharing: readonly number[];
+  clearing: readonly number[];
+}
+
 /** A problem with its references resolved to indices and its clocks summed. */
 export interface Prepared {
   problem: PlanProblem;
@@ -117,6 +129,14 @@ export interface Prepared {
   holds: PreparedHold[];
   /** Indices of tasks in an order that respects every wait; null when waits run in a circle. */
   order: number[] | null;
+  /** Per task, whether it is a moment in the drying of something: what takes nothing and may end a hold. */
+  isMoment: Uint8Array;
+  /** Moments that wait for nothing. */
+  firstMoments: readonly number[];
+  /** What each task waits for, one task's after another's: those of a task are between two of `before.starts`. */
+  before: { starts: Int32Array; from: Int32Array };
+  /** Per task, how many waits are before it. */
+  waitCounts: Int32Array;
   /** Tasks that hang together by waits, each in that order: mostly those of one piece. */
   pieces: readonly (readonly number[])[];
   /** Pieces that have to take turns. */
@@ -127,6 +147,12 @@ export interface Prepared {
   tails: Float64Array;
   /** How many different needs tasks have. */
   needs: number;
+  /** Tasks that oblige to another one in time, by what lies on the way to it. */
+  outings: readonly number[];
+  /** Spaces that change between those who share them and those who need all. */
+  turned: readonly TurnedSpace[];
+  /** How far a finish counts. */
+  counted(finish: number): number;
   /** Half of the first shift, in ticks. */
   halfShift: number;
   /** What the longest set-up takes, in ticks. */

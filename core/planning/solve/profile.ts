@@ -16,6 +16,31 @@ export class Profile {
     this.capacity = capacity;
   }
 
+  /** The same from a tick on, as one that goes on by itself; before that nothing is asked of it. */
+  copyFrom(time: number): Profile {
+    const copy = new Profile(this.capacity);
+    const first = this.#stepAt(time);
+    copy.#times.length = 0;
+    copy.#levels.length = 0;
+    for (let index = first; index < this.#times.length; index++) {
+      const level = this.#levels[index] ?? 0;
+      if (index > first && level === copy.#levels[copy.#levels.length - 1]) continue;
+      copy.#times.push(index === first ? 0 : (this.#times[index] ?? 0));
+      copy.#levels.push(level);
+    }
+    return copy;
+  }
+
+  /** Whether another one is the same step for step. */
+  equals(other: Profile): boolean {
+    const [times, levels] = [other.#times, other.#levels];
+    if (times.length !== this.#times.length) return false;
+    for (let index = 0; index < times.length; index++) {
+      if (times[index] !== this.#times[index] || levels[index] !== this.#levels[index]) return false;
+    }
+    return true;
+  }
+
   /** Slots that are taken for good, as things stand: by holds whose end is not planned yet. */
   get takenForGood(): number {
     return this.#levels[this.#levels.length - 1] ?? 0;

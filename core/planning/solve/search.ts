@@ -1,14 +1,14 @@
+import { compareCosts } from '../aim.ts';
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
-import { inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
+import { CalmSearch } from './calm.ts';
+import { asBuilt, inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal } from './placement.ts';
 import type { Schedule } from './schedule.ts';
-
-type FullCost = PlanCost & { sumOfEnds: number };
 
 export interface SearchOptions {
   seed: number;
@@ -28,6 +28,8 @@ export interface SearchOptions {
   latestFor(finish: number): Float64Array | null;
   /** When tasks before pinned ones have to start at last; null where nothing is pinned. */
   dues: Float64Array | null;
+  /** Ticks by which a plan may end later than the soonest, if it is calmer for that. */
+  laterBy: number;
   /** Told of every better plan as it is found. */
   onBetter(schedule: Schedule): void;
 }
@@ -35,7 +37,7 @@ export interface SearchOptions {
 export type Searched = { best: Schedule } | { stuck: { task: PreparedTask; refusal: Refusal } } | { stopped: true };
 
 interface Candidate extends Incumbent {
-  cost: FullCost;
+  cost: PlanCost;
   /** How soon pieces leave the places for which others wait, weighed by how crowded they are: less is better. */
   queueing: number;
 }
@@ -50,21 +52,21 @@ const BY_DUE = { better: 30, worse: 3 };
 /** Days by which a plan is to end sooner: how far it is from that tells plans apart that end at the same time. */
 const SOONER_DAYS = 3;
 
+/** Steps of the first round in which plans are made calmer, how much longer each next one is, and the share of hurrying. */
+const CALM_STEPS = 400;
+const ROUND_GROWTH = 2.5;
+const HURRYING = 0.05;
+
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
 
-/** Finish first, then painter-days, then set-ups, then the sum of ends. */
-export function compareCosts(one: FullCost, other: FullCost): number {
-  return (
-    one.finish - other.finish ||
-    one.painterDays - other.painterDays ||
-    one.setups - other.setups ||
-    one.sumOfEnds - other.sumOfEnds
-  );
-}
-
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
-export function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () => boolean): Built {
+export function buildRepairing(
+  prepared: Prepared,
+  given: Rule,
+  shouldStop: () => boolean,
+  onRepair: () => void = () => undefined,
+): Built {
   const first = buildSchedule(prepared, given, shouldStop);
   if (!('stuck' in first)) return first;
   const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
@@ -76,6 +78,7 @@ export function buildRepairing(prepared: Prepared, given: Rule, shouldStop: () =
     const { from } = refusal.wait;
     const inTime = inTimeFor(prepared, refusal.wait, refusal.earliest);
     rule.notBefore[from] = Math.max(inTime, (rule.notBefore[from] ?? 0) + 1);
+    onRepair();
     built = buildSchedule(prepared, rule, shouldStop);
   }
   return built;
@@ -108,7 +111,7 @@ class Search {
   #current: Candidate | null = null;
   #sinceBetter = 0;
   /** The best manner of those by which a schedule was built. */
-  #manner: { manner: Manner; cost: FullCost } | null = null;
+  #manner: { manner: Manner; cost: PlanCost } | null = null;
   /** The way to take what is due first that is gone on from, how it ended, and how far it was from ending sooner. */
   #byDue: { byDue: ByDue; finish: number; behind: number } | null = null;
   /** Latest starts for ending so much sooner, and sooner than what. */
@@ -116,6 +119,11 @@ class Search {
   /** Pieces that were too late in some schedule: they go before others. */
   readonly #urgent = new Set<number>();
   #stuck: { task: PreparedTask; refusal: Refusal } | null = null;
+  /** The search for what is calmer than plans of a finish. */
+  #calming: { search: CalmSearch; counted: number } | null = null;
+  /** Schedules that were built. */
+  #steps = 0;
+  #isStopped = false;
 
   constructor(prepared: Prepared, options: SearchOptions) {
     this.#prepared = prepared;
@@ -124,56 +132,84 @@ class Search {
   }
 
   run(): Searched {
-    const openings = openingManners(this.#prepared);
-    let step = 0;
-    for (const rule of this.#options.first) {
-      if (this.#tryRule(rule) === 'stopped') break;
-      step++;
-    }
+    const { first, steps } = this.#options;
+    for (const rule of first) if (this.#tryRule(rule) === 'stopped') break;
     if (this.#best !== null) {
       // What is gone on from may begin earlier than a plan that was kept to.
       const { rule } = this.#best;
       this.#best = { ...this.#best, rule: { ...rule, notBefore: new Int32Array(rule.notBefore.length) } };
       this.#current = this.#best;
     }
-    for (const manner of openings) {
-      if (this.#best !== null && (step >= this.#options.steps || this.#options.shouldStop())) break;
-      if (!this.#tryManner(manner)) break;
-      step++;
-    }
-    step += this.#tryByDue(step);
-    let bound = -Infinity;
-    if (this.#best !== null && step < this.#options.steps && !this.#options.shouldStop()) {
-      bound = this.#options.boundBelow(this.#best.cost.finish);
-    }
-    for (; step < this.#stepsFrom(bound); step++) {
-      if (this.#best !== null && this.#options.shouldStop()) break;
-      const way = this.#choose();
-      const best = this.#best;
-      if (!way.go()) break;
-      this.#sinceBetter = this.#best === best ? this.#sinceBetter + 1 : 0;
-      if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
-      way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
+    for (const manner of openingManners(this.#prepared)) if (this.#isOver() || !this.#tryManner(manner)) break;
+    this.#tryByDue();
+    let bound: number | null = null;
+    for (let round = 0; !this.#isOver(); round++) {
+      const before = this.#steps;
+      const calming = CALM_STEPS * ROUND_GROWTH ** round;
+      this.#calm(Math.min(calming, steps - this.#steps));
+      if (this.#best === null || !this.#isOver()) {
+        bound ??= this.#best === null ? null : this.#options.boundBelow(this.#best.cost.finish);
+        this.#hurry(bound ?? -Infinity, Math.ceil(calming * HURRYING));
+      }
+      if (this.#steps === before) break;
     }
     if (this.#best !== null) return { best: this.#best.schedule };
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
   }
 
-  /** Tries what is due first; how much was tried. Where that is better than any manner, it is gone on from most of all. */
-  #tryByDue(step: number): number {
-    const { latest, steps } = this.#options;
-    if (latest === null) return 0;
-    let tried = 0;
-    for (const byDue of openingsByDue(this.#prepared)) {
-      if (this.#best !== null && (step + tried >= steps || this.#options.shouldStop())) break;
-      if (!this.#tryDue(byDue, latest)) break;
-      tried++;
+  /** Whether no more may be tried; without a plan it goes on for longer. */
+  #isOver(): boolean {
+    if (this.#best === null) return this.#isStopped;
+    return this.#steps >= this.#options.steps || this.#options.shouldStop();
+  }
+
+  /** Looks for so many steps for what is earlier, unless nothing can be. */
+  #hurry(bound: number, steps: number): void {
+    for (const until = this.#steps + steps; this.#steps < until && !this.#isOver();) {
+      if (this.#best !== null && this.#best.cost.finish <= bound) return;
+      const way = this.#choose();
+      const best = this.#best;
+      if (!way.go()) return;
+      this.#sinceBetter = this.#best === best ? this.#sinceBetter + 1 : 0;
+      if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
+      way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
     }
+  }
+
+  /** Looks for so many steps for what is calmer and no later. */
+  #calm(steps: number): void {
+    const best = this.#best;
+    if (best === null) return;
+    if (this.#calming?.counted !== best.cost.counted) this.#calming = this.#calmFrom(best);
+    this.#steps += this.#calming.search.round(steps);
+  }
+
+  #calmFrom(best: Candidate): { search: CalmSearch; counted: number } {
+    const { counted } = best.cost;
+    const limit = counted + this.#options.laterBy;
+    const search = new CalmSearch(this.#prepared, best.schedule, best.rule.notBefore, {
+      limit,
+      latest: this.#options.latestFor(limit),
+      random: this.#random,
+      shouldStop: this.#options.shouldStop,
+      onBetter: (schedule, cost) => {
+        if (this.#best !== null && compareCosts(cost, this.#best.cost) >= 0) return;
+        this.#best = { ...best, rule: asBuilt({ schedule, rule: best.rule }), schedule, cost };
+        this.#options.onBetter(schedule);
+      },
+    });
+    return { search, counted };
+  }
+
+  /** Tries what is due first. Where that is better than any manner, it is gone on from most of all. */
+  #tryByDue(): void {
+    const { latest } = this.#options;
+    if (latest === null) return;
+    for (const byDue of openingsByDue(this.#prepared)) if (this.#isOver() || !this.#tryDue(byDue, latest)) break;
     const go = (): boolean =>
       this.#byDue === null || this.#tryDue(variedByDue(this.#prepared, this.#byDue.byDue, this.#random), latest);
     const isBetter = (this.#byDue?.finish ?? Infinity) < (this.#manner?.cost.finish ?? Infinity);
     this.#ways.push({ go, weight: isBetter ? BY_DUE.better : BY_DUE.worse });
-    return tried;
   }
 
   /** Builds by what is due first; what is no later and no farther from ending sooner is gone on from. False when stopped. */
@@ -200,11 +236,6 @@ class Search {
     return this.#aim.latest ?? new Float64Array(this.#prepared.tasks.length);
   }
 
-  /** At the bound only painter-days and set-ups are left to gain: a quarter of the steps is enough. */
-  #stepsFrom(bound: number): number {
-    return this.#best !== null && this.#best.cost.finish <= bound ? this.#options.steps / 4 : this.#options.steps;
-  }
-
   /** Whether to go on from one rather than from another: by the finish, then by what will let it be earlier. */
   #promises(one: Candidate, other: Candidate): boolean {
     const difference = one.cost.finish - other.cost.finish || one.queueing - other.queueing;
@@ -212,7 +243,7 @@ class Search {
   }
 
   /** Now and then a finish that is a little later is gone on from: days are coarse, and the way out of one leads uphill. */
-  #tolerates({ finish }: FullCost): boolean {
+  #tolerates({ finish }: PlanCost): boolean {
     const best = this.#best?.cost.finish ?? Infinity;
     return finish <= best * (1 + MOST_WORSE) && this.#random() < TOLERATED;
   }
@@ -254,8 +285,12 @@ class Search {
   /** Builds by a rule, and keeps what is no worse than the best; null where a task finds no place. */
   #tryRule(rule: Rule): Candidate | 'stopped' | null {
     const shouldStop = this.#best === null ? this.#options.giveUp : this.#options.shouldStop;
-    const built = buildRepairing(this.#prepared, rule, shouldStop);
-    if ('stopped' in built) return 'stopped';
+    this.#steps++;
+    const built = buildRepairing(this.#prepared, rule, shouldStop, () => this.#steps++);
+    if ('stopped' in built) {
+      this.#isStopped = true;
+      return 'stopped';
+    }
     if ('stuck' in built) {
       const { task, refusal } = built.stuck;
       const isDue = refusal.kind === 'latest' && task.latest < this.#prepared.problem.horizon;

@@ -35,18 +35,19 @@ const TRIES_PER_STEP = 6;
 
 /** Schedules to build by default: some seconds of work up to some thousand tasks. */
 function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(1500, Math.round(280_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(2500, Math.round(3_000_000 / Math.max(1, tasks))));
 }
 
 /** A schedule as an answer: proved where it ends at the bound. */
 function described(schedule: Schedule, bound: LowerBound): FoundPlan {
-  const { finish, painterDays, setups } = schedule.cost();
+  const cost = schedule.cost();
+  const { finish } = cost;
   return {
     status: finish <= bound.finish ? 'optimal' : 'feasible',
     ...schedule.result(),
     finish,
     lowerBound: bound.finish,
-    cost: { finish, painterDays, setups },
+    cost,
   };
 }
 
@@ -104,6 +105,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     latest: bounds.latestTimes(bounds.chain.finish)?.starts ?? null,
     latestFor: (finish) => bounds.latestTimes(finish)?.starts ?? null,
     boundBelow: (finish) => proved(bounds.below(finish)),
+    laterBy: problem.later ?? 0,
     shouldStop,
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),

@@ -1,0 +1,76 @@
+import { DEFAULT_FILLERS } from '../core/shelf/filler.ts';
+import { TestJob } from '../core/testing/jobs.ts';
+import { usualPiece } from '../core/job/usual-piece.ts';
+import type { BuildUp, Job } from '../core/job/schema.ts';
+import { readJobFile } from '../core/exchange/job-file.ts';
+import { readFileSync } from 'node:fs';
+
+/** A demo job as it was before anything was planned or done. */
+export function fromItsBeginning(name: string): Job {
+  const read = readJobFile(readFileSync(new URL(`../demo/${name}.nivel.json`, import.meta.url), 'utf8'));
+  if (!read.ok) throw new Error(read.message);
+  return { ...read.value, log: [], plan: null };
+}
+
+const alone = (job: TestJob, rack: number, bench: number): TestJob =>
+  job
+    .tell('state-painter', { painter: { ...job.job.crew[0]!, skill: 'professional' } })
+    .tell('change-place', { place: { ...job.job.places.find(({ kind }) => kind === 'bench')!, slots: bench } })
+    .tell('change-place', { place: { ...job.job.places.find(({ kind }) => kind === 'rack')!, slots: rack } });
+
+/** A kitchen of 20 doors and 10 drawer fronts of sound oil gloss, sprayed in a workshop by one painter. */
+export function sprayedKitchen(): Job {
+  const job = alone(new TestJob(), 16, 2);
+  const surface = { substrate: 'mdf', existing: 'oil-gloss', condition: 'sound' } as const;
+  for (let index = 0; index < 20; index++)
+    job.tell('add-pieces', {
+      ids: [`door-${index + 1}`],
+      kind: 'cabinet-door',
+      piece: usualPiece('cabinet-door', 'room-1', {
+        shape: {
+          width: [397, 447, 597][index % 3]!,
+          height: [715, 715, 572][index % 3]!,
+          thickness: 19,
+          style: 'slab',
+          stile: 70,
+          topRail: 70,
+          bottomRail: 70,
+        },
+        surface,
+      }),
+    });
+  for (let index = 0; index < 10; index++)
+    job.tell('add-pieces', {
+      ids: [`drawer-${index + 1}`],
+      kind: 'drawer-front',
+      piece: usualPiece('drawer-front', 'room-1', {
+        shape: { width: [397, 597][index % 2]!, height: 178, thickness: 19 },
+        surface,
+      }),
+    });
+  return job.coated('enamel-acrylic', { coats: coats(['prime-bond-wb', 'enamel-acrylic', 'enamel-acrylic'], 'spray') })
+    .job;
+}
+
+/** Five oak cabinets: ten framed doors, grain filled, by one painter with brush and roller. */
+export function filledOak(): Job {
+  const job = alone(new TestJob(), 10, 1);
+  for (let index = 0; index < 10; index++)
+    job.tell('add-pieces', {
+      ids: [`door-${index + 1}`],
+      kind: 'cabinet-door',
+      piece: usualPiece('cabinet-door', 'room-1', {
+        shape: { width: 447, height: 715, thickness: 21, style: 'framed', stile: 70, topRail: 70, bottomRail: 70 },
+        surface: { substrate: 'oak', existing: 'varnish', condition: 'sound' },
+      }),
+    });
+  const filler = DEFAULT_FILLERS.find(({ fills }) => fills === 'grain')!;
+  return job.coated('enamel-acrylic', {
+    key: 'abrade',
+    grainFill: { product: filler.id, passes: filler.passes },
+    coats: coats(['prime-shellac', 'enamel-acrylic', 'enamel-acrylic'], 'roller'),
+  }).job;
+}
+
+const coats = (products: readonly string[], tool: 'spray' | 'roller'): BuildUp['coats'] =>
+  products.map((product) => ({ product, tool, thinning: 0, extent: 'all' }));

@@ -167,6 +167,7 @@ export class PieceTasks {
       pausable: !step.piece.comesOff && work > this.#longestShift,
       window: this.#windowOf(step),
       by: null,
+      place: isBenchWork(step) ? placeOf(this.#job, 'bench').id : step.piece.roomId,
     });
   }
 

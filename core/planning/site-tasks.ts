@@ -18,6 +18,7 @@ export function addSiteStep(draft: ProblemDraft, spans: readonly PieceSpan[], { 
     spaces: [],
     earliest: draft.now,
     pausable: false,
+    place: of.kind === 'room' ? of.roomId : null,
   });
   const warm = of.kind === 'heating' ? warmingUp(draft, of.climateId) : { ticks: 0 };
   for (const to of before) draft.waits.push({ from: id, to, atLeast: warm });

@@ -3,17 +3,21 @@ import { solve, solveNear, type NearPlan, type SolveOptions } from './solve/solv
 import { verify } from './verify.ts';
 
 /**
- * Plans a problem and lets only verified plans out, on the way and at the end. A plan that breaks a rule is thrown
- * away, and the answer says which rule: better no plan than a wrong one.
+ * Plans a problem and lets only verified plans out, on the way and at the end. A plan that breaks a rule is thrown away:
+ * then the best verified one that was seen is the answer, and without one which rule it was.
  */
 export function verifiedPlan(problem: PlanProblem, options: SolveOptions = {}): PlanSolution {
+  let seen: FoundPlan | null = null;
   const solution = solve(problem, {
     ...options,
     onBetter: (plan) => {
-      if (verify(problem, plan).length === 0) options.onBetter?.(plan);
+      if (verify(problem, plan).length > 0) return;
+      seen = plan;
+      options.onBetter?.(plan);
     },
   });
-  return kept(problem, solution);
+  const answer = kept(problem, solution);
+  return answer.status === 'infeasible' ? (seen ?? answer) : answer;
 }
 
 /** Plans a changed problem close to a plan of what it was, and lets only a verified plan out. */

@@ -225,7 +225,7 @@ export class BatchList {
 
   /** The order of work, batch after batch. */
   workList(notBefore: ArrayLike<number>, latest: ArrayLike<number> | null = null): WorkList {
-    const { isMoment: isLeftOut } = this.#prepared;
+    const { isMoment: isLeftOut, tasks } = this.#prepared;
     const { length } = this.batchOf;
     const rank = new Float64Array(length);
     const hands = new Int16Array(length);
@@ -233,7 +233,8 @@ export class BatchList {
       if (isLeftOut[task] === 1) continue;
       const batch = this.batches[this.batchOf[task] ?? ALONE];
       rank[task] = batch === undefined ? -1 : batch.at * TURNS + (this.#turns[task] ?? 0);
-      hands[task] = batch?.hands ?? ANYBODY;
+      const own = batch?.hands ?? ANYBODY;
+      hands[task] = own !== ANYBODY && tasks[task]?.by.includes(own) ? own : ANYBODY;
     }
     // What was sorted before has mostly stayed in order.
     const order = this.#order.slice().sort((one, other) => (rank[one] ?? 0) - (rank[other] ?? 0) || one - other);

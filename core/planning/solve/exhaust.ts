@@ -295,7 +295,7 @@ class Exhaustion {
         continue;
       }
       const taken = this.#takenBy(task, place, state);
-      const free = taken.reduce((start, entry) => Math.max(start, this.#freeFrom(state, entry, place)), from);
+      const free = taken.reduce((start, entry) => Math.max(start, this.#freeFrom(state, entry, taken, place)), from);
       if (free === NEVER) return never();
       if (free > from) {
         from = free;
@@ -381,19 +381,24 @@ class Exhaustion {
   }
 
   /** The first start at which there is room for something that would be taken; {@link NEVER} if there never is. */
-  #freeFrom(state: State, entry: Taken, place: { start: number }): number {
+  #freeFrom(state: State, entry: Taken, own: readonly Taken[], place: { start: number }): number {
     const capacity = this.#prepared.capacities[entry.space] ?? 0;
     if (entry.slots > capacity) return NEVER;
     if (entry.until <= entry.from) return place.start;
     // What this very task takes up is given back when it starts.
     const here = state.taken.filter((other) => other.space === entry.space && other.hold?.until !== entry.by);
+    // What else it takes there goes along with it.
+    const along = own.filter((other) => other !== entry && other.space === entry.space);
     const room = capacity - entry.slots;
-    const times = [entry.from, ...here.map(({ from }) => from)].filter(
+    const times = [entry.from, ...here.map(({ from }) => from), ...along.map(({ from }) => from)].filter(
       (time) => time >= entry.from && time < entry.until,
     );
+    const isAt = (time: number) => (other: Taken) => other.from <= time && time < other.until;
     for (const time of times.sort((one, other) => one - other)) {
-      const there = here.filter((other) => other.from <= time && time < other.until);
-      if (there.reduce((sum, { slots }) => sum + slots, 0) <= room) continue;
+      const there = here.filter(isAt(time));
+      const slots = [...there, ...along.filter(isAt(time))].reduce((sum, other) => sum + other.slots, 0);
+      if (slots <= room) continue;
+      if (there.length === 0) return NEVER;
       return place.start + Math.min(...there.map(({ until }) => until)) - entry.from;
     }
     return place.start;

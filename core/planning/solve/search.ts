@@ -140,27 +140,34 @@ class Search {
       this.#best = { ...this.#best, rule: { ...rule, notBefore: new Int32Array(rule.notBefore.length) } };
       this.#current = this.#best;
     }
-    for (const manner of openingManners(this.#prepared)) if (this.#isOver() || !this.#tryManner(manner)) break;
+    for (const manner of openingManners(this.#prepared)) if (this.#isEnough() || !this.#tryManner(manner)) break;
     this.#tryByDue();
     let bound: number | null = null;
     for (let round = 0; !this.#isOver(); round++) {
-      const before = this.#steps;
+      const [before, best] = [this.#steps, this.#best];
       const calming = CALM_STEPS * ROUND_GROWTH ** round;
       this.#calm(Math.min(calming, steps - this.#steps));
       if (this.#best === null || !this.#isOver()) {
         bound ??= this.#best === null ? null : this.#options.boundBelow(this.#best.cost.finish);
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * HURRYING));
       }
-      if (this.#steps === before) break;
+      // Nothing can be earlier, and nothing calmer was found in a whole round.
+      const isProved = bound !== null && (this.#best?.cost.finish ?? Infinity) <= bound;
+      if (this.#steps === before || (isProved && this.#best === best)) break;
     }
     if (this.#best !== null) return { best: this.#best.schedule };
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
   }
 
-  /** Whether no more may be tried; without a plan it goes on for longer. */
+  /** Whether no more may be tried. */
   #isOver(): boolean {
-    if (this.#best === null) return this.#isStopped;
-    return this.#steps >= this.#options.steps || this.#options.shouldStop();
+    if (this.#isStopped || this.#steps >= this.#options.steps) return true;
+    return this.#best !== null && this.#options.shouldStop();
+  }
+
+  /** Whether there is a plan, and no more may be tried: what is tried first is tried until there is one. */
+  #isEnough(): boolean {
+    return this.#isStopped || (this.#best !== null && this.#isOver());
   }
 
   /** Looks for so many steps for what is earlier, unless nothing can be. */
@@ -205,7 +212,7 @@ class Search {
   #tryByDue(): void {
     const { latest } = this.#options;
     if (latest === null) return;
-    for (const byDue of openingsByDue(this.#prepared)) if (this.#isOver() || !this.#tryDue(byDue, latest)) break;
+    for (const byDue of openingsByDue(this.#prepared)) if (this.#isEnough() || !this.#tryDue(byDue, latest)) break;
     const go = (): boolean =>
       this.#byDue === null || this.#tryDue(variedByDue(this.#prepared, this.#byDue.byDue, this.#random), latest);
     const isBetter = (this.#byDue?.finish ?? Infinity) < (this.#manner?.cost.finish ?? Infinity);

@@ -33,9 +33,9 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 /** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
 const TRIES_PER_STEP = 6;
 
-/** Schedules to build by default: some seconds of work up to some thousand tasks. */
+/** Schedules to build by default: some seconds of work, for some thousand tasks as well. */
 function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(2500, Math.round(3_000_000 / Math.max(1, tasks))));
+  return Math.max(24, Math.min(1500, Math.round(2_500_000 / Math.max(1, tasks))));
 }
 
 /** A schedule as an answer: proved where it ends at the bound. */

@@ -12,6 +12,7 @@ import type { FoundId } from '../core/pieces/found.ts';
 import { moistureResult } from '../core/proving/proof-tests.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/job/typed-line/read-line.ts';
+import { compareCosts } from '../core/planning/aim.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { boundWords } from '../core/planning/bound-words.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
@@ -179,7 +180,7 @@ export class Story {
       if (solution.status === 'infeasible') throw new Error(JSON.stringify(solution.reasons));
       return { solution, because };
     });
-    const [best] = plans.sort((one, other) => one.solution.finish - other.solution.finish);
+    const [best] = plans.sort((one, other) => compareCosts(one.solution.cost, other.solution.cost));
     if (!best) throw new Error('Nothing was planned.');
     const { solution, because } = best;
     const broken = verify(problem, solution);

@@ -25,24 +25,24 @@ const SETUP: Readonly<Record<Tool, { fresh: number; change: number; darkToLight:
 const DARKER = 10;
 
 /** What is got out for work without paint, and the minutes that takes at a professional's pace. */
-const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minutes: number }>>> = {
-  'take-off': { key: 'kit/hardware', minutes: 1 },
-  'take-down': { key: 'kit/hardware', minutes: 1 },
-  mask: { key: 'kit/mask', minutes: 1 },
-  wash: { key: 'kit/wash', minutes: 3 },
-  abrade: { key: 'kit/abrade', minutes: 2 },
-  'wet-abrade': { key: 'kit/wet-abrade', minutes: 3 },
-  degloss: { key: 'kit/degloss', minutes: 2 },
-  plant: { key: 'kit/moulding', minutes: 8 },
-  fill: { key: 'kit/filler', minutes: 2 },
-  drill: { key: 'kit/drill', minutes: 3 },
-  'grain-fill': { key: 'kit/grain-filler', minutes: 3 },
-  preserve: { key: 'kit/preservative', minutes: 2 },
-  denib: { key: 'kit/denib', minutes: 1 },
-  'put-right': { key: 'kit/put-right', minutes: 2 },
-  'hang-for-night': { key: 'kit/hardware', minutes: 1 },
-  rehang: { key: 'kit/hardware', minutes: 1 },
-  refit: { key: 'kit/hardware', minutes: 1 },
+const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minutes: number; words: string }>>> = {
+  'take-off': { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
+  'take-down': { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
+  mask: { key: 'kit/mask', minutes: 1, words: 'Tape, paper and sheets' },
+  wash: { key: 'kit/wash', minutes: 3, words: 'Buckets, cloths and cleaner' },
+  abrade: { key: 'kit/abrade', minutes: 2, words: 'Abrasive, block and vacuum cleaner' },
+  'wet-abrade': { key: 'kit/wet-abrade', minutes: 3, words: 'Wet abrasive and water' },
+  degloss: { key: 'kit/degloss', minutes: 2, words: 'Deglosser and cloths' },
+  plant: { key: 'kit/moulding', minutes: 8, words: 'Mitre saw, glue and tape' },
+  fill: { key: 'kit/filler', minutes: 2, words: 'Filler and knife' },
+  drill: { key: 'kit/drill', minutes: 3, words: 'Drill and template' },
+  'grain-fill': { key: 'kit/grain-filler', minutes: 3, words: 'Grain filler and spreader' },
+  preserve: { key: 'kit/preservative', minutes: 2, words: 'Preservative and brush' },
+  denib: { key: 'kit/denib', minutes: 1, words: 'Fine abrasive and tack cloth' },
+  'put-right': { key: 'kit/put-right', minutes: 2, words: 'What puts defects right' },
+  'hang-for-night': { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
+  rehang: { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
+  refit: { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
 };
 
 type Setup = PlanProblem['setups'][number];
@@ -101,11 +101,10 @@ export class JobSetups {
   }
 
   /** A coat's tool, product and colour. */
-  #coat({ piece, coat: { coat, coating, faces } }: CoatStep, climateId: string): string {
-    const group = groupOf(this.#job, piece);
-    const [face] = faces;
-    const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
-    const key = [coat.product, colour, coat.tool].filter(Boolean).join('/');
+  #coat(step: CoatStep, climateId: string): string {
+    const { coat, coating } = step.coat;
+    const colour = colourLoaded(this.#job, step);
+    const key = coatKey(step, colour);
     if (!this.#setups.has(key)) {
       const potLife = coating.potLife === null ? null : this.#potLife(coating, climateId);
       this.#setups.set(key, {
@@ -126,4 +125,29 @@ export class JobSetups {
     const rates = kind ? this.#clocks.rates(climateId, kind, dryingProduct(coating)).slice(0, 14 * 24) : [];
     return Math.floor(((coating.potLife ?? 0) * 60) / Math.max(0.2, ...rates));
   }
+}
+
+/** The colour that a coat's tool is loaded with; undefined for a primer, whose colour does not matter. */
+function colourLoaded(job: Job, { piece, coat: { coating, faces } }: CoatStep): string | undefined {
+  const group = groupOf(job, piece);
+  const [face] = faces;
+  return coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
+}
+
+const coatKey = ({ coat: { coat } }: CoatStep, colour: string | undefined): string =>
+  [coat.product, colour, coat.tool].filter(Boolean).join('/');
+
+/** The key of what a step is set up with: what has the same key is done in one batch. Null when it takes nothing. */
+export function setupKey(job: Job, step: PieceStep): string | null {
+  return isCoat(step) ? coatKey(step, colourLoaded(job, step)) : (KITS[step.operation]?.key ?? null);
+}
+
+/** What is got out for a step, in words; null for nothing. */
+export function setupWords(job: Job, step: PieceStep): string | null {
+  if (!isCoat(step)) return KITS[step.operation]?.words ?? null;
+  const { coat, coating } = step.coat;
+  const group = groupOf(job, step.piece);
+  const [face] = step.coat.faces;
+  const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).name : '';
+  return [coating.name, colour, coat.tool].filter(Boolean).join(', ');
 }

@@ -6,8 +6,10 @@ import { jobToProblem } from './job-to-problem.ts';
 import { usualPiece } from '../job/usual-piece.ts';
 import { readPlan } from './read-plan.ts';
 import { daysOfRun, minutesAtWork } from './run-days.ts';
-import { runSheet, workedDays } from './run-sheet.ts';
+import { runSheet, workedDays, type RunSheet, type SheetLine } from './run-sheet.ts';
 import { verifiedPlan } from './verified-plan.ts';
+
+const linesOf = ({ batches }: RunSheet): SheetLine[] => batches.flatMap(({ lines }) => lines);
 
 function planned() {
   const { job } = new TestJob().tell('state-painter', { painter: helper }).door('a').door('b').door('c').coated();
@@ -23,9 +25,10 @@ test('the sheets of all days and painters hold every run once for each of its pa
   for (const painter of job.crew) {
     for (const date of workedDays(job, reading, painter.id)) {
       const sheet = runSheet(job, problem, reading, painter, date);
-      lines += sheet.lines.length;
-      sheet.lines.forEach(({ start, end }, index) => {
-        assert.ok(start >= (sheet.lines[index - 1]?.end ?? 0));
+      const all = linesOf(sheet);
+      lines += all.length;
+      all.forEach(({ start, end }, index) => {
+        assert.ok(start >= (all[index - 1]?.end ?? 0));
         assert.ok(
           sheet.hours.some(([from, until]) => from <= start && end <= until),
           'in working hours',
@@ -57,7 +60,7 @@ test('a run that rests overnight stands on the sheet of each of its days, with t
   assert.ok(long.end - long.start > minutes + 600);
   assert.equal(minutesAtWork(long, long.start, long.spans[0]![1]), long.spans[0]![1] - long.start);
   const [painter] = made.job.crew;
-  const own = days.map(({ date }) => runSheet(made.job, problem, reading, painter!, date).lines);
+  const own = days.map(({ date }) => linesOf(runSheet(made.job, problem, reading, painter!, date)));
   own.forEach((lines, index) => {
     const line = lines.find(({ start }) => start === days[index]!.start);
     assert.equal(line?.end, days[index]!.end);
@@ -72,7 +75,7 @@ test('a coat on a sheet says what it takes and when it is dry, by the same clock
   const sheets = job.crew.flatMap((painter) =>
     workedDays(job, reading, painter.id).map((date) => runSheet(job, problem, reading, painter, date)),
   );
-  const coats = sheets.flatMap(({ lines }) => lines.filter(({ coat }) => coat !== null));
+  const coats = sheets.flatMap((sheet) => linesOf(sheet).filter(({ coat }) => coat !== null));
   assert.ok(coats.length > 0);
   for (const { coat, end } of coats) {
     assert.ok(coat && coat.litres > 0.05 && coat.litres < 2, `${coat?.litres} L`);
@@ -103,10 +106,31 @@ test('two who lift a door have it on both sheets, each with the other’s name',
   const hung = reading.runs.find(({ operation }) => operation === 'rehang');
   assert.ok(hung?.needsTwo);
   for (const painter of made.job.crew) {
-    const lines = workedDays(made.job, reading, painter.id).flatMap(
-      (date) => runSheet(made.job, problem, reading, painter, date).lines,
+    const lines = workedDays(made.job, reading, painter.id).flatMap((date) =>
+      linesOf(runSheet(made.job, problem, reading, painter, date)),
     );
     const other = made.job.crew.find(({ id }) => id !== painter.id)?.name;
     assert.deepEqual(lines.find(({ start }) => start === hung.start)?.with, [other]);
   }
+});
+
+test('what follows with the same thing in hand is one batch: what to set up, how long, how many pieces', () => {
+  const { job, problem, reading } = planned();
+  const sheets = job.crew.flatMap((painter) =>
+    workedDays(job, reading, painter.id).map((date) => runSheet(job, problem, reading, painter, date)),
+  );
+  for (const { batches } of sheets) {
+    batches.forEach(({ lines, setUp, minutes, pieces }, index) => {
+      const key = lines[0]?.setUp?.key ?? null;
+      assert.ok(lines.every((line) => (line.setUp?.key ?? null) === key));
+      assert.ok(key === null || batches[index - 1]?.lines[0]?.setUp?.key !== key, 'two in a row would be one');
+      assert.equal(setUp, lines[0]?.setUp?.words ?? null);
+      assert.equal(
+        minutes,
+        lines.reduce((sum, { start, end }) => sum + end - start, 0),
+      );
+      assert.ok(pieces <= job.pieces.length && pieces > 0);
+    });
+  }
+  assert.ok(sheets.some(({ batches }) => batches.some(({ pieces }) => pieces === 3)));
 });

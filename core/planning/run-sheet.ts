@@ -7,6 +7,7 @@ import type { Hazard } from '../shelf/hazards.ts';
 import { shiftsOf } from './crew-shifts.ts';
 import type { Wetness } from './drying-places.ts';
 import type { JobProblem } from './job-to-problem.ts';
+import { setupKey, setupWords } from './job-setups.ts';
 import { isBenchWork } from './step-needs.ts';
 import { isCoat } from './lying-coats.ts';
 import { litresOf } from './pot-runs.ts';
@@ -14,6 +15,23 @@ import type { PlanReading, Run } from './read-plan.ts';
 import { daysOfRun } from './run-days.ts';
 import { hazardsOf } from './step-hazards.ts';
 import { runWords } from './step-words.ts';
+
+/** What is done in one go with what is set up once; minutes from the plan's t0. */
+export interface SheetBatch {
+  start: number;
+  end: number;
+  /** Minutes of setting up before it. */
+  setupMinutes: number;
+  /** Minutes for which hands are on it. */
+  minutes: number;
+  /** What is got out for it, in words; null for nothing. */
+  setUp: string | null;
+  /** How many pieces are in hand; 0 for work about a room. */
+  pieces: number;
+  where: string;
+  /** In their order; of one kind of work each. */
+  lines: SheetLine[];
+}
 
 /** One line of a day's sheet; minutes from the plan's t0. */
 export interface SheetLine {
@@ -27,6 +45,10 @@ export interface SheetLine {
   with: string[];
   setupMinutes: number;
   coat: CoatOnSheet | null;
+  /** What it is set up with: a key that others of its batch have, and words. Null for nothing. */
+  setUp: { key: string; words: string } | null;
+  /** Ids of the pieces in hand. */
+  pieces: readonly string[];
 }
 
 /** What a coat of the day takes, and what may be done with it afterwards. */
@@ -46,7 +68,7 @@ export interface RunSheet {
   painter: Painter;
   /** Working hours of that day. */
   hours: readonly (readonly [number, number])[];
-  lines: SheetLine[];
+  batches: SheetBatch[];
   /** What can hurt somebody in the day's work. */
   hazards: Hazard[];
   /** Pieces that must not be touched when the day ends, with how they are then. */
@@ -81,6 +103,8 @@ export function runSheet(
       with: others(run.painters),
       setupMinutes: day.goesOn ? 0 : run.setupMinutes,
       coat: coatOf(job, problem, run),
+      setUp: setUpOf(job, run),
+      pieces: run.steps.map(({ piece }) => piece.id),
     })),
     ...onSite.map(({ start, end, words, place, painters }): SheetLine => ({
       start,
@@ -91,6 +115,8 @@ export function runSheet(
       with: others(painters),
       setupMinutes: 0,
       coat: null,
+      setUp: null,
+      pieces: [],
     })),
   ].sort((one, other) => one.start - other.start);
   const hours = shiftsOf(painter, problem.clocks.days).filter(([from]) => isOn(from));
@@ -99,10 +125,38 @@ export function runSheet(
     date,
     painter,
     hours,
-    lines,
+    batches: batchesOf(lines),
     hazards: [...new Set(runs.flatMap(({ run: { steps } }) => steps.flatMap((step) => hazardsOf(job, step))))],
     leave: leftAlone(reading, ends),
   };
+}
+
+/** Lines that follow each other with the same thing in hand, as batches. */
+function batchesOf(lines: readonly SheetLine[]): SheetBatch[] {
+  const batches: SheetLine[][] = [];
+  for (const line of lines) {
+    const last = batches.at(-1);
+    if (last && line.setUp !== null && last[0]?.setUp?.key === line.setUp.key) last.push(line);
+    else batches.push([line]);
+  }
+  return batches.map((batch) => {
+    const [first] = batch;
+    return {
+      start: first?.start ?? 0,
+      end: batch.at(-1)?.end ?? 0,
+      setupMinutes: first?.setupMinutes ?? 0,
+      minutes: batch.reduce((sum, { start, end }) => sum + end - start, 0),
+      setUp: first?.setUp?.words ?? null,
+      pieces: new Set(batch.flatMap(({ pieces }) => pieces)).size,
+      where: [...new Set(batch.map(({ where }) => where))].filter(Boolean).join(', '),
+      lines: batch,
+    };
+  });
+}
+
+function setUpOf(job: Job, { steps: [step] }: Run): SheetLine['setUp'] {
+  const key = step ? setupKey(job, step) : null;
+  return step && key !== null ? { key, words: setupWords(job, step) ?? '' } : null;
 }
 
 /** Days on which a painter has something to do, as ISO dates in order. */

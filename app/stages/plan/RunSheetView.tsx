@@ -4,13 +4,19 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { localDate, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { runSheet, workedDays, type RunSheet, type SheetLine } from '../../../core/planning/run-sheet.ts';
+import {
+  runSheet,
+  workedDays,
+  type RunSheet,
+  type SheetBatch,
+  type SheetLine,
+} from '../../../core/planning/run-sheet.ts';
 import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
-import { PrintIcon } from '../../ui/icons.tsx';
+import { ChevronIcon, PrintIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 import { WETNESS_WORDS } from '../../ui/wetness.tsx';
@@ -30,7 +36,7 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
   const date = day ?? days.find((worked) => worked >= today) ?? days[0] ?? today;
   const sheets = job.crew
     .map((painter) => runSheet(job, problem, reading, painter, date))
-    .filter(({ lines }) => lines.length > 0);
+    .filter(({ batches }) => batches.length > 0);
   return (
     <Box>
       <Box className="no-print" sx={{ display: 'flex', gap: 1.5, mb: 2.5, flexWrap: 'wrap', alignItems: 'center' }}>
@@ -103,9 +109,9 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
           {job.name} · {hours}
         </span>
       </Box>
-      <Box component="ol" aria-label="Runs of the day">
-        {sheet.lines.map((line) => (
-          <SheetRow key={`${line.start}/${line.what}/${line.which}`} line={line} clock={clock} t0={t0} />
+      <Box component="ol" aria-label="Batches of the day">
+        {sheet.batches.map((batch) => (
+          <BatchRow key={batch.start} batch={batch} clock={clock} t0={t0} />
         ))}
       </Box>
       {sheet.leave.length > 0 && (
@@ -130,15 +136,29 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
   );
 }
 
-function SheetRow({ line, clock, t0 }: { line: SheetLine; clock: (minutes: number) => string; t0: string }) {
-  const { job, say } = useJob();
-  const zone = job.site.timeZone;
-  const { coat } = line;
-  const later = (minutes: number | null): string => {
-    if (minutes === null) return 'not in these days';
-    const at = localTime(t0, minutes, zone);
-    return at.hasSame(localTime(t0, line.start, zone), 'day') ? at.toFormat('HH:mm') : at.toFormat('ccc HH:mm');
-  };
+interface BatchRowProps {
+  batch: SheetBatch;
+  clock: (minutes: number) => string;
+  t0: string;
+}
+
+/** A batch as one entry: when, with what, how many pieces; what is done to which of them opens, and is always on paper. */
+function BatchRow({ batch, clock, t0 }: BatchRowProps) {
+  const { say } = useJob();
+  const [isOpen, setIsOpen] = useState(false);
+  const { lines, pieces } = batch;
+  const [first] = lines;
+  if (first === undefined) return null;
+  const isOne = lines.length === 1;
+  const title = isOne ? first.what : (batch.setUp ?? first.what);
+  const detail = [
+    isOne ? first.which : '',
+    pieces > 1 ? `${pieces} pieces` : '',
+    batch.where,
+    formatDuration(batch.minutes),
+    batch.setupMinutes > 0 ? `set up from ${clock(batch.start - batch.setupMinutes)}` : '',
+    isOne && first.with.length > 0 ? `with ${first.with.join(' and ')}` : '',
+  ];
   return (
     <Box
       component="li"
@@ -153,29 +173,70 @@ function SheetRow({ line, clock, t0 }: { line: SheetLine; clock: (minutes: numbe
     >
       <Box aria-hidden sx={{ width: 20, height: 20, border: '2px solid #000', borderRadius: '3px' }} />
       <Box sx={{ fontWeight: 700, fontVariantNumeric: 'tabular-nums' }}>
-        {clock(line.start)}–{clock(line.end)}
+        {clock(batch.start)}–{clock(batch.end)}
       </Box>
       <Box sx={{ gridColumn: { xs: 2, sm: 3 } }}>
-        <strong>{say(line.what)}</strong>
-        {line.which && `: ${line.which}`}
-        <Box sx={{ color: '#333', fontSize: 14 }}>
-          {[
-            line.where,
-            line.with.length > 0 ? `with ${line.with.join(' and ')}` : '',
-            line.setupMinutes > 0 ? `set up from ${clock(line.start - line.setupMinutes)}` : '',
-            formatDuration(line.end - line.start),
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Box>
-        {coat && (
-          <Box sx={{ color: '#333', fontSize: 14 }}>
-            {say(
-              `${coat.product}, by ${coat.tool}, ${formatVolume(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
-            )}
+        {isOne ? (
+          <strong>{say(title)}</strong>
+        ) : (
+          <Box
+            component="button"
+            type="button"
+            aria-expanded={isOpen}
+            onClick={() => setIsOpen(!isOpen)}
+            sx={{
+              border: 0,
+              background: 'none',
+              font: 'inherit',
+              fontWeight: 700,
+              p: 0,
+              textAlign: 'left',
+              cursor: 'pointer',
+            }}
+          >
+            {say(title)}
+            <ChevronIcon className="no-print" sx={{ verticalAlign: 'middle', rotate: isOpen ? '90deg' : 'none' }} />
+          </Box>
+        )}
+        <Box sx={{ color: '#333', fontSize: 14 }}>{detail.filter(Boolean).join(' · ')}</Box>
+        {isOne ? (
+          <CoatLine line={first} t0={t0} />
+        ) : (
+          <Box
+            component="ol"
+            aria-label={say(title)}
+            sx={{ display: isOpen ? 'block' : 'none', '@media print': { display: 'block' }, mt: 0.5 }}
+          >
+            {lines.map((line) => (
+              <Box component="li" key={`${line.start}/${line.what}`} sx={{ py: 0.4 }}>
+                {clock(line.start)} <strong>{say(line.what)}</strong>
+                {line.which && `: ${line.which}`}
+                {line.with.length > 0 && ` · with ${line.with.join(' and ')}`}
+                <CoatLine line={line} t0={t0} />
+              </Box>
+            ))}
           </Box>
         )}
       </Box>
+    </Box>
+  );
+}
+
+/** What a coat takes, and when what it lies on may be touched. */
+function CoatLine({ line: { coat, start }, t0 }: { line: SheetLine; t0: string }) {
+  const { job, say } = useJob();
+  if (coat === null) return null;
+  const zone = job.site.timeZone;
+  const later = (minutes: number | null): string => {
+    if (minutes === null) return 'not in these days';
+    const at = localTime(t0, minutes, zone);
+    return at.hasSame(localTime(t0, start, zone), 'day') ? at.toFormat('HH:mm') : at.toFormat('ccc HH:mm');
+  };
+  return (
+    <Box sx={{ color: '#333', fontSize: 14 }}>
+      {say(
+        `${coat.product}, by ${coat.tool}, ${formatVolume(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
+      )}
     </Box>
   );
 }

@@ -52,10 +52,10 @@ const BY_DUE = { better: 30, worse: 3 };
 /** Days by which a plan is to end sooner: how far it is from that tells plans apart that end at the same time. */
 const SOONER_DAYS = 3;
 
-/** Steps of the first round in which plans are made calmer, how much longer each next one is, and the share of hurrying. */
+/** Steps of the first round in which plans are made calmer, how much longer each next one is, and for how many tasks as many are built to be earlier. */
 const CALM_STEPS = 400;
 const ROUND_GROWTH = 2.5;
-const HURRYING = 0.05;
+const HURRYING_TASKS = 120;
 
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
@@ -143,13 +143,14 @@ class Search {
     for (const manner of openingManners(this.#prepared)) if (this.#isEnough() || !this.#tryManner(manner)) break;
     this.#tryByDue();
     let bound: number | null = null;
+    const hurrying = Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];
       const calming = CALM_STEPS * ROUND_GROWTH ** round;
       this.#calm(Math.min(calming, steps - this.#steps));
       if (this.#best === null || !this.#isOver()) {
         bound ??= this.#best === null ? null : this.#options.boundBelow(this.#best.cost.finish);
-        this.#hurry(bound ?? -Infinity, Math.ceil(calming * HURRYING));
+        this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
       }
       // Nothing can be earlier, and nothing calmer was found in a whole round.
       const isProved = bound !== null && (this.#best?.cost.finish ?? Infinity) <= bound;

@@ -22,7 +22,11 @@ export class BestPlan {
     const better = compareCosts(found.plan.cost, before.plan.cost) < 0 ? found : before;
     const { plan: most, because } = found.plan.lowerBound > before.plan.lowerBound ? found : before;
     if (better === before && most === before.plan) return before;
-    const status = better.plan.finish <= most.lowerBound ? 'optimal' : better.plan.status;
+    // Whatever of them is proved proves every plan whose finish counts as much.
+    const isProved = [found, before].some(
+      ({ plan: { status, cost } }) => status === 'optimal' && better.plan.cost.counted <= cost.counted,
+    );
+    const status = isProved || better.plan.finish <= most.lowerBound ? 'optimal' : better.plan.status;
     return this.#keep({ ...better, plan: { ...better.plan, status, lowerBound: most.lowerBound }, because });
   }
 

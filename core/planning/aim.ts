@@ -14,6 +14,12 @@ export function compareCosts(one: PlanCost, other: PlanCost): number {
   );
 }
 
+/** The same where every finish by a limit counts alike: what may be later is to be calmer for that. */
+export function compareByLimit(limit: number): typeof compareCosts {
+  const by = (cost: PlanCost): PlanCost => ({ ...cost, counted: Math.max(cost.counted, limit) });
+  return (one, other) => compareCosts(by(one), by(other));
+}
+
 /**
  * How a problem counts a finish: to the tick, or, where it states what trouble is, to the end of the half-day of the crew
  * in which it lies. What ends while nobody works counts as it is.

@@ -1,4 +1,3 @@
-import { compareCosts } from '../aim.ts';
 import type { PlanCost } from '../problem.ts';
 import { BatchList } from './batch-list.ts';
 import { BATCH_MOVES } from './batch-moves.ts';
@@ -13,6 +12,8 @@ export interface CalmOptions {
   latest: ArrayLike<number> | null;
   random: () => number;
   shouldStop(): boolean;
+  /** Negative where the first cost is the better one. */
+  compare(one: PlanCost, other: PlanCost): number;
   /** Told of every better plan. */
   onBetter(schedule: Schedule, cost: PlanCost): void;
 }
@@ -105,7 +106,7 @@ export class CalmSearch {
   }
 
   #tell({ built: { schedule }, cost }: State): void {
-    if (this.#bestCost !== null && compareCosts(cost, this.#bestCost) >= 0) return;
+    if (this.#bestCost !== null && this.#options.compare(cost, this.#bestCost) >= 0) return;
     this.#bestCost = cost;
     this.#options.onBetter(schedule, cost);
   }

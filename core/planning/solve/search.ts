@@ -1,4 +1,4 @@
-import { compareCosts } from '../aim.ts';
+import { compareByLimit, compareCosts } from '../aim.ts';
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
@@ -121,6 +121,8 @@ class Search {
   #stuck: { task: PreparedTask; refusal: Refusal } | null = null;
   /** The search for what is calmer than plans of a finish. */
   #calming: { search: CalmSearch; counted: number } | null = null;
+  /** The calmest of those that end no later than they may, where they may end later than the soonest. */
+  #calmest: { schedule: Schedule; cost: PlanCost } | null = null;
   /** Schedules that were built. */
   #steps = 0;
   #isStopped = false;
@@ -153,10 +155,10 @@ class Search {
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
       }
       // Nothing can be earlier, and nothing calmer was found in a whole round.
-      const isProved = bound !== null && (this.#best?.cost.finish ?? Infinity) <= bound;
+      const isProved = bound !== null && (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
       if (this.#steps === before || (isProved && this.#best === best)) break;
     }
-    if (this.#best !== null) return { best: this.#best.schedule };
+    if (this.#best !== null) return { best: (this.#calmest ?? this.#best).schedule };
     return this.#stuck === null ? { stopped: true } : { stuck: this.#stuck };
   }
 
@@ -174,7 +176,7 @@ class Search {
   /** Looks for so many steps for what is earlier, unless nothing can be. */
   #hurry(bound: number, steps: number): void {
     for (const until = this.#steps + steps; this.#steps < until && !this.#isOver();) {
-      if (this.#best !== null && this.#best.cost.finish <= bound) return;
+      if (this.#best !== null && this.#best.cost.counted <= this.#prepared.counted(bound)) return;
       const way = this.#choose();
       const best = this.#best;
       if (!way.go()) return;
@@ -194,15 +196,22 @@ class Search {
 
   #calmFrom(best: Candidate): { search: CalmSearch; counted: number } {
     const { counted } = best.cost;
-    const limit = counted + this.#options.laterBy;
+    const { laterBy } = this.#options;
+    const limit = counted + laterBy;
+    const compare = laterBy > 0 ? compareByLimit(limit) : compareCosts;
+    // What was calm enough for a later finish is too late now.
+    if (this.#calmest !== null && this.#calmest.cost.finish > limit) this.#calmest = null;
     const search = new CalmSearch(this.#prepared, best.schedule, best.rule.notBefore, {
       limit,
       latest: this.#options.latestFor(limit),
       random: this.#random,
       shouldStop: this.#options.shouldStop,
+      compare,
       onBetter: (schedule, cost) => {
-        if (this.#best !== null && compareCosts(cost, this.#best.cost) >= 0) return;
-        this.#best = { ...best, rule: asBuilt({ schedule, rule: best.rule }), schedule, cost };
+        const known = this.#calmest ?? this.#best;
+        if (known !== null && compare(cost, known.cost) >= 0) return;
+        if (laterBy > 0) this.#calmest = { schedule, cost };
+        else this.#best = { ...best, rule: asBuilt({ schedule, rule: best.rule }), schedule, cost };
         this.#options.onBetter(schedule);
       },
     });

@@ -38,12 +38,12 @@ function usualSteps(tasks: number): number {
   return Math.max(24, Math.min(1500, Math.round(2_500_000 / Math.max(1, tasks))));
 }
 
-/** A schedule as an answer: proved where it ends at the bound. */
-function described(schedule: Schedule, bound: LowerBound): FoundPlan {
+/** A schedule as an answer: proved where it ends at the bound, as far as finishes count. */
+function described({ counted }: Prepared, schedule: Schedule, bound: LowerBound): FoundPlan {
   const cost = schedule.cost();
   const { finish } = cost;
   return {
-    status: finish <= bound.finish ? 'optimal' : 'feasible',
+    status: cost.counted <= counted(bound.finish) ? 'optimal' : 'feasible',
     ...schedule.result(),
     finish,
     lowerBound: bound.finish,
@@ -69,7 +69,7 @@ export function solveNear(
   const bounds = BoundSearch.of(prepared);
   if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
   const near = nearestSchedule(prepared, plan, { steps: 0, ...options });
-  if ('schedule' in near) return { ...described(near.schedule, bounds.chain), distance: near.distance };
+  if ('schedule' in near) return { ...described(prepared, near.schedule, bounds.chain), distance: near.distance };
   return infeasible(near.stuck === null ? [STOPPED] : [stuckReason(prepared, near.stuck)]);
 }
 
@@ -94,7 +94,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     return bound.finish;
   };
   proved(bound);
-  const describe = (schedule: Schedule): FoundPlan => described(schedule, bound);
+  const describe = (schedule: Schedule): FoundPlan => described(prepared, schedule, bound);
   const searched = search(prepared, {
     seed: options.seed ?? 1,
     steps,
@@ -113,7 +113,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   if ('stopped' in searched) return infeasible([STOPPED]);
   let best = 'best' in searched ? searched.best : null;
   const tries = { left: steps * TRIES_PER_STEP };
-  while (isSmall(prepared) && (best === null || best.cost().finish > bound.finish)) {
+  while (isSmall(prepared) && (best === null || best.cost().counted > prepared.counted(bound.finish))) {
     const deadline = best === null ? problem.horizon : best.cost().finish - 1;
     const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
     if (rest.kind === 'earlier') {

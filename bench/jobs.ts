@@ -12,15 +12,17 @@ export function fromItsBeginning(name: string): Job {
   return { ...read.value, log: [], plan: null };
 }
 
-const alone = (job: TestJob, rack: number, bench: number): TestJob =>
-  job
-    .tell('state-painter', { painter: { ...job.job.crew[0]!, skill: 'professional' } })
-    .tell('change-place', { place: { ...job.job.places.find(({ kind }) => kind === 'bench')!, slots: bench } })
-    .tell('change-place', { place: { ...job.job.places.find(({ kind }) => kind === 'rack')!, slots: rack } });
+/** Has one professional do a job, with so many places to work on and to lie. */
+function alone(job: TestJob, slots: Readonly<Record<'bench' | 'rack', number>>): TestJob {
+  const [painter] = job.job.crew;
+  if (painter) job.tell('state-painter', { painter: { ...painter, skill: 'professional' } });
+  for (const place of job.job.places) job.tell('change-place', { place: { ...place, slots: slots[place.kind] } });
+  return job;
+}
 
 /** A kitchen of 20 doors and 10 drawer fronts of sound oil gloss, sprayed in a workshop by one painter. */
 export function sprayedKitchen(): Job {
-  const job = alone(new TestJob(), 16, 2);
+  const job = alone(new TestJob(), { bench: 2, rack: 16 });
   const surface = { substrate: 'mdf', existing: 'oil-gloss', condition: 'sound' } as const;
   for (let index = 0; index < 20; index++)
     job.tell('add-pieces', {
@@ -28,8 +30,8 @@ export function sprayedKitchen(): Job {
       kind: 'cabinet-door',
       piece: usualPiece('cabinet-door', 'room-1', {
         shape: {
-          width: [397, 447, 597][index % 3]!,
-          height: [715, 715, 572][index % 3]!,
+          width: [397, 447, 597][index % 3] ?? 447,
+          height: [715, 715, 572][index % 3] ?? 715,
           thickness: 19,
           style: 'slab',
           stile: 70,
@@ -44,7 +46,7 @@ export function sprayedKitchen(): Job {
       ids: [`drawer-${index + 1}`],
       kind: 'drawer-front',
       piece: usualPiece('drawer-front', 'room-1', {
-        shape: { width: [397, 597][index % 2]!, height: 178, thickness: 19 },
+        shape: { width: index % 2 === 0 ? 397 : 597, height: 178, thickness: 19 },
         surface,
       }),
     });
@@ -54,7 +56,7 @@ export function sprayedKitchen(): Job {
 
 /** Five oak cabinets: ten framed doors, grain filled, by one painter with brush and roller. */
 export function filledOak(): Job {
-  const job = alone(new TestJob(), 10, 1);
+  const job = alone(new TestJob(), { bench: 1, rack: 10 });
   for (let index = 0; index < 10; index++)
     job.tell('add-pieces', {
       ids: [`door-${index + 1}`],
@@ -64,7 +66,8 @@ export function filledOak(): Job {
         surface: { substrate: 'oak', existing: 'varnish', condition: 'sound' },
       }),
     });
-  const filler = DEFAULT_FILLERS.find(({ fills }) => fills === 'grain')!;
+  const filler = DEFAULT_FILLERS.find(({ fills }) => fills === 'grain');
+  if (!filler) throw new Error('Nothing fills grain.');
   return job.coated('enamel-acrylic', {
     key: 'abrade',
     grainFill: { product: filler.id, passes: filler.passes },

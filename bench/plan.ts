@@ -1,8 +1,8 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Job } from '../core/job/schema.ts';
-import { readJobFile } from '../core/exchange/job-file.ts';
 import { BoundSearch } from '../core/planning/bound/lower-bound.ts';
+import { batchMinutes, planTrouble } from '../core/planning/plan-cost.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
 import { planProblemSchema, type FoundPlan, type PlanProblem } from '../core/planning/problem.ts';
 import { riskOf } from '../core/planning/risk.ts';
@@ -11,6 +11,7 @@ import { prepare } from '../core/planning/solve/prepare.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
 import { madeUpProblem } from '../core/testing/made-up-problem.ts';
+import { filledOak, fromItsBeginning, sprayedKitchen } from './jobs.ts';
 import { load } from './load.ts';
 import type { Played } from './risk-player.ts';
 
@@ -25,6 +26,7 @@ const LONG_SEARCH = load(60, 0.1);
 const PIECES = load(60, 6);
 const SMALL = load(40, 1);
 const RUNS = load(500, 4);
+const WORKABLE = load(10, 0.1);
 
 const seconds = (since: number): string => ((performance.now() - since) / 1000).toFixed(2);
 const percent = (value: number, of: number): string => `${((value / of - 1) * 100).toFixed(1)} %`;
@@ -144,15 +146,45 @@ if (sixtyPlan.status !== 'infeasible') {
   players.forEach((player) => player.kill());
 }
 
-console.log('demo jobs: pieces, tasks, problem ms, first plan ms, finish h after the search, bound h');
-for (const name of ['linen-press', 'tern-street']) {
-  const read = readJobFile(readFileSync(new URL(`../demo/${name}.nivel.json`, import.meta.url), 'utf8'));
-  if (!read.ok) throw new Error(read.message);
-  const job: Job = { ...read.value, log: [], plan: null };
+console.log(
+  'jobs: pieces, tasks, problem ms, first plan ms, finish and bound in days after',
+  `${WORKABLE} s; set-ups and batches a painter-day, share of batches up to 10 min, median min, mixes a day at most`,
+);
+const JOBS: readonly [string, Job][] = [
+  ['linen press', fromItsBeginning('linen-press')],
+  ['kitchen of 30 sprayed fronts', sprayedKitchen()],
+  ['oak, grain filled', filledOak()],
+  ['school', fromItsBeginning('tern-street')],
+];
+for (const [name, job] of JOBS.slice(0, load(JOBS.length, 2))) {
   const made = performance.now();
   const { problem } = jobToProblem(job, `${job.planning.start}T00:00`);
   const making = performance.now() - made;
-  const { plan, first } = timed(problem, SEARCH);
-  const figures = [job.pieces.length, problem.tasks.length, making.toFixed(0), first.toFixed(0)];
-  console.log(`  ${name}:`, ...figures, (plan.finish / 60).toFixed(1), (plan.lowerBound / 60).toFixed(1));
+  const { plan, first } = timed(problem, WORKABLE);
+  const { setups, batches, tiny, painterDays } = planTrouble(problem, plan);
+  const days = (minutes: number): string => (minutes / 1440).toFixed(2);
+  const figures = [job.pieces.length, problem.tasks.length, making.toFixed(0), first.toFixed(0), days(plan.finish)];
+  const workable = [setups / painterDays, batches / painterDays].map((count) => count.toFixed(1));
+  console.log(
+    `  ${name}:`,
+    ...[...figures, `${days(plan.lowerBound)};`, ...workable, `${((tiny / batches) * 100).toFixed(0)} %`],
+    ...[medianBatch(problem, plan), mostMixes(problem, plan)],
+  );
+}
+
+/** Minutes of the batch in the middle, of all in the order of their length. */
+function medianBatch(problem: PlanProblem, plan: FoundPlan): number {
+  const lengths = batchMinutes(problem, plan).sort((one, other) => one - other);
+  return lengths[lengths.length >> 1] ?? 0;
+}
+
+/** How often any two-part product is mixed on one day at most. */
+function mostMixes({ setups, tickMinutes }: PlanProblem, plan: FoundPlan): number {
+  const mixed = new Set(setups.filter(({ mixes }) => mixes).map(({ key }) => key));
+  const days = new Map<string, number>();
+  for (const { key, start } of plan.setups) {
+    const day = `${key} ${Math.floor((start * tickMinutes) / 1440)}`;
+    if (mixed.has(key)) days.set(day, (days.get(day) ?? 0) + 1);
+  }
+  return Math.max(0, ...days.values());
 }

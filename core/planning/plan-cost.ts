@@ -18,7 +18,16 @@ export function planCost(problem: PlanProblem, plan: OpenPlan): PlanCost {
 }
 
 /** What a plan of a problem disturbs its crew by. */
-export function planTrouble(problem: PlanProblem, { tasks, setups }: OpenPlan): Trouble {
+export function planTrouble(problem: PlanProblem, plan: OpenPlan): Trouble {
+  return counted(problem, plan).total();
+}
+
+/** Minutes of the batches of a plan, painter by painter in the order of time. */
+export function batchMinutes(problem: PlanProblem, plan: OpenPlan): number[] {
+  return counted(problem, plan).lengths();
+}
+
+function counted(problem: PlanProblem, { tasks, setups }: OpenPlan): TroubleCount {
   const count = new TroubleCount(problem);
   const known = new Map(problem.tasks.map((task) => [task.id, task]));
   const mixed = new Set(problem.setups.filter(({ mixes }) => mixes).map(({ key }) => key));
@@ -47,7 +56,7 @@ export function planTrouble(problem: PlanProblem, { tasks, setups }: OpenPlan): 
       Float64Array.from(ids, (id) => starts.get(id) ?? 0).sort();
     count.addTurns(turnsOf(startsOf(sharing), startsOf(clearing)));
   }
-  return count.total();
+  return count;
 }
 
 /**

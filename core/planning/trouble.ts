@@ -36,11 +36,10 @@ export class TroubleCount {
   readonly #lastWorked: Int32Array;
   readonly #place: Int32Array;
   readonly #work: Float64Array;
-  #shortfall = 0;
+  readonly #lengths: number[] = [];
   #setups = 0;
   #setupMinutes = 0;
   #batches = 0;
-  #tiny = 0;
   #mixes = 0;
   #walks = 0;
   #turns = 0;
@@ -107,28 +106,37 @@ export class TroubleCount {
   #endBatch(painter: number): void {
     if ((this.#kind[painter] ?? -1) < 0) return;
     const work = this.#work[painter] ?? 0;
-    if (work <= TINY) this.#tiny++;
-    this.#shortfall += Math.max(0, this.#figures.shortBatch - work);
+    this.#lengths.push(work);
     this.#work[painter] = 0;
     this.#kind[painter] = -1;
   }
 
+  /** Minutes of all batches, once everything has been added. */
+  lengths(): number[] {
+    for (let painter = 0; painter < this.#kind.length; painter++) this.#endBatch(painter);
+    return this.#lengths;
+  }
+
   /** All together, once everything has been added. */
   total(): Trouble {
-    for (let painter = 0; painter < this.#kind.length; painter++) this.#endBatch(painter);
-    const { change, mix, walk, turn } = this.#figures;
+    const { change, shortBatch, mix, walk, turn } = this.#figures;
+    let [shortfall, tiny] = [0, 0];
+    for (const work of this.lengths()) {
+      if (work <= TINY) tiny++;
+      if (work < shortBatch) shortfall += shortBatch - work;
+    }
     return {
       minutes:
         this.#setupMinutes +
         change * this.#batches +
-        this.#shortfall +
+        shortfall +
         mix * this.#mixes +
         walk * this.#walks +
         turn * this.#turns,
       setups: this.#setups,
       setupMinutes: this.#setupMinutes,
       batches: this.#batches,
-      tiny: this.#tiny,
+      tiny,
       mixes: this.#mixes,
       walks: this.#walks,
       turns: this.#turns,

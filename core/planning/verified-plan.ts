@@ -7,17 +7,17 @@ import { verify } from './verify.ts';
  * then the best verified one that was seen is the answer, and without one which rule it was.
  */
 export function verifiedPlan(problem: PlanProblem, options: SolveOptions = {}): PlanSolution {
-  let seen: FoundPlan | null = null;
+  const seen: FoundPlan[] = [];
   const solution = solve(problem, {
     ...options,
     onBetter: (plan) => {
       if (verify(problem, plan).length > 0) return;
-      seen = plan;
+      seen[0] = plan;
       options.onBetter?.(plan);
     },
   });
   const answer = kept(problem, solution);
-  return answer.status === 'infeasible' ? (seen ?? answer) : answer;
+  return answer.status === 'infeasible' ? (seen[0] ?? answer) : answer;
 }
 
 /** Plans a changed problem close to a plan of what it was, and lets only a verified plan out. */

@@ -144,7 +144,7 @@ test('two holds of one space that one task opens take two places, and the plan i
     horizon: 600,
     painters: ['p1', 'p2'].map((id) => ({ id, shifts: [[0, 300]] })),
     spaces: [{ id: 'rack', slots: 2 }],
-    tasks: [...'abcdef'].map(task),
+    tasks: ['a', 'b', 'c', 'd', 'e', 'f'].map(task),
     waits: [...one.waits, ...other.waits],
     holds: [...one.holds, ...other.holds],
   });

@@ -1,7 +1,8 @@
-import type { PlanCost, PlannedSetup, PlannedTask } from '../problem.ts';
+import type { PlanCost } from '../problem.ts';
 import { Commitments } from './commitments.ts';
 import { fitPausing, fitWhole, fitWholeBefore } from './calendar.ts';
 import { costOf } from './cost.ts';
+import { openPlan, type OpenPlan } from './open-plan.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
 import { better, credit, teams, windowAt, type Answer, type Placement, type Refusal } from './placement.ts';
 import type { Appointment, Prepared, PreparedTask } from './prepared.ts';
@@ -486,23 +487,9 @@ export class Schedule {
     return this.placements[task]?.setups ?? NO_SETUPS;
   }
 
-  #painterId(painter: number): string {
-    return this.#prepared.problem.painters[painter]?.id ?? '';
-  }
-
   /** Every task and set-up of a finished schedule. */
-  result(): { tasks: PlannedTask[]; setups: PlannedSetup[] } {
-    const tasks: PlannedTask[] = [];
-    const setups: PlannedSetup[] = [];
-    for (const [index, placement] of this.placements.entries()) {
-      const task = this.#prepared.tasks[index];
-      if (placement === null || task === undefined) continue;
-      const { start, end, painters, late } = placement;
-      tasks.push({ id: task.task.id, start, end, painters: painters.map((painter) => this.#painterId(painter)), late });
-      const key = task.setup?.key ?? '';
-      for (const setup of placement.setups) setups.push({ ...setup, key, painter: this.#painterId(setup.painter) });
-    }
-    return { tasks, setups };
+  result(): OpenPlan {
+    return openPlan(this.#prepared, this.placements);
   }
 
   /** What the finished schedule costs. */

@@ -56,22 +56,29 @@ const SOONER_DAYS = 3;
 const CALM_STEPS = 400;
 const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
+/** How many times as many are built to be earlier where every tick of the finish counts. */
+const EXACT_HURRYING = 3;
+/** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
+const QUICK_TASKS = 1000;
+const BOUND_ROUND = 2;
 
 /** How often a too-long wait may be mended by starting its first task later. */
 const MOST_REPAIRS = 60;
+/** The same once there is a plan. */
+const FEW_REPAIRS = 8;
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
 export function buildRepairing(
   prepared: Prepared,
   given: Rule,
   shouldStop: () => boolean,
-  onRepair: () => void = () => undefined,
+  { repairs = MOST_REPAIRS, onRepair = () => undefined }: { repairs?: number; onRepair?: () => void } = {},
 ): Built {
   const first = buildSchedule(prepared, given, shouldStop);
   if (!('stuck' in first)) return first;
   const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
   let built: Built = first;
-  for (let repair = 0; repair < MOST_REPAIRS && 'stuck' in built; repair++) {
+  for (let repair = 0; repair < repairs && 'stuck' in built; repair++) {
     const { refusal } = built.stuck;
     // Starting later has brought up something else; what was wrong first is what a painter can act on.
     if (refusal.kind !== 'too-late') return first;
@@ -145,14 +152,20 @@ class Search {
     for (const manner of openingManners(this.#prepared)) if (this.#isEnough() || !this.#tryManner(manner)) break;
     this.#tryByDue();
     let bound: number | null = null;
-    const hurrying = Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
+    const isExact = this.#prepared.problem.trouble == null;
+    const isQuick = this.#prepared.tasks.length <= QUICK_TASKS;
+    let hurrying = isExact ? EXACT_HURRYING : Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];
       const calming = CALM_STEPS * ROUND_GROWTH ** round;
       this.#calm(Math.min(calming, steps - this.#steps));
       if (this.#best === null || !this.#isOver()) {
-        bound ??= this.#best === null ? null : this.#options.boundBelow(this.#best.cost.finish);
+        if (this.#best !== null && (isQuick || round >= BOUND_ROUND))
+          bound ??= this.#options.boundBelow(this.#best.cost.finish);
+        const counted = this.#best?.cost.counted;
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
+        // The longer nothing earlier is found, the less it is looked for.
+        if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
       }
       // Nothing can be earlier, and nothing calmer was found in a whole round.
       const isProved = bound !== null && (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
@@ -303,7 +316,8 @@ class Search {
   #tryRule(rule: Rule): Candidate | 'stopped' | null {
     const shouldStop = this.#best === null ? this.#options.giveUp : this.#options.shouldStop;
     this.#steps++;
-    const built = buildRepairing(this.#prepared, rule, shouldStop, () => this.#steps++);
+    const repairs = this.#best === null ? MOST_REPAIRS : FEW_REPAIRS;
+    const built = buildRepairing(this.#prepared, rule, shouldStop, { repairs, onRepair: () => this.#steps++ });
     if ('stopped' in built) {
       this.#isStopped = true;
       return 'stopped';

@@ -36,7 +36,7 @@ const SMOKES: readonly Smoke[] = [
     says: /today-phone/,
   },
   { args: ['scripts/demo.mjs'], environment: { PORT: '4400' }, says: /Nivel is at http/, isServer: true },
-  bench('plan', /tern-street: \d+/),
+  bench('plan', /30 sprayed fronts: \d+/),
   bench('moves', /half an hour later: 1 moved/),
   bench('build-up', /offers for/),
   bench('strokes', /proved/),

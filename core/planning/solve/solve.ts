@@ -8,7 +8,8 @@ import type { Prepared } from './prepared.ts';
 import { prepare } from './prepare.ts';
 import { duesOf } from './appointments.ts';
 import { exhaust, isSmall } from './exhaust.ts';
-import { Schedule } from './schedule.ts';
+import { placedSchedule } from './placed-schedule.ts';
+import type { Schedule } from './schedule.ts';
 import { sparingSetups } from './sparing-setups.ts';
 import { search } from './search.ts';
 
@@ -117,7 +118,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     const deadline = best === null ? problem.horizon : best.cost().finish - 1;
     const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
     if (rest.kind === 'earlier') {
-      best = Schedule.of(prepared, sparingSetups(prepared, rest.placements));
+      best = placedSchedule(prepared, sparingSetups(prepared, rest.placements));
       options.onBetter?.(describe(best));
       continue;
     }

@@ -103,7 +103,8 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   await painter.stepClock('4 hours on');
 });
 
-test('the card of the day can be stamped when what lies beside it can’t be fetched', async ({ page }) => {
+// On a page that no other test has used: what was fetched once is not fetched again.
+testAlone('the card of the day can be stamped when what lies beside it can’t be fetched', async ({ page }) => {
   const BESIDE = /\/BesideNow\.[^/]*\.js$/;
   await page.route(BESIDE, (route) => route.abort());
   await new PainterOn(page).openDemo('demo-tern-street', 'today');

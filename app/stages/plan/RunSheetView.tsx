@@ -152,7 +152,6 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
   const isOne = lines.length === 1;
   const title = isOne ? first.what : (batch.setUp ?? first.what);
   const detail = [
-    isOne ? first.which : '',
     pieces > 1 ? `${pieces} pieces` : '',
     batch.where,
     formatDuration(batch.minutes),
@@ -177,7 +176,10 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
       </Box>
       <Box sx={{ gridColumn: { xs: 2, sm: 3 } }}>
         {isOne ? (
-          <strong>{say(title)}</strong>
+          <>
+            <strong>{say(title)}</strong>
+            {first.which && `: ${first.which}`}
+          </>
         ) : (
           <Box
             component="button"

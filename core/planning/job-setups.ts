@@ -2,7 +2,7 @@ import { labOf } from '../colour/colour.ts';
 import { dryingProduct, type JobClocks } from '../job/job-clocks.ts';
 import { colourOn, groupOf } from '../job/queries.ts';
 import type { Tool } from '../job/coat-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { FinishGroup, Job } from '../job/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { workOf } from './crew-work.ts';
 import type { CoatStep, PieceStep } from './step.ts';
@@ -39,7 +39,7 @@ const KITS: Readonly<Partial<Record<PieceStep['operation'], { key: string; minut
   'grain-fill': { key: 'kit/grain-filler', minutes: 3, words: 'Grain filler and spreader' },
   preserve: { key: 'kit/preservative', minutes: 2, words: 'Preservative and brush' },
   denib: { key: 'kit/denib', minutes: 1, words: 'Fine abrasive and tack cloth' },
-  'put-right': { key: 'kit/put-right', minutes: 2, words: 'What puts defects right' },
+  'put-right': { key: 'kit/put-right', minutes: 2, words: 'Repair kit' },
   'hang-for-night': { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
   rehang: { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
   refit: { key: 'kit/hardware', minutes: 1, words: 'Screwdrivers, bags and labels' },
@@ -103,7 +103,7 @@ export class JobSetups {
   /** A coat's tool, product and colour. */
   #coat(step: CoatStep, climateId: string): string {
     const { coat, coating } = step.coat;
-    const colour = colourLoaded(this.#job, step);
+    const colour = colourLoaded(this.#job, step)?.hex;
     const key = coatKey(step, colour);
     if (!this.#setups.has(key)) {
       const potLife = coating.potLife === null ? null : this.#potLife(coating, climateId);
@@ -127,11 +127,11 @@ export class JobSetups {
   }
 }
 
-/** The colour that a coat's tool is loaded with; undefined for a primer, whose colour does not matter. */
-function colourLoaded(job: Job, { piece, coat: { coating, faces } }: CoatStep): string | undefined {
+/** The colour in a coat’s tool; null for a primer, whose colour makes no difference. */
+function colourLoaded(job: Job, { piece, coat: { coating, faces } }: CoatStep): FinishGroup['colour'] | null {
   const group = groupOf(job, piece);
   const [face] = faces;
-  return coating.role === 'topcoat' && group && face ? colourOn(group, face).hex : undefined;
+  return coating.role === 'topcoat' && group && face ? colourOn(group, face) : null;
 }
 
 const coatKey = ({ coat: { coat } }: CoatStep, colour: string | undefined): string =>
@@ -139,15 +139,13 @@ const coatKey = ({ coat: { coat } }: CoatStep, colour: string | undefined): stri
 
 /** The key of what a step is set up with: what has the same key is done in one batch. Null when it takes nothing. */
 export function setupKey(job: Job, step: PieceStep): string | null {
-  return isCoat(step) ? coatKey(step, colourLoaded(job, step)) : (KITS[step.operation]?.key ?? null);
+  return isCoat(step) ? coatKey(step, colourLoaded(job, step)?.hex) : (KITS[step.operation]?.key ?? null);
 }
 
 /** What is got out for a step, in words; null for nothing. */
 export function setupWords(job: Job, step: PieceStep): string | null {
   if (!isCoat(step)) return KITS[step.operation]?.words ?? null;
   const { coat, coating } = step.coat;
-  const group = groupOf(job, step.piece);
-  const [face] = step.coat.faces;
-  const colour = coating.role === 'topcoat' && group && face ? colourOn(group, face).name : '';
+  const colour = colourLoaded(job, step)?.name;
   return [coating.name, colour, coat.tool].filter(Boolean).join(', ');
 }

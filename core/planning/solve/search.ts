@@ -58,6 +58,8 @@ const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
 /** How many times as many are built to be earlier where every tick of the finish counts. */
 const EXACT_HURRYING = 3;
+/** How much trouble a plan has at most, against the one told last, to be told at once. */
+const MUCH_CALMER = 0.9;
 /** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
 const QUICK_TASKS = 1000;
 const BOUND_ROUND = 2;
@@ -130,6 +132,8 @@ class Search {
   #calming: { search: CalmSearch; counted: number } | null = null;
   /** The calmest of those that end no later than they may, where they may end later than the soonest. */
   #calmest: { schedule: Schedule; cost: PlanCost } | null = null;
+  /** What the plan costs that was told last. */
+  #told: PlanCost | null = null;
   /** Schedules that were built. */
   #steps = 0;
   #isStopped = false;
@@ -205,6 +209,8 @@ class Search {
     if (best === null) return;
     if (this.#calming?.counted !== best.cost.counted) this.#calming = this.#calmFrom(best);
     this.#steps += this.#calming.search.round(steps);
+    const found = this.#calmest ?? this.#best;
+    if (found !== null) this.#tell(found, true);
   }
 
   #calmFrom(best: Candidate): { search: CalmSearch; counted: number } {
@@ -225,10 +231,19 @@ class Search {
         if (known !== null && compare(cost, known.cost) >= 0) return;
         if (laterBy > 0) this.#calmest = { schedule, cost };
         else this.#best = { ...best, rule: asBuilt({ schedule, rule: best.rule }), schedule, cost };
-        this.#options.onBetter(schedule);
+        this.#tell({ schedule, cost });
       },
     });
     return { search, counted };
+  }
+
+  /** Tells of a better plan: at once where it is earlier or much calmer, since each is checked and shown; else with `all`. */
+  #tell({ schedule, cost }: Pick<Candidate, 'schedule' | 'cost'>, all = false): void {
+    const told = this.#told;
+    const isWorthIt = told === null || cost.counted < told.counted || cost.trouble <= told.trouble * MUCH_CALMER;
+    if (cost === told || !(all || isWorthIt)) return;
+    this.#told = cost;
+    this.#options.onBetter(schedule);
   }
 
   /** Tries what is due first. Where that is better than any manner, it is gone on from most of all. */
@@ -334,7 +349,7 @@ class Search {
     const difference = this.#best === null ? -1 : compareCosts(cost, this.#best.cost);
     if (difference <= 0) {
       this.#best = candidate;
-      if (difference < 0) this.#options.onBetter(built.schedule);
+      if (difference < 0) this.#tell(candidate);
     }
     if (this.#current === null || this.#promises(candidate, this.#current) || this.#tolerates(cost)) {
       this.#current = candidate;

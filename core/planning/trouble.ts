@@ -36,7 +36,7 @@ export class TroubleCount {
   readonly #lastWorked: Int32Array;
   readonly #place: Int32Array;
   readonly #work: Float64Array;
-  readonly #lengths: number[] = [];
+  #lengths: number[] = [];
   #setups = 0;
   #setupMinutes = 0;
   #batches = 0;
@@ -54,6 +54,15 @@ export class TroubleCount {
     this.#lastWorked = new Int32Array(painters.length).fill(-1);
     this.#place = new Int32Array(painters.length).fill(-1);
     this.#work = new Float64Array(painters.length);
+  }
+
+  /** Counts anew. */
+  reset(): this {
+    for (const each of [this.#kind, this.#day, this.#lastWorked, this.#place]) each.fill(-1);
+    this.#work.fill(0);
+    this.#lengths = [];
+    this.#setups = this.#setupMinutes = this.#batches = this.#mixes = this.#walks = this.#turns = this.#painterDays = 0;
+    return this;
   }
 
   /** Adds that a painter sets up over `[start, end)`; in the order of time, before what it is for. */
@@ -82,6 +91,11 @@ export class TroubleCount {
       this.#batches++;
     }
     this.#work[painter] = (this.#work[painter] ?? 0) + work * this.#tickMinutes;
+  }
+
+  /** Tells where a painter is before anything is added. */
+  standsAt(painter: number, place: number): void {
+    this.#place[painter] = place;
   }
 
   /** Adds that a painter works on what was begun before, at some tick of another day. */

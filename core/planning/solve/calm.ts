@@ -1,15 +1,14 @@
 import type { PlanCost } from '../problem.ts';
-import { BatchList } from './batch-list.ts';
-import { BATCH_MOVES } from './batch-moves.ts';
-import { buildInOrder, type ListBuilt } from './list-build.ts';
+import { placedSchedule } from './placed-schedule.ts';
+import type { Placement } from './placement.ts';
 import type { Prepared } from './prepared.ts';
+import { resequenced } from './resequence.ts';
 import type { Schedule } from './schedule.ts';
+import { Stretch } from './stretch.ts';
 
 export interface CalmOptions {
   /** The last tick at which a plan may end. */
   limit: number;
-  /** When tasks have to start at last for that; null where it is not known. */
-  latest: ArrayLike<number> | null;
   random: () => number;
   shouldStop(): boolean;
   /** Negative where the first cost is the better one. */
@@ -18,96 +17,92 @@ export interface CalmOptions {
   onBetter(schedule: Schedule, cost: PlanCost): void;
 }
 
-/** Minutes of trouble by which a plan may be worse to be gone on from: at the beginning of the search, of later rounds, and at the end of each. */
-const HOT = 20;
-const WARM = 12;
-const COLD = 5;
-/** Minutes of trouble that a minute counts by which pieces are done sooner on average: what is early can move. */
-const SOONER = 0.05;
-const ALL_WEIGHTS = BATCH_MOVES.reduce((sum, { weight }) => sum + weight, 0);
-
-interface State {
-  list: BatchList;
-  built: ListBuilt;
-  cost: PlanCost;
-  /** What is to become least: trouble, and a little how late pieces are done. */
-  energy: number;
-}
+/** Minutes of trouble by which an order may be worse to be gone on from, at the beginning of a stretch and at its end. */
+const HOT = 12;
+const COLD = 1;
+/** How many orders are tried for each task of a stretch, in the first round and more in each next one. */
+const TRIES_PER_TASK = 10;
+/** Days are taken into a stretch until it has so many tasks, sometimes fewer and sometimes more. */
+const STRETCH_TASKS = { least: 60, most: 500 };
+/** How many times less a task takes in an order that is tried than in a schedule that is built: most are given up at a look. */
+const CHEAPER = 16;
 
 /**
- * Makes a plan calmer that is early enough: its batches are merged, split and moved, and what disturbs less is gone on
- * from, or at first what disturbs a little more (simulated annealing). Deterministic for its random numbers.
+ * Makes a plan calmer that is early enough: stretch after stretch of some days, an order is looked for that disturbs less,
+ * while the rest stays. Deterministic for its random numbers.
  */
 export class CalmSearch {
   readonly #prepared: Prepared;
   readonly #options: CalmOptions;
-  readonly #lasts: readonly number[];
-  readonly #notBefore: Int32Array;
-  #current: State | null;
-  #best: State | null;
-  #bestCost: PlanCost | null;
+  readonly #placements: (Placement | null)[];
+  #cost: PlanCost;
   #rounds = 0;
 
-  /** `notBefore`: raised starts that the schedule was built with. */
-  constructor(prepared: Prepared, schedule: Schedule, notBefore: Int32Array, options: CalmOptions) {
+  constructor(prepared: Prepared, schedule: Schedule, options: CalmOptions) {
     this.#prepared = prepared;
     this.#options = options;
-    this.#notBefore = notBefore;
-    this.#lasts = prepared.pieces.map((piece) => piece.at(-1) ?? 0);
-    this.#current = this.#best = this.#built(BatchList.of(prepared, schedule), null);
-    this.#bestCost = schedule.cost();
-    if (this.#best !== null) this.#tell(this.#best);
+    this.#placements = [...schedule.placements];
+    this.#cost = schedule.cost();
   }
 
-  /** Searches for so many steps, from the best so far on; how many were gone. */
+  /** Searches for about so many steps, each as much as building a schedule; how many they were. */
   round(steps: number): number {
-    const start = this.#best;
-    if (start === null) return 0;
-    this.#current = start;
-    const hot = this.#rounds++ === 0 ? HOT : WARM;
-    for (let step = 0; step < steps; step++) {
-      if (this.#options.shouldStop()) return step;
-      this.#step(hot * (COLD / hot) ** (step / steps));
+    this.#rounds++;
+    let gone = 0;
+    while (gone < steps && !this.#options.shouldStop()) {
+      const before = gone;
+      gone += this.#pass(steps - gone);
+      if (gone === before) break;
     }
-    return steps;
+    return gone;
   }
 
-  #step(temperature: number): void {
-    const from = this.#current;
-    if (from === null) return;
-    const { random } = this.#options;
-    const list = from.list.copy();
-    this.#chosen()(this.#prepared, list, from.built.schedule, random);
-    const next = this.#built(list.settle(), from.built);
-    if (next === null || next.built === from.built) return;
-    const worse = next.energy - from.energy;
-    if (worse > 0 && random() >= Math.exp(-worse / temperature)) return;
-    next.list.inTurnOf(next.built.schedule);
-    this.#current = next;
-    if (this.#best === null || next.energy < this.#best.energy) this.#best = next;
-    this.#tell(next);
+  /** Goes through all stretches once; how many steps that took. */
+  #pass(steps: number): number {
+    const { random, shouldStop, limit } = this.#options;
+    let gone = 0;
+    for (const [from, until] of this.#stretches()) {
+      if (gone >= steps || shouldStop()) break;
+      const stretch = new Stretch(this.#prepared, this.#placements, { from, until, limit });
+      const tries = TRIES_PER_TASK * this.#rounds * stretch.tasks.length;
+      gone += Math.max(1, (tries * stretch.tasks.length) / this.#prepared.tasks.length / CHEAPER);
+      const found = resequenced(stretch, { tries, hot: HOT, cold: COLD, random, shouldStop });
+      for (const { index, placement } of found?.built ?? []) this.#placements[index] = placement;
+    }
+    this.#tell();
+    return gone;
   }
 
-  #chosen(): (typeof BATCH_MOVES)[number]['move'] {
-    let left = this.#options.random() * ALL_WEIGHTS;
-    const { move } = BATCH_MOVES.find(({ weight }) => (left -= weight) <= 0) ?? BATCH_MOVES[0];
-    return move;
+  /** Days of work after each other that are gone through together, from one or another day on. */
+  #stretches(): [number, number][] {
+    const ticksPerDay = 1440 / this.#prepared.problem.tickMinutes;
+    const days = new Map<number, number>();
+    for (const placement of this.#placements) {
+      if (placement === null || placement.painters.length === 0) continue;
+      const day = Math.floor(placement.start / ticksPerDay);
+      days.set(day, (days.get(day) ?? 0) + 1);
+    }
+    const stretches: [number, number][] = [];
+    const { least, most } = STRETCH_TASKS;
+    const tasks = least * (most / least) ** this.#options.random();
+    let room = tasks * this.#options.random();
+    for (const [day, count] of [...days].sort(([one], [other]) => one - other)) {
+      const last = stretches.at(-1);
+      if (last !== undefined && room > 0) last[1] = (day + 1) * ticksPerDay;
+      else {
+        stretches.push([day * ticksPerDay, (day + 1) * ticksPerDay]);
+        if (stretches.length > 1) room = tasks;
+      }
+      room -= count;
+    }
+    return stretches;
   }
 
-  #built(list: BatchList, known: ListBuilt | null): State | null {
-    const built = buildInOrder(this.#prepared, list.workList(this.#notBefore, this.#options.latest), known);
-    if (!('schedule' in built)) return null;
-    const { schedule } = built;
+  #tell(): void {
+    const schedule = placedSchedule(this.#prepared, this.#placements);
     const cost = schedule.cost();
-    if (cost.finish > this.#options.limit) return null;
-    const ends = this.#lasts.reduce((sum, task) => sum + (schedule.ends[task] ?? 0), 0);
-    const mean = (ends / Math.max(1, this.#lasts.length)) * this.#prepared.problem.tickMinutes;
-    return { list, built, cost, energy: cost.trouble + SOONER * mean };
-  }
-
-  #tell({ built: { schedule }, cost }: State): void {
-    if (this.#bestCost !== null && this.#options.compare(cost, this.#bestCost) >= 0) return;
-    this.#bestCost = cost;
+    if (this.#options.compare(cost, this.#cost) >= 0) return;
+    this.#cost = cost;
     this.#options.onBetter(schedule, cost);
   }
 }

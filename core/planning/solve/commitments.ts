@@ -16,19 +16,6 @@ export class Commitments {
     this.#prepared = prepared;
   }
 
-  /** The same, to go on from by itself. */
-  copy(): Commitments {
-    const copy = new Commitments(this.#prepared);
-    for (const [index, commitment] of this.#open) copy.#open.set(index, commitment);
-    return copy;
-  }
-
-  equals(other: Commitments): boolean {
-    if (other.#open.size !== this.#open.size) return false;
-    for (const [index, { latest }] of this.#open) if (other.#open.get(index)?.latest !== latest) return false;
-    return true;
-  }
-
   /** Counts with what a task that ends at `end` obliges to, and that it has itself been done. */
   placed(task: PreparedTask, end: number): void {
     this.#open.delete(task.index);

@@ -4,6 +4,16 @@ import type { PreparedSetup } from './prepared.ts';
 /** That no later tick will do. */
 export const NEVER = Infinity;
 
+/** What a painter does first in some rest of a schedule. */
+export interface NextWork {
+  /** When it begins, with its set-up; `Infinity` where there is nothing. */
+  next: number;
+  /** What the first of all needs that takes a tool; null where nothing does. */
+  setup: PreparedSetup | null;
+  /** Whether it is set up for that. */
+  isMade: boolean;
+}
+
 /** One painter's work so far, in the order of time: only ever added to at its end. */
 export class PainterTrack {
   readonly shifts: Shifts;
@@ -96,14 +106,20 @@ export class PainterTrack {
     return NEVER;
   }
 
+  /**
+   * Whether what goes on from another track could go on from this one as it stands there: first something that begins at
+   * `next`, with its set-up, and first of all that takes a tool something for `setup`, set up anew or not.
+   */
+  leadsTo(other: PainterTrack, { next, setup, isMade }: NextWork): boolean {
+    if (this.freeFrom > next) return false;
+    if (setup === null) return true;
+    if (!isMade) return this.#key === other.#key && this.#readyFrom >= other.#readyFrom;
+    return this.#key === other.#key || this.setupWork(setup) === other.setupWork(setup);
+  }
+
   /** Tracks of the same name go on in the same ways. */
   get name(): string {
     return `${this.freeFrom}/${this.#key}/${this.#readyFrom}`;
-  }
-
-  /** Whether another one goes on in the same ways. */
-  equals(other: PainterTrack): boolean {
-    return this.freeFrom === other.freeFrom && this.#key === other.#key && this.#readyFrom === other.#readyFrom;
   }
 
   /** A track that goes on from here by itself. */

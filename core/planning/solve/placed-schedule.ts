@@ -3,7 +3,7 @@ import type { Prepared } from './prepared.ts';
 import { Schedule } from './schedule.ts';
 
 /** The schedule in which every task stands where it is said. */
-export function placedSchedule(prepared: Prepared, placements: readonly Placement[]): Schedule {
+export function placedSchedule(prepared: Prepared, placements: readonly (Placement | null)[]): Schedule {
   const schedule = new Schedule(prepared);
   const place = new Map((prepared.order ?? []).map((index, at) => [index, at]));
   const order = [...placements.keys()].sort(

@@ -59,7 +59,6 @@ export function prepare(problem: PlanProblem): Prepared {
     pieces,
     pieceOf,
     needs,
-    outings: tasks.flatMap(({ index, leadsOn }) => (leadsOn.length > 0 ? [index] : [])),
     turned: turnedIn(problem),
     counted: countedFinish(problem),
     lanes: lanesOf(tasks, capacities, pieces, tails),

@@ -147,8 +147,6 @@ export interface Prepared {
   tails: Float64Array;
   /** How many different needs tasks have. */
   needs: number;
-  /** Tasks that oblige to another one in time, by what lies on the way to it. */
-  outings: readonly number[];
   /** Spaces that change between those who share them and those who need all. */
   turned: readonly TurnedSpace[];
   /** How far a finish counts. */

@@ -7,8 +7,8 @@ export const FOREVER = Number.MAX_SAFE_INTEGER;
  */
 export class Profile {
   readonly capacity: number;
-  readonly #times: number[] = [0];
-  readonly #levels: number[] = [0];
+  #times: number[] = [0];
+  #levels: number[] = [0];
   /** Step that was looked at last: what is asked next mostly lies near it. */
   #near = 0;
 
@@ -16,29 +16,23 @@ export class Profile {
     this.capacity = capacity;
   }
 
-  /** The same from a tick on, as one that goes on by itself; before that nothing is asked of it. */
-  copyFrom(time: number): Profile {
+  /** One that goes on from here by itself. */
+  copy(): Profile {
     const copy = new Profile(this.capacity);
-    const first = this.#stepAt(time);
-    copy.#times.length = 0;
-    copy.#levels.length = 0;
-    for (let index = first; index < this.#times.length; index++) {
-      const level = this.#levels[index] ?? 0;
-      if (index > first && level === copy.#levels[copy.#levels.length - 1]) continue;
-      copy.#times.push(index === first ? 0 : (this.#times[index] ?? 0));
-      copy.#levels.push(level);
-    }
+    copy.#times = this.#times.slice();
+    copy.#levels = this.#levels.slice();
+    copy.#near = this.#near;
     return copy;
   }
 
-  /** Whether another one is the same step for step. */
-  equals(other: Profile): boolean {
-    const [times, levels] = [other.#times, other.#levels];
-    if (times.length !== this.#times.length) return false;
-    for (let index = 0; index < times.length; index++) {
-      if (times[index] !== this.#times[index] || levels[index] !== this.#levels[index]) return false;
-    }
-    return true;
+  /** The most that is taken at any time. */
+  get most(): number {
+    return this.#levels.reduce((most, level) => Math.max(most, level), 0);
+  }
+
+  /** Whether more is taken somewhere than there is. */
+  get isOverfull(): boolean {
+    return this.most > this.capacity;
   }
 
   /** Slots that are taken for good, as things stand: by holds whose end is not planned yet. */

@@ -11,25 +11,14 @@ import { FOREVER, Profile } from './profile.ts';
 /** How many more than a task needs are tried for its team. */
 const SPARE_HANDS = 4;
 
-/** What goes on from a schedule as far as it is built: all of it but where its tasks stand. */
-export interface ScheduleState {
-  /** How many tasks are placed. */
-  placed: number;
-  tracks: readonly PainterTrack[];
-  profiles: readonly Profile[];
-  kept: Int32Array;
-  reserved: Uint8Array;
-  commitments: Commitments;
-}
-
 const NO_SETUPS: Placement['setups'] = [];
 const NOBODY: readonly number[] = [];
 
 /** A schedule under construction. Tasks are added one by one; every addition keeps all rules but late waits of others. */
 export class Schedule {
   readonly #prepared: Prepared;
-  #tracks: PainterTrack[];
-  #profiles: Profile[];
+  readonly #tracks: readonly PainterTrack[];
+  readonly #profiles: readonly Profile[];
   /** Per crew and set-up, when one of them could start; -1 where nobody asked since somebody was given work. */
   readonly #nextFree: Float64Array;
   readonly #setupKinds: number;
@@ -41,11 +30,11 @@ export class Schedule {
   /** Indices of tasks in the order in which they were placed. */
   readonly order: number[] = [];
   /** Per painter, how many of the appointments are over. */
-  #kept: Int32Array;
+  readonly #kept: Int32Array;
   /** Per task, whether places are kept for it. */
-  #reserved: Uint8Array;
+  readonly #reserved: Uint8Array;
   readonly #keepsPlaces: boolean;
-  #commitments: Commitments;
+  readonly #commitments: Commitments;
 
   /** `keepsPlaces`: whether slots are kept for what pinned tasks leave behind. */
   constructor(prepared: Prepared, keepsPlaces = false) {
@@ -77,68 +66,6 @@ export class Schedule {
     for (const { space, needs } of task.leaves) {
       if (needs > 0) this.#profiles[space]?.take(task.latest, FOREVER, sign * needs);
     }
-  }
-
-  /** A copy of what goes on from here, as long as nothing more is placed before a tick. */
-  state(from: number): ScheduleState {
-    return {
-      placed: this.order.length,
-      tracks: this.#tracks.map((track) => track.copy()),
-      profiles: this.#profiles.map((profile) => profile.copyFrom(from)),
-      kept: this.#kept.slice(),
-      reserved: this.#reserved.slice(),
-      commitments: this.#commitments.copy(),
-    };
-  }
-
-  /** The beginning of another schedule, which went on from such a state. */
-  static resumed(prepared: Prepared, other: Schedule, state: ScheduleState): Schedule {
-    const schedule = new Schedule(prepared);
-    schedule.#tracks = state.tracks.map((track) => track.copy());
-    schedule.#profiles = state.profiles.map((profile) => profile.copyFrom(0));
-    schedule.#kept = state.kept.slice();
-    schedule.#reserved = state.reserved.slice();
-    schedule.#commitments = state.commitments.copy();
-    schedule.#follow(other, 0, state.placed);
-    return schedule;
-  }
-
-  /** Whether another schedule's rest from a state on follows from this one, too; its tasks then stand where they do there. */
-  goesOnLike(other: Schedule, state: ScheduleState, from: number): boolean {
-    if (state.placed !== this.order.length) return false;
-    for (let painter = 0; painter < this.#tracks.length; painter++) {
-      const track = state.tracks[painter];
-      if (track === undefined || !this.#tracks[painter]?.equals(track)) return false;
-    }
-    if (!this.#commitments.equals(state.commitments)) return false;
-    for (let position = 0; position < state.placed; position++) {
-      const index = other.order[position] ?? -1;
-      const end = other.ends[index] ?? -1;
-      if (this.ends[index] === end) continue;
-      // Where it ended counts for nothing any more once all that follows it is placed.
-      const after = this.#prepared.tasks[index]?.after ?? [];
-      if (after.some(({ to }) => (this.starts[to] ?? -1) < 0)) return false;
-    }
-    return this.#profiles.every((profile, space) => {
-      const there = state.profiles[space];
-      return there !== undefined && profile.copyFrom(from).equals(there);
-    });
-  }
-
-  /** Places the rest of another schedule where it stands there. */
-  #follow(other: Schedule, from: number, until: number): void {
-    for (let position = from; position < until; position++) {
-      const index = other.order[position] ?? -1;
-      this.starts[index] = other.starts[index] ?? -1;
-      this.ends[index] = other.ends[index] ?? -1;
-      this.placements[index] = other.placements[index] ?? null;
-      this.order.push(index);
-    }
-  }
-
-  /** Takes over all of another schedule that is not placed here: nothing can be placed afterwards. */
-  endLike(other: Schedule): void {
-    this.#follow(other, this.order.length, other.order.length);
   }
 
   /** When a painter is free after all that was placed. */

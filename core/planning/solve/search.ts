@@ -56,8 +56,9 @@ const SOONER_DAYS = 3;
 const CALM_STEPS = 400;
 const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
-/** How many times as many are built to be earlier where every tick of the finish counts. */
+/** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */
 const EXACT_HURRYING = 3;
+const EXACT_CALMING = 0.1;
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
 const MUCH_CALMER = 0.9;
 /** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
@@ -162,7 +163,7 @@ class Search {
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];
       const calming = CALM_STEPS * ROUND_GROWTH ** round;
-      this.#calm(Math.min(calming, steps - this.#steps));
+      this.#calm(Math.min(isExact ? calming * EXACT_CALMING : calming, steps - this.#steps));
       if (this.#best === null || !this.#isOver()) {
         if (this.#best !== null && (isQuick || round >= BOUND_ROUND))
           bound ??= this.#options.boundBelow(this.#best.cost.finish);
@@ -220,9 +221,8 @@ class Search {
     const compare = laterBy > 0 ? compareByLimit(limit) : compareCosts;
     // What was calm enough for a later finish is too late now.
     if (this.#calmest !== null && this.#calmest.cost.finish > limit) this.#calmest = null;
-    const search = new CalmSearch(this.#prepared, best.schedule, best.rule.notBefore, {
+    const search = new CalmSearch(this.#prepared, best.schedule, {
       limit,
-      latest: this.#options.latestFor(limit),
       random: this.#random,
       shouldStop: this.#options.shouldStop,
       compare,

@@ -22,8 +22,8 @@ const HOT = 12;
 const COLD = 1;
 /** How many orders are tried for each task of a stretch, in the first round and more in each next one. */
 const TRIES_PER_TASK = 10;
-/** Days are taken into a stretch until it has so many tasks, sometimes fewer and sometimes more. */
-const STRETCH_TASKS = { least: 60, most: 500 };
+/** Days are taken into a stretch until it has so many tasks at least or at most, which at first are few. */
+const STRETCH_TASKS = { least: 60, first: 100, growth: 1.3, most: 500 };
 /** How many times less a task takes in an order that is tried than in a schedule that is built: most are given up at a look. */
 const CHEAPER = 16;
 
@@ -37,6 +37,7 @@ export class CalmSearch {
   readonly #placements: (Placement | null)[];
   #cost: PlanCost;
   #rounds = 0;
+  #passes = 0;
 
   constructor(prepared: Prepared, schedule: Schedule, options: CalmOptions) {
     this.#prepared = prepared;
@@ -83,7 +84,8 @@ export class CalmSearch {
       days.set(day, (days.get(day) ?? 0) + 1);
     }
     const stretches: [number, number][] = [];
-    const { least, most } = STRETCH_TASKS;
+    const { least, first, growth } = STRETCH_TASKS;
+    const most = Math.min(STRETCH_TASKS.most, first * growth ** this.#passes++);
     const tasks = least * (most / least) ** this.#options.random();
     let room = tasks * this.#options.random();
     for (const [day, count] of [...days].sort(([one], [other]) => one - other)) {

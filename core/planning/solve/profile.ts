@@ -25,6 +25,24 @@ export class Profile {
     return copy;
   }
 
+  /**
+   * From a tick on, has each level be the most since then. Whether something that begins before that finds place until some
+   * later tick stays the same, and there are fewer steps to look at.
+   */
+  riseFrom(time: number): void {
+    const first = this.#split(time);
+    let kept = first;
+    for (let index = first + 1; index < this.#levels.length; index++) {
+      if ((this.#levels[index] ?? 0) <= (this.#levels[kept] ?? 0)) continue;
+      kept++;
+      this.#times[kept] = this.#times[index] ?? 0;
+      this.#levels[kept] = this.#levels[index] ?? 0;
+    }
+    this.#times.length = kept + 1;
+    this.#levels.length = kept + 1;
+    this.#near = 0;
+  }
+
   /** The most that is taken at any time. */
   get most(): number {
     return this.#levels.reduce((most, level) => Math.max(most, level), 0);
@@ -56,8 +74,8 @@ export class Profile {
       this.#times.push(time);
       this.#levels.push(this.#levels[index] ?? 0);
     } else {
-      this.#times.splice(index + 1, 0, time);
-      this.#levels.splice(index + 1, 0, this.#levels[index] ?? 0);
+      insert(this.#times, index + 1, time);
+      insert(this.#levels, index + 1, this.#levels[index] ?? 0);
     }
     return index + 1;
   }
@@ -91,4 +109,15 @@ export class Profile {
     }
     return start;
   }
+}
+
+/** Puts a number into a list; for lists as short as these quicker than splicing. */
+function insert(list: number[], at: number, value: number): void {
+  let moved = value;
+  for (let index = at; index < list.length; index++) {
+    const next = list[index] ?? 0;
+    list[index] = moved;
+    moved = next;
+  }
+  list.push(moved);
 }

@@ -25,6 +25,11 @@ export function resequenced(stretch: Stretch, options: Resequencing): Resequence
   return new Resequencer(stretch, options).run();
 }
 
+/** Of all changes, the shares of those that join a run to its like, have a task go along with its like, and hand a run over. */
+const JOINS = 0.5;
+const GOES_ALONG = 0.15;
+const HANDS_OVER = 0.12;
+
 /** What one does in a row of one kind, by the numbers of its tasks. */
 type Run = number[];
 
@@ -134,11 +139,10 @@ class Resequencer {
     const run = this.#runs[own];
     if (run === undefined) return false;
     const chosen = random();
-    if (chosen < 0.6) {
-      const into = this.#like(own);
-      if (into !== null) this.#join(this.#partOf(run), into);
-      else this.#shift(run);
-    } else if (chosen < 0.85) this.#shift(this.#partOf(run));
+    const like = chosen < JOINS + GOES_ALONG ? this.#like(own) : null;
+    if (like !== null && chosen < JOINS) this.#join(this.#partOf(run), like);
+    else if (like !== null) this.#goAlong(run, like);
+    else if (chosen < 1 - HANDS_OVER) this.#shift(this.#partOf(run));
     else if (!this.#handOver(run)) return false;
     const order = this.#reordered();
     const isOther = !this.#isSameWork(order);
@@ -212,6 +216,27 @@ class Resequencer {
       if (isLater) this.#pullBefore(number, ends, begins - 0.5);
       else this.#pushAfter(number, begins, ends + 0.5);
     }
+  }
+
+  /** Has a task, and what follows from it, go along with one of another run, and with what follows from that. */
+  #goAlong(run: Run, like: Run): void {
+    const { random } = this.#options;
+    const moved = new Set<number>();
+    const follow = (number: number, other: number): void => {
+      if (moved.has(number) || moved.has(other)) return;
+      moved.add(number);
+      const own = this.#hands[other] ?? ANYBODY;
+      if (own !== ANYBODY && this.#tasks[number]?.task.by.includes(own)) this.#hands[number] = own;
+      const key = this.#keys[other] ?? 0;
+      if (key < (this.#keys[number] ?? 0)) this.#pullBefore(number, key, key - 0.5);
+      else this.#pushAfter(number, key, key + 0.5);
+      for (const next of this.#leadsTo[number] ?? []) {
+        const then = this.#leadsTo[other]?.find((at) => at !== next && this.#kindOf([at]) === this.#kindOf([next]));
+        if (then !== undefined) follow(next, then);
+      }
+    };
+    const [number, other] = [run, like].map((list) => list[Math.floor(random() * list.length)] ?? 0);
+    if (number !== undefined && other !== undefined) follow(number, other);
   }
 
   #shift(tasks: Run): void {

@@ -56,7 +56,9 @@ export interface StretchFrame {
   entries: readonly StretchEntry[];
   /** How many of them take hands. */
   count: number;
+  /** Spaces, as far as others take them; and until when each of them is known. */
   profiles: readonly Profile[];
+  lasts: readonly number[];
   /** Per painter, what was done before, where that was, and what comes after what the stretch was. */
   tracks: readonly PainterTrack[];
   places: readonly number[];
@@ -94,12 +96,13 @@ export function frameOf(prepared: Prepared, placements: Placements, span: Stretc
     return task === undefined ? [] : [entryOf({ placements, span, number, spaces }, task)];
   });
   tightenDeadlines(entries);
-  const profiles = takenBy(prepared, placements, { span, number, spaces, entries });
+  const { profiles, lasts } = takenBy(prepared, placements, { span, number, spaces, entries });
   forgetRoomy(entries, profiles);
   return {
     entries,
     count: own.length,
     profiles,
+    lasts,
     ...handsOf(prepared, placements, { own, others, from: span.from }),
     turned: prepared.turned.map((turned) => turnedAround(turned, { number, startOf, from: span.from })),
   };
@@ -232,18 +235,23 @@ function takenBy(
   { tasks, capacities, holds }: Prepared,
   placements: Placements,
   { span, number, spaces, entries }: Pick<Context, 'span' | 'number' | 'spaces'> & { entries: readonly StretchEntry[] },
-): Profile[] {
+): Pick<StretchFrame, 'profiles' | 'lasts'> {
   const startOf = (index: number): number => placements[index]?.start ?? 0;
   const endOf = (index: number): number => placements[index]?.end ?? 0;
-  let last = span.until;
-  for (const { opens, closes, deadline } of entries) {
-    for (const { until } of opens) last = Math.max(last, until);
-    if (closes.length > 0) last = Math.max(last, deadline);
+  // Until when something of the stretch may lie in each of them, be it moved by as much as the stretch is long.
+  const lasts = [...spaces.keys()].map(() => span.until);
+  const reach = (profile: number, until: number): void => {
+    lasts[profile] = Math.max(lasts[profile] ?? 0, until);
+  };
+  for (const { opens, closes, end } of entries) {
+    for (const { profile, until } of opens) reach(profile, until);
+    for (const { profile } of closes) reach(profile, end + span.until - span.from);
   }
   const profiles = [...spaces.keys()].map((space) => new Profile(capacities[space] ?? 0));
   const take = (space: number, start: number, end: number, slots: number): void => {
-    if (end > span.from && start <= last)
-      profiles[spaces.get(space) ?? -1]?.take(Math.max(start, span.from), end, slots);
+    const profile = spaces.get(space) ?? -1;
+    if (end > span.from && start <= (lasts[profile] ?? -1))
+      profiles[profile]?.take(Math.max(start, span.from), end, slots);
   };
   for (const { index, spaces: uses } of tasks) {
     if (number[index] !== OUTSIDE) continue;
@@ -253,7 +261,8 @@ function takenBy(
     if (number[after] === OUTSIDE)
       take(space, endOf(after), number[until] === OUTSIDE ? startOf(until) : span.until, slots);
   }
-  return profiles;
+  for (const profile of profiles) profile.riseFrom(span.until);
+  return { profiles, lasts };
 }
 
 function handsOf(

@@ -16,7 +16,7 @@ import {
 /** That others have to give up their places first. */
 const FULL = 'full';
 /** How many may wait for that at once. */
-const MOST_WAITING = 6;
+const MOST_WAITING = 4;
 const NO_SETUPS: Placement['setups'] = [];
 /** How much a tick counts by which a task is done sooner, in minutes of trouble: what is early can move. */
 const SOONER = 0.0005;
@@ -41,7 +41,7 @@ interface Built {
 }
 
 /** Positions of the order from one mark to the next. */
-const MARK_EVERY = 16;
+const MARK_EVERY = 24;
 
 /**
  * Some days of a schedule whose work may go in another order, while all that begins before and after stays where it is.
@@ -281,7 +281,6 @@ export class Stretch {
     const fit = task.task.pausable && team.length === 1 ? fitPausing : fitWhole;
     let from = this.#readyAt(entry);
     for (const painter of team) from = Math.max(from, this.#tracks[painter]?.freeFrom ?? 0);
-    let isPushed = false;
     for (;;) {
       let work = task.task.work;
       let late = false;
@@ -292,7 +291,7 @@ export class Stretch {
         late = true;
       }
       const place = fit(hours, from, work);
-      if (place === null || place.end > deadline) return isPushed ? FULL : null;
+      if (place === null || place.end > deadline) return null;
       if (place.start > from) {
         from = place.start;
         continue;
@@ -311,7 +310,6 @@ export class Stretch {
       const free = this.#spaceFree(entry, place);
       if (free === null) return FULL;
       if (free > from) {
-        isPushed = true;
         from = free;
         continue;
       }
@@ -380,6 +378,7 @@ export class Stretch {
       profile.take(start, until, -slots);
       return true;
     }
+    if (start > (this.frame.lasts[at] ?? 0)) return false;
     if (profile.earliestFree(until, start - until, slots) !== until) return false;
     profile.take(until, start, slots);
     return true;

@@ -7,6 +7,7 @@ import { shiftsOf } from './crew-shifts.ts';
 import { painterHours } from './idle-hours.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { solve } from './solve/solve.ts';
+import { chainOfBatches, longestLinks } from './why-chain.ts';
 import { Why } from './why.ts';
 
 function planned() {
@@ -30,6 +31,26 @@ test('the chain back from the finish goes back in time, each link over no later 
     assert.ok(until === null || until <= start, `${what} waits until ${until} and starts at ${start}`);
     assert.ok(start >= (links[index + 1]?.start ?? 0));
   });
+});
+
+test('a chain is told as whole batches from its beginning on, and of a long one the links that take longest', () => {
+  const { job, problem, plan } = planned();
+  const links = new Why(job, problem, plan).critical();
+  const chain = chainOfBatches(links);
+  assert.ok(chain.length < links.length, 'work of one kind is one link');
+  assert.equal(chain.at(-1)?.end, plan.finish);
+  assert.ok(chain.every(({ start }, at) => start >= (chain[at - 1]?.start ?? 0)));
+  assert.ok(
+    chain.every(({ what }, at) => what !== chain[at - 1]?.what),
+    'nothing is told twice in a row',
+  );
+  const spans = chain.reduce((sum, { span }) => sum + span, 0);
+  assert.equal(spans, plan.finish - (chain[0]?.start ?? 0), 'the links are the whole time');
+  const told = longestLinks(chain, 3);
+  assert.equal(told.length, 3);
+  assert.equal(told.at(-1), chain.at(-1), 'and what is asked about');
+  const least = Math.min(...told.slice(0, -1).map(({ span }) => span));
+  assert.ok(chain.every((batch) => told.includes(batch) || batch.span <= least));
 });
 
 test('of any step it is told what holds it, in words and with marks', () => {

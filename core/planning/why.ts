@@ -8,6 +8,7 @@ import { prepare } from './solve/prepare.ts';
 import { standingOf } from './standing.ts';
 import { patchWaits } from './patch-waits.ts';
 import { zoneSpace } from './spaces.ts';
+import { stepWords } from './step-words.ts';
 import { taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
@@ -15,6 +16,11 @@ export interface Link {
   taskId: string;
   /** What is done: “D-03: second coat, front and edges”. */
   what: string;
+  /** The same without its piece, and the id of the piece or of the room. */
+  step: string;
+  piece: string;
+  /** Whether it takes no time, as becoming touch dry does. */
+  isMoment: boolean;
   start: number;
   end: number;
   kind: HeldBy['kind'];
@@ -61,9 +67,14 @@ export class Why {
   #link(task: number, held: HeldBy): Link {
     const { starts, ends } = this.#standing;
     const start = starts[task] ?? 0;
+    const id = this.#prepared.tasks[task]?.task.id ?? '';
+    const step = this.#jobProblem.steps.get(id);
     return {
-      taskId: this.#prepared.tasks[task]?.task.id ?? '',
+      taskId: id,
       what: this.#what(task),
+      step: step === undefined ? this.#what(task) : stepWords(step),
+      piece: step?.piece.id ?? id,
+      isMoment: (ends[task] ?? start) === start,
       start,
       end: ends[task] ?? start,
       kind: held.kind,

@@ -238,7 +238,8 @@ export default function Plan() {
         <Section title="Why not earlier?">
           <Box sx={{ display: 'grid', gap: 2 }}>
             <WhyPanel
-              title={asked ? asked.what : 'What the finish hangs on, from the end back'}
+              key={asked?.taskId}
+              title={asked ? asked.what : 'What decides the finish, from the start'}
               links={links}
               t0={reading.t0}
               onClose={asked && (() => setAsked(null))}

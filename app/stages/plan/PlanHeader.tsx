@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
@@ -35,6 +37,7 @@ export function PlanHeader({
   onDiscard,
 }: PlanHeaderProps) {
   const { job } = useJob();
+  const [tellsWhy, setTellsWhy] = useState(false);
   const zone = job.site.timeZone;
   const finish = localTime(reading.t0, plan.finish, zone);
   const bound = localTime(reading.t0, plan.lowerBound, zone);
@@ -51,11 +54,19 @@ export function PlanHeader({
           </Box>
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          {plan.status === 'optimal'
-            ? `Proved: nothing is earlier${because && `, because ${because}`}.`
-            : `No plan can finish before ${bound.toFormat('ccc d LLL, HH:mm')}${because && `, because ${because}`}; nothing between the two has been found.`}{' '}
+          {plan.status === 'optimal' ? 'Nothing can be earlier.' : `Earliest possible ${bound.toFormat('ccc d LLL')}.`}{' '}
+          {because && (
+            <Link component="button" type="button" aria-expanded={tellsWhy} onClick={() => setTellsWhy(!tellsWhy)}>
+              Why?
+            </Link>
+          )}{' '}
           {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
         </Typography>
+        {tellsWhy && (
+          <Typography sx={{ fontSize: 14, mt: 0.5 }}>
+            No plan can finish before {bound.toFormat('ccc d LLL, HH:mm')}, because {because}.
+          </Typography>
+        )}
       </Box>
       {deadline && due !== null && (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import type { Link } from '../../../core/planning/why.ts';
+import { chainOfBatches, longestLinks, MOST_LINKS, type ChainBatch } from '../../../core/planning/why-chain.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 
@@ -29,12 +31,15 @@ const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = 
 /** Pixels, before the rest is scrolled to. */
 const TALL = 420;
 
-/** Why something starts no earlier: the chain back, the last link on top. */
+/** Why something starts no earlier: the chain that leads to it, batch by batch; of a long one what takes longest, and all on request. */
 export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const { job, say } = useJob();
+  const [showsAll, setShowsAll] = useState(false);
+  const chain = chainOfBatches(links);
+  const shown = showsAll ? chain : longestLinks(chain);
   const when = (minutes: number): string =>
     localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
-  const untilWords = ({ until, start }: Link): string => {
+  const untilWords = ({ until, start }: ChainBatch): string => {
     if (until === null) return '';
     // Instruments may have said something else since it was planned.
     return until > start + 1 ? ` By what is known now, until ${when(until)}.` : ` Until ${when(until)}.`;
@@ -51,8 +56,13 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
           </Button>
         )}
       </Box>
-      <Box component="ol" aria-label={title} sx={{ maxHeight: TALL, overflowY: 'auto' }} tabIndex={0}>
-        {links.map((link) => (
+      <Box
+        component="ol"
+        aria-label={title}
+        sx={{ maxHeight: showsAll ? TALL : 'none', overflowY: 'auto' }}
+        tabIndex={0}
+      >
+        {shown.map((link) => (
           <Box
             component="li"
             key={link.taskId}
@@ -80,6 +90,11 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
           </Box>
         ))}
       </Box>
+      {chain.length > MOST_LINKS && (
+        <Button size="small" sx={{ mt: 1 }} onClick={() => setShowsAll(!showsAll)}>
+          {showsAll ? `Show the ${MOST_LINKS} that take longest` : `Show all ${chain.length} steps`}
+        </Button>
+      )}
     </Sheet>
   );
 }

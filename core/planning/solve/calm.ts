@@ -25,7 +25,7 @@ const TRIES_PER_TASK = 10;
 /** Days are taken into a stretch until it has so many tasks at least or at most, which at first are few. */
 const STRETCH_TASKS = { least: 60, first: 100, growth: 1.3, most: 500 };
 /** How many times less a task takes in an order that is tried than in a schedule that is built: most are given up at a look. */
-const CHEAPER = 16;
+const CHEAPER = 6;
 
 /**
  * Makes a plan calmer that is early enough: stretch after stretch of some days, an order is looked for that disturbs less,

@@ -53,7 +53,7 @@ const BY_DUE = { better: 30, worse: 3 };
 const SOONER_DAYS = 3;
 
 /** Steps of the first round in which plans are made calmer, how much longer each next one is, and for how many tasks as many are built to be earlier. */
-const CALM_STEPS = 400;
+const CALM_STEPS = 1000;
 const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
 /** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */

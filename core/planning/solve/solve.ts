@@ -33,6 +33,8 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 
 /** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
 const TRIES_PER_STEP = 6;
+/** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
+const TRIED_OUT = { tasks: 16, tries: 70_000 };
 
 /** Schedules to build by default: some seconds of work, for some thousand tasks as well. */
 function usualSteps(tasks: number): number {
@@ -113,7 +115,8 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   });
   if ('stopped' in searched) return infeasible([STOPPED]);
   let best = 'best' in searched ? searched.best : null;
-  const tries = { left: steps * TRIES_PER_STEP };
+  const isTriedOut = options.steps === undefined && problem.tasks.length <= TRIED_OUT.tasks;
+  const tries = { left: isTriedOut ? TRIED_OUT.tries : steps * TRIES_PER_STEP };
   while (isSmall(prepared) && (best === null || best.cost().counted > prepared.counted(bound.finish))) {
     const deadline = best === null ? problem.horizon : best.cost().finish - 1;
     const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });

@@ -351,6 +351,31 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   await expect(sheets.first()).toBeVisible();
 });
 
+test('a foreman hands out Monday’s sheet: a plan of the school that was searched to its end is a few batches for each', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await new PainterOn(page).openDemo('demo-tern-street', 'plan');
+  await page.getByRole('button', { name: 'Replan from now' }).click();
+  const anew = page.getByRole('radiogroup', { name: 'Which plan' }).getByRole('radio', { name: /^Planned anew/ });
+  await expect(anew).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 150_000 });
+  await anew.click();
+  const days = page.getByRole('region', { name: 'Day by day' });
+  await days.getByRole('button', { name: '8–14 Mar' }).click();
+  const monday = days.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Monday 8 March' }) });
+  await monday.getByRole('button', { name: 'Run sheet' }).click();
+  const sheets = page.getByRole('list', { name: 'Batches of the day' });
+  await expect(sheets).toHaveCount(2);
+  for (const sheet of await sheets.all()) {
+    const batches = await sheet.locator('xpath=./li').count();
+    expect(batches).toBeGreaterThan(0);
+    expect(batches).toBeLessThanOrEqual(9);
+  }
+  // What was one entry for each piece is one for all of them.
+  await expect(sheets.getByText(/^(1\d|[89]) pieces · Bench · /).first()).toBeVisible();
+});
+
 test('Tern Street is planned anew and accepted: painters, bench, rack and what dries in place, one piece followed', async ({
   page,
 }) => {

@@ -45,7 +45,6 @@ class Resequencer {
   #runs: Run[] = [];
   /** By painter, what they do in turn. */
   readonly #sequences: readonly number[][];
-  #runOf: Int32Array;
   /** By task, its place in an order that is changed. */
   readonly #keys: Float64Array;
   readonly #places: Int32Array;
@@ -63,7 +62,6 @@ class Resequencer {
     this.#hands = Int16Array.from(this.#tasks, ({ painters }) =>
       painters.length === 1 ? (painters[0] ?? ANYBODY) : ANYBODY,
     );
-    this.#runOf = new Int32Array(this.#count);
     this.#keys = new Float64Array(this.#count);
     this.#places = new Int32Array(this.#count);
     this.#sequences = stretch.prepared.shifts.map(() => []);
@@ -118,7 +116,6 @@ class Resequencer {
       const isSame = like?.task.kind === entry.task.kind && team.every((painter) => open.get(painter) === known);
       const into = isSame && like.task.task.painters === entry.task.task.painters ? known : this.#runs.push([]) - 1;
       this.#runs[into]?.push(number);
-      this.#runOf[number] = into;
       for (const painter of team) {
         open.set(painter, into);
         this.#sequences[painter]?.push(number);

@@ -6,11 +6,11 @@ import { PainterOn } from './painter.ts';
 
 test('Plan tells why a run is no earlier, and the chain back ends where the plan begins', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'plan');
-  await expect(page.getByText(/^Nothing can be earlier\./)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/^Proved earliest\./)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Why?' }).click();
   await expect(page.getByText(/^No plan can finish before .*, because /)).toBeVisible();
   const why = page.getByRole('region', { name: 'Why not earlier?' });
-  const finish = why.getByRole('list', { name: 'What decides the finish, from the start' });
+  const finish = why.getByRole('list', { name: 'Chain to the finish' });
   // Both doors hang last, in one go, after one of them has dried over the weekend.
   await expect(finish.getByRole('listitem').last()).toContainText(/rehang/i);
   await expect(finish.getByText(/It waits for what has to dry: C-0[12]/).first()).toBeVisible();
@@ -372,7 +372,7 @@ test('a foreman hands out Monday’s sheet: a plan of the school that was search
     expect(batches).toBeGreaterThan(0);
     expect(batches).toBeLessThanOrEqual(9);
   }
-  // What was one entry for each piece is one for all of them.
+  // Pieces of one step are one entry.
   await expect(sheets.getByText(/^(1\d|[89]) pieces · Bench · /).first()).toBeVisible();
 });
 

@@ -239,7 +239,7 @@ export default function Plan() {
           <Box sx={{ display: 'grid', gap: 2 }}>
             <WhyPanel
               key={asked?.taskId}
-              title={asked ? asked.what : 'What decides the finish, from the start'}
+              title={asked ? asked.what : 'Chain to the finish'}
               links={links}
               t0={reading.t0}
               onClose={asked && (() => setAsked(null))}

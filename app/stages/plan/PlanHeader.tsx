@@ -54,7 +54,7 @@ export function PlanHeader({
           </Box>
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          {plan.status === 'optimal' ? 'Nothing can be earlier.' : `Earliest possible ${bound.toFormat('ccc d LLL')}.`}{' '}
+          {plan.status === 'optimal' ? 'Proved earliest.' : `Earliest possible ${bound.toFormat('ccc d LLL')}.`}{' '}
           {because && (
             <Link component="button" type="button" aria-expanded={tellsWhy} onClick={() => setTellsWhy(!tellsWhy)}>
               Why?

@@ -31,7 +31,7 @@ const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = 
 /** Pixels, before the rest is scrolled to. */
 const TALL = 420;
 
-/** Why something starts no earlier: the chain that leads to it, batch by batch; of a long one what takes longest, and all on request. */
+/** Why something starts no earlier: the chain that leads to it, batch by batch. A long one shows its longest links, and all on request. */
 export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const { job, say } = useJob();
   const [showsAll, setShowsAll] = useState(false);
@@ -92,7 +92,7 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
       </Box>
       {chain.length > MOST_LINKS && (
         <Button size="small" sx={{ mt: 1 }} onClick={() => setShowsAll(!showsAll)}>
-          {showsAll ? `Show the ${MOST_LINKS} that take longest` : `Show all ${chain.length} steps`}
+          {showsAll ? `Show longest ${MOST_LINKS}` : `Show all ${chain.length} steps`}
         </Button>
       )}
     </Sheet>

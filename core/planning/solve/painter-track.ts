@@ -147,3 +147,31 @@ export class PainterTrack {
     this.#shift = this.shiftAfter(this.freeFrom);
   }
 }
+
+const NO_SETUPS: readonly MadeSetup[] = [];
+
+/** A set-up of a painter. */
+interface MadeSetup {
+  painter: number;
+  start: number;
+  end: number;
+}
+
+/** The set-ups that a team needs for a start, or the later tick at which all can be set up; {@link NEVER} if there is none. */
+export function teamSetups(
+  tracks: readonly PainterTrack[],
+  team: readonly number[],
+  setup: PreparedSetup | null,
+  start: number,
+): readonly MadeSetup[] | number {
+  if (setup === null) return NO_SETUPS;
+  let setups: MadeSetup[] | null = null;
+  for (const painter of team) {
+    const track = tracks[painter];
+    if (track === undefined) return NEVER;
+    const ready = track.readyAt(setup, start);
+    if (ready > start) return ready;
+    if (track.setupEnd >= 0) (setups ??= []).push({ painter, start: track.setupStart, end: track.setupEnd });
+  }
+  return setups ?? NO_SETUPS;
+}

@@ -1,3 +1,4 @@
+import type { Shifts } from './calendar.ts';
 import type { PreparedTask, PreparedWait } from './prepared.ts';
 
 /** Where a task could go in the schedule as it stands. */
@@ -33,11 +34,15 @@ export function better(best: Answer, answer: Answer): Answer {
 }
 
 /** The first start from which the task's length lies in one interval of its window; null if there is none. */
-export function windowAt(task: PreparedTask, place: { start: number; end: number }): number | null {
-  if (task.window === null) return place.start;
-  for (const [opens, closes] of task.window) {
-    const start = Math.max(opens, place.start);
-    if (start + (place.end - place.start) <= closes) return start;
+export const windowAt = ({ window }: PreparedTask, place: { start: number; end: number }): number | null =>
+  firstOpening(window, place);
+
+/** The first start from which the length of a place lies in one interval of a window; null if there is none. */
+export function firstOpening(window: Shifts | null, { start, end }: { start: number; end: number }): number | null {
+  if (window === null) return start;
+  for (const [opens, closes] of window) {
+    const from = Math.max(opens, start);
+    if (from + end - start <= closes) return from;
   }
   return null;
 }

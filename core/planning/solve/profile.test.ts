@@ -61,6 +61,21 @@ const calendar = fc
 
 const works = (shifts: Shifts, tick: number): boolean => shifts.some(([from, until]) => from <= tick && tick < until);
 
+test('levels that rise from a tick on leave room for the same uses that begin by then', () => {
+  fc.assert(
+    fc.property(fc.array(use, { maxLength: 8 }), fc.nat(HORIZON), use, (uses, time, { start, length }) => {
+      const [exact, rising] = [new Profile(3), new Profile(3)];
+      for (const each of uses)
+        for (const profile of [exact, rising]) profile.take(each.start, each.start + each.length, each.slots);
+      rising.riseFrom(time);
+      const from = Math.min(start, time);
+      const fits = (profile: Profile): boolean => profile.earliestFree(from, length, 1) === from;
+      assert.equal(fits(rising), fits(exact));
+      assert.ok(rising.most <= exact.most && rising.isOverfull === rising.most > 3);
+    }),
+  );
+});
+
 test('joint shifts are the ticks in which everybody works', () => {
   fc.assert(
     fc.property(calendar, calendar, (one, other) => {

@@ -78,7 +78,7 @@ class Resequencer {
     let best: Resequenced | null = null;
     for (let at = 0; at < tries && !shouldStop(); at++) {
       const before = { order: this.#order, hands: this.#hands };
-      // What is gone on from may be worse by so much.
+      // The most trouble that an order may have to be accepted.
       const most = energy - hot * (cold / hot) ** (at / tries) * Math.log(random());
       this.#hands = this.#hands.slice();
       const isChanged = this.#change();
@@ -147,7 +147,7 @@ class Resequencer {
     return isOther;
   }
 
-  /** Whether everybody does the same in the same order. */
+  /** Whether each painter has the same tasks in the same order. */
   #isSameWork(order: Int32Array): boolean {
     const sequences = this.#sequences;
     const reached = sequences.map(() => 0);
@@ -160,7 +160,7 @@ class Resequencer {
     return true;
   }
 
-  /** The order by keys: what has been moved is put between what has not. */
+  /** The order by keys: moved tasks are merged into the others. */
   #reordered(): Int32Array {
     const moved: number[] = [];
     const order = new Int32Array(this.#count);
@@ -189,7 +189,7 @@ class Resequencer {
     return random() < 0.5 ? run.slice(0, cut) : run.slice(cut);
   }
 
-  /** Another run of the same kind, rather a near one. */
+  /** Another run of the same kind; null where there is none. */
   #like(own: number): Run | null {
     const kind = this.#kindOf(this.#runs[own]);
     const others = this.#runs.filter((run, index) => index !== own && this.#kindOf(run) === kind);
@@ -202,7 +202,7 @@ class Resequencer {
     return task === undefined ? -1 : task.kind * 16 + task.task.painters;
   }
 
-  /** Puts tasks to a run of their kind, in the hands of whoever does that. */
+  /** Joins tasks to a run of their kind, by the painter of that run. */
   #join(tasks: Run, into: Run): void {
     const [first, last] = [into[0] ?? 0, into.at(-1) ?? 0];
     const [begins, ends] = [this.#places[first] ?? 0, this.#places[last] ?? 0];
@@ -285,7 +285,7 @@ class Resequencer {
     return found;
   }
 
-  /** Gives a run to somebody else. */
+  /** Gives a run to another painter. */
   #handOver(run: Run): boolean {
     const by = this.#tasks[run[0] ?? -1]?.task.by ?? [];
     if ((this.#hands[run[0] ?? -1] ?? ANYBODY) === ANYBODY || by.length < 2) return false;

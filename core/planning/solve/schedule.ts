@@ -3,7 +3,7 @@ import { Commitments } from './commitments.ts';
 import { fitPausing, fitWhole, fitWholeBefore } from './calendar.ts';
 import { costOf } from './cost.ts';
 import { openPlan, type OpenPlan } from './open-plan.ts';
-import { NEVER, PainterTrack } from './painter-track.ts';
+import { NEVER, PainterTrack, teamSetups } from './painter-track.ts';
 import { better, credit, teams, windowAt, type Answer, type Placement, type Refusal } from './placement.ts';
 import type { Appointment, Prepared, PreparedTask } from './prepared.ts';
 import { FOREVER, Profile } from './profile.ts';
@@ -221,7 +221,7 @@ export class Schedule {
         from = open;
         continue;
       }
-      const setups = this.#setUp(task, team, from);
+      const setups = teamSetups(this.#tracks, team, task.setup, from);
       if (typeof setups === 'number') {
         if (setups === NEVER) return { refused: { kind: 'calendar' } };
         from = setups;
@@ -290,21 +290,6 @@ export class Schedule {
       (before) => before.lateWork === null && before.atMost?.passed(this.ends[before.from] ?? 0, start),
     );
     return wait ? { kind: 'too-late', wait, earliest: start } : { kind: 'calendar' };
-  }
-
-  /** The set-ups that a team needs for a start, or the later tick at which all can be set up. */
-  #setUp(task: PreparedTask, team: readonly number[], start: number): Placement['setups'] | number {
-    const { setup } = task;
-    if (setup === null) return NO_SETUPS;
-    let setups: { painter: number; start: number; end: number }[] | null = null;
-    for (const painter of team) {
-      const track = this.#tracks[painter];
-      if (track === undefined) return NEVER;
-      const ready = track.readyAt(setup, start);
-      if (ready > start) return ready;
-      if (track.setupEnd >= 0) (setups ??= []).push({ painter, start: track.setupStart, end: track.setupEnd });
-    }
-    return setups ?? NO_SETUPS;
   }
 
   /**

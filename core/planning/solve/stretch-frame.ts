@@ -5,7 +5,7 @@ import { credit, type Placement } from './placement.ts';
 import type { Prepared, PreparedMeasure, PreparedTask } from './prepared.ts';
 import { Profile } from './profile.ts';
 
-/** A task or a moment of a stretch, with all that the rest of the schedule asks of it. Others are meant by their numbers there. */
+/** A task or a moment of a stretch, with the limits that the rest of the schedule sets. Other tasks go by their numbers in the stretch. */
 export interface StretchEntry {
   task: PreparedTask;
   isMoment: boolean;
@@ -45,12 +45,12 @@ export interface StretchSpan {
 export interface TurnedAround {
   sharing: readonly number[];
   clearing: readonly number[];
-  /** Whether somebody shares it before the stretch after it was cleared last, and whether whoever clears it next does so first. */
+  /** Whether it is shared between its last clearing and the stretch, and whether its next clearing comes before any sharing. */
   isShared: boolean;
   clearsNext: boolean;
 }
 
-/** All that stays of a schedule around a stretch of it, as far as that asks for it. */
+/** The rest of a schedule, as far as a stretch of it depends on it. */
 export interface StretchFrame {
   /** Tasks that take hands, in an order in which they can be built as they are; then moments. */
   entries: readonly StretchEntry[];
@@ -59,7 +59,7 @@ export interface StretchFrame {
   /** Spaces, as far as others take them; and until when each of them is known. */
   profiles: readonly Profile[];
   lasts: readonly number[];
-  /** Per painter, what was done before, where that was, and what comes after what the stretch was. */
+  /** Per painter: the work before the stretch, the place of its last task, and the first work after the stretch. */
   tracks: readonly PainterTrack[];
   places: readonly number[];
   next: readonly { track: PainterTrack; work: NextWork }[];
@@ -108,7 +108,7 @@ export function frameOf(prepared: Prepared, placements: Placements, span: Stretc
   };
 }
 
-/** The number of whatever is not in a stretch. */
+/** The number of a task outside a stretch. */
 const OUTSIDE = -1;
 
 /** Tasks, and the moments that follow from them. */

@@ -1,7 +1,7 @@
 import { TroubleCount, turnsOf } from '../trouble.ts';
 import { fitPausing, fitWhole, type Shifts } from './calendar.ts';
-import type { PainterTrack } from './painter-track.ts';
-import type { Placement } from './placement.ts';
+import { teamSetups, type PainterTrack } from './painter-track.ts';
+import { firstOpening, type Placement } from './placement.ts';
 import type { Prepared } from './prepared.ts';
 import type { Profile } from './profile.ts';
 import {
@@ -296,13 +296,13 @@ export class Stretch {
         from = place.start;
         continue;
       }
-      const open = opensFor(entry.window, place);
+      const open = firstOpening(entry.window, place);
       if (open === null) return null;
       if (open > from) {
         from = open;
         continue;
       }
-      const setups = this.#setUp(entry, team, from);
+      const setups = teamSetups(this.#tracks, team, task.setup, from);
       if (typeof setups === 'number') {
         from = setups;
         continue;
@@ -315,19 +315,6 @@ export class Stretch {
       }
       return { start: place.start, end: place.end, painters: team, setups, late };
     }
-  }
-
-  /** The set-ups that a team needs for a start, or the later tick at which all can be set up. */
-  #setUp({ task: { setup } }: StretchEntry, team: readonly number[], start: number): Placement['setups'] | number {
-    if (setup === null) return NO_SETUPS;
-    let setups: { painter: number; start: number; end: number }[] | null = null;
-    for (const painter of team) {
-      const track = this.#tracks[painter];
-      const ready = track?.readyAt(setup, start) ?? Infinity;
-      if (ready > start) return ready;
-      if (track && track.setupEnd >= 0) (setups ??= []).push({ painter, start: track.setupStart, end: track.setupEnd });
-    }
-    return setups ?? NO_SETUPS;
   }
 
   /** The first start at which there is place for a task and for what it leaves behind; null if never. */
@@ -383,14 +370,4 @@ export class Stretch {
     profile.take(until, start, slots);
     return true;
   }
-}
-
-/** The first start in a window for something as long as that; null if there is none. */
-function opensFor(window: Shifts | null, { start, end }: { start: number; end: number }): number | null {
-  if (window === null) return start;
-  for (const [opens, closes] of window) {
-    const from = Math.max(opens, start);
-    if (from + end - start <= closes) return from;
-  }
-  return null;
 }

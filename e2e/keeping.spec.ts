@@ -26,6 +26,20 @@ test('a tab killed in the middle of typing loses nothing', async ({ context, pag
   await expect(again.getByRole('button', { name: /^C-01, .* 455 × 1184 mm/ })).toBeVisible();
 });
 
+/** All texts that are kept while they are typed; runs in the page. */
+const keptTexts = (): Promise<string[]> =>
+  new Promise((resolve, reject) => {
+    const opening = indexedDB.open('nivel');
+    opening.onerror = () => reject(new Error('The database can’t be opened.'));
+    opening.onsuccess = () => {
+      const asked = opening.result.transaction('drafts').objectStore('drafts').getAll();
+      asked.onsuccess = () => {
+        opening.result.close();
+        resolve((asked.result as { text: string }[]).map(({ text }) => text));
+      };
+    };
+  });
+
 test('pieces that are being entered outlive the tab, and a size that can’t be read is not added as another', async ({
   context,
   page,
@@ -39,6 +53,8 @@ test('pieces that are being entered outlive the tab, and a size that can’t be 
   await form.getByLabel('Height', { exact: true }).fill('two metres');
   await expect(form.getByRole('button', { name: 'Add D-01 to D-02' })).toBeDisabled();
   await expect(form.getByRole('status')).toContainText('can’t be read yet');
+  // A tab that dies loses no more than a stroke: the last one is in the browser’s database first.
+  await expect.poll(() => page.evaluate(keptTexts)).toContain('two metres');
   const address = page.url();
   await page.close({ runBeforeUnload: false });
 

@@ -37,6 +37,7 @@ const SMOKES: readonly Smoke[] = [
   },
   { args: ['scripts/demo.mjs'], environment: { PORT: '4400' }, says: /Nivel is at http/, isServer: true },
   bench('plan', /30 sprayed fronts: \d+/),
+  bench('against', /nights: 1 of 1 as good/),
   bench('moves', /half an hour later: 1 moved/),
   bench('build-up', /offers for/),
   bench('strokes', /proved/),

@@ -5,9 +5,11 @@ import type { VerifiedPlan } from './planner.worker.ts';
 export class BestPlan {
   plan: VerifiedPlan | null = null;
   readonly #onBetter: (plan: VerifiedPlan) => void;
+  readonly #compare: typeof compareCosts;
 
-  constructor(onBetter: (plan: VerifiedPlan) => void) {
+  constructor(onBetter: (plan: VerifiedPlan) => void, compare = compareCosts) {
     this.#onBetter = onBetter;
+    this.#compare = compare;
   }
 
   /** Whether no plan can be earlier. */
@@ -19,7 +21,7 @@ export class BestPlan {
   take(found: VerifiedPlan): VerifiedPlan {
     const { plan: before } = this;
     if (before === null) return this.#keep(found);
-    const better = compareCosts(found.plan.cost, before.plan.cost) < 0 ? found : before;
+    const better = this.#compare(found.plan.cost, before.plan.cost) < 0 ? found : before;
     const { plan: most, because } = found.plan.lowerBound > before.plan.lowerBound ? found : before;
     if (better === before && most === before.plan) return before;
     // Whatever of them is proved proves every plan whose finish counts as much.

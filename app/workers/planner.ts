@@ -1,10 +1,11 @@
 import { proxy } from 'comlink';
+import { compareByLimit } from '../../core/planning/aim.ts';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { together, type Risk } from '../../core/planning/risk.ts';
 import type { Bought } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
-import type { ComparedPlan } from '../../core/planning/compare-plans.ts';
+import type { ComparedPlan, DatedPlan } from '../../core/planning/compare-plans.ts';
 import type { TooEarly } from '../../core/planning/too-early.ts';
 import type { Move, Moved } from '../../core/planning/moving.ts';
 import type { Asked } from './asked.ts';
@@ -21,6 +22,15 @@ const planners = new KeptWorkers<Planner>(
 /** Workers that look for a plan, or play one, at once: each by its own chances. */
 const WORKERS = 2;
 
+/** A plan that may end later than the soonest, if it is calmer for that; minutes. */
+export interface Calmer {
+  /** The plan that it is to be calmer than. */
+  than: DatedPlan;
+  /** The last finish that counts as soon enough. */
+  limit: number;
+  laterBy: number;
+}
+
 /**
  * Plans a job from `now` in workers of their own, which look for it in different ways; `onBetter` is told of every better
  * plan, and the answer is the best of all.
@@ -29,15 +39,21 @@ export function startPlanning(
   job: Job,
   now: string,
   onBetter: (found: VerifiedPlan) => void,
+  calmer?: Calmer,
 ): Asked<VerifiedPlan | NoPlan> {
-  const best = new BestPlan(onBetter);
+  const best = new BestPlan(onBetter, calmer && compareByLimit(calmer.limit));
   const told = proxy((found: VerifiedPlan) => {
     best.take(found);
     return Promise.resolve();
   });
+  const from = calmer?.than ?? job.plan;
   const asked = Array.from({ length: WORKERS }, (_each, index) =>
     planners.ask<VerifiedPlan | NoPlan>((planner) =>
-      planner.plan(job, now, told, { seed: index + 1, fromAccepted: index === 0 }),
+      planner.plan(job, now, told, {
+        seed: index + 1,
+        from: index === 0 ? from : null,
+        laterBy: calmer?.laterBy ?? 0,
+      }),
     ),
   );
   const cancel = (): void => asked.forEach((each) => each.cancel());
@@ -46,10 +62,10 @@ export function startPlanning(
     return 'plan' in found ? best.take(found) : found;
   });
   const all = Promise.all(searches).then(([first]) => best.plan ?? first ?? NOTHING_ASKED);
-  // What is proved needs no second look.
+  // No earlier one is there to look for; a calmer one may be.
   const ends = searches.map(async (search) => {
     await search;
-    return best.isProved && best.plan ? best.plan : all;
+    return best.isProved && best.plan && !calmer ? best.plan : all;
   });
   return { result: Promise.race(ends).finally(cancel), cancel };
 }

@@ -5,7 +5,12 @@ import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
 import { whatWouldItTake, type Bought } from '../../core/choosing/what-would-it-take.ts';
-import { comparePlans, type ComparedPlan, type PlanChanges } from '../../core/planning/compare-plans.ts';
+import {
+  comparePlans,
+  type ComparedPlan,
+  type DatedPlan,
+  type PlanChanges,
+} from '../../core/planning/compare-plans.ts';
 import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
 import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
 import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';
@@ -39,18 +44,18 @@ let mover: Mover | null = null;
  */
 const planner = {
   /**
-   * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. One search begins from
-   * what holds of the accepted plan, others with nothing in mind.
+   * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. Begins from what holds of
+   * a plan of the same days, or with nothing in mind; may end so many minutes later where it is calmer for that.
    */
   async plan(
     job: Job,
     now: string,
     onBetter: (found: VerifiedPlan) => Promise<void>,
-    { seed, fromAccepted }: { seed: number; fromAccepted: boolean },
+    { seed, from, laterBy }: { seed: number; from: DatedPlan | null; laterBy: number },
   ): Promise<VerifiedPlan | NoPlan> {
     freeze(job, true);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
-    const { problem } = jobProblem;
+    const problem = { ...jobProblem.problem, later: laterBy / jobProblem.problem.tickMinutes };
     if (problem.tasks.length === 0) return NOTHING;
     const when = (tick: number): string => localTime(problem.t0, tick, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
     let because = '';
@@ -58,7 +63,7 @@ const planner = {
     const told: Promise<void>[] = [];
     const solution = verifiedPlan(problem, {
       seed,
-      ...(fromAccepted && job.plan?.t0 === problem.t0 ? { from: job.plan.tasks } : {}),
+      ...(from !== null && from.t0 === problem.t0 ? { from: from.tasks } : {}),
       onBetter: (plan) => told.push(onBetter({ plan, problem: head, because })),
       onBound: (bound) => (because = boundWords(job, jobProblem, bound.because, when)),
     });

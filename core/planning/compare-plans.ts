@@ -10,6 +10,9 @@ export interface ComparedPlan {
   finish: number;
 }
 
+/** The same, with the midnight from which its times count. */
+export type DatedPlan = ComparedPlan & { t0: string };
+
 /** A task that stands elsewhere in the second plan; minutes from t0. */
 export interface MovedTask {
   taskId: string;

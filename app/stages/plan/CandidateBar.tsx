@@ -22,7 +22,7 @@ export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarP
       aria-label="Which plan"
       sx={{ display: 'grid', gap: 1.25, mb: 2.5, gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))' }}
     >
-      {candidates.map(({ id, title, plan, changes }) => {
+      {candidates.map(({ id, title, plan, changes, price }) => {
         const isChosen = id === chosen;
         return (
           <ButtonBase
@@ -49,9 +49,10 @@ export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarP
               {plan.finish === first && candidates.some((other) => other.plan.finish > first) && ' · earliest'}
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-              {changes === null
-                ? 'what is worked by'
-                : `${changes.moved.length} ${changes.moved.length === 1 ? 'step moves' : 'steps move'}, ${changes.setups[1]} set-ups, ${changes.painterDays[1]} painter-days`}
+              {price ||
+                (changes === null
+                  ? id === 'accepted' && 'what is worked by'
+                  : `${changes.moved.length} ${changes.moved.length === 1 ? 'step moves' : 'steps move'}, ${changes.setups[1]} set-ups, ${changes.painterDays[1]} painter-days`)}
             </Box>
           </ButtonBase>
         );

@@ -24,6 +24,7 @@ import { useJobProblem, usePlanReading } from '../../ui/use-reading.ts';
 import { Agenda } from './Agenda.tsx';
 import { Board } from './board/Board.tsx';
 import { BrokenPins } from './BrokenPins.tsx';
+import { CalmerBar } from './CalmerBar.tsx';
 import { CandidateBar } from './CandidateBar.tsx';
 import { ChangesPanel } from './ChangesPanel.tsx';
 import { CrewHoursTable } from './CrewHoursTable.tsx';
@@ -47,7 +48,7 @@ export default function Plan() {
   const { job, now, apply } = useJob();
   const { view, day } = useRoute();
   const problem = useJobProblem();
-  const { candidates, chosen, choose, planner, isPlanningNear, replan, show, discard } = useCandidates(problem);
+  const { candidates, chosen, choose, planner, isPlanningNear, calmer, replan, show, discard } = useCandidates(problem);
   const earlier = useAcceptedPlans();
   const zone = job.site.timeZone;
   const shown = useMemo(() => chosen && { ...chosen.plan, t0: chosen.problem.t0 }, [chosen]);
@@ -158,6 +159,9 @@ export default function Plan() {
           onDiscard={discard}
           isSearching={planner.isSearching || isPlanningNear}
         />
+      )}
+      {shown && chosen && chosen.id !== 'calmer' && !planner.isSearching && !isPlanningNear && (
+        <CalmerBar calmer={calmer} onLook={(laterBy) => calmer.start(shown, laterBy)} />
       )}
       {planner.isSearching && (
         <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>

@@ -5,7 +5,7 @@ import type { FoundPlan, PlanProblem } from '../../../core/planning/problem.ts';
 import { inOwnHands } from '../../../core/planning/recorded-work.ts';
 
 /** Where a plan came from. */
-export type CandidateId = 'accepted' | 'moved' | 'near' | 'anew';
+export type CandidateId = 'accepted' | 'moved' | 'near' | 'anew' | 'calmer';
 
 /** One of the plans that could be worked by. */
 export interface Candidate {
@@ -16,6 +16,8 @@ export interface Candidate {
   pins: readonly Pin[];
   /** Against the plan that was accepted last; null for that itself, or where there was none. */
   changes: PlanChanges | null;
+  /** What it gives and takes against the one that it is calmer than; empty for all others. */
+  price: string;
   /** Why nothing can be earlier than its bound; empty where nobody has asked. */
   because: string;
   /** What history calls it when it is accepted. */
@@ -27,6 +29,7 @@ const TITLES: Readonly<Record<CandidateId, string>> = {
   moved: 'Moved by hand',
   near: 'As little moved as need be',
   anew: 'Planned anew',
+  calmer: 'Calmer',
 };
 
 /** A candidate with what it changes in the plan that was accepted last. */
@@ -35,7 +38,7 @@ export function candidateOf(
   made: Omit<Candidate, 'id' | 'title' | 'changes'>,
   before: { steps: JobProblem['steps']; plan: ComparedPlan | null; now: number },
 ): Candidate {
-  const title = TITLES[id];
+  const title = id === 'anew' && before.plan === null ? 'Soonest' : TITLES[id];
   if (before.plan === null || id === 'accepted') return { id, title, ...made, changes: null };
   const changes = comparePlans({ steps: before.steps }, before.plan, made.plan, before.now);
   const plan = { ...made.plan, tasks: inOwnHands(made.plan.tasks, before.plan.tasks) };

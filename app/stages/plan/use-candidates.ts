@@ -5,6 +5,7 @@ import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { candidateOf, type Candidate, type CandidateId } from './candidates.ts';
+import { useCalmer, type CalmerState } from './use-calmer.ts';
 import { useNearPlan } from './use-near-plan.ts';
 import { usePlanner, type PlannerState } from './use-planner.ts';
 
@@ -19,6 +20,7 @@ export interface CandidatesState {
   choose(id: CandidateId): void;
   planner: PlannerState;
   isPlanningNear: boolean;
+  calmer: CalmerState;
   /** Plans near the accepted plan, and anew. */
   replan(): void;
   /** Shows a plan that was made by hand. */
@@ -37,6 +39,7 @@ export function useCandidates(problem: JobProblem): CandidatesState {
   const { job, now } = useJob();
   const planner = usePlanner();
   const near = useNearPlan();
+  const calmer = useCalmer(problem);
   const fingerprint = planFingerprint(job);
   const [byHand, setByHand] = useState<(ByHand & { fingerprint: string }) | null>(null);
   const [picked, setPicked] = useState<CandidateId | null>(null);
@@ -54,23 +57,39 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     if (plan && isAccepted) {
       const reason = 'Accept the plan again';
       const { because } = plan;
-      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because, reason }, against));
+      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because, reason, price: '' }, against));
     }
     if (byHand?.fingerprint === fingerprint) {
-      found.push(candidateOf('moved', { ...byHand, because: '' }, against));
+      found.push(candidateOf('moved', { ...byHand, because: '', price: '' }, against));
     }
     if (near.draft?.fingerprint === fingerprint) {
       const reason = 'Replanned, as little moved as need be';
-      const candidate = candidateOf('near', { ...near.draft, pins: job.pins, reason }, against);
+      const candidate = candidateOf('near', { ...near.draft, pins: job.pins, reason, price: '' }, against);
       // Where nothing has to move, it is the accepted plan again.
       if (!isAccepted || (candidate.changes?.moved.length ?? 0) > 0) found.push(candidate);
     }
     if (planner.draft?.fingerprint === fingerprint) {
       const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';
-      found.push(candidateOf('anew', { ...planner.draft, pins: job.pins, reason }, against));
+      found.push(candidateOf('anew', { ...planner.draft, pins: job.pins, reason, price: '' }, against));
+    }
+    if (calmer.draft?.fingerprint === fingerprint) {
+      const reason = `Calmer: ${calmer.draft.price}`;
+      found.push(candidateOf('calmer', { ...calmer.draft, pins: job.pins, reason }, against));
     }
     return found;
-  }, [plan, isAccepted, before, byHand, near.draft, planner.draft, fingerprint, problem.steps, at, job.pins]);
+  }, [
+    plan,
+    isAccepted,
+    before,
+    byHand,
+    near.draft,
+    planner.draft,
+    calmer.draft,
+    fingerprint,
+    problem.steps,
+    at,
+    job.pins,
+  ]);
   const [kept, found] = (['near', 'anew'] as const).map((id) => candidates.find((candidate) => candidate.id === id));
   const isFarLater = kept && found && kept.plan.finish > found.plan.finish + FAR_LATER;
   const order: CandidateId[] = [
@@ -78,6 +97,7 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     'moved',
     ...(isFarLater ? (['anew', 'near'] as const) : (['near', 'anew'] as const)),
     'accepted',
+    'calmer',
   ];
   const chosen = order.map((id) => candidates.find((candidate) => candidate.id === id)).find(Boolean) ?? null;
 
@@ -107,7 +127,8 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     setPicked(null);
     near.forget();
     planner.forget();
-  }, [near, planner]);
+    calmer.forget();
+  }, [near, planner, calmer]);
 
   return {
     candidates,
@@ -115,6 +136,7 @@ export function useCandidates(problem: JobProblem): CandidatesState {
     choose: setPicked,
     planner,
     isPlanningNear: near.isPlanning,
+    calmer,
     replan,
     show,
     discard,

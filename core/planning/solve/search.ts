@@ -133,6 +133,8 @@ class Search {
   #calming: { search: CalmSearch; counted: number } | null = null;
   /** The calmest of those that end no later than they may, where they may end later than the soonest. */
   #calmest: { schedule: Schedule; cost: PlanCost } | null = null;
+  /** The calmest as it was built that ends no later than they may: what was built looser becomes calmer. */
+  #loosest: { schedule: Schedule; cost: PlanCost } | null = null;
   /** What the plan costs that was told last. */
   #told: PlanCost | null = null;
   /** Schedules that were built. */
@@ -221,7 +223,9 @@ class Search {
     const compare = laterBy > 0 ? compareByLimit(limit) : compareCosts;
     // What was calm enough for a later finish is too late now.
     if (this.#calmest !== null && this.#calmest.cost.finish > limit) this.#calmest = null;
-    const search = new CalmSearch(this.#prepared, best.schedule, {
+    if (this.#loosest !== null && this.#loosest.cost.finish > limit) this.#loosest = null;
+    const { schedule: start } = this.#loosest ?? best;
+    const search = new CalmSearch(this.#prepared, start, {
       limit,
       random: this.#random,
       shouldStop: this.#options.shouldStop,
@@ -235,6 +239,15 @@ class Search {
       },
     });
     return { search, counted };
+  }
+
+  /** Whether a plan that may end later than the soonest is calmer, as it was built, than those that were built before. */
+  #isLooser({ finish, trouble }: PlanCost): boolean {
+    const { laterBy } = this.#options;
+    if (laterBy === 0) return false;
+    const limit = (this.#best?.cost.counted ?? Infinity) + laterBy;
+    const isKnown = this.#loosest !== null && this.#loosest.cost.finish <= limit;
+    return finish <= limit && (!isKnown || trouble < (this.#loosest?.cost.trouble ?? 0));
   }
 
   /** Tells of a better plan: at once where it is earlier or much calmer, since each is checked and shown; else with `all`. */
@@ -346,6 +359,7 @@ class Search {
     }
     const cost = built.schedule.cost();
     const candidate = { schedule: built.schedule, cost, rule, queueing: queueingOf(this.#prepared, built.schedule) };
+    if (this.#isLooser(cost)) this.#loosest = candidate;
     const difference = this.#best === null ? -1 : compareCosts(cost, this.#best.cost);
     if (difference <= 0) {
       this.#best = candidate;

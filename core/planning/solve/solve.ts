@@ -117,7 +117,10 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   let best = 'best' in searched ? searched.best : null;
   const isTriedOut = options.steps === undefined && problem.tasks.length <= TRIED_OUT.tasks;
   const tries = { left: isTriedOut ? TRIED_OUT.tries : steps * TRIES_PER_STEP };
-  while (isSmall(prepared) && (best === null || best.cost().counted > prepared.counted(bound.finish))) {
+  // What may be later for being calmer is not to be made earlier again.
+  const mayBeEarlier = (): boolean =>
+    best === null || (!problem.later && best.cost().counted > prepared.counted(bound.finish));
+  while (isSmall(prepared) && mayBeEarlier()) {
     const deadline = best === null ? problem.horizon : best.cost().finish - 1;
     const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
     if (rest.kind === 'earlier') {

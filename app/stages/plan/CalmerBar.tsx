@@ -1,0 +1,59 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { CalmerState } from './use-calmer.ts';
+
+/** By how much later a calmer plan may end, in minutes. */
+const LATER = [
+  { minutes: 0, words: 'no later' },
+  { minutes: 720, words: 'half a day later' },
+  { minutes: 1440, words: 'a day later' },
+  { minutes: 3 * 1440, words: '3 days later' },
+] as const;
+
+const DAY = 1440;
+
+interface CalmerBarProps {
+  calmer: Pick<CalmerState, 'isSearching' | 'draft' | 'isNone' | 'cancel'>;
+  onLook(laterBy: number): void;
+}
+
+/** Asks for a plan with fewer set-ups and walks, at a price in time that the painter sets. */
+export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
+  const [laterBy, setLaterBy] = useState<number>(DAY);
+  const words = LATER.find(({ minutes }) => minutes === laterBy)?.words ?? '';
+  return (
+    <Box
+      role="group"
+      aria-label="A calmer plan"
+      sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 2.5 }}
+    >
+      <span>Fewer set-ups, if it ends at most</span>
+      <TextField
+        select
+        size="small"
+        value={laterBy}
+        disabled={calmer.isSearching}
+        onChange={(event) => setLaterBy(Number(event.target.value))}
+        slotProps={{ htmlInput: { 'aria-label': 'Ends at most' } }}
+      >
+        {LATER.map(({ minutes, words: name }) => (
+          <MenuItem key={minutes} value={minutes}>
+            {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      {calmer.isSearching ? (
+        <Button onClick={calmer.cancel}>{calmer.draft ? 'Calm enough' : 'Stop looking'}</Button>
+      ) : (
+        <Button onClick={() => onLook(laterBy)}>Look for one</Button>
+      )}
+      <span role="status">
+        {calmer.isSearching && 'Looking for a calmer plan…'}
+        {calmer.isNone && `None found that ends ${words}.`}
+      </span>
+    </Box>
+  );
+}

@@ -1,0 +1,54 @@
+import { useCallback } from 'react';
+import { planFingerprint } from '../../../core/planning/accept.ts';
+import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/calmer.ts';
+import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import type { DatedPlan } from '../../../core/planning/compare-plans.ts';
+import { useJob } from '../../ui/job-context.tsx';
+import { useAsked } from '../../ui/use-asked.ts';
+import { startPlanning, type VerifiedPlan } from '../../workers/planner.ts';
+import type { Draft } from './use-planner.ts';
+
+/** A plan that is calmer than another one, with what that costs. */
+export interface CalmerDraft extends Draft {
+  price: string;
+}
+
+export interface CalmerState {
+  isSearching: boolean;
+  draft: CalmerDraft | null;
+  /** Whether it has been looked for, and nothing calmer was found. */
+  isNone: boolean;
+  /** Looks for what is calmer than a plan and ends so many minutes later at most. */
+  start(than: DatedPlan, laterBy: number): void;
+  /** Ends the search with the calmest so far. */
+  cancel(): void;
+  forget(): void;
+}
+
+/** Looks in workers for a plan of the open job that is calmer than another one. */
+export function useCalmer({ problem }: JobProblem): CalmerState {
+  const { job, now } = useJob();
+  const { isAsking, answer, ask, cancel, forget } = useAsked<CalmerDraft | 'none'>();
+
+  const start = useCallback(
+    (than: DatedPlan, laterBy: number) => {
+      const fingerprint = planFingerprint(job);
+      const limit = latestFinish(problem, than, laterBy / problem.tickMinutes);
+      const priced = (found: VerifiedPlan): CalmerDraft | 'none' => {
+        const price = found.plan.finish <= limit ? priceOfCalm(problem, than, found.plan) : null;
+        return price === null ? 'none' : { ...found, fingerprint, price: priceWords(price) };
+      };
+      ask((tell) => {
+        const told = (found: VerifiedPlan): void => {
+          const calmer = priced(found);
+          if (calmer !== 'none') tell(calmer);
+        };
+        const { result, cancel: end } = startPlanning(job, now, told, { than, limit, laterBy });
+        return { result: result.then((found) => ('plan' in found ? priced(found) : 'none')), cancel: end };
+      });
+    },
+    [job, now, problem, ask],
+  );
+  const draft = answer === 'none' ? null : answer;
+  return { isSearching: isAsking, draft, isNone: !isAsking && answer === 'none', start, cancel, forget };
+}

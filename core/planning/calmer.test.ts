@@ -39,12 +39,13 @@ function planned(later: number): FoundPlan {
 test('a plan that may end later sets up less often, and its price says so', () => {
   const [soonest, calmer] = [planned(0), planned(144)];
   assert.ok(calmer.finish <= latestFinish(problem, soonest, 144));
-  const price = priceOfCalm(problem, soonest, calmer);
+  const price = priceOfCalm(problem, soonest, calmer, 0);
   assert.ok(price !== null);
   assert.equal(price.setups, 1);
   assert.equal(price.later, (calmer.finish - soonest.finish) * 5);
   assert.match(priceWords(price), /^1 fewer set-up, \d h \d\d later$/);
-  assert.equal(priceOfCalm(problem, calmer, soonest), null, 'the other way round it is not calmer');
+  assert.equal(priceOfCalm(problem, calmer, soonest, 0), null, 'the other way round it is not calmer');
+  assert.equal(priceOfCalm(problem, soonest, calmer, 250), null, 'what was before does not count');
 });
 
 test('a price without set-ups tells the minutes, and what ends no later says that', () => {

@@ -1,6 +1,6 @@
 import { formatDuration } from '../units/quantity.ts';
 import { countedFinish } from './aim.ts';
-import { planCost } from './plan-cost.ts';
+import { planTrouble } from './plan-cost.ts';
 import type { ComparedPlan } from './compare-plans.ts';
 import type { PlanProblem } from './problem.ts';
 
@@ -17,13 +17,27 @@ export interface CalmPrice {
 /** Minutes less of trouble from which on a plan is calmer: what nobody would notice is no choice. */
 const WORTH_IT = 5;
 
-/** What a plan gives and takes for being calmer than another one; null where it is not. */
-export function priceOfCalm(problem: PlanProblem, before: ComparedPlan, calmer: ComparedPlan): CalmPrice | null {
-  const [cost, own] = [planCost(problem, before), planCost(problem, calmer)];
-  const minutes = Math.round(cost.trouble - own.trouble);
+/**
+ * What a plan gives and takes for being calmer than another one, in what begins at tick `from` or later; null where it is
+ * not calmer.
+ */
+export function priceOfCalm(
+  problem: PlanProblem,
+  before: ComparedPlan,
+  calmer: ComparedPlan,
+  from: number,
+): CalmPrice | null {
+  const [cost, own] = [before, calmer].map((plan) => planTrouble(problem, begunFrom(plan, from)));
+  const minutes = Math.round((cost?.minutes ?? 0) - (own?.minutes ?? 0));
   if (minutes < WORTH_IT) return null;
-  return { setups: cost.setups - own.setups, minutes, later: (own.finish - cost.finish) * problem.tickMinutes };
+  const later = (calmer.finish - before.finish) * problem.tickMinutes;
+  return { setups: (cost?.setups ?? 0) - (own?.setups ?? 0), minutes, later };
 }
+
+const begunFrom = ({ tasks, setups }: ComparedPlan, from: number): Pick<ComparedPlan, 'tasks' | 'setups'> => ({
+  tasks: tasks.filter(({ start }) => start >= from),
+  setups: setups.filter(({ start }) => start >= from),
+});
 
 /** The same in words: “14 fewer set-ups, 2 h later”. */
 export function priceWords({ setups, minutes, later }: CalmPrice): string {

@@ -1,4 +1,5 @@
 import { useCallback } from 'react';
+import { minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/accept.ts';
 import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/calmer.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
@@ -33,9 +34,10 @@ export function useCalmer({ problem }: JobProblem): CalmerState {
   const start = useCallback(
     (than: DatedPlan, laterBy: number) => {
       const fingerprint = planFingerprint(job);
+      const from = minutesSince(problem.t0, now, job.site.timeZone) / problem.tickMinutes;
       const limit = latestFinish(problem, than, laterBy / problem.tickMinutes);
       const priced = (found: VerifiedPlan): CalmerDraft | 'none' => {
-        const price = found.plan.finish <= limit ? priceOfCalm(problem, than, found.plan) : null;
+        const price = found.plan.finish <= limit ? priceOfCalm(problem, than, found.plan, from) : null;
         return price === null ? 'none' : { ...found, fingerprint, price: priceWords(price) };
       };
       ask((tell) => {

@@ -23,26 +23,28 @@ function setupsFor(problem: PlanProblem, tasks: readonly PlannedTask[]): Planned
   for (const { id: painter, shifts } of problem.painters) {
     const own = tasks.filter((task) => task.painters.includes(painter)).sort((one, other) => one.start - other.start);
     let last: PlannedSetup | null = null;
-    let freeFrom = 0;
+    let usedUntil = 0;
     for (const task of own) {
       const rule = problem.setups.find(({ key }) => key === keyOf(task.id));
-      if (rule !== undefined) {
-        const since = last;
-        const isGood =
-          since?.key === rule.key &&
-          (rule.keeps == null || task.start - since.end <= rule.keeps) &&
-          (rule.acrossShifts || !shifts.some(([, until]) => since.end <= until && until <= task.start));
-        if (!isGood) {
-          const work: number = (since && rule.after?.[since.key]) ?? rule.work;
-          let end = task.start;
-          const fits = (): boolean => shifts.some(([from, until]) => from <= end - work && end <= until);
-          while (end - work >= freeFrom && !fits()) end--;
-          if (end - work < freeFrom) return null;
-          last = { key: rule.key, painter, start: end - work, end };
-          setups.push(last);
-        }
+      if (rule === undefined) continue;
+      const since = last;
+      const isGood =
+        since?.key === rule.key &&
+        (rule.keeps == null || task.start - since.end <= rule.keeps) &&
+        (rule.acrossShifts || !shifts.some(([, until]) => since.end <= until && until <= task.start));
+      if (!isGood) {
+        const work: number = (since && rule.after?.[since.key]) ?? rule.work;
+        let end = task.start;
+        // What takes no tool may be done between a set-up and what that is for.
+        const fits = (): boolean =>
+          shifts.some(([from, until]) => from <= end - work && end <= until) &&
+          own.every((other) => other.end <= end - work || end <= other.start);
+        while (end - work >= usedUntil && !fits()) end--;
+        if (end - work < usedUntil) return null;
+        last = { key: rule.key, painter, start: end - work, end };
+        setups.push(last);
       }
-      freeFrom = Math.max(freeFrom, task.end);
+      usedUntil = task.end;
     }
   }
   return setups;
@@ -70,7 +72,8 @@ function earliestFinish(problem: PlanProblem, known: number | null): number | nu
       if (setups !== null && verify(problem, { tasks: placed, setups, finish }).length === 0) best = finish;
       return;
     }
-    const teams = problem.painters.filter(({ id }) => task.by?.includes(id) ?? true).map(({ id }) => [id]);
+    const able = problem.painters.filter(({ id }) => task.by?.includes(id) ?? true).map(({ id }) => id);
+    const teams = task.painters > 1 ? [able] : able.map((id) => [id]);
     for (let start = 0; start + task.work <= HORIZON; start++) {
       let lateWork = 0;
       const isOpen = problem.waits
@@ -104,6 +107,7 @@ const taskShape = fc.record({
   atMost: fc.constantFrom(null, null, 5),
   holds: fc.boolean(),
   only: fc.constantFrom(null, null, 0, 1),
+  team: fc.boolean(),
 });
 
 const problems = fc
@@ -117,6 +121,8 @@ const problems = fc
   })
   .map(({ tasks, painters, rack, keeps, acrossShifts, chained }): PlanProblem => {
     const id = (index: number): string => `t${index}`;
+    // Work without a tool may take both.
+    const isTeam = ({ team, key }: (typeof tasks)[number]): boolean => team && key === null && painters > 1;
     const linked = tasks.flatMap((task, index) =>
       index > 0 && (chained[index] || task.wait !== 'none') ? [index] : [],
     );
@@ -144,11 +150,11 @@ const problems = fc
       tasks: tasks.map((task, index) => ({
         id: id(index),
         work: task.work,
-        painters: 1,
+        painters: isTeam(task) ? 2 : 1,
         setup: task.key,
         spaces: task.bench ? [{ id: 'bench', slots: 1 }] : [],
         earliest: task.earliest,
-        by: task.only === null ? null : [`p${Math.min(task.only, painters - 1)}`],
+        by: task.only === null || isTeam(task) ? null : [`p${Math.min(task.only, painters - 1)}`],
       })),
       waits: linked.map((index) => ({
         from: id(index - 1),

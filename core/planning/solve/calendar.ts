@@ -19,6 +19,11 @@ export function shiftEndsWithin(shifts: Shifts, from: number, until: number): bo
   return end !== undefined && end <= until;
 }
 
+/** The last end of a shift at or before a time; −1 where none has ended. */
+export function lastShiftEnd(shifts: Shifts, time: number): number {
+  return shifts[intervalEndingAfter(shifts, time) - 1]?.[1] ?? -1;
+}
+
 /** The times in which everybody of several calendars works. */
 export function jointShifts(calendars: readonly Shifts[]): Shifts {
   const [first, ...rest] = calendars;

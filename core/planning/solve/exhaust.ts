@@ -1,9 +1,18 @@
 import type { BoundSearch } from '../bound/lower-bound.ts';
 import type { Heads, Tails } from '../bound/time-windows.ts';
-import { fitPausing, fitWhole } from './calendar.ts';
+import { fitPausing, fitWhole, lastShiftEnd } from './calendar.ts';
 import { inTimeFor } from './moves.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
-import type { Prepared, PreparedHold, PreparedTask, PreparedWait } from './prepared.ts';
+import {
+  handsOf,
+  mostLateWork,
+  SeenPlans,
+  type Demands,
+  type PartialPlan,
+  type Placed,
+  type Taken,
+} from './partial-plan.ts';
+import type { Prepared, PreparedSetup, PreparedTask, PreparedWait } from './prepared.ts';
 import { windowAt, type Placement } from './placement.ts';
 
 /** Most tasks, and most painters who may do one, of a problem that is searched to the end. */
@@ -24,32 +33,11 @@ export interface ExhaustOptions {
   shouldStop(): boolean;
 }
 
-/** Slots of a space that are taken for some time: by a task itself, or by what lies there after it. */
-interface Taken {
-  space: number;
-  slots: number;
-  from: number;
-  /** For a hold whose second task has no place yet, as early as that could be. */
-  until: number;
-  /** The task that takes them, and the hold by which it does; null for its own use. */
-  by: number;
-  hold: PreparedHold | null;
-}
-
-/** A partial plan. */
-interface State {
+/** A partial plan that is being made. */
+interface State extends PartialPlan {
   placements: (Placement | null)[];
   tracks: PainterTrack[];
   taken: Taken[];
-}
-
-/** One task after another, each by a team. */
-type Sequence = readonly { task: PreparedTask; team: readonly number[] }[];
-
-/** What was found out about starts: none earlier than these, and waits that are not to run out though they may. */
-interface Demands {
-  notBefore: Int32Array;
-  inTime: ReadonlySet<PreparedWait>;
 }
 
 /** Why a task can't follow in a sequence as it stands: one of these other tasks has to start later. Empty for never. */
@@ -80,7 +68,7 @@ class Exhaustion {
   readonly #latest: Float64Array;
   readonly #doubt: ReturnType<BoundSearch['doubt']>;
   readonly #options: ExhaustOptions;
-  readonly #seen = new Set<string>();
+  readonly #seen: SeenPlans;
 
   constructor(
     prepared: Prepared,
@@ -93,6 +81,7 @@ class Exhaustion {
     this.#bounds = bounds;
     this.#tails = tails;
     this.#latest = tails.starts;
+    this.#seen = new SeenPlans(prepared, tails.starts);
     this.#doubt = doubt;
     this.#options = options;
   }
@@ -117,15 +106,13 @@ class Exhaustion {
   }
 
   /** Everything that can follow a sequence; the first complete plan in time, or null. */
-  #extend(sequence: Sequence, state: State, demands: Demands): readonly Placement[] | null {
+  #extend(sequence: Placed, state: State, demands: Demands): readonly Placement[] | null {
     if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new OutOfTries();
     if (state.placements.every((placement) => placement !== null)) return state.placements;
     const heads = this.#readyTimes(state, demands);
     if (heads === null || this.#doubt(heads, this.#tails) !== null) return null;
     const ready = heads.starts;
-    const name = nameOf(state, demands);
-    if (this.#seen.has(name)) return null;
-    this.#seen.add(name);
+    if (this.#seen.isSeen(sequence, state, demands, ready)) return null;
     const next = this.#prepared.tasks
       .filter(
         ({ index, before }) =>
@@ -147,13 +134,13 @@ class Exhaustion {
 
   /** A sequence with one more task; where that asks for other starts, with them. */
   #follow(
-    sequence: Sequence,
+    sequence: Placed,
     state: State,
     demands: Demands,
     task: PreparedTask,
     team: readonly number[],
   ): readonly Placement[] | null {
-    const longer = [...sequence, { task, team }];
+    const longer = [...sequence, { task, team, handsBefore: handsOf(state.tracks) }];
     const next = copied(state);
     const placed = this.#place(next, demands, task, team);
     if ('later' in placed) return this.#mended(longer, demands, placed);
@@ -171,7 +158,7 @@ class Exhaustion {
     return null;
   }
 
-  #mended(sequence: Sequence, demands: Demands, { later }: Conflict): readonly Placement[] | null {
+  #mended(sequence: Placed, demands: Demands, { later }: Conflict): readonly Placement[] | null {
     for (const { task, notBefore } of later) {
       if (notBefore > (this.#latest[task] ?? 0) || notBefore <= (demands.notBefore[task] ?? 0)) continue;
       const raised = Int32Array.from(demands.notBefore);
@@ -183,14 +170,16 @@ class Exhaustion {
   }
 
   /** Places a sequence from the beginning on, and goes on from there. */
-  #replayed(sequence: Sequence, demands: Demands): readonly Placement[] | null {
+  #replayed(sequence: Placed, demands: Demands): readonly Placement[] | null {
     if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new OutOfTries();
     const state = this.#empty();
+    const again = [];
     for (const { task, team } of sequence) {
+      again.push({ task, team, handsBefore: handsOf(state.tracks) });
       const placed = this.#place(state, demands, task, team);
       if ('later' in placed) return this.#mended(sequence, demands, placed);
     }
-    return this.#extend(sequence, state, demands);
+    return this.#extend(again, state, demands);
   }
 
   /** As early as every open task could start after what has been placed; null where one is too late. */
@@ -311,8 +300,20 @@ class Exhaustion {
   /** From when on a wait's first task starts late enough for the wait not to run out before a start of its second. */
   #inTime(state: State, wait: PreparedWait, start: number): { task: number; notBefore: number } {
     const first = state.placements[wait.from]?.start ?? 0;
-    const notBefore = inTimeFor(this.#prepared, wait, start) - this.#mostLateWork(wait.from);
+    const notBefore = inTimeFor(this.#prepared, wait, start) - mostLateWork(this.#prepared, wait.from);
     return { task: wait.from, notBefore: Math.max(first + 1, notBefore) };
+  }
+
+  /** From when on the task for which a set-up was made starts late enough for that to keep to a later start. */
+  #inKeep(
+    state: State,
+    setup: PreparedSetup,
+    { task, painter }: { task: number; painter: number },
+    start: number,
+  ): { task: number; notBefore: number } {
+    const shifts = this.#prepared.shifts[painter] ?? [];
+    const ended = setup.acrossShifts ? -1 : lastShiftEnd(shifts, start);
+    return { task, notBefore: Math.max((state.placements[task]?.start ?? 0) + 1, start - setup.keeps, ended + 1) };
   }
 
   /** Writes a placement into the state, unless what it takes up lies in the way of something by then. */
@@ -351,16 +352,13 @@ class Exhaustion {
         const other = this.#prepared.tasks[by];
         const start = state.placements[by]?.start;
         if (other === undefined || start === undefined) return [];
-        const length = hold === null ? 0 : other.task.pausable ? Infinity : other.task.work + this.#mostLateWork(by);
+        const length =
+          hold === null ? 0 : other.task.pausable ? Infinity : other.task.work + mostLateWork(this.#prepared, by);
         return [{ task: by, notBefore: Math.max(start + 1, time + 1 - length) }];
       });
       return { later };
     }
     return null;
-  }
-
-  #mostLateWork(task: number): number {
-    return (this.#prepared.tasks[task]?.before ?? []).reduce((sum, wait) => sum + (wait.lateWork ?? 0), 0);
   }
 
   /** What a task takes where it stands: its own places, and those of what it leaves behind, for as long as that has to lie. */
@@ -423,8 +421,7 @@ class Exhaustion {
       if (track === undefined) return NEVER;
       const ready = track.readyAt(task.setup, start, true);
       if (track.outlived >= 0) {
-        const first = track.outlived;
-        delays.push({ later: [{ task: first, notBefore: (state.placements[first]?.start ?? 0) + 1 }] });
+        delays.push({ later: [this.#inKeep(state, task.setup, { task: track.outlived, painter }, start)] });
       }
       if (ready > start) return ready;
       if (track.setupEnd >= 0) made.push({ painter, start: track.setupStart, end: track.setupEnd });
@@ -435,18 +432,4 @@ class Exhaustion {
 
 function copied({ placements, tracks, taken }: State): State {
   return { placements: [...placements], tracks: tracks.map((track) => track.copy()), taken };
-}
-
-/** Partial plans of the same name go on in the same ways. */
-function nameOf({ placements, tracks, taken }: State, { notBefore, inTime }: Demands): string {
-  const places = placements.map((placement) => (placement === null ? '' : `${placement.start}-${placement.end}`));
-  const open = taken.filter(({ hold }) => hold !== null).map(({ hold, until }) => `${hold?.index ?? ''}:${until}`);
-  const waits = [...inTime].map((wait) => `${wait.from}>${wait.to}`);
-  return [
-    places.join(),
-    tracks.map((track) => track.name).join(),
-    open.sort().join(),
-    notBefore.join(),
-    waits.sort().join(),
-  ].join('|');
 }

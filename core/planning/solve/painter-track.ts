@@ -1,4 +1,4 @@
-import { shiftEndsWithin, type Shifts } from './calendar.ts';
+import { fitWholeBefore, shiftEndsWithin, type Shifts } from './calendar.ts';
 import type { PreparedSetup } from './prepared.ts';
 
 /** That no later tick will do. */
@@ -6,12 +6,19 @@ export const NEVER = Infinity;
 
 /** What a painter does first in some rest of a schedule. */
 export interface NextWork {
-  /** When it begins, with its set-up; `Infinity` where there is nothing. */
+  /** When it begins; `Infinity` where there is nothing. */
   next: number;
   /** What the first of all needs that takes a tool; null where nothing does. */
   setup: PreparedSetup | null;
-  /** Whether it is set up for that. */
-  isMade: boolean;
+  /** When it is set up for that, be it before something without a tool; null where it is not. */
+  made: { start: number; end: number } | null;
+}
+
+/** Time in which a painter had nothing to do before something that takes no tool; with the one before it. */
+interface Gap {
+  from: number;
+  until: number;
+  before: Gap | null;
 }
 
 /** One painter's work so far, in the order of time: only ever added to at its end. */
@@ -30,6 +37,8 @@ export class PainterTrack {
   #setUpFor = -1;
   /** The first shift that ends after `freeFrom`. */
   #shift = 0;
+  /** Idle time since this painter was last set up or used a tool: work without tools disturbs no set-up. */
+  #gap: Gap | null = null;
 
   constructor(shifts: Shifts) {
     this.shifts = shifts;
@@ -52,6 +61,11 @@ export class PainterTrack {
   /** Whether this painter was last set up for it, whether or not it is still good. */
   isSetUpFor(setup: PreparedSetup): boolean {
     return this.#key === setup.index;
+  }
+
+  /** The index of what this painter was last set up for; −1 for nothing. */
+  get inHand(): number {
+    return this.#key;
   }
 
   /** Ticks that setting up takes now, after what this painter was last set up for. */
@@ -84,6 +98,7 @@ export class PainterTrack {
       this.setupEnd = start;
       return start;
     }
+    if (this.#setUpIn(this.#gap, setup, start)) return start;
     if (this.#key === setup.index) this.outlived = this.#setUpFor;
     // The shift has only just begun: set up at the end of the one before, if it keeps.
     const before = this.shifts[index - 1];
@@ -106,20 +121,54 @@ export class PainterTrack {
     return NEVER;
   }
 
+  /** Whether this painter could be set up for a start before something else begins that takes no tool. */
+  isSetUpBefore(setup: PreparedSetup, begins: number, start: number): boolean {
+    return this.#setUpIn({ from: this.freeFrom, until: begins, before: this.#gap }, setup, start);
+  }
+
+  /** Finds the last idle time before work without tools in which a set-up fits that keeps until a start. */
+  #setUpIn(last: Gap | null, setup: PreparedSetup, start: number): boolean {
+    const work = this.setupWork(setup);
+    for (let gap = last; gap !== null; gap = gap.before) {
+      const from = fitWholeBefore(this.shifts, gap.until, work);
+      if (from === null || from < gap.from) continue;
+      if (!this.#stillGood(setup, from + work, start)) return false;
+      this.setupStart = from;
+      this.setupEnd = from + work;
+      return true;
+    }
+    return false;
+  }
+
   /**
    * Whether what goes on from another track could go on from this one as it stands there: first something that begins at
    * `next`, with its set-up, and first of all that takes a tool something for `setup`, set up anew or not.
    */
-  leadsTo(other: PainterTrack, { next, setup, isMade }: NextWork): boolean {
+  leadsTo(other: PainterTrack, { next, setup, made }: NextWork): boolean {
     if (this.freeFrom > next) return false;
     if (setup === null) return true;
-    if (!isMade) return this.#key === other.#key && this.#readyFrom >= other.#readyFrom;
+    if (made !== null && !this.#isIdle(made.start, made.end)) return false;
+    if (made === null) return this.#key === other.#key && this.#readyFrom >= other.#readyFrom;
     return this.#key === other.#key || this.setupWork(setup) === other.setupWork(setup);
+  }
+
+  /** Whether nothing is done in some time, and no tool is used after it. */
+  #isIdle(from: number, until: number): boolean {
+    if (from >= this.freeFrom) return true;
+    for (let gap = this.#gap; gap !== null; gap = gap.before) if (gap.from <= from && until <= gap.until) return true;
+    return false;
   }
 
   /** Tracks of the same name go on in the same ways. */
   get name(): string {
-    return `${this.freeFrom}/${this.#key}/${this.#readyFrom}`;
+    return `${this.freeFrom}/${this.#key}/${this.#readyFrom}/${this.gaps}`;
+  }
+
+  /** The idle time in which it could still be set up, in words of its own. */
+  get gaps(): string {
+    let name = '';
+    for (let gap = this.#gap; gap !== null; gap = gap.before) name += `${gap.from}-${gap.until} `;
+    return name;
   }
 
   /** A track that goes on from here by itself. */
@@ -130,6 +179,7 @@ export class PainterTrack {
     copy.#readyFrom = this.#readyFrom;
     copy.#setUpFor = this.#setUpFor;
     copy.#shift = this.#shift;
+    copy.#gap = this.#gap;
     return copy;
   }
 
@@ -143,6 +193,8 @@ export class PainterTrack {
       this.#readyFrom = setup.end;
       this.#setUpFor = task.index;
     }
+    if (task.setup !== null) this.#gap = null;
+    else if (this.freeFrom < task.start) this.#gap = { from: this.freeFrom, until: task.start, before: this.#gap };
     this.freeFrom = Math.max(this.freeFrom, task.end);
     this.#shift = this.shiftAfter(this.freeFrom);
   }

@@ -212,7 +212,7 @@ export class Schedule {
       }
       if (place.end > task.latest) return { refused: { kind: 'latest', end: place.end } };
       const first =
-        this.#appointmentBefore(task, team, place.end) ??
+        this.#appointmentBefore(task, team, place) ??
         this.#commitments.brokenBy(task, team, place.end, (painter) => this.#tracks[painter]?.freeFrom ?? 0);
       if (first !== null) return { refused: { kind: 'appointment', ...first } };
       const open = windowAt(task, place);
@@ -243,11 +243,15 @@ export class Schedule {
   }
 
   /** An appointment of somebody in a team that has no place yet and would not be kept if the task went on until `end`. */
-  #appointmentBefore(task: PreparedTask, team: readonly number[], end: number): { task: number; until: number } | null {
+  #appointmentBefore(
+    task: PreparedTask,
+    team: readonly number[],
+    { start, end }: { start: number; end: number },
+  ): { task: number; until: number } | null {
     for (const painter of team) {
       const next = this.#prepared.appointments[painter]?.[this.#kept[painter] ?? 0];
       if (next === undefined || next.task === task.index) continue;
-      if (end > next.start || end > this.#freeUntil(painter, next, task)) {
+      if (end > next.start || end > this.#freeUntil(painter, next, task, start)) {
         return { task: next.task, until: this.#freeAfter(painter) };
       }
     }
@@ -255,11 +259,11 @@ export class Schedule {
   }
 
   /** Until when a painter may do a task, if the tool of the next appointment has to be set up after it. */
-  #freeUntil(painter: number, { task: index, start }: Appointment, task: PreparedTask): number {
+  #freeUntil(painter: number, { task: index, start }: Appointment, task: PreparedTask, begins: number): number {
     const setup = this.#prepared.tasks[index]?.setup ?? null;
     const track = this.#tracks[painter];
     if (setup === null || track === undefined || setup === task.setup) return start;
-    if (task.setup === null && track.isSetUpFor(setup)) return start;
+    if (task.setup === null && (track.isSetUpFor(setup) || track.isSetUpBefore(setup, begins, start))) return start;
     const work = task.setup === null ? track.setupWork(setup) : (setup.after[task.setup.index] ?? setup.work);
     return fitWholeBefore(track.shifts, start, work) ?? 0;
   }

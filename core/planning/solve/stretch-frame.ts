@@ -301,11 +301,11 @@ function nextWork(
     const placement = placements[index];
     if (!placement?.painters.includes(painter)) continue;
     const made = placement.setups.find((setup) => setup.painter === painter);
-    next = Math.min(next, made?.start ?? placement.start);
+    next = Math.min(next, placement.start);
     const setup = tasks[index]?.setup ?? null;
-    if (setup !== null) return { next, setup, isMade: made !== undefined };
+    if (setup !== null) return { next, setup, made: made ?? null };
   }
-  return { next, setup: null, isMade: false };
+  return { next, setup: null, made: null };
 }
 
 function turnedAround(

@@ -150,7 +150,7 @@ export class StretchSketch {
       const inHand = this.#inHand[painter] ?? NONE;
       if ((this.#free[painter] ?? 0) > work.next) return false;
       if (work.setup === null || inHand === tool) continue;
-      if (!work.isMade || this.#setUpWork(work.setup.index, inHand) !== this.#setUpWork(work.setup.index, tool))
+      if (work.made === null || this.#setUpWork(work.setup.index, inHand) !== this.#setUpWork(work.setup.index, tool))
         return false;
     }
     return true;

@@ -1,0 +1,13 @@
+import { readFileSync } from 'node:fs';
+import { planProblemSchema } from '../core/planning/problem.ts';
+import { BoundSearch } from '../core/planning/bound/lower-bound.ts';
+import { exhaust } from '../core/planning/solve/exhaust.ts';
+import { prepare } from '../core/planning/solve/prepare.ts';
+const [, , f, d, n] = process.argv;
+const { problem, optimalFinish } = JSON.parse(readFileSync(f!, 'utf8'));
+const p = planProblemSchema.parse(problem);
+const pr = prepare(p); const b = BoundSearch.of(pr) as BoundSearch;
+const t = performance.now();
+const tries = { left: Number(n) };
+const r = exhaust(pr, b, optimalFinish + Number(d), { tries, shouldStop: () => false });
+console.log(r.kind, Number(n) - tries.left, ((performance.now() - t) / 1000).toFixed(1));

@@ -16,7 +16,7 @@ export interface CrewOverload {
 /** How many beginnings of an interval are tried. */
 const MOST_BEGINNINGS = 40;
 
-interface SetupNeed {
+export interface SetupNeed {
   /** Painter-ticks of work that one set-up can serve at most, and the least it takes. */
   serves: number;
   work: number;
@@ -99,7 +99,7 @@ export class CrewWork {
 }
 
 /** How many set-ups so much work of one tool takes, when `given` of them may have been made before. */
-function needed(work: number, { serves }: SetupNeed, given: number): number {
+export function needed(work: number, { serves }: SetupNeed, given: number): number {
   return work === 0 ? 0 : Math.max(0, Math.max(1, Math.ceil(work / serves)) - given);
 }
 
@@ -110,7 +110,8 @@ export function beginnings(values: readonly number[], most = MOST_BEGINNINGS): n
   return Array.from({ length: most }, (_unused, index) => distinct[Math.floor((index * distinct.length) / most)] ?? 0);
 }
 
-function setupNeeds(prepared: Prepared): Map<string, SetupNeed> {
+/** By their keys, what set-ups serve and take. */
+export function setupNeeds(prepared: Prepared): Map<string, SetupNeed> {
   const longestShift = prepared.shifts
     .flat()
     .reduce((longest, [opens, closes]) => Math.max(longest, closes - opens), 0);

@@ -1,5 +1,6 @@
 import type { BoundSearch } from '../bound/lower-bound.ts';
 import type { Heads, Tails } from '../bound/time-windows.ts';
+import { RemainingWork } from '../bound/remaining-work.ts';
 import { fitPausing, fitWhole, lastShiftEnd } from './calendar.ts';
 import { inTimeFor } from './moves.ts';
 import { NEVER, PainterTrack } from './painter-track.ts';
@@ -68,6 +69,7 @@ class Exhaustion {
   readonly #latest: Float64Array;
   readonly #doubt: ReturnType<BoundSearch['doubt']>;
   readonly #options: ExhaustOptions;
+  readonly #work: RemainingWork;
   readonly #seen: SeenPlans;
 
   constructor(
@@ -81,6 +83,7 @@ class Exhaustion {
     this.#bounds = bounds;
     this.#tails = tails;
     this.#latest = tails.starts;
+    this.#work = new RemainingWork(prepared, tails.ends);
     this.#seen = new SeenPlans(prepared, tails.starts);
     this.#doubt = doubt;
     this.#options = options;
@@ -111,6 +114,7 @@ class Exhaustion {
     if (state.placements.every((placement) => placement !== null)) return state.placements;
     const heads = this.#readyTimes(state, demands);
     if (heads === null || this.#doubt(heads, this.#tails) !== null) return null;
+    if (this.#work.isTooMuch((task) => state.placements[task] === null, handsOf(state.tracks))) return null;
     const ready = heads.starts;
     if (this.#seen.isSeen(sequence, state, demands, ready)) return null;
     const next = this.#prepared.tasks

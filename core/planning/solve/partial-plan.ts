@@ -27,12 +27,13 @@ export interface PartialPlan {
 export interface Hands {
   freeFrom: number;
   inHand: number;
+  hasIdled: boolean;
   /** Idle time before, in which a set-up could still have been made. */
   gaps: string;
 }
 
 export const handsOf = (tracks: readonly PainterTrack[]): Hands[] =>
-  tracks.map(({ freeFrom, inHand, gaps }) => ({ freeFrom, inHand, gaps }));
+  tracks.map(({ freeFrom, inHand, gaps }) => ({ freeFrom, inHand, gaps, hasIdled: gaps !== '' }));
 
 /** Tasks in the order in which they were placed, with the hands of everybody as they were before each of them. */
 export type Placed = readonly { task: PreparedTask; team: readonly number[]; handsBefore: readonly Hands[] }[];

@@ -2,6 +2,7 @@ import { compareByLimit, compareCosts } from '../aim.ts';
 import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
+import { anneal } from './anneal.ts';
 import { CalmSearch } from './calm.ts';
 import { asBuilt, inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
@@ -59,6 +60,8 @@ const HURRYING_TASKS = 120;
 /** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */
 const EXACT_HURRYING = 3;
 const EXACT_CALMING = 0.1;
+/** How many orders are annealed there in a round, against the steps of it. */
+const ANNEALING = 3;
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
 const MUCH_CALMER = 0.9;
 /** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
@@ -171,6 +174,7 @@ class Search {
           bound ??= this.#options.boundBelow(this.#best.cost.finish);
         const counted = this.#best?.cost.counted;
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
+        if (isExact && isQuick) this.#anneal(bound ?? -Infinity, Math.ceil(calming * ANNEALING));
         // The longer nothing earlier is found, the less it is looked for.
         if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
       }
@@ -204,6 +208,21 @@ class Search {
       if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
       way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
     }
+  }
+
+  /** Moves tasks of the best schedule for so many steps, unless nothing can be earlier. */
+  #anneal(bound: number, steps: number): void {
+    const best = this.#best;
+    if (best === null || best.cost.counted <= this.#prepared.counted(bound)) return;
+    const until = this.#steps + steps;
+    anneal(this.#prepared, best, {
+      steps,
+      random: this.#random,
+      build: (rule) => {
+        const isProved = (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
+        return isProved || this.#steps >= until || this.#isOver() ? 'stopped' : this.#tryRule(rule);
+      },
+    });
   }
 
   /** Looks for so many steps for what is calmer and no later. */

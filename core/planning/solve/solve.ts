@@ -35,10 +35,15 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 const TRIES_PER_STEP = 6;
 /** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
+/** The most of more tasks. */
+const MOST_TRIES = 20_000;
 
 /** Schedules to build by default: some seconds of work, for some thousand tasks as well. */
-function usualSteps(tasks: number): number {
-  return Math.max(24, Math.min(1500, Math.round(2_500_000 / Math.max(1, tasks))));
+function usualSteps({ tasks, trouble }: PlanProblem): number {
+  const count = Math.max(1, tasks.length);
+  // Where a finish counts to the tick, there is more to find of what is small.
+  const most = trouble == null ? Math.max(1500, 300_000 / count) : 1500;
+  return Math.round(Math.max(24, Math.min(most, 2_500_000 / count)));
 }
 
 /** A schedule as an answer: proved where it ends at the bound, as far as finishes count. */
@@ -89,7 +94,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const latest = bounds.latestTimes(problem.horizon);
   let isStopped = false;
   const shouldStop = (): boolean => (isStopped ||= options.shouldStop?.() ?? false);
-  const steps = options.steps ?? usualSteps(problem.tasks.length);
+  const steps = options.steps ?? usualSteps(problem);
   let bound = bounds.chain;
   const proved = (better: LowerBound): number => {
     bound = better;
@@ -116,7 +121,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   if ('stopped' in searched) return infeasible([STOPPED]);
   let best = 'best' in searched ? searched.best : null;
   const isTriedOut = options.steps === undefined && problem.tasks.length <= TRIED_OUT.tasks;
-  const tries = { left: isTriedOut ? TRIED_OUT.tries : steps * TRIES_PER_STEP };
+  const tries = { left: isTriedOut ? TRIED_OUT.tries : Math.min(MOST_TRIES, steps * TRIES_PER_STEP) };
   // What may be later for being calmer is not to be made earlier again.
   const mayBeEarlier = (): boolean =>
     best === null || (!problem.later && best.cost().counted > prepared.counted(bound.finish));

@@ -1,6 +1,6 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
 import { progressByTask } from '../core/job/progress.ts';
-import type { StatedPiece } from '../core/job/piece-schema.ts';
+import type { Piece, StatedPiece } from '../core/job/piece-schema.ts';
 import { groupOf } from '../core/job/queries.ts';
 import type { LogEntry } from '../core/job/record.ts';
 import type { FinishGroup, Job, PaceKey } from '../core/job/schema.ts';
@@ -16,13 +16,15 @@ import { compareCosts } from '../core/planning/aim.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { boundWords } from '../core/planning/bound-words.ts';
 import { jobToProblem } from '../core/planning/job-to-problem.ts';
+import { isCoat } from '../core/planning/lying-coats.ts';
 import { paceKeyOf } from '../core/planning/learnt-paces.ts';
 import type { PieceStep } from '../core/planning/step.ts';
 import { siteWorkOf } from '../core/planning/site-work.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
+import { wetFilm } from '../core/shelf/film.ts';
 import { SKILL_FACTOR } from '../core/quantities/pace.ts';
-import { notedWith } from '../core/running/laid-coats.ts';
+import { colourOfCoat, notedWith } from '../core/running/laid-coats.ts';
 import type { StrokeChoice } from '../core/job/stroke-schema.ts';
 import { usualOptions } from '../core/strokes/usual-options.ts';
 
@@ -35,6 +37,13 @@ const OWN_PACE: Readonly<Partial<Record<PaceKey, number>>> = {
   roller: 1.12,
   fill: 1.3,
 };
+
+/** Minutes by which a tin is opened before it is needed. */
+const MINUTES_TO_STIR = 10;
+
+/** A tin as it is opened, and how many days after the first use of its product. */
+export type Tin = Pick<OpenedTin, 'id' | 'product' | 'hex' | 'batch' | 'litres'> &
+  Partial<OpenedTin> & { afterDays?: number };
 
 /** A demo job told as a painter would have made it: command by command, plan by plan, stamp by stamp. */
 export class Story {
@@ -224,9 +233,41 @@ export class Story {
     return { minutes: Math.max(0.1, Math.round(minutes * 10) / 10), isMeasured: true };
   }
 
-  /** Opens a tin; what is poured together with others names them. */
-  open(tin: Pick<OpenedTin, 'id' | 'product' | 'hex' | 'batch' | 'litres' | 'openedAt'> & Partial<OpenedTin>): this {
-    return this.tell('state-tin', { tin: { boxedWith: [], seen: null, emptiedAt: null, end: null, ...tin } });
+  /**
+   * Opens tins, each some minutes before the plan first needs its product in its colour, or so many days after that; what
+   * is poured together with others names them. One that is not needed before `until` stays shut.
+   */
+  openAsNeeded(tins: readonly Tin[], until: string): this {
+    const { plan, site } = this.job;
+    if (plan === null) throw new Error('There is no plan to open tins for.');
+    const { steps } = jobToProblem(this.job, `${this.job.planning.start}T00:00`);
+    for (const { afterDays = 0, ...tin } of tins) {
+      const uses = plan.tasks.flatMap(({ id, start }) => {
+        const step = steps.get(id);
+        if (!step || !isCoat(step) || step.coat.coating.id !== tin.product) return [];
+        return colourOfCoat(this.job, step) === tin.hex ? [start] : [];
+      });
+      const from = Math.min(...uses) + afterDays * 1440;
+      const next = Math.min(...uses.filter((start) => start >= from));
+      if (next === Infinity) continue;
+      const openedAt = localIso(localTime(plan.t0, next - MINUTES_TO_STIR, site.timeZone));
+      if (openedAt >= until) continue;
+      this.tell('state-tin', { tin: { boxedWith: [], seen: null, emptiedAt: null, end: null, ...tin, openedAt } });
+    }
+    return this;
+  }
+
+  /** The front of a piece that got a topcoat last before `until`, by its stamp; with the wet film that its tin states, µm. */
+  lastFront(until: string): { piece: Piece; taskId: string; at: string; stated: number } {
+    const { steps } = jobToProblem(this.job, `${until.slice(0, 10)}T00:00`);
+    for (const { event, at, taskId } of [...this.job.log].reverse()) {
+      const step = steps.get(taskId);
+      if (event !== 'done' || at >= until || !step || !isCoat(step)) continue;
+      const { coat, coating, faces } = step.coat;
+      const stated = wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning);
+      if (coating.role === 'topcoat' && faces.includes('front')) return { piece: step.piece, taskId, at, stated };
+    }
+    throw new Error(`No front has a topcoat by ${until}.`);
   }
 
   /** Stamps everything that the plan has finished by `until`, each `lag` minutes after it was due. */

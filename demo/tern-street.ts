@@ -3,7 +3,7 @@ import { simulatedForecast } from '../core/air/simulated-weather.ts';
 import { newJob } from '../core/job/new-job.ts';
 import type { Job, Week } from '../core/job/schema.ts';
 import type { CommandArgs } from '../core/job/commands/apply.ts';
-import { Story } from './story.ts';
+import { Story, type Tin } from './story.ts';
 import { proveTernStreet } from './tern-street-proof.ts';
 import { HARBOUR, surveyTernStreet } from './tern-street-survey.ts';
 
@@ -20,8 +20,6 @@ const fiveDays = (day: typeof LEAD_DAY): Week => ({
   sun: [],
 });
 
-const RUN_ON = 'practice-casing-3-1';
-
 /** What the painter's own hygrometer showed in the workshop each morning of the first week: °C and %. */
 const MORNINGS = [
   ['2027-03-01', 14.6, 66],
@@ -35,14 +33,6 @@ function readInWorkshop(story: Story): Story {
   return story
     .tell('take-readings', {
       readings: [
-        {
-          id: 'comb-1',
-          kind: 'film',
-          from: 'typed',
-          at: '2027-03-04T11:25',
-          taskId: `${RUN_ON}/coat-3/back+front`,
-          film: 122,
-        },
         {
           id: 'touch-1',
           kind: 'stage',
@@ -66,87 +56,52 @@ function readInWorkshop(story: Story): Story {
 }
 
 /** The tins of the first week: one of them boxed into the next, one looked into. */
-function openTins(story: Story): Story {
-  return story
-    .open({
-      id: 'tin-bond',
-      product: 'prime-bond-wb',
-      hex: null,
-      batch: 'PB 0417',
-      litres: 2.5,
-      openedAt: '2027-03-01T15:00',
-      seen: { litres: 0.02, at: '2027-03-04T16:20' },
-    })
-    .open({
-      id: 'tin-reed-1',
-      product: 'enamel-acrylic',
-      hex: '#8fa37b',
-      batch: 'TE 2207',
-      litres: 1,
-      openedAt: '2027-03-02T09:30',
-    })
-    .open({
-      id: 'tin-reed-2',
-      product: 'enamel-acrylic',
-      hex: '#8fa37b',
-      batch: 'TE 2211',
-      litres: 1,
-      openedAt: '2027-03-03T08:00',
-      boxedWith: ['tin-reed-1'],
-    })
-    .open({
-      id: 'tin-chalk',
-      product: 'enamel-acrylic',
-      hex: '#ece8dc',
-      batch: 'TE 2198',
-      litres: 1,
-      openedAt: '2027-03-02T11:00',
-    })
-    .open({
-      id: 'tin-slate',
-      product: 'ext-acrylic',
-      hex: '#43565e',
-      batch: 'XA 0093',
-      litres: 1,
-      openedAt: '2027-03-02T15:45',
-    })
-    .open({ id: 'tin-block', product: 'prime-shellac', hex: null, batch: '', litres: 1, openedAt: '2027-03-03T09:00' })
-    .open({
-      id: 'tin-alkyd',
-      product: 'enamel-alkyd-wb',
-      hex: '#43565e',
-      batch: 'WA 1130',
-      litres: 1,
-      openedAt: '2027-03-03T14:00',
-    })
-    .open({
-      id: 'tin-tile',
-      product: 'prime-2k-tile',
-      hex: null,
-      batch: 'AP 77 / H 41',
-      litres: 1,
-      openedAt: '2027-03-03T14:30',
-    });
-}
+const TINS: readonly Tin[] = [
+  {
+    id: 'tin-bond',
+    product: 'prime-bond-wb',
+    hex: null,
+    batch: 'PB 0417',
+    litres: 2.5,
+    seen: { litres: 0.02, at: '2027-03-04T16:20' },
+  },
+  { id: 'tin-reed-1', product: 'enamel-acrylic', hex: '#8fa37b', batch: 'TE 2207', litres: 1 },
+  {
+    id: 'tin-reed-2',
+    product: 'enamel-acrylic',
+    hex: '#8fa37b',
+    batch: 'TE 2211',
+    litres: 1,
+    afterDays: 1,
+    boxedWith: ['tin-reed-1'],
+  },
+  { id: 'tin-chalk', product: 'enamel-acrylic', hex: '#ece8dc', batch: 'TE 2198', litres: 1 },
+  { id: 'tin-slate', product: 'ext-acrylic', hex: '#43565e', batch: 'XA 0093', litres: 1 },
+  { id: 'tin-block', product: 'prime-shellac', hex: null, batch: '', litres: 1 },
+  { id: 'tin-alkyd', product: 'enamel-alkyd-wb', hex: '#43565e', batch: 'WA 1130', litres: 1 },
+  { id: 'tin-tile', product: 'prime-2k-tile', hex: null, batch: 'AP 77 / H 41', litres: 1 },
+];
 
-/** The first round with a lamp, and what it found: a run on a casing that was painted upright, too thick. */
+/** Wet film of what ran, over the stated one. */
+const TOO_THICK = 1.33;
+
+/** The first round with a lamp, and what it found: a run on a front that was coated the day before, too thick. */
 function lookedOver(story: Story): Story {
-  const looked = ['practice-casing-5-1', 'practice-casing-7-1'];
+  const run = story.lastFront('2027-03-05T00:00');
+  const looked = story.lastFront('2027-03-05T09:00');
+  const film = Math.round(run.stated * TOO_THICK);
   return story
+    .tell('take-readings', {
+      readings: [{ id: 'comb-1', kind: 'film', from: 'typed', at: run.at, taskId: run.taskId, film }],
+    })
     .tell('inspect', {
-      inspections: looked.map((pieceId, index) => ({
-        id: `look-${index + 1}`,
-        pieceId,
-        face: 'front',
-        at: `2027-03-05T09:5${index}`,
-        by: 'painter-1',
-      })),
+      inspections: [{ id: 'look-1', pieceId: looked.piece.id, face: 'front', at: '2027-03-05T09:50', by: 'painter-1' }],
     })
     .tell('state-defect', {
       defect: {
         id: 'run-1',
         kind: 'run',
-        pieceId: RUN_ON,
+        pieceId: run.piece.id,
         face: 'front',
         spot: { x: 42, y: 1480 },
         at: '2027-03-05T09:55',
@@ -279,7 +234,8 @@ export function ternStreet(): Job {
     .paint('gallery-railing-1', 'porch-enamel', { face: 'spindles-then-rails', breaks: true })
     .tell('change-planning', { promised: '2027-04-16' })
     .plan('2027-03-01T07:00', 'First plan');
-  openTins(story)
+  story
+    .openAsNeeded(TINS, '2027-03-05T07:25')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
     .tell('take-hours', forecastOf('2027-03-05'));
   readInWorkshop(story)

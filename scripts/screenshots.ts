@@ -81,7 +81,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'today-phone', path: `/today?${TERN}`, phone: true },
   { name: 'hang', path: `/hang?${TERN}&piece=practice-door-5-1` },
   { name: 'check', path: `/check?${TERN}&defect=run-1` },
-  { name: 'check-phone', path: `/check?${TERN}&piece=practice-casing-3-1`, phone: true },
+  { name: 'check-phone', path: `/check?${TERN}&piece=yard-door-1`, phone: true },
   { name: 'hand-over', path: `/hand-over?${TERN}` },
   { name: 'real', path: `/hand-over?${TERN}&view=real` },
   {

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { USUAL_WARMING } from '../air/climate.ts';
 import { usualPiece } from '../job/usual-piece.ts';
+import type { Week } from '../job/schema.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import type { Job, Room } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
@@ -312,6 +313,24 @@ test('a coat that fills more than a shift is paused where the piece has a place 
   assert.equal(task?.pausable, true);
   assert.ok(coat.end - coat.start > task.work, 'a night lies in between');
   assert.equal(problem.problem.tasks.find(({ id }) => id.startsWith('d/coat-1'))?.pausable, false);
+});
+
+test('a piece that comes off and fills more than a shift is left out alone, and the rest is planned', () => {
+  const made = new TestJob()
+    .door('d', { comesOff: false })
+    .door('large', { shape: { ...DOOR.shape, width: 1500, height: 2900 } })
+    .coated();
+  const [painter] = made.job.crew;
+  const short = [{ from: '08:00', until: '08:35' }];
+  const week = Object.fromEntries(Object.keys(painter!.week).map((day) => [day, short])) as Week;
+  made.tell('state-painter', { painter: { ...painter!, week } });
+  const { problem, tooLong } = jobToProblem(made.job, '2027-03-01T07:00');
+  assert.deepEqual(
+    tooLong.map(({ step, hours, longest }) => [step.piece.id, hours, longest]),
+    [['large', 'crew', 35]],
+  );
+  assert.ok((tooLong[0]?.work ?? 0) > 35);
+  assert.ok(problem.tasks.some(({ id }) => id.startsWith('d/')) && !problem.tasks.some(({ id }) => id.startsWith('large/')));
 });
 
 test('heating is switched on so long before the first coat that it is warm there by then', () => {

@@ -4,7 +4,7 @@ import type { Job } from '../job/schema.ts';
 import { clocksAt, type JobSteps } from './job-steps.ts';
 import { shareAir } from './air-tasks.ts';
 import { hangByNight } from './night-tasks.ts';
-import { PieceTasks, type Unpaintable } from './piece-tasks.ts';
+import { PieceTasks, type TooLong } from './piece-tasks.ts';
 import { isPlannable } from './piece-steps.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { ProblemDraft } from './problem-draft.ts';
@@ -22,8 +22,8 @@ export interface JobProblem extends JobSteps {
   unplanned: Piece[];
   /** Pins that can't hold any more: what they say is planned as if they were not there. */
   brokenPins: BrokenPin[];
-  /** Coats that no paintable hours of the plan are long enough for; their pieces are not planned. */
-  unpaintable: Unpaintable[];
+  /** Steps that no hours of the plan are long enough for; their pieces are left out, and the rest is planned. */
+  tooLong: TooLong[];
 }
 
 /**
@@ -40,10 +40,10 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
   const pieces = new PieceTasks(draft, progress, underWay);
   const unplanned: Piece[] = [];
-  const unpaintable: Unpaintable[] = [];
+  const tooLong: TooLong[] = [];
   for (const piece of job.pieces) {
-    const tooShort = pieces.unpaintable(piece);
-    if (tooShort !== null) unpaintable.push(tooShort);
+    const tooShort = pieces.tooLong(piece);
+    if (tooShort !== null) tooLong.push(tooShort);
     else if (isPlannable(job, piece)) pieces.add(piece);
     else unplanned.push(piece);
   }
@@ -53,7 +53,7 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
   hangByNight(draft, pieces.nightly);
   const finished = draft.finished();
   const { problem, broken } = withPins(finished.problem, pinnedTasks(job, clocks.t0));
-  return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, unpaintable, brokenPins: broken };
+  return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, tooLong, brokenPins: broken };
 }
 
 /** What a plan that begins at `t0` has under way at a tick. */

@@ -68,8 +68,8 @@ test('a room that is too cold at night is painted by day, and one that always is
     const usual = { warmest, coldest, humidityAtWarmest: 50, humidityAtColdest: 50 };
     return test.tell('state-climate', { climate: { ...house!, usual } }).job;
   };
-  const { problem, unpaintable } = jobToProblem(at(2, 20), '2027-03-01T07:00');
-  assert.deepEqual(unpaintable, []);
+  const { problem, tooLong } = jobToProblem(at(2, 20), '2027-03-01T07:00');
+  assert.deepEqual(tooLong, []);
   assert.ok(problem.windows.length > 0);
   const coat = problem.tasks.find(({ id }) => id.startsWith('a/coat-1'));
   const window = problem.windows.find(({ id }) => id === coat?.window);
@@ -80,13 +80,13 @@ test('a room that is too cold at night is painted by day, and one that always is
 
   const cold = jobToProblem(at(2, 6), '2027-03-01T07:00');
   assert.deepEqual(
-    cold.unpaintable.map(({ step, longest }) => [step.piece.id, step.coat.number, longest]),
+    cold.tooLong.map(({ step, longest }) => [step.piece.id, step.coat?.number, longest]),
     [
       ['a', 1, 0],
       ['b', 1, 0],
-    ].filter(([id]) => cold.unpaintable.some(({ step }) => step.piece.id === id)),
+    ].filter(([id]) => cold.tooLong.some(({ step }) => step.piece.id === id)),
   );
-  assert.ok(cold.unpaintable.some(({ step }) => step.piece.id === 'a'));
+  assert.ok(cold.tooLong.some(({ step }) => step.piece.id === 'a'));
   assert.ok(!cold.problem.tasks.some(({ id }) => id.startsWith('a/')));
   assert.deepEqual(
     jobToProblem(at(15, 20), '2027-03-01T07:00').problem.windows,

@@ -20,12 +20,16 @@ import type { PlannedTask } from './problem.ts';
 import { isBenchWork, needsTwo } from './step-needs.ts';
 import { offSpace, type PieceSpan } from './spaces.ts';
 
-/** A coat that takes so many minutes in one go, where its paintable hours last so many at most. */
-export interface Unpaintable {
-  step: CoatStep;
+/** A step that takes so many minutes in one go, where the paintable hours, or the hours of the crew, last so many at most. */
+export interface TooLong {
+  step: PieceStep;
   work: number;
   longest: number;
+  hours: 'paintable' | 'crew';
 }
+
+/** A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next. */
+const mayPause = ({ piece }: PieceStep): boolean => !piece.comesOff;
 
 /** What pieces add to a plan problem: their steps, what dries between them, and where they lie. */
 export class PieceTasks {
@@ -60,14 +64,16 @@ export class PieceTasks {
     this.#longestShift = shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0);
   }
 
-  /** A coat of a piece that is still to come and that no paintable hours are long enough for; null where all have some. */
-  unpaintable(piece: Piece): Unpaintable | null {
-    const progress = this.#progress;
+  /** A step of a piece that is still to come and that no hours are long enough for; null where all have some. */
+  tooLong(piece: Piece): TooLong | null {
     for (const step of pieceSteps(this.#job, piece)) {
-      const window = isCoat(step) && !progress.has(step.id) ? this.#windows.of(step) : null;
+      if (this.#progress.has(step.id)) continue;
       const work = this.#draft.workOn(step);
-      const longest = window === null ? Infinity : longestOpen(window);
-      if (isCoat(step) && longest < work) return { step, work, longest };
+      const window = isCoat(step) ? this.#windows.of(step) : null;
+      if (window !== null && longestOpen(window) < work)
+        return { step, work, longest: longestOpen(window), hours: 'paintable' };
+      if (!mayPause(step) && this.#longestShift > 0 && this.#longestShift < work)
+        return { step, work, longest: this.#longestShift, hours: 'crew' };
     }
     return null;
   }
@@ -163,8 +169,7 @@ export class PieceTasks {
       spaces: isBenchWork(step) ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
       earliest: this.#earliestOf(step),
       latest: this.#latestOf(step),
-      // A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next.
-      pausable: !step.piece.comesOff && work > this.#longestShift,
+      pausable: mayPause(step) && work > this.#longestShift,
       window: this.#windowOf(step),
       by: null,
       place: isBenchWork(step) ? placeOf(this.#job, 'bench').id : step.piece.roomId,

@@ -114,7 +114,7 @@ export default function Plan() {
   );
 
   if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
-  if (!plannable && problem.unpaintable.length > 0) return <Unpaintable unpaintable={problem.unpaintable} />;
+  if (!plannable && problem.tooLong.length > 0) return <TooLong tooLong={problem.tooLong} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
     return (
@@ -138,7 +138,7 @@ export default function Plan() {
           nothing in scope.
         </Alert>
       )}
-      {problem.unpaintable.length > 0 && <Unpaintable unpaintable={problem.unpaintable} />}
+      {problem.tooLong.length > 0 && <TooLong tooLong={problem.tooLong} />}
       <DoubtBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
@@ -285,17 +285,23 @@ function withoutTasks(pins: readonly Pin[], tasks: readonly Pick<Pin, 'taskId'>[
   return pins.filter(({ taskId }) => !loose.has(taskId));
 }
 
-/** Coats for which no paintable hours are long enough, with what would be. */
-function Unpaintable({ unpaintable }: Pick<JobProblem, 'unpaintable'>) {
+/** What stands in the way of a step that is longer than any hours for it, and what would help. */
+function tooLongWords({ work, longest, hours }: JobProblem['tooLong'][number]): string {
+  const most = longest === 0 ? 'no time' : formatDuration(longest);
+  return hours === 'paintable'
+    ? `it takes ${formatDuration(work)} in one go, and its paintable hours last ${most} at most. Another product, a warmer room, or painting it in sections would help.`
+    : `it takes ${formatDuration(work)} in one go, and nobody works longer than ${most} without a break. A longer half-day, or leaving it in its place, where work can stop at a joint, would help.`;
+}
+
+/** Pieces that are left out because no hours are long enough for one of their steps. */
+function TooLong({ tooLong }: Pick<JobProblem, 'tooLong'>) {
   return (
     <Alert severity="warning" sx={{ mb: 2 }}>
-      <strong>Not in the plan, for want of paintable hours:</strong>
+      <strong>Not in the plan, for want of hours in one go:</strong>
       <ul>
-        {unpaintable.map(({ step, work, longest }) => (
-          <li key={step.id}>
-            {step.piece.mark}, {stepWords(step).toLowerCase()}: it takes {formatDuration(work)} in one go, and its
-            paintable hours last {longest === 0 ? 'no time' : formatDuration(longest)} at most. Another product, a
-            warmer room, or painting it in sections would help.
+        {tooLong.map((each) => (
+          <li key={each.step.id}>
+            {each.step.piece.mark}, {stepWords(each.step).toLowerCase()}: {tooLongWords(each)}
           </li>
         ))}
       </ul>

@@ -15,7 +15,7 @@ export const POST: APIRoute = ({ request }) =>
   answerWithJob(request, (job) => {
     const { clock } = job.settings;
     const now = clock.kind === 'simulated' ? clock.now : localIso(DateTime.now().setZone(job.site.timeZone));
-    const { problem, unplanned, unpaintable } = jobToProblem(job, now);
-    const left = [...unplanned, ...unpaintable.map(({ step }) => step.piece)];
+    const { problem, unplanned, tooLong } = jobToProblem(job, now);
+    const left = [...unplanned, ...tooLong.map(({ step }) => step.piece)];
     return planInTime(problem, (solution) => ({ problem, solution, unplanned: left.map((piece) => piece.mark) }));
   });

@@ -106,7 +106,7 @@ function lookedOver(story: Story): Story {
         spot: { x: 42, y: 1480 },
         at: '2027-03-05T09:55',
         by: 'painter-1',
-        note: 'below the moulding, hinge side',
+        note: 'low down, hinge side',
         photoIds: [],
         cause: null,
         rework: null,

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
-import { compareMarks } from '../../../core/job/marks.ts';
+import { compareMarks, marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';
 import { hazardsOf } from '../../../core/planning/step-hazards.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
@@ -77,6 +77,9 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
   if (!step) return null;
   const isRunning = progressByTask(job.log).get(step.id)?.startedAt != null;
   const isLong = run.steps.length > LONG_RUN;
+  // Of a long run only those are shown that are still to be tapped.
+  const shown = isLong ? open : run.steps;
+  const isDone = (entry: PieceStep): boolean => !open.includes(entry);
   const zone = job.site.timeZone;
   const begins = localTime(reading.t0, run.start, zone);
   const isLater = run.start > at + 5;
@@ -119,8 +122,8 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
           aria-label="Pieces of this run"
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2, alignItems: 'flex-end' }}
         >
-          {inMarkOrder(run.steps).map((entry) => {
-            const isOpen = open.includes(entry);
+          {inMarkOrder(shown).map((entry) => {
+            const isOpen = !isDone(entry);
             return (
               <Box
                 component="li"
@@ -158,6 +161,11 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
             );
           })}
         </Box>
+        {shown.length < run.steps.length && (
+          <Typography sx={{ color: 'var(--ink-soft)', mb: 2 }}>
+            Done: {marksInWords(run.steps.filter(isDone).map(({ piece }) => piece.mark))}
+          </Typography>
+        )}
         <StrokesLine step={step} />
         {early && readyFrom && (
           <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>

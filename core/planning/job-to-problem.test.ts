@@ -330,7 +330,9 @@ test('a piece that comes off and fills more than a shift is left out alone, and 
     [['large', 'crew', 35]],
   );
   assert.ok((tooLong[0]?.work ?? 0) > 35);
-  assert.ok(problem.tasks.some(({ id }) => id.startsWith('d/')) && !problem.tasks.some(({ id }) => id.startsWith('large/')));
+  assert.ok(
+    problem.tasks.some(({ id }) => id.startsWith('d/')) && !problem.tasks.some(({ id }) => id.startsWith('large/')),
+  );
 });
 
 test('heating is switched on so long before the first coat that it is warm there by then', () => {

@@ -60,8 +60,9 @@ const HURRYING_TASKS = 120;
 /** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */
 const EXACT_HURRYING = 3;
 const EXACT_CALMING = 0.1;
-/** How many orders are annealed there in a round, against the steps of it. */
+/** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
 const ANNEALING = 3;
+const ANNEALED_TASKS = 120;
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
 const MUCH_CALMER = 0.9;
 /** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
@@ -174,7 +175,8 @@ class Search {
           bound ??= this.#options.boundBelow(this.#best.cost.finish);
         const counted = this.#best?.cost.counted;
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
-        if (isExact && isQuick) this.#anneal(bound ?? -Infinity, Math.ceil(calming * ANNEALING));
+        if (isExact && this.#prepared.tasks.length <= ANNEALED_TASKS)
+          this.#anneal(bound ?? -Infinity, Math.ceil(calming * ANNEALING));
         // The longer nothing earlier is found, the less it is looked for.
         if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
       }

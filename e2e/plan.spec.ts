@@ -207,6 +207,26 @@ test('rack and crew change under the plan: planned at once, and what comes of it
   await expect(plans).toBeHidden();
 });
 
+test('a calmer plan is looked for up to a time that the painter sets; where there is none, that is said', async ({
+  page,
+}) => {
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'plan');
+  const finish = page.getByText(/^All pieces hang by/);
+  const before = await finish.innerText();
+  const calmer = page.getByRole('group', { name: 'A calmer plan' });
+  await painter.choose('Ends at most', 'half a day later', calmer);
+  await calmer.getByRole('button', { name: 'Look for one' }).click();
+  const plans = page.getByRole('radiogroup', { name: 'Which plan' });
+  const price = plans.getByRole('radio', { name: /^Calmer .*(fewer set-ups?|less changing over), / });
+  await expect(
+    calmer.getByRole('status').filter({ hasText: 'None found that ends half a day later.' }).or(price),
+  ).toBeVisible({
+    timeout: 60_000,
+  });
+  // Nothing is chosen for the painter.
+  await expect(finish).toHaveText(before);
+});
+
 test('a day is lost to a cold night: the plan that moves little stands beside the one that is new', async ({
   page,
 }) => {

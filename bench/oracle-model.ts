@@ -9,40 +9,63 @@ export interface OracleAnswer {
   extra: number[];
 }
 
+/** The text of a model while it is written. */
+class ModelText {
+  readonly problem: PlanProblem;
+  readonly horizon: number;
+  readonly lines: string[] = ['include "globals.mzn";'];
+  readonly #numbers: ReadonlyMap<string, number>;
+
+  constructor(problem: PlanProblem, horizon: number) {
+    this.problem = problem;
+    this.horizon = horizon;
+    this.#numbers = new Map(problem.tasks.map(({ id }, index) => [id, index + 1]));
+  }
+
+  /** The number of a task; tasks count from one. */
+  readonly at = (id: string): number => this.#numbers.get(id) ?? 0;
+
+  readonly declare = (name: string, count?: number): unknown =>
+    this.lines.push(`${count === undefined ? '' : `array[1..${count}] of `}var 0..${this.horizon}: ${name};`);
+
+  readonly rule = (text: string): unknown => this.lines.push(`constraint ${text};`);
+
+  /** Where all conditions hold, a variable has one of some values. By a table: “in” under a condition was answered wrongly. */
+  readonly within = (variable: string, values: readonly number[], conditions: readonly string[]): void => {
+    const allowed = new Set(values);
+    const table = ticks(this.horizon).map((tick) => (allowed.has(tick) ? 1 : 0));
+    const met = conditions.map((condition) => `bool2int(${condition})`).join(' + ');
+    this.rule(`${met} <= ${conditions.length - 1} + [${table.join(',')}][${variable} + 1]`);
+  };
+}
+
 /**
  * A planning problem as a model in MiniZinc, for the earliest finish before `horizon`: written from the rules of the
  * open format, and sharing nothing with Nivel’s own search. Throws where it meets a rule that it does not tell: pausable
  * tasks, and set-ups of several painters for one task.
  */
 export function oracleModel(problem: PlanProblem, horizon: number): string {
-  const { tasks, painters, spaces, holds } = problem;
+  const { tasks, painters, holds } = problem;
   if (tasks.some(({ pausable }) => pausable)) throw new Error('The oracle knows no pausable tasks.');
   if (tasks.some((task) => task.setup != null && task.painters !== 1)) {
     throw new Error('The oracle knows set-ups of one painter only.');
   }
-  const number = new Map(tasks.map(({ id }, index) => [id, index + 1]));
-  const at = (id: string): number => number.get(id) ?? 0;
-  const lines = [
-    'include "globals.mzn";',
-    `array[1..${tasks.length}] of var 0..${horizon}: start;`,
-    `array[1..${tasks.length}] of var 0..${horizon}: finished;`,
-    `array[1..${tasks.length}] of var 0..${horizon}: extra;`,
-    `array[1..${tasks.length}] of var 0..${horizon}: lasts;`,
-    `array[1..${holds.length}] of var 0..${horizon}: held;`,
-    `array[1..${tasks.length}, 1..${painters.length}] of var bool: team;`,
-    `array[1..${tasks.length}] of var 0..${horizon}: ready;`,
-    `array[1..${tasks.length}] of var 0..${horizon}: setupWork;`,
-    `var 0..${horizon}: finish;`,
-  ];
-  const rule = (text: string): unknown => lines.push(`constraint ${text};`);
-  /** Where all conditions hold, a variable has one of some values. By a table: “in” under a condition was answered wrongly. */
-  const within = (variable: string, values: readonly number[], conditions: readonly string[]): void => {
-    const allowed = new Set(values);
-    const table = ticks(horizon).map((tick) => (allowed.has(tick) ? 1 : 0));
-    const met = conditions.map((condition) => `bool2int(${condition})`).join(' + ');
-    rule(`${met} <= ${conditions.length - 1} + [${table.join(',')}][${variable} + 1]`);
-  };
+  const model = new ModelText(problem, horizon);
+  for (const name of ['start', 'finished', 'extra', 'lasts', 'ready', 'setupWork']) model.declare(name, tasks.length);
+  model.declare('held', holds.length);
+  model.declare('finish');
+  model.lines.push(`array[1..${tasks.length}, 1..${painters.length}] of var bool: team;`);
+  addTasks(model);
+  addSpaces(model);
+  addHands(model);
+  addSetups(model);
+  model.lines.push('solve minimize finish;');
+  return model.lines.join('\n');
+}
 
+/** When tasks may start: by waits, hours, windows and those who may do them. */
+function addTasks({ problem, horizon, at, rule, within }: ModelText): void {
+  const { tasks, painters } = problem;
   tasks.forEach((task, index) => {
     const own = index + 1;
     const lates = problem.waits.flatMap((wait) => {
@@ -81,7 +104,11 @@ export function oracleModel(problem: PlanProblem, horizon: number): string {
       else rule(`start[${own}] >= [${reached(problem, wait.atLeast, horizon).join(',')}][${from} + 1]`);
     }
   });
+}
 
+/** What lies and is worked on in each space at once. */
+function addSpaces({ problem, at, rule }: ModelText): void {
+  const { tasks, spaces, holds } = problem;
   holds.forEach(({ after, until }, index) => rule(`held[${index + 1}] = start[${at(until)}] - finished[${at(after)}]`));
   for (const space of spaces) {
     const taken = [
@@ -103,10 +130,13 @@ export function oracleModel(problem: PlanProblem, horizon: number): string {
       `cumulative(${list(({ from }) => from)}, ${list(({ length }) => length)}, ${list(({ slots }) => slots)}, ${space.slots})`,
     );
   }
+}
 
+/** What each painter does one after the other, set-ups included. */
+function addHands({ problem, rule }: ModelText): void {
+  const { tasks, painters } = problem;
   rule(`cumulative(start, lasts, [${tasks.map((task) => task.painters).join(',')}], ${painters.length})`);
 
-  const isKeyed = (task: PlanTask): boolean => task.setup != null;
   tasks.forEach((one, i) => {
     tasks.forEach((other, j) => {
       if (j <= i) return;
@@ -123,6 +153,11 @@ export function oracleModel(problem: PlanProblem, horizon: number): string {
       else rule(`${share} -> ${clear} /\\ (ready[${i + 1}] = ready[${j + 1}] \\/ ${before(i, j)} \\/ ${before(j, i)})`);
     });
   });
+}
+
+/** How long set-ups take and keep. */
+function addSetups({ problem, horizon, declare, rule, within }: ModelText): void {
+  const { tasks, painters } = problem;
   tasks.forEach((task, index) => {
     const own = index + 1;
     const setup = problem.setups.find(({ key }) => key === task.setup);
@@ -144,12 +179,10 @@ export function oracleModel(problem: PlanProblem, horizon: number): string {
     });
     if (after.length === 0) return void rule(`setupWork[${own}] = ${setup.work}`);
     // The set-up of the same painter before: the last that has ended when this one begins.
-    const others = tasks.flatMap((other, index_) =>
-      isKeyed(other) && index_ !== index ? [{ other, then: index_ + 1 }] : [],
-    );
+    const others = tasks.flatMap((other, at) => (isKeyed(other) && at !== index ? [{ other, then: at + 1 }] : []));
     const share = (then: number): string =>
       `exists(p in 1..${painters.length})(team[${own}, p] /\\ team[${then}, p]) /\\ ready[${then}] < ready[${own}]`;
-    lines.push(`var 0..${horizon}: before${own};`);
+    declare(`before${own}`);
     rule(`before${own} = max([0${others.map(({ then }) => `, ready[${then}] * bool2int(${share(then)})`).join('')}])`);
     for (const { other, then } of others) {
       const work = setup.after?.[other.setup ?? ''] ?? setup.work;
@@ -157,9 +190,9 @@ export function oracleModel(problem: PlanProblem, horizon: number): string {
     }
     rule(`before${own} = 0 -> setupWork[${own}] = ${setup.work}`);
   });
-  lines.push('solve minimize finish;');
-  return lines.join('\n');
 }
+
+const isKeyed = (task: PlanTask): boolean => task.setup != null;
 
 /** What the oracle has answered as a plan in the open form. */
 export function planOf(problem: PlanProblem, answer: OracleAnswer): Pick<FoundPlan, 'tasks' | 'setups' | 'finish'> {

@@ -219,7 +219,7 @@ test('a calmer plan is looked for up to a time that the painter sets; where ther
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
   const price = plans.getByRole('radio', { name: /^Calmer .*(fewer set-ups?|less changing over), / });
   await expect(
-    calmer.getByRole('status').filter({ hasText: 'None found that ends half a day later.' }).or(price),
+    calmer.getByRole('status').filter({ hasText: 'No calmer plan found (half a day later).' }).or(price),
   ).toBeVisible({
     timeout: 60_000,
   });

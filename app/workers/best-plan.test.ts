@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { compareByLimit } from '../../core/planning/aim.ts';
 import { BestPlan } from './best-plan.ts';
 import type { VerifiedPlan } from './planner.worker.ts';
 
@@ -37,4 +38,17 @@ test('a plan is proved by what another worker has proved', () => {
   best.take(found(600, 480));
   assert.ok(best.isProved);
   assert.deepEqual([best.plan?.plan.finish, best.plan?.plan.status], [480, 'optimal']);
+});
+
+test('where a plan may end later, the calmer one counts up to the limit, and an earlier one beyond it', () => {
+  const calm = (finish: number, trouble: number): VerifiedPlan => {
+    const { plan, ...rest } = found(finish, 300);
+    return { ...rest, plan: { ...plan, cost: { ...plan.cost, trouble } } };
+  };
+  const best = new BestPlan(() => undefined, compareByLimit(500));
+  best.take(calm(480, 90));
+  best.take(calm(500, 60));
+  assert.equal(best.plan?.plan.finish, 500);
+  best.take(calm(501, 10));
+  assert.equal(best.plan?.plan.finish, 500, 'too late, however calm');
 });

@@ -12,18 +12,17 @@ const LATER = [
   { minutes: 1440, words: 'a day later' },
   { minutes: 3 * 1440, words: '3 days later' },
 ] as const;
-
-const DAY = 1440;
+const USUAL = 1440;
 
 interface CalmerBarProps {
-  calmer: Pick<CalmerState, 'isSearching' | 'draft' | 'isNone' | 'cancel'>;
+  calmer: Pick<CalmerState, 'isSearching' | 'draft' | 'noneWithin' | 'failure' | 'cancel'>;
   onLook(laterBy: number): void;
 }
 
 /** Asks for a plan with fewer set-ups and walks, at a price in time that the painter sets. */
 export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
-  const [laterBy, setLaterBy] = useState<number>(DAY);
-  const words = LATER.find(({ minutes }) => minutes === laterBy)?.words ?? '';
+  const [laterBy, setLaterBy] = useState<number>(USUAL);
+  const none = LATER.find(({ minutes }) => minutes === calmer.noneWithin);
   return (
     <Box
       role="group"
@@ -52,7 +51,8 @@ export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
       )}
       <span role="status">
         {calmer.isSearching && 'Looking for a calmer plan…'}
-        {calmer.isNone && `None found that ends ${words}.`}
+        {none && `No calmer plan found (${none.words}).`}
+        {calmer.failure !== null && `Can’t look right now: ${calmer.failure}`}
       </span>
     </Box>
   );

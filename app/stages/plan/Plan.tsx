@@ -285,12 +285,12 @@ function withoutTasks(pins: readonly Pin[], tasks: readonly Pick<Pin, 'taskId'>[
   return pins.filter(({ taskId }) => !loose.has(taskId));
 }
 
-/** What stands in the way of a step that is longer than any hours for it, and what would help. */
+/** Why a step fits into no hours, and ways out. */
 function tooLongWords({ work, longest, hours }: JobProblem['tooLong'][number]): string {
   const most = longest === 0 ? 'no time' : formatDuration(longest);
   return hours === 'paintable'
     ? `it takes ${formatDuration(work)} in one go, and its paintable hours last ${most} at most. Another product, a warmer room, or painting it in sections would help.`
-    : `it takes ${formatDuration(work)} in one go, and nobody works longer than ${most} without a break. A longer half-day, or leaving it in its place, where work can stop at a joint, would help.`;
+    : `it takes ${formatDuration(work)} in one go, and the longest half-day lasts ${most}. Lengthen it, or leave the piece in its place and stop at a joint.`;
 }
 
 /** Pieces that are left out because no hours are long enough for one of their steps. */

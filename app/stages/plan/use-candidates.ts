@@ -103,9 +103,11 @@ export function useCandidates(problem: JobProblem): CandidatesState {
 
   const replan = useCallback(() => {
     setPicked(null);
+    // What is calmer than one plan need not be calmer than the next.
+    calmer.forget();
     if (before !== null) near.start(before);
     planner.start();
-  }, [before, near, planner]);
+  }, [before, near, planner, calmer]);
 
   const start = useEffectEvent(replan);
   // Whatever is stated differently is planned at once: nobody should have to ask twice. The clock alone does not call for it.
@@ -117,10 +119,11 @@ export function useCandidates(problem: JobProblem): CandidatesState {
 
   const show = useCallback(
     (made: ByHand) => {
+      calmer.forget();
       setByHand({ ...made, fingerprint });
       setPicked('moved');
     },
-    [fingerprint],
+    [fingerprint, calmer],
   );
   const discard = useCallback(() => {
     setByHand(null);

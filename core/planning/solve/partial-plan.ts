@@ -49,9 +49,9 @@ export const mostLateWork = ({ tasks }: Prepared, task: number): number =>
   (tasks[task]?.before ?? []).reduce((sum, wait) => sum + (wait.lateWork ?? 0), 0);
 
 /**
- * Tells of partial plans whether one that was looked at before leaves as much open, or more. What lies far enough back can
- * neither be asked to begin later nor be in the way any more: of that it only counts what is done, and from when on that
- * lets others begin. What can still move counts in the order in which it was placed: sooner is never worse.
+ * Dominance between partial plans: an earlier one that leaves as much open, or more, makes a later one superfluous. Tasks
+ * far enough back can neither be delayed nor block a place any more; of them only their successors’ earliest starts count.
+ * All others count in the order of placing: sooner is never worse.
  */
 export class SeenPlans {
   readonly #prepared: Prepared;

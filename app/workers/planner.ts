@@ -3,7 +3,7 @@ import { compareByLimit } from '../../core/planning/aim.ts';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
 import { together, type Risk } from '../../core/planning/risk.ts';
-import type { Bought } from '../../core/choosing/what-would-it-take.ts';
+import type { Bought, DayAsked } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';
 import type { ComparedPlan, DatedPlan } from '../../core/planning/compare-plans.ts';
 import type { TooEarly } from '../../core/planning/too-early.ts';
@@ -11,7 +11,7 @@ import type { Move, Moved } from '../../core/planning/moving.ts';
 import type { Asked } from './asked.ts';
 import { BestPlan } from './best-plan.ts';
 import { KeptWorkers } from './kept-workers.ts';
-import type { NearAnswer, Planner, VerifiedPlan } from './planner.worker.ts';
+import type { NearAnswer, Planner, Taken, VerifiedPlan } from './planner.worker.ts';
 
 export type { VerifiedPlan };
 
@@ -84,13 +84,13 @@ export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 't
   return { result: Promise.all(parts.map(({ result }) => result)).then(together), cancel };
 }
 
-/** Tries what it would take to be done by `due`, in minutes from the plan's t0. */
-export function startTaking(job: Job, now: string, due: number, onTried: (bought: Bought) => void): Asked<Bought[]> {
-  const told = proxy((bought: Bought) => {
-    onTried(bought);
+/** Tries what it would take to be done by a day. */
+export function startTaking(job: Job, now: string, asked: DayAsked, onTold: (told: Taken) => void): Asked<Bought[]> {
+  const told = proxy((taken: Taken) => {
+    onTold(taken);
     return Promise.resolve();
   });
-  return planners.ask((planner) => planner.take(job, now, due, told));
+  return planners.ask((planner) => planner.take(job, now, asked, told));
 }
 
 /** Plans a job from `now`, moving as little of a plan as it need. */

@@ -4,7 +4,7 @@ import { localTime, minutesSince } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
 import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
-import { whatWouldItTake, type Bought } from '../../core/choosing/what-would-it-take.ts';
+import { whatWouldItTake, type Bought, type DayAsked } from '../../core/choosing/what-would-it-take.ts';
 import {
   comparePlans,
   type ComparedPlan,
@@ -109,14 +109,20 @@ const planner = {
     return riskOf(jobToProblem(job, now, { goesOn: true }).problem, plan, options);
   },
 
-  /** What it would take to be done by `due`; `onTried` is told of everything that has been tried. */
-  async take(job: Job, now: string, due: number, onTried: (bought: Bought) => Promise<void>): Promise<Bought[]> {
+  /** What it would take to be done by a day; `tell` is told of the estimate and of everything that has been tried. */
+  async take(job: Job, now: string, asked: DayAsked, tell: (told: Taken) => Promise<void>): Promise<Bought[]> {
     const told: Promise<void>[] = [];
-    const bought = whatWouldItTake(freeze(job, true), now, due, { onTried: (tried) => told.push(onTried(tried)) });
+    const bought = whatWouldItTake(freeze(job, true), now, asked, {
+      onEstimated: (estimate) => told.push(tell({ estimate })),
+      onTried: (tried) => told.push(tell({ tried })),
+    });
     await Promise.all(told);
     return bought;
   },
 };
+
+/** What is told on the way: the estimate once, then each change that has been tried. */
+export type Taken = { estimate: string } | { tried: Bought };
 
 export type Planner = typeof planner;
 export type NearAnswer = (VerifiedPlan & { changes: PlanChanges }) | NoPlan;

@@ -7,7 +7,7 @@ import { CHANGES, withChanges } from './changes.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import type { PlanCost } from '../planning/problem.ts';
 import { solve } from '../planning/solve/solve.ts';
-import { whatWouldItTake } from './what-would-it-take.ts';
+import { whatWouldItTake, type DayAsked } from './what-would-it-take.ts';
 
 const NOW = '2027-03-01T00:00';
 const doors = (): TestJob['job'] => new TestJob().door('a').door('b').coated().job;
@@ -17,12 +17,13 @@ const costOf = (job: TestJob['job']): PlanCost => {
   assert.ok(plan.status !== 'infeasible');
   return plan.cost;
 };
+const asked = (due: number): DayAsked => ({ due, finish: 30 * 1440 });
 const finishOf = (job: TestJob['job']): number => costOf(job).finish;
 
 test('each change that is offered as in time is in time when it is made and planned', () => {
   const job = doors();
   const due = finishOf(job) - 1;
-  const bought = whatWouldItTake(job, NOW, due, { steps: 40 });
+  const bought = whatWouldItTake(job, NOW, asked(due), { steps: 40 });
   const inTime = bought.filter(({ meets }) => meets);
   assert.ok(inTime.length > 0, 'something helps');
   for (const { changes, finish } of inTime) {
@@ -47,12 +48,17 @@ test('each change that is offered as in time is in time when it is made and plan
 test('where no change is enough they are tried by twos, and what can’t be done is not offered', () => {
   const job = doors();
   const told: string[] = [];
-  const bought = whatWouldItTake(job, NOW, 60, { steps: 20, onTried: ({ changes }) => told.push(changes.join('+')) });
+  const bought = whatWouldItTake(job, NOW, asked(60), {
+    steps: 20,
+    onTried: ({ changes }) => told.push(changes.join('+')),
+  });
   assert.ok(bought.every(({ meets }) => !meets));
   assert.ok(bought.some(({ changes }) => changes.length === 2));
   assert.equal(told.length, bought.length);
   const onPoints = new TestJob().tell('change-planning', { turning: 'both-on-points' }).door('a').coated().job;
-  assert.ok(!whatWouldItTake(onPoints, NOW, 0, { steps: 12 }).some(({ changes }) => changes.includes('turning')));
+  assert.ok(
+    !whatWouldItTake(onPoints, NOW, asked(0), { steps: 12 }).some(({ changes }) => changes.includes('turning')),
+  );
 });
 
 test('changes of the same thing add up: an hour longer and Saturdays', () => {
@@ -104,5 +110,5 @@ test('every change can be made in a usual job, is said in words, and stops when 
     assert.ok(withChanges(job, [change]) !== null, change.id);
     assert.ok(change.words(job).length > 5);
   }
-  assert.deepEqual(whatWouldItTake(doors(), NOW, 0, { shouldStop: () => true }), []);
+  assert.deepEqual(whatWouldItTake(doors(), NOW, asked(0), { shouldStop: () => true }), []);
 });

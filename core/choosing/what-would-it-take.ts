@@ -1,4 +1,5 @@
 import type { Job } from '../job/schema.ts';
+import { oneMoreWords } from './one-more.ts';
 import { CHANGES, withChanges, type Change, type CommandCall } from './changes.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { verifiedPlan } from '../planning/verified-plan.ts';
@@ -15,12 +16,20 @@ export interface Bought {
   calls: CommandCall[];
 }
 
+/** By when all is to hang, and when it would as it is, in minutes from the plan's t0. */
+export interface DayAsked {
+  due: number;
+  finish: number;
+}
+
 export interface TakeOptions {
   /** Schedules that each search may build. */
   steps?: number;
   shouldStop?: () => boolean;
   /** Told of everything that has been tried. */
   onTried?: (bought: Bought) => void;
+  /** Told at once, before anything is planned, what one more place or pair of hands would save about. */
+  onEstimated?: (words: string) => void;
 }
 
 const USUAL_STEPS = 80;
@@ -28,12 +37,21 @@ const USUAL_STEPS = 80;
 const PAIRED = 4;
 
 /**
- * What it would take to be done by `due`, in minutes from the plan's t0: each change by itself is planned anew from
+ * What it would take to be done by a day: each change by itself is planned anew from
  * `now` and verified, and where none is enough, the best of them by twos. What meets the date comes first, the cheapest
  * of it in front; then what buys most.
  */
-export function whatWouldItTake(job: Job, now: string, due: number, options: TakeOptions = {}): Bought[] {
+export function whatWouldItTake(
+  job: Job,
+  now: string,
+  { due, finish: planned }: DayAsked,
+  options: TakeOptions = {},
+): Bought[] {
   const tried: Bought[] = [];
+  if (options.onEstimated) {
+    const { problem } = jobToProblem(job, now, { goesOn: true });
+    options.onEstimated(oneMoreWords(job, problem, Math.ceil(planned / problem.tickMinutes)));
+  }
   const attempt = (changes: readonly Change[]): void => {
     const changed = options.shouldStop?.() ? null : withChanges(job, changes);
     if (changed === null) return;

@@ -19,7 +19,7 @@ import { useTaking } from './use-taking.ts';
 export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> }) {
   const { job, apply } = useJob();
   const { timeZone } = job.site;
-  const { isRunning, bought, failure, ask, cancel } = useTaking(planFingerprint(job));
+  const { isRunning, bought, estimate, failure, ask, cancel } = useTaking(planFingerprint(job));
   const finish = localTime(plan.t0, plan.finish, timeZone);
   const [day, setDay] = useState<DateTime | null>(null);
   const { promised } = job.planning;
@@ -44,7 +44,12 @@ export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> 
         <Button
           variant="outlined"
           disabled={isRunning}
-          onClick={() => ask(minutesSince(plan.t0, `${asked.toFormat('yyyy-MM-dd')}T23:59`, timeZone))}
+          onClick={() =>
+            ask({
+              due: minutesSince(plan.t0, `${asked.toFormat('yyyy-MM-dd')}T23:59`, timeZone),
+              finish: plan.finish,
+            })
+          }
         >
           What would it take?
         </Button>
@@ -61,6 +66,11 @@ export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> 
         </Box>
       )}
       {failure !== null && <Alert severity="error">The search failed: {failure}</Alert>}
+      {estimate !== '' && (
+        <p style={{ margin: '8px 0' }}>
+          <strong>Estimated, not planned:</strong> {estimate}
+        </p>
+      )}
       <Box component="ol" aria-label="What it would take">
         {bought.map((entry) => (
           <Offer key={entry.changes.join()} bought={entry} plan={plan} onTake={isRunning ? null : take} />

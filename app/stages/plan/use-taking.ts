@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { Bought } from '../../../core/choosing/what-would-it-take.ts';
+import type { Bought, DayAsked } from '../../../core/choosing/what-would-it-take.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startTaking } from '../../workers/planner.ts';
@@ -8,29 +8,40 @@ export interface TakingState {
   isRunning: boolean;
   /** What has been tried so far; all of it, in order, when it is done. Empty before anybody asked. */
   bought: readonly Bought[];
+  /** What one more place or pair of hands would save about, in words; empty before it is known. */
+  estimate: string;
   failure: string | null;
-  /** Asks what it would take to be done by `due`, in minutes from the plan's t0. */
-  ask(due: number): void;
+  /** Asks what it would take to be done by a day. */
+  ask(asked: DayAsked): void;
   cancel(): void;
+}
+
+interface Answer {
+  fingerprint: string;
+  bought: readonly Bought[];
+  estimate: string;
 }
 
 /** Tries changes in a worker when asked; what was found is forgotten when the job changes. */
 export function useTaking(fingerprint: string): TakingState {
   const { job, now } = useJob();
-  const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<{ fingerprint: string; bought: Bought[] }>();
+  const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<Answer>();
   const ask = useCallback(
-    (due: number) =>
+    (asked: DayAsked) =>
       askWorker((tell) => {
-        const bought: Bought[] = [];
-        tell({ fingerprint, bought });
-        const { result, cancel: end } = startTaking(job, now, due, (tried) => {
-          bought.push(tried);
-          tell({ fingerprint, bought: [...bought] });
+        let soFar: Answer = { fingerprint, bought: [], estimate: '' };
+        tell(soFar);
+        const { result, cancel: end } = startTaking(job, now, asked, (told) => {
+          soFar =
+            'tried' in told
+              ? { ...soFar, bought: [...soFar.bought, told.tried] }
+              : { ...soFar, estimate: told.estimate };
+          tell(soFar);
         });
-        return { result: result.then((all) => ({ fingerprint, bought: all })), cancel: end };
+        return { result: result.then((bought) => ({ ...soFar, bought })), cancel: end };
       }),
     [job, now, fingerprint, askWorker],
   );
-  const bought = answer?.fingerprint === fingerprint ? answer.bought : [];
-  return { isRunning: isAsking, bought, failure, ask, cancel };
+  const own = answer?.fingerprint === fingerprint ? answer : null;
+  return { isRunning: isAsking, bought: own?.bought ?? [], estimate: own?.estimate ?? '', failure, ask, cancel };
 }

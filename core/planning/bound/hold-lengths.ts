@@ -55,14 +55,20 @@ export class HoldLengths {
     return between;
   }
 
-  /** Of several spans, one of each kind, with the first tick at which any of the kind can begin. */
-  distinct(spans: readonly Span[], heads: Heads): { span: Span; from: number }[] {
-    const kinds = new Map<string, { span: Span; from: number }>();
+  /** Spans by their kinds: one of each, the first tick at which any of the kind can begin, and all of it. */
+  distinct<S extends Span>(spans: readonly S[], heads: Heads): { span: S; from: number; members: S[] }[] {
+    const kinds = new Map<string, { span: S; from: number; members: S[] }>();
     for (const span of spans) {
-      const { name } = this.#of(span);
+      const after = this.#prepared.tasks[span.after];
+      const task = after?.task;
+      const name = [this.#of(span).name, task?.work, task?.painters, task?.setup, task?.window, after?.crew].join(' ');
       const from = heads.ends[span.after] ?? 0;
       const known = kinds.get(name);
-      if (known === undefined || from < known.from) kinds.set(name, { span, from });
+      if (known === undefined) kinds.set(name, { span, from, members: [span] });
+      else {
+        known.from = Math.min(known.from, from);
+        known.members.push(span);
+      }
     }
     return [...kinds.values()];
   }

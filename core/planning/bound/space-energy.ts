@@ -1,7 +1,8 @@
-import type { Prepared, PreparedHold, PreparedTask } from '../solve/prepared.ts';
+import type { Prepared, PreparedTask } from '../solve/prepared.ts';
 import { beginnings } from './crew-work.ts';
 import { chainsOf } from './held-chains.ts';
 import { HoldLengths, type Span } from './hold-lengths.ts';
+import { SpaceRounds } from './space-rounds.ts';
 import type { TaskHours } from './task-hours.ts';
 import type { Heads, Tails } from './time-windows.ts';
 import { weighings, type Weighing } from './weighing.ts';
@@ -37,7 +38,7 @@ interface SpaceUses {
   /** The same, with what lies there time and again as one: it is back there every night. Null where nothing does. */
   joined: Use[] | null;
   weighings: readonly Weighing[];
-  /** The first tick by which all of its holds can have ended, one after the other on its slots; 0 without holds. */
+  /** The first tick by which all of its holds can have ended, one after the other on its slots; 0 where they all have room. */
   rounds: number;
 }
 
@@ -54,6 +55,7 @@ export class SpaceEnergy {
     const chains = new Map(prepared.capacities.map((_slots, space) => [space, chainsOf(prepared, space)]));
     const spans = [...prepared.holds, ...[...chains.values()].flat()];
     const lengths = new HoldLengths(prepared, hours, spans, until);
+    const rounds = new SpaceRounds(prepared, hours, heads, lengths, until);
     this.#spaces = prepared.capacities.flatMap((capacity, space): SpaceUses[] => {
       const holds = prepared.holds.filter((hold) => hold.space === space && hold.slots > 0);
       const tasks = prepared.tasks.filter(
@@ -87,7 +89,7 @@ export class SpaceEnergy {
           uses: [...byTask, ...byHold],
           joined:
             chained.length === 0 ? null : [...byTask, ...byHold.filter((_use, at) => !chainedAt.has(at)), ...joined],
-          rounds: slots > capacity ? roundsOf(holds, capacity, lengths, heads) : 0,
+          rounds: slots > capacity ? rounds.proved(space) : 0,
         },
       ];
     });
@@ -159,18 +161,4 @@ function taskUse(task: PreparedTask, space: number, ways: readonly Weighing[]): 
 
 function holdUse({ after, until }: Span, slots: number, energies: readonly number[]): Use {
   return { slots, first: after, last: until, isHold: true, energies };
-}
-
-/**
- * The first tick by which so many holds can be over: one slot takes its share of them one after the other, each as if
- * it were the one of which the slot is rid first.
- */
-function roundsOf(holds: readonly PreparedHold[], capacity: number, lengths: HoldLengths, heads: Heads): number {
-  const slots = holds.reduce((sum, hold) => sum + hold.slots, 0);
-  const kinds = lengths.distinct(holds, heads);
-  let free = 0;
-  for (let round = Math.ceil(slots / capacity); round > 0 && free < Infinity; round--) {
-    free = kinds.reduce((least, { span, from }) => Math.min(least, lengths.over(span, Math.max(free, from))), Infinity);
-  }
-  return free;
 }

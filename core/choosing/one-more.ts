@@ -1,0 +1,41 @@
+import { placeOf } from '../job/queries.ts';
+import type { Job } from '../job/schema.ts';
+import { savings, type Saving } from '../planning/bound/savings.ts';
+import type { PlanProblem } from '../planning/problem.ts';
+import { listed } from '../units/sentence.ts';
+
+/** The places of which one more is asked about; beside them, one more pair of hands. */
+const PLACES = ['rack', 'bench'] as const;
+/** Days from which on a saving is worth telling, and from which on it is told in whole days. */
+const LEAST = 0.25;
+const WHOLE = 0.75;
+
+/**
+ * What one more place to dry, one more to work at and one more pair of hands would save about, in a sentence or two; an
+ * estimate that plans nothing. `finish` is when the plan that there is ends, in ticks. Empty where nothing can be told.
+ */
+export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): string {
+  const asked = PLACES.filter((id) => problem.spaces.some((space) => space.id === id));
+  const told = savings(problem, asked, finish).map(({ space, ticks }) => ({
+    what: moreOf(job, space),
+    days: (ticks * problem.tickMinutes) / 1440,
+  }));
+  if (told.length === 0) return '';
+  const saving = told.filter(({ days }) => days >= LEAST).sort((one, other) => other.days - one.days);
+  const idle = told.filter(({ days }) => days < LEAST).map(({ what }) => what);
+  const saved = saving.map(({ what, days }) => `${what} saves about ${aboutDays(days)}`);
+  const nothing = idle.length > 0 ? [`${listed(idle).replace(' and ', ' or ')} saves next to nothing`] : [];
+  return `${[...saved, ...nothing].join('; ')}.`;
+}
+
+function moreOf(job: Job, space: Saving['space']): string {
+  if (space === null) return 'one more pair of hands';
+  return space === 'bench'
+    ? 'one more place to work at'
+    : `one more place on the ${placeOf(job, 'rack').name.toLowerCase()}`;
+}
+
+function aboutDays(days: number): string {
+  if (days < WHOLE) return 'half a day';
+  return days < 1.5 ? 'a day' : `${Math.round(days)} days`;
+}

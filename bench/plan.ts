@@ -11,6 +11,7 @@ import { exhaust } from '../core/planning/solve/exhaust.ts';
 import { prepare } from '../core/planning/solve/prepare.ts';
 import { solve } from '../core/planning/solve/solve.ts';
 import { verify } from '../core/planning/verify.ts';
+import { jobShopProblem, TEN_BY_TEN } from '../core/testing/job-shops.ts';
 import { madeUpProblem } from '../core/testing/made-up-problem.ts';
 import { filledOak, fromItsBeginning, sprayedKitchen } from './jobs.ts';
 import { load } from './load.ts';
@@ -26,6 +27,7 @@ const isLong = process.argv.includes('--long');
 const SEARCH = load(3, 0.1);
 const LONG_SEARCH = load(60, 0.1);
 const PIECES = load(60, 6);
+const SHOP_SEARCH = load(10, 0.1);
 const SMALL = load(40, 1);
 const RUNS = load(500, 4);
 const WORKABLE = load(10, 0.1);
@@ -34,10 +36,11 @@ const seconds = (since: number): string => ((performance.now() - since) / 1000).
 const percent = (value: number, of: number): string => `${((value / of - 1) * 100).toFixed(1)} %`;
 
 /** Searches for so many seconds; tells when the first verified plan was there. */
-function timed(problem: PlanProblem, forSeconds: number): { plan: FoundPlan; first: number } {
+function timed(problem: PlanProblem, forSeconds: number, seed = 1): { plan: FoundPlan; first: number } {
   const start = performance.now();
   let first = 0;
   const plan = solve(problem, {
+    seed,
     steps: 1e6,
     shouldStop: () => performance.now() - start > forSeconds * 1000,
     onBetter: (found) => {
@@ -60,6 +63,15 @@ for (const name of known.slice(0, load(Infinity, 1))) {
   const plan = solve(planProblemSchema.parse(read.problem));
   const told = plan.status === 'infeasible' ? 'none' : `${plan.status} ${plan.finish}, ${plan.lowerBound}`;
   console.log(`  ${name}: ${told}, ${read.optimalFinish} (${seconds(start)} s)`);
+}
+
+console.log(
+  `the published job shop of ten by ten, ${SHOP_SEARCH} s: finish, known optimum ${TEN_BY_TEN.optimum}, over it`,
+);
+const shop = jobShopProblem(TEN_BY_TEN);
+for (const seed of load([1, 2, 3, 4, 5], [1])) {
+  const { plan } = timed(shop, SHOP_SEARCH, seed);
+  console.log(`  seed ${seed}: ${plan.finish}, ${percent(plan.finish, TEN_BY_TEN.optimum)}`);
 }
 
 console.log(`${SMALL} random small problems against trying everything`);

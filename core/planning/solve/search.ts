@@ -3,6 +3,7 @@ import type { PlanCost } from '../problem.ts';
 import { buildSchedule, type Built, type Rule } from './build.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
 import { anneal } from './anneal.ts';
+import { tabuSearch } from './tabu-search.ts';
 import { CalmSearch } from './calm.ts';
 import { asBuilt, inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
@@ -63,6 +64,8 @@ const EXACT_CALMING = 0.1;
 /** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
 const ANNEALING = 3;
 const ANNEALED_TASKS = 120;
+/** Shares where nothing is set up and nothing lies anywhere, and how many orders there are a step, since most of each is as it was. */
+const OF_A_SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12, ordersPerStep: 3 };
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
 const MUCH_CALMER = 0.9;
 /** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
@@ -165,7 +168,12 @@ class Search {
     let bound: number | null = null;
     const isExact = this.#prepared.problem.trouble == null;
     const isQuick = this.#prepared.tasks.length <= QUICK_TASKS;
-    let hurrying = isExact ? EXACT_HURRYING : Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
+    const isShop = isExact && isShopOf(this.#prepared);
+    let hurrying = isShop
+      ? OF_A_SHOP.hurrying
+      : isExact
+        ? EXACT_HURRYING
+        : Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];
       const calming = CALM_STEPS * ROUND_GROWTH ** round;
@@ -176,7 +184,8 @@ class Search {
         const counted = this.#best?.cost.counted;
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
         if (isExact && this.#prepared.tasks.length <= ANNEALED_TASKS)
-          this.#anneal(bound ?? -Infinity, Math.ceil(calming * ANNEALING));
+          this.#anneal(bound ?? -Infinity, Math.ceil(calming * (isShop ? OF_A_SHOP.annealing : ANNEALING)));
+        if (isShop) this.#shorten(bound ?? -Infinity, Math.ceil(calming * OF_A_SHOP.shortening));
         // The longer nothing earlier is found, the less it is looked for.
         if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
       }
@@ -215,16 +224,45 @@ class Search {
   /** Moves tasks of the best schedule for so many steps, unless nothing can be earlier. */
   #anneal(bound: number, steps: number): void {
     const best = this.#best;
-    if (best === null || best.cost.counted <= this.#prepared.counted(bound)) return;
+    if (best === null || this.#isProved(bound)) return;
     const until = this.#steps + steps;
     anneal(this.#prepared, best, {
       steps,
       random: this.#random,
-      build: (rule) => {
-        const isProved = (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
-        return isProved || this.#steps >= until || this.#isOver() ? 'stopped' : this.#tryRule(rule);
+      build: (rule) =>
+        this.#isProved(bound) || this.#steps >= until || this.#isOver() ? 'stopped' : this.#tryRule(rule),
+    });
+  }
+
+  /** Changes the critical path of the best schedule for so many steps, unless nothing can be earlier. */
+  #shorten(bound: number, steps: number): void {
+    const best = this.#best;
+    if (best === null || this.#isProved(bound) || this.#isOver()) return;
+    this.#steps += steps;
+    tabuSearch(this.#prepared, best.schedule, {
+      orders: steps * OF_A_SHOP.ordersPerStep,
+      random: this.#random,
+      shouldStop: this.#options.shouldStop,
+      onEarlier: (schedule) => {
+        this.#take(schedule, best.rule);
+        return this.#isProved(bound);
       },
     });
+  }
+
+  /** Whether no plan can be earlier. */
+  #isProved(bound: number): boolean {
+    return (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
+  }
+
+  /** Takes a schedule that was not built by a rule, if it is better. */
+  #take(schedule: Schedule, near: Rule): void {
+    const cost = schedule.cost();
+    if (this.#best !== null && compareCosts(cost, this.#best.cost) >= 0) return;
+    const rule = asBuilt({ schedule, rule: near });
+    this.#best = { schedule, cost, rule, queueing: queueingOf(this.#prepared, schedule) };
+    this.#current = this.#best;
+    this.#tell(this.#best);
   }
 
   /** Looks for so many steps for what is calmer and no later. */
@@ -392,6 +430,10 @@ class Search {
     return candidate;
   }
 }
+
+/** Whether nothing is set up and nothing is left anywhere: what counts then is who, and what, goes first. */
+const isShopOf = ({ tasks, holds }: Prepared): boolean =>
+  holds.length === 0 && tasks.every(({ setup }) => setup === null);
 
 /** How crowded lanes count: the longest queue decides the finish. */
 const CROWDED = 2;

@@ -40,6 +40,16 @@ interface Built {
   marks: readonly Mark[];
 }
 
+/** What may be asked of an order that is built. */
+export interface Asked {
+  /** By so many ticks everything is to end sooner than it must. */
+  sooner?: number;
+  /** Whether it is only tried: it is not to be remembered. */
+  isTried?: boolean;
+}
+
+const NOTHING_ASKED: Asked = {};
+
 /** Positions of the order from one mark to the next. */
 const MARK_EVERY = 24;
 
@@ -60,6 +70,7 @@ export class Stretch {
   readonly #openWaits: Int32Array;
   readonly #placed: (Placement | null)[];
   #tracks: PainterTrack[] = [];
+  #sooner = 0;
   /** Tasks in the order in which they were placed. */
   #turn: number[] = [];
   #marks: Mark[] = [];
@@ -105,16 +116,21 @@ export class Stretch {
   }
 
   /**
-   * Builds the stretch in an order of its tasks, each by its hands as early as it can be after what those did before; false
-   * where something is too late or finds no place. What is as in the order that is remembered is not built again.
+   * Builds the stretch in an order of its tasks, each by its hands as early as it can be after what those did before; false where
+   * something is too late or finds no place. What is as in the order that is remembered is not built again.
    */
-  build(order: ArrayLike<number>, hands: ArrayLike<number>): boolean {
+  build(
+    order: ArrayLike<number>,
+    hands: ArrayLike<number>,
+    { sooner = 0, isTried = false }: Asked = NOTHING_ASKED,
+  ): boolean {
     const { next } = this.frame;
+    this.#sooner = sooner;
     this.#marks = [];
     this.#last = { order, hands, marks: this.#marks };
     const waiting: number[] = [];
-    for (let at = this.#resume(order, hands); at < order.length; at++) {
-      if (waiting.length === 0 && at % MARK_EVERY === 0 && this.#marks.at(-1)?.position !== at)
+    for (let at = this.#resume(this.#last); at < order.length; at++) {
+      if (!isTried && waiting.length === 0 && at % MARK_EVERY === 0 && this.#marks.at(-1)?.position !== at)
         this.#marks.push(this.#mark(at));
       waiting.push(order[at] ?? -1);
       if (!this.#takeAll(waiting, hands) || waiting.length > MOST_WAITING) return false;
@@ -174,17 +190,15 @@ export class Stretch {
   }
 
   /** Goes back to where an order begins to differ from the one that is remembered; answers from which position on it is to be built. */
-  #resume(order: ArrayLike<number>, hands: ArrayLike<number>): number {
+  #resume({ order, hands }: Built): number {
     const { entries, tracks, profiles } = this.frame;
     const known = this.#known;
     let alike = 0;
     if (known !== null)
-      while (
-        alike < order.length &&
-        order[alike] === known.order[alike] &&
-        hands[order[alike] ?? 0] === known.hands[order[alike] ?? 0]
-      )
-        alike++;
+      for (; alike < order.length; alike++) {
+        const number = order[alike] ?? 0;
+        if (number !== known.order[alike] || hands[number] !== known.hands[number]) break;
+      }
     const at = known?.marks.findLastIndex(({ position }) => position <= alike) ?? -1;
     const mark = known?.marks[at];
     if (mark === undefined) {
@@ -216,6 +230,17 @@ export class Stretch {
       placed: [...this.#placed],
       turn: [...this.#turn],
     };
+  }
+
+  /** When what was built last is all done, and all ends added up. */
+  ends(): { finish: number; sum: number } {
+    let [finish, sum] = [0, 0];
+    for (let number = 0; number < this.frame.count; number++) {
+      const end = this.#ends[number] ?? 0;
+      if (end > finish) finish = end;
+      sum += end;
+    }
+    return { finish, sum };
   }
 
   /** How much what was built last disturbs, in painter-minutes, to be compared with other orders. */
@@ -291,7 +316,7 @@ export class Stretch {
         late = true;
       }
       const place = fit(hours, from, work);
-      if (place === null || place.end > deadline) return null;
+      if (place === null || place.end > deadline - this.#sooner) return null;
       if (place.start > from) {
         from = place.start;
         continue;
@@ -349,7 +374,7 @@ export class Stretch {
       const moment = this.frame.entries[next];
       if (left > 0 || moment === undefined || !moment.isMoment) continue;
       const ready = this.#readyAt(moment);
-      if (ready > moment.deadline) return false;
+      if (ready > moment.deadline - this.#sooner) return false;
       const placed = { start: ready, end: ready, painters: [], setups: NO_SETUPS, late: false };
       if (!this.#place(next, moment, placed)) return false;
     }

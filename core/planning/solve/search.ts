@@ -64,6 +64,9 @@ const EXACT_CALMING = 0.1;
 /** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
 const ANNEALING = 3;
 const ANNEALED_TASKS = 120;
+/** How many of them at once, from one schedule. */
+const FEWEST_ANNEALED = 600;
+const ANNEALED_PER_TASK = 40;
 /** Shares where nothing is set up and nothing lies anywhere, and how many orders there are a step, since most of each is as it was. */
 const OF_A_SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12, ordersPerStep: 3 };
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
@@ -221,17 +224,31 @@ class Search {
     }
   }
 
-  /** Moves tasks of the best schedule for so many steps, unless nothing can be earlier. */
+  /** Moves tasks of the best schedule, and in turns of any other, for so many steps, unless nothing can be earlier. */
   #anneal(bound: number, steps: number): void {
-    const best = this.#best;
-    if (best === null || this.#isProved(bound)) return;
     const until = this.#steps + steps;
-    anneal(this.#prepared, best, {
-      steps,
-      random: this.#random,
-      build: (rule) =>
-        this.#isProved(bound) || this.#steps >= until || this.#isOver() ? 'stopped' : this.#tryRule(rule),
-    });
+    const once = Math.min(steps, Math.max(FEWEST_ANNEALED, ANNEALED_PER_TASK * this.#prepared.tasks.length));
+    for (let turn = 0; this.#best !== null && this.#steps < until; turn++) {
+      const mayGoOn = (): boolean => !this.#isProved(bound) && this.#steps < until && !this.#isOver();
+      if (!mayGoOn()) return;
+      const start = turn % 2 === 0 ? this.#best : this.#another();
+      if (start === null) continue;
+      anneal(this.#prepared, start, {
+        steps: once,
+        random: this.#random,
+        build: (rule) => (mayGoOn() ? this.#tryRule(rule) : 'stopped'),
+      });
+    }
+  }
+
+  /** A schedule by some manner or other; null where it does not come to be. */
+  #another(): Candidate | null {
+    const manners = openingManners(this.#prepared);
+    const manner = manners[Math.floor(this.#random() * manners.length)];
+    if (manner === undefined) return null;
+    const varied = variedManner(this.#prepared, variedManner(this.#prepared, manner, this.#random), this.#random);
+    const built = this.#tryRule(ruleOf(this.#prepared, varied, { pieces: this.#urgent, dues: null }));
+    return built === 'stopped' ? null : built;
   }
 
   /** Changes the critical path of the best schedule for so many steps, unless nothing can be earlier. */

@@ -42,7 +42,7 @@ const MOST_TRIES = 20_000;
 function usualSteps({ tasks, trouble }: PlanProblem): number {
   const count = Math.max(1, tasks.length);
   // Where a finish counts to the tick, there is more to find of what is small.
-  const most = trouble == null ? Math.max(1500, 300_000 / count) : 1500;
+  const most = trouble == null ? Math.max(1500, (count > 18 ? 600_000 : 300_000) / count) : 1500;
   return Math.round(Math.max(24, Math.min(most, 2_500_000 / count)));
 }
 

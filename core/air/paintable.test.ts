@@ -2,9 +2,17 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { dewPoint } from './humidity.ts';
-import { HINDRANCES, hindrancesOf, type Hindrance, type PaintingHour, type PaintLimits } from './paintable.ts';
+import {
+  HINDRANCES,
+  hindrancesOf,
+  paintingHour,
+  type FacedHour,
+  type Hindrance,
+  type PaintingHour,
+  type PaintLimits,
+} from './paintable.ts';
 
-const FINE: PaintingHour = {
+const FINE: FacedHour = {
   temperature: 16,
   humidity: 60,
   surface: 16,
@@ -22,9 +30,9 @@ const LIMITS: PaintLimits = {
   notInSun: true,
 };
 const TOUCH_DRY_AFTER = 3;
-const day = (odd: Readonly<Record<number, Partial<PaintingHour>>>): PaintingHour[] =>
-  Array.from({ length: 12 }, (_unused, hour) => ({ ...FINE, ...odd[hour] }));
-const told = (odd: Readonly<Record<number, Partial<PaintingHour>>>, limits: Partial<PaintLimits> = {}): string =>
+const day = (odd: Readonly<Record<number, Partial<FacedHour>>>): PaintingHour[] =>
+  Array.from({ length: 12 }, (_unused, hour) => paintingHour({ ...FINE, ...odd[hour] }));
+const told = (odd: Readonly<Record<number, Partial<FacedHour>>>, limits: Partial<PaintLimits> = {}): string =>
   hindrancesOf(day(odd), { ...LIMITS, ...limits }, (hour) => hour + TOUCH_DRY_AFTER)
     .map(([first]) => first ?? '·')
     .join(' ');
@@ -59,6 +67,27 @@ test('heat, sun, damp air, wind and night', () => {
   assert.equal(told({ 2: { isDark: true, rain: 1 } }).split(' ')[2], 'dark');
 });
 
+test('what can be in the way in some hour is looked for in all of them', () => {
+  const odd = fc.record({
+    temperature: fc.integer({ min: 0, max: 40 }),
+    humidity: fc.integer({ min: 30, max: 95 }),
+    surface: fc.integer({ min: 0, max: 40 }),
+    direct: fc.constantFrom(0, 400),
+    wind: fc.integer({ min: 0, max: 12 }),
+    rain: fc.constantFrom(0, 0.5),
+    isDark: fc.boolean(),
+  });
+  const never = (): number => Infinity;
+  fc.assert(
+    fc.property(fc.array(odd, { minLength: 1, maxLength: 12 }), (list) => {
+      const hours = list.map(paintingHour);
+      const now = (all: readonly Hindrance[] = []): Hindrance[] => all.filter((id) => 'now' in HINDRANCES[id]);
+      const found = hindrancesOf(hours, LIMITS, never);
+      hours.forEach((hour, index) => assert.deepEqual(now(found[index]), now(hindrancesOf([hour], LIMITS, never)[0])));
+    }),
+  );
+});
+
 test('what comes is feared exactly when it comes in time: against looking at every hour ahead', () => {
   const odd = fc.record({
     rain: fc.constantFrom(0, 0, 0, 0.5),
@@ -67,7 +96,7 @@ test('what comes is feared exactly when it comes in time: against looking at eve
   });
   fc.assert(
     fc.property(fc.array(odd, { minLength: 1, maxLength: 30 }), fc.nat(8), fc.nat(6), (list, rainSafe, dries) => {
-      const hours = list.map((facts) => ({ ...FINE, ...facts }));
+      const hours = list.map((facts) => paintingHour({ ...FINE, ...facts }));
       const limits = { ...LIMITS, rainSafe };
       const found = hindrancesOf(hours, limits, (hour) => hour + 1 + dries);
       hours.forEach((_hour, index) => {

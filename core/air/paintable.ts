@@ -13,8 +13,8 @@ export interface PaintLimits {
   notInSun: boolean;
 }
 
-/** One hour as it bears on painting a face: its air, the face's own temperature, and what the sky does to it. */
-export interface PaintingHour extends Air {
+/** One hour of a face: its air, the face's own temperature, and what the sky does to it. */
+export interface FacedHour extends Air {
   surface: number;
   /** W/m² straight from the sun. */
   direct: number;
@@ -23,25 +23,37 @@ export interface PaintingHour extends Air {
   isDark: boolean;
 }
 
+/** The same as it bears on painting: every product asks whether there is dew. */
+export interface PaintingHour extends FacedHour {
+  /** Whether the surface is so near the dew point that water may condense on it. */
+  isNearDew: boolean;
+}
+
 /** A surface stays this many K above the dew point, or water condenses on it (the usual rule, as in ISO 8502-4). */
 export const ABOVE_DEW = 3;
 
 /** m/s above which a brush drags dust, and a spray drifts. */
 export const MOST_WIND = { brush: 8, spray: 4 } as const;
 
+/** How an hour of a face bears on painting it. */
+export function paintingHour({ temperature, humidity, surface, direct, wind, rain, isDark }: FacedHour): PaintingHour {
+  const isNearDew = surface < dewPoint(temperature, humidity) + ABOVE_DEW;
+  return { temperature, humidity, surface, direct, wind, rain, isDark, isNearDew };
+}
+
 /** How an hour of the open air bears on a face. */
 export function outdoorPaintingHour({ outdoor, sun, light, surface }: FaceHour): PaintingHour {
   const { temperature, humidity, wind, rain } = outdoor;
-  return { temperature, humidity, wind, rain, surface, direct: light.direct, isDark: sun.altitude <= 0 };
+  return paintingHour({ temperature, humidity, wind, rain, surface, direct: light.direct, isDark: sun.altitude <= 0 });
 }
 
 /** How an hour of a room bears on what stands in it: as warm as its air, in lamplight, out of sun, wind and rain. */
 export function indoorPaintingHour(air: Air): PaintingHour {
   const { temperature, humidity } = air;
-  return { temperature, humidity, surface: temperature, direct: 0, wind: 0, rain: 0, isDark: false };
+  return paintingHour({ temperature, humidity, surface: temperature, direct: 0, wind: 0, rain: 0, isDark: false });
 }
 
-/** What is against painting in an hour: `soon` is what comes before the coat is touch dry, or rain-safe. */
+/** What is against painting in an hour, by one thing of which more or less is worse: `soon` is what comes before the coat is touch dry, or rain-safe. */
 interface HindranceDefinition {
   /** As in “not at 14:00: …”. */
   words: string;
@@ -55,8 +67,7 @@ interface HindranceDefinition {
   untilRainSafe?: boolean;
 }
 
-const nearDew = ({ temperature, humidity, surface }: PaintingHour): boolean =>
-  surface < dewPoint(temperature, humidity) + ABOVE_DEW;
+const nearDew = ({ isNearDew }: PaintingHour): boolean => isNearDew;
 const tooCold = ({ temperature, surface }: PaintingHour, { minTemperature }: PaintLimits): boolean =>
   Math.min(temperature, surface) < minTemperature;
 
@@ -97,37 +108,77 @@ const IN_ORDER = Object.entries(HINDRANCES) as [Hindrance, HindranceDefinition][
 /**
  * What is against painting in each of these hours, the reason that is told first in front; nothing where it may be
  * painted. `touchDry` gives the hour, as a fraction from the first, at which a coat put on at the end of the `hour`th is
- * touch dry; `Infinity` when it is not within these hours. What comes after the last hour is not known and not feared.
+ * touch dry, later for later hours; `Infinity` when it is not within these hours. What comes after the last hour is not known and not feared.
  */
 export function hindrancesOf(
   hours: readonly PaintingHour[],
   limits: PaintLimits,
   touchDry: (hour: number) => number,
-): Hindrance[][] {
-  const found = hours.map((): Hindrance[] => []);
-  for (const [id, { now, soon, untilRainSafe }] of IN_ORDER) {
-    if (now) {
-      hours.forEach((hour, index) => {
-        if (now(hour, limits)) found[index]?.push(id);
-      });
-      continue;
-    }
-    const next = soon ? nextHour(hours, (hour) => soon(hour, limits)) : [];
-    // When it is dry matters only where something comes.
-    for (let index = 0; index < hours.length && (next[index + 1] ?? Infinity) < Infinity; index++) {
-      const comes = next[index + 1] ?? Infinity;
-      if (comes < (untilRainSafe ? index + 1 + limits.rainSafe : touchDry(index))) found[index]?.push(id);
+): readonly (readonly Hindrance[])[] {
+  /** By hour, a bit for each of what is against it, in their order. */
+  const found = new Uint16Array(hours.length);
+  const extremes = extremesOf(hours);
+  for (const [place, [, { now, soon, untilRainSafe }]] of IN_ORDER.entries()) {
+    const is = now ?? soon;
+    // Most of them never happen in a room.
+    if (!is || !extremes.some((hour) => is(hour, limits))) continue;
+    let from = 0;
+    for (let at = 0; at < hours.length; at++) {
+      const hour = hours[at];
+      if (hour === undefined || !is(hour, limits)) continue;
+      if (now) {
+        found[at] = (found[at] ?? 0) | (1 << place);
+        continue;
+      }
+      // The later a coat is put on before what comes, the less it is dry by then.
+      let [first, last] = [from, at];
+      while (first < last) {
+        const middle = (first + last) >> 1;
+        if (at < (untilRainSafe ? middle + 1 + limits.rainSafe : touchDry(middle))) last = middle;
+        else first = middle + 1;
+      }
+      for (let before = first; before < at; before++) found[before] = (found[before] ?? 0) | (1 << place);
+      from = at;
     }
   }
-  return found;
+  return Array.from(found, namesOf);
 }
 
-/** For every hour, the first from it on in which something is so; `Infinity` where it is not any more. */
-function nextHour(hours: readonly PaintingHour[], isSo: (hour: PaintingHour) => boolean): number[] {
-  const next = new Array<number>(hours.length + 1).fill(Infinity);
-  for (let index = hours.length - 1; index >= 0; index--) {
-    const hour = hours[index];
-    next[index] = hour && isSo(hour) ? index : (next[index + 1] ?? Infinity);
+/** Lists of hindrances by their bits: there are few that occur. */
+const lists = new Map<number, readonly Hindrance[]>();
+
+function namesOf(bits: number): readonly Hindrance[] {
+  let names = lists.get(bits);
+  if (names === undefined) {
+    names = IN_ORDER.flatMap(([id], place) => ((bits >> place) & 1 ? [id] : []));
+    lists.set(bits, names);
   }
-  return next;
+  return names;
+}
+
+/** What was found of some hours: every product asks again. */
+const known = new WeakMap<readonly PaintingHour[], readonly PaintingHour[]>();
+
+/** An hour that has the most of everything in some hours, and one that is the coldest: what is in the way of neither is never in the way. */
+function extremesOf(hours: readonly PaintingHour[]): readonly PaintingHour[] {
+  let extremes = known.get(hours);
+  if (extremes === undefined) {
+    const [first] = hours;
+    const [most, least] = [{ ...first }, { ...first }] as [PaintingHour, PaintingHour];
+    for (const { temperature, humidity, surface, direct, wind, rain, isDark, isNearDew } of hours) {
+      if (temperature < least.temperature) least.temperature = temperature;
+      if (surface < least.surface) least.surface = surface;
+      if (temperature > most.temperature) most.temperature = temperature;
+      if (surface > most.surface) most.surface = surface;
+      if (humidity > most.humidity) most.humidity = humidity;
+      if (direct > most.direct) most.direct = direct;
+      if (wind > most.wind) most.wind = wind;
+      if (rain > most.rain) most.rain = rain;
+      most.isDark ||= isDark;
+      most.isNearDew ||= isNearDew;
+    }
+    extremes = first ? [most, least] : [];
+    known.set(hours, extremes);
+  }
+  return extremes;
 }

@@ -43,12 +43,16 @@ export function paintingHours(clocks: JobClocks, climateId: string): readonly Pa
 }
 
 /** What is against putting on a coating in each hour of a place, from the clocks' first on; nothing where it may be. */
-export function hindrancesIn(clocks: JobClocks, climateId: string, coating: Coating, tool: Tool): Hindrance[][] {
-  return hindrancesOf(paintingHours(clocks, climateId), limitsOf(coating, tool), (hour) => {
-    // A coat put on at the hour's end is the last that was begun in it.
-    const reached = clocks.reached(coating, 'touch', (hour + 1) * 60, climateId);
-    return (reached ?? Infinity) / 60;
-  });
+export function hindrancesIn(
+  clocks: JobClocks,
+  climateId: string,
+  coating: Coating,
+  tool: Tool,
+): readonly (readonly Hindrance[])[] {
+  const reached = clocks.reaching(coating, 'touch', climateId);
+  // A coat put on at the hour's end is the last that was begun in it.
+  const touchDry = (hour: number): number => (reached === null ? Infinity : reached((hour + 1) * 60) / 60);
+  return hindrancesOf(paintingHours(clocks, climateId), limitsOf(coating, tool), touchDry);
 }
 
 /** Hours in a row in which one may paint, or which one reason forbids. `until` is the first hour after them. */

@@ -243,6 +243,18 @@ export class JobClocks {
   }
 
   /**
+   * The same in one climate for any `from`, for those who ask for a whole season of them; null if the tin does not state it.
+   */
+  reaching(coating: Coating, stage: DryingStage, climateId: string): ((from: number) => number) | null {
+    const product = dryingProduct(coating);
+    const legs = stageLegs(coating, stage)?.map(({ kind, dose }) => ({
+      clock: this.clock(climateId, kind, product),
+      dose: dose * 60,
+    }));
+    return legs ? (from) => legs.reduce((time, { clock, dose }) => clock.reach(time, dose), from) : null;
+  }
+
+  /**
    * The last time at which a coat may be finished so that it reaches a stage by `until`, in one climate; `-Infinity` if
    * not even from `t0`, null if the tin does not state it.
    */

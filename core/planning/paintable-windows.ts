@@ -28,7 +28,7 @@ export class PaintableWindows {
     this.#from = from;
   }
 
-  #openHours(id: string, hindrances: () => Hindrance[][]): Window['intervals'] {
+  #openHours(id: string, hindrances: () => readonly (readonly Hindrance[])[]): Window['intervals'] {
     const ofClocks = known.get(this.#clocks) ?? new Map<string, Window['intervals']>();
     known.set(this.#clocks, ofClocks);
     let intervals = ofClocks.get(id);

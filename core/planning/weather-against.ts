@@ -26,7 +26,7 @@ export function weatherAgainst(
   reading: PlanReading,
   now: number,
 ): WeatherAgainst[] {
-  const known = new Map<string, Hindrance[][]>();
+  const known = new Map<string, ReturnType<typeof hindrancesIn>>();
   const found: WeatherAgainst[] = [];
   for (const step of [...steps.values()].filter(isCoat)) {
     const start = reading.starts.get(step.id);

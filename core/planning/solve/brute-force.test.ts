@@ -1,13 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import {
-  PLAN_PROBLEM_FORMAT,
-  planProblemSchema,
-  type PlanProblem,
-  type PlannedSetup,
-  type PlannedTask,
-} from '../problem.ts';
+import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem, type PlannedTask } from '../problem.ts';
+import { latestSetups } from '../../testing/latest-setups.ts';
 import { verify } from '../verify.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { exhaust } from './exhaust.ts';
@@ -15,40 +10,6 @@ import { prepare } from './prepare.ts';
 import { solve } from './solve.ts';
 
 const HORIZON = 20;
-
-/** The set-ups that tasks at these places need, each as late as it can be; null where one finds no room. */
-function setupsFor(problem: PlanProblem, tasks: readonly PlannedTask[]): PlannedSetup[] | null {
-  const keyOf = (id: string): string | null => problem.tasks.find((task) => task.id === id)?.setup ?? null;
-  const setups: PlannedSetup[] = [];
-  for (const { id: painter, shifts } of problem.painters) {
-    const own = tasks.filter((task) => task.painters.includes(painter)).sort((one, other) => one.start - other.start);
-    let last: PlannedSetup | null = null;
-    let usedUntil = 0;
-    for (const task of own) {
-      const rule = problem.setups.find(({ key }) => key === keyOf(task.id));
-      if (rule === undefined) continue;
-      const since = last;
-      const isGood =
-        since?.key === rule.key &&
-        (rule.keeps == null || task.start - since.end <= rule.keeps) &&
-        (rule.acrossShifts || !shifts.some(([, until]) => since.end <= until && until <= task.start));
-      if (!isGood) {
-        const work: number = (since && rule.after?.[since.key]) ?? rule.work;
-        let end = task.start;
-        // What takes no tool may be done between a set-up and what that is for.
-        const fits = (): boolean =>
-          shifts.some(([from, until]) => from <= end - work && end <= until) &&
-          own.every((other) => other.end <= end - work || end <= other.start);
-        while (end - work >= usedUntil && !fits()) end--;
-        if (end - work < usedUntil) return null;
-        last = { key: rule.key, painter, start: end - work, end };
-        setups.push(last);
-      }
-      usedUntil = task.end;
-    }
-  }
-  return setups;
-}
 
 /**
  * The earliest finish of any plan, by trying every start and every painter that could end before `known`, the finish of
@@ -68,7 +29,7 @@ function earliestFinish(problem: PlanProblem, known: number | null): number | nu
     const task = problem.tasks[index];
     if (task === undefined) {
       const finish = Math.max(0, ...placed.map(({ end }) => end));
-      const setups = setupsFor(problem, placed);
+      const setups = latestSetups(problem, placed);
       if (setups !== null && verify(problem, { tasks: placed, setups, finish }).length === 0) best = finish;
       return;
     }

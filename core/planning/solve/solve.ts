@@ -1,7 +1,10 @@
 import { BoundSearch, type LowerBound } from '../bound/lower-bound.ts';
 import type { FoundPlan, NoPlan, PlannedTask, PlanProblem, PlanSolution } from '../problem.ts';
 import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts';
+import { compareCosts } from '../aim.ts';
+import { seededRandom } from '../../units/seeded-random.ts';
 import type { Rule } from './build.ts';
+import { CalmSearch } from './calm.ts';
 import { nearestSchedule, type Distance } from './near.ts';
 import { policyOf } from './policy.ts';
 import type { Prepared } from './prepared.ts';
@@ -126,18 +129,53 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const mayBeEarlier = (): boolean =>
     best === null || (!problem.later && best.cost().counted > prepared.counted(bound.finish));
   while (isSmall(prepared) && mayBeEarlier()) {
-    const deadline = best === null ? problem.horizon : best.cost().finish - 1;
+    // What ends in the same half-day is no earlier.
+    const deadline = best === null ? problem.horizon : lastBefore(prepared, best.cost().finish);
     const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
     if (rest.kind === 'earlier') {
-      best = placedSchedule(prepared, sparingSetups(prepared, rest.placements));
+      best = calmed(prepared, placedSchedule(prepared, sparingSetups(prepared, rest.placements)), {
+        seed: options.seed ?? 1,
+        steps,
+        shouldStop,
+      });
       options.onBetter?.(describe(best));
       continue;
     }
-    if (rest.kind === 'none' && best !== null) proved({ finish: best.cost().finish, because: { kind: 'exhausted' } });
+    if (rest.kind === 'none' && best !== null) proved({ finish: deadline + 1, because: { kind: 'exhausted' } });
     break;
   }
   if (best === null) return infeasible('stuck' in searched ? [stuckReason(prepared, searched.stuck)] : [STOPPED]);
   return describe(best);
+}
+
+/** The last tick at which a plan would have to end to count as earlier than one that ends at a finish. */
+function lastBefore({ counted }: Prepared, finish: number): number {
+  let [low, high] = [0, finish - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if (counted(middle) < counted(finish)) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/** A schedule made calmer, where its problem says what trouble is. */
+function calmed(
+  prepared: Prepared,
+  schedule: Schedule,
+  { seed, steps, shouldStop }: { seed: number; steps: number; shouldStop(): boolean },
+): Schedule {
+  let best = schedule;
+  if (prepared.problem.trouble == null) return best;
+  const search = new CalmSearch(prepared, schedule, {
+    limit: schedule.cost().counted,
+    random: seededRandom(seed),
+    shouldStop,
+    compare: compareCosts,
+    onBetter: (calmer) => (best = calmer),
+  });
+  search.round(steps);
+  return best;
 }
 
 /** The rule that builds a plan again as it is. */

@@ -65,6 +65,10 @@ test('a date is met by what it would take: the change is tried, taken, planned a
   // As it is, the last door hangs on Thursday; asked for the day before.
   await expect(take.getByText('As it is: Thursday 11 March')).toBeVisible({ timeout: 20_000 });
   await take.getByRole('button', { name: 'What would it take?' }).click();
+  // At once, before anything is planned: one job of two doors lacks neither places nor hands.
+  await expect(
+    take.getByText(/^Estimated, not planned: One more place .* or one more pair of hands saves next/),
+  ).toBeVisible();
   await expect(take.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
   const offers = take.getByRole('list', { name: 'What it would take' }).getByRole('listitem');
   await expect(offers.first()).toContainText(/in time.*Both faces in one pass, on points/i);

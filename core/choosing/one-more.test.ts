@@ -25,7 +25,7 @@ function told(job: TestJob['job']): { words: string; days: number } {
 
 test('where the rack is short, one more place is said to save days, and does; hands are not what is short', () => {
   const [two, three] = [told(doors(2)), told(doors(3))];
-  const saved = Number(/^one more place on the rack saves about (\d+) days/.exec(two.words)?.[1]);
+  const saved = Number(/^One more place on the rack saves about (\d+) days/.exec(two.words)?.[1]);
   assert.match(two.words, /one more pair of hands saves next to nothing/);
   assert.ok(
     saved >= 2 && Math.abs(saved - (two.days - three.days)) <= saved / 2,
@@ -34,5 +34,5 @@ test('where the rack is short, one more place is said to save days, and does; ha
 });
 
 test('where there is room for all, no place is said to save anything', () => {
-  assert.match(told(doors(40)).words, /one more place on the rack.* saves next to nothing/);
+  assert.match(told(doors(40)).words, /^One more place on the rack.* saves next to nothing/);
 });

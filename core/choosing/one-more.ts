@@ -2,7 +2,7 @@ import { placeOf } from '../job/queries.ts';
 import type { Job } from '../job/schema.ts';
 import { savings, type Saving } from '../planning/bound/savings.ts';
 import type { PlanProblem } from '../planning/problem.ts';
-import { capital, listed } from '../units/sentence.ts';
+import { anyOf, capital } from '../units/sentence.ts';
 
 /** The places of which one more is asked about; beside them, one more pair of hands. */
 const PLACES = ['rack', 'bench'] as const;
@@ -24,7 +24,7 @@ export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): st
   const saving = told.filter(({ days }) => days >= LEAST).sort((one, other) => other.days - one.days);
   const idle = told.filter(({ days }) => days < LEAST).map(({ what }) => what);
   const saved = saving.map(({ what, days }) => `${what} saves about ${aboutDays(days)}`);
-  const nothing = idle.length > 0 ? [`${listed(idle).replace(' and ', ' or ')} saves next to nothing`] : [];
+  const nothing = idle.length > 0 ? [`${anyOf(idle)} saves next to nothing`] : [];
   return `${capital([...saved, ...nothing].join('; '))}.`;
 }
 

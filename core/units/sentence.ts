@@ -8,3 +8,8 @@ export function listed(names: readonly string[], most = Infinity): string {
   const shown = names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names;
   return CONJUNCTION.format(shown);
 }
+
+const DISJUNCTION = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+
+/** “a, b or c”. */
+export const anyOf = (names: readonly string[]): string => DISJUNCTION.format(names);

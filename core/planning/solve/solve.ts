@@ -38,6 +38,8 @@ const STOPPED = { task: null, message: 'The search was stopped before it had fou
 const TRIES_PER_STEP = 6;
 /** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
+/** How many steps go at most into making calmer what trying everything has found. */
+const MOST_CALMED = 1000;
 /** The most of more tasks. */
 const MOST_TRIES = 20_000;
 
@@ -174,7 +176,7 @@ function calmed(
     compare: compareCosts,
     onBetter: (calmer) => (best = calmer),
   });
-  search.round(steps);
+  search.round(Math.min(steps, MOST_CALMED));
   return best;
 }
 

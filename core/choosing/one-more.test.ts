@@ -34,5 +34,8 @@ test('where the rack is short, one more place is said to save days, and does; ha
 });
 
 test('where there is room for all, no place is said to save anything', () => {
-  assert.match(told(doors(40)).words, /^One more place on the rack and hooks, .* or one more pair of hands saves next to nothing/);
+  assert.match(
+    told(doors(40)).words,
+    /^One more place on the rack and hooks, .* or one more pair of hands saves next to nothing/,
+  );
 });

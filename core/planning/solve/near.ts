@@ -7,7 +7,7 @@ import type { Prepared, PreparedTask } from './prepared.ts';
 import { prepare } from './prepare.ts';
 import type { Refusal } from './placement.ts';
 import type { Schedule } from './schedule.ts';
-import { buildRepairing } from './search.ts';
+import { buildRepairing } from './build-repairing.ts';
 
 /** How far a schedule is from a plan: how much later it ends, how much of it moved, and by how many ticks. */
 export interface Distance {

@@ -35,7 +35,10 @@ interface Pair {
   byHands: boolean;
 }
 
-/** A whole schedule as an order of its tasks, and the orders near it that change its critical path. Those that end after `limit` are not built. */
+/**
+ * A whole schedule as an order of its tasks, and the orders near it that change its critical path. Those that end after
+ * `limit` are not built.
+ */
 export class OrderNeighbours {
   readonly limit: number;
   readonly #prepared: Prepared;

@@ -1,11 +1,12 @@
 import { compareByLimit, compareCosts } from '../aim.ts';
 import type { PlanCost } from '../problem.ts';
-import { buildSchedule, type Built, type Rule } from './build.ts';
+import type { Rule } from './build.ts';
+import { buildRepairing, MOST_REPAIRS } from './build-repairing.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
 import { anneal } from './anneal.ts';
 import { tabuSearch } from './tabu-search.ts';
 import { CalmSearch } from './calm.ts';
-import { asBuilt, inTimeFor, MOVES, type Incumbent, type Move } from './moves.ts';
+import { asBuilt, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingManners, ruleOf, variedManner, type Manner } from './manner.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
@@ -75,34 +76,8 @@ const MUCH_CALMER = 0.9;
 const QUICK_TASKS = 1000;
 const BOUND_ROUND = 2;
 
-/** How often a too-long wait may be mended by starting its first task later. */
-const MOST_REPAIRS = 60;
-/** The same once there is a plan. */
+/** How often a too-long wait may be mended once there is a plan. */
 const FEW_REPAIRS = 8;
-
-/** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
-export function buildRepairing(
-  prepared: Prepared,
-  given: Rule,
-  shouldStop: () => boolean,
-  { repairs = MOST_REPAIRS, onRepair = () => undefined }: { repairs?: number; onRepair?: () => void } = {},
-): Built {
-  const first = buildSchedule(prepared, given, shouldStop);
-  if (!('stuck' in first)) return first;
-  const rule = { ...given, notBefore: Int32Array.from(given.notBefore) };
-  let built: Built = first;
-  for (let repair = 0; repair < repairs && 'stuck' in built; repair++) {
-    const { refusal } = built.stuck;
-    // Starting later has brought up something else; what was wrong first is what a painter can act on.
-    if (refusal.kind !== 'too-late') return first;
-    const { from } = refusal.wait;
-    const inTime = inTimeFor(prepared, refusal.wait, refusal.earliest);
-    rule.notBefore[from] = Math.max(inTime, (rule.notBefore[from] ?? 0) + 1);
-    onRepair();
-    built = buildSchedule(prepared, rule, shouldStop);
-  }
-  return built;
-}
 
 /**
  * Searches for a good plan: plain manners of working first; then manners near the best one, and in between the best

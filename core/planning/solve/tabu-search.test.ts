@@ -6,7 +6,7 @@ import { verify } from '../verify.ts';
 import { movedLater } from './moved-later.ts';
 import { openingManners, ruleOf } from './manner.ts';
 import { prepare } from './prepare.ts';
-import { buildRepairing } from './search.ts';
+import { buildRepairing } from './build-repairing.ts';
 import { solve } from './solve.ts';
 import { tabuSearch } from './tabu-search.ts';
 

@@ -1,51 +1,71 @@
 import type { EntityTable } from 'dexie';
 import { database, type Draft } from './database.ts';
 
+const PREFIX = 'nivel-draft/';
+
 /**
- * What is typed and not yet taken, by the name of its field. The last text is on its way into the database at once:
- * while one is being written, only the newest waits behind it, so that a tab that dies loses no more than a stroke.
+ * What is typed and not yet taken, by the name of its field. Every text is in the browser's synchronous storage before
+ * `keep` answers, and stays there until the database has it, so that a tab that dies loses nothing. While one text of a
+ * field is being written, only the newest waits behind it.
  */
 export class Drafts {
   readonly #table: EntityTable<Draft, 'field'>;
-  /** Per field, the newest text that is not in the database yet; empty for one to be forgotten. */
-  readonly #newest = new Map<string, string>();
+  /** Texts that the database may not have yet; empty for a field to be forgotten. */
+  readonly #unwritten: Storage;
   readonly #writing = new Map<string, Promise<void>>();
 
-  constructor(table: EntityTable<Draft, 'field'>) {
+  constructor(table: EntityTable<Draft, 'field'>, unwritten: Storage) {
     this.#table = table;
+    this.#unwritten = unwritten;
   }
 
   /** What was typed into a field, before the tab was closed or just now; null for nothing. */
   async read(field: string): Promise<string | null> {
-    const text = this.#newest.get(field) ?? (await this.#table.get(field))?.text;
+    const unwritten = this.#unwritten.getItem(PREFIX + field);
+    // A tab that died while writing has left it here.
+    if (unwritten !== null) void this.keep(field, unwritten);
+    const text = unwritten ?? (await this.#table.get(field))?.text;
     return text === undefined || text === '' ? null : text;
   }
 
   /** Keeps a text, or with an empty one forgets the field; settles when the newest is in the database. */
   keep(field: string, text: string): Promise<void> {
-    this.#newest.set(field, text);
+    try {
+      this.#unwritten.setItem(PREFIX + field, text);
+    } catch {
+      // Full storage: the database has it a moment later, and what stood here before is not what was typed last.
+      this.#unwritten.removeItem(PREFIX + field);
+      return this.#put(field, text);
+    }
     let writing = this.#writing.get(field);
     if (writing === undefined) this.#writing.set(field, (writing = this.#write(field)));
     return writing;
   }
 
   async #write(field: string): Promise<void> {
+    const key = PREFIX + field;
     try {
-      for (let text = this.#newest.get(field); text !== undefined; text = this.#newest.get(field)) {
-        await (text === '' ? this.#table.delete(field) : this.#table.put({ field, text }));
-        if (this.#newest.get(field) === text) this.#newest.delete(field);
+      for (let text = this.#unwritten.getItem(key); text !== null; text = this.#unwritten.getItem(key)) {
+        await this.#put(field, text);
+        if (this.#unwritten.getItem(key) === text) this.#unwritten.removeItem(key);
       }
     } finally {
-      this.#newest.delete(field);
       this.#writing.delete(field);
     }
+  }
+
+  async #put(field: string, text: string): Promise<void> {
+    await (text === '' ? this.#table.delete(field) : this.#table.put({ field, text }));
   }
 
   /** Forgets every field whose name begins so. */
   async forgetAll(beginning: string): Promise<void> {
     await Promise.allSettled(this.#writing.values());
+    for (const key of Object.keys(this.#unwritten)) {
+      if (key.startsWith(PREFIX + beginning)) this.#unwritten.removeItem(key);
+    }
     await this.#table.where('field').startsWith(beginning).delete();
   }
 }
 
-export const drafts = new Drafts(database.drafts);
+export const drafts = new Drafts(database.drafts, localStorage);

@@ -7,6 +7,7 @@ import { NivelDatabase } from './database.ts';
 import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';
 import { browserJournal, type Journal } from './journal.ts';
+import { storage } from './testing/storage.ts';
 
 let number = 0;
 const open: { store: JobStore; database: NivelDatabase }[] = [];
@@ -17,16 +18,6 @@ async function database(): Promise<NivelDatabase> {
   const { job } = new TestJob().door('d');
   await made.jobs.add({ id: job.id, job, revision: 1, head: 0, updatedAt: '2027-03-01T08:00:00Z', deletedAt: null });
   return made;
-}
-
-/** A browser's storage: what every tab of it shares. */
-function storage(): Storage {
-  const kept: Record<string, string> = {};
-  return Object.defineProperties(kept, {
-    getItem: { value: (key: string) => kept[key] ?? null },
-    setItem: { value: (key: string, value: string) => Object.assign(kept, { [key]: value }) },
-    removeItem: { value: (key: string) => Reflect.deleteProperty(kept, key) },
-  }) as unknown as Storage;
 }
 
 async function tab(on: NivelDatabase, journal: Journal = browserJournal(storage())): Promise<JobStore> {

@@ -56,18 +56,21 @@ export function unitedShifts(calendars: readonly Shifts[]): Shifts {
   return union;
 }
 
-/**
- * The first place at or after `from` for `work` ticks in a row within one interval; `null` if there is none.
- * No work at all fits anywhere.
- */
-export function fitWhole(shifts: Shifts, from: number, work: number): { start: number; end: number } | null {
-  if (work === 0) return { start: from, end: from };
-  for (let index = intervalEndingAfter(shifts, from); index < shifts.length; index++) {
-    const [opens, closes] = shifts[index] ?? [0, 0];
-    const start = Math.max(opens, from);
-    if (start + work <= closes) return { start, end: start + work };
+/** The first start at or after `from` of `work` ticks in a row within one interval; `null` if there is none. */
+export function firstStart(shifts: Shifts, from: number, work: number): number | null {
+  // Intervals are not taken apart into names: this is asked more often than anything else.
+  for (let index = intervalEndingAfter(shifts, from - 1); index < shifts.length; index++) {
+    const opens = shifts[index]?.[0] ?? 0;
+    const start = opens > from ? opens : from;
+    if (start + work <= (shifts[index]?.[1] ?? 0)) return start;
   }
   return null;
+}
+
+/** The same as a place; no work at all fits anywhere. */
+export function fitWhole(shifts: Shifts, from: number, work: number): { start: number; end: number } | null {
+  const start = work === 0 ? from : firstStart(shifts, from, work);
+  return start === null ? null : { start, end: start + work };
 }
 
 /**

@@ -18,7 +18,7 @@ export interface CalmOptions {
 }
 
 /** Minutes of trouble by which an order may be worse to be gone on from, at the beginning of a stretch and at its end. */
-const HOT = 12;
+const HOT = 6;
 const COLD = 1;
 /** How many orders are tried for each task of a stretch, in the first round and more in each next one. */
 const TRIES_PER_TASK = 10;

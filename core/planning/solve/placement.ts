@@ -1,4 +1,4 @@
-import type { Shifts } from './calendar.ts';
+import { firstStart, type Shifts } from './calendar.ts';
 import type { PreparedTask, PreparedWait } from './prepared.ts';
 
 /** Where a task could go in the schedule as it stands. */
@@ -39,12 +39,7 @@ export const windowAt = ({ window }: PreparedTask, place: { start: number; end: 
 
 /** The first start from which the length of a place lies in one interval of a window; null if there is none. */
 export function firstOpening(window: Shifts | null, { start, end }: { start: number; end: number }): number | null {
-  if (window === null) return start;
-  for (const [opens, closes] of window) {
-    const from = Math.max(opens, start);
-    if (from + end - start <= closes) return from;
-  }
-  return null;
+  return window === null ? start : firstStart(window, start, end - start);
 }
 
 /** Slots of a space that a task gives back when it starts: what lies there until this task takes it up. */

@@ -5,6 +5,7 @@ import { turnedSpaces } from '../plan-cost.ts';
 import type { PlanProblem } from '../problem.ts';
 import { appointmentsOf, keepers } from './appointments.ts';
 import { lanesOf } from './lanes.ts';
+import { coursesOf } from './courses.ts';
 import { isMoment } from './moments.ts';
 import { prepareMeasure } from './prepare-measure.ts';
 import type {
@@ -58,6 +59,7 @@ export function prepare(problem: PlanProblem): Prepared {
     order,
     pieces,
     pieceOf,
+    courses: coursesOf(tasks, order ?? []),
     needs,
     turned: turnedIn(problem),
     counted: countedFinish(problem),

@@ -143,6 +143,8 @@ export interface Prepared {
   lanes: readonly Lane[];
   /** Per task, the index of its piece. */
   pieceOf: Int32Array;
+  /** Per task, the number of what is left to do from it on: those of one number are of one step, and so is what follows. */
+  courses: Int32Array;
   /** Per task, the typical length in ticks from its start to the end of all that follows it. */
   tails: Float64Array;
   /** How many different needs tasks have. */

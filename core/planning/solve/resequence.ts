@@ -48,7 +48,11 @@ class Resequencer {
   /** By task, its place in an order that is changed. */
   readonly #keys: Float64Array;
   readonly #places: Int32Array;
+  readonly #kinds: Int32Array;
   readonly #sketch: StretchSketch;
+  readonly #courses: Int32Array;
+  /** By course, its tasks. */
+  readonly #alike = new Map<number, number[]>();
 
   constructor(stretch: Stretch, options: Resequencing) {
     this.#stretch = stretch;
@@ -62,10 +66,13 @@ class Resequencer {
     this.#hands = Int16Array.from(this.#tasks, ({ painters }) =>
       painters.length === 1 ? (painters[0] ?? ANYBODY) : ANYBODY,
     );
+    this.#kinds = Int32Array.from(this.#tasks, ({ task }) => task.kind);
     this.#keys = new Float64Array(this.#count);
     this.#places = new Int32Array(this.#count);
     this.#sequences = stretch.prepared.shifts.map(() => []);
     this.#sketch = new StretchSketch(stretch);
+    this.#courses = Int32Array.from(this.#tasks, ({ task }) => stretch.prepared.courses[task.index] ?? -1);
+    this.#courses.forEach((course, number) => this.#alike.set(course, [...(this.#alike.get(course) ?? []), number]));
     this.#findRuns();
   }
 
@@ -136,10 +143,11 @@ class Resequencer {
     const run = this.#runs[own];
     if (run === undefined) return false;
     const chosen = random();
-    const like = chosen < JOINS + GOES_ALONG ? this.#like(own) : null;
-    if (like !== null && chosen < JOINS) this.#join(this.#partOf(run), like);
-    else if (like !== null) this.#goAlong(run, like);
-    else if (chosen < 1 - HANDS_OVER) this.#shift(this.#partOf(run));
+    const like = chosen < JOINS ? this.#like(own) : null;
+    if (like !== null) this.#join(this.#partOf(run), like);
+    else if (chosen >= JOINS && chosen < JOINS + GOES_ALONG) {
+      if (!this.#goAlong(run)) return false;
+    } else if (chosen < 1 - HANDS_OVER) this.#shift(this.#partOf(run));
     else if (!this.#handOver(run)) return false;
     const order = this.#reordered();
     const isOther = !this.#isSameWork(order);
@@ -164,7 +172,9 @@ class Resequencer {
   #reordered(): Int32Array {
     const moved: number[] = [];
     const order = new Int32Array(this.#count);
-    for (const number of this.#order) if (this.#keys[number] !== this.#places[number]) moved.push(number);
+    this.#order.forEach((number) => {
+      if (this.#keys[number] !== this.#places[number]) moved.push(number);
+    });
     const isBefore = (one: number, other: number): boolean => {
       const apart = (this.#keys[one] ?? 0) - (this.#keys[other] ?? 0);
       return apart < 0 || (apart === 0 && (this.#places[one] ?? 0) < (this.#places[other] ?? 0));
@@ -215,8 +225,8 @@ class Resequencer {
     }
   }
 
-  /** Has a task, and what follows from it, go along with one of another run, and with what follows from that. */
-  #goAlong(run: Run, like: Run): void {
+  /** Has a task, and what follows from it, go along with the same task of another piece, and with what follows from that. */
+  #goAlong(run: Run): boolean {
     const { random } = this.#options;
     const moved = new Set<number>();
     const follow = (number: number, other: number): void => {
@@ -228,12 +238,16 @@ class Resequencer {
       if (key < (this.#keys[number] ?? 0)) this.#pullBefore(number, key, key - 0.5);
       else this.#pushAfter(number, key, key + 0.5);
       for (const next of this.#leadsTo[number] ?? []) {
-        const then = this.#leadsTo[other]?.find((at) => at !== next && this.#kindOf([at]) === this.#kindOf([next]));
+        const then = this.#leadsTo[other]?.find((at) => at !== next && this.#courses[at] === this.#courses[next]);
         if (then !== undefined) follow(next, then);
       }
     };
-    const [number, other] = [run, like].map((list) => list[Math.floor(random() * list.length)] ?? 0);
-    if (number !== undefined && other !== undefined) follow(number, other);
+    const number = run[Math.floor(random() * run.length)] ?? 0;
+    const others = this.#alike.get(this.#courses[number] ?? -1) ?? [];
+    const other = others[Math.floor(random() * others.length)] ?? number;
+    if (other === number) return false;
+    follow(number, other);
+    return true;
   }
 
   #shift(tasks: Run): void {
@@ -274,10 +288,10 @@ class Resequencer {
 
   /** The place of the nearest task of the same kind before or after a place; null where there is none. */
   #mate(number: number, key: number, direction: 1 | -1): number | null {
-    const kind = this.#tasks[number]?.task.kind;
+    const kind = this.#kinds[number];
     let found: number | null = null;
     for (let other = 0; other < this.#count; other++) {
-      if (other === number || this.#tasks[other]?.task.kind !== kind) continue;
+      if (this.#kinds[other] !== kind || other === number) continue;
       const at = this.#keys[other] ?? 0;
       if ((at - key) * direction <= 0) continue;
       if (found === null || (at - found) * direction < 0) found = at;

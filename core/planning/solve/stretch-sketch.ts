@@ -105,7 +105,7 @@ export class StretchSketch {
       start = fit(hours, start, isPausable ? 1 : work);
       if (tool >= 0 && !this.#isSetUpByNight[tool])
         start = this.#setUpByDay(tool, team, hours, start, isPausable ? 1 : work);
-      const end = isPausable ? start : start + work;
+      const end = start + work;
       if (end > (this.#deadlines[number] ?? 0)) return Infinity;
       this.#ends[number] = end;
       for (let each = 0; each < team.length; each++) {

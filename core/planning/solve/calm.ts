@@ -1,4 +1,5 @@
 import type { PlanCost } from '../problem.ts';
+import { isMoved, MOVED_MINUTES, type KeptPlan } from './kept-plan.ts';
 import { placedSchedule } from './placed-schedule.ts';
 import type { Placement } from './placement.ts';
 import type { Prepared } from './prepared.ts';
@@ -13,7 +14,9 @@ export interface CalmOptions {
   shouldStop(): boolean;
   /** Negative where the first cost is the better one. */
   compare(one: PlanCost, other: PlanCost): number;
-  /** Told of every better plan. */
+  /** The plan to stay near to, where only days of which something is away from it are gone through; without one, all. */
+  kept?: KeptPlan;
+  /** Told of every better plan; what is away from the plan to stay near to counts as trouble. */
   onBetter(schedule: Schedule, cost: PlanCost): void;
 }
 
@@ -45,7 +48,7 @@ export class CalmSearch {
     this.#prepared = prepared;
     this.#options = options;
     this.#placements = [...schedule.placements];
-    this.#cost = schedule.cost();
+    this.#cost = this.#costOf(schedule);
   }
 
   /** Searches for about so many steps, each as much as building a schedule; how many they were. */
@@ -62,11 +65,13 @@ export class CalmSearch {
 
   /** Goes through all stretches once; how many steps that took. */
   #pass(steps: number): number {
-    const { random, shouldStop, limit } = this.#options;
+    const { random, shouldStop, limit, kept = null } = this.#options;
     let gone = 0;
     for (const [from, until] of this.#stretches()) {
       if (gone >= steps || shouldStop()) break;
-      const stretch = new Stretch(this.#prepared, this.#placements, { from, until, limit });
+      if (kept !== null && !this.#placements.some((placement, index) => isAway(kept, index, placement, from, until)))
+        continue;
+      const stretch = new Stretch(this.#prepared, this.#placements, { from, until, limit, kept });
       const tries = Math.max(FEWEST_TRIES, TRIES_PER_TASK * this.#rounds * stretch.tasks.length);
       gone += Math.max(1, (tries * stretch.tasks.length) / this.#prepared.tasks.length / CHEAPER);
       const found = resequenced(stretch, { tries, hot: HOT, cold: COLD, random, shouldStop });
@@ -102,11 +107,28 @@ export class CalmSearch {
     return stretches;
   }
 
+  #costOf(schedule: Schedule): PlanCost {
+    const { kept } = this.#options;
+    const cost = schedule.cost();
+    if (kept === undefined) return cost;
+    const moved = schedule.placements.filter(
+      (placed, index) => placed && isMoved(kept, index, placed.start, placed.painters),
+    );
+    return { ...cost, trouble: cost.trouble + MOVED_MINUTES * moved.length };
+  }
+
   #tell(): void {
     const schedule = placedSchedule(this.#prepared, this.#placements);
-    const cost = schedule.cost();
+    const cost = this.#costOf(schedule);
     if (this.#options.compare(cost, this.#cost) >= 0) return;
     this.#cost = cost;
     this.#options.onBetter(schedule, cost);
   }
+}
+
+/** Whether a task that is done in a time, or was to be, is away from its plan. */
+function isAway(kept: KeptPlan, index: number, placement: Placement | null, from: number, until: number): boolean {
+  const isWithin = (start: number): boolean => start >= from && start < until;
+  if (placement === null || !isMoved(kept, index, placement.start, placement.painters)) return false;
+  return isWithin(placement.start) || isWithin(kept.starts[index] ?? -1);
 }

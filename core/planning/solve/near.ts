@@ -2,6 +2,7 @@ import { seededRandom } from '../../units/seeded-random.ts';
 import type { PlannedTask } from '../problem.ts';
 import { buildSchedule, type Rule } from './build.ts';
 import { displaced, standing, type Displaced } from './insertion.ts';
+import { isMoved, keptPlan, type KeptPlan } from './kept-plan.ts';
 import { policyOf } from './policy.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { prepare } from './prepare.ts';
@@ -20,8 +21,6 @@ export type Nearest =
   | { schedule: Schedule; distance: Distance }
   | { stuck: { task: PreparedTask; refusal: Refusal } | null };
 
-/** Minutes by which something may shift without anybody minding. */
-const NOTICED = 15;
 /** Minutes for which somebody rather waits than takes up what comes later in the plan: one manner after another. */
 const PATIENCES = [0, 20, 60, 150];
 /** Minutes after something that can't stay within which others are let go with it, one try after another. */
@@ -48,11 +47,12 @@ export function nearestSchedule(
   { steps, seed = 1, shouldStop = () => false }: { steps: number; seed?: number; shouldStop?: () => boolean },
 ): Nearest {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+  const kept = keptPlan(prepared, planned);
   const random = seededRandom(seed);
   const found: Close[] = [];
   let wasInTime = false;
   const consider = (schedule: Schedule): void => {
-    found.push({ schedule, distance: distanceOf(prepared, schedule, planned, plan.finish) });
+    found.push({ schedule, distance: distanceOf(prepared, schedule, kept, plan.finish) });
     wasInTime ||= found.at(-1)?.distance.later === 0;
     found.sort((one, other) => compareDistances(one.distance, other.distance)).splice(1);
   };
@@ -170,23 +170,16 @@ function pushOn(
   return stuck;
 }
 
-function distanceOf(
-  { tasks, problem }: Prepared,
-  schedule: Schedule,
-  planned: ReadonlyMap<string, PlannedTask>,
-  finish: number,
-): Distance {
+/** How far a schedule is from a plan that ends at a finish. */
+export function distanceOf({ tasks }: Prepared, schedule: Schedule, kept: KeptPlan, finish: number): Distance {
   let moved = 0;
   let ticks = 0;
-  for (const { index, task, isRecorded } of tasks) {
-    const before = planned.get(task.id);
+  for (const { index } of tasks) {
+    const before = kept.starts[index] ?? -1;
     const placed = schedule.placements[index];
-    if (before === undefined || placed === null || placed === undefined || task.painters === 0) continue;
-    if (isRecorded) continue;
-    const hands = placed.painters.map((painter) => problem.painters[painter]?.id).join();
-    const by = Math.abs(placed.start - before.start) * problem.tickMinutes;
-    if (by > NOTICED || hands !== before.painters.join()) moved++;
-    ticks += Math.abs(placed.start - before.start);
+    if (before < 0 || placed == null) continue;
+    if (isMoved(kept, index, placed.start, placed.painters)) moved++;
+    ticks += Math.abs(placed.start - before);
   }
   return { later: Math.max(0, schedule.cost().finish - finish), moved, ticks };
 }

@@ -2,6 +2,7 @@ import { ANYBODY } from './build.ts';
 import type { Stretch } from './stretch.ts';
 import { StretchSketch } from './stretch-sketch.ts';
 import type { StretchEntry } from './stretch-frame.ts';
+import type { KeptPlan } from './kept-plan.ts';
 import type { Placement } from './placement.ts';
 
 export interface Resequencing {
@@ -29,6 +30,9 @@ export function resequenced(stretch: Stretch, options: Resequencing): Resequence
 const JOINS = 0.5;
 const GOES_ALONG = 0.15;
 const HANDS_OVER = 0.12;
+
+/** Where a plan is to be stayed near to, how often a run goes back to where it was. */
+const RETURNS = 0.3;
 
 /** What one does in a row of one kind, by the numbers of its tasks. */
 type Run = number[];
@@ -142,6 +146,11 @@ class Resequencer {
     const own = Math.floor(random() * this.#runs.length);
     const run = this.#runs[own];
     if (run === undefined) return false;
+    const { kept } = this.#stretch;
+    if (kept !== null && random() < RETURNS) {
+      this.#goBack(run, kept);
+      return this.#isChanged();
+    }
     const chosen = random();
     const like = chosen < JOINS ? this.#like(own) : null;
     if (like !== null) this.#join(this.#partOf(run), like);
@@ -149,6 +158,11 @@ class Resequencer {
       if (!this.#goAlong(run)) return false;
     } else if (chosen < 1 - HANDS_OVER) this.#shift(this.#partOf(run));
     else if (!this.#handOver(run)) return false;
+    return this.#isChanged();
+  }
+
+  /** Takes the order by keys; false where everybody has the same to do in the same order. */
+  #isChanged(): boolean {
     const order = this.#reordered();
     const isOther = !this.#isSameWork(order);
     this.#order = order;
@@ -248,6 +262,21 @@ class Resequencer {
     if (other === number) return false;
     follow(number, other);
     return true;
+  }
+
+  /** Puts a run back to where it stands in a plan, and into the hands of it. */
+  #goBack(run: Run, { starts, teams }: KeptPlan): void {
+    const startOf = (number: number): number => starts[this.#tasks[number]?.task.index ?? -1] ?? -1;
+    for (const number of run) {
+      const start = startOf(number);
+      if (start < 0) continue;
+      const [own = ANYBODY, ...others] = teams[this.#tasks[number]?.task.index ?? -1] ?? [];
+      if (others.length === 0 && this.#tasks[number]?.task.by.includes(own)) this.#hands[number] = own;
+      const next = this.#order.find((other) => startOf(other) > start);
+      const key = (next === undefined ? this.#count : (this.#places[next] ?? 0)) - 0.5;
+      if (key < (this.#places[number] ?? 0)) this.#pullBefore(number, key, key);
+      else this.#pushAfter(number, key, key);
+    }
   }
 
   #shift(tasks: Run): void {

@@ -4,8 +4,9 @@ import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts'
 import { compareCosts } from '../aim.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Rule } from './build.ts';
-import { CalmSearch } from './calm.ts';
-import { nearestSchedule, type Distance } from './near.ts';
+import { CalmSearch, type CalmOptions } from './calm.ts';
+import { keptPlan } from './kept-plan.ts';
+import { distanceOf, nearestSchedule, type Distance } from './near.ts';
 import { policyOf } from './policy.ts';
 import type { Prepared } from './prepared.ts';
 import { prepare } from './prepare.ts';
@@ -40,6 +41,8 @@ const TRIES_PER_STEP = 6;
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
 /** How many steps go at most into making calmer what trying everything has found. */
 const MOST_CALMED = 1000;
+/** And how many into that what moves of a plan that is kept goes in whole batches. */
+const NEAR_CALMED = 200;
 /** The most of more tasks. */
 const MOST_TRIES = 20_000;
 
@@ -82,7 +85,14 @@ export function solveNear(
   const bounds = BoundSearch.of(prepared);
   if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
   const near = nearestSchedule(prepared, plan, { steps: 0, ...options });
-  if ('schedule' in near) return { ...described(prepared, near.schedule, bounds.chain), distance: near.distance };
+  if ('schedule' in near) {
+    const planned = new Map(plan.tasks.map((task) => [task.id, task]));
+    const kept = keptPlan(prepared, planned);
+    const shouldStop = options.shouldStop ?? ((): boolean => false);
+    const schedule = calmed(prepared, near.schedule, { seed: 1, steps: NEAR_CALMED, shouldStop, kept });
+    const distance = distanceOf(prepared, schedule, kept, plan.finish);
+    return { ...described(prepared, schedule, bounds.chain), distance };
+  }
   return infeasible(near.stuck === null ? [STOPPED] : [stuckReason(prepared, near.stuck)]);
 }
 
@@ -165,14 +175,14 @@ function lastBefore({ counted }: Prepared, finish: number): number {
 function calmed(
   prepared: Prepared,
   schedule: Schedule,
-  { seed, steps, shouldStop }: { seed: number; steps: number; shouldStop(): boolean },
+  { seed, steps, ...asked }: { seed: number; steps: number } & Pick<CalmOptions, 'shouldStop' | 'kept'>,
 ): Schedule {
   let best = schedule;
   if (prepared.problem.trouble == null) return best;
   const search = new CalmSearch(prepared, schedule, {
     limit: schedule.cost().counted,
     random: seededRandom(seed),
-    shouldStop,
+    ...asked,
     compare: compareCosts,
     onBetter: (calmer) => (best = calmer),
   });

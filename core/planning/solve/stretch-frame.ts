@@ -1,4 +1,5 @@
 import { intervalEndingAfter, type Shifts } from './calendar.ts';
+import type { KeptPlan } from './kept-plan.ts';
 import { isMoment } from './moments.ts';
 import { PainterTrack, type NextWork } from './painter-track.ts';
 import { credit, type Placement } from './placement.ts';
@@ -39,6 +40,8 @@ export interface StretchSpan {
   from: number;
   until: number;
   limit: number;
+  /** The plan that it is to stay near to; without one anything may stand anywhere. */
+  kept?: KeptPlan | null;
 }
 
 /** How spaces change between those who share one and those who need all of it, around a stretch. */

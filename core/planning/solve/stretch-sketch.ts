@@ -1,4 +1,5 @@
 import { TroubleCount } from '../trouble.ts';
+import { isMoved, MOVED_MINUTES, type KeptPlan } from './kept-plan.ts';
 import type { Prepared } from './prepared.ts';
 import type { NextWork, PainterTrack } from './painter-track.ts';
 import type { Stretch } from './stretch.ts';
@@ -38,10 +39,14 @@ export class StretchSketch {
   readonly #ends: Int32Array;
   readonly #free: Int32Array;
   readonly #inHand: Int32Array;
+  readonly #kept: KeptPlan | null;
+  readonly #indices: Int32Array;
 
   constructor(stretch: Stretch) {
     const { tasks, prepared, frame } = stretch;
     this.#prepared = prepared;
+    this.#kept = stretch.kept;
+    this.#indices = Int32Array.from(tasks, ({ task }) => task.index);
     this.#count = new TroubleCount(prepared.problem);
     this.#works = Int32Array.from(tasks, ({ task }) => task.task.work);
     this.#releases = Int32Array.from(tasks, ({ release }) => release);
@@ -82,6 +87,7 @@ export class StretchSketch {
     this.#inHand.set(this.#toolsBefore);
     for (let painter = 0; painter < this.#placesBefore.length; painter++)
       count.standsAt(painter, this.#placesBefore[painter] ?? NONE);
+    let moved = 0;
     for (let at = 0; at < order.length; at++) {
       const number = order[at] ?? 0;
       const own = hands[number] ?? NONE;
@@ -108,6 +114,7 @@ export class StretchSketch {
       const end = start + work;
       if (end > (this.#deadlines[number] ?? 0)) return Infinity;
       this.#ends[number] = end;
+      if (this.#kept !== null && isMoved(this.#kept, this.#indices[number] ?? 0, start, team)) moved++;
       for (let each = 0; each < team.length; each++) {
         const painter = team[each] ?? 0;
         this.#free[painter] = end;
@@ -119,7 +126,7 @@ export class StretchSketch {
         count.addWork(painter, start, work, this.#kinds[number] ?? 0, this.#places[number] ?? NONE);
       }
     }
-    return this.#leadsOn() ? count.total().minutes : Infinity;
+    return this.#leadsOn() ? count.total().minutes + MOVED_MINUTES * moved : Infinity;
   }
 
   /** The first start from one on before which a team can set up in the same shift. */

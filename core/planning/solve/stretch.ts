@@ -1,5 +1,6 @@
 import { TroubleCount, turnsOf } from '../trouble.ts';
 import { fitPausing, fitWhole, type Shifts } from './calendar.ts';
+import { isMoved, MOVED_MINUTES, type KeptPlan } from './kept-plan.ts';
 import { teamSetups, type PainterTrack } from './painter-track.ts';
 import { firstOpening, type Placement } from './placement.ts';
 import type { Prepared } from './prepared.ts';
@@ -60,6 +61,7 @@ const MARK_EVERY = 24;
 export class Stretch {
   readonly prepared: Prepared;
   readonly frame: StretchFrame;
+  readonly kept: KeptPlan | null;
   readonly #until: number;
   readonly #hours = new Map<readonly number[], Shifts>();
   readonly #from: number;
@@ -83,6 +85,7 @@ export class Stretch {
     this.frame = frame;
     this.#from = span.from;
     this.#until = span.until;
+    this.kept = span.kept ?? null;
     this.#end = frame.entries.reduce((last, { deadline }) => Math.max(last, deadline), span.until);
     this.#profiles = frame.profiles;
     this.#starts = new Int32Array(frame.entries.length);
@@ -243,12 +246,12 @@ export class Stretch {
     return { finish, sum };
   }
 
-  /** How much what was built last disturbs, in painter-minutes, to be compared with other orders. */
+  /** How much what was built last disturbs, and is away from a plan to be kept, in painter-minutes; to be compared with other orders. */
   trouble(): number {
     const { entries, places, turned } = this.frame;
     const count = new TroubleCount(this.prepared.problem);
     places.forEach((place, painter) => count.standsAt(painter, place));
-    let ends = 0;
+    let [ends, moved] = [0, 0];
     for (const number of this.#turn) {
       const { task } = entries[number] ?? {};
       const placement = this.#placed[number];
@@ -258,9 +261,10 @@ export class Stretch {
       const work = task.task.pausable ? task.task.work : end - start;
       for (const painter of painters) count.addWork(painter, start, work, task.kind, task.place);
       ends += end;
+      if (this.kept !== null && isMoved(this.kept, task.index, start, painters)) moved++;
     }
     for (const each of turned) count.addTurns(this.#turns(each));
-    return count.total().minutes + SOONER * ends;
+    return count.total().minutes + MOVED_MINUTES * moved + SOONER * ends;
   }
 
   /** Where tasks and moments stand that were built last, by their indices in the schedule. */

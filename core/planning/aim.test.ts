@@ -78,10 +78,39 @@ test('trouble worked by hand: set-ups, batches, what is short, mixes, walks, tur
   // Denib 10 min, coat 20, hang 15, denib twice 5 with the break between them: four batches, two of them tiny.
   const { minutes, ...counts } = trouble;
   assert.deepEqual(counts, {
-    ...{ setups: 1, setupMinutes: 10, batches: 4, tiny: 2, mixes: 1, walks: 1, turns: 1, painterDays: 1 },
+    ...{ setups: 1, setupMinutes: 10, batches: 4, tiny: 2, mixes: 1, walks: 1, turns: 1, slowEarly: 0, painterDays: 1 },
   });
   assert.equal(minutes, 10 + 4 * 5 + (5 + 5) + 10 + 3 + 10);
   assert.equal(planCost(problem, plan).trouble, minutes);
+});
+
+test('in the last shift of a day it counts whether what stays wet longest goes on last', () => {
+  const wet = [
+    { id: 'slow', ticks: 60 },
+    { id: 'quick', ticks: 6 },
+  ];
+  const problem = planProblemSchema.parse(
+    file({
+      spaces: [{ id: 'air', slots: 10 }],
+      tasks: wet.flatMap(({ id }) => [
+        { id, work: 4, painters: 1 },
+        { id: `${id}/dry`, work: 0, painters: 0 },
+      ]),
+      waits: wet.map(({ id, ticks }) => ({ from: id, to: `${id}/dry`, atLeast: { ticks } })),
+      holds: wet.map(({ id }) => ({ space: 'air', slots: 1, after: id, until: `${id}/dry` })),
+    }),
+  );
+  const slowEarly = (slow: number, quick: number): number => {
+    const starts = { slow, quick, 'slow/dry': slow + 64, 'quick/dry': quick + 10 };
+    const tasks = Object.entries(starts).map(([id, start]) => {
+      const isDry = id.endsWith('dry');
+      return { id, start, end: isDry ? start : start + 4, painters: isDry ? [] : ['p1'], late: false };
+    });
+    return planTrouble(problem, { tasks, setups: [] }).slowEarly;
+  };
+  assert.equal(slowEarly(160, 164), 1);
+  assert.equal(slowEarly(164, 160), 0);
+  assert.equal(slowEarly(100, 104), 0, 'before the break of noon it dries by day');
 });
 
 test('ids that are not unique are refused, each where it stands', () => {

@@ -31,6 +31,7 @@ function counted(problem: PlanProblem, { tasks, setups }: OpenPlan): TroubleCoun
   const count = new TroubleCount(problem);
   const known = new Map(problem.tasks.map((task) => [task.id, task]));
   const mixed = new Set(problem.setups.filter(({ mixes }) => mixes).map(({ key }) => key));
+  const dries = dryingOf(problem);
   const [kinds, places] = [new Map<string, number>(), new Map<string, number>()];
   problem.painters.forEach(({ id, shifts }, painter) => {
     const doings = [
@@ -45,7 +46,7 @@ function counted(problem: PlanProblem, { tasks, setups }: OpenPlan): TroubleCoun
       if (done === null || task === undefined) continue;
       const place = task.place == null ? -1 : numberOf(places, task.place);
       const work = task.pausable ? task.work : done.end - done.start;
-      count.addWork(painter, done.start, work, numberOf(kinds, kindName(task)), place);
+      count.addWork(painter, done.start, work, numberOf(kinds, kindName(task)), place, dries.get(task.id));
       if (!task.pausable) continue;
       for (const [from] of shifts) if (done.start < from && from < done.end) count.goesOn(painter, from);
     }
@@ -57,6 +58,18 @@ function counted(problem: PlanProblem, { tasks, setups }: OpenPlan): TroubleCoun
     count.addTurns(turnsOf(startsOf(sharing), startsOf(clearing)));
   }
   return count;
+}
+
+/** By task after which something lies wet somewhere until a moment: how long it takes to dry, at its clock's usual pace. */
+export function dryingOf({ tasks, holds, waits }: PlanProblem): ReadonlyMap<string, number> {
+  const moments = new Set(tasks.flatMap(({ id, work, painters }) => (work === 0 && painters === 0 ? [id] : [])));
+  const wet = new Set(holds.flatMap(({ after, until }) => (moments.has(until) ? [`${after} ${until}`] : [])));
+  const dries = new Map<string, number>();
+  for (const { from, to, atLeast } of waits) {
+    if (atLeast == null || !wet.has(`${from} ${to}`)) continue;
+    dries.set(from, Math.max(dries.get(from) ?? 0, 'ticks' in atLeast ? atLeast.ticks : atLeast.dose));
+  }
+  return dries;
 }
 
 /**

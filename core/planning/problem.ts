@@ -48,6 +48,8 @@ const troubleSchema = z.strictObject({
   walk: minutes.default(3),
   /** For every turn of a space from those who share it to one who needs all of it, as dust needs the air of a room. */
   turn: minutes.default(10),
+  /** For every last shift of a painter's day in which what stays wet longest did not go on last. */
+  slowLast: minutes.default(0),
 });
 
 const waitSchema = z.object({

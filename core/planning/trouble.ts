@@ -3,7 +3,7 @@ import type { PlanProblem } from './problem.ts';
 type Figures = NonNullable<PlanProblem['trouble']>;
 
 /** What disturbs a crew where a problem states nothing else, in painter-minutes. */
-export const USUAL_TROUBLE: Figures = { change: 5, shortBatch: 15, mix: 10, walk: 3, turn: 10 };
+export const USUAL_TROUBLE: Figures = { change: 5, shortBatch: 15, mix: 10, walk: 3, turn: 10, slowLast: 10 };
 
 /** What a plan disturbs a crew by: how often, and in painter-minutes all together. */
 export interface Trouble {
@@ -16,6 +16,8 @@ export interface Trouble {
   mixes: number;
   walks: number;
   turns: number;
+  /** Last shifts of a painter's day in which what stays wet longest did not go on last. */
+  slowEarly: number;
   /** Days on which a painter works at all, summed over painters. */
   painterDays: number;
 }
@@ -36,6 +38,12 @@ export class TroubleCount {
   readonly #lastWorked: Int32Array;
   readonly #place: Int32Array;
   readonly #work: Float64Array;
+  /** By painter and day, when the last shift of it begins. */
+  readonly #lastShifts: readonly Int32Array[];
+  /** By painter: the day on which something wet went on last, what that takes to dry, and the most that anything took of that day's last shift. */
+  readonly #wetDay: Int32Array;
+  readonly #lastWet: Float64Array;
+  readonly #longestWet: Float64Array;
   #lengths: number[] = [];
   #setups = 0;
   #setupMinutes = 0;
@@ -43,6 +51,7 @@ export class TroubleCount {
   #mixes = 0;
   #walks = 0;
   #turns = 0;
+  #slowEarly = 0;
   #painterDays = 0;
 
   constructor({ trouble, tickMinutes, painters }: Pick<PlanProblem, 'trouble' | 'tickMinutes' | 'painters'>) {
@@ -54,14 +63,19 @@ export class TroubleCount {
     this.#lastWorked = new Int32Array(painters.length).fill(-1);
     this.#place = new Int32Array(painters.length).fill(-1);
     this.#work = new Float64Array(painters.length);
+    this.#lastShifts = painters.map(({ shifts }) => lastShiftsOf(shifts, this.#ticksPerDay));
+    this.#wetDay = new Int32Array(painters.length).fill(-1);
+    this.#lastWet = new Float64Array(painters.length);
+    this.#longestWet = new Float64Array(painters.length);
   }
 
   /** Counts anew. */
   reset(): this {
-    for (const each of [this.#kind, this.#day, this.#lastWorked, this.#place]) each.fill(-1);
-    this.#work.fill(0);
+    for (const each of [this.#kind, this.#day, this.#lastWorked, this.#place, this.#wetDay]) each.fill(-1);
+    for (const each of [this.#work, this.#lastWet, this.#longestWet]) each.fill(0);
     this.#lengths = [];
-    this.#setups = this.#setupMinutes = this.#batches = this.#mixes = this.#walks = this.#turns = this.#painterDays = 0;
+    this.#setups = this.#setupMinutes = this.#batches = this.#mixes = this.#walks = this.#turns = 0;
+    this.#slowEarly = this.#painterDays = 0;
     return this;
   }
 
@@ -75,10 +89,12 @@ export class TroubleCount {
 
   /**
    * Adds what a painter does next, in the order of time: so many ticks of work of a kind, somewhere (−1 for nowhere in
-   * particular). What is done with one set-up, or without one the same kind of step, has the same number as kind.
+   * particular). What is done with one set-up, or without one the same kind of step, has the same number as kind. What goes on
+   * wet says how long it takes to dry.
    */
-  addWork(painter: number, start: number, work: number, kind: number, place: number): void {
+  addWork(painter: number, start: number, work: number, kind: number, place: number, dries = 0): void {
     const day = this.#addDay(painter, start);
+    if (dries > 0) this.#addWet(painter, day, start, dries);
     if (place >= 0) {
       const before = this.#place[painter] ?? -1;
       if (before >= 0 && before !== place) this.#walks++;
@@ -117,6 +133,22 @@ export class TroubleCount {
     this.#turns += turns;
   }
 
+  #addWet(painter: number, day: number, start: number, dries: number): void {
+    if (start < (this.#lastShifts[painter]?.[day] ?? 0)) return;
+    if (this.#wetDay[painter] !== day) {
+      this.#endWet(painter);
+      this.#wetDay[painter] = day;
+    }
+    this.#lastWet[painter] = dries;
+    if (dries > (this.#longestWet[painter] ?? 0)) this.#longestWet[painter] = dries;
+  }
+
+  #endWet(painter: number): void {
+    if ((this.#lastWet[painter] ?? 0) < (this.#longestWet[painter] ?? 0)) this.#slowEarly++;
+    this.#wetDay[painter] = -1;
+    this.#lastWet[painter] = this.#longestWet[painter] = 0;
+  }
+
   #endBatch(painter: number): void {
     if ((this.#kind[painter] ?? -1) < 0) return;
     const work = this.#work[painter] ?? 0;
@@ -133,7 +165,8 @@ export class TroubleCount {
 
   /** All together, once everything has been added. */
   total(): Trouble {
-    const { change, shortBatch, mix, walk, turn } = this.#figures;
+    const { change, shortBatch, mix, walk, turn, slowLast } = this.#figures;
+    for (let painter = 0; painter < this.#wetDay.length; painter++) this.#endWet(painter);
     let [shortfall, tiny] = [0, 0];
     for (const work of this.lengths()) {
       if (work <= TINY) tiny++;
@@ -146,7 +179,8 @@ export class TroubleCount {
         shortfall +
         mix * this.#mixes +
         walk * this.#walks +
-        turn * this.#turns,
+        turn * this.#turns +
+        slowLast * this.#slowEarly,
       setups: this.#setups,
       setupMinutes: this.#setupMinutes,
       batches: this.#batches,
@@ -154,9 +188,18 @@ export class TroubleCount {
       mixes: this.#mixes,
       walks: this.#walks,
       turns: this.#turns,
+      slowEarly: this.#slowEarly,
       painterDays: this.#painterDays,
     };
   }
+}
+
+/** By day, when the last shift begins; 0 for a day without. */
+function lastShiftsOf(shifts: PlanProblem['painters'][number]['shifts'], ticksPerDay: number): Int32Array {
+  const days = Math.floor((shifts.at(-1)?.[0] ?? 0) / ticksPerDay) + 1;
+  const begins = new Int32Array(days);
+  for (const [from] of shifts) begins[Math.floor(from / ticksPerDay)] = from;
+  return begins;
 }
 
 /** How often something that shares a space is followed by something that needs all of it, by their sorted starts. */

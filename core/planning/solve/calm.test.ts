@@ -151,6 +151,51 @@ test('what is stated to be trouble is avoided, and nothing else', () => {
   assert.equal(batches(0), 5, 'whatever can begin first');
 });
 
+test('what stays wet longest goes on last before the night, where that is stated to be trouble', () => {
+  const coat = (id: string) => ({ id, work: 4, painters: 1, place: id, spaces: [{ id: 'air', slots: 1 }] });
+  const dry = (id: string) => ({ id: `${id}/dry`, work: 0, painters: 0 });
+  const lasts = (slowLast: number): string | undefined => {
+    const problem = planProblemSchema.parse({
+      format: PLAN_PROBLEM_FORMAT,
+      tickMinutes: 5,
+      t0: '2027-03-01T00:00',
+      horizon: 600,
+      painters: [
+        {
+          id: 'p1',
+          shifts: [
+            [150, 204],
+            [438, 500],
+          ],
+        },
+      ],
+      spaces: [{ id: 'air', slots: 10 }],
+      tasks: [
+        { id: 'denib', work: 4, painters: 1, place: 'slow', spaces: [{ id: 'air', slots: 10 }] },
+        ...['slow', 'quick', 'usual'].flatMap((id) => [coat(id), dry(id)]),
+        // The next day ends with it, whatever dries in the night.
+        { id: 'hang', work: 6, painters: 1, earliest: 440 },
+      ],
+      waits: [
+        ...['slow', 'quick', 'usual'].map((to) => ({ from: 'denib', to })),
+        ...[60, 6, 18].map((ticks, index) => {
+          const from = ['slow', 'quick', 'usual'][index] ?? '';
+          return { from, to: `${from}/dry`, atLeast: { ticks } };
+        }),
+      ],
+      holds: ['slow', 'quick', 'usual'].map((after) => ({ space: 'air', slots: 1, after, until: `${after}/dry` })),
+      trouble: { change: 0, shortBatch: 0, mix: 0, walk: 3, turn: 0, slowLast },
+    });
+    const { tasks } = planOf(problem);
+    return tasks
+      .filter(({ painters, start }) => painters.length > 0 && start < 204)
+      .sort((one, other) => one.start - other.start)
+      .at(-1)?.id;
+  };
+  assert.notEqual(lasts(0), 'slow', 'where it is done first, after the denibbing, nobody walks');
+  assert.equal(lasts(60), 'slow');
+});
+
 test('a plan that may end later is no more trouble for that, and no later than it may', () => {
   const soonest = planOf(made(9, { trouble: USUAL_TROUBLE }));
   const calmer = planOf(made(9, { trouble: USUAL_TROUBLE, later: 2 * 288 }));

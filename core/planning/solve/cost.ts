@@ -36,7 +36,7 @@ export function troubleOf(prepared: Prepared, { placements, order }: Scheduled):
     for (const made of setups) count.addSetup(made.painter, made.start, made.end, task.setup?.mixes ?? false);
     const work = task.task.pausable ? task.task.work : end - start;
     for (const painter of painters) {
-      count.addWork(painter, start, work, task.kind, task.place);
+      count.addWork(painter, start, work, task.kind, task.place, task.dries);
       if (task.task.pausable)
         for (const at of shiftsWithin(prepared.shifts[painter] ?? [], start, end)) count.goesOn(painter, at);
     }

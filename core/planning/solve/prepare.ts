@@ -1,7 +1,7 @@
 import { RateClock } from '../../shelf/drying/rate-clock.ts';
 import { countedFinish } from '../aim.ts';
 import { kindName } from '../batches.ts';
-import { turnedSpaces } from '../plan-cost.ts';
+import { dryingOf, turnedSpaces } from '../plan-cost.ts';
 import type { PlanProblem } from '../problem.ts';
 import { appointmentsOf, keepers } from './appointments.ts';
 import { lanesOf } from './lanes.ts';
@@ -122,6 +122,7 @@ function preparedTasks(problem: PlanProblem, setups: ReadonlyMap<string, Prepare
   const spaceAt = indexBy(problem.spaces, (space) => space.id);
   const painterAt = indexBy(problem.painters, (painter) => painter.id);
   const windows = new Map(problem.windows.map(({ id, intervals }) => [id, intervals]));
+  const dries = dryingOf(problem);
   const kindOf = numbered();
   const placeOf = numbered();
   return problem.tasks.map((task, index) => {
@@ -131,6 +132,7 @@ function preparedTasks(problem: PlanProblem, setups: ReadonlyMap<string, Prepare
       task,
       setup: task.setup == null ? null : (setups.get(task.setup) ?? null),
       kind: kindOf(kindName(task)),
+      dries: dries.get(task.id) ?? 0,
       place: task.place == null ? -1 : placeOf(task.place),
       earliest: task.earliest ?? 0,
       latest: Math.min(task.latest ?? problem.horizon, problem.horizon),

@@ -45,6 +45,8 @@ export interface PreparedTask {
   setup: PreparedSetup | null;
   /** Tasks of the same kind go on in one batch: those of one set-up, or without one the same step of their pieces. */
   kind: number;
+  /** How long what it leaves wet takes to dry; 0 for nothing. */
+  dries: number;
   /** Where it is done, as a number; −1 for nowhere in particular. */
   place: number;
   earliest: number;

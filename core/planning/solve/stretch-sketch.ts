@@ -19,6 +19,7 @@ export class StretchSketch {
   readonly #deadlines: Int32Array;
   readonly #kinds: Int32Array;
   readonly #places: Int32Array;
+  readonly #dries: Float64Array;
   readonly #tools: Int32Array;
   readonly #isPausable: Uint8Array;
   /** What each task follows, one after another, and how long after that it begins. */
@@ -53,6 +54,7 @@ export class StretchSketch {
     this.#deadlines = Int32Array.from(tasks, ({ deadline }) => deadline);
     this.#kinds = Int32Array.from(tasks, ({ task }) => task.kind);
     this.#places = Int32Array.from(tasks, ({ task }) => task.place);
+    this.#dries = Float64Array.from(tasks, ({ task }) => task.dries);
     this.#tools = Int32Array.from(tasks, ({ task }) => task.setup?.index ?? NONE);
     this.#isPausable = Uint8Array.from(tasks, ({ task }) => (task.task.pausable ? 1 : 0));
     const waits = stretch.follows();
@@ -123,7 +125,14 @@ export class StretchSketch {
           count.addSetup(painter, 0, this.#setUpWork(tool, inHand), setups[tool]?.mixes ?? false);
           this.#inHand[painter] = tool;
         }
-        count.addWork(painter, start, work, this.#kinds[number] ?? 0, this.#places[number] ?? NONE);
+        count.addWork(
+          painter,
+          start,
+          work,
+          this.#kinds[number] ?? 0,
+          this.#places[number] ?? NONE,
+          this.#dries[number],
+        );
       }
     }
     return this.#leadsOn() ? count.total().minutes + MOVED_MINUTES * moved : Infinity;

@@ -72,6 +72,7 @@ export class Stretch {
   readonly #openWaits: Int32Array;
   readonly #placed: (Placement | null)[];
   #tracks: PainterTrack[] = [];
+  readonly #count: TroubleCount;
   #sooner = 0;
   /** Tasks in the order in which they were placed. */
   #turn: number[] = [];
@@ -84,6 +85,7 @@ export class Stretch {
     const frame = frameOf(prepared, placements, span);
     this.frame = frame;
     this.#from = span.from;
+    this.#count = new TroubleCount(prepared.problem);
     this.#until = span.until;
     this.kept = span.kept ?? null;
     this.#end = frame.entries.reduce((last, { deadline }) => Math.max(last, deadline), span.until);
@@ -249,7 +251,7 @@ export class Stretch {
   /** How much what was built last disturbs, and is away from a plan to be kept, in painter-minutes; to be compared with other orders. */
   trouble(): number {
     const { entries, places, turned } = this.frame;
-    const count = new TroubleCount(this.prepared.problem);
+    const count = this.#count.reset();
     places.forEach((place, painter) => count.standsAt(painter, place));
     let [ends, moved] = [0, 0];
     for (const number of this.#turn) {
@@ -259,7 +261,7 @@ export class Stretch {
       const { start, end, painters, setups } = placement;
       for (const made of setups) count.addSetup(made.painter, made.start, made.end, task.setup?.mixes ?? false);
       const work = task.task.pausable ? task.task.work : end - start;
-      for (const painter of painters) count.addWork(painter, start, work, task.kind, task.place);
+      for (const painter of painters) count.addWork(painter, start, work, task.kind, task.place, task.dries);
       ends += end;
       if (this.kept !== null && isMoved(this.kept, task.index, start, painters)) moved++;
     }

@@ -34,6 +34,9 @@ const HANDS_OVER = 0.12;
 /** Where a plan is to be stayed near to, how often a run goes back to where it was. */
 const RETURNS = 0.3;
 
+/** Minutes for which somebody may be waited for to go on with the same. */
+const SOON = 30;
+
 /** What one does in a row of one kind, by the numbers of its tasks. */
 type Run = number[];
 
@@ -44,7 +47,11 @@ class Resequencer {
   readonly #follows: readonly (readonly number[])[];
   readonly #leadsTo: number[][];
   readonly #count: number;
+  /** As early as each task can begin for what it follows. */
+  readonly #earliest: Int32Array;
   #order: Int32Array;
+  /** When each begins and ends in the order as it is. */
+  #times: { starts: Int32Array; ends: Int32Array };
   #hands: Int16Array;
   #runs: Run[] = [];
   /** By painter, what they do in turn. */
@@ -54,6 +61,7 @@ class Resequencer {
   readonly #places: Int32Array;
   readonly #kinds: Int32Array;
   readonly #sketch: StretchSketch;
+  readonly #soon: number;
   readonly #courses: Int32Array;
   /** By course, its tasks. */
   readonly #alike = new Map<number, number[]>();
@@ -75,6 +83,9 @@ class Resequencer {
     this.#places = new Int32Array(this.#count);
     this.#sequences = stretch.prepared.shifts.map(() => []);
     this.#sketch = new StretchSketch(stretch);
+    this.#soon = SOON / stretch.prepared.problem.tickMinutes;
+    this.#earliest = earliestStarts(stretch);
+    this.#times = stretch.times();
     this.#courses = Int32Array.from(this.#tasks, ({ task }) => stretch.prepared.courses[task.index] ?? -1);
     this.#courses.forEach((course, number) => this.#alike.set(course, [...(this.#alike.get(course) ?? []), number]));
     this.#findRuns();
@@ -84,6 +95,7 @@ class Resequencer {
     const { tries, hot, cold, random, shouldStop } = this.#options;
     if (this.#count < 2 || !this.#stretch.build(this.#order, this.#hands)) return null;
     this.#stretch.remember();
+    this.#times = this.#stretch.times();
     const first = this.#stretch.trouble();
     let [energy, least, expected] = [first, first, this.#sketch.trouble(this.#order, this.#hands)];
     let best: Resequenced | null = null;
@@ -106,6 +118,7 @@ class Resequencer {
         best = { built: this.#stretch.built(), gain: first - least };
       }
       this.#stretch.remember();
+      this.#times = this.#stretch.times();
       this.#findRuns();
     }
     return best;
@@ -213,12 +226,26 @@ class Resequencer {
     return random() < 0.5 ? run.slice(0, cut) : run.slice(cut);
   }
 
-  /** Another run of the same kind; null where there is none. */
+  /** Another run of the same kind that a run could join in time; null where there is none. */
   #like(own: number): Run | null {
-    const kind = this.#kindOf(this.#runs[own]);
-    const others = this.#runs.filter((run, index) => index !== own && this.#kindOf(run) === kind);
+    const tasks = this.#runs[own] ?? [];
+    const kind = this.#kindOf(tasks);
+    const others = this.#runs.filter(
+      (run, index) => index !== own && this.#kindOf(run) === kind && this.#couldFollow(tasks, run.at(-1) ?? 0),
+    );
     if (others.length === 0) return null;
     return others[Math.floor(this.#options.random() * others.length)] ?? null;
+  }
+
+  /** Whether tasks could come after one of another run: none too late for what follows it, none long after it. */
+  #couldFollow(tasks: Run, last: number): boolean {
+    const end = this.#times.ends[last] ?? 0;
+    for (const number of tasks) {
+      const { deadline = 0, task } = this.#tasks[number] ?? {};
+      const work = task?.task.pausable === true ? 0 : (task?.task.work ?? 0);
+      if (end + work > deadline || (this.#earliest[number] ?? 0) > end + this.#soon) return false;
+    }
+    return true;
   }
 
   #kindOf(run: Run | undefined): number {
@@ -337,4 +364,25 @@ class Resequencer {
     for (const number of run) if (this.#tasks[number]?.task.by.includes(own)) this.#hands[number] = own;
     return true;
   }
+}
+
+/** How much of what a wait takes in the schedule is counted with. */
+const SURE = 0.9;
+
+/** As early as each task of a stretch can begin for what it follows there and outside. */
+function earliestStarts(stretch: Stretch): Int32Array {
+  const { tasks } = stretch;
+  const starts = new Int32Array(tasks.length);
+  stretch.follows().forEach((follows, number) => {
+    let start = tasks[number]?.release ?? 0;
+    for (const { from, lag } of follows) {
+      const { task } = tasks[from] ?? {};
+      start = Math.max(
+        start,
+        (starts[from] ?? 0) + (task?.task.pausable === true ? 0 : (task?.task.work ?? 0)) + Math.floor(SURE * lag),
+      );
+    }
+    starts[number] = start;
+  });
+  return starts;
 }

@@ -237,6 +237,11 @@ export class Stretch {
     };
   }
 
+  /** When each task begins and ends in what was built last. */
+  times(): { starts: Int32Array; ends: Int32Array } {
+    return { starts: this.#starts.slice(0, this.frame.count), ends: this.#ends.slice(0, this.frame.count) };
+  }
+
   /** When what was built last is all done, and all ends added up. */
   ends(): { finish: number; sum: number } {
     let [finish, sum] = [0, 0];

@@ -110,7 +110,8 @@ export class PainterTrack {
       }
     }
     for (let later = index; later < this.shifts.length; later++) {
-      const [from, until] = this.shifts[later] ?? [0, 0];
+      const from = this.shifts[later]?.[0] ?? 0;
+      const until = this.shifts[later]?.[1] ?? 0;
       const eve = this.shifts[later - 1];
       const isReadyAtOnce =
         eve !== undefined && eve[1] - work >= Math.max(eve[0], this.freeFrom) && this.#stillGood(setup, eve[1], from);

@@ -30,11 +30,13 @@ export function prepareMeasure(
 /** A limit of so much progress of a clock. */
 function measuredBy(id: string, clock: RateClock, dose: number, typical: number): PreparedMeasure {
   // One schedule after another asks for much the same.
-  let [asked, answer] = [-1, 0];
+  let asked = -1;
+  let answer = 0;
   return {
     reach: (end) => {
-      if (end !== asked) [asked, answer] = [end, clock.reachWhole(end, dose)];
-      return answer;
+      if (end === asked) return answer;
+      asked = end;
+      return (answer = clock.reachWhole(end, dose));
     },
     latest: (start) => {
       let end = Math.floor(clock.latest(start, dose));

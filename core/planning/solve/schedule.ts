@@ -174,8 +174,10 @@ export class Schedule {
       for (const painter of members) {
         const answer = this.#findFor(task, this.#prepared.crews[painter] ?? [], ready);
         const after = 'refused' in answer && answer.refused.kind === 'appointment' ? answer.refused.until : NEVER;
-        if (after < freeAfter) [waited, freeAfter] = [answer, after];
-        else best = better(best, answer);
+        if (after < freeAfter) {
+          waited = answer;
+          freeAfter = after;
+        } else best = better(best, answer);
       }
       // Waiting for somebody's appointment to be over can be sooner than waiting for somebody else.
       if (waited !== null && ('refused' in best || freeAfter < best.placed.start)) return waited;

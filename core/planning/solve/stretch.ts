@@ -137,8 +137,14 @@ export class Stretch {
     for (let at = this.#resume(this.#last); at < order.length; at++) {
       if (!isTried && waiting.length === 0 && at % MARK_EVERY === 0 && this.#marks.at(-1)?.position !== at)
         this.#marks.push(this.#mark(at));
-      waiting.push(order[at] ?? -1);
-      if (!this.#takeAll(waiting, hands) || waiting.length > MOST_WAITING) return false;
+      const number = order[at] ?? -1;
+      // Mostly nothing waits, and the next one finds its place at once.
+      const taken = waiting.length === 0 ? this.#take(number, this.#teamOf(number, hands)) : FULL;
+      if (taken === null) return false;
+      if (taken !== FULL) continue;
+      waiting.push(number);
+      if (waiting.length > 1 && !this.#takeAll(waiting, hands)) return false;
+      if (waiting.length > MOST_WAITING) return false;
     }
     if (waiting.length > 0) return false;
     // What lay somewhere before was counted there to the end of the stretch; what leaves later than others come is found now.
@@ -162,7 +168,8 @@ export class Stretch {
       }
       waiting.splice(at, 1);
       // What is placed may make room for what waits.
-      [at, busy] = [-1, 0];
+      at = -1;
+      busy = 0;
     }
     return true;
   }

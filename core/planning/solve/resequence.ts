@@ -27,7 +27,7 @@ export function resequenced(stretch: Stretch, options: Resequencing): Resequence
 }
 
 /** Of all changes, the shares of those that join a run to its like, have a task go along with its like, and hand a run over. */
-const JOINS = 0.5;
+const JOINS = 0.6;
 const GOES_ALONG = 0.15;
 const HANDS_OVER = 0.12;
 

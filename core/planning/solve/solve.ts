@@ -41,7 +41,7 @@ const TRIES_PER_STEP = 6;
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
 /** How many steps go at most into making calmer what trying everything has found. */
 const MOST_CALMED = 1000;
-/** And how many into that what moves of a plan that is kept goes in whole batches. */
+/** And how many into having what moves of a kept plan go in whole batches. */
 const NEAR_CALMED = 200;
 /** The most of more tasks. */
 const MOST_TRIES = 20_000;
@@ -180,7 +180,8 @@ function calmed(
   let best = schedule;
   if (prepared.problem.trouble == null) return best;
   const search = new CalmSearch(prepared, schedule, {
-    limit: schedule.cost().counted,
+    // A plan that is kept is not put off for being calm.
+    limit: asked.kept ? schedule.cost().finish : schedule.cost().counted,
     random: seededRandom(seed),
     ...asked,
     compare: compareCosts,

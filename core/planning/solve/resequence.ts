@@ -1,6 +1,6 @@
 import { ANYBODY } from './build.ts';
 import type { Stretch } from './stretch.ts';
-import { StretchSketch } from './stretch-sketch.ts';
+import { earliestStarts, StretchSketch } from './stretch-sketch.ts';
 import type { StretchEntry } from './stretch-frame.ts';
 import type { KeptPlan } from './kept-plan.ts';
 import type { Placement } from './placement.ts';
@@ -50,8 +50,8 @@ class Resequencer {
   /** As early as each task can begin for what it follows. */
   readonly #earliest: Int32Array;
   #order: Int32Array;
-  /** When each begins and ends in the order as it is. */
-  #times: { starts: Int32Array; ends: Int32Array };
+  /** When each ends in the order as it is. */
+  #ends: Int32Array;
   #hands: Int16Array;
   #runs: Run[] = [];
   /** By painter, what they do in turn. */
@@ -85,7 +85,7 @@ class Resequencer {
     this.#sketch = new StretchSketch(stretch);
     this.#soon = SOON / stretch.prepared.problem.tickMinutes;
     this.#earliest = earliestStarts(stretch);
-    this.#times = stretch.times();
+    this.#ends = stretch.endTimes();
     this.#courses = Int32Array.from(this.#tasks, ({ task }) => stretch.prepared.courses[task.index] ?? -1);
     this.#courses.forEach((course, number) => this.#alike.set(course, [...(this.#alike.get(course) ?? []), number]));
     this.#findRuns();
@@ -95,7 +95,7 @@ class Resequencer {
     const { tries, hot, cold, random, shouldStop } = this.#options;
     if (this.#count < 2 || !this.#stretch.build(this.#order, this.#hands)) return null;
     this.#stretch.remember();
-    this.#times = this.#stretch.times();
+    this.#ends = this.#stretch.endTimes();
     const first = this.#stretch.trouble();
     let [energy, least, expected] = [first, first, this.#sketch.trouble(this.#order, this.#hands)];
     let best: Resequenced | null = null;
@@ -118,7 +118,7 @@ class Resequencer {
         best = { built: this.#stretch.built(), gain: first - least };
       }
       this.#stretch.remember();
-      this.#times = this.#stretch.times();
+      this.#ends = this.#stretch.endTimes();
       this.#findRuns();
     }
     return best;
@@ -239,11 +239,10 @@ class Resequencer {
 
   /** Whether tasks could come after one of another run: none too late for what follows it, none long after it. */
   #couldFollow(tasks: Run, last: number): boolean {
-    const end = this.#times.ends[last] ?? 0;
+    const end = this.#ends[last] ?? 0;
     for (const number of tasks) {
       const { deadline = 0, task } = this.#tasks[number] ?? {};
-      const work = task?.task.pausable === true ? 0 : (task?.task.work ?? 0);
-      if (end + work > deadline || (this.#earliest[number] ?? 0) > end + this.#soon) return false;
+      if (end + (task?.task.work ?? 0) > deadline || (this.#earliest[number] ?? 0) > end + this.#soon) return false;
     }
     return true;
   }
@@ -364,25 +363,4 @@ class Resequencer {
     for (const number of run) if (this.#tasks[number]?.task.by.includes(own)) this.#hands[number] = own;
     return true;
   }
-}
-
-/** How much of what a wait takes in the schedule is counted with. */
-const SURE = 0.9;
-
-/** As early as each task of a stretch can begin for what it follows there and outside. */
-function earliestStarts(stretch: Stretch): Int32Array {
-  const { tasks } = stretch;
-  const starts = new Int32Array(tasks.length);
-  stretch.follows().forEach((follows, number) => {
-    let start = tasks[number]?.release ?? 0;
-    for (const { from, lag } of follows) {
-      const { task } = tasks[from] ?? {};
-      start = Math.max(
-        start,
-        (starts[from] ?? 0) + (task?.task.pausable === true ? 0 : (task?.task.work ?? 0)) + Math.floor(SURE * lag),
-      );
-    }
-    starts[number] = start;
-  });
-  return starts;
 }

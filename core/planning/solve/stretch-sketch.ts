@@ -7,6 +7,21 @@ import type { Stretch } from './stretch.ts';
 /** How much of what a wait takes in the schedule is counted with: it may be shorter at another time of the day. */
 const SURE = 0.9;
 
+/** As early as each task of a stretch can begin for what it follows, there and outside. */
+export function earliestStarts(stretch: Stretch): Int32Array {
+  const { tasks } = stretch;
+  const ends = new Int32Array(tasks.length);
+  return Int32Array.from(stretch.follows(), (follows, number) => {
+    const { task, release = 0 } = tasks[number] ?? {};
+    const start = follows.reduce(
+      (most, { from, lag }) => Math.max(most, (ends[from] ?? 0) + Math.floor(SURE * lag)),
+      release,
+    );
+    ends[number] = start + (task?.task.work ?? 0);
+    return start;
+  });
+}
+
 /**
  * A quick look at an order of a stretch: hands, hours, tools, waits and deadlines, but neither places nor weather. Most orders
  * that can't be built are found out here, in a fraction of the time.

@@ -244,9 +244,9 @@ export class Stretch {
     };
   }
 
-  /** When each task begins and ends in what was built last. */
-  times(): { starts: Int32Array; ends: Int32Array } {
-    return { starts: this.#starts.slice(0, this.frame.count), ends: this.#ends.slice(0, this.frame.count) };
+  /** When each task ends in what was built last. */
+  endTimes(): Int32Array {
+    return this.#ends.slice(0, this.frame.count);
   }
 
   /** When what was built last is all done, and all ends added up. */

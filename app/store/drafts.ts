@@ -33,7 +33,7 @@ export class Drafts {
     try {
       this.#unwritten.setItem(PREFIX + field, text);
     } catch {
-      // Full storage: the database has it a moment later, and what stood here before is not what was typed last.
+      // Full storage: the database has it a moment later. An older text left here would come back instead.
       this.#unwritten.removeItem(PREFIX + field);
       return this.#put(field, text);
     }

@@ -16,7 +16,7 @@ export interface Trouble {
   mixes: number;
   walks: number;
   turns: number;
-  /** Last shifts of a painter's day in which what stays wet longest did not go on last. */
+  /** Last shifts of a day that did not end with the slowest-drying coat. */
   slowEarly: number;
   /** Days on which a painter works at all, summed over painters. */
   painterDays: number;
@@ -40,7 +40,7 @@ export class TroubleCount {
   readonly #work: Float64Array;
   /** By painter and day, when the last shift of it begins. */
   readonly #lastShifts: readonly Int32Array[];
-  /** By painter: the day on which something wet went on last, what that takes to dry, and the most that anything took of that day's last shift. */
+  /** By painter, for the last shift of a day: the day, the drying time of its last coat, and the longest of all its coats. */
   readonly #wetDay: Int32Array;
   readonly #lastWet: Float64Array;
   readonly #longestWet: Float64Array;

@@ -14,9 +14,9 @@ export interface CalmOptions {
   shouldStop(): boolean;
   /** Negative where the first cost is the better one. */
   compare(one: PlanCost, other: PlanCost): number;
-  /** The plan to stay near to, where only days of which something is away from it are gone through; without one, all. */
+  /** The plan to keep near to: only days with moved tasks are searched. Without one, all days. */
   kept?: KeptPlan;
-  /** Told of every better plan; what is away from the plan to stay near to counts as trouble. */
+  /** Told of every better plan; moved tasks count as trouble. */
   onBetter(schedule: Schedule, cost: PlanCost): void;
 }
 
@@ -126,7 +126,7 @@ export class CalmSearch {
   }
 }
 
-/** Whether a task that is done in a time, or was to be, is away from its plan. */
+/** Whether a task has moved into, out of or within a span of time. */
 function isAway(kept: KeptPlan, index: number, placement: Placement | null, from: number, until: number): boolean {
   const isWithin = (start: number): boolean => start >= from && start < until;
   if (placement === null || !isMoved(kept, index, placement.start, placement.painters)) return false;

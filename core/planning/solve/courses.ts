@@ -1,8 +1,8 @@
 import type { PreparedTask } from './prepared.ts';
 
 /**
- * Numbers what is left to do from each task on, itself included: tasks of one number are of one step, and what follows
- * them is alike. By `order`, which respects every wait.
+ * Numbers the steps left from each task on, itself included: tasks with the same number have the same step and the same
+ * steps after it. `order` respects every wait.
  */
 export function coursesOf(tasks: readonly PreparedTask[], order: readonly number[]): Int32Array {
   const numbers = new Map<string, number>();

@@ -1,9 +1,9 @@
 import type { PlannedTask } from '../problem.ts';
 import type { Prepared } from './prepared.ts';
 
-/** Minutes by which something may shift without anybody minding. */
+/** Minutes a task may shift without a painter noticing. */
 const NOTICED = 15;
-/** What a task that moves counts like, in painter-minutes of trouble: a set-up is worth moving some of them. */
+/** Trouble of one moved task, in painter-minutes: saving a set-up is worth moving two or three tasks. */
 export const MOVED_MINUTES = 4;
 
 /** The plan that a schedule stays near to: by task, when it was to begin, −1 for what may be anywhere, and by whom. */
@@ -14,7 +14,7 @@ export interface KeptPlan {
   noticed: number;
 }
 
-/** What of a plan counts as moved where it stands elsewhere: what takes hands and is not done. */
+/** The starts and teams to keep near to. Recorded work and moments may stand anywhere. */
 export function keptPlan({ tasks, problem }: Prepared, planned: ReadonlyMap<string, PlannedTask>): KeptPlan {
   const painters = new Map(problem.painters.map(({ id }, index) => [id, index]));
   const places = tasks.map(({ task, isRecorded }) =>

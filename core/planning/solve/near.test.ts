@@ -18,6 +18,9 @@ test('where a painter stays away for a day, what moves goes in whole batches, an
   const { problem } = jobToProblem(made.job, NOW);
   const plan = solve(problem, { steps: 400 });
   assert.ok(plan.status !== 'infeasible');
+  const same = solveNear(problem, plan);
+  assert.ok(same.status !== 'infeasible');
+  assert.equal(same.distance.moved, 0, 'a plan that holds is not made calmer behind the painter’s back');
   made.tell('give-day-off', { painterIds: [helper.id], date: '2027-03-02', comes: false });
   const changed = jobToProblem(made.job, NOW).problem;
   const near = solveNear(changed, plan);

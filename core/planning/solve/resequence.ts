@@ -31,10 +31,10 @@ const JOINS = 0.6;
 const GOES_ALONG = 0.15;
 const HANDS_OVER = 0.12;
 
-/** Where a plan is to be stayed near to, how often a run goes back to where it was. */
+/** With a plan to keep near to, the share of changes that put a run back where it was. */
 const RETURNS = 0.3;
 
-/** Minutes for which somebody may be waited for to go on with the same. */
+/** Minutes a painter may idle before a run that joins. */
 const SOON = 30;
 
 /** What one does in a row of one kind, by the numbers of its tasks. */

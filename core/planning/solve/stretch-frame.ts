@@ -40,7 +40,7 @@ export interface StretchSpan {
   from: number;
   until: number;
   limit: number;
-  /** The plan that it is to stay near to; without one anything may stand anywhere. */
+  /** The plan to keep near to; without one any task may stand anywhere. */
   kept?: KeptPlan | null;
 }
 

@@ -260,7 +260,7 @@ export class Stretch {
     return { finish, sum };
   }
 
-  /** How much what was built last disturbs, and is away from a plan to be kept, in painter-minutes; to be compared with other orders. */
+  /** Trouble of the last build in painter-minutes, moved tasks included; only to compare orders. */
   trouble(): number {
     const { entries, places, turned } = this.frame;
     const count = this.#count.reset();

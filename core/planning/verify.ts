@@ -129,13 +129,15 @@ function checkTask(problem: PlanProblem, task: PlanTask, placed: PlannedTask, la
 }
 
 /** Whether a stretch of work lies in a painter's shifts, pausing only from one's end to the next one's start. */
+type Shifts = readonly (readonly [number, number])[];
+
 function checkShifts(
-  shifts: readonly (readonly [number, number])[],
+  shifts: Shifts,
   { start, end, work, pausable }: { start: number; end: number; work: number; pausable: boolean },
   say: (rule: BrokenRule['rule'], detail: string) => void,
 ): void {
   if (work === 0 && start === end) return;
-  const touched = shifts.filter(([from, until]) => from < end && start < until);
+  const touched = shiftsFrom(shifts, start + 1, end);
   const worked = touched.reduce((sum, [from, until]) => sum + Math.min(end, until) - Math.max(start, from), 0);
   const [first] = touched;
   const last = touched.at(-1);
@@ -143,6 +145,23 @@ function checkShifts(
   if (!inside) say('shift', `${start}–${end} is outside working hours`);
   else if (!pausable && touched.length > 1) say('shift', `${start}–${end} runs over a break`);
   if (worked !== work) say('work', `works ${worked} ticks, not ${work}`);
+}
+
+/** Of shifts in the order of time, those that end at or after `from` and begin before `until`. */
+function shiftsFrom(shifts: Shifts, from: number, until: number): [number, number][] {
+  let [first, end] = [0, shifts.length];
+  while (first < end) {
+    const middle = (first + end) >> 1;
+    if ((shifts[middle]?.[1] ?? 0) < from) first = middle + 1;
+    else end = middle;
+  }
+  const found: [number, number][] = [];
+  for (let at = first; at < shifts.length; at++) {
+    const [begins, ends] = shifts[at] ?? [until, until];
+    if (begins >= until) break;
+    found.push([begins, ends]);
+  }
+  return found;
 }
 
 function checkPainters(
@@ -195,26 +214,30 @@ function checkSetups(
         );
       }
     });
-    const keyed = tasks.filter((task) => task.painters.includes(painter) && keyOf.get(task.id) != null);
-    for (const task of keyed) {
+    const keyed = tasks
+      .filter((task) => task.painters.includes(painter) && keyOf.get(task.id) != null)
+      .sort((one, other) => one.start - other.start);
+    keyed.forEach((task, place) => {
       const key = keyOf.get(task.id);
-      const last = own.filter((setup) => setup.end <= task.start).at(-1);
+      const last = own.findLast((setup) => setup.end <= task.start);
       const rule = key == null ? undefined : rules.get(key);
       if (last === undefined || last.key !== key || rule === undefined) {
         report('setup', [task.id], `${painter} is not set up for ${key ?? ''}`);
-        continue;
+        return;
       }
-      const disturbing = keyed.find(
-        (other) => keyOf.get(other.id) !== key && other.start >= last.end && other.start < task.start,
-      );
-      if (disturbing) report('setup', [task.id, disturbing.id], `${painter} used another tool in between`);
+      for (let before = place - 1; (keyed[before]?.start ?? -1) >= last.end; before--) {
+        const other = keyed[before];
+        if (other === undefined || other.start === task.start || keyOf.get(other.id) === key) continue;
+        report('setup', [task.id, other.id], `${painter} used another tool in between`);
+        break;
+      }
       if (rule.keeps != null && task.start - last.end > rule.keeps) {
         report('setup', [task.id], `the set-up of ${last.end} keeps ${rule.keeps}, not until ${task.start}`);
       }
-      if (!rule.acrossShifts && shifts.some(([, until]) => last.end <= until && until <= task.start)) {
+      if (!rule.acrossShifts && shiftsFrom(shifts, last.end, task.start).some(([, until]) => until <= task.start)) {
         report('setup', [task.id], `the set-up of ${last.end} does not outlast ${painter}'s shift`);
       }
-    }
+    });
   }
 }
 

@@ -32,7 +32,12 @@ export interface ExhaustOptions {
   /** How many more partial plans may be looked at; counted down. */
   tries: { left: number };
   shouldStop(): boolean;
+  /** What every plan begins with, in this order; only how to go on from there is tried out. */
+  begun?: Begun;
 }
+
+/** Tasks in the order in which they are placed, and who does each. */
+export type Begun = readonly { task: PreparedTask; team: readonly number[] }[];
 
 /** A partial plan that is being made. */
 interface State extends PartialPlan {
@@ -92,7 +97,7 @@ class Exhaustion {
   run(): Exhausted {
     try {
       const demands = { notBefore: new Int32Array(this.#prepared.tasks.length), inTime: new Set<PreparedWait>() };
-      const found = this.#extend([], this.#empty(), demands);
+      const found = this.#replayed(this.#options.begun ?? [], demands);
       return found === null ? { kind: 'none' } : { kind: 'earlier', placements: found };
     } catch (error) {
       if (error instanceof OutOfTries) return { kind: 'unknown' };
@@ -162,7 +167,7 @@ class Exhaustion {
     return null;
   }
 
-  #mended(sequence: Placed, demands: Demands, { later }: Conflict): readonly Placement[] | null {
+  #mended(sequence: Begun, demands: Demands, { later }: Conflict): readonly Placement[] | null {
     for (const { task, notBefore } of later) {
       if (notBefore > (this.#latest[task] ?? 0) || notBefore <= (demands.notBefore[task] ?? 0)) continue;
       const raised = Int32Array.from(demands.notBefore);
@@ -174,7 +179,7 @@ class Exhaustion {
   }
 
   /** Places a sequence from the beginning on, and goes on from there. */
-  #replayed(sequence: Placed, demands: Demands): readonly Placement[] | null {
+  #replayed(sequence: Begun, demands: Demands): readonly Placement[] | null {
     if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new OutOfTries();
     const state = this.#empty();
     const again = [];

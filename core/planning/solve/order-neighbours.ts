@@ -49,7 +49,8 @@ export class OrderNeighbours {
   /** By the index of a task, its number in the stretch. */
   readonly #numbers: ReadonlyMap<number, number>;
   #current: Order;
-  #placed: readonly (Placement | null)[];
+  /** What was built of it, by the numbers of the tasks; null before anything was. */
+  #built: readonly (Placement | null)[] | null = null;
   #pairs: readonly Pair[] | null = null;
 
   constructor(prepared: Prepared, start: Schedule, limit: number) {
@@ -57,7 +58,6 @@ export class OrderNeighbours {
     this.limit = Math.min(until, limit);
     this.#prepared = prepared;
     this.#start = start;
-    this.#placed = start.placements;
     this.#stretch = new Stretch(prepared, start.placements, { from: 0, until, limit: this.limit });
     this.#tasks = this.#stretch.tasks.map(({ task }) => task);
     this.#numbers = new Map(this.#tasks.map(({ index }, number) => [index, number]));
@@ -79,25 +79,43 @@ export class OrderNeighbours {
 
   /** The schedule of the order that is gone on from. */
   get schedule(): Schedule {
-    return placedSchedule(this.#prepared, this.#placed);
+    return placedSchedule(this.#prepared, this.#placements());
   }
 
-  /** What an order is worth that ends no later than a tick, as long as it is only to be compared; null where it can’t be built so. */
-  worthOf({ order, hands }: Order, latest: number): Worth | null {
+  /**
+   * What an order is worth that ends no later than a tick; null where it can’t be built so. What is only compared is quicker
+   * built.
+   */
+  worthOf({ order, hands }: Order, latest: number, isCompared = true): Worth | null {
     const sooner = Math.max(0, this.limit - latest);
-    return this.#stretch.build(order, hands, { sooner, isTried: true }) ? this.#worth() : null;
+    return this.#stretch.build(order, hands, { sooner, isTried: isCompared }) ? this.#worth() : null;
+  }
+
+  /** Goes on from an order that was the last to be built, and not only to be compared. */
+  goOnFromLast({ hands }: Order): void {
+    // As its tasks found their places, it is built without any waiting for another.
+    const order = this.#stretch.turns();
+    this.#stretch.remember(order);
+    this.#current = { order, hands };
+    this.#built = this.#stretch.placements();
+    this.#pairs = null;
   }
 
   /** Builds an order and goes on from it; null, and the old one is gone on from, where it can’t be built. */
   goOnFrom(order: Order): Worth | null {
-    if (!this.#stretch.build(order.order, order.hands)) return null;
-    this.#stretch.remember();
-    this.#current = order;
+    const worth = this.worthOf(order, this.limit, false);
+    if (worth !== null) this.goOnFromLast(order);
+    return worth;
+  }
+
+  /** Where all tasks of that stand, by their indices. */
+  #placements(): readonly (Placement | null)[] {
     const placed = [...this.#start.placements];
-    for (const { index, placement } of this.#stretch.built()) placed[index] = placement;
-    this.#placed = placed;
-    this.#pairs = null;
-    return this.#worth();
+    this.#built?.forEach((placement, number) => {
+      const index = this.#stretch.frame.entries[number]?.task.index ?? -1;
+      if (index >= 0) placed[index] = placement;
+    });
+    return placed;
   }
 
   #worth(): Worth {
@@ -115,8 +133,8 @@ export class OrderNeighbours {
     }));
     const inHands = pairs.flatMap(({ one, other, byHands }) => (byHands ? [one, other] : []));
     const handed = [...new Set(inHands)].flatMap((number) =>
-      this.#othersFor(number).map((painter) => ({
-        make: () => this.#handedTo(number, painter),
+      this.othersFor(number).map((painter) => ({
+        make: () => this.handedTo(number, painter),
         does: `${number}@${painter}`,
         undoes: `${number}@${this.#current.hands[number] ?? ANYBODY}`,
       })),
@@ -130,12 +148,12 @@ export class OrderNeighbours {
   }
 
   /** Painters who could do a task of one painter instead. */
-  #othersFor(number: number): number[] {
+  othersFor(number: number): number[] {
     const own = this.#current.hands[number] ?? ANYBODY;
     return own < 0 ? [] : (this.#tasks[number]?.by ?? []).filter((painter) => painter !== own);
   }
 
-  #handedTo(number: number, painter: number): Order {
+  handedTo(number: number, painter: number): Order {
     const hands = this.#current.hands.slice();
     hands[number] = painter;
     return { ...this.#current, hands };
@@ -147,7 +165,7 @@ export class OrderNeighbours {
    * makes room in a place for something else.
    */
   #criticalPairs(): Pair[] {
-    const placed = this.#placed;
+    const placed = this.#placements();
     const standing: Standing = {
       starts: placed.map((placement) => placement?.start ?? 0),
       ends: placed.map((placement) => placement?.end ?? 0),

@@ -3,7 +3,10 @@ import type { PlanCost } from '../problem.ts';
 import type { Rule } from './build.ts';
 import { buildRepairing, MOST_REPAIRS } from './build-repairing.ts';
 import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './by-due.ts';
+import { annealOrders } from './anneal-orders.ts';
 import { anneal } from './anneal.ts';
+import { tryEndings, type TryOut } from './endings.ts';
+import { lastBefore } from './last-before.ts';
 import { tabuSearch } from './tabu-search.ts';
 import { CalmSearch } from './calm.ts';
 import { asBuilt, MOVES, type Incumbent, type Move } from './moves.ts';
@@ -33,6 +36,8 @@ export interface SearchOptions {
   dues: Float64Array | null;
   /** Ticks by which a plan may end later than the soonest, if it is calmer for that. */
   laterBy: number;
+  /** Tries out every way to go on from what is begun, to end by a deadline. */
+  tryOut: TryOut;
   /** Told of every better plan as it is found. */
   onBetter(schedule: Schedule): void;
 }
@@ -60,7 +65,7 @@ const CALM_STEPS = 1000;
 const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
 /** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */
-const EXACT_HURRYING = 3;
+const EXACT_HURRYING = 0.25;
 const EXACT_CALMING = 0.1;
 /** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
 const ANNEALING = 3;
@@ -68,6 +73,11 @@ const ANNEALED_TASKS = 120;
 /** How many of them at once, from one schedule. */
 const FEWEST_ANNEALED = 600;
 const ANNEALED_PER_TASK = 40;
+/** How many orders are annealed as such for every one that is built by a rule; and of how many steps they take the time. */
+const ORDERS_ANNEALED = 4;
+const ORDERS_PER_STEP = 5;
+/** How many partial plans are tried out in the time of a step. */
+export const TRIES_PER_STEP = 6;
 /** Shares where nothing is set up and nothing lies anywhere, and how many orders there are a step, since most of each is as it was. */
 const OF_A_SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12, ordersPerStep: 3 };
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
@@ -162,7 +172,7 @@ class Search {
         const counted = this.#best?.cost.counted;
         this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
         if (isExact && this.#prepared.tasks.length <= ANNEALED_TASKS)
-          this.#anneal(bound ?? -Infinity, Math.ceil(calming * (isShop ? OF_A_SHOP.annealing : ANNEALING)));
+          this.#anneal(bound ?? -Infinity, Math.ceil(calming * (isShop ? OF_A_SHOP.annealing : ANNEALING)), !isShop);
         if (isShop) this.#shorten(bound ?? -Infinity, Math.ceil(calming * OF_A_SHOP.shortening));
         // The longer nothing earlier is found, the less it is looked for.
         if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
@@ -199,21 +209,48 @@ class Search {
     }
   }
 
-  /** Moves tasks of the best schedule, and in turns of any other, for so many steps, unless nothing can be earlier. */
-  #anneal(bound: number, steps: number): void {
+  /** Anneals the best schedule, and in turns any other, for so many steps, unless nothing can be earlier. */
+  #anneal(bound: number, steps: number, asOrders: boolean): void {
     const until = this.#steps + steps;
     const once = Math.min(steps, Math.max(FEWEST_ANNEALED, ANNEALED_PER_TASK * this.#prepared.tasks.length));
     for (let turn = 0; this.#best !== null && this.#steps < until; turn++) {
       const mayGoOn = (): boolean => !this.#isProved(bound) && this.#steps < until && !this.#isOver();
       if (!mayGoOn()) return;
-      const start = turn % 2 === 0 ? this.#best : this.#another();
-      if (start === null) continue;
-      anneal(this.#prepared, start, {
-        steps: once,
-        random: this.#random,
-        build: (rule) => (mayGoOn() ? this.#tryRule(rule) : 'stopped'),
-      });
+      const other = turn % 2 === 0 ? null : this.#another();
+      if (turn % 2 === 1 && other === null) continue;
+      if (other === null) {
+        const annealed = anneal(this.#prepared, this.#best, {
+          steps: once,
+          random: this.#random,
+          build: (rule) => (mayGoOn() ? this.#tryRule(rule) : 'stopped'),
+        });
+        if (mayGoOn() && asOrders) this.#tryEndings(annealed.schedule, bound);
+      }
+      if (mayGoOn() && asOrders) this.#annealOrders((other ?? this.#best).schedule, once * ORDERS_ANNEALED, bound);
     }
+  }
+
+  /** Anneals a schedule as an order for so many orders. */
+  #annealOrders(start: Schedule, steps: number, bound: number): void {
+    this.#steps += Math.ceil(steps / ORDERS_PER_STEP);
+    const shouldStop = (): boolean => this.#isOver();
+    const annealed = annealOrders(this.#prepared, start, { steps, random: this.#random, shouldStop });
+    if (annealed === null || this.#best === null) return;
+    this.#take(annealed.best, this.#best.rule);
+    this.#tryEndings(annealed.last, bound);
+  }
+
+  /** Tries out how a schedule could end that begins as one does, to be earlier than the best. */
+  #tryEndings(schedule: Schedule, bound: number): void {
+    const tries = tryEndings(this.#prepared, schedule, {
+      deadline: () => {
+        const isEnough = this.#best === null || this.#isProved(bound) || this.#isOver();
+        return isEnough ? null : lastBefore(this.#prepared, this.#best?.cost.finish ?? 0);
+      },
+      tryOut: this.#options.tryOut,
+      onEarlier: (earlier) => this.#best !== null && this.#take(earlier, this.#best.rule),
+    });
+    this.#steps += Math.ceil(tries / TRIES_PER_STEP);
   }
 
   /** A schedule by some manner or other; null where it does not come to be. */

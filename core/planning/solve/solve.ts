@@ -15,7 +15,8 @@ import { exhaust, isSmall } from './exhaust.ts';
 import { placedSchedule } from './placed-schedule.ts';
 import type { Schedule } from './schedule.ts';
 import { sparingSetups } from './sparing-setups.ts';
-import { search } from './search.ts';
+import { lastBefore } from './last-before.ts';
+import { search, TRIES_PER_STEP } from './search.ts';
 
 export interface SolveOptions {
   seed?: number;
@@ -35,8 +36,6 @@ export interface SolveOptions {
 
 const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
 
-/** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
-const TRIES_PER_STEP = 6;
 /** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
 /** How many steps go at most into making calmer what trying everything has found. */
@@ -47,10 +46,11 @@ const NEAR_CALMED = 200;
 const MOST_TRIES = 20_000;
 
 /** Schedules to build by default: some seconds of work, for some thousand tasks as well. */
-function usualSteps({ tasks, trouble }: PlanProblem): number {
+function usualSteps(prepared: Prepared): number {
+  const { tasks, trouble } = prepared.problem;
   const count = Math.max(1, tasks.length);
-  // Where a finish counts to the tick, there is more to find of what is small.
-  const most = trouble == null ? Math.max(1500, (count > 18 ? 600_000 : 300_000) / count) : 1500;
+  // Where a finish counts to the tick, there is more to find; of what is small, all is tried out after that.
+  const most = trouble == null ? Math.max(1500, (isSmall(prepared) ? 180_000 : 600_000) / count) : 1500;
   return Math.round(Math.max(24, Math.min(most, 2_500_000 / count)));
 }
 
@@ -109,7 +109,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   const latest = bounds.latestTimes(problem.horizon);
   let isStopped = false;
   const shouldStop = (): boolean => (isStopped ||= options.shouldStop?.() ?? false);
-  const steps = options.steps ?? usualSteps(problem);
+  const steps = options.steps ?? usualSteps(prepared);
   let bound = bounds.chain;
   const proved = (better: LowerBound): number => {
     bound = better;
@@ -129,6 +129,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     latestFor: (finish) => bounds.latestTimes(finish)?.starts ?? null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     laterBy: problem.later ?? 0,
+    tryOut: (deadline, begun, tried) => exhaust(prepared, bounds, deadline, { tries: tried, shouldStop, begun }),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),
@@ -158,17 +159,6 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   }
   if (best === null) return infeasible('stuck' in searched ? [stuckReason(prepared, searched.stuck)] : [STOPPED]);
   return describe(best);
-}
-
-/** The last tick at which a plan would have to end to count as earlier than one that ends at a finish. */
-function lastBefore({ counted }: Prepared, finish: number): number {
-  let [low, high] = [0, finish - 1];
-  while (low < high) {
-    const middle = Math.ceil((low + high) / 2);
-    if (counted(middle) < counted(finish)) low = middle;
-    else high = middle - 1;
-  }
-  return low;
 }
 
 /** A schedule made calmer, where its problem says what trouble is. */

@@ -16,8 +16,9 @@ import {
 
 /** That others have to give up their places first. */
 const FULL = 'full';
-/** How many may wait for that at once. */
-const MOST_WAITING = 4;
+/** How many may wait for that at once before others of the same hands pass them, and at most. */
+const FEW_WAITING = 4;
+const MOST_WAITING = 16;
 const NO_SETUPS: Placement['setups'] = [];
 /** How much a tick counts by which a task is done sooner, in minutes of trouble: what is early can move. */
 const SOONER = 0.0005;
@@ -73,6 +74,11 @@ export class Stretch {
   readonly #placed: (Placement | null)[];
   #tracks: PainterTrack[] = [];
   readonly #count: TroubleCount;
+  /** How often something has given up its place, over all builds; and per task, when it found none. */
+  #closings = 0;
+  readonly #refused: Int32Array;
+  /** Per task, those who do it where nobody else is named, as bits. */
+  readonly #teamBits: Int32Array;
   #sooner = 0;
   /** Tasks in the order in which they were placed. */
   #turn: number[] = [];
@@ -93,6 +99,10 @@ export class Stretch {
     this.#starts = new Int32Array(frame.entries.length);
     this.#ends = new Int32Array(frame.entries.length);
     this.#openWaits = new Int32Array(frame.entries.length);
+    this.#refused = new Int32Array(frame.entries.length).fill(-1);
+    this.#teamBits = Int32Array.from(frame.entries, ({ painters }) =>
+      painters.reduce((bits, painter) => bits | (1 << painter), 0),
+    );
     this.#placed = new Array<Placement | null>(frame.entries.length).fill(null);
   }
 
@@ -121,8 +131,8 @@ export class Stretch {
   }
 
   /**
-   * Builds the stretch in an order of its tasks, each by its hands as early as it can be after what those did before; false where
-   * something is too late or finds no place. What is as in the order that is remembered is not built again.
+   * Builds the stretch in an order of its tasks, each by its hands as early as it can be after what those did before; what has
+   * no place before others of the same hands are done lets them pass. False where something is too late or finds no place. What is as in the order that is remembered is not built again.
    */
   build(
     order: ArrayLike<number>,
@@ -133,6 +143,7 @@ export class Stretch {
     this.#sooner = sooner;
     this.#marks = [];
     this.#last = { order, hands, marks: this.#marks };
+    this.#closings++;
     const waiting: number[] = [];
     for (let at = this.#resume(this.#last); at < order.length; at++) {
       if (!isTried && waiting.length === 0 && at % MARK_EVERY === 0 && this.#marks.at(-1)?.position !== at)
@@ -144,23 +155,27 @@ export class Stretch {
       if (taken !== FULL) continue;
       waiting.push(number);
       if (waiting.length > 1 && !this.#takeAll(waiting, hands)) return false;
-      if (waiting.length > MOST_WAITING) return false;
+      if (waiting.length <= FEW_WAITING) continue;
+      if (waiting.length > MOST_WAITING || !this.#takeAll(waiting, hands, true)) return false;
     }
-    if (waiting.length > 0) return false;
+    for (let left = Infinity; waiting.length > 0; left = waiting.length) {
+      if (waiting.length === left || !this.#takeAll(waiting, hands, true)) return false;
+    }
     // What lay somewhere before was counted there to the end of the stretch; what leaves later than others come is found now.
     if (this.#profiles.some((profile) => profile.isOverfull)) return false;
     return next.every(({ track, work }, painter) => this.#tracks[painter]?.leadsTo(track, work));
   }
 
-  /** Places what can be of some tasks, each after what the same hands do before; false where one is too late. */
-  #takeAll(waiting: number[], hands: ArrayLike<number>): boolean {
+  /**
+   * Places what can be of some tasks, each after what the same hands do before, unless it passes that; false where one is
+   * too late.
+   */
+  #takeAll(waiting: number[], hands: ArrayLike<number>, passes = false): boolean {
     let busy = 0;
     for (let at = 0; at < waiting.length; at++) {
       const number = waiting[at] ?? -1;
-      const team = this.#teamOf(number, hands);
-      let own = 0;
-      for (const painter of team) own |= 1 << painter;
-      const taken = (own & busy) === 0 ? this.#take(number, team) : FULL;
+      const own = this.#bitsOf(number, hands);
+      const taken = passes || (own & busy) === 0 ? this.#take(number, this.#teamOf(number, hands)) : FULL;
       if (taken === null) return false;
       if (taken === FULL) {
         busy |= own;
@@ -179,7 +194,10 @@ export class Stretch {
     const entry = this.frame.entries[number];
     if (entry === undefined) return null;
     if ((this.#openWaits[number] ?? 0) > 0) return FULL;
+    // What found no place finds none until something has given up its own.
+    if (this.#refused[number] === this.#closings) return FULL;
     const placement = this.#find(entry, team);
+    if (placement === FULL) this.#refused[number] = this.#closings;
     if (placement === null || placement === FULL) return placement;
     if (!this.#place(number, entry, placement)) return null;
     const { start, end, setups } = placement;
@@ -191,14 +209,25 @@ export class Stretch {
     return placement;
   }
 
-  /** Remembers what was built last, from which others will differ little. */
-  remember(): void {
-    this.#known = this.#last;
+  /** Remembers what was built last, from which others will differ little; `order` is another one of which the same is built. */
+  remember(order = this.#last?.order): void {
+    if (this.#last !== null && order !== undefined) this.#known = { ...this.#last, order };
+  }
+
+  /** The order in which the tasks of the last build found their places: of it the same is built, and nothing waits. */
+  turns(): Int32Array {
+    return Int32Array.from(this.#turn);
   }
 
   #teamOf(number: number, hands: ArrayLike<number>): readonly number[] {
     const own = hands[number] ?? -1;
     return (own >= 0 ? this.prepared.crews[own] : this.frame.entries[number]?.painters) ?? [];
+  }
+
+  /** The same as bits, of up to 31 painters. */
+  #bitsOf(number: number, hands: ArrayLike<number>): number {
+    const own = hands[number] ?? -1;
+    return own >= 0 ? 1 << own : (this.#teamBits[number] ?? 0);
   }
 
   /** Goes back to where an order begins to differ from the one that is remembered; answers from which position on it is to be built. */
@@ -281,7 +310,12 @@ export class Stretch {
     return count.total().minutes + MOVED_MINUTES * moved + SOONER * ends;
   }
 
-  /** Where tasks and moments stand that were built last, by their indices in the schedule. */
+  /** Where tasks and moments stand that were built last, by their numbers. */
+  placements(): readonly (Placement | null)[] {
+    return this.#placed.slice();
+  }
+
+  /** The same by their indices in the schedule. */
   built(): { index: number; placement: Placement }[] {
     return this.frame.entries.flatMap(({ task: { index } }, at) => {
       const placement = this.#placed[at];
@@ -364,12 +398,14 @@ export class Stretch {
   #spaceFree({ uses, leaves }: StretchEntry, { start, end }: { start: number; end: number }): number | null {
     for (const { profile, slots, credit } of uses) {
       const free = this.#profiles[profile]?.earliestFree(start, end - start, slots, credit) ?? null;
-      if (free === null || free > start) return free;
+      if (free === null || free >= this.#until) return null;
+      if (free > start) return free;
     }
     for (const { profile, needs, until } of leaves) {
       if (until <= end) continue;
       const free = this.#profiles[profile]?.earliestFree(end, until - end, needs) ?? null;
-      if (free === null) return null;
+      // What would have place only after the stretch has it sooner, once others have given theirs up.
+      if (free === null || free >= this.#until) return null;
       if (free > end) return start + free - end;
     }
     return start;
@@ -402,6 +438,7 @@ export class Stretch {
   /** Ends a hold where what ends it starts; false where it would lie there longer than there is place. */
   #close({ profile: at, slots, from }: StretchEntry['closes'][number], start: number): boolean {
     const profile = this.#profiles[at];
+    this.#closings++;
     const until = Math.max(this.#until, from < 0 ? 0 : (this.#ends[from] ?? 0));
     if (profile === undefined || start === until) return true;
     if (start < until) {

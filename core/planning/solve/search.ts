@@ -64,8 +64,12 @@ const SOONER_DAYS = 3;
 const CALM_STEPS = 1000;
 const ROUND_GROWTH = 2.5;
 const HURRYING_TASKS = 120;
-/** How many times as many are built to be earlier where every tick of the finish counts, and how much less is made calmer. */
-const EXACT_HURRYING = 0.25;
+/**
+ * How many times as many are built to be earlier where every tick of the finish counts: fewer of few tasks, whose orders are
+ * annealed; up to how many are few; and how much less is made calmer.
+ */
+const EXACT_HURRYING = { few: 0.25, many: 3 };
+const FEW_TASKS = 60;
 const EXACT_CALMING = 0.1;
 /** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
 const ANNEALING = 3;
@@ -160,7 +164,7 @@ class Search {
     let hurrying = isShop
       ? OF_A_SHOP.hurrying
       : isExact
-        ? EXACT_HURRYING
+        ? EXACT_HURRYING[this.#prepared.tasks.length > FEW_TASKS ? 'many' : 'few']
         : Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];

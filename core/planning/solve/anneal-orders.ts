@@ -12,7 +12,7 @@ const LATEST = 1.3;
 /** What the mean end comes to at least from one order to the next. */
 const SOONER = 0.95;
 /** How often something is changed that holds up the finish, and how often something goes to other hands. */
-const CRITICAL = 0.2;
+const CRITICAL = 0.1;
 const HANDED = 0.12;
 
 /**

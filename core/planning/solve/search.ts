@@ -80,8 +80,6 @@ const ANNEALED_PER_TASK = 40;
 /** How many orders are annealed as such for every one that is built by a rule; and of how many steps they take the time. */
 const ORDERS_ANNEALED = 4;
 const ORDERS_PER_STEP = 5;
-/** How many partial plans are tried out in the time of a step. */
-export const TRIES_PER_STEP = 6;
 /** Shares where nothing is set up and nothing lies anywhere, and how many orders there are a step, since most of each is as it was. */
 const OF_A_SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12, ordersPerStep: 3 };
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
@@ -246,7 +244,8 @@ class Search {
 
   /** Tries out how a schedule could end that begins as one does, to be earlier than the best. */
   #tryEndings(schedule: Schedule, bound: number): void {
-    const tries = tryEndings(this.#prepared, schedule, {
+    // A partial plan takes about as long as a schedule.
+    this.#steps += tryEndings(this.#prepared, schedule, {
       deadline: () => {
         const isEnough = this.#best === null || this.#isProved(bound) || this.#isOver();
         return isEnough ? null : lastBefore(this.#prepared, this.#best?.cost.finish ?? 0);
@@ -254,7 +253,6 @@ class Search {
       tryOut: this.#options.tryOut,
       onEarlier: (earlier) => this.#best !== null && this.#take(earlier, this.#best.rule),
     });
-    this.#steps += Math.ceil(tries / TRIES_PER_STEP);
   }
 
   /** A schedule by some manner or other; null where it does not come to be. */

@@ -16,7 +16,7 @@ import { placedSchedule } from './placed-schedule.ts';
 import type { Schedule } from './schedule.ts';
 import { sparingSetups } from './sparing-setups.ts';
 import { lastBefore } from './last-before.ts';
-import { search, TRIES_PER_STEP } from './search.ts';
+import { search } from './search.ts';
 
 export interface SolveOptions {
   seed?: number;
@@ -36,6 +36,8 @@ export interface SolveOptions {
 
 const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
 
+/** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
+const TRIES_PER_STEP = 6;
 /** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
 /** How many steps go at most into making calmer what trying everything has found. */

@@ -17,20 +17,20 @@ import type { Schedule } from './schedule.ts';
 const tight = (seed: number): PlanProblem =>
   madeUpProblem({ pieces: 5, painters: 1 + (seed % 2), bench: 1, rack: 2, seed, days: 60 });
 
-function plainly(prepared: Prepared): Schedule {
-  for (const manner of openingManners(prepared)) {
+/** The latest of the schedules that plain manners make: there is something to better. */
+function latest(prepared: Prepared): Schedule {
+  const schedules = openingManners(prepared).flatMap((manner) => {
     const built = buildRepairing(prepared, ruleOf(prepared, manner, { pieces: new Set(), dues: null }), () => false);
-    if ('schedule' in built) return built.schedule;
-  }
-  throw new Error('no plan');
+    return 'schedule' in built ? [built.schedule] : [];
+  });
+  return schedules.reduce((last, each) => (each.cost().finish > last.cost().finish ? each : last));
 }
 
-test('what was annealed keeps every rule, ends no later, mostly sooner, and the same way with the same seed', () => {
-  let sooner = 0;
+test('what was annealed keeps every rule, ends sooner, and the same way with the same seed', () => {
   for (const seed of [1, 2, 3, 4]) {
     const problem = tight(seed);
     const prepared = prepare(problem);
-    const start = plainly(prepared);
+    const start = latest(prepared);
     const annealed = (): Schedule[] => {
       const options = { steps: 800, random: seededRandom(seed), shouldStop: () => false };
       const found = annealOrders(prepared, start, options);
@@ -41,21 +41,19 @@ test('what was annealed keeps every rule, ends no later, mostly sooner, and the 
     for (const schedule of schedules)
       assert.deepEqual(verify(problem, { ...schedule.result(), finish: schedule.cost().finish }), []);
     const [best] = schedules;
-    assert.ok(best !== undefined && best.cost().finish <= start.cost().finish);
-    if (best.cost().finish < start.cost().finish) sooner++;
+    assert.ok(best !== undefined && best.cost().finish < start.cost().finish, `seed ${seed}: ${best?.cost().finish}`);
     assert.deepEqual(
       annealed().map((schedule) => schedule.result()),
       schedules.map((schedule) => schedule.result()),
     );
   }
-  assert.ok(sooner >= 2, `${sooner} of 4 sooner`);
 });
 
 test('where there is little place to lie, orders near one are built as well: what finds none lets others pass', () => {
   let [built, tried] = [0, 0];
   for (const seed of [1, 2, 3, 4]) {
     const prepared = prepare(tight(seed));
-    const start = plainly(prepared);
+    const start = latest(prepared);
     const near = new OrderNeighbours(prepared, start, prepared.problem.horizon);
     const worth = near.goOnFrom(near.current);
     assert.ok(worth !== null && worth.finish <= start.cost().finish, `seed ${seed}: ${worth?.finish}`);

@@ -211,24 +211,26 @@ class Search {
     }
   }
 
-  /** Anneals the best schedule, and in turns any other, for so many steps, unless nothing can be earlier. */
+  /** Anneals the best schedule, by rule and as an order, and in turns any other, for so many steps, unless nothing can be earlier. */
   #anneal(bound: number, steps: number, asOrders: boolean): void {
     const until = this.#steps + steps;
     const once = Math.min(steps, Math.max(FEWEST_ANNEALED, ANNEALED_PER_TASK * this.#prepared.tasks.length));
     for (let turn = 0; this.#best !== null && this.#steps < until; turn++) {
       const mayGoOn = (): boolean => !this.#isProved(bound) && this.#steps < until && !this.#isOver();
       if (!mayGoOn()) return;
-      const other = turn % 2 === 0 ? null : this.#another();
-      if (turn % 2 === 1 && other === null) continue;
-      if (other === null) {
-        const annealed = anneal(this.#prepared, this.#best, {
+      const isOther = turn % 2 === 1;
+      const start = isOther ? this.#another() : this.#best;
+      if (start === null) continue;
+      if (!isOther || !asOrders) {
+        const annealed = anneal(this.#prepared, start, {
           steps: once,
           random: this.#random,
           build: (rule) => (mayGoOn() ? this.#tryRule(rule) : 'stopped'),
         });
-        if (mayGoOn() && asOrders) this.#tryEndings(annealed.schedule, bound);
+        if (asOrders && mayGoOn()) this.#tryEndings(annealed.schedule, bound);
       }
-      if (mayGoOn() && asOrders) this.#annealOrders((other ?? this.#best).schedule, once * ORDERS_ANNEALED, bound);
+      if (!asOrders || !mayGoOn()) continue;
+      this.#annealOrders((isOther ? start : this.#best).schedule, once * ORDERS_ANNEALED, bound);
     }
   }
 

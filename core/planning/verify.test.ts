@@ -130,6 +130,27 @@ test('a hold counts while nobody works', () => {
   );
 });
 
+test('a tool that was used in between has to be set up for again', () => {
+  const mixed = structuredClone(problem);
+  mixed.tasks.push({ ...mixed.tasks[1]!, id: 'between', setup: 'slate', spaces: [] });
+  const plan = sound();
+  const between = { id: 'between', start: 22, end: 27, painters: ['p1'], late: false };
+  plan.tasks.unshift(between);
+  assert.deepEqual(
+    verify(mixed, plan).map((broken) => broken.tasks),
+    [['between'], ['front', 'between']],
+  );
+  plan.setups.push({ key: 'slate', painter: 'p1', start: 20, end: 22 });
+  plan.setups.push({ key: 'white', painter: 'p1', start: 28, end: 33 });
+  assert.deepEqual(verify(mixed, plan), []);
+  // Before the set-up for it was made, it is nothing to the next task.
+  Object.assign(between, { start: 0, end: 5 });
+  assert.deepEqual(
+    verify(mixed, plan).map((broken) => broken.tasks),
+    [['between']],
+  );
+});
+
 test('a late task that takes its extra work is sound', () => {
   const plan = sound();
   move(plan, 'front', 88, 95);

@@ -6,7 +6,7 @@ import type { PlanProblem } from '../problem.ts';
 import { verify } from '../verify.ts';
 import { annealOrders } from './anneal-orders.ts';
 import { buildRepairing } from './build-repairing.ts';
-import { blockMoved } from './cooling.ts';
+import { blockMoved } from './block-moved.ts';
 import { openingManners, ruleOf } from './manner.ts';
 import { OrderNeighbours } from './order-neighbours.ts';
 import { prepare } from './prepare.ts';

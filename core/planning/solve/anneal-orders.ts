@@ -1,4 +1,5 @@
-import { blockMoved, coolingOf, type CoolingOptions } from './cooling.ts';
+import { blockMoved } from './block-moved.ts';
+import { coolingOf, type CoolingOptions } from './cooling.ts';
 import { OrderNeighbours, type Order, type Worth } from './order-neighbours.ts';
 import type { Prepared } from './prepared.ts';
 import type { Schedule } from './schedule.ts';

@@ -1,6 +1,7 @@
 import { ANYBODY, type Rule } from './build.ts';
 import { asBuilt, inTimeFor, type Incumbent } from './moves.ts';
-import { blockMoved, coolingOf, type CoolingOptions } from './cooling.ts';
+import { blockMoved } from './block-moved.ts';
+import { coolingOf, type CoolingOptions } from './cooling.ts';
 import type { Prepared } from './prepared.ts';
 
 type Random = () => number;
@@ -18,9 +19,10 @@ export interface AnnealOptions<S extends Annealed> extends CoolingOptions {
 /** How often something goes to other hands, or begins later to be in time for what follows. */
 const HANDED = 0.12;
 const DELAYED = 0.06;
+
 /**
  * Goes on from a schedule by moving tasks in the order in which they were built, and now and then from one that is a
- * little worse, the less the longer it goes on (simulated annealing).
+ * little worse, the less the longer it goes on (simulated annealing). Answers the one that was arrived at.
  */
 export function anneal<S extends Annealed>(prepared: Prepared, start: S, options: AnnealOptions<S>): S {
   const { steps, random, build } = options;

@@ -94,7 +94,7 @@ export class OrderNeighbours {
   /** Goes on from an order that was the last to be built, and not only to be compared. */
   goOnFromLast({ hands }: Order): void {
     // As its tasks found their places, it is built without any waiting for another.
-    const order = this.#stretch.turns();
+    const order = this.#stretch.placedOrder();
     this.#stretch.remember(order);
     this.#current = { order, hands };
     this.#built = this.#stretch.placements();

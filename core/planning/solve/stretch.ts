@@ -132,7 +132,8 @@ export class Stretch {
 
   /**
    * Builds the stretch in an order of its tasks, each by its hands as early as it can be after what those did before; what has
-   * no place before others of the same hands are done lets them pass. False where something is too late or finds no place. What is as in the order that is remembered is not built again.
+   * no place before others of the same hands are done lets them pass. False where something is too late or finds no place.
+   * What is as in the order that is remembered is not built again.
    */
   build(
     order: ArrayLike<number>,
@@ -215,7 +216,7 @@ export class Stretch {
   }
 
   /** The order in which the tasks of the last build found their places: of it the same is built, and nothing waits. */
-  turns(): Int32Array {
+  placedOrder(): Int32Array {
     return Int32Array.from(this.#turn);
   }
 

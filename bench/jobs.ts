@@ -15,8 +15,8 @@ export function fromItsBeginning(name: string): Job {
 /** Has one professional do a job, with so many places to work on and to lie. */
 function alone(job: TestJob, slots: Readonly<Record<'bench' | 'rack', number>>): TestJob {
   const [painter] = job.job.crew;
-  if (painter) job.tell('state-painter', { painter: { ...painter, skill: 'professional' } });
-  for (const place of job.job.places) job.tell('change-place', { place: { ...place, slots: slots[place.kind] } });
+  if (painter) job.tell('change-painter', { id: painter.id, facts: { skill: 'professional' } });
+  for (const place of job.job.places) job.tell('change-place', { id: place.id, facts: { slots: slots[place.kind] } });
   return job;
 }
 

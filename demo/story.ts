@@ -85,8 +85,8 @@ export class Story {
       const result = reading !== null ? moistureResult(reading) : hex !== null ? 'seen' : String(shown);
       const stamp = ++this.#findings;
       const at = `2027-02-26T${String(9 + Math.floor(stamp / 12)).padStart(2, '0')}:${String((stamp % 12) * 5).padStart(2, '0')}`;
-      this.tell('state-finding', {
-        finding: {
+      this.tell('add-finding', {
+        entry: {
           id: `finding-${stamp}`,
           groupId,
           found: id,
@@ -105,8 +105,8 @@ export class Story {
 
   /** A test patch of one coat that was laid on the walk and read on the first morning. */
   patch(pieceId: string, where: string, key: Patch['key'], product: string, held: boolean): this {
-    return this.tell('state-patch', {
-      patch: {
+    return this.tell('add-patch', {
+      entry: {
         id: `patch-${pieceId}`,
         groupId: this.#groupOf(pieceId).id,
         where,
@@ -252,7 +252,7 @@ export class Story {
       if (next === Infinity) continue;
       const openedAt = localIso(localTime(plan.t0, next - MINUTES_TO_STIR, site.timeZone));
       if (openedAt >= until) continue;
-      this.tell('state-tin', { tin: { boxedWith: [], seen: null, emptiedAt: null, end: null, ...tin, openedAt } });
+      this.tell('add-tin', { entry: { boxedWith: [], seen: null, emptiedAt: null, end: null, ...tin, openedAt } });
     }
     return this;
   }

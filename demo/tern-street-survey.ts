@@ -74,7 +74,7 @@ export function surveyTernStreet(story: Story): void {
   for (const [id, name, maxOff, bearing] of ROOMS) {
     const tasks = id === 'room-1' ? tasksOf(id, '2027-03-01T08:30') : id === 'recital' ? tasksOf(id, null) : [];
     const zonesAtOnce = id === 'room-1' ? 4 : null;
-    story.tell('state-room', { room: { id, name, climateId: 'house', maxOff, zonesAtOnce, bearing, tasks } });
+    story.tell('add-room', { entry: { id, name, climateId: 'house', maxOff, zonesAtOnce, bearing, tasks } });
   }
   practiceRooms(story);
   store(story);
@@ -110,7 +110,7 @@ function store(story: Story): void {
       const id = `store-${kind.replace(' ', '-')}-${index + 1}`;
       story.type(`${kind} ${width}x${height}x18 laminate factory fronts only all edges store`, id);
       const isDrawer = kind === 'drawer front';
-      story.tell('fill-holes', { ids: [`${id}-1`], count: 2 }).tell('state-drilling', {
+      story.tell('fill-holes', { ids: [`${id}-1`], count: 2 }).tell('add-drilling', {
         ids: [`${id}-1`],
         drilling: {
           id: 'pull',

@@ -97,8 +97,8 @@ function lookedOver(story: Story): Story {
     .tell('inspect', {
       inspections: [{ id: 'look-1', pieceId: looked.piece.id, face: 'front', at: '2027-03-05T09:50', by: 'painter-1' }],
     })
-    .tell('state-defect', {
-      defect: {
+    .tell('add-defect', {
+      entry: {
         id: 'run-1',
         kind: 'run',
         pieceId: run.piece.id,
@@ -114,19 +114,17 @@ function lookedOver(story: Story): Story {
       },
     })
     .tell('change-hand-over', {
-      facts: {
-        owner: 'the caretaker',
-        painter: 'Lead painter and helper',
-        kit: { where: 'Caretaker’s cupboard, ground floor', contents: 'two small brushes, 320 paper, tack rag' },
-      },
+      owner: 'the caretaker',
+      painter: 'Lead painter and helper',
+      kit: { where: 'Caretaker’s cupboard, ground floor', contents: 'two small brushes, 320 paper, tack rag' },
     });
 }
 
 /** What is mixed by hand, and what new pieces would cost. */
 function reckoned(story: Story): Story {
   return story
-    .tell('state-recipe', {
-      recipe: {
+    .tell('add-recipe', {
+      entry: {
         id: 'reed',
         name: 'reed',
         hex: '#8fa37b',
@@ -178,16 +176,16 @@ export function ternStreet(): Job {
   );
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-01T07:00' } })
-    .tell('state-climate', {
-      climate: {
+    .tell('add-climate', {
+      entry: {
         ...PLAIN_CLIMATE,
         id: 'house',
         name: 'School, heated',
         usual: { warmest: 20, coldest: 18, humidityAtWarmest: 48, humidityAtColdest: 52 },
       },
     })
-    .tell('state-climate', {
-      climate: {
+    .tell('add-climate', {
+      entry: {
         ...PLAIN_CLIMATE,
         id: 'workshop',
         name: 'Workshop, unheated at night',
@@ -199,8 +197,8 @@ export function ternStreet(): Job {
         heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: '2027-03-01T07:00' },
       },
     })
-    .tell('state-climate', {
-      climate: {
+    .tell('add-climate', {
+      entry: {
         ...PLAIN_CLIMATE,
         id: 'open-air',
         name: 'Open air, harbour',
@@ -208,8 +206,8 @@ export function ternStreet(): Job {
         usual: { warmest: 13, coldest: 6, humidityAtWarmest: 60, humidityAtColdest: 92 },
       },
     })
-    .tell('state-climate', {
-      climate: {
+    .tell('add-climate', {
+      entry: {
         ...PLAIN_CLIMATE,
         id: 'boiler-room',
         name: 'Boiler room, hot and dry',
@@ -217,16 +215,15 @@ export function ternStreet(): Job {
       },
     })
     .tell('take-hours', forecastOf('2027-02-28'))
-    .tell('change-place', { place: { id: 'bench', name: 'Bench', kind: 'bench', slots: 2, climateId: 'workshop' } })
+    .tell('change-place', { id: 'bench', facts: { name: 'Bench', slots: 2, climateId: 'workshop' } })
     .tell('change-place', {
-      place: { id: 'rack', name: 'Rack and hooks', kind: 'rack', slots: 20, climateId: 'workshop' },
+      id: 'rack',
+      facts: { name: 'Rack and hooks', slots: 20, climateId: 'workshop' },
     })
-    .tell('state-painter', {
-      painter: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) },
+    .tell('add-painter', {
+      entry: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) },
     })
-    .tell('state-painter', {
-      painter: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) },
-    });
+    .tell('add-painter', { entry: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) } });
   surveyTernStreet(story);
 
   proveTernStreet(story);

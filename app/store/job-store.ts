@@ -1,5 +1,11 @@
 import { applyPatches, freeze, type Patch } from 'immer';
-import { applyCommand, type Change, type CommandArgs, type CommandName } from '../../core/job/commands/apply.ts';
+import {
+  applyCommand,
+  applyWritten,
+  type Change,
+  type CommandArgs,
+  type CommandName,
+} from '../../core/job/commands/apply.ts';
 import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
@@ -168,7 +174,7 @@ export class JobStore {
   /** A command that a reload or a killed tab left in the journal: shown if it still makes sense, written if it is not. */
   #giveAgain(entry: JournalEntry): void {
     if (this.#state === null) return;
-    const outcome = applyCommand(this.#state.job, entry.name as CommandName, entry.args);
+    const outcome = applyWritten(this.#state.job, entry.name, entry.args);
     if (outcome.ok) this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
     this.#pending.push(entry);
     void this.#enqueue(() => this.#writePending());
@@ -256,7 +262,7 @@ export class JobStore {
       for (const { id, name, args, strokes } of writing) {
         if (applied.has(id)) continue;
         applied.add(id);
-        const outcome = applyCommand(found.job, name as CommandName, args);
+        const outcome = applyWritten(found.job, name, args);
         if (!outcome.ok) refusals.push(outcome.message);
         else await this.#record(found, outcome.value, { name, strokes });
       }

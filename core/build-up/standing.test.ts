@@ -8,7 +8,7 @@ import { dangersOf } from './protection.ts';
 import { inDoubt, knownOf, standingOf } from './standing.ts';
 
 const found = (id: string, question: string, result: string) => ({
-  finding: {
+  entry: {
     id,
     groupId: 'group-1',
     found: question as 'lead',
@@ -33,7 +33,7 @@ function chosen(): TestJob {
 const standing = (job: Job) => standingOf(job, job.groups[0]!)!;
 
 test('a finding that says what was supposed leaves a choice as it stands', () => {
-  const made = chosen().tell('state-finding', found('f', 'soundness', 'holds'));
+  const made = chosen().tell('add-finding', found('f', 'soundness', 'holds'));
   assert.deepEqual(standing(made.job).changes, []);
   assert.deepEqual(inDoubt(made.job), []);
 });
@@ -41,9 +41,7 @@ test('a finding that says what was supposed leaves a choice as it stands', () =>
 test('a finding that says otherwise puts order and plan in doubt, tells what has changed, and touches nothing', () => {
   const made = chosen();
   const before = made.job.groups[0];
-  made
-    .tell('state-finding', found('f', 'soundness', 'lets-go'))
-    .tell('state-finding', found('g', 'old-coat', 'varnish'));
+  made.tell('add-finding', found('f', 'soundness', 'lets-go')).tell('add-finding', found('g', 'old-coat', 'varnish'));
   const { changes, isInDoubt, verdict } = standing(made.job);
   assert.deepEqual(changes, [
     'The old coat: oil gloss, now varnish or lacquer',
@@ -58,7 +56,7 @@ test('a finding that says otherwise puts order and plan in doubt, tells what has
 });
 
 test('what lifts a rule is done on a touch, and changes nothing else', () => {
-  const made = chosen().tell('state-finding', found('f', 'contamination', 'grease'));
+  const made = chosen().tell('add-finding', found('f', 'contamination', 'grease'));
   const group = made.job.groups[0]!;
   const rule = RULES.find(({ id }) => id === 'grease')!;
   const changed = lifted(made.job, group, group.buildUp!, rule)!;
@@ -70,7 +68,7 @@ test('what lifts a rule is done on a touch, and changes nothing else', () => {
 });
 
 test('split pieces take their findings along and stay apart; merging needs findings that agree', () => {
-  const made = chosen().tell('state-finding', found('f', 'contamination', 'grease'));
+  const made = chosen().tell('add-finding', found('f', 'contamination', 'grease'));
   made.tell('split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'B' });
   assert.deepEqual(
     made.job.findings.map(({ groupId, result }) => [groupId, result]),
@@ -81,8 +79,8 @@ test('split pieces take their findings along and stay apart; merging needs findi
   );
   made.door('c');
   assert.equal(made.job.pieces[2]?.groupId, 'group-1', 'new pieces do not fall into what was split off by hand');
-  made.tell('state-finding', {
-    finding: { ...found('g', 'contamination', 'clean').finding, groupId: 'group-2', at: '2027-03-02T08:00' },
+  made.tell('add-finding', {
+    entry: { ...found('g', 'contamination', 'clean').entry, ...{ groupId: 'group-2', at: '2027-03-02T08:00' } },
   });
   assert.throws(
     () => made.tell('merge-groups', { from: 'group-2', into: 'group-1' }),
@@ -96,7 +94,7 @@ test('split pieces take their findings along and stay apart; merging needs findi
 });
 
 test('a piece follows its surface; a whole group that changes alike stays together with its colour and findings', () => {
-  const made = chosen().tell('state-finding', found('f', 'contamination', 'clean'));
+  const made = chosen().tell('add-finding', found('f', 'contamination', 'clean'));
   made.tell('change-group', { groupId: 'group-1', colour: { name: 'reed', hex: '#8fa37b' } });
   const varnished = { substrate: 'softwood', existing: 'varnish', condition: 'sound' } as const;
   made.tell('change-pieces', { ids: ['a', 'b'], facts: { surface: varnished } });

@@ -52,7 +52,7 @@ test('each check of the film rings when its clock says that it tells something, 
     [nail.id],
   );
   const check = { id: 'c', check: 'fingernail', pieceId: 'd', face: 'front', at: later, held: true, note: '' } as const;
-  const made = worked.tell('state-film-check', { filmCheck: check }).day(later);
+  const made = worked.tell('add-film-check', { filmCheck: check }).day(later);
   assert.ok(filmCheckDue.from(made).every(({ id }) => !id.includes('fingernail')));
 });
 

@@ -114,7 +114,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
     made: () =>
       coated(wellPainted(), INTIME)
         .tell('change-group', { groupId: 'group-1', colour: { name: 'rape field', hex: '#f2c81e' } })
-        .tell('state-finding', { finding: found('old-colour', 'seen', '#8a1010') }),
+        .tell('add-finding', { entry: found('old-colour', 'seen', '#8a1010') }),
   },
   {
     defect: 'grain',
@@ -145,7 +145,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
     defect: 'fish-eyes',
     cause: 'silicone',
     because: /test showed wax or silicone/,
-    made: () => coated(wellPainted(), INTIME).tell('state-finding', { finding: found('contamination', 'wax') }),
+    made: () => coated(wellPainted(), INTIME).tell('add-finding', { entry: found('contamination', 'wax') }),
   },
   {
     defect: 'blisters',
@@ -185,8 +185,8 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
     because: /tins that were not poured together/,
     made: () => {
       const worked = coated(wellPainted(), INTIME)
-        .tell('state-tin', { tin: tin('one') })
-        .tell('state-tin', { tin: tin('other') });
+        .tell('add-tin', { entry: tin('one') })
+        .tell('add-tin', { entry: tin('other') });
       return worked
         .done('coat-2/front', '2027-03-02T13:30', { tinId: 'one' })
         .done('coat-3/front', '2027-03-03T13:30', { tinId: 'other' });
@@ -256,10 +256,11 @@ test('a third coat at noon on a sunlit face, and the sun that comes after it, ar
   const outside = { comesOff: false, exposure: { front: 'outside', back: 'inside' } } as const;
   const worked = wellPainted(outside, { topcoat: 'ext-acrylic' })
     .tell('change-site', { latitude: 52, longitude: 10 })
-    .tell('state-climate', {
-      climate: { ...OPEN_AIR, usual: { warmest: 24, coldest: 12, humidityAtWarmest: 40, humidityAtColdest: 70 } },
+    .tell('change-climate', {
+      id: OPEN_AIR.id,
+      facts: { usual: { warmest: 24, coldest: 12, humidityAtWarmest: 40, humidityAtColdest: 70 } },
     })
-    .tell('state-room', { room: { ...new WorkedDays().job.rooms[0]!, bearing: 180 } });
+    .tell('change-room', { id: new WorkedDays().job.rooms[0]!.id, facts: { bearing: 180 } });
   const noon = coated(worked, ['2027-03-01T13:20', '2027-03-02T12:20', '2027-03-03T12:20']);
   const ranked = rankedIn(noon.job, 'lap-mark');
   const sun = ranked.find(({ id }) => id === 'sun');

@@ -28,13 +28,13 @@ const defectOf = (kind: DefectId): Defect => ({
 
 for (const kind of DEFECT_IDS) {
   test(`${DEFECTS[kind].name}: what puts it right is work that the format takes and the planner plans`, () => {
-    const worked = painted().tell('state-defect', { defect: defectOf(kind) });
+    const worked = painted().tell('add-defect', { entry: defectOf(kind) });
     const rework = reworkFor(worked.job, worked.problem(NOW), defectOf(kind));
     assert.ok(rework);
     assert.deepEqual(reworkSchema.parse(rework), rework);
     assert.equal(new Set(rework.steps.map(({ name }) => name)).size, rework.steps.length, 'names tell steps apart');
     const defect = { ...defectOf(kind), rework };
-    worked.tell('state-defect', { defect });
+    worked.tell('change-defect', { id: defect.id, facts: { rework } });
     const steps = stepsOfRework(worked.job, worked.piece, defect);
     assert.equal(steps.length, rework.steps.length, 'every product is on the shelf');
     const { problem, clocks } = jobToProblem(worked.job, NOW);

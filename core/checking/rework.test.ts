@@ -40,10 +40,10 @@ const twoCoats = (facts: ConstructorParameters<typeof WorkedDays>[0] = {}): Work
     .done('coat-2/front', '2027-03-02T14:20');
 
 function withRework(worked: WorkedDays, defect: Defect = RUN): WorkedDays {
-  worked.tell('state-defect', { defect });
+  if (!worked.job.defects.some(({ id }) => id === defect.id)) worked.tell('add-defect', { entry: defect });
   const rework = reworkFor(worked.job, worked.problem('2027-03-02T16:00'), defect);
   assert.ok(rework);
-  return worked.tell('state-defect', { defect: { ...defect, rework } });
+  return worked.tell('change-defect', { id: defect.id, facts: { rework } });
 }
 
 test('rework stands right behind what was done last, and waits until the run can be sanded', () => {
@@ -66,7 +66,7 @@ test('rework stands right behind what was done last, and waits until the run can
 });
 
 test('a defect goes from found to planned, under way and put right by its stamps', () => {
-  const worked = twoCoats().tell('state-defect', { defect: RUN });
+  const worked = twoCoats().tell('add-defect', { entry: RUN });
   const [found] = worked.job.defects;
   assert.equal(standingOf(worked.job, found!), 'found');
   withRework(worked);
@@ -103,7 +103,7 @@ const hungDoor = (facts: ConstructorParameters<typeof WorkedDays>[0] = {}): Work
 const takenDown = (worked: WorkedDays, defect: Defect): WorkedDays => {
   const rework = reworkFor(worked.job, worked.problem('2027-03-06T10:00'), defect);
   assert.ok(rework);
-  return worked.tell('state-defect', { defect: { ...defect, rework: { ...rework, isInPlace: false } } });
+  return worked.tell('add-defect', { entry: { ...defect, rework: { ...rework, isInPlace: false } } });
 };
 
 test('what hangs can be taken down for its rework: it lies on the rack and is hung once the new coat is hard enough', () => {
@@ -217,7 +217,7 @@ test('a round counts a look only while no coat has come since, and says what sta
   assert.deepEqual(front()?.coats, { laid: 2, all: 3 });
   worked.done('denib-3', '2027-03-03T08:30').done('coat-3/front', '2027-03-03T14:20');
   assert.equal(front()?.lookedAt, null);
-  worked.tell('state-defect', { defect: RUN });
+  worked.tell('add-defect', { entry: RUN });
   assert.match(
     roomChecks(worked.job)[0]?.against ?? '',
     /1 face is not finished; 1 finished face has not been looked at; 1 defect is open/,

@@ -1,4 +1,6 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
+import type { Facts } from '../job/commands/facts.ts';
+import { climates } from '../job/commands/climates.ts';
 import { judge } from '../build-up/judge.ts';
 import { knownOf } from '../build-up/standing.ts';
 import type { Piece, StatedPiece } from '../job/piece-schema.ts';
@@ -38,7 +40,7 @@ function longer(painter: Painter): CommandCall[] {
     const until = `${String(Number(last.until.slice(0, 2)) + 1).padStart(2, '0')}${last.until.slice(2)}`;
     week[day] = [...spans.slice(0, -1), { ...last, until }];
   }
-  return [{ name: 'state-painter', args: { painter: { ...painter, week } } }];
+  return [{ name: 'change-painter', args: { id: painter.id, facts: { week } } }];
 }
 
 /** Everything that is tried, the cheapest first; each is one entry. */
@@ -55,9 +57,7 @@ export const CHANGES: readonly Change[] = [
     words: () => 'boards or stand-in doors, so that nothing has to hang again by night',
     effort: 2,
     commands: ({ pieces }) =>
-      revised(
-        pieces.filter(hangsByNight).map(({ id, access }) => ({ id, facts: { access: { ...access, standIn: true } } })),
-      ),
+      revised(pieces.filter(hangsByNight).map(({ id }) => ({ id, facts: { access: { standIn: true } } }))),
   },
   {
     id: 'zones',
@@ -66,7 +66,7 @@ export const CHANGES: readonly Change[] = [
     commands: ({ rooms }) =>
       rooms
         .filter(({ zonesAtOnce }) => zonesAtOnce !== null)
-        .map((room) => ({ name: 'state-room', args: { room: { ...room, zonesAtOnce: null } } })),
+        .map((room) => ({ name: 'change-room', args: { id: room.id, facts: { zonesAtOnce: null } } })),
   },
   {
     id: 'rack',
@@ -75,7 +75,7 @@ export const CHANGES: readonly Change[] = [
     effort: 2,
     commands: (job) => {
       const rack = placeOf(job, 'rack');
-      return [{ name: 'change-place', args: { place: { ...rack, slots: rack.slots + morePlaces(rack.slots) } } }];
+      return [{ name: 'change-place', args: { id: rack.id, facts: { slots: rack.slots + morePlaces(rack.slots) } } }];
     },
   },
   {
@@ -84,7 +84,7 @@ export const CHANGES: readonly Change[] = [
     effort: 2,
     commands: (job) => {
       const bench = placeOf(job, 'bench');
-      return [{ name: 'change-place', args: { place: { ...bench, slots: bench.slots + 1 } } }];
+      return [{ name: 'change-place', args: { id: bench.id, facts: { slots: bench.slots + 1 } } }];
     },
   },
   {
@@ -98,8 +98,14 @@ export const CHANGES: readonly Change[] = [
       const { ventilation } = climate;
       return [
         {
-          name: 'state-climate',
-          args: { climate: changedClimate(climate, { climateId: climate.id, heated, ventilation }) },
+          name: 'change-climate',
+          args: {
+            id: climate.id,
+            facts: climates.facts.difference(
+              climate,
+              changedClimate(climate, { climateId: climate.id, heated, ventilation }),
+            ),
+          },
         },
       ];
     },
@@ -125,7 +131,7 @@ export const CHANGES: readonly Change[] = [
         unbegun(job).flatMap(({ id, kind, scope }) => {
           const faces = scope.faces.filter((face) => face !== definitionOf(kind).lessSeen);
           const isLess = faces.length > 0 && faces.length < scope.faces.length;
-          return isLess ? [{ id, facts: { scope: { ...scope, faces } } }] : [];
+          return isLess ? [{ id, facts: { scope: { faces } } }] : [];
         }),
       ),
   },
@@ -137,8 +143,8 @@ export const CHANGES: readonly Change[] = [
       crew
         .filter(({ week }) => week.sat.length === 0 && week.fri.length > 0)
         .map((painter) => ({
-          name: 'state-painter',
-          args: { painter: { ...painter, week: { ...painter.week, sat: painter.week.fri } } },
+          name: 'change-painter',
+          args: { id: painter.id, facts: { week: { sat: painter.week.fri } } },
         })),
   },
   {
@@ -149,7 +155,7 @@ export const CHANGES: readonly Change[] = [
       const [first] = crew;
       if (first === undefined || crew.length >= 12) return [];
       const painter = { ...first, id: `${first.id}-helper`.slice(0, 40), name: 'Helper' };
-      return crew.some(({ id }) => id === painter.id) ? [] : [{ name: 'state-painter', args: { painter } }];
+      return crew.some(({ id }) => id === painter.id) ? [] : [{ name: 'add-painter', args: { entry: painter } }];
     },
   },
 ];
@@ -160,7 +166,7 @@ function unbegun(job: Job): Piece[] {
   return job.pieces.filter(({ id }) => !begun.has(id));
 }
 
-const revised = (edits: readonly { id: string; facts: Partial<StatedPiece> }[]): CommandCall[] =>
+const revised = (edits: { id: string; facts: Facts<Omit<StatedPiece, 'shape'>> }[]): CommandCall[] =>
   edits.length === 0 ? [] : [{ name: 'revise-pieces', args: { edits } }];
 
 /** Days by which a build-up has to be quicker to be worth choosing anew. */

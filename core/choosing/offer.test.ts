@@ -42,7 +42,7 @@ function proved(facts: Partial<StatedPiece> = {}): TestJob {
       photoId: null,
       note: '',
     };
-    made.tell('state-finding', { finding });
+    made.tell('add-finding', { entry: finding });
   });
   return made;
 }
@@ -139,11 +139,9 @@ test('days are at least the drying and the work, and a slower coat, a colder pla
   const acrylic = days('enamel-acrylic');
   assert.ok(acrylic > 1.25 && acrylic < 8, `${acrylic}`);
   assert.ok(days('enamel-alkyd-wb') > acrylic);
-  made.tell('state-climate', {
-    climate: {
-      ...made.job.climates.find(({ id }) => id === 'workshop')!,
-      usual: { warmest: 13, coldest: 10, humidityAtWarmest: 75, humidityAtColdest: 85 },
-    },
+  made.tell('change-climate', {
+    id: made.job.climates.find(({ id }) => id === 'workshop')!.id,
+    facts: { usual: { warmest: 13, coldest: 10, humidityAtWarmest: 75, humidityAtColdest: 85 } },
   });
   assert.ok(days('enamel-acrylic') > acrylic);
 });
@@ -190,7 +188,7 @@ test('the recommended one says in what it leads and what it gives up', () => {
 test('on damp wood nothing is offered, and it says why', () => {
   const made = proved({ surface: surface({ existing: 'bare' }) });
   const finding = { ...made.job.findings[3]!, id: 'wet', result: 'damp', reading: 22, at: '2027-03-02T08:00' };
-  made.tell('state-finding', { finding });
+  made.tell('add-finding', { entry: finding });
   const offer = offerFor(made.job, groupIn(made));
   assert.equal(offer.permitted.length, 0);
   assert.deepEqual(

@@ -12,7 +12,7 @@ function doors(slots: number): TestJob['job'] {
   const made = new TestJob();
   for (let index = 0; index < 12; index++) made.door(`d${index}`);
   const rack = made.job.places.find(({ id }) => id === 'rack')!;
-  return made.coated().tell('change-place', { place: { ...rack, name: 'Rack and hooks', slots } }).job;
+  return made.coated().tell('change-place', { id: rack.id, facts: { name: 'Rack and hooks', slots } }).job;
 }
 
 /** What is told of a job, and its finish, in days. */

@@ -105,7 +105,7 @@ test('every change can be made in a usual job, is said in words, and stops when 
   const job = made
     .tell('add-pieces', { ids: ['c'], kind: 'cabinet-door', piece: usualPiece('cabinet-door', 'room-1') })
     .coated('enamel-alkyd-wb')
-    .tell('state-room', { room: { ...made.job.rooms[0]!, zonesAtOnce: 1 } }).job;
+    .tell('change-room', { id: made.job.rooms[0]!.id, facts: { zonesAtOnce: 1 } }).job;
   for (const change of CHANGES) {
     assert.ok(withChanges(job, [change]) !== null, change.id);
     assert.ok(change.words(job).length > 5);

@@ -23,9 +23,7 @@ function house(bearing: number | null): TestJob {
   const outside = { front: 'outside', back: 'inside' } as const;
   return new TestJob('2027-05-01')
     .tell('change-site', { latitude: 45, longitude: 10 })
-    .tell('state-room', {
-      room: { id: 'room-1', name: 'Street', climateId: 'house', maxOff: null, zonesAtOnce: null, bearing, tasks: [] },
-    })
+    .tell('change-room', { id: 'room-1', facts: { name: 'Street', bearing } })
     .tell('take-hours', { climateId: 'open-air', hours, source: 'typed', name: '', at: '2027-05-01T06:00' })
     .door('door', { exposure: outside, comesOff: false })
     .tell('add-pieces', {

@@ -6,9 +6,9 @@ import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { changedClimate, changedClocks, stagesOf, warmthNeeded } from './what-if.ts';
 
-const { job } = new TestJob().tell('state-climate', {
-  climate: {
-    ...new TestJob().job.climates[1]!,
+const { job } = new TestJob().tell('change-climate', {
+  id: new TestJob().job.climates[1]!.id,
+  facts: {
     usual: { warmest: 14, coldest: 9, humidityAtWarmest: 60, humidityAtColdest: 80 },
     heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: null },
   },

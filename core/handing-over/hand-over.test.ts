@@ -34,7 +34,7 @@ const TIN = {
 const worked = (): WorkedDays =>
   new WorkedDays()
     .planned('2027-03-01T07:00')
-    .tell('state-tin', { tin: { ...TIN, boxedWith: [] } })
+    .tell('add-tin', { entry: { ...TIN, boxedWith: [] } })
     .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T10:20', { air: { temperature: 17.2, humidity: 58 } })
     .done('coat-1/front', '2027-03-01T13:20')
@@ -71,7 +71,8 @@ test('the record is what the log has, face by face, with its gaps; the plan adds
 
 test('the document says colour, batch and dates, shows gaps, and speaks either vocabulary', () => {
   const job = worked().tell('change-hand-over', {
-    facts: { owner: 'A. Nobody', kit: { where: 'under the stairs', contents: '' } },
+    owner: 'A. Nobody',
+    kit: { where: 'under the stairs', contents: '' },
   });
   const uk = textOf(blocksOf(job));
   for (const said of ['TE 2207', 'For A. Nobody', 'under the stairs', 'not in the log', 'not noted', '3 Mar, 09:20']) {
@@ -100,11 +101,11 @@ test('what was found, checked and signed is told with what became of it, and wha
   for (const said of ['No defect is in the log.', 'No check of the dry film is in the log.', 'Not signed off: ']) {
     assert.ok(untold.includes(said), said);
   }
-  job.tell('state-defect', { defect: { ...found, id: 'a', settled: null } });
-  job.tell('state-defect', {
-    defect: { ...found, id: 'b', settled: { at: '2027-03-03T11:00', how: 'accepted', why: 'behind the stop' } },
+  job.tell('add-defect', { entry: { ...found, id: 'a', settled: null } });
+  job.tell('add-defect', {
+    entry: { ...found, id: 'b', settled: { at: '2027-03-03T11:00', how: 'accepted', why: 'behind the stop' } },
   });
-  job.tell('state-film-check', {
+  job.tell('add-film-check', {
     filmCheck: {
       ...{ id: 'c', check: 'fingernail', pieceId: 'd', face: 'front', at: '2027-03-03T12:00' },
       ...{ held: false, note: 'near the hinge' },
@@ -133,10 +134,13 @@ test('a step that was left out stands in the record with its reason, and left oi
   const record = rowsOf(blocksOf(job), `Coats in ${job.job.rooms[0]!.name}`);
   assert.ok(record.some((row) => row[3] === 'left out' && /: two coats hide it$/.test(row[2] ?? '')));
   assert.ok(textOf(blocksOf(job)).includes('No face lacks a coat.'), 'what was left out on purpose is not missing');
-  job.tell('state-tin', {
-    tin: {
-      ...{ ...TIN, id: 'oil', product: 'enamel-oil', boxedWith: [] },
-      end: { at: '2027-03-03T15:30', kind: 'collected', where: 'the yard' },
+  job.tell('add-tin', {
+    entry: {
+      ...TIN,
+      id: 'oil',
+      product: 'enamel-oil',
+      boxedWith: [],
+      end: { kind: 'collected', where: 'the yard' },
     },
   });
   const left = rowsOf(blocksOf(job), 'Left paint').find((row) => row[4]?.includes('the yard'));
@@ -170,15 +174,15 @@ test('a product that dried slower than its tin says is a lesson, with all its ho
   });
   const lesson = lessonsOf(job.job, made.clocks).find(({ id }) => id === 'drying/enamel-acrylic');
   assert.match(lesson?.words ?? '', /all hours 1\.4\d times as long as its tin says/);
-  assert.ok(lesson?.command.name === 'state-entry');
-  const { compartment, entry } = lesson.command.args as { compartment: string; entry: Coating };
-  assert.equal(compartment, 'coatings');
-  assert.ok(Math.abs(entry.hours.recoat / enamel.hours.recoat - Math.SQRT2) < 0.02);
+  assert.ok(lesson?.command.name === 'change-entry' && lesson.command.args.compartment === 'coatings');
+  const { hours } = lesson.command.args.facts as { hours: Coating['hours'] };
+  assert.ok(Math.abs(hours.recoat / enamel.hours.recoat - Math.SQRT2) < 0.02);
 });
 
 test('the file opens anywhere: one file, no script, nothing fetched, and what people typed is text in it', () => {
   const job = worked().tell('change-hand-over', {
-    facts: { owner: '<script>alert(1)</script> & sons', words: 'a "quoted" word' },
+    owner: '<script>alert(1)</script> & sons',
+    words: 'a "quoted" word',
   });
   const html = writeHandOverHtml(blocksOf(job), 'en-GB');
   assert.doesNotMatch(html, /<script|src=|href="(?!#)|url\(|@import/);
@@ -216,7 +220,7 @@ test('a rest knows where its paint lies and how it may be thrown away', () => {
   assert.equal(rest?.on, 'D-01');
   assert.equal(rest.lastUsed, '2027-03-03T09:20');
   assert.ok(rest.disposal.allowed.includes('dried-out'));
-  job.tell('state-tin', { tin: { ...TIN, id: 'oil', product: 'enamel-oil', boxedWith: [] } });
+  job.tell('add-tin', { entry: { ...TIN, id: 'oil', product: 'enamel-oil', boxedWith: [] } });
   const oil = leftPaints(job.job, job.problem('2027-03-03T16:00').clocks).find(
     ({ bucket }) => bucket.coating.id === 'enamel-oil',
   );
@@ -257,10 +261,11 @@ test('planned against real: days from the baseline, hours that were timed, litre
   const [drawn] = litresAgainst(job.job);
   assert.equal(drawn?.real, null);
   const left = 1 - drawn.reckoned * 1.3;
-  job.tell('state-tin', {
-    tin: { ...TIN, boxedWith: [], seen: { litres: Math.max(0, left), at: '2027-03-03T16:00' } },
+  job.tell('change-tin', {
+    id: TIN.id,
+    facts: { seen: { litres: Math.max(0, left), at: '2027-03-03T16:00' } },
   });
   const spread = lessonsOf(job.job, clocks).find(({ id }) => id.startsWith('spread/enamel-acrylic'));
   assert.match(spread?.words ?? '', /4[12] µm a coat instead of 32 µm/);
-  assert.ok(spread && spread.command.name === 'state-entry');
+  assert.ok(spread && spread.command.name === 'change-entry');
 });

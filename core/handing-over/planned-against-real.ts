@@ -183,7 +183,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
         id: `spread/${coating.id}/${bucket.hex ?? ''}/${bucket.tins[0]?.id ?? ''}`,
         words: `${name}: ${dryFilm} µm a coat instead of ${coating.dryFilm} µm`,
         because: `${formatVolume(real, units)} went where ${formatVolume(reckoned, units)} were reckoned`,
-        command: { name: 'state-entry', args: { compartment: 'coatings', entry: { ...coating, dryFilm } } },
+        command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { dryFilm } } },
       },
     ];
   });
@@ -206,7 +206,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
         id: `drying/${id}`,
         words: `${coating.name.split(',')[0] ?? coating.name}: all hours ${times(factor)} as long as its tin says`,
         because: `${observations.length} ${observations.length === 1 ? 'stage' : 'stages'} found reached on this job`,
-        command: { name: 'state-entry', args: { compartment: 'coatings', entry: { ...coating, hours } } },
+        command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { hours } } },
       },
     ];
   });

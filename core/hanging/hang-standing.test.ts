@@ -64,7 +64,7 @@ test('nothing is forbidden, and everything that is risked is said: early, open c
     [{ name: 'hinge screw', short: 1 }].map((entry) => ({ ...entry, name: short.piece.hardware[0]!.name })),
   );
   assert.ok(at(short, '2027-03-06T09:00').risks.some((risk) => /short of 1 /.test(risk)));
-  const drilled = finished().tell('state-drilling', {
+  const drilled = finished().tell('add-drilling', {
     ids: ['d'],
     drilling: { id: 'pull', name: 'pull', on: 'front', x: 60, y: 400, centres: 160, upright: true, diameter: 5 },
   });
@@ -73,8 +73,8 @@ test('nothing is forbidden, and everything that is risked is said: early, open c
 
 test('a heavy door waits for the hours in which two are there', () => {
   const heavy = finished({ shape: { width: 1000, height: 2400, thickness: 54 } });
-  heavy.tell('state-painter', {
-    painter: {
+  heavy.tell('add-painter', {
+    entry: {
       ...heavy.job.crew[0]!,
       id: 'painter-2',
       name: 'Helper',

@@ -20,7 +20,7 @@ function readiness(made: TestJob, ends: Record<string, number>): Readiness {
 const asOnTheTin = (made: TestJob): TestJob => {
   const swing = { warmest: 23, coldest: 23, humidityAtWarmest: 50, humidityAtColdest: 50 };
   for (const climate of made.job.climates) {
-    made.tell('state-climate', { climate: { ...climate, usual: swing } });
+    made.tell('change-climate', { id: climate.id, facts: { usual: swing } });
   }
   return made;
 };
@@ -41,7 +41,7 @@ test('a warmer room hurries what is left from the hour at which the door hangs t
   const cold = { warmest: 12, coldest: 12, humidityAtWarmest: 60, humidityAtColdest: 60 };
   const made = asOnTheTin(new TestJob().door('d').coated());
   const workshop = made.job.climates.find(({ id }) => id === 'workshop')!;
-  made.tell('state-climate', { climate: { ...workshop, usual: cold } });
+  made.tell('change-climate', { id: workshop.id, facts: { usual: cold } });
   const ends = { 'd/coat-3/back': 10 * HOUR, 'd/coat-3/front': 14 * HOUR };
   const onRack = readiness(made, ends);
   const hung = readiness(made, { ...ends, 'd/rehang': 100 * HOUR });
@@ -86,6 +86,6 @@ test('a last coat that nobody has planned has no dates, nor has one that never d
     [null, null, null, null, null],
   );
   const frost = { warmest: 2, coldest: 0, humidityAtWarmest: 90, humidityAtColdest: 95 };
-  for (const climate of made.job.climates) made.tell('state-climate', { climate: { ...climate, usual: frost } });
+  for (const climate of made.job.climates) made.tell('change-climate', { id: climate.id, facts: { usual: frost } });
   assert.equal(readiness(made, { 'd/coat-3/back': 600, 'd/coat-3/front': 700 }).from.handle, null);
 });

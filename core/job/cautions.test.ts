@@ -28,7 +28,7 @@ test('a test for lead overrules the year, either way', () => {
   const tested = (result: string, yearBuilt: number | null) => {
     const made = new TestJob().tell('change-site', { yearBuilt }).door('d');
     const stamp = { reading: null, hex: null, where: '', photoId: null, note: '', at: '2027-03-01T08:00' };
-    made.tell('state-finding', { finding: { ...stamp, id: 'f', groupId: 'group-1', found: 'lead', result } });
+    made.tell('add-finding', { entry: { ...stamp, id: 'f', groupId: 'group-1', found: 'lead', result } });
     return cautionsAt(made.job, made.job.pieces[0]!).map(({ id }) => id);
   };
   assert.ok(!tested('none', 1874).includes('lead') && !tested('none', null).includes('year-unknown'));

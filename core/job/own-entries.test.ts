@@ -67,7 +67,7 @@ test('whatever two devices do and in whatever order they exchange it, nothing is
             settled: null,
             device: who,
           } as const;
-          jobs[who] = must(jobs[who], jobs[who], 'state-defect', { defect: { ...defect, photoIds: [] } });
+          jobs[who] = must(jobs[who], jobs[who], 'add-defect', { entry: { ...defect, photoIds: [] } });
         } else if (what === 'hand-back') {
           const other = who === 'lead' ? 'helper' : 'lead';
           const read = readShared(writeStampsFile(jobs[who], who, now()));
@@ -124,7 +124,7 @@ test('a file that was made before the last one is refused, and a damaged one cha
 
 test('photos of a device’s defects come along, once, with the pictures that they name and no others', () => {
   const photo = { id: 'p1', caption: 'Run', width: 4, height: 3, spots: [] };
-  const withPhoto = must(base, base, 'state-photo', { id: PIECE, photo });
+  const withPhoto = must(base, base, 'add-photo', { id: PIECE, photo });
   const defect = {
     id: 'found',
     kind: 'run',
@@ -140,7 +140,7 @@ test('photos of a device’s defects come along, once, with the pictures that th
     settled: null,
     device: 'helper',
   } as const;
-  const there = must(withPhoto, withPhoto, 'state-defect', { defect: { ...defect, photoIds: ['p1'] } });
+  const there = must(withPhoto, withPhoto, 'add-defect', { entry: { ...defect, photoIds: ['p1'] } });
   const picture = 'data:image/jpeg;base64,AAAA';
   const file = (pictures: Record<string, string>): string =>
     writeStampsFile(there, 'helper', '2027-03-01T10:00:00Z', pictures);

@@ -82,7 +82,7 @@ export const weightsSchema = z.lazy(() =>
 );
 export type Weights = z.infer<typeof weightsSchema>;
 
-const finishGroupSchema = z.lazy(() =>
+export const finishGroupSchema = z.lazy(() =>
   z.object({
     id,
     name,
@@ -192,7 +192,7 @@ export const painterSchema = z.lazy(() =>
 export type Painter = z.infer<typeof painterSchema>;
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
-const planningSchema = z.lazy(() =>
+export const planningSchema = z.lazy(() =>
   z.object({
     start: z.iso.date('Choose the first day.'),
     promised: z.iso.date().nullable(),
@@ -208,7 +208,7 @@ const clockSchema = z.lazy(() =>
   ]),
 );
 
-const settingsSchema = z.lazy(() =>
+export const settingsSchema = z.lazy(() =>
   z.object({
     units: z.enum(UNIT_SYSTEMS),
     vocabulary: z.enum(VOCABULARIES),
@@ -276,6 +276,24 @@ const MOST_FINDINGS = 3000;
 
 const MOST_READINGS = 5000;
 
+/** Where the job is. */
+export const siteSchema = z.lazy(() =>
+  z.object({
+    place: z.string().max(120),
+    timeZone,
+    /** When it was built; null when nobody knows. */
+    yearBuilt: z
+      .number()
+      .int('Write the year as a whole number.')
+      .min(1200, 'Write the year as four digits, such as 1936.')
+      .max(2200, 'Write the year as four digits, such as 1936.')
+      .nullable(),
+    /** Degrees north and east, for the sun; null while nobody has said. */
+    latitude: z.number().min(-90, LATITUDE).max(90, LATITUDE).nullable(),
+    longitude: z.number().min(-180, LONGITUDE).max(180, LONGITUDE).nullable(),
+  }),
+);
+
 const jobFields = z.lazy(() =>
   z.object({
     format: z.literal(JOB_FORMAT),
@@ -283,20 +301,7 @@ const jobFields = z.lazy(() =>
     name,
     createdAt: z.iso.datetime({ offset: true }),
     settings: settingsSchema,
-    site: z.object({
-      place: z.string().max(120),
-      timeZone,
-      /** When it was built; null when nobody knows. */
-      yearBuilt: z
-        .number()
-        .int('Write the year as a whole number.')
-        .min(1200, 'Write the year as four digits, such as 1936.')
-        .max(2200, 'Write the year as four digits, such as 1936.')
-        .nullable(),
-      /** Degrees north and east, for the sun; null while nobody has said. */
-      latitude: z.number().min(-90, LATITUDE).max(90, LATITUDE).nullable(),
-      longitude: z.number().min(-180, LONGITUDE).max(180, LONGITUDE).nullable(),
-    }),
+    site: siteSchema,
     climates: z.array(climateSchema).min(1).max(60),
     rooms: z.array(roomSchema).min(1).max(200),
     places: z.array(placeSchema).min(1).max(40),

@@ -40,7 +40,7 @@ test('work that rests overnight takes no night, and who has nothing at all does 
 });
 
 test('of a plan, everybody’s hours from the first thing to the last add up', () => {
-  const made = new TestJob().tell('state-painter', { painter: helper }).door('a').door('b').door('c').coated();
+  const made = new TestJob().tell('add-painter', { entry: helper }).door('a').door('b').door('c').coated();
   const { problem, clocks: own } = jobToProblem(made.job, '2027-03-01T07:00');
   const plan = verifiedPlan(problem, { steps: 5 });
   assert.ok(plan.status !== 'infeasible');

@@ -4,7 +4,7 @@ import { USUAL_WARMING } from '../air/climate.ts';
 import { usualPiece } from '../job/usual-piece.ts';
 import type { Week } from '../job/schema.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
-import type { Job, Room } from '../job/schema.ts';
+import type { Job } from '../job/schema.ts';
 import type { LogEntry } from '../job/record.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import type { FoundPlan } from './problem.ts';
@@ -38,7 +38,7 @@ function planned(
 function everyDay(made: TestJob): TestJob {
   const [painter] = made.job.crew;
   const { week } = painter!;
-  return made.tell('state-painter', { painter: { ...painter!, week: { ...week, sat: week.mon, sun: week.mon } } });
+  return made.tell('change-painter', { id: painter!.id, facts: { week: { ...week, sat: week.mon, sun: week.mon } } });
 }
 
 const stampOf = (taskId: string, event: LogEntry['event'], at: string): LogEntry => ({
@@ -77,8 +77,11 @@ test('a cold night delays the recoat and the hanging', () => {
   const cold = new TestJob()
     .door('d')
     .coated()
-    .tell('state-climate', {
-      climate: { ...workshop, exceptions: ['2027-03-02', '2027-03-03'].map((date) => ({ date, swing: night })) },
+    .tell('change-climate', {
+      id: workshop.id,
+      facts: {
+        exceptions: Object.fromEntries(['2027-03-02', '2027-03-03'].map((date) => [date, { date, swing: night }])),
+      },
     });
   const [warm, chilled] = [planned(mild.job), planned(everyDay(cold).job)];
   const recoat = 'd/coat-2/front';
@@ -106,9 +109,9 @@ test('a piece in place takes no bench and no rack; a heavy one takes two to hang
   assert.ok(inPlace.tasks.every((task) => !task.spaces.some(({ id }) => isPlace(id))));
   const crew = new TestJob().door('d').door('e').coated();
   const [first] = crew.job.crew;
-  crew.tell('state-painter', { painter: { ...first!, id: 'painter-2' } }).tell('state-room', {
-    room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, zonesAtOnce: null, bearing: null, tasks: [] },
-  });
+  crew
+    .tell('add-painter', { entry: { ...first!, id: 'painter-2' } })
+    .tell('change-room', { id: 'room-1', facts: { name: 'Hall', maxOff: 1 } });
   const { at } = planned(crew.job);
   assert.equal(at('d/rehang').painters.length, 2);
   const [one, other] = [at('d/take-off'), at('e/take-off')].sort((left, right) => left.start - right.start);
@@ -210,10 +213,8 @@ test('a plan goes on from what was stamped, even where more lies there than ther
   const crowded = new TestJob().door('d').door('e').door('f').coated();
   const rack = crowded.job.places.find(({ kind }) => kind === 'rack')!;
   crowded
-    .tell('change-place', { place: { ...rack, slots: 2 } })
-    .tell('state-room', {
-      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 2, zonesAtOnce: null, bearing: null, tasks: [] },
-    })
+    .tell('change-place', { id: rack.id, facts: { slots: 2 } })
+    .tell('change-room', { id: 'room-1', facts: { name: 'Hall', maxOff: 2 } })
     .tell('stamp', {
       entries: ['d', 'e', 'f'].map((id, index) =>
         stampOf(`${id}/coat-1/back`, 'done', `2027-03-01T10:${10 + 20 * index}`),
@@ -232,9 +233,7 @@ test('a door whose taking off nobody stamped still counts as off', () => {
     .door('d')
     .door('e')
     .coated()
-    .tell('state-room', {
-      room: { id: 'room-1', name: 'Hall', climateId: 'house', maxOff: 1, zonesAtOnce: null, bearing: null, tasks: [] },
-    })
+    .tell('change-room', { id: 'room-1', facts: { name: 'Hall', maxOff: 1 } })
     .tell('stamp', { entries: [stampOf('d/wash', 'done', '2027-03-01T09:00')] }).job;
   const { at } = planned(job, '2027-03-01T09:00');
   assert.ok(at('e/take-off').end >= at('d/rehang').start, 'the second waits for the first to hang');
@@ -267,20 +266,16 @@ test('on the night when clocks change, work begins by the clock on the wall and 
 
 test('a room is cleared before the first of its pieces and put right after the last; what is ticked is done', () => {
   const task = { minutes: 30, people: 2, doneAt: null } as const;
-  const room = {
-    id: 'room-1',
-    name: 'Hall',
-    climateId: 'house',
-    maxOff: null,
-    zonesAtOnce: null,
-    bearing: null,
-    tasks: [
-      { ...task, id: 'clear', words: 'Move furniture', when: 'before' },
-      { ...task, id: 'back', words: 'Put furniture back', when: 'after' },
-      { ...task, id: 'sheets', words: 'Lay sheets', when: 'before', doneAt: '2027-02-26T16:00' },
-    ],
-  } satisfies Room;
-  const made = new TestJob().door('d').door('e').coated().tell('state-room', { room: room });
+  const tasks = {
+    clear: { ...task, id: 'clear', words: 'Move furniture', when: 'before' },
+    back: { ...task, id: 'back', words: 'Put furniture back', when: 'after' },
+    sheets: { ...task, id: 'sheets', words: 'Lay sheets', when: 'before', doneAt: '2027-02-26T16:00' },
+  } as const;
+  const made = new TestJob()
+    .door('d')
+    .door('e')
+    .coated()
+    .tell('change-room', { id: 'room-1', facts: { name: 'Hall', tasks } });
   const { at, plan, made: problem } = planned(made.job);
   const steps = plan.tasks.filter(({ id }) => !id.startsWith('room/'));
   assert.ok(steps.every(({ start }) => start >= at('room/room-1/clear').end));
@@ -323,7 +318,7 @@ test('a piece that comes off and fills more than a shift is left out alone, and 
   const [painter] = made.job.crew;
   const short = [{ from: '08:00', until: '08:35' }];
   const week = Object.fromEntries(Object.keys(painter!.week).map((day) => [day, short])) as Week;
-  made.tell('state-painter', { painter: { ...painter!, week } });
+  made.tell('change-painter', { id: painter!.id, facts: { week } });
   const { problem, tooLong } = jobToProblem(made.job, '2027-03-01T07:00');
   assert.deepEqual(
     tooLong.map(({ step, hours, longest }) => [step.piece.id, hours, longest]),
@@ -339,7 +334,7 @@ test('heating is switched on so long before the first coat that it is warm there
   const made = new TestJob().door('d').coated();
   const climate = made.job.climates.find(({ id }) => id === 'workshop')!;
   const heating = { ...USUAL_WARMING, spans: [{ setPoint: 20, from: 16, until: 7 }] };
-  made.tell('state-climate', { climate: { ...climate, heating } });
+  made.tell('change-climate', { id: climate.id, facts: { heating } });
   const { at } = planned(made.job);
   const on = at('heating/workshop');
   // From 14 °C by 3 K an hour: two hours of heating, which is on from 16:00.

@@ -14,9 +14,7 @@ import { verify } from './verify.ts';
 const NOW = '2027-03-01T07:00';
 const START = 420;
 
-function planned(
-  made = new TestJob().tell('state-painter', { painter: helper }).door('a').door('b').door('c').coated(),
-) {
+function planned(made = new TestJob().tell('add-painter', { entry: helper }).door('a').door('b').door('c').coated()) {
   const problem = jobToProblem(made.job, NOW);
   const plan = verifiedPlan(problem.problem, { steps: 40 });
   assert.ok(plan.status !== 'infeasible');

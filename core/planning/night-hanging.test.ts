@@ -50,7 +50,7 @@ test('a door that two people lift goes out only for as much as the hours hold in
   const alone = outings();
   const afternoons = [{ from: '12:30', until: '15:00' }];
   const week = { ...painter.week, ...Object.fromEntries(WEEKDAYS.map((day) => [day, afternoons])) };
-  made.tell('state-painter', { painter: { ...painter, id: 'helper', name: 'Helper', week } });
+  made.tell('add-painter', { entry: { ...painter, id: 'helper', name: 'Helper', week } });
   const together = outings();
   assert.ok(together.length > alone.length, 'what a whole day holds is too much for an afternoon');
   assert.ok(together.includes('coat-1/back/take-down,coat-1/back,coat-1/back/hang-for-night'), together.join(' | '));
@@ -69,7 +69,10 @@ test('no plan leaves such a door off overnight, whatever else is to be done', ()
       for (let door = 0; door < nightly; door++) made.door(`n${door}`, { access });
       for (let door = 0; door < others; door++) made.door(`o${door}`);
       made.coated().tell('change-planning', { turning });
-      made.tell('change-place', { place: { ...made.job.places.find(({ kind }) => kind === 'rack')!, slots: rack } });
+      made.tell('change-place', {
+        id: made.job.places.find(({ kind }) => kind === 'rack')!.id,
+        facts: { slots: rack },
+      });
       const { reading } = planned(made);
       assert.deepEqual(openNights(made.job, reading), []);
     }),

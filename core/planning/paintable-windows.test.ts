@@ -66,7 +66,7 @@ test('a room that is too cold at night is painted by day, and one that always is
     const test = new TestJob().door('a', { comesOff: false }).door('b').coated();
     const [house] = test.job.climates;
     const usual = { warmest, coldest, humidityAtWarmest: 50, humidityAtColdest: 50 };
-    return test.tell('state-climate', { climate: { ...house!, usual } }).job;
+    return test.tell('change-climate', { id: house!.id, facts: { usual } }).job;
   };
   const { problem, tooLong } = jobToProblem(at(2, 20), '2027-03-01T07:00');
   assert.deepEqual(tooLong, []);

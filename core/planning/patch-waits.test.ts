@@ -13,7 +13,7 @@ test('no coat goes on before the test patch can be read; preparing goes on meanw
   const made = new TestJob().door('a').coated();
   const before = planFingerprint(made.job);
   const laid = { ...patch, groupId: made.job.pieces[0]?.groupId ?? '', coats: [...patch.coats] };
-  made.tell('state-patch', { patch: laid });
+  made.tell('add-patch', { entry: laid });
   assert.notEqual(planFingerprint(made.job), before);
   const readFrom = patchReading(made.job, laid).readFrom ?? '';
   const until = minutesSince('2027-03-01T00:00', readFrom, made.job.site.timeZone);
@@ -25,6 +25,6 @@ test('no coat goes on before the test patch can be read; preparing goes on meanw
   assert.ok(startOf('a/coat-1/back') >= until, `${startOf('a/coat-1/back')} < ${until}`);
   const [why] = new Why(made.job, jobProblem, plan).notEarlier('a/coat-1/back');
   assert.match(why?.because ?? '', /test patch/);
-  made.tell('state-patch', { patch: { ...laid, read: { at: '2027-03-01T12:00', held: true } } });
+  made.tell('change-patch', { id: laid.id, facts: { read: { at: '2027-03-01T12:00', held: true } } });
   assert.equal(planFingerprint(made.job), before, 'it is the same job again');
 });

@@ -84,7 +84,7 @@ test('moulding is planted after keying, holes are filled and drilled before the 
     .tell('add-pieces', { ids: ['m'], kind: 'moulded-door', piece: usualPiece('moulded-door', 'room-1') })
     .coated()
     .tell('fill-holes', { ids: ['m'], count: 4 })
-    .tell('state-drilling', {
+    .tell('add-drilling', {
       ids: ['m'],
       drilling: { id: 'a', name: 'pull', on: 'front', x: 60, y: 900, centres: 160, upright: true, diameter: 5 },
     });
@@ -131,7 +131,7 @@ test('kept steps follow what they are made from: build-up, turning, a tin’s ow
   assert.ok(!stepsNow().some(({ turned }) => turned));
 
   const enamel = stepsNow().findLast(({ coat }) => coat)?.coat?.coating;
-  made.tell('state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 77 } });
+  made.tell('add-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 77 } });
   assert.equal(stepsNow().findLast(({ coat }) => coat)?.coat?.coating.recoatMax, 77);
 
   const minutes = stepsNow().reduce((sum, step) => sum + step.minutes, 0);

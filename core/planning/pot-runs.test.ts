@@ -43,7 +43,7 @@ test('a pot lives longer in the cold, and at the tin’s own temperature as long
     const test = new TestJob();
     const [house] = test.job.climates;
     const usual = { warmest: temperature, coldest: temperature, humidityAtWarmest: 50, humidityAtColdest: 50 };
-    test.tell('state-climate', { climate: { ...house!, usual } });
+    test.tell('change-climate', { id: house!.id, facts: { usual } });
     return potLifeAt(jobToProblem(test.job, '2027-03-01T07:00').clocks, tile, 'house', 600);
   };
   assert.ok(Math.abs(at(23) - 180) < 1e-6);

@@ -27,7 +27,7 @@ const jobs = fc
     const place = made.job.places.find(({ kind }) => kind === 'rack')!;
     return made
       .coated(topcoat)
-      .tell('change-place', { place: { ...place, slots: rack } })
+      .tell('change-place', { id: place.id, facts: { slots: rack } })
       .tell('change-planning', { turning });
   });
 

@@ -12,7 +12,7 @@ import { verifiedPlan } from './verified-plan.ts';
 const linesOf = ({ batches }: RunSheet): SheetLine[] => batches.flatMap(({ lines }) => lines);
 
 function planned() {
-  const { job } = new TestJob().tell('state-painter', { painter: helper }).door('a').door('b').door('c').coated();
+  const { job } = new TestJob().tell('add-painter', { entry: helper }).door('a').door('b').door('c').coated();
   const problem = jobToProblem(job, '2027-03-01T07:00');
   const plan = verifiedPlan(problem.problem, { steps: 40 });
   assert.ok(plan.status !== 'infeasible');
@@ -96,7 +96,7 @@ test('a coat on a sheet says what it takes and when it is dry, by the same clock
 
 test('two who lift a door have it on both sheets, each with the other’s name', () => {
   const made = new TestJob()
-    .tell('state-painter', { painter: helper })
+    .tell('add-painter', { entry: helper })
     .door('a', { shape: { width: 1200, height: 2600, thickness: 60 } })
     .coated();
   const problem = jobToProblem(made.job, '2027-03-01T07:00');

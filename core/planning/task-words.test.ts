@@ -13,7 +13,7 @@ function threeDoors(): TestJob {
   const made = new TestJob().door('d').door('d-2').door('d-20').coated();
   const [room] = made.job.rooms;
   const task = { id: 'clear', words: 'Clear it', when: 'before', minutes: 30, people: 1, doneAt: null } as const;
-  return made.tell('state-room', { room: { ...room!, name: 'Hall', maxOff: 2, tasks: [task] } });
+  return made.tell('change-room', { id: room!.id, facts: { name: 'Hall', maxOff: 2, tasks: { [task.id]: task } } });
 }
 
 test('every task of a plan has a name with a mark or a place, and none that only the planner knows', () => {

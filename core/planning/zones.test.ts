@@ -11,7 +11,7 @@ function kitchen(zonesAtOnce: number | null): TestJob {
   for (const zone of ['sink', 'stove'])
     for (const at of [1, 2]) made.door(`${zone}-${at}`, { zone, comesOff: at === 1 });
   made.door('larder').coated();
-  return made.tell('state-room', { room: { ...made.job.rooms[0]!, zonesAtOnce } });
+  return made.tell('change-room', { id: made.job.rooms[0]!.id, facts: { zonesAtOnce } });
 }
 
 /** From the first step of a zone until its last, in a plan of the job. */

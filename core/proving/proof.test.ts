@@ -65,9 +65,9 @@ test('what the walk saw counts without a test; a test overrules it; the last sta
   const made = door(surface({ condition: 'flaking' }));
   assert.equal(proofIn(made).facts.soundness, 'lets-go');
   assert.ok(!proofIn(made).unknown.includes('soundness'));
-  made.tell('state-finding', { finding: finding('soundness', 'holds') });
+  made.tell('add-finding', { entry: finding('soundness', 'holds') });
   assert.equal(proofIn(made).facts.soundness, 'holds');
-  made.tell('state-finding', { finding: finding('soundness', 'chalks', { at: '2027-03-02T08:00' }) });
+  made.tell('add-finding', { entry: finding('soundness', 'chalks', { at: '2027-03-02T08:00' }) });
   assert.equal(proofIn(made).facts.soundness, 'chalks');
   made.tell('remove-finding', { id: made.job.findings.at(-1)!.id });
   assert.equal(proofIn(made).facts.soundness, 'holds');
@@ -76,7 +76,7 @@ test('what the walk saw counts without a test; a test overrules it; the last sta
 test('which questions matter follows from the coat that was really found', () => {
   const made = door();
   assert.ok(testsOn(made.job, 'group-1').some(({ found }) => found === 'lead'));
-  made.tell('state-finding', { finding: finding('old-coat', 'bare') });
+  made.tell('add-finding', { entry: finding('old-coat', 'bare') });
   assert.deepEqual(
     testsOn(made.job, 'group-1').map(({ found }) => found),
     ['old-coat', 'contamination', 'moisture', 'stains'],
@@ -112,7 +112,7 @@ test('a patch may be read when its last coat has come up to hanging, later in th
   // 24 h on the tin, in a house that dries at about 0.7 to 0.85 of its speed.
   assert.ok(warm.readFrom! > '2027-03-02T08:00' && warm.readFrom! < '2027-03-02T20:00', warm.readFrom!);
   const usual = { warmest: 12, coldest: 9, humidityAtWarmest: 70, humidityAtColdest: 80 };
-  made.tell('state-climate', { climate: { ...made.job.climates[0]!, usual } });
+  made.tell('change-climate', { id: made.job.climates[0]!.id, facts: { usual } });
   const cold = patchReading(made.job, { ...patch, coats });
   assert.ok(cold.readFrom! > warm.readFrom! && cold.recoatFrom! > warm.recoatFrom! && cold.sureFrom! > cold.readFrom!);
   const odd = patchReading(made.job, { ...patch, coats: [{ product: 'gone', at: '2027-03-01T08:00' }] });
@@ -122,7 +122,7 @@ test('a patch may be read when its last coat has come up to hanging, later in th
 test('a patch that was read last tells of its first coat and key', () => {
   const made = door();
   const patch = (id: string, at: string, held: boolean) => ({
-    patch: {
+    entry: {
       id,
       groupId: 'group-1',
       where: 'D-01',
@@ -132,7 +132,7 @@ test('a patch that was read last tells of its first coat and key', () => {
       note: '',
     },
   });
-  made.tell('state-patch', patch('late', '2027-03-05T08:00', true));
-  made.tell('state-patch', patch('early', '2027-03-03T08:00', false));
+  made.tell('add-patch', patch('late', '2027-03-05T08:00', true));
+  made.tell('add-patch', patch('early', '2027-03-03T08:00', false));
   assert.deepEqual(proofIn(made).patch, { first: 'prime-bond-wb', key: 'degloss', held: true });
 });

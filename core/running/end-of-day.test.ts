@@ -47,11 +47,9 @@ test('oil asks for its rags to be laid flat, a pot of two parts is left to set',
 
 test('a night colder than the soft paint stands is named with its degrees, and what is to be kept open', () => {
   const worked = new WorkedDays({ comesOff: false })
-    .tell('state-climate', {
-      climate: {
-        ...new WorkedDays().job.climates[0]!,
-        usual: { warmest: 18, coldest: 4, humidityAtWarmest: 50, humidityAtColdest: 70 },
-      },
+    .tell('change-climate', {
+      id: new WorkedDays().job.climates[0]!.id,
+      facts: { usual: { warmest: 18, coldest: 4, humidityAtWarmest: 50, humidityAtColdest: 70 } },
     })
     .planned('2027-03-01T07:00')
     .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
@@ -87,8 +85,9 @@ test('what hangs outside is covered for a cold night, since the open air can’t
   const made = new WorkedDays();
   const outdoors = made.job.climates.find(({ whereabouts }) => whereabouts === 'outdoors')!;
   const worked = new WorkedDays({ comesOff: false, exposure: { front: 'outside', back: 'outside' } })
-    .tell('state-climate', {
-      climate: { ...outdoors, usual: { warmest: 12, coldest: 1, humidityAtWarmest: 50, humidityAtColdest: 80 } },
+    .tell('change-climate', {
+      id: outdoors.id,
+      facts: { usual: { warmest: 12, coldest: 1, humidityAtWarmest: 50, humidityAtColdest: 80 } },
     })
     .planned('2027-03-01T07:00')
     .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
@@ -105,7 +104,7 @@ test('a door that hangs is kept warm where it hangs, not on the rack', () => {
   const house = made.climates.find(({ id }) => id === made.rooms[0]!.climateId)!;
   assert.notEqual(rack.climateId, house.id);
   const worked = new WorkedDays()
-    .tell('state-climate', { climate: { ...house, usual: cold } })
+    .tell('change-climate', { id: house.id, facts: { usual: cold } })
     .planned('2027-03-01T07:00')
     .doneAll(PREPARED, '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T10:00')
@@ -129,7 +128,7 @@ test('a gun that is needed again stands in what thins its paint, and what two ha
     people: 1,
     doneAt: null,
   } as const;
-  worked.tell('state-room', { room: { ...room!, tasks: [clear] } });
+  worked.tell('change-room', { id: room!.id, facts: { tasks: { [clear.id]: clear } } });
   worked
     .planned('2027-03-01T07:00')
     .doneAll(PREPARED, '2027-03-01T08:00')

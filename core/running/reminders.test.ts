@@ -126,8 +126,8 @@ test('a door that must close tonight is named while the crew is still there', ()
 });
 
 test('a test patch and work in a room ring when they are due', () => {
-  const worked = new WorkedDays().planned('2027-03-01T07:00').tell('state-patch', {
-    patch: {
+  const worked = new WorkedDays().planned('2027-03-01T07:00').tell('add-patch', {
+    entry: {
       ...{ id: 'p', groupId: 'group-1', where: 'D-01', key: 'degloss', read: null, note: '' },
       coats: [{ product: 'prime-bond-wb', at: '2027-03-01T08:00' }],
     },
@@ -135,7 +135,9 @@ test('a test patch and work in a room ring when they are due', () => {
   assert.match(only(worked.day('2027-03-01T09:00'), 'patch').words, /Read the test patch/);
   const task = { id: 't', words: 'Lay sheets', when: 'before', minutes: 20, people: 1, doneAt: null } as const;
   const roomed = new WorkedDays();
-  roomed.tell('state-room', { room: { ...roomed.job.rooms[0]!, tasks: [task] } }).planned('2027-03-01T07:00');
+  roomed
+    .tell('change-room', { id: roomed.job.rooms[0]!.id, facts: { tasks: { [task.id]: task } } })
+    .planned('2027-03-01T07:00');
   assert.match(only(roomed.day('2027-03-01T07:10'), 'site').words, /First room: lay sheets/);
 });
 

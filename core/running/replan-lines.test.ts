@@ -12,10 +12,10 @@ const DAY = 1440;
 
 const made = new TestJob().door('d').door('e').coated();
 const [room] = made.job.rooms;
-made.tell('state-room', {
-  room: {
-    ...room!,
-    tasks: [{ id: 'sheet', words: 'Sheet the floor', when: 'before', minutes: 20, people: 1, doneAt: null }],
+made.tell('change-room', {
+  id: room!.id,
+  facts: {
+    tasks: { sheet: { id: 'sheet', words: 'Sheet the floor', when: 'before', minutes: 20, people: 1, doneAt: null } },
   },
 });
 const problem = jobToProblem(made.job, NOW);

@@ -39,10 +39,10 @@ test('work that was left half done takes its other half, by whoever goes on', ()
 test('a stamp notes the air of its hour and the tin that is open then', () => {
   const tin = { product: 'prime-bond-wb', hex: null, litres: 1, boxedWith: [], seen: null, emptiedAt: null, end: null };
   const worked = new WorkedDays()
-    .tell('state-tin', {
-      tin: { ...tin, id: 'first', batch: 'A', openedAt: '2027-03-01T08:00', emptiedAt: '2027-03-01T12:00' },
+    .tell('add-tin', {
+      entry: { ...tin, id: 'first', batch: 'A', openedAt: '2027-03-01T08:00', emptiedAt: '2027-03-01T12:00' },
     })
-    .tell('state-tin', { tin: { ...tin, id: 'second', batch: 'B', openedAt: '2027-03-01T11:55' } });
+    .tell('add-tin', { entry: { ...tin, id: 'second', batch: 'B', openedAt: '2027-03-01T11:55' } });
   const { clocks } = worked.problem('2027-03-01T07:00');
   const coat = worked.step('coat-1/back');
   assert.equal(notedWith(worked.job, clocks, coat, '2027-03-01T11:00').tinId, 'first');
@@ -99,8 +99,8 @@ test('rework that was decided on and stands in no plan asks for one', () => {
   const reading = readPlan(worked.job, worked.problem('2027-03-01T00:00'), worked.job.plan!);
   assert.equal(hasUnplannedRework(worked.job, reading), false);
   const step = { name: 'sand', words: 'Sand it', minutes: 5, waitFor: 'recoat', coat: null } as const;
-  worked.tell('state-defect', {
-    defect: {
+  worked.tell('add-defect', {
+    entry: {
       ...{ id: 'x', kind: 'grit', pieceId: 'd', face: 'back', spot: null, at: '2027-03-01T11:00', by: null, note: '' },
       ...{
         photoIds: [],

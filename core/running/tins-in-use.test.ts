@@ -24,7 +24,7 @@ function litres(worked: WorkedDays, name: string): number {
 function oneFace(tin: number): WorkedDays {
   return new WorkedDays()
     .planned('2027-03-01T07:00')
-    .tell('state-tin', { tin: { ...TIN, id: 'one', litres: tin, openedAt: '2027-03-02T08:00' } })
+    .tell('add-tin', { entry: { ...TIN, id: 'one', litres: tin, openedAt: '2027-03-02T08:00' } })
     .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T10:00')
     .done('coat-1/front', '2027-03-01T14:00')
@@ -42,7 +42,7 @@ test('what is left is what was opened, less what the stamps have drawn and what 
 
 test('what somebody saw counts more than the reckoning, and what was drawn since comes off it', () => {
   const worked = oneFace(1);
-  worked.tell('state-tin', { tin: { ...worked.job.tins[0]!, seen: { litres: 0.5, at: '2027-03-02T10:00' } } });
+  worked.tell('change-tin', { id: worked.job.tins[0]!.id, facts: { seen: { litres: 0.5, at: '2027-03-02T10:00' } } });
   assert.equal(bucketsOf(worked.job, null)[0]?.left, 0.5);
   worked.done('coat-2/front', '2027-03-02T14:00', { tinId: 'one' });
   const left = bucketsOf(worked.job, null)[0]?.left ?? 0;
@@ -56,7 +56,7 @@ test('a colour that will run out is named with the piece on which it does, and b
   assert.ok(short?.ahead.runsOut, 'three faces are to come');
   assert.equal(short.ahead.runsOut.start, reading.starts.get(short.ahead.runsOut.step.id));
   assert.ok(short.left < short.ahead.litres);
-  worked.tell('state-tin', { tin: { ...TIN, id: 'two', litres: 1, openedAt: '2027-03-02T10:00', boxedWith: ['one'] } });
+  worked.tell('add-tin', { entry: { ...TIN, id: 'two', litres: 1, openedAt: '2027-03-02T10:00', boxedWith: ['one'] } });
   const boxed = bucketsOf(worked.job, reading);
   assert.equal(boxed.length, 1);
   assert.deepEqual(
@@ -67,17 +67,17 @@ test('a colour that will run out is named with the piece on which it does, and b
 });
 
 test('another colour, and a tin that was put away, are other buckets or none', () => {
-  const worked = oneFace(1).tell('state-tin', {
-    tin: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-02T08:00' },
+  const worked = oneFace(1).tell('add-tin', {
+    entry: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-02T08:00' },
   });
   assert.equal(bucketsOf(worked.job, null).length, 2);
-  worked.tell('state-tin', { tin: { ...worked.job.tins[1]!, end: { kind: 'kept', where: 'van' } } });
+  worked.tell('change-tin', { id: worked.job.tins[1]!.id, facts: { end: { kind: 'kept', where: 'van' } } });
   assert.equal(bucketsOf(worked.job, null).length, 1);
 });
 
 test('what is needed next comes first, whichever was opened first', () => {
-  const worked = oneFace(1).tell('state-tin', {
-    tin: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-01T06:00' },
+  const worked = oneFace(1).tell('add-tin', {
+    entry: { ...TIN, id: 'blue', hex: '#22446a', litres: 1, openedAt: '2027-03-01T06:00' },
   });
   const reading = readPlan(worked.job, worked.problem('2027-03-02T00:00'), worked.job.plan!);
   const order = (buckets: ReturnType<typeof bucketsOf>): (string | undefined)[] =>

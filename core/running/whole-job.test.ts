@@ -66,15 +66,15 @@ const jobs = fc
     for (let door = 0; door < inPlace; door++) made.door(`p${door}`, { comesOff: false });
     const { places, rooms, crew } = made.job;
     if (hasHelper)
-      made.tell('state-painter', { painter: { ...crew[0]!, id: 'helper', name: 'Helper', skill: 'first-timer' } });
+      made.tell('add-painter', { entry: { ...crew[0]!, id: 'helper', name: 'Helper', skill: 'first-timer' } });
     return made
       .coated(topcoat, {
         faceCoats: back
           ? { back: back.map((product) => ({ product, tool: 'brush', thinning: 0, extent: 'all' })) }
           : {},
       })
-      .tell('change-place', { place: { ...places.find(({ kind }) => kind === 'rack')!, slots: rack } })
-      .tell('state-room', { room: { ...rooms[0]!, maxOff, zonesAtOnce } })
+      .tell('change-place', { id: places.find(({ kind }) => kind === 'rack')!.id, facts: { slots: rack } })
+      .tell('change-room', { id: rooms[0]!.id, facts: { maxOff, zonesAtOnce } })
       .tell('change-planning', { turning });
   });
 

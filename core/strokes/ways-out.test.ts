@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { PLAIN_CLIMATE } from '../air/climate.ts';
 import { clocksOf } from '../job/job-clocks.ts';
 import { coatingOf } from '../job/queries.ts';
 import { usualPiece } from '../job/usual-piece.ts';
@@ -24,7 +23,7 @@ function sceneIn(kind: PieceKind, temperature: number, humidity: number, product
     humidityAtColdest: humidity,
   };
   const made = new TestJob().tell('add-pieces', { ids: ['p'], kind, piece: usualPiece(kind, 'room-1') });
-  made.tell('state-climate', { climate: { ...PLAIN_CLIMATE, id: 'house', name: 'House', usual } });
+  made.tell('change-climate', { id: 'house', facts: { usual } });
   const { job } = made;
   return {
     piece: job.pieces[0]!,
@@ -97,7 +96,7 @@ test('a cooler hour is told when there is one, and only then', () => {
     kind: 'panelled-door',
     piece: usualPiece('panelled-door', 'room-1'),
   });
-  made.tell('state-climate', { climate: { ...PLAIN_CLIMATE, id: 'house', name: 'House', usual: swing } });
+  made.tell('change-climate', { id: 'house', facts: { usual: swing } });
   const swinging = { ...scene, clocks: clocksOf(made.job, 10) };
   const starts = [16, 18, 20, 22, 29].map((hour) => hour * 60);
   const hour = (where: Scene) =>

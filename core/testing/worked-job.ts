@@ -78,7 +78,7 @@ export const recipe = {
 };
 export const acceptance = {
   ...{ fingerprint: 'x', t0: '2027-03-01T00:00', tickMinutes: 1, madeAt: '2027-03-01T07:00', reason: 'First plan' },
-  ...{ status: 'feasible', tasks: [], setups: [], finish: 700, lowerBound: 400, because: '' },
+  ...{ status: 'feasible' as const, tasks: [], setups: [], finish: 700, lowerBound: 400, because: '' },
 } as const;
 export const tin = {
   id: 'tin-1',
@@ -110,8 +110,8 @@ export const start = new TestJob()
   .door('a')
   .door('b')
   .coated()
-  .tell('state-climate', {
-    climate: {
+  .tell('add-climate', {
+    entry: {
       ...OPEN_AIR,
       id: 'spare',
       name: 'Spare',
@@ -138,23 +138,13 @@ export const start = new TestJob()
       },
     ],
   })
-  .tell('state-recipe', { recipe })
+  .tell('add-recipe', { entry: recipe })
   .tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' })
-  .tell('state-painter', { painter: helper })
+  .tell('add-painter', { entry: helper })
   .tell('pin-tasks', { pins: [{ taskId: 'a/wash', start: '2027-03-01T08:00', painters: ['painter-1'] }] })
-  .tell('state-room', {
-    room: {
-      id: 'room-1',
-      name: 'Room 1',
-      climateId: 'house',
-      maxOff: null,
-      zonesAtOnce: null,
-      bearing: null,
-      tasks: [sheets],
-    },
-  })
-  .tell('state-room', {
-    room: {
+  .tell('change-room', { id: 'room-1', facts: { tasks: { sheets } } })
+  .tell('add-room', {
+    entry: {
       id: 'room-2',
       name: 'Landing',
       climateId: 'house',
@@ -164,16 +154,16 @@ export const start = new TestJob()
       tasks: [],
     },
   })
-  .tell('state-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
-  .tell('state-finding', { finding: { ...greasy, found: 'contamination' } })
-  .tell('state-patch', { patch: { ...patch, coats: [...patch.coats] } })
-  .tell('state-entry', { compartment: 'cleaners', entry: ownWash })
-  .tell('state-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } })
+  .tell('add-drilling', { ids: ['b'], drilling: { ...drilling, id: 'knob', name: 'knob', centres: 0 } })
+  .tell('add-finding', { entry: { ...greasy, found: 'contamination' } })
+  .tell('add-patch', { entry: { ...patch, coats: [...patch.coats] } })
+  .tell('add-entry', { compartment: 'cleaners', entry: ownWash })
+  .tell('add-photo', { id: 'b', photo: { id: 'photo-0', caption: '', width: 800, height: 600, spots: [] } })
   .tell('accept-plan', { plan: { ...acceptance, tasks: [], setups: [] } })
   .tell('leave-out', { steps: [{ taskId: 'a/denib-2', at: '2027-03-01T08:00', by: null, why: 'smooth' }] })
-  .tell('state-tin', { tin: { ...tin, boxedWith: [] } })
-  .tell('state-tin', { tin: { ...tin, id: 'tin-2', boxedWith: ['tin-1'] } })
-  .tell('state-defect', { defect: { ...defect, photoIds: [] } })
+  .tell('add-tin', { entry: { ...tin, boxedWith: [] } })
+  .tell('add-tin', { entry: { ...tin, id: 'tin-2', boxedWith: ['tin-1'] } })
+  .tell('add-defect', { entry: { ...defect, photoIds: [] } })
   .tell('sign-off', { signOff: { roomId: 'room-2', at: '2027-03-05T12:00', by: 'Owner', remark: '' } }).job;
 export const dividing = applyCommand(start, 'split-group', { groupId: 'group-1', pieceIds: ['b'], name: 'Back doors' });
 export const divided = dividing.ok ? dividing.value.job : start;

@@ -81,17 +81,14 @@ interface ColourOfProps {
 
 /** One colour: a large swatch over the old one, its name and figures, and how many coats it needs. */
 function ColourOf({ group, side, old }: ColourOfProps) {
-  const { job, store, apply, say } = useJob();
+  const { job, apply, say } = useJob();
   const colour = group[side] ?? group.colour;
-  const set = (facts: Partial<FinishGroup['colour']>, field: string, quiet: boolean) => {
-    // The document may be a stroke ahead of what is shown: each stroke goes on top of what stands there.
-    const written = store.snapshot()?.job.groups.find(({ id }) => id === group.id)?.[side] ?? colour;
-    return apply(
+  const set = (facts: Partial<FinishGroup['colour']>, field: string, quiet: boolean) =>
+    apply(
       'change-group',
-      { groupId: group.id, [side]: { ...written, ...facts } },
+      { groupId: group.id, [side]: group[side] === null ? { ...colour, ...facts } : facts },
       { strokes: `${group.id}/${side}/${field}`, quiet },
     );
-  };
   const words = side === 'colour' ? 'Colour' : 'Colour of the back';
   const [bare, primed] = [topcoatsToHide(old, colour.hex, 0), topcoatsToHide(old, colour.hex, 1)];
   return (

@@ -26,7 +26,7 @@ export function Weighing() {
             label={name}
             clickable
             aria-pressed={preset?.name === name}
-            onClick={() => apply('change-weights', { weights })}
+            onClick={() => apply('change-weights', weights)}
             sx={{
               minHeight: 36,
               border: '1px solid',
@@ -53,9 +53,7 @@ export function Weighing() {
                 step={1}
                 marks
                 value={job.weights[id]}
-                onChange={(_event, value) =>
-                  apply('change-weights', { weights: { ...job.weights, [id]: value } }, { strokes: `weight/${id}` })
-                }
+                onChange={(_event, value) => apply('change-weights', { [id]: value }, { strokes: `weight/${id}` })}
               />
             </Box>
           ))}

@@ -6,6 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { evidenceOn } from '../../../core/checking/evidence.ts';
 import { rankCauses } from '../../../core/checking/rank-causes.ts';
@@ -58,8 +59,8 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
   const at = minutesSince(t0, now, job.site.timeZone);
   const when = (minutes: number): string =>
     localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
-  const change = (facts: Partial<Defect>): boolean =>
-    apply('state-defect', { defect: { ...defect, ...facts } }, { strokes: `defect/${defect.id}` }).ok;
+  const change = (facts: Facts<Defect>): boolean =>
+    apply('change-defect', { id: defect.id, facts }, { strokes: `defect/${defect.id}` }).ok;
   const plan = (): void => {
     if (proposed === null || !change({ rework: proposed })) return;
     if (job.plan)

@@ -69,7 +69,7 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
         ? 'tells something now'
         : `from ${localTime(t0, Math.ceil(from), job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`;
   const note = (held: boolean): void =>
-    void apply('state-film-check', {
+    void apply('add-film-check', {
       filmCheck: {
         id: nanoid(10),
         check,

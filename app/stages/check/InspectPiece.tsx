@@ -32,8 +32,8 @@ export function InspectPiece({ piece }: { piece: Piece }) {
   const following = nextToLook(checks, piece.id, face);
   const add = (kind: DefectId): void => {
     const id = nanoid(10);
-    const { ok } = apply('state-defect', {
-      defect: {
+    const { ok } = apply('add-defect', {
+      entry: {
         id,
         kind,
         pieceId: piece.id,

@@ -52,8 +52,8 @@ function RestCard({ rest }: { rest: LeftPaint }) {
   const put = (kind: TinEnd | null, where: string): void => {
     for (const tin of bucket.tins)
       apply(
-        'state-tin',
-        { tin: { ...tin, end: kind === null ? null : { kind, where } } },
+        'change-tin',
+        { id: tin.id, facts: { end: kind === null ? null : { kind, where } } },
         { strokes: `rest/${first.id}` },
       );
   };

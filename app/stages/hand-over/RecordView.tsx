@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import { writeHandOverHtml } from '../../../core/exchange/hand-over-html.ts';
 import { writeUpkeepIcs } from '../../../core/exchange/upkeep-ics.ts';
 import { careLines } from '../../../core/handing-over/care.ts';
@@ -123,8 +124,8 @@ export function RecordView() {
 function Stated() {
   const { job, now, apply } = useJob();
   const { handOver } = job;
-  const change = (facts: Partial<HandOver>, field: string): void =>
-    void apply('change-hand-over', { facts }, { strokes: `hand-over/${field}` });
+  const change = (facts: Facts<HandOver>, field: string): void =>
+    void apply('change-hand-over', facts, { strokes: `hand-over/${field}` });
   const missing = [
     handOver.owner === '' ? 'whom it is for' : null,
     handOver.kit.where === '' ? 'where the touch-up kit is' : null,
@@ -147,14 +148,12 @@ function Stated() {
           <TextField
             label="The touch-up kit is kept"
             value={handOver.kit.where}
-            onChange={(event) => change({ kit: { ...handOver.kit, where: event.target.value.slice(0, 120) } }, 'where')}
+            onChange={(event) => change({ kit: { where: event.target.value.slice(0, 120) } }, 'where')}
           />
           <TextField
             label="In it, beside the paint"
             value={handOver.kit.contents}
-            onChange={(event) =>
-              change({ kit: { ...handOver.kit, contents: event.target.value.slice(0, 300) } }, 'contents')
-            }
+            onChange={(event) => change({ kit: { contents: event.target.value.slice(0, 300) } }, 'contents')}
           />
           <TextField
             label="Further words"
@@ -167,11 +166,7 @@ function Stated() {
         </Box>
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           {handOver.at === null ? (
-            <Button
-              variant="contained"
-              sx={{ minHeight: 48 }}
-              onClick={() => apply('change-hand-over', { facts: { at: now } })}
-            >
+            <Button variant="contained" sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: now })}>
               It is handed over today
             </Button>
           ) : (
@@ -179,7 +174,7 @@ function Stated() {
               <strong>
                 Handed over {handOver.at.slice(8, 10)}/{handOver.at.slice(5, 7)}/{handOver.at.slice(0, 4)}
               </strong>
-              <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { facts: { at: null } })}>
+              <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: null })}>
                 Not yet, after all
               </Button>
             </>

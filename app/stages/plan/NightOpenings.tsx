@@ -12,7 +12,7 @@ export function NightOpenings({ reading }: { reading: PlanReading }) {
   const [longest] = open;
   if (!longest) return null;
   const standIn = (): void => {
-    const edits = open.map(({ piece: { id, access } }) => ({ id, facts: { access: { ...access, standIn: true } } }));
+    const edits = open.map(({ piece: { id } }) => ({ id, facts: { access: { standIn: true } } }));
     apply('revise-pieces', { edits });
   };
   return (

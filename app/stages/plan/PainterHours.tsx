@@ -5,6 +5,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DatePicker } from '../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import { SKILLS, WEEKDAYS, type Job, type Painter, type Weekday } from '../../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { capital } from '../../../core/units/sentence.ts';
@@ -35,10 +36,10 @@ function readHours(typed: string): Outcome<Hours> {
 /** One painter: name, skill and the hours of every weekday. */
 export function PainterHours({ painter }: { painter: Painter }) {
   const { job, apply } = useJob();
-  const state = (facts: Partial<Painter>, strokes?: string) =>
+  const state = (facts: Facts<Painter>, strokes?: string) =>
     apply(
-      'state-painter',
-      { painter: { ...painter, ...facts } },
+      'change-painter',
+      { id: painter.id, facts },
       strokes ? { strokes: `${painter.id}/${strokes}`, quiet: true } : {},
     );
   return (
@@ -80,7 +81,7 @@ export function PainterHours({ painter }: { painter: Painter }) {
             slotProps={{ htmlInput: { 'aria-label': `${painter.name}, ${day}` } }}
             take={(typed) => {
               const hours = readHours(typed);
-              return hours.ok ? state({ week: { ...painter.week, [day]: hours.value } }, day) : hours;
+              return hours.ok ? state({ week: { [day]: hours.value } }, day) : hours;
             }}
           />
         ))}

@@ -36,7 +36,11 @@ export function PlanSettings() {
                   text={place.name}
                   draft={`${job.id}/${place.id}/name`}
                   take={(name) =>
-                    apply('change-place', { place: { ...place, name } }, { strokes: `${place.id}/name`, quiet: true })
+                    apply(
+                      'change-place',
+                      { id: place.id, facts: { name } },
+                      { strokes: `${place.id}/name`, quiet: true },
+                    )
                   }
                 />
                 <StatedField
@@ -48,7 +52,7 @@ export function PlanSettings() {
                     return slots.ok
                       ? apply(
                           'change-place',
-                          { place: { ...place, slots: slots.value } },
+                          { id: place.id, facts: { slots: slots.value } },
                           { strokes: `${place.id}/slots`, quiet: true },
                         )
                       : slots;
@@ -58,7 +62,9 @@ export function PlanSettings() {
                   select
                   label="Climate"
                   value={place.climateId}
-                  onChange={(event) => apply('change-place', { place: { ...place, climateId: event.target.value } })}
+                  onChange={(event) =>
+                    apply('change-place', { id: place.id, facts: { climateId: event.target.value } })
+                  }
                 >
                   {job.climates.map((climate) => (
                     <MenuItem key={climate.id} value={climate.id}>
@@ -81,8 +87,8 @@ export function PlanSettings() {
             <Button
               sx={{ justifySelf: 'start' }}
               onClick={() =>
-                apply('state-painter', {
-                  painter: {
+                apply('add-painter', {
+                  entry: {
                     id: nanoid(8),
                     name: `Painter ${job.crew.length + 1}`,
                     skill: 'steady',

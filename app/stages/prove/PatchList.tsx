@@ -73,8 +73,8 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
             variant="outlined"
             sx={{ minHeight: 44 }}
             onClick={() =>
-              apply('state-patch', {
-                patch: {
+              apply('add-patch', {
+                entry: {
                   id: nanoid(10),
                   groupId: group.id,
                   where: where || 'a hidden spot',
@@ -105,7 +105,8 @@ function PatchRow({ patch }: { patch: Patch }) {
   const words = readFrom === null ? 'does not get dry within 90 days in this climate' : `read from ${clock(readFrom)}`;
   const names = patch.coats.map((coat) => coatingOf(job, coat.product)?.name ?? coat.product).join(', then ');
   const topcoats = shelfOf(job).coatings.filter(({ role, archived }) => role === 'topcoat' && !archived);
-  const read = (held: boolean): void => void apply('state-patch', { patch: { ...patch, read: { at: now, held } } });
+  const read = (held: boolean): void =>
+    void apply('change-patch', { id: patch.id, facts: { read: { at: now, held } } });
   return (
     <Box
       component="article"
@@ -153,8 +154,9 @@ function PatchRow({ patch }: { patch: Patch }) {
               label="Next coat now"
               value=""
               onChange={(event) =>
-                apply('state-patch', {
-                  patch: { ...patch, coats: [...patch.coats, { product: event.target.value, at: now }] },
+                apply('change-patch', {
+                  id: patch.id,
+                  facts: { coats: [...patch.coats, { product: event.target.value, at: now }] },
                 })
               }
               sx={{ width: 150 }}

@@ -50,8 +50,8 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
   const { job, apply, now, say } = useJob();
   const { found, name, minutes, need, steps, shows, judgedAs, whileUnknown } = proofTest;
   const stamp = (result: string, more: Partial<FindingStamp> = {}): void =>
-    void apply('state-finding', {
-      finding: {
+    void apply('add-finding', {
+      entry: {
         id: nanoid(10),
         groupId: group.id,
         found,
@@ -204,8 +204,8 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
               draft={`${job.id}/${finding.id}/note`}
               take={(note) =>
                 apply(
-                  'state-finding',
-                  { finding: { ...finding, note } },
+                  'change-finding',
+                  { id: finding.id, facts: { note } },
                   { strokes: `${finding.id}/note`, quiet: true },
                 )
               }
@@ -216,7 +216,7 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
               value={photos.some(({ id }) => id === finding.photoId) ? finding.photoId : ''}
               helperText={photos.length === 0 ? 'Photos are taken on the walk.' : undefined}
               onChange={(event) =>
-                apply('state-finding', { finding: { ...finding, photoId: event.target.value || null } })
+                apply('change-finding', { id: finding.id, facts: { photoId: event.target.value || null } })
               }
             >
               <MenuItem value="">none</MenuItem>

@@ -55,8 +55,8 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
   const add = (): void => {
     if (!paint) return;
     const boxedWith = open && isBoxed ? open.tins.map(({ id }) => id).slice(0, 12) : [];
-    const { ok } = apply('state-tin', {
-      tin: {
+    const { ok } = apply('add-tin', {
+      entry: {
         id: nanoid(10),
         product: paint.product,
         hex: paint.hex,

@@ -54,9 +54,12 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
       : null;
   const see = (litres: number): void => {
     const last = tins.at(-1) ?? first;
-    apply('state-tin', { tin: { ...last, seen: { litres, at: now }, ...(litres === 0 ? { emptiedAt: now } : {}) } });
+    apply('change-tin', {
+      id: last.id,
+      facts: { seen: { litres, at: now }, ...(litres === 0 ? { emptiedAt: now } : {}) },
+    });
     for (const tin of litres === 0 ? tins.filter(({ id }) => id !== last.id) : []) {
-      apply('state-tin', { tin: { ...tin, emptiedAt: now } });
+      apply('change-tin', { id: tin.id, facts: { emptiedAt: now } });
     }
     setTyped(null);
   };

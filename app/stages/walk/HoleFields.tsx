@@ -64,7 +64,7 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
             key={holes.name}
             size="small"
             variant="outlined"
-            onClick={() => apply('state-drilling', { ids: [piece.id], drilling: { ...holes, id: nanoid(8) } })}
+            onClick={() => apply('add-drilling', { ids: [piece.id], drilling: { ...holes, id: nanoid(8) } })}
           >
             Drill for {holes.name}
           </Button>
@@ -96,7 +96,7 @@ function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Dr
     const changed = { ...drilling, ...facts };
     const fault = drillingFault(piece, changed);
     if (fault !== null) return refused(fault);
-    return apply('state-drilling', { ids: [piece.id], drilling: changed }, { strokes, quiet: true });
+    return apply('change-drilling', { id: piece.id, drillingId: drilling.id, facts }, { strokes, quiet: true });
   };
   return (
     <Box role="group" aria-label={`Holes for ${drilling.name}`} sx={{ display: 'grid', gap: 1.25 }}>

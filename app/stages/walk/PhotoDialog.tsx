@@ -8,6 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import type { MouseEvent } from 'react';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -25,14 +26,16 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
   const { job, apply } = useJob();
   const isPhone = useMediaQuery('(max-width: 600px)');
   const { address, isMissing } = usePhoto(job.id, photo.id);
-  const state = (facts: Partial<Photo>, strokes?: string) =>
+  const state = (facts: Facts<Photo>, strokes?: string) =>
     apply(
-      'state-photo',
-      { id: piece.id, photo: { ...photo, ...facts } },
+      'change-photo',
+      { id: piece.id, photoId: photo.id, facts },
       strokes === undefined ? {} : { strokes, quiet: true },
     );
-  const addSpot = (x: number, y: number): void =>
-    void state({ spots: [...photo.spots, { id: nanoid(8), x, y, words: '' }] });
+  const addSpot = (x: number, y: number): void => {
+    const id = nanoid(8);
+    state({ spots: { [id]: { id, x, y, words: '' } } });
+  };
   const mark = (event: MouseEvent<HTMLElement>): void => {
     const box = event.currentTarget.getBoundingClientRect();
     // A key on the picture has no place: it marks the middle.
@@ -113,17 +116,9 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
                 text={spot.words}
                 draft={`${job.id}/${photo.id}/${spot.id}`}
                 fullWidth
-                take={(words) =>
-                  state(
-                    { spots: photo.spots.map((other) => (other.id === spot.id ? { ...other, words } : other)) },
-                    spot.id,
-                  )
-                }
+                take={(words) => state({ spots: { [spot.id]: { words } } }, spot.id)}
               />
-              <IconButton
-                aria-label={`Remove mark ${index + 1}`}
-                onClick={() => state({ spots: photo.spots.filter((other) => other.id !== spot.id) })}
-              >
+              <IconButton aria-label={`Remove mark ${index + 1}`} onClick={() => state({ spots: { [spot.id]: null } })}>
                 <DeleteIcon />
               </IconButton>
             </Box>

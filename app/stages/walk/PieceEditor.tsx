@@ -6,6 +6,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import { stated } from '../../../core/job/commands/pieces.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf, weightOf } from '../../../core/job/queries.ts';
 import type { Piece, StatedPiece } from '../../../core/job/piece-schema.ts';
@@ -44,8 +45,8 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
   const weight = weightOf(piece);
   const cautions = cautionsAt(job, piece);
-  const change = (facts: Partial<StatedPiece>, options: { strokes?: string; quiet?: boolean } = {}) =>
-    apply('change-pieces', { ids: [piece.id], facts }, options);
+  const change = (facts: Partial<Omit<StatedPiece, 'shape'>>, options: { strokes?: string; quiet?: boolean } = {}) =>
+    apply('change-pieces', { ids: [piece.id], facts: stated.difference(piece, { ...piece, ...facts }) }, options);
 
   return (
     <Box component="aside" aria-label={`Piece ${piece.mark}`}>

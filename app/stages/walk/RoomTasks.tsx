@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import IconButton from '@mui/material/IconButton';
 import { nanoid } from 'nanoid';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import { missingTasks } from '../../../core/job/usual-tasks.ts';
 import type { Room, RoomTask } from '../../../core/job/schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
@@ -15,21 +16,18 @@ const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
 /** What is moved and sheeted in a room before its paint and put back after, each with its minutes and a tick. */
 export function RoomTasks({ room }: { room: Room }) {
   const { job, apply, now } = useJob();
-  const state = (tasks: RoomTask[], strokes?: string) =>
-    apply('state-room', { room: { ...room, tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
+  const state = (tasks: Facts<Room>['tasks'], strokes?: string) =>
+    apply('change-room', { id: room.id, facts: { tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
+  const add = (tasks: readonly RoomTask[]) => state(Object.fromEntries(tasks.map((task) => [task.id, task])));
   const missing = missingTasks(room, () => nanoid(8));
-  const add = (when: RoomTask['when']): void =>
-    void state([
-      ...room.tasks,
-      { id: nanoid(8), words: 'Something to do', when, minutes: 15, people: 1, doneAt: null },
-    ]);
+  const usual = { words: 'Something to do', minutes: 15, people: 1, doneAt: null };
   return (
     <>
       {(['before', 'after'] as const).map((when) => (
         <Box key={when} role="group" aria-label={`${HEADINGS[when]}, ${room.name}`} sx={{ display: 'grid', gap: 1 }}>
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>{HEADINGS[when]}</Box>
-            <Button size="small" onClick={() => add(when)}>
+            <Button size="small" onClick={() => add([{ ...usual, id: nanoid(8), when }])}>
               Add a task
             </Button>
           </Box>
@@ -40,27 +38,17 @@ export function RoomTasks({ room }: { room: Room }) {
                 key={task.id}
                 task={task}
                 draft={`${job.id}/${room.id}/${task.id}`}
-                state={(facts, strokes) =>
-                  state(
-                    room.tasks.map((other) => (other.id === task.id ? { ...task, ...facts } : other)),
-                    strokes,
-                  )
-                }
+                state={(facts, strokes) => state({ [task.id]: facts }, strokes)}
                 onTick={(done) =>
                   apply('tick-room-task', { roomId: room.id, taskId: task.id, doneAt: done ? now : null })
                 }
-                onRemove={() => state(room.tasks.filter((other) => other.id !== task.id))}
+                onRemove={() => state({ [task.id]: null })}
               />
             ))}
         </Box>
       ))}
       {missing.length > 0 && (
-        <Button
-          variant="outlined"
-          size="small"
-          sx={{ justifySelf: 'start' }}
-          onClick={() => state([...room.tasks, ...missing])}
-        >
+        <Button variant="outlined" size="small" sx={{ justifySelf: 'start' }} onClick={() => add(missing)}>
           Add the usual tasks
         </Button>
       )}

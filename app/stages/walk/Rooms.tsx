@@ -10,6 +10,7 @@ import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import type { Facts } from '../../../core/job/commands/facts.ts';
 import { LEAD_BEFORE } from '../../../core/job/cautions.ts';
 import type { Room } from '../../../core/job/schema.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
@@ -50,8 +51,8 @@ export function Rooms() {
         <DialogActions sx={{ px: 3, pb: 2, justifyContent: 'space-between' }}>
           <Button
             onClick={() =>
-              apply('state-room', {
-                room: {
+              apply('add-room', {
+                entry: {
                   id: nanoid(8),
                   name: `Room ${job.rooms.length + 1}`,
                   climateId,
@@ -104,12 +105,9 @@ function YearBuilt() {
 }
 
 function RoomFields({ room }: { room: Room }) {
-  const { job, apply, store } = useJob();
-  const state = (facts: Partial<Room>, strokes: string) => {
-    // What was typed a moment before stands in the store already.
-    const standing = store.snapshot()?.job.rooms.find(({ id }) => id === room.id) ?? room;
-    return apply('state-room', { room: { ...standing, ...facts } }, { strokes: `${room.id}/${strokes}`, quiet: true });
-  };
+  const { job, apply } = useJob();
+  const state = (facts: Facts<Room>, strokes: string) =>
+    apply('change-room', { id: room.id, facts }, { strokes: `${room.id}/${strokes}`, quiet: true });
   const open = room.tasks.filter(({ doneAt }) => doneAt === null).length;
   const pieces = job.pieces.filter(({ roomId }) => roomId === room.id).length;
   return (
@@ -133,7 +131,7 @@ function RoomFields({ room }: { room: Room }) {
           select
           label="Air"
           value={room.climateId}
-          onChange={(event) => apply('state-room', { room: { ...room, climateId: event.target.value } })}
+          onChange={(event) => apply('change-room', { id: room.id, facts: { climateId: event.target.value } })}
         >
           {job.climates.map((climate) => (
             <MenuItem key={climate.id} value={climate.id}>

@@ -24,7 +24,7 @@ export function usePhotoTaking(piece: Piece): {
       const { picture, width, height } = scaled.value;
       const id = nanoid(10);
       await keepPhoto({ jobId: job.id, id, picture });
-      const outcome = apply('state-photo', { id: piece.id, photo: { id, caption, width, height, spots: [] } });
+      const outcome = apply('add-photo', { id: piece.id, photo: { id, caption, width, height, spots: [] } });
       if (outcome.ok) taken.push(id);
       else told.push(`${chosen.name}: ${outcome.message}`);
     }

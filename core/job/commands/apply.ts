@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { accepted, refused, type Outcome } from '../../units/outcome.ts';
 import { faultOfChange, type Job } from '../schema.ts';
 import { CommandRefused, type Command } from './definition.ts';
+import { earlierCommand } from './earlier.ts';
 import { COMMANDS } from './registry.ts';
 
 enablePatches();
@@ -23,7 +24,17 @@ export interface Change {
  * The document it is given has passed the job schema, and so has the result; a refused outcome says which field is wrong and changes nothing.
  */
 export function applyCommand<N extends CommandName>(job: Job, name: N, args: CommandArgs<N>): Outcome<Change> {
-  const definition = COMMANDS[name] as unknown as Command;
+  return carriedOut(job, COMMANDS[name] as unknown as Command, args);
+}
+
+/** The same for a command that was written down, perhaps by an earlier version of Nivel. */
+export function applyWritten(job: Job, name: string, args: unknown): Outcome<Change> {
+  const own = Object.hasOwn(COMMANDS, name) ? (COMMANDS[name as CommandName] as unknown as Command) : null;
+  const known = earlierCommand(name, args) ?? own;
+  return known === null ? refused(`This Nivel knows no command “${name}”.`) : carriedOut(job, known, args);
+}
+
+function carriedOut(job: Job, definition: Command, args: unknown): Outcome<Change> {
   const parsed = definition.args.safeParse(args);
   if (!parsed.success) return refused(parsed.error.issues[0]?.message ?? 'That can’t be taken.');
   try {

@@ -6,9 +6,9 @@ import type { Job } from '../schema.ts';
 export class CommandRefused extends Error {}
 
 /** A named change of the job document. */
-export interface Command<A = unknown> {
+export interface Command<A = unknown, Given = A> {
   /** What is checked before the change, so that a bad argument never reaches the document. */
-  args: z.ZodType<A>;
+  args: z.ZodType<A, Given>;
   /** As history tells it: “Add 7 panelled doors”. */
   label(args: A, job: Job): string;
   /** Changes the draft. Pure: ids and times come in as arguments. */
@@ -16,12 +16,12 @@ export interface Command<A = unknown> {
 }
 
 /** A command as it is defined: its check is built when the command is first given. */
-interface CommandDefinition<A> extends Omit<Command<A>, 'args'> {
-  args(): z.ZodType<A>;
+interface CommandDefinition<A, Given> extends Omit<Command<A, Given>, 'args'> {
+  args(): z.ZodType<A, Given>;
 }
 
 /** A command from its definition, with the type of its arguments kept. */
-export function command<A>({ args, ...definition }: CommandDefinition<A>): Command<A> {
+export function command<A, Given>({ args, ...definition }: CommandDefinition<A, Given>): Command<A, Given> {
   return { ...definition, args: z.lazy(args) };
 }
 

@@ -1,19 +1,28 @@
 import { z } from 'zod';
 import { photoSchema } from '../piece-schema.ts';
-import type { Job } from '../schema.ts';
-import { command, entryOf } from './definition.ts';
+import { command, CommandRefused, entryOf } from './definition.ts';
+import { partly } from './facts.ts';
+import { markOf } from './mark-of.ts';
 
-const markOf = (job: Job, id: string): string => job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece';
+const facts = partly(photoSchema);
 
-/** Adds a photo to a piece, or changes the caption and spots of the one with its id. */
-export const statePhoto = command({
+/** Adds a photo to a piece. */
+export const addPhoto = command({
   args: () => z.object({ id: z.string(), photo: photoSchema }),
   label: ({ id }, job) => `Photo of ${markOf(job, id)}`,
   change(draft, { id, photo }) {
     const { photos } = entryOf(draft.pieces, id, 'piece');
-    const index = photos.findIndex((entry) => entry.id === photo.id);
-    if (index < 0) photos.push(photo);
-    else photos[index] = photo;
+    if (photos.some((entry) => entry.id === photo.id)) throw new CommandRefused('That photo is there already.');
+    photos.push(photo);
+  },
+});
+
+/** Changes the caption of a photo, or what is marked on it. */
+export const changePhoto = command({
+  args: () => z.object({ id: z.string(), photoId: z.string(), facts: facts.check() }),
+  label: ({ id }, job) => `Mark a photo of ${markOf(job, id)}`,
+  change(draft, { id, photoId, facts: changed }) {
+    facts.put(entryOf(entryOf(draft.pieces, id, 'piece').photos, photoId, 'photo'), changed);
   },
 });
 

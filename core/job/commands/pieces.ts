@@ -9,6 +9,7 @@ import { statedPieceSchema, type Piece, type StatedPiece } from '../piece-schema
 import { roomSchema, type Job } from '../schema.ts';
 import { NOTHING_DONE } from '../usual-piece.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
+import { partly } from './facts.ts';
 
 const ids = z.lazy(() => z.array(z.string()).min(1).max(2000));
 
@@ -106,7 +107,11 @@ function reshaped(piece: Draft<Piece>, values: Shape): void {
   }
 }
 
-const changedFacts = z.lazy(() => statedPieceSchema.unwrap().partial().omit({ shape: true }));
+/** What is stated of a piece beside its shape. */
+export const stated = partly<Omit<StatedPiece, 'shape'>>(
+  z.lazy(() => statedPieceSchema.unwrap().omit({ shape: true })),
+);
+const changedFacts = z.lazy(() => stated.check());
 const changedShape = z.lazy(() => statedPieceSchema.unwrap().shape.shape.optional());
 
 /** Changes pieces one by one; a changed surface moves a piece to the group of its like. */
@@ -120,7 +125,7 @@ function changeEach(
   const moving = new Set<string>();
   for (const piece of pieces) {
     const { facts = {}, shape } = edits.get(piece.id) ?? {};
-    for (const [key, value] of Object.entries(facts)) if (value !== undefined) Object.assign(piece, { [key]: value });
+    stated.put(piece, facts);
     if (shape !== undefined) reshaped(piece, shape);
     if (facts.surface !== undefined || facts.exposure !== undefined) {
       moving.add(piece.id);

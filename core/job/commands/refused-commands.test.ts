@@ -26,20 +26,20 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ],
   ['survey', { rooms: [], pieces: [{ id: 'c', kind: 'railing', piece: usualPiece('railing', 'nowhere') }] }, /no room/],
   ['add-hardware', { id: 'a', name: 'hinge', count: 1 }, /has hinge already/],
-  ['state-drilling', { ids: ['a'], drilling: { ...drilling, diameter: 200 } }, /at most 80 mm/],
+  ['add-drilling', { ids: ['a'], drilling: { ...drilling, diameter: 200 } }, /at most 80 mm/],
   ['change-site', { yearBuilt: 36 }, /four digits/],
   ['change-cutting', { stock: [] }, /at least one length/],
   ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
-  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
-  ['state-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
-  ['state-finding', { finding: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
+  ['add-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
+  ['add-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
+  ['add-finding', { entry: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
   ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],
   ['remove-entry', { compartment: 'coatings', id: 'gone' }, /no longer on the shelf/],
   [
-    'state-room',
+    'add-room',
     {
-      room: {
-        id: 'room-2',
+      entry: {
+        id: 'stair',
         name: 'Stair',
         climateId: 'gone',
         maxOff: null,
@@ -50,10 +50,10 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
     },
     /no climate/,
   ],
-  ['change-place', { place: { ...bench!, slots: 0 } }, /At least one place/],
+  ['change-place', { id: bench!.id, facts: { slots: 0 } }, /At least one place/],
   ['remove-climate', { id: 'house' }, /would have no air/],
   ['remove-reading', { id: 'gone' }, /no longer in the job/],
-  ['state-recipe', { recipe: { ...recipe, parts: [] } }, /at least one part/],
+  ['change-recipe', { id: recipe.id, facts: { parts: [] } }, /at least one part/],
   ['choose-strokes', { ...strokes, groupId: 'gone' }, /no longer in the job/],
   ['choose-strokes', { ...strokes, reach: 20 }, /200 mm long at least/],
   ['forget-strokes', { ...strokes, kind: 'railing' }, /Nothing was chosen/],
@@ -97,15 +97,15 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
     /can’t be pinned to two times/,
   ],
   [
-    'state-painter',
-    { painter: { id: 'p', name: 'P', skill: 'steady', week: usualWeek(), from: '2027-03-09', until: '2027-03-08' } },
+    'add-painter',
+    { entry: { id: 'p', name: 'P', skill: 'steady', week: usualWeek(), from: '2027-03-09', until: '2027-03-08' } },
     /last day comes after the first/,
   ],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [
-    'state-painter',
+    'add-painter',
     {
-      painter: {
+      entry: {
         id: 'p',
         name: 'P',
         skill: 'steady',
@@ -115,9 +115,9 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
     /ends after it starts/,
   ],
   [
-    'state-painter',
+    'add-painter',
     {
-      painter: {
+      entry: {
         id: 'p',
         name: 'P',
         skill: 'steady',
@@ -143,7 +143,7 @@ for (const [name, args, message] of REFUSED) {
 }
 
 test('a place of each kind has to stay, and the last bench can’t become a rack', () => {
-  const outcome = applyCommand(start, 'change-place', { place: { ...bench!, kind: 'rack' } });
+  const outcome = applyCommand(start, 'change-place', { id: bench!.id, facts: { kind: 'rack' } });
   assert.ok(!outcome.ok);
   assert.match(outcome.message, /at least one bench/);
 });

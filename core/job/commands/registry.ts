@@ -1,61 +1,28 @@
-import {
-  changeHandOver,
-  inspect,
-  removeDefect,
-  signOff,
-  stateDefect,
-  stateFilmCheck,
-  withdrawSignOff,
-} from './checking.ts';
-import {
-  changeGroup,
-  changeWeights,
-  chooseBuildUp,
-  keepBuildUp,
-  removeEntry,
-  stateEntry,
-  takeShelf,
-} from './finish.ts';
-import {
-  addHardware,
-  copyHoles,
-  countHardware,
-  fillHoles,
-  keepApart,
-  removeDrilling,
-  removeHardware,
-  stateDrilling,
-  tickHoles,
-} from './fittings.ts';
-import { changeMixing, changePricing, removeRecipe, stateRecipe } from './buying.ts';
-import { removePhoto, statePhoto } from './photos.ts';
+import { changeSettings, changeSite, renameJob } from './job.ts';
+import { changeCutting } from './cutting.ts';
+import { changeGroup, mergeGroups, splitGroup } from './groups.ts';
+import { changeMixing, changePricing } from './pricing.ts';
+import { changeWeights, chooseBuildUp, keepBuildUp } from './build-ups.ts';
+import { addDrilling, changeDrilling, copyHoles, fillHoles, removeDrilling, tickHoles } from './drillings.ts';
+import { addFilmCheck, changeHandOver, inspect, signOff, withdrawSignOff } from './rounds.ts';
+import { addHardware, countHardware, keepApart, removeHardware } from './hardware.ts';
+import { addPhoto, changePhoto, removePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
-import { mergeGroups, removeFinding, removePatch, splitGroup, stateFinding, statePatch } from './proving.ts';
-import { pinTasks, unpinTasks } from './pinning.ts';
-import { acceptPlan, leaveOut, measureAgainst, removeTin, stamp, statePace, stateTin, takeIn } from './running.ts';
-import { takeDay, takeStamps } from './sharing.ts';
+import { addEntry, changeEntry, removeEntry, takeShelf } from './shelf.ts';
+import { acceptPlan, changePlanning, measureAgainst, pinTasks, unpinTasks } from './plan.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
-import {
-  changeCutting,
-  changePlace,
-  changePlanning,
-  changeSettings,
-  changeSite,
-  forgetHours,
-  giveDayOff,
-  removeClimate,
-  removeReading,
-  removePainter,
-  removeRoom,
-  renameJob,
-  stateClimate,
-  statePainter,
-  switchHeating,
-  stateRoom,
-  takeHours,
-  takeReadings,
-  tickRoomTask,
-} from './site.ts';
+import { climates, forgetHours, switchHeating, takeHours } from './climates.ts';
+import { crew, giveDayOff, statePace } from './crew.ts';
+import { defects } from './defects.ts';
+import { findings } from './findings.ts';
+import { leaveOut, stamp, takeIn } from './stamps.ts';
+import { patches } from './patches.ts';
+import { places } from './places.ts';
+import { recipes } from './recipes.ts';
+import { removeReading, takeReadings } from './readings.ts';
+import { rooms, tickRoomTask } from './rooms.ts';
+import { takeDay, takeStamps } from './sharing.ts';
+import { tins } from './tins.ts';
 
 /** Every command by the name under which it stands in history. */
 export const COMMANDS = {
@@ -71,9 +38,11 @@ export const COMMANDS = {
   'remove-hardware': removeHardware,
   'fill-holes': fillHoles,
   'copy-holes': copyHoles,
-  'state-drilling': stateDrilling,
+  'add-drilling': addDrilling,
+  'change-drilling': changeDrilling,
   'remove-drilling': removeDrilling,
-  'state-photo': statePhoto,
+  'add-photo': addPhoto,
+  'change-photo': changePhoto,
   'remove-photo': removePhoto,
   'choose-build-up': chooseBuildUp,
   'change-group': changeGroup,
@@ -81,11 +50,14 @@ export const COMMANDS = {
   'split-group': splitGroup,
   'merge-groups': mergeGroups,
   'change-weights': changeWeights,
-  'state-finding': stateFinding,
-  'remove-finding': removeFinding,
-  'state-patch': statePatch,
-  'remove-patch': removePatch,
-  'state-entry': stateEntry,
+  'add-finding': findings.add,
+  'change-finding': findings.change,
+  'remove-finding': findings.remove,
+  'add-patch': patches.add,
+  'change-patch': patches.change,
+  'remove-patch': patches.remove,
+  'add-entry': addEntry,
+  'change-entry': changeEntry,
   'remove-entry': removeEntry,
   'take-shelf': takeShelf,
   'rename-job': renameJob,
@@ -93,24 +65,28 @@ export const COMMANDS = {
   'change-site': changeSite,
   'change-cutting': changeCutting,
   'change-mixing': changeMixing,
-  'state-recipe': stateRecipe,
-  'remove-recipe': removeRecipe,
+  'add-recipe': recipes.add,
+  'change-recipe': recipes.change,
+  'remove-recipe': recipes.remove,
   'change-pricing': changePricing,
   'choose-strokes': chooseStrokes,
   'forget-strokes': forgetStrokes,
-  'state-room': stateRoom,
+  'add-room': rooms.add,
+  'change-room': rooms.change,
+  'remove-room': rooms.remove,
   'tick-room-task': tickRoomTask,
-  'remove-room': removeRoom,
-  'state-climate': stateClimate,
+  'add-climate': climates.add,
+  'change-climate': climates.change,
+  'remove-climate': climates.remove,
   'switch-heating': switchHeating,
-  'remove-climate': removeClimate,
   'take-hours': takeHours,
   'forget-hours': forgetHours,
   'take-readings': takeReadings,
   'remove-reading': removeReading,
-  'change-place': changePlace,
-  'state-painter': statePainter,
-  'remove-painter': removePainter,
+  'change-place': places.change,
+  'add-painter': crew.add,
+  'change-painter': crew.change,
+  'remove-painter': crew.remove,
   'change-planning': changePlanning,
   'accept-plan': acceptPlan,
   'pin-tasks': pinTasks,
@@ -122,15 +98,17 @@ export const COMMANDS = {
   'take-day': takeDay,
   'leave-out': leaveOut,
   'take-in': takeIn,
-  'state-tin': stateTin,
-  'remove-tin': removeTin,
+  'add-tin': tins.add,
+  'change-tin': tins.change,
+  'remove-tin': tins.remove,
   'state-pace': statePace,
   'tick-holes': tickHoles,
   'keep-apart': keepApart,
-  'state-defect': stateDefect,
-  'remove-defect': removeDefect,
+  'add-defect': defects.add,
+  'change-defect': defects.change,
+  'remove-defect': defects.remove,
   inspect,
-  'state-film-check': stateFilmCheck,
+  'add-film-check': addFilmCheck,
   'sign-off': signOff,
   'withdraw-sign-off': withdrawSignOff,
   'change-hand-over': changeHandOver,

@@ -13,8 +13,8 @@ test('where a painter stays away for a day, what moves goes in whole batches, an
   const made = new TestJob();
   for (let door = 1; door <= 9; door++)
     made.door(`d${door}`, door % 3 === 0 ? { shape: { ...DOOR.shape, width: 626 } } : {});
-  made.coated().tell('state-painter', { painter: { ...helper, skill: 'professional' } });
-  for (const place of made.job.places) made.tell('change-place', { place: { ...place, slots: 8 } });
+  made.coated().tell('add-painter', { entry: { ...helper, skill: 'professional' } });
+  for (const place of made.job.places) made.tell('change-place', { id: place.id, facts: { slots: 8 } });
   const { problem } = jobToProblem(made.job, NOW);
   const plan = solve(problem, { steps: 400 });
   assert.ok(plan.status !== 'infeasible');

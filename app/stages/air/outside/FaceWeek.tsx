@@ -71,7 +71,7 @@ export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
               take={(typed) => {
                 const bearing = anyNumber(typed, 0, 359);
                 return bearing.ok
-                  ? apply('state-room', { room: { ...face.room, bearing: bearing.value } }, { quiet: true })
+                  ? apply('change-room', { id: face.room.id, facts: { bearing: bearing.value } }, { quiet: true })
                   : typed.trim() === ''
                     ? accepted(null)
                     : bearing;

@@ -17,6 +17,7 @@ import {
   type HeatedSpan,
   type Heating,
 } from '../../../../core/air/climate.ts';
+import type { Facts } from '../../../../core/job/commands/facts.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
@@ -24,7 +25,7 @@ import { anyNumber, wholeNumber } from '../../../ui/number-field.ts';
 import { StatedField } from '../../../ui/StatedField.tsx';
 import { DeleteIcon } from '../../../ui/icons.tsx';
 
-type Change = (facts: Partial<Climate>, strokes?: string) => Outcome<unknown>;
+type Change = (facts: Facts<Climate>, strokes?: string) => Outcome<unknown>;
 interface PartProps {
   climate: Climate;
   change: Change;
@@ -34,16 +35,13 @@ const fields = { display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-f
 
 /** What a climate follows from where nothing is stated by the hour: its usual day or the open air, odd nights, heating, moving air. */
 export function ClimateEditor({ climate }: { climate: Climate }) {
-  const { job, apply, store } = useJob();
-  const change: Change = (facts, strokes) => {
-    // While somebody types, the screen lags behind what stands.
-    const standing = store.snapshot()?.job.climates.find(({ id }) => id === climate.id) ?? climate;
-    return apply(
-      'state-climate',
-      { climate: { ...standing, ...facts } },
+  const { job, apply } = useJob();
+  const change: Change = (facts, strokes) =>
+    apply(
+      'change-climate',
+      { id: climate.id, facts },
       strokes ? { strokes: `${climate.id}/${strokes}`, quiet: true } : {},
     );
-  };
   const isIndoors = climate.whereabouts === 'indoors';
   return (
     <Box component="section" aria-label={`Climate of ${climate.name}`} sx={{ display: 'grid', gap: 1.5 }}>
@@ -124,7 +122,7 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
         draft={`${job.id}/${climate.id}/lag`}
         take={(typed) => {
           const lag = anyNumber(typed, 0, 72);
-          return lag.ok ? change({ shelter: { ...shelter, lag: lag.value } }, 'lag') : lag;
+          return lag.ok ? change({ shelter: { lag: lag.value } }, 'lag') : lag;
         }}
       />
       <StatedField
@@ -135,7 +133,7 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
         draft={`${job.id}/${climate.id}/warmer`}
         take={(typed) => {
           const warmer = anyNumber(typed, -5, 15);
-          return warmer.ok ? change({ shelter: { ...shelter, warmer: warmer.value } }, 'warmer') : warmer;
+          return warmer.ok ? change({ shelter: { warmer: warmer.value } }, 'warmer') : warmer;
         }}
       />
     </Box>
@@ -145,9 +143,6 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
 function HeatingFields({ climate, change, heating }: PartProps & { heating: Heating }) {
   const { job, apply, now } = useJob();
   const place = `${job.id}/${climate.id}`;
-  const spansWith = (index: number, facts: Partial<HeatedSpan>): Partial<Climate> => ({
-    heating: { ...heating, spans: heating.spans.map((span, at) => (at === index ? { ...span, ...facts } : span)) },
-  });
   const since = heating.onSince && DateTime.fromISO(heating.onSince).toFormat('ccc d LLL, HH:mm');
   return (
     <>
@@ -169,19 +164,17 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           key={index}
           span={span}
           name={`${place}/span-${index}`}
-          change={(facts, key) => change(spansWith(index, facts), `span-${index}/${key}`)}
+          change={(facts, key) => change({ heating: { spans: { [index]: facts } } }, `span-${index}/${key}`)}
           onRemove={() => {
             const spans = heating.spans.filter((_span, at) => at !== index);
-            change({ heating: spans.length === 0 ? null : { ...heating, spans } });
+            change({ heating: spans.length === 0 ? null : { spans } });
           }}
         />
       ))}
       <Box sx={fields}>
         <Button
           disabled={heating.spans.length >= MOST_SPANS}
-          onClick={() =>
-            change({ heating: { ...heating, spans: [...heating.spans, { setPoint: 20, from: 22, until: 7 }] } })
-          }
+          onClick={() => change({ heating: { spans: [...heating.spans, { setPoint: 20, from: 22, until: 7 }] } })}
         >
           Heat in another span
         </Button>
@@ -192,7 +185,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           draft={`${place}/warm-up`}
           take={(typed) => {
             const read = anyNumber(typed, 0.2, 60);
-            return read.ok ? change({ heating: { ...heating, warmUp: read.value } }, 'warm-up') : read;
+            return read.ok ? change({ heating: { warmUp: read.value } }, 'warm-up') : read;
           }}
         />
         <StatedField
@@ -202,7 +195,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           draft={`${place}/holds`}
           take={(typed) => {
             const read = anyNumber(typed, 0, 72);
-            return read.ok ? change({ heating: { ...heating, holds: read.value } }, 'holds') : read;
+            return read.ok ? change({ heating: { holds: read.value } }, 'holds') : read;
           }}
         />
       </Box>
@@ -266,7 +259,7 @@ function UsualDays({ climate, change }: PartProps) {
         name="usual"
         onChange={(usual, strokes) => change({ usual }, strokes)}
       />
-      {climate.exceptions.map((exception, index) => (
+      {climate.exceptions.map((exception) => (
         <Box
           key={exception.date}
           component="section"
@@ -279,7 +272,7 @@ function UsualDays({ climate, change }: PartProps) {
             </Typography>
             <IconButton
               aria-label={`Forget the night to ${exception.date}`}
-              onClick={() => change({ exceptions: climate.exceptions.filter((_other, other) => other !== index) })}
+              onClick={() => change({ exceptions: { [exception.date]: null } })}
             >
               <DeleteIcon />
             </IconButton>
@@ -288,12 +281,7 @@ function UsualDays({ climate, change }: PartProps) {
             climate={climate}
             swing={exception.swing}
             name={exception.date}
-            onChange={(swing, strokes) =>
-              change(
-                { exceptions: climate.exceptions.map((other, at) => (at === index ? { ...other, swing } : other)) },
-                strokes,
-              )
-            }
+            onChange={(swing, strokes) => change({ exceptions: { [exception.date]: { swing } } }, strokes)}
           />
         </Box>
       ))}
@@ -306,7 +294,7 @@ function UsualDays({ climate, change }: PartProps) {
             coldest: Math.max(-20, usual.coldest - 6),
             humidityAtColdest: Math.min(95, usual.humidityAtColdest + 12),
           };
-          change({ exceptions: [...climate.exceptions, { date: nextDate, swing }] });
+          change({ exceptions: { [nextDate]: { date: nextDate, swing } } });
         }}
       >
         Add a cold night
@@ -319,7 +307,7 @@ interface SwingFieldsProps {
   climate: Climate;
   swing: DaySwing;
   name: string;
-  onChange(swing: DaySwing, strokes: string): Outcome<unknown>;
+  onChange(swing: Partial<DaySwing>, strokes: string): Outcome<unknown>;
 }
 
 const FIELDS = [
@@ -347,7 +335,7 @@ function SwingFields({ climate, swing, name, onChange }: SwingFieldsProps) {
               const read = isTemperature ? anyNumber(typed, -22, 122) : anyNumber(typed, 1, 100);
               if (!read.ok) return read;
               return onChange(
-                { ...swing, [key]: isTemperature ? temperatureFromField(read.value, units) : read.value },
+                { [key]: isTemperature ? temperatureFromField(read.value, units) : read.value },
                 `${name}/${key}`,
               );
             }}

@@ -24,7 +24,7 @@ export function PlacesView({ air }: { air: AirNow }) {
     const id = nanoid(8);
     const name = `Place ${job.climates.length + 1}`;
     const usual = job.climates[0]?.usual;
-    if (usual && apply('state-climate', { climate: { ...PLAIN_CLIMATE, id, name, usual } }).ok) show(id);
+    if (usual && apply('add-climate', { entry: { ...PLAIN_CLIMATE, id, name, usual } }).ok) show(id);
   };
   if (!climate) return null;
   return (

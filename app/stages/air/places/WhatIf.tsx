@@ -6,6 +6,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { climates } from '../../../../core/job/commands/climates.ts';
 import { VENTILATIONS, type Climate, type Ventilation } from '../../../../core/air/climate.ts';
 import type { CoatKind } from '../../../../core/forecasting/coats-in.ts';
 import { changedClimate, changedClocks, type AirChange } from '../../../../core/forecasting/what-if.ts';
@@ -86,7 +87,13 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
           <Button
             variant="outlined"
             disabled={change === null}
-            onClick={() => change && apply('state-climate', { climate: changedClimate(climate, change) })}
+            onClick={() =>
+              change &&
+              apply('change-climate', {
+                id: climate.id,
+                facts: climates.facts.difference(climate, changedClimate(climate, change)),
+              })
+            }
           >
             Do it
           </Button>

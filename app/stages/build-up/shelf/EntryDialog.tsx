@@ -10,6 +10,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { entryChange } from '../../../../core/job/commands/shelf.ts';
 import { shelfOf } from '../../../../core/job/queries.ts';
 import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
 import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
@@ -29,7 +30,7 @@ interface EntryDialogProps {
 
 /** The figures of one entry of the shelf, for this job: each with where it comes from. All waits and litres follow from them. */
 export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
-  const { job, store, apply, now, say } = useJob();
+  const { job, apply, now, say } = useJob();
   const [source, setSource] = useState<FigureSource>('tin');
   const entries: readonly Entry[] = shelfOf(job)[compartment];
   const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
@@ -38,25 +39,12 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   if (!entry) return null;
   const isOwn = (job.shelf[compartment] as readonly Entry[]).some((candidate) => candidate.id === id);
   const state = (changed: Entry, field: string): Outcome<unknown> =>
-    apply(
-      'state-entry',
-      { compartment, entry: changed },
-      {
-        strokes: `${id}/${field}`,
-        quiet: true,
-      },
-    );
-  // The document may be a stroke ahead of what is shown: each stroke goes on top of what stands there.
-  const standing = (): Entry => {
-    const written: readonly Entry[] = shelfOf(store.snapshot()?.job ?? job)[compartment];
-    return written.find((candidate) => candidate.id === id) ?? entry;
-  };
+    apply('change-entry', entryChange(compartment, entry, changed), { strokes: `${id}/${field}`, quiet: true });
   const take = (figure: Figure, typed: string): Outcome<unknown> => {
     const read = readFigure(figure, typed);
     if (!read.ok) return read;
-    const before = standing();
-    const stated = { ...before.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
-    return state({ ...withFigure(before, figure.path, read.value), stated }, figure.path);
+    const stated = { ...entry.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
+    return state({ ...withFigure(entry, figure.path, read.value), stated }, figure.path);
   };
   const sourceOf = (figure: Figure): string => {
     const stated = entry.stated[figure.path];
@@ -76,7 +64,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
             text={entry.name}
             draft={`${job.id}/${id}/name`}
             sx={{ flex: '1 1 240px' }}
-            take={(name) => state({ ...standing(), name }, 'name')}
+            take={(name) => state({ ...entry, name }, 'name')}
           />
           <TextField
             select

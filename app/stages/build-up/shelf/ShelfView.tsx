@@ -9,6 +9,8 @@ import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
+import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
+import { entryChange } from '../../../../core/job/commands/shelf.ts';
 import { shelfOf } from '../../../../core/job/queries.ts';
 import { FIGURES, valueAt, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
 import {
@@ -43,11 +45,10 @@ export function ShelfView() {
   const all: readonly Entry[] = shelfOf(job)[compartment];
   const entries = all.filter(({ archived }) => showsArchived || !archived);
   const figures = FIGURES[compartment].filter(({ path }) => SHOWN[compartment].includes(path));
-  const state = (entry: Entry): void => void apply('state-entry', { compartment, entry });
   const copy = (entry: Entry): void => {
     const id = `own-${nanoid(8)}`;
-    state({ ...entry, id, name: `${entry.name}, copy`.slice(0, 80), archived: false });
-    setOpenId(id);
+    const added = { ...entry, id, name: `${entry.name}, copy`.slice(0, 80), archived: false };
+    if (apply('add-entry', { compartment, entry: added } as CommandArgs<'add-entry'>).ok) setOpenId(id);
   };
   const archived = all.length - all.filter((entry) => !entry.archived).length;
   return (
@@ -99,7 +100,9 @@ export function ShelfView() {
               isOwn={!DEFAULT_SHELF[compartment].some(({ id }) => id === entry.id)}
               onOpen={() => setOpenId(entry.id)}
               onCopy={() => copy(entry)}
-              onArchive={() => state({ ...entry, archived: !entry.archived })}
+              onArchive={() =>
+                apply('change-entry', entryChange(compartment, entry, { ...entry, archived: !entry.archived }))
+              }
             />
           ))}
         </tbody>

@@ -8,7 +8,7 @@ import { helper } from '../../../../core/testing/worked-job.ts';
 import { boardLayout, neighbour } from './layout.ts';
 
 const { job } = new TestJob()
-  .tell('state-painter', { painter: helper })
+  .tell('add-painter', { entry: helper })
   .door('a')
   .door('b')
   .door('c')

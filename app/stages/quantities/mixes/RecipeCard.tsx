@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import type { Facts } from '../../../../core/job/commands/facts.ts';
 import type { Recipe } from '../../../../core/job/buying-schema.ts';
 import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
 import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
@@ -15,21 +16,17 @@ import { DeleteIcon } from '../../../ui/icons.tsx';
 
 /** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
 export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {
-  const { job, now, apply, store } = useJob();
+  const { job, now, apply } = useJob();
   const [typed, setTyped] = useState('');
   const [words, setWords] = useState('');
-  const standing = (): Recipe => store.snapshot()?.job.recipes.find(({ id }) => id === recipe.id) ?? recipe;
-  const change = (facts: Partial<Recipe>, strokes?: string): Outcome<unknown> =>
+  const change = (facts: Facts<Recipe>, strokes?: string): Outcome<unknown> =>
     apply(
-      'state-recipe',
-      { recipe: { ...standing(), ...facts } },
+      'change-recipe',
+      { id: recipe.id, facts },
       strokes ? { strokes: `${recipe.id}/${strokes}`, quiet: true } : {},
     );
   const changePart = (index: number, facts: Partial<Recipe['parts'][number]>, key: string): Outcome<unknown> =>
-    change(
-      { parts: standing().parts.map((part, at) => (at === index ? { ...part, ...facts } : part)) },
-      `part-${index}/${key}`,
-    );
+    change({ parts: { [index]: facts } }, `part-${index}/${key}`);
   const litres = typed.trim() === '' ? accepted(needed ?? 1) : anyNumber(typed, 0.01, 200);
   const scaled = scaledRecipe(recipe.parts, litres.ok ? litres.value : 0);
   return (
@@ -139,7 +136,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
           disabled={words.trim() === ''}
           onClick={() => {
             const drawdown = { id: nanoid(8), at: now, words: words.trim(), hex: null };
-            if (change({ drawdowns: [...recipe.drawdowns, drawdown] }).ok) setWords('');
+            if (change({ drawdowns: { [drawdown.id]: drawdown } }).ok) setWords('');
           }}
         >
           Note it

@@ -16,8 +16,8 @@ export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
       aside={
         <Button
           onClick={() =>
-            apply('state-recipe', {
-              recipe: {
+            apply('add-recipe', {
+              entry: {
                 id: nanoid(8),
                 name: `Colour ${job.recipes.length + 1}`,
                 hex: null,

@@ -9,12 +9,13 @@ const right = { textAlign: 'right' } as const;
 
 /** Sleeves, sheets, tape and the rest: how many, in which packs, at what price. */
 export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNeed[]; money: Intl.NumberFormat }) {
-  const { job, apply, store } = useJob();
-  const state = (id: string, pack: { count: number; price: number }): Outcome<unknown> => {
-    // What was typed a moment before stands in the store already.
-    const { packs } = store.snapshot()?.job.pricing ?? job.pricing;
-    return apply('change-pricing', { packs: { ...packs, [id]: pack } }, { strokes: `pack/${id}`, quiet: true });
-  };
+  const { job, apply } = useJob();
+  const state = ({ id, pack, isStated }: ConsumableNeed, facts: Partial<ConsumableNeed['pack']>): Outcome<unknown> =>
+    apply(
+      'change-pricing',
+      { packs: { [id]: isStated ? facts : { ...pack, ...facts } } },
+      { strokes: `pack/${id}`, quiet: true },
+    );
   return (
     <ListTable>
       <thead>
@@ -34,8 +35,8 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
         </tr>
       </thead>
       <tbody>
-        {needs.map(({ id, name, unit, why, needed, pack, isStated, packs, cost }) => {
-          const standing = (): { count: number; price: number } => store.snapshot()?.job.pricing.packs[id] ?? pack;
+        {needs.map((need) => {
+          const { id, name, unit, why, needed, pack, isStated, packs, cost } = need;
           return (
             <tr key={id}>
               <th scope="row" style={{ fontWeight: 600, whiteSpace: 'normal' }}>
@@ -56,7 +57,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
                   sx={{ width: 110 }}
                   take={(typed) => {
                     const count = anyNumber(typed, 0.1, 10_000);
-                    return count.ok ? state(id, { ...standing(), count: count.value }) : count;
+                    return count.ok ? state(need, { count: count.value }) : count;
                   }}
                 />
               </td>
@@ -69,7 +70,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
                   sx={{ width: 130 }}
                   take={(typed) => {
                     const price = anyNumber(typed, 0, 1_000_000);
-                    return price.ok ? state(id, { ...standing(), price: price.value }) : price;
+                    return price.ok ? state(need, { price: price.value }) : price;
                   }}
                 />
               </td>

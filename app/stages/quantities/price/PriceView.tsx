@@ -18,7 +18,7 @@ const RATES = [
 
 /** What the job costs and what is asked for it; and whether a new one would be cheaper. */
 export function PriceView() {
-  const { job, say, apply, store } = useJob();
+  const { job, say, apply } = useJob();
   const price = useMemo(() => priceOf(job), [job]);
   const replacements = useMemo(() => replacementsOf(job, price), [job, price]);
   const { currency } = job.settings;
@@ -153,17 +153,15 @@ export function PriceView() {
                     sx={{ width: 250 }}
                     slotProps={{ inputLabel: { shrink: true } }}
                     take={(typed) => {
-                      const { [kind]: _old, ...others } = (store.snapshot()?.job ?? job).pricing.replacements;
-                      if (typed.trim() === '')
-                        return apply('change-pricing', { replacements: others }, { quiet: true });
+                      const state = (price: number | null) =>
+                        apply(
+                          'change-pricing',
+                          { replacements: { [kind]: price } },
+                          { strokes: `replace/${kind}`, quiet: true },
+                        );
+                      if (typed.trim() === '') return state(null);
                       const read = anyNumber(typed, 0, 1_000_000);
-                      return read.ok
-                        ? apply(
-                            'change-pricing',
-                            { replacements: { ...others, [kind]: read.value } },
-                            { strokes: `replace/${kind}`, quiet: true },
-                          )
-                        : read;
+                      return read.ok ? state(read.value) : read;
                     }}
                   />
                 </td>

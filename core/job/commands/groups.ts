@@ -2,55 +2,27 @@ import type { Draft } from 'immer';
 import { current } from 'immer';
 import { z } from 'zod';
 import { FOUND, resultInWords } from '../../pieces/found.ts';
-import { findingSchema, patchSchema } from '../finding-schema.ts';
 import { addGroup, pruneGroups } from '../groups.ts';
-import type { Job } from '../schema.ts';
+import { finishGroupSchema, type FinishGroup, type Job } from '../schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
+import { partly } from './facts.ts';
 
-/** Stamps what a test showed. A stamp with a known id is corrected. */
-export const stateFinding = command({
-  args: () => z.object({ finding: findingSchema }),
-  label: ({ finding }, job) =>
-    `${FOUND[finding.found].name}: ${resultInWords(finding.found, finding.result).toLowerCase()} (${
-      job.groups.find(({ id }) => id === finding.groupId)?.name ?? 'a group'
-    })`,
-  change(draft, { finding }) {
-    entryOf(draft.groups, finding.groupId, 'group');
-    const index = draft.findings.findIndex(({ id }) => id === finding.id);
-    if (index < 0) draft.findings.push(finding);
-    else draft.findings[index] = finding;
-  },
-});
+/** A group's name, for history. */
+export const nameOfGroup = (job: Job, groupId: string): string =>
+  job.groups.find((group) => group.id === groupId)?.name ?? 'a group';
 
-/** Strikes a finding out: what it said is unknown again, unless an earlier one stands. */
-export const removeFinding = command({
-  args: () => z.object({ id: z.string() }),
-  label: () => 'Strike out a finding',
-  change(draft, { id }) {
-    entryOf(draft.findings, id, 'finding');
-    draft.findings = draft.findings.filter((finding) => finding.id !== id);
-  },
-});
+type Look = Pick<FinishGroup, 'name' | 'colour' | 'backColour' | 'sheen' | 'schools'>;
+const look = partly<Look>(
+  z.lazy(() =>
+    finishGroupSchema.unwrap().pick({ name: true, colour: true, backColour: true, sheen: true, schools: true }),
+  ),
+);
 
-/** Lays a test patch, puts another coat onto it, or reads it. */
-export const statePatch = command({
-  args: () => z.object({ patch: patchSchema }),
-  label: ({ patch }) => (patch.read === null ? `Test patch on ${patch.where}` : `Read the patch on ${patch.where}`),
-  change(draft, { patch }) {
-    entryOf(draft.groups, patch.groupId, 'group');
-    const index = draft.patches.findIndex(({ id }) => id === patch.id);
-    if (index < 0) draft.patches.push(patch);
-    else draft.patches[index] = patch;
-  },
-});
-
-export const removePatch = command({
-  args: () => z.object({ id: z.string() }),
-  label: () => 'Strike out a test patch',
-  change(draft, { id }) {
-    entryOf(draft.patches, id, 'test patch');
-    draft.patches = draft.patches.filter((patch) => patch.id !== id);
-  },
+/** Names a group, its colours, its sheen and its schools. */
+export const changeGroup = command({
+  args: () => z.intersection(z.object({ groupId: z.string() }), look.check()),
+  label: ({ groupId }, job) => `Change ${nameOfGroup(job, groupId)}`,
+  change: (draft, { groupId, ...facts }) => look.put(entryOf(draft.groups, groupId, 'group'), facts),
 });
 
 /** Copies of what was found on one group, for the other. Ids stay unique by the group's own. */

@@ -1,0 +1,5 @@
+import { cuttingSchema } from '../schema.ts';
+import { section } from './section.ts';
+
+/** Changes the stock that moulding is cut from, the saw's kerf, or what has been cut. */
+export const changeCutting = section('cutting', cuttingSchema, (changed) => `Change ${changed} of the cut list`);

@@ -1,0 +1,16 @@
+import { defectSchema } from '../defect-schema.ts';
+import { entity } from './entity.ts';
+import { markOf } from './mark-of.ts';
+
+/** Defects of faces: their cause, their rework, how they were settled. */
+export const defects = entity('defects', defectSchema, {
+  called: 'defect',
+  words: {
+    add: ({ pieceId }, job) => `Defect on ${markOf(job, pieceId)}`,
+    change: ({ pieceId, rework }, facts, job) =>
+      rework === null && facts.rework
+        ? `Rework of ${markOf(job, pieceId)} into the plan`
+        : `Change a defect on ${markOf(job, pieceId)}`,
+    remove: (defect, job) => `No defect on ${markOf(job, defect?.pieceId ?? '')}`,
+  },
+});

@@ -1,0 +1,104 @@
+import type { Draft } from 'immer';
+import { z } from 'zod';
+import { climateSchema } from '../../air/climate.ts';
+import { COMPARTMENT_IDS } from '../../shelf/shelf.ts';
+import { recipeSchema } from '../buying-schema.ts';
+import { defectSchema, filmCheckSchema } from '../defect-schema.ts';
+import { findingSchema, patchSchema } from '../finding-schema.ts';
+import { handOverSchema } from '../hand-over-schema.ts';
+import { drillingSchema, photoSchema } from '../piece-schema.ts';
+import { painterSchema, placeSchema, roomSchema, weightsSchema, type Job } from '../schema.ts';
+import { tinSchema } from '../tin-schema.ts';
+import { command, entryOf, type Command } from './definition.ts';
+
+/** Puts an entry into a list, in the place of the one with its id if there is one. */
+function stateIn<T extends { id: string }>(list: T[], entry: T): void {
+  const index = list.findIndex(({ id }) => id === entry.id);
+  if (index < 0) list.push(entry);
+  else list[index] = entry;
+}
+
+/** A command that carried a whole entry, under the key `key` of its arguments. */
+const whole = <T extends { id: string }>(
+  key: string,
+  schema: z.ZodType<T>,
+  listOf: (draft: Draft<Job>) => { id: string }[],
+) =>
+  command<Record<string, T>, unknown>({
+    args: () => z.object({ [key]: schema }),
+    label: () => `Change a ${key.replace('filmCheck', 'film check')}`,
+    change(draft, args) {
+      if (args[key] !== undefined) stateIn(listOf(draft), args[key]);
+    },
+  });
+
+const text = z.string();
+
+/**
+ * Commands of the versions before facts were given one by one, each with the argument by which it is known. A journal
+ * that such a version has left is carried out by them.
+ */
+const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
+  'state-room': { by: 'room', command: whole('room', roomSchema, (draft) => draft.rooms) },
+  'state-climate': { by: 'climate', command: whole('climate', climateSchema, (draft) => draft.climates) },
+  'state-painter': { by: 'painter', command: whole('painter', painterSchema, (draft) => draft.crew) },
+  'state-recipe': { by: 'recipe', command: whole('recipe', recipeSchema, (draft) => draft.recipes) },
+  'state-finding': { by: 'finding', command: whole('finding', findingSchema, (draft) => draft.findings) },
+  'state-patch': { by: 'patch', command: whole('patch', patchSchema, (draft) => draft.patches) },
+  'state-defect': { by: 'defect', command: whole('defect', defectSchema, (draft) => draft.defects) },
+  'state-film-check': { by: 'filmCheck', command: whole('filmCheck', filmCheckSchema, (draft) => draft.filmChecks) },
+  'state-tin': { by: 'tin', command: whole('tin', tinSchema, (draft) => draft.tins) },
+  'change-place': { by: 'place', command: whole('place', placeSchema, (draft) => draft.places) },
+  'state-entry': {
+    by: 'entry',
+    command: command({
+      // Whether the entry holds, the job's schema says.
+      args: () => z.object({ compartment: z.enum(COMPARTMENT_IDS), entry: z.looseObject({ id: text }) }),
+      label: () => 'Change an entry of the shelf',
+      change: (draft, { compartment, entry }) => stateIn<{ id: string }>(draft.shelf[compartment], entry),
+    }),
+  },
+  'state-photo': {
+    by: 'photo',
+    command: command({
+      args: () => z.object({ id: text, photo: photoSchema }),
+      label: () => 'Change a photo',
+      change: (draft, { id, photo }) => stateIn(entryOf(draft.pieces, id, 'piece').photos, photo),
+    }),
+  },
+  'state-drilling': {
+    by: 'drilling',
+    command: command({
+      args: () => z.object({ ids: z.array(text), drilling: drillingSchema }),
+      label: () => 'Change new holes',
+      change(draft, { ids, drilling }) {
+        for (const id of ids) stateIn(entryOf(draft.pieces, id, 'piece').drillings, drilling);
+      },
+    }),
+  },
+  'change-weights': {
+    by: 'weights',
+    command: command({
+      args: () => z.object({ weights: weightsSchema }),
+      label: () => 'Change what counts',
+      change(draft, { weights }) {
+        draft.weights = weights;
+      },
+    }),
+  },
+  'change-hand-over': {
+    by: 'facts',
+    command: command({
+      args: () => z.object({ facts: handOverSchema.unwrap().partial() }),
+      label: () => 'Change the hand-over',
+      change: (draft, { facts }) => void Object.assign(draft.handOver, facts),
+    }),
+  },
+};
+
+/** The command of an earlier version that a name and arguments stand for; null where there was none. */
+export function earlierCommand(name: string, args: unknown): Command | null {
+  const known = Object.hasOwn(EARLIER, name) ? EARLIER[name] : undefined;
+  if (known === undefined || typeof args !== 'object' || args === null || !(known.by in args)) return null;
+  return known.command as Command;
+}

@@ -1,0 +1,16 @@
+import { FOUND, resultInWords } from '../../pieces/found.ts';
+import { findingSchema } from '../finding-schema.ts';
+import { entity } from './entity.ts';
+
+/** What tests of surfaces showed. One that is struck out is unknown again, unless an earlier one stands. */
+export const findings = entity('findings', findingSchema, {
+  called: 'finding',
+  words: {
+    add: ({ found, result, groupId }, job) =>
+      `${FOUND[found].name}: ${resultInWords(found, result).toLowerCase()} (${
+        job.groups.find(({ id }) => id === groupId)?.name ?? 'a group'
+      })`,
+    change: ({ found }) => `Correct a finding: ${FOUND[found].name.toLowerCase()}`,
+    remove: () => 'Strike out a finding',
+  },
+});

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { jobSchema, settingsSchema, siteSchema } from '../schema.ts';
+import { command } from './definition.ts';
+import { section } from './section.ts';
+
+/** Renames the job. */
+export const renameJob = command({
+  args: () => z.object({ name: jobSchema.unwrap().shape.name }),
+  label: ({ name }) => `Rename the job to ${name}`,
+  change(draft, { name }) {
+    draft.name = name;
+  },
+});
+
+/** Changes units, vocabulary, currency or the job's clock. */
+export const changeSettings = section('settings', settingsSchema, (changed) => `Change ${changed}`);
+
+/** Changes the place, its time zone or the year in which it was built. */
+export const changeSite = section('site', siteSchema, (changed) => `Change ${changed} of the site`);

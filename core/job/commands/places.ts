@@ -1,0 +1,12 @@
+import { placeSchema } from '../schema.ts';
+import { entity } from './entity.ts';
+
+/** Benches and racks: a job has those that it began with. */
+export const places = entity('places', placeSchema, {
+  called: 'place',
+  words: {
+    add: ({ name }) => `Add ${name}`,
+    change: ({ name }) => `Change ${name}`,
+    remove: (place) => `Remove ${place?.name ?? 'a place'}`,
+  },
+});

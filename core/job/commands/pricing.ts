@@ -1,0 +1,8 @@
+import { mixingSchema, pricingSchema } from '../buying-schema.ts';
+import { section } from './section.ts';
+
+/** Changes the bucket in which tins are boxed, or the least that can be measured. */
+export const changeMixing = section('mixing', mixingSchema, (changed) => `Change ${changed} of mixing`);
+
+/** Changes rates, shares and prices. */
+export const changePricing = section('pricing', pricingSchema, (changed) => `Change ${changed} of the price`);

@@ -1,0 +1,11 @@
+import { tinSchema } from '../tin-schema.ts';
+import { entity } from './entity.ts';
+
+/** Tins that were opened; stamps that name one that is taken off the list keep its id. */
+export const tins = entity('tins', tinSchema, {
+  called: 'tin',
+  words: { add: () => 'Open a tin', change: () => 'Change a tin', remove: () => 'Take a tin off the list' },
+  alsoRemove(draft, id) {
+    for (const tin of draft.tins) tin.boxedWith = tin.boxedWith.filter((other) => other !== id);
+  },
+});

@@ -73,17 +73,7 @@ export const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => 
   ],
   survey: [
     {
-      rooms: [
-        {
-          id: 'stair',
-          name: 'Stair',
-          climateId: climate!.id,
-          maxOff: null,
-          zonesAtOnce: null,
-          bearing: null,
-          tasks: [],
-        },
-      ],
+      rooms: [{ ...start.rooms[1]!, id: 'stair', name: 'Stair' }],
       pieces: [
         { id: 'c', kind: 'railing', piece: usualPiece('railing', 'stair') },
         { id: 'd', kind: 'panelled-door', piece: usualPiece('panelled-door', 'stair') },
@@ -210,15 +200,7 @@ export const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => 
   ],
   'add-room': [
     {
-      entry: {
-        id: 'room-3',
-        name: 'Stair',
-        climateId: climate!.id,
-        maxOff: 2,
-        zonesAtOnce: null,
-        bearing: null,
-        tasks: [],
-      },
+      entry: { ...start.rooms[1]!, id: 'room-3', name: 'Stair', maxOff: 2 },
     },
     /^Add the room Stair$/,
     (job) => job.rooms.length === 3,

@@ -24,7 +24,7 @@ export interface Change {
  * The document it is given has passed the job schema, and so has the result; a refused outcome says which field is wrong and changes nothing.
  */
 export function applyCommand<N extends CommandName>(job: Job, name: N, args: CommandArgs<N>): Outcome<Change> {
-  return carriedOut(job, COMMANDS[name] as unknown as Command, args);
+  return carriedOut(job, COMMANDS[name], args);
 }
 
 /** The same for a command that was written down, perhaps by an earlier version of Nivel. */

@@ -23,9 +23,9 @@ const isSame = (one: unknown, other: unknown): boolean =>
  * the same field of the same entry. Entries are known by their ids.
  */
 export function contested(base: unknown, theirs: unknown, ours: unknown): boolean {
-  if (theirs === ours || isSame(theirs, ours) || isSame(base, theirs)) return false;
+  if (theirs === ours || base === theirs) return false;
   const [before, between, after] = [keyed(base), keyed(theirs), keyed(ours)];
-  if (before === null || between === null || after === null) return true;
+  if (before === null || between === null || after === null) return !isSame(theirs, ours) && !isSame(base, theirs);
   const keys = new Set([...Object.keys(between), ...Object.keys(after)]);
   return [...keys].some((key) => contested(before[key], between[key], after[key]));
 }

@@ -42,7 +42,7 @@ export function entity<K extends ListKey, Given>(
 ): Entity<EntryIn<K>, Given> {
   type T = EntryIn<K>;
   const { called, words } = definition;
-  const listOf = (job: Job | Draft<Job>): T[] => job[key] as unknown as T[];
+  const listOf = (job: Job | Draft<Job>): T[] => job[key];
   const facts = partly<T>(schema);
   return {
     facts,

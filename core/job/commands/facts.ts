@@ -39,7 +39,7 @@ function bare(schema: z.ZodType): z.ZodType {
 function outlineOf(lazily: z.ZodType): Outline {
   const schema = bare(lazily);
   if (schema instanceof z.ZodObject) {
-    const fields = Object.entries(schema.shape as Record<string, z.ZodType>);
+    const fields = Object.entries<z.ZodType>(schema.shape as Record<string, never>);
     return {
       kind: 'object',
       schema,
@@ -97,7 +97,7 @@ function put(target: Plain, key: string, facts: unknown, outline: Outline): void
     if (!isPlain(before)) target[key] = {};
     const record = target[key] as Plain;
     for (const [name, value] of Object.entries(facts)) {
-      if (value === null) delete record[name];
+      if (value === null) Reflect.deleteProperty(record, name);
       else put(record, name, value, outline.of);
     }
   } else putInList(before as Plain[], facts, outline.kind === 'entries' ? outline.key : null, outline.of);
@@ -128,10 +128,11 @@ function difference(before: unknown, after: unknown, outline: Outline): unknown 
     return Object.fromEntries(entries.filter(([, value]) => value !== undefined));
   }
   if (outline.kind === 'rows' && (before as unknown[]).length !== (after as unknown[]).length) return after;
-  const keyed = (value: unknown): Plain =>
-    outline.kind === 'entries'
-      ? Object.fromEntries((value as Plain[]).map((entry) => [entry[outline.key], entry]))
-      : { ...(value as Plain) };
+  const keyed = (value: unknown): Plain => {
+    if (outline.kind !== 'entries') return { ...(value as Plain) };
+    const entries = (value as Plain[]).map((entry): [string, Plain] => [String(entry[outline.key]), entry]);
+    return Object.fromEntries(entries);
+  };
   const [old, changed] = [keyed(before), keyed(after)];
   const entries = Object.keys({ ...old, ...changed }).map((key) => [
     key,

@@ -15,7 +15,7 @@ export function section<K extends SectionKey>(
   const facts = partly<Job[K]>(schema);
   return command({
     args: () => facts.check(),
-    label: (changed) => words(inWords(changed as object), changed),
+    label: (changed) => words(inWords(changed), changed),
     change: (draft, changed) => facts.put(draft[key], changed),
   });
 }

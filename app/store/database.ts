@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Patch } from 'immer';
 import type { Job } from '../../core/job/schema.ts';
+import type { JournalEntry } from './journal.ts';
 
 /** A job as it lies in the browser: the document, and where its history stands. */
 export interface StoredJob {
@@ -43,17 +44,34 @@ export interface StoredPhoto {
   picture: Blob;
 }
 
+/** A command of the journal: given, and not yet in its job's document. */
+export interface StoredEntry extends JournalEntry {
+  jobId: string;
+  /** In the order in which they were given, over all tabs. */
+  number?: number;
+}
+
+/** A command that could not be carried out: kept, with the reason, until the painter puts it away. */
+export interface SetAside extends JournalEntry {
+  jobId: string;
+  at: string;
+  why: string;
+}
+
 /** Nivel's data in this browser. */
 export class NivelDatabase extends Dexie {
   declare jobs: EntityTable<StoredJob, 'id'>;
   declare changes: Table<StoredChange, [string, number]>;
   declare drafts: EntityTable<Draft, 'field'>;
   declare photos: Table<StoredPhoto, [string, string]>;
+  declare journal: Table<StoredEntry, number>;
+  declare setAside: Table<SetAside, [string, string]>;
 
   constructor(name = 'nivel') {
     super(name);
     this.version(1).stores({ jobs: 'id, deletedAt', changes: '[jobId+number]', drafts: 'field' });
     this.version(2).stores({ photos: '[jobId+id], jobId' });
+    this.version(3).stores({ journal: '++number, jobId, id', setAside: '[jobId+id], jobId' });
   }
 }
 

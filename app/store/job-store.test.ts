@@ -6,7 +6,8 @@ import { DOOR, TestJob } from '../../core/testing/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';
-import { browserJournal, type Journal } from './journal.ts';
+import { historyOf } from './history.ts';
+import { Journal } from './journal.ts';
 import { storage } from './testing/storage.ts';
 
 let number = 0;
@@ -20,7 +21,7 @@ async function database(): Promise<NivelDatabase> {
   return made;
 }
 
-async function tab(on: NivelDatabase, journal: Journal = browserJournal(storage())): Promise<JobStore> {
+async function tab(on: NivelDatabase, journal = new Journal(on)): Promise<JobStore> {
   const store = new JobStore(on, 'test', journal);
   assert.deepEqual(await store.open(), { state: 'open' });
   open.push({ store, database: on });
@@ -34,6 +35,7 @@ afterEach(() => {
   }
 });
 
+const left = async (on: NivelDatabase): Promise<string[]> => (await on.journal.toArray()).map(({ name }) => name);
 const note = (store: JobStore): string | undefined => store.snapshot()?.job.pieces[0]?.note;
 const write = (store: JobStore, text: string, strokes: string | null = null): boolean =>
   store.apply('change-pieces', { ids: ['d'], facts: { note: text } }, strokes).ok;
@@ -87,11 +89,12 @@ test('undo and redo go back and forth, and something new forgets what was undone
 });
 
 test('strokes of one field are one step of history, those of another are not', async () => {
-  const store = await tab(await database());
+  const stored = await database();
+  const store = await tab(stored);
   for (const text of ['s', 'st', 'sti']) write(store, text, 'd/note');
   store.apply('change-pieces', { ids: ['d'], facts: { comesOff: false } }, 'd/off');
   await store.settled();
-  assert.equal((await store.history()).length, 2);
+  assert.equal((await historyOf(stored, 'test')).length, 2);
   await store.undo();
   assert.equal(note(store), 'sti');
   await store.undo();
@@ -167,7 +170,7 @@ test('what another tab wrote and this one can’t read is told, and what is show
 test('a job that is thrown away does not open', async () => {
   const on = await database();
   await on.jobs.update('test', { deletedAt: '2027-03-01T09:00:00Z' });
-  const store = new JobStore(on, 'test', browserJournal(storage()));
+  const store = new JobStore(on, 'test');
   assert.deepEqual(await store.open(), { state: 'missing' });
   store.close();
   on.close();
@@ -181,7 +184,7 @@ test('a row that holds no job that can be read is told with its reason and hande
     [{ ...job, crew: [] }, /At crew/],
   ] as const) {
     await on.jobs.update('test', { job: spoilt as unknown as typeof job });
-    const store = new JobStore(on, 'test', browserJournal(storage()));
+    const store = new JobStore(on, 'test');
     const opened = await store.open();
     assert.ok(opened.state === 'damaged');
     assert.match(opened.message, reason);
@@ -194,12 +197,11 @@ test('a row that holds no job that can be read is told with its reason and hande
 
 test('a row that is shown before it is checked is written to only when the check held', async () => {
   const on = await database();
-  const kept = browserJournal(storage());
   let hold = (): void => undefined;
   const held = new Promise<Outcome<null>>((answer) => {
     hold = () => answer(accepted(null));
   });
-  const store = new JobStore(on, 'test', kept);
+  const store = new JobStore(on, 'test');
   let isWanted = false;
   const checking: CheckBehind = (_row, wanted) => {
     void wanted.then(() => (isWanted = true));
@@ -220,7 +222,7 @@ test('a row that is shown before it is checked is written to only when the check
   const before = (await on.jobs.get('test'))!;
   const spoilt = { ...before, job: { ...before.job, crew: [] } };
   await on.jobs.put(spoilt);
-  const other = new JobStore(on, 'test', kept);
+  const other = new JobStore(on, 'test');
   const told: string[] = [];
   other.onDamaged = ({ message }) => told.push(message);
   await other.open((row) => Promise.resolve(readStored(row)));
@@ -228,26 +230,19 @@ test('a row that is shown before it is checked is written to only when the check
   await other.settled();
   assert.match(told.join(), /At crew/);
   assert.deepEqual(await on.jobs.get('test'), spoilt);
-  assert.deepEqual(
-    kept.left('test').map(({ name }) => name),
-    ['change-pieces'],
-  );
+  assert.deepEqual(await left(on), ['change-pieces']);
   other.close();
   on.close();
 });
 
 test('what was given and not yet written is there after the tab is killed, once', async () => {
   const on = await database();
-  const shared = browserJournal(storage());
-  const store = await tab(on, shared);
+  const store = await tab(on);
   store.apply('add-pieces', { ids: ['e'], kind: 'flush-door', piece: DOOR });
   write(store, 'last words');
   // Killed here: the database has heard of neither, the journal of both.
-  assert.deepEqual(
-    shared.left('test').map((entry) => entry.name),
-    ['add-pieces', 'change-pieces'],
-  );
-  const reopened = await tab(on, shared);
+  assert.deepEqual(await left(on), ['add-pieces', 'change-pieces']);
+  const reopened = await tab(on);
   const pieces = (): (readonly [string, string])[] | undefined =>
     reopened.snapshot()?.job.pieces.map((piece) => [piece.mark, piece.note] as const);
   const both = [
@@ -263,7 +258,7 @@ test('what was given and not yet written is there after the tab is killed, once'
     both,
   );
   assert.equal(await on.changes.count(), 2);
-  assert.deepEqual(shared.left('test'), []);
+  assert.deepEqual(await left(on), []);
 });
 
 test('a job that was replaced under the same revision is read anew', async () => {
@@ -277,4 +272,99 @@ test('a job that was replaced under the same revision is read anew', async () =>
   const stored = await on.jobs.get('test');
   assert.deepEqual([stored?.job.name, stored?.job.pieces[0]?.note], ['Brought in again', 'sticks']);
   assert.equal(store.snapshot()?.job.name, 'Brought in again');
+});
+
+test('of two tabs that change different fields of one thing both stand; of the same field the later, and it is told', async () => {
+  const on = await database();
+  const [left, right] = [await tab(on), await tab(on)];
+  const told: string[] = [];
+  right.onNotice = (message) => told.push(message);
+  const [room] = left.snapshot()!.job.rooms;
+  left.apply('change-room', { id: room!.id, facts: { name: 'Hall' } });
+  right.apply('change-room', { id: room!.id, facts: { maxOff: 2 } });
+  await Promise.all([left.settled(), right.settled()]);
+  const stored = (await on.jobs.get('test'))!.job.rooms[0]!;
+  assert.deepEqual([stored.name, stored.maxOff], ['Hall', 2]);
+  assert.match(told.join(), /both changes are kept/);
+
+  told.length = 0;
+  left.apply('change-room', { id: room!.id, facts: { name: 'Stair' } });
+  right.apply('change-room', { id: room!.id, facts: { name: 'Landing' } });
+  await Promise.all([left.settled(), right.settled()]);
+  assert.equal((await on.jobs.get('test'))!.job.rooms[0]!.name, 'Landing');
+  assert.match(told.join(), /^Another tab had changed the same: Change the room Stair/);
+  await right.undo();
+  assert.equal(right.snapshot()!.job.rooms[0]!.name, 'Stair', 'undo brings the other back');
+});
+
+/** A journal that can't write, as on a full disk. */
+class FullDisk extends Journal {
+  isFull = true;
+  override keep(...given: Parameters<Journal['keep']>): Promise<void> {
+    return this.isFull ? Promise.reject(new DOMException('no room', 'QuotaExceededError')) : super.keep(...given);
+  }
+}
+
+test('what the disk has no room for stays on the screen, is told until it is written, and then told no more', async () => {
+  const on = await database();
+  const store = await tab(on, new FullDisk(on));
+  const told: (number | null)[] = [];
+  store.onUnkept = (unkept) => told.push(unkept?.changes ?? null);
+  const put = on.jobs.put.bind(on.jobs);
+  on.jobs.put = () => Promise.reject(new DOMException('no room', 'QuotaExceededError')) as never;
+  write(store, 'only here');
+  await store.settled();
+  assert.equal(note(store), 'only here');
+  assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, '');
+  assert.equal(told.at(-1), 1);
+  on.jobs.put = put;
+  await store.tryAgain();
+  assert.equal((await on.jobs.get('test'))?.job.pieces[0]?.note, 'only here');
+  assert.equal(told.at(-1), null);
+});
+
+test('a stamp is shown as done once the journal has it, and a change that comes after it with it', async () => {
+  const on = await database();
+  let reached = (): void => undefined;
+  class SlowDisk extends Journal {
+    override async keep(...given: Parameters<Journal['keep']>): Promise<void> {
+      if (given[2] === 'strict') await new Promise<void>((go) => (reached = go));
+      await super.keep(...given);
+    }
+  }
+  const store = await tab(on, new SlowDisk(on));
+  const entry = { id: 's', at: '2027-03-01T09:00', taskId: 'd/wash', event: 'done', by: null, minutes: 5 } as const;
+  assert.ok(store.apply('stamp', { entries: [entry] }).ok);
+  write(store, 'after it');
+  assert.equal(store.latest()?.log.length, 1);
+  assert.deepEqual([store.snapshot()?.job.log.length, note(store)], [0, '']);
+  const shown = new Promise<void>((seen) => store.subscribe(seen));
+  reached();
+  await shown;
+  assert.deepEqual([store.snapshot()?.job.log.length, note(store)], [1, 'after it']);
+  await store.settled();
+});
+
+test('what a journal holds and can’t be carried out is set aside with its reason, and the job opens', async () => {
+  const on = await database();
+  const earlier = storage();
+  const given = (id: string, name: string, args: unknown): string =>
+    JSON.stringify({ order: id, entry: { id, name, args, strokes: null } });
+  const { climateId } = (await on.jobs.get('test'))!.job.rooms[0]!;
+  const room = { id: 'r', name: 'Loft', climateId, maxOff: null, zonesAtOnce: null, bearing: null, tasks: [] };
+  earlier.setItem('nivel-journal/test/1', given('1', 'state-room', { room }));
+  earlier.setItem('nivel-journal/test/2', given('2', 'paint-itself', {}));
+  earlier.setItem('nivel-journal/test/3', '{"order":"3","entry":{"id":"3","na');
+  earlier.setItem('nivel-journal/other/1', given('4', 'rename-job', { name: 'Not this one' }));
+  const store = await tab(on, new Journal(on, earlier));
+  await store.settled();
+  assert.deepEqual(
+    store.snapshot()?.job.rooms.map(({ name }) => name),
+    ['First room', 'Loft'],
+  );
+  const aside = await on.setAside.toArray();
+  assert.deepEqual(aside.map(({ name }) => name).sort(), ['a line that was cut off', 'paint-itself']);
+  assert.ok(aside.every(({ why }) => /knows no command/.test(why)));
+  assert.deepEqual(Object.keys(earlier), ['nivel-journal/other/1']);
+  assert.deepEqual(await left(on), []);
 });

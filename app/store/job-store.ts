@@ -1,17 +1,19 @@
-import { applyPatches, freeze, type Patch } from 'immer';
+import { applyPatches, freeze } from 'immer';
 import {
   applyCommand,
   applyWritten,
+  isRecord,
   type Change,
   type CommandArgs,
   type CommandName,
 } from '../../core/job/commands/apply.ts';
-import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
+import { contested } from '../../core/job/commands/contested.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
-import type { Journal, JournalEntry } from './journal.ts';
-import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
+import { Journal, type JournalEntry } from './journal.ts';
+import type { NivelDatabase, StoredJob } from './database.ts';
+import { addToHistory } from './history.ts';
 import { isOfThisFormat, readStored } from './stored-job.ts';
 
 /** What the screens see of a job. Replaced whole whenever something changes. */
@@ -22,14 +24,19 @@ export interface JobState {
   redoLabel: string | null;
 }
 
-/** Changes of a job that are kept for undo. */
-const KEPT_CHANGES = 500;
 /** Ids of commands that are kept to know them again. */
 const KEPT_IDS = 200;
-/** Strokes of one field further apart than this, in ms, are two steps of history. */
-const STROKES_WITHIN = 15_000;
-/** Strokes are gathered for so many ms before they are written; the journal has them at once. */
+/** Strokes are gathered for so many ms before the document is written; the journal has them at once. */
 const GATHERED_FOR = 300;
+/** Ms after which what could not be written is tried again, and longer each time, up to a minute. */
+const TRY_AGAIN = 2000;
+const LATEST_TRY = 60_000;
+
+/** What is in this tab only: how many changes, and why they can't be written. */
+export interface Unkept {
+  changes: number;
+  why: string;
+}
 
 /** What opening a job came to. A damaged row is handed out as it is, so that it can be kept as a file. */
 export type Opened = { state: 'open' } | { state: 'missing' } | Damaged;
@@ -45,8 +52,23 @@ interface Damaged {
  */
 export type CheckBehind = (row: StoredJob, wanted: Promise<void>) => Promise<Outcome<unknown>>;
 
-/** Whether a patch brings a plan back that another one took the place of. */
-const isWholePlan = ({ path, value }: Patch): boolean => path.length === 1 && path[0] === 'plan' && value !== null;
+const reasonOf = (error: unknown): string => {
+  if (!(error instanceof Error)) return String(error);
+  const isFull = error.name === 'QuotaExceededError' || /quota/i.test(error.message);
+  return isFull ? 'the disk, or the room that this browser gives to Nivel, is full' : error.message;
+};
+
+/** There is nothing left to write to. */
+class JobGone extends Error {}
+
+/** A command that was written down, carried out; what no version of Nivel could do is a refusal like any other. */
+function carriedOut(job: Job, { name, args }: JournalEntry): Outcome<Change> {
+  try {
+    return applyWritten(job, name, args);
+  } catch (error) {
+    return refused(reasonOf(error));
+  }
+}
 
 /** What one tab tells the others. */
 interface Told {
@@ -55,8 +77,9 @@ interface Told {
 }
 
 /**
- * One open job: keeps the document in memory, applies commands at once, and writes document and patch in one
- * transaction, in order. Another tab's change is noticed before writing; the command is then given again on top of it.
+ * One open job: keeps the document in memory, applies commands at once, writes each into the journal and then document
+ * and patch in one transaction, in order. What tells of work that was done is shown once the journal has it on the disk.
+ * Another tab's change is noticed before writing; the command is then given again on top of it.
  */
 export class JobStore {
   readonly #database: NivelDatabase;
@@ -65,6 +88,13 @@ export class JobStore {
   readonly #listeners = new Set<() => void>();
   readonly #channel: BroadcastChannel;
   #state: JobState | null = null;
+  /** What the screens see: the state, but for records that are on their way to the disk. */
+  #shown: JobState | null = null;
+  #recording = 0;
+  /** Ids of pending commands that the journal does not have. */
+  readonly #unjournalled = new Map<string, string>();
+  #failures = 0;
+  #unkept: Unkept | null = null;
   #revision = 0;
   /** The document of that revision, as it lies in the database, and since when. */
   #written: { job: Job; at: string } | null = null;
@@ -76,10 +106,12 @@ export class JobStore {
   #writing: Promise<void> = Promise.resolve();
   /** Told when another tab changed the job, or a write could not be kept. */
   onNotice: (message: string) => void = () => undefined;
+  /** Told when something can't be written, and with null when all is. */
+  onUnkept: (unkept: Unkept | null) => void = () => undefined;
   /** Told when what was shown unchecked can't be read after all. */
   onDamaged: (damaged: Damaged) => void = () => undefined;
 
-  constructor(database: NivelDatabase, id: string, journal: Journal) {
+  constructor(database: NivelDatabase, id: string, journal = new Journal(database)) {
     this.#database = database;
     this.#id = id;
     this.#journal = journal;
@@ -95,16 +127,23 @@ export class JobStore {
     return () => this.#listeners.delete(listener);
   };
 
-  readonly snapshot = (): JobState | null => this.#state;
+  readonly snapshot = (): JobState | null => this.#shown;
+
+  /** The document with everything that was given, shown yet or not; null while the job is not open. */
+  latest(): Job | null {
+    return this.#state?.job ?? null;
+  }
 
   /**
    * Reads the job, and brings in what the journal still holds of it. A row is checked before it is shown; with
    * `checkBehind` one of this Nivel's own format is shown at once, checked behind it, and written to only when it held.
    */
   async open(checkBehind?: CheckBehind): Promise<Opened> {
-    // The journal before the row: what leaves it in between is in the row by then.
-    const left = this.#journal.left(this.#id);
-    const row = await this.#database.jobs.get(this.#id);
+    await this.#journal.takeOver(this.#id);
+    const { jobs, journal } = this.#database;
+    const [row, left] = await this.#database.transaction('r', jobs, journal, () =>
+      Promise.all([jobs.get(this.#id), journal.where('jobId').equals(this.#id).sortBy('number')]),
+    );
     if (!row || row.deletedAt !== null) return { state: 'missing' };
     if (checkBehind && isOfThisFormat(row)) {
       const wanted = new Promise<void>((want) => (this.#wantCheck = want));
@@ -125,12 +164,7 @@ export class JobStore {
   /** Shows a row with what the journal still holds. */
   async #take(stored: StoredJob, left: readonly JournalEntry[]): Promise<void> {
     await this.#show(stored);
-    const applied = new Set(stored.applied);
-    this.#journal.forget(
-      this.#id,
-      left.filter((entry) => applied.has(entry.id)),
-    );
-    for (const entry of left) if (!applied.has(entry.id)) this.#giveAgain(entry);
+    for (const entry of left) this.#giveAgain(entry);
   }
 
   async #checked(row: StoredJob, checking: ReturnType<CheckBehind>): Promise<void> {
@@ -162,21 +196,37 @@ export class JobStore {
     const outcome = applyCommand(this.#state.job, name, args);
     if (!outcome.ok) return outcome;
     if (outcome.value.patches.length === 0) return accepted(this.#state.job);
-    const entry: JournalEntry = { id: nanoid(12), name, args, strokes };
-    this.#journal.keep(this.#id, entry);
     this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
-    this.#pending.push(entry);
+    this.#keep({ id: nanoid(12), name, args, strokes }, isRecord(name));
     this.#tell();
     void this.#enqueue(() => this.#writePending(strokes === null ? 0 : GATHERED_FOR));
     return accepted(outcome.value.job);
   }
 
+  /** Writes a command into the journal; what comes after a record is shown together with it. */
+  #keep(entry: JournalEntry, isShownWhenKept: boolean): void {
+    this.#pending.push(entry);
+    const kept = this.#journal.keep(this.#id, entry, isShownWhenKept ? 'strict' : 'relaxed');
+    const told = kept.catch((error: unknown) => {
+      if (!this.#pending.includes(entry)) return;
+      this.#unjournalled.set(entry.id, reasonOf(error));
+      this.#tellUnkept();
+    });
+    if (!isShownWhenKept) return;
+    this.#recording += 1;
+    void told.then(() => {
+      this.#recording -= 1;
+      this.#tell();
+    });
+  }
+
   /** A command that a reload or a killed tab left in the journal: shown if it still makes sense, written if it is not. */
   #giveAgain(entry: JournalEntry): void {
     if (this.#state === null) return;
-    const outcome = applyWritten(this.#state.job, entry.name, entry.args);
+    const outcome = carriedOut(this.#state.job, entry);
     if (outcome.ok) this.#state = { job: outcome.value.job, undoLabel: outcome.value.label, redoLabel: null };
     this.#pending.push(entry);
+    this.#tell();
     void this.#enqueue(() => this.#writePending());
   }
 
@@ -186,31 +236,6 @@ export class JobStore {
 
   redo(): Promise<void> {
     return this.#enqueue(() => this.#step(1));
-  }
-
-  /** History, newest first, with what has been undone. */
-  async history(): Promise<{ number: number; label: string; at: string; undone: boolean }[]> {
-    const stored = await this.#database.jobs.get(this.#id);
-    const changes = await this.#changes().reverse().limit(100).toArray();
-    return changes.map(({ number, label, at }) => ({ number, label, at, undone: number > (stored?.head ?? 0) }));
-  }
-
-  /** Up to `most` plans that were accepted and have been overtaken, the last first. */
-  async earlierPlans(most: number): Promise<AcceptedPlan[]> {
-    const stored = await this.#database.jobs.get(this.#id);
-    const changes = await this.#changes()
-      .reverse()
-      .filter(({ number, inverse }) => number <= (stored?.head ?? 0) && inverse.some(isWholePlan))
-      .limit(most)
-      .toArray();
-    return changes.flatMap(({ inverse }) => {
-      const before = acceptedPlanSchema.safeParse(inverse.find(isWholePlan)?.value);
-      return before.success ? [before.data] : [];
-    });
-  }
-
-  #changes() {
-    return this.#database.changes.where('[jobId+number]').between([this.#id, 0], [this.#id, Infinity]);
   }
 
   /**
@@ -231,13 +256,36 @@ export class JobStore {
     this.#wantCheck();
     const afterCheck = this.#writing.then(() => this.#sound);
     this.#writing = afterCheck.then(work).catch((error: unknown) => {
-      this.#tellFailure('This could not be saved', error);
+      this.#failures += 1;
+      this.#tellUnkept(reasonOf(error));
+      if (this.#pending.length > 0 && !(error instanceof JobGone)) this.#tryAgainLater();
     });
     return this.#writing;
   }
 
+  #tryAgainLater(): void {
+    if (this.#isClosed) return;
+    const delay = Math.min(LATEST_TRY, TRY_AGAIN * 2 ** Math.min(this.#failures - 1, 10));
+    setTimeout(() => !this.#isClosed && void this.tryAgain(), delay);
+  }
+
+  /** Tries to write what could not be written. */
+  tryAgain(): Promise<void> {
+    return this.#enqueue(() => this.#writePending());
+  }
+
+  /** Says how much is in this tab only: what neither document nor journal has. */
+  #tellUnkept(why: string | null = null): void {
+    const [first] = this.#unjournalled.values();
+    const changes = this.#unjournalled.size;
+    const unkept = changes === 0 && why === null ? null : { changes, why: why ?? first ?? '' };
+    if (unkept === null && this.#unkept === null) return;
+    this.#unkept = unkept;
+    this.onUnkept(unkept);
+  }
+
   #tellFailure(what: string, error: unknown): void {
-    this.onNotice(`${what}: ${error instanceof Error ? error.message : String(error)}`);
+    this.onNotice(`${what}: ${reasonOf(error)}`);
   }
 
   #tellTabs(revision: number): void {
@@ -245,84 +293,64 @@ export class JobStore {
   }
 
   #tell(): void {
+    if (this.#recording > 0) return;
+    this.#shown = this.#state;
     for (const listener of this.#listeners) listener();
   }
 
   async #writePending(gather = 0): Promise<void> {
     if (this.#pending.length === 0) return;
     if (gather > 0) await new Promise((go) => setTimeout(go, gather));
-    const { jobs, changes } = this.#database;
-    const refusals: string[] = [];
+    const { jobs, changes, journal, setAside } = this.#database;
     const writing = [...this.#pending];
-    const { stored, isOnOurs } = await this.#database.transaction('rw', jobs, changes, async () => {
-      const found = await this.#row();
-      if (!found) throw new Error('the job was deleted in another tab');
-      const isKnown = found.job === this.#written?.job;
-      const applied = new Set(found.applied);
-      for (const { id, name, args, strokes } of writing) {
-        if (applied.has(id)) continue;
-        applied.add(id);
-        const outcome = applyWritten(found.job, name, args);
-        if (!outcome.ok) refusals.push(outcome.message);
-        else await this.#record(found, outcome.value, { name, strokes });
-      }
-      found.applied = [...applied].slice(-KEPT_IDS);
-      found.revision += 1;
-      found.updatedAt = new Date().toISOString();
-      await jobs.put(found);
-      return { stored: found, isOnOurs: isKnown };
-    });
-    const rebased = !isOnOurs;
-    this.#journal.forget(this.#id, writing);
+    const { stored, isOnOurs, refusals, overwritten } = await this.#database.transaction(
+      'rw',
+      [jobs, changes, journal, setAside],
+      async () => {
+        const found = await this.#row();
+        if (!found) throw new JobGone('the job was deleted in another tab');
+        const base = this.#written?.job;
+        const isKnown = found.job === base;
+        const told = { stored: found, isOnOurs: isKnown, refusals: [] as string[], overwritten: [] as string[] };
+        const applied = new Set(found.applied);
+        for (const entry of writing) {
+          if (applied.has(entry.id)) continue;
+          applied.add(entry.id);
+          const outcome = carriedOut(found.job, entry);
+          if (outcome.ok) {
+            if (!isKnown && contested(base, found.job, outcome.value.job)) told.overwritten.push(outcome.value.label);
+            await addToHistory(this.#database, found, outcome.value, entry);
+          } else {
+            told.refusals.push(outcome.message);
+            await setAside.put({ ...entry, jobId: this.#id, at: new Date().toISOString(), why: outcome.message });
+          }
+        }
+        found.applied = [...applied].slice(-KEPT_IDS);
+        found.revision += 1;
+        found.updatedAt = new Date().toISOString();
+        await jobs.put(found);
+        await journal
+          .where('id')
+          .anyOf(writing.map(({ id }) => id))
+          .delete();
+        return told;
+      },
+    );
     this.#pending = this.#pending.slice(writing.length);
+    for (const { id } of writing) this.#unjournalled.delete(id);
+    this.#failures = 0;
+    this.#tellUnkept();
     this.#revision = stored.revision;
     this.#written = { job: stored.job, at: stored.updatedAt };
     this.#tellTabs(stored.revision);
     // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
-    const shown = rebased || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
+    const shown = !isOnOurs || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
     if (this.#pending.length === 0) await this.#show({ ...stored, job: shown });
-    if (refusals.length > 0) this.onNotice(`Changed in another tab meanwhile: ${refusals.join(' ')}`);
-    else if (rebased) this.onNotice('Another tab changed this job as well; both changes are kept.');
-  }
-
-  /** Adds a change to the row and to history, joined to the last one if it is another stroke of the same field. */
-  async #record(stored: StoredJob, change: Change, by: { name: string; strokes: string | null }): Promise<void> {
-    const { changes } = this.#database;
-    await changes
-      .where('[jobId+number]')
-      .between([this.#id, stored.head + 1], [this.#id, Infinity])
-      .delete();
-    const last = await changes.get([this.#id, stored.head]);
-    const at = new Date().toISOString();
-    stored.job = change.job;
-    if (
-      last &&
-      by.strokes !== null &&
-      last.strokes === by.strokes &&
-      Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN
-    ) {
-      await changes.put({
-        ...last,
-        at,
-        label: change.label,
-        patches: [...last.patches, ...change.patches],
-        inverse: [...change.inverse, ...last.inverse],
-      });
-      return;
-    }
-    stored.head += 1;
-    const record: StoredChange = {
-      jobId: this.#id,
-      number: stored.head,
-      command: by.name,
-      label: change.label,
-      at,
-      patches: change.patches,
-      inverse: change.inverse,
-      strokes: by.strokes,
-    };
-    await changes.put(record);
-    await changes.delete([this.#id, stored.head - KEPT_CHANGES]);
+    if (refusals.length > 0) this.onNotice(`This could not be carried out and is set aside: ${refusals.join(' ')}`);
+    if (overwritten.length > 0)
+      this.onNotice(`Another tab had changed the same: ${overwritten.join('; ')}. What was given last stands.`);
+    else if (!isOnOurs && refusals.length === 0)
+      this.onNotice('Another tab changed this job as well; both changes are kept.');
   }
 
   async #step(direction: 1 | -1): Promise<void> {

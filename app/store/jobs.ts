@@ -6,7 +6,8 @@ import { refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredJob, type StoredPhoto } from './database.ts';
 import type { Backup } from '../../core/exchange/backup.ts';
 import { JobStore } from './job-store.ts';
-import { browserJournal } from './journal.ts';
+import { changesOf } from './history.ts';
+import { Journal } from './journal.ts';
 import { withOwnFigures } from './own-figures.ts';
 import { pictureFrom } from './photos.ts';
 import { readStored } from './stored-job.ts';
@@ -71,8 +72,6 @@ export async function addJobs({ jobs, pictures }: Backup): Promise<void> {
   });
 }
 
-const changesOf = (id: string) => database.changes.where('[jobId+number]').between([id, 0], [id, Infinity]);
-
 /**
  * Lays a demo job out as it ships, over whatever was done to it. Answers how to bring that back; null when there was
  * nothing.
@@ -83,13 +82,13 @@ export async function layOutDemo(id: DemoJobId): Promise<(() => Promise<void>) |
   const { jobs, changes } = database;
   return database.transaction('rw', jobs, changes, async () => {
     const before = await jobs.get(id);
-    const history = await changesOf(id).toArray();
-    await changesOf(id).delete();
+    const history = await changesOf(database, id).toArray();
+    await changesOf(database, id).delete();
     await jobs.put({ ...fresh(read.value), revision: (before?.revision ?? 0) + 1 });
     if (before === undefined) return null;
     return () =>
       database.transaction('rw', jobs, changes, async () => {
-        await changesOf(id).delete();
+        await changesOf(database, id).delete();
         await changes.bulkPut(history);
         await jobs.put({ ...before, revision: before.revision + 2 });
       });
@@ -116,14 +115,14 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
 export async function forgetJob(id: string): Promise<void> {
   await database.transaction('rw', database.jobs, database.changes, database.photos, async () => {
     await database.jobs.delete(id);
-    await changesOf(id).delete();
+    await changesOf(database, id).delete();
     await database.photos.where('jobId').equals(id).delete();
   });
 }
 
 /** Renames a job from the list, as a step of its history. */
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
-  const store = new JobStore(database, id, browserJournal(localStorage));
+  const store = new JobStore(database, id, new Journal(database, localStorage));
   try {
     const opened = await store.open();
     if (opened.state === 'damaged') return refused(opened.message);

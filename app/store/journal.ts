@@ -1,4 +1,6 @@
-/** A command that was given and may not be in the database yet. */
+import type { NivelDatabase, StoredEntry } from './database.ts';
+
+/** A command that was given and may not be in its job's document yet. */
 export interface JournalEntry {
   /** Unique, so that a command is never carried out twice. */
   id: string;
@@ -7,42 +9,59 @@ export interface JournalEntry {
   strokes: string | null;
 }
 
-/** What keeps given commands over a reload or a killed tab, written at once and without waiting. */
-export interface Journal {
-  keep(jobId: string, entry: JournalEntry): void;
-  forget(jobId: string, entries: readonly JournalEntry[]): void;
-  /** What is left of a job, in the order in which it was given. */
-  left(jobId: string): JournalEntry[];
-}
+/** How sure it has to be: `strict` is on the disk, `relaxed` with the system, which writes it a moment later. */
+export type Durability = 'strict' | 'relaxed';
 
-const PREFIX = 'nivel-journal';
+const EARLIER = 'nivel-journal';
 
 /**
- * A journal in the browser's synchronous storage. The database writes a moment later; a command that is shown is in one
- * or the other at any time. One key a command, so that tabs do not write over each other.
+ * What keeps given commands over a reload, a killed tab or a killed browser until the document has them. Each is written
+ * by itself, at once: a transaction that is committed with its one request lives on without the tab.
  */
-export function browserJournal(storage: Storage): Journal {
-  let given = 0;
-  const keyOf = (jobId: string, id: string): string => `${PREFIX}/${jobId}/${id}`;
-  return {
-    keep(jobId, entry) {
-      const order = `${Date.now()}.${String(++given).padStart(6, '0')}`;
-      try {
-        storage.setItem(keyOf(jobId, entry.id), JSON.stringify({ order, entry }));
-      } catch {
-        // Full storage costs only the moment before the database has it.
-      }
-    },
-    forget(jobId, entries) {
-      for (const { id } of entries) storage.removeItem(keyOf(jobId, id));
-    },
-    left(jobId) {
-      return Object.keys(storage)
-        .filter((key) => key.startsWith(`${PREFIX}/${jobId}/`))
-        .map((key) => JSON.parse(storage.getItem(key) ?? 'null') as { order: string; entry: JournalEntry } | null)
-        .filter((kept) => kept !== null)
-        .sort((one, other) => (one.order < other.order ? -1 : 1))
-        .map(({ entry }) => entry);
-    },
-  };
+export class Journal {
+  readonly #database: NivelDatabase;
+  /** Where versions before this one kept theirs. */
+  readonly #earlier: Storage | null;
+
+  constructor(database: NivelDatabase, earlier: Storage | null = null) {
+    this.#database = database;
+    this.#earlier = earlier;
+  }
+
+  /** Writes a command down; settles once it is kept, and rejects where it can't be. */
+  keep(jobId: string, entry: JournalEntry, durability: Durability): Promise<void> {
+    if (!this.#database.isOpen()) return this.#database.open().then(() => this.keep(jobId, entry, durability));
+    return new Promise((done, fail) => {
+      const writing = this.#database.backendDB().transaction('journal', 'readwrite', { durability });
+      writing.oncomplete = () => done();
+      writing.onabort = () => fail(writing.error ?? new Error('the browser broke it off'));
+      writing.objectStore('journal').add({ ...entry, jobId } satisfies StoredEntry);
+      writing.commit();
+    });
+  }
+
+  /** Moves what an earlier version has left of a job to where it is kept now. */
+  async takeOver(jobId: string): Promise<void> {
+    const earlier = this.#earlier;
+    const keys = Object.keys(earlier ?? {}).filter((key) => key.startsWith(`${EARLIER}/${jobId}/`));
+    if (earlier === null || keys.length === 0) return;
+    const kept = keys.map((key) => ({ key, ...readEarlier(key, earlier.getItem(key) ?? '') }));
+    for (const { key, entry } of kept.sort((one, other) => (one.order < other.order ? -1 : 1))) {
+      await this.keep(jobId, entry, 'relaxed');
+      earlier.removeItem(key);
+    }
+  }
+}
+
+/** One line of an earlier journal. One that was cut off comes along as it is: it will be set aside with its text. */
+function readEarlier(key: string, text: string): { order: string; entry: JournalEntry } {
+  try {
+    const read = JSON.parse(text) as { order?: unknown; entry?: Partial<JournalEntry> } | null;
+    const { id, name, args, strokes } = read?.entry ?? {};
+    if (typeof id === 'string' && typeof name === 'string')
+      return { order: String(read?.order), entry: { id, name, args, strokes: strokes ?? null } };
+  } catch {
+    // Told below like any other line that says nothing.
+  }
+  return { order: '', entry: { id: key, name: 'a line that was cut off', args: text, strokes: null } };
 }

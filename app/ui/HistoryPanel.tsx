@@ -2,25 +2,25 @@ import Box from '@mui/material/Box';
 import Popover from '@mui/material/Popover';
 import { DateTime } from 'luxon';
 import { useEffect, useState } from 'react';
-import type { JobStore } from '../store/job-store.ts';
+import { database } from '../store/database.ts';
+import { historyOf, type HistoryEntry } from '../store/history.ts';
 import { useJob } from './job-context.tsx';
-
-type Entry = Awaited<ReturnType<JobStore['history']>>[number];
 
 /** Everything that was done to the job, newest first; what has been undone is struck through. */
 export default function HistoryPanel({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
-  const { store } = useJob();
-  const [entries, setEntries] = useState<Entry[] | null>(null);
+  const { store, job } = useJob();
+  const { id } = job;
+  const [entries, setEntries] = useState<HistoryEntry[] | null>(null);
   useEffect(() => {
     let gone = false;
     void store
       .settled()
-      .then(() => store.history())
+      .then(() => historyOf(database, id))
       .then((read) => !gone && setEntries(read));
     return () => {
       gone = true;
     };
-  }, [store]);
+  }, [store, id]);
   return (
     <Popover
       open

@@ -2,7 +2,7 @@ import { accepted } from '../../core/units/outcome.ts';
 import { database } from '../store/database.ts';
 import { JobStore, type Opened } from '../store/job-store.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
-import { browserJournal } from '../store/journal.ts';
+import { Journal } from '../store/journal.ts';
 import { checkInWorker } from '../workers/check.ts';
 
 /** A job that is being opened, and what that will have come to. */
@@ -14,7 +14,7 @@ interface Opening {
 const ahead = new Map<string, Opening>();
 
 function open(jobId: string): Opening {
-  const store = new JobStore(database, jobId, browserJournal(localStorage));
+  const store = new JobStore(database, jobId, new Journal(database, localStorage));
   const opened = async (): Promise<Opened> => {
     const found = await store.open(checkInWorker);
     if (found.state !== 'missing' || !isDemoJob(jobId)) return found;

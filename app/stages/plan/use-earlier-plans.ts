@@ -1,5 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/record.ts';
+import { database } from '../../store/database.ts';
+import { earlierPlans } from '../../store/history.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
 /** How many plans of before are offered. */
@@ -9,16 +11,16 @@ const MOST = 8;
 export function useAcceptedPlans(): readonly AcceptedPlan[] {
   const { job, store } = useJob();
   const [earlier, setEarlier] = useState<readonly AcceptedPlan[]>([]);
-  const { plan } = job;
+  const { plan, id } = job;
   useEffect(() => {
     let isGone = false;
     void store
       .settled()
-      .then(() => store.earlierPlans(MOST))
+      .then(() => earlierPlans(database, id, MOST))
       .then((plans) => !isGone && setEarlier(plans));
     return () => {
       isGone = true;
     };
-  }, [store, plan]);
+  }, [store, id, plan]);
   return plan === null ? earlier : [plan, ...earlier];
 }

@@ -50,7 +50,7 @@ export function useReplanning(): Replanning {
     setIsReplanning(false);
   };
   const tell = (before: AcceptedPlan | null, after: AcceptedPlan): void => {
-    const job = store.snapshot()?.job;
+    const job = store.latest();
     if (!job || before === null || before.t0 !== after.t0) return;
     const at = minutesSince(after.t0, now, job.site.timeZone);
     setLines(replanLines(job, jobSteps(job, `${now.slice(0, 10)}T00:00`), before, after, at));
@@ -58,7 +58,7 @@ export function useReplanning(): Replanning {
   const refuse = (why: string): void => notify(why, { variant: 'error', autoHideDuration: 9000 });
 
   const replan = async (reason: string, gesture: string): Promise<void> => {
-    const stamped = store.snapshot()?.job;
+    const stamped = store.latest();
     if (!stamped) return;
     // The day goes on as it was planned, as far as it can; where that leads nowhere, all is planned anew.
     const near = stamped.plan ? await answerOf(startNearPlanning(stamped, now, stamped.plan)) : unplannable('no plan');
@@ -77,7 +77,7 @@ export function useReplanning(): Replanning {
   };
 
   const move = async (wanted: Move, reason: string): Promise<void> => {
-    const job = store.snapshot()?.job;
+    const job = store.latest();
     const before = job?.plan;
     if (!job || !before) return;
     const moving = beginMoving(job, now, before);

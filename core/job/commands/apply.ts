@@ -27,6 +27,9 @@ export function applyCommand<N extends CommandName>(job: Job, name: N, args: Com
   return carriedOut(job, COMMANDS[name], args);
 }
 
+/** Whether a command tells what was really done. */
+export const isRecord = (name: CommandName): boolean => (COMMANDS[name] as Command).isRecord === true;
+
 /** The same for a command that was written down, perhaps by an earlier version of Nivel. */
 export function applyWritten(job: Job, name: string, args: unknown): Outcome<Change> {
   const own = Object.hasOwn(COMMANDS, name) ? (COMMANDS[name as CommandName] as unknown as Command) : null;

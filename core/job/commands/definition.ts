@@ -11,6 +11,8 @@ export interface Command<A = unknown, Given = A> {
   args: z.ZodType<A, Given>;
   /** As history tells it: “Add 7 panelled doors”. */
   label(args: A, job: Job): string;
+  /** It tells what was really done: shown as done only once it is on the disk. */
+  isRecord?: true;
   /** Changes the draft. Pure: ids and times come in as arguments. */
   change(draft: Draft<Job>, args: A): void;
 }

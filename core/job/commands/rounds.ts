@@ -28,6 +28,7 @@ export const addFilmCheck = command({
 
 /** Signs a room off, in the place of what was signed before. */
 export const signOff = command({
+  isRecord: true,
   args: () => z.object({ signOff: signOffSchema }),
   label: ({ signOff: { roomId } }, job) => `Sign off ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
   change(draft, { signOff: signed }) {

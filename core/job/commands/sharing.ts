@@ -6,6 +6,7 @@ import { current } from 'immer';
 
 /** Takes in what another device has added. What was in already changes nothing. */
 export const takeStamps = command({
+  isRecord: true,
   args: () => z.object({ entries: ownEntriesSchema }),
   label: ({ entries }) => `Take in ${entries.log.length} stamps of another device`,
   change(draft, { entries }) {

@@ -14,6 +14,7 @@ const STAMPED: Readonly<Record<LogEntry['event'], string>> = {
 
 /** Writes stamps into the log. What an earlier stamp said wrongly is corrected by one that replaces it. */
 export const stamp = command({
+  isRecord: true,
   args: () => z.object({ entries: z.array(logEntrySchema).min(1) }),
   label: ({ entries: [first] }) =>
     first?.replaces !== undefined && first.event !== 'withdrawn'

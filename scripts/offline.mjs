@@ -15,16 +15,30 @@ export function offline() {
         const { count, size } = await generateSW({
           globDirectory: folder,
           globPatterns: ['**/*.{html,js,css,woff2,svg,json,webmanifest}'],
-          // Pages are asked for without a slash at the end: /walk, not /walk/index.html.
+          // Pages are asked for without a slash at the end, /walk, or with one: never as /walk/index.html.
           manifestTransforms: [
             (manifest) => ({
-              manifest: manifest.map((entry) => ({ ...entry, url: entry.url.replace(/^(.+)\/index\.html$/, '$1') })),
+              manifest: manifest.flatMap((entry) => {
+                const page = /^(.+)\/index\.html$/.exec(entry.url)?.[1];
+                return page === undefined ? [entry] : [page, `${page}/`].map((url) => ({ ...entry, url }));
+              }),
             }),
           ],
           swDest: `${folder}/service-worker.js`,
           cleanupOutdatedCaches: true,
           clientsClaim: true,
-          skipWaiting: true,
+          // A new version waits until the painter takes it: a tab's scripts are not changed under it.
+          skipWaiting: false,
+          runtimeCaching: [
+            {
+              // Scripts of the version before, which the app puts there for tabs that still run it.
+              urlPattern: /\/_astro\//,
+              handler: 'CacheFirst',
+              options: { cacheName: 'nivel-earlier-scripts', cacheableResponse: { statuses: [200] } },
+            },
+          ],
+          // Its scripts are named by what is in them: what the browser has of them is as good as new.
+          dontCacheBustURLsMatching: /^_astro\//,
           ignoreURLParametersMatching: [/./],
           navigateFallbackDenylist: [/^\/api\//],
           inlineWorkboxRuntime: true,

@@ -1,5 +1,7 @@
 import type { EntityTable } from 'dexie';
 import { database, type Draft } from './database.ts';
+import { local } from './local.ts';
+import { reasonOf } from './reason.ts';
 
 const PREFIX = 'nivel-draft/';
 
@@ -13,6 +15,10 @@ export class Drafts {
   /** Texts that the database may not have yet; empty for a field to be forgotten. */
   readonly #unwritten: Storage;
   readonly #writing = new Map<string, Promise<void>>();
+  /** Texts that neither storage has taken, and why. */
+  readonly #inTabOnly = new Map<string, { text: string; why: string }>();
+  /** Told whenever there are other texts that are in this tab only. */
+  onUnkept: (texts: ReadonlyMap<string, { text: string; why: string }>) => void = () => undefined;
 
   constructor(table: EntityTable<Draft, 'field'>, unwritten: Storage) {
     this.#table = table;
@@ -21,7 +27,8 @@ export class Drafts {
 
   /** What was typed into a field, before the tab was closed or just now; null for nothing. */
   async read(field: string): Promise<string | null> {
-    const unwritten = this.#unwritten.getItem(PREFIX + field);
+    const inTabOnly = this.#inTabOnly.get(field)?.text;
+    const unwritten = inTabOnly ?? this.#unwritten.getItem(PREFIX + field);
     // A tab that died while writing has left it here.
     if (unwritten !== null) void this.keep(field, unwritten);
     const text = unwritten ?? (await this.#table.get(field))?.text;
@@ -35,8 +42,9 @@ export class Drafts {
     } catch {
       // Full storage: the database has it a moment later. An older text left here would come back instead.
       this.#unwritten.removeItem(PREFIX + field);
-      return this.#put(field, text);
+      return this.#putOrTell(field, text);
     }
+    if (this.#inTabOnly.delete(field)) this.onUnkept(this.#inTabOnly);
     let writing = this.#writing.get(field);
     if (writing === undefined) this.#writing.set(field, (writing = this.#write(field)));
     return writing;
@@ -49,9 +57,28 @@ export class Drafts {
         await this.#put(field, text);
         if (this.#unwritten.getItem(key) === text) this.#unwritten.removeItem(key);
       }
+    } catch {
+      // It stays where it is, and is tried again with the next stroke or when the field is opened again.
     } finally {
       this.#writing.delete(field);
     }
+  }
+
+  /** Where the database has no room either, the text stays in the tab, and that is told. */
+  async #putOrTell(field: string, text: string): Promise<void> {
+    const hadOne = this.#inTabOnly.delete(field);
+    try {
+      await this.#put(field, text);
+      if (hadOne) this.onUnkept(this.#inTabOnly);
+    } catch (error) {
+      this.#inTabOnly.set(field, { text, why: reasonOf(error) });
+      this.onUnkept(this.#inTabOnly);
+    }
+  }
+
+  /** Tries to write what is in this tab only. */
+  async tryAgain(): Promise<void> {
+    for (const [field, { text }] of [...this.#inTabOnly]) await this.#putOrTell(field, text);
   }
 
   async #put(field: string, text: string): Promise<void> {
@@ -68,4 +95,4 @@ export class Drafts {
   }
 }
 
-export const drafts = new Drafts(database.drafts, localStorage);
+export const drafts = new Drafts(database.drafts, local);

@@ -14,6 +14,7 @@ import { nanoid } from 'nanoid';
 import { Journal, type JournalEntry } from './journal.ts';
 import type { NivelDatabase, StoredJob } from './database.ts';
 import { addToHistory } from './history.ts';
+import { reasonOf } from './reason.ts';
 import { isOfThisFormat, readStored } from './stored-job.ts';
 
 /** What the screens see of a job. Replaced whole whenever something changes. */
@@ -51,12 +52,6 @@ interface Damaged {
  * for it until `wanted`: something is to be written then.
  */
 export type CheckBehind = (row: StoredJob, wanted: Promise<void>) => Promise<Outcome<unknown>>;
-
-const reasonOf = (error: unknown): string => {
-  if (!(error instanceof Error)) return String(error);
-  const isFull = error.name === 'QuotaExceededError' || /quota/i.test(error.message);
-  return isFull ? 'the disk, or the room that this browser gives to Nivel, is full' : error.message;
-};
 
 /** There is nothing left to write to. */
 class JobGone extends Error {}
@@ -263,10 +258,10 @@ export class JobStore {
     return this.#writing;
   }
 
+  /** A screen that is left keeps trying: what was given is not lost as long as the tab is open. */
   #tryAgainLater(): void {
-    if (this.#isClosed) return;
     const delay = Math.min(LATEST_TRY, TRY_AGAIN * 2 ** Math.min(this.#failures - 1, 10));
-    setTimeout(() => !this.#isClosed && void this.tryAgain(), delay);
+    setTimeout(() => void this.tryAgain(), delay);
   }
 
   /** Tries to write what could not be written. */

@@ -7,6 +7,7 @@ import { database, type StoredJob, type StoredPhoto } from './database.ts';
 import type { Backup } from '../../core/exchange/backup.ts';
 import { JobStore } from './job-store.ts';
 import { changesOf } from './history.ts';
+import { local } from './local.ts';
 import { Journal } from './journal.ts';
 import { withOwnFigures } from './own-figures.ts';
 import { pictureFrom } from './photos.ts';
@@ -122,7 +123,7 @@ export async function forgetJob(id: string): Promise<void> {
 
 /** Renames a job from the list, as a step of its history. */
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {
-  const store = new JobStore(database, id, new Journal(database, localStorage));
+  const store = new JobStore(database, id, new Journal(database, local));
   try {
     const opened = await store.open();
     if (opened.state === 'damaged') return refused(opened.message);

@@ -3,6 +3,7 @@ import type { Job } from '../../core/job/schema.ts';
 import { applyCommand } from '../../core/job/commands/apply.ts';
 import { PACE_KEYS } from '../../core/job/schema.ts';
 import { shelfSchema, type Shelf } from '../../core/shelf/shelf.ts';
+import { keepLocally, local } from './local.ts';
 
 const KEY = 'nivel-own-figures';
 
@@ -18,7 +19,7 @@ export type OwnFigures = z.infer<typeof ownFiguresSchema>;
 /** The figures that are kept in this browser; null where there are none that hold. */
 export function ownFigures(): OwnFigures | null {
   try {
-    const read = ownFiguresSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? 'null'));
+    const read = ownFiguresSchema.safeParse(JSON.parse(local.getItem(KEY) ?? 'null'));
     return read.success ? read.data : null;
   } catch {
     return null;
@@ -43,7 +44,7 @@ export function keepFigures({ paces, shelf }: Pick<Job, 'paces' | 'shelf'>): voi
         preservatives: over(before.shelf.preservatives, shelf.preservatives),
       }
     : shelf;
-  localStorage.setItem(KEY, JSON.stringify({ paces: { ...before?.paces, ...paces }, shelf: joined }));
+  keepLocally(KEY, JSON.stringify({ paces: { ...before?.paces, ...paces }, shelf: joined }));
 }
 
 /** A new job that begins with the painter's own figures. */

@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { keepLocally, local } from './local.ts';
 
 /** Ticks of this device: reminders that were seen, evening tasks that are done. They are of no matter to the record. */
 const PREFIX = 'nivel-ticks';
@@ -22,12 +23,12 @@ export function useTicks(
   list: string,
 ): [ReadonlySet<string>, (ids: readonly string[], on: boolean) => void] {
   const key = `${PREFIX}/${jobId}/${list}`;
-  const text = useSyncExternalStore(subscribe, () => localStorage.getItem(key) ?? '');
+  const text = useSyncExternalStore(subscribe, () => local.getItem(key) ?? '');
   const ticked = useMemo(() => new Set(text === '' ? [] : text.split('\n')), [text]);
   const set = useCallback(
     (ids: readonly string[], on: boolean): void => {
-      const now = (localStorage.getItem(key) ?? '').split('\n').filter((id) => id !== '' && !ids.includes(id));
-      localStorage.setItem(key, [...now, ...(on ? ids : [])].slice(-KEPT).join('\n'));
+      const now = (local.getItem(key) ?? '').split('\n').filter((id) => id !== '' && !ids.includes(id));
+      keepLocally(key, [...now, ...(on ? ids : [])].slice(-KEPT).join('\n'));
       for (const listener of listeners) listener();
     },
     [key],

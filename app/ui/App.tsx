@@ -7,17 +7,39 @@ import { STAGES } from '../stages/registry.ts';
 import { EmptyState } from './Section.tsx';
 import { Failure } from './Failure.tsx';
 import { holdPresses } from './held-press.ts';
-import { downloadUnreadable } from './download.ts';
+import { drafts } from '../store/drafts.ts';
+import { tellUnwritten } from '../store/keeping.ts';
+import { download, downloadUnreadable } from './download.ts';
 import { JobProvider, type Opening } from './job-context.tsx';
+import { KeepingBars } from './keeping/KeepingBars.tsx';
 import { Link } from './Link.tsx';
 import { openAhead } from './open-ahead.ts';
 import { currentRoute, useRoute } from './route.ts';
 import { onFirstNotice } from './notices.ts';
 import { Shell } from './Shell.tsx';
+import { watchForVersions } from '../store/new-version.ts';
 import { theme } from './theme.ts';
 import './tokens.css';
 
 holdPresses(window);
+drafts.onUnkept = (texts) => {
+  const [first] = texts.values();
+  tellUnwritten(
+    'drafts',
+    first === undefined
+      ? null
+      : {
+          words: `What was typed into ${texts.size === 1 ? 'a field' : `${texts.size} fields`}: ${first.why}. It stays on the screen.`,
+          tryAgain: () => void drafts.tryAgain(),
+          save: () =>
+            download(
+              'typed.txt',
+              [...texts].map(([field, { text }]) => `${field}\n${text}\n`).join('\n'),
+              'text/plain',
+            ),
+        },
+  );
+};
 
 // The job and the screen that are asked for come while all the rest is still being set up.
 const first = currentRoute();
@@ -93,7 +115,15 @@ function Screens() {
   }
   const { screen: Screen } = stage;
   return (
-    <JobProvider jobId={jobId} fallback={(opening) => <NotOpen opening={opening} />}>
+    <JobProvider
+      jobId={jobId}
+      fallback={(opening) => (
+        <>
+          <KeepingBars />
+          <NotOpen opening={opening} />
+        </>
+      )}
+    >
       <Shell stage={stage}>
         <Failure key={stage.id}>
           <Suspense fallback={<Waiting words={`Opening ${stage.name}…`} />}>
@@ -115,7 +145,7 @@ export default function App() {
   useEffect(() => {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
     // Fetching everything for later waits until the screen that was asked for stands.
-    const timer = setTimeout(() => void navigator.serviceWorker.register('/service-worker.js'), OFFLINE_AFTER);
+    const timer = setTimeout(() => void watchForVersions(new URL(import.meta.url).pathname), OFFLINE_AFTER);
     return () => clearTimeout(timer);
   }, []);
   return (

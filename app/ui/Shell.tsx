@@ -12,6 +12,8 @@ import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { JobButtons } from './JobButtons.tsx';
 import { SearchIcon } from './icons.tsx';
+import { KeepingBars } from './keeping/KeepingBars.tsx';
+import { SetAsideBar } from './keeping/SetAsideBar.tsx';
 import { goTo } from './route.ts';
 import { useAfterPaint } from './use-after-paint.ts';
 import { useKeys } from './use-keys.ts';
@@ -89,6 +91,8 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
           </Button>
         </Box>
         <Box component="main" id="work" sx={{ px: { xs: 2, md: 4 }, pt: 1 }}>
+          <KeepingBars />
+          {isPainted && <SetAsideBar />}
           {children}
         </Box>
       </Box>

@@ -1,3 +1,6 @@
+/** Ms after which a browser has begun to read what it was handed. */
+const LET_GO_AFTER = 60_000;
+
 /** Hands bytes to the browser as a file to keep. */
 export function downloadBlob(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob);
@@ -5,7 +8,8 @@ export function downloadBlob(name: string, blob: Blob): void {
   link.href = url;
   link.download = name;
   link.click();
-  URL.revokeObjectURL(url);
+  // A browser may read it only after this turn is over.
+  setTimeout(() => URL.revokeObjectURL(url), LET_GO_AFTER);
 }
 
 /** Hands a text to the browser as a file to keep. */

@@ -15,6 +15,8 @@ import { localIso } from '../../core/job/site-time.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { inVocabulary } from '../../core/units/vocabulary.ts';
 import type { JobStore, Opened } from '../store/job-store.ts';
+import { tellUnwritten } from '../store/keeping.ts';
+import { unkeptJob } from './keeping/unkept-job.ts';
 import { takeOpened } from './open-ahead.ts';
 import { Failure } from './Failure.tsx';
 import { useWhileTyping } from './use-while-typing.ts';
@@ -80,6 +82,7 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
     const { store: opened, found } = takeOpened(jobId);
     let gone = false;
     opened.onNotice = (message) => notify(message, { variant: 'info' });
+    opened.onUnkept = (unkept) => tellUnwritten(`job/${jobId}`, unkept && unkeptJob(opened, unkept));
     opened.onDamaged = (damaged) => !gone && setOpening(damaged);
     setOpening({ state: 'opening' });
     found

@@ -2,6 +2,7 @@ import { accepted } from '../../core/units/outcome.ts';
 import { database } from '../store/database.ts';
 import { JobStore, type Opened } from '../store/job-store.ts';
 import { isDemoJob, layOutDemo } from '../store/jobs.ts';
+import { local } from '../store/local.ts';
 import { Journal } from '../store/journal.ts';
 import { checkInWorker } from '../workers/check.ts';
 
@@ -14,7 +15,7 @@ interface Opening {
 const ahead = new Map<string, Opening>();
 
 function open(jobId: string): Opening {
-  const store = new JobStore(database, jobId, new Journal(database, localStorage));
+  const store = new JobStore(database, jobId, new Journal(database, local));
   const opened = async (): Promise<Opened> => {
     const found = await store.open(checkInWorker);
     if (found.state !== 'missing' || !isDemoJob(jobId)) return found;

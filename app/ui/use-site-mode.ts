@@ -1,13 +1,15 @@
 import { useEffect, useState } from 'react';
 
+import { keepLocally, local } from '../store/local.ts';
+
 const KEY = 'nivel-site-mode';
 
 /** High contrast for sunlight, kept on this device. */
 export function useSiteMode(): [boolean, (on: boolean) => void] {
-  const [on, setOn] = useState(() => localStorage.getItem(KEY) === 'on');
+  const [on, setOn] = useState(() => local.getItem(KEY) === 'on');
   useEffect(() => {
     document.documentElement.dataset.site = on ? 'on' : 'off';
-    localStorage.setItem(KEY, on ? 'on' : 'off');
+    keepLocally(KEY, on ? 'on' : 'off');
   }, [on]);
   return [on, setOn];
 }

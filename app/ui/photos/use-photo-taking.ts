@@ -2,6 +2,9 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { Piece } from '../../../core/job/piece-schema.ts';
 import { keepPhoto, scaleDown } from '../../store/photos.ts';
+import { tellUnwritten } from '../../store/keeping.ts';
+import { reasonOf } from '../../store/reason.ts';
+import { downloadBlob } from '../download.ts';
 import { useJob } from '../job-context.tsx';
 
 /** Adds pictures to a piece; what could not be taken is told, file by file. */
@@ -23,10 +26,24 @@ export function usePhotoTaking(piece: Piece): {
       }
       const { picture, width, height } = scaled.value;
       const id = nanoid(10);
-      await keepPhoto({ jobId: job.id, id, picture });
-      const outcome = apply('add-photo', { id: piece.id, photo: { id, caption, width, height, spots: [] } });
-      if (outcome.ok) taken.push(id);
-      else told.push(`${chosen.name}: ${outcome.message}`);
+      const photo = { id, caption, width, height, spots: [] };
+      const keep = async (): Promise<void> => {
+        try {
+          await keepPhoto({ jobId: job.id, id, picture });
+        } catch (error) {
+          tellUnwritten(`photo/${id}`, {
+            words: `A photo of ${piece.mark} (${chosen.name}): ${reasonOf(error)}. Make room, or save it as a file.`,
+            tryAgain: () => void keep(),
+            save: () => downloadBlob(`${piece.mark} ${chosen.name}`, picture),
+          });
+          return;
+        }
+        tellUnwritten(`photo/${id}`, null);
+        const outcome = apply('add-photo', { id: piece.id, photo });
+        if (outcome.ok) taken.push(id);
+        else told.push(`${chosen.name}: ${outcome.message}`);
+      };
+      await keep();
     }
     setFaults(told);
     return taken;

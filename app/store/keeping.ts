@@ -1,0 +1,38 @@
+import { useSyncExternalStore } from 'react';
+
+/** Something that is in this tab only, because it could not be written. */
+export interface Unwritten {
+  /** As a sentence: what it is, and why it can't be written. */
+  words: string;
+  /** Tries to write it again. */
+  tryAgain(): void;
+  /** Hands it over as a file. */
+  save?(): void;
+}
+
+let unwritten: ReadonlyMap<string, Unwritten> = new Map();
+const listeners = new Set<() => void>();
+
+const stay = (event: BeforeUnloadEvent): void => event.preventDefault();
+
+/** States what of `key` could not be written, or with null that all of it is. It is told until then. */
+export function tellUnwritten(key: string, fault: Unwritten | null): void {
+  if (fault === null && !unwritten.has(key)) return;
+  const changed = new Map(unwritten);
+  if (fault === null) changed.delete(key);
+  else changed.set(key, fault);
+  unwritten = changed;
+  // The browser asks before the tab, and what is only in it, goes.
+  if (unwritten.size > 0) window.addEventListener('beforeunload', stay);
+  else window.removeEventListener('beforeunload', stay);
+  for (const listener of listeners) listener();
+}
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+const read = (): ReadonlyMap<string, Unwritten> => unwritten;
+
+/** Everything that is in this tab only. */
+export const useUnwritten = (): ReadonlyMap<string, Unwritten> => useSyncExternalStore(subscribe, read);

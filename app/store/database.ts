@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Patch } from 'immer';
 import type { Job } from '../../core/job/schema.ts';
-import type { JournalEntry } from './journal.ts';
+import type { JournalEntry } from './journal-entry.ts';
 
 /** A job as it lies in the browser: the document, and where its history stands. */
 export interface StoredJob {
@@ -58,6 +58,14 @@ export interface SetAside extends JournalEntry {
   why: string;
 }
 
+/** What the device knows beside jobs. */
+export type Meta =
+  /** The last backup that was read back and found whole; `folder` is where the painter wants them. */
+  | { key: 'backup'; at: string; jobs: number; pictures: number; bytes: number }
+  | { key: 'backup-folder'; folder: FileSystemDirectoryHandle }
+  /** Ids of jobs whose pictures are being taken in, and whose rows come last. */
+  | { key: 'importing'; ids: string[] };
+
 /** Nivel's data in this browser. */
 export class NivelDatabase extends Dexie {
   declare jobs: EntityTable<StoredJob, 'id'>;
@@ -66,12 +74,13 @@ export class NivelDatabase extends Dexie {
   declare photos: Table<StoredPhoto, [string, string]>;
   declare journal: Table<StoredEntry, number>;
   declare setAside: Table<SetAside, [string, string]>;
+  declare meta: Table<Meta, Meta['key']>;
 
   constructor(name = 'nivel') {
     super(name);
     this.version(1).stores({ jobs: 'id, deletedAt', changes: '[jobId+number]', drafts: 'field' });
     this.version(2).stores({ photos: '[jobId+id], jobId' });
-    this.version(3).stores({ journal: '++number, jobId, id', setAside: '[jobId+id], jobId' });
+    this.version(3).stores({ journal: '++number, jobId, id', setAside: '[jobId+id], jobId', meta: 'key' });
   }
 }
 

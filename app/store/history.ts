@@ -2,7 +2,7 @@ import type { Patch } from 'immer';
 import type { Change } from '../../core/job/commands/apply.ts';
 import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
 import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
-import type { JournalEntry } from './journal.ts';
+import type { JournalEntry } from './journal-entry.ts';
 
 /** Changes of a job that are kept for undo. */
 const KEPT_CHANGES = 500;

@@ -11,7 +11,8 @@ import { contested } from '../../core/job/commands/contested.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
-import { Journal, type JournalEntry } from './journal.ts';
+import type { JournalEntry } from './journal-entry.ts';
+import { Journal } from './journal.ts';
 import type { NivelDatabase, StoredJob } from './database.ts';
 import { addToHistory } from './history.ts';
 import { reasonOf } from './reason.ts';
@@ -53,8 +54,8 @@ interface Damaged {
  */
 export type CheckBehind = (row: StoredJob, wanted: Promise<void>) => Promise<Outcome<unknown>>;
 
-/** There is nothing left to write to. */
-class JobGone extends Error {}
+/** There is nothing to write to, now or later. */
+class NothingToWriteTo extends Error {}
 
 /** A command that was written down, carried out; what no version of Nivel could do is a refusal like any other. */
 function carriedOut(job: Job, { name, args }: JournalEntry): Outcome<Change> {
@@ -167,7 +168,7 @@ export class JobStore {
     const checked = await checking.catch(() => readStored(row));
     if (checked.ok) return;
     this.onDamaged({ state: 'damaged', message: checked.message, row });
-    throw new Error(checked.message);
+    throw new NothingToWriteTo(checked.message);
   }
 
   /** Ends listening. What is still given, such as a plan that was under way, is written all the same. */
@@ -253,7 +254,7 @@ export class JobStore {
     this.#writing = afterCheck.then(work).catch((error: unknown) => {
       this.#failures += 1;
       this.#tellUnkept(reasonOf(error));
-      if (this.#pending.length > 0 && !(error instanceof JobGone)) this.#tryAgainLater();
+      if (this.#pending.length > 0 && !(error instanceof NothingToWriteTo)) this.#tryAgainLater();
     });
     return this.#writing;
   }
@@ -303,7 +304,7 @@ export class JobStore {
       [jobs, changes, journal, setAside],
       async () => {
         const found = await this.#row();
-        if (!found) throw new JobGone('the job was deleted in another tab');
+        if (!found) throw new NothingToWriteTo('the job was deleted in another tab');
         const base = this.#written?.job;
         const isKnown = found.job === base;
         const told = { stored: found, isOnOurs: isKnown, refusals: [] as string[], overwritten: [] as string[] };

@@ -3,15 +3,14 @@ import { newJob } from '../../core/job/new-job.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { readJobFile } from '../../core/exchange/job-file.ts';
 import { refused, type Outcome } from '../../core/units/outcome.ts';
-import { database, type StoredJob, type StoredPhoto } from './database.ts';
-import type { Backup } from '../../core/exchange/backup.ts';
+import { database, type StoredJob } from './database.ts';
 import { JobStore } from './job-store.ts';
 import { changesOf } from './history.ts';
 import { local } from './local.ts';
 import { Journal } from './journal.ts';
 import { withOwnFigures } from './own-figures.ts';
-import { pictureFrom } from './photos.ts';
-import { readStored } from './stored-job.ts';
+import { fresh } from './fresh-row.ts';
+import { shownJobs } from './shown-jobs.ts';
 
 /** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
 export const DEMO_JOBS = {
@@ -22,10 +21,6 @@ export type DemoJobId = keyof typeof DEMO_JOBS;
 
 export const isDemoJob = (id: string): id is DemoJobId => id in DEMO_JOBS;
 
-function fresh(job: Job): StoredJob {
-  return { id: job.id, job, revision: 1, head: 0, updatedAt: new Date().toISOString(), deletedAt: null };
-}
-
 /** A row that holds no job that this Nivel can read, and why. */
 export interface DamagedJob {
   row: StoredJob;
@@ -34,7 +29,7 @@ export interface DamagedJob {
 
 /** Every job that is in use, last touched first, those thrown away, and those that can't be read. */
 export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJob[]; damaged: DamagedJob[] }> {
-  const rows = (await database.jobs.toArray()).map((row) => ({ row, read: readStored(row) }));
+  const rows = await shownJobs(database);
   const all = rows
     .flatMap(({ read }) => (read.ok ? [read.value] : []))
     .sort((one, other) => other.updatedAt.localeCompare(one.updatedAt));
@@ -54,24 +49,8 @@ export async function startJob(name: string, today: string): Promise<string> {
   return job.id;
 }
 
-/** Puts jobs from a file into this browser, all or none; one whose id is taken is kept beside the one that is here. */
-export async function addJobs({ jobs, pictures }: Backup): Promise<void> {
-  const read = new Map<Job, Omit<StoredPhoto, 'jobId'>[]>();
-  for (const job of jobs) {
-    const ids = new Set(job.pieces.flatMap(({ photos }) => photos.map(({ id }) => id)));
-    const held = Object.entries(pictures[job.id] ?? {}).filter(([id]) => ids.has(id));
-    read.set(job, await Promise.all(held.map(async ([id, address]) => ({ id, picture: await pictureFrom(address) }))));
-  }
-  await database.transaction('rw', database.jobs, database.photos, async () => {
-    for (const job of jobs) {
-      const isTaken = (await database.jobs.get(job.id)) !== undefined;
-      const name = `${job.name} (imported)`.slice(0, 120);
-      const added = isTaken ? { ...job, id: nanoid(12), name } : job;
-      await database.jobs.add(fresh(added));
-      await database.photos.bulkPut((read.get(job) ?? []).map((photo) => ({ ...photo, jobId: added.id })));
-    }
-  });
-}
+/** Puts a job that is not here yet into this browser. */
+export const addJob = (job: Job): Promise<string> => database.jobs.add(fresh(job));
 
 /**
  * Lays a demo job out as it ships, over whatever was done to it. Answers how to bring that back; null when there was

@@ -1,13 +1,5 @@
 import type { NivelDatabase, StoredEntry } from './database.ts';
-
-/** A command that was given and may not be in its job's document yet. */
-export interface JournalEntry {
-  /** Unique, so that a command is never carried out twice. */
-  id: string;
-  name: string;
-  args: unknown;
-  strokes: string | null;
-}
+import type { JournalEntry } from './journal-entry.ts';
 
 /** How sure it has to be: `strict` is on the disk, `relaxed` with the system, which writes it a moment later. */
 export type Durability = 'strict' | 'relaxed';

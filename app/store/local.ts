@@ -3,7 +3,7 @@ function forgetful(): Storage {
   const kept: Record<string, string> = {};
   return Object.defineProperties(kept, {
     getItem: { value: (key: string) => kept[key] ?? null },
-    setItem: { value: (key: string, value: string) => Object.assign(kept, { [key]: String(value) }) },
+    setItem: { value: (key: string, value: string) => Object.assign(kept, { [key]: value }) },
     removeItem: { value: (key: string) => Reflect.deleteProperty(kept, key) },
   }) as unknown as Storage;
 }

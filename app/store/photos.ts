@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredPhoto } from './database.ts';
+import { pictureFrom } from './picture-address.ts';
 
 /** Photos are scaled down until neither side is longer than this, in px. */
 const LONGEST_SIDE = 1600;
@@ -74,12 +75,7 @@ function dataAddress(blob: Blob): Promise<string> {
 export async function keepPictures(jobId: string, pictures: Readonly<Record<string, string>>): Promise<void> {
   for (const [id, address] of Object.entries(pictures)) {
     if ((await database.photos.get([jobId, id])) === undefined) {
-      await keepPhoto({ jobId, id, picture: await pictureFrom(address) });
+      await keepPhoto({ jobId, id, picture: pictureFrom(address) });
     }
   }
-}
-
-/** A picture from its data address, as a backup holds it. */
-export async function pictureFrom(address: string): Promise<Blob> {
-  return (await fetch(address)).blob();
 }

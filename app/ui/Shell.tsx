@@ -12,6 +12,7 @@ import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { JobButtons } from './JobButtons.tsx';
 import { SearchIcon } from './icons.tsx';
+import { BackupBar } from './keeping/BackupBar.tsx';
 import { KeepingBars } from './keeping/KeepingBars.tsx';
 import { SetAsideBar } from './keeping/SetAsideBar.tsx';
 import { goTo } from './route.ts';
@@ -93,6 +94,7 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
         <Box component="main" id="work" sx={{ px: { xs: 2, md: 4 }, pt: 1 }}>
           <KeepingBars />
           {isPainted && <SetAsideBar />}
+          {isPainted && <BackupBar />}
           {children}
         </Box>
       </Box>

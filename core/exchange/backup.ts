@@ -1,14 +1,15 @@
 import { z } from 'zod';
 import type { Job } from '../job/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
-import { checkJob, LARGEST_JOB_FILE, parseDocument, readJobFile } from './job-file.ts';
+import { checkJob, parseDocument, readJobFile } from './job-file.ts';
 import { migrateJob } from '../job/migrations.ts';
 import { picturesSchema, type Pictures } from './pictures.ts';
 
-/** The largest backup that is read, in bytes. */
-export const LARGEST_BACKUP = LARGEST_JOB_FILE * 5;
-const BACKUP_FORMAT = 'nivel.backup/2';
-/** Backups from before there were photos. */
+/** The largest backup of one text that is read, in bytes: none longer could ever be written. */
+export const LARGEST_BACKUP = 500_000_000;
+/** Backups as one text, from before they were zips. */
+const AS_TEXT = 'nivel.backup/2';
+/** And from before there were photos. */
 const WITHOUT_PICTURES = 'nivel.backup/1';
 
 /** Pictures of several jobs, by the jobs' ids. */
@@ -22,20 +23,15 @@ export interface Backup {
 
 const picturesByJob = z.lazy(() => z.record(z.string().max(60), picturesSchema));
 
-/** Jobs with their pictures as the text of one file. */
-export function writeBackup({ jobs, pictures }: { jobs: readonly Job[]; pictures: PicturesByJob }): string {
-  return `${JSON.stringify({ format: BACKUP_FORMAT, jobs, pictures }, null, 1)}\n`;
-}
-
 /**
- * Reads a job file or a backup of several. All of a backup is checked before any is taken, so that a bad file changes
+ * Reads a job file, or a backup of several as earlier versions wrote it. All of a backup is checked before any is taken, so that a bad file changes
  * nothing; the refusal says which job is wrong.
  */
 export function readJobsFile(text: string): Outcome<Backup> {
   const parsed = parseDocument(text, LARGEST_BACKUP);
   if (!parsed.ok) return parsed;
   const found = parsed.value as { format?: unknown; jobs?: unknown; pictures?: unknown } | null;
-  if (found?.format !== BACKUP_FORMAT && found?.format !== WITHOUT_PICTURES) {
+  if (found?.format !== AS_TEXT && found?.format !== WITHOUT_PICTURES) {
     const one = readJobFile(text);
     return one.ok ? accepted({ jobs: [one.value], pictures: {} }) : one;
   }

@@ -5,7 +5,7 @@ import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { migrateJob } from '../job/migrations.ts';
 import { JOB_FORMAT } from '../job/schema.ts';
 import { TestJob } from '../testing/jobs.ts';
-import { readJobsFile, writeBackup } from './backup.ts';
+import { readJobsFile } from './backup.ts';
 import { jobFileName, readJobFile, writeJobFile } from './job-file.ts';
 
 const { job } = new TestJob().door('a').coated();
@@ -14,6 +14,10 @@ const refusal = (text: string): string => {
   assert.equal(read.ok, false);
   return read.ok ? '' : read.message;
 };
+
+/** A backup as the versions before zips wrote it. */
+const earlierBackup = (held: { jobs: readonly unknown[]; pictures: object }): string =>
+  JSON.stringify({ format: 'nivel.backup/2', ...held });
 
 test('a job is read back as it was written', () => {
   const read = readJobFile(writeJobFile(job));
@@ -59,12 +63,12 @@ test('a script in a name is kept as the text that it is, and what is not ours is
 const pictures = { [job.id]: { p: 'data:image/png;base64,iVBORw0KGgo=' } };
 
 test('a backup holds all jobs with their pictures, and one bad job keeps all of it out', () => {
-  const read = readJobsFile(writeBackup({ jobs: [job, { ...job, id: 'other' }], pictures }));
+  const read = readJobsFile(earlierBackup({ jobs: [job, { ...job, id: 'other' }], pictures }));
   assert.ok(read.ok && read.value.jobs.length === 2);
   assert.deepEqual(read.value.pictures, pictures);
-  const bad = readJobsFile(writeBackup({ jobs: [job, { ...job, crew: [] }], pictures }));
+  const bad = readJobsFile(earlierBackup({ jobs: [job, { ...job, crew: [] }], pictures }));
   assert.match(bad.ok ? '' : bad.message, /Job 2 of the backup: At crew/);
-  const script = writeBackup({ jobs: [job], pictures: { [job.id]: { p: 'data:text/html;base64,PHNjcmlwdD4=' } } });
+  const script = earlierBackup({ jobs: [job], pictures: { [job.id]: { p: 'data:text/html;base64,PHNjcmlwdD4=' } } });
   const refused = readJobsFile(script);
   assert.match(refused.ok ? '' : refused.message, /not written as an image/);
   const old = readJobsFile(JSON.stringify({ format: 'nivel.backup/1', jobs: [job] }));

@@ -371,13 +371,8 @@ export const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => 
   'add-film-check': [
     {
       filmCheck: {
-        id: 'film-1',
-        check: 'fingernail',
-        pieceId: 'a',
-        face: 'front',
-        at: '2027-03-05T09:00',
-        held: true,
-        note: '',
+        ...{ id: 'film-1', check: 'fingernail', pieceId: 'a', face: 'front', at: '2027-03-05T09:00' },
+        ...{ held: true, note: '' },
       },
     },
     /^Check the film on D-01$/,

@@ -11,14 +11,11 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
 import { closeSnackbar } from 'notistack';
 import { useRef, useState } from 'react';
-import { LARGEST_BACKUP, readJobsFile, writeBackup } from '../../../core/exchange/backup.ts';
-import { isDay, readShared } from '../../../core/exchange/day-file.ts';
-import { jobFileName, tooLarge, writeJobFile } from '../../../core/exchange/job-file.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { readShared } from '../../../core/exchange/day-file.ts';
 import type { StoredJob } from '../../store/database.ts';
 import {
-  addJobs,
   DEMO_JOBS,
+  addJob,
   duplicateJob,
   forgetJob,
   layOutDemo,
@@ -28,15 +25,23 @@ import {
   startJob,
   type DemoJobId,
 } from '../../store/jobs.ts';
-import { picturesOf } from '../../store/photos.ts';
+import { reasonOf } from '../../store/reason.ts';
+import { askToKeep } from '../../store/storage-room.ts';
+import { startReading, type BackupProgress, type ReadFile } from '../../workers/backup.ts';
 import { hasCamera } from '../../ui/codes/CodeReader.tsx';
 import { CodesIn } from '../../ui/codes/CodesIn.tsx';
-import { download, downloadUnreadable } from '../../ui/download.ts';
+import { downloadUnreadable } from '../../ui/download.ts';
+import { exportJob } from '../../ui/export-job.ts';
+import { BackupBar } from '../../ui/keeping/BackupBar.tsx';
+import { BackupProgressLine } from '../../ui/keeping/BackupProgressLine.tsx';
+import { KeepingBars } from '../../ui/keeping/KeepingBars.tsx';
+import { useAsked } from '../../ui/use-asked.ts';
 import { goTo } from '../../ui/route.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { Wordmark } from '../../ui/Wordmark.tsx';
-import { AddIcon, DevicesIcon, DownloadIcon, UploadIcon } from '../../ui/icons.tsx';
+import { AddIcon, DevicesIcon, UploadIcon } from '../../ui/icons.tsx';
 import { JobCard } from './JobCard.tsx';
+import { StorageSection } from './StorageSection.tsx';
 import { notify } from '../../ui/notices.ts';
 
 const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
@@ -50,16 +55,6 @@ const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
   },
 };
 
-async function backUp(name: string, jobs: readonly Job[]): Promise<void> {
-  download(name, writeBackup({ jobs, pictures: await picturesOf(jobs.map(({ id }) => id)) }));
-}
-
-/** A job as its file; one with photos as a backup of itself, so that they go with it. */
-async function exportJob(job: Job): Promise<void> {
-  if (job.pieces.some(({ photos }) => photos.length > 0)) await backUp(jobFileName(job), [job]);
-  else download(jobFileName(job), writeJobFile(job));
-}
-
 /** All jobs of this browser: start, open, copy, throw away and bring back, in and out as files. */
 export default function Jobs() {
   const jobs = useLiveQuery(listJobs, []);
@@ -67,6 +62,7 @@ export default function Jobs() {
   const [fault, setFault] = useState<string | null>(null);
   const [importFault, setImportFault] = useState<string | null>(null);
   const [isReading, setIsReading] = useState(false);
+  const reading = useAsked<BackupProgress | null>();
   const file = useRef<HTMLInputElement>(null);
 
   const start = async (): Promise<void> => {
@@ -74,7 +70,14 @@ export default function Jobs() {
       setFault('Give the job a name, such as the house or the room.');
       return;
     }
-    goTo({ stage: 'walk', jobId: await startJob(name.trim().slice(0, 120), DateTime.now().toISODate()) });
+    try {
+      const jobId = await startJob(name.trim().slice(0, 120), DateTime.now().toISODate());
+      // From here on there is something that is worth keeping.
+      void askToKeep();
+      goTo({ stage: 'walk', jobId });
+    } catch (error) {
+      setFault(`The job can’t be kept here: ${reasonOf(error)}. Its name stays in the field.`);
+    }
   };
 
   /** Opens the day of a job that is on another device; one that is here already is taken in on Today. */
@@ -90,30 +93,40 @@ export default function Jobs() {
       setImportFault(`${job.name} is here already. Open it, and take the day in on Today, Two devices.`);
       return;
     }
-    await addJobs({ jobs: [job], pictures: {} });
+    await addJob(job);
     goTo({ stage: 'today', jobId: job.id });
   };
 
-  const importFile = async (chosen: File | undefined): Promise<void> => {
+  const importFile = (chosen: File | undefined): void => {
     if (!chosen) return;
     setImportFault(null);
-    // What is longer than any backup is not even read.
-    const text = chosen.size > LARGEST_BACKUP ? null : await chosen.text();
-    if (text !== null && isDay(text)) {
-      await openDay(text);
-      return;
+    reading.ask((tell) => {
+      const started = startReading(chosen, tell);
+      return {
+        ...started,
+        result: started.result.then((read) => (read.ok ? taken(read.value) : refuse(chosen, read.message))),
+      };
+    });
+  };
+  const refuse = (chosen: File, message: string): null => {
+    setImportFault(`${chosen.name}: ${message}`);
+    return null;
+  };
+  const taken = (read: ReadFile): null => {
+    if (read.kind === 'day') {
+      void openDay(read.text);
+      return null;
     }
-    const read = text === null ? tooLarge(chosen.size, LARGEST_BACKUP) : readJobsFile(text);
-    if (!read.ok) {
-      setImportFault(`${chosen.name}: ${read.message}`);
-      return;
+    const [only] = read.jobs;
+    if (only === undefined) {
+      setImportFault('The file is a backup of no jobs: there is nothing in it to import.');
+      return null;
     }
-    await addJobs(read.value);
-    const { jobs: imported } = read.value;
-    const [only] = imported;
-    notify(imported.length === 1 && only ? `${only.name} is imported.` : `${imported.length} jobs are imported.`, {
+    void askToKeep();
+    notify(read.jobs.length === 1 ? `${only.name} is imported.` : `${read.jobs.length} jobs are imported.`, {
       variant: 'success',
     });
+    return null;
   };
 
   /** Says what was done, with the way back. */
@@ -178,30 +191,27 @@ export default function Jobs() {
           type="file"
           hidden
           aria-label="Job file to import"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json,application/zip"
           onChange={(event) => {
-            void importFile(event.target.files?.[0]);
+            importFile(event.target.files?.[0]);
             event.target.value = '';
           }}
         />
-        <Button
-          startIcon={<DownloadIcon />}
-          disabled={!jobs?.kept.length}
-          onClick={() => {
-            const date = DateTime.now().toISODate();
-            void backUp(
-              `nivel-backup-${date}.json`,
-              (jobs?.kept ?? []).map(({ job }) => job),
-            );
-          }}
-        >
-          Back up all
-        </Button>
       </Box>
       <Box component="main">
-        {importFault && (
-          <Alert severity="error" onClose={() => setImportFault(null)} sx={{ mb: 3 }}>
-            {importFault} Nothing was changed.
+        <KeepingBars />
+        <BackupBar />
+        {reading.isAsking && <BackupProgressLine progress={reading.answer} onCancel={reading.cancel} />}
+        {(importFault ?? reading.failure) && (
+          <Alert
+            severity="error"
+            onClose={() => {
+              setImportFault(null);
+              reading.forget();
+            }}
+            sx={{ mb: 3 }}
+          >
+            {importFault ?? reading.failure} Nothing was changed.
           </Alert>
         )}
         <Sheet>
@@ -253,6 +263,10 @@ export default function Jobs() {
             </Box>
           </Section>
         )}
+        <StorageSection
+          hasJobs={(jobs?.kept.length ?? 0) > 0}
+          lastWork={jobs?.kept.find(({ head }) => head > 0)?.updatedAt ?? null}
+        />
         <Section title="Demo jobs">
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' } }}>
             {(Object.keys(DEMO_JOBS) as DemoJobId[]).map((id) => {

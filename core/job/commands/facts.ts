@@ -39,7 +39,7 @@ function bare(schema: z.ZodType): z.ZodType {
 function outlineOf(lazily: z.ZodType): Outline {
   const schema = bare(lazily);
   if (schema instanceof z.ZodObject) {
-    const fields = Object.entries<z.ZodType>(schema.shape as Record<string, never>);
+    const fields = Object.entries<z.ZodType>(schema.shape);
     return {
       kind: 'object',
       schema,

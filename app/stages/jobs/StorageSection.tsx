@@ -1,0 +1,80 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
+import { useEffect, useState } from 'react';
+import { BackupProgressLine } from '../../ui/keeping/BackupProgressLine.tsx';
+import { canKeepInFolder, chooseFolder, useBackup } from '../../ui/keeping/use-backup.ts';
+import { Section, Sheet } from '../../ui/Section.tsx';
+import { DownloadIcon } from '../../ui/icons.tsx';
+import { readRoom, askToKeep, type Room } from '../../store/storage-room.ts';
+
+const megabytes = (bytes: number): string =>
+  bytes >= 1e9 ? `${(bytes / 1e9).toFixed(1)} GB` : `${(bytes / 1e6).toFixed(bytes < 1e7 ? 1 : 0)} MB`;
+
+/** Whether the work is safe: where it lies, how much room is left, and when it was last backed up. */
+export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWork: string | null }) {
+  const [room, setRoom] = useState<Room | null>(null);
+  const { last, answer, isAsking, failure, backUp, cancel } = useBackup();
+  useEffect(() => {
+    let gone = false;
+    void readRoom().then((read) => !gone && setRoom(read));
+    return () => {
+      gone = true;
+    };
+  }, [last, hasJobs]);
+  const fault = failure ?? (answer && 'fault' in answer ? answer.fault : null);
+  const at = last?.at ?? null;
+  const isBehind = lastWork !== null && (at === null || at < lastWork);
+  return (
+    <Section title="Kept on this device">
+      <Sheet>
+        <Typography>
+          {at === null
+            ? 'Nothing is backed up yet.'
+            : `Last backup ${DateTime.fromISO(at).toRelative() ?? ''}, read back and whole.`}{' '}
+          {at !== null && isBehind && 'You have worked since.'}
+          {at !== null && !isBehind && 'Nothing has changed since.'}
+        </Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', mt: 0.5 }}>
+          {room === null
+            ? 'Looking at the room there is…'
+            : room.isPersistent
+              ? 'The browser keeps your jobs until you remove them.'
+              : 'The browser may clear your jobs when the device runs out of room, or when Nivel is not opened for long: a backup outlives that.'}
+          {room?.used !== undefined && ` ${megabytes(room.used)} used, ${megabytes(room.left ?? 0)} left.`}
+        </Typography>
+        {isAsking && <BackupProgressLine progress={answer && 'doing' in answer ? answer : null} onCancel={cancel} />}
+        {fault !== null && (
+          <Alert severity="error" sx={{ mt: 1 }}>
+            {fault}
+          </Alert>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1.5 }}>
+          <Button
+            variant={isBehind ? 'contained' : 'outlined'}
+            startIcon={<DownloadIcon />}
+            disabled={!hasJobs || isAsking}
+            onClick={() => backUp()}
+          >
+            Back up all
+          </Button>
+          {canKeepInFolder() && (
+            <Button onClick={() => void chooseFolder()}>
+              {last?.folder ? `Into the folder ${last.folder.name}` : 'Choose a folder for backups'}
+            </Button>
+          )}
+          {room !== null && !room.isPersistent && room.canAsk && (
+            <Button onClick={() => void askToKeep().then(readRoom).then(setRoom)}>Ask the browser to keep them</Button>
+          )}
+        </Box>
+        {!canKeepInFolder() && (
+          <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mt: 1 }}>
+            This browser can’t write into a folder by itself: each backup is a download.
+          </Typography>
+        )}
+      </Sheet>
+    </Section>
+  );
+}

@@ -1,0 +1,33 @@
+import { proxy } from 'comlink';
+import type { Outcome } from '../../core/units/outcome.ts';
+import type { Asked } from './asked.ts';
+import type { BackupProgress, Backups, ReadFile, WrittenBackup } from './backup.worker.ts';
+import { KeptWorkers } from './kept-workers.ts';
+
+export type { BackupProgress, ReadFile, WrittenBackup };
+
+const workers = new KeptWorkers<Backups>(
+  () => new Worker(new URL('./backup.worker.ts', import.meta.url), { type: 'module', name: 'backup' }),
+);
+
+type Tell = (progress: BackupProgress) => void;
+
+/** Writes jobs, or all that are in use, into a file of a folder, or into one to be handed over; and reads it back. */
+export const startBackup = (
+  jobIds: readonly string[] | null,
+  target: FileSystemFileHandle | null,
+  tell: Tell,
+): Asked<Outcome<WrittenBackup>> =>
+  workers.ask<Outcome<WrittenBackup>>((worker) => worker.write(jobIds, new Date().toISOString(), target, proxy(tell)));
+
+/** Takes in what a file holds. Given up, it leaves nothing behind. */
+export function startReading(file: File, tell: Tell): Asked<Outcome<ReadFile>> {
+  const reading = workers.ask<Outcome<ReadFile>>((worker) => worker.read(file, proxy(tell)));
+  return {
+    result: reading.result,
+    cancel: () => {
+      reading.cancel();
+      void workers.ask((worker) => worker.forgetHalfTaken()).result;
+    },
+  };
+}

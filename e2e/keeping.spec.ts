@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
+import { openArchive } from '../app/store/backup/read-archive.ts';
 import { PainterOn } from './painter.ts';
 
 const DEMO = readFileSync(new URL('../demo/linen-press.nivel.json', import.meta.url), 'utf8');
@@ -121,8 +122,8 @@ test('jobs are renamed, copied, thrown away and brought back, exported and impor
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Back up all' }).click(),
   ]);
-  const held = JSON.parse(readFileSync(await backup.path(), 'utf8')) as { jobs: { name: string }[] };
-  expect(held.jobs.map((job) => job.name).sort()).toEqual([
+  const held = await openArchive(new Blob([readFileSync(await backup.path())]));
+  expect(held.ok && held.value.jobs.map((job) => job.name).sort()).toEqual([
     'Linen press',
     'Press of the aunt',
     'Press of the aunt (imported)',

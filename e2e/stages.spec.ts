@@ -1,5 +1,6 @@
 import { expect, test, testAlone } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
+import { openArchive } from '../app/store/backup/read-archive.ts';
 import { PainterOn } from './painter.ts';
 
 test('rooms: a new one takes a piece, one with pieces stays, and few off at once make the job longer', async ({
@@ -87,7 +88,7 @@ testAlone(
     const backup = readFileSync(await file.path());
     const other = await (await browser.newContext()).newPage();
     await other.goto('/');
-    const upload = { name: 'backup.json', mimeType: 'application/json', buffer: backup };
+    const upload = { name: 'backup.zip', mimeType: 'application/zip', buffer: backup };
     await other.getByLabel('Job file to import').setInputFiles(upload);
     // A tap takes the notice away from what lies beneath it.
     await other.getByText('2 jobs are imported.').click();
@@ -110,12 +111,14 @@ testAlone(
     await expect(thrown).toBeHidden();
     await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();
 
-    // One bad job in a backup keeps all of it out.
-    const spoilt = JSON.parse(backup.toString()) as { jobs: Record<string, unknown>[] };
-    spoilt.jobs[1] = { ...spoilt.jobs[1], crew: [] };
-    await other
-      .getByLabel('Job file to import')
-      .setInputFiles({ ...upload, buffer: Buffer.from(JSON.stringify(spoilt)) });
+    // One bad job in a backup, here one of an earlier version, keeps all of it out.
+    const opened = await openArchive(new Blob([backup]));
+    const jobs = opened.ok ? opened.value.jobs : [];
+    const spoilt = { format: 'nivel.backup/2', jobs: [jobs[0], { ...jobs[1], crew: [] }], pictures: {} };
+    await other.getByLabel('Job file to import').setInputFiles({
+      ...{ name: 'backup.json', mimeType: 'application/json' },
+      buffer: Buffer.from(JSON.stringify(spoilt)),
+    });
     await expect(other.getByRole('alert').filter({ hasText: 'backup.json' })).toContainText(
       /Job 2 of the backup: At crew.*Nothing was changed/,
     );

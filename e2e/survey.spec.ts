@@ -224,7 +224,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await elsewhere.goto('/');
   await elsewhere
     .getByLabel('Job file to import')
-    .setInputFiles({ name: 'backup.json', mimeType: 'application/json', buffer: backup });
+    .setInputFiles({ name: 'backup.zip', mimeType: 'application/zip', buffer: backup });
   await elsewhere.getByRole('link', { name: 'Back door' }).click();
   await new PainterOn(elsewhere).goTo('Walk');
   await elsewhere.getByRole('button', { name: /^D-01,/ }).click();

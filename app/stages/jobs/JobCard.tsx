@@ -5,12 +5,12 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { Job } from '../../../core/job/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../store/database.ts';
+import { sinceWords } from '../../ui/since-words.ts';
 import { Link } from '../../ui/Link.tsx';
 import { Vial } from '../../ui/Vial.tsx';
 import { completeness } from '../../ui/vial-reading.ts';
@@ -30,12 +30,6 @@ interface JobCardProps {
 /** The stage that a job is at: the first that is not complete. */
 const stageOf = (job: Job): (typeof STAGES)[number] | undefined =>
   STAGES.find((stage) => PROGRESS[stage.id](job).share < 1) ?? STAGES.at(-1);
-
-/** As in “just now” or “3 hours ago”. */
-function sinceWords(at: string): string {
-  const time = DateTime.fromISO(at);
-  return -time.diffNow('minutes').minutes < 1 ? 'just now' : (time.toRelative({ locale: 'en-GB' }) ?? '');
-}
 
 /** A job in the list: its pieces in a row to scale, how far it is, and what can be done with it. */
 export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: JobCardProps) {

@@ -2,16 +2,14 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { useEffect, useState } from 'react';
 import { BackupProgressLine } from '../../ui/keeping/BackupProgressLine.tsx';
 import { canKeepInFolder, chooseFolder, useBackup } from '../../ui/keeping/use-backup.ts';
+import { sinceWords } from '../../ui/since-words.ts';
+import { sizeWords } from '../../ui/size-words.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { DownloadIcon } from '../../ui/icons.tsx';
 import { readRoom, askToKeep, type Room } from '../../store/storage-room.ts';
-
-const megabytes = (bytes: number): string =>
-  bytes >= 1e9 ? `${(bytes / 1e9).toFixed(1)} GB` : `${(bytes / 1e6).toFixed(bytes < 1e7 ? 1 : 0)} MB`;
 
 /** Whether the work is safe: where it lies, how much room is left, and when it was last backed up. */
 export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWork: string | null }) {
@@ -31,9 +29,7 @@ export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWo
     <Section title="Kept on this device">
       <Sheet>
         <Typography>
-          {at === null
-            ? 'Nothing is backed up yet.'
-            : `Last backup ${DateTime.fromISO(at).toRelative() ?? ''}, read back and whole.`}{' '}
+          {at === null ? 'Nothing is backed up yet.' : `Last backup ${sinceWords(at)}, read back and whole.`}{' '}
           {at !== null && isBehind && 'You have worked since.'}
           {at !== null && !isBehind && 'Nothing has changed since.'}
         </Typography>
@@ -43,7 +39,7 @@ export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWo
             : room.isPersistent
               ? 'The browser keeps your jobs until you remove them.'
               : 'The browser may clear your jobs when the device runs out of room, or when Nivel is not opened for long: a backup outlives that.'}
-          {room?.used !== undefined && ` ${megabytes(room.used)} used, ${megabytes(room.left ?? 0)} left.`}
+          {room?.used !== undefined && ` ${sizeWords(room.used)} used, ${sizeWords(room.left ?? 0)} left.`}
         </Typography>
         {isAsking && <BackupProgressLine progress={answer && 'doing' in answer ? answer : null} onCancel={cancel} />}
         {fault !== null && (

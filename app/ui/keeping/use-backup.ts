@@ -4,6 +4,7 @@ import { database } from '../../store/database.ts';
 import { startBackup, type BackupProgress, type WrittenBackup } from '../../workers/backup.ts';
 import { downloadBlob } from '../download.ts';
 import { notify } from '../notices.ts';
+import { sizeWords } from '../size-words.ts';
 import { useAsked } from '../use-asked.ts';
 
 /** What is known of the last backup that was read back, and of the folder in which the painter wants them. */
@@ -35,7 +36,7 @@ export async function chooseFolder(): Promise<boolean> {
 /** As a sentence: “2 jobs and 31 photos, 12.4 MB”. */
 export function backupWords({ jobs, pictures, bytes }: Pick<WrittenBackup, 'jobs' | 'pictures' | 'bytes'>): string {
   const photos = pictures === 0 ? '' : ` and ${pictures} ${pictures === 1 ? 'photo' : 'photos'}`;
-  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'}${photos}, ${(bytes / 1e6).toFixed(1)} MB`;
+  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'}${photos}, ${sizeWords(bytes)}`;
 }
 
 /** The file in which a backup of this moment is kept; one a day, the last of the day in its place. */

@@ -1,0 +1,217 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { freePort } from '../scripts/free-port.mjs';
+import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
+import { PainterOn } from './painter.ts';
+
+/** Fields of the first room, in the dialog of rooms. */
+async function openRooms(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Rooms/ }).click();
+  await expect(page.getByRole('dialog', { name: 'Rooms' })).toBeVisible();
+}
+
+test('two tabs that change different fields of one room at the same moment lose neither; of one field the later stands and is told', async ({
+  context,
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  const other = await context.newPage();
+  await new PainterOn(other).openDemo('demo-linen-press', 'walk');
+  await Promise.all([openRooms(page), openRooms(other)]);
+  await Promise.all([
+    page.getByLabel('Room', { exact: true }).fill('Upper landing'),
+    other.getByLabel('Off at once').fill('3'),
+  ]);
+  for (const tab of [page, other]) {
+    await expect(tab.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
+    await expect(tab.getByLabel('Off at once')).toHaveValue('3');
+  }
+  await page.reload();
+  await openRooms(page);
+  await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
+  await expect(page.getByLabel('Off at once')).toHaveValue('3');
+});
+
+/** Has the database take nothing from here on, as on a full disk; runs before the page's own scripts. */
+function fillableDisk(): void {
+  const full = (): boolean => (window as unknown as { isFull?: boolean }).isFull === true;
+  for (const name of ['add', 'put'] as const) {
+    const given = IDBObjectStore.prototype[name];
+    IDBObjectStore.prototype[name] = function (...args: Parameters<typeof given>) {
+      if (full()) throw new DOMException('no room', 'QuotaExceededError');
+      return given.apply(this, args);
+    };
+  }
+  const set = Storage.prototype.setItem;
+  Storage.prototype.setItem = function (...args) {
+    if (full()) throw new DOMException('no room', 'QuotaExceededError');
+    set.apply(this, args);
+  };
+}
+const setFull = (page: Page, isFull: boolean): Promise<void> =>
+  page.evaluate((full) => {
+    (window as unknown as { isFull: boolean }).isFull = full;
+  }, isFull);
+
+test('on a full disk what is typed stays on the screen, is told until it is written, and can be saved as a file', async ({
+  page,
+}) => {
+  await page.addInitScript(fillableDisk);
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.getByRole('button', { name: /^C-01,/ }).click();
+  const piece = page.getByRole('complementary', { name: 'Piece C-01' });
+  await setFull(page, true);
+  await piece.getByLabel('Note').fill('only on the screen');
+  const told = page.getByRole('alert').filter({ hasText: 'Not kept yet.' });
+  await expect(told.filter({ hasText: /in this tab only: the disk/ })).toBeVisible();
+  await piece.getByLabel('Width').fill('45 and a b');
+  await expect(told.filter({ hasText: 'What was typed into a field' })).toBeVisible();
+
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    told.filter({ hasText: 'in this tab only' }).getByRole('button', { name: 'Save as a file' }).click(),
+  ]);
+  expect(readFileSync(await file.path(), 'utf8')).toContain('only on the screen');
+
+  await setFull(page, false);
+  for (const text of ['in this tab only', 'What was typed into a field']) {
+    const bar = told.filter({ hasText: text });
+    const again = bar.getByRole('button', { name: 'Try again' });
+    // It also tries by itself.
+    if (await bar.isVisible()) await again.click().catch(() => undefined);
+    await expect(bar).toBeHidden();
+  }
+  await page.reload();
+  await expect(piece.getByLabel('Note')).toHaveValue('only on the screen');
+  await expect(piece.getByLabel('Width')).toHaveValue('45 and a b');
+});
+
+test('a new job and a file that can’t be kept are told where they were given', async ({ page }) => {
+  await page.addInitScript(fillableDisk);
+  await page.goto('/');
+  await page.getByLabel('Name of the new job').fill('Mill cottage');
+  await setFull(page, true);
+  await page.getByRole('button', { name: 'Start the job' }).click();
+  await expect(page.getByText(/The job can’t be kept here: the disk/)).toBeVisible();
+  await expect(page.getByLabel('Name of the new job')).toHaveValue('Mill cottage');
+});
+
+/** A browser that keeps nothing: cookies and site data are blocked. */
+function refusedStorage(): void {
+  Object.defineProperty(window, 'localStorage', {
+    get: () => {
+      throw new DOMException('Access is denied for this document.', 'SecurityError');
+    },
+  });
+  Object.defineProperty(window, 'indexedDB', {
+    value: {
+      open: () => {
+        throw new DOMException('Access is denied for this document.', 'SecurityError');
+      },
+    },
+  });
+}
+
+test('where the browser keeps nothing, every page says so and what to allow', async ({ page }) => {
+  await page.addInitScript(refusedStorage);
+  for (const address of ['/', '/walk?job=demo-linen-press', '/today?job=gone', '/plan']) {
+    await page.goto(address);
+    await expect(page.getByRole('alert').filter({ hasText: 'Nothing is kept here.' })).toContainText(
+      /Allow cookies and site data/,
+    );
+  }
+  await page.goto('/');
+  await page.getByLabel('Name of the new job').fill('Mill cottage');
+  await page.getByRole('button', { name: 'Start the job' }).click();
+  await expect(page.getByText(/The job can’t be kept here/)).toBeVisible();
+});
+
+test('a change of an earlier version that can’t be carried out is set aside and shown, and the job opens', async ({
+  page,
+}) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  await page.evaluate(() => {
+    const entry = { id: 'old', name: 'paint-itself', args: { colour: 'reed' }, strokes: null };
+    localStorage.setItem('nivel-journal/demo-linen-press/old', JSON.stringify({ order: '1', entry }));
+  });
+  await page.reload();
+  const bar = page.getByRole('alert').filter({ hasText: 'One change could not be carried out' });
+  await bar.getByRole('button', { name: 'Show' }).click();
+  await expect(bar).toContainText('paint itself: This Nivel knows no command');
+  await expect(bar).toContainText('reed');
+  await bar.getByRole('button', { name: 'Put away' }).click();
+  await expect(bar).toBeHidden();
+  await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
+});
+
+test.describe('with a service worker', () => {
+  test.use({ serviceWorkers: 'allow' });
+  let server: ChildProcess | null = null;
+  test.afterEach(() => server?.kill());
+
+  /** A copy of the build on a server of its own. */
+  async function serve(build: string): Promise<string> {
+    copyBuild('dist', build);
+    const port = await freePort(4500);
+    server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {
+      env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+      stdio: 'ignore',
+    });
+    const address = `http://127.0.0.1:${port}`;
+    await expect
+      .poll(() =>
+        fetch(address).then(
+          ({ status }) => status,
+          () => 0,
+        ),
+      )
+      .toBe(200);
+    return address;
+  }
+  const controlled = async (page: Page): Promise<void> => {
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  };
+  const open = async (context: BrowserContext, address: string, stage: string): Promise<Page> => {
+    const page = await context.newPage();
+    await page.goto(`${address}/${stage}?job=demo-linen-press`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    return page;
+  };
+
+  test('a new version waits, is offered, and takes over; another tab of the old one still plans', async ({
+    context,
+  }, testInfo) => {
+    // Beside the build, so that the server finds its packages.
+    const build = join('dist', '..', '.nivel', `version-${testInfo.workerIndex}`);
+    const address = await serve(build);
+    const [page, other] = [await open(context, address, 'walk'), await open(context, address, 'walk')];
+    await Promise.all([controlled(page), controlled(other)]);
+    await page.getByRole('button', { name: /^C-01,/ }).click();
+    await page.getByRole('complementary').getByLabel('Note').fill('typed before the update');
+
+    makeNextVersion(build, 'n');
+    await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
+    const offer = page.getByRole('alert').filter({ hasText: 'New version, reload.' });
+    await expect(offer).toBeVisible();
+    await offer.getByRole('button', { name: 'Reload' }).click();
+    await expect(offer).toBeHidden();
+    await expect(page.getByRole('complementary').getByLabel('Note')).toHaveValue('typed before the update');
+    const scripts = await page.evaluate(() => performance.getEntriesByType('resource').map(({ name }) => name));
+    expect(scripts.filter((name) => /_astro\/.*\.js$/.test(name)).every((name) => name.endsWith('n.js'))).toBe(true);
+
+    // The other tab runs the old scripts, one of which it has not fetched yet.
+    await new PainterOn(other).goTo('Plan');
+    await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
+  });
+
+  test('a page with a slash at its end opens without a server', async ({ context, page }) => {
+    await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+    await controlled(page);
+    await context.setOffline(true);
+    await page.goto('/walk/?job=demo-linen-press');
+    await expect(page.getByRole('heading', { name: 'Walk', level: 1 })).toBeVisible();
+  });
+});

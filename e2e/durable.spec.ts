@@ -196,7 +196,7 @@ test.describe('with a service worker', () => {
     await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
     const offer = page.getByRole('alert').filter({ hasText: 'New version, reload.' });
     await expect(offer).toBeVisible();
-    await offer.getByRole('button', { name: 'Reload' }).click();
+    await Promise.all([page.waitForEvent('load'), offer.getByRole('button', { name: 'Reload' }).click()]);
     await expect(offer).toBeHidden();
     await expect(page.getByRole('complementary').getByLabel('Note')).toHaveValue('typed before the update');
     const scripts = await page.evaluate(() => performance.getEntriesByType('resource').map(({ name }) => name));

@@ -29,5 +29,8 @@ export function makeNextVersion(build: string, mark: string): void {
     const changed = text.replace(anyName, (name) => renamed.get(name) ?? name);
     if (changed !== text) writeFileSync(file, changed);
   }
+  // Pages have kept their names: the service worker knows them by a mark of what is in them.
+  const worker = join(build, 'client', 'service-worker.js');
+  writeFileSync(worker, readFileSync(worker, 'utf8').replace(/(revision"?:\s*")([0-9a-f]{32})/g, `$1$2${mark}`));
   for (const [name, next] of renamed) renameSync(join(assets, name), join(assets, next));
 }

@@ -204,6 +204,7 @@ test.describe('with a service worker', () => {
 
     // The other tab runs the old scripts, one of which it has not fetched yet.
     await new PainterOn(other).goTo('Plan');
+    await other.getByRole('button', { name: 'Replan from now' }).click();
     await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
   });
 

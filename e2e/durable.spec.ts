@@ -128,6 +128,38 @@ test('where the browser keeps nothing, every page says so and what to allow', as
   await expect(page.getByText(/The job can’t be kept here/)).toBeVisible();
 });
 
+test('a device whose date was set back asks which time is right before it stamps', async ({ page }) => {
+  await page.clock.setFixedTime(new Date('2027-03-06T08:00:00+01:00'));
+  await new PainterOn(page).openDemo('demo-linen-press', 'today');
+  await page.getByRole('button', { name: /^Simulated workshop clock/ }).click();
+  await page.getByRole('menuitem', { name: /Run on the real clock/ }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await now.getByRole('button', { name: 'Start', exact: true }).click();
+  await expect(now.getByRole('button', { name: 'Start', exact: true })).toBeHidden();
+
+  await page.clock.setFixedTime(new Date('2027-03-05T09:30:00+01:00'));
+  await page.reload();
+  await now.getByRole('button', { name: /done$/ }).first().click();
+  const asked = page.getByRole('dialog', { name: 'Which time is right?' });
+  await expect(asked).toContainText('This device says Friday 5 March, 09:30');
+  await asked.getByRole('button', { name: 'Stamp it Saturday 6 March, 08:00' }).click();
+  await expect(asked).toBeHidden();
+  const stamps = await page.evaluate(
+    () =>
+      new Promise<string[]>((done) => {
+        const opening = indexedDB.open('nivel');
+        opening.onsuccess = () => {
+          const reading = opening.result.transaction('jobs').objectStore('jobs').get('demo-linen-press');
+          reading.onsuccess = () => {
+            opening.result.close();
+            done((reading.result as { job: { log: { at: string }[] } }).job.log.map(({ at }) => at));
+          };
+        };
+      }),
+  );
+  expect(stamps.every((at) => at >= '2027-03-06T08:00')).toBe(true);
+});
+
 test('a change of an earlier version that can’t be carried out is set aside and shown, and the job opens', async ({
   page,
 }) => {

@@ -72,7 +72,7 @@ export const heatingSchema = z.lazy(() =>
     /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
     holds: z.number().min(0).max(72),
     /** Since when it runs, local; null while somebody has still to switch it on. */
-    onSince: z.iso.datetime({ local: true }).nullable(),
+    onSince: z.iso.datetime({ local: true, offset: true }).nullable(),
   }),
 );
 export type Heating = z.infer<typeof heatingSchema>;
@@ -99,7 +99,7 @@ export const climateSchema = z.lazy(() =>
           z.object({
             source: z.enum(Object.keys(HOUR_SOURCES) as [HourSource, ...HourSource[]]),
             name: z.string().max(120),
-            at: z.iso.datetime({ local: true }),
+            at: z.iso.datetime({ local: true, offset: true }),
             hours: z.number().int().min(1).max(MOST_HOURS),
           }),
         )

@@ -16,5 +16,5 @@ export const hex = z.lazy(() =>
 
 export const note = z.lazy(() => z.string().max(300, 'Keep the note under 300 characters.'));
 
-/** A time on the clock of the place. */
-export const localTime = z.lazy(() => z.iso.datetime({ local: true }));
+/** A time on the clock of the place; with its offset where the clock shows it twice. */
+export const localTime = z.lazy(() => z.iso.datetime({ local: true, offset: true }));

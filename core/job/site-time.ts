@@ -42,7 +42,7 @@ const TO_THE_MINUTE = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/;
 
 /**
  * Ms since 1970 of a local time as it is written, in a zone. Of two that are written alike, when clocks go back, the
- * earlier; one that clocks leap over is as much later as they leap.
+ * earlier, unless its offset says that it is the later; one that clocks leap over is as much later as they leap.
  */
 function millisOf(local: string, timeZone: string): number {
   const name = `${local} ${timeZone}`;
@@ -75,9 +75,20 @@ export function localTime(t0: string, minutes: number, timeZone: string): DateTi
   return DateTime.fromMillis(millisOf(t0, timeZone) + minutes * 60_000, { zone: zoneOf(timeZone) });
 }
 
-/** A local time as the job document writes it: `2027-03-01T09:05`. */
+/** No clock goes back by more than this, in ms, nor does it twice in so short a time. */
+const LONGEST_BACK = 3 * 3_600_000;
+
+/**
+ * A local time as the job document writes it: `2027-03-01T09:05`. In the night on which clocks go back the second of two
+ * hours that are written alike has its offset behind it, `2027-10-31T02:30+01:00`: minutes are counted from the right one.
+ */
 export function localIso(time: DateTime): string {
-  return time.toFormat("yyyy-MM-dd'T'HH:mm");
+  const written = time.toFormat("yyyy-MM-dd'T'HH:mm");
+  const { zone, offset } = time;
+  const millis = time.toMillis();
+  const before = zone.offset(millis - LONGEST_BACK);
+  const isSecond = before > offset && zone.offset(millis - (before - offset) * 60_000) === before;
+  return isSecond ? `${written}${time.toFormat('ZZ')}` : written;
 }
 
 /** The date on the calendar at the site, `minutes` after the local time `t0`: `2027-03-01`. */

@@ -11,6 +11,7 @@ import { doneStampsByTask } from '../../../core/running/laid-coats.ts';
 import { CheckIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { ReplanCard } from '../../ui/replanning/ReplanCard.tsx';
+import { ClockDoubtDialog } from '../today/ClockDoubtDialog.tsx';
 import { useStamps } from '../today/use-stamps.ts';
 
 interface HangItProps {
@@ -25,11 +26,12 @@ interface HangItProps {
 export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps) {
   const { job } = useJob();
   const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
-  const { stamps, replanning } = useStamps(problem, reading, painterId);
+  const { stamps, replanning, doubt } = useStamps(problem, reading, painterId);
   const stamp = doneStampsByTask(job.log).get(step.id);
   const word = step.operation === 'rehang' ? 'hung' : 'refitted';
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {doubt && <ClockDoubtDialog doubt={doubt} />}
       {replanning.isReplanning && (
         <Box role="status">
           <LinearProgress aria-label="Planning the rest anew" />

@@ -18,6 +18,7 @@ import { useTooEarlyAhead } from '../../ui/use-too-early.ts';
 import { useAfterPaint } from '../../ui/use-after-paint.ts';
 import { useReadingOf, useStepsOf } from '../../ui/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
+import { ClockDoubtDialog } from './ClockDoubtDialog.tsx';
 import { NowCard } from './NowCard.tsx';
 import { PlanStands } from './PlanStands.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
@@ -64,7 +65,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
   const asked = (job.crew.find(({ id }) => id === chosen) ?? job.crew[0])?.id ?? '';
   // The button answers the finger at once; what it brings may take a moment on a slow phone.
   const painterId = useDeferredValue(asked);
-  const { stamps, replanning } = useStamps(problem, reading, painterId);
+  const { stamps, replanning, doubt } = useStamps(problem, reading, painterId);
   const day = useMemo(() => dayOf(behind, problem, reading, now), [behind, problem, reading, now]);
   const early = useTooEarlyAhead();
   // What is on can be pressed before all that lies beside it is drawn.
@@ -93,6 +94,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
           </Box>
         )}
         <PlanStands />
+        {doubt && <ClockDoubtDialog doubt={doubt} />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         {replanning.isReplanning && (
           <Box role="status">

@@ -6,6 +6,7 @@ import { minutesSince } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
+import { clockDoubt } from '../../../core/running/clock-doubt.ts';
 import { notedWith } from '../../../core/running/laid-coats.ts';
 import {
   asksForReplan,
@@ -42,6 +43,16 @@ export interface Stamps {
   replan(reason?: string): void;
 }
 
+/** Stamps that would lie before the last one: they wait until somebody has said which time is right. */
+export interface DoubtfulStamps {
+  /** What the device says, and when its last stamp was made; local. */
+  at: string;
+  last: string;
+  /** Writes them as made at one of both. */
+  write(at: string): void;
+  drop(): void;
+}
+
 /**
  * Stamps of one painter, each with the air of the moment and the tin in use. One that differs from the plan has the rest
  * planned anew, verified, and put in its place, also when the painter has gone on to another stage meanwhile.
@@ -50,7 +61,12 @@ export function useStamps(
   problem: JobSteps,
   reading: PlanReading,
   painter: string,
-): { stamps: Stamps; replanning: Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'> } {
+): {
+  stamps: Stamps;
+  replanning: Pick<Replanning, 'isReplanning' | 'lines' | 'putAway'>;
+  doubt: DoubtfulStamps | null;
+} {
+  const [doubt, setDoubt] = useState<DoubtfulStamps | null>(null);
   const { job, now, apply } = useJob();
   const { replan, move, ...replanning } = useReplanning();
   const stamping: Stamping = {
@@ -64,7 +80,30 @@ export function useStamps(
   const write = (entries: LogEntry[], reason: string): void => {
     const [first] = entries;
     if (!first) return;
-    const gesture = `stamp/${first.id}`;
+    // A workshop clock is set back on purpose.
+    const doubtful =
+      job.settings.clock.kind === 'real' && first.replaces === undefined
+        ? clockDoubt(job.log, first.at, stamping.device ?? '', job.site.timeZone)
+        : null;
+    if (doubtful === null) {
+      record(entries, reason);
+      return;
+    }
+    setDoubt({
+      at: first.at,
+      last: doubtful.last.at,
+      write: (at) => {
+        setDoubt(null);
+        record(
+          entries.map((entry) => ({ ...entry, at })),
+          reason,
+        );
+      },
+      drop: () => setDoubt(null),
+    });
+  };
+  const record = (entries: LogEntry[], reason: string): void => {
+    const gesture = `stamp/${entries[0]?.id ?? ''}`;
     if (!apply('stamp', { entries }, { strokes: gesture }).ok) return;
     if (asksForReplan(job, reading, entries)) void replan(reason, gesture);
   };
@@ -120,5 +159,5 @@ export function useStamps(
     correct: (stamp, at) => latest.current.correct(stamp, at),
     withdraw: (stamp) => latest.current.withdraw(stamp),
   }));
-  return { stamps, replanning };
+  return { stamps, replanning, doubt };
 }

@@ -1,0 +1,31 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { DateTime } from 'luxon';
+import type { DoubtfulStamps } from './use-stamps.ts';
+
+const written = (at: string): string => DateTime.fromISO(at, { setZone: true }).toFormat('cccc d LLLL, HH:mm');
+
+/** Asks which clock is right when a stamp would lie before the last one. */
+export function ClockDoubtDialog({ doubt }: { doubt: DoubtfulStamps }) {
+  return (
+    <Dialog open onClose={doubt.drop} aria-labelledby="doubt-title" fullWidth maxWidth="sm">
+      <DialogTitle id="doubt-title">Which time is right?</DialogTitle>
+      <DialogContent>
+        This device says {written(doubt.at)}. Its last stamp was made later, on {written(doubt.last)}. One of both is
+        wrong, and drying is counted from it: look at another clock. If this device is wrong, set its date and time.
+      </DialogContent>
+      <DialogActions sx={{ flexWrap: 'wrap', gap: 1, px: 3, pb: 2 }}>
+        <Button onClick={doubt.drop}>Don’t stamp</Button>
+        <Button variant="outlined" onClick={() => doubt.write(doubt.last)}>
+          Stamp it {written(doubt.last)}
+        </Button>
+        <Button variant="contained" onClick={() => doubt.write(doubt.at)}>
+          Stamp it {written(doubt.at)}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

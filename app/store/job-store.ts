@@ -1,4 +1,4 @@
-import { applyPatches, freeze } from 'immer';
+import { applyPatches } from 'immer';
 import {
   applyCommand,
   applyWritten,
@@ -7,6 +7,7 @@ import {
   type CommandArgs,
   type CommandName,
 } from '../../core/job/commands/apply.ts';
+import { atTheDoor } from '../../core/job/door.ts';
 import { contested } from '../../core/job/commands/contested.ts';
 import type { Job } from '../../core/job/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
@@ -147,7 +148,7 @@ export class JobStore {
       // Whoever writes hears of it; when nothing is written, the screens are told all the same.
       this.#sound.catch(() => undefined);
       // Frozen like every job: what is worked out of its parts is kept by them.
-      await this.#take({ ...row, job: freeze(row.job, true) }, left);
+      await this.#take({ ...row, job: atTheDoor(row.job) }, left);
       return { state: 'open' };
     }
     const read = readStored(row);

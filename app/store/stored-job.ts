@@ -1,4 +1,3 @@
-import { freeze } from 'immer';
 import { checkJob } from '../../core/exchange/job-file.ts';
 import { migrateJob } from '../../core/job/migrations.ts';
 import { JOB_FORMAT, type Job } from '../../core/job/schema.ts';
@@ -15,5 +14,5 @@ export const isOfThisFormat = ({ job }: StoredJob): boolean => (job as Partial<J
 export function readStored(row: StoredJob): Outcome<StoredJob> {
   const migrated = migrateJob(row.job);
   const checked = migrated.ok ? checkJob(migrated.value) : migrated;
-  return checked.ok ? accepted({ ...row, job: freeze(checked.value, true) }) : checked;
+  return checked.ok ? accepted({ ...row, job: checked.value }) : checked;
 }

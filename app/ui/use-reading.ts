@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { jobSteps, type JobSteps } from '../../core/planning/job-steps.ts';
-import { jobToProblem, type JobProblem } from '../../core/planning/job-to-problem.ts';
+import { problemOfDay, type JobProblem } from '../../core/planning/job-to-problem.ts';
 import { readPlan, type PlanReading } from '../../core/planning/read-plan.ts';
 import type { Job } from '../../core/job/schema.ts';
 import type { AcceptedPlan } from '../../core/job/record.ts';
@@ -9,34 +9,16 @@ import { useJob } from './job-context.tsx';
 /** The steps of a job, its clocks and how its coats dry; for screens that plan nothing. */
 export function useStepsOf(job: Job): JobSteps {
   const { now } = useJob();
-  const today = now.slice(0, 10);
-  const { pieces, groups, climates, places, rooms, crew, shelf, strokes, planning, site } = job;
-  const { log, readings, leftOut, defects } = job;
-  const work = useMemo(() => ({ log, readings, leftOut, defects }), [log, readings, leftOut, defects]);
-  return useMemo(
-    () => jobSteps(job, `${today}T00:00`),
-    // Nor do these depend on pins, patches or paces.
-    // oxlint-disable-next-line react/exhaustive-deps
-    [pieces, groups, climates, places, rooms, crew, shelf, strokes, planning, site, work, today],
-  );
+  return jobSteps(job, `${now.slice(0, 10)}T00:00`);
 }
 
 /** The same of the open job. */
 export const useJobSteps = (): JobSteps => useStepsOf(useJob().job);
 
-/** The open job as a problem; made anew when the job changes or another day begins, not whenever its clock goes on. */
+/** The open job as a problem; another one when what it follows from changes or another day begins, not with its clock. */
 export function useJobProblem(): JobProblem {
   const { job, now } = useJob();
-  const today = now.slice(0, 10);
-  const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, log, readings, pins, patches } = job;
-  const { leftOut, defects, paces } = job;
-  const work = useMemo(() => ({ log, readings, leftOut, defects, paces }), [log, readings, leftOut, defects, paces]);
-  return useMemo(
-    () => jobToProblem(job, `${today}T00:00`),
-    // The problem does not depend on the name, the settings, the time of day or the accepted plan.
-    // oxlint-disable-next-line react/exhaustive-deps
-    [pieces, groups, climates, rooms, places, crew, shelf, planning, site, work, pins, patches, today],
-  );
+  return problemOfDay(job, now.slice(0, 10));
 }
 
 type ReadablePlan = Pick<AcceptedPlan, 't0' | 'tasks' | 'setups' | 'finish'>;

@@ -1,6 +1,6 @@
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import type { AcceptedPlan } from '../../core/job/record.ts';
-import type { JobProblem } from '../../core/planning/job-to-problem.ts';
+import { aheadOf, type JobProblem } from '../../core/planning/job-to-problem.ts';
 import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
 import { startLookingAhead } from '../workers/planner.ts';
 import { useJob } from './job-context.tsx';
@@ -19,13 +19,16 @@ const QUIET = 1200;
 export function useTooEarlyAhead(): readonly TooEarly[] {
   const { job, now } = useJob();
   const [found, setFound] = useState<readonly TooEarly[]>([]);
-  const { plan, log, readings, climates } = job;
+  const today = now.slice(0, 10);
+  const { plan } = job;
+  const question = aheadOf(job, today, plan);
+  const ask = useEffectEvent(() => startLookingAhead(job, `${today}T00:00`));
   useEffect(() => {
     setFound([]);
-    if (plan === null) return undefined;
+    if (question.plan === null) return undefined;
     let cancel = (): void => undefined;
     const timer = setTimeout(() => {
-      const asked = startLookingAhead(job, now);
+      const asked = ask();
       cancel = asked.cancel;
       asked.result.then(setFound, () => setFound([]));
     }, QUIET);
@@ -33,8 +36,6 @@ export function useTooEarlyAhead(): readonly TooEarly[] {
       clearTimeout(timer);
       cancel();
     };
-    // What else of the job changes, changes the plan's mark, and Today says that.
-    // oxlint-disable-next-line react/exhaustive-deps
-  }, [plan, log, readings, climates]);
+  }, [question]);
   return found;
 }

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { freeze } from 'immer';
+import { atTheDoor } from '../../core/job/door.ts';
 import { offerFor, schoolPrices } from '../../core/choosing/offer.ts';
 import type { FinishGroup, Job } from '../../core/job/schema.ts';
 import { packed, type PackedOffers } from './packed-offers.ts';
@@ -9,7 +9,7 @@ const offers = {
   /** What may be chosen for a group, what not, and what each school would give. */
   offer(job: Job, group: FinishGroup): PackedOffers {
     // What comes through the door is a copy that nobody changes: frozen, so that what follows from it is kept.
-    const kept = freeze(job, true);
+    const kept = atTheDoor(job);
     const offer = offerFor(kept, group);
     return packed(offer, schoolPrices(kept, group, offer));
   },

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { freeze } from 'immer';
+import { atTheDoor } from '../../core/job/door.ts';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
 import { boundWords } from '../../core/planning/bound-words.ts';
 import { jobToProblem } from '../../core/planning/job-to-problem.ts';
@@ -53,7 +53,7 @@ const planner = {
     onBetter: (found: VerifiedPlan) => Promise<void>,
     { seed, from, laterBy }: { seed: number; from: DatedPlan | null; laterBy: number },
   ): Promise<VerifiedPlan | NoPlan> {
-    freeze(job, true);
+    atTheDoor(job);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const problem = { ...jobProblem.problem, later: laterBy / jobProblem.problem.tickMinutes };
     if (problem.tasks.length === 0) return NOTHING;
@@ -74,7 +74,7 @@ const planner = {
 
   /** The job planned from `now`, with as little of a plan moved as it need. */
   planNear(job: Job, now: string, plan: ComparedPlan): NearAnswer {
-    freeze(job, true);
+    atTheDoor(job);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const { problem } = jobProblem;
     if (problem.tasks.length === 0) return NOTHING;
@@ -87,13 +87,13 @@ const planner = {
 
   /** What of the accepted plan would touch wet paint by what is known now. */
   lookAhead(job: Job, now: string): TooEarly[] {
-    freeze(job, true);
+    atTheDoor(job);
     return job.plan === null ? [] : tooEarly(jobToProblem(job, `${now.slice(0, 10)}T00:00`).problem, job.plan);
   },
 
   /** Gets ready to move runs of a plan by hand. */
   beginMoving(job: Job, now: string, plan: ComparedPlan): void {
-    freeze(job, true);
+    atTheDoor(job);
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     mover = new Mover(job, jobProblem, plan, nowTick(job, jobProblem.problem.t0, now));
   },
@@ -105,14 +105,14 @@ const planner = {
 
   /** How the accepted or found plan of a job would turn out in many sampled runs. */
   risk(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>, options: { samples: number; seed: number }): Risk {
-    freeze(job, true);
+    atTheDoor(job);
     return riskOf(jobToProblem(job, now, { goesOn: true }).problem, plan, options);
   },
 
   /** What it would take to be done by a day; `tell` is told of the estimate and of everything that has been tried. */
   async take(job: Job, now: string, asked: DayAsked, tell: (told: Taken) => Promise<void>): Promise<Bought[]> {
     const told: Promise<void>[] = [];
-    const bought = whatWouldItTake(freeze(job, true), now, asked, {
+    const bought = whatWouldItTake(atTheDoor(job), now, asked, {
       onEstimated: (estimate) => told.push(tell({ estimate })),
       onTried: (tried) => told.push(tell({ tried })),
     });

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { freeze } from 'immer';
+import { atTheDoor } from '../../core/job/door.ts';
 import { JobClocks } from '../../core/job/job-clocks.ts';
 import { coatingOf } from '../../core/job/queries.ts';
 import type { Job } from '../../core/job/schema.ts';
@@ -35,7 +35,7 @@ export interface WaySummary extends Omit<WayOut, 'performance'> {
 const STEPS = 6000;
 
 function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): Scene | null {
-  const kept = freeze(job, true);
+  const kept = atTheDoor(job);
   const piece = kept.pieces.find(({ id }) => id === pieceId);
   const coating = coatingOf(kept, product);
   if (!piece || !coating) return null;

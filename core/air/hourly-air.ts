@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import { AirSeries } from './air-series.ts';
 import { setPointAt, Swings, type Climate, type Heating } from './climate.ts';
 import { saturationPressure, vapourPressure } from './humidity.ts';
@@ -75,17 +76,12 @@ export function shelteredAir(outdoors: AirSeries, { lag, warmer }: { lag: number
   return inside;
 }
 
-/** Vapour pressures by the air that they are of; every room behind the same walls asks for them. */
-const vapours = new WeakMap<AirSeries, Float64Array>();
-
-function vapourOf(air: AirSeries): Float64Array {
-  let vapour = vapours.get(air);
-  if (vapour === undefined) {
-    vapour = air.temperature.map((temperature, index) => vapourPressure(temperature, air.humidity[index] ?? 0));
-    vapours.set(air, vapour);
-  }
-  return vapour;
-}
+/** Vapour pressures of air; every room behind the same walls asks for them. A series is written once and never changed. */
+const vapourOf = kept(
+  (air: AirSeries): Float64Array =>
+    air.temperature.map((temperature, index) => vapourPressure(temperature, air.humidity[index] ?? 0)),
+  { isFixed: () => true },
+);
 
 function meanOfFirstDay(values: Float64Array): number {
   const day = values.subarray(0, 24);

@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import type { Air } from './climate.ts';
 import type { FaceHour } from './exposed-face.ts';
 import { SUNSHINE } from './exposed-face.ts';
@@ -156,13 +157,9 @@ function namesOf(bits: number): readonly Hindrance[] {
   return names;
 }
 
-/** What was found of some hours: every product asks again. */
-const known = new WeakMap<readonly PaintingHour[], readonly PaintingHour[]>();
-
 /** An hour that has the most of everything in some hours, and one that is the coldest: what is in the way of neither is never in the way. */
-function extremesOf(hours: readonly PaintingHour[]): readonly PaintingHour[] {
-  let extremes = known.get(hours);
-  if (extremes === undefined) {
+const extremesOf = kept(
+  (hours: readonly PaintingHour[]): readonly PaintingHour[] => {
     const [first] = hours;
     const [most, least] = [{ ...first }, { ...first }] as [PaintingHour, PaintingHour];
     for (const { temperature, humidity, surface, direct, wind, rain, isDark, isNearDew } of hours) {
@@ -177,8 +174,8 @@ function extremesOf(hours: readonly PaintingHour[]): readonly PaintingHour[] {
       most.isDark ||= isDark;
       most.isNearDew ||= isNearDew;
     }
-    extremes = first ? [most, least] : [];
-    known.set(hours, extremes);
-  }
-  return extremes;
-}
+    return first ? [most, least] : [];
+  },
+  // Hours are listed once and never changed.
+  { isFixed: () => true },
+);

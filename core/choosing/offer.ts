@@ -1,3 +1,4 @@
+import { derived } from '../job/derived.ts';
 import { candidates, forbiddenBySurface, whyNone, type Candidate } from '../build-up/compose.ts';
 import { judge } from '../build-up/judge.ts';
 import type { Rule } from '../build-up/rule.ts';
@@ -19,6 +20,21 @@ export interface Offer {
 }
 
 const NO_SCHOOLS: Schools = { keying: null, priming: null, tools: null };
+
+/** The parts of a job that offers follow from, beside what is stated of their group. */
+export const OFFERED_FROM = [
+  ...(['pieces', 'shelf', 'findings', 'patches', 'weights', 'climates', 'crew', 'places'] as const),
+  ...(['site', 'planning', 'rooms', 'strokes', 'readings', 'mixing'] as const),
+] as const;
+
+/** What is asked of a group when its offers are: another question when anything that they follow from has changed. */
+export const questionOf = derived(
+  OFFERED_FROM,
+  (_job, groupId: string, ..._stated: readonly unknown[]): { groupId: string } => ({ groupId }),
+);
+
+export const offerQuestion = (job: Job, { id, colour, backColour, sheen, schools }: FinishGroup): { groupId: string } =>
+  questionOf(job, id, colour.hex, backColour?.hex, sheen, schools);
 
 /** Everything that could be put on a group's pieces: weighed and ranked where the rules permit it, with reasons where not. */
 export function offerFor(job: Job, group: FinishGroup): Offer {

@@ -1,4 +1,4 @@
-import { freeze } from 'immer';
+import { atTheDoor } from '../job/door.ts';
 import { migrateJob } from '../job/migrations.ts';
 import { jobSchema, type Job } from '../job/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
@@ -62,7 +62,7 @@ export function parseDocument(text: string, largest: number): Outcome<unknown> {
 /** Checks a job that has been parsed already, as from a request's body. It is frozen, so that what follows from it is kept. */
 export function checkJob(document: unknown): Outcome<Job> {
   const checked = jobSchema.safeParse(document);
-  if (checked.success) return accepted(freeze(checked.data, true));
+  if (checked.success) return accepted(atTheDoor(checked.data));
   const [issue] = checked.error.issues;
   const where = issue?.path.length ? `At ${issue.path.join(' › ')}: ` : '';
   const more = checked.error.issues.length - 1;

@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import Papa from 'papaparse';
 import type { StatedPiece } from '../job/piece-schema.ts';
 import type { Job, Room } from '../job/schema.ts';
@@ -117,12 +118,8 @@ export type RowReader = (cells: readonly string[]) => RowReading;
 
 /** A reader of rows by a mapping. It keeps what it has read: when one row of a long list changes, the others are known. */
 export function rowReader(job: Job, mapping: Mapping): RowReader {
-  const known = new WeakMap<readonly string[], RowReading>();
-  return (cells) => {
-    const reading = known.get(cells) ?? readRow(job, cells, mapping);
-    known.set(cells, reading);
-    return reading;
-  };
+  // A row that is changed is another list of cells.
+  return kept((cells: readonly string[]) => readRow(job, cells, mapping), { isFixed: () => true });
 }
 
 /**

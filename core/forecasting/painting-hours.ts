@@ -1,3 +1,4 @@
+import { keptByName } from '../units/kept.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import {
   hindrancesOf,
@@ -25,22 +26,12 @@ export function limitsOf(coating: Coating, tool: Tool): PaintLimits {
   };
 }
 
-/** The hours of places as they were made for some clocks, by the climate's id: every product asks for them again. */
-const known = new WeakMap<JobClocks, Map<string, readonly PaintingHour[]>>();
-
-/** Every hour of a climate, or of a face in the open, as it bears on painting there. */
-export function paintingHours(clocks: JobClocks, climateId: string): readonly PaintingHour[] {
-  const ofClocks = known.get(clocks) ?? new Map<string, readonly PaintingHour[]>();
-  known.set(clocks, ofClocks);
-  let hours = ofClocks.get(climateId);
-  if (hours === undefined) {
-    hours = exposedFaceOf(climateId)
-      ? clocks.face(climateId).map(outdoorPaintingHour)
-      : clocks.air(climateId).slice(0, clocks.hours).map(indoorPaintingHour);
-    ofClocks.set(climateId, hours);
-  }
-  return hours;
-}
+/** Every hour of a climate, or of a face in the open, as it bears on painting there: every product asks for them again. */
+export const paintingHours = keptByName((clocks: JobClocks, climateId): readonly PaintingHour[] =>
+  exposedFaceOf(climateId)
+    ? clocks.face(climateId).map(outdoorPaintingHour)
+    : clocks.air(climateId).slice(0, clocks.hours).map(indoorPaintingHour),
+);
 
 /** What is against putting on a coating in each hour of a place, from the clocks' first on; nothing where it may be. */
 export function hindrancesIn(

@@ -14,6 +14,7 @@ import { ratesIn, standingBelow, warmRates } from '../shelf/drying/rates.ts';
 import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
+import { derived } from './derived.ts';
 import type { Job } from './schema.ts';
 import { localTime, minutesSince } from './site-time.ts';
 
@@ -71,13 +72,6 @@ export class JobClocks {
     this.timeZone = facts.site.timeZone;
     this.days = localDays(date, this.timeZone, days);
     this.#hours = localHours(this.days);
-  }
-
-  /** Whether these are the clocks of such facts and days. */
-  isFor({ climates, readings, site }: AirFacts, date: string, days: number): boolean {
-    const facts = this.#facts;
-    const isSame = facts.climates === climates && facts.readings === readings && facts.site === site;
-    return isSame && this.t0 === `${date}T00:00` && this.days.length === days;
   }
 
   #climate(id: string): Climate | undefined {
@@ -280,18 +274,12 @@ function keptIn<V>(kept: Map<string, V>, id: string, make: () => V): V {
   return value;
 }
 
-/** The last clocks made of frozen climates. Nothing depends on what is in here but the time it takes. */
-const made = new WeakMap<readonly Climate[], JobClocks>();
+/** Asked for by plans of several lengths, and by what looks further than they do. */
+export const clocksFrom = derived(
+  ['climates', 'readings', 'site'],
+  (job, start: string, days: number) => new JobClocks(job, start, days),
+  { last: 4 },
+);
 
-/**
- * The clocks of a job from its first day on, for `days` days. Every stamp asks for them again, and what they follow from
- * seldom changes: those of frozen climates, as documents hold them, are kept.
- */
-export function clocksOf(job: Job, days: number): JobClocks {
-  const { climates, planning } = job;
-  const kept = made.get(climates);
-  if (kept?.isFor(job, planning.start, days)) return kept;
-  const clocks = new JobClocks(job, planning.start, days);
-  if (Object.isFrozen(climates)) made.set(climates, clocks);
-  return clocks;
-}
+/** The clocks of a job from its first day on, for `days` days. Every stamp asks for them again. */
+export const clocksOf = (job: Job, days: number): JobClocks => clocksFrom(job, job.planning.start, days);

@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import type { LogEntry } from './record.ts';
 
 /** What the log says of one task. */
@@ -24,20 +25,14 @@ export function standingStamps(log: readonly LogEntry[]): readonly LogEntry[] {
   return log.filter(({ id, event }) => event !== 'withdrawn' && !replaced.has(id));
 }
 
-/** Progress of the logs that documents hold; nothing depends on what is in here but the time it takes. */
-const kept = new WeakMap<readonly LogEntry[], ReadonlyMap<string, TaskProgress>>();
-
 /** The log by task. Later stamps of the same kind replace earlier ones. */
-export function progressByTask(log: readonly LogEntry[]): ReadonlyMap<string, TaskProgress> {
-  const known = kept.get(log);
-  if (known !== undefined) return known;
+export const progressByTask = kept((log: readonly LogEntry[]): ReadonlyMap<string, TaskProgress> => {
   const progress = new Map<string, TaskProgress>();
   for (const entry of standingStamps(log)) {
     progress.set(entry.taskId, withStamp(progress.get(entry.taskId) ?? UNTOUCHED, entry));
   }
-  if (Object.isFrozen(log)) kept.set(log, progress);
   return progress;
-}
+});
 
 function withStamp(before: TaskProgress, { event, at, by, minutes, share }: LogEntry): TaskProgress {
   switch (event) {

@@ -8,31 +8,35 @@ import type { Cleaner } from '../shelf/cleaner.ts';
 import type { Filler } from '../shelf/filler.ts';
 import type { Preservative } from '../shelf/preservative.ts';
 import { overDefaults, type Shelf } from '../shelf/shelf.ts';
+import { kept } from '../units/kept.ts';
 import type { Piece } from './piece-schema.ts';
 import { TOOL_OF, type StrokeChoice } from './stroke-schema.ts';
 import type { Coat } from './coat-schema.ts';
 import type { BuildUp, FinishGroup, Job, Place, Room } from './schema.ts';
 
-/** Elevations by the frozen pieces that they are of, and by what is stated of them: a house has many doors of one shape. */
-const elevations = new WeakMap<Piece, Elevation>();
+/** Elevations by what is stated of them: a house has many doors of one shape. */
 const byShape = new Map<string, Elevation>();
 const MOST_SHAPES = 500;
 
 /**
  * The shape of a piece as its definition sees it. The schema has accepted it before.
- * Areas, paces, weights and drawings all ask for it, so that of a frozen piece, as documents hold them, is kept. Nothing
- * depends on what is kept but the time it takes.
+ * Areas, paces, weights and drawings all ask for it.
  */
-export function elevationOf(piece: Piece): Elevation {
-  if (!Object.isFrozen(piece) || !Object.isFrozen(piece.shape)) return definitionOf(piece.kind).elevation(piece.shape);
-  const known = elevations.get(piece);
-  if (known !== undefined) return known;
-  const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
-  const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
-  if (byShape.size >= MOST_SHAPES) byShape.clear();
-  byShape.set(stated, elevation);
-  elevations.set(piece, elevation);
-  return elevation;
+export const elevationOf = kept(
+  (piece: Piece): Elevation => {
+    if (!isFixedPiece(piece)) return definitionOf(piece.kind).elevation(piece.shape);
+    const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
+    const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
+    if (byShape.size >= MOST_SHAPES) byShape.clear();
+    byShape.set(stated, elevation);
+    return elevation;
+  },
+  { isFixed: isFixedPiece },
+);
+
+/** Whether nothing of what is painted of a piece can change: one of a document, not of a form. */
+export function isFixedPiece(piece: Piece): boolean {
+  return Object.isFrozen(piece) && Object.isFrozen(piece.shape) && Object.isFrozen(piece.scope);
 }
 
 /** Above this, in kg, a piece is lifted by two people. */
@@ -43,23 +47,18 @@ export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
   return definitionOf(piece.kind).weight(piece.shape);
 }
 
-/** What is on a job's shelf, by compartment and id; kept for the frozen shelves that documents hold. */
-const shelves = new WeakMap<Job['shelf'], { shelf: Shelf; coatings: ReadonlyMap<string, Coating> }>();
-
-function laidOut(job: Pick<Job, 'shelf'>): { shelf: Shelf; coatings: ReadonlyMap<string, Coating> } {
-  const known = shelves.get(job.shelf);
-  if (known !== undefined) return known;
-  const shelf = overDefaults(job.shelf);
-  const made = { shelf, coatings: new Map(shelf.coatings.map((coating) => [coating.id, coating])) };
-  if (Object.isFrozen(job.shelf)) shelves.set(job.shelf, made);
-  return made;
-}
+/** What is on a job's shelf, by compartment and id. */
+const laidOut = kept((own: Job['shelf']): { shelf: Shelf; coatings: ReadonlyMap<string, Coating> } => {
+  const shelf = overDefaults(own);
+  return { shelf, coatings: new Map(shelf.coatings.map((coating) => [coating.id, coating])) };
+});
 
 /** Everything that this job may take from: the defaults, the job's own figures over them, then what the job adds. */
-export const shelfOf = (job: Pick<Job, 'shelf'>): Shelf => laidOut(job).shelf;
+export const shelfOf = (job: Pick<Job, 'shelf'>): Shelf => laidOut(job.shelf).shelf;
 
 /** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
-export const coatingOf = (job: Pick<Job, 'shelf'>, id: string): Coating | undefined => laidOut(job).coatings.get(id);
+export const coatingOf = (job: Pick<Job, 'shelf'>, id: string): Coating | undefined =>
+  laidOut(job.shelf).coatings.get(id);
 
 const entryIn = <E extends { id: string }>(entries: readonly E[], id: string | null): E | undefined =>
   id === null ? undefined : entries.find((entry) => entry.id === id);
@@ -99,18 +98,13 @@ export function laidOn(job: Pick<Job, 'strokes'>, piece: Pick<Piece, 'groupId' |
   return tool === coat.tool ? coat : { ...coat, tool };
 }
 
-/** Groups by id, for the frozen lists that documents hold. */
-const groupIndex = new WeakMap<readonly FinishGroup[], ReadonlyMap<string, FinishGroup>>();
+const groupsById = kept(
+  (groups: readonly FinishGroup[]): ReadonlyMap<string, FinishGroup> =>
+    new Map(groups.map((group) => [group.id, group])),
+);
 
-export function groupOf(job: Pick<Job, 'groups'>, piece: Pick<Piece, 'groupId'>): FinishGroup | undefined {
-  const { groups } = job;
-  if (!Object.isFrozen(groups)) return groups.find((group) => group.id === piece.groupId);
-  let index = groupIndex.get(groups);
-  if (index === undefined) {
-    index = new Map(groups.map((group) => [group.id, group]));
-    groupIndex.set(groups, index);
-  }
-  return index.get(piece.groupId);
+export function groupOf({ groups }: Pick<Job, 'groups'>, piece: Pick<Piece, 'groupId'>): FinishGroup | undefined {
+  return groupsById(groups).get(piece.groupId);
 }
 
 export function roomOf(job: Job, piece: Piece): Room | undefined {

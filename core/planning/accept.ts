@@ -1,3 +1,5 @@
+import { derived } from '../job/derived.ts';
+import { kept } from '../units/kept.ts';
 import { LONGEST_BECAUSE, LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import { hangsByNight } from '../job/queries.ts';
@@ -6,15 +8,20 @@ import type { Job, Painter, Room } from '../job/schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 import { inOwnHands } from './recorded-work.ts';
 
+const PLANNED_FROM = [
+  ...(['pieces', 'groups', 'climates', 'rooms', 'places', 'crew'] as const),
+  ...(['shelf', 'planning', 'site', 'strokes', 'patches'] as const),
+] as const;
+
 /**
  * A short mark of everything that a plan is made from, but the log and the clock: another mark now means that the
  * accepted plan is not of this job any more. FNV-1a over the stated facts.
  */
-export function planFingerprint(job: Job): string {
+export const planFingerprint = derived(PLANNED_FROM, (job): string => {
   const { pieces, groups, climates, rooms, places, crew, shelf, planning, site, strokes, patches } = job;
   const openPatches = patches.filter(({ read }) => read === null);
   const text = canonical([
-    pieces.map(pieceText),
+    pieces.map((piece) => pieceText(piece)),
     groups,
     climates.map(climateText),
     rooms.map(roomText),
@@ -33,7 +40,7 @@ export function planFingerprint(job: Job): string {
     hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193) >>> 0;
   }
   return `${hash.toString(16)}-${text.length.toString(16)}`;
-}
+});
 
 /** A room as plans count it: a task that is ticked was planned all the same. */
 function roomText({ tasks, zonesAtOnce, ...room }: Room): unknown {
@@ -53,19 +60,13 @@ function painterText({ daysOff, from, until, ...painter }: Painter): unknown {
   return daysOff.length === 0 && from === null && until === null ? painter : { ...painter, daysOff, from, until };
 }
 
-/** What a plan is made from of a piece, as text; kept for frozen pieces, since screens ask with every stroke. */
-const pieceTexts = new WeakMap<Piece, string>();
-
-function pieceText(piece: Piece): string {
-  const known = pieceTexts.get(piece);
-  if (known !== undefined) return known;
+/** What a plan is made from of a piece, as text. */
+const pieceText = kept((piece: Piece): string => {
   const { hardware: _bag, note: _note, photos: _photos, holesDone: _done, keptApart: _apart, ...rest } = piece;
   const { access, zone, ...counted } = rest;
   const more = [...(zone === '' ? [] : [zone]), ...(hangsByNight(piece) ? ['hangs by night'] : [])];
-  const text = canonical([counted, access.neededBy, ...more]);
-  if (Object.isFrozen(piece)) pieceTexts.set(piece, text);
-  return text;
-}
+  return canonical([counted, access.neededBy, ...more]);
+});
 
 /** A verified plan as the job document keeps it: what is under way stays in the hands of the plan that it follows. */
 export function acceptedPlan(

@@ -1,3 +1,4 @@
+import { derived } from '../job/derived.ts';
 import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/schema.ts';
@@ -31,19 +32,29 @@ export function clocksAt(job: Job, now: string): { clocks: JobClocks; nowTick: n
   return { clocks, nowTick, factor };
 }
 
+/** The parts of a job that its steps, their clocks and their drying follow from. */
+export const STEPS_FROM = [
+  ...(['pieces', 'groups', 'climates', 'places', 'rooms', 'crew', 'shelf', 'strokes'] as const),
+  ...(['planning', 'site', 'log', 'readings', 'leftOut', 'defects'] as const),
+] as const;
+
 /** The steps of a job as they stand, without the problem of planning them: a fraction of the time. `now` is local ISO time. */
-export function jobSteps(job: Job, now: string): JobSteps {
-  const { clocks } = clocksAt(job, now);
-  const progress = progressByTask(job.log);
-  const learnt = learntDrying(job, clocks);
-  const all = job.pieces.filter((piece) => isPlannable(job, piece)).flatMap((piece) => pieceSteps(job, piece));
-  return {
-    steps: new Map(all.map((step) => [step.id, step])),
-    clocks,
-    conditions: new Map(
-      all
-        .filter(isCoat)
-        .map((step) => [step.id, coatCondition(job, clocks, learnt, step, progress.get(step.id) ?? null)]),
-    ),
-  };
-}
+export const jobSteps = derived(
+  STEPS_FROM,
+  (job, now: string): JobSteps => {
+    const { clocks } = clocksAt(job, now);
+    const progress = progressByTask(job.log);
+    const learnt = learntDrying(job, clocks);
+    const all = job.pieces.filter((piece) => isPlannable(job, piece)).flatMap((piece) => pieceSteps(job, piece));
+    return {
+      steps: new Map(all.map((step) => [step.id, step])),
+      clocks,
+      conditions: new Map(
+        all
+          .filter(isCoat)
+          .map((step) => [step.id, coatCondition(job, clocks, learnt, step, progress.get(step.id) ?? null)]),
+      ),
+    };
+  },
+  { last: 2 },
+);

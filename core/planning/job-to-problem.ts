@@ -1,7 +1,8 @@
+import { derived } from '../job/derived.ts';
 import { progressByTask } from '../job/progress.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
-import { clocksAt, type JobSteps } from './job-steps.ts';
+import { clocksAt, STEPS_FROM, type JobSteps } from './job-steps.ts';
 import { shareAir } from './air-tasks.ts';
 import { hangByNight } from './night-tasks.ts';
 import { PieceTasks, type TooLong } from './piece-tasks.ts';
@@ -61,3 +62,11 @@ function underWayAt(plan: Job['plan'], t0: string, now: number): readonly Planne
   if (plan === null || plan.t0 !== t0) return [];
   return plan.tasks.filter(({ start, end, painters }) => painters.length > 0 && start < now && now < end);
 }
+
+/** The job as the problem of one of its days, `today` at the site: with all that is stamped, and nothing under way. */
+export const problemOfDay = derived([...STEPS_FROM, 'pins', 'patches', 'paces'], (job, today: string): JobProblem =>
+  jobToProblem(job, `${today}T00:00`),
+);
+
+/** The question whether a plan would touch wet paint on a day: another one when anything that its answer follows from is. */
+export const aheadOf = derived(problemOfDay.parts, (_job, today: string, plan: Job['plan']) => ({ today, plan }));

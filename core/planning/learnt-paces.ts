@@ -1,5 +1,5 @@
+import { derived } from '../job/derived.ts';
 import { progressByTask, standingStamps } from '../job/progress.ts';
-import type { LogEntry } from '../job/record.ts';
 import type { Job, PaceKey } from '../job/schema.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { pieceSteps } from './piece-steps.ts';
@@ -48,30 +48,24 @@ export interface LearntPaces {
   factorOf(step: Pick<PieceStep, 'operation' | 'coat'>): number;
 }
 
-/** Paces by the frozen logs that documents hold, as long as the steps that they are of stay the same. */
-const kept = new WeakMap<
-  readonly LogEntry[],
-  { pieces: Job['pieces']; groups: Job['groups']; learnt: LearntPaces['learnt'] }
->();
-
 /**
  * Paces that the painters' own log has taught: by kind of work the median, over the last nine entries that were measured
  * from start to end, of minutes taken over minutes at the usual pace and skill. Where fewer than three were, what earlier
  * jobs have left (`job.paces`), otherwise 1.
  */
-export function learntPaces(job: Job): LearntPaces {
-  const known = kept.get(job.log);
-  const isKnown = known?.pieces === job.pieces && known.groups === job.groups;
-  const learnt = isKnown ? known.learnt : learntFrom(job);
-  if (!isKnown && Object.isFrozen(job.log)) kept.set(job.log, { pieces: job.pieces, groups: job.groups, learnt });
-  return {
-    learnt,
-    factorOf: (step) => {
-      const key = paceKeyOf(step);
-      return learnt.get(key)?.factor ?? job.paces[key] ?? 1;
-    },
-  };
-}
+export const learntPaces = derived(
+  ['log', 'pieces', 'groups', 'shelf', 'strokes', 'crew', 'planning', 'leftOut', 'defects', 'paces'],
+  (job): LearntPaces => {
+    const learnt = learntFrom(job);
+    return {
+      learnt,
+      factorOf: (step) => {
+        const key = paceKeyOf(step);
+        return learnt.get(key)?.factor ?? job.paces[key] ?? 1;
+      },
+    };
+  },
+);
 
 function learntFrom(job: Job): Map<PaceKey, LearntPace> {
   const ratios = new Map<PaceKey, number[]>();

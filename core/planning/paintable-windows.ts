@@ -1,3 +1,4 @@
+import { keptByName } from '../units/kept.ts';
 import type { Hindrance } from '../air/paintable.ts';
 import { hindrancesIn, stretchesOf } from '../forecasting/painting-hours.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
@@ -8,8 +9,13 @@ import type { PlanProblem } from './problem.ts';
 
 type Window = PlanProblem['windows'][number];
 
-/** What was found for some clocks, by the window's id: every plan of a job asks for the same. */
-const known = new WeakMap<JobClocks, Map<string, Window['intervals']>>();
+/** The open hours of a window of some clocks, by its id: every plan of a job asks for the same. */
+const openHours = keptByName(
+  (clocks: JobClocks, _id, hindrances: () => readonly (readonly Hindrance[])[]): Window['intervals'] =>
+    stretchesOf(hindrances(), 0, clocks.hours)
+      .filter(({ hindrance }) => hindrance === null)
+      .map(({ from, until }): [number, number] => [from * 60, until * 60]),
+);
 
 /**
  * The hours from a tick on in which each product may be put on where each piece is painted, as windows of the plan: out
@@ -28,19 +34,6 @@ export class PaintableWindows {
     this.#from = from;
   }
 
-  #openHours(id: string, hindrances: () => readonly (readonly Hindrance[])[]): Window['intervals'] {
-    const ofClocks = known.get(this.#clocks) ?? new Map<string, Window['intervals']>();
-    known.set(this.#clocks, ofClocks);
-    let intervals = ofClocks.get(id);
-    if (intervals === undefined) {
-      intervals = stretchesOf(hindrances(), 0, this.#clocks.hours)
-        .filter(({ hindrance }) => hindrance === null)
-        .map(({ from, until }): [number, number] => [from * 60, until * 60]);
-      ofClocks.set(id, intervals);
-    }
-    return intervals;
-  }
-
   /** The window of a coat; null where nothing is ever against it. */
   of({ piece, coat }: CoatStep): Window | null {
     const climateId = dryingClimateId(this.#job, piece, coat.faces);
@@ -49,7 +42,7 @@ export class PaintableWindows {
     const id = [climateId, coating.id, tool].join('/');
     let window = this.#windows.get(id);
     if (window === undefined) {
-      const intervals = this.#openHours(id, () => hindrancesIn(this.#clocks, climateId, coating, tool))
+      const intervals = openHours(this.#clocks, id, () => hindrancesIn(this.#clocks, climateId, coating, tool))
         .map(([opens, closes]): [number, number] => [Math.max(this.#from, opens), closes])
         .filter(([opens, closes]) => opens < closes);
       window = { id, intervals };

@@ -8,6 +8,7 @@ import {
   laidOn,
   preservativeOf,
 } from '../job/queries.ts';
+import { derivedOf } from '../job/derived.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Coat, Extent } from '../job/coat-schema.ts';
 import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
@@ -44,35 +45,14 @@ const hasCoats = (piece: Piece, { coats }: BuildUp): boolean =>
 /** Hours at 23 °C and 50 % RH until what was abraded wet is dry: a default. */
 const WET_ABRASION_DRIES = 1;
 
-/** The steps of a frozen piece, as long as what else they follow from is the same. */
-const kept = new WeakMap<Piece, { from: readonly unknown[]; steps: readonly PieceStep[] }>();
+export const stepsIn = derivedOf(
+  ['shelf', 'planning', 'strokes', 'crew', 'leftOut', 'defects'],
+  (job, piece: Piece, group: FinishGroup | undefined): readonly PieceStep[] =>
+    group ? withRework(job, piece, stepsWith(job, piece, group)) : [],
+);
 
-/**
- * Every step of a piece in order; empty when it can't be planned yet. Every screen asks for them with every stroke, so
- * those of a frozen piece, as documents hold them, are kept.
- */
-export function pieceSteps(job: Job, piece: Piece): readonly PieceStep[] {
-  const group = groupOf(job, piece);
-  const made = (): readonly PieceStep[] => (group ? withRework(job, piece, stepsWith(job, piece, group)) : []);
-  if (!Object.isFrozen(piece)) return made();
-  const { shelf, strokes, crew, planning, leftOut, defects } = job;
-  const from = [
-    group?.buildUp,
-    group?.backColour,
-    group?.colour,
-    shelf,
-    strokes,
-    crew,
-    planning.turning,
-    leftOut,
-    defects,
-  ];
-  const known = kept.get(piece);
-  if (known?.from.every((fact, index) => fact === from[index])) return known.steps;
-  const steps = made();
-  kept.set(piece, { from, steps });
-  return steps;
-}
+/** Every step of a piece in order; empty when it can't be planned yet. */
+export const pieceSteps = (job: Job, piece: Piece): readonly PieceStep[] => stepsIn(job, piece, groupOf(job, piece));
 
 /** The steps that a piece would have in such a group: what a build-up that could be chosen would ask. */
 export function stepsWith(

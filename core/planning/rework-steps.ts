@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import type { Defect } from '../job/defect-schema.ts';
 import { coatingOf, hangsByNight } from '../job/queries.ts';
 import type { Piece } from '../job/piece-schema.ts';
@@ -28,14 +29,7 @@ export function withRework(job: Changed, piece: Piece, steps: readonly PieceStep
   return whole.filter(isIn);
 }
 
-/** Ids that are left out, by the frozen lists that documents hold. */
-const idsOf = new WeakMap<Job['leftOut'], ReadonlySet<string>>();
-
-function leftOutIds(leftOut: Job['leftOut']): ReadonlySet<string> {
-  const ids = idsOf.get(leftOut) ?? new Set(leftOut.map(({ taskId }) => taskId));
-  if (Object.isFrozen(leftOut)) idsOf.set(leftOut, ids);
-  return ids;
-}
+const leftOutIds = kept((leftOut: Job['leftOut']): ReadonlySet<string> => new Set(leftOut.map(({ taskId }) => taskId)));
 
 /**
  * Where rework goes among the steps: right behind the one that was done last, and behind earlier rework there, but before

@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import type { FindingStamp, Patch } from '../job/finding-schema.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Job } from '../job/schema.ts';
@@ -92,21 +93,14 @@ function lastPatch(patches: readonly Patch[], groupId: string): Proof['patch'] {
   return { first: last.coats[0]?.product ?? '', key: last.key, held: last.read.held };
 }
 
-/** Findings by group, for the frozen lists that documents hold. */
-const byGroup = new WeakMap<readonly FindingStamp[], Map<string, Map<FoundId, FindingStamp>>>();
+const byGroup = kept((findings: readonly FindingStamp[]): ReadonlyMap<string, Map<FoundId, FindingStamp>> => {
+  const groupIds = [...new Set(findings.map(({ groupId }) => groupId))];
+  return new Map(groupIds.map((id) => [id, lastFindings(findings.filter(({ groupId }) => groupId === id))]));
+});
 
 /** The last finding to each question about a group. */
-export function findingsOn(job: Pick<Job, 'findings'>, groupId: string): Map<FoundId, FindingStamp> {
-  const { findings } = job;
-  const grouped = byGroup.get(findings) ?? new Map<string, Map<FoundId, FindingStamp>>();
-  if (Object.isFrozen(findings)) byGroup.set(findings, grouped);
-  let own = grouped.get(groupId);
-  if (own === undefined) {
-    own = lastFindings(findings.filter((finding) => finding.groupId === groupId));
-    grouped.set(groupId, own);
-  }
-  return own;
-}
+export const findingsOn = ({ findings }: Pick<Job, 'findings'>, groupId: string): Map<FoundId, FindingStamp> =>
+  byGroup(findings).get(groupId) ?? new Map<FoundId, FindingStamp>();
 
 /** What is known of the surface of a piece. */
 export function proofOf(job: Job, piece: Omit<Piece, 'mark'>): Proof {

@@ -1,4 +1,5 @@
-import { elevationOf } from '../job/queries.ts';
+import { elevationOf, isFixedPiece } from '../job/queries.ts';
+import { kept } from '../units/kept.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Extent } from '../job/coat-schema.ts';
 import type { EdgeId, FaceId } from '../pieces/elevation.ts';
@@ -9,23 +10,24 @@ export interface PaintedPart {
   area: number;
 }
 
-/** Of frozen pieces, as documents hold them: every coat asks for their areas. */
-const kept = new WeakMap<Piece, readonly PaintedPart[]>();
-
-/** Areas of every face and edge in scope, from the piece's own geometry. */
-export function takeOff(piece: Piece): readonly PaintedPart[] {
-  const known = kept.get(piece);
-  if (known !== undefined) return known;
-  const { faces, edges } = elevationOf(piece);
-  const parts = [
-    ...faces
-      .filter((face) => piece.scope.faces.includes(face.id))
-      .map((face) => ({ part: face.id, area: face.elements.reduce((sum, element) => sum + element.developedArea, 0) })),
-    ...edges.filter((edge) => piece.scope.edges.includes(edge.id)).map((edge) => ({ part: edge.id, area: edge.area })),
-  ];
-  if (Object.isFrozen(piece) && Object.isFrozen(piece.scope) && Object.isFrozen(piece.shape)) kept.set(piece, parts);
-  return parts;
-}
+/** Areas of every face and edge in scope, from the piece's own geometry: every coat asks for them. */
+export const takeOff = kept(
+  (piece: Piece): readonly PaintedPart[] => {
+    const { faces, edges } = elevationOf(piece);
+    return [
+      ...faces
+        .filter((face) => piece.scope.faces.includes(face.id))
+        .map((face) => ({
+          part: face.id,
+          area: face.elements.reduce((sum, element) => sum + element.developedArea, 0),
+        })),
+      ...edges
+        .filter((edge) => piece.scope.edges.includes(edge.id))
+        .map((edge) => ({ part: edge.id, area: edge.area })),
+    ];
+  },
+  { isFixed: isFixedPiece },
+);
 
 /** m² of a piece that are painted with one face: the face itself, and the edges with the front. */
 export function areaWithFace(piece: Piece, face: FaceId): number {

@@ -1,3 +1,4 @@
+import { kept } from '../units/kept.ts';
 import type { Air } from '../air/climate.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { standingStamps } from '../job/progress.ts';
@@ -71,19 +72,11 @@ export function notedWith(job: Job, clocks: JobClocks, step: PieceStep, at: stri
 
 const rounded = (figure: number): number => Math.round(figure * 10) / 10;
 
-/** Done stamps that stand, by task, of the frozen logs that documents hold. */
-const kept = new WeakMap<readonly LogEntry[], ReadonlyMap<string, LogEntry>>();
-
 /** The last done stamp of every task. */
-export function doneStampsByTask(log: readonly LogEntry[]): ReadonlyMap<string, LogEntry> {
-  const known = kept.get(log);
-  if (known !== undefined) return known;
-  const stamps = new Map(
-    standingStamps(log).flatMap((entry) => (entry.event === 'done' ? [[entry.taskId, entry]] : [])),
-  );
-  if (Object.isFrozen(log)) kept.set(log, stamps);
-  return stamps;
-}
+export const doneStampsByTask = kept(
+  (log: readonly LogEntry[]): ReadonlyMap<string, LogEntry> =>
+    new Map(standingStamps(log).flatMap((entry) => (entry.event === 'done' ? [[entry.taskId, entry]] : []))),
+);
 
 /** The coats that were put on a piece, or on one of its faces, as the log has them, first to last. */
 export function laidCoats(job: Job, clocks: Pick<JobClocks, 't0'>, piece: Piece, face?: FaceId): LaidCoat[] {

@@ -1,3 +1,4 @@
+import { keptByName } from '../units/kept.ts';
 import type { JobClocks } from '../job/job-clocks.ts';
 import type { Piece } from '../job/piece-schema.ts';
 import type { Painter } from '../job/schema.ts';
@@ -37,19 +38,12 @@ export interface Performance extends Played {
   openTime: number;
 }
 
-/** Passes by the scenes that they are of: what is tried differs more often in air and hands than in what is painted. */
-const passes = new WeakMap<Scene, Map<string, Pass>>();
+/** Passes of a scene: what is tried differs more often in air and hands than in what is painted. */
+const passNamed = keptByName((scene: Scene, _name, painted: Painted) => passOf(scene.piece, scene.faces, painted));
+type Painted = Pick<StrokeSetting, 'face' | 'edges' | 'walls' | 'application' | 'reach'>;
 
-function passIn(scene: Scene, { face, edges, walls, application, reach }: StrokeSetting): Pass {
-  const known = passes.get(scene) ?? new Map<string, Pass>();
-  passes.set(scene, known);
-  const key = [face, edges, walls, application, reach].join('/');
-  const kept = known.get(key);
-  if (kept) return kept;
-  const pass = passOf(scene.piece, scene.faces, { face, edges, walls, application, reach });
-  known.set(key, pass);
-  return pass;
-}
+const passIn = (scene: Scene, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
+  passNamed(scene, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
 
 /** Plays a pass over a scene's faces in the setting's order. */
 export function performed(scene: Scene, setting: StrokeSetting): Performance {

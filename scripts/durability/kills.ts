@@ -10,6 +10,9 @@ const JOB = 'demo-linen-press';
 /** Ms after the last stroke or stamp within which the kill comes. */
 const LATEST = 800;
 
+/** Rounds after which the job begins anew: its steps are soon all stamped. */
+const ANEW = 40;
+
 /** What kills came to. */
 export interface Killed {
   edits: number;
@@ -36,10 +39,16 @@ async function stamp(page: Page, address: string): Promise<boolean> {
   await card.waitFor();
   const open = card.getByRole('button', { name: /^(?!All).* done$/, disabled: false });
   if ((await open.count()) === 0) return false;
-  const before = await card.innerText();
+  const name = (await open.first().getAttribute('aria-label')) ?? '';
   await open.first().click();
-  await expect.poll(() => card.innerText()).not.toBe(before);
+  await expect(card.getByRole('button', { name, exact: true, disabled: false })).toHaveCount(0);
   return true;
+}
+
+async function layOutAnew(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Lay out the demo Linen press anew' }).click();
+  await page.getByText('Linen press is laid out anew.').waitFor();
 }
 
 /** Kills a browser, or only its tab, so many times amid edits and stamps, and counts what is gone when it is open again. */
@@ -53,6 +62,7 @@ export async function kills(address: string, count: number, what: 'browser' | 't
     await page.goto(`${address}/walk?job=${JOB}`);
     await page.getByRole('button', { name: /^C-01,/ }).waitFor();
     for (let round = 1; round <= count; round++) {
+      if (round % ANEW === 0) await layOutAnew(page, address);
       const before = await readOnDisk(page, JOB);
       const value = `value ${seed}.${round}`;
       const isStamp = round % 2 === 0 && (await stamp(page, address));

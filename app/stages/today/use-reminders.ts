@@ -36,7 +36,10 @@ export function useReminders(day: Day): Reminders {
   const all = useMemo(() => remindersOf(day, KINDS), [day]);
   const { due, next } = useMemo(() => dueReminders(all, seen, day.at), [all, seen, day.at]);
   const fresh = due.filter(({ id }) => !rung.has(id));
-  const announce = useEffectEvent((reminders: readonly Reminder[]) => {
+  // Told once for each set of what is due; the objects are made anew with every minute.
+  const announce = useEffectEvent((ids: string) => {
+    if (ids === '') return;
+    const reminders: readonly Reminder[] = fresh;
     setRung(
       reminders.map(({ id }) => id),
       true,
@@ -47,9 +50,7 @@ export function useReminders(day: Day): Reminders {
   });
   const freshIds = fresh.map(({ id }) => id).join('\n');
   useEffect(() => {
-    if (freshIds !== '') announce(fresh);
-    // Told once for each set of what is due; the objects are made anew with every minute.
-    // oxlint-disable-next-line react/exhaustive-deps
+    announce(freshIds);
   }, [freshIds]);
   return {
     due,

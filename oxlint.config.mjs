@@ -5,6 +5,7 @@ const ROOMS = [
   ['units', 'air', 'colour'],
   ['pieces', 'shelf'],
   ['job'],
+  ['clocks', 'typing'],
   ['forecasting'],
   ['proving'],
   ['build-up'],

@@ -6,7 +6,7 @@ import { RULES } from '../core/build-up/rules/registry.ts';
 import { inDoubt } from '../core/build-up/standing.ts';
 import { offerFor } from '../core/choosing/offer.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
-import type { Job } from '../core/job/schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 import { load } from './load.ts';
 
 /** Prints how long verdicts and offers take for a job of 300 pieces, made of Tern Street's. */

@@ -1,7 +1,7 @@
 import { PLAIN_CLIMATE, type Climate } from '../core/air/climate.ts';
 import { simulatedForecast } from '../core/air/simulated-weather.ts';
-import { JobClocks } from '../core/job/job-clocks.ts';
-import { newJob, OPEN_AIR } from '../core/job/new-job.ts';
+import { JobClocks } from '../core/clocks/job-clocks.ts';
+import { newJob, OPEN_AIR } from '../core/job/document/new-job.ts';
 import { STAGES } from '../core/shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../core/shelf/default-coatings.ts';
 import { load } from './load.ts';

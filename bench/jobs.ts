@@ -1,7 +1,8 @@
 import { DEFAULT_FILLERS } from '../core/shelf/filler.ts';
 import { TestJob } from '../core/testing/jobs.ts';
-import { usualPiece } from '../core/job/usual-piece.ts';
-import type { BuildUp, Job } from '../core/job/schema.ts';
+import { usualPiece } from '../core/job/document/usual-piece.ts';
+import type { BuildUp } from '../core/job/document/group-schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import { readFileSync } from 'node:fs';
 

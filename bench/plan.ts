@@ -1,6 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
-import type { Job } from '../core/job/schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 import { BoundSearch } from '../core/planning/bound/lower-bound.ts';
 import { compareCosts } from '../core/planning/aim.ts';
 import { batchMinutes, planTrouble } from '../core/planning/plan-cost.ts';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '../core/exchange/job-file.ts';
-import type { Piece } from '../core/job/piece-schema.ts';
+import type { Piece } from '../core/job/document/piece-schema.ts';
 import { searchOrder } from '../core/strokes/order-search.ts';
 import { passOf } from '../core/strokes/pass.ts';
 import { wetEdgeProblem, type Freedom } from '../core/strokes/stroke-order.ts';

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
 import { readJobFile, writeJobFile } from '../core/exchange/job-file.ts';
-import type { LogEntry } from '../core/job/record.ts';
-import type { Job } from '../core/job/schema.ts';
+import type { LogEntry } from '../core/job/document/log-schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 import { withBuiltServer } from '../scripts/built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
 import { givenNumber, load } from './load.ts';

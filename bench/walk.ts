@@ -2,7 +2,7 @@ import { chromium, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { readJobFile, writeJobFile } from '../core/exchange/job-file.ts';
 import { nextMarks } from '../core/job/marks.ts';
-import type { Job } from '../core/job/schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 import { withBuiltServer } from '../scripts/built-server.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
 import { givenNumber, load } from './load.ts';

@@ -1,7 +1,8 @@
-import { usualPiece } from '../core/job/usual-piece.ts';
+import { usualPiece } from '../core/job/document/usual-piece.ts';
 import { PLAIN_CLIMATE } from '../core/air/climate.ts';
-import { newJob } from '../core/job/new-job.ts';
-import type { Job, Week } from '../core/job/schema.ts';
+import { newJob } from '../core/job/document/new-job.ts';
+import type { Job } from '../core/job/document/schema.ts';
+import type { Week } from '../core/job/document/crew-schema.ts';
 import { Story } from './story.ts';
 
 const EVENING = [{ from: '17:30', until: '20:30' }];

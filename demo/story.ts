@@ -1,17 +1,19 @@
 import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
 import { progressByTask } from '../core/job/progress.ts';
-import type { Piece, StatedPiece } from '../core/job/piece-schema.ts';
-import { groupOf } from '../core/job/queries.ts';
-import type { LogEntry } from '../core/job/record.ts';
-import type { FinishGroup, Job, PaceKey } from '../core/job/schema.ts';
-import type { OpenedTin } from '../core/job/tin-schema.ts';
-import type { Patch } from '../core/job/finding-schema.ts';
+import type { Piece, StatedPiece } from '../core/job/document/piece-schema.ts';
+import { groupOf } from '../core/job/queries/groups.ts';
+import type { LogEntry } from '../core/job/document/log-schema.ts';
+import type { FinishGroup } from '../core/job/document/group-schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
+import type { PaceKey } from '../core/job/document/crew-schema.ts';
+import type { OpenedTin } from '../core/job/document/tin-schema.ts';
+import type { Patch } from '../core/job/document/finding-schema.ts';
 import { knownOf } from '../core/build-up/standing.ts';
 import { offerFor } from '../core/choosing/offer.ts';
 import type { FoundId } from '../core/pieces/found.ts';
 import { moistureResult } from '../core/proving/proof-tests.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
-import { readLine } from '../core/job/typed-line/read-line.ts';
+import { readLine } from '../core/typing/typed-line/read-line.ts';
 import { compareCosts } from '../core/planning/aim.ts';
 import { acceptedPlan } from '../core/planning/accept.ts';
 import { boundWords } from '../core/planning/bound-words.ts';
@@ -25,7 +27,7 @@ import { verify } from '../core/planning/verify.ts';
 import { wetFilm } from '../core/shelf/film.ts';
 import { SKILL_FACTOR } from '../core/quantities/pace.ts';
 import { colourOfCoat, notedWith } from '../core/running/laid-coats.ts';
-import type { StrokeChoice } from '../core/job/stroke-schema.ts';
+import type { StrokeChoice } from '../core/job/document/stroke-schema.ts';
 import { usualOptions } from '../core/strokes/usual-options.ts';
 
 /** How this crew's own pace differs from the usual one. */

@@ -1,4 +1,4 @@
-import type { Schools } from '../core/job/schema.ts';
+import type { Schools } from '../core/job/document/group-schema.ts';
 import type { Story } from './story.ts';
 
 const COLOURS = {

@@ -1,5 +1,5 @@
-import type { RoomTask } from '../core/job/schema.ts';
-import { USUAL_TASKS } from '../core/job/usual-tasks.ts';
+import type { RoomTask } from '../core/job/document/room-schema.ts';
+import { USUAL_TASKS } from '../core/job/document/usual-tasks.ts';
 import type { Story } from './story.ts';
 
 /** Widths and heights in mm: no two doors of an old building are the same. */

@@ -1,7 +1,8 @@
 import { PLAIN_CLIMATE } from '../core/air/climate.ts';
 import { simulatedForecast } from '../core/air/simulated-weather.ts';
-import { newJob } from '../core/job/new-job.ts';
-import type { Job, Week } from '../core/job/schema.ts';
+import { newJob } from '../core/job/document/new-job.ts';
+import type { Job } from '../core/job/document/schema.ts';
+import type { Week } from '../core/job/document/crew-schema.ts';
 import type { CommandArgs } from '../core/job/commands/apply.ts';
 import { Story, type Tin } from './story.ts';
 import { proveTernStreet } from './tern-street-proof.ts';

@@ -4,7 +4,7 @@ import { linenPress } from '../demo/linen-press.ts';
 import { ternStreet } from '../demo/tern-street.ts';
 import { writeJobFile } from '../core/exchange/job-file.ts';
 import { writeReadingsCsv } from '../core/exchange/readings-csv.ts';
-import type { Job } from '../core/job/schema.ts';
+import type { Job } from '../core/job/document/schema.ts';
 
 /**
  * `npm run make-demo [-- NAME…]`: writes the demo jobs as files of the open format, from the commands that a painter

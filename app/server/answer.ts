@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { checkJob } from '../../core/exchange/job-file.ts';
-import { migrateJob } from '../../core/job/migrations.ts';
-import type { Job } from '../../core/job/schema.ts';
+import { migrateJob } from '../../core/job/document/migrations.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 
 /** The largest body that is read, in bytes. */

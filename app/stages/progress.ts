@@ -1,6 +1,6 @@
 import { progressByTask } from '../../core/job/progress.ts';
-import { groupOf } from '../../core/job/queries.ts';
-import type { Job } from '../../core/job/schema.ts';
+import { groupOf } from '../../core/job/queries/groups.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { roomChecks } from '../../core/checking/round.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { inDoubt } from '../../core/build-up/standing.ts';

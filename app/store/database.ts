@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Patch } from 'immer';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import type { JournalEntry } from './journal-entry.ts';
 
 /** A job as it lies in the browser: the document, and where its history stands. */

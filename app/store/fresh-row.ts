@@ -1,4 +1,4 @@
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import type { StoredJob } from './database.ts';
 
 /** The row of a job that comes into this browser. */

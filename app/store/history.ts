@@ -1,6 +1,6 @@
 import type { Patch } from 'immer';
 import type { Change } from '../../core/job/commands/apply.ts';
-import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/record.ts';
+import { acceptedPlanSchema, type AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import type { NivelDatabase, StoredChange, StoredJob } from './database.ts';
 import type { JournalEntry } from './journal-entry.ts';
 

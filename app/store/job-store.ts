@@ -9,7 +9,7 @@ import {
 } from '../../core/job/commands/apply.ts';
 import { atTheDoor } from '../../core/job/door.ts';
 import { contested } from '../../core/job/commands/contested.ts';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { nanoid } from 'nanoid';
 import type { JournalEntry } from './journal-entry.ts';

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
-import { newJob } from '../../core/job/new-job.ts';
-import type { Job } from '../../core/job/schema.ts';
+import { newJob } from '../../core/job/document/new-job.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { readJobFile } from '../../core/exchange/job-file.ts';
 import { refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredJob } from './database.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { applyCommand } from '../../core/job/commands/apply.ts';
-import { PACE_KEYS } from '../../core/job/schema.ts';
+import { PACE_KEYS } from '../../core/job/document/crew-schema.ts';
 import { shelfSchema, type Shelf } from '../../core/shelf/shelf.ts';
 import { keepLocally, local } from './local.ts';
 

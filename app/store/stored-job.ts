@@ -1,6 +1,6 @@
 import { checkJob } from '../../core/exchange/job-file.ts';
-import { migrateJob } from '../../core/job/migrations.ts';
-import { JOB_FORMAT, type Job } from '../../core/job/schema.ts';
+import { migrateJob } from '../../core/job/document/migrations.ts';
+import { JOB_FORMAT, type Job } from '../../core/job/document/schema.ts';
 import { accepted, type Outcome } from '../../core/units/outcome.ts';
 import type { StoredJob } from './database.ts';
 

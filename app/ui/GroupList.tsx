@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import type { FinishGroup } from '../../core/job/schema.ts';
+import type { FinishGroup } from '../../core/job/document/group-schema.ts';
 import { useJob } from './job-context.tsx';
 import { goTo } from './route.ts';
 import { Vial } from './Vial.tsx';

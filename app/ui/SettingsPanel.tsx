@@ -6,7 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useColorScheme } from '@mui/material/styles';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { useJob } from './job-context.tsx';
 import { useSiteMode } from './use-site-mode.ts';
 

@@ -1,5 +1,5 @@
 import { jobFileName, writeJobFile } from '../../core/exchange/job-file.ts';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { startBackup } from '../workers/backup.ts';
 import { download, downloadBlob } from './download.ts';
 import { notify } from './notices.ts';

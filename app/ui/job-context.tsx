@@ -10,7 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { localIso } from '../../core/job/site-time.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { inVocabulary } from '../../core/units/vocabulary.ts';

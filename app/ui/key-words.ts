@@ -1,4 +1,4 @@
-import type { Key } from '../../core/job/schema.ts';
+import type { Key } from '../../core/job/document/group-schema.ts';
 
 /** The ways of keying, as a painter says them. */
 export const KEY_WORDS: Readonly<Record<Key, string>> = {

@@ -2,8 +2,8 @@ import { useMemo } from 'react';
 import { jobSteps, type JobSteps } from '../../core/planning/job-steps.ts';
 import { problemOfDay, type JobProblem } from '../../core/planning/job-to-problem.ts';
 import { readPlan, type PlanReading } from '../../core/planning/read-plan.ts';
-import type { Job } from '../../core/job/schema.ts';
-import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { Job } from '../../core/job/document/schema.ts';
+import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { useJob } from './job-context.tsx';
 
 /** The steps of a job, its clocks and how its coats dry; for screens that plan nothing. */

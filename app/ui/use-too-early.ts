@@ -1,5 +1,5 @@
 import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
-import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { aheadOf, type JobProblem } from '../../core/planning/job-to-problem.ts';
 import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
 import { startLookingAhead } from '../workers/planner.ts';

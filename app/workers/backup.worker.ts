@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { LARGEST_BACKUP, readJobsFile } from '../../core/exchange/backup.ts';
 import { isDay } from '../../core/exchange/day-file.ts';
 import { tooLarge } from '../../core/exchange/job-file.ts';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 import { forgetHalfTaken, takeIn, type PictureToTake } from '../store/backup/take-in.ts';
 import { isArchive, openArchive } from '../store/backup/read-archive.ts';

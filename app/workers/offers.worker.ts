@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
 import { offerFor, schoolPrices } from '../../core/choosing/offer.ts';
-import type { FinishGroup, Job } from '../../core/job/schema.ts';
+import type { FinishGroup } from '../../core/job/document/group-schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { packed, type PackedOffers } from './packed-offers.ts';
 
 /** Composes and weighs build-ups behind its door. */

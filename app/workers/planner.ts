@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import { compareByLimit } from '../../core/planning/aim.ts';
-import type { Job } from '../../core/job/schema.ts';
-import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { Job } from '../../core/job/document/schema.ts';
+import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { together, type Risk } from '../../core/planning/risk.ts';
 import type { Bought, DayAsked } from '../../core/choosing/what-would-it-take.ts';
 import type { NoPlan } from '../../core/planning/problem.ts';

@@ -14,9 +14,9 @@ import {
 import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
 import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
 import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';
-import type { AcceptedPlan } from '../../core/job/record.ts';
+import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { riskOf, type Risk } from '../../core/planning/risk.ts';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 
 /** A plan that has passed the verifier, with the head of the problem that it answers. */
 export interface VerifiedPlan {

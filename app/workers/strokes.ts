@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { Job } from '../../core/job/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import type { OrderFound } from '../../core/strokes/order-search.ts';
 import type { Freedom } from '../../core/strokes/stroke-order.ts';
 import type { Asked } from './asked.ts';

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
-import { JobClocks } from '../../core/job/job-clocks.ts';
-import { coatingOf } from '../../core/job/queries.ts';
-import type { Job } from '../../core/job/schema.ts';
+import { JobClocks } from '../../core/clocks/job-clocks.ts';
+import { coatingOf } from '../../core/job/queries/shelf.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 import { localTime } from '../../core/job/site-time.ts';
 import type { FaceId } from '../../core/pieces/elevation.ts';
 import type { OrderFound } from '../../core/strokes/order-search.ts';

@@ -1,6 +1,8 @@
-import { coatingOf, coatsOn } from '../job/queries.ts';
-import type { Extent } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job, Key } from '../job/schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { coatsOn } from '../job/queries/faces.ts';
+import type { Extent } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup, Key } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
 import type { SurfaceFacts } from '../proving/proof.ts';

@@ -1,6 +1,7 @@
-import { shelfOf } from '../job/queries.ts';
-import type { Coat, Tool } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job, Key, Schools } from '../job/schema.ts';
+import { shelfOf } from '../job/queries/shelf.ts';
+import type { Coat, Tool } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup, Key, Schools } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { judgeRecipe, type Verdict } from './judge.ts';

@@ -1,4 +1,5 @@
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { SEVERITIES, type Rule, type Severity } from './rule.ts';
 import { RULES } from './rules/registry.ts';

@@ -1,5 +1,5 @@
-import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
-import type { Key } from '../job/schema.ts';
+import type { Coat, Extent, Tool } from '../job/document/coat-schema.ts';
+import type { Key } from '../job/document/group-schema.ts';
 import type { Cleaner, Soil } from '../shelf/cleaner.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Filler } from '../shelf/filler.ts';

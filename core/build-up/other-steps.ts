@@ -1,6 +1,7 @@
-import { coatingOf } from '../job/queries.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { judge, type Finding } from './judge.ts';
 
 /** A step that could be done otherwise, or left out, and the build-up with that. */

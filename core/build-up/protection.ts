@@ -1,5 +1,6 @@
-import { cleanerOf, coatingOf, fillerOf, preservativeOf } from '../job/queries.ts';
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import { cleanerOf, coatingOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
+import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { HAZARDS, type Hazard, type HazardId } from '../shelf/hazards.ts';
 import { isChosen } from './coat-stack.ts';
 import { groundsOf } from './situation.ts';

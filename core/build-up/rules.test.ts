@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { newJob } from '../job/new-job.ts';
+import { newJob } from '../job/document/new-job.ts';
 import { ground, OUTSIDE, recipe } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { SOURCES } from './rule.ts';

@@ -1,5 +1,5 @@
-import type { Tool } from '../job/coat-schema.ts';
-import type { Key, Schools } from '../job/schema.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
+import type { Key, Schools } from '../job/document/group-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** How a primer goes on, or none. */

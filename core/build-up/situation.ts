@@ -1,7 +1,9 @@
-import { coatingOf, cleanerOf, colourOn, fillerOf, preservativeOf, shelfOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { FinishGroup, Job, Key } from '../job/schema.ts';
+import { coatingOf, cleanerOf, fillerOf, preservativeOf, shelfOf } from '../job/queries/shelf.ts';
+import { colourOn } from '../job/queries/faces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { FinishGroup, Key } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Trait } from '../pieces/traits.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { RULES } from './rules/registry.ts';
 import { lifted } from './compose.ts';
 import { dangersOf } from './protection.ts';

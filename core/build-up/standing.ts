@@ -1,4 +1,5 @@
-import type { FinishGroup, Job } from '../job/schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FOUND, resultInWords, type FoundId } from '../pieces/found.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
 import type { SurfaceFacts } from '../proving/proof.ts';

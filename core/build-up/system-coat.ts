@@ -1,5 +1,5 @@
-import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
-import type { BuildUp, Key } from '../job/schema.ts';
+import type { Coat, Extent, Tool } from '../job/document/coat-schema.ts';
+import type { BuildUp, Key } from '../job/document/group-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 

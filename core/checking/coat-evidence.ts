@@ -1,10 +1,10 @@
 import { exposedFaceOf, SUNSHINE, type FaceHour } from '../air/exposed-face.ts';
 import type { Air } from '../air/climate.ts';
 import { dewPoint } from '../air/humidity.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { filmRatioOf } from '../planning/learnt-drying.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';

@@ -1,4 +1,4 @@
-import type { DefectId } from '../job/defect-schema.ts';
+import type { DefectId } from '../job/document/defect-schema.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 import type { CauseId } from './causes/registry.ts';
 import { blockSpot, coatFace, inTurn, onSpot, primeSpot, sandFace, touchIn, type Remedy } from './remedies.ts';

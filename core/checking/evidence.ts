@@ -1,8 +1,12 @@
 import { topcoatsToHide } from '../build-up/face-colour.ts';
-import { cleanerOf, colourOn, dryingClimateId, groupOf } from '../job/queries.ts';
-import { PLAIN_WATER } from '../job/job-clocks.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { FinishGroup, Job } from '../job/schema.ts';
+import { cleanerOf } from '../job/queries/shelf.ts';
+import { colourOn } from '../job/queries/faces.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import { PLAIN_WATER } from '../clocks/job-clocks.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { bringsBack } from '../planning/coming-back.ts';

@@ -1,6 +1,6 @@
-import type { FilmCheck, FilmCheckId } from '../job/defect-schema.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { FilmCheck, FilmCheckId } from '../job/document/defect-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { Use } from '../hanging/readiness.ts';
 import type { Readiness } from '../hanging/readiness.ts';
 

@@ -1,4 +1,4 @@
-import type { DefectId } from '../job/defect-schema.ts';
+import type { DefectId } from '../job/document/defect-schema.ts';
 import type { Cause } from './cause.ts';
 import { CAUSES, type CauseId } from './causes/registry.ts';
 import { DEFECTS } from './defects.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DEFECT_IDS, reworkSchema, type Defect, type DefectId } from '../job/defect-schema.ts';
-import { coatingOf } from '../job/queries.ts';
+import { DEFECT_IDS, reworkSchema, type Defect, type DefectId } from '../job/document/defect-schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { solve } from '../planning/solve/solve.ts';

@@ -1,8 +1,9 @@
-import type { Coat } from '../job/coat-schema.ts';
-import type { ReworkStep } from '../job/defect-schema.ts';
-import { coatingOf, groupOf, shelfOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { ReworkStep } from '../job/document/defect-schema.ts';
+import { coatingOf, shelfOf } from '../job/queries/shelf.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { CoatStep } from '../planning/step.ts';
 import { coatMinutes, keyMinutes } from '../quantities/pace.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Defect } from '../job/defect-schema.ts';
+import type { Defect } from '../job/document/defect-schema.ts';
 import { hangingStep } from '../hanging/hang-standing.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { minutesSince } from '../job/site-time.ts';

@@ -1,7 +1,7 @@
-import type { Defect, Rework } from '../job/defect-schema.ts';
-import { staysOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Defect, Rework } from '../job/document/defect-schema.ts';
+import { staysOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';

@@ -1,5 +1,6 @@
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job, Room } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { isCoat } from '../planning/lying-coats.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';

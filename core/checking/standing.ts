@@ -1,6 +1,6 @@
-import type { Defect } from '../job/defect-schema.ts';
+import type { Defect } from '../job/document/defect-schema.ts';
 import { progressByTask } from '../job/progress.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { reworkStepId } from '../planning/rework-steps.ts';
 
 /** How far a defect is. */

@@ -1,7 +1,9 @@
-import { coatingOf, coatsOn, colourOn, fillerOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import { coatingOf, fillerOf } from '../job/queries/shelf.ts';
+import { coatsOn, colourOn } from '../job/queries/faces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { besidePieces, litresOnto } from '../quantities/litres.ts';
 import { keyMinutes } from '../quantities/pace.ts';

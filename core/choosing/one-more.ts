@@ -1,5 +1,5 @@
-import { placeOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { placeOf } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { savings, type Saving } from '../planning/bound/savings.ts';
 import type { PlanProblem } from '../planning/problem.ts';
 import { anyOf, capital } from '../units/sentence.ts';

@@ -1,7 +1,8 @@
-import { clocksOf, type JobClocks, PLAIN_WATER } from '../job/job-clocks.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { FinishGroup, Job } from '../job/schema.ts';
+import { clocksOf, type JobClocks, PLAIN_WATER } from '../clocks/job-clocks.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { shiftsOf } from '../planning/crew-shifts.ts';
 import { awaitedStage, lyingCoats } from '../planning/lying-coats.ts';
 import { stepsWith } from '../planning/piece-steps.ts';

@@ -1,7 +1,9 @@
 import type { Candidate } from '../build-up/compose.ts';
-import { coatsOn, cleanerOf, coatingOf, preservativeOf } from '../job/queries.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job, Weights } from '../job/schema.ts';
+import { coatsOn } from '../job/queries/faces.ts';
+import { cleanerOf, coatingOf, preservativeOf } from '../job/queries/shelf.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup, Weights } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS } from '../pieces/elevation.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import { areaWithFace } from '../quantities/take-off.ts';

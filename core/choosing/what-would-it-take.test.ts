@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { verdictsOf } from '../build-up/judge.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { CHANGES, withChanges } from './changes.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';

@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { oneMoreWords } from './one-more.ts';
 import { CHANGES, withChanges, type Change, type CommandCall } from './changes.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { checkJob, parseDocument, readJobFile } from './job-file.ts';
-import { migrateJob } from '../job/migrations.ts';
+import { migrateJob } from '../job/document/migrations.ts';
 import { picturesSchema, type Pictures } from './pictures.ts';
 
 /** The largest backup of one text that is read, in bytes: none longer could ever be written. */

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import type { Job } from '../job/schema.ts';
-import { ownEntries, ownEntriesSchema, type OwnEntries } from '../job/own-entries.ts';
+import type { Job } from '../job/document/schema.ts';
+import { ownEntries, ownEntriesSchema, type OwnEntries } from '../job/document/own-entries.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
-import { migrateJob } from '../job/migrations.ts';
+import { migrateJob } from '../job/document/migrations.ts';
 import { checkJob, LARGEST_JOB_FILE, parseDocument } from './job-file.ts';
 import { picturesSchema, type Pictures } from './pictures.ts';
 

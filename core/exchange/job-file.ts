@@ -1,6 +1,6 @@
 import { atTheDoor } from '../job/door.ts';
-import { migrateJob } from '../job/migrations.ts';
-import { jobSchema, type Job } from '../job/schema.ts';
+import { migrateJob } from '../job/document/migrations.ts';
+import { jobSchema, type Job } from '../job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 
 /** The largest job file that is read, in bytes. A job of 500 pieces with its plan is about 1 MB. */

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 

@@ -1,13 +1,14 @@
 import { kept } from '../units/kept.ts';
 import Papa from 'papaparse';
-import type { StatedPiece } from '../job/piece-schema.ts';
-import type { Job, Room } from '../job/schema.ts';
-import { readLine } from '../job/typed-line/read-line.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import type { StatedPiece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
+import { readLine } from '../typing/typed-line/read-line.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { PIECE_DEFINITIONS, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { inVocabulary } from '../units/vocabulary.ts';
-import { COLUMNS, shapeFault, type CellContext, type ColumnId } from './piece-columns.ts';
+import { COLUMNS, shapeFault, type CellContext, type ColumnId } from '../typing/piece-columns.ts';
 
 /** The largest list that is read, in characters, and the most rows of it. */
 export const LARGEST_LIST = 2_000_000;

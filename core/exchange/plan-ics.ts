@@ -1,6 +1,6 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { marksInWords } from '../job/marks.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
 import type { PlanReading } from '../planning/read-plan.ts';
 import { stepWords } from '../planning/step-words.ts';

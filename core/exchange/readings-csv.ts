@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import Papa from 'papaparse';
-import { readingSchema, type AirReading } from '../job/reading-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { readingSchema, type AirReading } from '../job/document/reading-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localIso } from '../job/site-time.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import type { HourFault } from './hours-csv.ts';

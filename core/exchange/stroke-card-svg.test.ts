@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { clocksOf } from '../job/job-clocks.ts';
-import { coatingOf } from '../job/queries.ts';
+import { clocksOf } from '../clocks/job-clocks.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
 import { performed } from '../strokes/scene.ts';
 import { usualOptions } from '../strokes/usual-options.ts';
 import { TestJob } from '../testing/jobs.ts';

@@ -3,7 +3,7 @@ import { DateTime } from 'luxon';
 import { CARE_USES, NOT_BEFORE, type CareLine } from '../handing-over/care.ts';
 import type { UpkeepDate } from '../handing-over/upkeep.ts';
 import { marksInWords } from '../job/marks.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime } from '../job/site-time.ts';
 
 /** What goes into the calendar of whoever lives with it. */

@@ -1,6 +1,9 @@
-import { coatingOf, coatsOn, dryingClimateId, groupOf } from '../job/queries.ts';
-import type { Tool } from '../job/coat-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { coatsOn } from '../job/queries/faces.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** A coating and how it is put on. */

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { JobClocks } from '../job/job-clocks.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { JobClocks } from '../clocks/job-clocks.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { outsideFaces } from './outside-faces.ts';

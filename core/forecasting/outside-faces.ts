@@ -1,8 +1,13 @@
 import { exposedFaceOf } from '../air/exposed-face.ts';
-import { coatingOf, coatsOn, groupOf, outsideClimateId, roomOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Tool } from '../job/coat-schema.ts';
-import type { FinishGroup, Job, Room } from '../job/schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { coatsOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import { outsideClimateId, roomOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 

@@ -9,8 +9,8 @@ import {
   type PaintingHour,
   type PaintLimits,
 } from '../air/paintable.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
-import type { Tool } from '../job/coat-schema.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What a coating allows while it is put on with a tool. */

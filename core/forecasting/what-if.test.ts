@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { clocksOf } from '../job/job-clocks.ts';
+import { clocksOf } from '../clocks/job-clocks.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { changedClimate, changedClocks, stagesOf, warmthNeeded } from './what-if.ts';

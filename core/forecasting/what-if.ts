@@ -1,6 +1,6 @@
 import { MOST_SPANS, USUAL_WARMING, type Climate, type HeatedSpan } from '../air/climate.ts';
 import { hourKey } from '../air/local-hours.ts';
-import { JobClocks, type AirFacts } from '../job/job-clocks.ts';
+import { JobClocks, type AirFacts } from '../clocks/job-clocks.ts';
 import { STAGES, type Coating, type DryingStage } from '../shelf/coating.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 

@@ -1,5 +1,5 @@
 import type { Readiness, Use } from '../hanging/readiness.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What is not done before a date, and why. */

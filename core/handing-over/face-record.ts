@@ -1,7 +1,9 @@
-import { colourOn, groupOf } from '../job/queries.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { FinishGroup, Job } from '../job/schema.ts';
+import { colourOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { isCoat } from '../planning/lying-coats.ts';

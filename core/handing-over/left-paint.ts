@@ -1,10 +1,10 @@
-import type { Job } from '../job/schema.ts';
-import type { TinEnd } from '../job/tin-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { TinEnd } from '../job/document/tin-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { marksInWords } from '../job/marks.ts';
 import { bucketsOf, type Bucket } from '../running/tins-in-use.ts';
 import { laidCoats } from '../running/laid-coats.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
 
 /** What becomes of a rest, in words. */
 export const TIN_END_WORDS: Readonly<Record<TinEnd, string>> = {

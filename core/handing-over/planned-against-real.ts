@@ -1,6 +1,7 @@
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
-import { PACE_KEYS, type Job, type PaceKey } from '../job/schema.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
+import { PACE_KEYS, type PaceKey } from '../job/document/crew-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
 import { learntDrying } from '../planning/learnt-drying.ts';

@@ -1,7 +1,8 @@
 import { DateTime } from 'luxon';
-import { groupOf, coatingOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { marksInWords } from '../job/marks.ts';
 import { proofOf } from '../proving/proof.ts';
 

@@ -1,4 +1,4 @@
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 
 /** How the bag of a piece stands, counted part by part. */
 export interface BagStanding {

@@ -1,8 +1,8 @@
-import type { JobClocks } from '../job/job-clocks.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
-import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { bringsBack, broughtBack } from '../planning/coming-back.ts';
 import { isCoat } from '../planning/lying-coats.ts';
 import { shiftsOf } from '../planning/crew-shifts.ts';

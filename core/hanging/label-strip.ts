@@ -1,4 +1,4 @@
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 
 /** The simulated label printer: tape of one width, on a roll. mm. */
 export const TAPE = { width: 62, roll: 15_000, feed: 3 } as const;

@@ -1,7 +1,7 @@
 import { progressByTask } from '../job/progress.ts';
-import { staysOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { staysOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';
 import { bringsBack, broughtBack } from '../planning/coming-back.ts';

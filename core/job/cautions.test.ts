@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
 import { cautionsAt, type CautionAt } from './cautions.ts';
-import type { StatedPiece } from './piece-schema.ts';
-import { usualPiece } from './usual-piece.ts';
+import type { StatedPiece } from './document/piece-schema.ts';
+import { usualPiece } from './document/usual-piece.ts';
 import type { PieceKind } from '../pieces/registry.ts';
 
 function told(kind: PieceKind, facts: Partial<StatedPiece> = {}, yearBuilt: number | null = 2005): CautionAt['id'][] {

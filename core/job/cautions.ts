@@ -1,9 +1,9 @@
 import { CAUTIONS, type CautionId } from '../pieces/cautions.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { mayHoldLead } from '../pieces/substrate.ts';
-import type { Piece } from './piece-schema.ts';
-import { TWO_PEOPLE_FROM, weightOf } from './queries.ts';
-import type { Job } from './schema.ts';
+import type { Piece } from './document/piece-schema.ts';
+import { TWO_PEOPLE_FROM, weightOf } from './queries/pieces.ts';
+import type { Job } from './document/schema.ts';
 
 /** Buildings from before this year are taken to have lead paint; bans came earlier or later from place to place. */
 export const LEAD_BEFORE = 1992;

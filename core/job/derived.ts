@@ -1,4 +1,4 @@
-import type { Job } from './schema.ts';
+import type { Job } from './document/schema.ts';
 
 /** A fact about a job: what is asked of it, and the parts of the job that it follows from. */
 export interface Derived<Args extends readonly unknown[], V> {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PIECE_KINDS } from '../pieces/registry.ts';
 import { drillingFault, holesOf, usualDrillings } from './drilling-presets.ts';
-import { sketchOf, usualPiece } from './usual-piece.ts';
+import { sketchOf, usualPiece } from './document/usual-piece.ts';
 
 const front = sketchOf(
   'cabinet-door',

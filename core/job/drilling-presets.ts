@@ -1,5 +1,5 @@
-import { elevationOf } from './queries.ts';
-import type { Drilling, Piece } from './piece-schema.ts';
+import { elevationOf } from './queries/pieces.ts';
+import type { Drilling, Piece } from './document/piece-schema.ts';
 
 type Holes = Omit<Drilling, 'id'>;
 

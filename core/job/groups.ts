@@ -1,8 +1,9 @@
 import type { Draft } from 'immer';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
-import { NEW_GROUP } from './new-job.ts';
-import type { Piece, Surface } from './piece-schema.ts';
-import type { FinishGroup, Job } from './schema.ts';
+import { NEW_GROUP } from './document/new-job.ts';
+import type { Piece, Surface } from './document/piece-schema.ts';
+import type { FinishGroup } from './document/group-schema.ts';
+import type { Job } from './document/schema.ts';
 
 type Exposure = Piece['exposure'];
 

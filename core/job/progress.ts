@@ -1,5 +1,5 @@
 import { kept } from '../units/kept.ts';
-import type { LogEntry } from './record.ts';
+import type { LogEntry } from './document/log-schema.ts';
 
 /** What the log says of one task. */
 export interface TaskProgress {

@@ -1,10 +1,12 @@
 import { derived } from '../job/derived.ts';
 import { kept } from '../units/kept.ts';
-import { LONGEST_BECAUSE, LONGEST_REASON, type AcceptedPlan } from '../job/record.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import { hangsByNight } from '../job/queries.ts';
+import { LONGEST_BECAUSE, LONGEST_REASON, type AcceptedPlan } from '../job/document/plan-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
 import type { Climate } from '../air/climate.ts';
-import type { Job, Painter, Room } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Painter } from '../job/document/crew-schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 import { inOwnHands } from './recorded-work.ts';
 

@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { formatDuration } from '../units/quantity.ts';
 import type { BoundReason } from './bound/lower-bound.ts';
 import { zoneSpace } from './spaces.ts';

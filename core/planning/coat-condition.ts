@@ -1,7 +1,7 @@
-import { dryingProduct, type JobClocks } from '../job/job-clocks.ts';
+import { dryingProduct, type JobClocks } from '../clocks/job-clocks.ts';
 import type { TaskProgress } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { filmRatioOf, type LearntDrying } from './learnt-drying.ts';

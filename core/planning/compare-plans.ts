@@ -1,4 +1,4 @@
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isRecord } from './recorded-work.ts';
 import type { PlannedSetup, PlannedTask } from './problem.ts';

@@ -1,4 +1,4 @@
-import { WEEKDAYS, type Painter } from '../job/schema.ts';
+import { WEEKDAYS, type Painter } from '../job/document/crew-schema.ts';
 import type { LocalDay } from '../units/local-day.ts';
 
 /** Whether a painter is with the crew on a date, and not off. */

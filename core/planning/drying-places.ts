@@ -1,7 +1,7 @@
 import type { DryingStage } from '../shelf/coating.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from './lying-coats.ts';
 import type { PieceStep } from './step.ts';

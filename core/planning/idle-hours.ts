@@ -1,5 +1,5 @@
-import type { AcceptedPlan } from '../job/record.ts';
-import type { Painter } from '../job/schema.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
+import type { Painter } from '../job/document/crew-schema.ts';
 import type { LocalDay } from '../units/local-day.ts';
 import { shiftsOf } from './crew-shifts.ts';
 

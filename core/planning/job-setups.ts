@@ -1,8 +1,10 @@
 import { labOf } from '../colour/colour.ts';
-import { dryingProduct, type JobClocks } from '../job/job-clocks.ts';
-import { colourOn, groupOf } from '../job/queries.ts';
-import type { Tool } from '../job/coat-schema.ts';
-import type { FinishGroup, Job } from '../job/schema.ts';
+import { dryingProduct, type JobClocks } from '../clocks/job-clocks.ts';
+import { colourOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { workOf } from './crew-work.ts';
 import type { CoatStep, PieceStep } from './step.ts';

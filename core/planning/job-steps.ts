@@ -1,7 +1,7 @@
 import { derived } from '../job/derived.ts';
-import { clocksOf, type JobClocks } from '../job/job-clocks.ts';
+import { clocksOf, type JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { CoatCondition } from '../shelf/drying/stage-legs.ts';

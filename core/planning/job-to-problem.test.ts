@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { USUAL_WARMING } from '../air/climate.ts';
-import { usualPiece } from '../job/usual-piece.ts';
-import type { Week } from '../job/schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import type { Week } from '../job/document/crew-schema.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
-import type { Job } from '../job/schema.ts';
-import type { LogEntry } from '../job/record.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import type { FoundPlan } from './problem.ts';
 import { planProblemSchema } from './problem.ts';

@@ -1,7 +1,7 @@
 import { derived } from '../job/derived.ts';
 import { progressByTask } from '../job/progress.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { clocksAt, STEPS_FROM, type JobSteps } from './job-steps.ts';
 import { shareAir } from './air-tasks.ts';
 import { hangByNight } from './night-tasks.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { clocksOf } from '../job/job-clocks.ts';
-import { dryingClimateId } from '../job/queries.ts';
+import { clocksOf } from '../clocks/job-clocks.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import { TestJob } from '../testing/jobs.ts';

@@ -1,8 +1,8 @@
-import type { JobClocks } from '../job/job-clocks.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Reading } from '../job/reading-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Reading } from '../job/document/reading-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 import { wetFilm } from '../shelf/film.ts';

@@ -1,6 +1,7 @@
 import { derived } from '../job/derived.ts';
 import { progressByTask, standingStamps } from '../job/progress.ts';
-import type { Job, PaceKey } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { PaceKey } from '../job/document/crew-schema.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { pieceSteps } from './piece-steps.ts';
 import type { Operation, PieceStep } from './step.ts';

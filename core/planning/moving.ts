@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
 import { listed } from '../units/sentence.ts';
 import { comparePlans, type ComparedPlan, type PlanChanges } from './compare-plans.ts';

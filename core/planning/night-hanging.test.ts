@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
-import { WEEKDAYS } from '../job/schema.ts';
+import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
+import { WEEKDAYS } from '../job/document/crew-schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';

@@ -1,5 +1,5 @@
-import { WEEKDAYS, type Painter } from '../job/schema.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import { WEEKDAYS, type Painter } from '../job/document/crew-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';

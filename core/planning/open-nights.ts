@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
-import type { Piece } from '../job/piece-schema.ts';
-import { hangsByNight } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { outingsOf } from './night-hanging.ts';
 import { pieceSteps } from './piece-steps.ts';

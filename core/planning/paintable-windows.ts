@@ -1,9 +1,9 @@
 import { keptByName } from '../units/kept.ts';
 import type { Hindrance } from '../air/paintable.ts';
 import { hindrancesIn, stretchesOf } from '../forecasting/painting-hours.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { CoatStep } from './step.ts';
 import type { PlanProblem } from './problem.ts';
 

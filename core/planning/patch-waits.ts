@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { patchReading } from '../proving/patch-reading.ts';
 

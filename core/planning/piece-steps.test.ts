@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
-import { usualPiece } from '../job/usual-piece.ts';
-import type { Job } from '../job/schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import type { Job } from '../job/document/schema.ts';
 import { isPlannable, pieceSteps } from './piece-steps.ts';
 
 const namesOf = (job: Job): string[] => pieceSteps(job, job.pieces[0]!).map(({ id }) => id.replace(/^d\//, ''));

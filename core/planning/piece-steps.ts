@@ -1,17 +1,12 @@
-import {
-  cleanerOf,
-  coatingOf,
-  coatsOn,
-  fillerOf,
-  groupOf,
-  hangsByNight,
-  laidOn,
-  preservativeOf,
-} from '../job/queries.ts';
+import { cleanerOf, coatingOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
+import { coatsOn, laidOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
 import { derivedOf } from '../job/derived.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent } from '../job/coat-schema.ts';
-import type { BuildUp, FinishGroup, Job } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat, Extent } from '../job/document/coat-schema.ts';
+import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   denibMinutes,

@@ -1,9 +1,10 @@
-import { PLAIN_WATER } from '../job/job-clocks.ts';
+import { PLAIN_WATER } from '../clocks/job-clocks.ts';
 import type { TaskProgress } from '../job/progress.ts';
-import { hangsByNight, placeOf, roomOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
+import { placeOf, roomOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { coatCondition } from './coat-condition.ts';
 import { shiftsOf } from './crew-shifts.ts';

@@ -1,5 +1,5 @@
-import type { AcceptedPlan, Pin } from '../job/record.ts';
-import type { Job } from '../job/schema.ts';
+import type { AcceptedPlan, Pin } from '../job/document/plan-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import type { PlanProblem } from './problem.ts';
 import { fitPausing, fitWhole, jointShifts } from './solve/calendar.ts';

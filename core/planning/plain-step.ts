@@ -1,4 +1,4 @@
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import type { Operation, PieceStep } from './step.ts';
 
 /** A step of one painter's that lays no coat and leaves nothing wet, but for what `more` says of it. `minutes` of work. */

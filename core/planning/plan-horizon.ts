@@ -1,8 +1,8 @@
-import { ALL_ALONG } from '../job/new-job.ts';
+import { ALL_ALONG } from '../job/document/new-job.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import { placeOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import { placeOf } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDays } from '../units/local-day.ts';
 import { shiftsOf } from './crew-shifts.ts';
 import { workOf } from './crew-work.ts';

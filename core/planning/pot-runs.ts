@@ -1,7 +1,7 @@
-import type { Gun } from '../job/buying-schema.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import { dryingProduct } from '../job/job-clocks.ts';
-import type { Job } from '../job/schema.ts';
+import type { Gun } from '../job/document/buying-schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import { dryingProduct } from '../clocks/job-clocks.ts';
+import type { Job } from '../job/document/schema.ts';
 import { residueIn, litresOnto } from '../quantities/litres.ts';
 import { potPortions, type Portions } from '../quantities/mixes.ts';
 import { coatedArea } from '../quantities/take-off.ts';

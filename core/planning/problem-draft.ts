@@ -1,6 +1,6 @@
-import { dryingProduct, type DryingProduct, type JobClocks } from '../job/job-clocks.ts';
-import { dryingClimateId, hangingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingProduct, type DryingProduct, type JobClocks } from '../clocks/job-clocks.ts';
+import { dryingClimateId, hangingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import { stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { shiftsFrom, shiftsOf } from './crew-shifts.ts';

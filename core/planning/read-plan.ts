@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import { shiftsOf } from './crew-shifts.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isBenchWork, needsTwo } from './step-needs.ts';
@@ -6,7 +6,7 @@ import { dryingOf, onSlots, type Lying } from './drying-places.ts';
 import type { Operation, PieceStep } from './step.ts';
 import { siteWorkOf, type SiteWork } from './site-work.ts';
 import { progressByTask } from '../job/progress.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { once } from '../units/once.ts';
 

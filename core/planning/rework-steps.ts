@@ -1,8 +1,9 @@
 import { kept } from '../units/kept.ts';
-import type { Defect } from '../job/defect-schema.ts';
-import { coatingOf, hangsByNight } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Defect } from '../job/document/defect-schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { isHungAfter } from './coming-back.ts';
 import { hingeMinutes } from './night-hanging.ts';
 import type { PieceStep } from './step.ts';

@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import { Holding } from './held-by.ts';
 import type { PlanProblem } from './problem.ts';
 import { Sampler, USUAL_SPREAD, type Spread } from './sampled.ts';

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { helper } from '../testing/worked-job.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { readPlan } from './read-plan.ts';
 import { daysOfRun, minutesAtWork } from './run-days.ts';
 import { runSheet, workedDays, type RunSheet, type SheetLine } from './run-sheet.ts';

@@ -1,6 +1,7 @@
 import { marksInWords } from '../job/marks.ts';
-import { dryingClimateId, placeOf, roomOf } from '../job/queries.ts';
-import type { Job, Painter } from '../job/schema.ts';
+import { dryingClimateId, placeOf, roomOf } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Painter } from '../job/document/crew-schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { residueIn } from '../quantities/litres.ts';
 import type { Hazard } from '../shelf/hazards.ts';

@@ -1,6 +1,6 @@
 import { exposedFaceOf } from '../air/exposed-face.ts';
-import { hangingClimateId, placeOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { hangingClimateId, placeOf } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { isCoat } from './lying-coats.ts';
 import type { CoatStep, PieceStep } from './step.ts';
 

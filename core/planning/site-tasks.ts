@@ -1,5 +1,5 @@
 import { heatedHours, warmingHours } from '../air/warming-up.ts';
-import { climateOf } from '../job/queries.ts';
+import { climateOf } from '../job/queries/places.ts';
 import { isCoat } from './lying-coats.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import type { Measure } from './problem.ts';

@@ -1,5 +1,6 @@
 import { warmingHours } from '../air/warming-up.ts';
-import type { Job, RoomTask } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { RoomTask } from '../job/document/room-schema.ts';
 
 /** Work that is no paint: what is moved and sheeted in a room, and heating that somebody switches on. */
 export interface SiteStep {

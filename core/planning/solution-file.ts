@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import { planCost } from './plan-cost.ts';
 import type { FoundPlan, PlanProblem } from './problem.ts';
 

@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import type { Standing } from './held-by.ts';
 import type { PlanProblem } from './problem.ts';
 

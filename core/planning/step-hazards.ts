@@ -1,5 +1,5 @@
-import { cleanerOf, fillerOf, preservativeOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { cleanerOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
+import type { Job } from '../job/document/schema.ts';
 import { proofOf } from '../proving/proof.ts';
 import { HAZARDS, type Hazard, type HazardId } from '../shelf/hazards.ts';
 import type { PieceStep } from './step.ts';

@@ -1,4 +1,4 @@
-import { TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
+import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
 import type { PieceStep } from './step.ts';
 
 /** What is done on the bench, of pieces that come off. */

@@ -1,5 +1,5 @@
-import type { Coat } from '../job/coat-schema.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 

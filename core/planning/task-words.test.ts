@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { usualPiece } from '../job/usual-piece.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { solve } from './solve/solve.ts';

@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { siteSteps } from './site-work.ts';
 import { stepWords } from './step-words.ts';

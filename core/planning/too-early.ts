@@ -1,4 +1,4 @@
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import type { PlanProblem } from './problem.ts';
 import { readyTimes } from './solve/insertion.ts';
 import { prepare } from './solve/prepare.ts';

@@ -1,8 +1,8 @@
 import type { Hindrance } from '../air/paintable.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { hindrancesIn } from '../forecasting/painting-hours.ts';
-import { dryingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { dryingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { JobProblem } from './job-to-problem.ts';
 import { isCoat } from './lying-coats.ts';
 import type { CoatStep } from './step.ts';

@@ -1,5 +1,5 @@
-import type { AcceptedPlan } from '../job/record.ts';
-import type { Job } from '../job/schema.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { capital } from '../units/sentence.ts';
 import { Holding, type HeldBy, type Standing } from './held-by.ts';
 import type { JobProblem } from './job-to-problem.ts';

@@ -1,4 +1,5 @@
-import type { Job, Room } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import { zoneSpace, type PieceSpan } from './spaces.ts';
 

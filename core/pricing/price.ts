@@ -1,6 +1,7 @@
-import { roomOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job, Room } from '../job/schema.ts';
+import { roomOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { Room } from '../job/document/room-schema.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';

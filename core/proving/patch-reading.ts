@@ -1,7 +1,9 @@
-import type { Patch } from '../job/finding-schema.ts';
-import { JobClocks } from '../job/job-clocks.ts';
-import { coatingOf, groupOf, hangingClimateId } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import type { Patch } from '../job/document/finding-schema.ts';
+import { JobClocks } from '../clocks/job-clocks.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import { hangingClimateId } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 
 /** Days that a patch may take. */

@@ -1,6 +1,6 @@
 import { LEAD_BEFORE } from '../job/cautions.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { FoundId, ResultOf } from '../pieces/found.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { mayHoldLead, type ExistingCoat, type Substrate } from '../pieces/substrate.ts';

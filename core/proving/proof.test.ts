@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { FindingStamp } from '../job/finding-schema.ts';
-import type { StatedPiece } from '../job/piece-schema.ts';
+import type { FindingStamp } from '../job/document/finding-schema.ts';
+import type { StatedPiece } from '../job/document/piece-schema.ts';
 import { FOUND, FOUND_IDS, type FoundId } from '../pieces/found.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { simulatedMoisture } from './moisture-meter.ts';

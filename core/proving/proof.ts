@@ -1,7 +1,7 @@
 import { kept } from '../units/kept.ts';
-import type { FindingStamp, Patch } from '../job/finding-schema.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { FindingStamp, Patch } from '../job/document/finding-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FOUND_IDS, type FoundId, type ResultOf } from '../pieces/found.ts';
 import type { ExistingCoat, Substrate } from '../pieces/substrate.ts';
 import { askedOf, PROOF_TESTS, testsFor, type Asked } from './proof-tests.ts';

@@ -1,5 +1,6 @@
-import { coatsOn, groupOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { coatsOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { Job } from '../job/document/schema.ts';
 import { abradedAreas, maskedMetres } from './pace.ts';
 import { paintUses, productNeeds, type PaintUse, type ProductNeed } from './litres.ts';
 import { takeOff } from './take-off.ts';

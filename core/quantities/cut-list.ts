@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { cutFromStock, type CuttingPlan, type WantedLength } from './cutting-stock.ts';
 

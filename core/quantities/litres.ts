@@ -1,8 +1,11 @@
-import type { Gun } from '../job/buying-schema.ts';
-import { coatingOf, colourOn, coatsOn, groupOf, laidOn } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Tool } from '../job/coat-schema.ts';
-import type { FinishGroup, Job } from '../job/schema.ts';
+import type { Gun } from '../job/document/buying-schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { colourOn, coatsOn, laidOn } from '../job/queries/faces.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat, Tool } from '../job/document/coat-schema.ts';
+import type { FinishGroup } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { spreadRate } from '../shelf/film.ts';

@@ -1,8 +1,9 @@
-import { elevationOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat, Extent, Tool } from '../job/coat-schema.ts';
-import type { Key, Painter } from '../job/schema.ts';
-import type { Application } from '../job/stroke-schema.ts';
+import { elevationOf } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat, Extent, Tool } from '../job/document/coat-schema.ts';
+import type { Key } from '../job/document/group-schema.ts';
+import type { Painter } from '../job/document/crew-schema.ts';
+import type { Application } from '../job/document/stroke-schema.ts';
 import { FACE_IDS, type Element, type Face, type FaceId, type Part } from '../pieces/elevation.ts';
 import type { Preparation } from '../pieces/definition.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';

@@ -1,4 +1,4 @@
-import type { Application } from '../job/stroke-schema.ts';
+import type { Application } from '../job/document/stroke-schema.ts';
 import type { Element } from '../pieces/elevation.ts';
 
 /** What there is to paint on a part, by how it is measured. Parts of a whole add up to the whole. */

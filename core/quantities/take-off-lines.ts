@@ -1,5 +1,5 @@
-import { elevationOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { elevationOf } from '../job/queries/pieces.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { EdgeId, FaceId, Part } from '../pieces/elevation.ts';
 import { paintUses, type PaintUse } from './litres.ts';
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
 import { FACE_IDS, type EdgeId, type FaceId } from '../pieces/elevation.ts';
-import type { Piece } from '../job/piece-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
 import { areaWithFace, takeOff } from './take-off.ts';
 
 const [A_DOOR] = new TestJob().door('d').job.pieces;

@@ -1,7 +1,7 @@
-import { elevationOf, isFixedPiece } from '../job/queries.ts';
+import { elevationOf, isFixedPiece } from '../job/queries/pieces.ts';
 import { kept } from '../units/kept.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Extent } from '../job/coat-schema.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Extent } from '../job/document/coat-schema.ts';
 import type { EdgeId, FaceId } from '../pieces/elevation.ts';
 
 /** The painted area of one face or edge of a piece, in m², developed. */

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { LogEntry } from '../job/record.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
 import { clockDoubt } from './clock-doubt.ts';
 
 const stamp = (at: string, more: Partial<LogEntry> = {}): LogEntry => ({

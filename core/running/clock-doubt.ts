@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/record.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 
 /** Minutes by which a stamp may lie before the last one without a word: a clock is set right now and then. */

@@ -1,5 +1,5 @@
 import { progressByTask } from '../job/progress.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import type { PlanReading, Run } from '../planning/read-plan.ts';
 

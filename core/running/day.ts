@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime, minutesSince } from '../job/site-time.ts';
 import type { JobSteps } from '../planning/job-steps.ts';
 import type { PlanReading } from '../planning/read-plan.ts';

@@ -1,8 +1,9 @@
 import type { Climate } from '../air/climate.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { marksInWords } from '../job/marks.ts';
-import { climateOf, hangingClimateId, hangsByNight, placeOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
+import { climateOf, hangingClimateId, placeOf } from '../job/queries/places.ts';
+import { hangsByNight } from '../job/queries/pieces.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { CoatStep, PieceStep } from '../planning/step.ts';
 import { stepWords } from '../planning/step-words.ts';
 import { formatVolume } from '../units/quantity.ts';

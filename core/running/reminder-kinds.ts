@@ -1,4 +1,4 @@
-import { PLAIN_WATER, dryingProduct } from '../job/job-clocks.ts';
+import { PLAIN_WATER, dryingProduct } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';
 import { progressByTask } from '../job/progress.ts';
 import { shiftsOf } from '../planning/crew-shifts.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { AcceptedPlan } from '../job/record.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import { acceptedPlan } from '../planning/accept.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { solve } from '../planning/solve/solve.ts';

@@ -1,6 +1,6 @@
 import { marksInWords } from '../job/marks.ts';
-import type { AcceptedPlan } from '../job/record.ts';
-import type { Job } from '../job/schema.ts';
+import type { AcceptedPlan } from '../job/document/plan-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
 import { comparePlans } from '../planning/compare-plans.ts';
 import type { JobProblem } from '../planning/job-to-problem.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { LogEntry } from '../job/record.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
 import { jobToProblem } from '../planning/job-to-problem.ts';
 import { solve } from '../planning/solve/solve.ts';
 import { TestJob } from '../testing/jobs.ts';

@@ -5,9 +5,9 @@ import { pieceSteps } from '../planning/piece-steps.ts';
 import type { PieceStep } from '../planning/step.ts';
 import type { Wetness } from '../planning/drying-places.ts';
 import { progressByTask } from '../job/progress.ts';
-import { staysOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { staysOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 

@@ -1,7 +1,7 @@
-import type { LogEntry } from '../job/record.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
 import { progressByTask } from '../job/progress.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import type { PieceStep } from '../planning/step.ts';
 import type { PlanReading, Run } from '../planning/read-plan.ts';

@@ -1,7 +1,8 @@
-import { coatingOf, groupOf } from '../job/queries.ts';
-import type { LogEntry } from '../job/record.ts';
-import type { Job } from '../job/schema.ts';
-import type { OpenedTin } from '../job/tin-schema.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { groupOf } from '../job/queries/groups.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { OpenedTin } from '../job/document/tin-schema.ts';
 import { isCoat } from '../planning/lying-coats.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';
 import type { CoatStep } from '../planning/step.ts';

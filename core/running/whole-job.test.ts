@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { progressByTask } from '../job/progress.ts';
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import { acceptedPlan } from '../planning/accept.ts';
 import { jobToProblem, type JobProblem } from '../planning/job-to-problem.ts';

@@ -1,4 +1,4 @@
-import type { Application } from '../job/stroke-schema.ts';
+import type { Application } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { ROLE_DEFINITIONS, toolFor } from './roles.ts';
 import type { Role } from './stroke.ts';

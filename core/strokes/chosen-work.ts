@@ -1,8 +1,8 @@
-import { strokesOn } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { Job } from '../job/schema.ts';
-import type { StrokeChoice } from '../job/stroke-schema.ts';
+import { strokesOn } from '../job/queries/faces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { StrokeChoice } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { coatMinutes } from '../quantities/pace.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';

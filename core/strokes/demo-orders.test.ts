@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { readJobFile } from '../exchange/job-file.ts';
-import { EDGE_SCHOOLS } from '../job/stroke-schema.ts';
+import { EDGE_SCHOOLS } from '../job/document/stroke-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { leastWorstAge } from '../testing/every-order.ts';
 import { bestOrder } from './order-search.ts';

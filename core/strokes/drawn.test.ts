@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { elevationOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { elevationOf } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
 import { RateClock } from '../shelf/drying/rate-clock.ts';
 import { TestJob } from '../testing/jobs.ts';

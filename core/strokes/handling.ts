@@ -1,6 +1,6 @@
-import { elevationOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { elevationOf, TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import type { EdgeId, FaceId, Point } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { boundsOf } from './stroke.ts';

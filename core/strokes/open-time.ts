@@ -1,5 +1,5 @@
 import { AirSeries } from '../air/air-series.ts';
-import { dryingProduct, type JobClocks } from '../job/job-clocks.ts';
+import { dryingProduct, type JobClocks } from '../clocks/job-clocks.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { RateClock } from '../shelf/drying/rate-clock.ts';
 import { stageLegs } from '../shelf/drying/stage-legs.ts';

@@ -1,4 +1,4 @@
-import type { EdgeSchool } from '../job/stroke-schema.ts';
+import type { EdgeSchool } from '../job/document/stroke-schema.ts';
 import { lapsOf } from '../pieces/laps.ts';
 import { boundsOf, type Role, type Stroke } from './stroke.ts';
 

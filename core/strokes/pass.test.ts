@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import type { Piece, StatedPiece } from '../job/piece-schema.ts';
-import { elevationOf } from '../job/queries.ts';
-import { APPLICATIONS, EDGE_SCHOOLS } from '../job/stroke-schema.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
+import { elevationOf } from '../job/queries/pieces.ts';
+import { APPLICATIONS, EDGE_SCHOOLS } from '../job/document/stroke-schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import type { Shape } from '../pieces/shape.ts';
 import { FACE_IDS, outlineArea, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';

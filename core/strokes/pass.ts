@@ -1,6 +1,6 @@
-import { elevationOf } from '../job/queries.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { StrokeChoice } from '../job/stroke-schema.ts';
+import { elevationOf } from '../job/queries/pieces.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { StrokeChoice } from '../job/document/stroke-schema.ts';
 import {
   rectangle,
   type Edge,

@@ -1,4 +1,4 @@
-import { APPLICATIONS, type Application } from '../job/stroke-schema.ts';
+import { APPLICATIONS, type Application } from '../job/document/stroke-schema.ts';
 import type { Point } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { boundsOf, type Bounds, type Role, type Stroke } from './stroke.ts';

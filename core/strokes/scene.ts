@@ -1,7 +1,7 @@
 import { keptByName } from '../units/kept.ts';
-import type { JobClocks } from '../job/job-clocks.ts';
-import type { Piece } from '../job/piece-schema.ts';
-import type { Painter } from '../job/schema.ts';
+import type { JobClocks } from '../clocks/job-clocks.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Painter } from '../job/document/crew-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import type { Coating } from '../shelf/coating.ts';

@@ -1,4 +1,4 @@
-import type { EdgeSchool } from '../job/stroke-schema.ts';
+import type { EdgeSchool } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { School } from './schools.ts';
 import { boundsOf, middleOf, type Role, type Stroke } from './stroke.ts';

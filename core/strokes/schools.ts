@@ -1,4 +1,4 @@
-import type { EdgeSchool, WallSchool } from '../job/stroke-schema.ts';
+import type { EdgeSchool, WallSchool } from '../job/document/stroke-schema.ts';
 import type { FaceSchool } from '../pieces/stroke-schools.ts';
 import type { Role } from './stroke.ts';
 

@@ -1,8 +1,8 @@
-import type { Piece } from '../job/piece-schema.ts';
-import type { Tool } from '../job/coat-schema.ts';
-import type { Job } from '../job/schema.ts';
-import type { StrokeChoice } from '../job/stroke-schema.ts';
-import { strokesOn } from '../job/queries.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Tool } from '../job/document/coat-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { StrokeChoice } from '../job/document/stroke-schema.ts';
+import { strokesOn } from '../job/queries/faces.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { usualApplication } from '../quantities/pace.ts';
 import { USUAL_REACH } from './dividing.ts';

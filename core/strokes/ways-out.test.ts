@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { clocksOf } from '../job/job-clocks.ts';
-import { coatingOf } from '../job/queries.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { clocksOf } from '../clocks/job-clocks.ts';
+import { coatingOf } from '../job/queries/shelf.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import type { PieceKind } from '../pieces/registry.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { CONDITIONER_FACTOR, openMinutes, wetEdge } from './open-time.ts';

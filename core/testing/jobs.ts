@@ -1,9 +1,10 @@
 import { freeze } from 'immer';
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
-import { usualPiece } from '../job/usual-piece.ts';
-import { newJob } from '../job/new-job.ts';
-import type { StatedPiece } from '../job/piece-schema.ts';
-import type { BuildUp, Job } from '../job/schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import { newJob } from '../job/document/new-job.ts';
+import type { StatedPiece } from '../job/document/piece-schema.ts';
+import type { BuildUp } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 
 /** A small job for tests: made by commands, like any other. */
 export class TestJob {

@@ -1,4 +1,4 @@
-import type { Job } from '../job/schema.ts';
+import type { Job } from '../job/document/schema.ts';
 
 /** A job that notes which of its parts are read. */
 export function recordedJob(job: Job): { job: Job; read: Set<keyof Job> } {

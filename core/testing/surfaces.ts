@@ -1,9 +1,9 @@
 import type { Ground } from '../build-up/situation.ts';
 import type { Recipe } from '../build-up/system-coat.ts';
 import { usualCoat } from '../build-up/mending.ts';
-import { shelfOf } from '../job/queries.ts';
-import type { Coat } from '../job/coat-schema.ts';
-import type { Job } from '../job/schema.ts';
+import { shelfOf } from '../job/queries/shelf.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { FOUND } from '../pieces/found.ts';
 import { EXISTING_COAT_IDS, SUBSTRATE_IDS, type ExistingCoat } from '../pieces/substrate.ts';
 import { testsFor } from '../proving/proof-tests.ts';

@@ -1,6 +1,6 @@
 import { emptyShelf } from '../shelf/shelf.ts';
-import { usualPiece } from '../job/usual-piece.ts';
-import type { Job } from '../job/schema.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import type { Job } from '../job/document/schema.ts';
 import { buildUp, DOOR } from './jobs.ts';
 import {
   helper,
@@ -22,7 +22,7 @@ import {
   tin,
   defect,
 } from './worked-job.ts';
-import { ownEntries } from '../job/own-entries.ts';
+import { ownEntries } from '../job/document/own-entries.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
 
 /** For every command: what it is given, what history calls it, and what must be true afterwards. */

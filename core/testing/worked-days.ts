@@ -1,7 +1,8 @@
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
-import type { LogEntry } from '../job/record.ts';
-import type { Piece, StatedPiece } from '../job/piece-schema.ts';
-import type { BuildUp, Job } from '../job/schema.ts';
+import type { LogEntry } from '../job/document/log-schema.ts';
+import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
+import type { BuildUp } from '../job/document/group-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { acceptedPlan } from '../planning/accept.ts';
 import { jobToProblem, type JobProblem } from '../planning/job-to-problem.ts';
 import { pieceSteps } from '../planning/piece-steps.ts';

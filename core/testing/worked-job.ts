@@ -2,7 +2,7 @@ import { DEFAULT_CLEANERS } from '../shelf/cleaner.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
 import { USUAL_WARMING } from '../air/climate.ts';
 import { applyCommand } from '../job/commands/apply.ts';
-import { OPEN_AIR, usualWeek } from '../job/new-job.ts';
+import { OPEN_AIR, usualWeek } from '../job/document/new-job.ts';
 import { TestJob } from './jobs.ts';
 
 export const strokes = {

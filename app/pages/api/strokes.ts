@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
-import { clocksOf } from '../../../core/job/job-clocks.ts';
-import { dryingClimateId } from '../../../core/job/queries.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { clocksOf } from '../../../core/clocks/job-clocks.ts';
+import { dryingClimateId } from '../../../core/job/queries/places.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { pieceSteps } from '../../../core/planning/piece-steps.ts';
 import {

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import { useCallback, useMemo } from 'react';
-import { JobClocks } from '../../../core/job/job-clocks.ts';
+import { JobClocks } from '../../../core/clocks/job-clocks.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { useJob } from '../../ui/job-context.tsx';
 

@@ -4,7 +4,7 @@ import { Suspense } from 'react';
 import { fetchedLater } from '../../ui/fetched-later.ts';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { standingOf } from '../../../core/build-up/standing.ts';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo, useRoute } from '../../ui/route.ts';

@@ -5,9 +5,9 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
-import { shelfOf } from '../../../core/job/queries.ts';
-import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/coat-schema.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { shelfOf } from '../../../core/job/queries/shelf.ts';
+import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/document/coat-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { AddIcon, DeleteIcon, EditIcon } from '../../ui/icons.tsx';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
 

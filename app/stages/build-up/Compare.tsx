@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { CRITERIA, CRITERION_IDS } from '../../../core/choosing/weigh.ts';
 import { coatStack, totalFilm } from '../../../core/build-up/coat-stack.ts';
-import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import type { Offers } from '../../workers/packed-offers.ts';
 import { useJob } from '../../ui/job-context.tsx';

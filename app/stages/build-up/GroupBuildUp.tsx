@@ -9,7 +9,7 @@ import { lifted } from '../../../core/build-up/compose.ts';
 import type { Rule } from '../../../core/build-up/rule.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
 import { knownOf, standingOf } from '../../../core/build-up/standing.ts';
-import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Section, Sheet } from '../../ui/Section.tsx';

@@ -5,7 +5,7 @@ import Switch from '@mui/material/Switch';
 import TextField from '@mui/material/TextField';
 import { reflectance } from '../../../core/colour/colour.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { findingsOn } from '../../../core/proving/proof.ts';
 import { SHEENS } from '../../../core/shelf/coating.ts';
 import { refused } from '../../../core/units/outcome.ts';

@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { whyFirst } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
-import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useCostWords } from './cost-words.ts';

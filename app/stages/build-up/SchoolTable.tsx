@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOLS } from '../../../core/build-up/schools.ts';
 import type { SchoolPrice } from '../../../core/choosing/offer.ts';
-import type { FinishGroup, Schools } from '../../../core/job/schema.ts';
+import type { FinishGroup, Schools } from '../../../core/job/document/group-schema.ts';
 import type { Offers } from '../../workers/packed-offers.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section } from '../../ui/Section.tsx';

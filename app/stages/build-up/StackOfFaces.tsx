@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { coatStack, totalFilm } from '../../../core/build-up/coat-stack.ts';
-import { cleanerOf, colourOn, fillerOf, preservativeOf } from '../../../core/job/queries.ts';
-import type { BuildUp, FinishGroup } from '../../../core/job/schema.ts';
+import { cleanerOf, fillerOf, preservativeOf } from '../../../core/job/queries/shelf.ts';
+import { colourOn } from '../../../core/job/queries/faces.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FACE_IDS } from '../../../core/pieces/elevation.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import { CoatStackDrawing } from '../../ui/CoatStackDrawing.tsx';

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Slider from '@mui/material/Slider';
 import { CRITERIA, CRITERION_IDS, WEIGHT_PRESETS } from '../../../core/choosing/weigh.ts';
-import type { Weights } from '../../../core/job/schema.ts';
+import type { Weights } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 

@@ -1,6 +1,7 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 import { offerQuestion } from '../../../core/choosing/offer.ts';
-import type { FinishGroup, Job } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { KeptWorkers } from '../../workers/kept-workers.ts';
 import type { Offers as Worked } from '../../workers/offers.worker.ts';
 import { unpacked, type Offers } from '../../workers/packed-offers.ts';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
-import type { Defect } from '../../../core/job/defect-schema.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Defect } from '../../../core/job/document/defect-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { TakePhotos } from '../../ui/photos/TakePhotos.tsx';

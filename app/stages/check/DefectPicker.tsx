@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DEFECTS } from '../../../core/checking/defects.ts';
-import { DEFECT_IDS, type DefectId } from '../../../core/job/defect-schema.ts';
+import { DEFECT_IDS, type DefectId } from '../../../core/job/document/defect-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
 interface DefectPickerProps {

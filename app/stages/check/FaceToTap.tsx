@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
-import type { Defect } from '../../../core/job/defect-schema.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import { colourOn, elevationOf, groupOf } from '../../../core/job/queries.ts';
+import type { Defect } from '../../../core/job/document/defect-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { colourOn } from '../../../core/job/queries/faces.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { standingOf } from '../../../core/checking/standing.ts';
-import type { Defect } from '../../../core/job/defect-schema.ts';
+import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Link } from '../../ui/Link.tsx';

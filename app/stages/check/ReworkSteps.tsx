@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { stepsOfRework } from '../../../core/checking/rework.ts';
-import type { Defect } from '../../../core/job/defect-schema.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Defect } from '../../../core/job/document/defect-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';

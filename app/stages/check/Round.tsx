@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { inTurn, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import { groupOf } from '../../../core/job/queries.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { leftPaints, TIN_END_WORDS, type LeftPaint } from '../../../core/handing-over/left-paint.ts';
-import type { TinEnd } from '../../../core/job/tin-schema.ts';
+import type { TinEnd } from '../../../core/job/document/tin-schema.ts';
 import { bucketWords } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';

@@ -9,7 +9,7 @@ import { writeHandOverHtml } from '../../../core/exchange/hand-over-html.ts';
 import { writeUpkeepIcs } from '../../../core/exchange/upkeep-ics.ts';
 import { careLines } from '../../../core/handing-over/care.ts';
 import { upkeepDates } from '../../../core/handing-over/upkeep.ts';
-import type { HandOver } from '../../../core/job/hand-over-schema.ts';
+import type { HandOver } from '../../../core/job/document/hand-over-schema.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
 import { download, downloadBlob } from '../../ui/download.ts';
 import { Fold } from '../../ui/Fold.tsx';

@@ -5,7 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { bagOf } from '../../../core/hanging/bag.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { listed } from '../../../core/units/sentence.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Vial } from '../../ui/Vial.tsx';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { bagOf } from '../../../core/hanging/bag.ts';
 import { HANG_STANDINGS, hangStanding, type HangStanding } from '../../../core/hanging/hang-standing.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
-import { roomOf } from '../../../core/job/queries.ts';
+import { roomOf } from '../../../core/job/queries/places.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { labelCode, labelStrip, TAPE } from '../../../core/hanging/label-strip.ts';
-import { roomOf } from '../../../core/job/queries.ts';
+import { roomOf } from '../../../core/job/queries/places.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useTicks } from '../../store/ticks.ts';
 import { Code } from '../../ui/codes/Code.tsx';

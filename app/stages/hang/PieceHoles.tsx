@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { DrillTemplate } from '../../ui/elevation/DrillTemplate.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';

@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../store/database.ts';
 import { sinceWords } from '../../ui/since-words.ts';

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { Painter } from '../../../core/job/schema.ts';
+import type { Painter } from '../../../core/job/document/crew-schema.ts';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { daysOfRun } from '../../../core/planning/run-days.ts';

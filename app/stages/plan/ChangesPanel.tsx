@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { comparePlans, type ComparedPlan } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useCallback, useMemo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/record.ts';
+import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/document/plan-schema.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/accept.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';

@@ -8,7 +8,7 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import { chanceBy, finishBy, type Risk } from '../../../core/planning/risk.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { Chart, type Ink } from '../../ui/Chart.tsx';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { DateTimePicker } from '../../ui/date-pickers.tsx';
 import { useState } from 'react';
 import type { DateTime } from 'luxon';
-import type { Pin } from '../../../core/job/record.ts';
+import type { Pin } from '../../../core/job/document/plan-schema.ts';
 import { localIso, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
 import { stepWords } from '../../../core/planning/step-words.ts';

@@ -10,7 +10,7 @@ import { planFingerprint } from '../../../core/planning/accept.ts';
 import { CHANGES } from '../../../core/choosing/changes.ts';
 import type { Bought } from '../../../core/choosing/what-would-it-take.ts';
 import { capital, listed } from '../../../core/units/sentence.ts';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 import { useTaking } from './use-taking.ts';

@@ -1,4 +1,4 @@
-import type { AcceptedPlan, Pin } from '../../../core/job/record.ts';
+import type { AcceptedPlan, Pin } from '../../../core/job/document/plan-schema.ts';
 import { comparePlans, type ComparedPlan, type PlanChanges } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
 import type { FoundPlan, PlanProblem } from '../../../core/planning/problem.ts';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { database } from '../../store/database.ts';
 import { earlierPlans } from '../../store/history.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Pin } from '../../../core/job/record.ts';
+import type { Pin } from '../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/job-to-problem.ts';

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import type { Risk } from '../../../core/planning/risk.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { DateTime } from 'luxon';
 import { findingsOn } from '../../../core/proving/proof.ts';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';

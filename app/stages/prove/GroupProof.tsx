@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
 import { findingsOn, openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { useJob } from '../../ui/job-context.tsx';

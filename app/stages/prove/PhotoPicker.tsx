@@ -5,7 +5,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { PickIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { FinishGroup } from '../../../core/job/schema.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -4,7 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useMemo, useRef, useState } from 'react';
-import { EDGE_SCHOOLS } from '../../../core/job/stroke-schema.ts';
+import { EDGE_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { clockAt, playedAt, playedSpan } from '../../../core/strokes/playhead.ts';
 import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';

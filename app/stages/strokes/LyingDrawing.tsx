@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
-import { elevationOf, groupOf } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Handling } from '../../../core/strokes/handling.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { FaceDrawing } from '../../ui/elevation/FaceDrawing.tsx';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useRef, useState } from 'react';
-import { strokesOn } from '../../../core/job/queries.ts';
+import { strokesOn } from '../../../core/job/queries/faces.ts';
 import { orderWords } from '../../../core/strokes/order-words.ts';
 import type { StrokeSetting } from '../../../core/strokes/scene.ts';
 import { useJob } from '../../ui/job-context.tsx';

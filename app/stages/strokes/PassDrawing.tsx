@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
-import { elevationOf } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { lapLine } from '../../../core/strokes/lap-line.ts';
 import { outOfCorners, layingOff, type Arrow } from '../../../core/strokes/laying-off.ts';

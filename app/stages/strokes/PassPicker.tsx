@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTimePicker } from '../../ui/date-pickers.tsx';
-import { climateOf, outsideClimateId, roomOf } from '../../../core/job/queries.ts';
+import { climateOf, outsideClimateId, roomOf } from '../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';

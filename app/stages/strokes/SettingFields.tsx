@@ -3,7 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/stroke-schema.ts';
+import { EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
 import { EDGES, SCHOOLS, WALLS } from '../../../core/strokes/schools.ts';

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../ui/fetched-later.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useRoute } from '../../ui/route.ts';
 import { Sheet } from '../../ui/Section.tsx';

@@ -1,6 +1,7 @@
-import { colourOn, groupOf } from '../../../core/job/queries.ts';
+import { colourOn } from '../../../core/job/queries/faces.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
 import { cautionsAt } from '../../../core/job/cautions.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { StrokeCard } from '../../../core/exchange/stroke-card-svg.ts';
 import { orderLines } from '../../../core/strokes/card-lines.ts';

@@ -1,4 +1,4 @@
-import type { StrokeChoice } from '../../../core/job/stroke-schema.ts';
+import type { StrokeChoice } from '../../../core/job/document/stroke-schema.ts';
 import type { StrokesView } from './use-strokes.ts';
 
 /** What is tried, as the job keeps it for all pieces like this one. */

@@ -1,7 +1,7 @@
-import { coatingOf, shelfOf } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import type { Tool } from '../../../core/job/coat-schema.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { coatingOf, shelfOf } from '../../../core/job/queries/shelf.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import type { Tool } from '../../../core/job/document/coat-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { pieceSteps } from '../../../core/planning/piece-steps.ts';

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { HINDRANCES } from '../../../core/air/paintable.ts';
 import { hindrancesIn } from '../../../core/forecasting/painting-hours.ts';
-import { TOOL_OF } from '../../../core/job/stroke-schema.ts';
-import { dryingClimateId } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { TOOL_OF } from '../../../core/job/document/stroke-schema.ts';
+import { dryingClimateId } from '../../../core/job/queries/places.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { shiftsFrom, shiftsOf } from '../../../core/planning/crew-shifts.ts';
 import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';

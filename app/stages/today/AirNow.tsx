@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { dewPoint } from '../../../core/air/humidity.ts';
-import { climateOf, placeOf } from '../../../core/job/queries.ts';
+import { climateOf, placeOf } from '../../../core/job/queries/places.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { placeOf } from '../../../core/job/queries.ts';
+import { placeOf } from '../../../core/job/queries/places.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { onRack, type Racked } from '../../../core/running/rack-now.ts';
 import type { Ripening } from '../../../core/running/ripening.ts';

@@ -7,7 +7,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useRef, useState, type ReactNode } from 'react';
 import { writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
-import { ownEntries } from '../../../core/job/own-entries.ts';
+import { ownEntries } from '../../../core/job/document/own-entries.ts';
 import { deviceId } from '../../store/device.ts';
 import { picturesOf } from '../../store/photos.ts';
 import { hasCamera } from '../../ui/codes/CodeReader.tsx';

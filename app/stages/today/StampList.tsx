@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { standingStamps } from '../../../core/job/progress.ts';
-import type { LogEntry } from '../../../core/job/record.ts';
+import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { fetchedLater } from '../../ui/fetched-later.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';

@@ -1,6 +1,6 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 
 interface WhoseDayProps {
   crew: Job['crew'];

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { LogEntry } from '../../../core/job/record.ts';
+import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/planning/job-steps.ts';
 import type { PieceStep } from '../../../core/planning/step.ts';

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { BagLabelsButton } from '../../ui/labels/BagLabels.tsx';
 import { SetMany } from './SetMany.tsx';

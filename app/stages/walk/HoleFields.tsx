@@ -4,7 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { drillingFault, usualDrillings } from '../../../core/job/drilling-presets.ts';
-import type { Drilling, Piece } from '../../../core/job/piece-schema.ts';
+import type { Drilling, Piece } from '../../../core/job/document/piece-schema.ts';
 import { lengthFieldText, parseLength } from '../../../core/units/length.ts';
 import { refused, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../ui/Fold.tsx';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { sketchOf, usualPiece } from '../../../core/job/usual-piece.ts';
+import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { PieceThumb } from '../../ui/elevation/PieceThumb.tsx';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { COLUMNS, type ColumnId } from '../../../core/exchange/piece-columns.ts';
+import { COLUMNS, type ColumnId } from '../../../core/typing/piece-columns.ts';
 import type { RowFault } from '../../../core/exchange/pieces-csv.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ListTable } from '../../ui/ListTable.tsx';

@@ -9,7 +9,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import type { MouseEvent } from 'react';
 import type { Facts } from '../../../core/job/commands/facts.ts';
-import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
+import type { Photo, Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { StatedField } from '../../ui/StatedField.tsx';

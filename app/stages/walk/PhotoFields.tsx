@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
-import type { Photo, Piece } from '../../../core/job/piece-schema.ts';
+import type { Photo, Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../store/photos.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -7,12 +7,13 @@ import {
   type GridRowSelectionModel,
 } from '@mui/x-data-grid';
 import { useMemo, useState } from 'react';
-import { editCells } from '../../../core/exchange/edit-cell.ts';
-import { COLUMNS, type ColumnId } from '../../../core/exchange/piece-columns.ts';
+import { editCells } from '../../../core/typing/edit-cell.ts';
+import { COLUMNS, type ColumnId } from '../../../core/typing/piece-columns.ts';
 import { compareMarks } from '../../../core/job/marks.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import { groupOf, weightOf } from '../../../core/job/queries.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
+import { weightOf } from '../../../core/job/queries/pieces.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { parseLength } from '../../../core/units/length.ts';

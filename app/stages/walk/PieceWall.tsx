@@ -12,7 +12,7 @@ import Box from '@mui/material/Box';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useEffectEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { groupOf } from '../../../core/job/queries.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { RoomHeading } from './RoomHeading.tsx';
 import { GAP, wallRows, type WallRow } from './wall-rows.ts';

@@ -6,7 +6,7 @@ import { nanoid } from 'nanoid';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent, type SubmitEvent } from 'react';
 import { surveyOf } from '../../../core/exchange/pieces-csv.ts';
 import { marksInWords, nextMarks } from '../../../core/job/marks.ts';
-import { readLine, type LineOutcome } from '../../../core/job/typed-line/read-line.ts';
+import { readLine, type LineOutcome } from '../../../core/typing/typed-line/read-line.ts';
 import { useDraft } from '../../ui/use-draft.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useKeys } from '../../ui/use-keys.ts';

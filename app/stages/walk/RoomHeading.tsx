@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Room } from '../../../core/job/schema.ts';
+import type { Room } from '../../../core/job/document/room-schema.ts';
 
 /** A room as a place: its name, how much is in it, what limits it, and how far its tasks are. */
 export function RoomHeading({ room, count }: { room: Room; count: number }) {

@@ -12,7 +12,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { Facts } from '../../../core/job/commands/facts.ts';
 import { LEAD_BEFORE } from '../../../core/job/cautions.ts';
-import type { Room } from '../../../core/job/schema.ts';
+import type { Room } from '../../../core/job/document/room-schema.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -4,7 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
 import { EDGE_IDS, FACE_IDS, type EdgeId, type FaceId } from '../../../core/pieces/elevation.ts';
-import type { StatedPiece } from '../../../core/job/piece-schema.ts';
+import type { StatedPiece } from '../../../core/job/document/piece-schema.ts';
 
 type Stated = Pick<StatedPiece, 'scope' | 'exposure' | 'comesOff'>;
 

@@ -8,9 +8,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { editCells, type PieceEdit } from '../../../core/exchange/edit-cell.ts';
-import { COLUMNS, type ColumnId } from '../../../core/exchange/piece-columns.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import { editCells, type PieceEdit } from '../../../core/typing/edit-cell.ts';
+import { COLUMNS, type ColumnId } from '../../../core/typing/piece-columns.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
 /** What can be set for many: all that is not a piece's own. */

@@ -9,7 +9,7 @@ import {
   SUBSTRATE_IDS,
   SUBSTRATES,
 } from '../../../core/pieces/substrate.ts';
-import type { Surface } from '../../../core/job/piece-schema.ts';
+import type { Surface } from '../../../core/job/document/piece-schema.ts';
 
 interface SurfaceFieldsProps {
   surface: Surface;

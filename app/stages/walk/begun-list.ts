@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { COLUMNS } from '../../../core/exchange/piece-columns.ts';
+import { COLUMNS } from '../../../core/typing/piece-columns.ts';
 import { guessMapping, parseTable } from '../../../core/exchange/pieces-csv.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 

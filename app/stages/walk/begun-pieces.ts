@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { definitionOf, PIECE_KINDS } from '../../../core/pieces/registry.ts';
-import { statedPieceSchema } from '../../../core/job/piece-schema.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import { statedPieceSchema } from '../../../core/job/document/piece-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { drafts } from '../../store/drafts.ts';
 
 const begunSchema = z.lazy(() =>

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { sketchOf, usualPiece } from '../../../core/job/usual-piece.ts';
-import type { Room } from '../../../core/job/schema.ts';
+import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
+import type { Room } from '../../../core/job/document/room-schema.ts';
 import { PIECE_KINDS } from '../../../core/pieces/registry.ts';
 import { thumbSize } from '../../ui/elevation/thumb-size.ts';
 import { GAP, LEAST_WIDTH, wallRows } from './wall-rows.ts';

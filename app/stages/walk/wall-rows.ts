@@ -1,5 +1,6 @@
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import type { Job, Room } from '../../../core/job/schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import type { Room } from '../../../core/job/document/room-schema.ts';
 import { thumbSize } from '../../ui/elevation/thumb-size.ts';
 
 /** One row of the wall: a room's heading, or pieces side by side at one scale. */

@@ -14,7 +14,7 @@ import {
   type ArchiveContents,
 } from '../../../core/exchange/archive.ts';
 import { LARGEST_JOB_FILE, parseDocument, readJobFile } from '../../../core/exchange/job-file.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 
 configure({ useWebWorkers: false });

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 import type { NivelDatabase } from '../database.ts';
 import { fresh } from '../fresh-row.ts';
 

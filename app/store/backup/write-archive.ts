@@ -7,7 +7,7 @@ import {
   type ArchiveContents,
 } from '../../../core/exchange/archive.ts';
 import { writeJobFile } from '../../../core/exchange/job-file.ts';
-import type { Job } from '../../../core/job/schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
 
 configure({ useWebWorkers: false });
 

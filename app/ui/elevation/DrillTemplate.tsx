@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { holesOf } from '../../../core/job/drilling-presets.ts';
-import type { Drilling, Piece } from '../../../core/job/piece-schema.ts';
-import { elevationOf } from '../../../core/job/queries.ts';
+import type { Drilling, Piece } from '../../../core/job/document/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { formatLength } from '../../../core/units/length.ts';
 import type { UnitSystem } from '../../../core/units/system.ts';
 

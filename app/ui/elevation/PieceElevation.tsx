@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import type { Piece } from '../../../core/job/piece-schema.ts';
-import { elevationOf } from '../../../core/job/queries.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import type { EdgeId, Face } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { formatLength } from '../../../core/units/length.ts';

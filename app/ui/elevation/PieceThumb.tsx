@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import { elevationOf } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { FaceDrawing } from './FaceDrawing.tsx';
 import { THUMB_MARGIN, thumbSize } from './thumb-size.ts';
 

@@ -1,5 +1,5 @@
-import { elevationOf } from '../../../core/job/queries.ts';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import { elevationOf } from '../../../core/job/queries/pieces.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { shownPart } from './shown-part.ts';
 
 /** Blank around a thumb's face, in mm. */

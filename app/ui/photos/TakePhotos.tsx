@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { CameraIcon } from '../icons.tsx';
 import { usePhotoTaking } from './use-photo-taking.ts';
 

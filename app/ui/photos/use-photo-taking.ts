@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import type { Piece } from '../../../core/job/piece-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { keepPhoto, scaleDown } from '../../store/photos.ts';
 import { tellUnwritten } from '../../store/keeping.ts';
 import { reasonOf } from '../../store/reason.ts';

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { AcceptedPlan } from '../../../core/job/record.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan } from '../../../core/planning/accept.ts';
 import { jobSteps } from '../../../core/planning/job-steps.ts';

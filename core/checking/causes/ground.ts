@@ -1,4 +1,4 @@
-import { elevationOf } from '../../job/queries.ts';
+import { elevationOf } from '../../job/queries/pieces.ts';
 import { SUBSTRATES } from '../../pieces/substrate.ts';
 import { resultInWords } from '../../pieces/found.ts';
 import { strength, type Cause } from '../cause.ts';

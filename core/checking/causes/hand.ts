@@ -1,4 +1,4 @@
-import type { Tool } from '../../job/coat-schema.ts';
+import type { Tool } from '../../job/document/coat-schema.ts';
 import { strength, type Cause } from '../cause.ts';
 import type { Evidence } from '../evidence.ts';
 import { coatName, overCoats } from './drying.ts';

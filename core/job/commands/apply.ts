@@ -1,7 +1,7 @@
 import { enablePatches, produceWithPatches, type Patch } from 'immer';
 import type { z } from 'zod';
 import { accepted, refused, type Outcome } from '../../units/outcome.ts';
-import { faultOfChange, type Job } from '../schema.ts';
+import { faultOfChange, type Job } from '../document/schema.ts';
 import { CommandRefused, type Command } from './definition.ts';
 import { earlierCommand } from './earlier.ts';
 import { COMMANDS } from './registry.ts';

@@ -6,24 +6,16 @@ import { COMPARTMENTS } from '../../shelf/shelf.ts';
 import { otherValues, type OtherValue } from '../../testing/other-values.ts';
 import { TOLD } from '../../testing/told-commands.ts';
 import { divided, start } from '../../testing/worked-job.ts';
-import { mixingSchema, pricingSchema, recipeSchema } from '../buying-schema.ts';
-import { defectSchema } from '../defect-schema.ts';
-import { findingSchema, patchSchema } from '../finding-schema.ts';
-import { handOverSchema } from '../hand-over-schema.ts';
-import { drillingSchema, photoSchema, statedPieceSchema } from '../piece-schema.ts';
-import {
-  cuttingSchema,
-  finishGroupSchema,
-  painterSchema,
-  placeSchema,
-  planningSchema,
-  roomSchema,
-  settingsSchema,
-  siteSchema,
-  weightsSchema,
-  type Job,
-} from '../schema.ts';
-import { tinSchema } from '../tin-schema.ts';
+import { mixingSchema, pricingSchema, recipeSchema } from '../document/buying-schema.ts';
+import { defectSchema } from '../document/defect-schema.ts';
+import { findingSchema, patchSchema } from '../document/finding-schema.ts';
+import { handOverSchema } from '../document/hand-over-schema.ts';
+import { drillingSchema, photoSchema, statedPieceSchema } from '../document/piece-schema.ts';
+import { cuttingSchema, planningSchema, settingsSchema, siteSchema, type Job } from '../document/schema.ts';
+import { finishGroupSchema, weightsSchema } from '../document/group-schema.ts';
+import { painterSchema } from '../document/crew-schema.ts';
+import { placeSchema, roomSchema } from '../document/room-schema.ts';
+import { tinSchema } from '../document/tin-schema.ts';
 import { applyCommand, applyWritten } from './apply.ts';
 import { contested, keyed } from './contested.ts';
 import { COMMANDS } from './registry.ts';

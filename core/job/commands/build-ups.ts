@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { buildUpSchema, weightsSchema } from '../schema.ts';
+import { buildUpSchema, weightsSchema } from '../document/group-schema.ts';
 import { command, entryOf } from './definition.ts';
 import { nameOfGroup } from './groups.ts';
 import { section } from './section.ts';

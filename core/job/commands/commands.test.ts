@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { applyPatches } from 'immer';
 import { DOOR, TestJob } from '../../testing/jobs.ts';
-import { jobSchema, type Job } from '../schema.ts';
+import { jobSchema, type Job } from '../document/schema.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 const refusalOf = <N extends CommandName>(job: Job, name: N, args: CommandArgs<N>): string => {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PACE_KEYS, painterSchema } from '../schema.ts';
+import { PACE_KEYS, painterSchema } from '../document/crew-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { entity } from './entity.ts';
 

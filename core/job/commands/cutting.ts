@@ -1,4 +1,4 @@
-import { cuttingSchema } from '../schema.ts';
+import { cuttingSchema } from '../document/schema.ts';
 import { section } from './section.ts';
 
 /** Changes the stock that moulding is cut from, the saw's kerf, or what has been cut. */

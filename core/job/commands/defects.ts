@@ -1,4 +1,4 @@
-import { defectSchema } from '../defect-schema.ts';
+import { defectSchema } from '../document/defect-schema.ts';
 import { entity } from './entity.ts';
 import { markOf } from './mark-of.ts';
 

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer';
 import { z } from 'zod';
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 
 /** Thrown inside a command to refuse it, with a message for the painter. Nothing is changed. */
 export class CommandRefused extends Error {}

@@ -1,6 +1,6 @@
 import { current } from 'immer';
 import { z } from 'zod';
-import { drillingSchema } from '../piece-schema.ts';
+import { drillingSchema } from '../document/piece-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { partly } from './facts.ts';
 import { markOf } from './mark-of.ts';

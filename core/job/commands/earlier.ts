@@ -2,13 +2,16 @@ import type { Draft } from 'immer';
 import { z } from 'zod';
 import { climateSchema } from '../../air/climate.ts';
 import { COMPARTMENT_IDS } from '../../shelf/shelf.ts';
-import { recipeSchema } from '../buying-schema.ts';
-import { defectSchema, filmCheckSchema } from '../defect-schema.ts';
-import { findingSchema, patchSchema } from '../finding-schema.ts';
-import { handOverSchema } from '../hand-over-schema.ts';
-import { drillingSchema, photoSchema } from '../piece-schema.ts';
-import { painterSchema, placeSchema, roomSchema, weightsSchema, type Job } from '../schema.ts';
-import { tinSchema } from '../tin-schema.ts';
+import { recipeSchema } from '../document/buying-schema.ts';
+import { defectSchema, filmCheckSchema } from '../document/defect-schema.ts';
+import { findingSchema, patchSchema } from '../document/finding-schema.ts';
+import { handOverSchema } from '../document/hand-over-schema.ts';
+import { drillingSchema, photoSchema } from '../document/piece-schema.ts';
+import { painterSchema } from '../document/crew-schema.ts';
+import { placeSchema, roomSchema } from '../document/room-schema.ts';
+import { weightsSchema } from '../document/group-schema.ts';
+import type { Job } from '../document/schema.ts';
+import { tinSchema } from '../document/tin-schema.ts';
 import { command, entryOf, type Command } from './definition.ts';
 
 /** Puts an entry into a list, in the place of the one with its id if there is one. */

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer';
 import { z } from 'zod';
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 import { command, CommandRefused, entryOf, type Command } from './definition.ts';
 import { partly, type Facts, type Partly } from './facts.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { applyPatches } from 'immer';
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 import { COMMANDS } from './registry.ts';
 import { divided, start } from '../../testing/worked-job.ts';
 import { TOLD } from '../../testing/told-commands.ts';

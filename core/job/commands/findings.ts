@@ -1,5 +1,5 @@
 import { FOUND, resultInWords } from '../../pieces/found.ts';
-import { findingSchema } from '../finding-schema.ts';
+import { findingSchema } from '../document/finding-schema.ts';
 import { entity } from './entity.ts';
 
 /** What tests of surfaces showed. One that is struck out is unknown again, unless an earlier one stands. */

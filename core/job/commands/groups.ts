@@ -3,7 +3,8 @@ import { current } from 'immer';
 import { z } from 'zod';
 import { FOUND, resultInWords } from '../../pieces/found.ts';
 import { addGroup, pruneGroups } from '../groups.ts';
-import { finishGroupSchema, type FinishGroup, type Job } from '../schema.ts';
+import { finishGroupSchema, type FinishGroup } from '../document/group-schema.ts';
+import type { Job } from '../document/schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { partly } from './facts.ts';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { hardwareSchema, pieceSchema } from '../piece-schema.ts';
+import { hardwareSchema, pieceSchema } from '../document/piece-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { markOf } from './mark-of.ts';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { jobSchema, settingsSchema, siteSchema } from '../schema.ts';
+import { jobSchema, settingsSchema, siteSchema } from '../document/schema.ts';
 import { command } from './definition.ts';
 import { section } from './section.ts';
 

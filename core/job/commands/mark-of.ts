@@ -1,4 +1,4 @@
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 
 /** A piece's mark, for history. */
 export const markOf = (job: Pick<Job, 'pieces'>, id: string): string =>

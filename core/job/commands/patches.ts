@@ -1,4 +1,4 @@
-import { patchSchema } from '../finding-schema.ts';
+import { patchSchema } from '../document/finding-schema.ts';
 import { entity } from './entity.ts';
 
 /** Test patches: laid, coated again, read. */

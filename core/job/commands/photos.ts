@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { photoSchema } from '../piece-schema.ts';
+import { photoSchema } from '../document/piece-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { partly } from './facts.ts';
 import { markOf } from './mark-of.ts';

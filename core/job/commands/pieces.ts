@@ -5,9 +5,10 @@ import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import { groupForSurface, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';
-import { statedPieceSchema, type Piece, type StatedPiece } from '../piece-schema.ts';
-import { roomSchema, type Job } from '../schema.ts';
-import { NOTHING_DONE } from '../usual-piece.ts';
+import { statedPieceSchema, type Piece, type StatedPiece } from '../document/piece-schema.ts';
+import { roomSchema } from '../document/room-schema.ts';
+import type { Job } from '../document/schema.ts';
+import { NOTHING_DONE } from '../document/usual-piece.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { partly } from './facts.ts';
 

@@ -1,4 +1,4 @@
-import { placeSchema } from '../schema.ts';
+import { placeSchema } from '../document/room-schema.ts';
 import { entity } from './entity.ts';
 
 /** Benches and racks: a job has those that it began with. */

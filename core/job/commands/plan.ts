@@ -1,7 +1,7 @@
 import { current } from 'immer';
 import { z } from 'zod';
-import { acceptedPlanSchema, baselineOf, pinSchema } from '../record.ts';
-import { planningSchema } from '../schema.ts';
+import { acceptedPlanSchema, baselineOf, pinSchema } from '../document/plan-schema.ts';
+import { planningSchema } from '../document/schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { section } from './section.ts';
 

@@ -1,4 +1,4 @@
-import { mixingSchema, pricingSchema } from '../buying-schema.ts';
+import { mixingSchema, pricingSchema } from '../document/buying-schema.ts';
 import { section } from './section.ts';
 
 /** Changes the bucket in which tins are boxed, or the least that can be measured. */

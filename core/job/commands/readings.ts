@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { readingSchema } from '../reading-schema.ts';
+import { readingSchema } from '../document/reading-schema.ts';
 import { command, entryOf } from './definition.ts';
 
 /** Writes readings of instruments, or stages that a finger found reached, into the job. */

@@ -1,4 +1,4 @@
-import { recipeSchema } from '../buying-schema.ts';
+import { recipeSchema } from '../document/buying-schema.ts';
 import { entity } from './entity.ts';
 
 /** Colours of one's own. */

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { usualWeek } from '../new-job.ts';
-import { usualPiece } from '../usual-piece.ts';
+import { usualWeek } from '../document/new-job.ts';
+import { usualPiece } from '../document/usual-piece.ts';
 import { DOOR } from '../../testing/jobs.ts';
 import { drilling, greasy, hour, recipe, start, strokes, group, bench, enamel } from '../../testing/worked-job.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { marksInWords } from '../marks.ts';
-import { roomSchema, roomTaskSchema } from '../schema.ts';
+import { roomSchema, roomTaskSchema } from '../document/room-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { entity } from './entity.ts';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { filmCheckSchema, inspectionSchema, signOffSchema } from '../defect-schema.ts';
-import { handOverSchema } from '../hand-over-schema.ts';
+import { filmCheckSchema, inspectionSchema, signOffSchema } from '../document/defect-schema.ts';
+import { handOverSchema } from '../document/hand-over-schema.ts';
 import { command, entryOf } from './definition.ts';
 import { markOf } from './mark-of.ts';
 import { section } from './section.ts';

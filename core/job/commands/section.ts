@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 import { command, type Command } from './definition.ts';
 import { inWords, partly, type Facts } from './facts.ts';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { jobSchema } from '../schema.ts';
-import { isNews, ownEntries, ownEntriesSchema, withEntries } from '../own-entries.ts';
+import { jobSchema } from '../document/schema.ts';
+import { isNews, ownEntries, ownEntriesSchema, withEntries } from '../document/own-entries.ts';
 import { command, CommandRefused } from './definition.ts';
 import { current } from 'immer';
 

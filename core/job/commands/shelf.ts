@@ -8,7 +8,7 @@ import {
   type Compartment,
   type Shelf,
 } from '../../shelf/shelf.ts';
-import type { Job } from '../schema.ts';
+import type { Job } from '../document/schema.ts';
 import { command, CommandRefused } from './definition.ts';
 import { partly, type Facts, type Partly } from './facts.ts';
 

@@ -1,7 +1,7 @@
 import { original } from 'immer';
 import { z } from 'zod';
-import { logEntrySchema, type LogEntry } from '../record.ts';
-import { leftOutSchema } from '../schema.ts';
+import { logEntrySchema, type LogEntry } from '../document/log-schema.ts';
+import { leftOutSchema } from '../document/schema.ts';
 import { command } from './definition.ts';
 
 const STAMPED: Readonly<Record<LogEntry['event'], string>> = {

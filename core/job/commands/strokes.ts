@@ -1,4 +1,4 @@
-import { strokeChoiceSchema, type StrokeChoice } from '../stroke-schema.ts';
+import { strokeChoiceSchema, type StrokeChoice } from '../document/stroke-schema.ts';
 import { CommandRefused, command, entryOf } from './definition.ts';
 
 const isFor =

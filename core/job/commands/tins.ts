@@ -1,4 +1,4 @@
-import { tinSchema } from '../tin-schema.ts';
+import { tinSchema } from '../document/tin-schema.ts';
 import { entity } from './entity.ts';
 
 /** Tins that were opened; stamps that name one that is taken off the list keep its id. */

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { jobSchema } from '../../../../core/job/schema.ts';
+import { jobSchema } from '../../../../core/job/document/schema.ts';
 import { json } from '../../../server/answer.ts';
 
 export const prerender = false;

@@ -5,7 +5,7 @@ import { DateTimePicker } from '../../../ui/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useMemo, useState } from 'react';
 import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../core/forecasting/what-if.ts';
-import { climateOf } from '../../../../core/job/queries.ts';
+import { climateOf } from '../../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
 import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { placeOf } from '../../../../core/job/queries.ts';
+import { placeOf } from '../../../../core/job/queries/places.ts';
 import { formatTemperature, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { anyNumber } from '../../../ui/number-field.ts';

@@ -1,8 +1,8 @@
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
-import type { Reading } from '../../../../core/job/reading-schema.ts';
-import type { Job } from '../../../../core/job/schema.ts';
+import type { Reading } from '../../../../core/job/document/reading-schema.ts';
+import type { Job } from '../../../../core/job/document/schema.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { ListTable } from '../../../ui/ListTable.tsx';

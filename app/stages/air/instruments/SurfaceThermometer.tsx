@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { ABOVE_DEW } from '../../../../core/air/paintable.ts';
-import { hangingClimateId } from '../../../../core/job/queries.ts';
+import { hangingClimateId } from '../../../../core/job/queries/places.ts';
 import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import type { AirNow } from '../use-air.ts';

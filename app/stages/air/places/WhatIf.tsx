@@ -10,7 +10,7 @@ import { climates } from '../../../../core/job/commands/climates.ts';
 import { VENTILATIONS, type Climate, type Ventilation } from '../../../../core/air/climate.ts';
 import type { CoatKind } from '../../../../core/forecasting/coats-in.ts';
 import { changedClimate, changedClocks, type AirChange } from '../../../../core/forecasting/what-if.ts';
-import type { JobClocks } from '../../../../core/job/job-clocks.ts';
+import type { JobClocks } from '../../../../core/clocks/job-clocks.ts';
 import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
 import { useJob } from '../../../ui/job-context.tsx';

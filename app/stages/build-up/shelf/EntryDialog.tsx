@@ -11,7 +11,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
-import { shelfOf } from '../../../../core/job/queries.ts';
+import { shelfOf } from '../../../../core/job/queries/shelf.ts';
 import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
 import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
 import { DEFAULT_SHELF, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';

@@ -11,7 +11,7 @@ import { useRef, useState } from 'react';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
 import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
-import { shelfOf } from '../../../../core/job/queries.ts';
+import { shelfOf } from '../../../../core/job/queries/shelf.ts';
 import { FIGURES, valueAt, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
 import {
   COMPARTMENT_IDS,

@@ -1,5 +1,5 @@
-import type { Job } from '../../../../core/job/schema.ts';
-import { placeOf } from '../../../../core/job/queries.ts';
+import type { Job } from '../../../../core/job/document/schema.ts';
+import { placeOf } from '../../../../core/job/queries/places.ts';
 import type { Lying } from '../../../../core/planning/drying-places.ts';
 import type { BenchUse, PlanReading, Run } from '../../../../core/planning/read-plan.ts';
 import type { SiteWork } from '../../../../core/planning/site-work.ts';

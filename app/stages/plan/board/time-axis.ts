@@ -1,4 +1,4 @@
-import { WEEKDAYS, type Painter } from '../../../../core/job/schema.ts';
+import { WEEKDAYS, type Painter } from '../../../../core/job/document/crew-schema.ts';
 import { comesOn } from '../../../../core/planning/crew-shifts.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
 

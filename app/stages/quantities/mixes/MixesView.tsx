@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { cleanerOf, groupOf } from '../../../../core/job/queries.ts';
+import { cleanerOf } from '../../../../core/job/queries/shelf.ts';
+import { groupOf } from '../../../../core/job/queries/groups.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
 import { useJob } from '../../../ui/job-context.tsx';

@@ -6,7 +6,7 @@ import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { Facts } from '../../../../core/job/commands/facts.ts';
-import type { Recipe } from '../../../../core/job/buying-schema.ts';
+import type { Recipe } from '../../../../core/job/document/buying-schema.ts';
 import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
 import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
 import { useJob } from '../../../ui/job-context.tsx';

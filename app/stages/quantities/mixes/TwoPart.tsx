@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
-import { dryingClimateId } from '../../../../core/job/queries.ts';
+import { dryingClimateId } from '../../../../core/job/queries/places.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
-import { clocksOf } from '../../../../core/job/job-clocks.ts';
+import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
 import { localTime, minutesSince } from '../../../../core/job/site-time.ts';
 import { potLifeAt, potRuns } from '../../../../core/planning/pot-runs.ts';
 import { residueIn, type ProductNeed } from '../../../../core/quantities/litres.ts';

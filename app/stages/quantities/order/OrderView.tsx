@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
-import { GUNS, type Gun } from '../../../../core/job/buying-schema.ts';
+import { GUNS, type Gun } from '../../../../core/job/document/buying-schema.ts';
 import { consumableNeeds } from '../../../../core/quantities/consumables.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { writeOrderCsv } from '../../../../core/exchange/order-csv.ts';

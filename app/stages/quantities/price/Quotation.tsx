@@ -7,8 +7,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
-import { coatingOf } from '../../../../core/job/queries.ts';
-import type { BuildUp, Job } from '../../../../core/job/schema.ts';
+import { coatingOf } from '../../../../core/job/queries/shelf.ts';
+import type { BuildUp } from '../../../../core/job/document/group-schema.ts';
+import type { Job } from '../../../../core/job/document/schema.ts';
 import type { Price } from '../../../../core/pricing/price.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
-import { CONDITION_IDS, EXISTING_COAT_IDS, SUBSTRATE_IDS } from '../pieces/substrate.ts';
-import { EDGE_IDS, FACE_IDS } from '../pieces/elevation.ts';
+import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
+import { CONDITION_IDS, EXISTING_COAT_IDS, SUBSTRATE_IDS } from '../../pieces/substrate.ts';
+import { EDGE_IDS, FACE_IDS } from '../../pieces/elevation.ts';
 import { id, localTime, name, note } from './plain-fields.ts';
 
 const millimetres = (most: number) => z.number().min(0).max(most);

@@ -1,7 +1,7 @@
 import type { Condition, ExistingCoat, Substrate } from '../../pieces/substrate.ts';
 import { EDGE_IDS, FACE_IDS } from '../../pieces/elevation.ts';
 import type { PieceDefinition } from '../../pieces/definition.ts';
-import type { StatedPiece } from '../piece-schema.ts';
+import type { StatedPiece } from '../../job/document/piece-schema.ts';
 
 /** What words state of any piece, whatever its kind. */
 interface Fact {

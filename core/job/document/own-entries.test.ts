@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { applyCommand } from './commands/apply.ts';
-import { readShared, writeDayFile, writeStampsFile } from '../exchange/day-file.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { applyCommand } from '../commands/apply.ts';
+import { readShared, writeDayFile, writeStampsFile } from '../../exchange/day-file.ts';
+import { TestJob } from '../../testing/jobs.ts';
 import { ownEntries } from './own-entries.ts';
-import type { LogEntry } from './record.ts';
+import type { LogEntry } from './log-schema.ts';
 import type { Job } from './schema.ts';
 
 const DEVICES = ['lead', 'helper'] as const;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { FACE_IDS } from '../pieces/elevation.ts';
-import { STAGES } from '../shelf/coating.ts';
+import { FACE_IDS } from '../../pieces/elevation.ts';
+import { STAGES } from '../../shelf/coating.ts';
 import { coatSchema } from './coat-schema.ts';
 import { id, localTime, note, stepId } from './plain-fields.ts';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { STAGES } from '../shelf/coating.ts';
+import { STAGES } from '../../shelf/coating.ts';
 import { localTime, stepId as id } from './plain-fields.ts';
 
 const fields = () => ({

@@ -1,7 +1,7 @@
-import { PLAIN_CLIMATE } from '../air/climate.ts';
-import { USUAL_COATING } from '../shelf/coating.ts';
-import { emptyShelf } from '../shelf/shelf.ts';
-import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { PLAIN_CLIMATE } from '../../air/climate.ts';
+import { USUAL_COATING } from '../../shelf/coating.ts';
+import { emptyShelf } from '../../shelf/shelf.ts';
+import { accepted, refused, type Outcome } from '../../units/outcome.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
 import { NO_HAND_OVER } from './hand-over-schema.ts';
 import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';

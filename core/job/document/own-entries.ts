@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { defectSchema, filmCheckSchema, inspectionSchema } from './defect-schema.ts';
 import { MOST_PHOTOS, photoSchema, type Piece } from './piece-schema.ts';
-import { logEntrySchema } from './record.ts';
+import { logEntrySchema } from './log-schema.ts';
 import { leftOutSchema, type Job } from './schema.ts';
 import { tinSchema } from './tin-schema.ts';
 

@@ -1,5 +1,5 @@
 import { capital } from '../../units/sentence.ts';
-import type { Room } from '../schema.ts';
+import type { Room } from '../../job/document/room-schema.ts';
 import type { Word } from './words.ts';
 
 /** Where the pieces of a line go. */

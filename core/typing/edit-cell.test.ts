@@ -4,7 +4,7 @@ import { applyCommand } from '../job/commands/apply.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { editCells } from './edit-cell.ts';
 import { COLUMNS, type ColumnId } from './piece-columns.ts';
-import { usualPiece } from '../job/usual-piece.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 
 const { job } = new TestJob()
   .door('d')

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FOUND, FOUND_IDS } from '../pieces/found.ts';
+import { FOUND, FOUND_IDS } from '../../pieces/found.ts';
 import { hex, id, localTime, note } from './plain-fields.ts';
 
 /** What a test of a group's surface showed: a stamp, kept when a later one says otherwise. */

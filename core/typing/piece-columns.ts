@@ -1,7 +1,7 @@
-import { LONGEST_ZONE, type Piece, type StatedPiece } from '../job/piece-schema.ts';
-import { roomOf } from '../job/queries.ts';
-import type { Job } from '../job/schema.ts';
-import { FACTS } from '../job/typed-line/facts.ts';
+import { LONGEST_ZONE, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
+import { roomOf } from '../job/queries/places.ts';
+import type { Job } from '../job/document/schema.ts';
+import { FACTS } from './typed-line/facts.ts';
 import type { Shape, ShapeField, ShapeValue } from '../pieces/shape.ts';
 import { EDGE_IDS, FACE_IDS } from '../pieces/elevation.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';

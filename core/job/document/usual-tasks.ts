@@ -1,4 +1,4 @@
-import type { Room, RoomTask } from './schema.ts';
+import type { Room, RoomTask } from './room-schema.ts';
 
 /** What a room usually asks for before its paint and after it, at a professional's pace. */
 export const USUAL_TASKS: readonly Pick<RoomTask, 'words' | 'when' | 'minutes' | 'people'>[] = [

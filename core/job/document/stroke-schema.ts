@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { PIECE_KINDS } from '../pieces/registry.ts';
-import { FACE_SCHOOLS } from '../pieces/stroke-schools.ts';
+import { PIECE_KINDS } from '../../pieces/registry.ts';
+import { FACE_SCHOOLS } from '../../pieces/stroke-schools.ts';
 
 /** How paint is put on a face: with what, and which of it first. */
 export const APPLICATIONS = ['brush', 'profiles-brushed', 'cut-first', 'roll', 'spray'] as const;

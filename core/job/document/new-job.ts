@@ -1,8 +1,10 @@
-import { PLAIN_CLIMATE, type Climate } from '../air/climate.ts';
-import { emptyShelf } from '../shelf/shelf.ts';
+import { PLAIN_CLIMATE, type Climate } from '../../air/climate.ts';
+import { emptyShelf } from '../../shelf/shelf.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
 import { NO_HAND_OVER } from './hand-over-schema.ts';
-import { JOB_FORMAT, type FinishGroup, type Job, type Painter, type Week, type Weights } from './schema.ts';
+import { JOB_FORMAT, type Job } from './schema.ts';
+import type { FinishGroup, Weights } from './group-schema.ts';
+import type { Painter, Week } from './crew-schema.ts';
 
 const workday = () => [
   { from: '08:00', until: '12:00' },

@@ -1,4 +1,4 @@
-import { definitionOf, type PieceKind } from '../pieces/registry.ts';
+import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import type { Piece, StatedPiece } from './piece-schema.ts';
 
 /** A piece of a kind as it usually is: its first preset, its usual scope, inside, nothing special about it. */

@@ -14,9 +14,9 @@ import { ratesIn, standingBelow, warmRates } from '../shelf/drying/rates.ts';
 import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
-import { derived } from './derived.ts';
-import type { Job } from './schema.ts';
-import { localTime, minutesSince } from './site-time.ts';
+import { derived } from '../job/derived.ts';
+import type { Job } from '../job/document/schema.ts';
+import { localTime, minutesSince } from '../job/site-time.ts';
 
 /** The climate for which tins state their hours, unless they say otherwise. */
 const REFERENCE: Air = { temperature: 23, humidity: 50 };

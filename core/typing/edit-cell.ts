@@ -1,5 +1,5 @@
-import type { Piece, StatedPiece } from '../job/piece-schema.ts';
-import type { Job } from '../job/schema.ts';
+import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { COLUMNS, shapeFault, type CellContext, type ColumnId } from './piece-columns.ts';
 

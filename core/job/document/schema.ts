@@ -1,195 +1,26 @@
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
-import { climateSchema } from '../air/climate.ts';
-import { SHEENS } from '../shelf/coating.ts';
-import { shelfSchema } from '../shelf/shelf.ts';
-import { UNIT_SYSTEMS } from '../units/system.ts';
-import { once } from '../units/once.ts';
-import { VOCABULARIES } from '../units/vocabulary.ts';
-import { coatSchema } from './coat-schema.ts';
+import { climateSchema } from '../../air/climate.ts';
+import { shelfSchema } from '../../shelf/shelf.ts';
+import { UNIT_SYSTEMS } from '../../units/system.ts';
+import { once } from '../../units/once.ts';
+import { VOCABULARIES } from '../../units/vocabulary.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { defectSchema, filmCheckSchema, inspectionSchema, signOffSchema } from './defect-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
 import { handOverSchema } from './hand-over-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
-import { acceptedPlanSchema, baselineSchema, logEntrySchema, pinSchema } from './record.ts';
+import { acceptedPlanSchema, baselineSchema, pinSchema } from './plan-schema.ts';
+import { logEntrySchema } from './log-schema.ts';
 import { strokeChoiceSchema } from './stroke-schema.ts';
 import { tinSchema } from './tin-schema.ts';
-import { hex, id, localTime, name } from './plain-fields.ts';
+import { id, localTime, name } from './plain-fields.ts';
+import { finishGroupSchema, weightsSchema } from './group-schema.ts';
+import { PACE_KEYS, painterSchema, paceFactor } from './crew-schema.ts';
+import { placeSchema, roomSchema } from './room-schema.ts';
 
 export const JOB_FORMAT = 'nivel.job/8';
-
-const coats = z.lazy(() => z.array(coatSchema).max(12, 'Twelve coats at most.'));
-
-/** How a surface is keyed: dry abrasive, wet abrasive, a deglosser, or not at all. */
-export const KEYS = ['abrade', 'wet-abrade', 'degloss', 'none'] as const;
-export type Key = (typeof KEYS)[number];
-
-/** Everything between the old surface and the finished one. Edges are painted with the front. */
-export const buildUpSchema = z.lazy(() =>
-  z.object({
-    /** Cleaners in the order in which they are used. */
-    cleaning: z.array(z.object({ product: id, rinsed: z.boolean() })).max(4, 'Four cleaners at most.'),
-    key: z.enum(KEYS),
-    /** For holes, dents and broken edges; null when there is nothing to fill. */
-    filler: id.nullable(),
-    grainFill: z.object({ product: id, passes: z.number().int().min(1).max(4) }).nullable(),
-    /** On bare wood outside, before primer. */
-    preservative: id.nullable(),
-    coats,
-    /** A face that carries other products than the rest; left out when it does not. */
-    faceCoats: z.object({ front: coats.optional(), back: coats.optional() }),
-  }),
-);
-export type BuildUp = z.infer<typeof buildUpSchema>;
-
-export const colourSchema = z.lazy(() =>
-  z.object({
-    name,
-    hex,
-  }),
-);
-
-/** What keying and priming leave to the painter's school; null where Nivel may choose. */
-export const SCHOOL_IDS = {
-  keying: ['sand', 'degloss', 'bond'],
-  priming: ['always', 'two-in-one', 'self-priming', 'spots'],
-  tools: ['brush', 'brush-and-roll', 'roll', 'spray'],
-} as const;
-export const schoolsSchema = z.lazy(() =>
-  z.object({
-    keying: z.enum(SCHOOL_IDS.keying).nullable(),
-    priming: z.enum(SCHOOL_IDS.priming).nullable(),
-    tools: z.enum(SCHOOL_IDS.tools).nullable(),
-  }),
-);
-export type Schools = z.infer<typeof schoolsSchema>;
-
-const weight = z.lazy(() => z.number().int().min(0).max(4));
-/** What counts how much when build-ups are ranked, from 0 to 4. */
-export const weightsSchema = z.lazy(() =>
-  z.object({
-    risk: weight,
-    days: weight,
-    hours: weight,
-    money: weight,
-    coats: weight,
-    smell: weight,
-    toughness: weight,
-    dust: weight,
-  }),
-);
-export type Weights = z.infer<typeof weightsSchema>;
-
-export const finishGroupSchema = z.lazy(() =>
-  z.object({
-    id,
-    name,
-    colour: colourSchema,
-    /** The other face's own colour; null when it is the same. */
-    backColour: colourSchema.nullable(),
-    /** The look that is wanted; null when it does not matter. */
-    sheen: z.enum(SHEENS).nullable(),
-    schools: schoolsSchema,
-    buildUp: buildUpSchema.nullable(),
-    /** What was known of the surface when the build-up was chosen, as a mark; null before that. */
-    chosenFor: z.string().max(4000).nullable(),
-    /** Put together by hand: pieces do not fall into it by themselves. */
-    byHand: z.boolean(),
-  }),
-);
-export type FinishGroup = z.infer<typeof finishGroupSchema>;
-
-/** Work on a room rather than on a piece: what is moved and sheeted before, and put back after. */
-export const roomTaskSchema = z.lazy(() =>
-  z.object({
-    id,
-    words: z.string().trim().min(1, 'Say what is done.').max(120, 'Keep it under 120 characters.'),
-    when: z.enum(['before', 'after']),
-    /** At a professional's pace. */
-    minutes: z
-      .number()
-      .int()
-      .min(1, 'A task takes a minute at least.')
-      .max(600, 'Break it into tasks of under ten hours.'),
-    people: z.number().int().min(1).max(2),
-    /** When it was done, local; null while it is open. */
-    doneAt: localTime.nullable(),
-  }),
-);
-export type RoomTask = z.infer<typeof roomTaskSchema>;
-
-export const roomSchema = z.lazy(() =>
-  z.object({
-    id,
-    name,
-    climateId: id,
-    /** Most doors that may be off at once; null for no limit. */
-    maxOff: z.number().int().min(1).max(99).nullable(),
-    /** Zones of it that may be in work at once; null for all of them. */
-    zonesAtOnce: z.number().int().min(1).max(99).nullable(),
-    /** Where its outside faces look: degrees clockwise from north; null while nobody has said. */
-    bearing: z
-      .number()
-      .min(0, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
-      .max(359.99, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
-      .nullable(),
-    tasks: z.array(roomTaskSchema).max(40),
-  }),
-);
-export type Room = z.infer<typeof roomSchema>;
-
-export const placeSchema = z.lazy(() =>
-  z.object({
-    id,
-    name,
-    kind: z.enum(['bench', 'rack']),
-    slots: z.number().int().min(1, 'At least one place.').max(200, 'At most 200 places.'),
-    climateId: id,
-  }),
-);
-export type Place = z.infer<typeof placeSchema>;
-
-export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
-export type Weekday = (typeof WEEKDAYS)[number];
-
-const clockTime = z.lazy(() => z.string().regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'Write the time like 08:00.'));
-const workingHours = z.lazy(() =>
-  z
-    .array(z.object({ from: clockTime, until: clockTime }))
-    .max(4)
-    .refine((spans) => spans.every((span) => span.from < span.until), 'A shift ends after it starts.')
-    .refine(
-      (spans) => spans.every((span, index) => index === 0 || (spans[index - 1]?.until ?? '') <= span.from),
-      'Shifts of one day follow each other without overlap.',
-    ),
-);
-export const weekSchema = z.lazy(() =>
-  z.object(Object.fromEntries(WEEKDAYS.map((day) => [day, workingHours])) as Record<Weekday, typeof workingHours>),
-);
-export type Week = z.infer<typeof weekSchema>;
-
-export const SKILLS = ['first-timer', 'steady', 'professional'] as const;
-export const painterSchema = z.lazy(() =>
-  z
-    .object({
-      id,
-      name,
-      skill: z.enum(SKILLS),
-      week: weekSchema,
-      /** Dates on which they do not come, whatever the weekday. */
-      daysOff: z.array(z.iso.date('Write the day off as a date.')).max(400, 'Up to 400 days off.').default([]),
-      /** First and last day with this crew; null for all along. */
-      from: z.iso.date().nullable().default(null),
-      until: z.iso.date().nullable().default(null),
-    })
-    .refine(
-      ({ from, until }) => from === null || until === null || from <= until,
-      'The last day comes after the first.',
-    ),
-);
-export type Painter = z.infer<typeof painterSchema>;
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
 export const planningSchema = z.lazy(() =>
@@ -246,27 +77,6 @@ export const leftOutSchema = z.lazy(() =>
 );
 
 const deviceSchema = z.lazy(() => z.object({ id: z.string().min(1).max(40), madeAt: z.iso.datetime() }));
-
-/** What paces are kept for: each of them is one kind of work with one tool. */
-export const PACE_KEYS = [
-  'hardware',
-  'mask',
-  'wash',
-  'abrade',
-  'fill',
-  'denib',
-  'brush',
-  'roller',
-  'spray',
-  'rehang',
-] as const;
-export type PaceKey = (typeof PACE_KEYS)[number];
-const paceFactor = z.lazy(() =>
-  z
-    .number()
-    .min(0.2, 'Five times as fast as usual: check the log.')
-    .max(5, 'Five times as slow as usual: check the log.'),
-);
 
 const LATITUDE = 'Latitude lies between −90 and 90: degrees north of the equator.';
 const LONGITUDE = 'Longitude lies between −180 and 180: degrees east of Greenwich.';

@@ -1,0 +1,42 @@
+import type { Elevation } from '../../pieces/elevation.ts';
+import { definitionOf } from '../../pieces/registry.ts';
+import { kept } from '../../units/kept.ts';
+import type { Piece } from '../document/piece-schema.ts';
+
+/** Elevations by what is stated of them: a house has many doors of one shape. */
+const byShape = new Map<string, Elevation>();
+
+const MOST_SHAPES = 500;
+
+/**
+ * The shape of a piece as its definition sees it. The schema has accepted it before.
+ * Areas, paces, weights and drawings all ask for it.
+ */
+export const elevationOf = kept(
+  (piece: Piece): Elevation => {
+    if (!isFixedPiece(piece)) return definitionOf(piece.kind).elevation(piece.shape);
+    const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
+    const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
+    if (byShape.size >= MOST_SHAPES) byShape.clear();
+    byShape.set(stated, elevation);
+    return elevation;
+  },
+  { isFixed: isFixedPiece },
+);
+
+/** Whether nothing of what is painted of a piece can change: one of a document, not of a form. */
+export function isFixedPiece(piece: Piece): boolean {
+  return Object.isFrozen(piece) && Object.isFrozen(piece.shape) && Object.isFrozen(piece.scope);
+}
+
+/** Above this, in kg, a piece is lifted by two people. */
+export const TWO_PEOPLE_FROM = 25;
+
+/** Weight of a piece in kg. */
+export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
+  return definitionOf(piece.kind).weight(piece.shape);
+}
+
+/** Whether a piece comes off and is back on its hinges every night. */
+export const hangsByNight = ({ comesOff, access }: Pick<Piece, 'comesOff' | 'access'>): boolean =>
+  comesOff && access.closesAtNight && !access.standIn;

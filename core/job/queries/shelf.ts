@@ -1,0 +1,32 @@
+import type { Coating } from '../../shelf/coating.ts';
+import type { Cleaner } from '../../shelf/cleaner.ts';
+import type { Filler } from '../../shelf/filler.ts';
+import type { Preservative } from '../../shelf/preservative.ts';
+import { overDefaults, type Shelf } from '../../shelf/shelf.ts';
+import { kept } from '../../units/kept.ts';
+import type { Job } from '../document/schema.ts';
+
+/** What is on a job's shelf, by compartment and id. */
+const laidOut = kept((own: Job['shelf']): { shelf: Shelf; coatings: ReadonlyMap<string, Coating> } => {
+  const shelf = overDefaults(own);
+  return { shelf, coatings: new Map(shelf.coatings.map((coating) => [coating.id, coating])) };
+});
+
+/** Everything that this job may take from: the defaults, the job's own figures over them, then what the job adds. */
+export const shelfOf = (job: Pick<Job, 'shelf'>): Shelf => laidOut(job.shelf).shelf;
+
+/** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
+export const coatingOf = (job: Pick<Job, 'shelf'>, id: string): Coating | undefined =>
+  laidOut(job.shelf).coatings.get(id);
+
+const entryIn = <E extends { id: string }>(entries: readonly E[], id: string | null): E | undefined =>
+  id === null ? undefined : entries.find((entry) => entry.id === id);
+
+export const cleanerOf = (job: Pick<Job, 'shelf'>, id: string | null): Cleaner | undefined =>
+  entryIn(shelfOf(job).cleaners, id);
+
+export const fillerOf = (job: Pick<Job, 'shelf'>, id: string | null): Filler | undefined =>
+  entryIn(shelfOf(job).fillers, id);
+
+export const preservativeOf = (job: Pick<Job, 'shelf'>, id: string | null): Preservative | undefined =>
+  entryIn(shelfOf(job).preservatives, id);

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { freePort } from '../scripts/free-port.mjs';
 import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
+import { fillableDisk, setFull } from './full-disk.ts';
 import { PainterOn } from './painter.ts';
 
 /** Fields of the first room, in the dialog of rooms. */
@@ -33,27 +34,6 @@ test('two tabs that change different fields of one room at the same moment lose 
   await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
   await expect(page.getByLabel('Off at once')).toHaveValue('3');
 });
-
-/** Has the database take nothing from here on, as on a full disk; runs before the page's own scripts. */
-function fillableDisk(): void {
-  const full = (): boolean => (window as unknown as { isFull?: boolean }).isFull === true;
-  for (const name of ['add', 'put'] as const) {
-    const given = IDBObjectStore.prototype[name];
-    IDBObjectStore.prototype[name] = function (...args: Parameters<typeof given>) {
-      if (full()) throw new DOMException('no room', 'QuotaExceededError');
-      return given.apply(this, args);
-    };
-  }
-  const set = Storage.prototype.setItem;
-  Storage.prototype.setItem = function (...args) {
-    if (full()) throw new DOMException('no room', 'QuotaExceededError');
-    set.apply(this, args);
-  };
-}
-const setFull = (page: Page, isFull: boolean): Promise<void> =>
-  page.evaluate((full) => {
-    (window as unknown as { isFull: boolean }).isFull = full;
-  }, isFull);
 
 test('on a full disk what is typed stays on the screen, is told until it is written, and can be saved as a file', async ({
   page,

@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
-import Papa from 'papaparse';
 import { MOST_HOURS, statedHourSchema, type StatedHour } from '../air/climate.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { readCsv, writeCsv } from './csv.ts';
 
 /** The largest list of hours that is read, in characters. */
 const LARGEST = 4_000_000;
@@ -64,18 +64,15 @@ export interface ReadHours {
 
 /** Hours as a list: a column for the time on the clock of the place and one for each figure. Read back as they were. */
 export function writeHoursCsv(hours: readonly StatedHour[]): string {
-  return Papa.unparse(
-    {
-      fields: ['Time', ...COLUMNS.map(({ name }) => name)],
-      data: hours.map((hour) => [
-        hour.at.replace('T', ' '),
-        ...COLUMNS.map(({ key }) => {
-          const value = hour[key];
-          return value === null ? '' : Math.round((key === 'cloud' ? value * 100 : value) * 1000) / 1000;
-        }),
-      ]),
-    },
-    { newline: '\r\n' },
+  return writeCsv(
+    ['Time', ...COLUMNS.map(({ name }) => name)],
+    hours.map((hour) => [
+      hour.at.replace('T', ' '),
+      ...COLUMNS.map(({ key }) => {
+        const value = hour[key];
+        return value === null ? '' : Math.round((key === 'cloud' ? value * 100 : value) * 1000) / 1000;
+      }),
+    ]),
   );
 }
 
@@ -88,7 +85,7 @@ export function writeHoursCsv(hours: readonly StatedHour[]): string {
 export function readHoursCsv(text: string, timeZone: string): Outcome<ReadHours> {
   if (text.length > LARGEST) return refused('The list is over 4 MB. Take in a year of hours at most.');
   if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: 'greedy' });
+  const { rows: data } = readCsv(text);
   const [heading = [], ...rows] = data;
   const columns = columnsOf(heading);
   if (!columns.ok) return columns;

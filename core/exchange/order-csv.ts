@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import type { Job } from '../job/document/schema.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
+import { writeCsv } from './csv.ts';
 
 /** The order of a job as a list for the shop: a row for each size of tin and each pack, with what it comes to. */
 export function writeOrderCsv(job: Job): string {
@@ -31,8 +31,5 @@ export function writeOrderCsv(job: Job): string {
       needed,
     ]),
   ];
-  return Papa.unparse(
-    { fields: ['What', 'Colour', 'Hex', 'Size', 'How many', job.settings.currency, 'Needed'], data: rows },
-    { newline: '\r\n', escapeFormulae: true },
-  );
+  return writeCsv(['What', 'Colour', 'Hex', 'Size', 'How many', job.settings.currency, 'Needed'], rows);
 }

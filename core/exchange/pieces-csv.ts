@@ -1,5 +1,4 @@
 import { kept } from '../units/kept.ts';
-import Papa from 'papaparse';
 import type { StatedPiece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Room } from '../job/document/room-schema.ts';
@@ -9,6 +8,7 @@ import { PIECE_DEFINITIONS, PIECE_KINDS, type PieceKind } from '../pieces/regist
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { inVocabulary } from '../units/vocabulary.ts';
 import { COLUMNS, shapeFault, type CellContext, type ColumnId } from '../typing/piece-columns.ts';
+import { readCsv, writeCsv } from './csv.ts';
 
 /** The largest list that is read, in characters, and the most rows of it. */
 export const LARGEST_LIST = 2_000_000;
@@ -45,24 +45,21 @@ export interface RowFault {
 /** All pieces as comma-separated text with a row of names. What is written is read back as the same pieces. */
 export function writePiecesCsv(job: Job): string {
   const fields = COLUMNS.filter((column) => column.write !== undefined);
-  return Papa.unparse({
-    fields: fields.map(({ name }) => inVocabulary(name, job.settings.vocabulary)),
-    data: job.pieces.map((piece) => fields.map(({ write }) => write?.(piece, job) ?? '')),
-  });
+  return writeCsv(
+    fields.map(({ name }) => inVocabulary(name, job.settings.vocabulary)),
+    job.pieces.map((piece) => fields.map(({ write }) => write?.(piece, job) ?? '')),
+  );
 }
 
 /** Splits a file or what was pasted from a spreadsheet into cells; commas, semicolons and tabs are told by themselves. */
 export function parseTable(text: string): Outcome<Table> {
   if (text.length > LARGEST_LIST) return refused('The list is over 2 MB. Split it into several.');
   if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: 'greedy' });
-  const [broken] = parsed.errors.filter(({ type }) => type === 'Quotes');
-  if (broken) {
-    return refused(
-      `Row ${(broken.row ?? 0) + 1}: a quotation mark is opened and not closed. Close it, or take it out.`,
-    );
+  const parsed = readCsv(text);
+  if (parsed.brokenRow !== null) {
+    return refused(`Row ${parsed.brokenRow + 1}: a quotation mark is opened and not closed. Close it, or take it out.`);
   }
-  const rows = parsed.data.map((row) => row.map((cell) => cell.trim()));
+  const rows = parsed.rows.map((row) => row.map((cell) => cell.trim()));
   if (rows.length === 0) return refused('There is nothing in it. Choose a list with a row for each piece.');
   if (rows.length > MOST_ROWS + 1) return refused(`It has ${rows.length} rows; up to ${MOST_ROWS} are read at once.`);
   const [first = [], ...rest] = rows;

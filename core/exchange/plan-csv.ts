@@ -1,9 +1,9 @@
-import Papa from 'papaparse';
 import { marksInWords } from '../job/marks.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
 import type { PlanReading } from '../planning/read-plan.ts';
 import { stepWords } from '../planning/step-words.ts';
+import { writeCsv } from './csv.ts';
 
 /** A plan as a list: a row for each run, in the order of time, in the site's local time. */
 export function writePlanCsv(job: Job, reading: PlanReading): string {
@@ -36,8 +36,5 @@ export function writePlanCsv(job: Job, reading: PlanReading): string {
       setupMinutes,
     ];
   });
-  return Papa.unparse(
-    { fields: ['Day', 'From', 'Until', 'Who', 'What', 'Where', 'Set-up minutes'], data },
-    { newline: '\r\n', escapeFormulae: true },
-  );
+  return writeCsv(['Day', 'From', 'Until', 'Who', 'What', 'Where', 'Set-up minutes'], data);
 }

@@ -1,10 +1,10 @@
 import { DateTime } from 'luxon';
-import Papa from 'papaparse';
 import { readingSchema, type AirReading } from '../job/document/reading-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localIso } from '../job/site-time.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import type { HourFault } from './hours-csv.ts';
+import { readNamedCsv, writeCsv } from './csv.ts';
 
 const COLUMNS = ['time', 'place', 'temperature', 'humidity'] as const;
 const MOST_ROWS = 500;
@@ -29,7 +29,7 @@ export function writeReadingsCsv({ readings, climates }: Pick<Job, 'readings' | 
         ]
       : [],
   );
-  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\r\n' });
+  return writeCsv(COLUMNS, rows);
 }
 
 /** Reads such a file, places by their names; rows that can't be taken are told with what would be right. */
@@ -37,12 +37,8 @@ export function readReadingsCsv(
   text: string,
   { climates, site }: Pick<Job, 'climates' | 'site'>,
 ): Outcome<ReadReadings> {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (name) => name.trim().toLowerCase(),
-  });
-  const missing = COLUMNS.filter((name) => !meta.fields?.includes(name));
+  const { fields, rows: data } = readNamedCsv(text, (name) => name.trim().toLowerCase());
+  const missing = COLUMNS.filter((name) => !fields.includes(name));
   if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
   if (data.length > MOST_ROWS) return refused(`It has ${data.length} rows; up to ${MOST_ROWS} are read at once.`);
   const places = new Map(climates.map(({ id, name }) => [name.toLowerCase(), id]));

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { USUAL_COATING } from '../shelf/coating.ts';
 import { AS_DEFAULT } from '../shelf/entry.ts';
@@ -12,6 +11,7 @@ import {
   type Shelf,
 } from '../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import { readNamedCsv, writeCsv } from './csv.ts';
 
 const SHELF_FORMAT = 'nivel.shelf/2';
 const shelfFileSchema = z.lazy(() => z.object({ format: z.literal(SHELF_FORMAT), shelf: shelfSchema }));
@@ -62,26 +62,23 @@ export function writeShelfCsv(compartment: Compartment, entries: Shelf[Compartme
     entry.archived ? 'yes' : 'no',
     ...figures.map((figure) => writeFigure(figure, valueAt(entry, figure.path))),
   ]);
-  return Papa.unparse({ fields: [...FIXED, ...figures.map(({ label }) => label)], data: rows }, { newline: '\r\n' });
+  return writeCsv([...FIXED, ...figures.map(({ label }) => label)], rows);
 }
 
 /** Reads such a list: every entry, or the first faults by row and column; a bad list changes nothing. */
 export function readShelfCsv(text: string): Outcome<Shelf> {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-  });
-  const missing = FIXED.slice(0, 3).filter((name) => !parsed.meta.fields?.includes(name));
+  const parsed = readNamedCsv(text);
+  const missing = FIXED.slice(0, 3).filter((name) => !parsed.fields.includes(name));
   if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
   const shelf = emptyShelf();
   const faults: string[] = [];
-  parsed.data.forEach((row, index) => {
+  parsed.rows.forEach((row, index) => {
     const read = entryFrom(row);
     if (read.ok) (shelf[read.value.compartment] as unknown[]).push(read.value.entry);
     else faults.push(`Row ${index + 2}: ${read.message}`);
   });
   if (faults.length > 0) return refused(faults.slice(0, 5).join(' '));
-  return parsed.data.length === 0 ? refused('There is no row below the names.') : accepted(shelf);
+  return parsed.rows.length === 0 ? refused('There is no row below the names.') : accepted(shelf);
 }
 
 function entryFrom(row: Readonly<Record<string, string>>): Outcome<{ compartment: Compartment; entry: unknown }> {

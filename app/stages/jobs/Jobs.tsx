@@ -129,6 +129,10 @@ export default function Jobs() {
     return null;
   };
 
+  /** What can't be kept is told, and nothing of it is done. */
+  const orTell = (work: Promise<unknown>): void =>
+    void work.catch((error: unknown) => setImportFault(`That can’t be kept: ${reasonOf(error)}.`));
+
   /** Says what was done, with the way back. */
   const tell = (message: string, undo: () => Promise<void>): void => {
     notify(message, {
@@ -255,9 +259,9 @@ export default function Jobs() {
                   key={stored.id}
                   stored={stored}
                   onRename={(renamed) => renameJob(stored.id, renamed)}
-                  onDuplicate={() => void duplicateJob(stored)}
+                  onDuplicate={() => orTell(duplicateJob(stored))}
                   onExport={() => void exportJob(stored.job)}
-                  onDelete={() => void remove(stored)}
+                  onDelete={() => orTell(remove(stored))}
                 />
               ))}
             </Box>
@@ -286,7 +290,7 @@ export default function Jobs() {
                     <Button
                       sx={{ ml: 1 }}
                       aria-label={`Lay out the demo ${DEMOS[id].name} anew`}
-                      onClick={() => void layOutAnew(id)}
+                      onClick={() => orTell(layOutAnew(id))}
                     >
                       Lay out anew
                     </Button>
@@ -303,7 +307,7 @@ export default function Jobs() {
                 <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                   <span style={{ flex: '0 1 560px' }}>{message}</span>
                   <Button onClick={() => downloadUnreadable(row)}>Keep it as a file</Button>
-                  <Button color="error" onClick={() => void forgetJob(row.id)}>
+                  <Button color="error" onClick={() => orTell(forgetJob(row.id))}>
                     Forget for good
                   </Button>
                 </Box>
@@ -317,8 +321,8 @@ export default function Jobs() {
               {jobs.deleted.map((stored) => (
                 <Box component="li" key={stored.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                   <span style={{ flex: '0 1 320px' }}>{stored.job.name}</span>
-                  <Button onClick={() => void setDeleted(stored.id, false)}>Bring back</Button>
-                  <Button color="error" onClick={() => void forgetJob(stored.id)}>
+                  <Button onClick={() => orTell(setDeleted(stored.id, false))}>Bring back</Button>
+                  <Button color="error" onClick={() => orTell(forgetJob(stored.id))}>
                     Forget for good
                   </Button>
                 </Box>

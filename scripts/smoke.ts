@@ -28,6 +28,7 @@ const bench = (name: string, says: RegExp): Smoke => ({ args: [`bench/${name}.ts
 
 /** The longest first. */
 const SMOKES: readonly Smoke[] = [
+  { args: ['scripts/durability.ts', '--smoke'], says: /tab: 2 kills.* 0 lost/ },
   bench('walk', /sorting the table/),
   bench('today', /usable after \d+ ms.*Done \d+ ms/),
   {

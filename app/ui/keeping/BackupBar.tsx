@@ -8,6 +8,7 @@ import { database } from '../../store/database.ts';
 import { keepLocally, local } from '../../store/local.ts';
 import { BackupProgressLine } from './BackupProgressLine.tsx';
 import { useBackup } from './use-backup.ts';
+import { wrapping } from './wrapping.ts';
 
 /** The day here of a moment. */
 const dayOf = (moment: string): string => DateTime.fromISO(moment).toFormat('yyyy-MM-dd');
@@ -51,7 +52,7 @@ export function BackupBar() {
   return (
     <Alert
       severity="info"
-      sx={{ mb: 2 }}
+      sx={{ ...wrapping, mb: 2 }}
       action={
         <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
           <Button color="inherit" onClick={() => backUp()}>

@@ -1,10 +1,12 @@
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Portal from '@mui/material/Portal';
 import { useEffect, useState } from 'react';
-import { useUnwritten } from '../../store/keeping.ts';
+import { useUnwritten, type Unwritten } from '../../store/keeping.ts';
 import { storageFault } from '../../store/storage-fault.ts';
 import { NewVersionBar } from './NewVersionBar.tsx';
+import { wrapping } from './wrapping.ts';
 
 /** What stands over every page while something is not kept, or a new version waits. Nothing, as a rule. */
 export function KeepingBars() {
@@ -24,27 +26,53 @@ export function KeepingBars() {
           <strong>Nothing is kept here.</strong> {fault}
         </Alert>
       )}
-      {[...unwritten].map(([key, { words, tryAgain, save }]) => (
-        <Alert
-          key={key}
-          severity="error"
-          action={
-            <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
-              {save && (
-                <Button color="inherit" onClick={save}>
-                  Save as a file
-                </Button>
-              )}
-              <Button color="inherit" onClick={tryAgain}>
-                Try again
-              </Button>
-            </Box>
-          }
-        >
-          <strong>Not kept yet.</strong> {words}
-        </Alert>
-      ))}
+      {unwritten.size > 0 && <UnwrittenBars unwritten={unwritten} />}
       <NewVersionBar />
     </Box>
+  );
+}
+
+/** What is in this tab only: above everything, since a dialog or a piece may cover the screen. */
+function UnwrittenBars({ unwritten }: { unwritten: ReadonlyMap<string, Unwritten> }) {
+  return (
+    <Portal>
+      <Box
+        className="no-print"
+        sx={{
+          position: 'fixed',
+          top: 8,
+          left: 8,
+          right: 8,
+          zIndex: 'snackbar',
+          maxWidth: 760,
+          mx: 'auto',
+          display: 'grid',
+          gap: 1,
+        }}
+      >
+        {[...unwritten].map(([key, { words, tryAgain, save }]) => (
+          <Alert
+            key={key}
+            severity="error"
+            elevation={6}
+            sx={wrapping}
+            action={
+              <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
+                {save && (
+                  <Button color="inherit" onClick={save}>
+                    Save as a file
+                  </Button>
+                )}
+                <Button color="inherit" onClick={tryAgain}>
+                  Try again
+                </Button>
+              </Box>
+            }
+          >
+            <strong>Not kept yet.</strong> {words}
+          </Alert>
+        ))}
+      </Box>
+    </Portal>
   );
 }

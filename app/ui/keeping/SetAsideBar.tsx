@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { database } from '../../store/database.ts';
 import { download } from '../download.ts';
 import { useJob } from '../job-context.tsx';
+import { wrapping } from './wrapping.ts';
 
 /** Changes that were given and could not be carried out: what they were, why, and the way to keep them. */
 export function SetAsideBar() {
@@ -17,7 +18,7 @@ export function SetAsideBar() {
   return (
     <Alert
       severity="warning"
-      sx={{ mb: 2 }}
+      sx={{ ...wrapping, mb: 2 }}
       action={
         <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
           <Button color="inherit" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>

@@ -14,6 +14,8 @@ import { withBuiltServer } from './built-server.ts';
  */
 const isSmoke = process.argv.includes('--smoke');
 const named = process.argv.slice(2).filter((argument) => !argument.startsWith('--'));
+/** Kills of each kind; fewer with `--rounds=100`. */
+const ROUNDS = Number(/--rounds=(\d+)/.exec(process.argv.join(' '))?.[1] ?? 500);
 const seconds = (ms: number): string => `${(ms / 1000).toFixed(1)} s`;
 
 const PARTS: Readonly<Record<string, (address: string) => Promise<string>>> = {
@@ -41,7 +43,7 @@ const PARTS: Readonly<Record<string, (address: string) => Promise<string>>> = {
 };
 
 async function killed(address: string, what: 'browser' | 'tab', seed: number): Promise<string> {
-  const rounds = isSmoke ? 2 : 500;
+  const rounds = isSmoke ? 2 : ROUNDS;
   const { edits, stamps, lostEdits, lostStamps, spoilt } = await kills(address, rounds, what, seed);
   return `${rounds} kills, ${edits} amid edits: ${lostEdits} lost; ${stamps} after stamps: ${lostStamps} lost; ${spoilt} rows spoilt`;
 }

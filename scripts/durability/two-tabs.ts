@@ -3,7 +3,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { NivelDatabase } from '../../app/store/database.ts';
 import { fresh } from '../../app/store/fresh-row.ts';
 import { JobStore } from '../../app/store/job-store.ts';
-import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
+import type { CommandName } from '../../core/job/commands/apply.ts';
 import { full, given, KINDS, takenValues } from '../../core/testing/changeable-kinds.ts';
 import { seededRandom } from '../../core/units/seeded-random.ts';
 
@@ -38,8 +38,7 @@ export async function twoTabs(count: number, seed: number): Promise<TwoTabs> {
     await database.jobs.add(fresh(full));
     const tabs = [new JobStore(database, full.id), new JobStore(database, full.id)] as const;
     await Promise.all(tabs.map((tab) => tab.open()));
-    const give = (tab: JobStore, [name, args]: [string, object]): unknown =>
-      tab.apply(name as CommandName, args as CommandArgs<CommandName>);
+    const give = (tab: JobStore, [name, args]: [string, object]): unknown => tab.apply(name as CommandName, args);
     give(tabs[0], first);
     give(tabs[1], second);
     await Promise.all(tabs.map((tab) => tab.settled()));

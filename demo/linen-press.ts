@@ -35,28 +35,24 @@ export function linenPress(): Job {
   const exposure = { front: 'inside', back: 'inside' } as const;
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T14:45' } })
-    .tell('add-room', {
-      entry: {
-        id: 'room-1',
-        name: 'Landing',
-        climateId: 'house',
-        maxOff: null,
-        zonesAtOnce: null,
-        bearing: null,
-        tasks: [],
-      },
+    .room({
+      id: 'room-1',
+      name: 'Landing',
+      climateId: 'house',
+      maxOff: null,
+      zonesAtOnce: null,
+      bearing: null,
+      tasks: [],
     })
-    .tell('add-climate', {
-      entry: {
-        ...PLAIN_CLIMATE,
-        id: 'workshop',
-        name: 'Garage',
-        usual: { warmest: 19, coldest: 12, humidityAtWarmest: 52, humidityAtColdest: 68 },
-      },
+    .climate({
+      ...PLAIN_CLIMATE,
+      id: 'workshop',
+      name: 'Garage',
+      usual: { warmest: 19, coldest: 12, humidityAtWarmest: 52, humidityAtColdest: 68 },
     })
     .tell('change-place', { id: 'bench', facts: { name: 'Trestles', slots: 1, climateId: 'workshop' } })
     .tell('change-place', { id: 'rack', facts: { name: 'Rack', slots: 6, climateId: 'workshop' } })
-    .tell('add-painter', { entry: { id: 'painter-1', name: 'Painter 1', skill: 'steady', week } });
+    .painter({ id: 'painter-1', name: 'Painter 1', skill: 'steady', week });
   for (const [index, width] of [452, 449].entries()) {
     story.tell('add-pieces', {
       ids: [`press-door-${index + 1}`],

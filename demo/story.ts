@@ -1,3 +1,10 @@
+import type { Climate } from '../core/air/climate.ts';
+import { climates } from '../core/job/commands/climates.ts';
+import { crew } from '../core/job/commands/crew.ts';
+import { rooms } from '../core/job/commands/rooms.ts';
+import type { Painter } from '../core/job/document/crew-schema.ts';
+import { ALL_ALONG } from '../core/job/document/new-job.ts';
+import type { Room } from '../core/job/document/room-schema.ts';
 import { applyCommand, type CommandArgs, type CommandName } from '../core/job/commands/apply.ts';
 import { progressByTask } from '../core/job/progress.ts';
 import type { Piece, StatedPiece } from '../core/job/document/piece-schema.ts';
@@ -63,6 +70,28 @@ export class Story {
     if (!outcome.ok) throw new Error(`${name}: ${outcome.message}`);
     this.job = outcome.value.job;
     return this;
+  }
+
+  /** States a room: one that the new job begins with becomes this one, any other is added. */
+  room(entry: Room): this {
+    const before = this.job.rooms.find(({ id }) => id === entry.id);
+    if (!before) return this.tell('add-room', { entry });
+    return this.tell('change-room', { id: entry.id, facts: rooms.facts.difference(before, entry) });
+  }
+
+  /** The same of a climate. */
+  climate(entry: Climate): this {
+    const before = this.job.climates.find(({ id }) => id === entry.id);
+    if (!before) return this.tell('add-climate', { entry });
+    return this.tell('change-climate', { id: entry.id, facts: climates.facts.difference(before, entry) });
+  }
+
+  /** The same of a painter. */
+  painter(entry: Omit<Painter, keyof typeof ALL_ALONG>): this {
+    const before = this.job.crew.find(({ id }) => id === entry.id);
+    if (!before) return this.tell('add-painter', { entry: { ...entry, ...ALL_ALONG } });
+    const facts = crew.facts.difference(before, { ...entry, ...ALL_ALONG });
+    return this.tell('change-painter', { id: entry.id, facts });
   }
 
   /** Types a line on the walk; its pieces get the ids `prefix-1`, `prefix-2` and so on, and facts that no line can say. */

@@ -74,7 +74,7 @@ export function surveyTernStreet(story: Story): void {
   for (const [id, name, maxOff, bearing] of ROOMS) {
     const tasks = id === 'room-1' ? tasksOf(id, '2027-03-01T08:30') : id === 'recital' ? tasksOf(id, null) : [];
     const zonesAtOnce = id === 'room-1' ? 4 : null;
-    story.tell('add-room', { entry: { id, name, climateId: 'house', maxOff, zonesAtOnce, bearing, tasks } });
+    story.room({ id, name, climateId: 'house', maxOff, zonesAtOnce, bearing, tasks });
   }
   practiceRooms(story);
   store(story);

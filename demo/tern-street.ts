@@ -177,43 +177,35 @@ export function ternStreet(): Job {
   );
   story
     .tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-01T07:00' } })
-    .tell('add-climate', {
-      entry: {
-        ...PLAIN_CLIMATE,
-        id: 'house',
-        name: 'School, heated',
-        usual: { warmest: 20, coldest: 18, humidityAtWarmest: 48, humidityAtColdest: 52 },
-      },
+    .climate({
+      ...PLAIN_CLIMATE,
+      id: 'house',
+      name: 'School, heated',
+      usual: { warmest: 20, coldest: 18, humidityAtWarmest: 48, humidityAtColdest: 52 },
     })
-    .tell('add-climate', {
-      entry: {
-        ...PLAIN_CLIMATE,
-        id: 'workshop',
-        name: 'Workshop, unheated at night',
-        usual: { warmest: 16, coldest: 10, humidityAtWarmest: 58, humidityAtColdest: 74 },
-        exceptions: [
-          { date: '2027-03-03', swing: { warmest: 15, coldest: 8, humidityAtWarmest: 62, humidityAtColdest: 86 } },
-          { date: '2027-03-04', swing: { warmest: 14, coldest: 8, humidityAtWarmest: 68, humidityAtColdest: 88 } },
-        ],
-        heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: '2027-03-01T07:00' },
-      },
+    .climate({
+      ...PLAIN_CLIMATE,
+      id: 'workshop',
+      name: 'Workshop, unheated at night',
+      usual: { warmest: 16, coldest: 10, humidityAtWarmest: 58, humidityAtColdest: 74 },
+      exceptions: [
+        { date: '2027-03-03', swing: { warmest: 15, coldest: 8, humidityAtWarmest: 62, humidityAtColdest: 86 } },
+        { date: '2027-03-04', swing: { warmest: 14, coldest: 8, humidityAtWarmest: 68, humidityAtColdest: 88 } },
+      ],
+      heating: { spans: [{ setPoint: 18, from: 7, until: 17 }], warmUp: 3, holds: 2, onSince: '2027-03-01T07:00' },
     })
-    .tell('add-climate', {
-      entry: {
-        ...PLAIN_CLIMATE,
-        id: 'open-air',
-        name: 'Open air, harbour',
-        whereabouts: 'outdoors',
-        usual: { warmest: 13, coldest: 6, humidityAtWarmest: 60, humidityAtColdest: 92 },
-      },
+    .climate({
+      ...PLAIN_CLIMATE,
+      id: 'open-air',
+      name: 'Open air, harbour',
+      whereabouts: 'outdoors',
+      usual: { warmest: 13, coldest: 6, humidityAtWarmest: 60, humidityAtColdest: 92 },
     })
-    .tell('add-climate', {
-      entry: {
-        ...PLAIN_CLIMATE,
-        id: 'boiler-room',
-        name: 'Boiler room, hot and dry',
-        usual: { warmest: 33, coldest: 30, humidityAtWarmest: 26, humidityAtColdest: 30 },
-      },
+    .climate({
+      ...PLAIN_CLIMATE,
+      id: 'boiler-room',
+      name: 'Boiler room, hot and dry',
+      usual: { warmest: 33, coldest: 30, humidityAtWarmest: 26, humidityAtColdest: 30 },
     })
     .tell('take-hours', forecastOf('2027-02-28'))
     .tell('change-place', { id: 'bench', facts: { name: 'Bench', slots: 2, climateId: 'workshop' } })
@@ -221,10 +213,8 @@ export function ternStreet(): Job {
       id: 'rack',
       facts: { name: 'Rack and hooks', slots: 20, climateId: 'workshop' },
     })
-    .tell('add-painter', {
-      entry: { id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) },
-    })
-    .tell('add-painter', { entry: { id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) } });
+    .painter({ id: 'painter-1', name: 'Lead painter', skill: 'professional', week: fiveDays(LEAD_DAY) })
+    .painter({ id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) });
   surveyTernStreet(story);
 
   proveTernStreet(story);

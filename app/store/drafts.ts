@@ -76,7 +76,7 @@ export class Drafts {
     }
   }
 
-  /** Tries to write what is in this tab only. */
+  /** Tries again to write the texts that are in this tab only. */
   async tryAgain(): Promise<void> {
     for (const [field, { text }] of [...this.#inTabOnly]) await this.#putOrTell(field, text);
   }

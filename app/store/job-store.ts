@@ -35,7 +35,7 @@ const GATHERED_FOR = 300;
 const TRY_AGAIN = 2000;
 const LATEST_TRY = 60_000;
 
-/** What is in this tab only: how many changes, and why they can't be written. */
+/** Changes that are in this tab only: how many, and why they can't be written. */
 export interface Unkept {
   changes: number;
   why: string;

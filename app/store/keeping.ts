@@ -22,7 +22,7 @@ export function tellUnwritten(key: string, fault: Unwritten | null): void {
   if (fault === null) changed.delete(key);
   else changed.set(key, fault);
   unwritten = changed;
-  // The browser asks before the tab, and what is only in it, goes.
+  // The browser asks before it closes a tab with unwritten changes.
   if (unwritten.size > 0) window.addEventListener('beforeunload', stay);
   else window.removeEventListener('beforeunload', stay);
   for (const listener of listeners) listener();

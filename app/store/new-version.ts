@@ -28,7 +28,7 @@ export async function watchForVersions(build: string): Promise<void> {
   void holdRun(build);
   const registration = await navigator.serviceWorker.register('/service-worker.js');
   const notice = (worker: ServiceWorker | null): void => {
-    // The first one of all takes nobody's place.
+    // The first service worker replaces none.
     if (worker !== null && navigator.serviceWorker.controller !== null) setWaiting(worker);
   };
   notice(registration.waiting);
@@ -56,7 +56,7 @@ async function holdRun(build: string): Promise<void> {
   if (!hasEarlier) await caches.delete(EARLIER_SCRIPTS);
 }
 
-/** Lets the new version take over, once its scripts and those of the one before are both at hand, and loads the page anew. */
+/** Lets the new version take over, once its scripts and those of the one before are both at hand, and reloads the page. */
 export async function takeNewVersion(): Promise<void> {
   const worker = waiting;
   if (worker === null) return;

@@ -24,7 +24,7 @@ export interface WrittenBackup {
 /** What a file brought: jobs, or the day of a job that is on another device, which is opened elsewhere. */
 export type ReadFile = { kind: 'jobs'; jobs: { id: string; name: string }[] } | { kind: 'day'; text: string };
 
-/** What is being done, and how much of it. */
+/** The phase of a backup, and how far it has come. */
 export interface BackupProgress {
   doing: 'writing' | 'checking' | 'reading' | 'keeping';
   done: number;
@@ -51,7 +51,7 @@ async function everything(jobIds: readonly string[] | null, madeAt: string): Pro
   };
 }
 
-/** Reads a backup back from where it lies, every file of it. Throws what is wrong. */
+/** Reads a backup back from where it lies, every file of it. Throws an error that names the fault. */
 async function check(file: Blob, { jobs, pictures }: { jobs: number; pictures: number }, tell: Tell): Promise<void> {
   const opened = await openArchive(file);
   if (!opened.ok) throw new Error(opened.message);
@@ -90,7 +90,7 @@ async function backUp(
 
 async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: PictureToTake[] } | { day: string }>> {
   if (await isArchive(file)) return openArchive(file);
-  // What is longer than any backup is not even read.
+  // A file longer than any backup is refused unread.
   if (file.size > LARGEST_BACKUP) return tooLarge(file.size, LARGEST_BACKUP);
   const text = await file.text();
   if (isDay(text)) return accepted({ day: text });

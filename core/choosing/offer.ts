@@ -28,7 +28,7 @@ export const OFFERED_FROM = [
   ...(['site', 'planning', 'rooms', 'strokes', 'readings', 'mixing'] as const),
 ] as const;
 
-/** What is asked of a group when its offers are: another question when anything that they follow from has changed. */
+/** The identity of a request for a group's offers: it changes with anything that the offers follow from. */
 export const questionOf = derived(
   OFFERED_FROM,
   (_job, groupId: string, ..._stated: readonly unknown[]): { groupId: string } => ({ groupId }),

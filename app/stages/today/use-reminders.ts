@@ -36,7 +36,7 @@ export function useReminders(day: Day): Reminders {
   const all = useMemo(() => remindersOf(day, KINDS), [day]);
   const { due, next } = useMemo(() => dueReminders(all, seen, day.at), [all, seen, day.at]);
   const fresh = due.filter(({ id }) => !rung.has(id));
-  // Told once for each set of what is due; the objects are made anew with every minute.
+  // Told once for each set of what is due; the objects change every minute.
   const announce = useEffectEvent((ids: string) => {
     if (ids === '') return;
     const reminders: readonly Reminder[] = fresh;

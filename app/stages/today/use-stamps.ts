@@ -43,7 +43,7 @@ export interface Stamps {
   replan(reason?: string): void;
 }
 
-/** Stamps that would lie before the last one: they wait until somebody has said which time is right. */
+/** Stamps that would lie before the last one: they wait until the painter says which time is right. */
 export interface DoubtfulStamps {
   /** What the device says, and when its last stamp was made; local. */
   at: string;

@@ -16,7 +16,7 @@ const dayOf = (moment: string): string => DateTime.fromISO(moment).toFormat('yyy
 /** The day on which the painter last said “not now”. */
 const NOT_NOW = 'nivel-backup-not-now';
 
-/** When the last job was changed by hand, ISO; null where none was. Demo jobs as they ship are nobody's work. */
+/** When the last job was changed by hand, ISO; null where none was. Demo jobs as they ship do not count. */
 async function lastWork(): Promise<string | null> {
   const rows = await database.jobs.filter(({ head, deletedAt }) => head > 0 && deletedAt === null).toArray();
   return rows.reduce<string | null>(

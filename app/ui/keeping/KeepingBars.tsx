@@ -32,7 +32,7 @@ export function KeepingBars() {
   );
 }
 
-/** What is in this tab only: above everything, since a dialog or a piece may cover the screen. */
+/** Changes that are in this tab only: above everything, since a dialog or a piece may cover the screen. */
 function UnwrittenBars({ unwritten }: { unwritten: ReadonlyMap<string, Unwritten> }) {
   return (
     <Portal>

@@ -2,7 +2,7 @@ import type { JobStore, Unkept } from '../../store/job-store.ts';
 import type { Unwritten } from '../../store/keeping.ts';
 import { exportJob } from '../export-job.ts';
 
-/** What is told of a job whose changes can't be written. */
+/** The words and buttons for a job whose changes can't be written. */
 export function unkeptJob(store: JobStore, { changes, why }: Unkept): Unwritten {
   const job = store.latest();
   const what =

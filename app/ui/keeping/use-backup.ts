@@ -7,7 +7,7 @@ import { notify } from '../notices.ts';
 import { sizeWords } from '../size-words.ts';
 import { useAsked } from '../use-asked.ts';
 
-/** What is known of the last backup that was read back, and of the folder in which the painter wants them. */
+/** The last backup that was read back, and the folder that the painter chose for backups. */
 export function useLastBackup(): { at: string | null; folder: FileSystemDirectoryHandle | null } | undefined {
   return useLiveQuery(async () => {
     const [last, kept] = await Promise.all([database.meta.get('backup'), database.meta.get('backup-folder')]);

@@ -19,7 +19,7 @@ const isSame = (one: unknown, other: unknown): boolean =>
   one === other || JSON.stringify(one) === JSON.stringify(other);
 
 /**
- * Whether a change, from `theirs` to `ours`, has overwritten what somebody else had changed, from `base` to `theirs`:
+ * Whether a change, from `theirs` to `ours`, has overwritten what another tab had changed, from `base` to `theirs`:
  * the same field of the same entry. Entries are known by their ids.
  */
 export function contested(base: unknown, theirs: unknown, ours: unknown): boolean {

@@ -27,7 +27,7 @@ interface EntityDefinition<T> {
 export interface Entity<T, Given> {
   /** Puts a new one into the job. */
   add: Command<{ entry: T }, { entry: Given }>;
-  /** Changes some facts of one; all others stay as they are, whoever changed them meanwhile. */
+  /** Changes some facts of one; all others stay as they are, even if another tab changed them. */
   change: Command<{ id: string; facts: Facts<T> }>;
   /** Takes one out. */
   remove: Command<{ id: string }>;

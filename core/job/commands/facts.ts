@@ -83,7 +83,8 @@ type Plain = Record<string, unknown>;
 const isPlain = (value: unknown): value is Plain =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const gone = (): CommandRefused => new CommandRefused('What was changed is not there any more: state it anew.');
+const gone = (): CommandRefused =>
+  new CommandRefused('This entry was removed in the meantime. Add it again, then change it.');
 
 function put(target: Plain, key: string, facts: unknown, outline: Outline): void {
   if (facts === undefined) return;

@@ -13,10 +13,7 @@ async function openRooms(page: Page): Promise<void> {
   await expect(page.getByRole('dialog', { name: 'Rooms' })).toBeVisible();
 }
 
-test('two tabs that change different fields of one room at the same moment lose neither; of one field the later stands and is told', async ({
-  context,
-  page,
-}) => {
+test('two tabs that change different fields of one room at the same moment lose neither', async ({ context, page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   const other = await context.newPage();
   await new PainterOn(other).openDemo('demo-linen-press', 'walk');
@@ -93,6 +90,76 @@ function refusedStorage(): void {
     },
   });
 }
+
+test('backups go into the folder that was chosen once, and the day after a day with work by themselves', async ({
+  page,
+}) => {
+  // The browser's own picker can't be pressed from here: a folder of its private file system is chosen in its place.
+  await page.addInitScript(() => {
+    window.showDirectoryPicker = async () =>
+      (await navigator.storage.getDirectory()).getDirectoryHandle('paperwork', { create: true });
+  });
+  const inFolder = (): Promise<{ name: string; size: number }[]> =>
+    page.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('paperwork');
+      const files: { name: string; size: number }[] = [];
+      for await (const entry of folder.values())
+        if (entry.kind === 'file') files.push({ name: entry.name, size: (await entry.getFile()).size });
+      return files;
+    });
+  await new PainterOn(page).startJob('Mill cottage');
+  await page.getByLabel('Pieces in one line').fill('2 flush door 762x1981 oil gloss both sides');
+  await page.getByLabel('Pieces in one line').press('Enter');
+  await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Choose a folder for backups' }).click();
+  await expect(page.getByRole('button', { name: 'Into the folder paperwork' })).toBeVisible();
+  await page.getByRole('button', { name: 'Back up all' }).click();
+  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+  expect(await inFolder()).toEqual([
+    { name: expect.stringMatching(/^nivel-backup-\d{4}-\d\d-\d\d\.zip$/), size: expect.any(Number) },
+  ]);
+
+  // Two days go by after that, with work on the first.
+  await page.evaluate(
+    () =>
+      new Promise<void>((done) => {
+        const opening = indexedDB.open('nivel');
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction(['jobs', 'meta'], 'readwrite');
+          const ago = (days: number): string => new Date(Date.now() - days * 86_400_000).toISOString();
+          const rows = writing.objectStore('jobs').openCursor();
+          rows.onsuccess = () => rows.result?.update({ ...rows.result.value, updatedAt: ago(1) });
+          const backup = writing.objectStore('meta').get('backup');
+          backup.onsuccess = () => writing.objectStore('meta').put({ ...backup.result, at: ago(2) });
+          writing.oncomplete = () => {
+            opening.result.close();
+            done();
+          };
+        };
+      }),
+  );
+  await page.reload();
+  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+  await expect(page.getByText(/^Last backup .*Nothing has changed since\.$/)).toBeVisible();
+  const [kept] = await inFolder();
+  expect(kept?.size).toBeGreaterThan(1000);
+
+  // A folder that is gone, as on a stick that was pulled out, is told, and the backup is a download.
+  await page.evaluate(async () =>
+    (await navigator.storage.getDirectory()).removeEntry('paperwork', { recursive: true }),
+  );
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Back up all' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe(kept?.name);
+  await expect(
+    page.getByText(/^The folder paperwork can’t be written to: .* This backup is a download\.$/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'As downloads again' }).click();
+  await expect(page.getByRole('button', { name: 'Choose a folder for backups' })).toBeVisible();
+});
 
 test('where the browser keeps nothing, every page says so and what to allow', async ({ page }) => {
   await page.addInitScript(refusedStorage);

@@ -1,13 +1,14 @@
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { freePort } from './free-port.mjs';
 
 /**
- * Serves what was built as long as `work` goes on, on a port of its own: several may do so side by side. `work` is
- * given the address.
+ * Serves a build as long as `work` goes on, on a port of its own: several may do so side by side. `work` is given the
+ * address.
  */
-export async function withBuiltServer(work: (address: string) => Promise<void>): Promise<void> {
+export async function withBuiltServer(work: (address: string) => Promise<void>, build: string = 'dist'): Promise<void> {
   const port = await freePort();
-  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+  const server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {
     env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
     stdio: 'ignore',
   });

@@ -5,11 +5,12 @@ import { fullDisk } from './durability/full-disk.ts';
 import { kills } from './durability/kills.ts';
 import { largeBackup } from './durability/large-backup.ts';
 import { twoTabs } from './durability/two-tabs.ts';
+import { updates } from './durability/updates.ts';
 import { withBuiltServer } from './built-server.ts';
 
 /**
  * Does to Nivel what happens to phones, and says what was lost: kills of the browser and of a tab amid edits and stamps,
- * two tabs, a full disk, a large backup. All of it, or the parts that are named: `npm run durability -- browser backup`;
+ * two tabs, a full disk, a large backup, updates under an open tab. All of it, or the parts that are named: `npm run durability -- browser backup`;
  * in short with `--smoke`. Needs a build and Chromium.
  */
 const isSmoke = process.argv.includes('--smoke');
@@ -37,6 +38,10 @@ const PARTS: Readonly<Record<string, (address: string) => Promise<string>>> = {
       `taken in in ${seconds(made.readIn)}, ${made.isSame ? 'the same bytes' : 'NOT THE SAME'}; ` +
       `longest time without a drawn frame ${Math.round(made.longestStill)} ms`
     );
+  },
+  updates: async () => {
+    const { tried, failed } = await updates(isSmoke ? 1 : 10);
+    return `${tried.length} moments (${tried.join(', ')}): ${failed.length} failed ${failed.join(', ')}`;
   },
   browser: (address) => killed(address, 'browser', 1),
   tab: (address) => killed(address, 'tab', 2),

@@ -5,11 +5,11 @@ import { readJobFile } from '../../core/exchange/job-file.ts';
 import { refused, type Outcome } from '../../core/units/outcome.ts';
 import { database, type StoredJob } from './database.ts';
 import { JobStore } from './job-store.ts';
-import { changesOf } from './history.ts';
 import { local } from './local.ts';
 import { Journal } from './journal.ts';
 import { withOwnFigures } from './own-figures.ts';
 import { fresh } from './fresh-row.ts';
+import { forgetRows, replaceJob } from './rows-of-job.ts';
 import { shownJobs } from './shown-jobs.ts';
 
 /** The demo jobs that ship with Nivel, by id; loaded only when one is opened. */
@@ -59,20 +59,7 @@ export const addJob = (job: Job): Promise<string> => database.jobs.add(fresh(job
 export async function layOutDemo(id: DemoJobId): Promise<(() => Promise<void>) | null> {
   const read = readJobFile((await DEMO_JOBS[id]()).default);
   if (!read.ok) throw new Error(read.message);
-  const { jobs, changes } = database;
-  return database.transaction('rw', jobs, changes, async () => {
-    const before = await jobs.get(id);
-    const history = await changesOf(database, id).toArray();
-    await changesOf(database, id).delete();
-    await jobs.put({ ...fresh(read.value), revision: (before?.revision ?? 0) + 1 });
-    if (before === undefined) return null;
-    return () =>
-      database.transaction('rw', jobs, changes, async () => {
-        await changesOf(database, id).delete();
-        await changes.bulkPut(history);
-        await jobs.put({ ...before, revision: before.revision + 2 });
-      });
-  });
+  return replaceJob(database, read.value);
 }
 
 /** Copies a job under a name of its own. */
@@ -91,14 +78,8 @@ export async function setDeleted(id: string, deleted: boolean): Promise<void> {
   await database.jobs.update(id, { deletedAt: deleted ? new Date().toISOString() : null });
 }
 
-/** Forgets a thrown-away job for good, with its history and photos. */
-export async function forgetJob(id: string): Promise<void> {
-  await database.transaction('rw', database.jobs, database.changes, database.photos, async () => {
-    await database.jobs.delete(id);
-    await changesOf(database, id).delete();
-    await database.photos.where('jobId').equals(id).delete();
-  });
-}
+/** Forgets a thrown-away job for good, with all that belongs to it. */
+export const forgetJob = (id: string): Promise<void> => forgetRows(database, id);
 
 /** Renames a job from the list, as a step of its history. */
 export async function renameJob(id: string, name: string): Promise<Outcome<Job>> {

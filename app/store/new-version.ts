@@ -4,14 +4,14 @@ import { useSyncExternalStore } from 'react';
 const EARLIER_SCRIPTS = 'nivel-earlier-scripts';
 /** Every tab holds a lock of this name, with its build behind it, for as long as it is open. */
 const RUNS = 'nivel-runs/';
-/** A new version is looked for when the app is taken up again, at most every so many ms. */
+/** A new version is looked for every so many ms, while the app is in sight. */
 const LOOK_EVERY = 15 * 60_000;
 
-let waiting: ServiceWorker | null = null;
+let offered: ServiceWorker | null = null;
 const listeners = new Set<() => void>();
 
-function setWaiting(worker: ServiceWorker | null): void {
-  waiting = worker;
+function offer(worker: ServiceWorker): void {
+  offered = worker;
   for (const listener of listeners) listener();
 }
 
@@ -20,52 +20,61 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 
-/** Whether a new version has been fetched and waits to be taken. */
-export const useNewVersion = (): boolean => useSyncExternalStore(subscribe, () => waiting !== null);
+/** Whether there is a newer version than the one that runs in this tab: it waits, or another tab has taken it. */
+export const useNewVersion = (): boolean => useSyncExternalStore(subscribe, () => offered !== null);
 
-/** Registers the service worker, and notices when it has fetched another version. `build` names the one that runs here. */
+/** Tells other tabs that a version runs here, for as long as this tab is open. `build` names it. */
+export function holdVersion(build: string): void {
+  void navigator.locks.request(`${RUNS}${build}`, { mode: 'shared' }, () => new Promise(() => undefined));
+}
+
+/** Registers the service worker, and notices when it has fetched another version than `build`, which runs here. */
 export async function watchForVersions(build: string): Promise<void> {
-  void holdRun(build);
+  void forgetScripts(build);
   const registration = await navigator.serviceWorker.register('/service-worker.js');
   const notice = (worker: ServiceWorker | null): void => {
     // The first service worker replaces none.
-    if (worker !== null && navigator.serviceWorker.controller !== null) setWaiting(worker);
+    if (worker !== null && navigator.serviceWorker.controller !== null) offer(worker);
   };
   notice(registration.waiting);
   registration.addEventListener('updatefound', () => {
     const { installing } = registration;
     installing?.addEventListener('statechange', () => {
       if (installing.state === 'installed') notice(installing);
-      if (installing.state === 'activated') setWaiting(null);
     });
   });
   let looked = Date.now();
-  document.addEventListener('visibilitychange', () => {
+  const look = (): void => {
     if (document.visibilityState !== 'visible' || Date.now() - looked < LOOK_EVERY) return;
     looked = Date.now();
     // Without a network there is nothing new.
     registration.update().catch(() => undefined);
-  });
+  };
+  document.addEventListener('visibilitychange', look);
+  setInterval(look, LOOK_EVERY);
 }
 
-/** Holds the lock of this tab's build, and forgets scripts of builds that no tab runs any more. */
-async function holdRun(build: string): Promise<void> {
-  void navigator.locks.request(`${RUNS}${build}`, { mode: 'shared' }, () => new Promise(() => undefined));
+/** Forgets scripts of builds that no tab runs any more. */
+async function forgetScripts(build: string): Promise<void> {
   const { held = [] } = await navigator.locks.query();
   const hasEarlier = held.some(({ name }) => name?.startsWith(RUNS) && name !== `${RUNS}${build}`);
   if (!hasEarlier) await caches.delete(EARLIER_SCRIPTS);
 }
 
-/** Lets the new version take over, once its scripts and those of the one before are both at hand, and reloads the page. */
+/**
+ * Lets the new version take over, once its scripts and those of the one before are both at hand, and reloads the page.
+ * Rejects where there is no room for both.
+ */
 export async function takeNewVersion(): Promise<void> {
-  const worker = waiting;
-  if (worker === null) return;
-  await keepScripts();
-  const taken = new Promise((over) =>
-    navigator.serviceWorker.addEventListener('controllerchange', over, { once: true }),
-  );
-  worker.postMessage({ type: 'SKIP_WAITING' });
-  await taken;
+  // Where another tab has let it take over, a reload brings it.
+  if (offered?.state === 'installed') {
+    await keepScripts();
+    const taken = new Promise((over) =>
+      navigator.serviceWorker.addEventListener('controllerchange', over, { once: true }),
+    );
+    offered.postMessage({ type: 'SKIP_WAITING' });
+    await taken;
+  }
   window.location.reload();
 }
 

@@ -5,7 +5,7 @@ import type { JournalEntry } from './journal-entry.ts';
 import { readStored } from './stored-job.ts';
 
 /** A row of the database, read, with what was given and is not in its document yet: as a screen would show it. */
-function asShown(row: StoredJob, journal: readonly JournalEntry[]): Outcome<StoredJob> {
+export function asShown(row: StoredJob, journal: readonly JournalEntry[]): Outcome<StoredJob> {
   const read = readStored(row);
   if (!read.ok) return read;
   const applied = new Set(row.applied);

@@ -17,7 +17,7 @@ import { openAhead } from './open-ahead.ts';
 import { currentRoute, useRoute } from './route.ts';
 import { onFirstNotice } from './notices.ts';
 import { Shell } from './Shell.tsx';
-import { watchForVersions } from '../store/new-version.ts';
+import { holdVersion, watchForVersions } from '../store/new-version.ts';
 import { theme } from './theme.ts';
 import './tokens.css';
 
@@ -144,8 +144,10 @@ export default function App() {
   useEffect(() => onFirstNotice(() => setHasNotices(true)), []);
   useEffect(() => {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
+    const build = new URL(import.meta.url).pathname;
+    holdVersion(build);
     // Fetching everything for later waits until the screen that was asked for stands.
-    const timer = setTimeout(() => void watchForVersions(new URL(import.meta.url).pathname), OFFLINE_AFTER);
+    const timer = setTimeout(() => void watchForVersions(build), OFFLINE_AFTER);
     return () => clearTimeout(timer);
   }, []);
   return (

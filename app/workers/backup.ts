@@ -1,5 +1,6 @@
 import { proxy } from 'comlink';
 import type { Outcome } from '../../core/units/outcome.ts';
+import { begin } from '../store/underway.ts';
 import type { Asked } from './asked.ts';
 import type { BackupProgress, Backups, ReadFile, WrittenBackup } from './backup.worker.ts';
 import { KeptWorkers } from './kept-workers.ts';
@@ -12,17 +13,30 @@ const workers = new KeptWorkers<Backups>(
 
 type Tell = (progress: BackupProgress) => void;
 
+/** Asks for something that must not be broken off by a new version. */
+function ask<A>(question: Parameters<typeof workers.ask<A>>[0]): Asked<A> {
+  const over = begin();
+  const asked = workers.ask(question);
+  return {
+    result: asked.result.finally(over),
+    cancel: () => {
+      over();
+      asked.cancel();
+    },
+  };
+}
+
 /** Writes jobs, or all that are in use, into a file of a folder, or into one to be handed over; and reads it back. */
 export const startBackup = (
   jobIds: readonly string[] | null,
   target: FileSystemFileHandle | null,
   tell: Tell,
 ): Asked<Outcome<WrittenBackup>> =>
-  workers.ask<Outcome<WrittenBackup>>((worker) => worker.write(jobIds, new Date().toISOString(), target, proxy(tell)));
+  ask<Outcome<WrittenBackup>>((worker) => worker.write(jobIds, new Date().toISOString(), target, proxy(tell)));
 
 /** Takes in what a file holds. Given up, it leaves nothing behind. */
 export function startReading(file: File, tell: Tell): Asked<Outcome<ReadFile>> {
-  const reading = workers.ask<Outcome<ReadFile>>((worker) => worker.read(file, proxy(tell)));
+  const reading = ask<Outcome<ReadFile>>((worker) => worker.read(file, proxy(tell)));
   return {
     result: reading.result,
     cancel: () => {

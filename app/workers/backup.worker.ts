@@ -102,6 +102,24 @@ async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: Pict
   return accepted({ jobs: read.value.jobs, pictures });
 }
 
+/** One taking in at a time, over all tabs: what is half taken is forgotten as a whole. */
+const IMPORT = 'nivel-import';
+// Pages that are not secure have no locks.
+const locks = (navigator as Partial<WorkerNavigator>).locks;
+
+async function keepRead(
+  jobs: readonly Job[],
+  pictures: readonly PictureToTake[],
+  tell: Tell,
+): Promise<Outcome<ReadFile>> {
+  try {
+    const added = await takeIn(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
+    return accepted({ kind: 'jobs', jobs: added.map(({ id, name }) => ({ id, name })) });
+  } catch (error) {
+    return refused(`It could not be kept: ${reasonOf(error)}.`);
+  }
+}
+
 /** Backups, written and read beside the screens. */
 const backups = {
   /** Writes jobs, or all that are in use, into a file or a zip in memory, and reads it back. */
@@ -125,16 +143,19 @@ const backups = {
     if (!read.ok) return read;
     if ('day' in read.value) return accepted({ kind: 'day', text: read.value.day });
     const { jobs, pictures } = read.value;
-    try {
-      const added = await takeIn(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
-      return accepted({ kind: 'jobs', jobs: added.map(({ id, name }) => ({ id, name })) });
-    } catch (error) {
-      return refused(`It could not be kept: ${reasonOf(error)}.`);
-    }
+    if (!locks) return keepRead(jobs, pictures, tell);
+    return locks.request(IMPORT, { ifAvailable: true }, (lock) =>
+      lock === null
+        ? refused('Another tab is taking a file in. Take this one in when that is done.')
+        : keepRead(jobs, pictures, tell),
+    );
   },
 
   /** Forgets what a reading that was broken off has left. */
-  forgetHalfTaken: () => forgetHalfTaken(database),
+  async forgetHalfTaken(): Promise<void> {
+    if (locks) await locks.request(IMPORT, () => forgetHalfTaken(database));
+    else await forgetHalfTaken(database);
+  },
 };
 
 export type Backups = typeof backups;

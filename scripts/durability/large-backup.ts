@@ -21,7 +21,7 @@ export async function largeBackup(address: string, bytes: number, file: string):
   const page = await pageOf(browser);
   await page.goto(`${address}/walk?job=${JOB}`);
   await page.getByRole('button', { name: /^C-01,/ }).waitFor();
-  await page.evaluate(fill, { job: JOB, pictures, size: Math.min(PICTURE, bytes / 2) });
+  await page.evaluate(fillWithPictures, { job: JOB, pictures, size: Math.min(PICTURE, bytes / 2) });
   await page.goto(address);
   const stillness = await page.evaluateHandle(watchStillness);
   let begun = performance.now();
@@ -51,7 +51,15 @@ async function pageOf(browser: Browser): Promise<Page> {
 }
 
 /** Runs in the page: puts pictures of noise beside a job, on many pieces of it. */
-async function fill({ job, pictures, size }: { job: string; pictures: number; size: number }): Promise<void> {
+export async function fillWithPictures({
+  job,
+  pictures,
+  size,
+}: {
+  job: string;
+  pictures: number;
+  size: number;
+}): Promise<void> {
   const open = await new Promise<IDBDatabase>((done) => {
     const opening = indexedDB.open('nivel');
     opening.onsuccess = () => done(opening.result);

@@ -267,10 +267,7 @@ export default function Jobs() {
             </Box>
           </Section>
         )}
-        <StorageSection
-          hasJobs={(jobs?.kept.length ?? 0) > 0}
-          lastWork={jobs?.kept.find(({ head }) => head > 0)?.updatedAt ?? null}
-        />
+        <StorageSection hasJobs={(jobs?.kept.length ?? 0) > 0} />
         <Section title="Demo jobs">
           <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' } }}>
             {(Object.keys(DEMO_JOBS) as DemoJobId[]).map((id) => {

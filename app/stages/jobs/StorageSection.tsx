@@ -2,17 +2,20 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { BackupProgressLine } from '../../ui/keeping/BackupProgressLine.tsx';
-import { canKeepInFolder, chooseFolder, useBackup } from '../../ui/keeping/use-backup.ts';
+import { canKeepInFolder, chooseFolder, forgetFolder, useBackup } from '../../ui/keeping/use-backup.ts';
 import { sinceWords } from '../../ui/since-words.ts';
 import { sizeWords } from '../../ui/size-words.ts';
 import { Section, Sheet } from '../../ui/Section.tsx';
 import { DownloadIcon } from '../../ui/icons.tsx';
+import { database } from '../../store/database.ts';
+import { lastWork } from '../../store/last-work.ts';
 import { readRoom, askToKeep, type Room } from '../../store/storage-room.ts';
 
 /** Whether the work is safe: where it lies, how much room is left, and when it was last backed up. */
-export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWork: string | null }) {
+export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
   const [room, setRoom] = useState<Room | null>(null);
   const { last, answer, isAsking, failure, backUp, cancel } = useBackup();
   useEffect(() => {
@@ -24,7 +27,8 @@ export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWo
   }, [last, hasJobs]);
   const fault = failure ?? (answer && 'fault' in answer ? answer.fault : null);
   const at = last?.at ?? null;
-  const isBehind = lastWork !== null && (at === null || at < lastWork);
+  const worked = useLiveQuery(() => lastWork(database), []) ?? null;
+  const isBehind = worked !== null && (at === null || at < worked);
   return (
     <Section title="Kept on this device">
       <Sheet>
@@ -61,6 +65,7 @@ export function StorageSection({ hasJobs, lastWork }: { hasJobs: boolean; lastWo
               {last?.folder ? `Into the folder ${last.folder.name}` : 'Choose a folder for backups'}
             </Button>
           )}
+          {last?.folder && <Button onClick={() => void forgetFolder()}>As downloads again</Button>}
           {room !== null && !room.isPersistent && room.canAsk && (
             <Button onClick={() => void askToKeep().then(readRoom).then(setRoom)}>Ask the browser to keep them</Button>
           )}

@@ -5,6 +5,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { database } from '../../store/database.ts';
+import { lastWork } from '../../store/last-work.ts';
 import { keepLocally, local } from '../../store/local.ts';
 import { BackupProgressLine } from './BackupProgressLine.tsx';
 import { useBackup } from './use-backup.ts';
@@ -16,21 +17,12 @@ const dayOf = (moment: string): string => DateTime.fromISO(moment).toFormat('yyy
 /** The day on which the painter last said “not now”. */
 const NOT_NOW = 'nivel-backup-not-now';
 
-/** When the last job was changed by hand, ISO; null where none was. Demo jobs as they ship do not count. */
-async function lastWork(): Promise<string | null> {
-  const rows = await database.jobs.filter(({ head, deletedAt }) => head > 0 && deletedAt === null).toArray();
-  return rows.reduce<string | null>(
-    (last, { updatedAt }) => (last === null || updatedAt > last ? updatedAt : last),
-    null,
-  );
-}
-
 /**
  * Proposes a backup after a day with work that has none. Where the painter chose a folder and the browser still lets
  * Nivel write there, it is made without asking.
  */
 export function BackupBar() {
-  const worked = useLiveQuery(lastWork, []);
+  const worked = useLiveQuery(() => lastWork(database), []);
   const { last, isAsking, answer, backUp, cancel } = useBackup();
   const [notNow, setNotNow] = useState(() => local.getItem(NOT_NOW));
   const today = DateTime.now().toISODate();

@@ -113,7 +113,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
   await page.goto('/');
   await page.getByRole('button', { name: 'Choose a folder for backups' }).click();
-  await expect(page.getByRole('button', { name: 'Into the folder paperwork' })).toBeVisible();
+  await expect(page.getByText('Backups go into the folder paperwork.')).toBeVisible();
   await page.getByRole('button', { name: 'Back up all' }).click();
   await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
   expect(await inFolder()).toEqual([
@@ -141,7 +141,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
   );
   await page.reload();
   await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
-  await expect(page.getByText(/^Last backup .*Nothing has changed since\.$/)).toBeVisible();
+  await expect(page.getByText(/^Last backup .*Nothing has changed since\./)).toBeVisible();
   const [kept] = await inFolder();
   expect(kept?.size).toBeGreaterThan(1000);
 
@@ -157,7 +157,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await expect(
     page.getByText(/^The folder paperwork can’t be written to: .* This backup is a download\.$/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'As downloads again' }).click();
+  await page.getByRole('button', { name: 'As downloads' }).click();
   await expect(page.getByRole('button', { name: 'Choose a folder for backups' })).toBeVisible();
 });
 
@@ -225,30 +225,69 @@ test('a change of an earlier version that can’t be carried out is set aside an
   await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
 });
 
+let server: ChildProcess | null = null;
+test.afterEach(() => server?.kill());
+
+/** A copy of the build on a server of its own. */
+async function serve(build: string): Promise<string> {
+  copyBuild('dist', build);
+  const port = await freePort(4500);
+  server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {
+    env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
+    stdio: 'ignore',
+  });
+  const address = `http://127.0.0.1:${port}`;
+  await expect
+    .poll(() =>
+      fetch(address).then(
+        ({ status }) => status,
+        () => 0,
+      ),
+    )
+    .toBe(200);
+  return address;
+}
+
+test('where nothing keeps the scripts of the version before, what can’t be loaded is told, and planning works after the reload', async ({
+  context,
+}, testInfo) => {
+  const build = join('.nivel', `version-${testInfo.workerIndex}`);
+  const address = await serve(build);
+  const page = await context.newPage();
+  await page.goto(`${address}/walk?job=demo-linen-press`);
+  await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
+  await page.goto(address);
+  const other = await context.newPage();
+  await other.goto(`${address}/walk?job=demo-linen-press`);
+  await expect(other.getByRole('button', { name: /^C-01,/ })).toBeVisible();
+
+  makeNextVersion(build, 'n');
+  await page.getByRole('button', { name: 'Back up all' }).click();
+  const told = page.getByRole('alert').filter({ hasText: 'its server does not answer, or has a newer version' });
+  await told.getByRole('button', { name: 'Reload' }).click();
+  await expect(told).toBeHidden();
+  await page.getByRole('button', { name: 'Back up all' }).click();
+  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+
+  const plan = other.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Plan / });
+  await plan.first().click();
+  await other.getByRole('button', { name: 'Load it again' }).click();
+  await other.getByRole('button', { name: 'Replan from now' }).click();
+  await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
+
+  // While there is no server, what stands on the screen is not thrown away for nothing.
+  server?.kill();
+  await other
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: /^Hang / })
+    .first()
+    .click();
+  await other.getByRole('button', { name: 'Load it again' }).click();
+  await expect(other.getByText('It can’t be yet: Nivel’s server does not answer.')).toBeVisible();
+});
+
 test.describe('with a service worker', () => {
   test.use({ serviceWorkers: 'allow' });
-  let server: ChildProcess | null = null;
-  test.afterEach(() => server?.kill());
-
-  /** A copy of the build on a server of its own. */
-  async function serve(build: string): Promise<string> {
-    copyBuild('dist', build);
-    const port = await freePort(4500);
-    server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {
-      env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
-      stdio: 'ignore',
-    });
-    const address = `http://127.0.0.1:${port}`;
-    await expect
-      .poll(() =>
-        fetch(address).then(
-          ({ status }) => status,
-          () => 0,
-        ),
-      )
-      .toBe(200);
-    return address;
-  }
   const controlled = async (page: Page): Promise<void> => {
     await page.evaluate(async () => void (await navigator.serviceWorker.ready));
     await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
@@ -273,7 +312,7 @@ test.describe('with a service worker', () => {
 
     makeNextVersion(build, 'n');
     await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
-    const offer = page.getByRole('alert').filter({ hasText: 'New version, reload.' });
+    const offer = page.getByRole('alert').filter({ hasText: 'New version. Reload: your work is kept.' });
     await expect(offer).toBeVisible();
     await Promise.all([page.waitForEvent('load'), offer.getByRole('button', { name: 'Reload' }).click()]);
     await expect(offer).toBeHidden();
@@ -281,7 +320,8 @@ test.describe('with a service worker', () => {
     const scripts = await page.evaluate(() => performance.getEntriesByType('resource').map(({ name }) => name));
     expect(scripts.filter((name) => /_astro\/.*\.js$/.test(name)).every((name) => name.endsWith('n.js'))).toBe(true);
 
-    // The other tab runs the old scripts, one of which it has not fetched yet.
+    // The other tab runs the old scripts, one of which it has not fetched yet, and goes on being offered the new ones.
+    await expect(other.getByRole('alert').filter({ hasText: 'New version. Reload' })).toBeVisible();
     await new PainterOn(other).goTo('Plan');
     await other.getByRole('button', { name: 'Replan from now' }).click();
     await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();

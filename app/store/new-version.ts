@@ -7,12 +7,26 @@ const RUNS = 'nivel-runs/';
 /** A new version is looked for every so many ms, while the app is in sight. */
 const LOOK_EVERY = 15 * 60_000;
 
+/** Why this tab should be reloaded. */
+export type WhyReload = 'new-version' | 'not-loaded';
+
 let offered: ServiceWorker | null = null;
+let isLacking = false;
 const listeners = new Set<() => void>();
+
+const tell = (): void => {
+  for (const listener of listeners) listener();
+};
 
 function offer(worker: ServiceWorker): void {
   offered = worker;
-  for (const listener of listeners) listener();
+  tell();
+}
+
+/** States that a part of the version that runs here could not be loaded. */
+export function tellNotLoaded(): void {
+  isLacking = true;
+  tell();
 }
 
 const subscribe = (listener: () => void): (() => void) => {
@@ -20,8 +34,12 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 
-/** Whether there is a newer version than the one that runs in this tab: it waits, or another tab has taken it. */
-export const useNewVersion = (): boolean => useSyncExternalStore(subscribe, () => offered !== null);
+/**
+ * Whether this tab should be reloaded, and why: there is a newer version, which waits or was taken by another tab, or a
+ * part of this one can't be loaded.
+ */
+export const useWhyReload = (): WhyReload | null =>
+  useSyncExternalStore(subscribe, () => (offered ? 'new-version' : isLacking ? 'not-loaded' : null));
 
 /** Tells other tabs that a version runs here, for as long as this tab is open. `build` names it. */
 export function holdVersion(build: string): void {
@@ -62,10 +80,10 @@ async function forgetScripts(build: string): Promise<void> {
 }
 
 /**
- * Lets the new version take over, once its scripts and those of the one before are both at hand, and reloads the page.
- * Rejects where there is no room for both.
+ * Reloads the page. A version that waits takes over first, once its scripts and those of the one before are both at
+ * hand. Rejects where there is no room for both, or nothing that would answer: what stands on the screen stays.
  */
-export async function takeNewVersion(): Promise<void> {
+export async function reload(): Promise<void> {
   // Where another tab has let it take over, a reload brings it.
   if (offered?.state === 'installed') {
     await keepScripts();
@@ -74,8 +92,18 @@ export async function takeNewVersion(): Promise<void> {
     );
     offered.postMessage({ type: 'SKIP_WAITING' });
     await taken;
-  }
+  } else if (!(await canBeLoaded())) throw new Error('Nivel’s server does not answer');
   window.location.reload();
+}
+
+/** Whether there is something that would answer a reload: a service worker, or the server. */
+async function canBeLoaded(): Promise<boolean> {
+  const { serviceWorker } = navigator as Partial<Navigator>;
+  if (serviceWorker?.controller) return true;
+  return fetch(window.location.href, { method: 'HEAD', cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
 }
 
 /** Copies what the service worker holds of scripts and styles: other tabs may still fetch some of this version. */

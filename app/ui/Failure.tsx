@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { Component, type ReactNode } from 'react';
 import { NotFetched } from './fetched-later.ts';
+import { useReload } from './keeping/use-reload.ts';
 import { EmptyState } from './Section.tsx';
 
 /** Catches a fault of one screen, so that the rest of Nivel and everything stated stays. */
@@ -14,21 +15,7 @@ export class Failure extends Component<{ children: ReactNode }, { fault: Error |
   override render(): ReactNode {
     const { fault } = this.state;
     if (fault === null) return this.props.children;
-    if (fault instanceof NotFetched) {
-      return (
-        <EmptyState
-          title="A part of this screen could not be fetched"
-          action={
-            <Button variant="contained" onClick={() => window.location.reload()}>
-              Load it again
-            </Button>
-          }
-        >
-          Nivel’s server does not answer, or has a newer Nivel. Nothing that you stated is lost: it was saved as you
-          typed.
-        </EmptyState>
-      );
-    }
+    if (fault instanceof NotFetched) return <PartNotFetched />;
     return (
       <EmptyState
         title="This screen has failed"
@@ -42,4 +29,21 @@ export class Failure extends Component<{ children: ReactNode }, { fault: Error |
       </EmptyState>
     );
   }
+}
+
+function PartNotFetched() {
+  const { isReloading, fault, reloadPage } = useReload();
+  return (
+    <EmptyState
+      title="A part of this screen could not be fetched"
+      action={
+        <Button variant="contained" disabled={isReloading} onClick={reloadPage}>
+          Load it again
+        </Button>
+      }
+    >
+      {fault === null ? 'Nivel’s server does not answer, or has a newer Nivel.' : `It can’t be yet: ${fault}.`} Nothing
+      that you stated is lost: it was saved as you typed.
+    </EmptyState>
+  );
 }

@@ -69,6 +69,6 @@ test('a worker whose script can’t be loaded says so, and is not kept', async (
   const { workers, count, ports } = adders(t);
   const asked = workers.ask((worker) => worker.never());
   ports[0]?.dispatchEvent(new Event('error'));
-  await assert.rejects(asked.result, /Can’t load part of Nivel/);
+  await assert.rejects(asked.result, /A part of Nivel can’t be loaded/);
   assert.deepEqual(count, { opened: 1, ended: 1 });
 });

@@ -1,4 +1,5 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
+import { tellNotLoaded } from '../store/new-version.ts';
 import type { Asked } from './asked.ts';
 
 /** Idle workers that are kept, at most. */
@@ -73,9 +74,10 @@ export class KeptWorkers<W> {
     }
     const worker = this.#create();
     const failed = new Promise<never>((_answer, fail) => {
-      worker.addEventListener('error', () =>
-        fail(new Error('Can’t load part of Nivel right now. Your work is saved. Try again.')),
-      );
+      worker.addEventListener('error', () => {
+        tellNotLoaded();
+        fail(new Error('A part of Nivel can’t be loaded. Your work is saved. Reload, or try again.'));
+      });
     });
     return { worker, remote: wrap<W>(worker), failed };
   }

@@ -35,7 +35,8 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
         <Typography>
           {at === null ? 'Nothing is backed up yet.' : `Last backup ${sinceWords(at)}, read back and whole.`}{' '}
           {at !== null && isBehind && 'You have worked since.'}
-          {at !== null && !isBehind && 'Nothing has changed since.'}
+          {at !== null && !isBehind && 'Nothing has changed since.'}{' '}
+          {last?.folder && `Backups go into the folder ${last.folder.name}.`}
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', mt: 0.5 }}>
           {room === null
@@ -62,10 +63,10 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
           </Button>
           {canKeepInFolder() && (
             <Button onClick={() => void chooseFolder()}>
-              {last?.folder ? `Into the folder ${last.folder.name}` : 'Choose a folder for backups'}
+              {last?.folder ? 'Another folder' : 'Choose a folder for backups'}
             </Button>
           )}
-          {last?.folder && <Button onClick={() => void forgetFolder()}>As downloads again</Button>}
+          {last?.folder && <Button onClick={() => void forgetFolder()}>As downloads</Button>}
           {room !== null && !room.isPersistent && room.canAsk && (
             <Button onClick={() => void askToKeep().then(readRoom).then(setRoom)}>Ask the browser to keep them</Button>
           )}

@@ -5,10 +5,10 @@ import Portal from '@mui/material/Portal';
 import { useEffect, useState } from 'react';
 import { useUnwritten, type Unwritten } from '../../store/keeping.ts';
 import { storageFault } from '../../store/storage-fault.ts';
-import { NewVersionBar } from './NewVersionBar.tsx';
+import { ReloadBar } from './ReloadBar.tsx';
 import { wrapping } from './wrapping.ts';
 
-/** What stands over every page while something is not kept, or a new version waits. Nothing, as a rule. */
+/** What stands over every page while something is not kept, or Nivel should be reloaded. Nothing, as a rule. */
 export function KeepingBars() {
   const unwritten = useUnwritten();
   const [fault, setFault] = useState<string | null>(null);
@@ -27,7 +27,7 @@ export function KeepingBars() {
         </Alert>
       )}
       {unwritten.size > 0 && <UnwrittenBars unwritten={unwritten} />}
-      <NewVersionBar />
+      <ReloadBar />
     </Box>
   );
 }

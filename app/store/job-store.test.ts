@@ -8,7 +8,7 @@ import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';
 import { historyOf } from './history.ts';
 import { Journal } from './journal.ts';
-import { storage } from './testing/storage.ts';
+import { forgetfulStorage } from './forgetful-storage.ts';
 
 let number = 0;
 const open: { store: JobStore; database: NivelDatabase }[] = [];
@@ -347,7 +347,7 @@ test('a stamp is shown as done once the journal has it, and a change that comes 
 
 test('what a journal holds and can’t be carried out is set aside with its reason, and the job opens', async () => {
   const on = await database();
-  const earlier = storage();
+  const earlier = forgetfulStorage();
   const given = (id: string, name: string, args: unknown): string =>
     JSON.stringify({ order: id, entry: { id, name, args, strokes: null } });
   const { climateId } = (await on.jobs.get('test'))!.job.rooms[0]!;

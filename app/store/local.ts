@@ -1,12 +1,4 @@
-/** A storage that forgets with the tab, for browsers that refuse one that does not. */
-function forgetful(): Storage {
-  const kept: Record<string, string> = {};
-  return Object.defineProperties(kept, {
-    getItem: { value: (key: string) => kept[key] ?? null },
-    setItem: { value: (key: string, value: string) => Object.assign(kept, { [key]: value }) },
-    removeItem: { value: (key: string) => Reflect.deleteProperty(kept, key) },
-  }) as unknown as Storage;
-}
+import { forgetfulStorage } from './forgetful-storage.ts';
 
 function browsers(): Storage | null {
   try {
@@ -23,7 +15,7 @@ const own = browsers();
 export const isLocalRefused = own === null;
 
 /** The browser's synchronous storage; where it is refused, one that lasts as long as the tab. */
-export const local: Storage = own ?? forgetful();
+export const local: Storage = own ?? forgetfulStorage();
 
 /** Keeps a setting of this device; on a full disk it lasts as long as the tab shows it. */
 export function keepLocally(key: string, value: string): void {

@@ -1,5 +1,7 @@
 import { jobFileName, writeJobFile } from '../../core/exchange/job-file.ts';
 import type { Job } from '../../core/job/document/schema.ts';
+import { refused } from '../../core/units/outcome.ts';
+import { reasonOf } from '../store/reason.ts';
 import { startBackup } from '../workers/backup.ts';
 import { download, downloadBlob } from './download.ts';
 import { notify } from './notices.ts';
@@ -10,7 +12,9 @@ export async function exportJob(job: Job): Promise<void> {
     download(jobFileName(job), writeJobFile(job));
     return;
   }
-  const written = await startBackup([job.id], null, () => undefined).result;
+  const written = await startBackup([job.id], null, () => undefined).result.catch((error: unknown) =>
+    refused(reasonOf(error)),
+  );
   if (!written.ok) notify(written.message, { variant: 'error', autoHideDuration: 9000 });
   else if (written.value.file) downloadBlob(jobFileName(job).replace(/\.json$/, '.zip'), written.value.file);
 }

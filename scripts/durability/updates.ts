@@ -78,15 +78,15 @@ const MOMENTS: readonly Moment[] = [
     name: 'while a backup is written',
     at: '/',
     before: async (page) => {
-      await page.evaluate(fillWithPictures, { job: JOB, pictures: 100, size: 2_000_000 });
+      await page.evaluate(fillWithPictures, { job: JOB, pictures: 24, size: 8_000_000 });
     },
     offered: async (page, offer) => {
       const written = page.waitForEvent('download', { timeout: 120_000 });
       await page.getByRole('button', { name: 'Back up all' }).click();
-      await expect(offer).toContainText('once the backup is written');
+      await expect(offer).toContainText('once what is under way is done');
       await expect(offer.getByRole('button', { name: 'Reload' })).toBeDisabled();
       await written;
-      await expect(page.getByText(/^Backed up and read back: .* 100 photos/)).toBeVisible();
+      await expect(page.getByText(/^Backed up and read back: .* 24 photos/)).toBeVisible();
     },
     after: (page) => expect(page.getByText(/^Last backup/)).toBeVisible(),
   },

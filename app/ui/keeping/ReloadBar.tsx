@@ -19,7 +19,7 @@ export function ReloadBar() {
   if (why === null) return null;
   const words = (): string => {
     if (isUnwritten) return `${BECAUSE[why]}. Reload once everything here is written.`;
-    if (isUnderway) return `${BECAUSE[why]}. Reload once the backup is written, or read.`;
+    if (isUnderway) return `${BECAUSE[why]}. Reload once what is under way is done: a backup, or photos.`;
     if (fault !== null) return `${BECAUSE[why]}. It can’t be reloaded yet: ${fault}. What stands here stays.`;
     return `${BECAUSE[why]}. Reload: your work is kept.`;
   };

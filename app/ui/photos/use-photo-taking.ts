@@ -4,6 +4,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { keepPhoto, scaleDown } from '../../store/photos.ts';
 import { tellUnwritten } from '../../store/keeping.ts';
 import { reasonOf } from '../../store/reason.ts';
+import { begin } from '../../store/underway.ts';
 import { downloadBlob } from '../download.ts';
 import { useJob } from '../job-context.tsx';
 
@@ -15,7 +16,7 @@ export function usePhotoTaking(piece: Piece): {
 } {
   const { job, apply } = useJob();
   const [faults, setFaults] = useState<string[]>([]);
-  const take = async (files: readonly File[], caption = ''): Promise<string[]> => {
+  const takeAll = async (files: readonly File[], caption: string): Promise<string[]> => {
     const told: string[] = [];
     const taken: string[] = [];
     for (const chosen of files) {
@@ -47,6 +48,10 @@ export function usePhotoTaking(piece: Piece): {
     }
     setFaults(told);
     return taken;
+  };
+  const take = async (files: readonly File[], caption = ''): Promise<string[]> => {
+    const over = begin();
+    return takeAll(files, caption).finally(over);
   };
   return { faults, take };
 }

@@ -28,6 +28,13 @@ export interface OtherValue {
   facts: object;
 }
 
+/** Words that stand in a list of words, or could; null for a list of anything else. */
+function wordsOf(element: z.ZodType, list: readonly unknown[]): string[] | null {
+  if (element instanceof z.ZodEnum) return Object.values(element.enum).map(String);
+  if (!(element instanceof z.ZodString || element instanceof z.ZodStringFormat)) return null;
+  return [...(list as string[]), 'other', 'another', '2027-03-04', '2027-03-11'];
+}
+
 /** Every field of a thing with a value that it does not have, one at a time, as its schema tells; ids stay. */
 export function otherValues(lazily: z.ZodType, value: unknown, path = ''): OtherValue[] {
   const { schema, isNullable } = bare(lazily);
@@ -41,6 +48,9 @@ export function otherValues(lazily: z.ZodType, value: unknown, path = ''): Other
     );
   }
   if (schema instanceof z.ZodArray && Array.isArray(value)) {
+    const words = wordsOf(bare(schema.element as z.ZodType).schema, value);
+    if (words !== null)
+      return words.map((word) => ({ path: `${path}/${word}`, facts: { [word]: !value.includes(word) } }));
     return value.flatMap((entry: unknown, index) => {
       if (typeof entry !== 'object' || entry === null) return [];
       const key = 'id' in entry ? String(entry.id) : 'date' in entry ? String(entry.date) : String(index);

@@ -14,8 +14,7 @@ const QUESTIONS = { keying: 'Keying', priming: 'Priming', tools: 'Tools' } as co
 export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Offers }) {
   const { apply } = useJob();
   const [best] = offers.permitted;
-  const set = (facts: Partial<Schools>): void =>
-    void apply('change-group', { groupId: group.id, schools: { ...group.schools, ...facts } });
+  const set = (facts: Partial<Schools>): void => void apply('change-group', { groupId: group.id, schools: facts });
   return (
     <Section
       title="Schools"

@@ -137,7 +137,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
           <DefectPhotos
             piece={piece}
             defect={defect}
-            onTaken={(ids) => change({ photoIds: [...defect.photoIds, ...ids] })}
+            onTaken={(ids) => change({ photoIds: Object.fromEntries(ids.map((id) => [id, true])) })}
           />
         </Box>
         <Box sx={{ minWidth: 0 }}>

@@ -70,10 +70,7 @@ function OneMoulding({ list }: { list: MouldingCutList }) {
   const bars = [...new Set(plan.bars.map(({ stock }) => stock))].map(
     (stock) => `${plan.bars.filter((bar) => bar.stock === stock).length} × ${formatLength(stock, units)}`,
   );
-  const tick = (id: string): void =>
-    void apply('change-cutting', {
-      cut: cut.has(id) ? job.cutting.cut.filter((other) => other !== id) : [...job.cutting.cut, id],
-    });
+  const tick = (id: string): void => void apply('change-cutting', { cut: { [id]: !cut.has(id) } });
   return (
     <Section
       title={list.moulding}

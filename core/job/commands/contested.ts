@@ -18,12 +18,25 @@ export function keyed(value: unknown): Plain | null {
 const isSame = (one: unknown, other: unknown): boolean =>
   one === other || JSON.stringify(one) === JSON.stringify(other);
 
+const isWords = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.every((entry) => typeof entry === 'string');
+
+/** The words that were put into a list, or taken out. */
+const changedWords = (before: readonly string[], after: readonly string[]): string[] => [
+  ...before.filter((word) => !after.includes(word)),
+  ...after.filter((word) => !before.includes(word)),
+];
+
 /**
  * Whether a change, from `theirs` to `ours`, has overwritten what another tab had changed, from `base` to `theirs`:
  * the same field of the same entry. Entries are known by their ids.
  */
 export function contested(base: unknown, theirs: unknown, ours: unknown): boolean {
   if (theirs === ours || base === theirs) return false;
+  if (isWords(base) && isWords(theirs) && isWords(ours)) {
+    const changed = changedWords(base, theirs);
+    if (changed.length > 0) return changed.some((word) => theirs.includes(word) !== ours.includes(word));
+  }
   const [before, between, after] = [keyed(base), keyed(theirs), keyed(ours)];
   if (before === null || between === null || after === null) return !isSame(theirs, ours) && !isSame(base, theirs);
   const keys = new Set([...Object.keys(between), ...Object.keys(after)]);

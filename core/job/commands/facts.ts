@@ -4,13 +4,16 @@ import { CommandRefused } from './definition.ts';
 /**
  * Some facts of a thing: what is not named stays as it is. Objects are changed field by field, lists of entries with ids
  * (or dates) by those and records by key (null takes an entry out), other lists of objects as a whole or by position.
+ * Lists of words, such as ids, are changed as a whole or word by word: true puts one in, false takes it out.
  */
 export type Facts<T> = T extends readonly (infer E)[]
   ? [E] extends [{ id: string } | { date: string }]
     ? Record<string, Facts<E> | null>
     : [E] extends [object]
       ? readonly E[] | Record<number, Facts<E>>
-      : readonly E[]
+      : [E] extends [string]
+        ? readonly E[] | { readonly [word in E]?: boolean }
+        : readonly E[]
   : T extends object
     ? string extends keyof T
       ? Record<string, Facts<T[keyof T]> | null>
@@ -19,7 +22,7 @@ export type Facts<T> = T extends readonly (infer E)[]
 
 /** How a schema's values can be changed in part. */
 type Outline = { schema: z.ZodType } & (
-  | { kind: 'whole' }
+  | { kind: 'whole' | 'words' }
   | { kind: 'object'; fields: Readonly<Record<string, Outline>> }
   | { kind: 'record' | 'rows'; of: Outline }
   | { kind: 'entries'; of: Outline; key: string }
@@ -35,6 +38,9 @@ function bare(schema: z.ZodType): z.ZodType {
     return bare(schema.unwrap() as z.ZodType);
   return schema instanceof z.ZodDefault ? bare(schema.unwrap() as z.ZodType) : schema;
 }
+
+const isWord = (schema: z.ZodType): boolean =>
+  schema instanceof z.ZodString || schema instanceof z.ZodStringFormat || schema instanceof z.ZodEnum;
 
 function outlineOf(lazily: z.ZodType): Outline {
   const schema = bare(lazily);
@@ -52,6 +58,7 @@ function outlineOf(lazily: z.ZodType): Outline {
     const key = of.kind === 'object' ? KEYS.find((name) => name in of.fields) : undefined;
     if (key !== undefined) return { kind: 'entries', schema, of, key };
     if (of.kind === 'object') return { kind: 'rows', schema, of };
+    if (isWord(of.schema)) return { kind: 'words', schema };
   }
   return { kind: WHOLE, schema };
 }
@@ -71,6 +78,8 @@ function checkOf(outline: Outline, isNullable: boolean): z.ZodType {
         return z.record(z.string(), checkOf(outline.of, true));
       case 'rows':
         return z.union([outline.schema, z.record(z.string(), checkOf(outline.of, false))]);
+      case 'words':
+        return z.union([outline.schema, z.record(z.string(), z.boolean())]);
       default:
         return outline.schema;
     }
@@ -101,8 +110,15 @@ function put(target: Plain, key: string, facts: unknown, outline: Outline): void
       if (value === null) Reflect.deleteProperty(record, name);
       else put(record, name, value, outline.of);
     }
-  } else putInList(before as Plain[], facts, outline.kind === 'entries' ? outline.key : null, outline.of);
+  } else if (outline.kind === 'words') target[key] = withWords(before as string[], facts);
+  else putInList(before as Plain[], facts, outline.kind === 'entries' ? outline.key : null, outline.of);
 }
+
+/** A list of words in which some are put in or taken out; what stays keeps its order. */
+const withWords = (list: readonly string[], facts: Plain): string[] => [
+  ...list.filter((word) => facts[word] !== false),
+  ...Object.keys(facts).filter((word) => facts[word] === true && !list.includes(word)),
+];
 
 function putInList(list: Plain[], facts: Plain, key: string | null, of: Outline): void {
   for (const [name, value] of Object.entries(facts)) {
@@ -120,6 +136,17 @@ function putAll(target: Plain, facts: Plain, fields: Readonly<Record<string, Out
   for (const [key, field] of Object.entries(fields)) put(target, key, facts[key], field);
 }
 
+/** The words that were put in or taken out; the whole list where that would not come to the same. */
+function differenceOfWords(before: readonly string[], after: readonly string[]): Plain | readonly string[] {
+  const gone = before.filter((word) => !after.includes(word));
+  const come = after.filter((word) => !before.includes(word));
+  const facts = Object.fromEntries([
+    ...gone.map((word) => [word, false]),
+    ...come.map((word) => [word, true]),
+  ]) as Plain;
+  return JSON.stringify(withWords(before, facts)) === JSON.stringify(after) ? facts : after;
+}
+
 function difference(before: unknown, after: unknown, outline: Outline): unknown {
   if (JSON.stringify(before) === JSON.stringify(after)) return undefined;
   if (outline.kind === WHOLE || after === null || before === null || before === undefined) return after;
@@ -128,6 +155,7 @@ function difference(before: unknown, after: unknown, outline: Outline): unknown 
     const entries = Object.entries(outline.fields).map(([key, of]) => [key, difference(old[key], changed[key], of)]);
     return Object.fromEntries(entries.filter(([, value]) => value !== undefined));
   }
+  if (outline.kind === 'words') return differenceOfWords(before as string[], after as string[]);
   if (outline.kind === 'rows' && (before as unknown[]).length !== (after as unknown[]).length) return after;
   const keyed = (value: unknown): Plain => {
     if (outline.kind !== 'entries') return { ...(value as Plain) };

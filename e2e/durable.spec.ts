@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { expect, test, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { freePort } from '../scripts/free-port.mjs';
 import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
 import { fillableDisk, setFull } from './full-disk.ts';
@@ -13,7 +13,10 @@ async function openRooms(page: Page): Promise<void> {
   await expect(page.getByRole('dialog', { name: 'Rooms' })).toBeVisible();
 }
 
-test('two tabs that change different fields of one room at the same moment lose neither', async ({ context, page }) => {
+test('two tabs that change different fields of one room, or schools of one group, at the same moment lose neither', async ({
+  context,
+  page,
+}) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   const other = await context.newPage();
   await new PainterOn(other).openDemo('demo-linen-press', 'walk');
@@ -30,6 +33,16 @@ test('two tabs that change different fields of one room at the same moment lose 
   await openRooms(page);
   await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
   await expect(page.getByLabel('Off at once')).toHaveValue('3');
+
+  const school = (tab: Page, question: string): Locator =>
+    tab.getByRole('radiogroup', { name: question }).getByRole('radio').nth(1);
+  await Promise.all([page, other].map((tab) => new PainterOn(tab).openDemo('demo-linen-press', 'build-up')));
+  await Promise.all([page, other].map((tab) => expect(school(tab, 'Tools')).toBeVisible()));
+  await Promise.all([school(page, 'Keying').click(), school(other, 'Tools').click()]);
+  for (const tab of [page, other]) {
+    await expect(school(tab, 'Keying')).toBeChecked();
+    await expect(school(tab, 'Tools')).toBeChecked();
+  }
 });
 
 test('on a full disk what is typed stays on the screen, is told until it is written, and can be saved as a file', async ({

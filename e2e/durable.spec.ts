@@ -125,6 +125,8 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await page.getByLabel('Pieces in one line').press('Enter');
   await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
   await page.goto('/');
+  await page.getByRole('button', { name: 'Ask the browser to keep them' }).click();
+  await expect(page.getByText('The browser was asked and does not promise it.')).toBeVisible();
   await page.getByRole('button', { name: 'Choose a folder for backups' }).click();
   await expect(page.getByText('Backups go into the folder paperwork.')).toBeVisible();
   await page.getByRole('button', { name: 'Back up all' }).click();

@@ -21,8 +21,8 @@ export async function readRoom(): Promise<Room> {
   return { ...room, used: estimate.usage, left: Math.max(0, (estimate.quota ?? 0) - estimate.usage) };
 }
 
-/** Asks the browser to keep what lies here until the painter removes it; it may ask the painter, or refuse. */
-export async function askToKeep(): Promise<void> {
+/** Asks the browser to keep what lies here until the painter removes it: whether it will. It may ask the painter first. */
+export async function askToKeep(): Promise<boolean> {
   const manager = navigator.storage as Partial<StorageManager> | undefined;
-  await manager?.persist?.().catch(() => false);
+  return (await manager?.persist?.().catch(() => false)) ?? false;
 }

@@ -17,6 +17,7 @@ import { readRoom, askToKeep, type Room } from '../../store/storage-room.ts';
 /** Whether the work is safe: where it lies, how much room is left, and when it was last backed up. */
 export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
   const [room, setRoom] = useState<Room | null>(null);
+  const [isRefused, setIsRefused] = useState(false);
   const { last, answer, isAsking, failure, backUp, cancel } = useBackup();
   useEffect(() => {
     let gone = false;
@@ -25,6 +26,10 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
       gone = true;
     };
   }, [last, hasJobs]);
+  const askBrowser = async (): Promise<void> => {
+    setIsRefused(!(await askToKeep()));
+    setRoom(await readRoom());
+  };
   const fault = failure ?? (answer && 'fault' in answer ? answer.fault : null);
   const at = last?.at ?? null;
   const worked = useLiveQuery(() => lastWork(database), []) ?? null;
@@ -68,9 +73,15 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
           )}
           {last?.folder && <Button onClick={() => void forgetFolder()}>As downloads</Button>}
           {room !== null && !room.isPersistent && room.canAsk && (
-            <Button onClick={() => void askToKeep().then(readRoom).then(setRoom)}>Ask the browser to keep them</Button>
+            <Button onClick={() => void askBrowser()}>Ask the browser to keep them</Button>
           )}
         </Box>
+        {isRefused && (
+          <Typography role="status" sx={{ mt: 1 }}>
+            The browser was asked and does not promise it. Most do once Nivel is installed, bookmarked or used for some
+            days: ask again then, and back up until then.
+          </Typography>
+        )}
         {!canKeepInFolder() && (
           <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mt: 1 }}>
             This browser can’t write into a folder by itself: each backup is a download.

@@ -22,7 +22,8 @@ export type Facts<T> = T extends readonly (infer E)[]
 
 /** How a schema's values can be changed in part. */
 type Outline = { schema: z.ZodType } & (
-  | { kind: 'whole' | 'words' }
+  | { kind: 'whole' }
+  | { kind: 'words' }
   | { kind: 'object'; fields: Readonly<Record<string, Outline>> }
   | { kind: 'record' | 'rows'; of: Outline }
   | { kind: 'entries'; of: Outline; key: string }

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import { openArchive } from '../app/store/backup/read-archive.ts';
 import { freePort } from '../scripts/free-port.mjs';
 import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
 import { fillableDisk, setFull } from './full-disk.ts';
@@ -52,6 +53,13 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   await page.getByRole('button', { name: /^C-01,/ }).click();
   const piece = page.getByRole('complementary', { name: 'Piece C-01' });
+  const picture = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  await piece.getByText('Photos', { exact: true }).click();
+  await page.getByLabel('Photos of C-01').setInputFiles({ name: 'crack.png', mimeType: 'image/png', buffer: picture });
+  await expect(piece.getByRole('button', { name: 'Photo 1, 0 marks' })).toBeVisible();
   await setFull(page, true);
   await piece.getByLabel('Note').fill('only on the screen');
   const told = page.getByRole('alert').filter({ hasText: 'Not kept yet.' });
@@ -63,7 +71,9 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
     page.waitForEvent('download'),
     told.filter({ hasText: 'in this tab only' }).getByRole('button', { name: 'Save as a file' }).click(),
   ]);
-  expect(readFileSync(await file.path(), 'utf8')).toContain('only on the screen');
+  const saved = await openArchive(new Blob([readFileSync(await file.path())]));
+  expect(saved.ok && saved.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
+  expect(saved.ok && saved.value.pictures.length).toBe(1);
 
   await setFull(page, false);
   for (const text of ['in this tab only', 'What was typed into a field']) {

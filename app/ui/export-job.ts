@@ -6,15 +6,24 @@ import { startBackup } from '../workers/backup.ts';
 import { download, downloadBlob } from './download.ts';
 import { notify } from './notices.ts';
 
-/** Hands over a job as its file; one with photos as a backup of itself, so that they go with it. */
+/**
+ * Hands over a job as its file, as it is given; one with photos as a backup of itself, so that they go with it. Where that
+ * can't be written, it goes without them, and that is told.
+ */
 export async function exportJob(job: Job): Promise<void> {
+  const alone = (): void => download(jobFileName(job), writeJobFile(job));
   if (job.pieces.every(({ photos }) => photos.length === 0)) {
-    download(jobFileName(job), writeJobFile(job));
+    alone();
     return;
   }
-  const written = await startBackup([job.id], null, () => undefined).result.catch((error: unknown) =>
+  const written = await startBackup([job], null, () => undefined).result.catch((error: unknown) =>
     refused(reasonOf(error)),
   );
-  if (!written.ok) notify(written.message, { variant: 'error', autoHideDuration: 9000 });
-  else if (written.value.file) downloadBlob(jobFileName(job).replace(/\.json$/, '.zip'), written.value.file);
+  if (written.ok && written.value.file) {
+    downloadBlob(jobFileName(job).replace(/\.json$/, '.zip'), written.value.file);
+    return;
+  }
+  alone();
+  const why = written.ok ? '' : ` ${written.message}`;
+  notify(`The file of ${job.name} is without its photos.${why}`, { variant: 'warning', autoHideDuration: 9000 });
 }

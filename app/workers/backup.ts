@@ -1,4 +1,5 @@
 import { proxy } from 'comlink';
+import type { Job } from '../../core/job/document/schema.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { begin } from '../store/underway.ts';
 import type { Asked } from './asked.ts';
@@ -26,13 +27,16 @@ function ask<A>(question: Parameters<typeof workers.ask<A>>[0]): Asked<A> {
   };
 }
 
-/** Writes jobs, or all that are in use, into a file of a folder, or into one to be handed over; and reads it back. */
+/**
+ * Writes jobs as they are given, or all that are in use as they are kept, into a file of a folder, or into one to be handed
+ * over; and reads it back.
+ */
 export const startBackup = (
-  jobIds: readonly string[] | null,
+  jobs: readonly Job[] | null,
   target: FileSystemFileHandle | null,
   tell: Tell,
 ): Asked<Outcome<WrittenBackup>> =>
-  ask<Outcome<WrittenBackup>>((worker) => worker.write(jobIds, new Date().toISOString(), target, proxy(tell)));
+  ask<Outcome<WrittenBackup>>((worker) => worker.write(jobs, new Date().toISOString(), target, proxy(tell)));
 
 /** Takes in what a file holds. Given up, it leaves nothing behind. */
 export function startReading(file: File, tell: Tell): Asked<Outcome<ReadFile>> {

@@ -32,9 +32,10 @@ export interface BackupProgress {
 }
 type Tell = (progress: BackupProgress) => void;
 
-async function everything(jobIds: readonly string[] | null, madeAt: string): Promise<ToWrite> {
-  const rows = (await shownJobs(database)).filter(({ row }) => jobIds === null || jobIds.includes(row.id));
-  const jobs = rows.flatMap(({ read }) => (read.ok && read.value.deletedAt === null ? [read.value.job] : []));
+/** Jobs as they are given, or all that are in use, with their pictures. */
+async function toWrite(given: readonly Job[] | null, madeAt: string): Promise<ToWrite> {
+  const rows = given === null ? await shownJobs(database) : [];
+  const jobs = given ?? rows.flatMap(({ read }) => (read.ok && read.value.deletedAt === null ? [read.value.job] : []));
   const keys = await database.photos
     .where('jobId')
     .anyOf(jobs.map(({ id }) => id))
@@ -64,12 +65,12 @@ async function check(file: Blob, { jobs, pictures }: { jobs: number; pictures: n
 }
 
 async function backUp(
-  jobIds: readonly string[] | null,
+  jobs: readonly Job[] | null,
   madeAt: string,
   target: FileSystemFileHandle | null,
   tell: Tell,
 ): Promise<WrittenBackup> {
-  const given = await everything(jobIds, madeAt);
+  const given = await toWrite(jobs, madeAt);
   const onProgress = (done: number, all: number): void => tell({ doing: 'writing', done, all });
   let file: Blob;
   let contents;
@@ -122,15 +123,15 @@ async function keepRead(
 
 /** Backups, written and read beside the screens. */
 const backups = {
-  /** Writes jobs, or all that are in use, into a file or a zip in memory, and reads it back. */
+  /** Writes jobs as they are given, or all that are in use, into a file or a zip in memory, and reads it back. */
   async write(
-    jobIds: readonly string[] | null,
+    jobs: readonly Job[] | null,
     madeAt: string,
     target: FileSystemFileHandle | null,
     tell: Tell,
   ): Promise<Outcome<WrittenBackup>> {
     try {
-      return accepted(await backUp(jobIds, madeAt, target, tell));
+      return accepted(await backUp(jobs, madeAt, target, tell));
     } catch (error) {
       return refused(`The backup could not be written: ${reasonOf(error)}. Nothing of your jobs was changed.`);
     }

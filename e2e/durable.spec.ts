@@ -75,6 +75,19 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   expect(saved.ok && saved.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
   expect(saved.ok && saved.value.pictures.length).toBe(1);
 
+  // Elsewhere in the same tab it is not forgotten: a backup holds it, and the job opens with it.
+  await page.getByRole('link', { name: 'All jobs', exact: true }).click();
+  const [all] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Back up all' }).click(),
+  ]);
+  const backup = await openArchive(new Blob([readFileSync(await all.path())]));
+  expect(backup.ok && backup.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
+  await page.getByRole('link', { name: 'Linen press' }).click();
+  await new PainterOn(page).goTo('Walk');
+  await page.getByRole('button', { name: /^C-01,/ }).click();
+  await expect(piece.getByLabel('Note')).toHaveValue('only on the screen');
+
   await setFull(page, false);
   for (const text of ['in this tab only', 'What was typed into a field']) {
     const bar = told.filter({ hasText: text });

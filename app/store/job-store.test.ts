@@ -345,6 +345,17 @@ test('a stamp is shown as done once the journal has it, and a change that comes 
   await store.settled();
 });
 
+test('what is still given to a job whose screens were left is seen where it is open', async () => {
+  const on = await database();
+  const left = await tab(on);
+  left.close();
+  const store = await tab(on);
+  const seen = new Promise<void>((done) => store.subscribe(done));
+  write(left, 'a photo that had to wait');
+  await seen;
+  assert.equal(note(store), 'a photo that had to wait');
+});
+
 test('what a journal holds and can’t be carried out is set aside with its reason, and the job opens', async () => {
   const on = await database();
   const earlier = forgetfulStorage();

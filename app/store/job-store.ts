@@ -67,7 +67,10 @@ function carriedOut(job: Job, { name, args }: JournalEntry): Outcome<Change> {
   }
 }
 
-/** What one tab tells the others. */
+/** Where stores of one job hear of each other, in whatever tab. */
+const TABS = 'nivel-jobs';
+
+/** What one store tells the others. */
 interface Told {
   jobId: string;
   revision: number;
@@ -112,7 +115,7 @@ export class JobStore {
     this.#database = database;
     this.#id = id;
     this.#journal = journal;
-    this.#channel = new BroadcastChannel('nivel-jobs');
+    this.#channel = new BroadcastChannel(TABS);
     this.#channel.onmessage = ({ data }: MessageEvent<Told>) => {
       if (data.jobId === this.#id && data.revision !== this.#revision)
         this.#catchUp().catch((error: unknown) => this.#tellFailure('What another tab changed can’t be shown', error));
@@ -125,6 +128,11 @@ export class JobStore {
   };
 
   readonly snapshot = (): JobState | null => this.#shown;
+
+  /** Whether something was given that is in this tab only. */
+  get isUnkept(): boolean {
+    return this.#unkept !== null;
+  }
 
   /** The document with everything that was given, shown yet or not; null while the job is not open. */
   latest(): Job | null {
@@ -286,7 +294,9 @@ export class JobStore {
   }
 
   #tellTabs(revision: number): void {
-    if (!this.#isClosed) this.#channel.postMessage({ jobId: this.#id, revision } satisfies Told);
+    const channel = this.#isClosed ? new BroadcastChannel(TABS) : this.#channel;
+    channel.postMessage({ jobId: this.#id, revision } satisfies Told);
+    if (this.#isClosed) channel.close();
   }
 
   #tell(): void {

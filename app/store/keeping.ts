@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import type { Job } from '../../core/job/document/schema.ts';
 
 /** Something that is in this tab only, because it could not be written. */
 export interface Unwritten {
@@ -8,6 +9,8 @@ export interface Unwritten {
   tryAgain(): void;
   /** Hands it over as a file. */
   save?(): void;
+  /** The job that it is a change of, with the change. */
+  job?(): Job | null;
 }
 
 let unwritten: ReadonlyMap<string, Unwritten> = new Map();
@@ -33,6 +36,9 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 const read = (): ReadonlyMap<string, Unwritten> => unwritten;
+
+/** Jobs as they stand in this tab, where not all of them could be written. */
+export const jobsInTabOnly = (): Job[] => [...unwritten.values()].flatMap(({ job }) => job?.() ?? []);
 
 /** Everything that is in this tab only. */
 export const useUnwritten = (): ReadonlyMap<string, Unwritten> => useSyncExternalStore(subscribe, read);

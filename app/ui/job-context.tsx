@@ -17,7 +17,7 @@ import { inVocabulary } from '../../core/units/vocabulary.ts';
 import type { JobStore, Opened } from '../store/job-store.ts';
 import { tellUnwritten } from '../store/keeping.ts';
 import { unkeptJob } from './keeping/unkept-job.ts';
-import { takeOpened } from './open-ahead.ts';
+import { leave, takeOpened } from './open-ahead.ts';
 import { Failure } from './Failure.tsx';
 import { useWhileTyping } from './use-while-typing.ts';
 import { notify } from './notices.ts';
@@ -97,7 +97,7 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
       });
     return () => {
       gone = true;
-      void opened.settled().then(() => opened.close());
+      void leave(jobId, opened);
     };
   }, [jobId]);
 

@@ -13,6 +13,8 @@ interface Opening {
 }
 
 const ahead = new Map<string, Opening>();
+/** Jobs whose screens were left with changes that could not be written: they are opened again as they stand. */
+const unkept = new Map<string, JobStore>();
 
 function open(jobId: string): Opening {
   const store = new JobStore(database, jobId, new Journal(database, local));
@@ -34,9 +36,21 @@ export function openAhead(jobId: string): void {
   ahead.set(jobId, opening);
 }
 
-/** The job as it was opened ahead, once, or opened now. A demo job that is not here yet is laid out. */
+/**
+ * The job as it was opened ahead, once, as it was left with changes that could not be written, or opened now. A demo job
+ * that is not here yet is laid out.
+ */
 export function takeOpened(jobId: string): Opening {
-  const opening = ahead.get(jobId) ?? open(jobId);
+  const left = unkept.get(jobId);
+  const opening = left ? { store: left, found: Promise.resolve({ state: 'open' as const }) } : ahead.get(jobId);
+  unkept.delete(jobId);
   ahead.delete(jobId);
-  return opening;
+  return opening ?? open(jobId);
+}
+
+/** Ends with a job whose screens are left, once all is written; what can't be stays at hand, and is tried again. */
+export async function leave(jobId: string, store: JobStore): Promise<void> {
+  await store.settled();
+  if (store.isUnkept) unkept.set(jobId, store);
+  else store.close();
 }

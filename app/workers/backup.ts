@@ -1,6 +1,7 @@
 import { proxy } from 'comlink';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
+import { jobsInTabOnly } from '../store/keeping.ts';
 import { begin } from '../store/underway.ts';
 import type { Asked } from './asked.ts';
 import type { BackupProgress, Backups, ReadFile, WrittenBackup } from './backup.worker.ts';
@@ -28,7 +29,7 @@ function ask<A>(question: Parameters<typeof workers.ask<A>>[0]): Asked<A> {
 }
 
 /**
- * Writes jobs as they are given, or all that are in use as they are kept, into a file of a folder, or into one to be handed
+ * Writes jobs as they are given, or all that are in use as they stand in this tab or are kept, into a file of a folder, or into one to be handed
  * over; and reads it back.
  */
 export const startBackup = (
@@ -36,7 +37,9 @@ export const startBackup = (
   target: FileSystemFileHandle | null,
   tell: Tell,
 ): Asked<Outcome<WrittenBackup>> =>
-  ask<Outcome<WrittenBackup>>((worker) => worker.write(jobs, new Date().toISOString(), target, proxy(tell)));
+  ask<Outcome<WrittenBackup>>((worker) =>
+    worker.write(jobs, jobsInTabOnly(), new Date().toISOString(), target, proxy(tell)),
+  );
 
 /** Takes in what a file holds. Given up, it leaves nothing behind. */
 export function startReading(file: File, tell: Tell): Asked<Outcome<ReadFile>> {

@@ -32,10 +32,11 @@ export interface BackupProgress {
 }
 type Tell = (progress: BackupProgress) => void;
 
-/** Jobs as they are given, or all that are in use, with their pictures. */
-async function toWrite(given: readonly Job[] | null, madeAt: string): Promise<ToWrite> {
+/** Jobs as they are given, or all that are in use, as they stand in a tab that could not write them; with their pictures. */
+async function toWrite(given: readonly Job[] | null, inTabOnly: readonly Job[], madeAt: string): Promise<ToWrite> {
   const rows = given === null ? await shownJobs(database) : [];
-  const jobs = given ?? rows.flatMap(({ read }) => (read.ok && read.value.deletedAt === null ? [read.value.job] : []));
+  const kept = rows.flatMap(({ read }) => (read.ok && read.value.deletedAt === null ? [read.value.job] : []));
+  const jobs = given ?? kept.map((job) => inTabOnly.find(({ id }) => id === job.id) ?? job);
   const keys = await database.photos
     .where('jobId')
     .anyOf(jobs.map(({ id }) => id))
@@ -64,13 +65,7 @@ async function check(file: Blob, { jobs, pictures }: { jobs: number; pictures: n
   }
 }
 
-async function backUp(
-  jobs: readonly Job[] | null,
-  madeAt: string,
-  target: FileSystemFileHandle | null,
-  tell: Tell,
-): Promise<WrittenBackup> {
-  const given = await toWrite(jobs, madeAt);
+async function backUp(given: ToWrite, target: FileSystemFileHandle | null, tell: Tell): Promise<WrittenBackup> {
   const onProgress = (done: number, all: number): void => tell({ doing: 'writing', done, all });
   let file: Blob;
   let contents;
@@ -126,12 +121,13 @@ const backups = {
   /** Writes jobs as they are given, or all that are in use, into a file or a zip in memory, and reads it back. */
   async write(
     jobs: readonly Job[] | null,
+    inTabOnly: readonly Job[],
     madeAt: string,
     target: FileSystemFileHandle | null,
     tell: Tell,
   ): Promise<Outcome<WrittenBackup>> {
     try {
-      return accepted(await backUp(jobs, madeAt, target, tell));
+      return accepted(await backUp(await toWrite(jobs, inTabOnly, madeAt), target, tell));
     } catch (error) {
       return refused(`The backup could not be written: ${reasonOf(error)}. Nothing of your jobs was changed.`);
     }

@@ -28,11 +28,13 @@ export interface OtherValue {
   facts: object;
 }
 
-/** Words that stand in a list of words, or could; null for a list of anything else. */
+/** A word that stands in a list of words, and some that could; null for a list of anything else. */
 function wordsOf(element: z.ZodType, list: readonly unknown[]): string[] | null {
-  if (element instanceof z.ZodEnum) return Object.values(element.enum).map(String);
-  if (!(element instanceof z.ZodString || element instanceof z.ZodStringFormat)) return null;
-  return [...(list as string[]), 'other', 'another', '2027-03-04', '2027-03-11'];
+  const isEnum = element instanceof z.ZodEnum;
+  if (!isEnum && !(element instanceof z.ZodString || element instanceof z.ZodStringFormat)) return null;
+  const others = isEnum ? Object.values(element.enum).map(String) : ['other', 'another', '2027-03-04', '2027-03-11'];
+  const absent = others.filter((word) => !list.includes(word));
+  return [...(list as string[]).slice(0, 1), ...(isEnum ? absent.slice(0, 2) : absent)];
 }
 
 /** Every field of a thing with a value that it does not have, one at a time, as its schema tells; ids stay. */

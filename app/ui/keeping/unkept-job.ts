@@ -12,6 +12,7 @@ export function unkeptJob(store: JobStore, { changes, why }: Unkept): Unwritten 
   return {
     words: `${what}: ${why}. Make room, or save the job as a file before you close the tab.`,
     tryAgain: () => void store.tryAgain(),
+    job: () => store.latest(),
     save: () => {
       const shown = store.latest();
       if (shown) void exportJob(shown);

@@ -32,10 +32,11 @@ for (const [name, kind] of Object.entries(KINDS)) {
 }
 
 /** A job with the words of every list in one order: which of two was put in first does not matter. */
-const inOneOrder = (job: Job): unknown =>
-  JSON.parse(JSON.stringify(job), (_key, value: unknown) =>
+function inOneOrder(job: Job): unknown {
+  return JSON.parse(JSON.stringify(job), (_key, value: unknown) =>
     Array.isArray(value) && value.every((entry) => typeof entry === 'string') ? value.toSorted() : value,
   );
+}
 
 test('whatever two commands were given on the same job, what the first did stands after the second, or it is told', () => {
   const names = Object.keys(TOLD) as (keyof typeof TOLD)[];

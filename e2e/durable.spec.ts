@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { readFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { openArchive } from '../app/store/backup/read-archive.ts';
@@ -363,6 +363,31 @@ test.describe('with a service worker', () => {
     await new PainterOn(other).goTo('Plan');
     await other.getByRole('button', { name: 'Replan from now' }).click();
     await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
+  });
+
+  test('what could not be fetched whole for later, as where a connection broke off, is fetched again', async ({
+    context,
+  }, testInfo) => {
+    const build = join('.nivel', `version-${testInfo.workerIndex}`);
+    const address = await serve(build);
+    const manifest = join(build, 'client', 'nivel.webmanifest');
+    renameSync(manifest, `${manifest}.away`);
+    await context.addInitScript(() => {
+      const { serviceWorker } = navigator;
+      const register = serviceWorker.register.bind(serviceWorker);
+      serviceWorker.register = async (...given) => {
+        const registration = await register(...given);
+        const { installing } = registration;
+        installing?.addEventListener('statechange', () => {
+          if (installing.state === 'redundant') Object.assign(window, { hasFailed: true });
+        });
+        return registration;
+      };
+    });
+    const page = await open(context, address, 'walk');
+    await page.waitForFunction(() => 'hasFailed' in window);
+    renameSync(`${manifest}.away`, manifest);
+    await controlled(page);
   });
 
   test('a page with a slash at its end opens without a server', async ({ context, page }) => {

@@ -6,6 +6,8 @@ const EARLIER_SCRIPTS = 'nivel-earlier-scripts';
 const RUNS = 'nivel-runs/';
 /** A new version is looked for every so many ms, while the app is in sight. */
 const LOOK_EVERY = 15 * 60_000;
+/** Ms after which what could not be fetched whole is fetched again. */
+const TRY_AGAIN = 5000;
 
 /** Why this tab should be reloaded. */
 export type WhyReload = 'new-version' | 'not-loaded';
@@ -46,30 +48,58 @@ export function holdVersion(build: string): void {
   void navigator.locks.request(`${RUNS}${build}`, { mode: 'shared' }, () => new Promise(() => undefined));
 }
 
-/** Registers the service worker, and notices when it has fetched another version than `build`, which runs here. */
-export async function watchForVersions(build: string): Promise<void> {
-  void forgetScripts(build);
+const heard = new WeakSet<ServiceWorkerRegistration>();
+let tryAgainAfter = TRY_AGAIN;
+
+/**
+ * Registers the service worker, and notices when it has fetched another version. What could not be fetched whole, as where a
+ * connection broke off, is fetched again after a while, and later each time.
+ */
+async function keepOffline(): Promise<void> {
   const registration = await navigator.serviceWorker.register('/service-worker.js');
   const notice = (worker: ServiceWorker | null): void => {
     // The first service worker replaces none.
     if (worker !== null && navigator.serviceWorker.controller !== null) offer(worker);
   };
   notice(registration.waiting);
+  if (heard.has(registration)) return;
+  heard.add(registration);
   registration.addEventListener('updatefound', () => {
     const { installing } = registration;
+    let isWhole = false;
     installing?.addEventListener('statechange', () => {
-      if (installing.state === 'installed') notice(installing);
+      if (installing.state === 'installed') {
+        isWhole = true;
+        notice(installing);
+      } else if (installing.state === 'redundant' && !isWhole) {
+        setTimeout(lookAgain, tryAgainAfter);
+        tryAgainAfter = Math.min(2 * tryAgainAfter, LOOK_EVERY);
+      }
     });
   });
+}
+
+/** Looks for a newer version; where not even this one could be kept, keeps it. Without a network there is nothing new. */
+function lookAgain(): void {
+  const look = async (): Promise<void> => {
+    const registration = await navigator.serviceWorker.getRegistration();
+    await (registration ? registration.update() : keepOffline());
+  };
+  look().catch(() => undefined);
+}
+
+/** Keeps Nivel for when there is no server, and looks for newer versions than `build`, which runs here. */
+export async function watchForVersions(build: string): Promise<void> {
+  void forgetScripts(build);
   let looked = Date.now();
   const look = (): void => {
     if (document.visibilityState !== 'visible' || Date.now() - looked < LOOK_EVERY) return;
     looked = Date.now();
-    // Without a network there is nothing new.
-    registration.update().catch(() => undefined);
+    lookAgain();
   };
   document.addEventListener('visibilitychange', look);
   setInterval(look, LOOK_EVERY);
+  await keepOffline();
 }
 
 /** Forgets scripts of builds that no tab runs any more. */

@@ -51,6 +51,14 @@ export function takeOpened(jobId: string): Opening {
 /** Ends with a job whose screens are left, once all is written; what can't be stays at hand, and is tried again. */
 export async function leave(jobId: string, store: JobStore): Promise<void> {
   await store.settled();
-  if (store.isUnkept) unkept.set(jobId, store);
-  else store.close();
+  if (!store.isUnkept) {
+    store.close();
+    return;
+  }
+  unkept.set(jobId, store);
+  const tell = store.onUnkept;
+  store.onUnkept = (changes) => {
+    tell(changes);
+    if (changes === null && unkept.delete(jobId)) store.close();
+  };
 }

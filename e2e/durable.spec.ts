@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import { expect, test, type BrowserContext, type Locator, type Page, type TestInfo } from '@playwright/test';
 import { openArchive } from '../app/store/backup/read-archive.ts';
 import { freePort } from '../scripts/free-port.mjs';
 import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
@@ -266,10 +266,12 @@ test('a change of an earlier version that can’t be carried out is set aside an
 let server: ChildProcess | null = null;
 test.afterEach(() => server?.kill());
 
-/** A copy of the build on a server of its own. */
-async function serve(build: string): Promise<string> {
+/** A copy of the build on a server of its own, at a port that no other test is given meanwhile. */
+async function serve({ workerIndex }: TestInfo): Promise<{ build: string; address: string }> {
+  // Beside the build, so that the server finds its packages.
+  const build = join('.nivel', `version-${workerIndex}`);
   copyBuild('dist', build);
-  const port = await freePort(4500);
+  const port = await freePort();
   server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {
     env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },
     stdio: 'ignore',
@@ -283,14 +285,13 @@ async function serve(build: string): Promise<string> {
       ),
     )
     .toBe(200);
-  return address;
+  return { build, address };
 }
 
 test('where nothing keeps the scripts of the version before, what can’t be loaded is told, and planning works after the reload', async ({
   context,
 }, testInfo) => {
-  const build = join('.nivel', `version-${testInfo.workerIndex}`);
-  const address = await serve(build);
+  const { build, address } = await serve(testInfo);
   const page = await context.newPage();
   await page.goto(`${address}/walk?job=demo-linen-press`);
   await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
@@ -340,9 +341,7 @@ test.describe('with a service worker', () => {
   test('a new version waits, is offered, and takes over; another tab of the old one still plans', async ({
     context,
   }, testInfo) => {
-    // Beside the build, so that the server finds its packages.
-    const build = join('dist', '..', '.nivel', `version-${testInfo.workerIndex}`);
-    const address = await serve(build);
+    const { build, address } = await serve(testInfo);
     const [page, other] = [await open(context, address, 'walk'), await open(context, address, 'walk')];
     await Promise.all([controlled(page), controlled(other)]);
     await page.getByRole('button', { name: /^C-01,/ }).click();
@@ -368,8 +367,7 @@ test.describe('with a service worker', () => {
   test('what could not be fetched whole for later, as where a connection broke off, is fetched again', async ({
     context,
   }, testInfo) => {
-    const build = join('.nivel', `version-${testInfo.workerIndex}`);
-    const address = await serve(build);
+    const { build, address } = await serve(testInfo);
     const manifest = join(build, 'client', 'nivel.webmanifest');
     renameSync(manifest, `${manifest}.away`);
     await context.addInitScript(() => {

@@ -149,7 +149,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
   await page.goto('/');
   await page.getByRole('button', { name: 'Ask the browser to keep them' }).click();
-  await expect(page.getByText('The browser was asked and does not promise it.')).toBeVisible();
+  await expect(page.getByText('The browser refused.')).toBeVisible();
   await page.getByRole('button', { name: 'Choose a folder for backups' }).click();
   await expect(page.getByText('Backups go into the folder paperwork.')).toBeVisible();
   await page.getByRole('button', { name: 'Back up all' }).click();
@@ -322,7 +322,7 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
     .first()
     .click();
   await other.getByRole('button', { name: 'Load it again' }).click();
-  await expect(other.getByText('It can’t be yet: Nivel’s server does not answer.')).toBeVisible();
+  await expect(other.getByText('Can’t reload right now: Nivel’s server does not answer.')).toBeVisible();
 });
 
 test.describe('with a service worker', () => {

@@ -67,7 +67,7 @@ function carriedOut(job: Job, { name, args }: JournalEntry): Outcome<Change> {
   }
 }
 
-/** Where stores of one job hear of each other, in whatever tab. */
+/** Where stores of one job hear of each other, in any tab. */
 const TABS = 'nivel-jobs';
 
 /** What one store tells the others. */

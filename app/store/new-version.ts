@@ -89,7 +89,7 @@ function lookAgain(): void {
 }
 
 /** Keeps Nivel for when there is no server, and looks for newer versions than `build`, which runs here. */
-export async function watchForVersions(build: string): Promise<void> {
+export function watchForVersions(build: string): void {
   void forgetScripts(build);
   let looked = Date.now();
   const look = (): void => {
@@ -99,7 +99,8 @@ export async function watchForVersions(build: string): Promise<void> {
   };
   document.addEventListener('visibilitychange', look);
   setInterval(look, LOOK_EVERY);
-  await keepOffline();
+  // Without a network it is tried again with the next look.
+  keepOffline().catch(() => undefined);
 }
 
 /** Forgets scripts of builds that no tab runs any more. */

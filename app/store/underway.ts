@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-/** What is under way in this tab and would be broken off by a reload. */
+/** Work in this tab that a reload would break off. */
 const underway = new Set<symbol>();
 const listeners = new Set<() => void>();
 

@@ -147,7 +147,7 @@ export default function App() {
     const build = new URL(import.meta.url).pathname;
     holdVersion(build);
     // Fetching everything for later waits until the screen that was asked for stands.
-    const timer = setTimeout(() => void watchForVersions(build), OFFLINE_AFTER);
+    const timer = setTimeout(() => watchForVersions(build), OFFLINE_AFTER);
     return () => clearTimeout(timer);
   }, []);
   return (

@@ -42,8 +42,8 @@ function PartNotFetched() {
         </Button>
       }
     >
-      {fault === null ? 'Nivel’s server does not answer, or has a newer Nivel.' : `It can’t be yet: ${fault}.`} Nothing
-      that you stated is lost: it was saved as you typed.
+      {fault === null ? 'Nivel’s server does not answer, or has a newer Nivel.' : `Can’t reload right now: ${fault}.`}{' '}
+      Nothing that you stated is lost: it was saved as you typed.
     </EmptyState>
   );
 }

@@ -83,7 +83,7 @@ const MOMENTS: readonly Moment[] = [
     offered: async (page, offer) => {
       const written = page.waitForEvent('download', { timeout: 120_000 });
       await page.getByRole('button', { name: 'Back up all' }).click();
-      await expect(offer).toContainText('once what is under way is done');
+      await expect(offer).toContainText('after the backup or photos are done');
       await expect(offer.getByRole('button', { name: 'Reload' })).toBeDisabled();
       await written;
       await expect(page.getByText(/^Backed up and read back: .* 24 photos/)).toBeVisible();

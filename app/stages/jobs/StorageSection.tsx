@@ -78,8 +78,8 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
         </Box>
         {isRefused && (
           <Typography role="status" sx={{ mt: 1 }}>
-            The browser was asked and does not promise it. Most do once Nivel is installed, bookmarked or used for some
-            days: ask again then, and back up until then.
+            The browser refused. Most agree once Nivel is installed, bookmarked or used for some days: ask again then,
+            and back up until then.
           </Typography>
         )}
         {!canKeepInFolder() && (

@@ -19,8 +19,8 @@ export function ReloadBar() {
   if (why === null) return null;
   const words = (): string => {
     if (isUnwritten) return `${BECAUSE[why]}. Reload once everything here is written.`;
-    if (isUnderway) return `${BECAUSE[why]}. Reload once what is under way is done: a backup, or photos.`;
-    if (fault !== null) return `${BECAUSE[why]}. It can’t be reloaded yet: ${fault}. What stands here stays.`;
+    if (isUnderway) return `${BECAUSE[why]}. Reload after the backup or photos are done.`;
+    if (fault !== null) return `${BECAUSE[why]}. Can’t reload right now: ${fault}. Your work is kept.`;
     return `${BECAUSE[why]}. Reload: your work is kept.`;
   };
   return (

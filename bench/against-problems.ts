@@ -3,7 +3,7 @@ import {
   planProblemSchema,
   type PlanProblem,
   type PlanProblemFile,
-} from '../core/planning/problem.ts';
+} from '../core/scheduling/problem.ts';
 import { seededRandom } from '../core/units/seeded-random.ts';
 
 /** What problems of one family have to do with. */

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { solve } from '../core/planning/solve/solve.ts';
-import { verify } from '../core/planning/verify.ts';
+import { solve } from '../core/scheduling/solve/solve.ts';
+import { verify } from '../core/scheduling/verify.ts';
 import { FAMILIES, randomProblem } from './against-problems.ts';
 import { givenNumber, load } from './load.ts';
 import { Oracle } from './oracle.ts';

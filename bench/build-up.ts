@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { freeze } from 'immer';
 import { verdictsOf } from '../core/build-up/judge.ts';
 import { RULES } from '../core/build-up/rules/registry.ts';
-import { inDoubt } from '../core/build-up/standing.ts';
+import { inDoubt } from '../core/build-up/build-up-review.ts';
 import { offerFor } from '../core/choosing/offer.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import type { Job } from '../core/job/document/schema.ts';

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import { minutesSince } from '../core/job/site-time.ts';
-import { jobToProblem } from '../core/planning/job-to-problem.ts';
-import { Mover } from '../core/planning/moving.ts';
-import { readPlan } from '../core/planning/read-plan.ts';
-import { verifiedNearPlan } from '../core/planning/verified-plan.ts';
+import { jobToProblem } from '../core/planning/drafting/job-to-problem.ts';
+import { Mover } from '../core/planning/revising/moving.ts';
+import { readPlan } from '../core/planning/reading/read-plan.ts';
+import { verifiedNearPlan } from '../core/scheduling/verified-plan.ts';
 import { seededRandom } from '../core/units/seeded-random.ts';
 import { load } from './load.ts';
 

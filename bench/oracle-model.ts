@@ -1,4 +1,5 @@
-import type { FoundPlan, Measure, PlanProblem, PlanTask } from '../core/planning/problem.ts';
+import type { Measure, PlanProblem, PlanTask } from '../core/scheduling/problem.ts';
+import type { FoundPlan } from '../core/scheduling/plan.ts';
 
 /** What the oracle answers of a problem: of each task its start, its painters, when its set-up ends, and whether it is late. */
 export interface OracleAnswer {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type * as MiniZincModule from 'minizinc';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../scripts/chromium.ts';
-import type { PlanProblem } from '../core/planning/problem.ts';
+import type { PlanProblem } from '../core/scheduling/problem.ts';
 import { oracleModel, planOf, type OracleAnswer } from './oracle-model.ts';
 
 type MiniZinc = typeof MiniZincModule;

@@ -1,5 +1,6 @@
-import { solve } from '../core/planning/solve/solve.ts';
-import type { PlanProblem, PlanSolution } from '../core/planning/problem.ts';
+import { solve } from '../core/scheduling/solve/solve.ts';
+import type { PlanProblem } from '../core/scheduling/problem.ts';
+import type { PlanSolution } from '../core/scheduling/plan.ts';
 
 /** What a finder is asked: a plan, as one of the application's workers looks for it. */
 export interface Sought {

@@ -1,5 +1,6 @@
-import { riskOf } from '../core/planning/risk.ts';
-import type { FoundPlan, PlanProblem } from '../core/planning/problem.ts';
+import { riskOf } from '../core/scheduling/chance/risk.ts';
+import type { PlanProblem } from '../core/scheduling/problem.ts';
+import type { FoundPlan } from '../core/scheduling/plan.ts';
 
 /** What a player is asked: runs of a plan, as the application's workers play them. */
 export interface Played {

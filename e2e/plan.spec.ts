@@ -1,7 +1,8 @@
 import { expect, test } from './warm-page.ts';
 import { readFile } from 'node:fs/promises';
-import { planProblemSchema, type FoundPlan } from '../core/planning/problem.ts';
-import { verify } from '../core/planning/verify.ts';
+import { planProblemSchema } from '../core/scheduling/problem.ts';
+import type { FoundPlan } from '../core/scheduling/plan.ts';
+import { verify } from '../core/scheduling/verify.ts';
 import { PainterOn } from './painter.ts';
 
 test('Plan tells why a run is no earlier, and the chain back ends where the plan begins', async ({ page }) => {

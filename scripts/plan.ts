@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { planProblemSchema } from '../core/planning/problem.ts';
-import { verifiedPlan } from '../core/planning/verified-plan.ts';
+import { planProblemSchema } from '../core/scheduling/problem.ts';
+import { verifiedPlan } from '../core/scheduling/verified-plan.ts';
 
 /** `npm run plan -- FILE`: prints the solution of one plan problem as JSON. Exits with 1 when the file is no problem. */
 const [file] = process.argv.slice(2);

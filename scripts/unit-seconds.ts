@@ -10,9 +10,9 @@ const secondsSchema = z.record(z.string(), z.number().nonnegative());
 const LONG: readonly [string, number][] = [
   ['core/build-up/every-surface.test.ts', 12],
   ['core/running/whole-job.test.ts', 11],
-  ['core/planning/solve/solve.test.ts', 10],
-  ['core/planning/solve/appointments.test.ts', 6],
-  ['core/planning/solve/brute-force.test.ts', 6],
+  ['core/scheduling/solve/solve.test.ts', 10],
+  ['core/scheduling/solve/appointments.test.ts', 6],
+  ['core/scheduling/solve/brute-force.test.ts', 6],
   ['core/exchange/hostile-files.test.ts', 5],
 ];
 

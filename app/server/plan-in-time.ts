@@ -1,5 +1,6 @@
-import type { PlanProblem, PlanSolution } from '../../core/planning/problem.ts';
-import { verifiedPlan } from '../../core/planning/verified-plan.ts';
+import type { PlanProblem } from '../../core/scheduling/problem.ts';
+import type { PlanSolution } from '../../core/scheduling/plan.ts';
+import { verifiedPlan } from '../../core/scheduling/verified-plan.ts';
 import { json, problemDetails } from './answer.ts';
 
 /** Milliseconds that one search may take. */

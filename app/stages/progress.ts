@@ -3,10 +3,10 @@ import { groupOf } from '../../core/job/queries/groups.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { roomChecks } from '../../core/checking/round.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
-import { inDoubt } from '../../core/build-up/standing.ts';
+import { inDoubt } from '../../core/build-up/build-up-review.ts';
 import { openQuestions, testsOn } from '../../core/proving/proof.ts';
-import { pieceSteps } from '../../core/planning/piece-steps.ts';
-import { planFingerprint } from '../../core/planning/accept.ts';
+import { pieceSteps } from '../../core/steps/piece-steps.ts';
+import { planFingerprint } from '../../core/planning/revising/accept.ts';
 import type { StageId } from './registry.ts';
 
 /** How far a stage is, 0 to 1, and in words. */

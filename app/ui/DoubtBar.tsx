@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { inDoubt } from '../../core/build-up/standing.ts';
+import { inDoubt } from '../../core/build-up/build-up-review.ts';
 import { useJob } from './job-context.tsx';
 import { goTo } from './route.ts';
 

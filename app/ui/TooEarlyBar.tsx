@@ -1,9 +1,9 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
-import type { JobSteps } from '../../core/planning/job-steps.ts';
-import { taskWords } from '../../core/planning/task-words.ts';
-import type { TooEarly } from '../../core/planning/too-early.ts';
+import type { JobSteps } from '../../core/steps/job-steps.ts';
+import { taskWords } from '../../core/planning/reading/task-words.ts';
+import type { TooEarly } from '../../core/scheduling/wait-conflicts.ts';
 import { useJob } from './job-context.tsx';
 
 interface TooEarlyBarProps {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { jobSteps, type JobSteps } from '../../core/planning/job-steps.ts';
-import { problemOfDay, type JobProblem } from '../../core/planning/job-to-problem.ts';
-import { readPlan, type PlanReading } from '../../core/planning/read-plan.ts';
+import { jobSteps, type JobSteps } from '../../core/steps/job-steps.ts';
+import { problemOfDay, type JobProblem } from '../../core/planning/drafting/job-to-problem.ts';
+import { readPlan, type PlanReading } from '../../core/planning/reading/read-plan.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { useJob } from './job-context.tsx';

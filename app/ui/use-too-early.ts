@@ -1,7 +1,7 @@
 import { useDeferredValue, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
-import { aheadOf, type JobProblem } from '../../core/planning/job-to-problem.ts';
-import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
+import { aheadOf, type JobProblem } from '../../core/planning/drafting/job-to-problem.ts';
+import { tooEarly, type TooEarly } from '../../core/scheduling/wait-conflicts.ts';
 import { startLookingAhead } from '../workers/planner.ts';
 import { useJob } from './job-context.tsx';
 

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Wetness } from '../../core/planning/drying-places.ts';
+import type { Wetness } from '../../core/planning/reading/drying-places.ts';
 
 /** Wetness has one code everywhere: a colour, a texture and a word. */
 export const WETNESS_WORDS: Readonly<Record<Wetness, string>> = {

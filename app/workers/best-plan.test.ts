@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { compareByLimit } from '../../core/planning/aim.ts';
+import { compareByLimit } from '../../core/scheduling/aim.ts';
 import { BestPlan } from './best-plan.ts';
 import type { VerifiedPlan } from './planner.worker.ts';
 

@@ -1,4 +1,4 @@
-import { compareCosts } from '../../core/planning/aim.ts';
+import { compareCosts } from '../../core/scheduling/aim.ts';
 import type { VerifiedPlan } from './planner.worker.ts';
 
 /** The best of the plans that several workers find for one job, with whatever any of them has proved. */

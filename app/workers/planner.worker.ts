@@ -1,21 +1,22 @@
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
-import { boundWords } from '../../core/planning/bound-words.ts';
-import { jobToProblem } from '../../core/planning/job-to-problem.ts';
-import type { FoundPlan, NoPlan, PlanProblem } from '../../core/planning/problem.ts';
-import { whatWouldItTake, type Bought, type DayAsked } from '../../core/choosing/what-would-it-take.ts';
+import { boundWords } from '../../core/planning/reading/bound-words.ts';
+import { jobToProblem } from '../../core/planning/drafting/job-to-problem.ts';
+import type { PlanProblem } from '../../core/scheduling/problem.ts';
+import type { FoundPlan, NoPlan } from '../../core/scheduling/plan.ts';
+import { whatWouldItTake, type Bought, type DayAsked } from '../../core/choosing/speed-ups.ts';
 import {
   comparePlans,
   type ComparedPlan,
   type DatedPlan,
   type PlanChanges,
-} from '../../core/planning/compare-plans.ts';
-import { Mover, type Move, type Moved } from '../../core/planning/moving.ts';
-import { tooEarly, type TooEarly } from '../../core/planning/too-early.ts';
-import { verifiedNearPlan, verifiedPlan } from '../../core/planning/verified-plan.ts';
+} from '../../core/planning/revising/compare-plans.ts';
+import { Mover, type Move, type Moved } from '../../core/planning/revising/moving.ts';
+import { tooEarly, type TooEarly } from '../../core/scheduling/wait-conflicts.ts';
+import { verifiedNearPlan, verifiedPlan } from '../../core/scheduling/verified-plan.ts';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
-import { riskOf, type Risk } from '../../core/planning/risk.ts';
+import { riskOf, type Risk } from '../../core/scheduling/chance/risk.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 
 /** A plan that has passed the verifier, with the head of the problem that it answers. */

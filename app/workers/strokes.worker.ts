@@ -8,7 +8,7 @@ import type { FaceId } from '../../core/pieces/elevation.ts';
 import type { OrderFound } from '../../core/strokes/order-search.ts';
 import { orderSearch, type Scene, type StrokeSetting } from '../../core/strokes/scene.ts';
 import type { Freedom } from '../../core/strokes/stroke-order.ts';
-import { waysOut, type WayOut } from '../../core/strokes/ways-out.ts';
+import { waysOut, type WayOut } from '../../core/strokes/wet-edge-fixes.ts';
 
 /** What is asked about: a pass of a piece, in a place, with the clocks on which its times are. */
 export interface AskedPass {

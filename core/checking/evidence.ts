@@ -9,11 +9,11 @@ import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import { bringsBack } from '../planning/coming-back.ts';
-import { pieceSteps, stepsWith } from '../planning/piece-steps.ts';
-import type { PieceStep } from '../planning/step.ts';
+import { bringsBack } from '../steps/rehanging.ts';
+import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
 import { proofOf, type Proof } from '../proving/proof.ts';
-import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/laid-coats.ts';
+import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/applied-coats.ts';
 import { coatEvidence, type CoatEvidence, type MadeClocks } from './coat-evidence.ts';
 
 /** All that the job knows about what lies on a face, as far as it could make a defect. */

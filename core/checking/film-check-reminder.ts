@@ -1,8 +1,8 @@
 import { readinessOf } from '../hanging/readiness.ts';
 import { progressByTask } from '../job/progress.ts';
 import { minutesSince } from '../job/site-time.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
 import type { ReminderKind } from '../running/reminder-kinds.ts';
 import { dueFilmChecks, FILM_CHECK_DEFINITIONS } from './film-checks.ts';
 

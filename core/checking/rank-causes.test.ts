@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { OPEN_AIR } from '../job/document/new-job.ts';
 import { DEFECT_IDS, type DefectId } from '../job/document/defect-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { CAUSES, type CauseId } from './causes/registry.ts';
 import { DEFECTS } from './defects.ts';

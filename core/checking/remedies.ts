@@ -5,7 +5,7 @@ import { groupOf } from '../job/queries/groups.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import type { CoatStep } from '../planning/step.ts';
+import type { CoatStep } from '../steps/step.ts';
 import { coatMinutes, keyMinutes } from '../quantities/pace.ts';
 import { coatedArea } from '../quantities/take-off.ts';
 import type { DryingStage } from '../shelf/coating.ts';

@@ -1,18 +1,18 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Defect } from '../job/document/defect-schema.ts';
-import { hangingStep } from '../hanging/hang-standing.ts';
+import { hangingStep } from '../hanging/hang-status.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { minutesSince } from '../job/site-time.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import { solve } from '../planning/solve/solve.ts';
-import { verify } from '../planning/verify.ts';
-import { ripeningPieces } from '../running/ripening.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import { solve } from '../scheduling/solve/solve.ts';
+import { verify } from '../scheduling/verify.ts';
+import { ripeningPieces } from '../running/drying-status.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { hasChoiceOfPlace, reworkFor, remedyWait } from './rework.ts';
 import { roomChecks } from './round.ts';
-import { standingOf } from './standing.ts';
+import { standingOf } from './defect-status.ts';
 
 const RUN: Defect = {
   id: 'run-1',

@@ -2,10 +2,10 @@ import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Room } from '../job/document/room-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import { doneStampsByTask } from '../running/laid-coats.ts';
-import { isOpen } from './standing.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import { doneStampsByTask } from '../running/applied-coats.ts';
+import { isOpen } from './defect-status.ts';
 
 /** A face of a piece in a round of inspection. */
 export interface FaceToCheck {

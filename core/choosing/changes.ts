@@ -2,7 +2,7 @@ import { applyCommand, type CommandArgs, type CommandName } from '../job/command
 import type { Facts } from '../job/commands/facts.ts';
 import { climates } from '../job/commands/climates.ts';
 import { judge } from '../build-up/judge.ts';
-import { knownOf } from '../build-up/standing.ts';
+import { knownOf } from '../build-up/build-up-review.ts';
 import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import { openAirOf, placeOf } from '../job/queries/places.ts';

@@ -8,17 +8,17 @@ import { applyCommand } from '../job/commands/apply.ts';
 import type { Derived } from '../job/derived.ts';
 import { clocksFrom } from '../clocks/job-clocks.ts';
 import type { Job } from '../job/document/schema.ts';
-import { planFingerprint } from '../planning/accept.ts';
-import { jobSteps } from '../planning/job-steps.ts';
-import { aheadOf, problemOfDay } from '../planning/job-to-problem.ts';
-import { learntPaces } from '../planning/learnt-paces.ts';
-import { stepsIn } from '../planning/piece-steps.ts';
+import { planFingerprint } from '../planning/revising/accept.ts';
+import { jobSteps } from '../steps/job-steps.ts';
+import { aheadOf, problemOfDay } from '../planning/drafting/job-to-problem.ts';
+import { learntPaces } from '../steps/learnt-paces.ts';
+import { stepsIn } from '../steps/piece-steps.ts';
 import { recordedJob } from '../testing/recorded-job.ts';
 import { divided } from '../testing/worked-job.ts';
 import { TOLD } from '../testing/told-commands.ts';
 import { OFFERED_FROM, offerFor, schoolPrices } from './offer.ts';
-import { tooEarly } from '../planning/too-early.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
+import { tooEarly } from '../scheduling/wait-conflicts.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 
 /** A fact with how all of it is read: a question's answer counts as well, where that is worked out elsewhere. */
 interface Fact {

@@ -9,7 +9,7 @@ import { besidePieces, litresOnto } from '../quantities/litres.ts';
 import { keyMinutes } from '../quantities/pace.ts';
 import { coatedArea } from '../quantities/take-off.ts';
 import { cheapestTins } from '../quantities/tins.ts';
-import { stepsWith } from '../planning/piece-steps.ts';
+import { stepsWith } from '../steps/piece-steps.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /**

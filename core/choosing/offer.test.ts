@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { StatedPiece } from '../job/document/piece-schema.ts';
 import type { FinishGroup, Schools } from '../job/document/group-schema.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { GroupWork } from './group-work.ts';

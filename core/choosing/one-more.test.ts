@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { jobToProblem } from '../planning/job-to-problem.ts';
-import { solve } from '../planning/solve/solve.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { solve } from '../scheduling/solve/solve.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { oneMoreWords } from './one-more.ts';
 

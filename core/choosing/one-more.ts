@@ -1,7 +1,7 @@
 import { placeOf } from '../job/queries/places.ts';
 import type { Job } from '../job/document/schema.ts';
-import { savings, type Saving } from '../planning/bound/savings.ts';
-import type { PlanProblem } from '../planning/problem.ts';
+import { savings, type Saving } from '../scheduling/bound/savings.ts';
+import type { PlanProblem } from '../scheduling/problem.ts';
 import { anyOf, capital } from '../units/sentence.ts';
 
 /** The places of which one more is asked about; beside them, one more pair of hands. */

@@ -3,9 +3,9 @@ import { dryingClimateId } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { shiftsOf } from '../planning/crew-shifts.ts';
-import { awaitedStage, lyingCoats } from '../planning/lying-coats.ts';
-import { stepsWith } from '../planning/piece-steps.ts';
+import { shiftsOf } from '../steps/crew-shifts.ts';
+import { awaitedStage, lyingCoats } from '../steps/wetness/current-coats.ts';
+import { stepsWith } from '../steps/piece-steps.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 

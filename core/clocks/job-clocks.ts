@@ -1,6 +1,6 @@
 import { AirSeries } from '../air/air-series.ts';
 import { USUAL_WARMING, type Air, type Climate, type Ventilation } from '../air/climate.ts';
-import { correctedAir, type ReadHour } from '../air/corrected.ts';
+import { correctedAir, type ReadHour } from '../air/bias-correction.ts';
 import { exposedFaceOf, faceHour, type FaceHour } from '../air/exposed-face.ts';
 import { hourlyAir, hourlyAirFrom } from '../air/hourly-air.ts';
 import { localHours, type LocalHour } from '../air/local-hours.ts';
@@ -9,7 +9,7 @@ import { hourlySky, type OutdoorAir, type Sky } from '../air/weather.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
 import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { fitHours } from '../shelf/drying/fitted.ts';
-import { RateClock } from '../shelf/drying/rate-clock.ts';
+import { RateClock } from '../units/rate-clock.ts';
 import { ratesIn, standingBelow, warmRates } from '../shelf/drying/rates.ts';
 import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';

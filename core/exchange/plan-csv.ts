@@ -1,8 +1,8 @@
 import { marksInWords } from '../job/marks.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
-import type { PlanReading } from '../planning/read-plan.ts';
-import { stepWords } from '../planning/step-words.ts';
+import type { PlanReading } from '../planning/reading/read-plan.ts';
+import { stepWords } from '../steps/step-words.ts';
 import { writeCsv } from './csv.ts';
 
 /** A plan as a list: a row for each run, in the order of time, in the site's local time. */

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import Papa from 'papaparse';
-import { jobToProblem } from '../planning/job-to-problem.ts';
-import { readPlan } from '../planning/read-plan.ts';
-import { solve } from '../planning/solve/solve.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { readPlan } from '../planning/reading/read-plan.ts';
+import { solve } from '../scheduling/solve/solve.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { writePlanCsv } from './plan-csv.ts';
 import { writePlanIcs } from './plan-ics.ts';

@@ -2,8 +2,8 @@ import ical, { ICalCalendarMethod } from 'ical-generator';
 import { marksInWords } from '../job/marks.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
-import type { PlanReading } from '../planning/read-plan.ts';
-import { stepWords } from '../planning/step-words.ts';
+import type { PlanReading } from '../planning/reading/read-plan.ts';
+import { stepWords } from '../steps/step-words.ts';
 
 /**
  * A plan as a calendar file (RFC 5545): an event for each run and painter, in universal time, so that every calendar

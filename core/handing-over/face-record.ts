@@ -6,10 +6,10 @@ import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps, stepsWith } from '../planning/piece-steps.ts';
-import { stepWords } from '../planning/step-words.ts';
-import { doneStampsByTask, laidCoats } from '../running/laid-coats.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
+import { stepWords } from '../steps/step-words.ts';
+import { doneStampsByTask, laidCoats } from '../running/applied-coats.ts';
 import { listed } from '../units/sentence.ts';
 
 /** One coat as it was put on: what the log knows, and null for what it does not. */

@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
 import { FILM_CHECK_DEFINITIONS } from '../checking/film-checks.ts';
-import { standingOf } from '../checking/standing.ts';
+import { standingOf } from '../checking/defect-status.ts';
 import type { Readiness } from '../hanging/readiness.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';

@@ -3,7 +3,7 @@ import type { TinEnd } from '../job/document/tin-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { marksInWords } from '../job/marks.ts';
 import { bucketsOf, type Bucket } from '../running/tins-in-use.ts';
-import { laidCoats } from '../running/laid-coats.ts';
+import { laidCoats } from '../running/applied-coats.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 
 /** What becomes of a rest, in words. */

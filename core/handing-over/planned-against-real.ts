@@ -4,11 +4,11 @@ import { PACE_KEYS, type PaceKey } from '../job/document/crew-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
-import { learntDrying } from '../planning/learnt-drying.ts';
-import { learntPaces, measuredSteps, paceKeyOf, type MeasuredStep } from '../planning/learnt-paces.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { PieceStep } from '../planning/step.ts';
-import { doneStampsByTask } from '../running/laid-coats.ts';
+import { learntDrying } from '../steps/wetness/learnt-drying.ts';
+import { learntPaces, measuredSteps, paceKeyOf, type MeasuredStep } from '../steps/learnt-paces.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
+import { doneStampsByTask } from '../running/applied-coats.ts';
 import { bucketsOf, bucketWords, type Bucket } from '../running/tins-in-use.ts';
 import { formatVolume } from '../units/quantity.ts';
 

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { minutesSince } from '../job/site-time.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { readinessOf, USES, type Readiness } from './readiness.ts';
 
 const NOW = '2027-03-01T07:00';

@@ -3,10 +3,10 @@ import { staysOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
-import type { JobProblem } from '../planning/job-to-problem.ts';
-import { bringsBack, broughtBack } from '../planning/coming-back.ts';
-import { lyingCoats } from '../planning/lying-coats.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
+import type { JobProblem } from '../planning/drafting/job-to-problem.ts';
+import { bringsBack, broughtBack } from '../steps/rehanging.ts';
+import { lyingCoats } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
 /** What a piece may be used for, in the order in which it may. */

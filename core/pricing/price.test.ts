@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { writeOrderCsv } from '../exchange/order-csv.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { TestJob } from '../testing/jobs.ts';

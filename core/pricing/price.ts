@@ -6,8 +6,8 @@ import { definitionOf, type PieceKind } from '../pieces/registry.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { crewFactor } from '../quantities/pace.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { Operation } from '../planning/step.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { Operation } from '../steps/step.ts';
 
 /** Minutes at a professional's pace to get tools out for a coat of one colour on one group. */
 const SESSION_MINUTES = 6;

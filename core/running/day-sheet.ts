@@ -1,7 +1,7 @@
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
-import type { PlanReading, Run } from '../planning/read-plan.ts';
+import type { PlanReading, Run } from '../planning/reading/read-plan.ts';
 
 /** A run on somebody's sheet, with how far it is. */
 export interface SheetRun {

@@ -1,8 +1,8 @@
 import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime, minutesSince } from '../job/site-time.ts';
-import type { JobSteps } from '../planning/job-steps.ts';
-import type { PlanReading } from '../planning/read-plan.ts';
-import { ripeningPieces, type Ripening } from './ripening.ts';
+import type { JobSteps } from '../steps/job-steps.ts';
+import type { PlanReading } from '../planning/reading/read-plan.ts';
+import { ripeningPieces, type Ripening } from './drying-status.ts';
 
 /** A day of work as it stands at a moment: the job, its plan, its clocks, and what is wet. */
 export interface Day {

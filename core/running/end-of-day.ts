@@ -4,13 +4,13 @@ import { marksInWords } from '../job/marks.ts';
 import { climateOf, hangingClimateId, placeOf } from '../job/queries/places.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import type { Job } from '../job/document/schema.ts';
-import type { CoatStep, PieceStep } from '../planning/step.ts';
-import { stepWords } from '../planning/step-words.ts';
+import type { CoatStep, PieceStep } from '../steps/step.ts';
+import { stepWords } from '../steps/step-words.ts';
 import { formatVolume } from '../units/quantity.ts';
 import { capital } from '../units/sentence.ts';
 import { dateAt, timeOn, type Day } from './day.ts';
 import { openTonight } from './reminder-kinds.ts';
-import type { Ripening } from './ripening.ts';
+import type { Ripening } from './drying-status.ts';
 import { bucketsOf, bucketWords, unopenedFor } from './tins-in-use.ts';
 import { keepsFor, nextUse, toolUses, type ToolUse } from './tools-in-use.ts';
 

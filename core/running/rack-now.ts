@@ -1,5 +1,5 @@
-import type { PlanReading } from '../planning/read-plan.ts';
-import type { Ripening } from './ripening.ts';
+import type { PlanReading } from '../planning/reading/read-plan.ts';
+import type { Ripening } from './drying-status.ts';
 
 /** A wet piece on its place of the rack. */
 export interface Racked {

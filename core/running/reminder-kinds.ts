@@ -1,15 +1,15 @@
 import { PLAIN_WATER, dryingProduct } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';
 import { progressByTask } from '../job/progress.ts';
-import { shiftsOf } from '../planning/crew-shifts.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { outingsOf } from '../planning/night-hanging.ts';
-import { patchWaits } from '../planning/patch-waits.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { CoatStep, PieceStep } from '../planning/step.ts';
-import { stepWords } from '../planning/step-words.ts';
+import { shiftsOf } from '../steps/crew-shifts.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { outingsOf } from '../steps/night-hanging.ts';
+import { patchWaits } from '../steps/patch-waits.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { CoatStep, PieceStep } from '../steps/step.ts';
+import { stepWords } from '../steps/step-words.ts';
 import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
-import { doneStampsByTask, workClimateId } from './laid-coats.ts';
+import { doneStampsByTask, workClimateId } from './applied-coats.ts';
 import { keepsFor, nextUse, toolUses } from './tools-in-use.ts';
 
 /** Something that is to be looked at, at a minute. */

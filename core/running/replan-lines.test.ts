@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
-import { acceptedPlan } from '../planning/accept.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
-import { solve } from '../planning/solve/solve.ts';
+import { acceptedPlan } from '../planning/revising/accept.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { solve } from '../scheduling/solve/solve.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { replanLines } from './replan-lines.ts';
 

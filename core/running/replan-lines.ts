@@ -2,10 +2,10 @@ import { marksInWords } from '../job/marks.ts';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
-import { comparePlans } from '../planning/compare-plans.ts';
-import type { JobProblem } from '../planning/job-to-problem.ts';
-import { stepWords } from '../planning/step-words.ts';
-import { taskWords } from '../planning/task-words.ts';
+import { comparePlans } from '../planning/revising/compare-plans.ts';
+import type { JobProblem } from '../planning/drafting/job-to-problem.ts';
+import { stepWords } from '../steps/step-words.ts';
+import { taskWords } from '../planning/reading/task-words.ts';
 import { formatDuration } from '../units/quantity.ts';
 
 /** What a replan has come to, in three lines: why and what of the finish, what moved most, what it means for the day. */

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { progressByTask } from '../job/progress.ts';
-import { jobToProblem } from '../planning/job-to-problem.ts';
-import { learntPaces } from '../planning/learnt-paces.ts';
-import { readPlan } from '../planning/read-plan.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { learntPaces } from '../steps/learnt-paces.ts';
+import { readPlan } from '../planning/reading/read-plan.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
-import { notedWith } from './laid-coats.ts';
+import { notedWith } from './applied-coats.ts';
 import { correctedStamp, doneStamps, hasUnplannedRework, partlyStamp, startStamps, withdrawnStamp } from './stamps.ts';
 
 let ids = 0;

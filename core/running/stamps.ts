@@ -2,9 +2,9 @@ import type { LogEntry } from '../job/document/log-schema.ts';
 import { progressByTask } from '../job/progress.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 import type { Job } from '../job/document/schema.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { PieceStep } from '../planning/step.ts';
-import type { PlanReading, Run } from '../planning/read-plan.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
+import type { PlanReading, Run } from '../planning/reading/read-plan.ts';
 
 /** Minutes by which a stamp may differ from the plan before the rest is planned anew. */
 const PLAN_TOLERANCE = 10;

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readPlan } from '../planning/read-plan.ts';
-import { isCoat } from '../planning/lying-coats.ts';
+import { readPlan } from '../planning/reading/read-plan.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { bucketsOf, litresOfStep, unopenedFor } from './tins-in-use.ts';
 

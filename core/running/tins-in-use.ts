@@ -3,14 +3,14 @@ import { groupOf } from '../job/queries/groups.ts';
 import type { LogEntry } from '../job/document/log-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { OpenedTin } from '../job/document/tin-schema.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { CoatStep } from '../planning/step.ts';
-import type { PlanReading } from '../planning/read-plan.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { CoatStep } from '../steps/step.ts';
+import type { PlanReading } from '../planning/reading/read-plan.ts';
 import { litresOnto, residueIn } from '../quantities/litres.ts';
 import { coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';
-import { colourOfCoat, doneStampsByTask } from './laid-coats.ts';
+import { colourOfCoat, doneStampsByTask } from './applied-coats.ts';
 
 /** Tins that share one bucket, or a tin by itself, with what the log has taken out of it. */
 export interface Bucket {

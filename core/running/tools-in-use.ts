@@ -1,7 +1,7 @@
 import { progressByTask } from '../job/progress.ts';
-import { isCoat } from '../planning/lying-coats.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { CoatStep } from '../planning/step.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { CoatStep } from '../steps/step.ts';
 import { minutesOn, type Day } from './day.ts';
 
 /** When a tool was last in the hand with a paint in it: put on, left half done, or still being put on. */

@@ -4,16 +4,16 @@ import fc from 'fast-check';
 import { progressByTask } from '../job/progress.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
-import { acceptedPlan } from '../planning/accept.ts';
-import { jobToProblem, type JobProblem } from '../planning/job-to-problem.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { PieceStep } from '../planning/step.ts';
-import { readPlan, type PlanReading } from '../planning/read-plan.ts';
-import { solve } from '../planning/solve/solve.ts';
-import { verify } from '../planning/verify.ts';
+import { acceptedPlan } from '../planning/revising/accept.ts';
+import { jobToProblem, type JobProblem } from '../planning/drafting/job-to-problem.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
+import { readPlan, type PlanReading } from '../planning/reading/read-plan.ts';
+import { solve } from '../scheduling/solve/solve.ts';
+import { verify } from '../scheduling/verify.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { nextRun, type SheetRun } from './day-sheet.ts';
-import { ripeningPieces, type Ripening } from './ripening.ts';
+import { ripeningPieces, type Ripening } from './drying-status.ts';
 import { asksForReplan, doneStamps, openSteps, startStamps, tackyStamp } from './stamps.ts';
 
 /** How one turn at the job goes: how late it is begun, how much longer it takes, and what else is noticed. */

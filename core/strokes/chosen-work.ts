@@ -5,7 +5,7 @@ import type { Job } from '../job/document/schema.ts';
 import type { StrokeChoice } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { coatMinutes } from '../quantities/pace.ts';
-import { RateClock } from '../shelf/drying/rate-clock.ts';
+import { RateClock } from '../units/rate-clock.ts';
 import { passOf, strokeMinutes } from './pass.ts';
 import { played, type Hand } from './simulate.ts';
 import { inOrder } from './stroke-order.ts';

@@ -1,7 +1,7 @@
 import { AirSeries } from '../air/air-series.ts';
 import { dryingProduct, type JobClocks } from '../clocks/job-clocks.ts';
 import type { Coating } from '../shelf/coating.ts';
-import type { RateClock } from '../shelf/drying/rate-clock.ts';
+import type { RateClock } from '../units/rate-clock.ts';
 import { stageLegs } from '../shelf/drying/stage-legs.ts';
 
 /** By what a retarder or flow additive multiplies the open time: a default, until its tin says otherwise. */

@@ -1,5 +1,5 @@
 import { orderProblem, type OrderProblem } from './order-problem.ts';
-import { orderWithin, type Budget } from './order-within.ts';
+import { orderWithin, type Budget } from './order-under-limit.ts';
 import { keepsBefore, worstAge, type WetEdgeProblem } from './wet-edge.ts';
 
 /** The best order so far, and how good any order could be. */

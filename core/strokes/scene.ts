@@ -8,7 +8,7 @@ import type { Coating } from '../shelf/coating.ts';
 import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
 import { passOf, strokeMinutes, type Pass } from './pass.ts';
 import { played, type Hand, type Played } from './simulate.ts';
-import { orderByMoving } from './order-by-moving.ts';
+import { orderByMoving } from './local-search-order.ts';
 import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
 import type { StrokeOptions } from './usual-options.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { RateClock } from '../shelf/drying/rate-clock.ts';
+import { RateClock } from '../units/rate-clock.ts';
 import { NO_WORK } from '../quantities/paint-work.ts';
 import type { Lap, LapKind } from './pass-laps.ts';
 import { clockAt, playedAt, playedSpan, strokeAt } from './playhead.ts';

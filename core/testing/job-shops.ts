@@ -1,4 +1,9 @@
-import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem, type PlanProblemFile } from '../planning/problem.ts';
+import {
+  PLAN_PROBLEM_FORMAT,
+  planProblemSchema,
+  type PlanProblem,
+  type PlanProblemFile,
+} from '../scheduling/problem.ts';
 
 /** A published job shop: by job, machines and times in turn; and its least makespan. */
 export interface JobShop {

@@ -1,4 +1,5 @@
-import type { PlanProblem, PlannedSetup, PlannedTask } from '../planning/problem.ts';
+import type { PlanProblem } from '../scheduling/problem.ts';
+import type { PlannedSetup, PlannedTask } from '../scheduling/plan.ts';
 
 /** The set-ups that tasks at these places need, each as late as it can be; null where one finds no room. */
 export function latestSetups(problem: PlanProblem, tasks: readonly PlannedTask[]): PlannedSetup[] | null {

@@ -1,4 +1,9 @@
-import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem, type PlanProblemFile } from '../planning/problem.ts';
+import {
+  PLAN_PROBLEM_FORMAT,
+  planProblemSchema,
+  type PlanProblem,
+  type PlanProblemFile,
+} from '../scheduling/problem.ts';
 import { seededRandom } from '../units/seeded-random.ts';
 
 /** A made-up job: so many pieces, painters and places. */

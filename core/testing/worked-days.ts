@@ -3,12 +3,12 @@ import type { LogEntry } from '../job/document/log-schema.ts';
 import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
 import type { BuildUp } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { acceptedPlan } from '../planning/accept.ts';
-import { jobToProblem, type JobProblem } from '../planning/job-to-problem.ts';
-import { pieceSteps } from '../planning/piece-steps.ts';
-import type { PieceStep } from '../planning/step.ts';
-import { readPlan } from '../planning/read-plan.ts';
-import { solve } from '../planning/solve/solve.ts';
+import { acceptedPlan } from '../planning/revising/accept.ts';
+import { jobToProblem, type JobProblem } from '../planning/drafting/job-to-problem.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
+import { readPlan } from '../planning/reading/read-plan.ts';
+import { solve } from '../scheduling/solve/solve.ts';
 import { dayOf, type Day } from '../running/day.ts';
 import { TestJob } from './jobs.ts';
 

@@ -3,7 +3,7 @@ import { clocksOf } from '../../../core/clocks/job-clocks.ts';
 import { dryingClimateId } from '../../../core/job/queries/places.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { pieceSteps } from '../../../core/planning/piece-steps.ts';
+import { pieceSteps } from '../../../core/steps/piece-steps.ts';
 import {
   performed,
   searchedOrder,

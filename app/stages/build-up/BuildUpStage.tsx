@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../ui/fetched-later.ts';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
-import { standingOf } from '../../../core/build-up/standing.ts';
+import { standingOf } from '../../../core/build-up/build-up-review.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { GroupList, type GroupState } from '../../ui/GroupList.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -8,7 +8,7 @@ import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { lifted } from '../../../core/build-up/compose.ts';
 import type { Rule } from '../../../core/build-up/rule.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
-import { knownOf, standingOf } from '../../../core/build-up/standing.ts';
+import { knownOf, standingOf } from '../../../core/build-up/build-up-review.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../ui/Fold.tsx';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { isOpen } from '../../../core/checking/standing.ts';
+import { isOpen } from '../../../core/checking/defect-status.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { EmptyState, Section } from '../../ui/Section.tsx';
 import { FoundList } from './FoundList.tsx';

@@ -11,7 +11,7 @@ import { DEFECTS } from '../../../core/checking/defects.ts';
 import { evidenceOn } from '../../../core/checking/evidence.ts';
 import { rankCauses } from '../../../core/checking/rank-causes.ts';
 import { hasChoiceOfPlace, reworkFor, remedyWait } from '../../../core/checking/rework.ts';
-import { standingOf } from '../../../core/checking/standing.ts';
+import { standingOf } from '../../../core/checking/defect-status.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { hangsByNight } from '../../../core/job/queries/pieces.ts';

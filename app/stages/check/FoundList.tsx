@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
-import { standingOf } from '../../../core/checking/standing.ts';
+import { standingOf } from '../../../core/checking/defect-status.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -1,4 +1,4 @@
-import type { DefectStanding } from '../../../core/checking/standing.ts';
+import type { DefectStanding } from '../../../core/checking/defect-status.ts';
 
 /** How far a defect is, in a word and a colour. */
 export const STANDING: Readonly<Record<DefectStanding, { words: string; colour: string }>> = {

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Block } from '../../../core/handing-over/blocks.ts';
 import { handOverDocument } from '../../../core/handing-over/hand-over-document.ts';
 import { readinessOf, type Readiness } from '../../../core/hanging/readiness.ts';
-import type { JobSteps } from '../../../core/planning/job-steps.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useJobSteps, usePlanReading } from '../../ui/use-reading.ts';

@@ -1,15 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { hangingRisks, hangingStep, liftingOf } from '../../../core/hanging/hang-standing.ts';
+import { hangingRisks, hangingStep, liftingOf } from '../../../core/hanging/hang-status.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import type { JobSteps } from '../../../core/planning/job-steps.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { PieceElevation } from '../../ui/elevation/PieceElevation.tsx';
 import { useJob } from '../../ui/job-context.tsx';

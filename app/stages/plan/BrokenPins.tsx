@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { BrokenPin } from '../../../core/planning/pinned.ts';
-import { taskWords } from '../../../core/planning/task-words.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { BrokenPin } from '../../../core/planning/drafting/pinned.ts';
+import { taskWords } from '../../../core/planning/reading/task-words.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
 const BECAUSE: Readonly<Record<Exclude<BrokenPin['because'], 'done'>, string>> = {

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { localTime } from '../../../core/job/site-time.ts';
-import type { PlanChanges } from '../../../core/planning/compare-plans.ts';
+import type { PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 

@@ -1,6 +1,6 @@
 import { localTime } from '../../../core/job/site-time.ts';
-import { painterHours } from '../../../core/planning/idle-hours.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { painterHours } from '../../../core/planning/reading/idle-hours.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ListTable } from '../../ui/ListTable.tsx';

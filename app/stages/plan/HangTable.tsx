@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { ListTable } from '../../ui/ListTable.tsx';
 import { Tag } from '../../ui/Tag.tsx';

@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { openNights } from '../../../core/planning/open-nights.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import { openNights } from '../../../core/planning/reading/nights-left-open.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { useJob } from '../../ui/job-context.tsx';
 
 /** Openings that must close at night and stand open in this plan, with how many nights at most. */

@@ -4,7 +4,7 @@ import Link from '@mui/material/Link';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Vial } from '../../ui/Vial.tsx';

@@ -6,15 +6,15 @@ import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { useState, type ReactNode } from 'react';
 import { localDate, localTime, minutesSince } from '../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import {
   runSheet,
   workedDays,
   type RunSheet,
   type SheetBatch,
   type SheetLine,
-} from '../../../core/planning/run-sheet.ts';
+} from '../../../core/planning/reading/run-sheet.ts';
 import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
 import { ChevronIcon, PrintIcon } from '../../ui/icons.tsx';
 import { useJob } from '../../ui/job-context.tsx';

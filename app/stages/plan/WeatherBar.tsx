@@ -3,9 +3,9 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { HINDRANCES } from '../../../core/air/paintable.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { weatherAgainst } from '../../../core/planning/weather-against.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { weatherAgainst } from '../../../core/planning/reading/weather-conflicts.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 

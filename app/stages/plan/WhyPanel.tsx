@@ -3,9 +3,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import type { Link } from '../../../core/planning/why.ts';
-import { chainOfBatches, longestLinks, MOST_LINKS, type ChainBatch } from '../../../core/planning/why-chain.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import type { Link } from '../../../core/planning/reading/delay-explainer.ts';
+import {
+  chainOfBatches,
+  longestLinks,
+  MOST_LINKS,
+  type ChainBatch,
+} from '../../../core/planning/reading/delay-chain.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';
 

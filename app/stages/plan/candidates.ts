@@ -1,8 +1,9 @@
 import type { AcceptedPlan, Pin } from '../../../core/job/document/plan-schema.ts';
-import { comparePlans, type ComparedPlan, type PlanChanges } from '../../../core/planning/compare-plans.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { FoundPlan, PlanProblem } from '../../../core/planning/problem.ts';
-import { inOwnHands } from '../../../core/planning/recorded-work.ts';
+import { comparePlans, type ComparedPlan, type PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanProblem } from '../../../core/scheduling/problem.ts';
+import type { FoundPlan } from '../../../core/scheduling/plan.ts';
+import { inOwnHands } from '../../../core/scheduling/recorded-work.ts';
 
 /** Where a plan came from. */
 export type CandidateId = 'accepted' | 'moved' | 'near' | 'anew' | 'calmer';

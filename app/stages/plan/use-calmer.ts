@@ -1,9 +1,9 @@
 import { useCallback } from 'react';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { planFingerprint } from '../../../core/planning/accept.ts';
-import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/calmer.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import type { DatedPlan } from '../../../core/planning/compare-plans.ts';
+import { planFingerprint } from '../../../core/planning/revising/accept.ts';
+import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/revising/calmer.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { DatedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startPlanning, type VerifiedPlan } from '../../workers/planner.ts';

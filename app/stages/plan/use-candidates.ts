@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { planFingerprint } from '../../../core/planning/accept.ts';
-import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
+import { planFingerprint } from '../../../core/planning/revising/accept.ts';
+import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { candidateOf, type Candidate, type CandidateId } from './candidates.ts';
 import { useCalmer, type CalmerState } from './use-calmer.ts';

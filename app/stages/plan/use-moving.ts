@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Pin } from '../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
-import type { JobProblem } from '../../../core/planning/job-to-problem.ts';
-import { Mover, type Landing, type Move, type Moved } from '../../../core/planning/moving.ts';
+import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import { Mover, type Landing, type Move, type Moved } from '../../../core/planning/revising/moving.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { beginMoving, type Moving } from '../../workers/planner.ts';
 

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
-import { planFingerprint } from '../../../core/planning/accept.ts';
-import type { ComparedPlan } from '../../../core/planning/compare-plans.ts';
+import { planFingerprint } from '../../../core/planning/revising/accept.ts';
+import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startNearPlanning } from '../../workers/planner.ts';

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
-import { planFingerprint } from '../../../core/planning/accept.ts';
-import type { NoPlan } from '../../../core/planning/problem.ts';
+import { planFingerprint } from '../../../core/planning/revising/accept.ts';
+import type { NoPlan } from '../../../core/scheduling/plan.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startPlanning, type VerifiedPlan } from '../../workers/planner.ts';

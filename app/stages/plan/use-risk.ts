@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
-import type { Risk } from '../../../core/planning/risk.ts';
+import type { Risk } from '../../../core/scheduling/chance/risk.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startSampling } from '../../workers/planner.ts';

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { Bought, DayAsked } from '../../../core/choosing/what-would-it-take.ts';
+import type { Bought, DayAsked } from '../../../core/choosing/speed-ups.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { useAsked } from '../../ui/use-asked.ts';
 import { startTaking } from '../../workers/planner.ts';

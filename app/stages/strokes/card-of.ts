@@ -5,7 +5,7 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { StrokeCard } from '../../../core/exchange/stroke-card-svg.ts';
 import { orderLines } from '../../../core/strokes/card-lines.ts';
-import { dripLooks } from '../../../core/strokes/drip-looks.ts';
+import { dripLooks } from '../../../core/strokes/drip-checks.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
 import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
 import { HAZARDS } from '../../../core/shelf/hazards.ts';

@@ -4,7 +4,7 @@ import type { Tool } from '../../../core/job/document/coat-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { pieceSteps } from '../../../core/planning/piece-steps.ts';
+import { pieceSteps } from '../../../core/steps/piece-steps.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
 
 /** One coat on some faces of a piece, as it is planned or as it could be. */

@@ -6,7 +6,7 @@ import { dryingClimateId } from '../../../core/job/queries/places.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { shiftsFrom, shiftsOf } from '../../../core/planning/crew-shifts.ts';
+import { shiftsFrom, shiftsOf } from '../../../core/steps/crew-shifts.ts';
 import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';
 import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options.ts';
 import { useJob } from '../../ui/job-context.tsx';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { dewPoint } from '../../../core/air/humidity.ts';
 import { climateOf, placeOf } from '../../../core/job/queries/places.ts';
-import type { JobSteps } from '../../../core/planning/job-steps.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';

@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import { memo, useMemo } from 'react';
 import { PACE_NAMES } from '../../../core/handing-over/planned-against-real.ts';
-import type { JobSteps } from '../../../core/planning/job-steps.ts';
-import { learntDrying } from '../../../core/planning/learnt-drying.ts';
-import { learntPaces } from '../../../core/planning/learnt-paces.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import { learntDrying } from '../../../core/steps/wetness/learnt-drying.ts';
+import { learntPaces } from '../../../core/steps/learnt-paces.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Link } from '../../ui/Link.tsx';
 

@@ -11,7 +11,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { memo, useMemo } from 'react';
-import { planFingerprint } from '../../../core/planning/accept.ts';
+import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { goTo } from '../../ui/route.ts';
 

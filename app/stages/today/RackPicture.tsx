@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import { placeOf } from '../../../core/job/queries/places.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { onRack, type Racked } from '../../../core/running/rack-now.ts';
-import type { Ripening } from '../../../core/running/ripening.ts';
+import type { Ripening } from '../../../core/running/drying-status.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../ui/wetness.tsx';
 

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import { memo } from 'react';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
-import { siteSteps, type SiteWork } from '../../../core/planning/site-work.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { siteSteps, type SiteWork } from '../../../core/planning/drafting/site-work.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Section, Sheet } from '../../ui/Section.tsx';
 

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { standingStamps } from '../../../core/job/progress.ts';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
-import type { PieceStep } from '../../../core/planning/step.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import type { Stamps } from './use-stamps.ts';

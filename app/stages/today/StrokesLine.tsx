@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { strokesOn } from '../../../core/job/queries/faces.ts';
-import type { PieceStep } from '../../../core/planning/step.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
 import { SCHOOLS } from '../../../core/strokes/schools.ts';
 import { usualOptions } from '../../../core/strokes/usual-options.ts';

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
-import type { PlanReading } from '../../../core/planning/read-plan.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { bucketsOf } from '../../../core/running/tins-in-use.ts';
 import { useJob } from '../../ui/job-context.tsx';
 import { Sheet } from '../../ui/Section.tsx';

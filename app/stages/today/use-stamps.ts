@@ -3,11 +3,11 @@ import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 're
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import type { JobSteps } from '../../../core/planning/job-steps.ts';
-import type { PieceStep } from '../../../core/planning/step.ts';
-import type { PlanReading, Run } from '../../../core/planning/read-plan.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
 import { clockDoubt } from '../../../core/running/clock-doubt.ts';
-import { notedWith } from '../../../core/running/laid-coats.ts';
+import { notedWith } from '../../../core/running/applied-coats.ts';
 import {
   asksForReplan,
   correctedStamp,

@@ -1,12 +1,12 @@
 import { useRef, useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { acceptedPlan } from '../../../core/planning/accept.ts';
-import { jobSteps } from '../../../core/planning/job-steps.ts';
-import type { Move } from '../../../core/planning/moving.ts';
-import { withPinned } from '../../../core/planning/pinned.ts';
-import type { NoPlan } from '../../../core/planning/problem.ts';
-import { withMarks } from '../../../core/planning/task-words.ts';
+import { acceptedPlan } from '../../../core/planning/revising/accept.ts';
+import { jobSteps } from '../../../core/steps/job-steps.ts';
+import type { Move } from '../../../core/planning/revising/moving.ts';
+import { withPinned } from '../../../core/planning/drafting/pinned.ts';
+import type { NoPlan } from '../../../core/scheduling/plan.ts';
+import { withMarks } from '../../../core/planning/reading/task-words.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
 import { useJob } from '../job-context.tsx';
 import type { Asked } from '../../workers/asked.ts';

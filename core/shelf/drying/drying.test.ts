@@ -5,7 +5,7 @@ import { AirSeries } from '../../air/air-series.ts';
 import { knownAnswers } from '../../testing/known-answers.ts';
 import { DEFAULT_COATINGS } from '../default-coatings.ts';
 import { STAGES } from '../coating.ts';
-import { RateClock } from './rate-clock.ts';
+import { RateClock } from '../../units/rate-clock.ts';
 import { ratesIn } from './rates.ts';
 import { DRYING_KIND_IDS, type DryingKind } from './registry.ts';
 import { latestFor, reachedAt, shareMade, stageLegs } from './stage-legs.ts';

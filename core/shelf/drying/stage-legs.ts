@@ -1,6 +1,6 @@
 import type { Coating, DryingStage } from '../coating.ts';
 import { DRYING_KINDS, type DryingKind } from './registry.ts';
-import type { RateClock } from './rate-clock.ts';
+import type { RateClock } from '../../units/rate-clock.ts';
 
 /** A stretch of drying by one kind: `dose` reference hours on that kind's clock. */
 export interface Leg {

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { DateTime } from 'luxon';
 import { localIso } from '../../../../core/job/site-time.ts';
-import { jobToProblem } from '../../../../core/planning/job-to-problem.ts';
+import { jobToProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
 import { answerWithJob } from '../../../server/answer.ts';
 import { planInTime } from '../../../server/plan-in-time.ts';
 

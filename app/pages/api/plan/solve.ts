@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { planProblemSchema } from '../../../../core/planning/problem.ts';
+import { planProblemSchema } from '../../../../core/scheduling/problem.ts';
 import { answerWith } from '../../../server/answer.ts';
 import { planInTime } from '../../../server/plan-in-time.ts';
 

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { planProblemSchema } from '../../../../core/planning/problem.ts';
+import { planProblemSchema } from '../../../../core/scheduling/problem.ts';
 import { json } from '../../../server/answer.ts';
 
 export const prerender = false;

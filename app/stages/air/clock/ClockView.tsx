@@ -10,7 +10,7 @@ import { stagesOf } from '../../../../core/forecasting/what-if.ts';
 import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
 import { shelfOf } from '../../../../core/job/queries/shelf.ts';
 import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
-import { learntDrying } from '../../../../core/planning/learnt-drying.ts';
+import { learntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
 import { DRYING_KINDS } from '../../../../core/shelf/drying/registry.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
 import { useJob } from '../../../ui/job-context.tsx';

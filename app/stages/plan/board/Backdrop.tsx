@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { localTime } from '../../../../core/job/site-time.ts';
-import type { JobProblem } from '../../../../core/planning/job-to-problem.ts';
+import type { JobProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
 import type { TimeAxis } from './time-axis.ts';
 
 /** Pixels of the days above, and of the air below them. */

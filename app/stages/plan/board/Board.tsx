@@ -8,9 +8,9 @@ import { useEffectEvent, useLayoutEffect, useMemo, useRef, useState, type Keyboa
 import { placeOf } from '../../../../core/job/queries/places.ts';
 import type { AcceptedPlan, Pin } from '../../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../../core/job/site-time.ts';
-import { WETNESS } from '../../../../core/planning/drying-places.ts';
-import type { JobProblem } from '../../../../core/planning/job-to-problem.ts';
-import type { PlanReading, Run } from '../../../../core/planning/read-plan.ts';
+import { WETNESS } from '../../../../core/planning/reading/drying-places.ts';
+import type { JobProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanReading, Run } from '../../../../core/planning/reading/read-plan.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 import { WetnessKey, WetnessPatterns } from '../../../ui/wetness.tsx';
 import type { MovingState } from '../use-moving.ts';

@@ -1,4 +1,4 @@
-import type { Lying } from '../../../../core/planning/drying-places.ts';
+import type { Lying } from '../../../../core/planning/reading/drying-places.ts';
 import { wetnessPaint } from '../../../ui/wetness.tsx';
 
 /** Pixels: how wide a mark is on a bar, and how often a long bar says it, so that one is in sight wherever it is read. */

@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { BenchUse, Run } from '../../../../core/planning/read-plan.ts';
+import type { BenchUse, Run } from '../../../../core/planning/reading/read-plan.ts';
 import { operationPaint, runLabel } from './run-paint.tsx';
 
 interface RunBarProps {

@@ -1,5 +1,5 @@
 import { localTime } from '../../../../core/job/site-time.ts';
-import type { SiteWork } from '../../../../core/planning/site-work.ts';
+import type { SiteWork } from '../../../../core/planning/drafting/site-work.ts';
 import { useJob } from '../../../ui/job-context.tsx';
 
 interface SiteWorkBarProps {

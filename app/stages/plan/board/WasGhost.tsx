@@ -1,5 +1,5 @@
 import type { AcceptedPlan } from '../../../../core/job/document/plan-schema.ts';
-import type { PlanReading, Run } from '../../../../core/planning/read-plan.ts';
+import type { PlanReading, Run } from '../../../../core/planning/reading/read-plan.ts';
 import type { BoardRow } from './layout.ts';
 import type { TimeAxis } from './time-axis.ts';
 

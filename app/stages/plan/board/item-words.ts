@@ -1,6 +1,6 @@
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
-import { stepWords } from '../../../../core/planning/step-words.ts';
+import { stepWords } from '../../../../core/steps/step-words.ts';
 import { WETNESS_WORDS } from '../../../ui/wetness.tsx';
 import type { BoardItem } from './layout.ts';
 

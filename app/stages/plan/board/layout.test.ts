@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { jobToProblem } from '../../../../core/planning/job-to-problem.ts';
-import { readPlan } from '../../../../core/planning/read-plan.ts';
-import { verifiedPlan } from '../../../../core/planning/verified-plan.ts';
+import { jobToProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
+import { readPlan } from '../../../../core/planning/reading/read-plan.ts';
+import { verifiedPlan } from '../../../../core/scheduling/verified-plan.ts';
 import { TestJob } from '../../../../core/testing/jobs.ts';
 import { helper } from '../../../../core/testing/worked-job.ts';
 import { boardLayout, neighbour } from './layout.ts';

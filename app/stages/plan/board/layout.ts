@@ -1,8 +1,8 @@
 import type { Job } from '../../../../core/job/document/schema.ts';
 import { placeOf } from '../../../../core/job/queries/places.ts';
-import type { Lying } from '../../../../core/planning/drying-places.ts';
-import type { BenchUse, PlanReading, Run } from '../../../../core/planning/read-plan.ts';
-import type { SiteWork } from '../../../../core/planning/site-work.ts';
+import type { Lying } from '../../../../core/planning/reading/drying-places.ts';
+import type { BenchUse, PlanReading, Run } from '../../../../core/planning/reading/read-plan.ts';
+import type { SiteWork } from '../../../../core/planning/drafting/site-work.ts';
 
 /** One row of the board, in pixels below the air. */
 export interface BoardRow {

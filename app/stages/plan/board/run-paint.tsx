@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import type { Operation } from '../../../../core/planning/step.ts';
-import type { Run } from '../../../../core/planning/read-plan.ts';
+import type { Operation } from '../../../../core/steps/step.ts';
+import type { Run } from '../../../../core/planning/reading/read-plan.ts';
 
 interface Paint {
   fill: string;

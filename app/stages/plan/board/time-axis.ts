@@ -1,5 +1,5 @@
 import { WEEKDAYS, type Painter } from '../../../../core/job/document/crew-schema.ts';
-import { comesOn } from '../../../../core/planning/crew-shifts.ts';
+import { comesOn } from '../../../../core/steps/crew-shifts.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
 
 /** How wide an hour is when nobody works, against a working hour. */

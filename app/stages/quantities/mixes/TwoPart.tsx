@@ -5,7 +5,7 @@ import { dryingClimateId } from '../../../../core/job/queries/places.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
 import { localTime, minutesSince } from '../../../../core/job/site-time.ts';
-import { potLifeAt, potRuns } from '../../../../core/planning/pot-runs.ts';
+import { potLifeAt, potRuns } from '../../../../core/planning/reading/pot-runs.ts';
 import { residueIn, type ProductNeed } from '../../../../core/quantities/litres.ts';
 import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts';
 import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';

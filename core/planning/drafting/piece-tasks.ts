@@ -1,0 +1,221 @@
+import { PLAIN_WATER } from '../../clocks/job-clocks.ts';
+import type { TaskProgress } from '../../job/progress.ts';
+import { hangsByNight } from '../../job/queries/pieces.ts';
+import { placeOf, roomOf } from '../../job/queries/places.ts';
+import type { Piece } from '../../job/document/piece-schema.ts';
+import { definitionOf } from '../../pieces/registry.ts';
+import type { Job } from '../../job/document/schema.ts';
+import { minutesSince } from '../../job/site-time.ts';
+import { coatCondition } from '../../steps/wetness/coat-condition.ts';
+import { shiftsOf } from '../../steps/crew-shifts.ts';
+import { learntDrying, type LearntDrying } from '../../steps/wetness/learnt-drying.ts';
+import { awaitedStage, isCoat, lyingCoats } from '../../steps/wetness/current-coats.ts';
+import { bringsBack } from '../../steps/rehanging.ts';
+import { isHinged, outingsOf, type Outing } from '../../steps/night-hanging.ts';
+import { longestOpen, PaintableWindows } from './paintable-windows.ts';
+import { patchWaits } from '../../steps/patch-waits.ts';
+import { pieceSteps } from '../../steps/piece-steps.ts';
+import type { CoatStep, PieceStep } from '../../steps/step.ts';
+import type { ProblemDraft } from './problem-draft.ts';
+import type { PlannedTask } from '../../scheduling/plan.ts';
+import { isBenchWork, needsTwo } from '../../steps/step-needs.ts';
+import { offSpace, type PieceSpan } from './spaces.ts';
+
+/** A step that takes so many minutes in one go, where the paintable hours, or the hours of the crew, last so many at most. */
+export interface TooLong {
+  step: PieceStep;
+  work: number;
+  longest: number;
+  hours: 'paintable' | 'crew';
+}
+
+/** A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next. */
+const mayPause = ({ piece }: PieceStep): boolean => !piece.comesOff;
+
+/** What pieces add to a plan problem: their steps, what dries between them, and where they lie. */
+export class PieceTasks {
+  /** Of every piece what comes next and last. */
+  readonly spans: PieceSpan[] = [];
+  /** By the first step of an outing, the one that takes the piece down. */
+  readonly takenDownFor = new Map<string, string>();
+  /** What pieces do that hang again every night. */
+  readonly nightly: Outing[] = [];
+  readonly #draft: ProblemDraft;
+  readonly #job: Job;
+  readonly #progress: ReadonlyMap<string, TaskProgress>;
+  /** What is taken to be going on as it was planned. */
+  readonly #underWay: ReadonlyMap<string, PlannedTask>;
+  /** By group, until when a test patch holds its coats up. */
+  readonly #patches: ReadonlyMap<string, number>;
+  readonly #windows: PaintableWindows;
+  readonly #learnt: ReadonlyMap<string, LearntDrying>;
+  /** Minutes. */
+  readonly #longestShift: number;
+
+  constructor(draft: ProblemDraft, progress: ReadonlyMap<string, TaskProgress>, underWay: readonly PlannedTask[]) {
+    const { job, clocks, now } = draft;
+    this.#draft = draft;
+    this.#job = job;
+    this.#progress = progress;
+    this.#underWay = new Map(underWay.map((task) => [task.id, task]));
+    this.#patches = patchWaits(job, clocks.t0);
+    this.#windows = new PaintableWindows(job, clocks, now);
+    this.#learnt = learntDrying(job, clocks);
+    const shifts = job.crew.flatMap((painter) => shiftsOf(painter, clocks.days));
+    this.#longestShift = shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0);
+  }
+
+  /** A step of a piece that is still to come and that no hours are long enough for; null where all have some. */
+  tooLong(piece: Piece): TooLong | null {
+    for (const step of pieceSteps(this.#job, piece)) {
+      if (this.#progress.has(step.id)) continue;
+      const work = this.#draft.workOn(step);
+      const window = isCoat(step) ? this.#windows.of(step) : null;
+      if (window !== null && longestOpen(window) < work)
+        return { step, work, longest: longestOpen(window), hours: 'paintable' };
+      if (!mayPause(step) && this.#longestShift > 0 && this.#longestShift < work)
+        return { step, work, longest: this.#longestShift, hours: 'crew' };
+    }
+    return null;
+  }
+
+  /** All tasks, waits and holds of one piece. */
+  add(piece: Piece): void {
+    const progress = this.#progress;
+    const steps = pieceSteps(this.#job, piece);
+    // What comes before a step that is stamped has been done, whether or not it was stamped itself.
+    const lastDone = steps.findLastIndex((step) => progress.get(step.id)?.doneAt || progress.get(step.id)?.startedAt);
+    let previous: PieceStep | null = null;
+    /** What was washed or filled last, as long as nothing has been done to the piece since but hanging it. */
+    let damp: PieceStep | null = null;
+    steps.forEach((step, index) => {
+      const stamped = progress.get(step.id);
+      const behind = index < lastDone && !stamped?.doneAt;
+      if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
+      this.#draft.steps.set(step.id, step);
+      if (previous !== null && !behind) {
+        // It is not taken down before what it is taken down for can be done.
+        const done = step.operation === 'take-down' ? (steps[index + 1] ?? step) : step;
+        const dries = damp !== null && !isHinged(done) ? damp : null;
+        this.#chain(previous, step, { done, dries, lying: lyingCoats(steps.slice(0, index)) });
+        const lies = (previous.coat !== null || previous.operation === 'denib') && !previous.rework?.isInPlace;
+        if (piece.comesOff && lies && !hangsByNight(piece))
+          this.#draft.hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
+      }
+      if (isCoat(step)) {
+        this.#draft.conditions.set(
+          step.id,
+          coatCondition(this.#job, this.#draft.clocks, this.#learnt, step, stamped ?? null),
+        );
+      }
+      if (!behind && previous?.operation === 'take-down') this.takenDownFor.set(step.id, previous.id);
+      if (!behind) previous = step;
+      if (!behind && !isHinged(step)) damp = step.dryHours > 0 ? step : null;
+    });
+    const last = steps.at(-1);
+    if (last) {
+      const { id: pieceId, roomId, zone } = piece;
+      this.spans.push({ pieceId, roomId, zone, next: lastDone < 0 ? (steps[0]?.id ?? null) : null, last: last.id });
+    }
+    if (piece.comesOff) this.#offItsHinges(piece, steps, lastDone);
+  }
+
+  /** What closes an opening takes, while it is off, one of the places of those that may be off at once, and is back by night where it has to. */
+  #offItsHinges(piece: Piece, steps: readonly PieceStep[], lastDone: number): void {
+    const room = roomOf(this.#job, piece);
+    for (const outing of outingsOf(steps)) {
+      const { off, back } = outing;
+      const [from, until] = [steps.indexOf(off), steps.indexOf(back)];
+      // Off since it was taken off, or, where nobody stamped that, since the first thing that was stamped.
+      const first = steps
+        .slice(from, until)
+        .find((step, at) => from + at >= lastDone || this.#progress.get(step.id)?.doneAt);
+      if (room?.maxOff != null && first && definitionOf(piece.kind).closesOpening)
+        this.#draft.hold(offSpace(room.id), first.id, back.id);
+      if (!hangsByNight(piece)) continue;
+      this.nightly.push(outing);
+      // It does not go out before there is a place for it: one without would not be back in time.
+      if (first) this.#draft.hold(placeOf(this.#job, 'rack').id, first.id, back.id);
+    }
+  }
+
+  /** The task of a step: to be planned, running, or recorded as it was. */
+  #addStep(step: PieceStep, stamped: TaskProgress | null): void {
+    const { zone, t0 } = { zone: this.#job.site.timeZone, t0: this.#draft.clocks.t0 };
+    const left = this.#progress.get(step.id)?.left ?? null;
+    const work = this.#draft.workOn(step, 1 - (left?.share ?? 0));
+    if (stamped?.doneAt || stamped?.startedAt) {
+      const startedAt = stamped.startedAt ? minutesSince(t0, stamped.startedAt, zone) : null;
+      // Running work is supposed to need its usual time, and at least one more minute.
+      const end = stamped.doneAt
+        ? minutesSince(t0, stamped.doneAt, zone)
+        : Math.max(this.#draft.now + 1, (startedAt ?? this.#draft.now) + work);
+      const start = Math.max(0, Math.min(end - 1, startedAt ?? end - Math.round(stamped.minutes ?? work)));
+      this.#draft.recorded.push({ id: step.id, start, end: Math.max(start + 1, end) });
+      if (!stamped.doneAt) this.#draft.busy.push({ painter: stamped.by, until: end });
+      return;
+    }
+    const going = stamped === null ? this.#underWay.get(step.id) : undefined;
+    if (going) {
+      this.#draft.recorded.push({ id: step.id, start: going.start, end: going.end });
+      for (const painter of going.painters) this.#draft.busy.push({ painter, until: going.end });
+      return;
+    }
+    const heavy = needsTwo(step);
+    this.#draft.tasks.push({
+      id: step.id,
+      work,
+      painters: heavy ? Math.min(2, this.#job.crew.length) : 1,
+      setup: this.#draft.setups.of(step, this.#draft.climateId(step)),
+      spaces: isBenchWork(step) ? [{ id: placeOf(this.#job, 'bench').id, slots: 1 }] : [],
+      earliest: this.#earliestOf(step),
+      latest: this.#latestOf(step),
+      pausable: mayPause(step) && work > this.#longestShift,
+      window: this.#windowOf(step),
+      by: null,
+      place: isBenchWork(step) ? placeOf(this.#job, 'bench').id : step.piece.roomId,
+    });
+  }
+
+  /** Coats wait until the test patch of their surface can be read. */
+  #earliestOf(step: PieceStep): number {
+    const patch = isCoat(step) ? (this.#patches.get(step.piece.groupId) ?? 0) : 0;
+    return Math.max(this.#draft.now, patch);
+  }
+
+  /** The window of a coat that is put on in the open. */
+  #windowOf(step: PieceStep): string | null {
+    const window = isCoat(step) ? this.#windows.of(step) : null;
+    if (window === null) return null;
+    return this.#draft.window(window);
+  }
+
+  /**
+   * A piece is back where it belongs by the end of the day on which somebody needs its opening. What is taken down again
+   * after that day was there on it.
+   */
+  #latestOf(step: PieceStep): number | null {
+    const { neededBy } = step.piece.access;
+    if (neededBy === null || !bringsBack(step)) return null;
+    const until = minutesSince(this.#draft.clocks.t0, `${neededBy}T23:59`, this.#job.site.timeZone) + 1;
+    return step.rework && until <= this.#draft.now ? null : Math.max(1, until);
+  }
+
+  /** What lies between two steps of a piece: plain order, water that dries, coats that dry. */
+  #chain(
+    before: PieceStep,
+    after: PieceStep,
+    { done, dries, lying }: { done: PieceStep; dries: PieceStep | null; lying: readonly CoatStep[] },
+  ): void {
+    if (dries !== null) {
+      const clock = this.#draft.clock(this.#draft.climateId(dries), 'evaporating', PLAIN_WATER);
+      this.#draft.waits.push({ from: dries.id, to: after.id, atLeast: { clock, dose: dries.dryHours * 60 } });
+      if (dries === before) return;
+    }
+    this.#draft.waits.push({ from: before.id, to: after.id, atLeast: { ticks: 0 } });
+    for (const coated of lying) {
+      const stage = awaitedStage(coated, done);
+      if (stage !== null) this.#draft.dryingWait(coated, after, stage);
+    }
+  }
+}

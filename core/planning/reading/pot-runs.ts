@@ -1,0 +1,67 @@
+import type { Gun } from '../../job/document/buying-schema.ts';
+import { dryingClimateId } from '../../job/queries/places.ts';
+import { dryingProduct } from '../../clocks/job-clocks.ts';
+import type { Job } from '../../job/document/schema.ts';
+import { residueIn, litresOnto } from '../../quantities/litres.ts';
+import { potPortions, type Portions } from '../../quantities/mixes.ts';
+import { coatedArea } from '../../quantities/take-off.ts';
+import type { Coating } from '../../shelf/coating.ts';
+import type { JobProblem } from '../drafting/job-to-problem.ts';
+import { isCoat } from '../../steps/wetness/current-coats.ts';
+import type { CoatStep } from '../../steps/step.ts';
+import type { PlanReading, Run } from './read-plan.ts';
+
+/** One run of a two-part product, and how it is mixed for it. */
+export interface PotRun {
+  run: Run;
+  coating: Coating;
+  marks: string[];
+  litres: number;
+  workMinutes: number;
+  /** Minutes that a pot lives which is mixed when the run begins, in the air of that place and those hours. */
+  potLife: number;
+  portions: Portions;
+}
+
+/** How every planned run of a two-part product is mixed: by what it needs, and the pot's life at that hour. */
+export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: PlanReading): PotRun[] {
+  return reading.runs.flatMap((run): PotRun[] => {
+    const steps = run.steps.filter(isCoat).filter(({ coat }) => coat.coating.potLife !== null);
+    const [first] = steps;
+    if (first === undefined) return [];
+    const { coating, coat } = first.coat;
+    const litres = steps.reduce((sum, step) => sum + litresOf(step, job.mixing.gun), residueIn(coat.tool));
+    const workMinutes = run.spans.reduce((sum, [from, until]) => sum + until - from, 0);
+    const potLife = potLifeAt(problem.clocks, coating, dryingClimateId(job, first.piece, first.coat.faces), run.start);
+    return [
+      {
+        run,
+        coating,
+        marks: [...new Set(steps.map(({ piece }) => piece.mark))],
+        litres,
+        workMinutes,
+        potLife,
+        portions: potPortions(coating, { litres, workMinutes, potLife }, job.mixing.smallest),
+      },
+    ];
+  });
+}
+
+/** Litres that a coat takes out of the tin, without what stays in the tool. */
+export function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep, gun: Gun): number {
+  return faces.reduce(
+    (sum, face) => sum + litresOnto(coatedArea(piece, face, coat.extent), coat.tool, coating, gun),
+    0,
+  );
+}
+
+/**
+ * Minutes that a pot of a two-part product lives in a place when it is mixed at `from`: its stated hours on its own
+ * drying clock, which a cold pot runs more slowly and no minimum temperature stops. `Infinity` when it is not two-part.
+ */
+export function potLifeAt(clocks: JobProblem['clocks'], coating: Coating, climateId: string, from: number): number {
+  const [kind] = coating.drying;
+  if (coating.potLife === null || kind === undefined) return Infinity;
+  const pot = { ...dryingProduct(coating), minTemperature: -100 };
+  return clocks.clock(climateId, kind, pot).reach(from, coating.potLife * 60) - from;
+}

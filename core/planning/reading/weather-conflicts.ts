@@ -1,0 +1,43 @@
+import type { Hindrance } from '../../air/paintable.ts';
+import { exposedFaceOf } from '../../air/exposed-face.ts';
+import { hindrancesIn } from '../../forecasting/painting-hours.ts';
+import { dryingClimateId } from '../../job/queries/places.ts';
+import type { Job } from '../../job/document/schema.ts';
+import type { JobProblem } from '../drafting/job-to-problem.ts';
+import { isCoat } from '../../steps/wetness/current-coats.ts';
+import type { CoatStep } from '../../steps/step.ts';
+import type { PlanReading } from './read-plan.ts';
+
+/** A coat that the plan puts onto an outside face in an hour in which it may not be painted. */
+export interface WeatherAgainst {
+  step: CoatStep;
+  /** Minutes from the plan's start. */
+  start: number;
+  hindrance: Hindrance;
+}
+
+/**
+ * Planned coats on faces in the open whose hour is against them, the earliest first; what lies before `now` is done or
+ * gone. The forecast reaches so far as it is stated; beyond it, usual days are supposed.
+ */
+export function weatherAgainst(
+  job: Job,
+  { clocks, steps }: Pick<JobProblem, 'clocks' | 'steps'>,
+  reading: PlanReading,
+  now: number,
+): WeatherAgainst[] {
+  const known = new Map<string, ReturnType<typeof hindrancesIn>>();
+  const found: WeatherAgainst[] = [];
+  for (const step of [...steps.values()].filter(isCoat)) {
+    const start = reading.starts.get(step.id);
+    const { coating, coat, faces } = step.coat;
+    const climateId = dryingClimateId(job, step.piece, faces);
+    if (start === undefined || start < now || exposedFaceOf(climateId) === null) continue;
+    const key = `${climateId}/${coating.id}/${coat.tool}`;
+    const hindrances = known.get(key) ?? hindrancesIn(clocks, climateId, coating, coat.tool);
+    known.set(key, hindrances);
+    const [hindrance] = hindrances[Math.floor(start / 60)] ?? [];
+    if (hindrance !== undefined) found.push({ step, start, hindrance });
+  }
+  return found.sort((one, other) => one.start - other.start);
+}

@@ -1,0 +1,78 @@
+import { broughtBack, isHungAfter } from '../steps/rehanging.ts';
+import type { JobSteps } from '../steps/job-steps.ts';
+import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../steps/wetness/current-coats.ts';
+import { pieceSteps } from '../steps/piece-steps.ts';
+import type { PieceStep } from '../steps/step.ts';
+import type { Wetness } from '../planning/reading/drying-places.ts';
+import { progressByTask } from '../job/progress.ts';
+import { staysOf } from '../job/queries/places.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Job } from '../job/document/schema.ts';
+import { minutesSince } from '../job/site-time.ts';
+import type { DryingStage } from '../shelf/coating.ts';
+
+/** A piece with wet coats: what may be done with it, and from when to when, by the slowest of them. */
+export interface Ripening extends CoatDrying {
+  piece: Piece;
+  /** What comes next; null when nothing does. */
+  next: PieceStep | null;
+  verb: 'turn' | 'recoat' | 'put-right' | 'hang' | 'use';
+  state: Wetness;
+  /** Whether it is on its hinges, if only for a night. */
+  hangs: boolean;
+}
+
+/** What the next step does with the piece. */
+function verbOf(next: PieceStep | null): Ripening['verb'] {
+  if (next?.operation === 'put-right') return 'put-right';
+  if (next === null || next.operation === 'refit') return 'use';
+  if (next.operation === 'rehang' || next.operation === 'hang-for-night') return 'hang';
+  return next.turned ? 'turn' : 'recoat';
+}
+
+/**
+ * Every piece with a coat on it that has not been touched since, what ripens next first.
+ * From what was stamped, never from what was planned. `now` is local ISO time.
+ */
+export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: string): Ripening[] {
+  const progress = progressByTask(job.log);
+  const minutes = (at: string): number => minutesSince(clocks.t0, at, job.site.timeZone);
+  const at = minutes(now);
+  const ripening = job.pieces.flatMap((piece): Ripening[] => {
+    const steps = pieceSteps(job, piece);
+    const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
+    // What is taken down again is taken down for what is done to it then.
+    const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
+    if (next !== null && progress.get(next.id)?.startedAt) return [];
+    const hangs = isHungAfter(steps.slice(0, last + 1));
+    const hungAt = broughtBack(steps, (id) => progress.get(id)?.doneAt)?.at;
+    let full = 0;
+    // What was hung early lacks coats: those that are there dry all the same.
+    const done = steps.slice(0, last + 1).filter(({ id }) => progress.get(id)?.doneAt);
+    const coats = lyingCoats(done).flatMap((coated): CoatDrying[] => {
+      const doneAt = progress.get(coated.id)?.doneAt;
+      if (!doneAt) return [];
+      const since = minutes(doneAt);
+      const stays = staysOf(job, piece, coated.coat.faces, hungAt ? minutes(hungAt) : Infinity);
+      const reached = (stage: DryingStage): number =>
+        clocks.reached(coated.coat.coating, stage, since, stays, conditions.get(coated.id)) ?? Infinity;
+      full = Math.max(full, reached('full'));
+      return [coatDrying(coated, next, since, reached)];
+    });
+    const drying = slowest(coats);
+    if (drying === null) return [];
+    const verb = verbOf(next);
+    const state = stateAt(at, drying, full);
+    // Once it may be closed, there is nothing left to mind.
+    if (state === 'cured' || (verb === 'use' && at >= drying.opens)) return [];
+    return [{ ...drying, piece, next, verb, state, hangs }];
+  });
+  return ripening.sort((one, other) => one.opens - other.opens);
+}
+
+function stateAt(now: number, { touchDry, handled, opens, closes }: CoatDrying, full: number): Wetness {
+  if (now < touchDry) return 'wet';
+  if (now < opens) return now < handled ? 'tacky' : 'hardening';
+  if (closes !== null && now > closes) return 'late';
+  return now >= full ? 'cured' : 'ready';
+}

@@ -1,0 +1,32 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { TestJob } from '../testing/jobs.ts';
+import { acceptedPlan } from '../planning/revising/accept.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { readPlan } from '../planning/reading/read-plan.ts';
+import { inOwnHands, isRecord } from './recorded-work.ts';
+import { verifiedNearPlan, verifiedPlan } from './verified-plan.ts';
+
+test('whoever is in the middle of a step when all is planned again goes on with it', () => {
+  const made = new TestJob().door('a').door('b').coated();
+  const { problem } = jobToProblem(made.job, '2027-03-01T07:00');
+  const plan = verifiedPlan(problem, { steps: 5 });
+  assert.ok(plan.status !== 'infeasible');
+  const going = plan.tasks.find(({ start, end, painters }) => painters.length > 0 && end - start >= 10)!;
+  const middle = going.start + 5;
+  const now = `2027-03-01T${String(Math.floor(middle / 60)).padStart(2, '0')}:${String(middle % 60).padStart(2, '0')}`;
+  const job = { ...made.job, plan: acceptedPlan(made.job, problem, plan, { at: now, reason: '' }) };
+  const again = jobToProblem(job, now, { goesOn: true });
+  const near = verifiedNearPlan(again.problem, plan);
+  assert.ok(near.status !== 'infeasible');
+  const kept = near.tasks.find(({ id }) => id === going.id)!;
+  assert.ok(isRecord(kept.painters), 'the problem knows it as a fact, in nobody’s hands');
+  const tasks = inOwnHands(near.tasks, plan.tasks);
+  assert.deepEqual(tasks.find(({ id }) => id === going.id)?.painters, going.painters);
+  assert.ok(!tasks.some(({ painters }) => isRecord(painters)));
+  const reading = readPlan(job, again, { ...near, tasks, t0: again.problem.t0 });
+  const run = reading.runs.find(({ steps }) => steps.some(({ id }) => id === going.id));
+  assert.deepEqual(run?.painters, going.painters, 'so that it stands in their row');
+  const accepted = acceptedPlan(job, again.problem, near, { at: now, reason: '' });
+  assert.deepEqual(accepted.tasks, tasks, 'and when it is accepted without anybody looking, as Today does');
+});

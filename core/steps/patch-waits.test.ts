@@ -1,0 +1,30 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { minutesSince } from '../job/site-time.ts';
+import { patchReading } from '../proving/patch-reading.ts';
+import { TestJob } from '../testing/jobs.ts';
+import { patch } from '../testing/worked-job.ts';
+import { planFingerprint } from '../planning/revising/accept.ts';
+import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
+import { verifiedPlan } from '../scheduling/verified-plan.ts';
+import { Why } from '../planning/reading/delay-explainer.ts';
+
+test('no coat goes on before the test patch can be read; preparing goes on meanwhile, and read it holds nothing up', () => {
+  const made = new TestJob().door('a').coated();
+  const before = planFingerprint(made.job);
+  const laid = { ...patch, groupId: made.job.pieces[0]?.groupId ?? '', coats: [...patch.coats] };
+  made.tell('add-patch', { entry: laid });
+  assert.notEqual(planFingerprint(made.job), before);
+  const readFrom = patchReading(made.job, laid).readFrom ?? '';
+  const until = minutesSince('2027-03-01T00:00', readFrom, made.job.site.timeZone);
+  const jobProblem = jobToProblem(made.job, '2027-03-01T09:00');
+  const plan = verifiedPlan(jobProblem.problem, { steps: 20 });
+  assert.ok(plan.status !== 'infeasible');
+  const startOf = (id: string): number => plan.tasks.find((task) => task.id === id)?.start ?? -1;
+  assert.ok(startOf('a/degloss') < until);
+  assert.ok(startOf('a/coat-1/back') >= until, `${startOf('a/coat-1/back')} < ${until}`);
+  const [why] = new Why(made.job, jobProblem, plan).notEarlier('a/coat-1/back');
+  assert.match(why?.because ?? '', /test patch/);
+  made.tell('change-patch', { id: laid.id, facts: { read: { at: '2027-03-01T12:00', held: true } } });
+  assert.equal(planFingerprint(made.job), before, 'it is the same job again');
+});

@@ -1,0 +1,78 @@
+import type { DryingStage } from '../../shelf/coating.ts';
+import type { CoatStep, PieceStep } from '../step.ts';
+
+/** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
+export function lyingCoats(steps: readonly PieceStep[]): CoatStep[] {
+  const onFace = new Map<string, CoatStep>();
+  for (const step of steps) {
+    if (isCoat(step)) for (const face of step.coat.faces) onFace.set(face, step);
+  }
+  return [...new Set(onFace.values())];
+}
+
+/** Whether a step puts a coat on. */
+export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
+
+/**
+ * The drying stage that a lying coat must have reached before the piece's next step; null when the step leaves it alone.
+ * A coat of another layer on another face is lain on or held by, also when the piece was turned for denibbing before.
+ */
+export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | null {
+  if (next.rework) {
+    const isThere = coated.coat.faces.includes(next.rework.face);
+    return isThere ? (next.rework.waitFor ?? (next.coat ? 'recoat' : 'handle')) : 'handle';
+  }
+  if (next.operation === 'denib') return 'recoat';
+  if (next.operation === 'rehang') return 'rehang';
+  if (next.operation === 'refit' || next.operation === 'hang-for-night') return 'handle';
+  if (next.coat === null) return null;
+  if (next.coat.faces.some((face) => coated.coat.faces.includes(face))) return 'recoat';
+  return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;
+}
+
+/** How far a lying coat is on its way to what comes next, in minutes from the clocks' t0; `Infinity` for never. */
+export interface CoatDrying {
+  coated: CoatStep;
+  /** When it was put on. */
+  since: number;
+  touchDry: number;
+  handled: number;
+  /** When the next step may touch it; as soon as it is put on where that leaves it alone. */
+  opens: number;
+  /** Later than this it must be abraded again; null without a limit. */
+  closes: number | null;
+}
+
+/** The drying of a coat until its piece's next step, or, with none, until it may be closed against a stop. */
+export function coatDrying(
+  coated: CoatStep,
+  next: PieceStep | null,
+  since: number,
+  reached: (stage: DryingStage) => number,
+): CoatDrying {
+  const stage = next === null ? 'close' : awaitedStage(coated, next);
+  const { recoatMax } = coated.coat.coating;
+  return {
+    coated,
+    since,
+    touchDry: reached('touch'),
+    handled: reached('handle'),
+    opens: stage === null ? since : reached(stage),
+    closes: stage === 'recoat' && recoatMax !== null ? since + recoatMax * 60 : null,
+  };
+}
+
+/** A piece with several coats on it: as far as the slowest of them, and late with the first that is. Null without coats. */
+export function slowest(coats: readonly CoatDrying[]): CoatDrying | null {
+  const [first, ...rest] = coats;
+  if (first === undefined) return null;
+  return rest.reduce(
+    (one, other): CoatDrying => ({
+      ...(other.opens >= one.opens ? other : one),
+      touchDry: Math.max(one.touchDry, other.touchDry),
+      handled: Math.max(one.handled, other.handled),
+      closes: one.closes === null ? other.closes : Math.min(one.closes, other.closes ?? Infinity),
+    }),
+    first,
+  );
+}

@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs';
+
 // What lint refuses. Types, arrows, hooks and import circles in one run of a native linter; no other looks at the code.
 
 /** The rooms of the core in the order of the arrows: a room may use those before it, never those after. */
@@ -23,6 +25,57 @@ const ROOMS = [
   ['checking'],
   ['handing-over'],
   ['exchange'],
+];
+
+/** The storeys of the app, the lowest first: each may use those below it. */
+const STOREYS = [
+  ['device', 'keeping', 'serving'],
+  ['asking'],
+  ['open-job'],
+  ['drawing'],
+  ['parts'],
+  ['screens'],
+  ['shell'],
+];
+
+/** Each screen by itself: what two of them need is a part. */
+const SCREENS = readdirSync(new URL('app/screens', import.meta.url), { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => name);
+
+/** Refuses imports that climb to one of these folders, whatever comes before it. */
+const climbingTo = (folders, message) => ({ regex: `^(\\.\\./)+(${folders.join('|')})/`, message });
+
+const laterStoreys = (index) =>
+  climbingTo(
+    STOREYS.slice(index + 1).flat(),
+    'This storey is below that one: arrows run one way (docs/architecture.md).',
+  );
+
+const appArrows = [
+  ...STOREYS.slice(0, -1).flatMap((storey, index) =>
+    storey.map((folder) => ({
+      files: [`app/${folder}/**/*.{ts,tsx}`],
+      rules: { 'no-restricted-imports': ['error', { patterns: [laterStoreys(index)] }] },
+    })),
+  ),
+  ...SCREENS.map((screen) => ({
+    files: [`app/screens/${screen}/**/*.{ts,tsx}`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            laterStoreys(STOREYS.findIndex((storey) => storey.includes('screens'))),
+            climbingTo(
+              SCREENS.filter((other) => other !== screen),
+              'Screens do not import each other: what two of them need is a part.',
+            ),
+          ],
+        },
+      ],
+    },
+  })),
 ];
 
 /** The first rooms stand beside each other and may look sideways; so may pieces and shelf. */
@@ -199,6 +252,7 @@ export default {
   },
   overrides: [
     ...arrows,
+    ...appArrows,
     { files: ['app/**/*.{ts,tsx}'], rules: HOOKS },
     {
       // What these say is read by developers.

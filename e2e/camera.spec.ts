@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { expect, test } from '@playwright/test';
-import { codeFrames } from '../app/ui/codes/code-frames.ts';
+import { codeFrames } from '../app/parts/codes/code-frames.ts';
 import { writeStampsFile } from '../core/exchange/day-file.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import { labelCode } from '../core/hanging/label-strip.ts';

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Locator, type Page, type TestInfo } from '@playwright/test';
-import { openArchive } from '../app/store/backup/read-archive.ts';
+import { openArchive } from '../app/keeping/backup/read-archive.ts';
 import { freePort } from '../scripts/free-port.mjs';
 import { copyBuild, makeNextVersion } from '../scripts/next-version.ts';
 import { fillableDisk, setFull } from './full-disk.ts';

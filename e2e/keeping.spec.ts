@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { openArchive } from '../app/store/backup/read-archive.ts';
+import { openArchive } from '../app/keeping/backup/read-archive.ts';
 import { PainterOn } from './painter.ts';
 
 const DEMO = readFileSync(new URL('../demo/linen-press.nivel.json', import.meta.url), 'utf8');

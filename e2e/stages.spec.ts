@@ -1,6 +1,6 @@
 import { expect, test, testAlone } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
-import { openArchive } from '../app/store/backup/read-archive.ts';
+import { openArchive } from '../app/keeping/backup/read-archive.ts';
 import { PainterOn } from './painter.ts';
 
 test('rooms: a new one takes a piece, one with pieces stays, and few off at once make the job longer', async ({

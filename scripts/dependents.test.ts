@@ -25,6 +25,6 @@ test('what depends on a changed file is found through all that lies between, the
 test('imports, workers and files that are read are all named', () => {
   const named = namedFiles();
   assert.ok(named.get('scripts/dependents.test.ts')?.includes('scripts/dependents.ts'));
-  assert.ok(named.get('app/workers/planner.ts')?.includes('app/workers/planner.worker.ts'));
+  assert.ok(named.get('app/asking/planner.ts')?.includes('app/asking/planner.worker.ts'));
   assert.ok(named.get('bench/walk.ts')?.includes('demo/tern-street.nivel.json'));
 });

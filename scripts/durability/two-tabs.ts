@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { isDeepStrictEqual } from 'node:util';
-import { NivelDatabase } from '../../app/store/database.ts';
-import { fresh } from '../../app/store/fresh-row.ts';
-import { JobStore } from '../../app/store/job-store.ts';
+import { NivelDatabase } from '../../app/keeping/database.ts';
+import { fresh } from '../../app/keeping/fresh-row.ts';
+import { JobStore } from '../../app/keeping/job-store.ts';
 import type { CommandName } from '../../core/job/commands/apply.ts';
 import { full, given, KINDS, takenValues } from '../../core/testing/changeable-kinds.ts';
 import { seededRandom } from '../../core/units/seeded-random.ts';

@@ -3,7 +3,7 @@ import type { Candidate } from '../../../core/build-up/compose.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
 import { standingOf } from '../../../core/build-up/build-up-review.ts';
 import { offerFor } from '../../../core/choosing/offer.ts';
-import { answerWithJob, json } from '../../server/answer.ts';
+import { answerWithJob, json } from '../../serving/answer.ts';
 
 export const prerender = false;
 

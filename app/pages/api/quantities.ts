@@ -5,7 +5,7 @@ import { consumableNeeds } from '../../../core/quantities/consumables.ts';
 import { enoughFor } from '../../../core/quantities/enough-for.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
-import { answerWithJob, json } from '../../server/answer.ts';
+import { answerWithJob, json } from '../../serving/answer.ts';
 
 export const prerender = false;
 

@@ -12,7 +12,7 @@ import {
   type StrokeSetting,
 } from '../../../core/strokes/scene.ts';
 import { chosenOptions } from '../../../core/strokes/usual-options.ts';
-import { answerWithJob, json } from '../../server/answer.ts';
+import { answerWithJob, json } from '../../serving/answer.ts';
 
 export const prerender = false;
 

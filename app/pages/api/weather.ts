@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { simulatedForecast } from '../../../core/air/simulated-weather.ts';
-import { json, problemDetails } from '../../server/answer.ts';
+import { json, problemDetails } from '../../serving/answer.ts';
 
 export const prerender = false;
 

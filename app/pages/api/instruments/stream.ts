@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { SETTLED_AFTER, simulatedAir, simulatedSurface } from '../../../../core/air/simulated-instruments.ts';
-import { problemDetails } from '../../../server/answer.ts';
+import { problemDetails } from '../../../serving/answer.ts';
 
 export const prerender = false;
 

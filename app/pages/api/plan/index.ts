@@ -2,8 +2,8 @@ import type { APIRoute } from 'astro';
 import { DateTime } from 'luxon';
 import { localIso } from '../../../../core/job/site-time.ts';
 import { jobToProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
-import { answerWithJob } from '../../../server/answer.ts';
-import { planInTime } from '../../../server/plan-in-time.ts';
+import { answerWithJob } from '../../../serving/answer.ts';
+import { planInTime } from '../../../serving/plan-in-time.ts';
 
 export const prerender = false;
 

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { planProblemSchema } from '../../../../core/scheduling/problem.ts';
-import { answerWith } from '../../../server/answer.ts';
-import { planInTime } from '../../../server/plan-in-time.ts';
+import { answerWith } from '../../../serving/answer.ts';
+import { planInTime } from '../../../serving/plan-in-time.ts';
 
 export const prerender = false;
 

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { planProblemSchema } from '../../../../core/scheduling/problem.ts';
-import { json } from '../../../server/answer.ts';
+import { json } from '../../../serving/answer.ts';
 
 export const prerender = false;
 

@@ -1,0 +1,34 @@
+import { DateTime } from 'luxon';
+import { useCallback, useMemo } from 'react';
+import { JobClocks } from '../../core/clocks/job-clocks.ts';
+import { localTime, minutesSince } from '../../core/job/site-time.ts';
+import { useJob } from './job-context.tsx';
+
+/** Yesterday, today, and until the slowest enamel is hard in the cold. */
+const DAYS = 90;
+
+/** The air around now: the clocks of the job from yesterday's midnight on, and where now is on them. */
+export interface AirNow {
+  clocks: JobClocks;
+  /** Minutes from the clocks' t0. */
+  now: number;
+  /** A time on them, on the clock of the place. */
+  at(minutes: number): DateTime;
+}
+
+/** The job's air from yesterday on; made anew when what it follows from changes, or another day begins. */
+export function useAir(): AirNow {
+  const { job, now } = useJob();
+  const { climates, readings, site } = job;
+  const yesterday = DateTime.fromISO(now.slice(0, 10)).minus({ days: 1 }).toISODate() ?? now.slice(0, 10);
+  const clocks = useMemo(
+    () => new JobClocks({ climates, readings, site }, yesterday, DAYS),
+    [climates, readings, site, yesterday],
+  );
+  const at = useCallback((minutes: number) => localTime(clocks.t0, minutes, site.timeZone), [clocks, site.timeZone]);
+  return {
+    clocks,
+    now: minutesSince(clocks.t0, now, site.timeZone),
+    at,
+  };
+}

@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import { ChevronIcon } from '../drawing/icons.tsx';
+
+interface FoldProps {
+  title: string;
+  /** What is inside, in a few words, so that it need not be opened to be known. */
+  summary: string;
+  /** Told when it is opened or closed. */
+  onToggle?(isOpen: boolean): void;
+  children: ReactNode;
+}
+
+/** A part that is opened when it is needed, and says what is in it while it is closed. */
+export function Fold({ title, summary, onToggle, children }: FoldProps) {
+  return (
+    <Box
+      component="details"
+      onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => onToggle?.(event.currentTarget.open)}
+      // A line parts it from what stands above; at the head of a sheet there is nothing to part.
+      sx={{ '* + &': { borderTop: '1px solid var(--line)' }, '&[open] > summary svg': { rotate: '90deg' } }}
+    >
+      <Box
+        component="summary"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          minHeight: 44,
+          cursor: 'pointer',
+          listStyle: 'none',
+          '&::-webkit-details-marker': { display: 'none' },
+        }}
+      >
+        <ChevronIcon sx={{ color: 'var(--ink-soft)', transition: 'rotate 120ms' }} />
+        <strong>{title}</strong>
+        <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 14, flex: 1, textAlign: 'right' }}>
+          {summary}
+        </Box>
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1.5, pb: 2, pt: 0.5 }}>{children}</Box>
+    </Box>
+  );
+}

@@ -1,0 +1,42 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useJob } from '../open-job/job-context.tsx';
+import { goTo, useRoute } from '../device/route.ts';
+
+interface StageViewsProps<View extends string> {
+  stage: string;
+  /** Names by the ids that stand in the address, the first of them shown where it says none. */
+  views: Readonly<Record<View, string>>;
+  view: View;
+}
+
+/** The view of a stage that the address names, or else `usual`. */
+export function useView<View extends string>(views: Readonly<Record<View, string>>, usual: NoInfer<View>): View {
+  const { view } = useRoute();
+  return view !== null && view in views ? (view as View) : usual;
+}
+
+/** Goes from one view of a stage to another; the group or piece that is open stays open. */
+export function StageViews<View extends string>({ stage, views, view }: StageViewsProps<View>) {
+  const { job } = useJob();
+  const { groupId, pieceId } = useRoute();
+  return (
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      value={view}
+      aria-label="What is shown"
+      className="no-print"
+      onChange={(_event, next: View | null) =>
+        next && goTo({ stage, jobId: job.id, view: next, groupId, pieceId }, 'replace')
+      }
+      sx={{ mb: 2, flexWrap: 'wrap' }}
+    >
+      {Object.entries<string>(views).map(([id, name]) => (
+        <ToggleButton key={id} value={id}>
+          {name}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}

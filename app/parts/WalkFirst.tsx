@@ -1,0 +1,22 @@
+import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
+import { useJob } from '../open-job/job-context.tsx';
+import { goTo } from '../device/route.ts';
+import { EmptyState } from './Section.tsx';
+
+/** The empty state of every stage that lives on pieces: walk the job first. */
+export function WalkFirst({ title, children }: { title: string; children: ReactNode }) {
+  const { job } = useJob();
+  return (
+    <EmptyState
+      title={title}
+      action={
+        <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
+          Walk the job
+        </Button>
+      }
+    >
+      {children}
+    </EmptyState>
+  );
+}

@@ -1,0 +1,50 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { DateTime } from 'luxon';
+import { useState } from 'react';
+import { database } from '../../keeping/database.ts';
+import { download } from '../../device/download.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { wrapping } from './wrapping.ts';
+
+/** Changes that were given and could not be carried out: what they were, why, and the way to keep them. */
+export function SetAsideBar() {
+  const { id, name } = useJob().job;
+  const aside = useLiveQuery(() => database.setAside.where('jobId').equals(id).sortBy('at'), [id]) ?? [];
+  const [isOpen, setIsOpen] = useState(false);
+  if (aside.length === 0) return null;
+  return (
+    <Alert
+      severity="warning"
+      sx={{ ...wrapping, mb: 2 }}
+      action={
+        <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
+          <Button color="inherit" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)}>
+            {isOpen ? 'Hide' : 'Show'}
+          </Button>
+          <Button color="inherit" onClick={() => download(`${name} set aside.json`, JSON.stringify(aside, null, 1))}>
+            Save as a file
+          </Button>
+          <Button color="inherit" onClick={() => void database.setAside.where('jobId').equals(id).delete()}>
+            Put away
+          </Button>
+        </Box>
+      }
+    >
+      {aside.length === 1 ? 'One change' : `${aside.length} changes`} could not be carried out and{' '}
+      {aside.length === 1 ? 'is' : 'are'} set aside. Everything else is in the job.
+      {isOpen && (
+        <Box component="ul" sx={{ mt: 1, pl: 2.5, display: 'grid', gap: 0.5 }}>
+          {aside.map(({ id: entryId, name: command, at, why, args }) => (
+            <li key={entryId} style={{ overflowWrap: 'anywhere' }}>
+              {DateTime.fromISO(at).toFormat('d LLL HH:mm')}, {command.replaceAll('-', ' ')}: {why}
+              <code style={{ display: 'block', fontSize: 12 }}>{JSON.stringify(args).slice(0, 300)}</code>
+            </li>
+          ))}
+        </Box>
+      )}
+    </Alert>
+  );
+}

@@ -1,0 +1,116 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useState } from 'react';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { roomOf } from '../../../core/job/queries/places.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { labelCode } from '../../../core/hanging/label-strip.ts';
+import { Code } from '../codes/Code.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Tag } from '../Tag.tsx';
+import { PrintIcon } from '../../drawing/icons.tsx';
+
+/** Shows and prints the labels of pieces' bags. */
+export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {
+  const [open, setOpen] = useState(false);
+  const bagged = pieces.filter(({ hardware }) => hardware.length > 0);
+  const words = bagged.length === 1 ? 'Bag label' : `${bagged.length} bag labels`;
+  return (
+    <>
+      <Button
+        variant="outlined"
+        startIcon={<PrintIcon />}
+        disabled={bagged.length === 0}
+        onClick={() => setOpen(true)}
+        sx={{ justifySelf: 'start' }}
+      >
+        {words}
+      </Button>
+      <Dialog open={open} onClose={() => setOpen(false)} maxWidth="md" className="printed" aria-labelledby="bags-title">
+        <DialogTitle id="bags-title" className="no-print">
+          {words}
+        </DialogTitle>
+        <DialogContent>
+          <Box
+            component="ul"
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: 'repeat(auto-fill, 90mm)',
+              gap: '4mm',
+              justifyContent: 'center',
+            }}
+          >
+            {bagged.map((piece) => (
+              <BagLabel key={piece.id} piece={piece} />
+            ))}
+          </Box>
+        </DialogContent>
+        <DialogActions className="no-print" sx={{ px: 3, pb: 2 }}>
+          <Button onClick={() => setOpen(false)}>Close</Button>
+          <Button variant="contained" onClick={() => window.print()}>
+            Print
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}
+
+/** One label: the piece's tag, where it hangs, its code, and every part with its number to be ticked. */
+export function BagLabel({ piece }: { piece: Piece }) {
+  const { job, say } = useJob();
+  return (
+    <Box
+      component="li"
+      aria-label={`Label of bag ${piece.mark}`}
+      sx={{
+        width: '90mm',
+        minHeight: '50mm',
+        border: '1px dashed var(--line)',
+        borderRadius: '3mm',
+        background: '#fff',
+        color: '#18292b',
+        p: '4mm',
+        display: 'grid',
+        gap: '2mm',
+        alignContent: 'start',
+        breakInside: 'avoid',
+      }}
+    >
+      <Box
+        sx={{
+          display: 'flex',
+          gap: '4mm',
+          alignItems: 'center',
+          '--ink': '#18292b',
+          '--sheet': '#fff',
+          '--ground': '#fff',
+        }}
+      >
+        <Tag mark={piece.mark} size="large" />
+        <Box sx={{ lineHeight: 1.25 }}>
+          <strong>{say(definitionOf(piece.kind).name)}</strong>
+          <br />
+          {[roomOf(job, piece)?.name, piece.note].filter(Boolean).join(', ')}
+        </Box>
+        <Box sx={{ ml: 'auto' }}>
+          <Code text={labelCode(job.id, piece)} label={`Code of ${piece.mark}`} size="19mm" />
+        </Box>
+      </Box>
+      <Box component="ul" sx={{ columns: 2, columnGap: '5mm', fontSize: 14 }}>
+        {piece.hardware.map((item) => (
+          <Box component="li" key={item.name} sx={{ display: 'flex', gap: 1, breakInside: 'avoid' }}>
+            <span aria-hidden>☐</span>
+            <span>
+              <strong>{item.count}</strong> {say(item.name)}
+            </span>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

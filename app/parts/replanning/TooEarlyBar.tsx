@@ -1,0 +1,36 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import { taskWords } from '../../../core/planning/reading/task-words.ts';
+import type { TooEarly } from '../../../core/scheduling/wait-conflicts.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+
+interface TooEarlyBarProps {
+  problem: Pick<JobSteps, 'steps' | 'clocks'>;
+  /** What of the accepted plan would touch wet paint, in its order. */
+  early: readonly TooEarly[];
+  onReplan(): void;
+}
+
+/** Minutes that drying is not told to. */
+const NOTICED = 10;
+
+/** Tells that the accepted plan would touch wet paint, by what has been read and stamped since. */
+export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
+  const { job, now, say } = useJob();
+  const { t0 } = problem.clocks;
+  const zone = job.site.timeZone;
+  const at = minutesSince(t0, now, zone);
+  const ahead = early.filter(({ planned, ready }) => planned >= at && ready - planned > NOTICED);
+  const [first] = ahead;
+  if (first === undefined) return null;
+  const when = (minutes: number): string => localTime(t0, Math.ceil(minutes), zone).toFormat('ccc d LLL, HH:mm');
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan from now</Button>}>
+      By what has been read and stamped since it was planned, {ahead.length === 1 ? 'a step' : `${ahead.length} steps`}{' '}
+      would come too early. The first: {say(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
+      ready {when(first.ready)}.
+    </Alert>
+  );
+}

@@ -1,0 +1,149 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { DateTimePicker } from '../../../parts/fields/date-pickers.tsx';
+import { DateTime } from 'luxon';
+import { useMemo, useState } from 'react';
+import { outsideFaces } from '../../../../core/forecasting/outside-faces.ts';
+import { stagesOf } from '../../../../core/forecasting/what-if.ts';
+import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
+import { shelfOf } from '../../../../core/job/queries/shelf.ts';
+import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
+import { learntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
+import { DRYING_KINDS } from '../../../../core/shelf/drying/registry.ts';
+import { wetFilm } from '../../../../core/shelf/film.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Section, Sheet } from '../../../parts/Section.tsx';
+import type { AirNow } from '../../../open-job/use-air.ts';
+import { ObservedStages } from './ObservedStages.tsx';
+import { StageRows } from './StageRows.tsx';
+import { TurnedRound } from './TurnedRound.tsx';
+
+/** Days that clocks for what was learnt reach beyond the first day of the plan. */
+const LEARNT_DAYS = 365;
+
+/** A coat of any product, anywhere, at any time: when it reaches each stage; and the question turned round. */
+export function ClockView({ air }: { air: AirNow }) {
+  const { job, now } = useJob();
+  const coatings = shelfOf(job).coatings.filter(({ archived }) => !archived);
+  const used = new Set(job.groups.flatMap(({ buildUp }) => buildUp?.coats.map(({ product }) => product) ?? []));
+  const sorted = [...coatings].sort((one, other) => Number(used.has(other.id)) - Number(used.has(one.id)));
+  const places = useMemo(() => {
+    const inPlace = outsideFaces(job).filter(({ areInPlace }) => areInPlace);
+    const faces = inPlace.map(({ climateId, room, face, group }) => ({
+      id: climateId,
+      name: `${room.name}, ${face}, in the open, ${group.colour.name}`,
+    }));
+    return [...job.climates, ...new Map(faces.map((face) => [face.id, face])).values()];
+  }, [job]);
+  const rack = dryingPlace(job.places, job.climates);
+  const [productId, setProductId] = useState(sorted.find(({ role }) => role === 'topcoat')?.id ?? sorted[0]?.id ?? '');
+  const [placeId, setPlaceId] = useState(rack);
+  const [painted, setPainted] = useState<string | null>(null);
+  const [film, setFilm] = useState('');
+  const coating = coatings.find(({ id }) => id === productId) ?? sorted[0];
+  const allLearnt = useMemo(() => learntDrying(job, clocksOf(job, LEARNT_DAYS)), [job]);
+  const learnt = coating && allLearnt.get(coating.id);
+  if (!coating) return null;
+  const stated = wetFilm(coating.volumeSolids, coating.dryFilm);
+  const typedFilm = film.trim() === '' ? stated : Number(film.replace(',', '.'));
+  const isFilm = typedFilm >= 5 && typedFilm <= 1000;
+  const paintedAt = painted ?? now;
+  const coat = {
+    coating,
+    from: minutesSince(air.clocks.t0, paintedAt, job.site.timeZone),
+    condition: { filmRatio: isFilm ? typedFilm / stated : 1, factor: learnt?.factor ?? 1 },
+  };
+  const place = places.find(({ id }) => id === placeId) ?? places[0];
+  if (!place) return null;
+  const isBefore = coat.from < 0;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 3, maxWidth: 1080 }}>
+      <Sheet>
+        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+          <TextField
+            select
+            label="Product"
+            value={coating.id}
+            onChange={(event) => setProductId(event.target.value)}
+            sx={{ flex: '1 1 250px' }}
+          >
+            {sorted.map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name}
+                {used.has(id) ? ', chosen here' : ''}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="Where it dries"
+            value={place.id}
+            onChange={(event) => setPlaceId(event.target.value)}
+            sx={{ flex: '1 1 230px' }}
+          >
+            {places.map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+          <DateTimePicker
+            label="Painted"
+            ampm={false}
+            format="ccc dd.MM. HH:mm"
+            value={DateTime.fromISO(paintedAt)}
+            onChange={(value) => value?.isValid && setPainted(localIso(value))}
+            slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}
+          />
+          <TextField
+            label="Wet film µm"
+            value={film}
+            placeholder={String(Math.round(stated))}
+            error={!isFilm}
+            helperText={isFilm ? `the tin supposes ${Math.round(stated)}` : 'Type 5 to 1,000 µm.'}
+            onChange={(event) => setFilm(event.target.value)}
+            sx={{ width: 160 }}
+          />
+        </Box>
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.5 }}>
+          Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then by ')}; nothing below{' '}
+          {coating.minTemperature} °C.
+          {learnt
+            ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${learnt.observations.length} ${learnt.observations.length === 1 ? 'observation' : 'observations'}; that is counted.`
+            : ''}
+        </Typography>
+      </Sheet>
+      {isBefore ? (
+        <Typography role="alert" sx={{ color: 'var(--late)', fontWeight: 650 }}>
+          This clock goes back to yesterday. What was painted earlier is followed on Today.
+        </Typography>
+      ) : (
+        <>
+          <Section title="When it gets there">
+            <StageRows
+              stages={stagesOf(air.clocks, place.id, coat)}
+              from={coat.from}
+              recoatMax={coating.recoatMax}
+              air={air}
+            />
+          </Section>
+          <Section title="The question turned round">
+            <TurnedRound coat={coat} placeId={place.id} air={air} />
+          </Section>
+        </>
+      )}
+      <Section title="What you found">
+        <ObservedStages learnt={learnt ?? null} />
+      </Section>
+    </Box>
+  );
+}
+
+function dryingPlace(
+  places: readonly { kind: string; climateId: string }[],
+  climates: readonly { id: string }[],
+): string {
+  return places.find(({ kind }) => kind === 'rack')?.climateId ?? climates[0]?.id ?? '';
+}

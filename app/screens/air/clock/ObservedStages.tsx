@@ -1,0 +1,118 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { progressByTask } from '../../../../core/job/progress.ts';
+import type { LearntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
+import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
+import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
+import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
+import { formatDuration } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Tag } from '../../../parts/Tag.tsx';
+import { DeleteIcon } from '../../../drawing/icons.tsx';
+import { STAGE_WORDS } from '../stage-words.ts';
+
+/** Coats that were put on lately are offered; so many of them. */
+const OFFERED = 40;
+
+/** Stages that a finger found reached: each teaches how this product dries on this job. */
+export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
+  const { job, now, apply, say } = useJob();
+  const progress = progressByTask(job.log);
+  const coats = job.pieces
+    .flatMap((piece) => pieceSteps(job, piece).filter(isCoat))
+    .flatMap((step) => {
+      const doneAt = progress.get(step.id)?.doneAt;
+      return doneAt ? [{ step, doneAt }] : [];
+    })
+    .sort((one, other) => (one.doneAt < other.doneAt ? 1 : -1))
+    .slice(0, OFFERED);
+  const [taskId, setTaskId] = useState('');
+  const [stage, setStage] = useState<DryingStage>('handle');
+  const chosen = coats.find(({ step }) => step.id === taskId) ?? coats[0];
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Typography sx={{ color: 'var(--ink-soft)' }}>
+        Say when a coat could really be turned or recoated, and this product’s clock follows on this job: the first time
+        half-way, then less and less.
+      </Typography>
+      {chosen ? (
+        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+          <TextField
+            select
+            label="Coat"
+            value={chosen.step.id}
+            onChange={(event) => setTaskId(event.target.value)}
+            sx={{ flex: '1 1 340px' }}
+          >
+            {coats.map(({ step, doneAt }) => (
+              <MenuItem key={step.id} value={step.id}>
+                {step.piece.mark}, {step.coat.faces.join(' and ')}: {step.coat.coating.name}, put on{' '}
+                {doneAt.slice(5).replace('T', ' ')}
+              </MenuItem>
+            ))}
+          </TextField>
+          <TextField
+            select
+            label="I can"
+            value={stage}
+            onChange={(event) => setStage(event.target.value as DryingStage)}
+            sx={{ width: 160 }}
+          >
+            {STAGES.map((id) => (
+              <MenuItem key={id} value={id}>
+                {STAGE_WORDS[id]}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Button
+            variant="outlined"
+            onClick={() =>
+              apply('take-readings', {
+                readings: [{ id: nanoid(10), kind: 'stage', at: now, taskId: chosen.step.id, stage }],
+              })
+            }
+          >
+            Found just now
+          </Button>
+        </Box>
+      ) : (
+        <Typography>No coat has been stamped yet.</Typography>
+      )}
+      {learnt && (
+        <Box component="ul" aria-label="Observations of this product" sx={{ display: 'grid' }}>
+          {learnt.observations.map(({ reading, step, predicted, actual }) => (
+            <Box
+              component="li"
+              key={reading.id}
+              sx={{
+                display: 'flex',
+                gap: 1.5,
+                alignItems: 'center',
+                borderBottom: '1px solid var(--line)',
+                minHeight: 44,
+              }}
+            >
+              <Tag mark={step.piece.mark} />
+              <Box sx={{ flex: 1 }}>
+                {say(STAGE_WORDS[reading.stage])} after {formatDuration(actual)}; its clock said{' '}
+                {formatDuration(predicted)}
+              </Box>
+              <IconButton
+                aria-label={`Forget this observation of ${step.piece.mark}`}
+                onClick={() => apply('remove-reading', { id: reading.id })}
+              >
+                <DeleteIcon />
+              </IconButton>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

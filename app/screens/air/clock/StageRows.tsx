@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box';
+import type { DryingStage } from '../../../../core/shelf/coating.ts';
+import { formatDuration } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Vial } from '../../../drawing/Vial.tsx';
+import { vialReading } from '../../../drawing/vial-reading.ts';
+import { STAGE_WORDS } from '../stage-words.ts';
+import type { AirNow } from '../../../open-job/use-air.ts';
+
+interface StageRowsProps {
+  stages: readonly { stage: DryingStage; at: number }[];
+  from: number;
+  /** Hours of the clock until it must be abraded again; null for no limit. */
+  recoatMax: number | null;
+  air: AirNow;
+}
+
+/** Every stage of a coat: when it is reached, how long that takes, and how near it is. */
+export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
+  const { say } = useJob();
+  const { now, at } = air;
+  return (
+    <Box component="ol" sx={{ display: 'grid', gap: 0.5 }}>
+      {stages.map(({ stage, at: reached }) => {
+        const closes = stage === 'recoat' && recoatMax !== null ? from + recoatMax * 60 : null;
+        const isNever = reached === Infinity;
+        const when = isNever ? 'not within three months' : at(Math.ceil(reached)).toFormat('ccc d LLL, HH:mm');
+        const until = closes === null ? '' : `, best before ${at(closes).toFormat('ccc d LLL')}`;
+        return (
+          <Box
+            component="li"
+            key={stage}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '92px minmax(0, 1fr)', sm: '120px 130px minmax(0, 1fr) auto' },
+              columnGap: 1.5,
+              rowGap: 0.25,
+              py: 0.75,
+              alignItems: 'center',
+              minHeight: 44,
+              borderBottom: '1px solid var(--line)',
+            }}
+          >
+            <Box sx={{ fontWeight: 650 }}>{say(STAGE_WORDS[stage])}</Box>
+            <Vial
+              reading={vialReading(now, { since: from, opens: reached, closes })}
+              words={say(`${STAGE_WORDS[stage]} from ${when}${until}`)}
+              detail={say(
+                isNever
+                  ? 'In this air the clock stands still.'
+                  : `${formatDuration(reached - from)} after it was put on${until}.`,
+              )}
+            />
+            <Box className="condensed" sx={{ fontSize: 18, gridColumn: { xs: 2, sm: 'auto' } }}>
+              {when}
+              <Box component="span" sx={{ fontWeight: 500, fontSize: 15, color: 'var(--ink-soft)' }}>
+                {until}
+              </Box>
+            </Box>
+            <Box sx={{ color: 'var(--ink-soft)', gridColumn: { xs: 2, sm: 'auto' } }}>
+              {isNever ? '' : `after ${formatDuration(reached - from)}`}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,117 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { DateTimePicker } from '../../../parts/fields/date-pickers.tsx';
+import { DateTime } from 'luxon';
+import { useMemo, useState } from 'react';
+import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../core/forecasting/what-if.ts';
+import { climateOf } from '../../../../core/job/queries/places.ts';
+import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
+import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
+import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Sheet } from '../../../parts/Section.tsx';
+import { STAGE_WORDS } from '../stage-words.ts';
+import type { AirNow } from '../../../open-job/use-air.ts';
+
+/** When must it be painted so that …? How warm must it be so that …? */
+export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId: string; air: AirNow }) {
+  const { job, now } = useJob();
+  const [stage, setStage] = useState<DryingStage>('handle');
+  const [wanted, setWanted] = useState<string | null>(null);
+  const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);
+  const asked = stages.includes(stage) ? stage : 'handle';
+  const { coating, from } = coat;
+  const { filmRatio = 1, factor = 1 } = coat.condition ?? {};
+  const { clocks, now: at } = air;
+  const { by, until, latest, warmth } = useMemo(() => {
+    const wish = wanted ?? nextAfternoon(now);
+    const until = minutesSince(clocks.t0, wish, job.site.timeZone);
+    const condition = { filmRatio, factor };
+    const climate = climateOf(job, placeId);
+    return {
+      by: wish,
+      until,
+      latest: clocks.latest(coating, asked, until, placeId, condition),
+      warmth:
+        climate?.whereabouts === 'indoors'
+          ? warmthNeeded(job, clocks, climate, { coating, from, condition, stage: asked, until }, at)
+          : null,
+    };
+  }, [job, clocks, at, placeId, coating, from, filmRatio, factor, asked, wanted, now]);
+  return (
+    <Sheet>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}>
+        <Box sx={{ fontSize: 16 }}>So that I may</Box>
+        <TextField
+          select
+          label="Do what"
+          value={asked}
+          onChange={(event) => setStage(event.target.value as DryingStage)}
+          sx={{ width: 170 }}
+        >
+          {stages.map((id) => (
+            <MenuItem key={id} value={id}>
+              {STAGE_WORDS[id]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <DateTimePicker
+          label="By when"
+          ampm={false}
+          format="ccc dd.MM. HH:mm"
+          value={DateTime.fromISO(by)}
+          onChange={(value) => value?.isValid && setWanted(localIso(value))}
+          slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}
+        />
+      </Box>
+      <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
+        <li aria-label="When it must be painted">{latestWords(latest, air)}</li>
+        {warmth && <li aria-label="How warm it must be">{warmthWords(warmth, job.settings.units, air, until)}</li>}
+      </Box>
+    </Sheet>
+  );
+}
+
+/** Four in the afternoon, today, or tomorrow when that has gone. Local ISO. */
+function nextAfternoon(now: string): string {
+  const today = DateTime.fromISO(now);
+  const day = today.hour < 16 ? today : today.plus({ days: 1 });
+  return localIso(day.set({ hour: 16, minute: 0 }));
+}
+
+function latestWords(latest: number | null, { now, at }: AirNow) {
+  if (latest === null) return 'The tin does not say.';
+  if (latest < 0) return 'It would have had to be painted before yesterday.';
+  const time = at(Math.floor(latest)).toFormat('cccc d LLLL, HH:mm');
+  return latest < now ? (
+    <>
+      It would have had to be finished by <strong>{time}</strong>: that has passed.
+    </>
+  ) : (
+    <>
+      Finish painting it by <strong>{time}</strong>.
+    </>
+  );
+}
+
+function warmthWords(warmth: WarmthNeeded, units: 'metric' | 'us', { at }: AirNow, until: number) {
+  const when = (minutes: number): string =>
+    minutes === Infinity ? 'not within three months' : at(Math.ceil(minutes)).toFormat('ccc d LLL, HH:mm');
+  if (warmth.kind === 'none') return <>Painted as above it is there in time without more heat: {when(warmth.at)}.</>;
+  if (warmth.kind === 'never') {
+    return (
+      <>
+        No heating makes that: held at {formatTemperature(warmth.warmest, units)} it would be there {when(warmth.at)}.
+      </>
+    );
+  }
+  const degrees =
+    units === 'metric' ? `${warmth.setPoint.toFixed(1)} °C` : `${((warmth.setPoint * 9) / 5 + 32).toFixed(1)} °F`;
+  return (
+    <>
+      Painted as above, hold the place at <strong>{degrees}</strong> or warmer from then until{' '}
+      {at(until).toFormat('ccc HH:mm')}: it is there {when(warmth.at)}.
+    </>
+  );
+}

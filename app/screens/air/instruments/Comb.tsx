@@ -1,0 +1,115 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { COMB_TEETH, simulatedComb } from '../../../../core/air/simulated-instruments.ts';
+import { progressByTask } from '../../../../core/job/progress.ts';
+import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
+import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
+import { wetFilm } from '../../../../core/shelf/film.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Fine, Instrument } from './Instrument.tsx';
+
+const OFFERED = 30;
+
+/** A wet-film comb: the film of a coat as it goes on, which its drying clock then counts with. */
+export function Comb() {
+  const { job, now, apply } = useJob();
+  const progress = progressByTask(job.log);
+  const coats = job.pieces
+    .flatMap((piece) => pieceSteps(job, piece).filter(isCoat))
+    .flatMap((step) => {
+      const { startedAt, doneAt } = progress.get(step.id) ?? {};
+      const at = doneAt ?? startedAt;
+      return at ? [{ step, at }] : [];
+    })
+    .sort((one, other) => (one.at < other.at ? 1 : -1))
+    .slice(0, OFFERED);
+  const [taskId, setTaskId] = useState('');
+  const [read, setRead] = useState<{ wetted: number; dry: number } | null>(null);
+  const chosen = coats.find(({ step }) => step.id === taskId) ?? coats[0];
+  const stated = chosen
+    ? wetFilm(chosen.step.coat.coating.volumeSolids, chosen.step.coat.coating.dryFilm, chosen.step.coat.coat.thinning)
+    : null;
+  return (
+    <Instrument
+      name="Wet-film comb"
+      display={
+        read ? (
+          <>
+            {read.wetted}–{read.dry} µm
+            <Fine>
+              the tooth of {read.wetted} is wetted, that of {read.dry} is not
+            </Fine>
+          </>
+        ) : (
+          <CombDrawing />
+        )
+      }
+    >
+      {chosen && stated !== null ? (
+        <>
+          <TextField
+            select
+            label="Pressed into"
+            value={chosen.step.id}
+            onChange={(event) => {
+              setTaskId(event.target.value);
+              setRead(null);
+            }}
+          >
+            {coats.map(({ step }) => (
+              <MenuItem key={step.id} value={step.id}>
+                {step.piece.mark}, {step.coat.faces.join(' and ')}, coat {step.coat.number}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+            {chosen.step.coat.coating.name} should stand at {Math.round(stated)} µm wet
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button fullWidth variant="outlined" onClick={() => setRead(simulatedComb(chosen.step.id, stated))}>
+              Press it in
+            </Button>
+            <Button
+              fullWidth
+              variant="contained"
+              disabled={read === null}
+              onClick={() => {
+                if (!read) return;
+                // Between two teeth nobody knows better than the middle.
+                const film = (read.wetted + read.dry) / 2;
+                apply('take-readings', {
+                  readings: [
+                    { id: nanoid(10), kind: 'film', at: now, from: 'simulated', taskId: chosen.step.id, film },
+                  ],
+                });
+                setRead(null);
+              }}
+            >
+              Log it
+            </Button>
+          </Box>
+        </>
+      ) : (
+        <Box sx={{ fontSize: 14 }}>No coat has been begun: there is nothing wet to press it into.</Box>
+      )}
+    </Instrument>
+  );
+}
+
+function CombDrawing() {
+  const teeth = COMB_TEETH.slice(0, 10);
+  return (
+    <svg viewBox="0 0 200 54" role="img" aria-label="in the tray" style={{ width: '100%', height: 54 }}>
+      <path
+        d={`M4 4H196V50H190V${teeth.map((_tooth, index) => `${20 + index}H${184 - index * 18}V50H${178 - index * 18}V${21 + index}`).join('')}H4Z`}
+        fill="#b9c0c0"
+        stroke="#18292b"
+        strokeWidth={1.5}
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,77 @@
+import IconButton from '@mui/material/IconButton';
+import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
+import type { Reading } from '../../../../core/job/document/reading-schema.ts';
+import type { Job } from '../../../../core/job/document/schema.ts';
+import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { ListTable } from '../../../parts/ListTable.tsx';
+import { DeleteIcon } from '../../../drawing/icons.tsx';
+import { STAGE_WORDS } from '../stage-words.ts';
+
+const SHOWN = 60;
+const SOURCES = { typed: 'typed', simulated: 'simulated', file: 'from a file' } as const;
+
+/** Readings, the latest first. */
+export function ReadingLog() {
+  const { job, apply } = useJob();
+  if (job.readings.length === 0) {
+    return <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing has been read yet.</Typography>;
+  }
+  const latest = job.readings.toSorted((one, other) => (one.at < other.at ? 1 : -1)).slice(0, SHOWN);
+  return (
+    <ListTable>
+      <thead>
+        <tr>
+          {['When', 'Where', 'What it showed', 'How', ''].map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {latest.map((reading) => (
+          <tr key={reading.id}>
+            <td>{DateTime.fromISO(reading.at).toFormat('ccc d LLL, HH:mm')}</td>
+            <td>{whereOf(job, reading)}</td>
+            <td>{shownBy(job, reading)}</td>
+            <td>{reading.kind === 'stage' ? 'by hand' : SOURCES[reading.from]}</td>
+            <td>
+              <IconButton
+                size="small"
+                aria-label={`Remove the reading of ${reading.at.replace('T', ' ')}`}
+                onClick={() => apply('remove-reading', { id: reading.id })}
+              >
+                <DeleteIcon fontSize="small" />
+              </IconButton>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </ListTable>
+  );
+}
+
+function whereOf(job: Job, reading: Reading): string {
+  if (reading.kind === 'air')
+    return job.climates.find(({ id }) => id === reading.climateId)?.name ?? 'a place that is gone';
+  const piece =
+    reading.kind === 'surface'
+      ? job.pieces.find(({ id }) => id === reading.pieceId)
+      : job.pieces.find(({ id }) => reading.taskId.startsWith(`${id}/`));
+  return piece?.mark ?? 'a piece that is gone';
+}
+
+function shownBy({ settings }: Job, reading: Reading): string {
+  switch (reading.kind) {
+    case 'air':
+      return `${formatTemperature(reading.temperature, settings.units)}, ${Math.round(reading.humidity)} %`;
+    case 'surface':
+      return `surface ${formatTemperature(reading.temperature, settings.units)}`;
+    case 'film':
+      return `${Math.round(reading.film)} µm wet`;
+    case 'stage':
+      return STAGE_WORDS[reading.stage];
+  }
+}

@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { dewPoint } from '../../../../core/air/humidity.ts';
+import { ABOVE_DEW } from '../../../../core/air/paintable.ts';
+import { hangingClimateId } from '../../../../core/job/queries/places.ts';
+import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import type { AirNow } from '../../../open-job/use-air.ts';
+import { Fine, Instrument } from './Instrument.tsx';
+import { PieceField } from './PieceField.tsx';
+import { useStream, type Hung } from './use-stream.ts';
+
+/** A surface thermometer on a piece where it hangs: what it shows, and how far that is above the dew point. */
+export function SurfaceThermometer({ air }: { air: AirNow }) {
+  const { job, now, apply } = useJob();
+  const { units } = job.settings;
+  const [pieceId, setPieceId] = useState(job.pieces[0]?.id ?? '');
+  const [hung, setHung] = useState<Hung | null>(null);
+  const { shown, fault } = useStream(hung);
+  const piece = job.pieces.find(({ id }) => id === pieceId);
+  const hour = Math.floor(air.now / 60);
+  const place = piece ? hangingClimateId(job, piece, piece.scope.faces) : '';
+  const face = air.clocks.face(place)[hour];
+  const around = face?.outdoor ?? air.clocks.air(place).at(hour);
+  const surface = face?.surface ?? around?.temperature;
+  const dew = around ? dewPoint(around.temperature, around.humidity) : null;
+  const above = shown && dew !== null ? shown.temperature - dew : null;
+  return (
+    <Instrument
+      name="Surface thermometer"
+      display={
+        shown ? (
+          <>
+            {temperatureFieldValue(shown.temperature, units).toFixed(1)}°
+            {above !== null && (
+              <Fine>
+                {above.toFixed(1)} K above the dew point{' '}
+                {above >= ABOVE_DEW ? ': dry enough to paint' : `: not under ${ABOVE_DEW} K`}
+              </Fine>
+            )}
+          </>
+        ) : (
+          <Fine>{fault ?? (hung ? 'held against it…' : 'in the tray')}</Fine>
+        )
+      }
+    >
+      <PieceField
+        label="Held against"
+        value={pieceId}
+        onChange={(id) => {
+          setPieceId(id);
+          setHung(null);
+        }}
+      />
+      {dew !== null && (
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point there {formatTemperature(dew, units)}</Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button
+          fullWidth
+          variant="outlined"
+          disabled={surface === undefined}
+          onClick={() =>
+            surface !== undefined &&
+            setHung({ instrument: 'surface', place: pieceId, temperature: surface, humidity: around?.humidity ?? 50 })
+          }
+        >
+          Hold it on
+        </Button>
+        <Button
+          fullWidth
+          variant="contained"
+          disabled={!shown}
+          onClick={() => {
+            if (!shown) return;
+            const { temperature } = shown;
+            apply('take-readings', {
+              readings: [{ id: nanoid(10), kind: 'surface', at: now, from: 'simulated', pieceId, temperature }],
+            });
+            setHung(null);
+          }}
+        >
+          Log it
+        </Button>
+      </Box>
+    </Instrument>
+  );
+}

@@ -1,0 +1,154 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useCallback, useMemo, useState } from 'react';
+import { dewPoint } from '../../../../core/air/humidity.ts';
+import { HINDRANCES } from '../../../../core/air/paintable.ts';
+import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
+import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
+import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { Chart, type Ink } from '../../../drawing/Chart.tsx';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { ListTable } from '../../../parts/ListTable.tsx';
+import { Caution, Section, Sheet } from '../../../parts/Section.tsx';
+import { airChart, chartHeight } from '../places/air-chart.ts';
+import { LineKey } from '../places/LineKey.tsx';
+import type { AirNow } from '../../../open-job/use-air.ts';
+import { bearingWords } from './BearingDrawing.tsx';
+
+const right = { textAlign: 'right' } as const;
+
+/** One day of an outside face, hour by hour: the air, the face, the sun, what is against painting, and how it would dry. */
+export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; air: AirNow }) {
+  const { job } = useJob();
+  const { units } = job.settings;
+  const { clocks, now, at } = air;
+  const [product, setProduct] = useState<string | null>(null);
+  const coat = face.coats.find(({ coating }) => coating.id === product) ?? face.coats.at(-1);
+  const date = clocks.days[day];
+  const hindrances = useMemo(
+    () => (coat ? hindrancesIn(clocks, face.climateId, coat.coating, coat.tool) : []),
+    [clocks, face.climateId, coat],
+  );
+  const hours = useMemo(() => clocks.face(face.climateId), [clocks, face.climateId]);
+  const option = useCallback(
+    (ink: Ink) =>
+      airChart(
+        {
+          from: 24,
+          until: 24 + 7 * 24,
+          now,
+          units,
+          at,
+          air: {
+            temperature: hours.map(({ outdoor }) => outdoor.temperature),
+            humidity: hours.map(({ outdoor }) => outdoor.humidity),
+          },
+          surface: hours.map(({ surface }) => surface),
+          rain: hours.map(({ outdoor }) => outdoor.rain),
+          lanes: coat ? [{ name: coat.coating.name, hindrances }] : [],
+          midnights: clocks.days.map(({ startsAt }) => startsAt),
+          isDark: (hour) => (hours[hour]?.sun.altitude ?? 0) <= 0,
+        },
+        ink,
+      ),
+    [clocks, now, at, units, hours, coat, hindrances],
+  );
+  if (!date || !coat) return null;
+  const first = Math.round(date.startsAt / 60);
+  const shown = Array.from({ length: Math.round(date.minutes / 60) }, (_unused, index) => first + index).filter(
+    (hour) => {
+      const clock = clocks.localHour(hour)?.hour ?? 0;
+      return clock >= 5 && clock <= 21;
+    },
+  );
+  const time = (minutes: number | null): string =>
+    minutes === null || minutes === Infinity
+      ? 'not in 3 months'
+      : at(minutes).toFormat(minutes < date.startsAt + date.minutes ? 'HH:mm' : 'ccc HH:mm');
+  return (
+    <Section
+      title={`${face.room.name}, ${face.face}: ${at(date.startsAt + 720).toFormat('cccc d LLLL')}`}
+      aside={
+        face.coats.length > 1 && (
+          <TextField select label="Coat" value={coat.coating.id} onChange={(event) => setProduct(event.target.value)}>
+            {face.coats.map(({ coating, tool }) => (
+              <MenuItem key={coating.id} value={coating.id}>
+                {coating.name}, {tool}
+              </MenuItem>
+            ))}
+          </TextField>
+        )
+      }
+    >
+      <Box sx={{ display: 'grid', gap: 2 }}>
+        <Sheet>
+          <Box sx={{ display: 'flex', justifyContent: 'flex-end' }}>
+            <LineKey hasSurface hasRain />
+          </Box>
+          <Chart
+            label={`${face.room.name}, ${bearingWords(face.bearing)}: air, surface, dew point and humidity for seven days, and when ${coat.coating.name} may be painted`}
+            height={chartHeight(1)}
+            option={option}
+          />
+        </Sheet>
+        {face.pieces.some(({ upHigh }) => upHigh) && (
+          <Caution>Some of these are reached from a ladder: not in wind, on firm ground, tied or footed.</Caution>
+        )}
+        <ListTable>
+          <thead>
+            <tr>
+              {['Hour', 'Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map((name, index) => (
+                <th key={name} scope="col" style={index > 0 ? right : undefined}>
+                  {name}
+                </th>
+              ))}
+              <th scope="col">May it be painted?</th>
+              <th scope="col">Touch dry</th>
+              <th scope="col">Rain-safe</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((hour) => {
+              const state = hours[hour];
+              if (!state) return null;
+              const { outdoor, surface, light } = state;
+              const against = hindrances[hour] ?? [];
+              const above = surface - dewPoint(outdoor.temperature, outdoor.humidity);
+              return (
+                <tr key={hour}>
+                  <th scope="row">{at(hour * 60).toFormat('HH:mm')}</th>
+                  <td style={right}>{formatTemperature(outdoor.temperature, units)}</td>
+                  <td style={right}>{Math.round(outdoor.humidity)} %</td>
+                  <td style={right}>{formatTemperature(surface, units)}</td>
+                  <td style={right}>{above.toFixed(1)} K</td>
+                  <td style={right}>{Math.round(light.direct)}</td>
+                  <td style={right}>{outdoor.wind.toFixed(1)} m/s</td>
+                  <td style={right}>{outdoor.rain === 0 ? '–' : `${outdoor.rain.toFixed(1)} mm`}</td>
+                  <td>
+                    {against.length === 0 ? (
+                      <strong style={{ color: 'var(--ready)' }}>yes</strong>
+                    ) : (
+                      <span title={against.map((reason) => HINDRANCES[reason].words).join('; ')}>
+                        no: {HINDRANCES[against[0] ?? 'dark'].short}
+                        {against.length > 1 && (
+                          <span style={{ color: 'var(--ink-soft)' }}>, and {against.length - 1} more</span>
+                        )}
+                      </span>
+                    )}
+                  </td>
+                  <td>
+                    {against.length === 0
+                      ? time(clocks.reached(coat.coating, 'touch', hour * 60 + 60, face.climateId))
+                      : ''}
+                  </td>
+                  <td>{against.length === 0 ? time(hour * 60 + 60 + coat.coating.rainSafe * 60) : ''}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </ListTable>
+      </Box>
+    </Section>
+  );
+}

@@ -1,0 +1,61 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { outsideFaces } from '../../../../core/forecasting/outside-faces.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { EmptyState, Section } from '../../../parts/Section.tsx';
+import { SiteFields } from '../SiteFields.tsx';
+import type { AirNow } from '../../../open-job/use-air.ts';
+import { DayHours } from './DayHours.tsx';
+import { FaceWeek } from './FaceWeek.tsx';
+
+/** The week of every outside face: when it may be painted, and what is against it in every other hour. */
+export function OutsideView({ air }: { air: AirNow }) {
+  const { job } = useJob();
+  const faces = useMemo(() => outsideFaces(job), [job]);
+  const [chosen, setChosen] = useState<{ id: string; day: number } | null>(null);
+  const shown = faces.find(({ id }) => id === chosen?.id) ?? faces[0];
+  const today = air.clocks.days.findIndex(({ startsAt, minutes }) => air.now < startsAt + minutes);
+  const day = shown?.id === chosen?.id ? (chosen?.day ?? today) : today;
+  if (!shown) {
+    return (
+      <EmptyState title="Nothing looks out">
+        Say on the walk which faces are outside, and their paintable hours stand here.
+      </EmptyState>
+    );
+  }
+  const { latitude, longitude } = job.site;
+  return (
+    <Box>
+      {(latitude === null || longitude === null) && (
+        <Box sx={{ mb: 3, display: 'grid', gap: 1 }}>
+          <Typography sx={{ fontWeight: 650, color: 'var(--tacky)' }}>
+            Where does the job lie? Until that is said, the sun is that of 45° north.
+          </Typography>
+          <SiteFields />
+        </Box>
+      )}
+      <Section
+        title="The week of each outside face"
+        aside={
+          <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+            Each vial is a day from 04:00 to 22:00; between its lines one may paint. Choose a day for its hours.
+          </Typography>
+        }
+      >
+        <Box component="ul" sx={{ display: 'grid', gap: 1.25 }}>
+          {faces.map((face) => (
+            <FaceWeek
+              key={face.id}
+              face={face}
+              air={air}
+              chosen={face.id === shown.id ? day : null}
+              onChoose={(chosenDay) => setChosen({ id: face.id, day: chosenDay })}
+            />
+          ))}
+        </Box>
+      </Section>
+      <DayHours face={shown} day={day} air={air} />
+    </Box>
+  );
+}

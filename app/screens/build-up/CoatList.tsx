@@ -1,0 +1,129 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Tooltip from '@mui/material/Tooltip';
+import { useState } from 'react';
+import { shelfOf } from '../../../core/job/queries/shelf.ts';
+import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/document/coat-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import { AddIcon, DeleteIcon, EditIcon } from '../../drawing/icons.tsx';
+import { EntryDialog } from './shelf/EntryDialog.tsx';
+
+const EXTENT_WORDS: Readonly<Record<Extent, string>> = { all: 'all over', spots: 'spots', edges: 'edges' };
+const MOST_COATS = 12;
+
+interface CoatListProps {
+  job: Job;
+  label: string;
+  coats: readonly Coat[];
+  onChange(coats: Coat[]): void;
+}
+
+/** The coats of a face, the first on top of the list: product, where it goes, and with what. */
+export function CoatList({ job, label, coats, onChange }: CoatListProps) {
+  const { coatings } = shelfOf(job);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const change = (index: number, facts: Partial<Coat>): void =>
+    onChange(coats.map((coat, other) => (other === index ? { ...coat, ...facts } : coat)));
+  return (
+    <Box
+      component="fieldset"
+      sx={{ border: '1px solid var(--line)', borderRadius: '6px', p: 1.25, m: 0, display: 'grid', gap: 1, minWidth: 0 }}
+    >
+      <Box component="legend" sx={{ px: 0.75, fontSize: 14, color: 'var(--ink-soft)' }}>
+        {label}, first coat on top of this list
+      </Box>
+      {coats.map((coat, index) => {
+        const isStated = job.shelf.coatings.some(({ id }) => id === coat.product);
+        const name = coatings.find(({ id }) => id === coat.product)?.name ?? coat.product;
+        return (
+          <Box
+            key={index}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr 1fr 40px 40px', sm: 'minmax(0, 1fr) 94px 92px 36px 36px' },
+              gap: 0.75,
+              alignItems: 'center',
+            }}
+          >
+            <TextField
+              select
+              size="small"
+              label={`Coat ${index + 1}`}
+              value={coat.product}
+              sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+              onChange={(event) => change(index, { product: event.target.value })}
+            >
+              {coatings
+                .filter(({ id, archived }) => !archived || id === coat.product)
+                .map((coating) => (
+                  <MenuItem key={coating.id} value={coating.id}>
+                    {coating.name}
+                  </MenuItem>
+                ))}
+            </TextField>
+            <TextField
+              select
+              size="small"
+              label="Where"
+              value={coat.extent}
+              onChange={(event) => change(index, { extent: event.target.value as Extent })}
+            >
+              {EXTENTS.map((extent) => (
+                <MenuItem key={extent} value={extent}>
+                  {EXTENT_WORDS[extent]}
+                </MenuItem>
+              ))}
+            </TextField>
+            <TextField
+              select
+              size="small"
+              label="With"
+              value={coat.tool}
+              onChange={(event) => change(index, { tool: event.target.value as Tool })}
+            >
+              {TOOLS.map((tool) => (
+                <MenuItem key={tool} value={tool}>
+                  {tool}
+                </MenuItem>
+              ))}
+            </TextField>
+            <Tooltip title={isStated ? 'Your own figures; change them' : 'Default figures; state your tin’s'}>
+              <IconButton
+                aria-label={`Figures of ${name}`}
+                onClick={() => setOpenId(coat.product)}
+                sx={{ color: isStated ? 'var(--ready)' : undefined }}
+              >
+                <EditIcon />
+              </IconButton>
+            </Tooltip>
+            <IconButton
+              aria-label={`Remove coat ${index + 1}`}
+              disabled={coats.length === 1}
+              onClick={() => onChange(coats.filter((_coat, other) => other !== index))}
+            >
+              <DeleteIcon />
+            </IconButton>
+          </Box>
+        );
+      })}
+      <Button
+        size="small"
+        startIcon={<AddIcon />}
+        sx={{ justifySelf: 'start' }}
+        disabled={coats.length >= MOST_COATS}
+        onClick={() =>
+          onChange([
+            ...coats,
+            coats.at(-1) ?? { product: 'enamel-acrylic', tool: 'roller', thinning: 0, extent: 'all' },
+          ])
+        }
+      >
+        Another coat
+      </Button>
+      {openId !== null && <EntryDialog compartment="coatings" id={openId} onClose={() => setOpenId(null)} />}
+    </Box>
+  );
+}

@@ -1,0 +1,153 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { isChosen } from '../../../core/build-up/coat-stack.ts';
+import { lifted } from '../../../core/build-up/compose.ts';
+import type { Rule } from '../../../core/build-up/rule.ts';
+import { groundsOf } from '../../../core/build-up/situation.ts';
+import { knownOf, standingOf } from '../../../core/build-up/build-up-review.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
+import { Fold } from '../../parts/Fold.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
+import { BuildUpEditor } from './BuildUpEditor.tsx';
+import { Compare } from './Compare.tsx';
+import { Findings } from './Findings.tsx';
+import { GroupHeader } from './GroupHeader.tsx';
+import { OfferList } from './OfferList.tsx';
+import { SchoolTable } from './SchoolTable.tsx';
+import { StackOfFaces, usePreparationWords } from './StackOfFaces.tsx';
+import { useOffers } from './use-offers.ts';
+import { Weighing } from './Weighing.tsx';
+import { WhyNot } from './WhyNot.tsx';
+
+const MOST_COMPARED = 3;
+
+/** The build-up of one group: what is chosen, drawn and judged, and what could be chosen instead. */
+export function GroupBuildUp({ group }: { group: FinishGroup }) {
+  const { job, apply } = useJob();
+  const { offers, isStale, failed } = useOffers(job, group);
+  const [compared, setCompared] = useState<string[]>([]);
+  const preparationWords = usePreparationWords();
+  const [ground] = groundsOf(job, group);
+  const standing = standingOf(job, group);
+  if (!ground) {
+    return (
+      <EmptyState title="Nothing of this group gets paint">
+        Take a face or an edge of its pieces into the scope on the walk.
+      </EmptyState>
+    );
+  }
+  const choose = (buildUp: BuildUp | null): void =>
+    void apply('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(job, group) });
+  const lift = (rule: Rule): void => {
+    const changed = group.buildUp && lifted(job, group, group.buildUp, rule);
+    if (changed) choose(changed);
+  };
+  const isLiftable = (rule: Rule): boolean =>
+    group.buildUp !== null && rule.mend !== undefined && lifted(job, group, group.buildUp, rule) !== null;
+  const toggle = (id: string): void =>
+    setCompared((before) =>
+      before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-MOST_COMPARED),
+    );
+
+  return (
+    <Box>
+      <GroupHeader group={group} />
+      {standing !== null && standing.changes.length > 0 && (
+        <Alert
+          severity="warning"
+          sx={{ mb: 2 }}
+          action={
+            <Button
+              color="inherit"
+              onClick={() => apply('keep-build-up', { groupId: group.id, chosenFor: knownOf(job, group) })}
+            >
+              Keep it all the same
+            </Button>
+          }
+        >
+          What is known has changed since this was chosen. {standing.changes.join('. ')}. Order and plan still rest on
+          the choice below: look at it again, or keep it.
+        </Alert>
+      )}
+      {isChosen(group) && standing && (
+        <Section
+          title="Chosen build-up"
+          aside={
+            <Button size="small" onClick={() => choose(null)}>
+              Take it back
+            </Button>
+          }
+        >
+          <Sheet>
+            <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.proof.facts} />
+            <Box sx={{ fontSize: 15, mb: 1 }}>
+              <strong>Prepared:</strong> {preparationWords(group.buildUp)}
+            </Box>
+            <Findings
+              hasTwoFaces={ground.faces.length > 1}
+              verdict={standing.verdict}
+              isLiftable={isLiftable}
+              onLift={lift}
+            />
+            <Box sx={{ mt: 1.5, mb: -2 }}>
+              <Fold title="Change it step by step" summary="cleaning, key, filling, coats">
+                <BuildUpEditor job={job} buildUp={group.buildUp} onChange={choose} />
+              </Fold>
+            </Box>
+          </Sheet>
+        </Section>
+      )}
+      {failed !== null && <Alert severity="error">The build-ups could not be composed: {failed}</Alert>}
+      {offers === null && failed === null && (
+        <Box sx={{ my: 3 }}>
+          <LinearProgress aria-label="Composing build-ups" />
+          <Typography sx={{ mt: 1, color: 'var(--ink-soft)' }}>Composing what the shelf allows…</Typography>
+        </Box>
+      )}
+      {offers !== null && (
+        <Box aria-busy={isStale} sx={{ opacity: isStale ? 0.6 : 1, transition: 'opacity 150ms' }}>
+          {offers.none.length > 0 && (
+            <Alert severity="error" sx={{ mb: 3 }}>
+              <strong>Nothing on the shelf is permitted here.</strong>
+              <Box component="ul" sx={{ pl: 2, listStyle: 'disc' }}>
+                {offers.none.map(({ id, reason, lift: how }) => (
+                  <li key={id}>
+                    {reason} {how}
+                  </li>
+                ))}
+              </Box>
+            </Alert>
+          )}
+          {compared.length > 1 && (
+            <Compare
+              group={group}
+              facts={ground.proof.facts}
+              offers={offers}
+              ids={compared}
+              onRemove={toggle}
+              onChoose={choose}
+            />
+          )}
+          <Section title={isChosen(group) ? 'Or take' : 'Choose a build-up'}>
+            <Weighing />
+            <OfferList
+              group={group}
+              facts={ground.proof.facts}
+              permitted={offers.permitted}
+              compared={compared}
+              onCompare={toggle}
+              onChoose={choose}
+            />
+          </Section>
+          <SchoolTable group={group} offers={offers} />
+          <WhyNot group={group} offers={offers} />
+        </Box>
+      )}
+    </Box>
+  );
+}

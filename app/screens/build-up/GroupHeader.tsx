@@ -1,0 +1,157 @@
+import Box from '@mui/material/Box';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import { reflectance } from '../../../core/colour/colour.ts';
+import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
+import { findingsOn } from '../../../core/proving/proof.ts';
+import { SHEENS } from '../../../core/shelf/coating.ts';
+import { refused } from '../../../core/units/outcome.ts';
+import { ColourFigures } from '../../parts/ColourFigures.tsx';
+import { isHex } from '../../parts/fields/hex.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { StatedField } from '../../parts/fields/StatedField.tsx';
+import { GroupPieces } from './GroupPieces.tsx';
+
+/** A group's name, its colours old and new, its sheen, and its pieces. */
+export function GroupHeader({ group }: { group: FinishGroup }) {
+  const { job, apply, say } = useJob();
+  const old = findingsOn(job, group.id).get('old-colour')?.hex ?? null;
+  return (
+    <Box sx={{ mb: 2.5 }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap', mb: 1.5 }}>
+        <StatedField
+          label="Group"
+          text={group.name}
+          draft={`${job.id}/${group.id}/name`}
+          sx={{ flex: '1 1 260px' }}
+          take={(name) =>
+            apply('change-group', { groupId: group.id, name }, { strokes: `${group.id}/name`, quiet: true })
+          }
+        />
+        <TextField
+          select
+          label="Sheen"
+          value={group.sheen ?? ''}
+          onChange={(event) =>
+            apply('change-group', {
+              groupId: group.id,
+              sheen: SHEENS.find((sheen) => sheen === event.target.value) ?? null,
+            })
+          }
+          sx={{ width: 130 }}
+        >
+          <MenuItem value="">any</MenuItem>
+          {SHEENS.map((sheen) => (
+            <MenuItem key={sheen} value={sheen}>
+              {sheen}
+            </MenuItem>
+          ))}
+        </TextField>
+        <FormControlLabel
+          control={
+            <Switch
+              checked={group.backColour !== null}
+              onChange={(event) =>
+                apply('change-group', { groupId: group.id, backColour: event.target.checked ? group.colour : null })
+              }
+            />
+          }
+          label={say('Another colour on the back')}
+        />
+      </Box>
+      <Box
+        sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', lg: 'repeat(2, minmax(0, 1fr))' }, mb: 1.5 }}
+      >
+        <ColourOf group={group} side="colour" old={old} />
+        {group.backColour && <ColourOf group={group} side="backColour" old={old} />}
+        <GroupPieces group={group} />
+      </Box>
+    </Box>
+  );
+}
+
+interface ColourOfProps {
+  group: FinishGroup;
+  side: 'colour' | 'backColour';
+  old: string | null;
+}
+
+/** One colour: a large swatch over the old one, its name and figures, and how many coats it needs. */
+function ColourOf({ group, side, old }: ColourOfProps) {
+  const { job, apply, say } = useJob();
+  const colour = group[side] ?? group.colour;
+  const set = (facts: Partial<FinishGroup['colour']>, field: string, quiet: boolean) =>
+    apply(
+      'change-group',
+      { groupId: group.id, [side]: group[side] === null ? { ...colour, ...facts } : facts },
+      { strokes: `${group.id}/${side}/${field}`, quiet },
+    );
+  const words = side === 'colour' ? 'Colour' : 'Colour of the back';
+  const [bare, primed] = [topcoatsToHide(old, colour.hex, 0), topcoatsToHide(old, colour.hex, 1)];
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        overflow: 'hidden',
+        background: 'var(--sheet)',
+      }}
+    >
+      <Box sx={{ width: 92, flex: 'none', display: 'grid', gridTemplateRows: old ? '1fr 30px' : '1fr' }}>
+        <Box
+          component="input"
+          type="color"
+          aria-label={say(`${words} swatch`)}
+          value={colour.hex}
+          onChange={(event: React.ChangeEvent<HTMLInputElement>) => set({ hex: event.target.value }, 'hex', false)}
+          sx={{
+            width: '100%',
+            height: '100%',
+            minHeight: 66,
+            p: 0,
+            border: 0,
+            cursor: 'pointer',
+            background: 'none',
+            '&::-webkit-color-swatch-wrapper': { p: 0 },
+            '&::-webkit-color-swatch': { border: 0 },
+          }}
+        />
+        {old !== null && <Box sx={{ background: old }} title={`old colour ${old}`} />}
+      </Box>
+      <Box sx={{ p: 1.25, flex: 1, minWidth: 0 }}>
+        <Box sx={{ display: 'flex', gap: 1, mb: 0.75 }}>
+          <StatedField
+            label={say(words)}
+            text={colour.name}
+            draft={`${job.id}/${group.id}/${side}`}
+            sx={{ flex: 1 }}
+            take={(name) => set({ name }, 'name', true)}
+          />
+          <StatedField
+            label="Hex"
+            text={colour.hex}
+            draft={`${job.id}/${group.id}/${side}-hex`}
+            sx={{ width: 112 }}
+            take={(typed) =>
+              isHex(typed.trim())
+                ? set({ hex: typed.trim().toLowerCase() }, 'hex', true)
+                : refused('Write it as # and six digits, such as #2f4b5c.')
+            }
+          />
+        </Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+          <ColourFigures hex={colour.hex} />
+          <div>
+            {old === null
+              ? 'The old colour is not stated: two topcoats are supposed.'
+              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${bare} topcoats, or ${primed} on a white primer.`}
+          </div>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,43 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { SOURCES, type Rule } from '../../../core/build-up/rule.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { SEVERITY } from './severity.ts';
+
+/** One rule: what it says, what would lift it, and what it rests on. */
+export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
+  const { say } = useJob();
+  const { id, severity, reason, lift, source, mend, ofSurface } = rule;
+  return (
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="rule-title">
+      <DialogTitle id="rule-title" sx={{ borderLeft: `10px solid ${SEVERITY[severity].colour}` }}>
+        Rule “{id.replaceAll('-', ' ')}”
+      </DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '12px !important', fontSize: 16 }}>
+        <Box>
+          <strong>{SEVERITY[severity].word}.</strong> {say(reason)}
+        </Box>
+        <Box>
+          <strong>What would lift it.</strong> {say(lift)}
+        </Box>
+        <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+          It rests on {SOURCES[source]}.{' '}
+          {ofSurface
+            ? 'It judges the surface alone: nothing that is put on makes up for it.'
+            : mend
+              ? 'Build-ups that Nivel composes obey it by themselves, where the shelf and your schools allow it.'
+              : 'Only a person can lift it: by a test, another wish, or another product.'}
+        </Box>
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2 }}>
+        <Button variant="contained" onClick={onClose}>
+          Close
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,124 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Candidate } from '../../../core/build-up/compose.ts';
+import { againstStep, OTHER_STEPS } from '../../../core/build-up/other-steps.ts';
+import type { Rule } from '../../../core/build-up/rule.ts';
+import { shelfOf } from '../../../core/job/queries/shelf.ts';
+import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
+import type { Offers } from '../../asking/packed-offers.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Section, Sheet } from '../../parts/Section.tsx';
+import { RuleLink } from './RuleLink.tsx';
+import { SEVERITY } from './severity.ts';
+
+const productsOf = ({ buildUp }: Candidate): string[] => [
+  ...buildUp.coats.map(({ product }) => product),
+  ...(buildUp.faceCoats.back ?? []).map(({ product }) => product),
+];
+
+/** Rules that forbid, each with how many of these build-ups it forbids; the most frequent first. */
+function forbidding(found: readonly Candidate[]): { rule: Rule; count: number }[] {
+  const counts = new Map<Rule, number>();
+  for (const { verdict } of found) {
+    for (const { rule } of verdict.findings) {
+      if (rule.severity === 'forbidden') counts.set(rule, (counts.get(rule) ?? 0) + 1);
+    }
+  }
+  return [...counts].map(([rule, count]) => ({ rule, count })).sort((one, other) => other.count - one.count);
+}
+
+/** Why a product or a step is not among what is permitted: the rules, by name. */
+export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }) {
+  const { job, say } = useJob();
+  const [product, setProduct] = useState('');
+  const coatings = shelfOf(job).coatings.filter(({ archived, role }) => !archived && role !== 'sealer');
+  const excluded = offers.excluded.filter((candidate) => product === '' || productsOf(candidate).includes(product));
+  const permitted = offers.permitted.filter(
+    ({ candidate }) => product === '' || productsOf(candidate).includes(product),
+  );
+  const rules = forbidding(excluded);
+  const basis = group.buildUp ?? offers.permitted[0]?.candidate.buildUp;
+  const name = coatings.find(({ id }) => id === product)?.name;
+  return (
+    <Section title="Why not?">
+      <Sheet>
+        <TextField
+          select
+          size="small"
+          label="Product"
+          value={product}
+          onChange={(event) => setProduct(event.target.value)}
+          sx={{ width: 320, maxWidth: '100%', mb: 1.5 }}
+        >
+          <MenuItem value="">any product</MenuItem>
+          {coatings.map(({ id, name: words }) => (
+            <MenuItem key={id} value={id}>
+              {words}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Box sx={{ mb: 1 }}>
+          {excluded.length === 0
+            ? `${say(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
+            : `${excluded.length} ${excluded.length === 1 ? 'system' : 'systems'} ${name ? `with ${say(name).toLowerCase()} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
+        </Box>
+        <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
+          {rules.map(({ rule, count }) => (
+            <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
+              <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>. {say(rule.reason)}{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+            </Box>
+          ))}
+        </Box>
+        {basis && <OtherSteps group={group} buildUp={basis} />}
+      </Sheet>
+    </Section>
+  );
+}
+
+/** Why a step is not done otherwise: the rules that would speak against it, on what is chosen or recommended. */
+function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }) {
+  const { job, say } = useJob();
+  const [stepId, setStepId] = useState('');
+  const steps = OTHER_STEPS.flatMap((step) => {
+    const found = againstStep(job, group, buildUp, step);
+    return found === null ? [] : [{ step, found }];
+  });
+  const chosen = steps.find(({ step }) => step.id === stepId);
+  return (
+    <Box sx={{ mt: 2, pt: 2, borderTop: '1px solid var(--line)' }}>
+      <TextField
+        select
+        size="small"
+        label="Step"
+        value={chosen?.step.id ?? ''}
+        onChange={(event) => setStepId(event.target.value)}
+        sx={{ width: 320, maxWidth: '100%', mb: 1 }}
+      >
+        <MenuItem value="">as it is</MenuItem>
+        {steps.map(({ step }) => (
+          <MenuItem key={step.id} value={step.id}>
+            {say(step.words)}
+          </MenuItem>
+        ))}
+      </TextField>
+      {chosen && (
+        <Box component="ul" aria-label="Rules against the step" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
+          {chosen.found.length === 0 && <li>No rule speaks against it: it is left to your school and your weights.</li>}
+          {chosen.found.map(({ rule }) => (
+            <Box
+              component="li"
+              key={rule.id}
+              sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25 }}
+            >
+              {SEVERITY[rule.severity].word}: <RuleLink rule={rule} />. {say(rule.reason)}{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,48 @@
+import { CRITERIA, type Cost } from '../../../core/choosing/weigh.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+
+const DAY = 24 * 60;
+
+interface CostWords {
+  /** The figures that a painter looks at first. */
+  figures(cost: Cost): { name: string; value: string }[];
+  /** One figure. */
+  value(criterion: keyof Cost, amount: number): string;
+  /** How much more it is than the best: “14 € more paint”. */
+  more(criterion: keyof Cost, amount: number): string;
+}
+
+/** What a build-up costs, in words and in the job's currency. */
+export function useCostWords(): CostWords {
+  const { job } = useJob();
+  const money = new Intl.NumberFormat('en-GB', {
+    style: 'currency',
+    currency: job.settings.currency,
+    maximumFractionDigits: 0,
+  });
+  const value = (criterion: keyof Cost, amount: number): string => {
+    if (criterion === 'money') return money.format(amount);
+    if (criterion === 'days') return Number.isFinite(amount) ? amount.toFixed(1) : 'never';
+    if (criterion === 'hours' || criterion === 'dust') return formatDuration(amount * 60);
+    return String(amount);
+  };
+  return {
+    value,
+    figures: (cost) => [
+      { name: 'days till it hangs', value: value('days', cost.days) },
+      { name: 'of work', value: value('hours', cost.hours) },
+      { name: 'of paint', value: value('money', cost.money) },
+      { name: cost.coats === 1 ? 'coat' : 'coats', value: value('coats', cost.coats) },
+    ],
+    more: (criterion, amount) => {
+      if (criterion === 'money') return `${money.format(amount)} more paint`;
+      if (criterion === 'days')
+        return Number.isFinite(amount) ? `${formatDuration(amount * DAY)} longer` : 'it never dries';
+      if (criterion === 'hours') return `${formatDuration(amount * 60)} more work`;
+      if (criterion === 'dust') return `${formatDuration(amount * 60)} more sanding`;
+      if (criterion === 'toughness') return `${amount} less tough`;
+      return `${amount} more ${CRITERIA[criterion].name.toLowerCase()}`;
+    },
+  };
+}

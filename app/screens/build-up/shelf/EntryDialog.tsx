@@ -1,0 +1,195 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Switch from '@mui/material/Switch';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { entryChange } from '../../../../core/job/commands/shelf.ts';
+import { shelfOf } from '../../../../core/job/queries/shelf.ts';
+import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
+import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
+import { DEFAULT_SHELF, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
+import type { Outcome } from '../../../../core/units/outcome.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { StatedField } from '../../../parts/fields/StatedField.tsx';
+import { FittedHours } from './FittedHours.tsx';
+
+type Entry = Shelf[Compartment][number];
+
+interface EntryDialogProps {
+  compartment: Compartment;
+  id: string;
+  onClose(): void;
+}
+
+/** The figures of one entry of the shelf, for this job: each with where it comes from. All waits and litres follow from them. */
+export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
+  const { job, apply, now, say } = useJob();
+  const [source, setSource] = useState<FigureSource>('tin');
+  const entries: readonly Entry[] = shelfOf(job)[compartment];
+  const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
+  const entry = entries.find((candidate) => candidate.id === id);
+  const usual = defaults.find((candidate) => candidate.id === id);
+  if (!entry) return null;
+  const isOwn = (job.shelf[compartment] as readonly Entry[]).some((candidate) => candidate.id === id);
+  const state = (changed: Entry, field: string): Outcome<unknown> =>
+    apply('change-entry', entryChange(compartment, entry, changed), { strokes: `${id}/${field}`, quiet: true });
+  const take = (figure: Figure, typed: string): Outcome<unknown> => {
+    const read = readFigure(figure, typed);
+    if (!read.ok) return read;
+    const stated = { ...entry.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
+    return state({ ...withFigure(entry, figure.path, read.value), stated }, figure.path);
+  };
+  const sourceOf = (figure: Figure): string => {
+    const stated = entry.stated[figure.path];
+    const plain = usual ? writeFigure(figure, valueAt(usual, figure.path)) || 'not stated' : null;
+    const default_ = plain === null ? '' : `default: ${plain}`;
+    if (!stated) return default_;
+    return `from ${FIGURE_SOURCES[stated.from]}, ${stated.on}${default_ && ` · ${default_}`}`;
+  };
+  const headings = [...new Set(FIGURES[compartment].map(({ heading }) => heading))];
+  return (
+    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="entry-title">
+      <DialogTitle id="entry-title">{entry.name}</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2, pt: '10px !important' }}>
+        <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+          <StatedField
+            label="Name"
+            text={entry.name}
+            draft={`${job.id}/${id}/name`}
+            sx={{ flex: '1 1 240px' }}
+            take={(name) => state({ ...entry, name }, 'name')}
+          />
+          <TextField
+            select
+            label="What I type is from"
+            value={source}
+            onChange={(event) => setSource(event.target.value as FigureSource)}
+            sx={{ width: 200 }}
+          >
+            {Object.entries(FIGURE_SOURCES).map(([key, words]) => (
+              <MenuItem key={key} value={key}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+        {compartment === 'coatings' && (
+          <Typography sx={{ color: 'var(--ink-soft)' }}>
+            {say('Hours on the tin, at 23 °C and 50 %. Nivel stretches them to the air that there is.')}
+          </Typography>
+        )}
+        {headings.map((heading) => (
+          <Box key={heading}>
+            <Typography variant="h3" sx={{ mb: 1 }}>
+              {heading}
+            </Typography>
+            <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(165px, 1fr))', gap: 1.5 }}>
+              {FIGURES[compartment]
+                .filter((figure) => figure.heading === heading)
+                .map((figure) => (
+                  <FigureField
+                    key={figure.path}
+                    figure={figure}
+                    value={valueAt(entry, figure.path)}
+                    helper={sourceOf(figure)}
+                    draft={`${job.id}/${id}/${figure.path}`}
+                    take={(typed) => take(figure, typed)}
+                  />
+                ))}
+            </Box>
+            {heading === 'Hours to' && 'recoatAt' in entry && <FittedHours coating={entry} />}
+          </Box>
+        ))}
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2, justifyContent: 'space-between' }}>
+        <Button
+          disabled={!isOwn}
+          onClick={() => {
+            apply('remove-entry', { compartment, id });
+            if (!usual) onClose();
+          }}
+        >
+          {usual ? 'Back to the defaults' : 'Take it off the shelf'}
+        </Button>
+        <Button variant="contained" onClick={onClose}>
+          Done
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+interface FigureFieldProps {
+  figure: Figure;
+  value: unknown;
+  helper: string;
+  draft: string;
+  take(typed: string): Outcome<unknown>;
+}
+
+function FigureField({ figure, value, helper, draft, take }: FigureFieldProps) {
+  const text = writeFigure(figure, value);
+  if (figure.kind === 'yes-no') {
+    return (
+      <FormControlLabel
+        control={<Switch checked={text === 'yes'} onChange={(event) => take(event.target.checked ? 'yes' : 'no')} />}
+        label={figure.label}
+      />
+    );
+  }
+  if (figure.kind === 'choice') {
+    return (
+      <TextField
+        select
+        label={figure.label}
+        value={text}
+        helperText={helper}
+        onChange={(event) => take(event.target.value)}
+      >
+        {figure.of.map((option) => (
+          <MenuItem key={option} value={option}>
+            {option.replaceAll('-', ' ')}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  }
+  if (figure.kind === 'choices') {
+    return (
+      <TextField
+        select
+        label={figure.label}
+        value={text === '' ? [] : text.split(' ')}
+        helperText={helper}
+        onChange={(event) => take((event.target.value as unknown as string[]).join(' '))}
+        slotProps={{ select: { multiple: true } }}
+        sx={{ gridColumn: 'span 2' }}
+      >
+        {figure.of.map((option) => (
+          <MenuItem key={option} value={option}>
+            {option.replaceAll('-', ' ')}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  }
+  const isWide = figure.kind === 'pairs' || figure.kind === 'text';
+  return (
+    <StatedField
+      label={figure.kind === 'pairs' ? `${figure.label} (${figure.unit})` : figure.label}
+      {...(figure.kind === 'number' && figure.unit ? { unit: figure.unit } : {})}
+      text={text}
+      helper={helper}
+      draft={draft}
+      take={take}
+      sx={isWide ? { gridColumn: 'span 2' } : {}}
+    />
+  );
+}

@@ -1,0 +1,30 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { isOpen } from '../../../core/checking/defect-status.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { EmptyState, Section } from '../../parts/Section.tsx';
+import { FoundList } from './FoundList.tsx';
+
+/** Every defect of the job: what is open first. */
+export function DefectList() {
+  const { job } = useJob();
+  if (job.defects.length === 0) {
+    return (
+      <EmptyState title="No defect so far">Go round with a lamp, and tap a face where something shows.</EmptyState>
+    );
+  }
+  const open = job.defects.filter((defect) => isOpen(job, defect));
+  const closed = job.defects.filter((defect) => !isOpen(job, defect));
+  return (
+    <Box sx={{ maxWidth: 820 }}>
+      <Section title={`Open: ${open.length}`}>
+        {open.length === 0 ? <Typography>None is open.</Typography> : <FoundList defects={open} isTagged />}
+      </Section>
+      {closed.length > 0 && (
+        <Section title={`Settled: ${closed.length}`}>
+          <FoundList defects={closed} isTagged />
+        </Section>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,130 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
+import { dueFilmChecks, FILM_CHECK_DEFINITIONS, type DueFilmCheck } from '../../../core/checking/film-checks.ts';
+import { FILM_CHECKS } from '../../../core/job/document/defect-schema.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { readinessOf } from '../../../core/hanging/readiness.ts';
+import { deviceId } from '../../keeping/device.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
+import { Tag } from '../../parts/Tag.tsx';
+import { useJobSteps } from '../../open-job/use-reading.ts';
+import { Vial } from '../../drawing/Vial.tsx';
+import { vialReading } from '../../drawing/vial-reading.ts';
+
+/** The checks of the dry film: one piece stands for each finish, and each check says when it tells something. */
+export function FilmChecks() {
+  const { job, now, say } = useJob();
+  const problem = useJobSteps();
+  const rows = useMemo(() => readinessOf(job, problem, new Map()), [job, problem]);
+  const due = useMemo(() => dueFilmChecks(job, rows), [job, rows]);
+  const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);
+  if (due.length === 0) {
+    return (
+      <EmptyState title="No finished film yet">
+        Once all coats of a piece are stamped, it is scratched, taped and rubbed here, when its clock says that it tells
+        something.
+      </EmptyState>
+    );
+  }
+  return (
+    <Box sx={{ maxWidth: 900 }}>
+      {FILM_CHECKS.map((check) => {
+        const definition = FILM_CHECK_DEFINITIONS[check];
+        const own = due.filter((entry) => entry.check === check);
+        return (
+          <Section key={check} title={definition.name} aside={<Box sx={{ fontSize: 15 }}>{say(definition.how)}</Box>}>
+            <Sheet pad={0}>
+              <Box component="ul" aria-label={definition.name}>
+                {own.map((entry) => (
+                  <CheckRow
+                    key={entry.piece.id}
+                    entry={entry}
+                    at={at}
+                    t0={problem.clocks.t0}
+                    since={rows.find(({ piece }) => piece.id === entry.piece.id)?.lastCoat ?? 0}
+                  />
+                ))}
+              </Box>
+            </Sheet>
+          </Section>
+        );
+      })}
+    </Box>
+  );
+}
+
+function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t0: string; since: number }) {
+  const { job, now, say, apply } = useJob();
+  const { check, piece, from, last } = entry;
+  const definition = FILM_CHECK_DEFINITIONS[check];
+  const isReady = from !== null && from <= at;
+  const words =
+    from === null
+      ? 'its coats do not get so far here'
+      : isReady
+        ? 'tells something now'
+        : `from ${localTime(t0, Math.ceil(from), job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`;
+  const note = (held: boolean): void =>
+    void apply('add-film-check', {
+      filmCheck: {
+        id: nanoid(10),
+        check,
+        pieceId: piece.id,
+        face: piece.scope.faces[0] ?? 'front',
+        at: now,
+        held,
+        note: isReady ? '' : 'before its date',
+        device: deviceId(),
+      },
+    });
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        gap: 1.5,
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        px: 2,
+        py: 1.25,
+        borderBottom: '1px solid var(--line)',
+        '&:last-child': { borderBottom: 0 },
+      }}
+    >
+      <Tag mark={piece.mark} tone={isReady ? 'ready' : 'plain'} />
+      <Box sx={{ flex: '1 1 200px' }}>
+        <strong>{groupOf(job, piece)?.name}</strong>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+          {last
+            ? `${last.held ? say(definition.held) : say(definition.failed)} (${last.at.slice(8, 10)}/${last.at.slice(5, 7)}${last.note ? `, ${last.note}` : ''})`
+            : words}
+        </Box>
+      </Box>
+      {from !== null && (
+        <Vial
+          reading={vialReading(at, { since, opens: from, closes: null })}
+          words={`${definition.name} on ${piece.mark}: ${words}`}
+        />
+      )}
+      <Button
+        variant="outlined"
+        sx={{ minHeight: 48 }}
+        onClick={() => note(true)}
+        aria-label={`${definition.name} on ${piece.mark} held`}
+      >
+        It held
+      </Button>
+      <Button
+        sx={{ minHeight: 48 }}
+        onClick={() => note(false)}
+        aria-label={`${definition.name} on ${piece.mark} failed`}
+      >
+        It did not
+      </Button>
+    </Box>
+  );
+}

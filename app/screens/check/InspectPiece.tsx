@@ -1,0 +1,174 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { roomChecks } from '../../../core/checking/round.ts';
+import type { DefectId } from '../../../core/job/document/defect-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { roomOf } from '../../../core/job/queries/places.ts';
+import type { FaceId } from '../../../core/pieces/elevation.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { deviceId } from '../../keeping/device.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { goTo } from '../../device/route.ts';
+import { Tag } from '../../parts/Tag.tsx';
+import { BackIcon, CheckIcon, ForwardIcon } from '../../drawing/icons.tsx';
+import { DefectPicker } from './DefectPicker.tsx';
+import { FaceToTap } from './TappableFace.tsx';
+import { FoundList } from './FoundList.tsx';
+
+/** A piece under the lamp: a face at a time, tapped where something is, or ticked as looked over. */
+export function InspectPiece({ piece }: { piece: Piece }) {
+  const { job, say, now, apply } = useJob();
+  const [face, setFace] = useState<FaceId>(piece.scope.faces[0] ?? 'front');
+  const [spot, setSpot] = useState<{ x: number; y: number } | null>(null);
+  const names = definitionOf(piece.kind).faceNames;
+  const found = job.defects.filter((defect) => defect.pieceId === piece.id && defect.face === face);
+  const checks = roomChecks(job).flatMap(({ faces }) => faces);
+  const check = checks.find((entry) => entry.piece.id === piece.id && entry.face === face);
+  const following = nextToLook(checks, piece.id, face);
+  const add = (kind: DefectId): void => {
+    const id = nanoid(10);
+    const { ok } = apply('add-defect', {
+      entry: {
+        id,
+        kind,
+        pieceId: piece.id,
+        face,
+        spot,
+        at: now,
+        by: null,
+        note: '',
+        photoIds: [],
+        cause: null,
+        rework: null,
+        settled: null,
+        device: deviceId(),
+      },
+    });
+    setSpot(null);
+    if (ok) goTo({ stage: 'check', jobId: job.id, defectId: id });
+  };
+  const looked = (): void => {
+    const { ok } = apply('inspect', {
+      inspections: [{ id: nanoid(10), pieceId: piece.id, face, at: now, by: null, device: deviceId() }],
+    });
+    const next = piece.scope.faces.find((other) => other !== face && !isLooked(checks, piece.id, other));
+    if (ok && next) setFace(next);
+  };
+  return (
+    <Box sx={{ maxWidth: 1100 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 1.5 }}>
+        <Button startIcon={<BackIcon />} sx={{ minHeight: 48 }} onClick={() => goTo({ stage: 'check', jobId: job.id })}>
+          Round
+        </Button>
+        <Tag mark={piece.mark} size="large" />
+        <Box sx={{ flex: '1 1 140px' }}>
+          <Typography variant="h2">{say(definitionOf(piece.kind).name)}</Typography>
+          <Box sx={{ color: 'var(--ink-soft)' }}>{roomOf(job, piece)?.name}</Box>
+        </Box>
+        {piece.scope.faces.length > 1 && (
+          <ToggleButtonGroup
+            exclusive
+            value={face}
+            aria-label="Which face"
+            onChange={(_event, next: FaceId | null) => {
+              if (next) setFace(next);
+              setSpot(null);
+            }}
+          >
+            {piece.scope.faces.map((id) => (
+              <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
+                {names[id]}
+                {isLooked(checks, piece.id, id) && (
+                  <CheckIcon titleAccess="looked over" sx={{ ml: 0.5, fontSize: 18 }} />
+                )}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        )}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: { xs: 2, md: 4 },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1.1fr)' },
+          alignItems: 'start',
+        }}
+      >
+        <Box
+          sx={{
+            background: 'color-mix(in srgb, var(--ink) 88%, transparent)',
+            borderRadius: '8px',
+            p: 1.5,
+            display: 'grid',
+            gap: 1,
+          }}
+        >
+          <FaceToTap
+            piece={piece}
+            face={face}
+            defects={found}
+            spot={spot}
+            maxHeight={520}
+            onTap={setSpot}
+            onDefect={({ id }) => goTo({ stage: 'check', jobId: job.id, defectId: id })}
+          />
+          <Box sx={{ color: 'var(--ground)', textAlign: 'center', fontSize: 15 }}>
+            Lamp along the face, then along its edges. Tap where something is.
+          </Box>
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2 }}>
+          {spot ? (
+            <DefectPicker onPick={add} onCancel={() => setSpot(null)} />
+          ) : (
+            <>
+              <Box sx={{ fontSize: 16 }}>
+                {check === undefined
+                  ? 'Nothing is painted on this face.'
+                  : `${check.coats.laid} of ${check.coats.all} coats lie here${check.paintedAt ? `, the last since ${check.paintedAt.slice(8, 10)}/${check.paintedAt.slice(5, 7)} ${check.paintedAt.slice(11)}` : ''}.`}
+                {check?.lookedAt &&
+                  ` Looked over ${check.lookedAt.slice(8, 10)}/${check.lookedAt.slice(5, 7)} ${check.lookedAt.slice(11)}.`}
+              </Box>
+              <Button
+                variant="contained"
+                startIcon={<CheckIcon />}
+                sx={{ minHeight: 64, fontSize: 19 }}
+                disabled={check === undefined || check.coats.laid === 0}
+                onClick={looked}
+              >
+                {found.length === 0 ? 'Looked over: nothing found' : 'Looked over: that is all'}
+              </Button>
+              <FoundList defects={found} />
+              {following && (
+                <Button
+                  variant="outlined"
+                  endIcon={<ForwardIcon />}
+                  sx={{ minHeight: 52, justifySelf: 'start' }}
+                  onClick={() => goTo({ stage: 'check', jobId: job.id, pieceId: following.piece.id }, 'replace')}
+                >
+                  Next: {following.piece.mark}
+                </Button>
+              )}
+            </>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+type Checks = readonly { piece: Piece; face: FaceId; coats: { laid: number }; lookedAt: string | null }[];
+
+const isLooked = (checks: Checks, pieceId: string, face: FaceId): boolean =>
+  checks.some((check) => check.piece.id === pieceId && check.face === face && check.lookedAt !== null);
+
+/** The next piece of the round with a painted face that nobody has looked at. */
+function nextToLook(checks: Checks, pieceId: string, face: FaceId): Checks[number] | null {
+  const here = checks.findIndex((check) => check.piece.id === pieceId && check.face === face);
+  const after = [...checks.slice(here + 1), ...checks.slice(0, Math.max(0, here))];
+  return after.find((check) => check.piece.id !== pieceId && check.coats.laid > 0 && check.lookedAt === null) ?? null;
+}

@@ -1,0 +1,82 @@
+import Box from '@mui/material/Box';
+import { stepsOfRework } from '../../../core/checking/rework.ts';
+import type { Defect } from '../../../core/job/document/defect-schema.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { progressByTask } from '../../../core/job/progress.ts';
+import { localTime } from '../../../core/job/site-time.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { CheckIcon } from '../../drawing/icons.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+
+const AFTER: Readonly<Record<string, string>> = {
+  touch: 'touch dry',
+  handle: 'fit to be handled',
+  recoat: 'ready to be recoated',
+  rehang: 'hard enough to be hung',
+  close: 'hard enough to close',
+  wash: 'washable',
+  full: 'cured',
+};
+
+/** The steps that put a defect right, as it says or would say, with when they are planned. */
+export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect }) {
+  const { job, say } = useJob();
+  const steps = stepsOfRework(job, piece, defect);
+  const planned = new Map(job.plan?.tasks.map((task) => [task.id, task]));
+  const progress = progressByTask(job.log);
+  const whenOf = (id: string): string | null => {
+    const done = progress.get(id)?.doneAt;
+    if (done) return `done ${done.slice(8, 10)}/${done.slice(5, 7)} ${done.slice(11)}`;
+    const task = planned.get(id);
+    return task && job.plan
+      ? `planned ${localTime(job.plan.t0, task.start, job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`
+      : null;
+  };
+  return (
+    <Box component="ol" aria-label="Steps of the rework" sx={{ display: 'grid', gap: 0.75 }}>
+      {steps.map(({ id, minutes, coat, rework }, index) => {
+        const when = whenOf(id);
+        return (
+          <Box
+            component="li"
+            key={id}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '28px minmax(0, 1fr)', sm: '28px minmax(0, 1fr) auto' },
+              columnGap: 1,
+              alignItems: 'baseline',
+            }}
+          >
+            <strong>{index + 1}</strong>
+            <span>
+              {say(rework?.words ?? '')}
+              <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
+                {[
+                  coat ? say(coat.coating.name.split(',')[0]?.toLowerCase() ?? coat.coating.name) : null,
+                  formatDuration(minutes),
+                  rework?.waitFor ? `once ${AFTER[rework.waitFor] ?? rework.waitFor}` : null,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </Box>
+            </span>
+            {when && (
+              <Box
+                sx={{
+                  gridColumn: { xs: 2, sm: 'auto' },
+                  fontWeight: 700,
+                  display: 'flex',
+                  alignItems: 'center',
+                  gap: 0.5,
+                }}
+              >
+                {when.startsWith('done') && <CheckIcon sx={{ color: 'var(--ready)', fontSize: 18 }} />}
+                {when}
+              </Box>
+            )}
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

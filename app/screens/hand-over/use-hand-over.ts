@@ -1,0 +1,21 @@
+import { useMemo } from 'react';
+import type { Block } from '../../../core/handing-over/blocks.ts';
+import { handOverDocument } from '../../../core/handing-over/hand-over-document.ts';
+import { readinessOf, type Readiness } from '../../../core/hanging/readiness.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import type { Vocabulary } from '../../../core/units/vocabulary.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { useJobSteps, usePlanReading } from '../../open-job/use-reading.ts';
+
+/** The hand-over as it stands now, in a vocabulary. */
+export function useHandOver(vocabulary: Vocabulary): { blocks: Block[]; rows: Readiness[]; problem: JobSteps } {
+  const { job, now } = useJob();
+  const problem = useJobSteps();
+  const reading = usePlanReading(problem, job.plan);
+  const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);
+  const blocks = useMemo(
+    () => handOverDocument(job, { clocks: problem.clocks, rows, now, vocabulary }),
+    [job, problem, rows, now, vocabulary],
+  );
+  return { blocks, rows, problem };
+}

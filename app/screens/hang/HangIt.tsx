@@ -1,0 +1,81 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useState } from 'react';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { doneStampsByTask } from '../../../core/running/applied-coats.ts';
+import { CheckIcon } from '../../drawing/icons.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
+import { ClockDoubtDialog } from '../../parts/stamping/ClockDoubtDialog.tsx';
+import { useStamps } from '../../parts/stamping/use-stamps.ts';
+
+interface HangItProps {
+  step: PieceStep;
+  problem: JobSteps;
+  reading: PlanReading;
+  isHung: boolean;
+  isRisky: boolean;
+}
+
+/** Stamps a piece as hung, whatever is risked by it; the rest of the plan makes way. */
+export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps) {
+  const { job } = useJob();
+  const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
+  const { stamps, replanning, doubt } = useStamps(problem, reading, painterId);
+  const stamp = doneStampsByTask(job.log).get(step.id);
+  const word = step.operation === 'rehang' ? 'hung' : 'refitted';
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {doubt && <ClockDoubtDialog doubt={doubt} />}
+      {replanning.isReplanning && (
+        <Box role="status">
+          <LinearProgress aria-label="Planning the rest anew" />
+          Planning the rest anew…
+        </Box>
+      )}
+      {replanning.lines && !replanning.isReplanning && (
+        <ReplanCard lines={replanning.lines} onPutAway={replanning.putAway} />
+      )}
+      {isHung && stamp ? (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
+          <CheckIcon sx={{ color: 'var(--ready)' }} />
+          <strong>
+            It is {word}, {stamp.at.slice(8, 10)}/{stamp.at.slice(5, 7)} {stamp.at.slice(11)}
+          </strong>
+          <Button sx={{ minHeight: 48 }} onClick={() => stamps.withdraw(stamp)}>
+            Take back
+          </Button>
+        </Box>
+      ) : (
+        <>
+          {job.crew.length > 1 && (
+            <ToggleButtonGroup
+              exclusive
+              value={painterId}
+              aria-label="Who"
+              onChange={(_event, id: string | null) => id && setPainterId(id)}
+            >
+              {job.crew.map(({ id, name }) => (
+                <ToggleButton key={id} value={id} sx={{ minHeight: 48 }}>
+                  {name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+          <Button
+            variant={isRisky ? 'outlined' : 'contained'}
+            sx={{ minHeight: 64, fontSize: 19 }}
+            onClick={() => stamps.done([step])}
+          >
+            {isRisky ? `It is ${word} all the same` : `It is ${word}`}
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,62 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { Readiness } from '../../../core/hanging/readiness.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Caution } from '../../parts/Section.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { vialReading } from '../../drawing/vial-reading.ts';
+
+/** A soft coat against a stop sticks and tears: what keeps it off, and until when. */
+export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(minutes: number): string }) {
+  const { now, apply } = useJob();
+  const { piece, from, lastCoat, hung } = row;
+  const { keptApart } = piece;
+  if (from.close === null || lastCoat === null) return null;
+  const isSoft = from.close > at;
+  if (!isSoft && keptApart === null) return null;
+  const set = (by: 'wedge' | 'bumpers' | null): void =>
+    void apply('keep-apart', { id: piece.id, keptApart: by === null ? null : { by, since: now } });
+  const shut = piece.comesOff ? 'not against its stop' : 'nothing shut against it';
+  const words = isSoft ? `${shut} before ${when(from.close)}` : `may close since ${when(from.close)}`;
+  // What lies on the rack without a screw in it has no stop to stick to.
+  const isBack = !piece.comesOff || hung?.isDone === true || piece.hardware.some(({ fitted }) => fitted > 0);
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Vial
+          reading={vialReading(at, { since: lastCoat, opens: from.close, closes: null })}
+          words={`Sticking: ${words}`}
+        />
+        <strong>{words}</strong>
+      </Box>
+      {hung?.isDone && isSoft && keptApart === null && (
+        <Caution>
+          {piece.comesOff
+            ? 'It hangs, and nothing keeps it off its stop: a soft coat sticks there and tears.'
+            : 'Nothing keeps off what shuts against it: a soft coat sticks there and tears.'}
+        </Caution>
+      )}
+      {keptApart ? (
+        <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+          <span>
+            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since {keptApart.since.slice(8, 10)}
+            /{keptApart.since.slice(5, 7)} {keptApart.since.slice(11)}
+            {isSoft ? '.' : ': take it away now.'}
+          </span>
+          <Button variant={isSoft ? 'text' : 'contained'} sx={{ minHeight: 48 }} onClick={() => set(null)}>
+            {keptApart.by === 'wedge' ? 'Wedge is out' : 'Bumpers are off'}
+          </Button>
+        </Box>
+      ) : isBack ? (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('wedge')}>
+            Wedge is in
+          </Button>
+          <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('bumpers')}>
+            Bumpers are on
+          </Button>
+        </Box>
+      ) : null}
+    </Box>
+  );
+}

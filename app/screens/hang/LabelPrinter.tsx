@@ -1,0 +1,141 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { labelCode, labelStrip, TAPE } from '../../../core/hanging/label-strip.ts';
+import { roomOf } from '../../../core/job/queries/places.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { useTicks } from '../../keeping/device-checks.ts';
+import { Code } from '../../parts/codes/Code.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';
+import { Section, Sheet } from '../../parts/Section.tsx';
+import { Tag } from '../../parts/Tag.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { completeness } from '../../drawing/vial-reading.ts';
+
+/** Px for a mm of tape on the screen. */
+const SCALE = 2.6;
+const metres = (millimetres: number): string => `${(millimetres / 1000).toFixed(1)} m`;
+
+/** Labels on sheets, and on the strip of a label printer, which is a stand-in and says so. */
+export function LabelPrinter() {
+  const { job, say } = useJob();
+  const [roomId, setRoomId] = useState('');
+  const [printed, setPrinted] = useTicks(job.id, 'labels-printed');
+  const [fed, setFed] = useTicks(job.id, 'tape-used');
+  const bagged = job.pieces.filter(
+    ({ hardware, roomId: own }) => hardware.length > 0 && (roomId === '' || own === roomId),
+  );
+  const open = bagged.filter(({ id }) => !printed.has(id));
+  const used = [...fed].reduce((sum, entry) => sum + Number(entry.split('/')[1] ?? 0), 0);
+  const left = Math.max(0, TAPE.roll - used);
+  const { labels, waiting, used: asked } = labelStrip(open, left);
+  const print = (): void => {
+    setFed([`${fed.size + 1}/${asked}`], true);
+    setPrinted(
+      labels.map(({ piece }) => piece.id),
+      true,
+    );
+  };
+  return (
+    <Box sx={{ maxWidth: 1100 }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 3 }}>
+        <TextField
+          select
+          label="Labels of"
+          value={roomId}
+          onChange={(event) => setRoomId(event.target.value)}
+          sx={{ minWidth: 220 }}
+        >
+          <MenuItem value="">All rooms</MenuItem>
+          {job.rooms.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <BagLabelsButton pieces={bagged} />
+      </Box>
+      <Section
+        title="Label printer"
+        aside={<Box sx={{ color: 'var(--ink-soft)' }}>a stand-in: it prints on this screen only</Box>}
+      >
+        <Sheet>
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
+            <Vial
+              reading={completeness(left / TAPE.roll >= 0.999 ? 1 : left / TAPE.roll)}
+              words={`${metres(left)} of tape left on the roll`}
+            />
+            <strong>{metres(left)} of 62 mm tape left</strong>
+            <Button variant="contained" sx={{ minHeight: 48 }} disabled={labels.length === 0} onClick={print}>
+              {labels.length === 0
+                ? 'All are printed'
+                : `Print ${labels.length} ${labels.length === 1 ? 'label' : 'labels'}, ${metres(asked)}`}
+            </Button>
+            {waiting.length > 0 && (
+              <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => setFed([...fed], false)}>
+                Put a new roll in: {waiting.length} wait for it
+              </Button>
+            )}
+            {printed.size > 0 && (
+              <Button sx={{ minHeight: 48 }} onClick={() => setPrinted([...printed], false)}>
+                Print them again
+              </Button>
+            )}
+          </Box>
+          <Box sx={{ overflowX: 'auto', background: '#3b4746', p: 1.5, borderRadius: '6px' }}>
+            <Box
+              component="ul"
+              aria-label="On the strip"
+              sx={{
+                display: 'flex',
+                gap: `${TAPE.feed * SCALE}px`,
+                width: 'max-content',
+                minHeight: TAPE.width * SCALE,
+              }}
+            >
+              {labels.slice(0, 24).map(({ piece, length }) => (
+                <Box
+                  component="li"
+                  key={piece.id}
+                  aria-label={`Label ${piece.mark}`}
+                  sx={{
+                    width: length * SCALE,
+                    height: TAPE.width * SCALE,
+                    background: '#fff',
+                    color: '#000',
+                    borderRadius: '3px',
+                    p: 1,
+                    display: 'grid',
+                    gridTemplateRows: 'auto auto 1fr',
+                    gap: 0.25,
+                    overflow: 'hidden',
+                    '--ink': '#000',
+                    '--sheet': '#fff',
+                    '--ground': '#fff',
+                  }}
+                >
+                  <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'start' }}>
+                    <Tag mark={piece.mark} />
+                    <Code text={labelCode(job.id, piece)} label={`Code of ${piece.mark}`} size={58} />
+                  </Box>
+                  <Box sx={{ fontSize: 13, lineHeight: 1.2 }}>
+                    {say(definitionOf(piece.kind).name)}, {roomOf(job, piece)?.name}
+                  </Box>
+                  <Box sx={{ fontSize: 13, lineHeight: 1.2 }}>
+                    {piece.hardware.map((item) => `${item.count} ${say(item.name)}`).join(' · ')}
+                  </Box>
+                </Box>
+              ))}
+            </Box>
+          </Box>
+          {labels.length > 24 && (
+            <Box sx={{ mt: 1, color: 'var(--ink-soft)' }}>and {labels.length - 24} more on the strip</Box>
+          )}
+        </Sheet>
+      </Section>
+    </Box>
+  );
+}

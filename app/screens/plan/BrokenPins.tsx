@@ -1,0 +1,38 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { BrokenPin } from '../../../core/planning/drafting/pinned.ts';
+import { taskWords } from '../../../core/planning/reading/task-words.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+
+const BECAUSE: Readonly<Record<Exclude<BrokenPin['because'], 'done'>, string>> = {
+  gone: 'it is not to be done any more',
+  past: 'its time has passed',
+  hands: 'it takes other hands than it was pinned to',
+  hours: 'nobody whom it was pinned to works then, or long enough',
+};
+
+/** Pins that can't hold any more, and why; what they said is planned as if they were not there. */
+export function BrokenPins({ problem }: { problem: JobProblem }) {
+  const { job, apply } = useJob();
+  const told = problem.brokenPins.flatMap(({ taskId, because }) =>
+    because === 'done' ? [] : [{ taskId, words: `${taskWords(job, problem, taskId)}: ${BECAUSE[because]}` }],
+  );
+  if (told.length === 0) return null;
+  return (
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button onClick={() => apply('unpin-tasks', { taskIds: told.map(({ taskId }) => taskId) })}>Unpin them</Button>
+      }
+    >
+      <strong>{told.length === 1 ? 'A pin no longer holds:' : `${told.length} pins no longer hold:`}</strong>
+      <ul>
+        {told.slice(0, 6).map(({ taskId, words }) => (
+          <li key={taskId}>{words}</li>
+        ))}
+      </ul>
+    </Alert>
+  );
+}

@@ -1,0 +1,116 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { comparePlans, type ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import { taskWords } from '../../../core/planning/reading/task-words.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { ListTable } from '../../parts/ListTable.tsx';
+import { Sheet } from '../../parts/Section.tsx';
+import { Tag } from '../../parts/Tag.tsx';
+import { Consequences } from './Consequences.tsx';
+
+interface ChangesPanelProps {
+  /** What is shown. */
+  plan: ComparedPlan;
+  t0: string;
+  problem: JobProblem;
+  /** Plans that were accepted, the last first. */
+  accepted: readonly AcceptedPlan[];
+  /** Takes an earlier plan up again; null where the job has changed since it was made. */
+  onTakeUp(plan: AcceptedPlan): void;
+  canTakeUp(plan: AcceptedPlan): boolean;
+}
+
+/** Rows before the rest is asked for. */
+const FEW = 10;
+
+/** What the plan that is shown does otherwise than one that was accepted before. */
+export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp }: ChangesPanelProps) {
+  const { job, now, say } = useJob();
+  const [against, setAgainst] = useState(0);
+  const [showsAll, setShowsAll] = useState(false);
+  const zone = job.site.timeZone;
+  const before = accepted[against] ?? accepted[0];
+  if (before === undefined) return null;
+  const when = (minutes: number): string => localTime(t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
+  const changes = comparePlans(problem, before, plan, minutesSince(t0, now, zone));
+  const rows = showsAll ? changes.moved : changes.moved.slice(0, FEW);
+  return (
+    <Sheet>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
+        <TextField
+          select
+          label="Against"
+          value={Math.min(against, accepted.length - 1)}
+          onChange={(event) => setAgainst(Number(event.target.value))}
+          sx={{ minWidth: 300 }}
+        >
+          {accepted.map(({ madeAt, reason }, index) => (
+            <MenuItem key={`${madeAt}/${index}`} value={index}>
+              {`${localTime(madeAt, 0, zone).toFormat('ccc d LLL, HH:mm')}: ${reason}`}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Box sx={{ flex: '1 1 300px' }}>
+          <Consequences changes={changes} t0={t0} besides={[]} />
+        </Box>
+        {canTakeUp(before) && <Button onClick={() => onTakeUp(before)}>Go back to that plan</Button>}
+      </Box>
+      {changes.pieces.length > 0 && (
+        <Box
+          component="ul"
+          aria-label="Pieces that are finished at another time"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 1.5, fontSize: 14 }}
+        >
+          {changes.pieces.slice(0, showsAll ? undefined : FEW).map(({ piece, from, to }) => (
+            <Box component="li" key={piece.id} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+              <Tag mark={piece.mark} />
+              {formatDuration(Math.abs(to - from))} {to > from ? 'later' : 'earlier'}
+            </Box>
+          ))}
+        </Box>
+      )}
+      {rows.length > 0 && (
+        <ListTable>
+          <thead>
+            <tr>
+              {['What', 'Was', 'Is', 'By'].map((name) => (
+                <th key={name} scope="col">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ taskId, from, to, handed }) => (
+              <tr key={taskId}>
+                <td>{say(taskWords(job, problem, taskId))}</td>
+                <td>{when(from)}</td>
+                <td>{when(to)}</td>
+                <td>
+                  {to === from
+                    ? 'same time'
+                    : `${formatDuration(Math.abs(to - from))} ${to > from ? 'later' : 'earlier'}`}
+                  {handed && ', other hands'}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </ListTable>
+      )}
+      {changes.moved.length > FEW && (
+        <Button size="small" onClick={() => setShowsAll(!showsAll)} sx={{ mt: 1 }}>
+          {showsAll ? 'Show fewer' : `Show all ${changes.moved.length}`}
+        </Button>
+      )}
+      {changes.moved.length === 0 && <Typography>Nothing stands at another time or in other hands.</Typography>}
+    </Sheet>
+  );
+}

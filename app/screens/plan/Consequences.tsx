@@ -1,0 +1,48 @@
+import Box from '@mui/material/Box';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+
+/** What another plan changes, in a sentence or two: who is moved, when all hangs, what it costs. */
+export function Consequences({
+  changes,
+  t0,
+  besides,
+}: {
+  changes: PlanChanges;
+  t0: string;
+  besides: readonly string[];
+}) {
+  const { job } = useJob();
+  const [before, after] = changes.finish;
+  const finish = localTime(t0, after, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const own = new Set(besides);
+  const others = changes.moved.filter(({ taskId }) => !own.has(taskId)).length;
+  const by = formatDuration(Math.abs(after - before));
+  const costs = [
+    told(changes.painterDays, 'painter-day'),
+    told(changes.setups, 'set-up'),
+    told(changes.late, 'coat to abrade again', 'coats to abrade again'),
+  ].filter(Boolean);
+  return (
+    <Box component="span">
+      {others === 0 ? 'Nothing else moves' : `${others} other ${others === 1 ? 'step moves' : 'steps move'}`}
+      {', '}
+      {after === before ? (
+        `the finish stays ${finish}`
+      ) : (
+        <strong style={{ color: after > before ? 'var(--late)' : 'var(--ready)' }}>
+          the finish comes {by} {after > before ? 'later' : 'earlier'}: {finish}
+        </strong>
+      )}
+      {costs.length > 0 && `; ${costs.join(', ')}`}.
+    </Box>
+  );
+}
+
+function told([before, after]: readonly [number, number], one: string, many = `${one}s`): string {
+  const by = after - before;
+  if (by === 0) return '';
+  return `${Math.abs(by)} ${Math.abs(by) === 1 ? one : many} ${by > 0 ? 'more' : 'fewer'}`;
+}

@@ -1,0 +1,34 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { marksInWords } from '../../../core/job/marks.ts';
+import { openNights } from '../../../core/planning/reading/nights-left-open.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+
+/** Openings that must close at night and stand open in this plan, with how many nights at most. */
+export function NightOpenings({ reading }: { reading: PlanReading }) {
+  const { job, apply } = useJob();
+  const open = openNights(job, reading);
+  const [longest] = open;
+  if (!longest) return null;
+  const standIn = (): void => {
+    const edits = open.map(({ piece: { id } }) => ({ id, facts: { access: { standIn: true } } }));
+    apply('revise-pieces', { edits });
+  };
+  return (
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button color="inherit" size="small" onClick={standIn}>
+          Stand-ins close them
+        </Button>
+      }
+    >
+      {marksInWords(open.map(({ piece }) => piece.mark))}: the opening must close at night, and there is a day on which
+      the piece can’t be handled before the evening. It is away for up to {longest.nights}{' '}
+      {longest.nights === 1 ? 'night' : 'nights'} ({longest.piece.mark}): have boards or a stand-in door there, warm the
+      place where it dries, or paint it where it hangs.
+    </Alert>
+  );
+}

@@ -1,0 +1,98 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Link from '@mui/material/Link';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { deadlineReading } from './deadline.ts';
+
+interface PlanHeaderProps {
+  plan: { finish: number; lowerBound: number; status: 'optimal' | 'feasible'; reason?: string };
+  reading: PlanReading;
+  isDraft: boolean;
+  /** Whether there is an accepted plan to go back to. */
+  canDiscard: boolean;
+  /** Why nothing can finish before the bound; empty where nobody has asked. */
+  because: string;
+  isSearching: boolean;
+  onAccept(): void;
+  onReplan(): void;
+  onDiscard(): void;
+}
+
+/** When everything hangs, how good that is, and how it stands to the promised day. */
+export function PlanHeader({
+  plan,
+  reading,
+  isDraft,
+  canDiscard,
+  because,
+  isSearching,
+  onAccept,
+  onReplan,
+  onDiscard,
+}: PlanHeaderProps) {
+  const { job } = useJob();
+  const [tellsWhy, setTellsWhy] = useState(false);
+  const zone = job.site.timeZone;
+  const finish = localTime(reading.t0, plan.finish, zone);
+  const bound = localTime(reading.t0, plan.lowerBound, zone);
+  const { promised } = job.planning;
+  const due = promised === null ? null : minutesSince(reading.t0, `${promised}T18:00`, zone);
+  const deadline = due === null ? null : deadlineReading(plan.finish, due);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 3, flexWrap: 'wrap', mb: 2.5 }}>
+      <Box sx={{ flex: '1 1 320px' }}>
+        <Typography variant="h2" component="p">
+          All pieces hang by{' '}
+          <Box component="span" sx={{ color: 'var(--bottle)', '[data-scheme=dark] &': { color: 'var(--vial)' } }}>
+            {finish.toFormat('cccc d LLLL, HH:mm')}
+          </Box>
+        </Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
+          {plan.status === 'optimal' ? 'Proved earliest.' : `Earliest possible ${bound.toFormat('ccc d LLL')}.`}{' '}
+          {because && (
+            <Link component="button" type="button" aria-expanded={tellsWhy} onClick={() => setTellsWhy(!tellsWhy)}>
+              Why?
+            </Link>
+          )}{' '}
+          {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
+        </Typography>
+        {tellsWhy && (
+          <Typography sx={{ fontSize: 14, mt: 0.5 }}>
+            No plan can finish before {bound.toFormat('ccc d LLL, HH:mm')}, because {because}.
+          </Typography>
+        )}
+      </Box>
+      {deadline && due !== null && (
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+          <Vial size="wide" reading={deadline.reading} words={deadline.words} />
+          <Box>
+            <Box sx={{ fontWeight: 700 }}>
+              {formatDuration(Math.abs(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'too late'}
+            </Box>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              promised {localTime(reading.t0, due, zone).toFormat('ccc d LLL')}
+            </Box>
+          </Box>
+        </Box>
+      )}
+      {isDraft ? (
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          {canDiscard && <Button onClick={onDiscard}>Put it away</Button>}
+          <Button variant="contained" size="large" onClick={onAccept}>
+            Accept this plan
+          </Button>
+        </Box>
+      ) : (
+        <Button variant="outlined" onClick={onReplan} disabled={isSearching}>
+          Replan from now
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,183 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { DatePicker } from '../../parts/fields/date-pickers.tsx';
+import { DateTime } from 'luxon';
+import { nanoid } from 'nanoid';
+import { ALL_ALONG, usualWeek } from '../../../core/job/document/new-job.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { goTo } from '../../device/route.ts';
+import { Sheet } from '../../parts/Section.tsx';
+import { StatedField } from '../../parts/fields/StatedField.tsx';
+import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { PainterHours } from './PainterHours.tsx';
+
+/** Days, crew, places and climates: what the plan is made from besides the pieces. */
+export function PlanSettings() {
+  const { job, apply } = useJob();
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' }, alignItems: 'start' }}>
+      <Box sx={{ display: 'grid', gap: 2 }}>
+        <DaysAndTurning />
+        <Sheet>
+          <Typography variant="h3" sx={{ mb: 1.5 }}>
+            Places
+          </Typography>
+          <Box sx={{ display: 'grid', gap: 1.25 }}>
+            {job.places.map((place) => (
+              <Box key={place.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 110px 1fr', gap: 1.25 }}>
+                <StatedField
+                  label={place.kind === 'bench' ? 'Bench' : 'Rack'}
+                  text={place.name}
+                  draft={`${job.id}/${place.id}/name`}
+                  take={(name) =>
+                    apply(
+                      'change-place',
+                      { id: place.id, facts: { name } },
+                      { strokes: `${place.id}/name`, quiet: true },
+                    )
+                  }
+                />
+                <StatedField
+                  label={`${place.kind === 'bench' ? 'Bench' : 'Rack'} places`}
+                  text={String(place.slots)}
+                  draft={`${job.id}/${place.id}/slots`}
+                  take={(typed) => {
+                    const slots = wholeNumber(typed, 1, 200);
+                    return slots.ok
+                      ? apply(
+                          'change-place',
+                          { id: place.id, facts: { slots: slots.value } },
+                          { strokes: `${place.id}/slots`, quiet: true },
+                        )
+                      : slots;
+                  }}
+                />
+                <TextField
+                  select
+                  label="Climate"
+                  value={place.climateId}
+                  onChange={(event) =>
+                    apply('change-place', { id: place.id, facts: { climateId: event.target.value } })
+                  }
+                >
+                  {job.climates.map((climate) => (
+                    <MenuItem key={climate.id} value={climate.id}>
+                      {climate.name}
+                    </MenuItem>
+                  ))}
+                </TextField>
+              </Box>
+            ))}
+          </Box>
+        </Sheet>
+        <Sheet>
+          <Typography variant="h3" sx={{ mb: 1.5 }}>
+            Crew and hours
+          </Typography>
+          <Box sx={{ display: 'grid', gap: 2 }}>
+            {job.crew.map((painter) => (
+              <PainterHours key={painter.id} painter={painter} />
+            ))}
+            <Button
+              sx={{ justifySelf: 'start' }}
+              onClick={() =>
+                apply('add-painter', {
+                  entry: {
+                    id: nanoid(8),
+                    name: `Painter ${job.crew.length + 1}`,
+                    skill: 'steady',
+                    week: job.crew[0]?.week ?? usualWeek(),
+                    ...ALL_ALONG,
+                  },
+                })
+              }
+            >
+              Another pair of hands
+            </Button>
+          </Box>
+        </Sheet>
+      </Box>
+      <Sheet>
+        <Typography variant="h3" sx={{ mb: 1 }}>
+          Air
+        </Typography>
+        <Box component="ul" sx={{ display: 'grid' }}>
+          {job.climates.map((climate) => (
+            <Box component="li" key={climate.id} sx={{ borderTop: '1px solid var(--line)' }}>
+              <Button
+                fullWidth
+                sx={{ justifyContent: 'space-between', color: 'var(--ink)', minHeight: 48 }}
+                onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'places', placeId: climate.id })}
+              >
+                {climate.name}
+                <span style={{ fontWeight: 500, color: 'var(--ink-soft)' }}>
+                  {climate.heating ? 'heated' : climate.whereabouts === 'outdoors' ? 'outdoors' : 'unheated'}
+                </span>
+              </Button>
+            </Box>
+          ))}
+        </Box>
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
+          Weather, heating, cold nights and what instruments say are stated under Air.
+        </Typography>
+      </Sheet>
+    </Box>
+  );
+}
+
+function DaysAndTurning() {
+  const { job, apply } = useJob();
+  const { start, promised, turning } = job.planning;
+  const take = (key: 'start' | 'promised', value: DateTime | null): void => {
+    if (value === null && key === 'promised') apply('change-planning', { promised: null });
+    else if (value?.isValid) apply('change-planning', { [key]: value.toISODate() });
+  };
+  return (
+    <Sheet>
+      <Typography variant="h3" sx={{ mb: 1.5 }}>
+        Days
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25, mb: 2 }}>
+        <DatePicker
+          label="First day"
+          value={DateTime.fromISO(start)}
+          format="dd.MM.yyyy"
+          onAccept={(value) => take('start', value)}
+          slotProps={{ textField: { size: 'small' } }}
+        />
+        <DatePicker
+          label="Promised for"
+          value={promised ? DateTime.fromISO(promised) : null}
+          format="dd.MM.yyyy"
+          onAccept={(value) => take('promised', value)}
+          slotProps={{ textField: { size: 'small' }, field: { clearable: true } }}
+        />
+      </Box>
+      <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 0.5 }}>Faces of a loose piece</Typography>
+      <ToggleButtonGroup
+        exclusive
+        fullWidth
+        size="small"
+        value={turning}
+        aria-label="Faces of a loose piece"
+        onChange={(_event, chosen: Job['planning']['turning'] | null) =>
+          chosen && apply('change-planning', { turning: chosen })
+        }
+      >
+        <ToggleButton value="one-face">back, dry, turn, front</ToggleButton>
+        <ToggleButton value="both-on-points">both in one pass, on points</ToggleButton>
+      </ToggleButtonGroup>
+      <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.75 }}>
+        {turning === 'one-face'
+          ? 'Clean faces, no marks; every coat dries twice.'
+          : 'Half the waiting; the points leave small marks on the side that lies down.'}
+      </Typography>
+    </Sheet>
+  );
+}

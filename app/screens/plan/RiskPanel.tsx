@@ -1,0 +1,147 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import Typography from '@mui/material/Typography';
+import { useCallback, useMemo } from 'react';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import { chanceBy, finishBy, type Risk } from '../../../core/scheduling/chance/risk.ts';
+import { stepWords } from '../../../core/steps/step-words.ts';
+import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
+import { Chart, type Ink } from '../../drawing/Chart.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Sheet } from '../../parts/Section.tsx';
+import { riskChart } from './risk-chart.ts';
+import { useRisk } from './use-risk.ts';
+
+interface RiskPanelProps {
+  problem: JobProblem;
+  plan: Pick<AcceptedPlan, 'tasks' | 't0' | 'finish'>;
+}
+
+/** The chance with which a date can be promised, in percent. */
+const SAFE = 0.8;
+const SHOWN_WAITS = 5;
+/** Days that the chart reaches at most. */
+const MOST_DAYS = 60;
+
+/** How the plan turns out when the air and the pace are not as supposed: chances of dates, and what decides. */
+export function RiskPanel({ problem, plan }: RiskPanelProps) {
+  const { risk, isRunning, failure, run, cancel } = useRisk(plan);
+  return (
+    <Sheet>
+      <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
+        Plays this order of work 500 times with other hands and other air: the pace off by some 12 % on the whole and 25
+        % task by task, drying faster or slower by 15 % a day, in spells. Nobody begins before the plan says, and
+        everybody stays on for up to a quarter of an hour to finish. Supposed spreads, not measured ones.
+      </Typography>
+      {risk === null && !isRunning && (
+        <Button variant="outlined" onClick={run}>
+          Play it 500 times
+        </Button>
+      )}
+      {isRunning && (
+        <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
+          <LinearProgress aria-label="Playing the plan" sx={{ flex: 1 }} />
+          <Button size="small" onClick={cancel}>
+            Cancel
+          </Button>
+        </Box>
+      )}
+      {failure !== null && <Alert severity="error">The runs failed: {failure}</Alert>}
+      {risk && <RiskReading risk={risk} problem={problem} plan={plan} />}
+    </Sheet>
+  );
+}
+
+/** Where the day of a tick stands among those that are shown; null when it is none of them. */
+function placeOf(days: readonly { day: number }[], tick: number | null): number | null {
+  const found = tick === null ? -1 : days.findIndex(({ day }) => day === Math.floor(tick / 1440));
+  return found < 0 ? null : found;
+}
+
+function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
+  const { job, say } = useJob();
+  const { timeZone } = job.site;
+  const { promised } = job.planning;
+  const safe = finishBy(risk, SAFE);
+  const due = promised === null ? null : minutesSince(plan.t0, `${promised}T23:59`, timeZone);
+  const days = useMemo(() => {
+    const known = risk.finishes.filter((finish) => finish < Infinity);
+    const first = Math.floor((known[0] ?? plan.finish) / 1440);
+    const last = Math.min(first + MOST_DAYS, Math.floor(Math.max(known.at(-1) ?? 0, due ?? 0) / 1440));
+    return Array.from({ length: last - first + 1 }, (_unused, index) => {
+      const end = (first + index + 1) * 1440 - 1;
+      return {
+        day: first + index,
+        words: localTime(plan.t0, end - 720, timeZone).toFormat('ccc d LLL'),
+        share: chanceBy(risk, end),
+      };
+    });
+  }, [risk, plan, due, timeZone]);
+  const option = useCallback(
+    (ink: Ink) => riskChart(days, { safe: placeOf(days, safe) ?? days.length - 1, promised: placeOf(days, due) }, ink),
+    [days, safe, due],
+  );
+  const words = (tick: number): string =>
+    tick === Infinity ? 'not within the days of the plan' : localTime(plan.t0, tick, timeZone).toFormat('cccc d LLLL');
+  return (
+    <Box>
+      <Box
+        component="dl"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          columnGap: 5,
+          rowGap: 1,
+          m: 0,
+          mb: 1,
+          dt: { color: 'var(--ink-soft)', fontSize: 14 },
+          dd: { m: 0, fontWeight: 700, fontSize: 18 },
+        }}
+      >
+        <div>
+          <dt>Promise at 80 %</dt>
+          <dd>{words(safe)}</dd>
+        </div>
+        <div>
+          <dt>Even chances</dt>
+          <dd>{words(finishBy(risk, 0.5))}</dd>
+        </div>
+        {due !== null && (
+          <div>
+            <dt>By the promised day</dt>
+            <dd>{Math.round(chanceBy(risk, due) * 100)} % of the runs</dd>
+          </div>
+        )}
+        <div>
+          <dt>By the planned day</dt>
+          <dd>{Math.round(chanceBy(risk, (Math.floor(plan.finish / 1440) + 1) * 1440) * 100)} % of the runs</dd>
+        </div>
+      </Box>
+      <Chart label="Chance that everything is done, day by day" height={240} option={option} />
+      <Typography variant="h3" sx={{ mt: 2, mb: 0.5 }}>
+        Waits that decide most often
+      </Typography>
+      <Box component="ol" aria-label="Waits that decide most often" sx={{ fontSize: 14.5 }}>
+        {risk.decisive.slice(0, SHOWN_WAITS).map(({ from, to, share }) => {
+          const [before, after] = [from, to].map((id) => problem.steps.get(id.replace(/\/touch-dry$/, '')));
+          return (
+            <Box
+              component="li"
+              key={`${from}>${to}`}
+              sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', py: 0.4 }}
+            >
+              <strong>{Math.round(share * 100)} %</strong>
+              <span>
+                {before && <strong>{before.piece.mark}</strong>} {say(before ? stepWords(before).toLowerCase() : from)},
+                until {say(after ? stepWords(after).toLowerCase() : to)}
+              </span>
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}

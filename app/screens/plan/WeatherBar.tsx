@@ -1,0 +1,46 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { HINDRANCES } from '../../../core/air/paintable.ts';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { weatherAgainst } from '../../../core/planning/reading/weather-conflicts.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { goTo } from '../../device/route.ts';
+
+const SHOWN = 4;
+
+/** Coats on outside faces that the plan puts into hours in which they may not be painted. */
+export function WeatherBar({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
+  const { job, now } = useJob();
+  const { timeZone } = job.site;
+  const against = useMemo(
+    () => weatherAgainst(job, problem, reading, minutesSince(reading.t0, now, timeZone)),
+    [job, problem, reading, now, timeZone],
+  );
+  if (against.length === 0) return null;
+  return (
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button color="inherit" onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'outside' })}>
+          Its hours
+        </Button>
+      }
+    >
+      <strong>The weather is against {against.length === 1 ? 'one coat' : `${against.length} coats`} outside.</strong>{' '}
+      The forecast has changed since this was planned. Plan anew: coats then keep to their paintable hours.
+      <ul>
+        {against.slice(0, SHOWN).map(({ step, start, hindrance }) => (
+          <li key={step.id}>
+            {step.piece.mark}, coat {step.coat.number},{' '}
+            {localTime(reading.t0, start, timeZone).toFormat('ccc d LLL, HH:mm')}: {HINDRANCES[hindrance].words}
+          </li>
+        ))}
+      </ul>
+      {against.length > SHOWN && `And ${against.length - SHOWN} more.`}
+    </Alert>
+  );
+}

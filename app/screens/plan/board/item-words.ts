@@ -1,0 +1,29 @@
+import { marksInWords } from '../../../../core/job/marks.ts';
+import { localTime } from '../../../../core/job/site-time.ts';
+import { stepWords } from '../../../../core/steps/step-words.ts';
+import { WETNESS_WORDS } from '../../../drawing/wetness.tsx';
+import type { BoardItem } from './layout.ts';
+
+/** What something on the board is, as one would read it out. */
+export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZone: string): string {
+  const when = (minutes: number): string => localTime(t0, minutes, timeZone).toFormat('ccc d LLL HH:mm');
+  const span = `${when(from)} to ${localTime(t0, until, timeZone).toFormat('HH:mm')}`;
+  switch (shows.kind) {
+    case 'run':
+    case 'bench': {
+      const { steps } = shows.kind === 'run' ? shows.run : shows.use;
+      const [step] = steps;
+      const at = shows.kind === 'bench' ? 'At the bench: ' : '';
+      return `${at}${span}, ${step ? stepWords(step) : ''}: ${marksInWords(steps.map(({ piece }) => piece.mark))}`;
+    }
+    case 'site': {
+      const { place, words, doneAt } = shows.work;
+      return `${span}, ${place}: ${words}${doneAt === null ? '' : ', done'}`;
+    }
+    case 'lying': {
+      const { piece, after, next, stretches } = shows.lying;
+      const story = stretches.map(({ state, until: ends }) => `${WETNESS_WORDS[state]} until ${when(ends)}`).join(', ');
+      return `${piece.mark} after ${stepWords(after).toLowerCase()}: ${story}; then ${stepWords(next).toLowerCase()}`;
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import { useCallback } from 'react';
+import type { Bought, DayAsked } from '../../../core/choosing/speed-ups.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { useAsked } from '../../asking/use-asked.ts';
+import { startTaking } from '../../asking/planner.ts';
+
+export interface TakingState {
+  isRunning: boolean;
+  /** What has been tried so far; all of it, in order, when it is done. Empty before anybody asked. */
+  bought: readonly Bought[];
+  /** What one more place or pair of hands would save about, in words; empty before it is known. */
+  estimate: string;
+  failure: string | null;
+  /** Asks what it would take to be done by a day. */
+  ask(asked: DayAsked): void;
+  cancel(): void;
+}
+
+interface Answer {
+  fingerprint: string;
+  bought: readonly Bought[];
+  estimate: string;
+}
+
+/** Tries changes in a worker when asked; what was found is forgotten when the job changes. */
+export function useTaking(fingerprint: string): TakingState {
+  const { job, now } = useJob();
+  const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<Answer>();
+  const ask = useCallback(
+    (asked: DayAsked) =>
+      askWorker((tell) => {
+        let soFar: Answer = { fingerprint, bought: [], estimate: '' };
+        tell(soFar);
+        const { result, cancel: end } = startTaking(job, now, asked, (told) => {
+          soFar =
+            'tried' in told
+              ? { ...soFar, bought: [...soFar.bought, told.tried] }
+              : { ...soFar, estimate: told.estimate };
+          tell(soFar);
+        });
+        return { result: result.then((bought) => ({ ...soFar, bought })), cancel: end };
+      }),
+    [job, now, fingerprint, askWorker],
+  );
+  const own = answer?.fingerprint === fingerprint ? answer : null;
+  return { isRunning: isAsking, bought: own?.bought ?? [], estimate: own?.estimate ?? '', failure, ask, cancel };
+}

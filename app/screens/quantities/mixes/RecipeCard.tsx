@@ -1,0 +1,156 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import TextField from '@mui/material/TextField';
+import { DateTime } from 'luxon';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import type { Facts } from '../../../../core/job/commands/facts.ts';
+import type { Recipe } from '../../../../core/job/document/buying-schema.ts';
+import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
+import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { StatedField } from '../../../parts/fields/StatedField.tsx';
+import { DeleteIcon } from '../../../drawing/icons.tsx';
+
+/** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
+export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {
+  const { job, now, apply } = useJob();
+  const [typed, setTyped] = useState('');
+  const [words, setWords] = useState('');
+  const change = (facts: Facts<Recipe>, strokes?: string): Outcome<unknown> =>
+    apply(
+      'change-recipe',
+      { id: recipe.id, facts },
+      strokes ? { strokes: `${recipe.id}/${strokes}`, quiet: true } : {},
+    );
+  const changePart = (index: number, facts: Partial<Recipe['parts'][number]>, key: string): Outcome<unknown> =>
+    change({ parts: { [index]: facts } }, `part-${index}/${key}`);
+  const litres = typed.trim() === '' ? accepted(needed ?? 1) : anyNumber(typed, 0.01, 200);
+  const scaled = scaledRecipe(recipe.parts, litres.ok ? litres.value : 0);
+  return (
+    <Box
+      component="li"
+      aria-label={recipe.name}
+      sx={{
+        background: 'var(--sheet)',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        p: 2,
+        display: 'grid',
+        gap: 1.5,
+      }}
+    >
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Box
+          sx={{
+            width: 44,
+            height: 44,
+            borderRadius: '6px',
+            border: '1px solid var(--line)',
+            background: recipe.hex ?? 'repeating-linear-gradient(45deg, var(--line) 0 4px, var(--sheet) 4px 8px)',
+          }}
+        />
+        <StatedField
+          label="Colour’s name"
+          text={recipe.name}
+          draft={`${job.id}/${recipe.id}/name`}
+          take={(name) => change({ name }, 'name')}
+        />
+        <StatedField
+          label="Hex"
+          text={recipe.hex ?? ''}
+          draft={`${job.id}/${recipe.id}/hex`}
+          sx={{ width: 130 }}
+          take={(hex) => change({ hex: hex.trim() === '' ? null : hex.trim() }, 'hex')}
+        />
+        <TextField
+          label="Scale to litres"
+          value={typed}
+          placeholder={(needed ?? 1).toFixed(2)}
+          error={!litres.ok}
+          helperText={litres.ok ? (needed === null ? '' : 'empty: what the job needs of it') : litres.message}
+          onChange={(event) => setTyped(event.target.value)}
+          sx={{ width: 180 }}
+        />
+        <Box sx={{ flex: 1 }} />
+        <IconButton
+          aria-label={`Remove the recipe ${recipe.name}`}
+          onClick={() => apply('remove-recipe', { id: recipe.id })}
+        >
+          <DeleteIcon />
+        </IconButton>
+      </Box>
+      <Box component="ol" aria-label={`Parts of ${recipe.name}`} sx={{ display: 'grid', gap: 1 }}>
+        {recipe.parts.map((part, index) => (
+          <Box component="li" key={index} sx={{ display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
+            <StatedField
+              label="Part"
+              text={part.what}
+              draft={`${job.id}/${recipe.id}/${index}/what`}
+              take={(what) => changePart(index, { what }, 'what')}
+            />
+            <StatedField
+              label="As mixed"
+              unit="mL"
+              text={String(part.amount)}
+              draft={`${job.id}/${recipe.id}/${index}/amount`}
+              sx={{ width: 130 }}
+              take={(amount) => {
+                const read = anyNumber(amount, 0.01, 100_000);
+                return read.ok ? changePart(index, { amount: read.value }, 'amount') : read;
+              }}
+            />
+            <Box className="condensed" sx={{ fontSize: 20, minWidth: 120 }}>
+              {scaled[index] && `${scaled[index].millilitres.toFixed(scaled[index].millilitres < 10 ? 1 : 0)} mL`}
+            </Box>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              {scaled[index] && `${(scaled[index].share * 100).toFixed(1)} %`}
+            </Box>
+            <IconButton
+              aria-label={`Leave out ${part.what}`}
+              disabled={recipe.parts.length === 1}
+              onClick={() => change({ parts: recipe.parts.filter((_part, at) => at !== index) })}
+            >
+              <DeleteIcon />
+            </IconButton>
+          </Box>
+        ))}
+      </Box>
+      <Button
+        sx={{ justifySelf: 'start' }}
+        onClick={() => change({ parts: [...recipe.parts, { what: 'another part', amount: 10 }] })}
+      >
+        Another part
+      </Button>
+      <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
+        <TextField
+          fullWidth
+          label="What the drawdown showed, dry, in daylight"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <Button
+          variant="outlined"
+          disabled={words.trim() === ''}
+          onClick={() => {
+            const drawdown = { id: nanoid(8), at: now, words: words.trim(), hex: null };
+            if (change({ drawdowns: { [drawdown.id]: drawdown } }).ok) setWords('');
+          }}
+        >
+          Note it
+        </Button>
+      </Box>
+      {recipe.drawdowns.length > 0 && (
+        <Box component="ul" aria-label={`Drawdowns of ${recipe.name}`} sx={{ fontSize: 14 }}>
+          {recipe.drawdowns.map(({ id, at, words: said }) => (
+            <li key={id}>
+              {DateTime.fromISO(at).toFormat('ccc d LLL, HH:mm')}: {said}
+            </li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,54 @@
+import Typography from '@mui/material/Typography';
+import type { ProductNeed } from '../../../../core/quantities/litres.ts';
+import { thinnerFor } from '../../../../core/quantities/mixes.ts';
+import { wetFilm } from '../../../../core/shelf/film.ts';
+import { formatVolume } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { ListTable } from '../../../parts/ListTable.tsx';
+
+/** Coats that are thinned: with what, how much, and how thick they go on wet. */
+export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
+  const { job } = useJob();
+  const rows = needs.flatMap((need) =>
+    need.coats.filter(({ thinning }) => thinning > 0).map((coat) => ({ need, coat })),
+  );
+  if (rows.length === 0) {
+    return (
+      <Typography sx={{ color: 'var(--ink-soft)' }}>
+        No chosen coat is thinned. How much each tool takes is stated with the coat, under Build-up.
+      </Typography>
+    );
+  }
+  return (
+    <ListTable>
+      <thead>
+        <tr>
+          {['Coat', 'Paint', 'With', 'By', 'Thinner', 'Wet film'].map((name) => (
+            <th key={name} scope="col">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ need: { coating }, coat }) => (
+          <tr key={`${coating.id}/${coat.groupId}/${coat.number}`}>
+            <th scope="row" style={{ fontWeight: 500 }}>
+              {coat.groupName}, coat {coat.number}, {coat.tool}: {coating.name}
+            </th>
+            <td>{formatVolume(coat.litres, job.settings.units)}</td>
+            <td>{coating.thinner === 'its own' ? 'its own thinner' : coating.thinner}</td>
+            <td>
+              {coat.thinning} %
+              {coat.thinning > coating.mostThinning && (
+                <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning} % that its tin allows</strong>
+              )}
+            </td>
+            <td>{Math.round(thinnerFor(coat.litres, coat.thinning))} mL</td>
+            <td>{Math.round(wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning))} µm</td>
+          </tr>
+        ))}
+      </tbody>
+    </ListTable>
+  );
+}

@@ -1,0 +1,157 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { DateTime } from 'luxon';
+import { dryingClimateId } from '../../../../core/job/queries/places.ts';
+import { marksInWords } from '../../../../core/job/marks.ts';
+import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
+import { localTime, minutesSince } from '../../../../core/job/site-time.ts';
+import { potLifeAt, potRuns } from '../../../../core/planning/reading/pot-runs.ts';
+import { residueIn, type ProductNeed } from '../../../../core/quantities/litres.ts';
+import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts';
+import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';
+import type { Coating } from '../../../../core/shelf/coating.ts';
+import { formatDuration, formatVolume } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { Caution, Section } from '../../../parts/Section.tsx';
+import { StatedField } from '../../../parts/fields/StatedField.tsx';
+import { useJobProblem, usePlanReading } from '../../../open-job/use-reading.ts';
+
+const HORIZON = 120;
+
+/** Two-part products: how each planned run is mixed, or, without a plan, each coat as if it were put on now. */
+export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
+  const { job, now, apply } = useJob();
+  const problem = useJobProblem();
+  const reading = usePlanReading(problem, job.plan);
+  const twoPart = needs.filter(({ coating }) => coating.potLife !== null);
+  const runs = reading ? potRuns(job, problem, reading) : [];
+  const at = reading ? minutesSince(reading.t0, now, job.site.timeZone) : 0;
+  return (
+    <Section
+      title="Two-part products"
+      aside={
+        twoPart.length > 0 && (
+          <StatedField
+            label="Least that can be measured"
+            unit="mL"
+            text={String(job.mixing.smallest)}
+            draft={`${job.id}/smallest`}
+            sx={{ width: 210 }}
+            take={(typed) => {
+              const smallest = anyNumber(typed, 0.5, 500);
+              return smallest.ok
+                ? apply('change-mixing', { smallest: smallest.value }, { strokes: 'smallest', quiet: true })
+                : smallest;
+            }}
+          />
+        )
+      }
+    >
+      {twoPart.length === 0 && (
+        <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing with a hardener is chosen.</Typography>
+      )}
+      {twoPart.length > 0 && (
+        <Box sx={{ display: 'grid', gap: 1.5 }}>
+          <Caution>
+            Hardeners sensitise: gloves and eye protection for every mix, and what the product’s sheet asks for the
+            lungs. A full pot gets hot when it sets: never leave it in a closed tin.
+          </Caution>
+          <Box component="ul" aria-label="Portions" sx={{ display: 'grid', gap: 1 }}>
+            {runs.map((run) => (
+              <PortionCard
+                key={run.run.id}
+                coating={run.coating}
+                when={`${localTime(reading?.t0 ?? '', run.run.start, job.site.timeZone).toFormat('cccc d LLLL, HH:mm')}${run.run.end <= at ? ', done' : ''}`}
+                what={marksInWords(run.marks)}
+                litres={run.litres}
+                portions={run.portions}
+              />
+            ))}
+            {runs.length === 0 &&
+              twoPart.map((need) => <CoatsNow key={`${need.product}/${need.colour?.hex ?? ''}`} need={need} />)}
+          </Box>
+          {runs.length === 0 && (
+            <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              As if each coat were put on now, where it dries. With a plan, portions follow its runs and their hours.
+            </Typography>
+          )}
+        </Box>
+      )}
+    </Section>
+  );
+}
+
+/** The coats of a product as if each were put on now. */
+function CoatsNow({ need }: { need: ProductNeed }) {
+  const { job, now } = useJob();
+  const clocks = clocksOf(job, HORIZON);
+  const at = Math.max(0, minutesSince(clocks.t0, now, job.site.timeZone));
+  const factor = crewFactor(job.crew);
+  return need.coats.map((coat) => {
+    const uses = need.uses.filter(({ group, number }) => group.id === coat.groupId && number === coat.number);
+    const [first] = uses;
+    if (!first) return null;
+    const litres = coat.litres + residueIn(coat.tool);
+    const workMinutes = uses.reduce((sum, use) => sum + coatMinutes(use.piece, use.face, use.coat), 0) * factor;
+    const potLife = potLifeAt(clocks, need.coating, dryingClimateId(job, first.piece, [first.face]), at);
+    return (
+      <PortionCard
+        key={`${coat.groupId}/${coat.number}`}
+        coating={need.coating}
+        when={`as of ${DateTime.fromISO(now).toFormat('ccc d LLL, HH:mm')}`}
+        what={`${coat.groupName}, coat ${coat.number}`}
+        litres={litres}
+        portions={potPortions(need.coating, { litres, workMinutes, potLife }, job.mixing.smallest)}
+      />
+    );
+  });
+}
+
+interface PortionCardProps {
+  coating: Coating;
+  when: string;
+  what: string;
+  litres: number;
+  portions: Portions;
+}
+
+/** How one run is mixed: so many portions, each by volume and by mass, when to use it and by when it is used up. */
+function PortionCard({ coating, when, what, litres, portions }: PortionCardProps) {
+  const { job } = useJob();
+  return (
+    <Box
+      component="li"
+      sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', p: 1.75 }}
+    >
+      <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'baseline' }}>
+        <strong>{coating.name}</strong>
+        <span>{when}</span>
+        <Box component="span" sx={{ color: 'var(--ink-soft)', flex: 1 }}>
+          {what}; {formatVolume(litres, job.settings.units)} in all
+        </Box>
+      </Box>
+      {portions.kind === 'portions' ? (
+        <>
+          <Box className="condensed" sx={{ fontSize: 21, my: 0.5 }}>
+            {portions.count === 1 ? 'One portion: ' : `${portions.count} portions, each `}
+            {Math.round(portions.each.base.millilitres)} mL base + {portions.each.hardener.millilitres.toFixed(0)} mL
+            hardener
+          </Box>
+          <Box sx={{ fontSize: 14 }}>
+            by mass {Math.round(portions.each.base.grams)} g + {Math.round(portions.each.hardener.grams)} g;{' '}
+            {portions.induction > 0 ? `stand ${portions.induction} min before use; ` : ''}
+            used up in about {formatDuration(portions.workMinutes)}; the pot lives {formatDuration(portions.potLife)} in
+            that air
+          </Box>
+        </>
+      ) : (
+        <Box role="alert" sx={{ color: 'var(--late)', fontWeight: 650 }}>
+          {portions.kind === 'not-stated'
+            ? 'State its parts of base to one of hardener on the shelf: they stand on the tin.'
+            : `It sets too fast: the pot lives ${formatDuration(portions.potLife)}, and the least that can be measured takes ${formatDuration(portions.workMinutes)}. Choose a cooler hour, another pair of hands, or a finer measure.`}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,67 @@
+import Box from '@mui/material/Box';
+import { marksInWords } from '../../../../core/job/marks.ts';
+import type { Box as BoxOfPaint } from '../../../../core/quantities/boxing.ts';
+import { formatVolume } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+
+/** Which tins go together before which coat, and between which pieces one changes to the next. */
+export function BoxingList({
+  boxes,
+  isColoured,
+  fill,
+}: {
+  boxes: readonly BoxOfPaint[];
+  isColoured: boolean;
+  fill: string;
+}) {
+  const { job, say } = useJob();
+  const { units } = job.settings;
+  return (
+    <Box component="ol" aria-label="Boxes in the order of painting" sx={{ display: 'grid', gap: 1 }}>
+      {boxes.map((box, index) => (
+        <Box component="li" key={index} sx={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr)', gap: 1.5 }}>
+          <Bucket share={box.litres / Math.max(box.litres, job.mixing.bucket)} fill={fill} />
+          <Box sx={{ fontSize: 15 }}>
+            <strong>
+              {say(
+                isColoured && box.tins.length + (box.carried > 0 ? 1 : 0) > 1
+                  ? `Mix ${box.carried > 0.005 ? `what is left, ${formatVolume(box.carried, units)}, with ` : ''}${box.tins.map((tin) => `${tin} L`).join(' + ')}: ${formatVolume(box.litres, units)}`
+                  : `Open ${box.tins.map((tin) => `${tin} L`).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${formatVolume(box.carried, units)}` : ''}`,
+              )}
+            </strong>
+            {box.isOverfull && isColoured && (
+              <Box component="span" sx={{ color: 'var(--tacky)' }}>
+                {' '}
+                More than the bucket of {formatVolume(job.mixing.bucket, units)} holds: take a larger one, or two and
+                stir from one to the other.
+              </Box>
+            )}
+            <Box component="ul" sx={{ fontSize: 14 }}>
+              {box.runs.map(({ groupName, number, marks }) => (
+                <li key={`${groupName}/${number}`}>
+                  {groupName}, coat {number}: {marksInWords(marks)}
+                </li>
+              ))}
+            </Box>
+            {index < boxes.length - 1 && (
+              <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+                {say('Change after that face, before the next.')}
+              </Box>
+            )}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function Bucket({ share, fill }: { share: number; fill: string }) {
+  const level = 6 + 28 * (1 - Math.min(1, share));
+  return (
+    <svg width={46} height={44} viewBox="0 0 46 44" aria-hidden>
+      <path d={`M${5 + (level - 6) / 9} ${level}H${41 - (level - 6) / 9}L37.5 36H8.5Z`} fill={fill} />
+      <path d="M5 5L9 37H37L41 5" fill="none" stroke="var(--ink)" strokeWidth={2} />
+      <path d="M5 6Q23 -6 41 6" fill="none" stroke="var(--ink)" strokeWidth={1.25} />
+    </svg>
+  );
+}

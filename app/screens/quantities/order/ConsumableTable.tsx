@@ -1,0 +1,85 @@
+import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts';
+import type { Outcome } from '../../../../core/units/outcome.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { ListTable } from '../../../parts/ListTable.tsx';
+import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { StatedField } from '../../../parts/fields/StatedField.tsx';
+
+const right = { textAlign: 'right' } as const;
+
+/** Sleeves, sheets, tape and the rest: how many, in which packs, at what price. */
+export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNeed[]; money: Intl.NumberFormat }) {
+  const { job, apply } = useJob();
+  const state = ({ id, pack, isStated }: ConsumableNeed, facts: Partial<ConsumableNeed['pack']>): Outcome<unknown> =>
+    apply(
+      'change-pricing',
+      { packs: { [id]: isStated ? facts : { ...pack, ...facts } } },
+      { strokes: `pack/${id}`, quiet: true },
+    );
+  return (
+    <ListTable>
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col" style={right}>
+            Needed
+          </th>
+          <th scope="col">In a pack</th>
+          <th scope="col">Price of a pack</th>
+          <th scope="col" style={right}>
+            Packs
+          </th>
+          <th scope="col" style={right}>
+            Comes to
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {needs.map((need) => {
+          const { id, name, unit, why, needed, pack, isStated, packs, cost } = need;
+          return (
+            <tr key={id}>
+              <th scope="row" style={{ fontWeight: 600, whiteSpace: 'normal' }}>
+                {name}
+                <span style={{ display: 'block', fontWeight: 400, fontSize: 13, color: 'var(--ink-soft)' }}>
+                  {why}
+                  {isStated ? '' : '; pack and price are defaults'}
+                </span>
+              </th>
+              <td style={right}>
+                {needed} {unit}
+              </td>
+              <td>
+                <StatedField
+                  label={`Pack of ${name.toLowerCase()}`}
+                  text={String(pack.count)}
+                  draft={`${job.id}/pack/${id}/count`}
+                  sx={{ width: 110 }}
+                  take={(typed) => {
+                    const count = anyNumber(typed, 0.1, 10_000);
+                    return count.ok ? state(need, { count: count.value }) : count;
+                  }}
+                />
+              </td>
+              <td>
+                <StatedField
+                  label={`Price of ${name.toLowerCase()}`}
+                  unit={job.settings.currency}
+                  text={String(pack.price)}
+                  draft={`${job.id}/pack/${id}/price`}
+                  sx={{ width: 130 }}
+                  take={(typed) => {
+                    const price = anyNumber(typed, 0, 1_000_000);
+                    return price.ok ? state(need, { price: price.value }) : price;
+                  }}
+                />
+              </td>
+              <td style={right}>{packs}</td>
+              <td style={right}>{money.format(cost)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </ListTable>
+  );
+}

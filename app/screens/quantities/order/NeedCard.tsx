@@ -1,0 +1,112 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { boxingPlan } from '../../../../core/quantities/boxing.ts';
+import { enoughFor } from '../../../../core/quantities/enough-for.ts';
+import type { ProductNeed } from '../../../../core/quantities/litres.ts';
+import { marksInWords } from '../../../../core/job/marks.ts';
+import { spreadRate } from '../../../../core/shelf/film.ts';
+import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
+import { Fold } from '../../../parts/Fold.tsx';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { Vial } from '../../../drawing/Vial.tsx';
+import { BoxingList } from './BoxingList.tsx';
+import { Tins } from './Tins.tsx';
+
+/** One product: how the litres come about, which tins to buy, what one would buy instead, and how they are boxed. */
+export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.NumberFormat }) {
+  const { job, say } = useJob();
+  const { units } = job.settings;
+  const { coating, colour } = need;
+  const { best, second } = need.tins;
+  const bought = best.tins.reduce((sum, litres) => sum + litres, 0);
+  const spread = spreadRate(coating.volumeSolids, coating.dryFilm);
+  const rest = enoughFor(need);
+  const boxes = boxingPlan(need, job.mixing.bucket);
+  const fill = colour?.hex ?? '#dcd8cb';
+  const listed = (tins: readonly number[]): string =>
+    [...new Set(tins)].map((size) => `${tins.filter((tin) => tin === size).length} × ${size} L`).join(' + ');
+  return (
+    <Box
+      component="li"
+      aria-label={`${coating.name}${colour ? `, ${colour.name}` : ''}`}
+      sx={{ background: 'var(--sheet)', border: '1px solid var(--line)', borderRadius: '8px', px: 2, pt: 2, pb: 0.5 }}
+    >
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: 'auto minmax(0, 1fr) auto' },
+          gap: 3,
+          alignItems: 'center',
+          mb: 1.5,
+        }}
+      >
+        <Tins tins={best.tins} litres={need.litres} fill={fill} />
+        <Box>
+          <Typography variant="h3">
+            {coating.name}
+            {colour && <span style={{ fontWeight: 500 }}> · {colour.name}</span>}
+          </Typography>
+          <Box component="ul" sx={{ mt: 0.75, fontSize: 14 }}>
+            {need.coats.map((coat) => (
+              <li key={`${coat.groupId}/${coat.number}/${coat.tool}`}>
+                {coat.groupName}, coat {coat.number}, {coat.tool}
+                {coat.thinning > 0 ? `, thinned ${coat.thinning} %` : ''}: {formatArea(coat.area, units)} →{' '}
+                {formatVolume(coat.litres, units)}
+              </li>
+            ))}
+            <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
+              left in tools {formatVolume(need.residue, units)}, for touching up {formatVolume(need.reserve, units)};
+              spreads {spread.toFixed(1)} m²/L a coat
+              {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
+            </Box>
+          </Box>
+        </Box>
+        <Box sx={{ textAlign: { sm: 'right' }, display: 'grid', gap: 0.5, justifyItems: { sm: 'end' } }}>
+          <Typography variant="h2" component="p">
+            {formatVolume(need.litres, units)}
+          </Typography>
+          <Vial
+            reading={{ side: 'between', share: 1 - Math.min(1, best.leftOver / Math.max(bought, 1e-9)) }}
+            words={say(`Need ${formatVolume(need.litres, units)} of ${formatVolume(bought, units)} in tins`)}
+            detail={say(
+              `The cheapest tins that hold ${formatVolume(need.litres, units)}; exact over all sizes on the shelf.`,
+            )}
+          />
+          <Typography sx={{ fontSize: 14 }}>
+            {listed(best.tins)}, {money.format(best.cost)}
+          </Typography>
+          {second && (
+            <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+              next best {listed(second.tins)}, {money.format(second.cost)}
+            </Typography>
+          )}
+        </Box>
+      </Box>
+      <Fold
+        title={colour ? say('Boxing, and where to change tins') : say('Where to change tins')}
+        summary={
+          rest
+            ? `${formatVolume(rest.litres, units)} left over: ${formatArea(rest.area, units)} of one more coat`
+            : 'next to nothing left over'
+        }
+      >
+        <BoxingList boxes={boxes} isColoured={colour !== null} fill={fill} />
+        {colour && (
+          <Typography sx={{ fontSize: 14 }}>
+            {say(
+              best.tins.length > 1
+                ? `Buy all ${best.tins.length} tins of ${colour.name} in one go and from one batch: read the number on each lid.`
+                : 'One tin, one batch.',
+            )}
+          </Typography>
+        )}
+        {rest && (
+          <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+            What is left over, {rest.tool} in hand, does for one more coat on{' '}
+            {rest.marks.length > 0 ? marksInWords(rest.marks) : 'no whole piece of this job'}.
+          </Typography>
+        )}
+      </Fold>
+    </Box>
+  );
+}

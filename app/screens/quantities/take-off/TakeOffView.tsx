@@ -1,0 +1,124 @@
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useMemo, useState } from 'react';
+import { takeOffLines, type TakeOffLine } from '../../../../core/quantities/take-off-lines.ts';
+import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
+import { useJob } from '../../../open-job/job-context.tsx';
+import { ListTable } from '../../../parts/ListTable.tsx';
+import { Section } from '../../../parts/Section.tsx';
+import { AreaTable } from './AreaTable.tsx';
+
+const right = { textAlign: 'right' } as const;
+
+/** By what the lines of a take-off are summed. */
+const SUMS = {
+  coat: {
+    name: 'coats',
+    heading: 'Coat',
+    of: ({ use }: TakeOffLine) =>
+      `${use.group.name}, coat ${use.number}: ${use.coating.name}${use.colour ? `, ${use.colour.name}` : ''}`,
+  },
+  element: {
+    name: 'elements',
+    heading: 'Element',
+    of: ({ part, face }: TakeOffLine) => `${part.replace('-', ' ')}, ${face}`,
+  },
+  tool: {
+    name: 'tools',
+    heading: 'Tool',
+    of: ({ use }: TakeOffLine) => `${use.coat.tool}: ${use.coating.name}`,
+  },
+  room: { name: 'pieces', heading: 'Piece', of: ({ use }: TakeOffLine) => `${use.piece.mark}, ${use.face}` },
+} as const;
+type Sum = keyof typeof SUMS;
+
+/** Where the paint goes: every element of every face with every coat, summed as one wants to see it; and plain areas. */
+export function TakeOffView() {
+  const { job, say } = useJob();
+  const { units } = job.settings;
+  const [by, setBy] = useState<Sum>('element');
+  const lines = useMemo(() => takeOffLines(job), [job]);
+  const rows = new Map<string, { area: number; litres: number; thinner: number }>();
+  for (const line of lines) {
+    const key = SUMS[by].of(line);
+    const row = rows.get(key) ?? { area: 0, litres: 0, thinner: 0 };
+    row.area += line.area;
+    row.litres += line.litres;
+    row.thinner += (line.litres * line.use.coat.thinning) / 100;
+    rows.set(key, row);
+  }
+  const total = [...rows.values()].reduce((sum, { litres }) => sum + litres, 0);
+  return (
+    <>
+      <Section
+        title="Where the paint goes"
+        aside={
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={by}
+            aria-label="Summed by"
+            onChange={(_event, next: Sum | null) => next && setBy(next)}
+          >
+            {Object.entries(SUMS).map(([id, { name }]) => (
+              <ToggleButton key={id} value={id}>
+                by {name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        }
+      >
+        <ListTable>
+          <thead>
+            <tr>
+              <th scope="col">{SUMS[by].heading}</th>
+              <th scope="col" style={right}>
+                Area with all its coats
+              </th>
+              <th scope="col" style={right}>
+                Litres out of the tin
+              </th>
+              <th scope="col" style={right}>
+                Thinner
+              </th>
+              <th scope="col">Share</th>
+            </tr>
+          </thead>
+          <tbody>
+            {[...rows].map(([key, { area, litres, thinner }]) => (
+              <tr key={key}>
+                <th scope="row" style={{ fontWeight: 500, whiteSpace: 'normal' }}>
+                  {say(key)}
+                </th>
+                <td style={right}>{formatArea(area, units)}</td>
+                <td style={right}>{formatVolume(litres, units)}</td>
+                <td style={right}>{thinner === 0 ? '–' : formatVolume(thinner, units)}</td>
+                <td style={{ width: 140 }}>
+                  <Box aria-hidden sx={{ height: 8, borderRadius: 4, background: 'var(--line)' }}>
+                    <Box
+                      sx={{
+                        height: 8,
+                        borderRadius: 4,
+                        width: `${(100 * litres) / Math.max(1e-9, total)}%`,
+                        background: 'var(--vial-deep)',
+                      }}
+                    />
+                  </Box>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </ListTable>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
+          Area ÷ spread rate ÷ what the tool brings onto the piece (brush 95 %, roller 92 %, spray by the gun: low
+          pressure 65 %, airless 75 %, conventional 40 %), bare open grain 15 % more on its first coat, spots a tenth of
+          the face. What stays in tools and the reserve come on top, under Order.
+        </Box>
+      </Section>
+      <Section title="Areas, as painted">
+        <AreaTable />
+      </Section>
+    </>
+  );
+}

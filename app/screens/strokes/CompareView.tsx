@@ -1,0 +1,276 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useMemo, useRef, useState } from 'react';
+import { EDGE_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { clockAt, playedAt, playedSpan } from '../../../core/strokes/playhead.ts';
+import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
+import { performed, searchedOrder, type Performance, type StrokeSetting } from '../../../core/strokes/scene.ts';
+import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { Sheet } from '../../parts/Section.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { AddIcon, CloseIcon } from '../../drawing/icons.tsx';
+import { vialReading } from '../../drawing/vial-reading.ts';
+import { PassDrawing, type DrawingHandle } from './PassDrawing.tsx';
+import { useAirWords } from './PassPicker.tsx';
+import { Player } from './Player.tsx';
+import type { StrokesView } from './use-strokes.ts';
+import { WetKey } from './WetKey.tsx';
+
+/** One of the orders that are compared: what differs from the setting of the stage. */
+interface Candidate {
+  id: number;
+  change: Pick<StrokeSetting, 'face' | 'edges' | 'application'>;
+  order: 'school' | 'best' | 'tried';
+}
+
+const MOST = 3;
+/** Steps of a search while one waits. */
+const STEPS = 4000;
+const SHOWN = { numbers: true, arrows: false, drips: false };
+const COLOURS = {
+  fresh: 'var(--ready)',
+  close: 'var(--tacky)',
+  'gone-off': 'var(--late)',
+  stopped: 'var(--ready)',
+} as const;
+
+/** Two or three orders side by side, in the same air, played by one clock. */
+export function CompareView({ view }: { view: StrokesView }) {
+  const { piece, pass, setting, scene } = view;
+  const { schools } = definitionOf(piece.kind);
+  const air = useAirWords(view);
+  const { face, edges, application } = setting;
+  const key = `${piece.id}/${pass.id}`;
+  const first = useMemo((): Candidate[] => {
+    const other = schools.find((school) => school !== face);
+    return [
+      { id: 1, change: { face, edges, application }, order: 'tried' },
+      other
+        ? { id: 2, change: { face: other, edges, application }, order: 'school' }
+        : { id: 2, change: { face, edges, application }, order: 'best' },
+    ];
+  }, [schools, face, edges, application]);
+  const [changed, setChanged] = useState<{ key: string; candidates: Candidate[] }>({ key: '', candidates: [] });
+  const candidates = changed.key === key ? changed.candidates : first;
+  const set = (next: Candidate[]): void => setChanged({ key, candidates: next });
+  const performances = useMemo(
+    () =>
+      candidates.map(({ change, order }): Performance => {
+        const tried = { ...setting, ...change, order: order === 'tried' ? setting.order : null };
+        const found = order === 'best' ? searchedOrder(scene, tried, 'within-the-school', STEPS).order : tried.order;
+        return performed(scene, { ...tried, order: found });
+      }),
+    [candidates, setting, scene],
+  );
+  const drawings = useRef(new Map<number, DrawingHandle>());
+  const longest = performances.reduce((most, entry) => (playedSpan(entry) > playedSpan(most) ? entry : most));
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
+        <WetKey />
+        <Box sx={{ color: 'var(--ink-soft)', fontSize: 15 }}>
+          {air}, {pass.coating.name}
+        </Box>
+      </Box>
+      <Box sx={{ maxWidth: 720, mb: 2 }}>
+        <Player
+          key={key}
+          performance={longest}
+          onTime={(time) => {
+            const minutes = playedAt(longest, time);
+            candidates.forEach(({ id }, index) => {
+              const own = performances[index];
+              if (own) drawings.current.get(id)?.show(clockAt(own, minutes));
+            });
+          }}
+        />
+      </Box>
+      <Box
+        component="ul"
+        aria-label="Orders side by side"
+        sx={{ display: 'grid', gap: 2, gridTemplateColumns: `repeat(auto-fit, minmax(min(100%, 290px), 1fr))` }}
+      >
+        {candidates.map((candidate, index) => {
+          const performance = performances[index];
+          if (!performance) return null;
+          const change = (next: Partial<Candidate>): void =>
+            set(candidates.map((entry) => (entry.id === candidate.id ? { ...entry, ...next } : entry)));
+          return (
+            <Box component="li" key={candidate.id} aria-label={`Order ${index + 1}`}>
+              <Sheet>
+                <CandidateFields
+                  candidate={candidate}
+                  view={view}
+                  onChange={change}
+                  onRemove={
+                    candidates.length > 2 ? () => set(candidates.filter(({ id }) => id !== candidate.id)) : null
+                  }
+                />
+                <Figures performance={performance} />
+                <PassDrawing
+                  ref={(handle) => {
+                    if (handle) drawings.current.set(candidate.id, handle);
+                    else drawings.current.delete(candidate.id);
+                  }}
+                  piece={piece}
+                  performance={performance}
+                  height={400}
+                  shown={SHOWN}
+                  words={`${SCHOOLS[candidate.change.face].name}, numbered`}
+                />
+                <Button
+                  variant="outlined"
+                  size="small"
+                  sx={{ mt: 1 }}
+                  onClick={() =>
+                    view.change({
+                      ...candidate.change,
+                      order: candidate.order === 'school' ? null : performance.strokes.map(({ stroke }) => stroke.id),
+                    })
+                  }
+                >
+                  Take this one to Order
+                </Button>
+              </Sheet>
+            </Box>
+          );
+        })}
+      </Box>
+      {candidates.length < MOST && (
+        <Button
+          startIcon={<AddIcon />}
+          sx={{ mt: 2 }}
+          onClick={() =>
+            set([
+              ...candidates,
+              {
+                id: Math.max(...candidates.map(({ id }) => id)) + 1,
+                change: { face: schools[2] ?? schools[0], edges, application },
+                order: schools[2] ? 'school' : 'best',
+              },
+            ])
+          }
+        >
+          Compare a third
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+interface CandidateFieldsProps {
+  candidate: Candidate;
+  view: StrokesView;
+  onChange(next: Partial<Candidate>): void;
+  onRemove: (() => void) | null;
+}
+
+function CandidateFields({ candidate: { change, order }, view, onChange, onRemove }: CandidateFieldsProps) {
+  const { schools } = definitionOf(view.piece.kind);
+  const hasEdges = view.performance.strokes.some(({ stroke }) => stroke.role === 'edge');
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+        <TextField
+          select
+          fullWidth
+          label="Order on a face"
+          value={change.face}
+          onChange={(event) =>
+            onChange({
+              change: { ...change, face: event.target.value as StrokeSetting['face'] },
+              order: order === 'tried' ? 'school' : order,
+            })
+          }
+        >
+          {schools.map((id) => (
+            <MenuItem key={id} value={id}>
+              {SCHOOLS[id].name}
+            </MenuItem>
+          ))}
+        </TextField>
+        {onRemove && (
+          <IconButton aria-label="Take it away" onClick={onRemove}>
+            <CloseIcon />
+          </IconButton>
+        )}
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: hasEdges ? '1fr 1fr' : '1fr' }}>
+        <TextField
+          select
+          label="Strokes"
+          value={order}
+          onChange={(event) => onChange({ order: event.target.value as Candidate['order'] })}
+        >
+          {order === 'tried' && <MenuItem value="tried">as on Order</MenuItem>}
+          <MenuItem value="school">as the school goes</MenuItem>
+          <MenuItem value="best">the best within it</MenuItem>
+        </TextField>
+        {hasEdges && (
+          <TextField
+            select
+            label="Edges"
+            value={change.edges}
+            onChange={(event) =>
+              onChange({ change: { ...change, edges: event.target.value as StrokeSetting['edges'] } })
+            }
+          >
+            {EDGE_SCHOOLS.map((id) => (
+              <MenuItem key={id} value={id}>
+                {EDGES[id].name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+      </Box>
+      <TextField
+        select
+        label="With"
+        value={change.application}
+        onChange={(event) =>
+          onChange({ change: { ...change, application: event.target.value as StrokeSetting['application'] } })
+        }
+      >
+        {applicationsOf(view.pass.coating).map((id) => (
+          <MenuItem key={id} value={id}>
+            {APPLICATION_WORDS[id].name}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
+  );
+}
+
+function Figures({ performance }: { performance: Performance }) {
+  const { worst, laps, until, start } = performance;
+  const gone = laps.filter(({ state }) => state === 'gone-off').length;
+  return (
+    <Box sx={{ my: 1.5, display: 'grid', gap: 0.5 }} aria-label="What comes of it" role="group">
+      {worst ? (
+        <>
+          <Vial
+            reading={vialReading(worst.age, {
+              since: 0,
+              opens: 0,
+              closes: worst.limit === Infinity ? null : worst.limit,
+            })}
+            words={`Oldest lap ${worst.age.toFixed(1)} of ${worst.limit.toFixed(1)} min`}
+          />
+          <Box sx={{ fontWeight: 650, color: COLOURS[worst.state] }}>
+            Oldest lap {worst.age.toFixed(1)} of {worst.limit === Infinity ? '∞' : worst.limit.toFixed(1)} min
+          </Box>
+        </>
+      ) : (
+        <Box sx={{ fontWeight: 650, color: COLOURS.fresh }}>Nothing laps</Box>
+      )}
+      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+        {gone === 0 ? 'none' : gone} of {laps.length} laps gone off · {formatDuration(until - start)}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,156 @@
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import Slider from '@mui/material/Slider';
+import TextField from '@mui/material/TextField';
+import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/strokes/playhead.ts';
+import type { Performance } from '../../../core/strokes/scene.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
+
+/** Goes to a time on the performance's clock. */
+export interface PlayerHandle {
+  goTo(time: number): void;
+}
+
+interface PlayerProps {
+  performance: Performance;
+  /** Told of every time that is shown, on the performance's clock. */
+  onTime(time: number): void;
+  ref?: Ref<PlayerHandle>;
+}
+
+/** A whole performance takes about so many seconds, at each of these paces. */
+const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
+
+/** Plays a performance, pauses, steps from stroke to stroke, and goes to any time. */
+export function Player({ performance, onTime, ref }: PlayerProps) {
+  const span = playedSpan(performance);
+  const [minutes, setMinutes] = useState(0);
+  const [isPlaying, setIsPlaying] = useState(false);
+  const [pace, setPace] = useState<keyof typeof PACES>('steadily');
+  const at = Math.min(minutes, span);
+  const time = clockAt(performance, at);
+  const tell = useEffectEvent(onTime);
+  useEffect(() => tell(time), [time, performance]);
+
+  const last = useRef<number | null>(null);
+  const step = useEffectEvent((now: number) => {
+    const gone = last.current === null ? 0 : (now - last.current) / 1000;
+    last.current = now;
+    const next = at + (gone * span) / PACES[pace];
+    setMinutes(Math.min(span, next));
+    if (next >= span) setIsPlaying(false);
+  });
+  useEffect(() => {
+    if (!isPlaying) return undefined;
+    last.current = null;
+    let frame = requestAnimationFrame(function tick(now) {
+      step(now);
+      frame = requestAnimationFrame(tick);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [isPlaying]);
+
+  const goTo = (to: number): void => {
+    setIsPlaying(false);
+    setMinutes(Math.max(0, Math.min(span, playedAt(performance, to))));
+  };
+  useImperativeHandle(ref, () => ({ goTo }));
+  const here = at > 0 ? strokeAt(performance, time) : null;
+  const beginnings = performance.strokes.map(({ from }) => from);
+  const words = here
+    ? `${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`
+    : `before the first stroke, of ${span.toFixed(1)} min`;
+  return (
+    <Box
+      component="section"
+      aria-label="Play the strokes"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'auto minmax(0, 1fr)', sm: 'auto minmax(0, 1fr) 118px' },
+        alignItems: 'center',
+        columnGap: 2,
+      }}
+    >
+      <Box sx={{ display: 'flex' }}>
+        <IconButton
+          aria-label="To the stroke before"
+          onClick={() => goTo(Math.max(performance.start, ...beginnings.filter((from) => from < time - 0.01)))}
+        >
+          <PreviousIcon />
+        </IconButton>
+        <IconButton
+          aria-label={isPlaying ? 'Pause' : 'Play'}
+          onClick={() => {
+            if (!isPlaying && at >= span) setMinutes(0);
+            setIsPlaying(!isPlaying);
+          }}
+          sx={{
+            background: 'var(--bottle)',
+            color: 'var(--on-bottle)',
+            width: 48,
+            height: 48,
+            '&:hover': { background: 'var(--bottle-deep)' },
+          }}
+        >
+          {isPlaying ? <PauseIcon /> : <PlayIcon />}
+        </IconButton>
+        <IconButton
+          aria-label="To the next stroke"
+          onClick={() => goTo(Math.min(performance.until, ...beginnings.filter((from) => from > time + 0.01)))}
+        >
+          <NextIcon />
+        </IconButton>
+      </Box>
+      <Slider
+        aria-label="Time since the first stroke"
+        value={at}
+        min={0}
+        max={span}
+        step={span / 1000}
+        getAriaValueText={() => words}
+        onChange={(_event, value) => {
+          setIsPlaying(false);
+          setMinutes(value);
+        }}
+        sx={{ color: 'var(--bottle)' }}
+      />
+      <TextField
+        select
+        size="small"
+        label="Pace"
+        value={pace}
+        onChange={(event) => setPace(event.target.value as keyof typeof PACES)}
+        sx={{ gridColumn: { xs: '1', sm: '3' }, maxWidth: 118 }}
+      >
+        {Object.keys(PACES).map((id) => (
+          <MenuItem key={id} value={id}>
+            {id}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box
+        sx={{
+          gridColumn: { xs: '2', sm: '1 / -1' },
+          fontSize: 15,
+          minHeight: 44,
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          minWidth: 0,
+        }}
+      >
+        <Box component="span" className="condensed" sx={{ fontSize: 20, flex: 'none' }}>
+          {formatDuration(at)}
+        </Box>
+        <Box component="span" sx={{ color: 'var(--ink-soft)', lineHeight: 1.25 }}>
+          {here
+            ? `${here.number}. ${here.stroke.name}${performance.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
+            : `of ${formatDuration(span)}`}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

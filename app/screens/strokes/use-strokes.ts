@@ -1,0 +1,148 @@
+import { useMemo, useState } from 'react';
+import { HINDRANCES } from '../../../core/air/paintable.ts';
+import { hindrancesIn } from '../../../core/forecasting/painting-hours.ts';
+import { TOOL_OF } from '../../../core/job/document/stroke-schema.ts';
+import { dryingClimateId } from '../../../core/job/queries/places.ts';
+import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import { minutesSince } from '../../../core/job/site-time.ts';
+import { shiftsFrom, shiftsOf } from '../../../core/steps/crew-shifts.ts';
+import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';
+import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import type { AskedPass } from '../../asking/strokes.ts';
+import { useAir, type AirNow } from '../../open-job/use-air.ts';
+import { passesOf, type PassOfPiece } from './passes.ts';
+
+/** A pass that is looked at: where, when, how, and what comes of it. */
+export interface StrokesView {
+  air: AirNow;
+  piece: Piece;
+  passes: readonly PassOfPiece[];
+  pass: PassOfPiece;
+  choosePass(id: string): void;
+  scene: Scene;
+  /** What is tried; begins as it was chosen. */
+  setting: StrokeSetting;
+  change(change: Partial<StrokeSetting>): void;
+  /** Back to what is chosen for the job. */
+  reset(): void;
+  choosePlace(climateId: string): void;
+  performance: Performance;
+  /** The same by the school's own order. */
+  bySchool: Performance;
+  /** What is against painting in the hour in which it begins, in words. */
+  against: readonly string[];
+  /** Whether what is tried is what the job has chosen, or its usual way. */
+  isChosen: boolean;
+  asked: AskedPass;
+}
+
+/** What is looked at of a piece, and what is tried there. */
+interface Tried {
+  /** The piece. */
+  key: string;
+  passId: string | null;
+  change: Partial<StrokeSetting>;
+  place: string | null;
+}
+
+const untouchedOf = (key: string): Tried => ({ key, passId: null, change: {}, place: null });
+
+/** What is tried on a piece; nothing where it was tried on another. */
+const triedOn = (pieceId: string, tried: Tried): Tried => (tried.key === pieceId ? tried : untouchedOf(pieceId));
+
+/** When a pass begins: as it is planned, if that is to come, or else now. */
+function usualStart(job: Job, pass: PassOfPiece, { clocks, now }: AirNow): number {
+  const { plan } = job;
+  const task = plan?.tasks.find(({ id }) => id === pass.stepId);
+  if (!plan || !task) return now;
+  const planned = minutesSince(clocks.t0, plan.t0, job.site.timeZone) + task.start * plan.tickMinutes;
+  return planned >= now && planned < clocks.hours * 60 - 1440 ? planned : now;
+}
+
+/** The setting of a piece that nothing is painted of. */
+const NOTHING: StrokeSetting = { ...usualStrokes({ kind: 'free-panel' }, 'brush'), start: 0, isDamped: false };
+
+/** A setting that stays the same object until something in it changes. */
+function useUnchanged(setting: StrokeSetting): StrokeSetting {
+  const text = JSON.stringify(setting);
+  return useMemo(() => JSON.parse(text) as StrokeSetting, [text]);
+}
+
+/** Everything that the views of the strokes of a piece share. */
+export function useStrokes(piece: Piece): StrokesView | null {
+  const { job } = useJob();
+  const air = useAir();
+  const passes = useMemo(() => passesOf(job, piece), [job, piece]);
+  const [tried, setTried] = useState<Tried>(untouchedOf(piece.id));
+  // From what is there when it comes to it: a search ends long after it was asked for.
+  const update = (next: (before: Tried) => Partial<Tried>): void =>
+    setTried((before) => ({ ...triedOn(piece.id, before), ...next(triedOn(piece.id, before)) }));
+  const own = tried.key === piece.id ? tried : { key: piece.id, passId: null, change: {}, place: null };
+  const pass = passes.find(({ id }) => id === own.passId) ?? usualPass(passes);
+  const climateId = own.place ?? dryingClimateId(job, piece, pass?.faces ?? []);
+  const { clocks } = air;
+  const scene = useMemo<Scene | null>(
+    () => (pass ? { piece, faces: pass.faces, coating: pass.coating, climateId, clocks, crew: job.crew } : null),
+    [piece, pass, climateId, clocks, job.crew],
+  );
+  const start = pass ? usualStart(job, pass, air) : 0;
+  const chosen: StrokeSetting | null = pass
+    ? { ...chosenOptions(job, piece, pass.coating.id, pass.tool), start, isDamped: false }
+    : null;
+  const setting = useUnchanged({ ...(chosen ?? NOTHING), ...own.change });
+  const performance = useMemo(() => scene && performed(scene, setting), [scene, setting]);
+  const bySchool = useMemo(() => scene && performed(scene, { ...setting, order: null }), [scene, setting]);
+  const tool = TOOL_OF[setting.application];
+  const hindrances = useMemo(
+    () => (pass ? hindrancesIn(clocks, climateId, pass.coating, tool) : []),
+    [clocks, climateId, pass, tool],
+  );
+  if (!pass || !scene || !performance || !bySchool || !chosen) return null;
+  return {
+    air,
+    piece,
+    passes,
+    pass,
+    choosePass: (passId) => update(() => ({ passId, change: {} })),
+    scene,
+    setting,
+    change: (next) => update((before) => ({ change: { ...before.change, ...next } })),
+    reset: () => update(() => ({ change: {} })),
+    choosePlace: (place) => update(() => ({ place })),
+    performance,
+    bySchool,
+    against: (hindrances[Math.floor(setting.start / 60)] ?? []).map((id) => HINDRANCES[id].words),
+    isChosen:
+      JSON.stringify(setting) === JSON.stringify({ ...chosen, start: setting.start, isDamped: setting.isDamped }),
+    asked: {
+      pieceId: piece.id,
+      faces: pass.faces,
+      product: pass.coating.id,
+      climateId,
+      setting,
+      clocks: { date: clocks.t0.slice(0, 10), days: clocks.days.length },
+      starts: startsAfter(job, air, setting.start).filter((time) => hindrances[time / 60]?.length === 0),
+    },
+  };
+}
+
+/** The first topcoat, which shows every lap; or else the first coat. */
+const usualPass = (passes: readonly PassOfPiece[]): PassOfPiece | undefined =>
+  passes.find(({ coating }) => coating.role === 'topcoat') ?? passes[0];
+
+/** How far one waits for a better hour, in days. */
+const LOOKED_AHEAD = 3;
+
+/** Full hours of the crew's next days, after a start, at which one could begin instead. */
+function startsAfter(job: Job, { clocks }: AirNow, start: number): number[] {
+  const shifts = job.crew.flatMap((painter) => shiftsFrom(shiftsOf(painter, clocks.days), start));
+  const hours = new Set<number>();
+  for (const [from, until] of shifts) {
+    for (let hour = Math.ceil(from / 60); hour * 60 < Math.min(until, start + LOOKED_AHEAD * 1440); hour++) {
+      if (hour * 60 > start) hours.add(hour * 60);
+    }
+  }
+  return [...hours].sort((one, other) => one - other);
+}

@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import { memo, useMemo } from 'react';
+import { PACE_NAMES } from '../../../core/handing-over/planned-against-real.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import { learntDrying } from '../../../core/steps/wetness/learnt-drying.ts';
+import { learntPaces } from '../../../core/steps/learnt-paces.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Link } from '../../parts/Link.tsx';
+
+const NOTICED = 0.05;
+
+/** What the log has taught so far, and that the estimates go by it. */
+export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
+  const { job, say } = useJob();
+  const lines = useMemo(() => {
+    const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]) =>
+      Math.abs(factor - 1) < NOTICED
+        ? []
+        : [`${PACE_NAMES[key].toLowerCase()} ${factor.toFixed(2)} times the usual (${entries} timed)`],
+    );
+    const drying = [...learntDrying(job, problem.clocks).values()].flatMap(({ factor, observations }) => {
+      const coating = observations[0]?.step.coat.coating.name.split(',')[0]?.toLowerCase();
+      return coating === undefined || Math.abs(factor - 1) < NOTICED
+        ? []
+        : [`${coating} dries ${factor.toFixed(2)} times as long (${observations.length} seen)`];
+    });
+    return [...paces, ...drying];
+  }, [job, problem.clocks]);
+  if (lines.length === 0) return null;
+  return (
+    <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)', mt: 1.5 }}>
+      <strong>Learnt from this log, and planned with: </strong>
+      {say(lines.join('; '))}.{' '}
+      <Link to={{ stage: 'hand-over', jobId: job.id, view: 'real' }}>Planned against real</Link>
+    </Box>
+  );
+});

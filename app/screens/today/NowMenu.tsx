@@ -1,0 +1,77 @@
+import Button from '@mui/material/Button';
+import Divider from '@mui/material/Divider';
+import ListSubheader from '@mui/material/ListSubheader';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import type { Run } from '../../../core/planning/reading/read-plan.ts';
+import { stepWords } from '../../../core/steps/step-words.ts';
+import { MoreIcon } from '../../drawing/icons.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import type { Stamps } from '../../parts/stamping/use-stamps.ts';
+
+const SHARES = [
+  { share: 0.25, words: 'A quarter' },
+  { share: 0.5, words: 'Half' },
+  { share: 0.75, words: 'Three quarters' },
+] as const;
+
+const tall = { minHeight: 52 } as const;
+
+interface NowMenuProps {
+  /** What of the run is open. */
+  steps: readonly PieceStep[];
+  after: Run | null;
+  stamps: Stamps;
+}
+
+/** What else may be said of the run that is on: partly done, something else first, or not done at all. */
+export function NowMenu({ steps, after, stamps }: NowMenuProps) {
+  const { say } = useJob();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [step] = steps;
+  if (!step) return null;
+  const doing = (act: () => void) => () => {
+    setAnchor(null);
+    act();
+  };
+  const next = after?.steps[0];
+  return (
+    <>
+      <Button
+        variant="outlined"
+        aria-label="Partly done, not now, or left out"
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ minHeight: 64, minWidth: 0, px: 0 }}
+      >
+        <MoreIcon />
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        <ListSubheader sx={{ lineHeight: '32px' }}>{step.piece.mark} is partly done: the rest later</ListSubheader>
+        {SHARES.map(({ share, words }) => (
+          <MenuItem key={share} sx={tall} onClick={doing(() => stamps.partly(step, share))}>
+            {words} of {step.piece.mark} is done
+          </MenuItem>
+        ))}
+        {after && next && (
+          <MenuItem sx={tall} divider onClick={doing(() => stamps.first(after))}>
+            Not now: {say(stepWords(next)).toLowerCase()} first,{' '}
+            {marksInWords(after.steps.map(({ piece }) => piece.mark))}
+          </MenuItem>
+        )}
+        <Divider />
+        <ListSubheader sx={{ lineHeight: '32px' }}>Left out for good: the record says so</ListSubheader>
+        <MenuItem sx={tall} onClick={doing(() => stamps.leaveOut([step], 'not needed'))}>
+          Leave it out on {step.piece.mark}
+        </MenuItem>
+        {steps.length > 1 && (
+          <MenuItem sx={tall} onClick={doing(() => stamps.leaveOut(steps, 'not needed'))}>
+            Leave it out on all {steps.length}
+          </MenuItem>
+        )}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,99 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { standingStamps } from '../../../core/job/progress.ts';
+import type { LogEntry } from '../../../core/job/document/log-schema.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import { formatTemperature } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import type { Stamps } from '../../parts/stamping/use-stamps.ts';
+
+const SAID: Readonly<Record<LogEntry['event'], string>> = {
+  started: 'begun',
+  done: 'done',
+  partly: 'partly done',
+  tacky: 'still tacky',
+  withdrawn: 'taken back',
+};
+
+/** The stamps on steps, with what they noted by themselves; each can be corrected or taken back. */
+export function StampList({ steps, stamps }: { steps: readonly PieceStep[]; stamps: Stamps }) {
+  const { job } = useJob();
+  const marks = new Map(steps.map(({ id, piece }) => [id, piece.mark]));
+  const stamped = standingStamps(job.log).filter(({ taskId }) => marks.has(taskId));
+  if (stamped.length === 0) return <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>No stamp yet.</Box>;
+  return (
+    <Box component="ul" aria-label="Stamps" sx={{ display: 'grid', gap: 0.5 }}>
+      {stamped.map((stamp) => (
+        <StampRow key={stamp.id} stamp={stamp} mark={marks.get(stamp.taskId) ?? ''} stamps={stamps} />
+      ))}
+    </Box>
+  );
+}
+
+function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stamps: Stamps }) {
+  const { job } = useJob();
+  const [time, setTime] = useState<string | null>(null);
+  const tin = job.tins.find(({ id }) => id === stamp.tinId);
+  const who = job.crew.find(({ id }) => id === stamp.by)?.name;
+  const noted = [
+    who,
+    stamp.air
+      ? `${formatTemperature(stamp.air.temperature, job.settings.units)}, ${Math.round(stamp.air.humidity)} %`
+      : null,
+    tin ? `tin ${tin.batch === '' ? 'without a batch' : tin.batch}` : null,
+    stamp.replaces ? 'corrected' : null,
+  ].filter(Boolean);
+  return (
+    <Box component="li" sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 15 }}>
+      <Box sx={{ flex: '1 1 170px' }}>
+        <strong>{mark}</strong> {SAID[stamp.event]}
+        {stamp.share !== undefined && `, ${Math.round(stamp.share * 100)} %`} {stamp.at.slice(11)}
+        <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
+          {noted.join(' · ')}
+        </Box>
+      </Box>
+      {time === null ? (
+        <>
+          <Button
+            sx={{ minHeight: 44 }}
+            aria-label={`Correct the time of ${mark} ${SAID[stamp.event]}`}
+            onClick={() => setTime(stamp.at.slice(11))}
+          >
+            Correct
+          </Button>
+          <Button
+            sx={{ minHeight: 44 }}
+            aria-label={`Take back ${mark} ${SAID[stamp.event]}`}
+            onClick={() => stamps.withdraw(stamp)}
+          >
+            Take back
+          </Button>
+        </>
+      ) : (
+        <>
+          <TextField
+            type="time"
+            size="small"
+            label="Really at"
+            value={time}
+            onChange={(event) => setTime(event.target.value)}
+            sx={{ width: 130 }}
+          />
+          <Button
+            variant="contained"
+            sx={{ minHeight: 44 }}
+            disabled={!/^\d\d:\d\d$/.test(time)}
+            onClick={() => {
+              stamps.correct(stamp, `${stamp.at.slice(0, 10)}T${time}`);
+              setTime(null);
+            }}
+          >
+            Set
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}

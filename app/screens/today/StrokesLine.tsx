@@ -1,0 +1,39 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { strokesOn } from '../../../core/job/queries/faces.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
+import { SCHOOLS } from '../../../core/strokes/schools.ts';
+import { usualOptions } from '../../../core/strokes/usual-options.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { goTo } from '../../device/route.ts';
+
+/** How a coat is put on: the order of strokes that was chosen for it, or the usual one, and the way to its card. */
+export function StrokesLine({ step }: { step: PieceStep }) {
+  const { job } = useJob();
+  if (!step.coat || step.coat.coat.extent !== 'all') return null;
+  const { piece, coat } = step;
+  const choice = strokesOn(job, piece, coat.coating.id);
+  const { face, application } = choice ?? usualOptions(piece, coat.coat.tool);
+  const extras = [
+    choice?.order ? 'in the order on its card' : null,
+    choice?.painters === 2 ? 'two painters' : null,
+    choice?.conditioner ? 'conditioner in the paint' : null,
+    choice?.breaks ? 'stop at the joints until they are touch dry' : null,
+  ].filter(Boolean);
+  return (
+    <Box sx={{ mb: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', fontSize: 16 }}>
+      <Box sx={{ flex: '1 1 220px' }}>
+        <strong>{SCHOOLS[face].name}.</strong> {APPLICATION_WORDS[application].name}
+        {extras.length > 0 && `; ${extras.join('; ')}`}.
+      </Box>
+      <Button
+        variant="outlined"
+        sx={{ minHeight: 44 }}
+        onClick={() => goTo({ stage: 'strokes', jobId: job.id, view: 'card', pieceId: piece.id })}
+      >
+        Order of strokes
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,133 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
+import { formatVolume } from '../../../core/units/quantity.ts';
+import { capital } from '../../../core/units/sentence.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Swatch } from '../../parts/Swatch.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { completeness } from '../../drawing/vial-reading.ts';
+
+const US_QUARTS_PER_LITRE = 1.05668821;
+
+/** Minutes before a tin runs out that it is a warning: the day, and the night to fetch another one. */
+const SOON = 24 * 60;
+
+/** How far a bucket goes. */
+function lasts(
+  { steps, runsOut }: Bucket['ahead'],
+  at: number,
+  when: (minutes: number) => string,
+  litres: string,
+): string {
+  if (steps.length === 0) return 'Nothing more is painted with it.';
+  if (runsOut === null) return `Enough for all ${steps.length} coats to come.`;
+  const { start, step, isMidRun } = runsOut;
+  const moment = start <= at ? ' now' : start < Infinity ? ` ${when(start)}` : '';
+  return `Runs out${moment} on ${step.piece.mark}${isMidRun ? ', in the middle of a run' : ''}: ${litres} are still to come.`;
+}
+
+/** One bucket: its batches, what is left against what is still to be painted with it, and what somebody saw in it. */
+export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
+  const { job, say, now, apply } = useJob();
+  const [typed, setTyped] = useState<string | null>(null);
+  const { units } = job.settings;
+  const { tins, hex, opened, left, isSeen, ahead } = bucket;
+  const [first] = tins;
+  if (!first) return null;
+  const name = capital(say(bucketWords(bucket)));
+  const batches = tins.map(({ batch }) => (batch === '' ? 'no batch' : batch)).join(' + ');
+  const at = minutesSince(t0, now, job.site.timeZone);
+  const isSoon = ahead.runsOut !== null && ahead.runsOut.start < at + SOON;
+  const when = (minutes: number): string => {
+    const [time, today] = [localTime(t0, minutes, job.site.timeZone), localTime(t0, at, job.site.timeZone)];
+    return time.toFormat(time.hasSame(today, 'day') ? 'HH:mm' : 'ccc d LLL, HH:mm');
+  };
+  const scale = units === 'metric' ? 1 : US_QUARTS_PER_LITRE;
+  const seen = Number(typed?.replace(',', '.')) / scale;
+  const fault =
+    typed !== null && typed.trim() !== '' && !(seen >= 0 && seen <= opened + 0.001)
+      ? `Between 0 and ${formatVolume(opened, units)}: more than was opened can’t be left.`
+      : null;
+  const see = (litres: number): void => {
+    const last = tins.at(-1) ?? first;
+    apply('change-tin', {
+      id: last.id,
+      facts: { seen: { litres, at: now }, ...(litres === 0 ? { emptiedAt: now } : {}) },
+    });
+    for (const tin of litres === 0 ? tins.filter(({ id }) => id !== last.id) : []) {
+      apply('change-tin', { id: tin.id, facts: { emptiedAt: now } });
+    }
+    setTyped(null);
+  };
+  return (
+    <Box
+      component="li"
+      aria-label={name}
+      sx={{ px: 2, py: 1.5, borderBottom: '1px solid var(--line)', display: 'grid', gap: 0.75 }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25, flexWrap: 'wrap' }}>
+        {hex && <Swatch hex={hex} size={26} />}
+        <Box sx={{ flex: '1 1 150px' }}>
+          <strong>{name}</strong>
+          <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
+            {tins.length > 1 ? `boxed: ${batches}` : batches} · opened {first.openedAt.slice(8, 10)}/
+            {first.openedAt.slice(5, 7)}
+          </Box>
+        </Box>
+        <Vial
+          reading={completeness(ahead.litres === 0 ? 1 : left / ahead.litres)}
+          words={`${name}: ${formatVolume(left, units)} left`}
+          detail={`${formatVolume(opened, units)} opened, ${formatVolume(bucket.used, units)} drawn by the stamps.`}
+        />
+        <strong>
+          {formatVolume(left, units)} {isSeen ? 'seen' : 'reckoned'}
+        </strong>
+      </Box>
+      <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
+        {say(lasts(ahead, at, when, formatVolume(ahead.litres, units)))}{' '}
+        {isSoon && 'Box the next tin in before, between two faces.'}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+        {typed === null ? (
+          <>
+            <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => setTyped('')}>
+              I looked into it
+            </Button>
+            <Button sx={{ minHeight: 44 }} onClick={() => see(0)} aria-label={`${name} is empty`}>
+              It is empty
+            </Button>
+          </>
+        ) : (
+          <>
+            <TextField
+              size="small"
+              autoFocus
+              label={units === 'metric' ? 'Litres left' : 'Quarts left'}
+              value={typed}
+              error={fault !== null}
+              helperText={fault}
+              onChange={(event) => setTyped(event.target.value)}
+              slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+              sx={{ width: 190 }}
+            />
+            <Button
+              variant="contained"
+              sx={{ minHeight: 44 }}
+              disabled={typed.trim() === '' || fault !== null}
+              onClick={() => see(Math.round(seen * 1000) / 1000)}
+            >
+              Set
+            </Button>
+            <Button sx={{ minHeight: 44 }} onClick={() => setTyped(null)}>
+              Cancel
+            </Button>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,82 @@
+import Box from '@mui/material/Box';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useDeferredValue, useState } from 'react';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { Day } from '../../../core/running/day.ts';
+import type { SheetRun } from '../../../core/running/day-sheet.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Section } from '../../parts/Section.tsx';
+import { DayList } from './DayList.tsx';
+import { Evening } from './Evening.tsx';
+import { Learnt } from './Learnt.tsx';
+import { RackPicture } from './RackPicture.tsx';
+import { ShareDay } from './ShareDay.tsx';
+import { Tins } from './Tins.tsx';
+import { TouchList } from './TouchList.tsx';
+import type { Stamps } from '../../parts/stamping/use-stamps.ts';
+
+interface BesideNowProps {
+  day: Day;
+  sheet: readonly SheetRun[];
+  /** The run that is on, if one is. */
+  current: string | null;
+  stamps: Stamps;
+}
+
+/** What lies beside the card of the day: what may be touched, the tins, the whole day, its evening. */
+export default function BesideNow({ day, sheet, current, stamps }: BesideNowProps) {
+  const { job } = useJob();
+  const { problem, reading, ripening, at } = day;
+  const [touched, setTouched] = useState<'list' | 'rack'>('list');
+  // The button answers the finger at once; what it brings may take a moment on a slow phone.
+  const shown = useDeferredValue(touched);
+  const when = (minutes: number): string => {
+    if (minutes === Infinity) return 'too cold';
+    const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
+    const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
+    return time.toFormat(isToday ? 'HH:mm' : 'ccc HH:mm');
+  };
+  return (
+    <>
+      <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
+        <Section
+          title="What may be touched"
+          aside={
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={touched}
+              aria-label="How it is shown"
+              onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
+              sx={{ ml: 'auto' }}
+            >
+              <ToggleButton value="list" sx={{ minHeight: 44, px: 2 }}>
+                List
+              </ToggleButton>
+              <ToggleButton value="rack" sx={{ minHeight: 44, px: 2 }}>
+                Rack
+              </ToggleButton>
+            </ToggleButtonGroup>
+          }
+        >
+          {shown === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
+          {shown === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+        </Section>
+        <Section title="Tins in use">
+          <Tins reading={reading} />
+        </Section>
+      </Box>
+      <Box sx={{ gridArea: 'day', minWidth: 0 }}>
+        <Section title="The day">
+          <DayList sheet={sheet} reading={reading} current={current} stamps={stamps} />
+          <Learnt problem={problem} />
+        </Section>
+        <Evening day={day} />
+        <Box sx={{ mt: 2.5 }}>
+          <ShareDay onTaken={stamps.replan} />
+        </Box>
+      </Box>
+    </>
+  );
+}

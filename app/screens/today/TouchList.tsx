@@ -1,0 +1,170 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { memo, useState } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import type { Ripening } from '../../../core/running/drying-status.ts';
+import { localTime } from '../../../core/job/site-time.ts';
+import { formatDuration } from '../../../core/units/quantity.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { Sheet } from '../../parts/Section.tsx';
+import { Tag } from '../../parts/Tag.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { vialReading } from '../../drawing/vial-reading.ts';
+import { WetnessKey } from '../../drawing/wetness.tsx';
+
+const VERBS = { turn: 'turn', recoat: 'recoat', 'put-right': 'put right', hang: 'hang', use: 'close' } as const;
+
+interface TouchListProps {
+  ripening: readonly Ripening[];
+  t0: string;
+  at: number;
+  onTacky(coated: PieceStep): void;
+}
+
+/** What opens later than this from now is not work of the day, and is folded together. Minutes. */
+const FOLDED_AFTER = 12 * 60;
+
+/** Every piece with a coat on it, what ripens next first: its vial, from when it may be touched, and “still tacky”. */
+export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
+  const { job } = useJob();
+  const [isUnfolded, setIsUnfolded] = useState(false);
+  if (ripening.length === 0) {
+    return (
+      <Sheet>
+        <Typography>Nothing wet. Every piece may be touched.</Typography>
+      </Sheet>
+    );
+  }
+  const when = (minutes: number): string => {
+    const time = localTime(t0, Math.ceil(minutes), job.site.timeZone);
+    return time.hasSame(localTime(t0, at, job.site.timeZone), 'day')
+      ? time.toFormat('HH:mm')
+      : time.toFormat('ccc HH:mm');
+  };
+  const resting = ripening.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
+  const isFolded = !isUnfolded && resting.length > 2;
+  const [firstResting] = resting;
+  const shown = isFolded ? ripening.filter((ripe) => !resting.includes(ripe)) : ripening;
+  return (
+    <>
+      <Sheet pad={0}>
+        <Box component="ul" aria-label="What may be touched">
+          {shown.map((ripe) => (
+            <TouchRow key={ripe.piece.id} ripe={ripe} at={at} when={when} onTacky={onTacky} />
+          ))}
+        </Box>
+        {isFolded && firstResting && (
+          <Box
+            component="button"
+            type="button"
+            onClick={() => setIsUnfolded(true)}
+            sx={{
+              display: 'block',
+              width: '100%',
+              minHeight: 60,
+              px: 2,
+              py: 1.25,
+              border: 0,
+              borderTop: shown.length > 0 ? '1px solid var(--line)' : 0,
+              background: 'none',
+              color: 'inherit',
+              font: 'inherit',
+              textAlign: 'left',
+              cursor: 'pointer',
+            }}
+          >
+            <strong>
+              {resting.length} {shown.length > 0 && 'more '}harden:{' '}
+              {resting.every(({ verb }) => verb === 'use') ? 'not to be closed before' : 'leave them until'}{' '}
+              {when(firstResting.opens)}
+            </strong>
+            <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
+              {marksInWords(resting.map(({ piece }) => piece.mark))} · show each
+            </Box>
+          </Box>
+        )}
+      </Sheet>
+      <Box sx={{ mt: 1.5 }}>
+        <WetnessKey states={['wet', 'tacky', 'hardening', 'ready', 'late']} />
+      </Box>
+    </>
+  );
+});
+
+interface TouchRowProps {
+  ripe: Ripening;
+  at: number;
+  when(minutes: number): string;
+  onTacky(coated: PieceStep): void;
+}
+
+/** On a phone the vial stands under the words, so that neither is squeezed. */
+const ROW_AREAS = { xs: '"tag words act" "vial vial act"', sm: '"tag vial words act"' };
+
+function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
+  const verb = VERBS[ripe.verb];
+  const [headline, detail] = wordsOf(ripe, verb, at, when);
+  const mayBeTacky = ripe.state === 'hardening' || ripe.state === 'ready' || ripe.state === 'late';
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateAreas: ROW_AREAS,
+        gridTemplateColumns: { xs: 'auto minmax(0, 1fr) auto', sm: 'auto auto minmax(0, 1fr) auto' },
+        alignItems: 'center',
+        columnGap: { xs: 1.5, sm: 2 },
+        rowGap: 0.75,
+        px: 2,
+        py: 1,
+        borderBottom: '1px solid var(--line)',
+        '&:last-child': { borderBottom: 0 },
+        minHeight: 60,
+      }}
+    >
+      <Box sx={{ gridArea: 'tag' }}>
+        <Tag mark={ripe.piece.mark} tone={ripe.state === 'ready' ? 'ready' : 'plain'} />
+      </Box>
+      <Box sx={{ gridArea: 'vial' }}>
+        <Vial
+          reading={vialReading(at, ripe)}
+          words={`${ripe.piece.mark}: ${headline}`}
+          detail={`${ripe.coated.coat.coating.name}, put on ${when(ripe.since)}; touch dry ${when(ripe.touchDry)}; ${verb} from ${when(ripe.opens)}${ripe.closes ? `, abrade again after ${when(ripe.closes)}` : ''}.`}
+        />
+      </Box>
+      <Box sx={{ gridArea: 'words' }}>
+        <Box sx={{ fontWeight: 700 }}>{headline}</Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{detail}</Box>
+      </Box>
+      {mayBeTacky && (
+        <Button
+          variant={ripe.state === 'ready' ? 'outlined' : 'text'}
+          onClick={() => onTacky(ripe.coated)}
+          aria-label={`${ripe.piece.mark} still tacky`}
+          sx={{ gridArea: 'act', minHeight: 48, px: 1.25, minWidth: 0, lineHeight: 1.15 }}
+        >
+          Still tacky
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function wordsOf(ripe: Ripening, verb: string, at: number, when: (minutes: number) => string): [string, string] {
+  switch (ripe.state) {
+    case 'wet':
+      return ['wet: leave it', `touch dry ${when(ripe.touchDry)}, ${verb} from ${when(ripe.opens)}`];
+    case 'tacky':
+    case 'hardening':
+      if (ripe.opens === Infinity) return ['tacky: leave it', 'too cold here: warm the place'];
+      return [`${verb} from ${when(ripe.opens)}`, `${ripe.state}, ${formatDuration(ripe.opens - at)}`];
+    case 'ready':
+      return [`${verb} now`, ripe.closes === null ? `since ${when(ripe.opens)}` : `until ${when(ripe.closes)}`];
+    case 'late':
+      return ['abrade first', `its window closed ${when(ripe.closes ?? at)}`];
+    case 'cured':
+      return ['cured', ''];
+  }
+}

@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { ReactNode } from 'react';
+import { marksInWords } from '../../../core/job/marks.ts';
+import { weightOf } from '../../../core/job/queries/pieces.ts';
+import type { LineOutcome } from '../../../core/typing/typed-line/read-line.ts';
+import { sketchOf } from '../../../core/job/document/usual-piece.ts';
+import { definitionOf } from '../../../core/pieces/registry.ts';
+import { takeOff } from '../../../core/quantities/take-off.ts';
+import { formatArea } from '../../../core/units/quantity.ts';
+import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+
+interface LinePreviewProps {
+  line: string;
+  read: LineOutcome;
+  marks: readonly string[];
+}
+
+/** What Nivel understood of a line, word by word, and the piece that it makes. */
+export function LinePreview({ line, read, marks }: LinePreviewProps) {
+  const { job, say } = useJob();
+  const { units } = job.settings;
+  const understood = [...read.understood].sort((one, other) => one.start - other.start);
+  const sketch = read.ok ? sketchOf(read.kind, read.piece, marks[0] ?? '') : null;
+  const area = sketch ? takeOff(sketch).reduce((sum, part) => sum + part.area, 0) : 0;
+  return (
+    <Box
+      sx={{
+        mt: 1,
+        p: 1.5,
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: sketch ? 'minmax(0, 1fr) 230px' : 'minmax(0, 1fr)' },
+        background: 'var(--sheet)',
+        border: '1px solid var(--line)',
+        borderRadius: '8px',
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ display: 'grid', gap: 1.25 }}>
+        <MarkedLine line={line} read={read} />
+        <Box component="ul" aria-label="Understood" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+          {understood.map(({ start, said }) => (
+            <Box
+              component="li"
+              key={start}
+              sx={{ background: 'var(--ready-fill)', borderRadius: '4px', px: 1, py: 0.25, fontSize: 14 }}
+            >
+              {say(said)}
+            </Box>
+          ))}
+        </Box>
+        {read.ok && sketch ? (
+          <Typography sx={{ fontSize: 15 }}>
+            <strong>{marksInWords(marks)}</strong>: {say(definitionOf(read.kind).name).toLowerCase()},{' '}
+            {formatArea(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
+            {weightOf(sketch).toFixed(weightOf(sketch) < 10 ? 1 : 0)} kg,{' '}
+            {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds {marks.length === 1 ? 'it' : 'them'}.
+          </Typography>
+        ) : (
+          <Box role="alert" sx={{ color: 'var(--late)', fontSize: 15 }}>
+            {read.ok ? '' : say(read.message)}
+          </Box>
+        )}
+      </Box>
+      {sketch && <PieceElevation piece={sketch} fill="#e4dcc6" units={units} width={230} height={170} />}
+    </Box>
+  );
+}
+
+/** The line again, underlined where it was understood, waved where it was not. */
+function MarkedLine({ line, read }: { line: string; read: LineOutcome }) {
+  const stretches: { start: number; end: number; isFault: boolean }[] = [
+    ...read.understood.map(({ start, end }) => ({ start, end, isFault: false })),
+    ...(read.ok ? [] : [{ start: read.start, end: read.end, isFault: true }]),
+  ].sort((one, other) => one.start - other.start);
+  const pieces: ReactNode[] = [];
+  let at = 0;
+  for (const { start, end, isFault } of stretches) {
+    if (start < at) continue;
+    pieces.push(line.slice(at, start));
+    pieces.push(
+      <Box
+        key={start}
+        component={isFault ? 'mark' : 'span'}
+        sx={{
+          background: 'none',
+          color: isFault ? 'var(--late)' : 'inherit',
+          fontWeight: isFault ? 700 : 400,
+          textDecoration: isFault ? 'underline wavy var(--late) 2px' : 'underline var(--ready) 2px',
+          textUnderlineOffset: '5px',
+        }}
+      >
+        {line.slice(start, end)}
+      </Box>,
+    );
+    at = end;
+  }
+  return (
+    <Box sx={{ fontSize: 16, overflowWrap: 'anywhere', whiteSpace: 'pre-wrap', lineHeight: 1.7 }}>
+      {pieces}
+      {line.slice(at)}
+    </Box>
+  );
+}

@@ -1,0 +1,165 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import { nanoid } from 'nanoid';
+import { useMemo, useRef, useState } from 'react';
+import { LARGEST_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
+import { useJob } from '../../open-job/job-context.tsx';
+import { beginList, type BegunList } from './draft-list.ts';
+import { ListRows } from './ListRows.tsx';
+
+interface ListDialogProps {
+  list: BegunList | null;
+  /** A text that was pasted and could not be read. */
+  unread: string;
+  setList(list: BegunList | null): void;
+  onClose(): void;
+}
+
+function faultOf(text: string): string | null {
+  const begun = beginList(text);
+  return begun.ok ? null : begun.message;
+}
+
+/** Takes a list in, from a file or a spreadsheet: columns are given a meaning, rows are mended, then all are added. */
+export function ListDialog({ list, unread, setList, onClose }: ListDialogProps) {
+  const [fault, setFault] = useState(() => (unread === '' ? null : faultOf(unread)));
+  const take = (text: string): void => {
+    const begun = beginList(text);
+    setFault(begun.ok ? null : begun.message);
+    if (begun.ok) setList(begun.value);
+  };
+  return (
+    <Dialog open onClose={onClose} maxWidth="xl" fullWidth aria-labelledby="list-title">
+      <DialogTitle id="list-title">Pieces from a list</DialogTitle>
+      {list === null ? (
+        <Source begun={unread} fault={fault} onText={take} onClose={onClose} setFault={setFault} />
+      ) : (
+        <Rows list={list} setList={setList} onClose={onClose} />
+      )}
+    </Dialog>
+  );
+}
+
+interface SourceProps {
+  begun: string;
+  fault: string | null;
+  onText(text: string): void;
+  setFault(fault: string): void;
+  onClose(): void;
+}
+
+function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
+  const [text, setText] = useState(begun);
+  const file = useRef<HTMLInputElement>(null);
+  const open = async (chosen: File | undefined): Promise<void> => {
+    if (!chosen) return;
+    if (chosen.size > LARGEST_LIST) setFault(`${chosen.name} is over 2 MB. Split it into several lists.`);
+    else onText(await chosen.text());
+  };
+  return (
+    <>
+      <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
+        <Box>
+          A row for each piece, with a column for the kind; sizes, room, surface and note as there are. The first row
+          may name the columns.
+        </Box>
+        <TextField
+          multiline
+          minRows={7}
+          maxRows={16}
+          label="Paste rows from a spreadsheet"
+          placeholder={'Kind, Width, Height, Room\n6p door, 762, 1981, Practice 1'}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        {fault && <Alert severity="error">{fault} Nothing was changed.</Alert>}
+        <input
+          ref={file}
+          type="file"
+          hidden
+          accept=".csv,.tsv,.txt,text/csv"
+          aria-label="List to read"
+          onChange={(event) => {
+            void open(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2 }}>
+        <Button onClick={() => file.current?.click()} sx={{ mr: 'auto' }}>
+          Choose a CSV file
+        </Button>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button variant="contained" disabled={text.trim() === ''} onClick={() => onText(text)}>
+          Read it
+        </Button>
+      </DialogActions>
+    </>
+  );
+}
+
+function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { list: BegunList }) {
+  const { job, apply } = useJob();
+  const [leavesOut, setLeavesOut] = useState(false);
+  const reader = useMemo(() => rowReader(job, list.mapping), [job, list.mapping]);
+  const { read, faults } = readRows(job, list.table, list.mapping, reader);
+  const faulty = new Set(faults.filter(({ row }) => row >= 0).map(({ row }) => row));
+  const whole = faults.find(({ row }) => row < 0);
+  const count = read.reduce((sum, row) => sum + row.count, 0);
+  const mayAdd = count > 0 && !whole && (faulty.size === 0 || leavesOut);
+  const rooms = surveyOf(job, read, () => '').rooms.map(({ name }) => name);
+  const add = (): void => {
+    if (
+      !apply(
+        'survey',
+        surveyOf(job, read, () => nanoid(10)),
+      ).ok
+    )
+      return;
+    setList(null);
+    onClose();
+  };
+  return (
+    <>
+      <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
+        <Box role="status" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
+          <strong>
+            {read.length} of {list.table.rows.length} rows are understood: {count} {count === 1 ? 'piece' : 'pieces'}
+            {rooms.length > 0 && `, new ${rooms.length === 1 ? 'room' : 'rooms'} ${rooms.join(', ')}`}.
+          </strong>
+          {faulty.size > 0 && (
+            <Box component="span" sx={{ color: 'var(--late)', fontWeight: 650 }}>
+              {faulty.size} {faulty.size === 1 ? 'row wants' : 'rows want'} mending: type over the red cells.
+            </Box>
+          )}
+        </Box>
+        {whole && <Alert severity="error">{whole.message}</Alert>}
+        <ListRows list={list} faults={faults} setList={setList} />
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2, flexWrap: 'wrap', gap: 1 }}>
+        <Button onClick={() => setList(null)} sx={{ mr: 'auto' }}>
+          Another list
+        </Button>
+        {faulty.size > 0 && !whole && (
+          <FormControlLabel
+            control={<Checkbox checked={leavesOut} onChange={(event) => setLeavesOut(event.target.checked)} />}
+            label={`Leave out ${faulty.size === 1 ? 'the row' : `the ${faulty.size} rows`} in red`}
+          />
+        )}
+        <Button onClick={onClose}>Later</Button>
+        <Button variant="contained" disabled={!mayAdd} onClick={add}>
+          Add {count} {count === 1 ? 'piece' : 'pieces'}
+        </Button>
+      </DialogActions>
+    </>
+  );
+}

@@ -1,0 +1,189 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import IconButton from '@mui/material/IconButton';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import type { Facts } from '../../../core/job/commands/facts.ts';
+import { LEAD_BEFORE } from '../../../core/job/cautions.ts';
+import type { Room } from '../../../core/job/document/room-schema.ts';
+import { accepted, type Outcome } from '../../../core/units/outcome.ts';
+import { Fold } from '../../parts/Fold.tsx';
+import { useJob } from '../../open-job/job-context.tsx';
+import { anyNumber, wholeNumber } from '../../parts/fields/number-field.ts';
+import { Caution } from '../../parts/Section.tsx';
+import { StatedField } from '../../parts/fields/StatedField.tsx';
+import { DeleteIcon } from '../../drawing/icons.tsx';
+import { RoomTasks } from './RoomTasks.tsx';
+
+/** The site and its rooms: when it was built, what may be off at once, and what each room asks for. */
+export function Rooms() {
+  const { job, apply } = useJob();
+  const isPhone = useMediaQuery('(max-width: 600px)');
+  const [open, setOpen] = useState(false);
+  const climateId = job.rooms[0]?.climateId ?? '';
+  return (
+    <>
+      <Button variant="outlined" onClick={() => setOpen(true)}>
+        Rooms
+      </Button>
+      <Dialog
+        open={open}
+        onClose={() => setOpen(false)}
+        maxWidth="md"
+        fullWidth
+        fullScreen={isPhone}
+        aria-labelledby="rooms-title"
+      >
+        <DialogTitle id="rooms-title">Rooms</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          <YearBuilt />
+          {job.rooms.map((room) => (
+            <RoomFields key={room.id} room={room} />
+          ))}
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2, justifyContent: 'space-between' }}>
+          <Button
+            onClick={() =>
+              apply('add-room', {
+                entry: {
+                  id: nanoid(8),
+                  name: `Room ${job.rooms.length + 1}`,
+                  climateId,
+                  maxOff: null,
+                  zonesAtOnce: null,
+                  bearing: null,
+                  tasks: [],
+                },
+              })
+            }
+          >
+            Add a room
+          </Button>
+          <Button variant="contained" onClick={() => setOpen(false)}>
+            Done
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}
+
+/** When the building was built: before the bans on lead its paint is suspect. */
+function YearBuilt() {
+  const { job, apply } = useJob();
+  const { yearBuilt } = job.site;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '170px minmax(0, 1fr)' }, gap: 1.5, alignItems: 'start' }}>
+      <StatedField
+        label="Year built"
+        text={yearBuilt === null ? '' : String(yearBuilt)}
+        helper={yearBuilt === null ? 'empty: nobody knows' : ''}
+        draft={`${job.id}/year-built`}
+        take={(typed): Outcome<unknown> => {
+          const year = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1200, 2200);
+          return year.ok
+            ? apply('change-site', { yearBuilt: year.value }, { strokes: 'year-built', quiet: true })
+            : year;
+        }}
+      />
+      {(yearBuilt === null || yearBuilt < LEAD_BEFORE) && (
+        <Caution>
+          {yearBuilt === null
+            ? `State the year if anybody knows it: paint from before about ${LEAD_BEFORE} may hold lead.`
+            : 'Old paint of this building may hold lead: test before it is sanded or scraped. Local rules and licensed practice decide.'}
+        </Caution>
+      )}
+    </Box>
+  );
+}
+
+function RoomFields({ room }: { room: Room }) {
+  const { job, apply } = useJob();
+  const state = (facts: Facts<Room>, strokes: string) =>
+    apply('change-room', { id: room.id, facts }, { strokes: `${room.id}/${strokes}`, quiet: true });
+  const open = room.tasks.filter(({ doneAt }) => doneAt === null).length;
+  const pieces = job.pieces.filter(({ roomId }) => roomId === room.id).length;
+  return (
+    <Box component="section" aria-label={room.name}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr) 44px', sm: 'minmax(0, 1fr) 160px 112px 124px 156px 44px' },
+          gap: 1.25,
+          alignItems: 'start',
+        }}
+      >
+        <StatedField
+          label="Room"
+          text={room.name}
+          helper={`${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`}
+          draft={`${job.id}/${room.id}/name`}
+          take={(name) => state({ name }, 'name')}
+        />
+        <TextField
+          select
+          label="Air"
+          value={room.climateId}
+          onChange={(event) => apply('change-room', { id: room.id, facts: { climateId: event.target.value } })}
+        >
+          {job.climates.map((climate) => (
+            <MenuItem key={climate.id} value={climate.id}>
+              {climate.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <StatedField
+          label="Off at once"
+          text={room.maxOff === null ? '' : String(room.maxOff)}
+          helper={room.maxOff === null ? 'at most; empty: all' : ''}
+          draft={`${job.id}/${room.id}/off`}
+          take={(typed) => {
+            const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
+            return limit.ok ? state({ maxOff: limit.value }, 'off') : limit;
+          }}
+        />
+        <StatedField
+          label="Zones at once"
+          text={room.zonesAtOnce === null ? '' : String(room.zonesAtOnce)}
+          helper={room.zonesAtOnce === null ? 'at most; empty: all' : ''}
+          draft={`${job.id}/${room.id}/zones`}
+          take={(typed) => {
+            const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
+            return limit.ok ? state({ zonesAtOnce: limit.value }, 'zones') : limit;
+          }}
+        />
+        <StatedField
+          label="Outside looks to"
+          unit="°"
+          text={room.bearing === null ? '' : String(room.bearing)}
+          helper={room.bearing === null ? 'north 0, east 90' : ''}
+          draft={`${job.id}/${room.id}/bearing`}
+          take={(typed) => {
+            const bearing = typed.trim() === '' ? accepted(null) : anyNumber(typed, 0, 359);
+            return bearing.ok ? state({ bearing: bearing.value }, 'bearing') : bearing;
+          }}
+        />
+        <IconButton
+          aria-label={`Remove ${room.name}`}
+          disabled={job.rooms.length === 1}
+          onClick={() => apply('remove-room', { id: room.id })}
+        >
+          <DeleteIcon />
+        </IconButton>
+      </Box>
+      <Fold
+        title="Before and after"
+        summary={room.tasks.length === 0 ? 'nothing to move' : `${room.tasks.length} tasks, ${open} to do`}
+      >
+        <RoomTasks room={room} />
+      </Fold>
+    </Box>
+  );
+}

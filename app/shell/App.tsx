@@ -1,0 +1,168 @@
+import Button from '@mui/material/Button';
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { Suspense, useEffect, useState } from 'react';
+import { fetchedLater } from '../device/fetched-later.ts';
+import { STAGES } from '../screens/registry.ts';
+import { EmptyState } from '../parts/Section.tsx';
+import { Failure } from '../parts/Failure.tsx';
+import { holdPresses } from './held-press.ts';
+import { drafts } from '../keeping/drafts.ts';
+import { tellUnwritten } from '../keeping/keeping.ts';
+import { download, downloadUnreadable } from '../device/download.ts';
+import { JobProvider, type Opening } from '../open-job/job-context.tsx';
+import { KeepingBars } from '../parts/keeping/KeepingBars.tsx';
+import { Link } from '../parts/Link.tsx';
+import { openAhead } from '../open-job/open-ahead.ts';
+import { currentRoute, useRoute } from '../device/route.ts';
+import { onFirstNotice } from '../device/notices.ts';
+import { Shell } from './Shell.tsx';
+import { holdVersion, watchForVersions } from '../keeping/new-version.ts';
+import { theme } from './theme.ts';
+import './tokens.css';
+
+holdPresses(window);
+drafts.onUnkept = (texts) => {
+  const [first] = texts.values();
+  tellUnwritten(
+    'drafts',
+    first === undefined
+      ? null
+      : {
+          words: `What was typed into ${texts.size === 1 ? 'a field' : `${texts.size} fields`}: ${first.why}. It stays on the screen.`,
+          tryAgain: () => void drafts.tryAgain(),
+          save: () =>
+            download(
+              'typed.txt',
+              [...texts].map(([field, { text }]) => `${field}\n${text}\n`).join('\n'),
+              'text/plain',
+            ),
+        },
+  );
+};
+
+// The job and the screen that are asked for come while all the rest is still being set up.
+const first = currentRoute();
+const firstStage = STAGES.find(({ id }) => id === first.stage);
+if (firstStage && first.jobId) openAhead(first.jobId);
+firstStage?.prepare();
+
+const Jobs = fetchedLater(() => import('../screens/jobs/Jobs.tsx'));
+const Notices = fetchedLater(() => import('./Notices.tsx'));
+
+function Waiting({ words }: { words: string }) {
+  return (
+    <div role="status" style={{ padding: 40, color: 'var(--ink-soft)' }}>
+      {words}
+    </div>
+  );
+}
+
+/** What stands there as long as a job is not open, or when it can't be opened. */
+function NotOpen({ opening }: { opening: Opening }) {
+  switch (opening.state) {
+    case 'missing':
+      return (
+        <EmptyState
+          title="This job is not in this browser"
+          action={<Link to={{ stage: '' }}>See the jobs that are</Link>}
+        >
+          Jobs are kept where they were made. Export it there as a .nivel.json file and import it here.
+        </EmptyState>
+      );
+    case 'damaged':
+      return (
+        <EmptyState
+          title="This job can’t be read"
+          action={
+            <Button variant="contained" onClick={() => downloadUnreadable(opening.row)}>
+              Keep it as a file
+            </Button>
+          }
+        >
+          {opening.message} Nothing of it was changed. <Link to={{ stage: '' }}>See all jobs</Link>
+        </EmptyState>
+      );
+    case 'failed':
+      return (
+        <EmptyState
+          title="This browser’s storage does not answer"
+          action={<Link to={{ stage: '' }}>See all jobs</Link>}
+        >
+          Nivel keeps jobs in the browser, and it refuses: {opening.message}. A private window, or a full disk, can be
+          the reason.
+        </EmptyState>
+      );
+    default:
+      return <Waiting words="Opening the job…" />;
+  }
+}
+
+function Screens() {
+  const { stage: stageId, jobId } = useRoute();
+  const stage = STAGES.find(({ id }) => id === stageId);
+
+  useEffect(() => {
+    document.title = stage ? `${stage.name} · Nivel` : 'Nivel';
+  }, [stage]);
+
+  if (!stage || !jobId) {
+    return (
+      <Suspense fallback={<Waiting words="Opening the jobs…" />}>
+        <Jobs />
+      </Suspense>
+    );
+  }
+  const { screen: Screen } = stage;
+  return (
+    <Failure>
+      <JobProvider
+        jobId={jobId}
+        fallback={(opening) => (
+          <>
+            <KeepingBars />
+            <NotOpen opening={opening} />
+          </>
+        )}
+      >
+        <Shell stage={stage}>
+          <Failure key={stage.id}>
+            <Suspense fallback={<Waiting words={`Opening ${stage.name}…`} />}>
+              <Screen />
+            </Suspense>
+          </Failure>
+        </Shell>
+      </JobProvider>
+    </Failure>
+  );
+}
+
+/** Milliseconds after the start. */
+const OFFLINE_AFTER = 2500;
+
+/** All of Nivel in the browser. Every page mounts it; stages change without a server. */
+export default function App() {
+  const [hasNotices, setHasNotices] = useState(false);
+  useEffect(() => onFirstNotice(() => setHasNotices(true)), []);
+  useEffect(() => {
+    if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
+    const build = new URL(import.meta.url).pathname;
+    holdVersion(build);
+    // Fetching everything for later waits until the screen that was asked for stands.
+    const timer = setTimeout(() => watchForVersions(build), OFFLINE_AFTER);
+    return () => clearTimeout(timer);
+  }, []);
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <CssBaseline />
+      <Screens />
+      {hasNotices && (
+        <Failure>
+          <Suspense>
+            <Notices />
+          </Suspense>
+        </Failure>
+      )}
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,40 @@
+import Button from '@mui/material/Button';
+import { DateTime } from 'luxon';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from '../device/fetched-later.ts';
+import { ClockIcon } from '../drawing/icons.tsx';
+import { useJob } from '../open-job/job-context.tsx';
+
+const ClockMenu = fetchedLater(() => import('./ClockMenu.tsx'));
+
+/** The job's time. A simulated workshop clock says that it is one, and can be stepped. */
+export function ClockChip() {
+  const { job, now } = useJob();
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const simulated = job.settings.clock.kind === 'simulated';
+  const time = DateTime.fromISO(now, { zone: job.site.timeZone });
+  return (
+    <>
+      <Button
+        variant="outlined"
+        startIcon={<ClockIcon />}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        aria-label={`${simulated ? 'Simulated workshop clock' : 'Clock'}: ${time.toFormat('cccc d LLLL HH:mm')}`}
+        sx={{
+          borderColor: simulated ? 'var(--vial-deep)' : 'var(--line)',
+          background: simulated ? 'color-mix(in srgb, var(--vial) 22%, var(--sheet))' : 'var(--sheet)',
+          color: 'var(--ink)',
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {time.toFormat('ccc d LLL, HH:mm')}
+        {simulated && <span style={{ fontWeight: 500, marginLeft: 8 }}>simulated</span>}
+      </Button>
+      {anchor && (
+        <Suspense fallback={null}>
+          <ClockMenu anchor={anchor} onClose={() => setAnchor(null)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import Divider from '@mui/material/Divider';
+import ListItemText from '@mui/material/ListItemText';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { DateTime } from 'luxon';
+import { localIso } from '../../core/job/site-time.ts';
+import { useJob } from '../open-job/job-context.tsx';
+
+/** Steps a simulated workshop clock, or goes over from one kind of clock to the other. */
+export default function ClockMenu({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
+  const { job, now, apply } = useJob();
+  const simulated = job.settings.clock.kind === 'simulated';
+  const time = DateTime.fromISO(now, { zone: job.site.timeZone });
+  const set = (next: DateTime): void => {
+    apply('change-settings', { clock: { kind: 'simulated', now: localIso(next) } }, { strokes: 'clock' });
+  };
+  const steps: [string, () => DateTime][] = [
+    ['15 minutes on', () => time.plus({ minutes: 15 })],
+    ['1 hour on', () => time.plus({ hours: 1 })],
+    ['4 hours on', () => time.plus({ hours: 4 })],
+    ['Next morning, 07:30', () => time.plus({ days: 1 }).set({ hour: 7, minute: 30 })],
+    ['1 hour back', () => time.minus({ hours: 1 })],
+  ];
+  return (
+    <Menu anchorEl={anchor} open onClose={onClose}>
+      {simulated &&
+        steps.map(([words, next]) => (
+          <MenuItem key={words} sx={{ minHeight: 44 }} onClick={() => set(next())}>
+            {words}
+          </MenuItem>
+        ))}
+      {simulated && <Divider />}
+      <MenuItem
+        sx={{ minHeight: 44 }}
+        onClick={() => {
+          onClose();
+          if (simulated) apply('change-settings', { clock: { kind: 'real' } });
+          else set(time);
+        }}
+      >
+        <ListItemText
+          primary={simulated ? 'Run on the real clock' : 'Run on a simulated workshop clock'}
+          secondary={simulated ? 'The time of this device' : 'For practice: step through hours and nights'}
+        />
+      </MenuItem>
+    </Menu>
+  );
+}

@@ -1,0 +1,100 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import TextField from '@mui/material/TextField';
+import { definitionOf } from '../../core/pieces/registry.ts';
+import { SUBSTRATES } from '../../core/pieces/substrate.ts';
+import { roomOf } from '../../core/job/queries/places.ts';
+import { shelfOf } from '../../core/job/queries/shelf.ts';
+import { STAGES } from '../screens/registry.ts';
+import { useJob } from '../open-job/job-context.tsx';
+import { goTo } from '../device/route.ts';
+
+interface Entry {
+  kind: 'Stages' | 'Pieces' | 'Products' | 'Commands';
+  words: string;
+  does(): void;
+}
+
+/** All that can be found. */
+function useEntries(): Entry[] {
+  const { job, undo, redo, undoLabel, redoLabel, say } = useJob();
+  return [
+    ...STAGES.map((stage): Entry => ({
+      kind: 'Stages',
+      words: `${stage.name}: ${stage.does}`,
+      does: () => goTo({ stage: stage.id, jobId: job.id }),
+    })),
+    { kind: 'Stages', words: 'All jobs', does: () => goTo({ stage: '' }) },
+    ...job.pieces.map((piece): Entry => ({
+      kind: 'Pieces',
+      words: [
+        piece.mark,
+        say(definitionOf(piece.kind).name).toLowerCase(),
+        SUBSTRATES[piece.surface.substrate].name.toLowerCase(),
+        roomOf(job, piece)?.name,
+        piece.note,
+      ]
+        .filter(Boolean)
+        .join(' · '),
+      does: () => goTo({ stage: 'walk', jobId: job.id, pieceId: piece.id }),
+    })),
+    ...shelfOf(job).coatings.map((coating): Entry => ({
+      kind: 'Products',
+      words: `${coating.name}: ${coating.note}`,
+      does: () => goTo({ stage: 'build-up', jobId: job.id, view: 'shelf' }),
+    })),
+    ...(undoLabel ? [{ kind: 'Commands' as const, words: `Undo: ${undoLabel}`, does: undo }] : []),
+    ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),
+  ];
+}
+
+/** Finds any piece, product, stage or command by a few letters. */
+export default function CommandPalette({ onClose }: { onClose(): void }) {
+  const entries = useEntries();
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Find"
+      sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: '8vh' } }}
+    >
+      <Autocomplete
+        options={entries}
+        groupBy={(entry) => entry.kind}
+        getOptionLabel={(entry) => entry.words}
+        getOptionKey={(entry) => `${entry.kind}/${entry.words}`}
+        openOnFocus
+        autoHighlight
+        // One Escape closes all of it, not the list first and the field after.
+        onClose={(_event, reason) => reason === 'escape' && onClose()}
+        renderGroup={({ key, group, children }) => (
+          <li key={key} role="presentation">
+            <Box role="presentation" sx={{ px: 2, py: 1.25, color: 'var(--ink-soft)', fontWeight: 650 }}>
+              {group}
+            </Box>
+            <Box component="ul" role="group" aria-label={group}>
+              {children}
+            </Box>
+          </li>
+        )}
+        noOptionsText="Nothing by that name. Try a mark, a room, a product or a stage."
+        onChange={(_event, entry) => {
+          if (entry === null) return;
+          onClose();
+          entry.does();
+        }}
+        renderInput={(parameters) => (
+          <TextField
+            {...parameters}
+            autoFocus
+            label="Find a piece, product, stage or command"
+            sx={{ m: 2, width: 'calc(100% - 32px)' }}
+          />
+        )}
+      />
+    </Dialog>
+  );
+}

@@ -1,0 +1,26 @@
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import { Suspense, useState } from 'react';
+import { fetchedLater } from '../device/fetched-later.ts';
+import { TuneIcon } from '../drawing/icons.tsx';
+
+const SettingsPanel = fetchedLater(() => import('./SettingsPanel.tsx'));
+
+/** Opens units, words and light, which come when they are asked for. */
+export function SettingsButton() {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <Tooltip title="Units, words and light">
+        <IconButton aria-label="Units, words and light" onClick={(event) => setAnchor(event.currentTarget)}>
+          <TuneIcon />
+        </IconButton>
+      </Tooltip>
+      {anchor && (
+        <Suspense fallback={null}>
+          <SettingsPanel anchor={anchor} onClose={() => setAnchor(null)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

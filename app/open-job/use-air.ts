@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { useCallback, useMemo } from 'react';
 import { JobClocks } from '../../core/clocks/job-clocks.ts';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
-import { useJob } from './job-context.tsx';
+import { useJob, useNow, useToday } from './use-job.ts';
 
 /** Yesterday, today, and until the slowest enamel is hard in the cold. */
 const DAYS = 90;
@@ -18,9 +18,11 @@ export interface AirNow {
 
 /** The job's air from yesterday on; made anew when what it follows from changes, or another day begins. */
 export function useAir(): AirNow {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const today = useToday();
   const { climates, readings, site } = job;
-  const yesterday = DateTime.fromISO(now.slice(0, 10)).minus({ days: 1 }).toISODate() ?? now.slice(0, 10);
+  const yesterday = DateTime.fromISO(today).minus({ days: 1 }).toISODate() ?? today;
   const clocks = useMemo(
     () => new JobClocks({ climates, readings, site }, yesterday, DAYS),
     [climates, readings, site, yesterday],

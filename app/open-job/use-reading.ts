@@ -4,21 +4,19 @@ import { problemOfDay, type JobProblem } from '../../core/planning/drafting/job-
 import { readPlan, type PlanReading } from '../../core/planning/reading/read-plan.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
-import { useJob } from './job-context.tsx';
+import { useJob, useToday } from './use-job.ts';
 
 /** The steps of a job, its clocks and how its coats dry; for screens that plan nothing. */
 export function useStepsOf(job: Job): JobSteps {
-  const { now } = useJob();
-  return jobSteps(job, `${now.slice(0, 10)}T00:00`);
+  return jobSteps(job, `${useToday()}T00:00`);
 }
 
 /** The same of the open job. */
-export const useJobSteps = (): JobSteps => useStepsOf(useJob().job);
+export const useJobSteps = (): JobSteps => useStepsOf(useJob());
 
 /** The open job as a problem; another one when what it follows from changes or another day begins, not with its clock. */
 export function useJobProblem(): JobProblem {
-  const { job, now } = useJob();
-  return problemOfDay(job, now.slice(0, 10));
+  return problemOfDay(useJob(), useToday());
 }
 
 type ReadablePlan = Pick<AcceptedPlan, 't0' | 'tasks' | 'setups' | 'finish'>;
@@ -30,4 +28,4 @@ export function useReadingOf(job: Job, problem: JobSteps, plan: ReadablePlan | n
 
 /** The same of the open job. */
 export const usePlanReading = (problem: JobSteps, plan: ReadablePlan | null): PlanReading | null =>
-  useReadingOf(useJob().job, problem, plan);
+  useReadingOf(useJob(), problem, plan);

@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { FinishGroup } from '../../core/job/document/group-schema.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 import { Vial } from '../drawing/Vial.tsx';
 import type { VialReading } from '../drawing/vial-reading.ts';
@@ -24,7 +24,7 @@ interface GroupListProps {
 
 /** The groups of like pieces, each with its colour, how far it is, and what it asks for. */
 export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
-  const { job } = useJob();
+  const job = useJob();
   const show = (groupId: string): void => goTo({ stage, jobId: job.id, groupId }, 'replace');
   // On a phone a list of groups would push what is asked for off the screen.
   const isNarrow = useMediaQuery('(max-width: 899px)', { noSsr: true });

@@ -1,12 +1,12 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { inDoubt } from '../../core/build-up/build-up-review.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 
 /** Which chosen build-ups need another look, where order or plan rest on them. Nothing is changed for the painter. */
 export function DoubtBar({ rests }: { rests: string }) {
-  const { job } = useJob();
+  const job = useJob();
   const doubts = inDoubt(job);
   const [first] = doubts;
   if (!first) return null;

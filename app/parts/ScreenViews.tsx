@@ -1,6 +1,6 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob } from '../open-job/use-job.ts';
 import { goTo, useRoute } from '../device/route.ts';
 
 interface StageViewsProps<View extends string> {
@@ -18,7 +18,7 @@ export function useView<View extends string>(views: Readonly<Record<View, string
 
 /** Goes from one view of a stage to another; the group or piece that is open stays open. */
 export function StageViews<View extends string>({ stage, views, view }: StageViewsProps<View>) {
-  const { job } = useJob();
+  const job = useJob();
   const { groupId, pieceId } = useRoute();
   return (
     <ToggleButtonGroup

@@ -10,7 +10,7 @@ import { holdPresses } from './held-press.ts';
 import { drafts } from '../keeping/drafts.ts';
 import { tellUnwritten } from '../keeping/keeping.ts';
 import { download, downloadUnreadable } from '../device/download.ts';
-import { JobProvider, type Opening } from '../open-job/job-context.tsx';
+import { JobProvider, type Opening } from '../open-job/JobProvider.tsx';
 import { KeepingBars } from '../parts/keeping/KeepingBars.tsx';
 import { Link } from '../parts/Link.tsx';
 import { openAhead } from '../open-job/open-ahead.ts';

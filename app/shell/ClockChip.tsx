@@ -3,13 +3,14 @@ import { DateTime } from 'luxon';
 import { Suspense, useState } from 'react';
 import { fetchedLater } from '../device/fetched-later.ts';
 import { ClockIcon } from '../drawing/icons.tsx';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob, useNow } from '../open-job/use-job.ts';
 
 const ClockMenu = fetchedLater(() => import('./ClockMenu.tsx'));
 
 /** The job's time. A simulated workshop clock says that it is one, and can be stepped. */
 export function ClockChip() {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const simulated = job.settings.clock.kind === 'simulated';
   const time = DateTime.fromISO(now, { zone: job.site.timeZone });

@@ -4,11 +4,13 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { DateTime } from 'luxon';
 import { localIso } from '../../core/job/site-time.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../open-job/use-job.ts';
 
 /** Steps a simulated workshop clock, or goes over from one kind of clock to the other. */
 export default function ClockMenu({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const simulated = job.settings.clock.kind === 'simulated';
   const time = DateTime.fromISO(now, { zone: job.site.timeZone });
   const set = (next: DateTime): void => {

@@ -7,7 +7,7 @@ import { SUBSTRATES } from '../../core/pieces/substrate.ts';
 import { roomOf } from '../../core/job/queries/places.ts';
 import { shelfOf } from '../../core/job/queries/shelf.ts';
 import { STAGES } from '../screens/registry.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useHistoryLabels, useJob, useLocalise } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 
 interface Entry {
@@ -18,7 +18,10 @@ interface Entry {
 
 /** All that can be found. */
 function useEntries(): Entry[] {
-  const { job, undo, redo, undoLabel, redoLabel, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { undoLabel, redoLabel } = useHistoryLabels();
+  const { undo, redo } = useCommands();
   return [
     ...STAGES.map((stage): Entry => ({
       kind: 'Stages',
@@ -30,7 +33,7 @@ function useEntries(): Entry[] {
       kind: 'Pieces',
       words: [
         piece.mark,
-        say(definitionOf(piece.kind).name).toLowerCase(),
+        localise(definitionOf(piece.kind).name).toLowerCase(),
         SUBSTRATES[piece.surface.substrate].name.toLowerCase(),
         roomOf(job, piece)?.name,
         piece.note,

@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { STAGES, type Stage } from '../screens/registry.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob } from '../open-job/use-job.ts';
 import { Link } from '../parts/Link.tsx';
 import { goTo } from '../device/route.ts';
 
@@ -13,7 +13,7 @@ const FIRST = ['today', 'hang', 'check', 'plan'];
 
 /** The ladder folded to a foot bar, for a phone. */
 export function FootBar({ stage }: { stage: Stage }) {
-  const { job } = useJob();
+  const job = useJob();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const first = FIRST.flatMap((id) => STAGES.filter((candidate) => candidate.id === id));
   const rest = STAGES.filter(({ id }) => !FIRST.includes(id));

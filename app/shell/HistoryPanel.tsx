@@ -4,11 +4,12 @@ import { DateTime } from 'luxon';
 import { useEffect, useState } from 'react';
 import { database } from '../keeping/database.ts';
 import { historyOf, type HistoryEntry } from '../keeping/history.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useJob } from '../open-job/use-job.ts';
 
 /** Everything that was done to the job, newest first; what has been undone is struck through. */
 export default function HistoryPanel({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
-  const { store, job } = useJob();
+  const job = useJob();
+  const { store } = useCommands();
   const { id } = job;
   const [entries, setEntries] = useState<HistoryEntry[] | null>(null);
   useEffect(() => {

@@ -1,13 +1,14 @@
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { HistoryButton } from './HistoryButton.tsx';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useHistoryLabels } from '../open-job/use-job.ts';
 import { SettingsButton } from './SettingsButton.tsx';
 import { RedoIcon, UndoIcon } from '../drawing/icons.tsx';
 
 /** What may be done on every screen: undo, redo, what was done, and how it is shown. */
 export function JobButtons() {
-  const { undo, redo, undoLabel, redoLabel } = useJob();
+  const { undoLabel, redoLabel } = useHistoryLabels();
+  const { undo, redo } = useCommands();
   return (
     <>
       <Tooltip title={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useDeferredValue } from 'react';
 import { PROGRESS } from '../screens/progress.ts';
 import { STAGES, type Stage } from '../screens/registry.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useJob } from '../open-job/use-job.ts';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { Link } from '../parts/Link.tsx';
 import { Vial } from '../drawing/Vial.tsx';
@@ -34,7 +34,7 @@ const quiet = {
 /** The stages as rungs of a ladder, in the order of the work; each rung carries how far its stage is. */
 export default function Ladder({ stage, onKeys, onFind }: LadderProps) {
   // How far the stages are may stand a moment later than what is typed.
-  const { job } = useJob();
+  const job = useJob();
   const counted = useDeferredValue(job, null);
   return (
     <Box

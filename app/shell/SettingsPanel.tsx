@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useColorScheme } from '@mui/material/styles';
 import type { Job } from '../../core/job/document/schema.ts';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useJob } from '../open-job/use-job.ts';
 import { useSiteMode } from './use-site-mode.ts';
 
 interface ChoiceProps<T extends string> {
@@ -43,7 +43,8 @@ function Choice<T extends string>({ label, value, options, onChange }: ChoicePro
 
 /** Units and vocabulary of this job; light, dark and sunlight on this device. */
 export default function SettingsPanel({ anchor, onClose }: { anchor: HTMLElement; onClose(): void }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { mode, setMode } = useColorScheme();
   const [site, setSite] = useSiteMode();
   const { units, vocabulary } = job.settings;

@@ -7,7 +7,7 @@ import { Suspense, useState, type ReactNode } from 'react';
 import { fetchedLater } from '../device/fetched-later.ts';
 import { STAGES, type Stage } from '../screens/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
-import { useJob } from '../open-job/job-context.tsx';
+import { useCommands, useJob } from '../open-job/use-job.ts';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { JobButtons } from './JobButtons.tsx';
@@ -26,7 +26,8 @@ const KeyList = fetchedLater(() => import('./KeyList.tsx'));
 
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
-  const { job, undo, redo } = useJob();
+  const job = useJob();
+  const { undo, redo } = useCommands();
   // What is done on a screen comes before what stands around it, and finds its place kept.
   const isPainted = useAfterPaint();
   const [open, setOpen] = useState<'palette' | 'keys' | null>(null);

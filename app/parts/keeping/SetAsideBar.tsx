@@ -6,12 +6,12 @@ import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { database } from '../../keeping/database.ts';
 import { download } from '../../device/download.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { wrapping } from './wrapping.ts';
 
 /** Changes that were given and could not be carried out: what they were, why, and the way to keep them. */
 export function SetAsideBar() {
-  const { id, name } = useJob().job;
+  const { id, name } = useJob();
   const aside = useLiveQuery(() => database.setAside.where('jobId').equals(id).sortBy('at'), [id]) ?? [];
   const [isOpen, setIsOpen] = useState(false);
   if (aside.length === 0) return null;

@@ -10,7 +10,7 @@ import { roomOf } from '../../../core/job/queries/places.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { labelCode } from '../../../core/hanging/label-strip.ts';
 import { Code } from '../codes/Code.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Tag } from '../Tag.tsx';
 import { PrintIcon } from '../../drawing/icons.tsx';
 
@@ -62,7 +62,8 @@ export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {
 
 /** One label: the piece's tag, where it hangs, its code, and every part with its number to be ticked. */
 export function BagLabel({ piece }: { piece: Piece }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   return (
     <Box
       component="li"
@@ -93,7 +94,7 @@ export function BagLabel({ piece }: { piece: Piece }) {
       >
         <Tag mark={piece.mark} size="large" />
         <Box sx={{ lineHeight: 1.25 }}>
-          <strong>{say(definitionOf(piece.kind).name)}</strong>
+          <strong>{localise(definitionOf(piece.kind).name)}</strong>
           <br />
           {[roomOf(job, piece)?.name, piece.note].filter(Boolean).join(', ')}
         </Box>
@@ -106,7 +107,7 @@ export function BagLabel({ piece }: { piece: Piece }) {
           <Box component="li" key={item.name} sx={{ display: 'flex', gap: 1, breakInside: 'avoid' }}>
             <span aria-hidden>☐</span>
             <span>
-              <strong>{item.count}</strong> {say(item.name)}
+              <strong>{item.count}</strong> {localise(item.name)}
             </span>
           </Box>
         ))}

@@ -6,7 +6,7 @@ import { tellUnwritten } from '../../keeping/keeping.ts';
 import { reasonOf } from '../../keeping/reason.ts';
 import { begin } from '../../keeping/underway.ts';
 import { downloadBlob } from '../../device/download.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 /** Adds pictures to a piece; what could not be taken is told, file by file. */
 export function usePhotoTaking(piece: Piece): {
@@ -14,7 +14,8 @@ export function usePhotoTaking(piece: Piece): {
   /** Answers the ids of the photos that were taken. */
   take(files: readonly File[], caption?: string): Promise<string[]>;
 } {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const [faults, setFaults] = useState<string[]>([]);
   const takeAll = async (files: readonly File[], caption: string): Promise<string[]> => {
     const told: string[] = [];

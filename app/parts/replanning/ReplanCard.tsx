@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReplanLines } from '../../../core/running/replan-lines.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands } from '../../open-job/use-job.ts';
 
 interface ReplanCardProps {
   lines: ReplanLines;
@@ -10,7 +10,7 @@ interface ReplanCardProps {
 
 /** What a replan has come to: what of the finish and why, what moved most, what of today. With undo. */
 export function ReplanCard({ lines, onPutAway }: ReplanCardProps) {
-  const { undo } = useJob();
+  const { undo } = useCommands();
   return (
     <Box
       component="section"

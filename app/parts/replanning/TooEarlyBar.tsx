@@ -4,7 +4,7 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
 import type { TooEarly } from '../../../core/scheduling/wait-conflicts.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 
 interface TooEarlyBarProps {
   problem: Pick<JobSteps, 'steps' | 'clocks'>;
@@ -18,7 +18,9 @@ const NOTICED = 10;
 
 /** Tells that the accepted plan would touch wet paint, by what has been read and stamped since. */
 export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
-  const { job, now, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
   const { t0 } = problem.clocks;
   const zone = job.site.timeZone;
   const at = minutesSince(t0, now, zone);
@@ -29,7 +31,7 @@ export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
   return (
     <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan from now</Button>}>
       By what has been read and stamped since it was planned, {ahead.length === 1 ? 'a step' : `${ahead.length} steps`}{' '}
-      would come too early. The first: {say(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
+      would come too early. The first: {localise(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
       ready {when(first.ready)}.
     </Alert>
   );

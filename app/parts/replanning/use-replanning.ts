@@ -8,7 +8,7 @@ import { withPinned } from '../../../core/planning/drafting/pinned.ts';
 import type { NoPlan } from '../../../core/scheduling/plan.ts';
 import { withMarks } from '../../../core/planning/reading/task-words.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useNow } from '../../open-job/use-job.ts';
 import type { Asked } from '../../asking/asked.ts';
 import { beginMoving, startNearPlanning, startPlanning } from '../../asking/planner.ts';
 import { notify } from '../../device/notices.ts';
@@ -31,7 +31,8 @@ const unplannable = (error: unknown): NoPlan => ({
 
 /** Planning while the work goes on: verified, put in the plan's place, and told in three lines. */
 export function useReplanning(): Replanning {
-  const { now, apply, store } = useJob();
+  const now = useNow();
+  const { apply, store } = useCommands();
   const [isReplanning, setIsReplanning] = useState(false);
   const [lines, setLines] = useState<ReplanLines | null>(null);
   const running = useRef<Pick<Asked<unknown>, 'cancel'> | null>(null);

@@ -3,7 +3,7 @@ import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { aheadOf, type JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { tooEarly, type TooEarly } from '../../../core/scheduling/wait-conflicts.ts';
 import { startLookingAhead } from '../../asking/planner.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useToday } from '../../open-job/use-job.ts';
 
 /** What of a plan would come too early by a problem that is at hand. */
 export function useTooEarly({ problem }: JobProblem, plan: Pick<AcceptedPlan, 'tasks'>): TooEarly[] {
@@ -17,9 +17,9 @@ const QUIET = 1200;
 
 /** What of the accepted plan would come too early, as a worker finds out while nothing else is done. */
 export function useTooEarlyAhead(): readonly TooEarly[] {
-  const { job, now } = useJob();
+  const job = useJob();
   const [found, setFound] = useState<readonly TooEarly[]>([]);
-  const today = now.slice(0, 10);
+  const today = useToday();
   const { plan } = job;
   const question = aheadOf(job, today, plan);
   const ask = useEffectEvent(() => startLookingAhead(job, `${today}T00:00`));

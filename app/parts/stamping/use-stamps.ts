@@ -21,7 +21,7 @@ import {
   type Stamping,
 } from '../../../core/running/stamps.ts';
 import { deviceId } from '../../keeping/device.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { useReplanning, type Replanning } from '../replanning/use-replanning.ts';
 import { notify } from '../../device/notices.ts';
 
@@ -67,7 +67,9 @@ export function useStamps(
   doubt: DoubtfulStamps | null;
 } {
   const [doubt, setDoubt] = useState<DoubtfulStamps | null>(null);
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { replan, move, ...replanning } = useReplanning();
   const stamping: Stamping = {
     at: now,

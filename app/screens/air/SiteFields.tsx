@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { anyNumber } from '../../parts/fields/number-field.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 
@@ -11,7 +11,8 @@ const FIELDS = [
 
 /** Where the site lies, for sun and weather. */
 export function SiteFields() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   return (
     <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'flex-start' }}>
       {FIELDS.map(([key, label, most, example]) => (

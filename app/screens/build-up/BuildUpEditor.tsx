@@ -10,7 +10,7 @@ import { KEYS, type BuildUp } from '../../../core/job/document/group-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { AddIcon, DeleteIcon } from '../../drawing/icons.tsx';
 import { KEY_WORDS } from '../../parts/key-words.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { CoatList } from './CoatList.tsx';
 
 interface BuildUpEditorProps {
@@ -56,7 +56,7 @@ function Choice({
 
 /** Changes a chosen build-up step by step; the verdict beside it follows. */
 export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const shelf = shelfOf(job);
   const offered = <E extends Named & { archived: boolean }>(entries: readonly E[], used: string | null): E[] =>
     entries.filter(({ id, archived }) => !archived || id === used);
@@ -141,7 +141,7 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
             }
           />
         }
-        label={say('Other coats on the back, such as outside paint')}
+        label={localise('Other coats on the back, such as outside paint')}
       />
     </Box>
   );

@@ -6,7 +6,7 @@ import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { standingOf } from '../../../core/build-up/build-up-review.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { completeness } from '../../drawing/vial-reading.ts';
@@ -37,7 +37,7 @@ export default function BuildUpStage() {
 }
 
 function Groups({ groupId }: { groupId: string | null }) {
-  const { job } = useJob();
+  const job = useJob();
   const stateOf = (group: FinishGroup): GroupState => {
     const standing = standingOf(job, group);
     if (standing === null) return { reading: completeness(0), words: 'no build-up yet', call: 'to choose' };

@@ -5,7 +5,7 @@ import { coatStack, totalFilm } from '../../../core/build-up/coat-stack.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { useCostWords } from './cost-words.ts';
 import { StackOfFaces, usePreparationWords } from './StackOfFaces.tsx';
@@ -21,7 +21,8 @@ interface CompareProps {
 
 /** Two or three build-ups side by side: cross-sections to one scale, and every figure, the best of each set off. */
 export function Compare({ group, facts, offers, ids, onRemove, onChoose }: CompareProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const costWords = useCostWords();
   const preparationWords = usePreparationWords();
   const shown = ids.flatMap((id) => offers.permitted.find(({ candidate }) => candidate.id === id) ?? []);
@@ -46,14 +47,14 @@ export function Compare({ group, facts, offers, ids, onRemove, onChoose }: Compa
             <Box
               component="li"
               key={candidate.id}
-              aria-label={say(candidate.name)}
+              aria-label={localise(candidate.name)}
               sx={{ display: 'grid', gap: 1, gridRow: 'span 4', gridTemplateRows: 'subgrid' }}
             >
               <Box sx={{ alignSelf: 'end' }}>
                 <StackOfFaces bare group={group} buildUp={candidate.buildUp} facts={facts} />
               </Box>
               <Box>
-                <strong>{say(candidate.name)}</strong>
+                <strong>{localise(candidate.name)}</strong>
                 <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{preparationWords(candidate.buildUp)}</Box>
               </Box>
               <Box

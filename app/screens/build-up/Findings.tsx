@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Verdict } from '../../../core/build-up/judge.ts';
 import type { Rule } from '../../../core/build-up/rule.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { RuleLink } from './RuleLink.tsx';
 import { SEVERITY } from './severity.ts';
 
@@ -16,7 +16,7 @@ interface FindingsProps {
 
 /** What the rules say of a build-up: the verdict, its reasons, what would change it, and, at a touch, what it rests on. */
 export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   return (
     <>
       {verdict.level === 'permitted' && (
@@ -29,10 +29,10 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
             key={rule.id}
             sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25, fontSize: 14 }}
           >
-            <RuleLink rule={rule} words={SEVERITY[rule.severity].word} />. {say(rule.reason)}{' '}
+            <RuleLink rule={rule} words={SEVERITY[rule.severity].word} />. {localise(rule.reason)}{' '}
             <span style={{ color: 'var(--ink-soft)' }}>
               {hasTwoFaces && faces.length === 1 && `On the ${faces.join()}. `}
-              {say(rule.lift)}
+              {localise(rule.lift)}
             </span>
             {onLift && isLiftable?.(rule) && (
               <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => onLift(rule)}>

@@ -11,7 +11,7 @@ import { groundsOf } from '../../../core/build-up/situation.ts';
 import { knownOf, standingOf } from '../../../core/build-up/build-up-review.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { BuildUpEditor } from './BuildUpEditor.tsx';
 import { Compare } from './Compare.tsx';
@@ -28,7 +28,8 @@ const MOST_COMPARED = 3;
 
 /** The build-up of one group: what is chosen, drawn and judged, and what could be chosen instead. */
 export function GroupBuildUp({ group }: { group: FinishGroup }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { offers, isStale, failed } = useOffers(job, group);
   const [compared, setCompared] = useState<string[]>([]);
   const preparationWords = usePreparationWords();

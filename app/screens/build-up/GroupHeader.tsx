@@ -11,13 +11,15 @@ import { SHEENS } from '../../../core/shelf/coating.ts';
 import { refused } from '../../../core/units/outcome.ts';
 import { ColourFigures } from '../../parts/ColourFigures.tsx';
 import { isHex } from '../../parts/fields/hex.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { GroupPieces } from './GroupPieces.tsx';
 
 /** A group's name, its colours old and new, its sheen, and its pieces. */
 export function GroupHeader({ group }: { group: FinishGroup }) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const old = findingsOn(job, group.id).get('old-colour')?.hex ?? null;
   return (
     <Box sx={{ mb: 2.5 }}>
@@ -59,7 +61,7 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
               }
             />
           }
-          label={say('Another colour on the back')}
+          label={localise('Another colour on the back')}
         />
       </Box>
       <Box
@@ -81,7 +83,9 @@ interface ColourOfProps {
 
 /** One colour: a large swatch over the old one, its name and figures, and how many coats it needs. */
 function ColourOf({ group, side, old }: ColourOfProps) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const colour = group[side] ?? group.colour;
   const set = (facts: Partial<FinishGroup['colour']>, field: string, quiet: boolean) =>
     apply(
@@ -105,7 +109,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
         <Box
           component="input"
           type="color"
-          aria-label={say(`${words} swatch`)}
+          aria-label={localise(`${words} swatch`)}
           value={colour.hex}
           onChange={(event: React.ChangeEvent<HTMLInputElement>) => set({ hex: event.target.value }, 'hex', false)}
           sx={{
@@ -125,7 +129,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
       <Box sx={{ p: 1.25, flex: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 1, mb: 0.75 }}>
           <StatedField
-            label={say(words)}
+            label={localise(words)}
             text={colour.name}
             draft={`${job.id}/${group.id}/${side}`}
             sx={{ flex: 1 }}

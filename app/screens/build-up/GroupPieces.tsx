@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { roomOf } from '../../../core/job/queries/places.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Tag } from '../../parts/Tag.tsx';
 
@@ -20,7 +20,8 @@ const SHOWN = 12;
 
 /** The pieces of a group; some are split off, or all of them put into another group. */
 export function GroupPieces({ group }: { group: FinishGroup }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const [isSplitting, setIsSplitting] = useState(false);
   const pieces = job.pieces.filter((piece) => piece.groupId === group.id);
   const others = job.groups.filter(({ id }) => id !== group.id);
@@ -63,7 +64,9 @@ export function GroupPieces({ group }: { group: FinishGroup }) {
 
 /** Which pieces leave, and under what name. */
 function SplitDialog({ group, onClose }: { group: FinishGroup; onClose(): void }) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [leaving, setLeaving] = useState<string[]>([]);
   const [name, setName] = useState(`${group.name}, others`);
   const pieces = job.pieces.filter((piece) => piece.groupId === group.id);
@@ -89,7 +92,7 @@ function SplitDialog({ group, onClose }: { group: FinishGroup; onClose(): void }
             <FormControlLabel
               key={piece.id}
               control={<Checkbox checked={leaving.includes(piece.id)} onChange={() => toggle(piece.id)} />}
-              label={`${piece.mark} ${say(definitionOf(piece.kind).name).toLowerCase()}, ${roomOf(job, piece)?.name ?? ''}`}
+              label={`${piece.mark} ${localise(definitionOf(piece.kind).name).toLowerCase()}, ${roomOf(job, piece)?.name ?? ''}`}
             />
           ))}
         </Box>

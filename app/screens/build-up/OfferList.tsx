@@ -7,7 +7,7 @@ import { whyFirst } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { useCostWords } from './cost-words.ts';
 import { RuleLink } from './RuleLink.tsx';
 import { SEVERITY } from './severity.ts';
@@ -56,7 +56,7 @@ interface OfferCardProps extends OfferListProps {
 
 /** A build-up that could be chosen: its cross-section, what it costs, and why it is as it is. */
 function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompare, onChoose }: OfferCardProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const [isOpen, setIsOpen] = useState(false);
   const { candidate, cost } = weighed;
   const costWords = useCostWords();
@@ -65,7 +65,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
   return (
     <Box
       component="li"
-      aria-label={say(candidate.name)}
+      aria-label={localise(candidate.name)}
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '136px minmax(0, 1fr) auto' },
@@ -84,7 +84,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
       </Box>
       <Box sx={{ minWidth: 0 }}>
         {isBest && <Box sx={{ color: 'var(--ready)', fontSize: 14, fontWeight: 700 }}>Recommended</Box>}
-        <Box sx={{ fontWeight: 700, fontSize: 16, lineHeight: 1.3 }}>{say(candidate.name)}</Box>
+        <Box sx={{ fontWeight: 700, fontSize: 16, lineHeight: 1.3 }}>{localise(candidate.name)}</Box>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{preparation}</Box>
         <Box sx={{ fontSize: 15, my: 0.75, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
           {costWords.figures(cost).map(({ name, value }) => (
@@ -119,7 +119,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
 
 /** The risks of a build-up in a line; unknowns are told together. */
 function RiskLine({ weighed }: { weighed: Weighed }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const risks = weighed.candidate.verdict.findings.filter(({ rule }) => rule.severity === 'risk');
   if (risks.length === 0)
     return <Box sx={{ fontSize: 14, color: 'var(--ready)', fontWeight: 650 }}>No risk that Nivel knows of.</Box>;
@@ -129,7 +129,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
     <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
       {known.map(({ rule }) => (
         <Box key={rule.id}>
-          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {say(rule.reason)}
+          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {localise(rule.reason)}
         </Box>
       ))}
       {unknown.length > 0 && (
@@ -144,7 +144,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
 
 /** Why it stands where it stands, and the rules that made it what it is. */
 function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: readonly Weighed[]; isBest: boolean }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const costWords = useCostWords();
   const { leads, gives } = whyFirst(weighed, permitted);
   return (
@@ -162,7 +162,7 @@ function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: read
       {weighed.candidate.obeyed.length > 0 && <strong>Rules that made it so</strong>}
       {weighed.candidate.obeyed.map((rule) => (
         <Box key={rule.id}>
-          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {say(rule.reason)}
+          <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {localise(rule.reason)}
         </Box>
       ))}
     </Box>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { dangersOf } from '../../../core/build-up/protection.ts';
 import { PROTECTIONS } from '../../../core/shelf/hazards.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { EmptyState, Sheet } from '../../parts/Section.tsx';
 import { PrintIcon } from '../../drawing/icons.tsx';
 
@@ -11,7 +11,8 @@ const PARTS = Object.entries(PROTECTIONS) as [keyof typeof PROTECTIONS, string][
 
 /** What protects while the chosen build-ups are put on: one page, to be printed and hung up. */
 export function ProtectionSheet() {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const dangers = dangersOf(job);
   if (dangers.length === 0) {
     return (
@@ -26,7 +27,7 @@ export function ProtectionSheet() {
         <Box sx={{ flex: '1 1 400px' }}>
           <Typography variant="h2">Protection, {job.name}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)' }}>
-            {say(
+            {localise(
               'From what is chosen by now. The safety sheet of each product and the local rules come first: where they ask for more, that counts.',
             )}
           </Typography>
@@ -48,10 +49,10 @@ export function ProtectionSheet() {
           <Box component="li" key={id} aria-label={hazard.name} sx={{ breakInside: 'avoid', pb: 1.5 }}>
             <Sheet>
               <Box sx={{ fontWeight: 750, fontSize: 17, borderLeft: '6px solid var(--tacky)', pl: 1.25, mb: 0.75 }}>
-                {say(hazard.name)}
+                {localise(hazard.name)}
               </Box>
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 1 }}>
-                {say(from.join(', '))} · on {groups.map(({ name }) => name).join('; ')}
+                {localise(from.join(', '))} · on {groups.map(({ name }) => name).join('; ')}
               </Box>
               <Box
                 component="dl"
@@ -66,7 +67,7 @@ export function ProtectionSheet() {
                           {name}
                         </Box>,
                         <Box component="dd" key={part} sx={{ m: 0 }}>
-                          {say(words)}
+                          {localise(words)}
                         </Box>,
                       ];
                 })}

@@ -5,12 +5,12 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { SOURCES, type Rule } from '../../../core/build-up/rule.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { SEVERITY } from './severity.ts';
 
 /** One rule: what it says, what would lift it, and what it rests on. */
 export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const { id, severity, reason, lift, source, mend, ofSurface } = rule;
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="rule-title">
@@ -19,10 +19,10 @@ export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '12px !important', fontSize: 16 }}>
         <Box>
-          <strong>{SEVERITY[severity].word}.</strong> {say(reason)}
+          <strong>{SEVERITY[severity].word}.</strong> {localise(reason)}
         </Box>
         <Box>
-          <strong>What would lift it.</strong> {say(lift)}
+          <strong>What would lift it.</strong> {localise(lift)}
         </Box>
         <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
           It rests on {SOURCES[source]}.{' '}

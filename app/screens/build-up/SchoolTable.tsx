@@ -4,7 +4,7 @@ import { SCHOOLS } from '../../../core/build-up/schools.ts';
 import type { SchoolPrice } from '../../../core/choosing/offer.ts';
 import type { FinishGroup, Schools } from '../../../core/job/document/group-schema.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { Section } from '../../parts/Section.tsx';
 import { useCostWords } from './cost-words.ts';
 
@@ -12,7 +12,7 @@ const QUESTIONS = { keying: 'Keying', priming: 'Priming', tools: 'Tools' } as co
 
 /** The schools of keying, priming and tools as choices, each with what it costs, and what its best build-up would take here. */
 export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Offers }) {
-  const { apply } = useJob();
+  const { apply } = useCommands();
   const [best] = offers.permitted;
   const set = (facts: Partial<Schools>): void => void apply('change-group', { groupId: group.id, schools: facts });
   return (
@@ -74,7 +74,7 @@ interface SchoolButtonProps {
 }
 
 function SchoolButton({ name, does, costs, price, best, isChosen, onChoose }: SchoolButtonProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const costWords = useCostWords();
   const figures = price?.best
     ? costWords
@@ -90,7 +90,7 @@ function SchoolButton({ name, does, costs, price, best, isChosen, onChoose }: Sc
       type="button"
       role="radio"
       aria-checked={isChosen}
-      aria-label={say(name)}
+      aria-label={localise(name)}
       onClick={onChoose}
       sx={{
         font: 'inherit',
@@ -108,8 +108,8 @@ function SchoolButton({ name, does, costs, price, best, isChosen, onChoose }: Sc
         fontSize: 14,
       }}
     >
-      <strong>{say(name)}</strong>: {say(does)}.{' '}
-      {costs !== undefined && <span style={{ color: 'var(--ink-soft)' }}>{say(costs)}</span>}
+      <strong>{localise(name)}</strong>: {localise(does)}.{' '}
+      {costs !== undefined && <span style={{ color: 'var(--ink-soft)' }}>{localise(costs)}</span>}
       {price && (
         <Box sx={{ mt: 0.5, fontWeight: 600, color: figures === null ? 'var(--late)' : 'var(--ink)' }}>
           {figures ?? 'Nothing of this school is permitted here.'}

@@ -8,7 +8,7 @@ import { FACE_IDS } from '../../../core/pieces/elevation.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
 import { CoatStackDrawing } from '../../drawing/CoatStackDrawing.tsx';
 import { KEY_WORDS } from '../../parts/key-words.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 interface StackOfFacesProps {
   group: FinishGroup;
@@ -20,7 +20,7 @@ interface StackOfFacesProps {
 
 /** The cross-section of a build-up; one for each face where they differ. */
 export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFacesProps) {
-  const { job } = useJob();
+  const job = useJob();
   const differ = buildUp.faceCoats.back !== undefined || group.backColour !== null;
   return (
     <>
@@ -50,9 +50,10 @@ export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFac
 
 /** The preparation of a build-up in a line: “alkaline wash, rinsed; deglossed; grain filled, 2 passes”. */
 export function usePreparationWords(): (buildUp: BuildUp) => string {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   return ({ cleaning, key, filler, grainFill, preservative }) =>
-    say(
+    localise(
       [
         ...cleaning.map(({ product, rinsed }) => {
           const name = cleanerOf(job, product)?.name.toLowerCase() ?? product;

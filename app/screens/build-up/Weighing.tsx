@@ -4,13 +4,14 @@ import Slider from '@mui/material/Slider';
 import { CRITERIA, CRITERION_IDS, WEIGHT_PRESETS } from '../../../core/choosing/weigh.ts';
 import type { Weights } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 const isSame = (one: Weights, other: Weights): boolean => CRITERION_IDS.every((id) => one[id] === other[id]);
 
 /** What counts how much when build-ups are ranked: by a name, or weight by weight. */
 export function Weighing() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const preset = WEIGHT_PRESETS.find(({ weights }) => isSame(weights, job.weights));
   return (
     <Box sx={{ mb: 1.5 }}>

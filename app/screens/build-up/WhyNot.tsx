@@ -8,7 +8,7 @@ import type { Rule } from '../../../core/build-up/rule.ts';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { RuleLink } from './RuleLink.tsx';
 import { SEVERITY } from './severity.ts';
@@ -31,7 +31,8 @@ function forbidding(found: readonly Candidate[]): { rule: Rule; count: number }[
 
 /** Why a product or a step is not among what is permitted: the rules, by name. */
 export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [product, setProduct] = useState('');
   const coatings = shelfOf(job).coatings.filter(({ archived, role }) => !archived && role !== 'sealer');
   const excluded = offers.excluded.filter((candidate) => product === '' || productsOf(candidate).includes(product));
@@ -61,14 +62,14 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
         </TextField>
         <Box sx={{ mb: 1 }}>
           {excluded.length === 0
-            ? `${say(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
-            : `${excluded.length} ${excluded.length === 1 ? 'system' : 'systems'} ${name ? `with ${say(name).toLowerCase()} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
+            ? `${localise(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
+            : `${excluded.length} ${excluded.length === 1 ? 'system' : 'systems'} ${name ? `with ${localise(name).toLowerCase()} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
         </Box>
         <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
           {rules.map(({ rule, count }) => (
             <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
-              <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>. {say(rule.reason)}{' '}
-              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+              <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>.{' '}
+              {localise(rule.reason)} <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.lift)}</span>
             </Box>
           ))}
         </Box>
@@ -80,7 +81,8 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
 
 /** Why a step is not done otherwise: the rules that would speak against it, on what is chosen or recommended. */
 function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [stepId, setStepId] = useState('');
   const steps = OTHER_STEPS.flatMap((step) => {
     const found = againstStep(job, group, buildUp, step);
@@ -100,7 +102,7 @@ function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }
         <MenuItem value="">as it is</MenuItem>
         {steps.map(({ step }) => (
           <MenuItem key={step.id} value={step.id}>
-            {say(step.words)}
+            {localise(step.words)}
           </MenuItem>
         ))}
       </TextField>
@@ -113,8 +115,8 @@ function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }
               key={rule.id}
               sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25 }}
             >
-              {SEVERITY[rule.severity].word}: <RuleLink rule={rule} />. {say(rule.reason)}{' '}
-              <span style={{ color: 'var(--ink-soft)' }}>{say(rule.lift)}</span>
+              {SEVERITY[rule.severity].word}: <RuleLink rule={rule} />. {localise(rule.reason)}{' '}
+              <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.lift)}</span>
             </Box>
           ))}
         </Box>

@@ -1,6 +1,6 @@
 import { CRITERIA, type Cost } from '../../../core/choosing/weigh.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 
 const DAY = 24 * 60;
 
@@ -15,7 +15,7 @@ interface CostWords {
 
 /** What a build-up costs, in words and in the job's currency. */
 export function useCostWords(): CostWords {
-  const { job } = useJob();
+  const job = useJob();
   const money = new Intl.NumberFormat('en-GB', {
     style: 'currency',
     currency: job.settings.currency,

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { RankedCause } from '../../../core/checking/rank-causes.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 
 interface CauseListProps {
@@ -16,7 +16,7 @@ const SHOWN = 4;
 
 /** Causes in the order of their likelihood, each with what the log says for it and how to prevent it; one may be named. */
 export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const [all, setAll] = useState(false);
   const shown = causes.filter(({ id }, index) => all || index < SHOWN || id === chosen);
   return (
@@ -54,18 +54,18 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
                 <Box sx={{ fontSize: 13.5, fontWeight: 700, mt: 0.25 }}>{Math.round(likelihood * 100)} %</Box>
               </Box>
               <Box>
-                <strong>{say(cause.name)}</strong>
+                <strong>{localise(cause.name)}</strong>
                 <Box sx={{ fontSize: 14.5, color: because ? 'var(--ink)' : 'var(--ink-soft)' }}>
-                  {because ? `${capital(say(because))}.` : 'The log knows nothing of it.'}
+                  {because ? `${capital(localise(because))}.` : 'The log knows nothing of it.'}
                 </Box>
-                <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Next time: {say(cause.prevent)}</Box>
+                <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Next time: {localise(cause.prevent)}</Box>
               </Box>
               <Button
                 variant={isChosen ? 'contained' : 'outlined'}
                 aria-pressed={isChosen}
                 sx={{ minHeight: 48, gridColumn: { xs: 2, sm: 3 }, justifySelf: 'start', whiteSpace: 'nowrap' }}
                 onClick={() => onChoose(id)}
-                aria-label={`It was this: ${say(cause.name)}`}
+                aria-label={`It was this: ${localise(cause.name)}`}
               >
                 {isChosen ? 'It was this' : 'That was it'}
               </Button>

@@ -1,7 +1,7 @@
 import { useRoute } from '../../device/route.ts';
 import { StageViews } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { DefectList } from './DefectList.tsx';
 import { DefectView } from './DefectView.tsx';
 import { FilmChecks } from './FilmChecks.tsx';
@@ -15,7 +15,7 @@ const isView = (view: string | null): view is View => view !== null && view in V
 
 /** The round in raking light: every face looked at, every defect with its cause and its remedy, rooms signed off. */
 export default function CheckStage() {
-  const { job } = useJob();
+  const job = useJob();
   const { view, pieceId, defectId } = useRoute();
   if (job.pieces.length === 0) {
     return <WalkFirst title="Nothing to look at">Faces come with the pieces of the walk.</WalkFirst>;

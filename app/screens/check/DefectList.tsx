@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { isOpen } from '../../../core/checking/defect-status.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { EmptyState, Section } from '../../parts/Section.tsx';
 import { FoundList } from './FoundList.tsx';
 
 /** Every defect of the job: what is open first. */
 export function DefectList() {
-  const { job } = useJob();
+  const job = useJob();
   if (job.defects.length === 0) {
     return (
       <EmptyState title="No defect so far">Go round with a lamp, and tap a face where something shows.</EmptyState>

@@ -3,7 +3,7 @@ import { DEFECTS } from '../../../core/checking/defects.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../keeping/photos.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { TakePhotos } from '../../parts/photos/TakePhotos.tsx';
 
 interface DefectPhotosProps {
@@ -38,7 +38,7 @@ export function DefectPhotos({ piece, defect, onTaken }: DefectPhotosProps) {
 }
 
 function Picture({ id, words }: { id: string; words: string }) {
-  const { job } = useJob();
+  const job = useJob();
   const { address, isMissing } = usePhoto(job.id, id);
   if (isMissing) return <Box sx={{ fontSize: 14 }}>{words}: not in this browser.</Box>;
   if (address === null) return null;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { DEFECT_IDS, type DefectId } from '../../../core/job/document/defect-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 
 interface DefectPickerProps {
   onPick(kind: DefectId): void;
@@ -11,7 +11,7 @@ interface DefectPickerProps {
 
 /** What it is: every defect with what it looks like. */
 export function DefectPicker({ onPick, onCancel }: DefectPickerProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   return (
     <Box component="section" aria-label="What is it?">
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', mb: 1 }}>
@@ -52,12 +52,12 @@ export function DefectPicker({ onPick, onCancel }: DefectPickerProps) {
                 '&:hover': { borderColor: 'var(--ink)' },
               }}
             >
-              <strong>{say(DEFECTS[kind].name)}</strong>
+              <strong>{localise(DEFECTS[kind].name)}</strong>
               <Box
                 component="span"
                 sx={{ display: 'block', fontSize: 13.5, lineHeight: 1.3, color: 'var(--ink-soft)' }}
               >
-                {say(DEFECTS[kind].looksLike)}
+                {localise(DEFECTS[kind].looksLike)}
               </Box>
             </Box>
           </li>

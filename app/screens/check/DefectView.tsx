@@ -17,7 +17,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { hangsByNight } from '../../../core/job/queries/pieces.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
 import { useReplanning } from '../../parts/replanning/use-replanning.ts';
 import { goTo } from '../../device/route.ts';
@@ -35,13 +35,16 @@ import { STANDING } from './standing-words.ts';
 
 /** One defect: where it is, what it comes from by what the log knows, when it may be touched, and what puts it right. */
 export function DefectView({ defect }: { defect: Defect }) {
-  const { job } = useJob();
+  const job = useJob();
   const piece = job.pieces.find(({ id }) => id === defect.pieceId);
   return piece ? <DefectOn key={defect.id} piece={piece} defect={defect} /> : null;
 }
 
 function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
-  const { job, say, now, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const now = useNow();
+  const { apply } = useCommands();
   const problem = useJobSteps();
   const replanning = useReplanning();
   const definition = DEFECTS[defect.kind];
@@ -87,8 +90,8 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
         </Button>
         <Tag mark={piece.mark} size="large" />
         <Box sx={{ flex: '1 1 150px' }}>
-          <Typography variant="h2">{say(definition.name)}</Typography>
-          <Box sx={{ color: 'var(--ink-soft)' }}>{say(definition.looksLike)}</Box>
+          <Typography variant="h2">{localise(definition.name)}</Typography>
+          <Box sx={{ color: 'var(--ink-soft)' }}>{localise(definition.looksLike)}</Box>
         </Box>
         <Box sx={{ fontWeight: 750, color: STANDING[standing].colour, fontSize: 17 }}>{STANDING[standing].words}</Box>
       </Box>
@@ -123,7 +126,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
             />
           </Box>
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {say(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face)}
+            {localise(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face)}
             {defect.spot
               ? `, ${Math.round(defect.spot.x)} mm from the left and ${Math.round(defect.spot.y)} mm from the top. Tap to move it.`
               : '. Tap where it is.'}
@@ -151,7 +154,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
           <Section title="Putting it right">
             <Sheet>
               <Box sx={{ display: 'grid', gap: 1.5 }}>
-                <Typography sx={{ fontSize: 16 }}>{say(definition.remedy)}</Typography>
+                <Typography sx={{ fontSize: 16 }}>{localise(definition.remedy)}</Typography>
                 {opens !== null && wait.since !== null && (
                   <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
                     <Vial
@@ -160,11 +163,11 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
                       words={waitWords}
                     />
                     <strong>{waitWords}</strong>
-                    <Box sx={{ flexBasis: '100%', color: 'var(--ink-soft)' }}>{say(definition.waits.because)}</Box>
+                    <Box sx={{ flexBasis: '100%', color: 'var(--ink-soft)' }}>{localise(definition.waits.because)}</Box>
                   </Box>
                 )}
                 {opens === null && <strong>{waitWords}</strong>}
-                {definition.caution && <Caution>{say(definition.caution)}</Caution>}
+                {definition.caution && <Caution>{localise(definition.caution)}</Caution>}
                 {standing === 'found' && isAsked && (
                   <ToggleButtonGroup
                     exclusive

@@ -8,7 +8,7 @@ import { groupOf } from '../../../core/job/queries/groups.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { deviceId } from '../../keeping/device.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
@@ -17,7 +17,9 @@ import { vialReading } from '../../drawing/vial-reading.ts';
 
 /** The checks of the dry film: one piece stands for each finish, and each check says when it tells something. */
 export function FilmChecks() {
-  const { job, now, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
   const problem = useJobSteps();
   const rows = useMemo(() => readinessOf(job, problem, new Map()), [job, problem]);
   const due = useMemo(() => dueFilmChecks(job, rows), [job, rows]);
@@ -36,7 +38,11 @@ export function FilmChecks() {
         const definition = FILM_CHECK_DEFINITIONS[check];
         const own = due.filter((entry) => entry.check === check);
         return (
-          <Section key={check} title={definition.name} aside={<Box sx={{ fontSize: 15 }}>{say(definition.how)}</Box>}>
+          <Section
+            key={check}
+            title={definition.name}
+            aside={<Box sx={{ fontSize: 15 }}>{localise(definition.how)}</Box>}
+          >
             <Sheet pad={0}>
               <Box component="ul" aria-label={definition.name}>
                 {own.map((entry) => (
@@ -58,7 +64,10 @@ export function FilmChecks() {
 }
 
 function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t0: string; since: number }) {
-  const { job, now, say, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { check, piece, from, last } = entry;
   const definition = FILM_CHECK_DEFINITIONS[check];
   const isReady = from !== null && from <= at;
@@ -100,7 +109,7 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
         <strong>{groupOf(job, piece)?.name}</strong>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
           {last
-            ? `${last.held ? say(definition.held) : say(definition.failed)} (${last.at.slice(8, 10)}/${last.at.slice(5, 7)}${last.note ? `, ${last.note}` : ''})`
+            ? `${last.held ? localise(definition.held) : localise(definition.failed)} (${last.at.slice(8, 10)}/${last.at.slice(5, 7)}${last.note ? `, ${last.note}` : ''})`
             : words}
         </Box>
       </Box>

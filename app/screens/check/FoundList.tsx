@@ -3,14 +3,15 @@ import { DEFECTS } from '../../../core/checking/defects.ts';
 import { standingOf } from '../../../core/checking/defect-status.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Link } from '../../parts/Link.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { STANDING } from './standing-words.ts';
 
 /** Defects in a list, each with how far it is; with tags where they are of several pieces. */
 export function FoundList({ defects, isTagged = false }: { defects: readonly Defect[]; isTagged?: boolean }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   if (defects.length === 0) return null;
   return (
     <Box component="ul" aria-label="What was found" sx={{ display: 'grid', gap: 1 }}>
@@ -56,7 +57,7 @@ export function FoundList({ defects, isTagged = false }: { defects: readonly Def
                 </Box>
               )}
               <span>
-                <strong>{say(DEFECTS[defect.kind].name)}</strong>
+                <strong>{localise(DEFECTS[defect.kind].name)}</strong>
                 <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
                   {[
                     piece && isTagged ? definitionOf(piece.kind).faceNames[defect.face] : null,

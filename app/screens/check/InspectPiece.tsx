@@ -12,7 +12,7 @@ import { roomOf } from '../../../core/job/queries/places.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { deviceId } from '../../keeping/device.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Tag } from '../../parts/Tag.tsx';
 import { BackIcon, CheckIcon, ForwardIcon } from '../../drawing/icons.tsx';
@@ -22,7 +22,10 @@ import { FoundList } from './FoundList.tsx';
 
 /** A piece under the lamp: a face at a time, tapped where something is, or ticked as looked over. */
 export function InspectPiece({ piece }: { piece: Piece }) {
-  const { job, say, now, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const now = useNow();
+  const { apply } = useCommands();
   const [face, setFace] = useState<FaceId>(piece.scope.faces[0] ?? 'front');
   const [spot, setSpot] = useState<{ x: number; y: number } | null>(null);
   const names = definitionOf(piece.kind).faceNames;
@@ -67,7 +70,7 @@ export function InspectPiece({ piece }: { piece: Piece }) {
         </Button>
         <Tag mark={piece.mark} size="large" />
         <Box sx={{ flex: '1 1 140px' }}>
-          <Typography variant="h2">{say(definitionOf(piece.kind).name)}</Typography>
+          <Typography variant="h2">{localise(definitionOf(piece.kind).name)}</Typography>
           <Box sx={{ color: 'var(--ink-soft)' }}>{roomOf(job, piece)?.name}</Box>
         </Box>
         {piece.scope.faces.length > 1 && (

@@ -6,7 +6,7 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { CheckIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 const AFTER: Readonly<Record<string, string>> = {
   touch: 'touch dry',
@@ -20,7 +20,8 @@ const AFTER: Readonly<Record<string, string>> = {
 
 /** The steps that put a defect right, as it says or would say, with when they are planned. */
 export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const steps = stepsOfRework(job, piece, defect);
   const planned = new Map(job.plan?.tasks.map((task) => [task.id, task]));
   const progress = progressByTask(job.log);
@@ -49,10 +50,10 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
           >
             <strong>{index + 1}</strong>
             <span>
-              {say(rework?.words ?? '')}
+              {localise(rework?.words ?? '')}
               <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
                 {[
-                  coat ? say(coat.coating.name.split(',')[0]?.toLowerCase() ?? coat.coating.name) : null,
+                  coat ? localise(coat.coating.name.split(',')[0]?.toLowerCase() ?? coat.coating.name) : null,
                   formatDuration(minutes),
                   rework?.waitFor ? `once ${AFTER[rework.waitFor] ?? rework.waitFor}` : null,
                 ]

@@ -3,7 +3,7 @@ import { inTurn, roomChecks, type FaceToCheck, type RoomCheck } from '../../../c
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { thumbScale } from '../../drawing/elevation/thumb-size.ts';
 import { Link } from '../../parts/Link.tsx';
@@ -16,7 +16,7 @@ import { SignOffBar } from './SignOffBar.tsx';
 
 /** The round through the rooms: every piece as it hangs there, what was looked at, what was found, and who signed. */
 export function Round() {
-  const { job } = useJob();
+  const job = useJob();
   const rooms = roomChecks(job);
   if (rooms.length === 0) {
     return <EmptyState title="Nothing to look at yet">Faces come here with their build-up.</EmptyState>;
@@ -70,7 +70,7 @@ const wordsOf = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
 
 /** One piece: its drawing, its tag, and a dot for each face. */
 function PieceOfRound({ piece, faces }: { piece: Piece; faces: readonly FaceToCheck[] }) {
-  const { job } = useJob();
+  const job = useJob();
   const names = definitionOf(piece.kind).faceNames;
   const isPainted = faces.some(({ coats }) => coats.laid > 0);
   return (

@@ -4,11 +4,13 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { RoomCheck } from '../../../core/checking/round.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 
 /** A room's signature: who went through it and when; what stands against it is said and not forbidden. */
 export function SignOffBar({ check }: { check: RoomCheck }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const [isSigning, setIsSigning] = useState(false);
   const [by, setBy] = useState('');
   const [remark, setRemark] = useState('');

@@ -7,7 +7,7 @@ import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { FaceDrawing } from '../../drawing/elevation/FaceDrawing.tsx';
 import { shownPart } from '../../drawing/elevation/shown-part.ts';
 
@@ -29,7 +29,7 @@ const RAKE = 0.55;
 
 /** A face to scale under a raking lamp: a tap says where something is, a number leads to what was found. */
 export function FaceToTap({ piece, face: faceId, defects, spot, maxHeight, onTap, onDefect }: FaceToTapProps) {
-  const { job } = useJob();
+  const job = useJob();
   const face = elevationOf(piece).faces.find(({ id }) => id === faceId);
   const group = groupOf(job, piece);
   if (!face) return null;

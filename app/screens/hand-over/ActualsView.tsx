@@ -13,7 +13,7 @@ import {
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { keepFigures } from '../../keeping/own-figures.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
 import { DaysDrawing } from './DaysDrawing.tsx';
@@ -22,7 +22,9 @@ import { notify } from '../../device/notices.ts';
 
 /** Hours, days and litres as they were planned and as they were; what that teaches, one touch each; and on to the next job. */
 export function RealView() {
-  const { job, say, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const problem = useJobSteps();
   const { byWork, byKind } = useMemo(() => hoursAgainst(job), [job]);
   const days = useMemo(() => daysAgainst(job), [job]);
@@ -61,14 +63,14 @@ export function RealView() {
                 }}
               >
                 <Box sx={{ flex: '1 1 260px' }}>
-                  <strong>{capital(say(lesson.words))}</strong>
-                  <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{capital(say(lesson.because))}.</Box>
+                  <strong>{capital(localise(lesson.words))}</strong>
+                  <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{capital(localise(lesson.because))}.</Box>
                 </Box>
                 <Button
                   variant="contained"
                   sx={{ minHeight: 48 }}
                   onClick={() => take(lesson)}
-                  aria-label={`Change it: ${say(lesson.words)}`}
+                  aria-label={`Change it: ${localise(lesson.words)}`}
                 >
                   Change it
                 </Button>
@@ -96,7 +98,7 @@ export function RealView() {
               <HoursBars title="By kind of work" rows={byWork} />
               <HoursBars
                 title="By kind of piece"
-                rows={byKind.map((row): HoursRow => ({ ...row, name: say(row.name) }))}
+                rows={byKind.map((row): HoursRow => ({ ...row, name: localise(row.name) }))}
               />
             </Box>
           )}
@@ -119,12 +121,12 @@ export function RealView() {
           <DaysDrawing rows={days} />
         </Sheet>
       </Section>
-      <Section title={capital(say('Litres out of the tins'))}>
+      <Section title={capital(localise('Litres out of the tins'))}>
         <Sheet pad={0}>
           <Box component="ul" aria-label="Litres">
             {litres.length === 0 && (
               <Box component="li" sx={{ p: 2 }}>
-                {say('No tin was opened.')}
+                {localise('No tin was opened.')}
               </Box>
             )}
             {litres.map(({ bucket, name, reckoned, real }) => (
@@ -133,7 +135,7 @@ export function RealView() {
                 key={bucket.tins[0]?.id}
                 sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
               >
-                <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(say(name))}</Box>
+                <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
                 <span>reckoned {formatVolume(reckoned, units)}</span>
                 <span>{real === null ? 'nobody looked' : `really ${formatVolume(real, units)}`}</span>
                 {real !== null && reckoned > 0 && (

@@ -1,6 +1,6 @@
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { LeftPaintView } from './LeftoversView.tsx';
 import { RealView } from './ActualsView.tsx';
 import { RecordView } from './RecordView.tsx';
@@ -9,7 +9,7 @@ const VIEWS = { record: 'Record', left: 'Left paint', real: 'Planned against rea
 
 /** What is left when the job is over: the record and the care sheet, the paint, and what the next job learns. */
 export default function HandOverStage() {
-  const { job } = useJob();
+  const job = useJob();
   const view = useView(VIEWS, 'record');
   if (job.pieces.length === 0) {
     return <WalkFirst title="Nothing to hand over">The record grows with the log of the work.</WalkFirst>;

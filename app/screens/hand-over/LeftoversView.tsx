@@ -8,20 +8,21 @@ import type { TinEnd } from '../../../core/job/document/tin-schema.ts';
 import { bucketWords } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Caution, EmptyState } from '../../parts/Section.tsx';
 import { PrintIcon } from '../../drawing/icons.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
 
 /** Every rest of paint: its label, and what becomes of it. */
 export function LeftPaintView() {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const problem = useJobSteps();
   const rests = useMemo(() => leftPaints(job, problem.clocks), [job, problem.clocks]);
   if (rests.length === 0) {
     return (
-      <EmptyState title={say('No tin in the log')}>
-        {say('Open tins on Today: then each rest has its label here, with batch and pieces.')}
+      <EmptyState title={localise('No tin in the log')}>
+        {localise('Open tins on Today: then each rest has its label here, with batch and pieces.')}
       </EmptyState>
     );
   }
@@ -43,12 +44,14 @@ export function LeftPaintView() {
 
 /** One rest as its label, and what becomes of it. */
 function RestCard({ rest }: { rest: LeftPaint }) {
-  const { job, say, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { bucket, on, rooms, lastUsed, disposal } = rest;
   const { units } = job.settings;
   const [first] = bucket.tins;
   if (!first) return null;
-  const name = capital(say(bucketWords(bucket)));
+  const name = capital(localise(bucketWords(bucket)));
   const put = (kind: TinEnd | null, where: string): void => {
     for (const tin of bucket.tins)
       apply(
@@ -101,7 +104,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
                   {term}
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontSize: 14 }}>
-                  {say(words)}
+                  {localise(words)}
                 </Box>
               </Box>
             ))}
@@ -138,7 +141,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
         />
       </Box>
       <Box className="no-print">
-        <Caution>{say(disposal.advice)} Local rules decide.</Caution>
+        <Caution>{localise(disposal.advice)} Local rules decide.</Caution>
       </Box>
     </Box>
   );

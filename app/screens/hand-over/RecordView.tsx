@@ -13,7 +13,7 @@ import type { HandOver } from '../../../core/job/document/hand-over-schema.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
 import { download, downloadBlob } from '../../device/download.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { DayIcon, FileIcon, PdfIcon, PrintIcon } from '../../drawing/icons.tsx';
 import { BlockView } from './BlockView.tsx';
@@ -24,7 +24,8 @@ const WORDS_AS: Readonly<Record<Vocabulary, string>> = { uk: 'architrave, tin', 
 
 /** The hand-over as it will be read, with everything that it is given out as. */
 export function RecordView() {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [vocabulary, setVocabulary] = useState<Vocabulary>(job.settings.vocabulary);
   const [isWriting, setIsWriting] = useState(false);
   const { blocks, rows, problem } = useHandOver(vocabulary);
@@ -122,7 +123,9 @@ export function RecordView() {
 
 /** What the log can't know: whom it is for, where the touch-up kit is, and that it was handed over. */
 function Stated() {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { handOver } = job;
   const change = (facts: Facts<HandOver>, field: string): void =>
     void apply('change-hand-over', facts, { strokes: `hand-over/${field}` });

@@ -4,12 +4,13 @@ import { handOverDocument } from '../../../core/handing-over/hand-over-document.
 import { readinessOf, type Readiness } from '../../../core/hanging/readiness.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useJobSteps, usePlanReading } from '../../open-job/use-reading.ts';
 
 /** The hand-over as it stands now, in a vocabulary. */
 export function useHandOver(vocabulary: Vocabulary): { blocks: Block[]; rows: Readiness[]; problem: JobSteps } {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const problem = useJobSteps();
   const reading = usePlanReading(problem, job.plan);
   const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);

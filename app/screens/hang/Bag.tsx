@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { bagOf } from '../../../core/hanging/bag.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { listed } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { AddIcon, RemoveIcon } from '../../drawing/icons.tsx';
 import { completeness } from '../../drawing/vial-reading.ts';
@@ -16,15 +16,16 @@ type Way = 'in' | 'out';
 
 /** The labelled bag of a piece's hardware, counted in when it comes off, and out again, screw by screw, when it goes back on. */
 export function Bag({ piece }: { piece: Piece }) {
-  const { apply, say } = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const bag = bagOf(piece);
   const [way, setWay] = useState<Way>(bag.fitted > 0 ? 'out' : 'in');
   const counted = way === 'in' ? bag.bagged : bag.fitted;
   const field = way === 'in' ? 'bagged' : 'fitted';
   const set = (item: number, number: number): void =>
     void apply('count-hardware', { id: piece.id, item, [field]: number });
-  const shortOf = listed(bag.missing.map(({ name, short }) => `${short} ${say(name)}`));
-  const leftIn = listed(bag.inBag.map(({ name, left }) => `${left} ${say(name)}`));
+  const shortOf = listed(bag.missing.map(({ name, short }) => `${short} ${localise(name)}`));
+  const leftIn = listed(bag.inBag.map(({ name, left }) => `${left} ${localise(name)}`));
   const missing = bag.count - counted;
   return (
     <Box
@@ -77,7 +78,7 @@ export function Bag({ piece }: { piece: Piece }) {
       >
         {piece.hardware.map((item, index) => (
           <Box component="li" key={item.name} sx={{ display: 'flex', alignItems: 'center', fontSize: 15 }}>
-            <span style={{ flex: 1 }}>{say(item.name)}</span>
+            <span style={{ flex: 1 }}>{localise(item.name)}</span>
             <IconButton
               aria-label={
                 way === 'in'

@@ -9,12 +9,12 @@ import { useState } from 'react';
 import { pieceNamed } from '../../../core/hanging/label-strip.ts';
 import { CodeReader, hasCamera } from '../../parts/codes/CodeReader.tsx';
 import { ScanIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** A label is scanned, or its mark typed, and its piece opens. */
 export function FindPiece() {
-  const { job } = useJob();
+  const job = useJob();
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const [isScanning, setIsScanning] = useState(false);

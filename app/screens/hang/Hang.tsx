@@ -1,7 +1,7 @@
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { useMemo } from 'react';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { useJobSteps, usePlanReading } from '../../open-job/use-reading.ts';
@@ -14,7 +14,8 @@ const VIEWS = { pieces: 'Pieces', labels: 'Labels' } as const;
 
 /** Every piece on its way back: its bag, its holes, who lifts it, and from when it may be handled, hung, closed and washed. */
 export default function Hang() {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { pieceId } = useRoute();
   const view = useView(VIEWS, 'pieces');
   const problem = useJobSteps();

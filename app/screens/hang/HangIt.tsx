@@ -9,7 +9,7 @@ import type { PieceStep } from '../../../core/steps/step.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { doneStampsByTask } from '../../../core/running/applied-coats.ts';
 import { CheckIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
 import { ClockDoubtDialog } from '../../parts/stamping/ClockDoubtDialog.tsx';
 import { useStamps } from '../../parts/stamping/use-stamps.ts';
@@ -24,7 +24,7 @@ interface HangItProps {
 
 /** Stamps a piece as hung, whatever is risked by it; the rest of the plan makes way. */
 export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps) {
-  const { job } = useJob();
+  const job = useJob();
   const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
   const { stamps, replanning, doubt } = useStamps(problem, reading, painterId);
   const stamp = doneStampsByTask(job.log).get(step.id);

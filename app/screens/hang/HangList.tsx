@@ -10,7 +10,7 @@ import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { openTonight } from '../../../core/running/reminder-kinds.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Link } from '../../parts/Link.tsx';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -39,7 +39,7 @@ interface HangListProps {
 
 /** Pieces by what may be done with them now; what must close tonight above all. */
 export function HangList({ rows, at, problem }: HangListProps) {
-  const { job } = useJob();
+  const job = useJob();
   const tonight = openTonight({ job });
   return (
     <Box sx={{ maxWidth: 1180 }}>
@@ -118,7 +118,8 @@ function Standing({ title, rows, at, t0 }: { title: string; rows: readonly Readi
 }
 
 function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { piece, lastCoat } = row;
   const next = nextUse(row, at);
   const bag = bagOf(piece);
@@ -144,7 +145,7 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
       <Box
         component={Link}
         to={{ stage: 'hang', jobId: job.id, pieceId: piece.id }}
-        aria-label={`${piece.mark}, ${say(definitionOf(piece.kind).name)}`}
+        aria-label={`${piece.mark}, ${localise(definitionOf(piece.kind).name)}`}
         sx={{
           display: 'grid',
           gridTemplateColumns: { xs: 'auto minmax(0, 1fr)', sm: 'auto minmax(0, 1fr) auto' },
@@ -165,7 +166,7 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
         <Box>
           <strong>{headline}</strong>
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {[say(definitionOf(piece.kind).name), roomOf(job, piece)?.name].filter(Boolean).join(', ')}
+            {[localise(definitionOf(piece.kind).name), roomOf(job, piece)?.name].filter(Boolean).join(', ')}
             {bagWords && (
               <Box
                 component="span"

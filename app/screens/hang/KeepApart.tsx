@@ -1,14 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useNow } from '../../open-job/use-job.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
 /** A soft coat against a stop sticks and tears: what keeps it off, and until when. */
 export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(minutes: number): string }) {
-  const { now, apply } = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { piece, from, lastCoat, hung } = row;
   const { keptApart } = piece;
   if (from.close === null || lastCoat === null) return null;

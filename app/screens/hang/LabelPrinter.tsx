@@ -8,7 +8,7 @@ import { roomOf } from '../../../core/job/queries/places.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useTicks } from '../../keeping/device-checks.ts';
 import { Code } from '../../parts/codes/Code.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -21,7 +21,8 @@ const metres = (millimetres: number): string => `${(millimetres / 1000).toFixed(
 
 /** Labels on sheets, and on the strip of a label printer, which is a stand-in and says so. */
 export function LabelPrinter() {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [roomId, setRoomId] = useState('');
   const [printed, setPrinted] = useTicks(job.id, 'labels-printed');
   const [fed, setFed] = useTicks(job.id, 'tape-used');
@@ -122,10 +123,10 @@ export function LabelPrinter() {
                     <Code text={labelCode(job.id, piece)} label={`Code of ${piece.mark}`} size={58} />
                   </Box>
                   <Box sx={{ fontSize: 13, lineHeight: 1.2 }}>
-                    {say(definitionOf(piece.kind).name)}, {roomOf(job, piece)?.name}
+                    {localise(definitionOf(piece.kind).name)}, {roomOf(job, piece)?.name}
                   </Box>
                   <Box sx={{ fontSize: 13, lineHeight: 1.2 }}>
-                    {piece.hardware.map((item) => `${item.count} ${say(item.name)}`).join(' · ')}
+                    {piece.hardware.map((item) => `${item.count} ${localise(item.name)}`).join(' · ')}
                   </Box>
                 </Box>
               ))}

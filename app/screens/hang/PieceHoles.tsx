@@ -4,12 +4,14 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { DrillTemplate } from '../../drawing/elevation/DrillTemplate.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 
 /** Old holes that are filled and new ones that are drilled, ticked against their template. */
 export function PieceHoles({ piece }: { piece: Piece }) {
-  const { job, say, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { filledHoles, drillings, holesDone } = piece;
   return (
     <Sheet>
@@ -66,7 +68,7 @@ export function PieceHoles({ piece }: { piece: Piece }) {
                   }
                 />
               }
-              label={`${say(drilling.name)}: drilled by the template`}
+              label={`${localise(drilling.name)}: drilled by the template`}
             />
           </li>
         ))}

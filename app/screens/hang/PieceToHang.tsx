@@ -12,7 +12,7 @@ import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';
 import { goTo } from '../../device/route.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
@@ -33,7 +33,8 @@ interface PieceToHangProps {
 
 /** One piece on its way back: dates, bag, holes, who lifts, what is risked, and what keeps it off its stop. */
 export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { piece, lastCoat, isDone, hung } = row;
   const { clocks } = problem;
   const when = (minutes: number): string =>
@@ -50,7 +51,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
         </Button>
         <Tag mark={piece.mark} size="large" />
         <Box sx={{ flex: '1 1 150px' }}>
-          <Typography variant="h2">{say(definitionOf(piece.kind).name)}</Typography>
+          <Typography variant="h2">{localise(definitionOf(piece.kind).name)}</Typography>
           <Box sx={{ color: 'var(--ink-soft)' }}>
             {[roomOf(job, piece)?.name, piece.note].filter(Boolean).join(', ')}
           </Box>
@@ -115,7 +116,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                   <Box component="ul" aria-label="What is risked" sx={{ display: 'grid', gap: 1 }}>
                     {risks.map((risk) => (
                       <li key={risk}>
-                        <Caution>{capital(say(risk))}</Caution>
+                        <Caution>{capital(localise(risk))}</Caution>
                       </li>
                     ))}
                   </Box>

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import { USES, type Readiness } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { USE_WORDS } from './use-words.ts';
 
 /** From when a piece may be handled, hung, closed, washed and used hard, in a row. */
 export function UseDates({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
-  const { job } = useJob();
+  const job = useJob();
   const { piece, from } = row;
   const uses = USES.filter((use) => from[use] !== null && (use !== 'rehang' || piece.comesOff));
   const timeOf = (minutes: number) => localTime(t0, Math.ceil(minutes), job.site.timeZone);

@@ -13,7 +13,7 @@ import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { daysOfRun } from '../../../core/planning/reading/run-days.ts';
 import { runWords } from '../../../core/steps/step-words.ts';
 import { SheetIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useToday } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { ALL_WEEKS, usualWeek, weekOf, WeekStrip } from './WeekStrip.tsx';
 
@@ -54,7 +54,7 @@ const FEW_WEEKS = 2;
 
 /** Gives one painter, or all who work that day, a day off. */
 function DayOffButton({ date, there }: { date: string; there: readonly Painter[] }) {
-  const { apply } = useJob();
+  const { apply } = useCommands();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const give = (painters: readonly Painter[]): void => {
     setAnchor(null);
@@ -91,9 +91,10 @@ export function Agenda({
   /** Told of the run that is asked about. */
   onAsk(asked: { taskId: string; what: string }): void;
 }) {
-  const { job, say, now } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [week, setWeek] = useState<string | null>(null);
-  const today = now.slice(0, 10);
+  const today = useToday();
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
     [start, end].map((minutes) => localTime(reading.t0, minutes, zone).toFormat('HH:mm')).join('–');
@@ -156,7 +157,7 @@ export function Agenda({
                         sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
                       >
                         <ButtonBase
-                          aria-label={`Why not earlier: ${timesOf(run)} ${say(run.words)}: ${run.where}`}
+                          aria-label={`Why not earlier: ${timesOf(run)} ${localise(run.words)}: ${run.where}`}
                           sx={{
                             color: 'var(--ink-soft)',
                             justifyContent: 'start',
@@ -170,7 +171,7 @@ export function Agenda({
                           {timesOf(run)}
                         </ButtonBase>
                         <span>
-                          {say(run.words)}: <strong>{run.where}</strong>
+                          {localise(run.words)}: <strong>{run.where}</strong>
                           {run.needsTwo && ', two people'}
                         </span>
                       </Box>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { BrokenPin } from '../../../core/planning/drafting/pinned.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 const BECAUSE: Readonly<Record<Exclude<BrokenPin['because'], 'done'>, string>> = {
   gone: 'it is not to be done any more',
@@ -14,7 +14,8 @@ const BECAUSE: Readonly<Record<Exclude<BrokenPin['because'], 'done'>, string>> =
 
 /** Pins that can't hold any more, and why; what they said is planned as if they were not there. */
 export function BrokenPins({ problem }: { problem: JobProblem }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const told = problem.brokenPins.flatMap(({ taskId, because }) =>
     because === 'done' ? [] : [{ taskId, words: `${taskWords(job, problem, taskId)}: ${BECAUSE[because]}` }],
   );

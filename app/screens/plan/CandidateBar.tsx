@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { localTime } from '../../../core/job/site-time.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import type { Candidate, CandidateId } from './candidates.ts';
 
 interface CandidateBarProps {
@@ -13,7 +13,7 @@ interface CandidateBarProps {
 
 /** The plans that there are to choose from, side by side; the one that is marked is shown below. */
 export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarProps) {
-  const { job } = useJob();
+  const job = useJob();
   if (candidates.length < 2) return null;
   const first = Math.min(...candidates.map(({ plan }) => plan.finish));
   return (

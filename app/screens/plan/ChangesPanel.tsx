@@ -10,7 +10,7 @@ import { comparePlans, type ComparedPlan } from '../../../core/planning/revising
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -33,7 +33,9 @@ const FEW = 10;
 
 /** What the plan that is shown does otherwise than one that was accepted before. */
 export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp }: ChangesPanelProps) {
-  const { job, now, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
   const [against, setAgainst] = useState(0);
   const [showsAll, setShowsAll] = useState(false);
   const zone = job.site.timeZone;
@@ -91,7 +93,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
           <tbody>
             {rows.map(({ taskId, from, to, handed }) => (
               <tr key={taskId}>
-                <td>{say(taskWords(job, problem, taskId))}</td>
+                <td>{localise(taskWords(job, problem, taskId))}</td>
                 <td>{when(from)}</td>
                 <td>{when(to)}</td>
                 <td>

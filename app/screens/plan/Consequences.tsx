@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 
 /** What another plan changes, in a sentence or two: who is moved, when all hangs, what it costs. */
 export function Consequences({
@@ -14,7 +14,7 @@ export function Consequences({
   t0: string;
   besides: readonly string[];
 }) {
-  const { job } = useJob();
+  const job = useJob();
   const [before, after] = changes.finish;
   const finish = localTime(t0, after, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   const own = new Set(besides);

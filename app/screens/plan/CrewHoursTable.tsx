@@ -2,7 +2,7 @@ import { localTime } from '../../../core/job/site-time.ts';
 import { painterHours } from '../../../core/planning/reading/idle-hours.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 
 interface CrewHoursTableProps {
@@ -18,7 +18,7 @@ const inHours = (minutes: number): string =>
 
 /** What everybody's hours go into from now on, and when somebody has nothing to do. */
 export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
-  const { job } = useJob();
+  const job = useJob();
   const rows = painterHours(job.crew, problem.clocks.days, plan, from);
   return (
     <ListTable>

@@ -3,13 +3,13 @@ import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 
 /** For every piece, from when it may be handled, hung, closed and washed, and when it is planned to hang. */
 export function HangTable({ reading, problem }: { reading: PlanReading; problem: JobProblem }) {
-  const { job } = useJob();
+  const job = useJob();
   const rows = useMemo(
     () => readinessOf(job, problem, reading.ends).filter((row) => row.lastCoat !== null),
     [job, problem, reading],

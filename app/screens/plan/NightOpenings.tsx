@@ -3,11 +3,12 @@ import Button from '@mui/material/Button';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { openNights } from '../../../core/planning/reading/nights-left-open.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 /** Openings that must close at night and stand open in this plan, with how many nights at most. */
 export function NightOpenings({ reading }: { reading: PlanReading }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const open = openNights(job, reading);
   const [longest] = open;
   if (!longest) return null;

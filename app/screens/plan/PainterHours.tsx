@@ -10,7 +10,7 @@ import { SKILLS, WEEKDAYS, type Painter, type Weekday } from '../../../core/job/
 import type { Job } from '../../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
 
@@ -36,7 +36,8 @@ function readHours(typed: string): Outcome<Hours> {
 
 /** One painter: name, skill and the hours of every weekday. */
 export function PainterHours({ painter }: { painter: Painter }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const state = (facts: Facts<Painter>, strokes?: string) =>
     apply(
       'change-painter',
@@ -94,7 +95,7 @@ export function PainterHours({ painter }: { painter: Painter }) {
 
 /** Days off, and from when until when a painter is with the crew. */
 function DaysThere({ painter, state }: { painter: Painter; state: (facts: Partial<Painter>) => Outcome<Job> }) {
-  const { apply } = useJob();
+  const { apply } = useCommands();
   const { daysOff, from, until, name, id } = painter;
   const dayOf = (day: string | null): DateTime | null => (day === null ? null : DateTime.fromISO(day));
   const field = (label: string): object => ({

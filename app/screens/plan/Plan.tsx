@@ -15,7 +15,7 @@ import { taskWords, withMarks } from '../../../core/planning/reading/task-words.
 import { Why } from '../../../core/planning/reading/delay-explainer.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { EmptyState, Section } from '../../parts/Section.tsx';
 import { TooEarlyBar } from '../../parts/replanning/TooEarlyBar.tsx';
@@ -45,7 +45,9 @@ import { WhyPanel } from './WhyPanel.tsx';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
 export default function Plan() {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { view, day } = useRoute();
   const problem = useJobProblem();
   const { candidates, chosen, choose, planner, isPlanningNear, calmer, replan, show, discard } = useCandidates(problem);

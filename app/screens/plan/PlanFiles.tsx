@@ -7,13 +7,14 @@ import { solutionFile } from '../../../core/scheduling/solution-file.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { download } from '../../device/download.ts';
 import { CalendarIcon, ListIcon, ProblemIcon, SolutionIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 
 type ShownPlan = Parameters<typeof solutionFile>[1];
 
 /** The plan as files: for a calendar, for a table, and as the plain problem that it answers. */
 export function PlanFiles({ reading, plan }: { reading: PlanReading; plan: ShownPlan }) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
       <Button

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { deadlineReading } from './deadline.ts';
 
@@ -36,7 +36,7 @@ export function PlanHeader({
   onReplan,
   onDiscard,
 }: PlanHeaderProps) {
-  const { job } = useJob();
+  const job = useJob();
   const [tellsWhy, setTellsWhy] = useState(false);
   const zone = job.site.timeZone;
   const finish = localTime(reading.t0, plan.finish, zone);

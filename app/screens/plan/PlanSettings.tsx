@@ -10,7 +10,7 @@ import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { ALL_ALONG, usualWeek } from '../../../core/job/document/new-job.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
@@ -19,7 +19,8 @@ import { PainterHours } from './PainterHours.tsx';
 
 /** Days, crew, places and climates: what the plan is made from besides the pieces. */
 export function PlanSettings() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   return (
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 2 }}>
@@ -132,7 +133,8 @@ export function PlanSettings() {
 }
 
 function DaysAndTurning() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { start, promised, turning } = job.planning;
   const take = (key: 'start' | 'promised', value: DateTime | null): void => {
     if (value === null && key === 'promised') apply('change-planning', { promised: null });

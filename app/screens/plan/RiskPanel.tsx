@@ -10,7 +10,7 @@ import { chanceBy, finishBy, type Risk } from '../../../core/scheduling/chance/r
 import { stepWords } from '../../../core/steps/step-words.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { Chart, type Ink } from '../../drawing/Chart.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { riskChart } from './risk-chart.ts';
 import { useRisk } from './use-risk.ts';
@@ -62,7 +62,8 @@ function placeOf(days: readonly { day: number }[], tick: number | null): number 
 }
 
 function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { timeZone } = job.site;
   const { promised } = job.planning;
   const safe = finishBy(risk, SAFE);
@@ -135,8 +136,9 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
             >
               <strong>{Math.round(share * 100)} %</strong>
               <span>
-                {before && <strong>{before.piece.mark}</strong>} {say(before ? stepWords(before).toLowerCase() : from)},
-                until {say(after ? stepWords(after).toLowerCase() : to)}
+                {before && <strong>{before.piece.mark}</strong>}{' '}
+                {localise(before ? stepWords(before).toLowerCase() : from)}, until{' '}
+                {localise(after ? stepWords(after).toLowerCase() : to)}
               </span>
             </Box>
           );

@@ -11,7 +11,7 @@ import { localIso, localTime, minutesSince } from '../../../core/job/site-time.t
 import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { PinIcon } from '../../drawing/icons.tsx';
@@ -33,7 +33,9 @@ interface RunPanelProps {
 
 /** The run that is looked at: what it is, pinned or not, and another time or other hands for it. */
 export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin, onUnpin, onClose }: RunPanelProps) {
-  const { job, say, now } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const now = useNow();
   const [movesIt, setMovesIt] = useState(false);
   const zone = job.site.timeZone;
   const [step] = run.steps;
@@ -48,7 +50,7 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
     <Sheet>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'start', flexWrap: 'wrap' }}>
         <Box sx={{ flex: '1 1 300px' }}>
-          <Typography variant="h3">{say(stepWords(step))}</Typography>
+          <Typography variant="h3">{localise(stepWords(step))}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)' }}>
             {when(run.start, 'cccc d LLLL, HH:mm')}–{when(run.end, 'HH:mm')}
             {names.length > 0 && `, ${names.join(' and ')}`}
@@ -110,7 +112,7 @@ function pinsOf(run: Run, reading: PlanReading, timeZone: string): Pin[] {
 
 /** Another time and other hands for a run, typed: what dragging it does, for those who would rather say it. */
 function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading' | 'moving'>) {
-  const { job } = useJob();
+  const job = useJob();
   const zone = job.site.timeZone;
   const [at, setAt] = useState<DateTime | null>(localTime(reading.t0, run.start, zone));
   const [painter, setPainter] = useState(run.painters[0] ?? '');
@@ -171,7 +173,8 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
 
 /** What comes of letting a run go where it is held. */
 function AimWords({ aim, t0, onPutBack }: { aim: Aim; t0: string; onPutBack(): void }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const when = localTime(t0, aim.start, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
   const who = job.crew.filter(({ id }) => aim.painters.includes(id)).map(({ name }) => name);
   const refused =
@@ -197,7 +200,7 @@ function AimWords({ aim, t0, onPutBack }: { aim: Aim; t0: string; onPutBack(): v
           {when}, {who.join(' and ')}.
         </strong>{' '}
         {refused !== null ? (
-          <>It can’t go there. {say(refused)}</>
+          <>It can’t go there. {localise(refused)}</>
         ) : aim.moved && 'plan' in aim.moved ? (
           <Consequences changes={aim.moved.changes} t0={t0} besides={aim.taskIds} />
         ) : (
@@ -221,7 +224,8 @@ export function JourneyPanel({
   reading: PlanReading;
   onClose(): void;
 }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const zone = job.site.timeZone;
   const runs = reading.runs.filter(({ steps }) => steps.some(({ piece }) => piece.id === pieceId));
   const steps = runs
@@ -251,7 +255,7 @@ export function JourneyPanel({
             >
               {localTime(reading.t0, reading.starts.get(step.id) ?? 0, zone).toFormat('ccc d HH:mm')}
             </Box>
-            <span>{say(stepWords(step))}</span>
+            <span>{localise(stepWords(step))}</span>
           </Box>
         ))}
       </Box>

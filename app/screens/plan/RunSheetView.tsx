@@ -17,7 +17,7 @@ import {
 } from '../../../core/planning/reading/run-sheet.ts';
 import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
 import { ChevronIcon, PrintIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { WETNESS_WORDS } from '../../drawing/wetness.tsx';
 
@@ -30,7 +30,8 @@ interface RunSheetViewProps {
 
 /** A day as a sheet of paper for every painter who works on it. */
 export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const days = [...new Set(job.crew.flatMap(({ id }) => workedDays(job, reading, id)))].sort();
   const today = localDate(reading.t0, minutesSince(reading.t0, now, job.site.timeZone), job.site.timeZone);
   const date = day ?? days.find((worked) => worked >= today) ?? days[0] ?? today;
@@ -72,7 +73,8 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
 
 /** One painter's day on paper: boxes to tick, what each coat takes, and what must be left alone. */
 function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const zone = job.site.timeZone;
   const clock = (minutes: number): string => localTime(t0, minutes, zone).toFormat('HH:mm');
   const hours = sheet.hours.map(([from, until]) => `${clock(from)}–${clock(until)}`).join(', ');
@@ -127,7 +129,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
       {sheet.hazards.length > 0 && (
         <Note title="Take care">
           {sheet.hazards
-            .map(({ name, mask, gloves, air }) => say(`${name}: ${[mask, gloves, air].filter(Boolean).join(' ')}`))
+            .map(({ name, mask, gloves, air }) => localise(`${name}: ${[mask, gloves, air].filter(Boolean).join(' ')}`))
             .join(' ')}{' '}
           The safety data sheets and local rules come first.
         </Note>
@@ -144,7 +146,7 @@ interface BatchRowProps {
 
 /** A batch as one entry: when, with what, how many pieces; what is done to which of them opens, and is always on paper. */
 function BatchRow({ batch, clock, t0 }: BatchRowProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const [isOpen, setIsOpen] = useState(false);
   const { lines, pieces } = batch;
   const [first] = lines;
@@ -177,7 +179,7 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
       <Box sx={{ gridColumn: { xs: 2, sm: 3 } }}>
         {isOne ? (
           <>
-            <strong>{say(title)}</strong>
+            <strong>{localise(title)}</strong>
             {first.which && `: ${first.which}`}
           </>
         ) : (
@@ -196,7 +198,7 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
               cursor: 'pointer',
             }}
           >
-            {say(title)}
+            {localise(title)}
             <ChevronIcon className="no-print" sx={{ verticalAlign: 'middle', rotate: isOpen ? '90deg' : 'none' }} />
           </Box>
         )}
@@ -206,12 +208,12 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
         ) : (
           <Box
             component="ol"
-            aria-label={say(title)}
+            aria-label={localise(title)}
             sx={{ display: isOpen ? 'block' : 'none', '@media print': { display: 'block' }, mt: 0.5 }}
           >
             {lines.map((line) => (
               <Box component="li" key={`${line.start}/${line.what}`} sx={{ py: 0.4 }}>
-                {clock(line.start)} <strong>{say(line.what)}</strong>
+                {clock(line.start)} <strong>{localise(line.what)}</strong>
                 {line.which && `: ${line.which}`}
                 {line.with.length > 0 && ` · with ${line.with.join(' and ')}`}
                 <CoatLine line={line} t0={t0} />
@@ -226,7 +228,8 @@ function BatchRow({ batch, clock, t0 }: BatchRowProps) {
 
 /** What a coat takes, and when what it lies on may be touched. */
 function CoatLine({ line: { coat, start }, t0 }: { line: SheetLine; t0: string }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   if (coat === null) return null;
   const zone = job.site.timeZone;
   const later = (minutes: number | null): string => {
@@ -236,7 +239,7 @@ function CoatLine({ line: { coat, start }, t0 }: { line: SheetLine; t0: string }
   };
   return (
     <Box sx={{ color: '#333', fontSize: 14 }}>
-      {say(
+      {localise(
         `${coat.product}, by ${coat.tool}, ${formatVolume(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
       )}
     </Box>

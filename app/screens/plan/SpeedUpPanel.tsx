@@ -11,13 +11,14 @@ import { CHANGES } from '../../../core/choosing/changes.ts';
 import type { Bought } from '../../../core/choosing/speed-ups.ts';
 import { capital, listed } from '../../../core/units/sentence.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { useTaking } from './use-speed-ups.ts';
 
 /** What it would take to be done by a day: changes, each planned anew, with the day that it buys. */
 export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { timeZone } = job.site;
   const { isRunning, bought, estimate, failure, ask, cancel } = useTaking(planFingerprint(job));
   const finish = localTime(plan.t0, plan.finish, timeZone);
@@ -89,7 +90,7 @@ interface OfferProps {
 
 /** One change, or two together, with the day that it buys. */
 function Offer({ bought, plan, onTake }: OfferProps) {
-  const { job } = useJob();
+  const job = useJob();
   const changes = bought.changes.flatMap((id) => CHANGES.find((change) => change.id === id) ?? []);
   const { finish, meets } = bought;
   const day =

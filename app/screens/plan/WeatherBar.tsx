@@ -6,14 +6,15 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { weatherAgainst } from '../../../core/planning/reading/weather-conflicts.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 const SHOWN = 4;
 
 /** Coats on outside faces that the plan puts into hours in which they may not be painted. */
 export function WeatherBar({ problem, reading }: { problem: JobProblem; reading: PlanReading }) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { timeZone } = job.site;
   const against = useMemo(
     () => weatherAgainst(job, problem, reading, minutesSince(reading.t0, now, timeZone)),

@@ -11,7 +11,7 @@ import {
   MOST_LINKS,
   type ChainBatch,
 } from '../../../core/planning/reading/delay-chain.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 
 interface WhyPanelProps {
@@ -38,7 +38,8 @@ const TALL = 420;
 
 /** Why something starts no earlier: the chain that leads to it, batch by batch. A long one shows its longest links, and all on request. */
 export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [showsAll, setShowsAll] = useState(false);
   const chain = chainOfBatches(links);
   const shown = showsAll ? chain : longestLinks(chain);
@@ -85,10 +86,10 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
               {MARKS[link.kind].word}
             </Box>
             <span>
-              <strong>{say(link.what)}</strong>
+              <strong>{localise(link.what)}</strong>
               <br />
               <span style={{ color: 'var(--ink-soft)' }}>
-                {say(link.because)}
+                {localise(link.because)}
                 {untilWords(link)}
               </span>
             </span>

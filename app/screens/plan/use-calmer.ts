@@ -4,7 +4,7 @@ import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/revising/calmer.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { DatedPlan } from '../../../core/planning/revising/compare-plans.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useAsked } from '../../asking/use-asked.ts';
 import { startPlanning, type VerifiedPlan } from '../../asking/planner.ts';
 import type { Draft } from './use-planner.ts';
@@ -36,7 +36,8 @@ export interface CalmerState {
 
 /** Looks in workers for a plan of the open job that is calmer than another one. */
 export function useCalmer({ problem }: JobProblem): CalmerState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { isAsking, answer, failure, ask, cancel, forget } = useAsked<CalmerDraft | NoneCalmer>();
 
   const start = useCallback(

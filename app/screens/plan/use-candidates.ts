@@ -3,7 +3,7 @@ import { minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { candidateOf, type Candidate, type CandidateId } from './candidates.ts';
 import { useCalmer, type CalmerState } from './use-calmer.ts';
 import { useNearPlan } from './use-near-plan.ts';
@@ -36,7 +36,8 @@ const SETTLED = 350;
 
 /** The plans of the open job: accepted, near that, anew, and by hand. What is stated differently is planned at once. */
 export function useCandidates(problem: JobProblem): CandidatesState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const planner = usePlanner();
   const near = useNearPlan();
   const calmer = useCalmer(problem);

@@ -4,7 +4,7 @@ import { minutesSince } from '../../../core/job/site-time.ts';
 import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { Mover, type Landing, type Move, type Moved } from '../../../core/planning/revising/moving.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { beginMoving, type Moving } from '../../asking/planner.ts';
 
 /** A plan that came of moving a run, with the pins that hold it there. */
@@ -42,7 +42,8 @@ export function useMoving(
   pins: readonly Pin[],
   onMoved: (moved: MovedPlan, move: Move) => void,
 ): MovingState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const worker = useRef<Moving | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const wanted = useRef<Move | null>(null);

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useAsked } from '../../asking/use-asked.ts';
 import { startNearPlanning } from '../../asking/planner.ts';
 import type { Draft } from './use-planner.ts';
@@ -16,7 +16,8 @@ export interface NearPlanState {
 
 /** Plans the open job near a plan in a worker. */
 export function useNearPlan(): NearPlanState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { isAsking, answer, ask, forget } = useAsked<Draft | 'none'>();
 
   const start = useCallback(

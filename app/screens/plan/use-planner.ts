@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { NoPlan } from '../../../core/scheduling/plan.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useAsked } from '../../asking/use-asked.ts';
 import { startPlanning, type VerifiedPlan } from '../../asking/planner.ts';
 
@@ -24,7 +24,8 @@ export interface PlannerState {
 
 /** Plans the open job in a worker; better plans show as they are found. */
 export function usePlanner(): PlannerState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { isAsking, answer, failure, ask, cancel, forget } = useAsked<Draft | NoPlan>();
 
   const start = useCallback(() => {

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import type { Risk } from '../../../core/scheduling/chance/risk.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useAsked } from '../../asking/use-asked.ts';
 import { startSampling } from '../../asking/planner.ts';
 
@@ -17,7 +17,8 @@ export interface RiskState {
 
 /** Plays a plan many times in workers, when asked; what was found is forgotten with the plan. */
 export function useRisk(plan: Plan): RiskState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { isAsking, answer, failure, ask, cancel } = useAsked<{ plan: Plan; risk: Risk }>();
   const run = useCallback(
     () =>

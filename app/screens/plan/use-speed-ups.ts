@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { Bought, DayAsked } from '../../../core/choosing/speed-ups.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { useAsked } from '../../asking/use-asked.ts';
 import { startTaking } from '../../asking/planner.ts';
 
@@ -24,7 +24,8 @@ interface Answer {
 
 /** Tries changes in a worker when asked; what was found is forgotten when the job changes. */
 export function useTaking(fingerprint: string): TakingState {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<Answer>();
   const ask = useCallback(
     (asked: DayAsked) =>

@@ -4,11 +4,11 @@ import { findingsOn } from '../../../core/proving/proof.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 
 /** Every stamp on a group, the newest first: what was believed when. */
 export function FindingHistory({ group }: { group: FinishGroup }) {
-  const { job } = useJob();
+  const job = useJob();
   const all = job.findings.filter(({ groupId }) => groupId === group.id);
   if (all.length === 0) return null;
   const last = new Set(findingsOn(job, group.id).values());

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
 import { findingsOn, openQuestions, testsOn } from '../../../core/proving/proof.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Section } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -17,7 +17,8 @@ const SHOWN_TAGS = 14;
 
 /** All that is to be found out about one group of like pieces. */
 export function GroupProof({ group }: { group: FinishGroup }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [where, setWhere] = useState('');
   const pieces = job.pieces.filter((piece) => piece.groupId === group.id);
   const tests = testsOn(job, group.id);
@@ -60,7 +61,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
         </Button>
       </Box>
       <Section
-        title={say('Tests, in the order in which one does them')}
+        title={localise('Tests, in the order in which one does them')}
         aside={
           <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
             Spot:

@@ -8,7 +8,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { simulatedMoisture, type SimulatedReading } from '../../../core/proving/moisture-meter.ts';
 import { moistureResult } from '../../../core/proving/proof-tests.ts';
 import { SensorIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { anyNumber } from '../../parts/fields/number-field.ts';
 
 interface MoistureReadingProps {
@@ -19,7 +19,8 @@ interface MoistureReadingProps {
 
 /** A reading in %, typed from a meter or taken from the simulated one. */
 export function MoistureReading({ pieces, finding, onStamp }: MoistureReadingProps) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [typed, setTyped] = useState('');
   const [pieceId, setPieceId] = useState(pieces[0]?.id ?? '');
   const [shown, setShown] = useState<SimulatedReading | null>(null);

@@ -12,7 +12,7 @@ import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { patchReading } from '../../../core/proving/patch-reading.ts';
 import { KEY_WORDS } from '../../parts/key-words.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
@@ -21,7 +21,9 @@ const clock = (at: string): string => DateTime.fromISO(at).toFormat('ccc d LLL, 
 
 /** Test patches of a group: laid, drying, and read with a fingernail and tape. */
 export function PatchList({ group, where }: { group: FinishGroup; where: string }) {
-  const { job, apply, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const patches = job.patches.filter(({ groupId }) => groupId === group.id);
   const coatings = shelfOf(job).coatings.filter(({ archived }) => !archived);
   const usual = group.buildUp?.coats.find(({ extent }) => extent === 'all')?.product ?? coatings[0]?.id ?? '';
@@ -96,7 +98,9 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
 
 /** One patch with its drying clock, until it is read. */
 function PatchRow({ patch }: { patch: Patch }) {
-  const { job, apply, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { laidAt, recoatFrom, readFrom, sureFrom } = patchReading(job, patch);
   const zone = job.site.timeZone;
   const minutes = (at: string | null): number => (at === null ? Infinity : minutesSince(laidAt, at, zone));

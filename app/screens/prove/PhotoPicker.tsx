@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../keeping/photos.ts';
 import { PickIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 
 /** Half the side of the square that is averaged around the spot, in px. */
 const AROUND = 4;
@@ -74,7 +74,7 @@ export function PhotoPicker({ pieces, onPick }: PhotoPickerProps) {
 }
 
 function Pickable({ id, words, onPick }: { id: string; words: string; onPick(hex: string): void }) {
-  const { job } = useJob();
+  const job = useJob();
   const { address, isMissing } = usePhoto(job.id, id);
   if (isMissing) return <Box>{words}: this picture is not in this browser.</Box>;
   if (address === null) return null;

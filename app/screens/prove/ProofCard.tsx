@@ -11,7 +11,7 @@ import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
 import type { ProofTest } from '../../../core/proving/proof-tests.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { MoistureReading } from './MoistureReading.tsx';
 import { OldColour } from './OldColour.tsx';
@@ -47,7 +47,10 @@ const stampedAt = (at: string): string => DateTime.fromISO(at).toFormat('ccc d L
 
 /** One question: how it is asked, what each answer looks like, and what was found. Unknown stays visible as unknown. */
 export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: ProofCardProps) {
-  const { job, apply, now, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { found, name, minutes, need, steps, shows, judgedAs, whileUnknown } = proofTest;
   const stamp = (result: string, more: Partial<FindingStamp> = {}): void =>
     void apply('add-finding', {
@@ -85,7 +88,7 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
     >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', mb: 0.5 }}>
         <Box component="h3" sx={{ m: 0, fontSize: 17, fontWeight: 700, flex: 1 }}>
-          {say(FOUND[found].name)}
+          {localise(FOUND[found].name)}
         </Box>
         {finding ? (
           <Box
@@ -118,7 +121,7 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
             {finding.where && `, ${finding.where}`}.{finding.note && ` ${finding.note}`}
           </>
         ) : (
-          say(isSeen ? 'The walk says so by eye; a test says more.' : whileUnknown)
+          localise(isSeen ? 'The walk says so by eye; a test says more.' : whileUnknown)
         )}
       </Box>
       {answers && found === 'moisture' && <MoistureReading pieces={pieces} finding={finding} onStamp={stamp} />}
@@ -168,7 +171,7 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
                   </Box>
                 )}
                 <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
-                  {say(`${sees}. ${means}`)}
+                  {localise(`${sees}. ${means}`)}
                 </Box>
               </Box>
             );
@@ -189,10 +192,10 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
       )}
       <Fold title={name} summary={`${minutes} min`}>
         <Box sx={{ fontSize: 14 }}>
-          <strong>You need</strong> {say(need.join(', '))}.
+          <strong>You need</strong> {localise(need.join(', '))}.
           <Box component="ol" sx={{ pl: 2.5, my: 1, listStyle: 'decimal' }}>
             {steps.map((step) => (
-              <li key={step}>{say(step)}</li>
+              <li key={step}>{localise(step)}</li>
             ))}
           </Box>
         </Box>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { completeness } from '../../drawing/vial-reading.ts';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
@@ -10,7 +10,7 @@ import { GroupProof } from './GroupProof.tsx';
 
 /** Prove what is there: the tests that matter for each group of like pieces, and what they showed. */
 export default function ProveStage() {
-  const { job } = useJob();
+  const job = useJob();
   const { groupId } = useRoute();
   const stateOf = (group: FinishGroup): GroupState => {
     const tests = testsOn(job, group.id);

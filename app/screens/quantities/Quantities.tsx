@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
 import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { OrderView } from './order/OrderView.tsx';
@@ -15,7 +15,7 @@ const VIEWS = { order: 'Order', 'take-off': 'Take-off', mixes: 'Mixes', price: '
 
 /** How much of everything: what to order, where it goes, how it is mixed, and what it comes to. */
 export default function Quantities() {
-  const { job } = useJob();
+  const job = useJob();
   const view = useView(VIEWS, 'order');
   if (job.pieces.length === 0) {
     return (

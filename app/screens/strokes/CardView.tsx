@@ -5,7 +5,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo } from 'react';
 import { strokeCardSvg } from '../../../core/exchange/stroke-card-svg.ts';
 import { download } from '../../device/download.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Caution, Sheet } from '../../parts/Section.tsx';
 import { DownloadIcon, PrintIcon } from '../../drawing/icons.tsx';
 import { cardOf } from './card-of.ts';
@@ -17,19 +17,20 @@ const SHOWN = { numbers: true, arrows: true, drips: true };
 
 /** One page for pieces of a kind, to print, to save, or to keep on the phone beside the work. */
 export function CardView({ view }: { view: StrokesView }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const air = useAirWords(view);
   const isNarrow = useMediaQuery('(max-width: 899px)', { noSsr: true });
   const card = useMemo(() => {
     const told = cardOf(job, view, air);
     return {
-      title: say(told.title),
-      subtitle: say(told.subtitle),
-      ways: told.ways.map(say),
-      order: told.order.map(say),
-      notes: told.notes.map(say),
+      title: localise(told.title),
+      subtitle: localise(told.subtitle),
+      ways: told.ways.map(localise),
+      order: told.order.map(localise),
+      notes: told.notes.map(localise),
     };
-  }, [job, view, air, say]);
+  }, [job, view, air, localise]);
   const svg = useMemo(() => strokeCardSvg(view.performance, card), [view.performance, card]);
   const name = `${view.piece.mark.toLowerCase()}-strokes.svg`;
   return (

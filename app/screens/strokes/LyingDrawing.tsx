@@ -3,7 +3,7 @@ import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Handling } from '../../../core/strokes/handling.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { FaceDrawing } from '../../drawing/elevation/FaceDrawing.tsx';
 import { WetnessPatterns } from '../../drawing/wetness.tsx';
 
@@ -12,7 +12,7 @@ const WIDTH = 440;
 
 /** A loose piece from above, with the points under it and where it is held; and from its end, step by step, as it lies. */
 export function LyingDrawing({ handling, piece }: { handling: Handling; piece: Piece }) {
-  const { job } = useJob();
+  const job = useJob();
   const [front] = elevationOf(piece).faces;
   if (!front) return null;
   const isUpright = front.height > front.width;

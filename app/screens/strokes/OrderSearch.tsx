@@ -4,7 +4,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import { useEffect, useRef, useState } from 'react';
 import type { OrderFound } from '../../../core/strokes/order-search.ts';
 import type { Freedom } from '../../../core/strokes/stroke-order.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import type { Asked } from '../../asking/asked.ts';
 import { startSearch } from '../../asking/strokes.ts';
 import type { StrokesView } from './use-strokes.ts';
@@ -41,7 +41,7 @@ interface Searched {
 
 /** Searches the order whose oldest lap is the youngest, in a worker, and tells how far from the best it is. */
 export function OrderSearch({ view }: { view: StrokesView }) {
-  const { job } = useJob();
+  const job = useJob();
   const [searched, setSearched] = useState<Searched | null>(null);
   const [running, setRunning] = useState<string | null>(null);
   const working = useRef<Asked<OrderFound | null> | null>(null);

@@ -6,7 +6,7 @@ import { useRef, useState } from 'react';
 import { strokesOn } from '../../../core/job/queries/faces.ts';
 import { orderWords } from '../../../core/strokes/order-words.ts';
 import type { StrokeSetting } from '../../../core/strokes/scene.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { OrderList, type ListHandle } from './OrderList.tsx';
 import { OrderSearch } from './OrderSearch.tsx';
@@ -123,7 +123,8 @@ export function OrderView({ view }: { view: StrokesView }) {
 
 /** Whether what is tried is what the plan counts with, and how it gets there. */
 function ChosenBar({ view }: { view: StrokesView }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { piece, pass, isChosen, reset } = view;
   const choice = strokesOn(job, piece, pass.coating.id);
   const alike = job.pieces.filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind).length;

@@ -6,14 +6,15 @@ import { DateTimePicker } from '../../parts/fields/date-pickers.tsx';
 import { climateOf, outsideClimateId, roomOf } from '../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { Tag } from '../../parts/Tag.tsx';
 import type { StrokesView } from './use-strokes.ts';
 
 /** Which piece, which coat on which faces, where and when. */
 export function PassPicker({ view }: { view: StrokesView }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const route = useRoute();
   const { piece, pass, passes, air, setting, scene } = view;
   const outside = (['front', 'back'] as const).flatMap((face) => {
@@ -35,7 +36,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
         value={piece}
         isOptionEqualToValue={(one, other) => one.id === other.id}
         getOptionLabel={({ mark, kind, note }) =>
-          say(`${mark} ${definitionOf(kind).name.toLowerCase()}${note ? `, ${note}` : ''}`)
+          localise(`${mark} ${definitionOf(kind).name.toLowerCase()}${note ? `, ${note}` : ''}`)
         }
         groupBy={(entry) => roomOf(job, entry)?.name ?? ''}
         onChange={(_event, next) =>
@@ -44,7 +45,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
         renderOption={({ key, ...props }, { mark, kind, note }) => (
           <Box component="li" key={key} {...props} sx={{ gap: 1.5 }}>
             <Tag mark={mark} />
-            {say(definitionOf(kind).name)}
+            {localise(definitionOf(kind).name)}
             {note && `, ${note}`}
           </Box>
         )}
@@ -100,7 +101,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
 
 /** The air of a pass in words: where, how warm and how damp when it begins. */
 export function useAirWords({ scene, setting, air }: StrokesView): string {
-  const { job } = useJob();
+  const job = useJob();
   const there = air.clocks.air(scene.climateId).at(Math.floor(setting.start / 60));
   const name = climateOf(job, scene.climateId)?.name ?? 'the open, on its face';
   const when = air.at(setting.start).toFormat('ccc HH:mm');

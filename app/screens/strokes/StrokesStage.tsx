@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
@@ -19,7 +19,7 @@ const VIEWS = { order: 'Order', compare: 'Compare', turning: 'Turning', card: 'C
 
 /** Which panel, which edge, in which order, before the lap goes off. */
 export default function StrokesStage() {
-  const { job } = useJob();
+  const job = useJob();
   const { pieceId } = useRoute();
   const piece = job.pieces.find(({ id }) => id === pieceId) ?? job.pieces[0];
   if (!piece) {

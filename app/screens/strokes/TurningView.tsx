@@ -10,7 +10,7 @@ import { TURNINGS, type Job } from '../../../core/job/document/schema.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { handlingOf, type Handling } from '../../../core/strokes/handling.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
 import { useAsked } from '../../asking/use-asked.ts';
 import type { Asked } from '../../asking/asked.ts';
@@ -29,7 +29,9 @@ const turnedSo = (job: Job, turning: Turning): Job => ({ ...job, planning: { ...
 
 /** Edges, faces and turning as a whole: what lies on what while wet, where to hold it, and the days that each way costs. */
 export function TurningView({ view: { piece } }: { view: StrokesView }) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const group = groupOf(job, piece);
   const days = useMemo(
     () =>
@@ -46,7 +48,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
         <Sheet>
           <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
             {definitionOf(piece.kind).whileWet.map((words) => (
-              <li key={words}>{say(words)}</li>
+              <li key={words}>{localise(words)}</li>
             ))}
           </Box>
         </Sheet>
@@ -106,7 +108,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
 }
 
 function Way({ handling, piece }: { handling: Handling; piece: Piece }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const isWet = handling.steps.some(({ isWetBelow }) => isWetBelow);
   return (
     <>
@@ -118,16 +120,16 @@ function Way({ handling, piece }: { handling: Handling; piece: Piece }) {
               {index + 1}
             </Box>
             <span>
-              <strong>{say(does)}</strong>{' '}
+              <strong>{localise(does)}</strong>{' '}
               <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
-                {say(why)}
+                {localise(why)}
               </Box>
             </span>
           </Box>
         ))}
       </Box>
       <Typography>
-        {say(handling.holdWords)} It weighs {handling.weight.toFixed(0)} kg.
+        {localise(handling.holdWords)} It weighs {handling.weight.toFixed(0)} kg.
       </Typography>
       {handling.isForTwo && (
         <Box sx={{ mt: 1 }}>
@@ -162,7 +164,7 @@ interface BothFinishes {
 
 /** When the job would be done by either way of turning, planned in workers one after the other. */
 function useBothPlans(job: Job): BothPlans {
-  const { now } = useJob();
+  const now = useNow();
   const { isAsking, answer, failure, ask, cancel } = useAsked<BothFinishes>();
   const start = (): void => ask((tell) => startBoth(job, now, tell));
   return {

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
 import type { StrokeSetting } from '../../../core/strokes/scene.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 import { startWays, type AskedPass, type WaySummary } from '../../asking/strokes.ts';
@@ -24,7 +24,7 @@ interface Answer {
 
 /** Ways out of a pass, asked of a worker whenever what it is asked about has changed. */
 function useWays(asked: AskedPass): Answer & { cancel(): void } {
-  const { job } = useJob();
+  const job = useJob();
   const key = JSON.stringify(asked);
   const [answer, setAnswer] = useState<Answer>({ key: '', ways: null, failed: null });
   const [cancelled, setCancelled] = useState('');

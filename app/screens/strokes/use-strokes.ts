@@ -9,7 +9,7 @@ import { minutesSince } from '../../../core/job/site-time.ts';
 import { shiftsFrom, shiftsOf } from '../../../core/steps/crew-shifts.ts';
 import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';
 import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import type { AskedPass } from '../../asking/strokes.ts';
 import { useAir, type AirNow } from '../../open-job/use-air.ts';
 import { passesOf, type PassOfPiece } from './passes.ts';
@@ -72,7 +72,7 @@ function useUnchanged(setting: StrokeSetting): StrokeSetting {
 
 /** Everything that the views of the strokes of a piece share. */
 export function useStrokes(piece: Piece): StrokesView | null {
-  const { job } = useJob();
+  const job = useJob();
   const air = useAir();
   const passes = useMemo(() => passesOf(job, piece), [job, piece]);
   const [tried, setTried] = useState<Tried>(untouchedOf(piece.id));

@@ -5,12 +5,12 @@ import { dewPoint } from '../../../core/air/humidity.ts';
 import { climateOf, placeOf } from '../../../core/job/queries/places.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** The air where pieces dry, as the job's climate has it for this hour. */
 export const AirNow = memo(function AirNow({ problem, at }: { problem: JobSteps; at: number }) {
-  const { job } = useJob();
+  const job = useJob();
   const { climateId } = placeOf(job, 'rack');
   const air = problem.clocks.air(climateId).at(Math.floor(at / 60));
   if (!air) return null;

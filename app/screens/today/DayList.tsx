@@ -7,7 +7,7 @@ import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { CheckIcon } from '../../drawing/icons.tsx';
 import { StampList } from './StampList.tsx';
@@ -22,7 +22,8 @@ interface DayListProps {
 
 /** The runs of the day in order, done ones ticked; a touch opens one: its stamps to be corrected, or to be done first. */
 export const DayList = memo(function DayList({ sheet, reading, current, stamps }: DayListProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const [openId, setOpenId] = useState<string | null>(null);
   const zone = job.site.timeZone;
   if (sheet.length === 0) return <Typography>No work is planned for this painter today.</Typography>;
@@ -64,7 +65,7 @@ export const DayList = memo(function DayList({ sheet, reading, current, stamps }
               >
                 <strong>{localTime(reading.t0, run.start, zone).toFormat('HH:mm')}</strong>
                 <span>
-                  {run.steps[0] && say(stepWords(run.steps[0]))}
+                  {run.steps[0] && localise(stepWords(run.steps[0]))}
                   <Box component="span" sx={{ color: 'var(--ink-soft)', display: 'block', fontSize: 14 }}>
                     {marksInWords(run.steps.map((step) => step.piece.mark))}
                     {state === 'running' && done > 0 && `, ${done} of ${run.steps.length} done`}

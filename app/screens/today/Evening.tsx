@@ -4,7 +4,7 @@ import { memo, useMemo, useState } from 'react';
 import { dateAt, type Day } from '../../../core/running/day.ts';
 import { eveningTasks, type EveningTask } from '../../../core/running/end-of-day.ts';
 import { useTicks } from '../../keeping/device-checks.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 
@@ -16,7 +16,8 @@ const HEADINGS: readonly { kinds: readonly EveningTask['kind'][]; name: string }
 
 /** What is wrapped, soaked, heated, opened and closed before one goes, and what tomorrow begins with; ticked by a touch. */
 export const Evening = memo(function Evening({ day }: { day: Day }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const today = dateAt(day, day.at);
   const [ticked, tick] = useTicks(job.id, `evening/${today}`);
   const [isOpen, setIsOpen] = useState(false);
@@ -47,12 +48,12 @@ export const Evening = memo(function Evening({ day }: { day: Day }) {
                       checked={ticked.has(id)}
                       sx={{ width: 48, height: 48 }}
                       onChange={(event) => tick([id], event.target.checked)}
-                      slotProps={{ input: { 'aria-label': say(words) } }}
+                      slotProps={{ input: { 'aria-label': localise(words) } }}
                     />
                     <span style={{ textDecoration: ticked.has(id) ? 'line-through' : 'none' }}>
-                      {say(words)}
+                      {localise(words)}
                       <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
-                        {say(why)}
+                        {localise(why)}
                       </Box>
                     </span>
                   </Box>

@@ -4,14 +4,15 @@ import { PACE_NAMES } from '../../../core/handing-over/planned-against-real.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { learntDrying } from '../../../core/steps/wetness/learnt-drying.ts';
 import { learntPaces } from '../../../core/steps/learnt-paces.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Link } from '../../parts/Link.tsx';
 
 const NOTICED = 0.05;
 
 /** What the log has taught so far, and that the estimates go by it. */
 export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const lines = useMemo(() => {
     const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]) =>
       Math.abs(factor - 1) < NOTICED
@@ -30,7 +31,7 @@ export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
   return (
     <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)', mt: 1.5 }}>
       <strong>Learnt from this log, and planned with: </strong>
-      {say(lines.join('; '))}.{' '}
+      {localise(lines.join('; '))}.{' '}
       <Link to={{ stage: 'hand-over', jobId: job.id, view: 'real' }}>Planned against real</Link>
     </Box>
   );

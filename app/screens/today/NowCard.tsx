@@ -18,7 +18,7 @@ import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import type { Ripening } from '../../../core/running/drying-status.ts';
 import { openSteps } from '../../../core/running/stamps.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { goTo } from '../../device/route.ts';
 import { Caution, Sheet } from '../../parts/Section.tsx';
@@ -60,7 +60,8 @@ const big = { minHeight: 64, fontSize: 20 } as const;
 
 /** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
 export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripening, after }: NowCardProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   if (next === null) {
     return (
       <Sheet>
@@ -112,7 +113,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
           {word}
         </Typography>
         <Typography variant="h1" component="p" sx={{ fontSize: { xs: 24, sm: 28 }, my: 0.5 }}>
-          {say(stepWords(step))}
+          {localise(stepWords(step))}
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
           {where} · {open.length} {open.length === 1 ? 'piece' : 'pieces'} · {formatDuration(minutes)}

@@ -9,7 +9,7 @@ import type { PieceStep } from '../../../core/steps/step.ts';
 import type { Run } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import { MoreIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
 const SHARES = [
@@ -29,7 +29,7 @@ interface NowMenuProps {
 
 /** What else may be said of the run that is on: partly done, something else first, or not done at all. */
 export function NowMenu({ steps, after, stamps }: NowMenuProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [step] = steps;
   if (!step) return null;
@@ -57,7 +57,7 @@ export function NowMenu({ steps, after, stamps }: NowMenuProps) {
         ))}
         {after && next && (
           <MenuItem sx={tall} divider onClick={doing(() => stamps.first(after))}>
-            Not now: {say(stepWords(next)).toLowerCase()} first,{' '}
+            Not now: {localise(stepWords(next)).toLowerCase()} first,{' '}
             {marksInWords(after.steps.map(({ piece }) => piece.mark))}
           </MenuItem>
         )}

@@ -17,7 +17,7 @@ import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { deviceId } from '../../keeping/device.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Swatch } from '../../parts/Swatch.tsx';
 
 interface OpenTinDialogProps {
@@ -30,7 +30,10 @@ const keyOf = (product: string, hex: string | null): string => `${product}/${hex
 
 /** Opens a tin: which paint, how large, which batch, and whether it is poured into what is open already. */
 export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps) {
-  const { job, say, now, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const now = useNow();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const paints = useMemo(
     () =>
@@ -74,13 +77,13 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="tin-title">
-      <DialogTitle id="tin-title">{say('Open a tin')}</DialogTitle>
+      <DialogTitle id="tin-title">{localise('Open a tin')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
         <TextField select label="Paint" value={paint ? key : ''} onChange={(event) => setKey(event.target.value)}>
           {paints.map((entry) => (
             <MenuItem key={entry.key} value={entry.key} sx={{ minHeight: 48, gap: 1 }}>
               {entry.hex && <Swatch hex={entry.hex} size={18} />}
-              {say(entry.name)}
+              {localise(entry.name)}
             </MenuItem>
           ))}
         </TextField>
@@ -88,7 +91,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
           exclusive
           fullWidth
           value={size}
-          aria-label={say('Size of the tin')}
+          aria-label={localise('Size of the tin')}
           onChange={(_event, next: number | null) => next !== null && setChosen(next)}
         >
           {sizes.map((litres) => (
@@ -98,7 +101,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
           ))}
         </ToggleButtonGroup>
         <TextField
-          label={say('Batch, as printed on the tin')}
+          label={localise('Batch, as printed on the tin')}
           value={batch}
           onChange={(event) => setBatch(event.target.value)}
           helperText="Without it nobody can buy the same paint again."

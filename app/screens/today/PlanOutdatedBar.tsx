@@ -2,12 +2,12 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { memo, useMemo } from 'react';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** Says that the accepted plan is not of this job any more, as long as it is not. */
 export const PlanStands = memo(function PlanStands() {
-  const { job } = useJob();
+  const job = useJob();
   const fingerprint = useMemo(() => planFingerprint(job), [job]);
   if (job.plan === null || job.plan.fingerprint === fingerprint) return null;
   return (

@@ -3,7 +3,7 @@ import { placeOf } from '../../../core/job/queries/places.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { onRack, type Racked } from '../../../core/running/rack-now.ts';
 import type { Ripening } from '../../../core/running/drying-status.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../drawing/wetness.tsx';
 
 interface RackPictureProps {
@@ -22,7 +22,7 @@ const HIGH = 10;
 
 /** The rack as it stands: every shelf with what lies on it, in the texture of its wetness, and when it ripens. */
 export function RackPicture({ ripening, reading, at, when }: RackPictureProps) {
-  const { job } = useJob();
+  const job = useJob();
   const place = placeOf(job, 'rack');
   const racked = onRack(ripening, reading, at, place.slots);
   const columns = Math.ceil(place.slots / HIGH);

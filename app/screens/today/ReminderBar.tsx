@@ -5,7 +5,7 @@ import { memo, useState } from 'react';
 import { timeOn, type Day } from '../../../core/running/day.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { BellIcon, CheckIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { useReminders } from './use-reminders.ts';
 
 /** Of those due, the last so many stand there; the others are counted until they are asked for. */
@@ -13,7 +13,7 @@ const SHOWN = 1;
 
 /** What has come due and nobody has seen yet, loud; what comes next, quietly. */
 export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const { due, next, seen, permission, askPermission } = useReminders(day);
   const [isOpen, setIsOpen] = useState(false);
   const shown = isOpen ? due : due.slice(-SHOWN);
@@ -55,13 +55,13 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
                 )}
               </Box>
               <Box>
-                <strong>{say(reminder.words)}</strong>
+                <strong>{localise(reminder.words)}</strong>
                 <Box component="span" sx={{ display: 'block', fontSize: 13.5, lineHeight: 1.3 }}>
-                  {say(reminder.detail)}
+                  {localise(reminder.detail)}
                 </Box>
               </Box>
               <IconButton
-                aria-label={`Seen: ${say(reminder.words)}`}
+                aria-label={`Seen: ${localise(reminder.words)}`}
                 onClick={() => seen([reminder])}
                 sx={{ width: 52, height: 52, color: 'inherit' }}
               >
@@ -90,7 +90,7 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
         <Box component="span" sx={{ flex: '1 1 180px' }}>
           {next ? (
             <>
-              <strong>{timeOn(day, next.at)}</strong> {say(next.words)}
+              <strong>{timeOn(day, next.at)}</strong> {localise(next.words)}
             </>
           ) : (
             'Nothing to remember for now.'

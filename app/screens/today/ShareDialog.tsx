@@ -14,7 +14,7 @@ import { hasCamera } from '../../parts/codes/CodeReader.tsx';
 import { CodeSeries } from '../../parts/codes/CodeSeries.tsx';
 import { CodesIn } from '../../parts/codes/CodesIn.tsx';
 import { download } from '../../device/download.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useToday } from '../../open-job/use-job.ts';
 import { useTakingIn, type TakenIn } from './use-taking-in.ts';
 
 type Way = 'choose' | 'day' | 'stamps' | 'camera';
@@ -26,7 +26,8 @@ interface ShareDialogProps {
 
 /** Two people on two devices: the day for the other one, the stamps back; as files or as codes from screen to camera. */
 export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const today = useToday();
   const takeIn = useTakingIn();
   const [way, setWay] = useState<Way>('choose');
   const [said, setSaid] = useState<TakenIn | null>(null);
@@ -64,7 +65,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
               <Button
                 variant="outlined"
                 sx={{ minHeight: 48 }}
-                onClick={() => download(`${stem}-${now.slice(0, 10)}.nivel-day.json`, dayText())}
+                onClick={() => download(`${stem}-${today}.nivel-day.json`, dayText())}
               >
                 Day as a file
               </Button>
@@ -91,9 +92,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
                 variant="outlined"
                 sx={{ minHeight: 48 }}
                 onClick={() =>
-                  void stampsFile().then((text) =>
-                    download(`${stem}-${now.slice(0, 10)}-${device}.nivel-stamps.json`, text),
-                  )
+                  void stampsFile().then((text) => download(`${stem}-${today}-${device}.nivel-stamps.json`, text))
                 }
               >
                 Stamps as a file

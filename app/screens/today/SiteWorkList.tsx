@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { localDate, localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { siteSteps, type SiteWork } from '../../../core/planning/drafting/site-work.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 
 interface SiteWorkListProps {
@@ -15,7 +15,9 @@ interface SiteWorkListProps {
 
 /** What is moved, sheeted and switched on today, and what was left of earlier days; ticked by a touch. */
 export const SiteWorkList = memo(function SiteWorkList({ reading, painterId, at }: SiteWorkListProps) {
-  const { job, apply, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const dateOf = (minute: number): string => localDate(reading.t0, minute, job.site.timeZone);
   const today = dateOf(at);
   // Ticks are the job's as it is now: the reading of the plan may be a moment behind.

@@ -6,7 +6,7 @@ import { standingStamps } from '../../../core/job/progress.ts';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import { formatTemperature } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
 const SAID: Readonly<Record<LogEntry['event'], string>> = {
@@ -19,7 +19,7 @@ const SAID: Readonly<Record<LogEntry['event'], string>> = {
 
 /** The stamps on steps, with what they noted by themselves; each can be corrected or taken back. */
 export function StampList({ steps, stamps }: { steps: readonly PieceStep[]; stamps: Stamps }) {
-  const { job } = useJob();
+  const job = useJob();
   const marks = new Map(steps.map(({ id, piece }) => [id, piece.mark]));
   const stamped = standingStamps(job.log).filter(({ taskId }) => marks.has(taskId));
   if (stamped.length === 0) return <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>No stamp yet.</Box>;
@@ -33,7 +33,7 @@ export function StampList({ steps, stamps }: { steps: readonly PieceStep[]; stam
 }
 
 function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stamps: Stamps }) {
-  const { job } = useJob();
+  const job = useJob();
   const [time, setTime] = useState<string | null>(null);
   const tin = job.tins.find(({ id }) => id === stamp.tinId);
   const who = job.crew.find(({ id }) => id === stamp.by)?.name;

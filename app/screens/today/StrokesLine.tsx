@@ -5,12 +5,12 @@ import type { PieceStep } from '../../../core/steps/step.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
 import { SCHOOLS } from '../../../core/strokes/schools.ts';
 import { usualOptions } from '../../../core/strokes/usual-options.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** How a coat is put on: the order of strokes that was chosen for it, or the usual one, and the way to its card. */
 export function StrokesLine({ step }: { step: PieceStep }) {
-  const { job } = useJob();
+  const job = useJob();
   if (!step.coat || step.coat.coat.extent !== 'all') return null;
   const { piece, coat } = step;
   const choice = strokesOn(job, piece, coat.coating.id);

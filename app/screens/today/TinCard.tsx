@@ -6,7 +6,7 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { formatVolume } from '../../../core/units/quantity.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Swatch } from '../../parts/Swatch.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { completeness } from '../../drawing/vial-reading.ts';
@@ -32,13 +32,16 @@ function lasts(
 
 /** One bucket: its batches, what is left against what is still to be painted with it, and what somebody saw in it. */
 export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
-  const { job, say, now, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const now = useNow();
+  const { apply } = useCommands();
   const [typed, setTyped] = useState<string | null>(null);
   const { units } = job.settings;
   const { tins, hex, opened, left, isSeen, ahead } = bucket;
   const [first] = tins;
   if (!first) return null;
-  const name = capital(say(bucketWords(bucket)));
+  const name = capital(localise(bucketWords(bucket)));
   const batches = tins.map(({ batch }) => (batch === '' ? 'no batch' : batch)).join(' + ');
   const at = minutesSince(t0, now, job.site.timeZone);
   const isSoon = ahead.runsOut !== null && ahead.runsOut.start < at + SOON;
@@ -88,7 +91,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
         </strong>
       </Box>
       <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
-        {say(lasts(ahead, at, when, formatVolume(ahead.litres, units)))}{' '}
+        {localise(lasts(ahead, at, when, formatVolume(ahead.litres, units)))}{' '}
         {isSoon && 'Box the next tin in before, between two faces.'}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { bucketsOf } from '../../../core/running/tins-in-use.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { AddIcon } from '../../drawing/icons.tsx';
 import { OpenTinDialog } from './OpenTinDialog.tsx';
@@ -12,7 +12,7 @@ import { TinCard } from './TinCard.tsx';
 
 /** The tins that are open: what is in them, how far each will go, and a new one. */
 export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
-  const { job } = useJob();
+  const job = useJob();
   const [isOpening, setIsOpening] = useState(false);
   const buckets = useMemo(() => bucketsOf(job, reading), [job, reading]);
   return (

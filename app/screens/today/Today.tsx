@@ -9,7 +9,7 @@ import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { dayOf } from '../../../core/running/day.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
 import { Failure } from '../../parts/Failure.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
 import { goTo } from '../../device/route.ts';
 import { EmptyState } from '../../parts/Section.tsx';
@@ -30,7 +30,7 @@ const BesideNow = fetchedLater(() => import('./TodaySidebar.tsx'));
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
-  const { job } = useJob();
+  const job = useJob();
   // A stamp is seen at once on its card; what follows from it for all that lies and all that comes may take a moment.
   const behind = useDeferredValue(job);
   const problem = useStepsOf(behind);
@@ -60,7 +60,8 @@ interface DayViewProps {
 }
 
 function DayView({ behind, problem, reading }: DayViewProps) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [chosen, setChosen] = useState<string | null>(null);
   const asked = (job.crew.find(({ id }) => id === chosen) ?? job.crew[0])?.id ?? '';
   // The button answers the finger at once; what it brings may take a moment on a slow phone.

@@ -5,7 +5,7 @@ import { useDeferredValue, useState } from 'react';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { Day } from '../../../core/running/day.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { Section } from '../../parts/Section.tsx';
 import { DayList } from './DayList.tsx';
 import { Evening } from './Evening.tsx';
@@ -26,7 +26,7 @@ interface BesideNowProps {
 
 /** What lies beside the card of the day: what may be touched, the tins, the whole day, its evening. */
 export default function BesideNow({ day, sheet, current, stamps }: BesideNowProps) {
-  const { job } = useJob();
+  const job = useJob();
   const { problem, reading, ripening, at } = day;
   const [touched, setTouched] = useState<'list' | 'rack'>('list');
   // The button answers the finger at once; what it brings may take a moment on a slow phone.

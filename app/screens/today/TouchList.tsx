@@ -7,7 +7,7 @@ import type { PieceStep } from '../../../core/steps/step.ts';
 import type { Ripening } from '../../../core/running/drying-status.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
@@ -28,7 +28,7 @@ const FOLDED_AFTER = 12 * 60;
 
 /** Every piece with a coat on it, what ripens next first: its vial, from when it may be touched, and “still tacky”. */
 export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
-  const { job } = useJob();
+  const job = useJob();
   const [isUnfolded, setIsUnfolded] = useState(false);
   if (ripening.length === 0) {
     return (

@@ -5,7 +5,7 @@ import { filmCheckDue } from '../../../core/checking/film-check-reminder.ts';
 import { mayClose } from '../../../core/hanging/apart-reminder.ts';
 import { KINDS_OF_REMINDER, type Reminder } from '../../../core/running/reminder-kinds.ts';
 import { useTicks } from '../../keeping/device-checks.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { ring } from './ring.ts';
 
 const KINDS = [...KINDS_OF_REMINDER, mayClose, filmCheckDue];
@@ -29,7 +29,7 @@ const permissionNow = (): Reminders['permission'] =>
  * seen is kept, and everything else follows from the log and the clock, so that nothing has to keep running meanwhile.
  */
 export function useReminders(day: Day): Reminders {
-  const { job } = useJob();
+  const job = useJob();
   const [seen, setSeen] = useTicks(job.id, 'reminders-seen');
   const [rung, setRung] = useTicks(job.id, 'reminders-rung');
   const [permission, setPermission] = useState(permissionNow);

@@ -1,7 +1,7 @@
 import { readShared } from '../../../core/exchange/day-file.ts';
 import { deviceId } from '../../keeping/device.ts';
 import { keepPictures } from '../../keeping/photos.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 /** What became of what another device gave. */
 export interface TakenIn {
@@ -15,7 +15,8 @@ const fault = (words: string): TakenIn => ({ isFault: true, words, areStamps: fa
 
 /** Takes a day, or stamps, of another device into the open job. What is refused changes nothing. */
 export function useTakingIn(): (text: string) => Promise<TakenIn> {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   return async (text) => {
     const read = readShared(text);
     if (!read.ok) return fault(read.message);

@@ -16,7 +16,7 @@ import { nextMarks } from '../../../core/job/marks.ts';
 import type { StatedPiece } from '../../../core/job/document/piece-schema.ts';
 import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { wholeNumber } from '../../parts/fields/number-field.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
 import { begunName, forgetBegun, keepBegun, readBegun, type BegunPieces } from './draft-pieces.ts';
@@ -40,7 +40,7 @@ function checkedShape(kind: PieceKind, shape: Shape): Outcome<StatedPiece['shape
 
 /** Adds like pieces: a kind, a preset, its sizes, its surface and scope, how many; drawn as it is typed. */
 export function AddPieces({ onClose, onAdded }: AddPiecesProps) {
-  const { job } = useJob();
+  const job = useJob();
   const isPhone = useMediaQuery('(max-width: 600px)');
   const [begun, setBegun] = useState<BegunPieces | 'nothing' | null>(null);
   const begin = useEffectEvent(async () => setBegun((await readBegun(job)) ?? 'nothing'));
@@ -83,7 +83,9 @@ interface AddFormProps extends AddPiecesProps {
 }
 
 function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProps) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { kind, piece, count, round } = begun;
   const [wrong, setWrong] = useState<ReadonlySet<string>>(new Set());
   const state = (facts: Partial<BegunPieces>): void => {
@@ -137,7 +139,7 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
             <Typography variant="h3" sx={{ flex: 1 }}>
-              {say(definition.name)}
+              {localise(definition.name)}
             </Typography>
             <Button size="small" onClick={() => void forgetBegun(job.id).then(onOtherKind)}>
               Another kind

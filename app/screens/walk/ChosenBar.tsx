@@ -3,13 +3,13 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands } from '../../open-job/use-job.ts';
 import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';
 import { SetMany } from './SetMany.tsx';
 
 /** What can be done with the rows that are chosen. */
 export function ChosenBar({ pieces, onDone }: { pieces: readonly Piece[]; onDone(): void }) {
-  const { apply } = useJob();
+  const { apply } = useCommands();
   const [isSetting, setIsSetting] = useState(false);
   const isNone = pieces.length === 0;
   return (

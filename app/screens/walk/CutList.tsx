@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { cutLists, type MouldingCutList } from '../../../core/quantities/cut-list.ts';
 import { readStockLengths } from '../../../core/quantities/stock-lengths.ts';
 import { formatLength, lengthFieldText, parseLength } from '../../../core/units/length.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
@@ -12,7 +12,8 @@ import { CutBarDrawing } from './CutBarDrawing.tsx';
 
 /** The lengths of moulding that the job's pieces get, cut from stock with as little waste as can be proved. */
 export function CutList() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const lists = cutLists(job);
   if (lists.length === 0) {
@@ -60,7 +61,8 @@ export function CutList() {
 }
 
 function OneMoulding({ list }: { list: MouldingCutList }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const { plan, lengths } = list;
   const cut = new Set(job.cutting.cut);

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { wholeNumber } from '../../parts/fields/number-field.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
@@ -15,7 +15,8 @@ const columns = { display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 84px 44p
 
 /** What comes off with a piece: each item and how many, and the label of its bag. */
 export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }) {
-  const { apply, say } = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [name, setName] = useState('');
   const [count, setCount] = useState('1');
   const [fault, setFault] = useState<string | null>(null);
@@ -31,9 +32,9 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
     <Fold title="Hardware" summary={all === 0 ? 'none' : `${all} parts in one bag`}>
       {piece.hardware.map((item, index) => (
         <Box key={item.name} sx={columns}>
-          <Box sx={{ alignSelf: 'center' }}>{say(item.name)}</Box>
+          <Box sx={{ alignSelf: 'center' }}>{localise(item.name)}</Box>
           <StatedField
-            label={`How many ${say(item.name)}`}
+            label={`How many ${localise(item.name)}`}
             text={String(item.count)}
             draft={`${draft}/hardware/${item.name}`}
             take={(typed) => {
@@ -48,7 +49,7 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
             }}
           />
           <IconButton
-            aria-label={`No ${say(item.name)} on ${piece.mark}`}
+            aria-label={`No ${localise(item.name)} on ${piece.mark}`}
             onClick={() => apply('remove-hardware', { id: piece.id, item: index })}
           >
             <DeleteIcon />

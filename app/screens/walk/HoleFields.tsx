@@ -8,7 +8,7 @@ import type { Drilling, Piece } from '../../../core/job/document/piece-schema.ts
 import { lengthFieldText, parseLength } from '../../../core/units/length.ts';
 import { refused, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { wholeNumber } from '../../parts/fields/number-field.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
@@ -29,7 +29,8 @@ function alike(pieces: readonly Piece[], piece: Piece): Piece[] {
 
 /** Old holes that are filled and new ones that are drilled, each fitting with its template. */
 export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const like = alike(job.pieces, piece);
   const said = [
     piece.filledHoles > 0 ? `${piece.filledHoles} to fill` : '',
@@ -88,7 +89,8 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
 
 /** One fitting: where its holes are, how large, and its template. */
 function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Drilling; draft: string }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { units } = job.settings;
   // It fitted when it was stated; the piece may have been made smaller since.
   const fault = drillingFault(piece, drilling);

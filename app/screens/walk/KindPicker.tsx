@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../../core/pieces/registry.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { thumbSize } from '../../drawing/elevation/thumb-size.ts';
 
@@ -10,7 +10,7 @@ const DRAWING = { width: 84, height: 78 } as const;
 
 /** Every kind of piece by its drawing and name. */
 export function KindPicker({ onChoose }: { onChoose(kind: PieceKind): void }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   return (
     <Box
       component="ul"
@@ -51,7 +51,7 @@ export function KindPicker({ onChoose }: { onChoose(kind: PieceKind): void }) {
                 fill="#e4dcc6"
                 mmPerPixel={Math.max(width / DRAWING.width, height / DRAWING.height)}
               />
-              {say(definitionOf(kind).name)}
+              {localise(definitionOf(kind).name)}
             </Box>
           </li>
         );

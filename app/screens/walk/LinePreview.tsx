@@ -9,7 +9,7 @@ import { definitionOf } from '../../../core/pieces/registry.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../core/units/quantity.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 interface LinePreviewProps {
   line: string;
@@ -19,7 +19,8 @@ interface LinePreviewProps {
 
 /** What Nivel understood of a line, word by word, and the piece that it makes. */
 export function LinePreview({ line, read, marks }: LinePreviewProps) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { units } = job.settings;
   const understood = [...read.understood].sort((one, other) => one.start - other.start);
   const sketch = read.ok ? sketchOf(read.kind, read.piece, marks[0] ?? '') : null;
@@ -47,20 +48,20 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
               key={start}
               sx={{ background: 'var(--ready-fill)', borderRadius: '4px', px: 1, py: 0.25, fontSize: 14 }}
             >
-              {say(said)}
+              {localise(said)}
             </Box>
           ))}
         </Box>
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
-            <strong>{marksInWords(marks)}</strong>: {say(definitionOf(read.kind).name).toLowerCase()},{' '}
+            <strong>{marksInWords(marks)}</strong>: {localise(definitionOf(read.kind).name).toLowerCase()},{' '}
             {formatArea(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
             {weightOf(sketch).toFixed(weightOf(sketch) < 10 ? 1 : 0)} kg,{' '}
             {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds {marks.length === 1 ? 'it' : 'them'}.
           </Typography>
         ) : (
           <Box role="alert" sx={{ color: 'var(--late)', fontSize: 15 }}>
-            {read.ok ? '' : say(read.message)}
+            {read.ok ? '' : localise(read.message)}
           </Box>
         )}
       </Box>

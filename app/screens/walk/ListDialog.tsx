@@ -11,7 +11,7 @@ import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useMemo, useRef, useState } from 'react';
 import { LARGEST_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { beginList, type BegunList } from './draft-list.ts';
 import { ListRows } from './ListRows.tsx';
 
@@ -108,7 +108,8 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
 }
 
 function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { list: BegunList }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const [leavesOut, setLeavesOut] = useState(false);
   const reader = useMemo(() => rowReader(job, list.mapping), [job, list.mapping]);
   const { read, faults } = readRows(job, list.table, list.mapping, reader);

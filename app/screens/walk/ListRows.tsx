@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { COLUMNS, type ColumnId } from '../../../core/typing/piece-columns.ts';
 import type { RowFault } from '../../../core/exchange/pieces-csv.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 import type { BegunList } from './draft-list.ts';
 
@@ -18,7 +18,7 @@ const READABLE = COLUMNS.filter(({ read, id }) => read !== undefined || id === '
 
 /** The cells of a list under the meanings of its columns. Each can be typed over; what is wrong stands beneath it. */
 export function ListRows({ list, faults, setList }: ListRowsProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const { table, mapping } = list;
   const faultAt = new Map(faults.map((fault) => [`${fault.row}/${fault.column ?? 'row'}`, fault.message]));
   const faulty = new Set(faults.map(({ row }) => row));
@@ -65,7 +65,7 @@ export function ListRows({ list, faults, setList }: ListRowsProps) {
                   <option value="">left out</option>
                   {READABLE.map(({ id, name }) => (
                     <option key={id} value={id}>
-                      {say(name)}
+                      {localise(name)}
                     </option>
                   ))}
                 </select>
@@ -82,7 +82,7 @@ export function ListRows({ list, faults, setList }: ListRowsProps) {
             >
               <th scope="row">
                 {row + 1}
-                {faultAt.has(`${row}/row`) && <Fault words={say(faultAt.get(`${row}/row`) ?? '')} />}
+                {faultAt.has(`${row}/row`) && <Fault words={localise(faultAt.get(`${row}/row`) ?? '')} />}
               </th>
               {cells.map((cell, column) => {
                 const fault = faultAt.get(`${row}/${column}`);
@@ -103,7 +103,7 @@ export function ListRows({ list, faults, setList }: ListRowsProps) {
                         width: `${Math.min(34, Math.max(7, cell.length + 2))}ch`,
                       }}
                     />
-                    {fault && <Fault words={say(fault)} />}
+                    {fault && <Fault words={localise(fault)} />}
                   </td>
                 );
               })}

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { jobFileName } from '../../../core/exchange/job-file.ts';
 import { writePiecesCsv } from '../../../core/exchange/pieces-csv.ts';
 import { download } from '../../device/download.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 
 /** Lists of pieces, in from a spreadsheet and out as CSV. */
 export function ListsMenu({ isBegun, onTakeIn }: { isBegun: boolean; onTakeIn(): void }) {
-  const { job } = useJob();
+  const job = useJob();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const then = (act: () => void) => () => {
     setAnchor(null);

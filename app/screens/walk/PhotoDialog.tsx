@@ -11,7 +11,7 @@ import type { MouseEvent } from 'react';
 import type { Facts } from '../../../core/job/commands/facts.ts';
 import type { Photo, Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../keeping/photos.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
 
@@ -23,7 +23,8 @@ interface PhotoDialogProps {
 
 /** A photo to be marked: a click sets a numbered spot, and each spot says what is there. */
 export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const isPhone = useMediaQuery('(max-width: 600px)');
   const { address, isMissing } = usePhoto(job.id, photo.id);
   const state = (facts: Facts<Photo>, strokes?: string) =>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Photo, Piece } from '../../../core/job/document/piece-schema.ts';
 import { usePhoto } from '../../keeping/photos.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { TakePhotos } from '../../parts/photos/TakePhotos.tsx';
 import { PhotoDialog } from './PhotoDialog.tsx';
 
@@ -36,7 +36,7 @@ export function PhotoFields({ piece }: { piece: Piece }) {
 }
 
 function Thumbnail({ photo, number, onOpen }: { photo: Photo; number: number; onOpen(): void }) {
-  const { job } = useJob();
+  const job = useJob();
   const { address, isMissing } = usePhoto(job.id, photo.id);
   return (
     <Box

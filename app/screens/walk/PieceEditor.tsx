@@ -14,7 +14,7 @@ import type { Piece, StatedPiece } from '../../../core/job/document/piece-schema
 import { cautionsAt } from '../../../core/job/cautions.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../core/units/quantity.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
 import { wholeNumber } from '../../parts/fields/number-field.ts';
 import { Caution, Sheet } from '../../parts/Section.tsx';
@@ -37,7 +37,9 @@ interface PieceEditorProps {
 
 /** Everything stated of one piece under its drawing. Each change is written as it is made. */
 export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [copies, setCopies] = useState('1');
   const { units } = job.settings;
   const draft = `${job.id}/${piece.id}`;
@@ -56,7 +58,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
             <Tag mark={piece.mark} size="large" />
             <Box sx={{ flex: 1 }}>
-              <Typography variant="h3">{say(definition.name)}</Typography>
+              <Typography variant="h3">{localise(definition.name)}</Typography>
               <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
                 {formatArea(area, units)} to paint · about {weight.toFixed(weight < 10 ? 1 : 0)} kg
               </Typography>
@@ -120,7 +122,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
           </Box>
           {definition.staysUnpainted.length > 0 && (
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              <strong>Stays without paint:</strong> {say(definition.staysUnpainted.join('; '))}.
+              <strong>Stays without paint:</strong> {localise(definition.staysUnpainted.join('; '))}.
             </Box>
           )}
           <div>

@@ -21,7 +21,7 @@ import { formatArea } from '../../../core/units/quantity.ts';
 import type { UnitSystem } from '../../../core/units/system.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { thumbSize } from '../../drawing/elevation/thumb-size.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Tag } from '../../parts/Tag.tsx';
 import { ChosenBar } from './ChosenBar.tsx';
 import { TypedCell } from './TypedCell.tsx';
@@ -105,7 +105,9 @@ function gridColumn(id: ColumnId, width: number, job: Job, say: (words: string) 
 
 /** All pieces as a table: sorted, filtered, typed over in place; chosen rows are set together. */
 export function PieceTable({ chosen, onChoose }: PieceTableProps) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const [selection, setSelection] = useState<GridRowSelectionModel>({ type: 'include', ids: new Set() });
   const columns = useMemo((): GridColDef<Row>[] => {
@@ -136,8 +138,13 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
           </Box>
         ),
       },
-      { field: 'kind', headerName: 'Kind', width: 150, valueGetter: (_value, row) => say(definitionOf(row.kind).name) },
-      ...SHOWN.filter(([id]) => !AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, say)),
+      {
+        field: 'kind',
+        headerName: 'Kind',
+        width: 150,
+        valueGetter: (_value, row) => localise(definitionOf(row.kind).name),
+      },
+      ...SHOWN.filter(([id]) => !AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, localise)),
       {
         field: 'area',
         headerName: 'To paint',
@@ -146,7 +153,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         valueGetter: (_value, row) => areaOf(row),
         valueFormatter: (value: number) => formatArea(value, units),
       },
-      ...SHOWN.filter(([id]) => AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, say)),
+      ...SHOWN.filter(([id]) => AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, localise)),
       {
         field: 'weight',
         headerName: 'Weight',
@@ -156,7 +163,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         valueFormatter: (value: number) => `${value.toFixed(value < 10 ? 1 : 0)} kg`,
       },
     ];
-  }, [job, say, units, chosen, onChoose]);
+  }, [job, localise, units, chosen, onChoose]);
 
   const selected =
     selection.type === 'exclude'

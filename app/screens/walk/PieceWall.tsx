@@ -13,7 +13,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useEffectEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { RoomHeading } from './RoomHeading.tsx';
 import { GAP, wallRows, type WallRow } from './wall-rows.ts';
 import { WallPiece } from './WallPiece.tsx';
@@ -25,7 +25,8 @@ interface PieceWallProps {
 
 /** All pieces as they hang, room by room, each room to one scale; dragged into another order by their handles. */
 export function PieceWall({ chosen, onChoose }: PieceWallProps) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const wall = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(0);
   useLayoutEffect(() => {
@@ -112,7 +113,8 @@ function WallRows({ rows, chosen, onChoose }: PieceWallProps & { rows: readonly 
 }
 
 function PiecesRow({ row, chosen, onChoose }: PieceWallProps & { row: Extract<WallRow, { kind: 'pieces' }> }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   return (
     <Box
       component="ul"
@@ -123,7 +125,7 @@ function PiecesRow({ row, chosen, onChoose }: PieceWallProps & { row: Extract<Wa
         <WallPiece
           key={piece.id}
           piece={piece}
-          name={say(definitionOf(piece.kind).name)}
+          name={localise(definitionOf(piece.kind).name)}
           fill={groupOf(job, piece)?.colour.hex ?? '#efece2'}
           units={job.settings.units}
           mmPerPixel={mmPerPixel}

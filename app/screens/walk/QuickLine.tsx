@@ -8,7 +8,7 @@ import { surveyOf } from '../../../core/exchange/pieces-csv.ts';
 import { marksInWords, nextMarks } from '../../../core/job/marks.ts';
 import { readLine, type LineOutcome } from '../../../core/typing/typed-line/read-line.ts';
 import { useDraft } from '../../parts/fields/use-draft.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { useKeys } from '../../device/use-keys.ts';
 import { LinePreview } from './LinePreview.tsx';
 
@@ -20,7 +20,8 @@ interface QuickLineProps {
 
 /** Pieces from one typed line, with what was understood of it while it is typed. */
 export function QuickLine({ onOpen, onList }: QuickLineProps) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const [line, setLine] = useDraft(`${job.id}/line`);
   const [last, setLast] = useState('');
   const [added, setAdded] = useState<{ words: string; first: string; id: string } | null>(null);

@@ -6,7 +6,7 @@ import { nanoid } from 'nanoid';
 import type { Facts } from '../../../core/job/commands/facts.ts';
 import { missingTasks } from '../../../core/job/document/usual-tasks.ts';
 import type { Room, RoomTask } from '../../../core/job/document/room-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { wholeNumber } from '../../parts/fields/number-field.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
@@ -15,7 +15,9 @@ const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
 
 /** What is moved and sheeted in a room before its paint and put back after, each with its minutes and a tick. */
 export function RoomTasks({ room }: { room: Room }) {
-  const { job, apply, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const state = (tasks: Facts<Room>['tasks'], strokes?: string) =>
     apply('change-room', { id: room.id, facts: { tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
   const add = (tasks: readonly RoomTask[]) => state(Object.fromEntries(tasks.map((task) => [task.id, task])));

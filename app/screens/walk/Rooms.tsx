@@ -15,7 +15,7 @@ import { LEAD_BEFORE } from '../../../core/job/cautions.ts';
 import type { Room } from '../../../core/job/document/room-schema.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { anyNumber, wholeNumber } from '../../parts/fields/number-field.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
@@ -24,7 +24,8 @@ import { RoomTasks } from './RoomTasks.tsx';
 
 /** The site and its rooms: when it was built, what may be off at once, and what each room asks for. */
 export function Rooms() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const isPhone = useMediaQuery('(max-width: 600px)');
   const [open, setOpen] = useState(false);
   const climateId = job.rooms[0]?.climateId ?? '';
@@ -77,7 +78,8 @@ export function Rooms() {
 
 /** When the building was built: before the bans on lead its paint is suspect. */
 function YearBuilt() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { yearBuilt } = job.site;
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '170px minmax(0, 1fr)' }, gap: 1.5, alignItems: 'start' }}>
@@ -105,7 +107,8 @@ function YearBuilt() {
 }
 
 function RoomFields({ room }: { room: Room }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const state = (facts: Facts<Room>, strokes: string) =>
     apply('change-room', { id: room.id, facts }, { strokes: `${room.id}/${strokes}`, quiet: true });
   const open = room.tasks.filter(({ doneAt }) => doneAt === null).length;

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { editCells, type PieceEdit } from '../../../core/typing/edit-cell.ts';
 import { COLUMNS, type ColumnId } from '../../../core/typing/piece-columns.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 
 /** What can be set for many: all that is not a piece's own. */
 const SETTABLE: readonly ColumnId[] = [
@@ -43,7 +43,9 @@ const UNTOUCHED = 'as it is';
 
 /** Sets some facts of many pieces at once; all of them change, or none does and it is said which can't. */
 export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose(): void }) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [cells, setCells] = useState<Partial<Record<ColumnId, string>>>({});
   const [faults, setFaults] = useState<string[]>([]);
   const state = (id: ColumnId, text: string | null): void => {
@@ -81,7 +83,7 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
           {SETTABLE.map((id) => {
             const column = COLUMNS.find((known) => known.id === id);
             const choices = id === 'room' ? job.rooms.map(({ name }) => name) : column?.choices;
-            const label = say(column?.name ?? id);
+            const label = localise(column?.name ?? id);
             return choices ? (
               <TextField
                 key={id}

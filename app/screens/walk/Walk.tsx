@@ -6,7 +6,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import Drawer from '@mui/material/Drawer';
 import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
-import { useJob } from '../../open-job/job-context.tsx';
+import { useJob } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { EmptyState } from '../../parts/Section.tsx';
 import { CutList } from './CutList.tsx';
@@ -34,7 +34,7 @@ type View = keyof typeof VIEWS;
 
 /** Walk the job: every piece with its size, surface and scope, typed in a line, drawn to scale, or set in a table. */
 export default function Walk() {
-  const { job } = useJob();
+  const job = useJob();
   const route = useRoute();
   useEffect(() => {
     const timer = setTimeout(() => void Promise.all([load.editor(), load.adding()]), LATER);

@@ -13,7 +13,7 @@ import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
 import { learntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
 import { DRYING_KINDS } from '../../../../core/shelf/drying/registry.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { Section, Sheet } from '../../../parts/Section.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { ObservedStages } from './ObservedStages.tsx';
@@ -25,7 +25,8 @@ const LEARNT_DAYS = 365;
 
 /** A coat of any product, anywhere, at any time: when it reaches each stage; and the question turned round. */
 export function ClockView({ air }: { air: AirNow }) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const coatings = shelfOf(job).coatings.filter(({ archived }) => !archived);
   const used = new Set(job.groups.flatMap(({ buildUp }) => buildUp?.coats.map(({ product }) => product) ?? []));
   const sorted = [...coatings].sort((one, other) => Number(used.has(other.id)) - Number(used.has(one.id)));

@@ -12,7 +12,7 @@ import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
 import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
 import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useNow } from '../../../open-job/use-job.ts';
 import { Tag } from '../../../parts/Tag.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
@@ -22,7 +22,10 @@ const OFFERED = 40;
 
 /** Stages that a finger found reached: each teaches how this product dries on this job. */
 export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
-  const { job, now, apply, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const progress = progressByTask(job.log);
   const coats = job.pieces
     .flatMap((piece) => pieceSteps(job, piece).filter(isCoat))
@@ -100,7 +103,7 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
             >
               <Tag mark={step.piece.mark} />
               <Box sx={{ flex: 1 }}>
-                {say(STAGE_WORDS[reading.stage])} after {formatDuration(actual)}; its clock said{' '}
+                {localise(STAGE_WORDS[reading.stage])} after {formatDuration(actual)}; its clock said{' '}
                 {formatDuration(predicted)}
               </Box>
               <IconButton

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
 import { vialReading } from '../../../drawing/vial-reading.ts';
 import { STAGE_WORDS } from '../stage-words.ts';
@@ -17,7 +17,7 @@ interface StageRowsProps {
 
 /** Every stage of a coat: when it is reached, how long that takes, and how near it is. */
 export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const { now, at } = air;
   return (
     <Box component="ol" sx={{ display: 'grid', gap: 0.5 }}>
@@ -41,11 +41,11 @@ export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
               borderBottom: '1px solid var(--line)',
             }}
           >
-            <Box sx={{ fontWeight: 650 }}>{say(STAGE_WORDS[stage])}</Box>
+            <Box sx={{ fontWeight: 650 }}>{localise(STAGE_WORDS[stage])}</Box>
             <Vial
               reading={vialReading(now, { since: from, opens: reached, closes })}
-              words={say(`${STAGE_WORDS[stage]} from ${when}${until}`)}
-              detail={say(
+              words={localise(`${STAGE_WORDS[stage]} from ${when}${until}`)}
+              detail={localise(
                 isNever
                   ? 'In this air the clock stands still.'
                   : `${formatDuration(reached - from)} after it was put on${until}.`,

@@ -9,14 +9,15 @@ import { climateOf } from '../../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
 import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { Sheet } from '../../../parts/Section.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 
 /** When must it be painted so that …? How warm must it be so that …? */
 export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId: string; air: AirNow }) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [stage, setStage] = useState<DryingStage>('handle');
   const [wanted, setWanted] = useState<string | null>(null);
   const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);

@@ -9,14 +9,16 @@ import { progressByTask } from '../../../../core/job/progress.ts';
 import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
 import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { Fine, Instrument } from './Instrument.tsx';
 
 const OFFERED = 30;
 
 /** A wet-film comb: the film of a coat as it goes on, which its drying clock then counts with. */
 export function Comb() {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const progress = progressByTask(job.log);
   const coats = job.pieces
     .flatMap((piece) => pieceSteps(job, piece).filter(isCoat))

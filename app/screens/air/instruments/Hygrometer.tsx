@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { placeOf } from '../../../../core/job/queries/places.ts';
 import { formatTemperature, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { Fine, Instrument } from './Instrument.tsx';
@@ -15,7 +15,9 @@ import { useStream, type Hung } from './use-stream.ts';
 
 /** A thermo-hygrometer that is hung up in a place; its reading goes to the log and corrects the forecast of that place. */
 export function Hygrometer({ air }: { air: AirNow }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const [placeId, setPlaceId] = useState(placeOf(job, 'rack').climateId);
   const [hung, setHung] = useState<Hung | null>(null);

@@ -1,14 +1,15 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { simulatedMoisture, type SimulatedReading } from '../../../../core/proving/moisture-meter.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { goTo } from '../../../device/route.ts';
 import { Fine, Instrument } from './Instrument.tsx';
 import { PieceField } from './PieceField.tsx';
 
 /** A moisture meter on a piece; what it finds is stamped under Prove, where it is judged. */
 export function MoistureMeter() {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [pieceId, setPieceId] = useState(job.pieces[0]?.id ?? '');
   const [read, setRead] = useState<SimulatedReading | null>(null);
   const piece = job.pieces.find(({ id }) => id === pieceId);

@@ -1,10 +1,10 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 
 /** Which piece an instrument is held against. */
 export function PieceField({ label, value, onChange }: { label: string; value: string; onChange(id: string): void }) {
-  const { job } = useJob();
+  const job = useJob();
   return (
     <TextField
       select

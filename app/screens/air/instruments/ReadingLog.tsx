@@ -4,7 +4,7 @@ import { DateTime } from 'luxon';
 import type { Reading } from '../../../../core/job/document/reading-schema.ts';
 import type { Job } from '../../../../core/job/document/schema.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
@@ -14,7 +14,8 @@ const SOURCES = { typed: 'typed', simulated: 'simulated', file: 'from a file' } 
 
 /** Readings, the latest first. */
 export function ReadingLog() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   if (job.readings.length === 0) {
     return <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing has been read yet.</Typography>;
   }

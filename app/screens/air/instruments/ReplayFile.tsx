@@ -7,11 +7,12 @@ import { readReadingsCsv, writeReadingsCsv, type ReadReadings } from '../../../.
 import { BadRows } from '../BadRows.tsx';
 import { download } from '../../../device/download.ts';
 import { FileButton } from '../../../parts/FileButton.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 
 /** Readings of a hygrometer from a file, played into the log; and those of the log as such a file. */
 export function ReplayFile() {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const [fault, setFault] = useState<string | null>(null);
   const [read, setRead] = useState<(ReadReadings & { name: string }) | null>(null);
   const take = ({ readings }: ReadReadings): void => {

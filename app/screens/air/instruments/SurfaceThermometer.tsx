@@ -6,7 +6,7 @@ import { dewPoint } from '../../../../core/air/humidity.ts';
 import { ABOVE_DEW } from '../../../../core/air/paintable.ts';
 import { hangingClimateId } from '../../../../core/job/queries/places.ts';
 import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { Fine, Instrument } from './Instrument.tsx';
 import { PieceField } from './PieceField.tsx';
@@ -14,7 +14,9 @@ import { useStream, type Hung } from './use-stream.ts';
 
 /** A surface thermometer on a piece where it hangs: what it shows, and how far that is above the dew point. */
 export function SurfaceThermometer({ air }: { air: AirNow }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const [pieceId, setPieceId] = useState(job.pieces[0]?.id ?? '');
   const [hung, setHung] = useState<Hung | null>(null);

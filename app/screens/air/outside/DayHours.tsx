@@ -8,7 +8,7 @@ import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts
 import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
 import { Chart, type Ink } from '../../../drawing/Chart.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Caution, Section, Sheet } from '../../../parts/Section.tsx';
 import { airChart, chartHeight } from '../places/air-chart.ts';
@@ -20,7 +20,7 @@ const right = { textAlign: 'right' } as const;
 
 /** One day of an outside face, hour by hour: the air, the face, the sun, what is against painting, and how it would dry. */
 export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; air: AirNow }) {
-  const { job } = useJob();
+  const job = useJob();
   const { units } = job.settings;
   const { clocks, now, at } = air;
   const [product, setProduct] = useState<string | null>(null);

@@ -4,7 +4,7 @@ import { HINDRANCES, type Hindrance } from '../../../../core/air/paintable.ts';
 import { lastCoat, type OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { bestWindow, hindrancesIn, stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { accepted } from '../../../../core/units/outcome.ts';
@@ -24,7 +24,9 @@ interface FaceWeekProps {
 
 /** One outside face: where it looks, and seven vials for the days ahead. */
 export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const { clocks, now } = air;
   const coat = lastCoat(face);
   const hindrances = useMemo(
@@ -37,7 +39,7 @@ export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
   return (
     <Box
       component="li"
-      aria-label={say(name)}
+      aria-label={localise(name)}
       sx={{
         display: 'grid',
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '292px minmax(0, 1fr)' },

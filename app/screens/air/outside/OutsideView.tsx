@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { outsideFaces } from '../../../../core/forecasting/outside-faces.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { EmptyState, Section } from '../../../parts/Section.tsx';
 import { SiteFields } from '../SiteFields.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
@@ -11,7 +11,7 @@ import { FaceWeek } from './FaceWeek.tsx';
 
 /** The week of every outside face: when it may be painted, and what is against it in every other hour. */
 export function OutsideView({ air }: { air: AirNow }) {
-  const { job } = useJob();
+  const job = useJob();
   const faces = useMemo(() => outsideFaces(job), [job]);
   const [chosen, setChosen] = useState<{ id: string; day: number } | null>(null);
   const shown = faces.find(({ id }) => id === chosen?.id) ?? faces[0];

@@ -20,7 +20,7 @@ import {
 import type { Facts } from '../../../../core/job/commands/facts.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { anyNumber, wholeNumber } from '../../../parts/fields/number-field.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
@@ -35,7 +35,8 @@ const fields = { display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-f
 
 /** What a climate follows from where nothing is stated by the hour: its usual day or the open air, odd nights, heating, moving air. */
 export function ClimateEditor({ climate }: { climate: Climate }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const change: Change = (facts, strokes) =>
     apply(
       'change-climate',
@@ -111,7 +112,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
 
 /** Walls between a place and the open air. */
 function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonNullable<Climate['shelter']> }) {
-  const { job } = useJob();
+  const job = useJob();
   return (
     <Box sx={fields}>
       <StatedField
@@ -141,7 +142,9 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
 }
 
 function HeatingFields({ climate, change, heating }: PartProps & { heating: Heating }) {
-  const { job, apply, now } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const place = `${job.id}/${climate.id}`;
   const since = heating.onSince && DateTime.fromISO(heating.onSince).toFormat('ccc d LLL, HH:mm');
   return (
@@ -212,7 +215,7 @@ interface SpanFieldsProps {
 
 /** One span of the day in which it is heated. */
 function SpanFields({ span, name, change, onRemove }: SpanFieldsProps) {
-  const { units } = useJob().job.settings;
+  const { units } = useJob().settings;
   return (
     <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
       <StatedField
@@ -248,7 +251,7 @@ function SpanFields({ span, name, change, onRemove }: SpanFieldsProps) {
 
 /** The usual day, and nights that differ. */
 function UsualDays({ climate, change }: PartProps) {
-  const { job } = useJob();
+  const job = useJob();
   const latest = climate.exceptions.at(-1)?.date ?? job.planning.start;
   const nextDate = DateTime.fromISO(latest).plus({ days: 1 }).toISODate() ?? latest;
   return (
@@ -318,7 +321,7 @@ const FIELDS = [
 ] as const;
 
 function SwingFields({ climate, swing, name, onChange }: SwingFieldsProps) {
-  const { job } = useJob();
+  const job = useJob();
   const { units } = job.settings;
   return (
     <Box sx={fields}>

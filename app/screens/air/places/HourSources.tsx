@@ -11,7 +11,7 @@ import { readHoursCsv, writeHoursCsv, type ReadHours } from '../../../../core/ex
 import { BadRows } from '../BadRows.tsx';
 import { download } from '../../../device/download.ts';
 import { FileButton } from '../../../parts/FileButton.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { SiteFields } from '../SiteFields.tsx';
 import { TypedHour } from './TypedHour.tsx';
@@ -22,7 +22,9 @@ const answerSchema = z.lazy(() => z.object({ service: z.string().max(80), hours:
 
 /** Where the hours of a climate come from: the weather service, a list, or a hand; and back out as a list. */
 export function HourSources({ climate, air }: { climate: Climate; air: AirNow }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const [waiting, setWaiting] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const [read, setRead] = useState<(ReadHours & { name: string }) | null>(null);

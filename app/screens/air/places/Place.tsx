@@ -6,7 +6,7 @@ import { coatsDryingIn } from '../../../../core/forecasting/coats-in.ts';
 import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
 import { Chart, type Ink } from '../../../drawing/Chart.tsx';
 import { Fold } from '../../../parts/Fold.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { Sheet } from '../../../parts/Section.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { airChart, chartHeight } from './air-chart.ts';
@@ -20,7 +20,7 @@ const AHEAD = 7;
 
 /** One place: its days ahead and when each product may be painted there, what could be done about its air, and what it follows from. */
 export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
-  const { job } = useJob();
+  const job = useJob();
   const { units } = job.settings;
   const { clocks, now, at } = air;
   const coats = useMemo(() => coatsDryingIn(job, climate.id), [job, climate.id]);

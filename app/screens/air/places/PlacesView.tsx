@@ -7,14 +7,15 @@ import { nanoid } from 'nanoid';
 import { PLAIN_CLIMATE, type Climate } from '../../../../core/air/climate.ts';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../../device/route.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { Place } from './Place.tsx';
 
 /** Every place with an air of its own, and one of them in full. */
 export function PlacesView({ air }: { air: AirNow }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { placeId } = useRoute();
   const rack = job.places.find(({ kind }) => kind === 'rack')?.climateId;
   const climate = job.climates.find(({ id }) => id === (placeId ?? rack)) ?? job.climates[0];
@@ -65,7 +66,7 @@ export function PlacesView({ air }: { air: AirNow }) {
 
 function PlaceButton(props: { climate: Climate; here: boolean; air: AirNow; onShow(): void }) {
   const { climate, here, air, onShow } = props;
-  const { job } = useJob();
+  const job = useJob();
   const { units } = job.settings;
   const now = air.clocks.air(climate.id).at(Math.floor(air.now / 60));
   return (

@@ -8,12 +8,14 @@ import { useState } from 'react';
 import type { Climate } from '../../../../core/air/climate.ts';
 import { temperatureFromField } from '../../../../core/units/quantity.ts';
 import { Fold } from '../../../parts/Fold.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 
 /** Hours of one day that are typed by hand, from one hour to another, and hours that are forgotten again. */
 export function TypedHour({ climate }: { climate: Climate }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const [date, setDate] = useState(now.slice(0, 10));
   const [from, setFrom] = useState(8);

@@ -13,7 +13,7 @@ import { changedClimate, changedClocks, type AirChange } from '../../../../core/
 import type { JobClocks } from '../../../../core/clocks/job-clocks.ts';
 import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Caution, Sheet } from '../../../parts/Section.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
@@ -23,7 +23,8 @@ const ASKED: readonly DryingStage[] = ['handle', 'recoat', 'rehang'];
 
 /** What heating or a fan would do to the waits of what dries here, from now on; and a button that does it. */
 export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow; coats: readonly CoatKind[] }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const { units } = job.settings;
   const [isHeated, setIsHeated] = useState(true);
   const [typed, setTyped] = useState(String(temperatureFieldValue(20, units)));

@@ -16,7 +16,7 @@ import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.
 import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
 import { DEFAULT_SHELF, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise, useToday } from '../../../open-job/use-job.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { FittedHours } from './FittedHours.tsx';
 
@@ -30,7 +30,10 @@ interface EntryDialogProps {
 
 /** The figures of one entry of the shelf, for this job: each with where it comes from. All waits and litres follow from them. */
 export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
-  const { job, apply, now, say } = useJob();
+  const job = useJob();
+  const today = useToday();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [source, setSource] = useState<FigureSource>('tin');
   const entries: readonly Entry[] = shelfOf(job)[compartment];
   const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
@@ -43,7 +46,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   const take = (figure: Figure, typed: string): Outcome<unknown> => {
     const read = readFigure(figure, typed);
     if (!read.ok) return read;
-    const stated = { ...entry.stated, [figure.path]: { from: source, on: now.slice(0, 10) } };
+    const stated = { ...entry.stated, [figure.path]: { from: source, on: today } };
     return state({ ...withFigure(entry, figure.path, read.value), stated }, figure.path);
   };
   const sourceOf = (figure: Figure): string => {
@@ -82,7 +85,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
         </Box>
         {compartment === 'coatings' && (
           <Typography sx={{ color: 'var(--ink-soft)' }}>
-            {say('Hours on the tin, at 23 °C and 50 %. Nivel stretches them to the air that there is.')}
+            {localise('Hours on the tin, at 23 °C and 50 %. Nivel stretches them to the air that there is.')}
           </Typography>
         )}
         {headings.map((heading) => (

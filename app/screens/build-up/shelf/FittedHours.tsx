@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { Coating } from '../../../../core/shelf/coating.ts';
 import { fitHours, fittedHours } from '../../../../core/shelf/drying/fitted.ts';
 import { formatDuration, formatTemperature } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 
 const WIDTH = 320;
 const HEIGHT = 96;
@@ -10,7 +10,7 @@ const [COLDEST, WARMEST] = [5, 30];
 
 /** The line through the hours that a tin states at several temperatures, with its points. */
 export function FittedHours({ coating }: { coating: Coating }) {
-  const { job } = useJob();
+  const job = useJob();
   const { recoatAt } = coating;
   const fit = fitHours(recoatAt);
   if (fit === null) {

@@ -21,7 +21,7 @@ import {
   type Shelf,
 } from '../../../../core/shelf/shelf.ts';
 import { download } from '../../../device/download.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { EntryDialog } from './EntryDialog.tsx';
 
@@ -38,7 +38,9 @@ const SHOWN: Readonly<Record<Compartment, readonly string[]>> = {
 
 /** What there is to clean, fill, sand, preserve and coat with: defaults, and the painter's own from the tin. */
 export function ShelfView() {
-  const { job, apply, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const [compartment, setCompartment] = useState<Compartment>('coatings');
   const [showsArchived, setShowsArchived] = useState(false);
   const [openId, setOpenId] = useState<string | null>(null);
@@ -79,7 +81,9 @@ export function ShelfView() {
         </Box>
       </Box>
       <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>
-        {say('Generic figures, of no maker: starting values until you state those of your tin. Yours are set in bold.')}
+        {localise(
+          'Generic figures, of no maker: starting values until you state those of your tin. Yours are set in bold.',
+        )}
       </Typography>
       <ListTable>
         <thead>
@@ -122,12 +126,12 @@ interface RowProps {
 }
 
 function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
-  const { say } = useJob();
+  const localise = useLocalise();
   return (
     <Box component="tr" sx={{ opacity: entry.archived ? 0.55 : 1 }}>
       <td style={{ whiteSpace: 'nowrap' }}>
         <Button size="small" sx={{ textAlign: 'left', fontWeight: 650, p: 0.5 }} onClick={onOpen}>
-          {say(entry.name)}
+          {localise(entry.name)}
         </Button>
         {isOwn && <Box sx={{ fontSize: 13, color: 'var(--ready)', pl: 0.5 }}>your own</Box>}
       </td>
@@ -155,7 +159,8 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
 
 /** The shelf in and out, as JSON whole or as a list of one compartment. */
 function ShelfFiles({ compartment }: { compartment: Compartment }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const file = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const takeIn = async (chosen: File): Promise<void> => {

@@ -11,7 +11,7 @@ import { minutesSince } from '../../../../core/job/site-time.ts';
 import { WETNESS } from '../../../../core/planning/reading/drying-places.ts';
 import type { JobProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
 import type { PlanReading, Run } from '../../../../core/planning/reading/read-plan.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { WetnessKey, WetnessPatterns } from '../../../drawing/wetness.tsx';
 import type { MovingState } from '../use-moving.ts';
 import { AimGhost } from './AimGhost.tsx';
@@ -59,7 +59,8 @@ interface BoardProps {
 
 /** The whole job on one board: painters above, bench, rack and what dries in place below, the air behind, on one time. */
 export function Board({ reading, problem, pins, before, moving, chosen, followed, onChoose, onFollow }: BoardProps) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const [perHour, setPerHour] = useState<number | null>(null);
   const [showsAll, setShowsAll] = useState(false);
   const [focused, setFocused] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { localTime } from '../../../../core/job/site-time.ts';
 import type { SiteWork } from '../../../../core/planning/drafting/site-work.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 
 interface SiteWorkBarProps {
   work: SiteWork;
@@ -13,7 +13,7 @@ interface SiteWorkBarProps {
 
 /** Work that is no paint, such as moving and sheeting in a room, on a painter's row: outlined, since no paint is in it. */
 export function SiteWorkBar({ work, x, t0, top, height }: SiteWorkBarProps) {
-  const { job } = useJob();
+  const job = useJob();
   const { start, end, place, words, doneAt } = work;
   const width = Math.max(2, x(end) - x(start));
   const when = localTime(t0, start, job.site.timeZone).toFormat('ccc HH:mm');

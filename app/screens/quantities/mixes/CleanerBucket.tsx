@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { cleanerFor } from '../../../../core/quantities/mixes.ts';
 import type { Cleaner } from '../../../../core/shelf/cleaner.ts';
 import { formatArea } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { Caution } from '../../../parts/Section.tsx';
 
@@ -19,7 +19,7 @@ const WASHES = 4;
 
 /** How much cleaner goes to the water that is really in the bucket. */
 export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
-  const { job } = useJob();
+  const job = useJob();
   const [typed, setTyped] = useState('5');
   const water = anyNumber(typed, 0.1, 50);
   if (washed.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>No chosen build-up is washed.</Box>;

@@ -3,7 +3,7 @@ import { cleanerOf } from '../../../../core/job/queries/shelf.ts';
 import { groupOf } from '../../../../core/job/queries/groups.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { Section } from '../../../parts/Section.tsx';
 import { CleanerBucket, type Washed } from './CleanerBucket.tsx';
 import { RecipeList } from './RecipeList.tsx';
@@ -12,7 +12,7 @@ import { TwoPart } from './TwoPart.tsx';
 
 /** Everything that is mixed before it is used: two-part products, thinned paint, the bucket, colours of one's own. */
 export function MixesView() {
-  const { job } = useJob();
+  const job = useJob();
   const needs = useMemo(() => productNeeds(job), [job]);
   const washed = useMemo((): Washed[] => {
     const byCleaner = new Map<string, Washed>();

@@ -9,14 +9,16 @@ import type { Facts } from '../../../../core/job/commands/facts.ts';
 import type { Recipe } from '../../../../core/job/document/buying-schema.ts';
 import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
 import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 
 /** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
 export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const [typed, setTyped] = useState('');
   const [words, setWords] = useState('');
   const change = (facts: Facts<Recipe>, strokes?: string): Outcome<unknown> =>

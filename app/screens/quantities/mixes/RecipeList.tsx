@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { Section } from '../../../parts/Section.tsx';
 import { RecipeCard } from './RecipeCard.tsx';
 
 /** Colours that are mixed at home, so that they can be mixed again. */
 export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   return (
     <Section
       title="Colours of your own"

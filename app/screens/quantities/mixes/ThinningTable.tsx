@@ -3,12 +3,12 @@ import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { thinnerFor } from '../../../../core/quantities/mixes.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
 import { formatVolume } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 
 /** Coats that are thinned: with what, how much, and how thick they go on wet. */
 export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
-  const { job } = useJob();
+  const job = useJob();
   const rows = needs.flatMap((need) =>
     need.coats.filter(({ thinning }) => thinning > 0).map((coat) => ({ need, coat })),
   );

@@ -11,7 +11,7 @@ import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts
 import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';
 import type { Coating } from '../../../../core/shelf/coating.ts';
 import { formatDuration, formatVolume } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { Caution, Section } from '../../../parts/Section.tsx';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
@@ -21,7 +21,9 @@ const HORIZON = 120;
 
 /** Two-part products: how each planned run is mixed, or, without a plan, each coat as if it were put on now. */
 export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
-  const { job, now, apply } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const problem = useJobProblem();
   const reading = usePlanReading(problem, job.plan);
   const twoPart = needs.filter(({ coating }) => coating.potLife !== null);
@@ -84,7 +86,8 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
 
 /** The coats of a product as if each were put on now. */
 function CoatsNow({ need }: { need: ProductNeed }) {
-  const { job, now } = useJob();
+  const job = useJob();
+  const now = useNow();
   const clocks = clocksOf(job, HORIZON);
   const at = Math.max(0, minutesSince(clocks.t0, now, job.site.timeZone));
   const factor = crewFactor(job.crew);
@@ -118,7 +121,7 @@ interface PortionCardProps {
 
 /** How one run is mixed: so many portions, each by volume and by mass, when to use it and by when it is used up. */
 function PortionCard({ coating, when, what, litres, portions }: PortionCardProps) {
-  const { job } = useJob();
+  const job = useJob();
   return (
     <Box
       component="li"

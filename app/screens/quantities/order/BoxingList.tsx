@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import type { Box as BoxOfPaint } from '../../../../core/quantities/boxing.ts';
 import { formatVolume } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 
 /** Which tins go together before which coat, and between which pieces one changes to the next. */
 export function BoxingList({
@@ -14,7 +14,8 @@ export function BoxingList({
   isColoured: boolean;
   fill: string;
 }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { units } = job.settings;
   return (
     <Box component="ol" aria-label="Boxes in the order of painting" sx={{ display: 'grid', gap: 1 }}>
@@ -23,7 +24,7 @@ export function BoxingList({
           <Bucket share={box.litres / Math.max(box.litres, job.mixing.bucket)} fill={fill} />
           <Box sx={{ fontSize: 15 }}>
             <strong>
-              {say(
+              {localise(
                 isColoured && box.tins.length + (box.carried > 0 ? 1 : 0) > 1
                   ? `Mix ${box.carried > 0.005 ? `what is left, ${formatVolume(box.carried, units)}, with ` : ''}${box.tins.map((tin) => `${tin} L`).join(' + ')}: ${formatVolume(box.litres, units)}`
                   : `Open ${box.tins.map((tin) => `${tin} L`).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${formatVolume(box.carried, units)}` : ''}`,
@@ -45,7 +46,7 @@ export function BoxingList({
             </Box>
             {index < boxes.length - 1 && (
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {say('Change after that face, before the next.')}
+                {localise('Change after that face, before the next.')}
               </Box>
             )}
           </Box>

@@ -1,6 +1,6 @@
 import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
@@ -9,7 +9,8 @@ const right = { textAlign: 'right' } as const;
 
 /** Sleeves, sheets, tape and the rest: how many, in which packs, at what price. */
 export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNeed[]; money: Intl.NumberFormat }) {
-  const { job, apply } = useJob();
+  const job = useJob();
+  const { apply } = useCommands();
   const state = ({ id, pack, isStated }: ConsumableNeed, facts: Partial<ConsumableNeed['pack']>): Outcome<unknown> =>
     apply(
       'change-pricing',

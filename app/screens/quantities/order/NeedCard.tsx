@@ -7,14 +7,15 @@ import { marksInWords } from '../../../../core/job/marks.ts';
 import { spreadRate } from '../../../../core/shelf/film.ts';
 import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
 import { Fold } from '../../../parts/Fold.tsx';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
 import { BoxingList } from './BoxingList.tsx';
 import { Tins } from './Tins.tsx';
 
 /** One product: how the litres come about, which tins to buy, what one would buy instead, and how they are boxed. */
 export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.NumberFormat }) {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { units } = job.settings;
   const { coating, colour } = need;
   const { best, second } = need.tins;
@@ -67,8 +68,8 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           </Typography>
           <Vial
             reading={{ side: 'between', share: 1 - Math.min(1, best.leftOver / Math.max(bought, 1e-9)) }}
-            words={say(`Need ${formatVolume(need.litres, units)} of ${formatVolume(bought, units)} in tins`)}
-            detail={say(
+            words={localise(`Need ${formatVolume(need.litres, units)} of ${formatVolume(bought, units)} in tins`)}
+            detail={localise(
               `The cheapest tins that hold ${formatVolume(need.litres, units)}; exact over all sizes on the shelf.`,
             )}
           />
@@ -83,7 +84,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
         </Box>
       </Box>
       <Fold
-        title={colour ? say('Boxing, and where to change tins') : say('Where to change tins')}
+        title={colour ? localise('Boxing, and where to change tins') : localise('Where to change tins')}
         summary={
           rest
             ? `${formatVolume(rest.litres, units)} left over: ${formatArea(rest.area, units)} of one more coat`
@@ -93,7 +94,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
         <BoxingList boxes={boxes} isColoured={colour !== null} fill={fill} />
         {colour && (
           <Typography sx={{ fontSize: 14 }}>
-            {say(
+            {localise(
               best.tins.length > 1
                 ? `Buy all ${best.tins.length} tins of ${colour.name} in one go and from one batch: read the number on each lid.`
                 : 'One tin, one batch.',

@@ -10,7 +10,7 @@ import { consumableNeeds } from '../../../../core/quantities/consumables.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { writeOrderCsv } from '../../../../core/exchange/order-csv.ts';
 import { download } from '../../../device/download.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { goTo } from '../../../device/route.ts';
 import { Section } from '../../../parts/Section.tsx';
@@ -21,7 +21,9 @@ import { NeedCard } from './NeedCard.tsx';
 
 /** What to buy: the cheapest tins of every product, how they are boxed, and what is used up beside paint. */
 export function OrderView() {
-  const { job, say, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const needs = useMemo(() => productNeeds(job), [job]);
   const consumables = useMemo(() => consumableNeeds(job), [job]);
   const without = job.groups.filter((group) => !isChosen(group));
@@ -32,7 +34,7 @@ export function OrderView() {
   return (
     <>
       <Section
-        title={say('Tins to buy')}
+        title={localise('Tins to buy')}
         aside={
           needs.length > 0 && (
             <>

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useLocalise } from '../../../open-job/use-job.ts';
 
 const BASE = 84;
 
 /** Tins drawn to the scale of their content, filled as far as they will be used. */
 export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; litres: number; fill: string }) {
-  const { say } = useJob();
+  const localise = useLocalise();
   const sides = tins.map((litres) => 30 + 24 * Math.cbrt(litres));
   const width = sides.reduce((sum, side) => sum + side + 10, 8);
   const drawn = tins.map((litres, index) => ({
@@ -18,7 +18,7 @@ export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; 
     <Box
       component="svg"
       role="img"
-      aria-label={say(`Tins of ${tins.map((litres) => `${litres} L`).join(', ')}`)}
+      aria-label={localise(`Tins of ${tins.map((litres) => `${litres} L`).join(', ')}`)}
       viewBox={`0 0 ${width} 108`}
       width={width}
       sx={{ maxHeight: 108, maxWidth: '100%', display: 'block' }}

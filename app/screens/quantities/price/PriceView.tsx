@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { priceOf, replacementsOf } from '../../../../core/pricing/price.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { Section, Sheet } from '../../../parts/Section.tsx';
@@ -18,7 +18,9 @@ const RATES = [
 
 /** What the job costs and what is asked for it; and whether a new one would be cheaper. */
 export function PriceView() {
-  const { job, say, apply } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
   const price = useMemo(() => priceOf(job), [job]);
   const replacements = useMemo(() => replacementsOf(job, price), [job, price]);
   const { currency } = job.settings;
@@ -140,13 +142,13 @@ export function PriceView() {
             {replacements.map(({ kind, name, pieces, refinish, replace }) => (
               <tr key={kind}>
                 <th scope="row" style={{ fontWeight: 600 }}>
-                  {say(name)}
+                  {localise(name)}
                 </th>
                 <td style={right}>{pieces}</td>
                 <td style={right}>{money.format(refinish)}</td>
                 <td>
                   <StatedField
-                    label={`New: ${say(name).toLowerCase()}`}
+                    label={`New: ${localise(name).toLowerCase()}`}
                     unit={currency}
                     text={replace === null ? '' : String(replace)}
                     draft={`${job.id}/replace/${kind}`}

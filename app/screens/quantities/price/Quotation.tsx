@@ -11,7 +11,7 @@ import { coatingOf } from '../../../../core/job/queries/shelf.ts';
 import type { BuildUp } from '../../../../core/job/document/group-schema.ts';
 import type { Job } from '../../../../core/job/document/schema.ts';
 import type { Price } from '../../../../core/pricing/price.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useLocalise, useNow } from '../../../open-job/use-job.ts';
 
 /** Shows and prints the quotation. */
 export function QuotationButton({ price, money }: { price: Price; money: Intl.NumberFormat }) {
@@ -48,7 +48,9 @@ export function QuotationButton({ price, money }: { price: Price; money: Intl.Nu
 
 /** What the customer gets: the rooms and their prices, what goes onto what, and what is not in it. */
 function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat }) {
-  const { job, now, say } = useJob();
+  const job = useJob();
+  const now = useNow();
+  const localise = useLocalise();
   const { tax } = job.pricing;
   return (
     <Box
@@ -109,7 +111,7 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
       <h3>What is done</h3>
       <ul>
         {job.groups.filter(isChosen).map(({ id, name, colour, buildUp }) => (
-          <li key={id}>{say(`${name}, ${colour.name}: ${coatsInWords(job, buildUp)}`)}</li>
+          <li key={id}>{localise(`${name}, ${colour.name}: ${coatsInWords(job, buildUp)}`)}</li>
         ))}
       </ul>
       <p>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { definitionOf } from '../../../../core/pieces/registry.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
 import { formatArea } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Tag } from '../../../parts/Tag.tsx';
 
@@ -10,7 +10,8 @@ const number = { textAlign: 'right' } as const;
 
 /** Areas of every piece by face and edge, developed, in scope only. */
 export function AreaTable() {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { units } = job.settings;
   const rows = job.pieces.map((piece) => {
     const parts = takeOff(piece);
@@ -41,7 +42,7 @@ export function AreaTable() {
               <Tag mark={piece.mark} />
             </td>
             <td>
-              {say(definitionOf(piece.kind).name)}
+              {localise(definitionOf(piece.kind).name)}
               {piece.note && <span style={{ color: 'var(--ink-soft)' }}>, {piece.note}</span>}
             </td>
             <td style={number}>{show(front)}</td>

@@ -4,7 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { takeOffLines, type TakeOffLine } from '../../../../core/quantities/take-off-lines.ts';
 import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
-import { useJob } from '../../../open-job/job-context.tsx';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Section } from '../../../parts/Section.tsx';
 import { AreaTable } from './AreaTable.tsx';
@@ -35,7 +35,8 @@ type Sum = keyof typeof SUMS;
 
 /** Where the paint goes: every element of every face with every coat, summed as one wants to see it; and plain areas. */
 export function TakeOffView() {
-  const { job, say } = useJob();
+  const job = useJob();
+  const localise = useLocalise();
   const { units } = job.settings;
   const [by, setBy] = useState<Sum>('element');
   const lines = useMemo(() => takeOffLines(job), [job]);
@@ -89,7 +90,7 @@ export function TakeOffView() {
             {[...rows].map(([key, { area, litres, thinner }]) => (
               <tr key={key}>
                 <th scope="row" style={{ fontWeight: 500, whiteSpace: 'normal' }}>
-                  {say(key)}
+                  {localise(key)}
                 </th>
                 <td style={right}>{formatArea(area, units)}</td>
                 <td style={right}>{formatVolume(litres, units)}</td>

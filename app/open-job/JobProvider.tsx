@@ -1,54 +1,21 @@
 import { DateTime } from 'luxon';
-import {
-  createContext,
-  use,
-  useCallback,
-  useEffect,
-  useMemo,
-  useState,
-  useSyncExternalStore,
-  type ReactNode,
-} from 'react';
-import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
-import type { Job } from '../../core/job/document/schema.ts';
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { localIso } from '../../core/job/site-time.ts';
-import type { Outcome } from '../../core/units/outcome.ts';
-import { inVocabulary } from '../../core/units/vocabulary.ts';
 import type { JobStore, Opened } from '../keeping/job-store.ts';
 import { tellUnwritten } from '../keeping/keeping.ts';
 import { unkeptJob } from './unkept-job.ts';
 import { leave, takeOpened } from './open-ahead.ts';
+import {
+  CommandsContext,
+  HistoryContext,
+  JobContext,
+  NowContext,
+  TodayContext,
+  VocabularyContext,
+  type JobCommands,
+} from './use-job.ts';
 import { useWhileTyping } from './use-while-typing.ts';
 import { notify } from '../device/notices.ts';
-
-/** The open job and what may be done with it. */
-export interface OpenJob {
-  job: Job;
-  undoLabel: string | null;
-  redoLabel: string | null;
-  /** Gives a command; a refusal is shown as a notice unless it is taken quietly, by a field that shows it itself. */
-  apply<N extends CommandName>(
-    name: N,
-    args: CommandArgs<N>,
-    options?: { strokes?: string; quiet?: boolean },
-  ): Outcome<Job>;
-  undo(): void;
-  redo(): void;
-  store: JobStore;
-  /** The job's time: the site's clock, or the simulated workshop clock. Local ISO to the minute. */
-  now: string;
-  /** Says a sentence in the job's vocabulary. */
-  say(sentence: string): string;
-}
-
-const JobContext = createContext<OpenJob | null>(null);
-
-/** The open job. Only for screens inside {@link JobProvider}. */
-export function useJob(): OpenJob {
-  const open = use(JobContext);
-  if (open === null) throw new Error('There is no open job here.');
-  return open;
-}
 
 const REAL_CLOCK_STEP = 20_000;
 
@@ -111,13 +78,9 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
   const siteTime = useSiteTime(state?.job.site.timeZone ?? 'UTC');
   const now = clock?.kind === 'simulated' ? clock.now : siteTime;
 
-  const open = useMemo((): OpenJob | null => {
-    if (state === null) return null;
-    return {
-      ...state,
+  const commands = useMemo(
+    (): JobCommands => ({
       store,
-      now,
-      say: (sentence) => inVocabulary(sentence, vocabulary ?? 'uk'),
       apply: (name, args, options = {}) => {
         if (options.strokes !== undefined) beginTyping();
         const outcome = store.apply(name, args, options.strokes ?? null);
@@ -126,9 +89,24 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
       },
       undo: () => void store.undo(),
       redo: () => void store.redo(),
-    };
-  }, [state, store, now, vocabulary, beginTyping]);
+    }),
+    [store, beginTyping],
+  );
+  const { undoLabel = null, redoLabel = null } = state ?? {};
+  const labels = useMemo(() => ({ undoLabel, redoLabel }), [undoLabel, redoLabel]);
 
-  if (open === null) return null;
-  return <JobContext value={open}>{children}</JobContext>;
+  if (state === null) return null;
+  return (
+    <CommandsContext value={commands}>
+      <VocabularyContext value={vocabulary ?? 'uk'}>
+        <TodayContext value={now.slice(0, 10)}>
+          <NowContext value={now}>
+            <HistoryContext value={labels}>
+              <JobContext value={state.job}>{children}</JobContext>
+            </HistoryContext>
+          </NowContext>
+        </TodayContext>
+      </VocabularyContext>
+    </CommandsContext>
+  );
 }

@@ -1,3 +1,5 @@
+import { bringsBack } from '../../core/steps/rehanging.ts';
+import type { PieceStep } from '../../core/steps/step.ts';
 import { progressByTask } from '../../core/job/progress.ts';
 import { groupOf } from '../../core/job/queries/groups.ts';
 import type { Job } from '../../core/job/document/schema.ts';
@@ -17,9 +19,9 @@ export interface Progress {
 
 const share = (done: number, all: number): number => (all === 0 ? 0 : done / all);
 
-function stepsDone(job: Job, wanted: (operation: string) => boolean): { done: number; all: number } {
+function stepsDone(job: Job, wanted: (step: PieceStep) => boolean): { done: number; all: number } {
   const progress = progressByTask(job.log);
-  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter((step) => wanted(step.operation));
+  const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter(wanted);
   return { done: steps.filter((step) => progress.get(step.id)?.doneAt).length, all: steps.length };
 }
 
@@ -72,7 +74,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     return { share: share(done, all), words: `${done} of ${all} steps done` };
   },
   hang: (job) => {
-    const { done, all } = stepsDone(job, (operation) => operation === 'rehang' || operation === 'refit');
+    const { done, all } = stepsDone(job, bringsBack);
     return { share: share(done, all), words: `${done} of ${all} pieces hung` };
   },
   check: (job) => {

@@ -33,9 +33,6 @@ export interface PaintingHour extends FacedHour {
 /** A surface stays this many K above the dew point, or water condenses on it (the usual rule, as in ISO 8502-4). */
 export const ABOVE_DEW = 3;
 
-/** m/s above which a brush drags dust, and a spray drifts. */
-export const MOST_WIND = { brush: 8, spray: 4 } as const;
-
 /** How an hour of a face bears on painting it. */
 export function paintingHour({ temperature, humidity, surface, direct, wind, rain, isDark }: FacedHour): PaintingHour {
   const isNearDew = surface < dewPoint(temperature, humidity) + ABOVE_DEW;

@@ -1,5 +1,7 @@
+import { makesMist } from '../shelf/tools.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
-import type { Coat, Tool } from '../job/document/coat-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { BuildUp, FinishGroup, Key, Schools } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
@@ -88,7 +90,7 @@ function keepsSchools(next: Recipe, before: Recipe, schools: Schools): boolean {
   if (schools.tools === null) return true;
   // A tool that the school does not know may only come in with a coat that was not there before.
   const spraysNow = (recipe: Recipe): boolean =>
-    Object.values(recipe.coats).some((coats) => coats.some(({ tool }) => tool === 'spray'));
+    Object.values(recipe.coats).some((coats) => coats.some(({ tool }) => makesMist(tool)));
   return schools.tools === 'spray' || !spraysNow(next) || spraysNow(before);
 }
 

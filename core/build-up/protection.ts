@@ -1,3 +1,4 @@
+import { makesMist } from '../shelf/tools.ts';
 import { cleanerOf, coatingOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -34,7 +35,7 @@ function sourcesOf(job: Job, group: FinishGroup, buildUp: BuildUp): Source[] {
     ...products,
     ...(mayHoldLead ? [{ name: 'old paint that may hold lead', hazards: ['lead-dust'] as const }] : []),
     ...(buildUp.key === 'abrade' ? [{ name: 'dry sanding', hazards: ['dust'] as const }] : []),
-    ...(coats.some(({ tool }) => tool === 'spray') ? [{ name: 'spraying', hazards: ['spray-mist'] as const }] : []),
+    ...(coats.some(({ tool }) => makesMist(tool)) ? [{ name: 'spraying', hazards: ['spray-mist'] as const }] : []),
   ];
 }
 

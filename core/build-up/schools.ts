@@ -1,4 +1,4 @@
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { Key, Schools } from '../job/document/group-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 

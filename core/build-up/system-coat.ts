@@ -1,4 +1,5 @@
-import type { Coat, Extent, Tool } from '../job/document/coat-schema.ts';
+import type { Coat, Extent } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { BuildUp, Key } from '../job/document/group-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';

@@ -1,3 +1,4 @@
+import { operationOf } from '../steps/operations.ts';
 import { exposedFaceOf, SUNSHINE, type FaceHour } from '../air/exposed-face.ts';
 import type { Air } from '../air/climate.ts';
 import { dewPoint } from '../air/humidity.ts';
@@ -8,7 +9,6 @@ import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { filmRatioOf } from '../steps/wetness/learnt-drying.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
-import type { Operation } from '../steps/step.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { doneStampsByTask, workClimateId, type LaidCoat } from '../running/applied-coats.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
@@ -74,7 +74,7 @@ export function coatEvidence(job: Job, made: MadeClocks, laid: LaidCoat, before:
   const extremes = extremesOf(clocks, climateId, at, until, coating.minTemperature);
   const steps = pieceSteps(job, step.piece);
   const denib = steps[steps.findIndex(({ id }) => id === step.id) - 1];
-  const asksForDenib = denib?.operation === 'denib';
+  const asksForDenib = denib !== undefined && operationOf(denib).isBetweenCoats;
   const leftOut = job.leftOut.some(({ taskId }) => taskId === `${step.piece.id}/denib-${step.coat.number}`);
   const face = faceHours(clocks, job, laid);
   const workAir = clocks.air(workClimateId(job, step)).at(Math.floor(at / 60));
@@ -198,9 +198,6 @@ function edgeOf(
   return { lapShare: play.worst?.share ?? null, openTime };
 }
 
-/** Work that raises dust. */
-const DUSTY: ReadonlySet<Operation> = new Set(['abrade', 'denib', 'fill', 'grain-fill', 'put-right']);
-
 function sandedBeside(
   job: Job,
   clocks: JobClocks,
@@ -212,7 +209,7 @@ function sandedBeside(
   for (const piece of job.pieces) {
     if (piece.id === step.piece.id) continue;
     for (const other of pieceSteps(job, piece)) {
-      const stamp = DUSTY.has(other.operation) ? stamps.get(other.id) : undefined;
+      const stamp = operationOf(other).isDusty ? stamps.get(other.id) : undefined;
       if (!stamp) continue;
       const then = minutesSince(clocks.t0, stamp.at, job.site.timeZone);
       if (then > at && then - (stamp.minutes ?? 0) < touchDry && workClimateId(job, other) === air) {

@@ -1,3 +1,4 @@
+import { operationOf } from '../steps/operations.ts';
 import { topcoatsToHide } from '../build-up/face-colour.ts';
 import { cleanerOf } from '../job/queries/shelf.ts';
 import { colourOn } from '../job/queries/faces.ts';
@@ -53,9 +54,7 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
   const leftOut = new Set(job.leftOut.map(({ taskId }) => taskId));
   const laid = laidCoats(job, clocks, piece, face);
   const last = laid.at(-1);
-  const key = asked.find(
-    ({ operation }) => operation === 'abrade' || operation === 'wet-abrade' || operation === 'degloss',
-  );
+  const key = asked.find((step) => operationOf(step).disturbsOldPaint);
   const stamps = doneStampsByTask(job.log);
   const hung = steps.findLast((step) => bringsBack(step) && stamps.has(step.id));
   const proof = proofOf(job, piece);
@@ -101,7 +100,7 @@ function washDried(
   steps: readonly PieceStep[],
   first: LaidCoat | null,
 ): Evidence['washDried'] {
-  const wash = steps.findLast(({ operation }) => operation === 'wash' || operation === 'wet-abrade');
+  const wash = steps.findLast((step) => operationOf(step).serves === 'cleaning');
   const washed = doneAt(job, made, wash);
   if (!wash || washed === null || first === null) return null;
   const clock = made.clocks.clock(dryingClimateId(job, wash.piece), 'evaporating', PLAIN_WATER);

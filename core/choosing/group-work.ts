@@ -1,3 +1,4 @@
+import { operationOf } from '../steps/operations.ts';
 import { coatingOf, fillerOf } from '../job/queries/shelf.ts';
 import { coatsOn, colourOn } from '../job/queries/faces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
@@ -52,7 +53,7 @@ export class GroupWork {
         (sum, piece) =>
           sum +
           stepsWith(this.#job, piece, { ...this.#group, buildUp: part }).reduce(
-            (minutes, step) => minutes + (wanted(step.coat !== null || step.operation === 'denib') ? step.minutes : 0),
+            (minutes, step) => minutes + (wanted(operationOf(step).phase === 'coat') ? step.minutes : 0),
             0,
           ),
         0,

@@ -5,7 +5,7 @@ import type { Rule } from '../build-up/rule.ts';
 import { keysOf, SCHOOLS, suitsPriming, toolOf } from '../build-up/schools.ts';
 import { groundsOf } from '../build-up/situation.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { BuildUp, FinishGroup, Schools } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { CRITERIA, CRITERION_IDS, ranked, Weigher, type Cost, type Weighed } from './weigh.ts';

@@ -2,7 +2,7 @@ import { coatingOf } from '../job/queries/shelf.ts';
 import { coatsOn } from '../job/queries/faces.ts';
 import { dryingClimateId } from '../job/queries/places.ts';
 import { groupOf } from '../job/queries/groups.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 

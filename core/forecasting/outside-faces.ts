@@ -4,7 +4,7 @@ import { coatsOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import { outsideClimateId, roomOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Room } from '../job/document/room-schema.ts';

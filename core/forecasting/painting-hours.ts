@@ -1,16 +1,16 @@
+import { TOOLS } from '../shelf/tools.ts';
 import { keptByName } from '../units/kept.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import {
   hindrancesOf,
   indoorPaintingHour,
-  MOST_WIND,
   outdoorPaintingHour,
   type Hindrance,
   type PaintingHour,
   type PaintLimits,
 } from '../air/paintable.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { Coating } from '../shelf/coating.ts';
 
 /** What a coating allows while it is put on with a tool. */
@@ -22,7 +22,7 @@ export function limitsOf(coating: Coating, tool: Tool): PaintLimits {
     maxHumidity,
     rainSafe,
     notInSun,
-    mostWind: MOST_WIND[tool === 'spray' ? 'spray' : 'brush'],
+    mostWind: TOOLS[tool].maxWind,
   };
 }
 

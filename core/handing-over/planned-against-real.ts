@@ -1,3 +1,5 @@
+import { operationOf } from '../steps/operations.ts';
+import { bringsBack } from '../steps/rehanging.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { PACE_KEYS, type PaceKey } from '../job/document/crew-schema.ts';
@@ -89,17 +91,13 @@ export function hoursAgainst(job: Job): { byWork: HoursRow[]; byKind: HoursRow[]
   };
 }
 
-/** Stages of the work for its days. */
-const STAGES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
-  {
-    name: 'Prepared',
-    holds: ({ operation }) =>
-      !['coat', 'denib', 'rehang', 'refit', 'hang-for-night', 'take-down', 'put-right'].includes(operation),
-  },
+/** Phases of the work for its days. */
+const PHASES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
+  { name: 'Prepared', holds: (step) => operationOf(step).phase === 'prepare' },
   { name: 'Primed', holds: ({ coat }) => coat?.coating.role === 'primer' },
   { name: 'Finished', holds: ({ coat, rework }) => coat !== null && coat.coating.role !== 'primer' && rework === null },
   { name: 'Put right', holds: ({ rework }) => rework !== null },
-  { name: 'Hung', holds: ({ operation }) => operation === 'rehang' || operation === 'refit' },
+  { name: 'Hung', holds: bringsBack },
 ];
 
 /** Days of each stage in the plan that the job is measured against, and by the log. */
@@ -108,7 +106,7 @@ export function daysAgainst(job: Job): DaysRow[] {
   const stamps = doneStampsByTask(job.log);
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
   const planned = new Map((first?.tasks ?? []).map((task) => [task.id, task]));
-  return STAGES.flatMap(({ name, holds }): DaysRow[] => {
+  return PHASES.flatMap(({ name, holds }): DaysRow[] => {
     const own = steps.filter(holds);
     if (own.length === 0) return [];
     const tasks = own.flatMap(({ id }) => planned.get(id) ?? []);

@@ -7,7 +7,7 @@ import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
-import type { Operation } from '../steps/step.ts';
+import { operationOf, type PriceHeading } from '../steps/operations.ts';
 
 /** Minutes at a professional's pace to get tools out for a coat of one colour on one group. */
 const SESSION_MINUTES = 6;
@@ -44,15 +44,12 @@ export interface RoomPrice {
   net: number;
 }
 
-const HEADINGS: readonly { what: string; operations: readonly Operation[] }[] = [
-  {
-    what: 'Taking off, masking and hanging',
-    operations: ['take-off', 'take-down', 'mask', 'hang-for-night', 'rehang', 'refit'],
-  },
-  { what: 'Washing and keying', operations: ['wash', 'abrade', 'wet-abrade', 'degloss'] },
-  { what: 'Filling, moulding and drilling', operations: ['plant', 'fill', 'drill', 'grain-fill', 'preserve'] },
-  { what: 'Coats', operations: ['coat', 'denib'] },
-];
+const HEADINGS: Readonly<Record<PriceHeading, string>> = {
+  hanging: 'Taking off, masking and hanging',
+  keying: 'Washing and keying',
+  filling: 'Filling, moulding and drilling',
+  coats: 'Coats',
+};
 
 /**
  * The price of a job at its stated rates: hands-on hours by pace and the crew's skill, set-ups and room work, plus a share
@@ -69,11 +66,11 @@ export function priceOf(job: Job): Price {
     .flatMap(({ tasks }) => tasks)
     .reduce((sum, { minutes, people }) => sum + minutes * people, 0);
   const hours = [
-    ...HEADINGS.map(({ what, operations }) => ({
+    ...Object.entries(HEADINGS).map(([heading, what]) => ({
       what,
       hours:
         (factor / 60) *
-        steps.reduce((sum, { operation, minutes }) => sum + (operations.includes(operation) ? minutes : 0), 0),
+        steps.reduce((sum, step) => sum + (operationOf(step).pricedAs === heading ? step.minutes : 0), 0),
     })),
     { what: 'Setting up tools and colours', hours: (factor / 60) * sessions * SESSION_MINUTES },
     { what: 'Clearing and sheeting rooms', hours: (factor / 60) * roomMinutes },

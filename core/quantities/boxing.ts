@@ -1,4 +1,5 @@
-import { residueIn, sessionOf, type PaintUse, type ProductNeed } from './litres.ts';
+import { sessionOf, type PaintUse, type ProductNeed } from './litres.ts';
+import { residueIn } from '../shelf/tools.ts';
 
 /** A run of faces in the order of painting: one coat on faces of like pieces. */
 export interface BoxedRun {

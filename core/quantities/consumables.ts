@@ -1,3 +1,4 @@
+import { makesMist } from '../shelf/tools.ts';
 import { coatsOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -50,7 +51,7 @@ export const CONSUMABLES = {
     unit: '',
     why: 'one for each product that is brushed; they are cleaned and kept',
     count: ({ uses }) =>
-      new Set(uses.filter(({ coat }) => coat.tool !== 'spray').map(({ coating }) => coating.id)).size,
+      new Set(uses.filter(({ coat }) => !makesMist(coat.tool)).map(({ coating }) => coating.id)).size,
     pack: { count: 1, price: 9 },
   },
   discs: {

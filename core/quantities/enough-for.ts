@@ -1,4 +1,4 @@
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { PaintUse, ProductNeed } from './litres.ts';
 
 /** What is left of a product in the tins when all is painted and the reserve is kept. */

@@ -1,9 +1,10 @@
-import type { Gun } from '../job/document/buying-schema.ts';
+import { type Gun, residueIn, transferEfficiency } from '../shelf/tools.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { colourOn, coatsOn, laidOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Coat, Tool } from '../job/document/coat-schema.ts';
+import type { Coat } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
@@ -12,16 +13,6 @@ import { spreadRate } from '../shelf/film.ts';
 import { coatedArea } from './take-off.ts';
 import { tinChoices, type TinChoices } from './tins.ts';
 
-/** Share of the paint that ends up on the piece, by tool, and by gun where it is sprayed. */
-const TRANSFER_EFFICIENCY: Readonly<Record<Exclude<Tool, 'spray'> | Gun, number>> = {
-  brush: 0.95,
-  roller: 0.92,
-  'low-pressure': 0.65,
-  airless: 0.75,
-  conventional: 0.4,
-};
-/** Litres that stay in tray, roller and hose, per colour and session. */
-const RESIDUE: Readonly<Record<Tool, number>> = { brush: 0.03, roller: 0.1, spray: 0.35 };
 /** What an open grain drinks more on the first coat. */
 const OPEN_GRAIN = 1.15;
 
@@ -156,17 +147,14 @@ function sessionsOf(uses: readonly PaintUse[]): CoatNeed[] {
  * tool, which is the gun's where it is sprayed.
  */
 export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: Coating, gun: Gun): number {
-  return area / spreadRate(volumeSolids, dryFilm) / TRANSFER_EFFICIENCY[tool === 'spray' ? gun : tool];
+  return area / spreadRate(volumeSolids, dryFilm) / transferEfficiency(tool, gun);
 }
-
-/** Litres that stay in a tool after a session. */
-export const residueIn = (tool: Tool): number => RESIDUE[tool];
 
 /** Litres that stay in the tools, a session each, and the reserve for touching up: the larger of 5 % and 0.1 L. */
 export function besidePieces(
   onPieces: number,
   sessions: readonly { tool: Tool }[],
 ): { residue: number; reserve: number } {
-  const residue = sessions.reduce((sum, { tool }) => sum + RESIDUE[tool], 0);
+  const residue = sessions.reduce((sum, { tool }) => sum + residueIn(tool), 0);
   return { residue, reserve: Math.max(0.05 * onPieces, 0.1) };
 }

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { coatMinutes, crewFactor, denibMinutes, keyMinutes, washMinutes } from './pace.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import { NO_WORK, workMinutes, type PaintWork } from './paint-work.ts';
 import { takeOff } from './take-off.ts';
 

@@ -1,6 +1,7 @@
 import { elevationOf } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Coat, Extent, Tool } from '../job/document/coat-schema.ts';
+import type { Coat, Extent } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { Key } from '../job/document/group-schema.ts';
 import type { Painter } from '../job/document/crew-schema.ts';
 import type { Application } from '../job/document/stroke-schema.ts';

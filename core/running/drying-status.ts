@@ -1,4 +1,5 @@
-import { broughtBack, isHungAfter } from '../steps/rehanging.ts';
+import { operationOf } from '../steps/operations.ts';
+import { broughtBack, hangsAgain, isHungAfter, isTakenDownAgain } from '../steps/rehanging.ts';
 import type { JobSteps } from '../steps/job-steps.ts';
 import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
@@ -24,9 +25,10 @@ export interface Ripening extends CoatDrying {
 
 /** What the next step does with the piece. */
 function verbOf(next: PieceStep | null): Ripening['verb'] {
-  if (next?.operation === 'put-right') return 'put-right';
-  if (next === null || next.operation === 'refit') return 'use';
-  if (next.operation === 'rehang' || next.operation === 'hang-for-night') return 'hang';
+  if (next === null) return 'use';
+  const { phase, isLifted } = operationOf(next);
+  if (phase === 'put-right') return 'put-right';
+  if (hangsAgain(next)) return isLifted ? 'hang' : 'use';
   return next.turned ? 'turn' : 'recoat';
 }
 
@@ -42,7 +44,7 @@ export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: 
     const steps = pieceSteps(job, piece);
     const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
     // What is taken down again is taken down for what is done to it then.
-    const next = steps.slice(last + 1).find(({ operation }) => operation !== 'take-down') ?? null;
+    const next = steps.slice(last + 1).find((step) => !isTakenDownAgain(step)) ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
     const hangs = isHungAfter(steps.slice(0, last + 1));
     const hungAt = broughtBack(steps, (id) => progress.get(id)?.doneAt)?.at;

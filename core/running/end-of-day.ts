@@ -1,3 +1,4 @@
+import { TOOLS } from '../shelf/tools.ts';
 import type { Climate } from '../air/climate.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { marksInWords } from '../job/marks.ts';
@@ -42,11 +43,11 @@ function tools(day: Day): EveningTask[] {
     const { coating, coat } = use.step.coat;
     const id = `tool/${coating.id}/${coat.tool}`;
     const next = nextUse(day, use, day.at);
-    const name = `${coat.tool === 'spray' ? 'gun' : coat.tool} of ${productOf(use.step)}`;
+    const name = `${TOOLS[coat.tool].name} of ${productOf(use.step)}`;
     const washWith = coating.thinner === 'its own' ? 'its own cleaner' : coating.thinner;
     const isKept = coating.potLife === null && next !== null && next <= use.at + keepsFor(use);
     const needed = next === null ? 'It is not needed any more.' : `It is needed again ${timeOn(day, next)}.`;
-    if (isKept && coat.tool === 'spray') {
+    if (isKept && TOOLS[coat.tool].isSoaked) {
       return {
         id,
         kind: 'tools',

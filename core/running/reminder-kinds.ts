@@ -1,3 +1,6 @@
+import { TOOLS } from '../shelf/tools.ts';
+import { operationOf } from '../steps/operations.ts';
+import { bringsBack } from '../steps/rehanging.ts';
 import { PLAIN_WATER, dryingProduct } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';
 import { progressByTask } from '../job/progress.ts';
@@ -97,9 +100,9 @@ const pullTape: ReminderKind = {
     return day.job.pieces.flatMap((piece) => {
       const steps = pieceSteps(day.job, piece);
       const coats = steps.filter(isCoat);
-      const isMasked = steps.some(({ operation, id }) => operation === 'mask' && stamps.has(id));
+      const isMasked = steps.some((step) => operationOf(step).serves === 'masking' && stamps.has(step.id));
       if (!isMasked || coats.length === 0 || !coats.every(({ id }) => stamps.has(id))) return [];
-      if (steps.some(({ operation, id }) => operation === 'refit' && stamps.has(id))) return [];
+      if (steps.some((step) => bringsBack(step) && stamps.has(step.id))) return [];
       const last = Math.max(...coats.map(({ id }) => minutesOn(day, stamps.get(id)?.at ?? day.now)));
       const dry = day.ripening.find((ripe) => ripe.piece.id === piece.id)?.touchDry;
       const later = dry === undefined ? 'once it is touch dry' : `at touch dry, ${timeOn(day, dry)}`;
@@ -221,7 +224,7 @@ const gunInWater: ReminderKind = {
   id: 'gun',
   fades: 1440,
   from(day) {
-    const last = toolUses(day).findLast(({ step }) => step.coat.coat.tool === 'spray');
+    const last = toolUses(day).findLast(({ step }) => TOOLS[step.coat.coat.tool].isSoaked);
     if (!last) return [];
     const until = last.at + keepsFor(last);
     return [
@@ -242,7 +245,7 @@ const wrappedTools: ReminderKind = {
   from: (day) =>
     toolUses(day).flatMap((use) => {
       const { step, at } = use;
-      if (step.coat.coat.tool === 'spray') return [];
+      if (TOOLS[step.coat.coat.tool].isSoaked) return [];
       const until = at + keepsFor(use);
       const next = nextUse(day, use, at);
       if (next !== null && next <= until) return [];

@@ -3,7 +3,8 @@ import { test } from 'node:test';
 import { readPlan } from '../planning/reading/read-plan.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
-import { bucketsOf, litresOfStep, unopenedFor } from './tins-in-use.ts';
+import { litresOfStep } from '../steps/coat-litres.ts';
+import { bucketsOf, unopenedFor } from './tins-in-use.ts';
 
 const TIN = {
   product: 'enamel-acrylic',
@@ -17,7 +18,7 @@ const TIN = {
 
 function litres(worked: WorkedDays, name: string): number {
   const step = worked.step(name);
-  return isCoat(step) ? litresOfStep(worked.job, step) : NaN;
+  return isCoat(step) ? litresOfStep(step, worked.job.mixing.gun) : NaN;
 }
 
 /** A door on which one face of enamel lies, from a tin of so many litres. */

@@ -1,3 +1,4 @@
+import { litresOfStep } from '../steps/coat-litres.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { LogEntry } from '../job/document/log-schema.ts';
@@ -7,8 +8,7 @@ import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { CoatStep } from '../steps/step.ts';
 import type { PlanReading } from '../planning/reading/read-plan.ts';
-import { litresOnto, residueIn } from '../quantities/litres.ts';
-import { coatedArea } from '../quantities/take-off.ts';
+import { residueIn } from '../shelf/tools.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { colourOfCoat, doneStampsByTask } from './applied-coats.ts';
 
@@ -40,15 +40,6 @@ interface Ahead {
   from: number;
   /** The first that it does not last for, when that begins, and whether others of its run come before it; null when it lasts for all. */
   runsOut: { step: CoatStep; start: number; isMidRun: boolean } | null;
-}
-
-/** Litres that one step takes out of the tin. */
-export function litresOfStep(job: Pick<Job, 'mixing'>, { piece, coat }: CoatStep): number {
-  return coat.faces.reduce(
-    (sum, face) =>
-      sum + litresOnto(coatedArea(piece, face, coat.coat.extent), coat.coat.tool, coat.coating, job.mixing.gun),
-    0,
-  );
 }
 
 /** The buckets of a job that are in use, with what is left in each and how far it will go; what is needed next comes first. */
@@ -110,7 +101,7 @@ function drawnSince(job: Job, drawn: readonly { step: CoatStep; stamp: LogEntry 
     counted.map(({ step, stamp }) => [`${stamp.at.slice(0, 10)}/${step.coat.coat.tool}`, step.coat.coat.tool]),
   );
   return (
-    counted.reduce((sum, { step }) => sum + litresOfStep(job, step), 0) +
+    counted.reduce((sum, { step }) => sum + litresOfStep(step, job.mixing.gun), 0) +
     [...sessions.values()].reduce((sum, tool) => sum + residueIn(tool), 0)
   );
 }
@@ -131,7 +122,7 @@ function aheadOf(
   let litres = 0;
   let short: CoatStep | null = null;
   for (const step of steps) {
-    const taken = litresOfStep(job, step);
+    const taken = litresOfStep(step, job.mixing.gun);
     litres += taken;
     rest -= taken;
     if (rest < -1e-9) short ??= step;
@@ -189,7 +180,7 @@ export function unopenedFor(
       if (groupOf(job, step.piece) === undefined) continue;
       const key = `${coating.id}/${hex ?? ''}`;
       const known = needed.get(key) ?? { coating, hex, litres: 0 };
-      needed.set(key, { ...known, litres: known.litres + litresOfStep(job, step) });
+      needed.set(key, { ...known, litres: known.litres + litresOfStep(step, job.mixing.gun) });
     }
   }
   return [...needed.values()];

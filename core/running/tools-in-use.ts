@@ -1,3 +1,4 @@
+import { TOOLS } from '../shelf/tools.ts';
 import { progressByTask } from '../job/progress.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
@@ -43,4 +44,4 @@ export function nextUse({ reading }: Day, { step }: ToolUse, after: number): num
 }
 
 /** Minutes that a tool keeps with paint in it: a gun in water for a day at most, what is wrapped overnight. */
-export const keepsFor = ({ step }: ToolUse): number => (step.coat.coat.tool === 'spray' ? 24 : 16) * 60;
+export const keepsFor = ({ step }: ToolUse): number => TOOLS[step.coat.coat.tool].keeps;

@@ -4,31 +4,12 @@ import type { Job } from '../job/document/schema.ts';
 import type { PaceKey } from '../job/document/crew-schema.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { pieceSteps } from './piece-steps.ts';
-import type { Operation, PieceStep } from './step.ts';
+import { operationOf } from './operations.ts';
+import type { PieceStep } from './step.ts';
 
-/** The kind of work that a step is, for its pace. Coats go by their tool. */
-const KEYS: Readonly<Record<Exclude<Operation, 'coat'>, PaceKey>> = {
-  'take-off': 'hardware',
-  'take-down': 'rehang',
-  mask: 'mask',
-  wash: 'wash',
-  abrade: 'abrade',
-  'wet-abrade': 'abrade',
-  degloss: 'wash',
-  plant: 'fill',
-  fill: 'fill',
-  drill: 'fill',
-  'grain-fill': 'fill',
-  preserve: 'brush',
-  denib: 'denib',
-  'put-right': 'denib',
-  'hang-for-night': 'rehang',
-  rehang: 'rehang',
-  refit: 'hardware',
-};
-
+/** Whose pace a step goes by: its kind of work, or the tool of a coat. */
 export const paceKeyOf = ({ operation, coat }: Pick<PieceStep, 'operation' | 'coat'>): PaceKey =>
-  operation === 'coat' ? (coat?.coat.tool ?? 'brush') : KEYS[operation];
+  operationOf({ operation }).pace ?? coat?.coat.tool ?? 'brush';
 
 /** Fewer measured entries than this say nothing yet; the last so many count. */
 const FEWEST = 3;

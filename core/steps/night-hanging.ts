@@ -3,6 +3,8 @@ import type { Piece } from '../job/document/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
+import { operationOf } from './operations.ts';
+import { bringsBack, hangsAgain, takesOff } from './rehanging.ts';
 import { needsTwo } from './step-needs.ts';
 
 /** Of a crew's longest day, what the outing of a door may take by its tins: shops are colder than tins suppose. */
@@ -26,26 +28,30 @@ export function withNights(steps: readonly PieceStep[], crew: readonly Painter[]
     outing = [];
   };
   steps.forEach((step, index) => {
-    if (step.operation === 'rehang') {
+    if (bringsBack(step)) {
       comeBack();
       nightly.push(step);
       return;
     }
     // What is denibbed is coated on the same day.
     const next = steps[index + 1];
-    const together = step.operation === 'denib' && next?.coat ? [step, next] : [step];
-    if (outing.length > 1 && outingMinutes([...outing, ...together]) > most && outing.at(-1)?.operation !== 'denib') {
+    const together = operationOf(step).isBetweenCoats && next?.coat ? [step, next] : [step];
+    const last = outing.at(-1);
+    if (
+      outing.length > 1 &&
+      outingMinutes([...outing, ...together]) > most &&
+      !(last && operationOf(last).isBetweenCoats)
+    ) {
       comeBack();
     }
-    if (outing.length === 0 && step.operation !== 'take-off') outing.push(hinged(step, 'take-down'));
+    if (outing.length === 0 && !takesOff(step)) outing.push(hinged(step, 'take-down'));
     outing.push(step);
   });
   return nightly;
 }
 
 /** Whether a step only sets a piece on its hinges for a night, or takes it down after one. */
-export const isHinged = ({ operation }: PieceStep): boolean =>
-  operation === 'take-down' || operation === 'hang-for-night';
+export const isHinged = (step: PieceStep): boolean => operationOf(step).leavesHardware;
 
 /** Minutes to set a piece on its hinges, or to take it down again, with its hardware left on. */
 export const hingeMinutes = ({ kind }: Piece): number => definitionOf(kind).pace.rehang * SHARE_OF_HANGING;
@@ -60,7 +66,8 @@ function outingMinutes(outing: readonly PieceStep[]): number {
     const isLast = index === outing.length - 1;
     const next = outing[index + 1];
     const hours = coat?.coating.hours;
-    const recoats = next?.operation === 'denib' || next?.coat?.faces.some((face) => coat?.faces.includes(face));
+    const recoats =
+      (next && operationOf(next).isBetweenCoats) || next?.coat?.faces.some((face) => coat?.faces.includes(face));
     const dries = hours ? (recoats ? hours.recoat : hours.handle) : isLast ? 0 : dryHours;
     return sum + minutes + dries * 60;
   }, 0);
@@ -96,10 +103,10 @@ export function outingsOf(steps: readonly PieceStep[]): Outing[] {
   let out: PieceStep[] = [];
   for (const step of steps) {
     if (step.rework?.isInPlace) continue;
-    if (step.operation === 'take-off' || step.operation === 'take-down') out = [];
+    if (takesOff(step)) out = [];
     out.push(step);
     const [off] = out;
-    if (off && (step.operation === 'hang-for-night' || step.operation === 'rehang')) {
+    if (off && hangsAgain(step)) {
       if (off !== step) outings.push({ off, back: step, steps: out });
       out = [];
     }

@@ -23,7 +23,8 @@ import {
 import { withNights } from './night-hanging.ts';
 import { plainStep } from './plain-step.ts';
 import { withRework } from './rework-steps.ts';
-import type { Operation, PieceStep } from './step.ts';
+import type { Operation } from './operations.ts';
+import type { PieceStep } from './step.ts';
 import { coatWork } from '../strokes/chosen-work.ts';
 import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
 import type { Coating } from '../shelf/coating.ts';

@@ -1,5 +1,6 @@
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Operation, PieceStep } from './step.ts';
+import type { Operation } from './operations.ts';
+import type { PieceStep } from './step.ts';
 
 /** A step of one painter's that lays no coat and leaves nothing wet, but for what `more` says of it. `minutes` of work. */
 export const plainStep = (

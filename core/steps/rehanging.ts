@@ -1,14 +1,21 @@
+import { operationOf } from './operations.ts';
 import type { PieceStep } from './step.ts';
 
 /** Whether a step brings a piece back where it belongs: hung, or its furniture refitted. */
-export const bringsBack = ({ operation }: Pick<PieceStep, 'operation'>): boolean =>
-  operation === 'rehang' || operation === 'refit';
+export const bringsBack = (step: Pick<PieceStep, 'operation'>): boolean => operationOf(step).moves === 'back';
 
-const takesOff = ({ operation }: PieceStep): boolean => operation === 'take-off' || operation === 'take-down';
+/** Whether a step takes a piece off its hinges. */
+export const takesOff = (step: PieceStep): boolean => operationOf(step).moves === 'off';
+
+/** Whether a step takes down, with its hardware on, a piece that was hung before. */
+export const isTakenDownAgain = (step: PieceStep): boolean => takesOff(step) && operationOf(step).leavesHardware;
+
+/** Whether a step hangs a piece, if only for a night. */
+export const hangsAgain = (step: PieceStep): boolean => bringsBack(step) || operationOf(step).moves === 'night';
 
 /** Whether a piece that comes off is on its hinges once these steps are done, if only for a night. */
 export function isHungAfter(steps: readonly PieceStep[]): boolean {
-  const last = steps.findLast((step) => takesOff(step) || bringsBack(step) || step.operation === 'hang-for-night');
+  const last = steps.findLast((step) => operationOf(step).moves !== null);
   return last !== undefined && !takesOff(last);
 }
 

@@ -4,7 +4,7 @@ import { coatingOf } from '../job/queries/shelf.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { isHungAfter } from './rehanging.ts';
+import { bringsBack, hangsAgain, isHungAfter } from './rehanging.ts';
 import { hingeMinutes } from './night-hanging.ts';
 import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
@@ -41,12 +41,10 @@ function placeOf(piece: Piece, steps: readonly PieceStep[], { rework }: Defect):
   let index = steps.findIndex(({ id }) => id === rework?.after);
   if (index < 0) return steps.length;
   if (hangsByNight(piece)) {
-    const hung = steps.findIndex(
-      ({ operation }, at) => at >= index && (operation === 'hang-for-night' || operation === 'rehang'),
-    );
+    const hung = steps.findIndex((step, at) => at >= index && hangsAgain(step));
     if (hung >= 0) index = hung;
   }
-  for (let next = steps[index + 1]; next?.rework && next.operation !== 'rehang'; next = steps[index + 1]) index++;
+  for (let next = steps[index + 1]; next?.rework && !bringsBack(next); next = steps[index + 1]) index++;
   return index + 1;
 }
 

@@ -1,26 +1,8 @@
 import { capital } from '../units/sentence.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
+import { operationOf } from './operations.ts';
 import type { PieceStep } from './step.ts';
-
-const PLAIN: Readonly<Record<Exclude<PieceStep['operation'], 'coat' | 'put-right'>, string>> = {
-  'take-off': 'Take off and bag hardware',
-  'take-down': 'Take down again',
-  mask: 'Take furniture off and mask',
-  wash: 'Wash and rinse',
-  abrade: 'Abrade',
-  'wet-abrade': 'Abrade wet, and wipe off',
-  degloss: 'Degloss',
-  plant: 'Cut moulding, glue it on and tape it down',
-  fill: 'Fill and sand flush',
-  drill: 'Drill by the template',
-  'grain-fill': 'Fill the grain and sand',
-  preserve: 'Brush on preservative',
-  denib: 'Denib',
-  'hang-for-night': 'Hang for the night',
-  rehang: 'Rehang',
-  refit: 'Refit furniture',
-};
 
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -35,10 +17,10 @@ function facesInWords(step: PieceStep, faces: readonly FaceId[]): string {
 /** What a step is, as a painter says it: “Turn, then first coat of bonding primer, front and edges”. */
 export function stepWords(step: PieceStep): string {
   if (step.rework) return step.rework.words;
-  const isBare = step.piece.hardware.length === 0;
-  if (isBare && step.operation === 'mask') return 'Mask';
-  if (isBare && step.operation === 'refit') return 'Take the tape off';
-  if (step.operation !== 'coat' || step.coat === null) return PLAIN[step.operation as keyof typeof PLAIN];
+  if (step.coat === null) {
+    const { words, bareWords } = operationOf(step);
+    return step.piece.hardware.length === 0 ? (bareWords ?? words) : words;
+  }
   const { coating, number, faces, coat: laid } = step.coat;
   const where = laid.extent === 'edges' ? 'edges' : facesInWords(step, faces);
   const what = coating.name.split(',')[0]?.toLowerCase() ?? '';

@@ -1,30 +1,8 @@
+import type { Operation } from './operations.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
-
-/** What is done to a piece, in the order of the work. */
-export const OPERATIONS = [
-  'take-off',
-  'take-down',
-  'mask',
-  'wash',
-  'abrade',
-  'wet-abrade',
-  'degloss',
-  'plant',
-  'fill',
-  'drill',
-  'grain-fill',
-  'preserve',
-  'denib',
-  'coat',
-  'put-right',
-  'hang-for-night',
-  'rehang',
-  'refit',
-] as const;
-export type Operation = (typeof OPERATIONS)[number];
 
 /** One step of one piece's way from the wall and back. */
 export interface PieceStep {

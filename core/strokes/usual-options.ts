@@ -1,5 +1,5 @@
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Tool } from '../job/document/coat-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { StrokeChoice } from '../job/document/stroke-schema.ts';
 import { strokesOn } from '../job/queries/faces.ts';

@@ -1,3 +1,4 @@
+import { TOOL_IDS, type Tool } from '../../../core/shelf/tools.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -6,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
-import { EXTENTS, TOOLS, type Coat, type Extent, type Tool } from '../../../core/job/document/coat-schema.ts';
+import { EXTENTS, type Coat, type Extent } from '../../../core/job/document/coat-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { AddIcon, DeleteIcon, EditIcon } from '../../drawing/icons.tsx';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
@@ -84,7 +85,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
               value={coat.tool}
               onChange={(event) => change(index, { tool: event.target.value as Tool })}
             >
-              {TOOLS.map((tool) => (
+              {TOOL_IDS.map((tool) => (
                 <MenuItem key={tool} value={tool}>
                   {tool}
                 </MenuItem>

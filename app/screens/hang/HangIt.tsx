@@ -1,3 +1,4 @@
+import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -28,7 +29,7 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
   const [painterId, setPainterId] = useState(job.crew[0]?.id ?? '');
   const { stamps, replanning, doubt } = useStamps(problem, reading, painterId);
   const stamp = doneStampsByTask(job.log).get(step.id);
-  const word = step.operation === 'rehang' ? 'hung' : 'refitted';
+  const word = operationOf(step).doneWord;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {doubt && <ClockDoubtDialog doubt={doubt} />}

@@ -1,6 +1,6 @@
 import { coatingOf, shelfOf } from '../../../core/job/queries/shelf.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import type { Tool } from '../../../core/job/document/coat-schema.ts';
+import type { Tool } from '../../../core/shelf/tools.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';

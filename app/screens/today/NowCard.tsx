@@ -1,3 +1,4 @@
+import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -185,7 +186,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
             </Caution>
           </Box>
         ))}
-        {step.operation === 'hang-for-night' && (
+        {operationOf(step).moves === 'night' && (
           <Box sx={{ mb: 1.5 }}>
             <Caution>{NIGHT_HUNG}</Caution>
           </Box>

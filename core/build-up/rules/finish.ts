@@ -1,3 +1,4 @@
+import { makesMist } from '../../shelf/tools.ts';
 import { coatsToHide } from '../../colour/hiding.ts';
 import { anotherTopcoat, onEach, seal, thinFirst } from '../mending.ts';
 import { isBare, isWood, type Rule } from '../rule.ts';
@@ -125,7 +126,7 @@ export const FINISH: readonly Rule[] = [
     id: 'spray-only',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => s.coats.some(({ coating, tool }) => coating.sprayOnly && tool !== 'spray'),
+    fires: (s) => s.coats.some(({ coating, tool }) => coating.sprayOnly && !makesMist(tool)),
     reason: 'This lacquer is made for the spray gun; a brush or roller drags it.',
     lift: 'Spray it, or take an enamel.',
     mend: (recipe, s) =>

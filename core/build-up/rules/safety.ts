@@ -1,3 +1,4 @@
+import { makesMist } from '../../shelf/tools.ts';
 import type { HazardId } from '../../shelf/hazards.ts';
 import type { Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
@@ -72,7 +73,7 @@ export const SAFETY: readonly Rule[] = [
     id: 'spray-mist',
     severity: 'caution',
     source: 'safety',
-    fires: (s) => s.coats.some(({ tool }) => tool === 'spray'),
+    fires: (s) => s.coats.some(({ tool }) => makesMist(tool)),
     reason: 'Spray mist goes past a dust mask, and an airless tip injects paint under the skin.',
     lift: 'Cartridges with a particle filter, extraction; never a hand before the tip, lock and relieve pressure.',
   },
@@ -80,7 +81,7 @@ export const SAFETY: readonly Rule[] = [
     id: 'spray-solvent',
     severity: 'risk',
     source: 'safety',
-    fires: (s) => s.coats.some(({ coating, tool }) => tool === 'spray' && coating.hazards.includes('solvent')),
+    fires: (s) => s.coats.some(({ coating, tool }) => makesMist(tool) && coating.hazards.includes('solvent')),
     reason: 'Mist of solvent paint explodes at a spark.',
     lift: 'Brush or roll it, or spray it in a spray room that is made for it.',
   },

@@ -1,3 +1,5 @@
+import { operationOf } from '../../steps/operations.ts';
+import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { elevationOf } from '../../job/queries/pieces.ts';
 import { SUBSTRATES } from '../../pieces/substrate.ts';
 import { resultInWords } from '../../pieces/found.ts';
@@ -13,7 +15,7 @@ export const GROUND_CAUSES = {
     name: 'Grease, soap or dust on the surface',
     prevent: 'Wash, rinse, and wipe with a clean damp rag before the first coat.',
     sign({ proof, leftOut, unrinsed }) {
-      const wash = leftOut.find(({ operation }) => operation === 'wash');
+      const wash = leftOut.find((step) => operationOf(step).serves === 'cleaning');
       if (wash) return { strength: 0.9, because: 'the wash was left out' };
       if (unrinsed.length > 0) return { strength: 0.6, because: `${unrinsed.join(' and ')} was not rinsed off` };
       if (proof.facts.contamination === 'grease') return { strength: 0.55, because: 'the test showed grease there' };
@@ -120,7 +122,7 @@ export const GROUND_CAUSES = {
     prevent: 'Two to four passes of grain filler, sanded back each time, before primer.',
     sign({ piece, group, leftOut }) {
       if (piece.surface.substrate !== 'oak') return 'excluded';
-      if (leftOut.some(({ operation }) => operation === 'grain-fill'))
+      if (leftOut.some((step) => operationOf(step).serves === 'grain'))
         return { strength: 0.95, because: 'a pass of grain filler was left out' };
       const passes = group?.buildUp?.grainFill?.passes ?? 0;
       if (passes === 0) return { strength: 0.9, because: 'no grain filler was used on open-grained wood' };
@@ -134,8 +136,8 @@ export const GROUND_CAUSES = {
     name: 'Too few coats for this colour over that one',
     prevent: 'Count the coats by the colours; a tinted primer saves one.',
     sign({ hiding, leftOut }) {
-      const skipped = leftOut.find(({ operation }) => operation === 'coat');
-      if (skipped) return { strength: 0.95, because: `coat ${skipped.coat?.number ?? ''} was left out` };
+      const skipped = leftOut.find(isCoat);
+      if (skipped) return { strength: 0.95, because: `coat ${skipped.coat.number} was left out` };
       if (hiding === null || hiding.laid >= hiding.needed) return null;
       return {
         strength: strength(0.5 + (hiding.needed - hiding.laid) * 0.2),

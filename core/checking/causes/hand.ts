@@ -1,4 +1,5 @@
-import type { Tool } from '../../job/document/coat-schema.ts';
+import { operationOf } from '../../steps/operations.ts';
+import type { Tool } from '../../shelf/tools.ts';
 import { strength, type Cause } from '../cause.ts';
 import type { Evidence } from '../evidence.ts';
 import { coatName, overCoats } from './drying.ts';
@@ -160,7 +161,7 @@ export const HAND_CAUSES = {
     name: 'Hardware, glass or floor was not covered',
     prevent: 'Take hardware off rather than paint round it; mask glass two millimetres off the putty line.',
     sign: ({ leftOut }) =>
-      leftOut.some(({ operation }) => operation === 'mask' || operation === 'take-off')
+      leftOut.some((step) => ['masking', 'furniture'].includes(operationOf(step).serves ?? ''))
         ? { strength: 0.85, because: 'masking, or taking the hardware off, was left out' }
         : null,
   },

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { GUN_IDS } from '../../shelf/tools.ts';
 import { hex, id, localTime, name } from './plain-fields.ts';
 
 /** A colour of one's own: what goes into it, in parts that can be repeated, and what its drawdowns showed. */
@@ -31,10 +32,6 @@ export const recipeSchema = z.lazy(() =>
 );
 export type Recipe = z.infer<typeof recipeSchema>;
 
-/** What sprays here; how much of the paint arrives differs by half. */
-export const GUNS = ['low-pressure', 'airless', 'conventional'] as const;
-export type Gun = (typeof GUNS)[number];
-
 /** How paint is mixed and sprayed here. */
 export const mixingSchema = z.lazy(() =>
   z.object({
@@ -42,7 +39,7 @@ export const mixingSchema = z.lazy(() =>
     bucket: z.number().min(0.5, 'A bucket holds half a litre at least.').max(200, 'A bucket holds 200 L at most.'),
     /** mL of hardener that can still be measured. */
     smallest: z.number().min(0.5, 'Less than half a millilitre nobody measures.').max(500, 'Up to 500 mL.'),
-    gun: z.enum(GUNS),
+    gun: z.enum(GUN_IDS),
   }),
 );
 

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-
-export const TOOLS = ['brush', 'roller', 'spray'] as const;
-export type Tool = (typeof TOOLS)[number];
+import { TOOL_IDS } from '../../shelf/tools.ts';
 
 /** Where a coat goes: over the whole face, on spots of bare wood, filler and stains, or on raw edges alone. */
 export const EXTENTS = ['all', 'spots', 'edges'] as const;
@@ -11,7 +9,7 @@ export type Extent = (typeof EXTENTS)[number];
 export const coatSchema = z.lazy(() =>
   z.object({
     product: z.string().min(1).max(60),
-    tool: z.enum(TOOLS),
+    tool: z.enum(TOOL_IDS),
     thinning: z.number().min(0).max(30),
     extent: z.enum(EXTENTS),
   }),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Tool } from '../../shelf/tools.ts';
 import { PIECE_KINDS } from '../../pieces/registry.ts';
 import { FACE_SCHOOLS } from '../../pieces/stroke-schools.ts';
 
@@ -13,7 +14,7 @@ export const TOOL_OF = {
   'cut-first': 'roller',
   roll: 'roller',
   spray: 'spray',
-} as const satisfies Readonly<Record<Application, string>>;
+} as const satisfies Readonly<Record<Application, Tool>>;
 
 /** When the edges are painted: before any face, or after the face while it is wet. */
 export const EDGE_SCHOOLS = ['edges-first', 'edges-last'] as const;

@@ -10,7 +10,7 @@ import { coatCondition } from '../../steps/wetness/coat-condition.ts';
 import { shiftsOf } from '../../steps/crew-shifts.ts';
 import { learntDrying, type LearntDrying } from '../../steps/wetness/learnt-drying.ts';
 import { awaitedStage, isCoat, lyingCoats } from '../../steps/wetness/current-coats.ts';
-import { bringsBack } from '../../steps/rehanging.ts';
+import { bringsBack, isTakenDownAgain } from '../../steps/rehanging.ts';
 import { isHinged, outingsOf, type Outing } from '../../steps/night-hanging.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
@@ -18,7 +18,7 @@ import { pieceSteps } from '../../steps/piece-steps.ts';
 import type { CoatStep, PieceStep } from '../../steps/step.ts';
 import type { ProblemDraft } from './problem-draft.ts';
 import type { PlannedTask } from '../../scheduling/plan.ts';
-import { isBenchWork, needsTwo } from '../../steps/step-needs.ts';
+import { isBenchWork, needsTwo, staysWhereItDries } from '../../steps/step-needs.ts';
 import { offSpace, type PieceSpan } from './spaces.ts';
 
 /** A step that takes so many minutes in one go, where the paintable hours, or the hours of the crew, last so many at most. */
@@ -95,10 +95,10 @@ export class PieceTasks {
       this.#draft.steps.set(step.id, step);
       if (previous !== null && !behind) {
         // It is not taken down before what it is taken down for can be done.
-        const done = step.operation === 'take-down' ? (steps[index + 1] ?? step) : step;
+        const done = isTakenDownAgain(step) ? (steps[index + 1] ?? step) : step;
         const dries = damp !== null && !isHinged(done) ? damp : null;
         this.#chain(previous, step, { done, dries, lying: lyingCoats(steps.slice(0, index)) });
-        const lies = (previous.coat !== null || previous.operation === 'denib') && !previous.rework?.isInPlace;
+        const lies = staysWhereItDries(previous) && !previous.rework?.isInPlace;
         if (piece.comesOff && lies && !hangsByNight(piece))
           this.#draft.hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
       }
@@ -108,7 +108,7 @@ export class PieceTasks {
           coatCondition(this.#job, this.#draft.clocks, this.#learnt, step, stamped ?? null),
         );
       }
-      if (!behind && previous?.operation === 'take-down') this.takenDownFor.set(step.id, previous.id);
+      if (!behind && previous && isTakenDownAgain(previous)) this.takenDownFor.set(step.id, previous.id);
       if (!behind) previous = step;
       if (!behind && !isHinged(step)) damp = step.dryHours > 0 ? step : null;
     });

@@ -1,3 +1,4 @@
+import { operationOf } from '../../steps/operations.ts';
 import { exposedFaceOf } from '../../air/exposed-face.ts';
 import { hangingClimateId, placeOf } from '../../job/queries/places.ts';
 import type { Job } from '../../job/document/schema.ts';
@@ -6,9 +7,6 @@ import type { CoatStep, PieceStep } from '../../steps/step.ts';
 
 /** Slots of a room's air: every wet coat takes one, and whoever makes dust takes all of them. */
 export const AIR_SLOTS = 1000;
-
-/** Work that fills the air with dust. */
-const DUSTY: ReadonlySet<PieceStep['operation']> = new Set(['abrade', 'fill', 'grain-fill', 'denib', 'put-right']);
 
 /** The air of one room in which both is done: dust settles into a coat until it is touch dry. */
 export interface RoomAir {
@@ -21,7 +19,7 @@ export interface RoomAir {
 export function sharedAir(job: Job, steps: readonly PieceStep[]): RoomAir[] {
   const airs = new Map<string, { coats: CoatStep[]; dusty: PieceStep[] }>();
   for (const step of steps) {
-    const isDusty = DUSTY.has(step.operation);
+    const { isDusty } = operationOf(step);
     const spaceId = isDusty || isCoat(step) ? airOf(job, step) : null;
     if (spaceId === null) continue;
     const air = airs.get(spaceId) ?? { coats: [], dusty: [] };

@@ -1,3 +1,4 @@
+import { staysWhereItDries } from '../../steps/step-needs.ts';
 import type { DryingStage } from '../../shelf/coating.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
@@ -48,7 +49,7 @@ export function dryingOf(
       const from = ends.get(step.id);
       const until = next && starts.get(next.id);
       if (!next || from === undefined || until === undefined || until <= from) return;
-      if (step.coat === null && step.operation !== 'denib') return;
+      if (!staysWhereItDries(step)) return;
       const coats = lyingCoats(own.slice(0, index + 1)).flatMap((coated) => {
         const since = ends.get(coated.id);
         const { coating, faces } = coated.coat;

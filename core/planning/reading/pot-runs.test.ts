@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { simulatedAir, simulatedComb, SETTLED_AFTER } from '../../air/simulated-instruments.ts';
-import { productNeeds, residueIn } from '../../quantities/litres.ts';
+import { productNeeds } from '../../quantities/litres.ts';
+import { residueIn } from '../../shelf/tools.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
 import { TestJob } from '../../testing/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';

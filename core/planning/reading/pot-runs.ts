@@ -1,14 +1,12 @@
-import type { Gun } from '../../job/document/buying-schema.ts';
+import { litresOfStep } from '../../steps/coat-litres.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
 import { dryingProduct } from '../../clocks/job-clocks.ts';
 import type { Job } from '../../job/document/schema.ts';
-import { residueIn, litresOnto } from '../../quantities/litres.ts';
+import { residueIn } from '../../shelf/tools.ts';
 import { potPortions, type Portions } from '../../quantities/mixes.ts';
-import { coatedArea } from '../../quantities/take-off.ts';
 import type { Coating } from '../../shelf/coating.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
-import type { CoatStep } from '../../steps/step.ts';
 import type { PlanReading, Run } from './read-plan.ts';
 
 /** One run of a two-part product, and how it is mixed for it. */
@@ -30,7 +28,7 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
     const [first] = steps;
     if (first === undefined) return [];
     const { coating, coat } = first.coat;
-    const litres = steps.reduce((sum, step) => sum + litresOf(step, job.mixing.gun), residueIn(coat.tool));
+    const litres = steps.reduce((sum, step) => sum + litresOfStep(step, job.mixing.gun), residueIn(coat.tool));
     const workMinutes = run.spans.reduce((sum, [from, until]) => sum + until - from, 0);
     const potLife = potLifeAt(problem.clocks, coating, dryingClimateId(job, first.piece, first.coat.faces), run.start);
     return [
@@ -45,14 +43,6 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
       },
     ];
   });
-}
-
-/** Litres that a coat takes out of the tin, without what stays in the tool. */
-export function litresOf({ piece, coat: { coat, coating, faces } }: CoatStep, gun: Gun): number {
-  return faces.reduce(
-    (sum, face) => sum + litresOnto(coatedArea(piece, face, coat.extent), coat.tool, coating, gun),
-    0,
-  );
 }
 
 /**

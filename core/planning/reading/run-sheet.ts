@@ -3,7 +3,7 @@ import { dryingClimateId, placeOf, roomOf } from '../../job/queries/places.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { Painter } from '../../job/document/crew-schema.ts';
 import { localDate } from '../../job/site-time.ts';
-import { residueIn } from '../../quantities/litres.ts';
+import { residueIn } from '../../shelf/tools.ts';
 import type { Hazard } from '../../shelf/hazards.ts';
 import { shiftsOf } from '../../steps/crew-shifts.ts';
 import type { Wetness } from './drying-places.ts';
@@ -11,7 +11,7 @@ import type { JobProblem } from '../drafting/job-to-problem.ts';
 import { setupKey, setupWords } from '../drafting/job-setups.ts';
 import { isBenchWork } from '../../steps/step-needs.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
-import { litresOf } from './pot-runs.ts';
+import { litresOfStep } from '../../steps/coat-litres.ts';
 import type { PlanReading, Run } from './read-plan.ts';
 import { daysOfRun } from './run-days.ts';
 import { hazardsOf } from '../../steps/step-hazards.ts';
@@ -195,7 +195,7 @@ function coatOf(
   return {
     product: coating.name,
     tool: coat.tool,
-    litres: coats.reduce((sum, step) => sum + litresOf(step, job.mixing.gun), residueIn(coat.tool)),
+    litres: coats.reduce((sum, step) => sum + litresOfStep(step, job.mixing.gun), residueIn(coat.tool)),
     touchDry: at('touch'),
     recoat: at('recoat'),
   };

@@ -1,4 +1,5 @@
 import type { DryingStage } from '../../shelf/coating.ts';
+import { operationOf } from '../operations.ts';
 import type { CoatStep, PieceStep } from '../step.ts';
 
 /** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
@@ -22,10 +23,7 @@ export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | n
     const isThere = coated.coat.faces.includes(next.rework.face);
     return isThere ? (next.rework.waitFor ?? (next.coat ? 'recoat' : 'handle')) : 'handle';
   }
-  if (next.operation === 'denib') return 'recoat';
-  if (next.operation === 'rehang') return 'rehang';
-  if (next.operation === 'refit' || next.operation === 'hang-for-night') return 'handle';
-  if (next.coat === null) return null;
+  if (next.coat === null) return operationOf(next).awaits;
   if (next.coat.faces.some((face) => coated.coat.faces.includes(face))) return 'recoat';
   return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;
 }

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import type { Operation } from '../../../../core/steps/step.ts';
+import { OPERATIONS, type Operation } from '../../../../core/steps/operations.ts';
 import type { Run } from '../../../../core/planning/reading/read-plan.ts';
 
 interface Paint {
@@ -14,36 +14,20 @@ const PRIME: Paint = { fill: '#4f8f84', ink: '#fff' };
 
 /** How a run is drawn: what wets a piece is bottle green, what prepares it is grey, what brings it back is the vial's green. */
 export function operationPaint(operation: Operation, role?: 'primer' | 'topcoat' | 'sealer'): Paint {
-  if (operation === 'coat') return role === 'primer' ? PRIME : COAT;
-  if (operation === 'rehang' || operation === 'hang-for-night' || operation === 'refit') return HANG;
+  const { laysCoat, moves } = OPERATIONS[operation];
+  if (laysCoat) return role === 'primer' ? PRIME : COAT;
+  if (moves === 'back' || moves === 'night') return HANG;
   return PREPARE;
 }
-
-const SHORT: Readonly<Record<Operation, string>> = {
-  'take-off': 'take off',
-  'take-down': 'take down',
-  mask: 'mask',
-  wash: 'wash',
-  abrade: 'abrade',
-  'wet-abrade': 'abrade wet',
-  'put-right': 'put right',
-  degloss: 'degloss',
-  plant: 'moulding',
-  fill: 'fill',
-  drill: 'drill',
-  'grain-fill': 'fill grain',
-  preserve: 'preserve',
-  denib: 'denib',
-  coat: 'coat',
-  'hang-for-night': 'hang for night',
-  rehang: 'hang',
-  refit: 'refit',
-};
 
 /** A run in a word or two: “coat 2 ×7”. */
 export function runLabel(run: Run): string {
   const coat = run.steps[0]?.coat;
-  const what = coat ? (coat.coating.role === 'primer' ? 'prime' : `coat ${coat.number}`) : SHORT[run.operation];
+  const what = coat
+    ? coat.coating.role === 'primer'
+      ? 'prime'
+      : `coat ${coat.number}`
+    : OPERATIONS[run.operation].short;
   return run.steps.length > 1 ? `${what} ×${run.steps.length}` : `${what} ${run.steps[0]?.piece.mark ?? ''}`;
 }
 
@@ -51,8 +35,8 @@ export function runLabel(run: Run): string {
 export function RunLegend({ operations }: { operations: readonly Operation[] }) {
   const entries: [string, Paint, boolean][] = [
     ['prepare', PREPARE, operations.some((operation) => operationPaint(operation) === PREPARE)],
-    ['prime', PRIME, operations.includes('coat')],
-    ['coat', COAT, operations.includes('coat')],
+    ['prime', PRIME, operations.some((operation) => OPERATIONS[operation].laysCoat)],
+    ['coat', COAT, operations.some((operation) => OPERATIONS[operation].laysCoat)],
     ['hang', HANG, operations.some((operation) => operationPaint(operation) === HANG)],
   ];
   return (

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
-import { GUNS, type Gun } from '../../../../core/job/document/buying-schema.ts';
+import { GUN_IDS, type Gun } from '../../../../core/shelf/tools.ts';
 import { consumableNeeds } from '../../../../core/quantities/consumables.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { writeOrderCsv } from '../../../../core/exchange/order-csv.ts';
@@ -62,7 +62,7 @@ export function OrderView() {
                 onChange={(event) => apply('change-mixing', { gun: event.target.value as Gun })}
                 sx={{ width: 150 }}
               >
-                {GUNS.map((gun) => (
+                {GUN_IDS.map((gun) => (
                   <MenuItem key={gun} value={gun}>
                     {gun}
                   </MenuItem>

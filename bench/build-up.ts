@@ -3,7 +3,7 @@ import { performance } from 'node:perf_hooks';
 import { freeze } from 'immer';
 import { verdictsOf } from '../core/build-up/judge.ts';
 import { RULES } from '../core/build-up/rules/registry.ts';
-import { inDoubt } from '../core/build-up/build-up-review.ts';
+import { outdatedBuildUps } from '../core/build-up/build-up-review.ts';
 import { offerFor } from '../core/choosing/offer.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import type { Job } from '../core/job/document/schema.ts';
@@ -37,7 +37,7 @@ timed('verdicts on every chosen build-up, from scratch', () => {
   job = fresh();
   verdictsOf(job);
 });
-timed('the same, with what has changed since', () => void inDoubt(job));
+timed('the same, with what has changed since', () => void outdatedBuildUps(job));
 for (const group of job.groups.slice(0, load(Infinity, 1))) {
   timed(`offers for ${group.name}`, () => void offerFor(job, group));
 }

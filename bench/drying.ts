@@ -2,7 +2,7 @@ import { PLAIN_CLIMATE, type Climate } from '../core/air/climate.ts';
 import { simulatedForecast } from '../core/air/simulated-weather.ts';
 import { JobClocks } from '../core/clocks/job-clocks.ts';
 import { newJob, OPEN_AIR } from '../core/job/document/new-job.ts';
-import { STAGES } from '../core/shelf/coating.ts';
+import { DRYING_STAGES } from '../core/shelf/coating.ts';
 import { DEFAULT_COATINGS } from '../core/shelf/default-coatings.ts';
 import { load } from './load.ts';
 
@@ -57,7 +57,7 @@ function ask(clocks: JobClocks): number {
   let answered = 0;
   for (let question = 0; question < QUESTIONS; question++) {
     const coating = at(DEFAULT_COATINGS, question);
-    const stage = at(STAGES, Math.floor(question / 16));
+    const stage = at(DRYING_STAGES, Math.floor(question / 16));
     const from = (question * 7919) % ((YEAR - 40) * 1440);
     const reached = clocks.reached(coating, stage, from, `room-${question % ROOMS}`);
     if (reached !== null && reached < Infinity) answered++;

@@ -8,7 +8,7 @@ import { jobToProblem } from '../core/planning/drafting/job-to-problem.ts';
 import { planProblemSchema, type PlanProblem } from '../core/scheduling/problem.ts';
 import type { FoundPlan } from '../core/scheduling/plan.ts';
 import { riskOf } from '../core/scheduling/chance/risk.ts';
-import { exhaust } from '../core/scheduling/solve/branch-and-bound.ts';
+import { solveExactly } from '../core/scheduling/solve/branch-and-bound.ts';
 import { prepare } from '../core/scheduling/solve/prepare.ts';
 import { solve } from '../core/scheduling/solve/solve.ts';
 import { verify } from '../core/scheduling/verify.ts';
@@ -88,7 +88,7 @@ for (let seed = 1; seed <= SMALL; seed++) {
   let best = quick.finish;
   let isProved = false;
   for (const tries = { left: 20_000 }; !isProved;) {
-    const rest = exhaust(prepared, bounds, best - 1, { tries, shouldStop: () => false });
+    const rest = solveExactly(prepared, bounds, best - 1, { tries, shouldStop: () => false });
     if (rest.kind === 'unknown') break;
     if (rest.kind === 'none') isProved = true;
     else best = Math.max(...rest.placements.map(({ end }) => end));

@@ -16,14 +16,14 @@ import { readPlan } from '../core/planning/reading/read-plan.ts';
 import { riskOf } from '../core/scheduling/chance/risk.ts';
 import { runSheet, workedDays } from '../core/planning/reading/run-sheet.ts';
 import { verifiedNearPlan, verifiedPlan } from '../core/scheduling/verified-plan.ts';
-import { Why } from '../core/planning/reading/delay-explainer.ts';
+import { DelayExplainer } from '../core/planning/reading/delay-explainer.ts';
 import { priceOf } from '../core/pricing/price.ts';
 import { productNeeds } from '../core/quantities/litres.ts';
 import { takeOffLines } from '../core/quantities/take-off-lines.ts';
 import { dayOf } from '../core/running/day.ts';
 import { eveningTasks } from '../core/running/end-of-day.ts';
 import { remindersOf } from '../core/running/reminders.ts';
-import { ripeningPieces } from '../core/running/drying-status.ts';
+import { dryingPieces } from '../core/running/drying-status.ts';
 
 /**
  * `npm run answers -- FILE`: writes what the core answers to the demo jobs and the known plan problems, as lines of text.
@@ -65,7 +65,7 @@ function* answersTo(job: Job): Generator<[string, unknown]> {
   yield ['near plan', verifiedNearPlan(later.problem, plan, { steps: STEPS.job })];
   yield ['cost', planCost(problem, plan)];
   yield ['risk', riskOf(problem, plan, { samples: 20 })];
-  yield ['why', new Why(job, jobProblem, plan).critical()];
+  yield ['why', new DelayExplainer(job, jobProblem, plan).explainFinish()];
   const reading = readPlan(job, jobProblem, plan);
   yield ['plan as a list', writePlanCsv(job, reading)];
   yield ['lying', reading.lyings.map(({ piece, ...lying }) => ({ mark: piece.mark, ...lying }))];
@@ -75,7 +75,7 @@ function* answersTo(job: Job): Generator<[string, unknown]> {
   const day = dayOf(job, jobProblem, reading, now);
   yield ['evening', eveningTasks(day)];
   yield ['reminders', remindersOf(day)];
-  yield ['drying', ripeningPieces(job, jobProblem, now)];
+  yield ['drying', dryingPieces(job, jobProblem, now)];
   const rows = readinessOf(job, jobProblem, reading.ends);
   yield ['readiness', rows.map(({ piece, ...row }) => ({ mark: piece.mark, ...row }))];
   yield ['hand-over', handOverDocument(job, { clocks, rows, now, vocabulary: job.settings.vocabulary })];

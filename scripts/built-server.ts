@@ -14,14 +14,14 @@ export async function withBuiltServer(work: (address: string) => Promise<void>, 
   });
   try {
     const address = `http://localhost:${port}`;
-    await untilUp(address);
+    await waitUntilReady(address);
     await work(address);
   } finally {
     server.kill();
   }
 }
 
-async function untilUp(address: string): Promise<void> {
+async function waitUntilReady(address: string): Promise<void> {
   for (let attempt = 0; attempt < 100; attempt++) {
     const up = await fetch(address).then(
       (response) => response.ok,

@@ -9,7 +9,7 @@ import { knownSeconds, withinSeconds } from './unit-seconds.ts';
  * nearest first, as far as half a minute goes; what is left out is told. To be run while working; `npm test` checks all.
  */
 const UNIT_SECONDS = 6;
-const MOST_LINTED = 40;
+const MAX_LINTED = 40;
 
 const lines = (command: string, args: readonly string[]): string[] =>
   execFileSync(command, args, { encoding: 'utf8' }).split('\n').filter(Boolean);
@@ -35,7 +35,7 @@ const near = dependents(namedFiles(), changed)
 const unitTests = new Set(unitTestFiles([]));
 const tests = near.filter((file) => unitTests.has(file));
 const code = near.filter((file) => /\.(tsx?|mjs)$/.test(file));
-const linted = code.slice(0, MOST_LINTED);
+const linted = code.slice(0, MAX_LINTED);
 console.log(
   `${changed.length} files have changed; ${code.length} in all depend on them, ${tests.length} of them unit tests.`,
 );

@@ -3,7 +3,7 @@ import type { Job } from '../../core/job/document/schema.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
 import { jobsInTabOnly } from '../keeping/keeping.ts';
 import { begin } from '../keeping/underway.ts';
-import type { Asked } from './asked.ts';
+import type { PendingQuery } from './pending-query.ts';
 import type { BackupProgress, Backups, ReadFile, WrittenBackup } from './backup.worker.ts';
 import { KeptWorkers } from './kept-workers.ts';
 
@@ -16,7 +16,7 @@ const workers = new KeptWorkers<Backups>(
 type Tell = (progress: BackupProgress) => void;
 
 /** Asks for something that must not be broken off by a new version. */
-function ask<A>(question: Parameters<typeof workers.ask<A>>[0]): Asked<A> {
+function ask<A>(question: Parameters<typeof workers.ask<A>>[0]): PendingQuery<A> {
   const over = begin();
   const asked = workers.ask(question);
   return {
@@ -36,13 +36,13 @@ export const startBackup = (
   jobs: readonly Job[] | null,
   target: FileSystemFileHandle | null,
   tell: Tell,
-): Asked<Outcome<WrittenBackup>> =>
+): PendingQuery<Outcome<WrittenBackup>> =>
   ask<Outcome<WrittenBackup>>((worker) =>
     worker.write(jobs, jobsInTabOnly(), new Date().toISOString(), target, proxy(tell)),
   );
 
 /** Takes in what a file holds. Given up, it leaves nothing behind. */
-export function startReading(file: File, tell: Tell): Asked<Outcome<ReadFile>> {
+export function startReading(file: File, tell: Tell): PendingQuery<Outcome<ReadFile>> {
   const reading = ask<Outcome<ReadFile>>((worker) => worker.read(file, proxy(tell)));
   return {
     result: reading.result,

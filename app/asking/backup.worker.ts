@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { LARGEST_BACKUP, readJobsFile } from '../../core/exchange/backup.ts';
+import { MAX_BACKUP, readJobsFile } from '../../core/exchange/backup.ts';
 import { isDay } from '../../core/exchange/day-file.ts';
 import { tooLarge } from '../../core/exchange/job-file.ts';
 import type { Job } from '../../core/job/document/schema.ts';
@@ -87,7 +87,7 @@ async function backUp(given: ToWrite, target: FileSystemFileHandle | null, tell:
 async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: PictureToTake[] } | { day: string }>> {
   if (await isArchive(file)) return openArchive(file);
   // A file longer than any backup is refused unread.
-  if (file.size > LARGEST_BACKUP) return tooLarge(file.size, LARGEST_BACKUP);
+  if (file.size > MAX_BACKUP) return tooLarge(file.size, MAX_BACKUP);
   const text = await file.text();
   if (isDay(text)) return accepted({ day: text });
   const read = readJobsFile(text);

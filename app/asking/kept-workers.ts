@@ -1,9 +1,9 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
 import { tellNotLoaded } from '../keeping/new-version.ts';
-import type { Asked } from './asked.ts';
+import type { PendingQuery } from './pending-query.ts';
 
 /** Idle workers that are kept, at most. */
-const MOST_IDLE = 2;
+const MAX_IDLE = 2;
 /** An idle worker is terminated after this many ms, to free its memory. */
 const IDLE_FOR = 60_000;
 
@@ -36,7 +36,7 @@ export class KeptWorkers<W> {
   }
 
   /** Asks a single question of an idle worker. */
-  ask<A>(question: (worker: Remote<W>) => Promise<A>): Asked<A> {
+  ask<A>(question: (worker: Remote<W>) => Promise<A>): PendingQuery<A> {
     const held = this.hold();
     return { result: held.ask(question).finally(held.end), cancel: held.end };
   }
@@ -83,7 +83,7 @@ export class KeptWorkers<W> {
   }
 
   #keep(entry: Entry<W>): void {
-    if (this.#idle.length >= MOST_IDLE) {
+    if (this.#idle.length >= MAX_IDLE) {
       entry.worker.terminate();
       return;
     }

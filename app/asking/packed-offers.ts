@@ -5,8 +5,8 @@ import type { Offer, SchoolPrice } from '../../core/choosing/offer.ts';
 import type { Weighed } from '../../core/choosing/weigh.ts';
 
 /** Rules are functions and can't leave a worker: they go by their ids. */
-interface PackedCandidate extends Omit<Candidate, 'verdict' | 'obeyed'> {
-  obeyed: string[];
+interface PackedCandidate extends Omit<Candidate, 'verdict' | 'appliedRules'> {
+  appliedRules: string[];
   verdict: { level: Candidate['verdict']['level']; findings: { id: string; faces: ('front' | 'back')[] }[] };
 }
 
@@ -24,9 +24,9 @@ export interface Offers extends Offer {
   schools: SchoolPrice[];
 }
 
-const packedCandidate = ({ verdict, obeyed, ...rest }: Candidate): PackedCandidate => ({
+const packedCandidate = ({ verdict, appliedRules, ...rest }: Candidate): PackedCandidate => ({
   ...rest,
-  obeyed: obeyed.map(({ id }) => id),
+  appliedRules: appliedRules.map(({ id }) => id),
   verdict: { level: verdict.level, findings: verdict.findings.map(({ rule, faces }) => ({ id: rule.id, faces })) },
 });
 const packedWeighed = ({ candidate, ...rest }: Weighed): PackedWeighed => ({
@@ -50,9 +50,9 @@ function known(id: string): Rule {
   return rule;
 }
 
-const unpackedCandidate = ({ verdict, obeyed, ...rest }: PackedCandidate): Candidate => ({
+const unpackedCandidate = ({ verdict, appliedRules, ...rest }: PackedCandidate): Candidate => ({
   ...rest,
-  obeyed: obeyed.map(known),
+  appliedRules: appliedRules.map(known),
   verdict: { level: verdict.level, findings: verdict.findings.map(({ id, faces }) => ({ rule: known(id), faces })) },
 });
 const unpackedWeighed = ({ candidate, ...rest }: PackedWeighed): Weighed => ({

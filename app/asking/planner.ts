@@ -3,12 +3,12 @@ import { compareByLimit } from '../../core/scheduling/aim.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { together, type Risk } from '../../core/scheduling/chance/risk.ts';
-import type { Bought, DayAsked } from '../../core/choosing/speed-ups.ts';
+import type { SpeedUp, DayAsked } from '../../core/choosing/speed-ups.ts';
 import type { NoPlan } from '../../core/scheduling/plan.ts';
 import type { ComparedPlan, DatedPlan } from '../../core/planning/revising/compare-plans.ts';
-import type { TooEarly } from '../../core/scheduling/wait-conflicts.ts';
+import type { WaitConflict } from '../../core/scheduling/wait-conflicts.ts';
 import type { Move, Moved } from '../../core/planning/revising/moving.ts';
-import type { Asked } from './asked.ts';
+import type { PendingQuery } from './pending-query.ts';
 import { BestPlan } from './best-plan.ts';
 import { KeptWorkers } from './kept-workers.ts';
 import type { NearAnswer, Planner, Taken, VerifiedPlan } from './planner.worker.ts';
@@ -40,7 +40,7 @@ export function startPlanning(
   now: string,
   onBetter: (found: VerifiedPlan) => void,
   calmer?: Calmer,
-): Asked<VerifiedPlan | NoPlan> {
+): PendingQuery<VerifiedPlan | NoPlan> {
   const best = new BestPlan(onBetter, calmer && compareByLimit(calmer.limit));
   const told = proxy((found: VerifiedPlan) => {
     best.take(found);
@@ -75,7 +75,7 @@ const PLAYED = 500;
 const NOTHING_ASKED: NoPlan = { status: 'infeasible', reasons: [] };
 
 /** Plays a plan many times as it might turn out, on as many cores as may be spared. */
-export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): Asked<Risk> {
+export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 'tasks'>): PendingQuery<Risk> {
   const samples = PLAYED / WORKERS;
   const parts = Array.from({ length: WORKERS }, (_each, index) =>
     planners.ask((planner) => planner.risk(job, now, plan, { samples, seed: index + 1 })),
@@ -85,7 +85,12 @@ export function startSampling(job: Job, now: string, plan: Pick<AcceptedPlan, 't
 }
 
 /** Tries what it would take to be done by a day. */
-export function startTaking(job: Job, now: string, asked: DayAsked, onTold: (told: Taken) => void): Asked<Bought[]> {
+export function startTaking(
+  job: Job,
+  now: string,
+  asked: DayAsked,
+  onTold: (told: Taken) => void,
+): PendingQuery<SpeedUp[]> {
   const told = proxy((taken: Taken) => {
     onTold(taken);
     return Promise.resolve();
@@ -94,11 +99,11 @@ export function startTaking(job: Job, now: string, asked: DayAsked, onTold: (tol
 }
 
 /** Plans a job from `now`, moving as little of a plan as it need. */
-export const startNearPlanning = (job: Job, now: string, plan: ComparedPlan): Asked<NearAnswer> =>
+export const startNearPlanning = (job: Job, now: string, plan: ComparedPlan): PendingQuery<NearAnswer> =>
   planners.ask<NearAnswer>((planner) => planner.planNear(job, now, plan));
 
 /** Looks for what of the accepted plan would come too early. */
-export const startLookingAhead = (job: Job, now: string): Asked<TooEarly[]> =>
+export const startLookingAhead = (job: Job, now: string): PendingQuery<WaitConflict[]> =>
   planners.ask((planner) => planner.lookAhead(job, now));
 
 /** A plan whose runs are being moved by hand, in a worker of its own. */

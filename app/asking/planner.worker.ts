@@ -5,7 +5,7 @@ import { boundWords } from '../../core/planning/reading/bound-words.ts';
 import { jobToProblem } from '../../core/planning/drafting/job-to-problem.ts';
 import type { PlanProblem } from '../../core/scheduling/problem.ts';
 import type { FoundPlan, NoPlan } from '../../core/scheduling/plan.ts';
-import { whatWouldItTake, type Bought, type DayAsked } from '../../core/choosing/speed-ups.ts';
+import { findSpeedUps, type SpeedUp, type DayAsked } from '../../core/choosing/speed-ups.ts';
 import {
   comparePlans,
   type ComparedPlan,
@@ -13,7 +13,7 @@ import {
   type PlanChanges,
 } from '../../core/planning/revising/compare-plans.ts';
 import { Mover, type Move, type Moved } from '../../core/planning/revising/moving.ts';
-import { tooEarly, type TooEarly } from '../../core/scheduling/wait-conflicts.ts';
+import { waitConflicts, type WaitConflict } from '../../core/scheduling/wait-conflicts.ts';
 import { verifiedNearPlan, verifiedPlan } from '../../core/scheduling/verified-plan.ts';
 import type { AcceptedPlan } from '../../core/job/document/plan-schema.ts';
 import { riskOf, type Risk } from '../../core/scheduling/chance/risk.ts';
@@ -87,9 +87,9 @@ const planner = {
   },
 
   /** What of the accepted plan would touch wet paint by what is known now. */
-  lookAhead(job: Job, now: string): TooEarly[] {
+  lookAhead(job: Job, now: string): WaitConflict[] {
     atTheDoor(job);
-    return job.plan === null ? [] : tooEarly(jobToProblem(job, `${now.slice(0, 10)}T00:00`).problem, job.plan);
+    return job.plan === null ? [] : waitConflicts(jobToProblem(job, `${now.slice(0, 10)}T00:00`).problem, job.plan);
   },
 
   /** Gets ready to move runs of a plan by hand. */
@@ -111,9 +111,9 @@ const planner = {
   },
 
   /** What it would take to be done by a day; `tell` is told of the estimate and of everything that has been tried. */
-  async take(job: Job, now: string, asked: DayAsked, tell: (told: Taken) => Promise<void>): Promise<Bought[]> {
+  async take(job: Job, now: string, asked: DayAsked, tell: (told: Taken) => Promise<void>): Promise<SpeedUp[]> {
     const told: Promise<void>[] = [];
-    const bought = whatWouldItTake(atTheDoor(job), now, asked, {
+    const bought = findSpeedUps(atTheDoor(job), now, asked, {
       onEstimated: (estimate) => told.push(tell({ estimate })),
       onTried: (tried) => told.push(tell({ tried })),
     });
@@ -123,7 +123,7 @@ const planner = {
 };
 
 /** What is told on the way: the estimate once, then each change that has been tried. */
-export type Taken = { estimate: string } | { tried: Bought };
+export type Taken = { estimate: string } | { tried: SpeedUp };
 
 export type Planner = typeof planner;
 export type NearAnswer = (VerifiedPlan & { changes: PlanChanges }) | NoPlan;

@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { OrderFound } from '../../core/strokes/order-search.ts';
 import type { Freedom } from '../../core/strokes/stroke-order.ts';
-import type { Asked } from './asked.ts';
+import type { PendingQuery } from './pending-query.ts';
 import { KeptWorkers } from './kept-workers.ts';
 import type { AskedPass, StrokesWorker, WaySummary } from './strokes.worker.ts';
 
@@ -13,7 +13,7 @@ const workers = new KeptWorkers<StrokesWorker>(
 );
 
 /** Asks what can be done about the oldest lap of a pass. */
-export const startWays = (job: Job, asked: AskedPass): Asked<WaySummary[]> =>
+export const startWays = (job: Job, asked: AskedPass): PendingQuery<WaySummary[]> =>
   workers.ask((worker) => worker.ways(job, asked));
 
 /** Searches an order; `onBetter` is told of every better one. */
@@ -22,7 +22,7 @@ export function startSearch(
   asked: AskedPass,
   options: { freedom: Freedom; steps: number },
   onBetter: (found: OrderFound) => void,
-): Asked<OrderFound | null> {
+): PendingQuery<OrderFound | null> {
   const told = proxy((found: OrderFound) => {
     onBetter(found);
     return Promise.resolve();

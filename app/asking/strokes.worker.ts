@@ -6,9 +6,9 @@ import type { Job } from '../../core/job/document/schema.ts';
 import { localTime } from '../../core/job/site-time.ts';
 import type { FaceId } from '../../core/pieces/elevation.ts';
 import type { OrderFound } from '../../core/strokes/order-search.ts';
-import { orderSearch, type Scene, type StrokeSetting } from '../../core/strokes/scene.ts';
+import { orderSearch, type PassInput, type StrokeSetting } from '../../core/strokes/simulated-pass.ts';
 import type { Freedom } from '../../core/strokes/stroke-order.ts';
-import { waysOut, type WayOut } from '../../core/strokes/wet-edge-fixes.ts';
+import { wetEdgeFixes, type WetEdgeFix } from '../../core/strokes/wet-edge-fixes.ts';
 
 /** What is asked about: a pass of a piece, in a place, with the clocks on which its times are. */
 export interface AskedPass {
@@ -23,7 +23,7 @@ export interface AskedPass {
 }
 
 /** A way out without what only its simulation needs. */
-export interface WaySummary extends Omit<WayOut, 'performance'> {
+export interface WaySummary extends Omit<WetEdgeFix, 'performance'> {
   /** The oldest lap: minutes, of how many, and its share of them. */
   age: number;
   limit: number;
@@ -34,7 +34,7 @@ export interface WaySummary extends Omit<WayOut, 'performance'> {
 /** Steps of each search among the ways out. */
 const STEPS = 6000;
 
-function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): Scene | null {
+function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): PassInput | null {
   const kept = atTheDoor(job);
   const piece = kept.pieces.find(({ id }) => id === pieceId);
   const coating = coatingOf(kept, product);
@@ -49,7 +49,7 @@ const strokes = {
     const scene = sceneOf(job, asked);
     if (scene === null) return [];
     const say = (time: number): string => localTime(scene.clocks.t0, time, job.site.timeZone).toFormat('cccc HH:mm');
-    return waysOut(scene, asked.setting, { steps: STEPS, starts: asked.starts, say }).map(
+    return wetEdgeFixes(scene, asked.setting, { steps: STEPS, starts: asked.starts, say }).map(
       ({ performance: { worst, start, until }, ...way }) => ({
         ...way,
         age: worst?.age ?? 0,

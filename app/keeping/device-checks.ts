@@ -4,7 +4,7 @@ import { keepLocally, local } from './local.ts';
 /** Ticks of this device: reminders that were seen, evening tasks that are done. They are of no matter to the record. */
 const PREFIX = 'nivel-ticks';
 /** So many are kept of each list: older ones can't come up again. */
-const KEPT = 400;
+const MAX_KEPT = 400;
 
 const listeners = new Set<() => void>();
 
@@ -28,7 +28,7 @@ export function useTicks(
   const set = useCallback(
     (ids: readonly string[], on: boolean): void => {
       const now = (local.getItem(key) ?? '').split('\n').filter((id) => id !== '' && !ids.includes(id));
-      keepLocally(key, [...now, ...(on ? ids : [])].slice(-KEPT).join('\n'));
+      keepLocally(key, [...now, ...(on ? ids : [])].slice(-MAX_KEPT).join('\n'));
       for (const listener of listeners) listener();
     },
     [key],

@@ -33,7 +33,7 @@ const KEPT_IDS = 200;
 const GATHERED_FOR = 300;
 /** Ms after which what could not be written is tried again, and longer each time, up to a minute. */
 const TRY_AGAIN = 2000;
-const LATEST_TRY = 60_000;
+const MAX_TRY = 60_000;
 
 /** Changes that are in this tab only: how many, and why they can't be written. */
 export interface Unkept {
@@ -71,7 +71,7 @@ function carriedOut(job: Job, { name, args }: JournalEntry): Outcome<Change> {
 const TABS = 'nivel-jobs';
 
 /** What one store tells the others. */
-interface Told {
+interface TabMessage {
   jobId: string;
   revision: number;
 }
@@ -116,7 +116,7 @@ export class JobStore {
     this.#id = id;
     this.#journal = journal;
     this.#channel = new BroadcastChannel(TABS);
-    this.#channel.onmessage = ({ data }: MessageEvent<Told>) => {
+    this.#channel.onmessage = ({ data }: MessageEvent<TabMessage>) => {
       if (data.jobId === this.#id && data.revision !== this.#revision)
         this.#catchUp().catch((error: unknown) => this.#tellFailure('What another tab changed can’t be shown', error));
     };
@@ -270,7 +270,7 @@ export class JobStore {
 
   /** A screen that is left keeps trying: what was given is not lost as long as the tab is open. */
   #tryAgainLater(): void {
-    const delay = Math.min(LATEST_TRY, TRY_AGAIN * 2 ** Math.min(this.#failures - 1, 10));
+    const delay = Math.min(MAX_TRY, TRY_AGAIN * 2 ** Math.min(this.#failures - 1, 10));
     setTimeout(() => void this.tryAgain(), delay);
   }
 
@@ -295,7 +295,7 @@ export class JobStore {
 
   #tellTabs(revision: number): void {
     const channel = this.#isClosed ? new BroadcastChannel(TABS) : this.#channel;
-    channel.postMessage({ jobId: this.#id, revision } satisfies Told);
+    channel.postMessage({ jobId: this.#id, revision } satisfies TabMessage);
     if (this.#isClosed) channel.close();
   }
 

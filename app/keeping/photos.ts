@@ -5,7 +5,7 @@ import { database, type StoredPhoto } from './database.ts';
 import { pictureFrom } from './picture-address.ts';
 
 /** Photos are scaled down until neither side is longer than this, in px. */
-const LONGEST_SIDE = 1600;
+const MAX_SIDE = 1600;
 const JPEG_QUALITY = 0.82;
 
 /** A picture scaled down, with its size in px. */
@@ -23,7 +23,7 @@ export async function scaleDown(file: Blob): Promise<Outcome<ScaledPhoto>> {
   } catch {
     return refused('This file holds no picture that the browser can read. Choose a JPEG, PNG or WebP.');
   }
-  const scale = Math.min(1, LONGEST_SIDE / Math.max(bitmap.width, bitmap.height));
+  const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height));
   const width = Math.max(1, Math.round(bitmap.width * scale));
   const height = Math.max(1, Math.round(bitmap.height * scale));
   const canvas = document.createElement('canvas');

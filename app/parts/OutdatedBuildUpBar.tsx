@@ -1,13 +1,13 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { inDoubt } from '../../core/build-up/build-up-review.ts';
+import { outdatedBuildUps } from '../../core/build-up/build-up-review.ts';
 import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 
 /** Which chosen build-ups need another look, where order or plan rest on them. Nothing is changed for the painter. */
 export function DoubtBar({ rests }: { rests: string }) {
   const job = useJob();
-  const doubts = inDoubt(job);
+  const doubts = outdatedBuildUps(job);
   const [first] = doubts;
   if (!first) return null;
   return (

@@ -1,11 +1,11 @@
-import { bringsBack } from '../../core/steps/rehanging.ts';
+import { isRehangStep } from '../../core/steps/rehanging.ts';
 import type { PieceStep } from '../../core/steps/step.ts';
 import { progressByTask } from '../../core/job/progress.ts';
 import { groupOf } from '../../core/job/queries/groups.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { roomChecks } from '../../core/checking/round.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
-import { inDoubt } from '../../core/build-up/build-up-review.ts';
+import { outdatedBuildUps } from '../../core/build-up/build-up-review.ts';
 import { openQuestions, testsOn } from '../../core/proving/proof.ts';
 import { pieceSteps } from '../../core/steps/piece-steps.ts';
 import { planFingerprint } from '../../core/planning/revising/accept.ts';
@@ -36,7 +36,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     return { share: share(all - open, all), words: `${all - open} of ${all} questions answered` };
   },
   'build-up': (job) => {
-    const doubts = inDoubt(job).length;
+    const doubts = outdatedBuildUps(job).length;
     const chosen = `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`;
     return {
       share: share(withBuildUp(job), job.pieces.length) * (doubts > 0 ? 0.7 : 1),
@@ -74,7 +74,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     return { share: share(done, all), words: `${done} of ${all} steps done` };
   },
   hang: (job) => {
-    const { done, all } = stepsDone(job, bringsBack);
+    const { done, all } = stepsDone(job, isRehangStep);
     return { share: share(done, all), words: `${done} of ${all} pieces hung` };
   },
   check: (job) => {

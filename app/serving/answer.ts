@@ -5,7 +5,7 @@ import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 
 /** The largest body that is read, in bytes. */
-const LARGEST_BODY = 20_000_000;
+const MAX_BODY = 20_000_000;
 
 /** A JSON answer. */
 export function json(value: unknown, status = 200): Response {
@@ -22,14 +22,14 @@ export function problemDetails(status: number, title: string, detail: string): R
 
 /** Reads a body of JSON within the size limit, or answers why not. */
 async function readBody(request: Request): Promise<Outcome<unknown> & { status?: number }> {
-  const tooLarge = { ...refused(`A body may have ${LARGEST_BODY} bytes at most.`), status: 413 };
-  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) return tooLarge;
+  const tooLarge = { ...refused(`A body may have ${MAX_BODY} bytes at most.`), status: 413 };
+  if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY) return tooLarge;
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     size += part.value.length;
-    if (size > LARGEST_BODY) return tooLarge;
+    if (size > MAX_BODY) return tooLarge;
     chunks.push(part.value);
   }
   try {

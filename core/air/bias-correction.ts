@@ -14,11 +14,11 @@ interface Bias extends ReadHour {
 }
 
 /** What a place has shown lately counts for what it is like; so many readings are asked. */
-const ASKED = 9;
+const MAX_READINGS = 9;
 /** With so many readings, what they have in common counts half. */
-const HALF_TRUSTED = 2;
+const SHRINKAGE_READINGS = 2;
 /** Hours in which two thirds of what was special about the last reading are forgotten. */
-const FORGOTTEN = 8;
+const DECAY_HOURS = 8;
 
 /**
  * The forecast of a place, corrected by what instruments showed there. A room that has been 2 K colder than thought stays
@@ -43,9 +43,9 @@ export function correctedAir(forecast: AirSeries, readings: readonly ReadHour[])
       corrected.set(hour, air.temperature, air.humidity);
       continue;
     }
-    if (known !== before) lasting = lastingOf(biases.slice(Math.max(0, known - ASKED), known));
+    if (known !== before) lasting = lastingOf(biases.slice(Math.max(0, known - MAX_READINGS), known));
     const last = biases[known - 1] ?? first;
-    const still = Math.exp(-(hour - last.hour) / FORGOTTEN);
+    const still = Math.exp(-(hour - last.hour) / DECAY_HOURS);
     const warmer = lasting.warmer + (last.warmer - lasting.warmer) * still;
     const damper = Math.exp(lasting.damper + (last.damper - lasting.damper) * still);
     const temperature = air.temperature + warmer;
@@ -64,7 +64,7 @@ function biasOf(hour: number, shown: Air, forecast: Air): Bias {
 
 /** What the readings have in common: their medians, trusted the more the more there are. */
 function lastingOf(biases: readonly Bias[]): { warmer: number; damper: number } {
-  const trust = biases.length / (biases.length + HALF_TRUSTED);
+  const trust = biases.length / (biases.length + SHRINKAGE_READINGS);
   return {
     warmer: trust * median(biases.map(({ warmer }) => warmer)),
     damper: trust * median(biases.map(({ damper }) => damper)),

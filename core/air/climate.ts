@@ -53,12 +53,12 @@ export const HOUR_SOURCES = { service: 'weather service', file: 'file', typed: '
 export type HourSource = keyof typeof HOUR_SOURCES;
 
 /** What was taken in lately is told; what was taken in long ago is not. */
-export const MOST_TAKEN = 40;
+export const MAX_TAKEN = 40;
 
 /** A year of hours, and a little. */
-export const MOST_HOURS = 9000;
+export const MAX_HOURS = 9000;
 
-export const MOST_SPANS = 4;
+export const MAX_SPANS = 4;
 
 /** Heating to a set-point between two hours of the clock, over midnight if need be; round the clock if they are the same. */
 const heatedSpanSchema = z.lazy(() => z.object({ setPoint: temperature, from: hourOfDay, until: hourOfDay }));
@@ -66,7 +66,7 @@ export type HeatedSpan = z.infer<typeof heatedSpanSchema>;
 
 export const heatingSchema = z.lazy(() =>
   z.object({
-    spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MOST_SPANS),
+    spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MAX_SPANS),
     /** K that it gains in an hour at most. */
     warmUp: z.number().min(0.2).max(60),
     /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
@@ -93,17 +93,17 @@ export const climateSchema = z.lazy(() =>
     heating: heatingSchema.nullable(),
     /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
     stated: z.object({
-      hours: z.array(statedHourSchema).max(MOST_HOURS, 'A climate holds the hours of a year at most.'),
+      hours: z.array(statedHourSchema).max(MAX_HOURS, 'A climate holds the hours of a year at most.'),
       taken: z
         .array(
           z.object({
             source: z.enum(Object.keys(HOUR_SOURCES) as [HourSource, ...HourSource[]]),
             name: z.string().max(120),
             at: z.iso.datetime({ local: true, offset: true }),
-            hours: z.number().int().min(1).max(MOST_HOURS),
+            hours: z.number().int().min(1).max(MAX_HOURS),
           }),
         )
-        .max(MOST_TAKEN),
+        .max(MAX_TAKEN),
     }),
   }),
 );

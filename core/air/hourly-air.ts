@@ -6,7 +6,7 @@ import type { LocalHour } from './local-hours.ts';
 import { StatedHours } from './stated-hours.ts';
 
 /** A closed place never gets quite saturated: walls and cloth take the last of it. */
-const MOST_HUMID_INDOORS = 97;
+const MAX_HUMID_INDOORS = 97;
 
 /**
  * The air of a climate in each of these hours: what is stated for an hour stands; otherwise its usual day, or the open
@@ -71,7 +71,7 @@ export function shelteredAir(outdoors: AirSeries, { lag, warmer }: { lag: number
     temperature = open + (temperature - open) * keeps;
     vapour = openVapour + (vapour - openVapour) * keeps;
     const humidity = (100 * vapour) / saturationPressure(temperature + warmer);
-    inside.set(index, temperature + warmer, Math.min(MOST_HUMID_INDOORS, humidity));
+    inside.set(index, temperature + warmer, Math.min(MAX_HUMID_INDOORS, humidity));
   }
   return inside;
 }

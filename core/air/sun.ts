@@ -10,7 +10,7 @@ const DEGREES = 180 / Math.PI;
 const SOLAR_CONSTANT = 1361; // W/m²
 const GROUND_ALBEDO = 0.2;
 /** Below this sine the split of so little light would be multiplied beyond sense. */
-const LEAST_SINE = 0.05;
+const MIN_SINE = 0.05;
 
 /** The sun over a place (degrees north and east) at an instant, in milliseconds since 1970. */
 export function sunAt(instant: number, latitude: number, longitude: number): Sun {
@@ -52,7 +52,7 @@ export function lightOnFace({ bearing, altitude }: Sun, cloud: number, faceBeari
   const sine = Math.sin(altitude / DEGREES);
   const clearness = Math.min(1, global / (SOLAR_CONSTANT * sine));
   const diffuse = global * diffuseShare(clearness);
-  const beam = (global - diffuse) / Math.max(LEAST_SINE, sine);
+  const beam = (global - diffuse) / Math.max(MIN_SINE, sine);
   const cosIncidence =
     faceBearing === null ? 0 : Math.cos(altitude / DEGREES) * Math.cos((bearing - faceBearing) / DEGREES);
   const direct = beam * Math.max(0, cosIncidence);

@@ -3,9 +3,9 @@ import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
 import type { Job } from '../job/document/schema.ts';
 import { RULES } from './rules/registry.ts';
-import { lifted } from './compose.ts';
+import { withFix } from './compose.ts';
 import { dangersOf } from './protection.ts';
-import { inDoubt, knownOf, standingOf } from './build-up-review.ts';
+import { outdatedBuildUps, knownOf, reviewBuildUp } from './build-up-review.ts';
 
 const found = (id: string, question: string, result: string) => ({
   entry: {
@@ -30,12 +30,12 @@ function chosen(): TestJob {
     chosenFor: knownOf(made.job, group),
   });
 }
-const standing = (job: Job) => standingOf(job, job.groups[0]!)!;
+const standing = (job: Job) => reviewBuildUp(job, job.groups[0]!)!;
 
 test('a finding that says what was supposed leaves a choice as it stands', () => {
   const made = chosen().tell('add-finding', found('f', 'soundness', 'holds'));
   assert.deepEqual(standing(made.job).changes, []);
-  assert.deepEqual(inDoubt(made.job), []);
+  assert.deepEqual(outdatedBuildUps(made.job), []);
 });
 
 test('a finding that says otherwise puts order and plan in doubt, tells what has changed, and touches nothing', () => {
@@ -59,12 +59,12 @@ test('what lifts a rule is done on a touch, and changes nothing else', () => {
   const made = chosen().tell('add-finding', found('f', 'contamination', 'grease'));
   const group = made.job.groups[0]!;
   const rule = RULES.find(({ id }) => id === 'grease')!;
-  const changed = lifted(made.job, group, group.buildUp!, rule)!;
+  const changed = withFix(made.job, group, group.buildUp!, rule)!;
   assert.deepEqual(changed, {
     ...group.buildUp,
     cleaning: [{ product: 'alkaline-wash', rinsed: true }],
   });
-  assert.equal(lifted(made.job, group, changed, rule), null, 'there is nothing left to lift');
+  assert.equal(withFix(made.job, group, changed, rule), null, 'there is nothing left to lift');
 });
 
 test('split pieces take their findings along and stay apart; merging needs findings that agree', () => {

@@ -39,7 +39,7 @@ export function knownOf(job: Job, group: FinishGroup): string {
 }
 
 /** How a chosen build-up stands against what is known by now. */
-export interface Standing {
+export interface BuildUpReview {
   group: FinishGroup;
   verdict: Verdict;
   /** What has changed since it was chosen, in words: “the old coat: oil gloss, now waterborne paint”. */
@@ -71,7 +71,7 @@ function changesBetween(before: string, now: string): string[] {
 }
 
 /** How the choice of a group stands; null while there is none. */
-export function standingOf(job: Job, group: FinishGroup): Standing | null {
+export function reviewBuildUp(job: Job, group: FinishGroup): BuildUpReview | null {
   if (!isChosen(group)) return null;
   const verdict = judge(job, group, group.buildUp);
   const changes = group.chosenFor === null ? [] : changesBetween(group.chosenFor, knownOf(job, group));
@@ -79,9 +79,9 @@ export function standingOf(job: Job, group: FinishGroup): Standing | null {
 }
 
 /** Chosen build-ups that need another look, since order and plan rest on them. */
-export function inDoubt(job: Job): Standing[] {
+export function outdatedBuildUps(job: Job): BuildUpReview[] {
   return job.groups.flatMap((group) => {
-    const standing = standingOf(job, group);
+    const standing = reviewBuildUp(job, group);
     return standing?.isInDoubt ? [standing] : [];
   });
 }

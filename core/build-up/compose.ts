@@ -7,7 +7,7 @@ import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { judgeRecipe, type Verdict } from './judge.ts';
-import { usualCoat, usualTool } from './mending.ts';
+import { usualCoat, usualTool } from './fixing.ts';
 import type { Rule } from './rule.ts';
 import { RULES } from './rules/registry.ts';
 import { keysOf, suitsPriming, toolOf, type PrimerWay } from './schools.ts';
@@ -22,7 +22,7 @@ export interface Candidate {
   buildUp: BuildUp;
   verdict: Verdict;
   /** Rules that had something done, in the order of the work: why it is washed, filled, primed and coated as it is. */
-  obeyed: Rule[];
+  appliedRules: Rule[];
 }
 
 /** What a composition starts from: how to key, and what goes on each face; everything else follows from the rules. */
@@ -32,29 +32,29 @@ interface Seed {
 }
 
 /** Rules that a composition obeys by itself: what would fail or may fail, and can be lifted by doing something. */
-const OBEYED: readonly (Rule & Required<Pick<Rule, 'mend'>>)[] = RULES.filter(
-  (rule): rule is Rule & Required<Pick<Rule, 'mend'>> =>
-    rule.mend !== undefined && (rule.severity === 'forbidden' || rule.severity === 'risk'),
+const OBEYED: readonly (Rule & Required<Pick<Rule, 'autoFix'>>)[] = RULES.filter(
+  (rule): rule is Rule & Required<Pick<Rule, 'autoFix'>> =>
+    rule.autoFix !== undefined && (rule.severity === 'forbidden' || rule.severity === 'risk'),
 );
 
 /** More rounds than this and two rules undo each other. The test over all surfaces sees to it that none do. */
-const MOST_ROUNDS = 12;
+const MAX_ROUNDS = 12;
 
 /**
  * Does to a recipe what lifts every rule that can be lifted by doing something, one after the other, within the
  * painter's schools. Throws when rules undo each other for ever.
  */
-export function mended(
+export function withFixes(
   job: Pick<Job, 'shelf'>,
   grounds: readonly Ground[],
   start: Recipe,
   schools: Schools,
-): { recipe: Recipe; obeyed: Rule[] } {
+): { recipe: Recipe; appliedRules: Rule[] } {
   let recipe = start;
-  const obeyed = new Set<Rule>();
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    const next = mendedOnce(job, grounds, recipe, schools, obeyed);
-    if (next === recipe) return { recipe, obeyed: [...obeyed] };
+  const appliedRules = new Set<Rule>();
+  for (let round = 0; round < MAX_ROUNDS; round++) {
+    const next = mendedOnce(job, grounds, recipe, schools, appliedRules);
+    if (next === recipe) return { recipe, appliedRules: [...appliedRules] };
     recipe = next;
   }
   throw new Error(`Rules undo each other: ${JSON.stringify(recipe)}`);
@@ -66,7 +66,7 @@ function mendedOnce(
   grounds: readonly Ground[],
   start: Recipe,
   schools: Schools,
-  obeyed: Set<Rule>,
+  appliedRules: Set<Rule>,
 ): Recipe {
   let recipe = start;
   let found = grounds.flatMap((ground) => situations(job, ground, recipe));
@@ -75,9 +75,9 @@ function mendedOnce(
       const situation = found[index];
       if (situation === undefined || !rule.fires(situation)) continue;
       const next: Recipe = { ...recipe, coats: { ...recipe.coats } };
-      if (!rule.mend(next, situation) || !keepsSchools(next, recipe, schools)) continue;
+      if (!rule.autoFix(next, situation) || !keepsSchools(next, recipe, schools)) continue;
       recipe = next;
-      obeyed.add(rule);
+      appliedRules.add(rule);
       found = grounds.flatMap((ground) => situations(job, ground, next));
     }
   }
@@ -95,7 +95,7 @@ function keepsSchools(next: Recipe, before: Recipe, schools: Schools): boolean {
 }
 
 /** A seed mended by the rules, and judged by all of them. */
-type Composition = Pick<Candidate, 'verdict' | 'obeyed'> & { recipe: Recipe };
+type Composition = Pick<Candidate, 'verdict' | 'appliedRules'> & { recipe: Recipe };
 
 function composed(job: Job, grounds: readonly Ground[], seed: Seed, schools: Schools): Composition {
   const onFace = (face: FaceId): Coat[] => {
@@ -118,14 +118,14 @@ function composed(job: Job, grounds: readonly Ground[], seed: Seed, schools: Sch
     preservative: null,
     coats: isSame ? { front, back: front } : { front, back: onFace('back') },
   };
-  const { recipe, obeyed } = mended(job, grounds, start, schools);
-  return { recipe, verdict: judgeRecipe(job, grounds, recipe), obeyed };
+  const { recipe, appliedRules } = withFixes(job, grounds, start, schools);
+  return { recipe, verdict: judgeRecipe(job, grounds, recipe), appliedRules };
 }
 
 /** A composition as it is offered, for faces that get paint. */
-function candidateOf(job: Job, faces: readonly FaceId[], { recipe, verdict, obeyed }: Composition): Candidate {
+function candidateOf(job: Job, faces: readonly FaceId[], { recipe, verdict, appliedRules }: Composition): Candidate {
   const buildUp = buildUpOf(recipe, faces);
-  return { id: JSON.stringify(buildUp), name: nameOf(job, buildUp), buildUp, verdict, obeyed };
+  return { id: JSON.stringify(buildUp), name: nameOf(job, buildUp), buildUp, verdict, appliedRules };
 }
 
 function tooled(coating: Coating, { extent, tool }: Coat, schools: Schools): Tool {
@@ -248,14 +248,14 @@ export function candidatesOn(job: Job, grounds: readonly Ground[], schools: Scho
 }
 
 /** What a build-up becomes when one rule is lifted on every face where it fires; null where the shelf can't. */
-export function lifted(job: Job, group: FinishGroup, buildUp: BuildUp, rule: Rule): BuildUp | null {
+export function withFix(job: Job, group: FinishGroup, buildUp: BuildUp, rule: Rule): BuildUp | null {
   const grounds = groundsOf(job, group);
   const start = recipeOf(buildUp);
   let recipe = start;
   for (const situation of grounds.flatMap((ground) => situations(job, ground, start))) {
-    if (rule.mend === undefined || !rule.fires(situation)) continue;
+    if (rule.autoFix === undefined || !rule.fires(situation)) continue;
     const next: Recipe = { ...recipe, coats: { ...recipe.coats } };
-    if (rule.mend(next, situation)) recipe = next;
+    if (rule.autoFix(next, situation)) recipe = next;
   }
   return recipe === start ? null : buildUpOf(recipe, facesOf(grounds));
 }
@@ -288,14 +288,14 @@ export function anyPermitted(job: Job, grounds: readonly Ground[], schools: Scho
     if (composition.verdict.level !== 'forbidden') return candidateOf(job, facesOf(grounds), composition);
     found.push(composition);
   }
-  return whyNone(found);
+  return blockingRules(found);
 }
 
 /**
  * The rules that forbid every one of these build-ups; where no single rule does, all that forbid any. Empty as soon as
  * one is permitted.
  */
-export function whyNone(found: readonly Pick<Candidate, 'verdict'>[]): Rule[] {
+export function blockingRules(found: readonly Pick<Candidate, 'verdict'>[]): Rule[] {
   if (found.some(({ verdict }) => verdict.level !== 'forbidden')) return [];
   const forbidding = found.map(({ verdict }) =>
     verdict.findings.flatMap(({ rule }) => (rule.severity === 'forbidden' ? [rule] : [])),

@@ -38,7 +38,7 @@ function mustBeAnswered(made: Ground, schools: Schools = FREE): string {
   const answer = anyPermitted(job, [made], schools);
   if (Array.isArray(answer)) {
     assert.ok(answer.length > 0, `no build-up and no reason: ${JSON.stringify(made)}`);
-    for (const { reason, lift } of answer) assert.ok(reason.length > 0 && lift.length > 0);
+    for (const { reason, fixText } of answer) assert.ok(reason.length > 0 && fixText.length > 0);
     return answer
       .map(({ id }) => id)
       .sort()

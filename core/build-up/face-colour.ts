@@ -1,5 +1,5 @@
 import { colourDifference, labOf, reflectance } from '../colour/colour.ts';
-import { BASES, baseOf, coatsToHide, HIDDEN, MOST_COATS, remainingDifference, type Base } from '../colour/hiding.ts';
+import { BASES, baseOf, coatsToHide, HIDDEN, MAX_COATS, remainingDifference, type Base } from '../colour/hiding.ts';
 import type { SystemCoat } from './system-coat.ts';
 
 /** Old and new colour of a face, and what follows for the coats. */
@@ -21,12 +21,12 @@ export const PRIMER_WHITE = '#f4f2ec';
 const readings = new Map<string, { base: Base; reflectance: number }>();
 const hiding = new Map<string, number>();
 /** As many colours as a job may well have; then the notes are thrown away, so that nothing grows for ever. */
-const KEPT = 500;
+const MAX_KEPT = 500;
 
 function keptIn<T>(notes: Map<string, T>, key: string, make: () => T): T {
   const known = notes.get(key);
   if (known !== undefined) return known;
-  if (notes.size > KEPT) notes.clear();
+  if (notes.size > MAX_KEPT) notes.clear();
   const made = make();
   notes.set(key, made);
   return made;
@@ -49,7 +49,7 @@ export function topcoatsToHide(old: string | null, next: string, primerCoats: nu
     const start = colourDifference(PRIMER_WHITE, next) + left;
     const share = 1 - BASES[readingOf(next).base].hiding;
     let coats = 2;
-    while (coats < MOST_COATS && start * share ** coats > HIDDEN) coats++;
+    while (coats < MAX_COATS && start * share ** coats > HIDDEN) coats++;
     return coats;
   });
 }

@@ -7,7 +7,7 @@ import { groundsOf, situations, type Ground, type Situation } from './situation.
 import { recipeOf, type Recipe } from './system-coat.ts';
 
 /** A rule that fired, on which faces. */
-export interface Finding {
+export interface Breach {
   rule: Rule;
   faces: FaceId[];
 }
@@ -15,7 +15,7 @@ export interface Finding {
 export interface Verdict {
   level: 'permitted' | 'risk' | 'forbidden';
   /** Most serious first. */
-  findings: Finding[];
+  findings: Breach[];
 }
 
 const rank = (severity: Severity): number => SEVERITIES.indexOf(severity);

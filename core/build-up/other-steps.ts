@@ -2,7 +2,7 @@ import { coatingOf } from '../job/queries/shelf.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { judge, type Finding } from './judge.ts';
+import { judge, type Breach } from './judge.ts';
 
 /** A step that could be done otherwise, or left out, and the build-up with that. */
 interface OtherStep {
@@ -81,7 +81,7 @@ export const OTHER_STEPS: readonly OtherStep[] = [
 ];
 
 /** The rules that speak against doing one step otherwise, and that do not speak against the build-up as it is. */
-export function againstStep(job: Job, group: FinishGroup, buildUp: BuildUp, step: OtherStep): Finding[] | null {
+export function againstStep(job: Job, group: FinishGroup, buildUp: BuildUp, step: OtherStep): Breach[] | null {
   const other = step.with(job, buildUp);
   if (other === null) return null;
   const before = new Set(judge(job, group, buildUp).findings.map(({ rule }) => rule));

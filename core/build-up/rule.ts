@@ -24,14 +24,14 @@ export interface Rule {
   source: Source;
   fires(situation: Situation): boolean;
   reason: string;
-  lift: string;
+  fixText: string;
   /** Whether it judges the surface alone, so that nothing which is put on can lift it. */
   ofSurface?: true;
   /**
    * Does to a recipe what would lift it, if the shelf can. False when it can't. Composing build-ups and the button
    * beside a verdict both do it this way. Rules that only a person can lift, by a test or another wish, have none.
    */
-  mend?(recipe: Recipe, situation: Situation): boolean;
+  autoFix?(recipe: Recipe, situation: Situation): boolean;
 }
 
 const WATERBORNE: readonly Coating['family'][] = ['acrylic', 'alkyd-waterborne', 'mineral'];

@@ -428,9 +428,9 @@ test('every rule says why, what would lift it and what it rests on, in a sentenc
   assert.ok(RULES.length >= 60);
   assert.equal(new Set(RULES.map(({ id }) => id)).size, RULES.length);
   assert.equal(new Set(RULES.map(({ reason }) => reason)).size, RULES.length);
-  for (const { id, reason, lift, source } of RULES) {
+  for (const { id, reason, fixText, source } of RULES) {
     assert.match(reason, /^[A-Z].*\.$/, id);
-    assert.match(lift, /^[A-Z].*\.$/, id);
+    assert.match(fixText, /^[A-Z].*\.$/, id);
     assert.ok(source in SOURCES, id);
   }
   assert.deepEqual(Object.keys(EXAMPLES).sort(), RULES.map(({ id }) => id).sort());

@@ -10,7 +10,7 @@ import { minutesSince } from '../job/site-time.ts';
 import { filmRatioOf } from '../steps/wetness/learnt-drying.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
-import { doneStampsByTask, workClimateId, type LaidCoat } from '../running/applied-coats.ts';
+import { doneStampsByTask, workClimateId, type AppliedCoat } from '../running/applied-coats.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { openMinutes, wetEdge } from '../strokes/open-time.ts';
 import { passOf, strokeMinutes } from '../strokes/pass.ts';
@@ -26,7 +26,7 @@ export interface AtMoment {
 
 /** What log and air say of one coat on a face. */
 export interface CoatEvidence {
-  laid: LaidCoat;
+  laid: AppliedCoat;
   /** The air while it was put on: as stamped, else as the job has it. */
   air: Air;
   /** While it dried, until it could be recoated: °C, %, and how many K the air was above its dew point. */
@@ -40,7 +40,7 @@ export interface CoatEvidence {
   /** Of a face in the open: when it rained within the product's rain-safe hours; null where it did not. */
   rainedAt: number | null;
   /** The coat under it: hours between, hours that were due, hours after which it had to be abraded. Null for the first. */
-  under: { laid: LaidCoat; hours: number; due: number; closes: number | null } | null;
+  under: { laid: AppliedCoat; hours: number; due: number; closes: number | null } | null;
   /** What of the open time was over at the oldest lap: 1 has just set. Null where nothing laps. */
   lapShare: number | null;
   /** Minutes for which an edge stayed open. */
@@ -61,16 +61,16 @@ export interface MadeClocks {
 
 /** Hours after a coat in which the sun still lifts it, and the longest drying that is looked at. */
 const SUN_AFTER = 6;
-const LONGEST_LOOK = 48;
+const MAX_LOOK = 48;
 
 /** Gathers what is known of a coat; `before` is the coat under it. */
-export function coatEvidence(job: Job, made: MadeClocks, laid: LaidCoat, before: LaidCoat | null): CoatEvidence {
+export function coatEvidence(job: Job, made: MadeClocks, laid: AppliedCoat, before: AppliedCoat | null): CoatEvidence {
   const { clocks } = made;
   const { step, at } = laid;
   const { coating, faces } = step.coat;
   const climateId = dryingClimateId(job, step.piece, faces);
   const recoatable = clocks.reached(coating, 'recoat', at, climateId, made.conditions.get(step.id)) ?? at;
-  const until = Math.min(recoatable, at + LONGEST_LOOK * 60);
+  const until = Math.min(recoatable, at + MAX_LOOK * 60);
   const extremes = extremesOf(clocks, climateId, at, until, coating.minTemperature);
   const steps = pieceSteps(job, step.piece);
   const denib = steps[steps.findIndex(({ id }) => id === step.id) - 1];
@@ -120,7 +120,7 @@ function extremesOf(
 }
 
 /** The hours of a face that was painted, or dries, in the open; null inside. */
-function faceHours(clocks: JobClocks, job: Job, { step }: LaidCoat): readonly FaceHour[] | null {
+function faceHours(clocks: JobClocks, job: Job, { step }: AppliedCoat): readonly FaceHour[] | null {
   const id = dryingClimateId(job, step.piece, step.coat.faces);
   return exposedFaceOf(id) ? clocks.face(id) : null;
 }
@@ -151,8 +151,8 @@ function rainAfter(hours: readonly FaceHour[], at: number, safe: number): number
 function underOf(
   job: Job,
   { clocks, conditions }: MadeClocks,
-  laid: LaidCoat,
-  before: LaidCoat,
+  laid: AppliedCoat,
+  before: AppliedCoat,
 ): CoatEvidence['under'] {
   const { coating, faces } = before.step.coat;
   const climateId = dryingClimateId(job, before.step.piece, faces);
@@ -172,7 +172,7 @@ function underOf(
 function edgeOf(
   job: Job,
   clocks: JobClocks,
-  { step, stamp, at }: LaidCoat,
+  { step, stamp, at }: AppliedCoat,
 ): Pick<CoatEvidence, 'lapShare' | 'openTime'> {
   const { piece, coat } = step;
   const climateId = workClimateId(job, step);
@@ -201,7 +201,7 @@ function edgeOf(
 function sandedBeside(
   job: Job,
   clocks: JobClocks,
-  { step, at }: LaidCoat,
+  { step, at }: AppliedCoat,
   touchDry: number,
 ): CoatEvidence['sandedBeside'] {
   const stamps = doneStampsByTask(job.log);

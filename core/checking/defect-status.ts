@@ -4,9 +4,9 @@ import type { Job } from '../job/document/schema.ts';
 import { reworkStepId } from '../steps/rework-steps.ts';
 
 /** How far a defect is. */
-export type DefectStanding = 'found' | 'planned' | 'under-way' | 'put-right' | 'accepted';
+export type DefectStatus = 'found' | 'planned' | 'under-way' | 'put-right' | 'accepted';
 
-export function standingOf(job: Pick<Job, 'log'>, defect: Defect): DefectStanding {
+export function defectStatus(job: Pick<Job, 'log'>, defect: Defect): DefectStatus {
   if (defect.settled) return defect.settled.how;
   if (defect.rework === null) return 'found';
   const progress = progressByTask(job.log);
@@ -17,4 +17,4 @@ export function standingOf(job: Pick<Job, 'log'>, defect: Defect): DefectStandin
 
 /** Whether a defect still asks for something. */
 export const isOpen = (job: Pick<Job, 'log'>, defect: Defect): boolean =>
-  !['put-right', 'accepted'].includes(standingOf(job, defect));
+  !['put-right', 'accepted'].includes(defectStatus(job, defect));

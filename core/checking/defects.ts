@@ -1,7 +1,7 @@
 import type { DefectId } from '../job/document/defect-schema.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 import type { CauseId } from './causes/registry.ts';
-import { blockSpot, coatFace, inTurn, onSpot, primeSpot, sandFace, touchIn, type Remedy } from './remedies.ts';
+import { blockSpot, coatFace, sequence, onSpot, primeSpot, sandFace, touchIn, type Remedy } from './remedies.ts';
 
 /** One kind of defect: all that Nivel knows about it. */
 export interface DefectDefinition {
@@ -39,7 +39,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     },
     remedy: 'Let it harden through, pare it level with a blade, sand flat, touch in.',
     waits: { for: 'rehang', because: 'Its skin is dry long before its inside: sanded too early it tears out.' },
-    rework: inTurn(onSpot('level', 'Pare the run level and sand it flat', 'rehang'), touchIn),
+    rework: sequence(onSpot('level', 'Pare the run level and sand it flat', 'rehang'), touchIn),
   },
   'roller-lines': {
     name: 'Roller lines',
@@ -47,7 +47,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'roller-pressed': 0.6, 'edge-set': 0.45, nap: 0.35, 'film-thick': 0.25 },
     remedy: 'Sand the face flat and roll it once more, ending with a dry, weightless roll.',
     waits: { for: 'rehang', because: 'A soft film clogs the abrasive and pulls.' },
-    rework: inTurn(sandFace('rehang'), coatFace),
+    rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,
   },
   'orange-peel': {
@@ -56,7 +56,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { nap: 0.6, 'spray-far': 0.6, 'cold-paint': 0.35, 'film-thick': 0.2 },
     remedy: 'Sand flat; coat again with a shorter nap, a finer fan or a little warmth.',
     waits: { for: 'rehang', because: 'A soft film clogs the abrasive and pulls.' },
-    rework: inTurn(sandFace('rehang'), coatFace),
+    rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,
   },
   'brush-marks': {
@@ -65,7 +65,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { overbrushed: 0.55, 'film-thin': 0.4, 'cold-paint': 0.35, 'edge-set': 0.35, sun: 0.35 },
     remedy: 'Sand flat; coat again, well loaded and laid off once, perhaps with a conditioner.',
     waits: { for: 'rehang', because: 'A soft film clogs the abrasive and pulls.' },
-    rework: inTurn(sandFace('rehang'), coatFace),
+    rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,
   },
   'lap-mark': {
@@ -74,7 +74,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'edge-set': 0.7, sun: 0.5, 'film-thin': 0.3, unboxed: 0.2 },
     remedy: 'Sand the band out, then the whole face from joint to joint in one go.',
     waits: { for: 'rehang', because: 'Sanded soft, the band opens further.' },
-    rework: inTurn(sandFace('rehang'), coatFace),
+    rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,
   },
   'missed-spot': {
@@ -99,7 +99,12 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'grain-open': 0.8, 'film-thin': 0.25, 'not-denibbed': 0.3 },
     remedy: 'Sand, fill the pores, spot-prime, and coat the face.',
     waits: { for: 'rehang', because: 'Filler does not hold on a soft film.' },
-    rework: inTurn(sandFace('rehang'), onSpot('fill', 'Fill the open pores and sand flush', null), primeSpot, coatFace),
+    rework: sequence(
+      sandFace('rehang'),
+      onSpot('fill', 'Fill the open pores and sand flush', null),
+      primeSpot,
+      coatFace,
+    ),
     caution: DUST,
   },
   grit: {
@@ -108,7 +113,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'dusty-air': 0.6, 'not-denibbed': 0.5, 'dirty-tin': 0.4, unclean: 0.25 },
     remedy: 'Denib with 320 and wipe; touch in, or coat the face where there are many.',
     waits: { for: 'recoat', because: 'A nib pulled out of a soft film leaves a hole.' },
-    rework: inTurn(onSpot('denib', 'Denib with 320 and wipe', 'recoat'), touchIn),
+    rework: sequence(onSpot('denib', 'Denib with 320 and wipe', 'recoat'), touchIn),
   },
   bleed: {
     name: 'Bleeding through',
@@ -116,7 +121,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { tannin: 0.8, 'damp-wood': 0.3, dew: 0.15 },
     remedy: 'Stain block on the spot and well past it; then the face once more.',
     waits: { for: 'recoat', because: 'The stain has to have come out before it is locked in.' },
-    rework: inTurn(blockSpot, coatFace),
+    rework: sequence(blockSpot, coatFace),
     caution: 'Stain blocks are mostly alcohol: organic-vapour cartridges, open windows, no flame or spark.',
   },
   'fish-eyes': {
@@ -125,7 +130,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { silicone: 0.8, unclean: 0.5, 'dirty-tin': 0.15 },
     remedy: 'Sand the craters out, wipe with solvent, block, and coat the face.',
     waits: { for: 'rehang', because: 'Solvent softens a fresh film.' },
-    rework: inTurn(
+    rework: sequence(
       sandFace('rehang'),
       onSpot('wipe', 'Wipe twice with solvent and clean rags', null),
       blockSpot,
@@ -151,7 +156,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
       for: 'rehang',
       because: 'Solvent or water is still on its way out: covered again at once it lifts again.',
     },
-    rework: inTurn(
+    rework: sequence(
       onSpot('scrape', 'Scrape blisters back to what holds and sand the rims', 'rehang'),
       primeSpot,
       coatFace,
@@ -164,7 +169,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'early-recoat': 0.6, 'film-thick': 0.55, cold: 0.4, sun: 0.35, damp: 0.25 },
     remedy: 'Scrape it off once it is hard, sand, and coat thinly.',
     waits: { for: 'close', because: 'Under the folds it is liquid: it smears rather than sands.' },
-    rework: inTurn(onSpot('scrape', 'Scrape the folds off and sand flat', 'close'), primeSpot, coatFace),
+    rework: sequence(onSpot('scrape', 'Scrape the folds off and sand flat', 'close'), primeSpot, coatFace),
     caution: SCRAPE,
   },
   cracking: {
@@ -173,7 +178,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'hard-over-soft': 0.6, 'early-recoat': 0.45, 'film-thick': 0.4, cold: 0.35, 'weak-ground': 0.35 },
     remedy: 'Sand until the cracks are gone, prime, and coat the face.',
     waits: { for: 'close', because: 'It goes on cracking until it has cured.' },
-    rework: inTurn(sandFace('close'), primeSpot, coatFace),
+    rework: sequence(sandFace('close'), primeSpot, coatFace),
     caution: SCRAPE,
   },
   peeling: {
@@ -196,7 +201,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
       for: 'handle',
       because: 'What does not hold now never will: there is nothing to wait for but a dry edge.',
     },
-    rework: inTurn(onSpot('scrape', 'Scrape to what holds, key the ground, wipe', 'handle'), primeSpot, coatFace),
+    rework: sequence(onSpot('scrape', 'Scrape to what holds, key the ground, wipe', 'handle'), primeSpot, coatFace),
     caution: SCRAPE,
   },
   'dull-patch': {
@@ -213,7 +218,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     },
     remedy: 'Key lightly and coat the whole face from one box.',
     waits: { for: 'recoat', because: 'Too early kills the gloss again.' },
-    rework: inTurn(onSpot('key', 'Key the face lightly with 320 and wipe', 'recoat'), coatFace),
+    rework: sequence(onSpot('key', 'Key the face lightly with 320 and wipe', 'recoat'), coatFace),
   },
   'soft-film': {
     name: 'Soft film',
@@ -229,7 +234,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'closed-early': 0.8, uncured: 0.5, cold: 0.35, 'film-thick': 0.25 },
     remedy: 'Let it harden open, sand the tear, touch in, and keep it apart until its date.',
     waits: { for: 'close', because: 'It would stick again at once.' },
-    rework: inTurn(onSpot('level', 'Sand the torn place flat', 'close'), touchIn),
+    rework: sequence(onSpot('level', 'Sand the torn place flat', 'close'), touchIn),
   },
   'tape-bleed': {
     name: 'Paint under the tape',
@@ -237,7 +242,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'tape-loose': 0.6, 'film-thick': 0.3, thinned: 0.3 },
     remedy: 'Scrape it off the line, tape a millimetre off, touch in, and pull at once.',
     waits: { for: 'handle', because: 'Still soft it smears.' },
-    rework: inTurn(onSpot('scrape', 'Scrape the line clean and tape a millimetre off it', 'handle'), touchIn),
+    rework: sequence(onSpot('scrape', 'Scrape the line clean and tape a millimetre off it', 'handle'), touchIn),
   },
   'torn-line': {
     name: 'Torn tape line',
@@ -245,7 +250,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     causes: { 'tape-late': 0.75, 'film-thick': 0.3, 'weak-ground': 0.25 },
     remedy: 'Score and trim the rim, sand it, tape a millimetre off, touch in, and pull at once.',
     waits: { for: 'rehang', because: 'A soft rim tears on.' },
-    rework: inTurn(onSpot('trim', 'Score and trim the torn rim, sand, tape a millimetre off', 'rehang'), touchIn),
+    rework: sequence(onSpot('trim', 'Score and trim the torn rim, sand, tape a millimetre off', 'rehang'), touchIn),
   },
   'paint-astray': {
     name: 'Paint where none belongs',

@@ -10,11 +10,11 @@ import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import { bringsBack } from '../steps/rehanging.ts';
+import { isRehangStep } from '../steps/rehanging.ts';
 import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import { proofOf, type Proof } from '../proving/proof.ts';
-import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/applied-coats.ts';
+import { doneStampsByTask, appliedCoats, type AppliedCoat } from '../running/applied-coats.ts';
 import { coatEvidence, type CoatEvidence, type MadeClocks } from './coat-evidence.ts';
 
 /** All that the job knows about what lies on a face, as far as it could make a defect. */
@@ -52,11 +52,11 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
   const steps = pieceSteps(job, piece);
   const asked = group ? stepsWith(job, piece, group) : [];
   const leftOut = new Set(job.leftOut.map(({ taskId }) => taskId));
-  const laid = laidCoats(job, clocks, piece, face);
+  const laid = appliedCoats(job, clocks, piece, face);
   const last = laid.at(-1);
   const key = asked.find((step) => operationOf(step).disturbsOldPaint);
   const stamps = doneStampsByTask(job.log);
-  const hung = steps.findLast((step) => bringsBack(step) && stamps.has(step.id));
+  const hung = steps.findLast((step) => isRehangStep(step) && stamps.has(step.id));
   const proof = proofOf(job, piece);
   return {
     job,
@@ -98,7 +98,7 @@ function washDried(
   job: Job,
   made: MadeClocks,
   steps: readonly PieceStep[],
-  first: LaidCoat | null,
+  first: AppliedCoat | null,
 ): Evidence['washDried'] {
   const wash = steps.findLast((step) => operationOf(step).serves === 'cleaning');
   const washed = doneAt(job, made, wash);
@@ -108,7 +108,7 @@ function washDried(
   return { hours: (begun - washed) / 60, due: (clock.reach(washed, wash.dryHours * 60) - washed) / 60 };
 }
 
-function hidingOf(laid: readonly LaidCoat[], next: string | null, old: string | null): Evidence['hiding'] {
+function hidingOf(laid: readonly AppliedCoat[], next: string | null, old: string | null): Evidence['hiding'] {
   if (next === null || old === null) return null;
   const whole = laid.filter(({ step }) => step.coat.coat.extent === 'all');
   const primers = whole.filter(({ step }) => step.coat.coating.role === 'primer' && !step.coat.coating.clear).length;
@@ -117,7 +117,7 @@ function hidingOf(laid: readonly LaidCoat[], next: string | null, old: string | 
 }
 
 /** Whether its coats of one product came from tins that were not poured together. */
-function isUnboxed(laid: readonly LaidCoat[]): boolean {
+function isUnboxed(laid: readonly AppliedCoat[]): boolean {
   const tins = laid.flatMap(({ tin }) => tin ?? []);
   return tins.some((one) =>
     tins.some(

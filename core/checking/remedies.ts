@@ -90,7 +90,7 @@ export const primeSpot: Remedy = ({ job, piece, face, last }) => {
 };
 
 /** Several remedies one after another. */
-export const inTurn =
+export const sequence =
   (...remedies: readonly Remedy[]): Remedy =>
   (toRemedy) =>
     remedies.flatMap((remedy) => remedy(toRemedy));

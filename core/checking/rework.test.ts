@@ -8,11 +8,11 @@ import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { verify } from '../scheduling/verify.ts';
-import { ripeningPieces } from '../running/drying-status.ts';
+import { dryingPieces } from '../running/drying-status.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { hasChoiceOfPlace, reworkFor, remedyWait } from './rework.ts';
 import { roomChecks } from './round.ts';
-import { standingOf } from './defect-status.ts';
+import { defectStatus } from './defect-status.ts';
 
 const RUN: Defect = {
   id: 'run-1',
@@ -68,15 +68,18 @@ test('rework stands right behind what was done last, and waits until the run can
 test('a defect goes from found to planned, under way and put right by its stamps', () => {
   const worked = twoCoats().tell('add-defect', { entry: RUN });
   const [found] = worked.job.defects;
-  assert.equal(standingOf(worked.job, found!), 'found');
+  assert.equal(defectStatus(worked.job, found!), 'found');
   withRework(worked);
   const planned = (): Defect => worked.job.defects[0]!;
-  assert.equal(standingOf(worked.job, planned()), 'planned');
+  assert.equal(defectStatus(worked.job, planned()), 'planned');
   worked.done('rework-run-1/level', '2027-03-04T09:00');
-  assert.equal(standingOf(worked.job, planned()), 'under-way');
+  assert.equal(defectStatus(worked.job, planned()), 'under-way');
   worked.done('rework-run-1/touch-in', '2027-03-04T09:10');
-  assert.equal(standingOf(worked.job, planned()), 'put-right');
-  assert.equal(standingOf(worked.job, { ...planned(), settled: { at: RUN.at, how: 'accepted', why: '' } }), 'accepted');
+  assert.equal(defectStatus(worked.job, planned()), 'put-right');
+  assert.equal(
+    defectStatus(worked.job, { ...planned(), settled: { at: RUN.at, how: 'accepted', why: '' } }),
+    'accepted',
+  );
 });
 
 test('what hangs already is put right where it hangs, and what hangs by night too', () => {
@@ -156,8 +159,8 @@ test('a door that was taken down again is away until it is hung again', () => {
   assert.ok(!hung());
   assert.equal(hangingStep(worked.job, worked.piece)?.id, 'd/rework-run-1/rehang');
   worked.doneAll(['rework-run-1/level', 'rework-run-1/touch-in'], '2027-03-08T08:15');
-  assert.equal(standingOf(worked.job, worked.job.defects[0]!), 'put-right');
-  const [ripe] = ripeningPieces(worked.job, worked.problem('2027-03-08T12:00'), '2027-03-08T12:00');
+  assert.equal(defectStatus(worked.job, worked.job.defects[0]!), 'put-right');
+  const [ripe] = dryingPieces(worked.job, worked.problem('2027-03-08T12:00'), '2027-03-08T12:00');
   assert.deepEqual([ripe?.hangs, ripe?.verb], [false, 'hang']);
   worked.done('rework-run-1/rehang', '2027-03-11T09:00');
   assert.ok(hung());

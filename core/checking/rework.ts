@@ -3,18 +3,18 @@ import { staysOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import { bringsBack, broughtBack } from '../steps/rehanging.ts';
+import { isRehangStep, rehungBy } from '../steps/rehanging.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import { canBeTakenDown } from '../steps/rework-steps.ts';
-import { doneStampsByTask, laidCoats, type LaidCoat } from '../running/applied-coats.ts';
+import { doneStampsByTask, appliedCoats, type AppliedCoat } from '../running/applied-coats.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { MadeClocks } from './coat-evidence.ts';
 import { DEFECTS } from './defects.ts';
 
 /** The coat that lies uppermost on a face by the log; null while none does. */
-export const topCoat = (job: Job, made: Pick<MadeClocks, 'clocks'>, piece: Piece, face: FaceId): LaidCoat | null =>
-  laidCoats(job, made.clocks, piece, face).at(-1) ?? null;
+export const topCoat = (job: Job, made: Pick<MadeClocks, 'clocks'>, piece: Piece, face: FaceId): AppliedCoat | null =>
+  appliedCoats(job, made.clocks, piece, face).at(-1) ?? null;
 
 /** The step that was stamped last on a piece, in the order of its steps. */
 function lastDone(job: Job, piece: Piece): PieceStep | null {
@@ -34,7 +34,7 @@ export function reworkFor(
   const after = lastDone(job, piece);
   if (top === null || after === null) return null;
   const steps = DEFECTS[kind].rework({ job, piece, face, last: top.step });
-  const isBack = bringsBack(after) || after.rework?.isInPlace === true;
+  const isBack = isRehangStep(after) || after.rework?.isInPlace === true;
   return { after: after.id, isInPlace: !piece.comesOff || isBack, steps };
 }
 
@@ -66,7 +66,7 @@ export function remedyWait(
   if (!piece || !top) return { opens: null, since: null };
   const { coating } = top.step.coat;
   const stamps = doneStampsByTask(job.log);
-  const hungAt = broughtBack(pieceSteps(job, piece), (id) => stamps.get(id)?.at)?.at;
+  const hungAt = rehungBy(pieceSteps(job, piece), (id) => stamps.get(id)?.at)?.at;
   const stays = staysOf(
     job,
     piece,

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { WorkedDays } from '../testing/worked-days.ts';
-import { inTurn, type FaceToCheck } from './round.ts';
+import { inspectionOrder, type FaceToCheck } from './round.ts';
 
 test('what asks for a look comes first, then what was looked over, then what is still painted; else as it is walked', () => {
   const { piece } = new WorkedDays();
@@ -13,7 +13,7 @@ test('what asks for a look comes first, then what was looked over, then what is 
     lookedAt,
     openDefects,
   });
-  const order = inTurn([
+  const order = inspectionOrder([
     face('bare', 0, null),
     face('looked over', 3, '2027-03-03T15:00'),
     face('run in its first coat', 1, null, 1),

@@ -28,7 +28,7 @@ const asksForLook = (face: FaceToCheck): boolean =>
   face.openDefects > 0 || (isFinished(face) && face.lookedAt === null);
 
 /** The pieces of a round with their faces: those that ask for a look first, then what was looked over, then what is still being painted. */
-export function inTurn(faces: readonly FaceToCheck[]): [Piece, FaceToCheck[]][] {
+export function inspectionOrder(faces: readonly FaceToCheck[]): [Piece, FaceToCheck[]][] {
   const byPiece = new Map<Piece, FaceToCheck[]>();
   for (const face of faces) byPiece.set(face.piece, [...(byPiece.get(face.piece) ?? []), face]);
   const place = (own: readonly FaceToCheck[]): number => (own.some(asksForLook) ? 0 : own.some(isFinished) ? 1 : 2);

@@ -17,7 +17,7 @@ import { recordedJob } from '../testing/recorded-job.ts';
 import { divided } from '../testing/worked-job.ts';
 import { TOLD } from '../testing/told-commands.ts';
 import { OFFERED_FROM, offerFor, schoolPrices } from './offer.ts';
-import { tooEarly } from '../scheduling/wait-conflicts.ts';
+import { waitConflicts } from '../scheduling/wait-conflicts.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 
 /** A fact with how all of it is read: a question's answer counts as well, where that is worked out elsewhere. */
@@ -54,7 +54,7 @@ const FACTS: Readonly<Record<string, Fact>> = {
   planFingerprint: fact(planFingerprint, (make, job) => void make(job)),
   problemOfDay: fact(problemOfDay, (make, job, plain) => void make(job, day(plain))),
   aheadOf: fact(aheadOf, (_make, job, plain) => {
-    if (plain.plan) tooEarly(jobToProblem(job, `${day(plain)}T00:00`).problem, plain.plan);
+    if (plain.plan) waitConflicts(jobToProblem(job, `${day(plain)}T00:00`).problem, plain.plan);
   }),
   questionOf: {
     parts: OFFERED_FROM,

@@ -6,7 +6,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { GroupWork } from './group-work.ts';
-import { offerFor, schoolPrices, whyFirst } from './offer.ts';
+import { offerFor, schoolPrices, rankingReasons } from './offer.ts';
 import { OnePiece } from './one-piece.ts';
 import { CRITERION_IDS, ranked, WEIGHT_PRESETS } from './weigh.ts';
 
@@ -64,7 +64,7 @@ test('an oak shelf gets stain block and grain fill, and says which rules asked f
   const best = first(proved({ surface: surface({ substrate: 'oak', existing: 'bare' }) }));
   assert.equal(best.candidate.buildUp.coats[0]?.product, 'prime-shellac');
   assert.deepEqual(best.candidate.buildUp.grainFill, { product: 'grain-putty', passes: 2 });
-  assert.ok(best.candidate.obeyed.some(({ id }) => id === 'open-grain'));
+  assert.ok(best.candidate.appliedRules.some(({ id }) => id === 'open-grain'));
 });
 
 test('a door of two weathers gets outside paint outside and inside paint inside, over one preparation', () => {
@@ -82,7 +82,7 @@ test('dark on vinyl is refused on plain exterior acrylic, allowed at a risk on t
   const { permitted, excluded } = offerFor(made.job, groupIn(made, { colour: { name: 'slate', hex: '#43565e' } }));
   const plain = excluded.find(({ buildUp }) => buildUp.coats.every(({ product }) => product === 'ext-acrylic'));
   const tooDark = plain?.verdict.findings.find(({ rule }) => rule.id === 'vinyl-too-dark');
-  assert.match(tooDark?.rule.lift ?? '', /LRV of 45 or more, or a paint on a plastic-safe base/);
+  assert.match(tooDark?.rule.fixText ?? '', /LRV of 45 or more, or a paint on a plastic-safe base/);
   assert.ok(permitted.every(({ candidate }) => candidate.buildUp.coats.at(-1)?.product === 'ext-acrylic-vinyl'));
   assert.equal(permitted[0]?.candidate.verdict.level, 'risk');
   assert.equal(first(made, { colour: { name: 'sail', hex: '#f4f2ea' } }).candidate.verdict.level, 'permitted');
@@ -176,7 +176,7 @@ test('the weights decide: each preset puts the best of its own criterion first, 
 test('the recommended one says in what it leads and what it gives up', () => {
   const made = proved();
   const { permitted } = offerFor(made.job, groupIn(made));
-  const { leads, gives } = whyFirst(permitted[0]!, permitted);
+  const { leads, gives } = rankingReasons(permitted[0]!, permitted);
   assert.ok(leads.includes('the fewest risks'));
   for (const { criterion, more } of gives) {
     const values = permitted.map(({ cost }) => cost[criterion]);

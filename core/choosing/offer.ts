@@ -1,5 +1,5 @@
 import { derived } from '../job/derived.ts';
-import { candidates, forbiddenBySurface, whyNone, type Candidate } from '../build-up/compose.ts';
+import { candidates, forbiddenBySurface, blockingRules, type Candidate } from '../build-up/compose.ts';
 import { judge } from '../build-up/judge.ts';
 import type { Rule } from '../build-up/rule.ts';
 import { keysOf, SCHOOLS, suitsPriming, toolOf } from '../build-up/schools.ts';
@@ -49,12 +49,12 @@ export function offerFor(job: Job, group: FinishGroup): Offer {
   return {
     permitted: ranked(weighed, job.weights),
     excluded: found.filter((candidate) => !isPermitted(candidate)),
-    none: bySurface.length > 0 ? bySurface : whyNone(found),
+    none: bySurface.length > 0 ? bySurface : blockingRules(found),
   };
 }
 
 /** In which criteria a build-up is the best of those offered, and what it gives up against the best in the others. */
-export function whyFirst(
+export function rankingReasons(
   best: Weighed,
   all: readonly Weighed[],
 ): { leads: string[]; gives: { criterion: keyof Cost; more: number }[] } {

@@ -7,7 +7,7 @@ import { anyOf, capital } from '../units/sentence.ts';
 /** The places of which one more is asked about; beside them, one more pair of hands. */
 const PLACES = ['rack', 'bench'] as const;
 /** Days from which on a saving is worth telling, and from which on it is told in whole days. */
-const LEAST = 0.25;
+const MIN_DAYS_SAVED = 0.25;
 const WHOLE = 0.75;
 
 /**
@@ -21,8 +21,8 @@ export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): st
     days: (ticks * problem.tickMinutes) / 1440,
   }));
   if (told.length === 0) return '';
-  const saving = told.filter(({ days }) => days >= LEAST).sort((one, other) => other.days - one.days);
-  const idle = told.filter(({ days }) => days < LEAST).map(({ what }) => what);
+  const saving = told.filter(({ days }) => days >= MIN_DAYS_SAVED).sort((one, other) => other.days - one.days);
+  const idle = told.filter(({ days }) => days < MIN_DAYS_SAVED).map(({ what }) => what);
   const saved = saving.map(({ what, days }) => `${what} saves about ${aboutDays(days)}`);
   const nothing = idle.length > 0 ? [`${anyOf(idle)} saves next to nothing`] : [];
   return `${capital([...saved, ...nothing].join('; '))}.`;

@@ -4,7 +4,7 @@ import type { Piece } from '../job/document/piece-schema.ts';
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { shiftsOf } from '../steps/crew-shifts.ts';
-import { awaitedStage, lyingCoats } from '../steps/wetness/current-coats.ts';
+import { awaitedStage, currentCoats } from '../steps/wetness/current-coats.ts';
 import { stepsWith } from '../steps/piece-steps.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
@@ -81,7 +81,7 @@ export class OnePiece {
       minutes: Math.max(1, Math.ceil(step.minutes * this.#factor)),
       dryMinutes: (steps[index - 1]?.dryHours ?? 0) * 60,
       climateId: dryingClimateId(this.#job, piece),
-      coats: lyingCoats(steps.slice(0, index)).flatMap((coated) => {
+      coats: currentCoats(steps.slice(0, index)).flatMap((coated) => {
         const stage = awaitedStage(coated, step);
         if (stage === null) return [];
         const { coating, faces } = coated.coat;

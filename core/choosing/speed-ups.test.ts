@@ -7,7 +7,7 @@ import { CHANGES, withChanges } from './changes.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import type { PlanCost } from '../scheduling/plan.ts';
 import { solve } from '../scheduling/solve/solve.ts';
-import { whatWouldItTake, type DayAsked } from './speed-ups.ts';
+import { findSpeedUps, type DayAsked } from './speed-ups.ts';
 
 const NOW = '2027-03-01T00:00';
 const doors = (): TestJob['job'] => new TestJob().door('a').door('b').coated().job;
@@ -23,7 +23,7 @@ const finishOf = (job: TestJob['job']): number => costOf(job).finish;
 test('each change that is offered as in time is in time when it is made and planned', () => {
   const job = doors();
   const due = finishOf(job) - 1;
-  const bought = whatWouldItTake(job, NOW, asked(due), { steps: 40 });
+  const bought = findSpeedUps(job, NOW, asked(due), { steps: 40 });
   const inTime = bought.filter(({ meets }) => meets);
   assert.ok(inTime.length > 0, 'something helps');
   for (const { changes, finish } of inTime) {
@@ -48,7 +48,7 @@ test('each change that is offered as in time is in time when it is made and plan
 test('where no change is enough they are tried by twos, and what can’t be done is not offered', () => {
   const job = doors();
   const told: string[] = [];
-  const bought = whatWouldItTake(job, NOW, asked(60), {
+  const bought = findSpeedUps(job, NOW, asked(60), {
     steps: 20,
     onTried: ({ changes }) => told.push(changes.join('+')),
   });
@@ -56,9 +56,7 @@ test('where no change is enough they are tried by twos, and what can’t be done
   assert.ok(bought.some(({ changes }) => changes.length === 2));
   assert.equal(told.length, bought.length);
   const onPoints = new TestJob().tell('change-planning', { turning: 'both-on-points' }).door('a').coated().job;
-  assert.ok(
-    !whatWouldItTake(onPoints, NOW, asked(0), { steps: 12 }).some(({ changes }) => changes.includes('turning')),
-  );
+  assert.ok(!findSpeedUps(onPoints, NOW, asked(0), { steps: 12 }).some(({ changes }) => changes.includes('turning')));
 });
 
 test('changes of the same thing add up: an hour longer and Saturdays', () => {
@@ -110,5 +108,5 @@ test('every change can be made in a usual job, is said in words, and stops when 
     assert.ok(withChanges(job, [change]) !== null, change.id);
     assert.ok(change.words(job).length > 5);
   }
-  assert.deepEqual(whatWouldItTake(doors(), NOW, asked(0), { shouldStop: () => true }), []);
+  assert.deepEqual(findSpeedUps(doors(), NOW, asked(0), { shouldStop: () => true }), []);
 });

@@ -5,7 +5,7 @@ import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { verifiedPlan } from '../scheduling/verified-plan.ts';
 
 /** Changes that were tried together, and when all would hang with them. */
-export interface Bought {
+export interface SpeedUp {
   /** Ids of {@link CHANGES}. */
   changes: string[];
   effort: number;
@@ -27,7 +27,7 @@ export interface TakeOptions {
   steps?: number;
   shouldStop?: () => boolean;
   /** Told of everything that has been tried. */
-  onTried?: (bought: Bought) => void;
+  onTried?: (bought: SpeedUp) => void;
   /** Told at once, before anything is planned, what one more place or pair of hands would save about. */
   onEstimated?: (words: string) => void;
 }
@@ -41,13 +41,13 @@ const PAIRED = 4;
  * `now` and verified, and where none is enough, the best of them by twos. What meets the date comes first, the cheapest
  * of it in front; then what buys most.
  */
-export function whatWouldItTake(
+export function findSpeedUps(
   job: Job,
   now: string,
   { due, finish: planned }: DayAsked,
   options: TakeOptions = {},
-): Bought[] {
-  const tried: Bought[] = [];
+): SpeedUp[] {
+  const tried: SpeedUp[] = [];
   if (options.onEstimated) {
     const { problem } = jobToProblem(job, now, { goesOn: true });
     options.onEstimated(oneMoreWords(job, problem, Math.ceil(planned / problem.tickMinutes)));
@@ -85,6 +85,6 @@ export function whatWouldItTake(
   );
 }
 
-function byGain(one: Bought, other: Bought): number {
+function byGain(one: SpeedUp, other: SpeedUp): number {
   return (one.finish ?? Infinity) - (other.finish ?? Infinity) || one.effort - other.effort;
 }

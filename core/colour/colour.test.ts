@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { colourDifference, labOf, reflectance } from './colour.ts';
-import { baseOf, coatsToHide, MOST_COATS, remainingDifference } from './hiding.ts';
+import { baseOf, coatsToHide, MAX_COATS, remainingDifference } from './hiding.ts';
 
 const near = (found: number, wanted: number, within: number): void =>
   assert.ok(Math.abs(found - wanted) <= within, `${found} is not ${wanted}`);
@@ -39,7 +39,7 @@ test('every further coat hides more, and the number of coats is the smallest tha
   fc.assert(
     fc.property(hex, hex, (under, over) => {
       const coats = coatsToHide(under, over);
-      if (coats < MOST_COATS) assert.ok(remainingDifference(under, over, coats) <= 1.5);
+      if (coats < MAX_COATS) assert.ok(remainingDifference(under, over, coats) <= 1.5);
       if (coats > 2) assert.ok(remainingDifference(under, over, coats - 1) > 1.5);
       assert.ok(remainingDifference(under, over, coats + 1) <= remainingDifference(under, over, coats));
     }),

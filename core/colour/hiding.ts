@@ -31,9 +31,9 @@ export function baseOf(hex: string): Base {
 /** A difference that is not seen any more. */
 export const HIDDEN = 1.5;
 /** What a film needs to last, whatever it hides. */
-const LEAST_COATS = 2;
+const MIN_COATS = 2;
 /** More than this nobody puts on: the ground is changed instead. */
-export const MOST_COATS = 6;
+export const MAX_COATS = 6;
 
 /**
  * Remaining colour difference after `coats` coats: ΔE_n = ΔE_0 · (1 − h)^n, with CIEDE2000 and the hiding of one coat of
@@ -43,10 +43,10 @@ export function remainingDifference(under: string, over: string, coats: number):
   return colourDifference(under, over) * (1 - BASES[baseOf(over)].hiding) ** coats;
 }
 
-/** The smallest number of coats of `over` after which `under` is not seen any more: at least 2, at most {@link MOST_COATS}. */
+/** The smallest number of coats of `over` after which `under` is not seen any more: at least 2, at most {@link MAX_COATS}. */
 export function coatsToHide(under: string, over: string): number {
-  for (let coats = LEAST_COATS; coats < MOST_COATS; coats++) {
+  for (let coats = MIN_COATS; coats < MAX_COATS; coats++) {
     if (remainingDifference(under, over, coats) <= HIDDEN) return coats;
   }
-  return MOST_COATS;
+  return MAX_COATS;
 }

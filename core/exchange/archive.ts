@@ -5,9 +5,9 @@ export const ARCHIVE_FORMAT = 'nivel.backup/3';
 /** The list itself: the last file of a backup. */
 export const CONTENTS = 'contents.json';
 /** Bytes of the longest list of contents: some 100,000 pictures. */
-export const LONGEST_CONTENTS = 20_000_000;
+export const MAX_CONTENTS = 20_000_000;
 /** Bytes of the largest picture. A photo of 1600 px is well under 1 MB. */
-export const LARGEST_PICTURE_FILE = 20_000_000;
+export const MAX_PICTURE_FILE = 20_000_000;
 
 /** Kinds of pictures, with the ending of their files. */
 export const PICTURE_TYPES = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' } as const;

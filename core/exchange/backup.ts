@@ -6,7 +6,7 @@ import { migrateJob } from '../job/document/migrations.ts';
 import { picturesSchema, type Pictures } from './pictures.ts';
 
 /** The largest backup of one text that is read, in bytes: none longer could ever be written. */
-export const LARGEST_BACKUP = 500_000_000;
+export const MAX_BACKUP = 500_000_000;
 /** Backups as one text, from before they were zips. */
 const AS_TEXT = 'nivel.backup/2';
 /** And from before there were photos. */
@@ -28,7 +28,7 @@ const picturesByJob = z.lazy(() => z.record(z.string().max(60), picturesSchema))
  * nothing; the refusal says which job is wrong.
  */
 export function readJobsFile(text: string): Outcome<Backup> {
-  const parsed = parseDocument(text, LARGEST_BACKUP);
+  const parsed = parseDocument(text, MAX_BACKUP);
   if (!parsed.ok) return parsed;
   const found = parsed.value as { format?: unknown; jobs?: unknown; pictures?: unknown } | null;
   if (found?.format !== AS_TEXT && found?.format !== WITHOUT_PICTURES) {

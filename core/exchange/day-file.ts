@@ -3,7 +3,7 @@ import type { Job } from '../job/document/schema.ts';
 import { ownEntries, ownEntriesSchema, type OwnEntries } from '../job/document/own-entries.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { migrateJob } from '../job/document/migrations.ts';
-import { checkJob, LARGEST_JOB_FILE, parseDocument } from './job-file.ts';
+import { checkJob, MAX_JOB_FILE, parseDocument } from './job-file.ts';
 import { picturesSchema, type Pictures } from './pictures.ts';
 
 const DAY_FORMAT = 'nivel.day/1';
@@ -58,7 +58,7 @@ export function writeStampsFile(job: Job, device: string, madeAt: string, pictur
 
 /** Reads either; a refusal says what the file is instead, or which part of it does not hold. */
 export function readShared(text: string): Outcome<Shared> {
-  const parsed = parseDocument(text, LARGEST_JOB_FILE);
+  const parsed = parseDocument(text, MAX_JOB_FILE);
   if (!parsed.ok) return parsed;
   const read = parsed.value;
   const head = headSchema.safeParse(read);

@@ -4,14 +4,14 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { dangersOf } from '../build-up/protection.ts';
 import { groundsOf } from '../build-up/situation.ts';
-import { standingOf } from '../build-up/build-up-review.ts';
+import { reviewBuildUp } from '../build-up/build-up-review.ts';
 import { coatStack } from '../build-up/coat-stack.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { planProblemSchema } from '../scheduling/problem.ts';
 import { readPlan } from '../planning/reading/read-plan.ts';
 import { productNeeds } from '../quantities/litres.ts';
-import { ripeningPieces } from '../running/drying-status.ts';
+import { dryingPieces } from '../running/drying-status.ts';
 import { readJobFile, writeJobFile } from './job-file.ts';
 
 const DEMO = readFileSync(new URL('../../demo/linen-press.nivel.json', import.meta.url), 'utf8');
@@ -94,9 +94,9 @@ test('a spoilt file is refused with a reason, or is a job with which everything 
       if (job.plan) readPlan(job, problem, job.plan);
       for (const need of productNeeds(job)) assert.ok(Number.isFinite(need.litres) && need.litres >= 0, need.product);
       for (const row of readinessOf(job, problem, new Map())) assert.ok(row.piece.mark);
-      ripeningPieces(job, problem, NOW);
+      dryingPieces(job, problem, NOW);
       for (const group of job.groups) {
-        standingOf(job, group);
+        reviewBuildUp(job, group);
         for (const ground of groundsOf(job, group)) {
           if (group.buildUp) coatStack(job, ground.proof.facts, group.buildUp, 'front');
         }

@@ -1,10 +1,10 @@
 import { DateTime } from 'luxon';
-import { MOST_HOURS, statedHourSchema, type StatedHour } from '../air/climate.ts';
+import { MAX_HOURS, statedHourSchema, type StatedHour } from '../air/climate.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { readCsv, writeCsv } from './csv.ts';
 
 /** The largest list of hours that is read, in characters. */
-const LARGEST = 4_000_000;
+const MAX_CHARACTERS = 4_000_000;
 
 /** A figure of an hour: what its column may be called, and what its cells are multiplied and shifted by. */
 interface HourColumn {
@@ -83,7 +83,7 @@ export function writeHoursCsv(hours: readonly StatedHour[]): string {
  * would be right; a list without a heading or without one good row is refused.
  */
 export function readHoursCsv(text: string, timeZone: string): Outcome<ReadHours> {
-  if (text.length > LARGEST) return refused('The list is over 4 MB. Take in a year of hours at most.');
+  if (text.length > MAX_CHARACTERS) return refused('The list is over 4 MB. Take in a year of hours at most.');
   if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
   const { rows: data } = readCsv(text);
   const [heading = [], ...rows] = data;
@@ -97,7 +97,7 @@ export function readHoursCsv(text: string, timeZone: string): Outcome<ReadHours>
     else faults.push({ row: index + 2, message: read.message });
   });
   const hours = [...samples.values()].map(meanOf).sort((one, other) => (one.at < other.at ? -1 : 1));
-  if (hours.length > MOST_HOURS) return refused(`It has ${hours.length} hours; up to ${MOST_HOURS} are read at once.`);
+  if (hours.length > MAX_HOURS) return refused(`It has ${hours.length} hours; up to ${MAX_HOURS} are read at once.`);
   if (hours.length === 0) {
     return refused(
       rows.length === 0

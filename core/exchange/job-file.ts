@@ -4,7 +4,7 @@ import { jobSchema, type Job } from '../job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 
 /** The largest job file that is read, in bytes. A job of 500 pieces with its plan is about 1 MB. */
-export const LARGEST_JOB_FILE = 20_000_000;
+export const MAX_JOB_FILE = 20_000_000;
 const DEEPEST_NESTING = 40;
 
 /** A job as the text of a `.nivel.json` file. */
@@ -28,7 +28,7 @@ export function jobFileName(job: Job): string {
  * field are checked. A refusal says what is wrong, at which field, and what would be right.
  */
 export function readJobFile(text: string): Outcome<Job> {
-  const parsed = parseDocument(text, LARGEST_JOB_FILE);
+  const parsed = parseDocument(text, MAX_JOB_FILE);
   if (!parsed.ok) return parsed;
   const migrated = migrateJob(parsed.value);
   return migrated.ok ? checkJob(migrated.value) : migrated;

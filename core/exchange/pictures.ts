@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** The largest picture that is read, in characters of its data address. A photo of 1600 px is well under 1 MB. */
-const LARGEST_PICTURE = 6_000_000;
+const MAX_PICTURE = 6_000_000;
 
 /** Pictures as data addresses, by the ids of their photos. */
 export const picturesSchema = z.lazy(() =>
@@ -9,7 +9,7 @@ export const picturesSchema = z.lazy(() =>
     z.string().max(60),
     z
       .string()
-      .max(LARGEST_PICTURE, 'A picture is over 6 MB.')
+      .max(MAX_PICTURE, 'A picture is over 6 MB.')
       .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture is not written as an image.'),
   ),
 );

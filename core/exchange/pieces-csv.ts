@@ -11,8 +11,8 @@ import { COLUMNS, shapeFault, type CellContext, type ColumnId } from '../typing/
 import { readCsv, writeCsv } from './csv.ts';
 
 /** The largest list that is read, in characters, and the most rows of it. */
-export const LARGEST_LIST = 2_000_000;
-export const MOST_ROWS = 2000;
+export const MAX_LIST = 2_000_000;
+export const MAX_ROWS = 2000;
 
 /** A list as it lies in a file or on the clipboard: nothing of it is understood yet. */
 export interface Table {
@@ -53,7 +53,7 @@ export function writePiecesCsv(job: Job): string {
 
 /** Splits a file or what was pasted from a spreadsheet into cells; commas, semicolons and tabs are told by themselves. */
 export function parseTable(text: string): Outcome<Table> {
-  if (text.length > LARGEST_LIST) return refused('The list is over 2 MB. Split it into several.');
+  if (text.length > MAX_LIST) return refused('The list is over 2 MB. Split it into several.');
   if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
   const parsed = readCsv(text);
   if (parsed.brokenRow !== null) {
@@ -61,7 +61,7 @@ export function parseTable(text: string): Outcome<Table> {
   }
   const rows = parsed.rows.map((row) => row.map((cell) => cell.trim()));
   if (rows.length === 0) return refused('There is nothing in it. Choose a list with a row for each piece.');
-  if (rows.length > MOST_ROWS + 1) return refused(`It has ${rows.length} rows; up to ${MOST_ROWS} are read at once.`);
+  if (rows.length > MAX_ROWS + 1) return refused(`It has ${rows.length} rows; up to ${MAX_ROWS} are read at once.`);
   const [first = [], ...rest] = rows;
   const isNames = first.filter((cell) => columnNamed(cell) !== null).length >= Math.min(2, first.length);
   const widest = Math.max(...rows.map((row) => row.length));

@@ -7,7 +7,7 @@ import type { HourFault } from './hours-csv.ts';
 import { readNamedCsv, writeCsv } from './csv.ts';
 
 const COLUMNS = ['time', 'place', 'temperature', 'humidity'] as const;
-const MOST_ROWS = 500;
+const MAX_ROWS = 500;
 
 /** Readings of a hygrometer from a file, without ids, and the rows that can't be taken. */
 export interface ReadReadings {
@@ -40,7 +40,7 @@ export function readReadingsCsv(
   const { fields, rows: data } = readNamedCsv(text, (name) => name.trim().toLowerCase());
   const missing = COLUMNS.filter((name) => !fields.includes(name));
   if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
-  if (data.length > MOST_ROWS) return refused(`It has ${data.length} rows; up to ${MOST_ROWS} are read at once.`);
+  if (data.length > MAX_ROWS) return refused(`It has ${data.length} rows; up to ${MAX_ROWS} are read at once.`);
   const places = new Map(climates.map(({ id, name }) => [name.toLowerCase(), id]));
   const readings: ReadReadings['readings'] = [];
   const faults: HourFault[] = [];

@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { clocksOf } from '../clocks/job-clocks.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
-import { performed } from '../strokes/scene.ts';
+import { simulatePass } from '../strokes/simulated-pass.ts';
 import { usualOptions } from '../strokes/usual-options.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { strokeCardSvg, wrapped } from './stroke-card-svg.ts';
 
 const { job } = new TestJob().door('d');
 const piece = job.pieces[0]!;
-const performance = performed(
+const performance = simulatePass(
   {
     piece,
     faces: ['back'],

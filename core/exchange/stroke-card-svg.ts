@@ -3,7 +3,7 @@ import { lapLine } from '../strokes/lap-line.ts';
 import { layingOff } from '../strokes/laying-off.ts';
 import { drawnAt, LABEL_RADIUS, labelsOf, layoutOf, rowOf, type Layout } from '../strokes/layout.ts';
 import { dripSpots } from '../strokes/roles.ts';
-import type { Performance } from '../strokes/scene.ts';
+import type { PassResult } from '../strokes/simulated-pass.ts';
 
 /** What stands on a card beside its drawing. */
 export interface StrokeCard {
@@ -47,8 +47,8 @@ export function wrapped(text: string, width: number): string[] {
 }
 
 /** The drawing of a pass by itself: outlines, numbers, directions and drips, in px. */
-function drawing(performance: Performance, layout: Layout): string {
-  const before = new Map<string, Performance['strokes'][number]['stroke'][]>();
+function drawing(performance: PassResult, layout: Layout): string {
+  const before = new Map<string, PassResult['strokes'][number]['stroke'][]>();
   for (const { earlier, later } of performance.laps) {
     before.set(later.stroke.id, [...(before.get(later.stroke.id) ?? []), earlier.stroke]);
   }
@@ -100,7 +100,7 @@ function drawing(performance: Performance, layout: Layout): string {
  * One page for a kind of piece, to print or to keep beside the work: drawing, numbers, times and cautions. What does not
  * fit on the page makes it longer.
  */
-export function strokeCardSvg(performance: Performance, card: StrokeCard): string {
+export function strokeCardSvg(performance: PassResult, card: StrokeCard): string {
   const { margin, width } = PAGE;
   const inner = width - 2 * margin;
   const layout = layoutOf(performance.pass, inner, DRAWING);

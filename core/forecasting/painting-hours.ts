@@ -5,10 +5,10 @@ import {
   hindrancesOf,
   indoorPaintingHour,
   outdoorPaintingHour,
-  type Hindrance,
+  type PaintingBlocker,
   type PaintingHour,
   type PaintLimits,
-} from '../air/paintable.ts';
+} from '../air/painting-blockers.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import type { Tool } from '../shelf/tools.ts';
 import type { Coating } from '../shelf/coating.ts';
@@ -39,7 +39,7 @@ export function hindrancesIn(
   climateId: string,
   coating: Coating,
   tool: Tool,
-): readonly (readonly Hindrance[])[] {
+): readonly (readonly PaintingBlocker[])[] {
   const reached = clocks.reaching(coating, 'touch', climateId);
   // A coat put on at the hour's end is the last that was begun in it.
   const touchDry = (hour: number): number => (reached === null ? Infinity : reached((hour + 1) * 60) / 60);
@@ -51,11 +51,15 @@ export interface Stretch {
   from: number;
   until: number;
   /** The reason that is told first; null where one may paint. */
-  hindrance: Hindrance | null;
+  hindrance: PaintingBlocker | null;
 }
 
 /** Hours `from` until before `until` as stretches of the same answer. */
-export function stretchesOf(hindrances: readonly (readonly Hindrance[])[], from: number, until: number): Stretch[] {
+export function stretchesOf(
+  hindrances: readonly (readonly PaintingBlocker[])[],
+  from: number,
+  until: number,
+): Stretch[] {
   const stretches: Stretch[] = [];
   for (let hour = from; hour < until; hour++) {
     const hindrance = hindrances[hour]?.[0] ?? null;

@@ -1,7 +1,7 @@
-import { MOST_SPANS, USUAL_WARMING, type Climate, type HeatedSpan } from '../air/climate.ts';
+import { MAX_SPANS, USUAL_WARMING, type Climate, type HeatedSpan } from '../air/climate.ts';
 import { hourKey } from '../air/local-hours.ts';
 import { JobClocks, type AirFacts } from '../clocks/job-clocks.ts';
-import { STAGES, type Coating, type DryingStage } from '../shelf/coating.ts';
+import { DRYING_STAGES, type Coating, type DryingStage } from '../shelf/coating.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 
 /** What one might do about the air of a place: heat it between two hours, move it. */
@@ -23,7 +23,7 @@ export interface DryingCoat {
 export function changedClimate(climate: Climate, { heated, ventilation }: AirChange): Climate {
   const { heating } = climate;
   const warming = heating ?? USUAL_WARMING;
-  const spans = [...(heating?.spans ?? []), ...(heated ? [heated] : [])].slice(-MOST_SPANS);
+  const spans = [...(heating?.spans ?? []), ...(heated ? [heated] : [])].slice(-MAX_SPANS);
   return { ...climate, ventilation, heating: spans.length === 0 ? null : { ...warming, spans } };
 }
 
@@ -54,7 +54,7 @@ export function stagesOf(
   climateId: string,
   { coating, from, condition = AS_STATED }: DryingCoat,
 ): { stage: DryingStage; at: number }[] {
-  return STAGES.flatMap((stage) => {
+  return DRYING_STAGES.flatMap((stage) => {
     const at = clocks.reached(coating, stage, from, climateId, condition);
     return at === null ? [] : [{ stage, at }];
   });

@@ -9,7 +9,7 @@ import { definitionOf } from '../pieces/registry.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
 import { stepWords } from '../steps/step-words.ts';
-import { doneStampsByTask, laidCoats } from '../running/applied-coats.ts';
+import { doneStampsByTask, appliedCoats } from '../running/applied-coats.ts';
 import { listed } from '../units/sentence.ts';
 
 /** One coat as it was put on: what the log knows, and null for what it does not. */
@@ -64,7 +64,7 @@ function faceRecord(
   names: ReadonlyMap<string, string>,
 ): FaceRecord {
   const group = groupOf(job, piece) ?? null;
-  const coats = laidCoats(job, clocks, piece, face).map(({ step, stamp, tin }): RecordedCoat => {
+  const coats = appliedCoats(job, clocks, piece, face).map(({ step, stamp, tin }): RecordedCoat => {
     const { coat, coating, number } = step.coat;
     const film = job.readings.findLast((reading) => reading.kind === 'film' && reading.taskId === step.id);
     return {

@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
 import { FILM_CHECK_DEFINITIONS } from '../checking/film-checks.ts';
-import { standingOf } from '../checking/defect-status.ts';
+import { defectStatus } from '../checking/defect-status.ts';
 import type { Readiness } from '../hanging/readiness.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';
@@ -224,7 +224,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
 function checked(job: Job): Block[] {
   const defects = job.defects.map((defect): Cell[] => {
     const piece = job.pieces.find(({ id }) => id === defect.pieceId);
-    const standing = standingOf(job, defect);
+    const standing = defectStatus(job, defect);
     const words = {
       found: 'open',
       planned: 'planned',

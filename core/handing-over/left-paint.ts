@@ -3,7 +3,7 @@ import type { TinEnd } from '../job/document/tin-schema.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { marksInWords } from '../job/marks.ts';
 import { bucketsOf, type Bucket } from '../running/tins-in-use.ts';
-import { laidCoats } from '../running/applied-coats.ts';
+import { appliedCoats } from '../running/applied-coats.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 
 /** What becomes of a rest, in words. */
@@ -53,7 +53,7 @@ export interface LeftPaint {
 
 /** Every rest that there is, with where its paint lies: what a label needs so that it can be used again in years. */
 export function leftPaints(job: Job, clocks: Pick<JobClocks, 't0'>): LeftPaint[] {
-  const laid = job.pieces.flatMap((piece) => laidCoats(job, clocks, piece));
+  const laid = job.pieces.flatMap((piece) => appliedCoats(job, clocks, piece));
   const ended = { ...job, tins: job.tins.map((tin) => ({ ...tin, end: null })) };
   return bucketsOf(ended, null).map((bucket) => {
     // What was put away is still a rest, with its end as stated.

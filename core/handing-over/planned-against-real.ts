@@ -1,5 +1,5 @@
 import { operationOf } from '../steps/operations.ts';
-import { bringsBack } from '../steps/rehanging.ts';
+import { isRehangStep } from '../steps/rehanging.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { PACE_KEYS, type PaceKey } from '../job/document/crew-schema.ts';
@@ -97,7 +97,7 @@ const PHASES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
   { name: 'Primed', holds: ({ coat }) => coat?.coating.role === 'primer' },
   { name: 'Finished', holds: ({ coat, rework }) => coat !== null && coat.coating.role !== 'primer' && rework === null },
   { name: 'Put right', holds: ({ rework }) => rework !== null },
-  { name: 'Hung', holds: bringsBack },
+  { name: 'Hung', holds: isRehangStep },
 ];
 
 /** Days of each stage in the plan that the job is measured against, and by the log. */
@@ -153,7 +153,7 @@ export interface Lesson {
 /** Nearer to the default than this share, nothing is to be learnt. */
 const WORTH_IT = 0.08;
 /** What was drawn from a tin by less than this many litres says nothing of its spread. */
-const LEAST_DRAWN = 0.4;
+const MIN_DRAWN = 0.4;
 
 const times = (factor: number): string => `${factor.toFixed(2)} times`;
 
@@ -173,7 +173,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     ];
   });
   const spreads = litresAgainst(job).flatMap(({ bucket, name, reckoned, real }): Lesson[] => {
-    if (real === null || reckoned < LEAST_DRAWN || Math.abs(real / reckoned - 1) < WORTH_IT) return [];
+    if (real === null || reckoned < MIN_DRAWN || Math.abs(real / reckoned - 1) < WORTH_IT) return [];
     const { coating } = bucket;
     const dryFilm = Math.round(Math.max(5, Math.min(500, (coating.dryFilm * real) / reckoned)));
     const { units } = job.settings;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { minutesSince } from '../job/site-time.ts';
 import { WorkedDays } from '../testing/worked-days.ts';
 import { bagOf } from './bag.ts';
-import { hangingRisks, hangStanding, liftingOf } from './hang-status.ts';
+import { hangingRisks, hangStatus, liftingOf } from './hang-status.ts';
 import { labelCode, labelStrip, pieceNamed, TAPE } from './label-strip.ts';
 import { readinessOf, type Readiness } from './readiness.ts';
 
@@ -34,7 +34,7 @@ function at(worked: WorkedDays, now: string): { row: Readiness; minutes: number;
 test('a piece goes from work to drying, ready to hang, kept apart, and free', () => {
   const standing = (worked: WorkedDays, now: string): string => {
     const { row, minutes } = at(worked, now);
-    return hangStanding(row, minutes);
+    return hangStatus(row, minutes);
   };
   assert.equal(standing(new WorkedDays(), '2027-03-01T07:00'), 'in-work');
   assert.equal(standing(finished(), '2027-03-03T16:00'), 'drying');

@@ -3,7 +3,7 @@ import { progressByTask } from '../job/progress.ts';
 import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { bringsBack, broughtBack } from '../steps/rehanging.ts';
+import { isRehangStep, rehungBy } from '../steps/rehanging.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { shiftsOf } from '../steps/crew-shifts.ts';
 import { jointShifts } from '../scheduling/solve/calendar.ts';
@@ -14,11 +14,11 @@ import { bagOf } from './bag.ts';
 import type { Readiness } from './readiness.ts';
 
 /** Where a piece is on its way back, in the order in which a hand wants to know. */
-export const HANG_STANDINGS = ['to-hang', 'apart', 'drying', 'in-work', 'free'] as const;
-export type HangStanding = (typeof HANG_STANDINGS)[number];
+export const HANG_STATUSES = ['to-hang', 'apart', 'drying', 'in-work', 'free'] as const;
+export type HangStatus = (typeof HANG_STATUSES)[number];
 
 /** Ready to hang, hung and to be kept apart, drying after its last coat, still in work, or free for everything. */
-export function hangStanding({ isDone, from, hung }: Readiness, at: number): HangStanding {
+export function hangStatus({ isDone, from, hung }: Readiness, at: number): HangStatus {
   if (hung?.isDone) return from.close !== null && from.close > at ? 'apart' : 'free';
   if (!isDone) return 'in-work';
   return from.rehang !== null && from.rehang > at ? 'drying' : 'to-hang';
@@ -28,7 +28,7 @@ export function hangStanding({ isDone, from, hung }: Readiness, at: number): Han
 export function hangingStep(job: Job, piece: Piece): PieceStep | null {
   const steps = pieceSteps(job, piece);
   const progress = progressByTask(job.log);
-  return broughtBack(steps, (id) => progress.get(id)?.doneAt)?.step ?? steps.findLast(bringsBack) ?? null;
+  return rehungBy(steps, (id) => progress.get(id)?.doneAt)?.step ?? steps.findLast(isRehangStep) ?? null;
 }
 
 /** Who can lift a heavy piece: those who are there now, and when two are together next. */

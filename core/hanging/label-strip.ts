@@ -12,7 +12,7 @@ export interface StripLabel {
 }
 
 /** A label is so long at least, and longer by every part of its bag beyond the first. mm. */
-const SHORTEST = 54;
+const MIN_LENGTH = 54;
 const A_PART = 5;
 
 /** Lays labels one after another on the tape that is left; what no longer fits waits for the next roll. */
@@ -23,7 +23,7 @@ export function labelStrip(
   const labels: StripLabel[] = [];
   let at = 0;
   for (const [index, piece] of pieces.entries()) {
-    const length = SHORTEST + A_PART * Math.max(0, piece.hardware.length - 1);
+    const length = MIN_LENGTH + A_PART * Math.max(0, piece.hardware.length - 1);
     if (at + length + TAPE.feed > left) return { labels, waiting: pieces.slice(index), used: at };
     labels.push({ piece, at, length });
     at += length + TAPE.feed;

@@ -4,8 +4,8 @@ import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import type { JobProblem } from '../planning/drafting/job-to-problem.ts';
-import { bringsBack, broughtBack } from '../steps/rehanging.ts';
-import { lyingCoats } from '../steps/wetness/current-coats.ts';
+import { isRehangStep, rehungBy } from '../steps/rehanging.ts';
+import { currentCoats } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
@@ -43,11 +43,11 @@ export function readinessOf(
     const steps = pieceSteps(job, piece);
     // A coat that was passed over, since the piece was hung without it, is waited for no more.
     const lastDone = steps.findLastIndex(({ id }) => stampedEnd(id) !== null);
-    const lastCoats = lyingCoats(steps.filter(({ id }, index) => index > lastDone || stampedEnd(id) !== null));
+    const lastCoats = currentCoats(steps.filter(({ id }, index) => index > lastDone || stampedEnd(id) !== null));
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
-    const back = broughtBack(steps, (id) => progress.get(id)?.doneAt);
+    const back = rehungBy(steps, (id) => progress.get(id)?.doneAt);
     const hungAt = back && stampedEnd(back.step.id);
-    const hanging = steps.findLast(bringsBack);
+    const hanging = steps.findLast(isRehangStep);
     const planned = hanging ? (ends.get(hanging.id) ?? null) : null;
     const isPlanned = isComplete(finished);
     const reached = (use: Use): number | null => {

@@ -30,7 +30,7 @@ class SiteZone extends IANAZone {
 /** Zones by their names, and local times by what is written. Nothing depends on what is in here but the time it takes. */
 const zones = new Map<string, SiteZone>();
 const times = new Map<string, number>();
-const MOST_TIMES = 5000;
+const MAX_TIMES = 5000;
 
 function zoneOf(timeZone: string): SiteZone {
   const zone = zones.get(timeZone) ?? new SiteZone(timeZone);
@@ -49,7 +49,7 @@ function millisOf(local: string, timeZone: string): number {
   const known = times.get(name);
   if (known !== undefined) return known;
   const millis = read(local, zoneOf(timeZone));
-  if (times.size >= MOST_TIMES) times.clear();
+  if (times.size >= MAX_TIMES) times.clear();
   times.set(name, millis);
   return millis;
 }
@@ -76,7 +76,7 @@ export function localTime(t0: string, minutes: number, timeZone: string): DateTi
 }
 
 /** No clock goes back by more than this, in ms, nor does it twice in so short a time. */
-const LONGEST_BACK = 3 * 3_600_000;
+const MAX_CLOCK_CHANGE = 3 * 3_600_000;
 
 /**
  * A local time as the job document writes it: `2027-03-01T09:05`. In the night on which clocks go back the second of two
@@ -86,7 +86,7 @@ export function localIso(time: DateTime): string {
   const written = time.toFormat("yyyy-MM-dd'T'HH:mm");
   const { zone, offset } = time;
   const millis = time.toMillis();
-  const before = zone.offset(millis - LONGEST_BACK);
+  const before = zone.offset(millis - MAX_CLOCK_CHANGE);
   const isSecond = before > offset && zone.offset(millis - (before - offset) * 60_000) === before;
   return isSecond ? `${written}${time.toFormat('ZZ')}` : written;
 }

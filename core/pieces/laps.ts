@@ -3,7 +3,7 @@ import type { Element, Point } from './elevation.ts';
 /** Outlines that come nearer than this, in mm, touch. */
 const TOUCH = 0.01;
 /** Touching over less than this, in mm, is a corner and no lap. */
-const LEAST_LAP = 1;
+const MIN_LAP = 1;
 
 type Tile = Pick<Element, 'id' | 'outline' | 'holes'>;
 
@@ -63,7 +63,7 @@ export function lapsOf(elements: readonly Tile[]): [string, string][] {
         one.top > other.bottom + TOUCH ||
         other.top > one.bottom + TOUCH;
       if (apart) continue;
-      const meets = one.sides.some((side) => other.sides.some((opposite) => shared(side, opposite) > LEAST_LAP));
+      const meets = one.sides.some((side) => other.sides.some((opposite) => shared(side, opposite) > MIN_LAP));
       if (meets) laps.push([one.id, other.id]);
     }
   });

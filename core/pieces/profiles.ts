@@ -140,7 +140,7 @@ export function drawnSection(numbers: readonly number[]): Section {
 }
 
 /** Corners that a drawn profile may have. */
-export const MOST_CORNERS = 60;
+export const MAX_CORNERS = 60;
 
 /** Reads `0 0, 18 0, 18 145`: corners in mm, out from the wall and down from the top, as numbers by turns. */
 export function readDrawnProfile(typed: string): Outcome<number[]> {
@@ -152,6 +152,6 @@ export function readDrawnProfile(typed: string): Outcome<number[]> {
     return refused('Write pairs in mm, out from the wall and down from the top: 0 0, 18 0, 18 145.');
   }
   if (numbers.length < 4) return refused('Two corners at least: 0 0, 18 145.');
-  if (numbers.length > MOST_CORNERS * 2) return refused(`Up to ${MOST_CORNERS} corners.`);
+  if (numbers.length > MAX_CORNERS * 2) return refused(`Up to ${MAX_CORNERS} corners.`);
   return accepted(numbers);
 }

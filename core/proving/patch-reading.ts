@@ -7,7 +7,7 @@ import type { Job } from '../job/document/schema.ts';
 import { localIso, localTime, minutesSince } from '../job/site-time.ts';
 
 /** Days that a patch may take. */
-const LONGEST = 90;
+const MAX_DAYS = 90;
 
 /** When a test patch may be coated again, and when it may be read, as local ISO times; null for never within 90 days. */
 export interface PatchReading {
@@ -28,7 +28,7 @@ export function patchReading(job: Job, patch: Patch): PatchReading {
   const climateId = piece ? hangingClimateId(job, piece, piece.scope.faces) : (job.climates[0]?.id ?? '');
   if (coating === undefined) return { laidAt, recoatFrom: null, readFrom: null, sureFrom: null };
   const { timeZone } = job.site;
-  const clocks = new JobClocks(job, laidAt.slice(0, 10), LONGEST);
+  const clocks = new JobClocks(job, laidAt.slice(0, 10), MAX_DAYS);
   const from = minutesSince(clocks.t0, laidAt, timeZone);
   const at = (stage: 'recoat' | 'rehang' | 'full'): string | null => {
     const reached = clocks.reached(coating, stage, from, climateId);

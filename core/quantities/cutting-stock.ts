@@ -25,9 +25,9 @@ export interface CuttingPlan {
 }
 
 /** Bars looked at before the search ends with the best so far. */
-const MOST_BARS_TRIED = 60_000;
+const MAX_BARS_TRIED = 60_000;
 /** Ways to fill one bar that are looked at; with more, best is not claimed unless the bound says so. */
-const MOST_FILLINGS = 300;
+const MAX_FILLINGS = 300;
 /** Among plans that buy as much, the one with fewer bars. */
 const A_BAR = 0.001;
 const ROUNDING = 1e-6;
@@ -143,7 +143,7 @@ class Search {
     if ((this.#reachedFor.get(key) ?? Infinity) <= cost + ROUNDING) return;
     this.#reachedFor.set(key, cost);
     for (const filling of this.#fillings(counts, first)) {
-      if (this.#tried >= MOST_BARS_TRIED && this.best.length > 0) {
+      if (this.#tried >= MAX_BARS_TRIED && this.best.length > 0) {
         this.isComplete = false;
         return;
       }
@@ -160,7 +160,7 @@ class Search {
       if ((this.#lengths[first] ?? Infinity) > stock + ROUNDING) continue;
       const fill = counts.map(() => 0);
       const place = (index: number, room: number): void => {
-        if (found.length >= MOST_FILLINGS) {
+        if (found.length >= MAX_FILLINGS) {
           this.isComplete = false;
           return;
         }

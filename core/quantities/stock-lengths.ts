@@ -3,9 +3,9 @@ import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import type { UnitSystem } from '../units/system.ts';
 
 /** Between these, in mm, mouldings are on sale. */
-const SHORTEST = 300;
-const LONGEST = 12_000;
-const MOST = 8;
+const MIN_LENGTH = 300;
+const MAX_LENGTH = 12_000;
+const MAX_LENGTHS = 8;
 
 /**
  * Reads the lengths of moulding on sale, in mm, each once and the shortest first: separated by semicolons or commas, or
@@ -21,15 +21,15 @@ export function readStockLengths(typed: string, units: UnitSystem): Outcome<numb
   for (const part of parts) {
     const length = parseLength(part, units);
     if (!length.ok) return refused(`${length.message} Separate lengths with semicolons.`);
-    if (length.value < SHORTEST || length.value > LONGEST) {
+    if (length.value < MIN_LENGTH || length.value > MAX_LENGTH) {
       return refused(
-        `Lengths on sale lie between ${formatLength(SHORTEST, units)} and ${formatLength(LONGEST, units)}; this is ${formatLength(length.value, units)}.`,
+        `Lengths on sale lie between ${formatLength(MIN_LENGTH, units)} and ${formatLength(MAX_LENGTH, units)}; this is ${formatLength(length.value, units)}.`,
       );
     }
     lengths.push(length.value);
   }
   const sorted = [...new Set(lengths)].sort((one, other) => one - other);
-  return sorted.length > MOST
-    ? refused(`Up to ${MOST} lengths are compared; these are ${sorted.length}.`)
+  return sorted.length > MAX_LENGTHS
+    ? refused(`Up to ${MAX_LENGTHS} lengths are compared; these are ${sorted.length}.`)
     : accepted(sorted);
 }

@@ -18,7 +18,7 @@ import { isBenchWork } from '../steps/step-needs.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 
 /** A coat that the log says was put on. */
-export interface LaidCoat {
+export interface AppliedCoat {
   step: CoatStep;
   stamp: LogEntry;
   /** Minutes from the clocks' t0 at which it was finished. */
@@ -81,12 +81,12 @@ export const doneStampsByTask = kept(
 );
 
 /** The coats that were put on a piece, or on one of its faces, as the log has them, first to last. */
-export function laidCoats(job: Job, clocks: Pick<JobClocks, 't0'>, piece: Piece, face?: FaceId): LaidCoat[] {
+export function appliedCoats(job: Job, clocks: Pick<JobClocks, 't0'>, piece: Piece, face?: FaceId): AppliedCoat[] {
   const stamps = doneStampsByTask(job.log);
   const tins = new Map(job.tins.map((tin) => [tin.id, tin]));
   return pieceSteps(job, piece)
     .filter(isCoat)
-    .flatMap((step): LaidCoat[] => {
+    .flatMap((step): AppliedCoat[] => {
       const stamp = stamps.get(step.id);
       if (!stamp || (face !== undefined && !step.coat.faces.includes(face))) return [];
       return [

@@ -2,7 +2,7 @@ import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime, minutesSince } from '../job/site-time.ts';
 import type { JobSteps } from '../steps/job-steps.ts';
 import type { PlanReading } from '../planning/reading/read-plan.ts';
-import { ripeningPieces, type Ripening } from './drying-status.ts';
+import { dryingPieces, type DryingPiece } from './drying-status.ts';
 
 /** A day of work as it stands at a moment: the job, its plan, its clocks, and what is wet. */
 export interface Day {
@@ -12,12 +12,12 @@ export interface Day {
   /** Local ISO time, and the same as minutes from the plan's t0. */
   now: string;
   at: number;
-  ripening: readonly Ripening[];
+  ripening: readonly DryingPiece[];
 }
 
 export function dayOf(job: Job, problem: JobSteps, reading: PlanReading, now: string): Day {
   const at = minutesSince(reading.t0, now, job.site.timeZone);
-  return { job, problem, reading, now, at, ripening: ripeningPieces(job, problem, now) };
+  return { job, problem, reading, now, at, ripening: dryingPieces(job, problem, now) };
 }
 
 /** The date of a moment at the site. */

@@ -4,7 +4,7 @@ import type { LogEntry } from '../job/document/log-schema.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { TestJob } from '../testing/jobs.ts';
-import { ripeningPieces } from './drying-status.ts';
+import { dryingPieces } from './drying-status.ts';
 
 test('a front found tacky after it was denibbed is not lain on for the next back', () => {
   const made = new TestJob().door('d').coated();
@@ -32,7 +32,7 @@ test('a front found tacky after it was denibbed is not lain on for the next back
   const now = '2027-03-02T09:05';
   const before = backStarts(now);
   made.tell('stamp', { entries: [{ ...done('coat-1/front', now), id: 'tacky', event: 'tacky', minutes: null }] });
-  const [ripe] = ripeningPieces(made.job, jobToProblem(made.job, now), now);
+  const [ripe] = dryingPieces(made.job, jobToProblem(made.job, now), now);
   assert.equal(ripe?.coated.id, 'd/coat-1/front');
   assert.ok(ripe.opens > before, 'Today says later');
   assert.ok(backStarts(now) >= ripe.opens, 'and so does the plan');
@@ -50,7 +50,7 @@ test('a piece with an oil back and an acrylic front is as far as its back', () =
     minutes: 20,
   }));
   made.tell('stamp', { entries });
-  const [ripe] = ripeningPieces(made.job, jobToProblem(made.job, '2027-03-01T16:00'), '2027-03-01T16:00');
+  const [ripe] = dryingPieces(made.job, jobToProblem(made.job, '2027-03-01T16:00'), '2027-03-01T16:00');
   assert.equal(ripe?.coated.id, 'd/coat-1/back');
   assert.equal(ripe.state, 'wet');
   // Twenty reference hours at the workshop’s pace, which is slower than the tin’s.

@@ -1,7 +1,7 @@
 import { operationOf } from '../steps/operations.ts';
-import { broughtBack, hangsAgain, isHungAfter, isTakenDownAgain } from '../steps/rehanging.ts';
+import { rehungBy, hangsAgain, isHungAfter, isTakenDownAgain } from '../steps/rehanging.ts';
 import type { JobSteps } from '../steps/job-steps.ts';
-import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../steps/wetness/current-coats.ts';
+import { coatDrying, currentCoats, slowest, type CoatDrying } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import type { Wetness } from '../planning/reading/drying-places.ts';
@@ -13,7 +13,7 @@ import { minutesSince } from '../job/site-time.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
 /** A piece with wet coats: what may be done with it, and from when to when, by the slowest of them. */
-export interface Ripening extends CoatDrying {
+export interface DryingPiece extends CoatDrying {
   piece: Piece;
   /** What comes next; null when nothing does. */
   next: PieceStep | null;
@@ -24,7 +24,7 @@ export interface Ripening extends CoatDrying {
 }
 
 /** What the next step does with the piece. */
-function verbOf(next: PieceStep | null): Ripening['verb'] {
+function verbOf(next: PieceStep | null): DryingPiece['verb'] {
   if (next === null) return 'use';
   const { phase, isLifted } = operationOf(next);
   if (phase === 'put-right') return 'put-right';
@@ -36,22 +36,22 @@ function verbOf(next: PieceStep | null): Ripening['verb'] {
  * Every piece with a coat on it that has not been touched since, what ripens next first.
  * From what was stamped, never from what was planned. `now` is local ISO time.
  */
-export function ripeningPieces(job: Job, { clocks, conditions }: JobSteps, now: string): Ripening[] {
+export function dryingPieces(job: Job, { clocks, conditions }: JobSteps, now: string): DryingPiece[] {
   const progress = progressByTask(job.log);
   const minutes = (at: string): number => minutesSince(clocks.t0, at, job.site.timeZone);
   const at = minutes(now);
-  const ripening = job.pieces.flatMap((piece): Ripening[] => {
+  const ripening = job.pieces.flatMap((piece): DryingPiece[] => {
     const steps = pieceSteps(job, piece);
     const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
     // What is taken down again is taken down for what is done to it then.
     const next = steps.slice(last + 1).find((step) => !isTakenDownAgain(step)) ?? null;
     if (next !== null && progress.get(next.id)?.startedAt) return [];
     const hangs = isHungAfter(steps.slice(0, last + 1));
-    const hungAt = broughtBack(steps, (id) => progress.get(id)?.doneAt)?.at;
+    const hungAt = rehungBy(steps, (id) => progress.get(id)?.doneAt)?.at;
     let full = 0;
     // What was hung early lacks coats: those that are there dry all the same.
     const done = steps.slice(0, last + 1).filter(({ id }) => progress.get(id)?.doneAt);
-    const coats = lyingCoats(done).flatMap((coated): CoatDrying[] => {
+    const coats = currentCoats(done).flatMap((coated): CoatDrying[] => {
       const doneAt = progress.get(coated.id)?.doneAt;
       if (!doneAt) return [];
       const since = minutes(doneAt);

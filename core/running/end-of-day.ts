@@ -11,7 +11,7 @@ import { formatVolume } from '../units/quantity.ts';
 import { capital } from '../units/sentence.ts';
 import { dateAt, timeOn, type Day } from './day.ts';
 import { openTonight } from './reminder-kinds.ts';
-import type { Ripening } from './drying-status.ts';
+import type { DryingPiece } from './drying-status.ts';
 import { bucketsOf, bucketWords, unopenedFor } from './tins-in-use.ts';
 import { keepsFor, nextUse, toolUses, type ToolUse } from './tools-in-use.ts';
 
@@ -181,7 +181,7 @@ function air(day: Day): EveningTask[] {
 }
 
 /** The climate of the air before a coat that dries: the rack's, or that of where its piece hangs. */
-function airBefore(job: Job, { piece, coated, hangs }: Pick<Ripening, 'piece' | 'coated' | 'hangs'>): string {
+function airBefore(job: Job, { piece, coated, hangs }: Pick<DryingPiece, 'piece' | 'coated' | 'hangs'>): string {
   if (piece.comesOff && !hangs) return placeOf(job, 'rack').climateId;
   const id = hangingClimateId(job, piece, coated.coat.faces);
   return exposedFaceOf(id)?.climateId ?? id;

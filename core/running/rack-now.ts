@@ -1,9 +1,9 @@
 import type { PlanReading } from '../planning/reading/read-plan.ts';
-import type { Ripening } from './drying-status.ts';
+import type { DryingPiece } from './drying-status.ts';
 
 /** A wet piece on its place of the rack. */
 export interface Racked {
-  ripe: Ripening;
+  ripe: DryingPiece;
   slot: number;
 }
 
@@ -12,7 +12,7 @@ export interface Racked {
  * is. Pieces that hang again, or are painted where they are, do not lie there; what there is no place for is left out.
  */
 export function onRack(
-  ripening: readonly Ripening[],
+  ripening: readonly DryingPiece[],
   reading: Pick<PlanReading, 'lyings'>,
   at: number,
   slots: number,

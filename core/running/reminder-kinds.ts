@@ -1,6 +1,6 @@
 import { TOOLS } from '../shelf/tools.ts';
 import { operationOf } from '../steps/operations.ts';
-import { bringsBack } from '../steps/rehanging.ts';
+import { isRehangStep } from '../steps/rehanging.ts';
 import { PLAIN_WATER, dryingProduct } from '../clocks/job-clocks.ts';
 import { marksInWords } from '../job/marks.ts';
 import { progressByTask } from '../job/progress.ts';
@@ -102,7 +102,7 @@ const pullTape: ReminderKind = {
       const coats = steps.filter(isCoat);
       const isMasked = steps.some((step) => operationOf(step).serves === 'masking' && stamps.has(step.id));
       if (!isMasked || coats.length === 0 || !coats.every(({ id }) => stamps.has(id))) return [];
-      if (steps.some((step) => bringsBack(step) && stamps.has(step.id))) return [];
+      if (steps.some((step) => isRehangStep(step) && stamps.has(step.id))) return [];
       const last = Math.max(...coats.map(({ id }) => minutesOn(day, stamps.get(id)?.at ?? day.now)));
       const dry = day.ripening.find((ripe) => ripe.piece.id === piece.id)?.touchDry;
       const later = dry === undefined ? 'once it is touch dry' : `at touch dry, ${timeOn(day, dry)}`;

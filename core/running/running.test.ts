@@ -9,7 +9,7 @@ import { readPlan, type PlanReading } from '../planning/reading/read-plan.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { daySheet, nextRun } from './day-sheet.ts';
-import { ripeningPieces } from './drying-status.ts';
+import { dryingPieces } from './drying-status.ts';
 import { asksForReplan, doneStamps, isOvertaken, openSteps, startStamps } from './stamps.ts';
 
 const NOW = '2027-03-01T07:00';
@@ -139,7 +139,7 @@ test('a wet piece ripens: wet, tacky, ready to turn; then it is touched and no l
   stamp('d/coat-1/back', '2027-03-01T10:00');
   const states = ['10:10', '11:45', '14:30'].map((time) => {
     const now = `2027-03-01T${time}`;
-    return ripeningPieces(made.job, jobToProblem(made.job, now), now)[0];
+    return dryingPieces(made.job, jobToProblem(made.job, now), now)[0];
   });
   assert.deepEqual(
     states.map((ripe) => ripe?.state),
@@ -149,7 +149,7 @@ test('a wet piece ripens: wet, tacky, ready to turn; then it is touched and no l
   // Bonding primer: 0.7 and 1.5 reference hours from ten o'clock, in a workshop that is slower than the tin's 23 °C.
   assert.ok((states[0]?.touchDry ?? 0) > 600 + 42 && (states[0]?.opens ?? 0) > 600 + 90);
   stamp('d/coat-1/front', '2027-03-01T15:00');
-  const after = ripeningPieces(made.job, jobToProblem(made.job, '2027-03-01T15:05'), '2027-03-01T15:05');
+  const after = dryingPieces(made.job, jobToProblem(made.job, '2027-03-01T15:05'), '2027-03-01T15:05');
   assert.equal(after[0]?.verb, 'recoat');
   assert.equal(after[0]?.since, 15 * 60);
 });

@@ -82,7 +82,7 @@ export function doneStamps(
 const tenths = (minutes: number): number => Math.max(0.1, Math.round(minutes * 10) / 10);
 
 /** Longest pause, in minutes, after which the next piece of a run is still supposed to follow at once. */
-const SAME_GO = 60;
+const MAX_GAP_IN_BATCH_MIN = 60;
 
 /**
  * When work on these steps began, in minutes from the plan's t0: their own start stamp, or when the piece of the same run
@@ -99,7 +99,7 @@ function startOf(job: Job, reading: PlanReading, steps: readonly PieceStep[], no
   if (!run || !isTimed) return null;
   const ends = run.steps.flatMap(({ id }) => progress.get(id)?.doneAt ?? []).map(minutesAt);
   const last = Math.max(...ends.filter((end) => end <= now));
-  return now - last <= SAME_GO ? last : null;
+  return now - last <= MAX_GAP_IN_BATCH_MIN ? last : null;
 }
 
 /** That work was left when so much of it was done, from 0 to 1. */

@@ -13,7 +13,7 @@ import { solve } from '../scheduling/solve/solve.ts';
 import { verify } from '../scheduling/verify.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { nextRun, type SheetRun } from './day-sheet.ts';
-import { ripeningPieces, type Ripening } from './drying-status.ts';
+import { dryingPieces, type DryingPiece } from './drying-status.ts';
 import { asksForReplan, doneStamps, openSteps, startStamps, tackyStamp } from './stamps.ts';
 
 /** How one turn at the job goes: how late it is begun, how much longer it takes, and what else is noticed. */
@@ -114,8 +114,8 @@ class RunningJob {
     return this.#read.reading;
   }
 
-  ripening(): Ripening[] {
-    return ripeningPieces(this.made.job, this.problem(), this.now);
+  ripening(): DryingPiece[] {
+    return dryingPieces(this.made.job, this.problem(), this.now);
   }
 
   minutes(): number {

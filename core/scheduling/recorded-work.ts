@@ -1,10 +1,10 @@
 import type { PlanProblem, PlanTask } from './problem.ts';
 import type { PlannedTask } from './plan.ts';
 
-const KEEPER = 'record-';
+const RECORD_OWNER = 'record-';
 
 /** Whether what these painters did is kept by the record. */
-export const isRecord = (painters: readonly string[]): boolean => painters.some((id) => id.startsWith(KEEPER));
+export const isRecord = (painters: readonly string[]): boolean => painters.some((id) => id.startsWith(RECORD_OWNER));
 
 /** Recorded work as tasks that can stand nowhere else, each by a keeper of the record whose only hours they are. */
 export function recordedTasks(recorded: readonly { id: string; start: number; end: number }[]): {
@@ -17,7 +17,7 @@ export function recordedTasks(recorded: readonly { id: string; start: number; en
     .map(({ id, start, end }): PlanTask => {
       let keeper = keepers.find(({ shifts }) => (shifts.at(-1)?.[1] ?? 0) <= start);
       if (keeper === undefined) {
-        keeper = { id: `${KEEPER}${keepers.length + 1}`, shifts: [] };
+        keeper = { id: `${RECORD_OWNER}${keepers.length + 1}`, shifts: [] };
         keepers.push(keeper);
       }
       keeper.shifts.push([start, end]);

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
-import { tooEarly } from './wait-conflicts.ts';
+import { waitConflicts } from './wait-conflicts.ts';
 import { verifiedPlan } from './verified-plan.ts';
 
 test('a plan holds as it was made; when the workshop turns out colder, the steps that would touch wet paint are told', () => {
@@ -10,7 +10,7 @@ test('a plan holds as it was made; when the workshop turns out colder, the steps
   const { problem } = jobToProblem(made.job, '2027-03-01T07:00');
   const plan = verifiedPlan(problem, { steps: 20 });
   assert.ok(plan.status !== 'infeasible');
-  assert.deepEqual(tooEarly(problem, plan), []);
+  assert.deepEqual(waitConflicts(problem, plan), []);
   made.tell('take-readings', {
     readings: [
       {
@@ -24,7 +24,7 @@ test('a plan holds as it was made; when the workshop turns out colder, the steps
       },
     ],
   });
-  const early = tooEarly(jobToProblem(made.job, '2027-03-01T08:00').problem, plan);
+  const early = waitConflicts(jobToProblem(made.job, '2027-03-01T08:00').problem, plan);
   assert.ok(early.length > 0);
   for (const { taskId, planned, ready } of early) {
     assert.ok(ready > planned, taskId);

@@ -4,7 +4,7 @@ import { readyTimes } from './solve/insertion.ts';
 import { prepare } from './solve/prepare.ts';
 
 /** A step that a plan has before what it waits for is done and dry, by what is known now; minutes from t0. */
-export interface TooEarly {
+export interface WaitConflict {
   taskId: string;
   planned: number;
   ready: number;
@@ -14,7 +14,7 @@ export interface TooEarly {
  * What of a plan would touch wet paint by what is known now: air was read, coats were stamped later than planned, or
  * were found tacky. In the order of the plan; empty while it holds.
  */
-export function tooEarly(problem: PlanProblem, plan: Pick<OpenPlan, 'tasks'>): TooEarly[] {
+export function waitConflicts(problem: PlanProblem, plan: Pick<OpenPlan, 'tasks'>): WaitConflict[] {
   const prepared = prepare(problem);
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const ready = readyTimes(prepared, planned);

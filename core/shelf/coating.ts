@@ -5,8 +5,8 @@ import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
 /** The stages of a drying coat, in the order in which they are reached. */
-export const STAGES = ['touch', 'handle', 'recoat', 'rehang', 'close', 'wash', 'full'] as const;
-export type DryingStage = (typeof STAGES)[number];
+export const DRYING_STAGES = ['touch', 'handle', 'recoat', 'rehang', 'close', 'wash', 'full'] as const;
+export type DryingStage = (typeof DRYING_STAGES)[number];
 
 export const SHEENS = ['matt', 'satin', 'gloss'] as const;
 export const THINNERS = ['water', 'spirit', 'alcohol', 'its own'] as const;
@@ -107,7 +107,7 @@ export const coatingSchema = z.lazy(() =>
           context.addIssue({ code: 'custom', path: ['recoatAt'], message });
         }
         let before: DryingStage | null = null;
-        for (const stage of STAGES) {
+        for (const stage of DRYING_STAGES) {
           const reached = stated[stage];
           if (reached === null) continue;
           const earlier = before === null ? null : stated[before];

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { knownAnswers } from '../testing/known-answers.ts';
-import { coatingSchema, STAGES } from './coating.ts';
+import { coatingSchema, DRYING_STAGES } from './coating.ts';
 import { DEFAULT_COATINGS } from './default-coatings.ts';
 
 const { coatings } = knownAnswers<{ coatings: Record<string, unknown>[] }>('shelf.json');
@@ -23,8 +23,8 @@ test('every default passes the schema, no id twice, and none is on the shelf tha
 
 test('nonsense on a tin is named by its stage', () => {
   const [coating] = DEFAULT_COATINGS;
-  for (let index = 1; index < STAGES.length; index++) {
-    const stage = STAGES[index]!;
+  for (let index = 1; index < DRYING_STAGES.length; index++) {
+    const stage = DRYING_STAGES[index]!;
     const read = coatingSchema.safeParse({ ...coating, hours: { ...coating!.hours, [stage]: 0.1 } });
     assert.deepEqual(read.error?.issues[0]?.path, ['hours', stage]);
     assert.match(read.error?.issues[0]?.message ?? '', /Check the tin/);

@@ -6,16 +6,16 @@ import { DEFAULT_COATINGS } from './default-coatings.ts';
 import { DEFAULT_FILLERS, fillerSchema } from './filler.ts';
 import { DEFAULT_PRESERVATIVES, preservativeSchema } from './preservative.ts';
 
-const MOST_ENTRIES = 200;
+const MAX_ENTRIES = 200;
 
 /** A shelf: what there is to clean, fill, sand, preserve and coat with. */
 export const shelfSchema = z.lazy(() =>
   z.object({
-    coatings: z.array(coatingSchema).max(MOST_ENTRIES),
-    cleaners: z.array(cleanerSchema).max(MOST_ENTRIES),
-    fillers: z.array(fillerSchema).max(MOST_ENTRIES),
-    abrasives: z.array(abrasiveSchema).max(MOST_ENTRIES),
-    preservatives: z.array(preservativeSchema).max(MOST_ENTRIES),
+    coatings: z.array(coatingSchema).max(MAX_ENTRIES),
+    cleaners: z.array(cleanerSchema).max(MAX_ENTRIES),
+    fillers: z.array(fillerSchema).max(MAX_ENTRIES),
+    abrasives: z.array(abrasiveSchema).max(MAX_ENTRIES),
+    preservatives: z.array(preservativeSchema).max(MAX_ENTRIES),
   }),
 );
 export type Shelf = z.infer<typeof shelfSchema>;

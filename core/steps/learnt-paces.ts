@@ -12,10 +12,10 @@ export const paceKeyOf = ({ operation, coat }: Pick<PieceStep, 'operation' | 'co
   operationOf({ operation }).pace ?? coat?.coat.tool ?? 'brush';
 
 /** Fewer measured entries than this say nothing yet; the last so many count. */
-const FEWEST = 3;
-const LAST = 9;
+const MIN_ENTRIES = 3;
+const MAX_ENTRIES = 9;
 /** Beyond this either way it is no pace but a stamp that was forgotten. */
-const MOST_OFF = 5;
+const MAX_RATIO = 5;
 
 /** What the log says of one kind of work: how much longer it takes than at the usual pace, and from how many entries. */
 export interface LearntPace {
@@ -57,8 +57,8 @@ function learntFrom(job: Job): Map<PaceKey, LearntPace> {
   }
   return new Map(
     [...ratios].flatMap(([key, all]): [PaceKey, LearntPace][] => {
-      const last = all.slice(-LAST);
-      return last.length < FEWEST ? [] : [[key, { factor: medianOf(last), entries: last.length }]];
+      const last = all.slice(-MAX_ENTRIES);
+      return last.length < MIN_ENTRIES ? [] : [[key, { factor: medianOf(last), entries: last.length }]];
     }),
   );
 }
@@ -83,7 +83,7 @@ export function measuredSteps(job: Job): MeasuredStep[] {
       const step = steps.get(taskId);
       if (!step || !minutes || progress.get(taskId)?.doneAt !== at) return [];
       const usual = step.minutes * (skills.get(by ?? '') ?? 1);
-      const isBelievable = usual > 0 && minutes / usual < MOST_OFF && minutes / usual > 1 / MOST_OFF;
+      const isBelievable = usual > 0 && minutes / usual < MAX_RATIO && minutes / usual > 1 / MAX_RATIO;
       return isBelievable ? [{ step, at, minutes, usual }] : [];
     })
     .sort((one, other) => (one.at < other.at ? -1 : 1));

@@ -7,7 +7,7 @@ import { localDate } from '../job/site-time.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { outingsOf } from './night-hanging.ts';
-import { openNights } from '../planning/reading/nights-left-open.ts';
+import { nightsLeftOpen } from '../planning/reading/nights-left-open.ts';
 import { pieceSteps } from './piece-steps.ts';
 import { readPlan } from '../planning/reading/read-plan.ts';
 import { verifiedPlan } from '../scheduling/verified-plan.ts';
@@ -74,7 +74,7 @@ test('no plan leaves such a door off overnight, whatever else is to be done', ()
         facts: { slots: rack },
       });
       const { reading } = planned(made);
-      assert.deepEqual(openNights(made.job, reading), []);
+      assert.deepEqual(nightsLeftOpen(made.job, reading), []);
     }),
     { numRuns: 12 },
   );
@@ -82,7 +82,7 @@ test('no plan leaves such a door off overnight, whatever else is to be done', ()
 
 test('a coat that can’t be handled by any evening is told with its nights, and the job is planned all the same', () => {
   const made = new TestJob().door('d', { access }).coated('enamel-oil');
-  const open = openNights(made.job, planned(made).reading);
+  const open = nightsLeftOpen(made.job, planned(made).reading);
   assert.deepEqual(
     open.map(({ piece, nights }) => [piece.mark, nights >= 1]),
     [['D-01', true]],

@@ -4,7 +4,7 @@ import { definitionOf } from '../pieces/registry.ts';
 import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
 import { operationOf } from './operations.ts';
-import { bringsBack, hangsAgain, takesOff } from './rehanging.ts';
+import { isRehangStep, hangsAgain, takesOff } from './rehanging.ts';
 import { needsTwo } from './step-needs.ts';
 
 /** Of a crew's longest day, what the outing of a door may take by its tins: shops are colder than tins suppose. */
@@ -28,7 +28,7 @@ export function withNights(steps: readonly PieceStep[], crew: readonly Painter[]
     outing = [];
   };
   steps.forEach((step, index) => {
-    if (bringsBack(step)) {
+    if (isRehangStep(step)) {
       comeBack();
       nightly.push(step);
       return;

@@ -7,7 +7,7 @@ import { patch } from '../testing/worked-job.ts';
 import { planFingerprint } from '../planning/revising/accept.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { verifiedPlan } from '../scheduling/verified-plan.ts';
-import { Why } from '../planning/reading/delay-explainer.ts';
+import { DelayExplainer } from '../planning/reading/delay-explainer.ts';
 
 test('no coat goes on before the test patch can be read; preparing goes on meanwhile, and read it holds nothing up', () => {
   const made = new TestJob().door('a').coated();
@@ -23,7 +23,7 @@ test('no coat goes on before the test patch can be read; preparing goes on meanw
   const startOf = (id: string): number => plan.tasks.find((task) => task.id === id)?.start ?? -1;
   assert.ok(startOf('a/degloss') < until);
   assert.ok(startOf('a/coat-1/back') >= until, `${startOf('a/coat-1/back')} < ${until}`);
-  const [why] = new Why(made.job, jobProblem, plan).notEarlier('a/coat-1/back');
+  const [why] = new DelayExplainer(made.job, jobProblem, plan).explainStart('a/coat-1/back');
   assert.match(why?.because ?? '', /test patch/);
   made.tell('change-patch', { id: laid.id, facts: { read: { at: '2027-03-01T12:00', held: true } } });
   assert.equal(planFingerprint(made.job), before, 'it is the same job again');

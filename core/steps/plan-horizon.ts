@@ -11,7 +11,7 @@ import { pieceSteps } from './piece-steps.ts';
 
 /** Days that a plan may reach at least beyond the day on which it is made, and at most. */
 const HORIZON_DAYS = 90;
-const LONGEST_DAYS = 700;
+const MAX_DAYS = 700;
 /** How much longer a job may take than its work, beside the days that its coats dry: not all hands are always busy. */
 const IDLING = 1.8;
 const DRYING_DAYS = 40;
@@ -30,7 +30,7 @@ export function horizonDays(job: Job, factor: number): number {
   const week = job.crew.flatMap((painter) => shiftsOf({ ...painter, ...ALL_ALONG }, A_WEEK));
   const weekly = week.reduce((sum, [from, until]) => sum + until - from, 0);
   const days = weekly === 0 ? 0 : DRYING_DAYS + Math.max((IDLING * 7 * work) / weekly, queueDays(job));
-  return Math.min(LONGEST_DAYS, Math.max(HORIZON_DAYS, Math.ceil(days)));
+  return Math.min(MAX_DAYS, Math.max(HORIZON_DAYS, Math.ceil(days)));
 }
 
 /** Days for which pieces would queue for the rack, or to be off their hinges, were there nothing else to wait for. */

@@ -4,7 +4,7 @@ import { coatingOf } from '../job/queries/shelf.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { bringsBack, hangsAgain, isHungAfter } from './rehanging.ts';
+import { isRehangStep, hangsAgain, isHungAfter } from './rehanging.ts';
 import { hingeMinutes } from './night-hanging.ts';
 import type { PieceStep } from './step.ts';
 import { plainStep } from './plain-step.ts';
@@ -44,7 +44,7 @@ function placeOf(piece: Piece, steps: readonly PieceStep[], { rework }: Defect):
     const hung = steps.findIndex((step, at) => at >= index && hangsAgain(step));
     if (hung >= 0) index = hung;
   }
-  for (let next = steps[index + 1]; next?.rework && !bringsBack(next); next = steps[index + 1]) index++;
+  for (let next = steps[index + 1]; next?.rework && !isRehangStep(next); next = steps[index + 1]) index++;
   return index + 1;
 }
 

@@ -5,7 +5,7 @@ import type { Role } from './stroke.ts';
 import type { Played, TimedStroke } from './simulate.ts';
 
 /** Orders longer than this are told in groups. */
-const MOST_LINES = 26;
+const MAX_LINES = 26;
 
 /** Strokes that follow each other and are told as one: of one kind, on one sheet, in one stretch. */
 export interface OrderGroup {
@@ -25,7 +25,7 @@ export function orderGroups({ strokes }: Pick<Played, 'strokes'>): OrderGroup[] 
     const { role, sheet, section } = entry.stroke;
     const last = group?.last.stroke;
     if (
-      strokes.length > MOST_LINES &&
+      strokes.length > MAX_LINES &&
       group &&
       last &&
       told(last.role) === told(role) &&

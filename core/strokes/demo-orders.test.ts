@@ -31,7 +31,7 @@ test('the best order within its usual school is proved for every piece of the de
 });
 
 /** Orders that can be tried one by one. */
-const MOST_TRIED = 7;
+const MAX_TRIED = 7;
 
 test('agrees with trying every order on the small passes of the demo, in each of their schools', () => {
   const seen = new Map<string, number>();
@@ -41,7 +41,7 @@ test('agrees with trying every order on the small passes of the demo, in each of
         const key = [piece.kind, piece.shape.style ?? '', face, edges].join('/');
         const options = { ...usualOptions(piece, 'roller'), face, edges };
         const pass = passOf(piece, piece.scope.faces.slice(0, 1), options);
-        if (seen.has(key) || pass.strokes.length > MOST_TRIED || pass.laps.length === 0) continue;
+        if (seen.has(key) || pass.strokes.length > MAX_TRIED || pass.laps.length === 0) continue;
         const problem = wetEdgeProblem(pass, options, 'within-the-school', 9);
         const found = bestOrder(problem, { from: pass.strokes.map(({ id }) => id), steps: 40_000 });
         assert.ok(found.isProved);

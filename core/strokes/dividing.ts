@@ -1,6 +1,6 @@
 import { rectangle, type Element, type Face, type Point } from '../pieces/elevation.ts';
 import { NO_WORK, shareOf, workOf, type PaintWork } from '../quantities/paint-work.ts';
-import type { School } from './schools.ts';
+import type { FaceOrder } from './face-orders.ts';
 import { boundsOf, type Bounds, type Role, type Stroke } from './stroke.ts';
 
 /** A part of an element that is painted at one go. */
@@ -12,7 +12,7 @@ export type Part = Pick<Stroke, 'role' | 'name' | 'outline' | 'holes' | 'work'> 
 
 /** How the elements of one face are divided. */
 export interface Dividing {
-  school: School;
+  school: FaceOrder;
   /** Whether lines are cut in apart from what they surround. */
   cutsFirst: boolean;
   /** Lower ends in mm of the rows that the rails make, from the top; empty without rails. */
@@ -31,12 +31,12 @@ export interface Reach {
 /** How far one reaches along a rail or a skirting from one stand, in mm: a default. */
 export const USUAL_REACH = 1200;
 /** A face up to this, in m², is laid off as one. */
-const AT_ONE_GO = 0.5;
+const MAX_UNDIVIDED_M2 = 0.5;
 /** The largest block and strip of a board, and of a wall that is rolled, in mm: defaults. */
 const BOARD_BLOCK = { width: 450, height: 600, strip: 300 };
 const WALL_BLOCK = { width: 900, height: 1200, strip: 900 };
 /** Blocks grow where there would be more than so many. */
-const MOST_BLOCKS = 600;
+const MAX_BLOCKS = 600;
 /** How wide a line is cut in, in mm. */
 const CUT_LINE = 60;
 /** What of a spindle's girth, and of its drawing, is painted from the other side. */
@@ -249,7 +249,7 @@ function blocksOf(
   role: 'block' | 'side' = 'block',
 ): Part[] {
   const { x, y, width, height } = boundsOf(element.outline);
-  if (element.projectedArea <= AT_ONE_GO && !cutsFirst) return [partOf(element, role)];
+  if (element.projectedArea <= MAX_UNDIVIDED_M2 && !cutsFirst) return [partOf(element, role)];
   const isUpright = element.grain !== 'horizontal';
   // Who takes shorter stretches takes smaller blocks as well.
   const scale = reach / USUAL_REACH;
@@ -259,7 +259,7 @@ function blocksOf(
       : isUpright
         ? { width: largest.strip, height: Infinity }
         : { width: Infinity, height: largest.strip };
-  const grown = Math.max(1, Math.sqrt(((width / most.width) * (height / most.height)) / MOST_BLOCKS));
+  const grown = Math.max(1, Math.sqrt(((width / most.width) * (height / most.height)) / MAX_BLOCKS));
   const count = (length: number, longest: number): number =>
     Math.max(1, Math.ceil(length / (longest * grown * scale) - 1e-9));
   const [columns, rows] = [count(width, most.width), count(height, most.height)];

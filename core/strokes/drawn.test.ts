@@ -8,7 +8,7 @@ import { RateClock } from '../units/rate-clock.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { orderGroups, orderLines } from './card-lines.ts';
 import { coatWork } from './chosen-work.ts';
-import { dripLooks } from './drip-checks.ts';
+import { dripChecks } from './drip-checks.ts';
 import { handlingOf } from './handling.ts';
 import { lapLine } from './lap-line.ts';
 import { layingOff, outOfCorners } from './laying-off.ts';
@@ -126,7 +126,7 @@ test('a lap is marked where its strokes meet; one of an edge along the face', ()
 test('drips are looked for ten minutes after each face, or before it has set', () => {
   const door = pieceOf('panelled-door');
   const slow = playedOn(door, ['back', 'front'], { ...EDGE, dose: 30 });
-  const looks = dripLooks(slow.result, { ...EDGE, dose: 30 });
+  const looks = dripChecks(slow.result, { ...EDGE, dose: 30 });
   const ends = (sheet: string): number =>
     Math.max(...slow.result.strokes.filter(({ stroke }) => stroke.sheet === sheet).map(({ until }) => until));
   assert.deepEqual(looks.map(({ face }) => face).sort(), ['back', 'front']);
@@ -134,7 +134,7 @@ test('drips are looked for ten minutes after each face, or before it has set', (
     assert.ok(Math.abs(at - ends(face) - 10) < 1e-6);
     assert.ok(Math.abs(brushableUntil - ends(face) - 30) < 1e-6);
   }
-  const fast = dripLooks(slow.result, { ...EDGE, dose: 3 });
+  const fast = dripChecks(slow.result, { ...EDGE, dose: 3 });
   assert.ok(fast.every(({ face, at }) => Math.abs(at - ends(face) - 3) < 1e-6));
   assert.ok(looks[0]?.where.some((where) => where.includes('lower corners of the panel')));
 });

@@ -7,7 +7,7 @@ import type { Played } from './simulate.ts';
 const LOOK_AFTER = 10;
 
 /** A look for drips and runs. */
-export interface DripLook {
+export interface DripCheck {
   face: FaceId;
   /** Minutes on the edge's clock. */
   at: number;
@@ -21,7 +21,7 @@ export interface DripLook {
  * After each face is done one looks at it for drips: after ten minutes, or sooner where the last of it would have set by
  * then; and again from the far side.
  */
-export function dripLooks({ strokes }: Pick<Played, 'strokes'>, edge: WetEdge): DripLook[] {
+export function dripChecks({ strokes }: Pick<Played, 'strokes'>, edge: WetEdge): DripCheck[] {
   const faces = new Map<FaceId, { until: number; where: Set<string> }>();
   for (const { stroke, until } of strokes) {
     const face = faces.get(stroke.sheet) ?? { until, where: new Set<string>() };

@@ -32,7 +32,7 @@ export interface Handling {
  * A board on two supports sags least when they stand at this share of its length from each end (the Bessel points,
  * 0.2203).
  */
-const LEAST_SAG = 0.2203;
+const MIN_SAG = 0.2203;
 
 /** How a loose piece is handled; null for one that is painted where it is. */
 export function handlingOf(piece: Piece, turning: Job['planning']['turning']): Handling | null {
@@ -168,9 +168,9 @@ function pointsUnder(piece: Piece): Point[] {
       ? [stiles[0] ?? 0, stiles.at(-1) ?? width]
       : isUpright
         ? [width * 0.2, width * 0.8]
-        : [width * LEAST_SAG, width * (1 - LEAST_SAG)];
+        : [width * MIN_SAG, width * (1 - MIN_SAG)];
   const [high, low] =
-    isUpright || stiles.length >= 2 ? [height * LEAST_SAG, height * (1 - LEAST_SAG)] : [height * 0.2, height * 0.8];
+    isUpright || stiles.length >= 2 ? [height * MIN_SAG, height * (1 - MIN_SAG)] : [height * 0.2, height * 0.8];
   return [
     [near, high],
     [far, high],

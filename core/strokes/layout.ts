@@ -25,7 +25,7 @@ export interface Layout {
 }
 
 /** What is wider than so many heights, and than so many mm, is folded into rows like lines of text. */
-const WIDEST = 3.2;
+const MAX_ASPECT = 3.2;
 const FOLDED_FROM = 2600;
 const TITLE = 24;
 const GAP = 22;
@@ -53,7 +53,7 @@ function extentOf({ strokes }: Pick<Pass, 'strokes'>, sheet: Sheet): Extent {
 /** Where a sheet may be cut into rows: across no stroke. */
 function rowEnds({ strokes }: Pick<Pass, 'strokes'>, sheet: Sheet, extent: Extent): number[] {
   const high = extent.bottom - extent.top;
-  const longest = Math.max(WIDEST * high, FOLDED_FROM);
+  const longest = Math.max(MAX_ASPECT * high, FOLDED_FROM);
   if (extent.right - extent.left <= longest) return [extent.right];
   const spans = strokes
     .filter((stroke) => stroke.sheet === sheet.face)

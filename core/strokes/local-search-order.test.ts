@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { everyOrder } from '../testing/every-order.ts';
-import { orderByMoving, type MovingOptions } from './local-search-order.ts';
+import { localSearchOrder, type MovingOptions } from './local-search-order.ts';
 import type { OrderFound } from './order-search.ts';
 import { keepsBefore, type WetEdgeProblem } from './wet-edge.ts';
 
@@ -21,7 +21,7 @@ function oldestByTwo({ elements, laps }: WetEdgeProblem, order: readonly string[
 }
 
 function last(problem: WetEdgeProblem, options: Omit<MovingOptions, 'oldestLap'>): OrderFound & { told: number[] } {
-  const search = orderByMoving(problem, { ...options, oldestLap: (order) => oldestByTwo(problem, order) });
+  const search = localSearchOrder(problem, { ...options, oldestLap: (order) => oldestByTwo(problem, order) });
   const told: number[] = [];
   for (;;) {
     const next = search.next();

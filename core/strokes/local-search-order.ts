@@ -12,7 +12,7 @@ export interface MovingOptions {
 }
 
 /** What would not be noticed, in minutes. */
-const LEAST_GAIN = 1e-6;
+const MIN_GAIN = 1e-6;
 
 /**
  * Searches an order where more than the order decides, as with two painters of whom each takes what is next: strokes are
@@ -20,7 +20,7 @@ const LEAST_GAIN = 1e-6;
  * best with two stretches of it exchanged, as long as there are tries left. Yields better and better orders. Nothing is
  * proved: `bound` is 0. The same options always give the same answer.
  */
-export function* orderByMoving(
+export function* localSearchOrder(
   problem: Pick<WetEdgeProblem, 'before'>,
   { from, tries, oldestLap }: MovingOptions,
 ): Generator<OrderFound, OrderFound> {
@@ -38,7 +38,7 @@ export function* orderByMoving(
       for (const order of neighboursOf(here.order)) {
         if (left <= 0) break;
         const tried = weighed(order);
-        if (tried.worst >= here.worst - LEAST_GAIN) continue;
+        if (tried.worst >= here.worst - MIN_GAIN) continue;
         [here, isBetter] = [tried, true];
         break;
       }
@@ -51,7 +51,7 @@ export function* orderByMoving(
   yield best;
   for (let start = starts.pop(); left > 0 && !best.isProved; start = starts.pop()) {
     const here = settled(start ?? weighed(exchanged(best.order, random)));
-    if (here.worst < best.worst - LEAST_GAIN) yield (best = here);
+    if (here.worst < best.worst - MIN_GAIN) yield (best = here);
   }
   return best;
 }
@@ -70,11 +70,11 @@ function exchanged(order: readonly string[], random: () => number): string[] {
 }
 
 /** Runs of strokes that are moved together, the longest. */
-const LONGEST_RUN = 3;
+const MAX_RUN = 3;
 
 /** Every order in which one, two or three neighbours stand elsewhere, or two strokes for each other. */
 function* neighboursOf(order: readonly string[]): Generator<string[]> {
-  for (let run = 1; run <= LONGEST_RUN; run++) {
+  for (let run = 1; run <= MAX_RUN; run++) {
     for (let at = 0; at + run <= order.length; at++) {
       const rest = [...order];
       const moved = rest.splice(at, run);

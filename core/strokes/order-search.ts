@@ -1,5 +1,5 @@
 import { orderProblem, type OrderProblem } from './order-problem.ts';
-import { orderWithin, type Budget } from './order-under-limit.ts';
+import { findOrderUnder, type Budget } from './order-under-limit.ts';
 import { keepsBefore, worstAge, type WetEdgeProblem } from './wet-edge.ts';
 
 /** The best order so far, and how good any order could be. */
@@ -57,7 +57,7 @@ export function* searchOrder(
     const limit = gap > NARROW * best.worst ? best.bound + gap / 2 : best.worst - ROUNDING;
     const asked: Budget = { steps: Math.min(perQuestion, budget.steps) };
     const before = asked.steps;
-    const answer = orderWithin(compiled, limit, asked, preferred);
+    const answer = findOrderUnder(compiled, limit, asked, preferred);
     budget.steps -= before - Math.max(0, asked.steps);
     if (answer.kind === 'found') take(answer.order);
     else if (answer.kind === 'impossible') best = { ...best, bound: limit };
@@ -65,7 +65,7 @@ export function* searchOrder(
       // The middle is the hardest to decide: a better order is often found just below the best.
       const nearer: Budget = { steps: Math.min(perQuestion, budget.steps) };
       const had = nearer.steps;
-      const near = orderWithin(compiled, best.worst - Math.max(ROUNDING, gap * 0.05), nearer, preferred);
+      const near = findOrderUnder(compiled, best.worst - Math.max(ROUNDING, gap * 0.05), nearer, preferred);
       budget.steps -= had - Math.max(0, nearer.steps);
       if (near.kind === 'found') take(near.order);
       else if (near.kind === 'impossible') best = { ...best, bound: best.worst - Math.max(ROUNDING, gap * 0.05) };
@@ -74,7 +74,9 @@ export function* searchOrder(
     if (best.worst - best.bound <= 2 * ROUNDING) best = { ...best, bound: best.worst, isProved: true };
     yield best;
   }
-  const near = orderWithin(compiled, best.worst, { steps: STEPS_A_QUESTION }, preferred, { followsPreference: true });
+  const near = findOrderUnder(compiled, best.worst, { steps: STEPS_A_QUESTION }, preferred, {
+    followsPreference: true,
+  });
   if (near.kind === 'found') best = { ...best, order: near.order.map((index) => ids[index] ?? '') };
   yield best;
   return best;
@@ -129,7 +131,7 @@ function leastAge({ size, minutes, neighbours }: OrderProblem): number {
 }
 
 /** How many moves are tried before searching in earnest. */
-const MOST_MOVES = 3000;
+const MAX_MOVES = 3000;
 
 /** An order bettered by taking single elements to other places, as long as that makes its oldest laps younger. */
 function insertedBetter({ size, minutes, laps, before }: OrderProblem, start: readonly number[]): number[] {
@@ -159,10 +161,10 @@ function insertedBetter({ size, minutes, laps, before }: OrderProblem, start: re
   };
   let least = burden(order);
   let moves = 0;
-  for (let isBetter = true; isBetter && moves < MOST_MOVES;) {
+  for (let isBetter = true; isBetter && moves < MAX_MOVES;) {
     isBetter = false;
-    for (let place = 0; place < size && moves < MOST_MOVES; place++) {
-      for (let to = 0; to < size && moves < MOST_MOVES; to++) {
+    for (let place = 0; place < size && moves < MAX_MOVES; place++) {
+      for (let to = 0; to < size && moves < MAX_MOVES; to++) {
         if (to === place) continue;
         moves++;
         const tried = [...order];

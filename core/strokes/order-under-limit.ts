@@ -3,7 +3,7 @@ import type { OrderProblem } from './order-problem.ts';
 /** Sums of minutes are rounded; what is within this is the same. */
 const ROUNDING = 1e-7;
 /** Ways in which a set of elements has failed that are remembered. */
-const MOST_FAILURES = 24;
+const MAX_FAILURES = 24;
 
 export type Answer = { kind: 'found'; order: number[] } | { kind: 'impossible' } | { kind: 'unknown' };
 
@@ -21,7 +21,7 @@ export interface Budget {
  * can work. For the same set of painted elements a state fails as well when every element still to be painted meets
  * an edge at least as old as in one that has failed.
  */
-export function orderWithin(
+export function findOrderUnder(
   problem: OrderProblem,
   limit: number,
   budget: Budget,
@@ -134,7 +134,7 @@ export function orderWithin(
       if (answer !== 'impossible') return answer;
       unpaint(element);
     }
-    if (failed.length < MOST_FAILURES) failures.set(key, [...failed, limits]);
+    if (failed.length < MAX_FAILURES) failures.set(key, [...failed, limits]);
     return 'impossible';
   };
 

@@ -3,8 +3,8 @@ import type { Played } from './simulate.ts';
 import type { Stroke } from './stroke.ts';
 
 /** Sentences that tell how an order leaves another. */
-const MOST_MOVES_TOLD = 4;
-const MOST_NAMES_TOLD = 4;
+const MAX_MOVES_TOLD = 4;
+const MAX_NAMES_TOLD = 4;
 
 /**
  * In words, how one order differs from another and what that buys: first the oldest lap of both, then which strokes come
@@ -16,10 +16,10 @@ export function orderWords(was: Played, is: Played): string[] {
   const moves = movedStrokes(from, to);
   const gain = gained(was, is);
   if (moves.length === 0) return [`The same order as the school’s. ${gain}`];
-  const told = moves.slice(0, MOST_MOVES_TOLD).map(({ strokes, after }) => {
+  const told = moves.slice(0, MAX_MOVES_TOLD).map(({ strokes, after }) => {
     const names = listed(
       strokes.map(({ name }) => name),
-      MOST_NAMES_TOLD,
+      MAX_NAMES_TOLD,
     );
     const verb = strokes.length === 1 ? 'comes' : 'come';
     return after === null ? `${capital(names)} ${verb} first.` : `${capital(names)} ${verb} after ${after.name}.`;

@@ -15,8 +15,8 @@ import { NO_WORK, shareOf, workMinutes, type PaintWork } from '../quantities/pai
 import { once } from '../units/once.ts';
 import { divided, reachesOf, rowsOf, type Dividing } from './dividing.ts';
 import { lapsBetween, type Lap } from './pass-laps.ts';
-import { precedences, schoolOrder, standsInTurn } from './school-order.ts';
-import { SCHOOLS } from './schools.ts';
+import { precedences, schoolOrder, fixedPrecedences } from './school-order.ts';
+import { FACE_ORDERS } from './face-orders.ts';
 import { boundsOf, type Stroke } from './stroke.ts';
 
 /** What decides how a face is divided and in which order it is painted. */
@@ -62,14 +62,14 @@ export function passOf(piece: Piece, faces: readonly FaceId[], options: PassOpti
     ...(first ? edges.flatMap((edge) => strokesOfEdge(edge, first, definition.edgeNames[edge.id] ?? edge.id)) : []),
   ];
   const drawn = shown.length > 0 || edges.length === 0 ? shown : elevation.faces.slice(0, 1);
-  const school = SCHOOLS[options.face];
+  const school = FACE_ORDERS[options.face];
   const rows = new Map(elevation.faces.map((face) => [face.id, rowsOf(face)]));
   const sorting = { school, rows, edges: options.edges, cutsFirst: options.application === 'cut-first' };
   const ordered = schoolOrder(strokes, sorting);
   // What is only timed needs no laps, the longest of all to find, and no more orders than this one.
   const laps = once(() => lapsBetween(ordered, drawn, options.edges));
   const before = once(() => precedences(ordered, sorting));
-  const stands = once(() => standsInTurn(ordered, sorting));
+  const stands = once(() => fixedPrecedences(ordered, sorting));
   return {
     sheets: drawn.map(({ id, width, height, unpainted }) => ({
       face: id,
@@ -97,7 +97,7 @@ export const strokeMinutes = (stroke: Stroke, { application }: Pick<PassOptions,
 
 function strokesOfFace(face: Face, options: PassOptions): Stroke[] {
   const dividing: Dividing = {
-    school: SCHOOLS[options.face],
+    school: FACE_ORDERS[options.face],
     cutsFirst: options.application === 'cut-first',
     rows: rowsOf(face),
     reach: options.reach,

@@ -1,11 +1,11 @@
 import type { EdgeSchool } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import type { School } from './schools.ts';
+import type { FaceOrder } from './face-orders.ts';
 import { boundsOf, middleOf, type Role, type Stroke } from './stroke.ts';
 
 /** What a school's order follows from. */
 export interface Sorting {
-  school: School;
+  school: FaceOrder;
   /** Lower ends of the rows of each face, in mm. */
   rows: ReadonlyMap<FaceId, readonly number[]>;
   edges: EdgeSchool;
@@ -85,7 +85,7 @@ export const precedences = (strokes: readonly Stroke[], sorting: Sorting): [stri
  * Pairs of ids that no order can do without, whatever the school: edges and faces in turn, what is reached with a door
  * open after what is not, and the far side of a spindle after its near sides.
  */
-export function standsInTurn(strokes: readonly Stroke[], sorting: Sorting): [string, string][] {
+export function fixedPrecedences(strokes: readonly Stroke[], sorting: Sorting): [string, string][] {
   const hasLining = strokes.some(({ role }) => role === 'lining');
   const sides = strokes
     .filter(({ role }) => role === 'spindle-back')

@@ -8,14 +8,14 @@ import { TestJob } from '../testing/jobs.ts';
 import { CONDITIONER_FACTOR, openMinutes, wetEdge } from './open-time.ts';
 import { orderWords, movedStrokes } from './order-words.ts';
 import { passOf } from './pass.ts';
-import { performed, searchedOrder, type Scene, type StrokeSetting } from './scene.ts';
+import { simulatePass, searchedOrder, type PassInput, type StrokeSetting } from './simulated-pass.ts';
 import { everyOrder } from '../testing/every-order.ts';
 import { inOrder, wetEdgeProblem } from './stroke-order.ts';
 import { usualOptions } from './usual-options.ts';
-import { waysOut } from './wet-edge-fixes.ts';
+import { wetEdgeFixes } from './wet-edge-fixes.ts';
 
 /** A piece in a room that is always so warm and damp. */
-function sceneIn(kind: PieceKind, temperature: number, humidity: number, product = 'enamel-acrylic'): Scene {
+function sceneIn(kind: PieceKind, temperature: number, humidity: number, product = 'enamel-acrylic'): PassInput {
   const usual = {
     warmest: temperature,
     coldest: temperature,
@@ -35,7 +35,7 @@ function sceneIn(kind: PieceKind, temperature: number, humidity: number, product
   };
 }
 
-const settingOf = ({ piece }: Scene, more: Partial<StrokeSetting> = {}): StrokeSetting => ({
+const settingOf = ({ piece }: PassInput, more: Partial<StrokeSetting> = {}): StrokeSetting => ({
   ...usualOptions(piece, 'roller'),
   painters: 1,
   conditioner: false,
@@ -49,7 +49,7 @@ const OPTIONS = { steps: 3000, starts: [], say: String };
 
 test('open time is the tin’s at 23 °C and 50 %, shorter where it is hot and dry, longer with a conditioner or damp air', () => {
   const reference = sceneIn('panelled-door', 23, 50);
-  const open = ({ clocks, climateId, coating }: Scene, care = { conditioner: false, isDamped: false }): number =>
+  const open = ({ clocks, climateId, coating }: PassInput, care = { conditioner: false, isDamped: false }): number =>
     openMinutes(wetEdge(clocks, climateId, coating, care), 9 * 60);
   assert.ok(Math.abs(open(reference) - 7) < 1e-6);
   assert.ok(Math.abs(open(reference, { conditioner: true, isDamped: false }) - 7 * CONDITIONER_FACTOR) < 1e-6);
@@ -68,17 +68,17 @@ test('open time is the tin’s at 23 °C and 50 %, shorter where it is hot and d
 
 test('a door that is fine in a cold room goes off in a hot one, and every way out does what it says', () => {
   const cold = sceneIn('panelled-door', 14, 60);
-  assert.equal(performed(cold, settingOf(cold)).worst?.state, 'fresh');
-  assert.deepEqual(waysOut(cold, settingOf(cold), OPTIONS), []);
+  assert.equal(simulatePass(cold, settingOf(cold)).worst?.state, 'fresh');
+  assert.deepEqual(wetEdgeFixes(cold, settingOf(cold), OPTIONS), []);
 
   const hot = sceneIn('panelled-door', 32, 26);
-  const now = performed(hot, settingOf(hot));
+  const now = simulatePass(hot, settingOf(hot));
   assert.equal(now.worst?.state, 'gone-off');
-  const ways = waysOut(hot, settingOf(hot), OPTIONS);
+  const ways = wetEdgeFixes(hot, settingOf(hot), OPTIONS);
   assert.ok(ways.length > 2);
   assert.notEqual(ways[0]?.state, 'gone-off');
   for (const { change, performance, state } of ways) {
-    const again = performed(hot, { ...settingOf(hot), ...change });
+    const again = simulatePass(hot, { ...settingOf(hot), ...change });
     assert.equal(again.worst?.age, performance.worst?.age);
     assert.ok((again.worst?.share ?? 0) < (now.worst?.share ?? 0));
     assert.equal(state, again.worst?.state === 'stopped' ? 'fresh' : (again.worst?.state ?? 'fresh'));
@@ -99,8 +99,8 @@ test('a cooler hour is told when there is one, and only then', () => {
   made.tell('change-climate', { id: 'house', facts: { usual: swing } });
   const swinging = { ...scene, clocks: clocksOf(made.job, 10) };
   const starts = [16, 18, 20, 22, 29].map((hour) => hour * 60);
-  const hour = (where: Scene) =>
-    waysOut(where, settingOf(where, { start: 15 * 60 }), { ...OPTIONS, starts }).find(({ id }) => id === 'hour');
+  const hour = (where: PassInput) =>
+    wetEdgeFixes(where, settingOf(where, { start: 15 * 60 }), { ...OPTIONS, starts }).find(({ id }) => id === 'hour');
   assert.equal(hour(scene), undefined);
   assert.ok(starts.includes(hour(swinging)?.change.start ?? 0));
 });
@@ -108,12 +108,12 @@ test('a cooler hour is told when there is one, and only then', () => {
 test('a search keeps the school, never gets worse than it, and is proved on a door', () => {
   const scene = sceneIn('panelled-door', 23, 50);
   const setting = settingOf(scene);
-  const bySchool = performed(scene, setting);
+  const bySchool = simulatePass(scene, setting);
   const within = searchedOrder(scene, setting, 'within-the-school', 20_000);
   const any = searchedOrder(scene, setting, 'any-order', 200_000);
   assert.ok(within.isProved && any.isProved);
   assert.ok(any.worst <= within.worst && within.worst <= (bySchool.worst?.age ?? 0) + 1e-9);
-  const found = performed(scene, { ...setting, order: any.order });
+  const found = simulatePass(scene, { ...setting, order: any.order });
   assert.ok(Math.abs((found.worst?.age ?? 0) - any.worst) < 1e-9);
   const [gain, ...moves] = orderWords(bySchool, found);
   assert.match(gain ?? '', /^The oldest lap is met after 3\.\d min \(.+\) instead of [78]\.\d min \(/);
@@ -156,7 +156,7 @@ test('two painters get an order of their own: as good as any where all can be tr
   const pass = passOf(small.piece, small.faces, setting);
   const problem = wetEdgeProblem(pass, setting, 'any-order', small.coating.openTime);
   const oldest = (order: string[]): number =>
-    Math.max(0, ...performed(small, { ...setting, order }).laps.map(({ age }) => age));
+    Math.max(0, ...simulatePass(small, { ...setting, order }).laps.map(({ age }) => age));
   const least = [...everyOrder(problem)].reduce((best, order) => Math.min(best, oldest(order)), Infinity);
   const found = searchedOrder(small, setting, 'any-order', 20_000);
   assert.ok(least > 0 && Math.abs(found.worst - least) < 1e-9, `${found.worst} ${least}`);
@@ -164,8 +164,8 @@ test('two painters get an order of their own: as good as any where all can be tr
 
   const door = sceneIn('panelled-door', 23, 50);
   const both = settingOf(door, { painters: 2 });
-  const school = performed(door, both).worst?.age ?? 0;
-  const alone = performed(door, {
+  const school = simulatePass(door, both).worst?.age ?? 0;
+  const alone = simulatePass(door, {
     ...both,
     order: searchedOrder(door, settingOf(door), 'any-order', 20_000).order,
   }).worst?.age;

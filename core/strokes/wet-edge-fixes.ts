@@ -5,8 +5,8 @@ import { USUAL_REACH } from './dividing.ts';
 import { passOf } from './pass.ts';
 import { CONDITIONER_FACTOR, DAMPING } from './open-time.ts';
 import { APPLICATION_WORDS, applicationsOf } from './roles.ts';
-import { EDGES, SCHOOLS } from './schools.ts';
-import { performed, searchedOrder, type Performance, type Scene, type StrokeSetting } from './scene.ts';
+import { EDGES, FACE_ORDERS } from './face-orders.ts';
+import { simulatePass, searchedOrder, type PassResult, type PassInput, type StrokeSetting } from './simulated-pass.ts';
 import type { Role } from './stroke.ts';
 import type { Freshness } from './wet-edge.ts';
 
@@ -27,7 +27,7 @@ export const WAY_KINDS = [
 export type WayKind = (typeof WAY_KINDS)[number];
 
 /** Something that helps, as simulated. */
-export interface WayOut {
+export interface WetEdgeFix {
   id: string;
   kinds: readonly WayKind[];
   /** What is done. */
@@ -35,7 +35,7 @@ export interface WayOut {
   /** What it asks or risks. */
   costs: string;
   change: Partial<StrokeSetting>;
-  performance: Performance;
+  performance: PassResult;
   /** Its oldest lap; fresh when nothing laps any more. */
   state: Freshness;
 }
@@ -49,34 +49,34 @@ export interface WaysOptions {
   say(time: number): string;
 }
 
-type Try = Pick<WayOut, 'id' | 'kinds' | 'does' | 'costs' | 'change'>;
+type Try = Pick<WetEdgeFix, 'id' | 'kinds' | 'does' | 'costs' | 'change'>;
 
 /** What would not be noticed. */
-const LEAST_GAIN = 0.01;
+const MIN_GAIN = 0.01;
 /** What is divided by how far one reaches. */
 const DIVIDED: ReadonlySet<Role> = new Set(['length', 'handrail', 'block', 'side']);
 /** Stretches that are tried, as shares of the one that is too long, and the shortest in mm. */
 const SHORTER = [0.75, 0.5, 0.35, 0.25];
-const SHORTEST = 200;
+const MIN_REACH = 200;
 /** Of things that only help together, so many are told, and so many ways at all. */
 const BEST_TOGETHER = 4;
-const MOST_WAYS = 10;
-const MOST_TOGETHER = 3;
+const MAX_WAYS = 10;
+const MAX_TOGETHER = 3;
 
 /**
  * What can be done about the oldest lap of a setting, each of it simulated: what brings it back to fresh comes first,
  * then what keeps it wet, and among these what asks the least. Pairs are tried where nothing is enough by itself. Empty
  * when the oldest lap is fresh as it is.
  */
-export function waysOut(scene: Scene, setting: StrokeSetting, options: WaysOptions): WayOut[] {
-  const now = performed(scene, setting);
+export function wetEdgeFixes(scene: PassInput, setting: StrokeSetting, options: WaysOptions): WetEdgeFix[] {
+  const now = simulatePass(scene, setting);
   if (stateOf(now) === 'fresh') return [];
   const single = tries(scene, setting, options).map((one) => simulated(scene, setting, one));
-  const helps = (way: WayOut, than: number): boolean => shareOf(way.performance) < than - LEAST_GAIN;
+  const helps = (way: WetEdgeFix, than: number): boolean => shareOf(way.performance) < than - MIN_GAIN;
   const found = single.filter((way) => helps(way, shareOf(now)));
   // Where nothing is enough by itself, two things may be, or three.
-  let best: readonly WayOut[] = single;
-  for (let together = 2; together <= MOST_TOGETHER && !isEnough(found, together); together++) {
+  let best: readonly WetEdgeFix[] = single;
+  for (let together = 2; together <= MAX_TOGETHER && !isEnough(found, together); together++) {
     const more = best.flatMap((one) =>
       single.flatMap((other) => {
         // What is enough by itself needs nothing beside it.
@@ -93,24 +93,24 @@ export function waysOut(scene: Scene, setting: StrokeSetting, options: WaysOptio
     best = inRank(distinct).slice(0, BEST_TOGETHER);
     found.push(...best);
   }
-  return inRank(found).slice(0, MOST_WAYS);
+  return inRank(found).slice(0, MAX_WAYS);
 }
 
 /** Whether there is a way to keep every lap fresh without bringing a gun; in the third round, whether any keeps them wet. */
-const isEnough = (found: readonly WayOut[], together: number): boolean =>
+const isEnough = (found: readonly WetEdgeFix[], together: number): boolean =>
   found.some(({ state, kinds }) =>
     together === 2 ? state === 'fresh' && !kinds.includes('gun') : state !== 'gone-off',
   );
 
-function simulated(scene: Scene, setting: StrokeSetting, one: Try): WayOut {
-  const performance = performed(scene, { ...setting, ...one.change });
+function simulated(scene: PassInput, setting: StrokeSetting, one: Try): WetEdgeFix {
+  const performance = simulatePass(scene, { ...setting, ...one.change });
   return { ...one, performance, state: stateOf(performance) };
 }
 
 /** What of its open time the oldest lap has used up. */
-const shareOf = ({ worst }: Pick<Performance, 'worst'>): number => worst?.share ?? 0;
+const shareOf = ({ worst }: Pick<PassResult, 'worst'>): number => worst?.share ?? 0;
 
-function stateOf({ worst }: Pick<Performance, 'worst'>): Freshness {
+function stateOf({ worst }: Pick<PassResult, 'worst'>): Freshness {
   return worst === null || worst.state === 'stopped' ? 'fresh' : worst.state;
 }
 
@@ -119,8 +119,8 @@ const BURDEN: Readonly<Record<WayKind, number>> = Object.fromEntries(
 ) as Record<WayKind, number>;
 const STATES: readonly Freshness[] = ['fresh', 'close', 'gone-off'];
 
-function inRank(ways: readonly WayOut[]): WayOut[] {
-  const burden = ({ kinds }: WayOut): number => kinds.reduce((sum, kind) => sum + BURDEN[kind] + 1, 0);
+function inRank(ways: readonly WetEdgeFix[]): WetEdgeFix[] {
+  const burden = ({ kinds }: WetEdgeFix): number => kinds.reduce((sum, kind) => sum + BURDEN[kind] + 1, 0);
   return [...ways].sort(
     (one, other) =>
       STATES.indexOf(one.state) - STATES.indexOf(other.state) ||
@@ -132,7 +132,7 @@ function inRank(ways: readonly WayOut[]): WayOut[] {
 }
 
 /** Two things of different kinds; an order that was searched for one school is none of another. */
-function canJoin(one: WayOut, other: WayOut): boolean {
+function canJoin(one: WetEdgeFix, other: WetEdgeFix): boolean {
   const orders: readonly WayKind[] = ['order', 'school', 'edges'];
   const isOneTool = [one, other].every(({ kinds }) => kinds.includes('tool') || kinds.includes('gun'));
   if (isOneTool) return false;
@@ -140,7 +140,7 @@ function canJoin(one: WayOut, other: WayOut): boolean {
   return !both && !one.kinds.some((kind) => other.kinds.includes(kind));
 }
 
-function joined(one: WayOut, other: WayOut): Try {
+function joined(one: WetEdgeFix, other: WetEdgeFix): Try {
   return {
     id: `${one.id}+${other.id}`,
     kinds: [...one.kinds, ...other.kinds],
@@ -150,7 +150,7 @@ function joined(one: WayOut, other: WayOut): Try {
   };
 }
 
-function tries(scene: Scene, setting: StrokeSetting, options: WaysOptions): Try[] {
+function tries(scene: PassInput, setting: StrokeSetting, options: WaysOptions): Try[] {
   return [
     ...orders(scene, setting, options),
     ...schools(scene, setting, options),
@@ -165,10 +165,10 @@ function tries(scene: Scene, setting: StrokeSetting, options: WaysOptions): Try[
   ];
 }
 
-function orders(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+function orders(scene: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
   const within = searchedOrder(scene, setting, 'within-the-school', steps);
   const any = searchedOrder(scene, setting, 'any-order', steps);
-  const name = SCHOOLS[setting.face].name.toLowerCase();
+  const name = FACE_ORDERS[setting.face].name.toLowerCase();
   const proof = (isProved: boolean): string => (isProved ? 'No order is better.' : 'A better one may exist.');
   return [
     {
@@ -188,13 +188,13 @@ function orders(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): T
   ];
 }
 
-function schools(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+function schools(scene: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
   return definitionOf(scene.piece.kind)
     .schools.filter((face) => face !== setting.face)
     .flatMap((face): Try[] => {
       const changed = { ...setting, face, order: null };
       const found = searchedOrder(scene, changed, 'within-the-school', steps);
-      const school = SCHOOLS[face];
+      const school = FACE_ORDERS[face];
       return [
         {
           id: face,
@@ -207,7 +207,7 @@ function schools(scene: Scene, setting: StrokeSetting, { steps }: WaysOptions): 
     });
 }
 
-function edges({ piece }: Scene, setting: StrokeSetting): Try[] {
+function edges({ piece }: PassInput, setting: StrokeSetting): Try[] {
   if (setting.edges === 'edges-first' || piece.scope.edges.length === 0) return [];
   const { name, weighs } = EDGES['edges-first'];
   return [
@@ -216,14 +216,14 @@ function edges({ piece }: Scene, setting: StrokeSetting): Try[] {
 }
 
 /** The longest of some shorter stretches that is fresh, or else the one whose oldest lap is the youngest. */
-function stretches(scene: Scene, setting: StrokeSetting): Try[] {
+function stretches(scene: PassInput, setting: StrokeSetting): Try[] {
   const parts = passOf(scene.piece, scene.faces, setting).strokes.filter(({ role }) => DIVIDED.has(role));
   if (parts.length < 2) return [];
   let best: { reach: number; share: number } | null = null;
-  for (const reach of SHORTER.map((share) => setting.reach * share).filter((each) => each >= SHORTEST)) {
-    const shorter = performed(scene, { ...setting, reach, order: null });
+  for (const reach of SHORTER.map((share) => setting.reach * share).filter((each) => each >= MIN_REACH)) {
+    const shorter = simulatePass(scene, { ...setting, reach, order: null });
     const share = shareOf(shorter);
-    if (best === null || share < best.share - LEAST_GAIN) best = { reach, share };
+    if (best === null || share < best.share - MIN_GAIN) best = { reach, share };
     if (stateOf(shorter) === 'fresh') break;
   }
   if (best === null) return [];
@@ -253,7 +253,7 @@ function conditioner(setting: StrokeSetting): Try[] {
   ];
 }
 
-function tools({ piece, coating }: Scene, setting: StrokeSetting): Try[] {
+function tools({ piece, coating }: PassInput, setting: StrokeSetting): Try[] {
   return (
     applicationsOf(coating)
       .filter((application) => application !== setting.application)
@@ -274,7 +274,7 @@ function tools({ piece, coating }: Scene, setting: StrokeSetting): Try[] {
   );
 }
 
-function damping({ climateId, clocks, coating }: Scene, setting: StrokeSetting): Try[] {
+function damping({ climateId, clocks, coating }: PassInput, setting: StrokeSetting): Try[] {
   const humidity = clocks.air(climateId).at(Math.floor(setting.start / 60))?.humidity ?? 100;
   const room = Math.min(DAMPING, coating.maxHumidity - 5 - humidity);
   if (setting.isDamped || exposedFaceOf(climateId) !== null || room < 1) return [];
@@ -290,10 +290,10 @@ function damping({ climateId, clocks, coating }: Scene, setting: StrokeSetting):
 }
 
 /** The next hour that is fresh, or else the one at which the oldest lap is the youngest. */
-function hours(scene: Scene, setting: StrokeSetting, { starts, say }: WaysOptions): Try[] {
+function hours(scene: PassInput, setting: StrokeSetting, { starts, say }: WaysOptions): Try[] {
   let best: { start: number; share: number } | null = null;
   for (const start of starts) {
-    const later = performed(scene, { ...setting, start });
+    const later = simulatePass(scene, { ...setting, start });
     const share = shareOf(later);
     if (stateOf(later) === 'fresh') {
       best = { start, share };
@@ -315,9 +315,9 @@ function hours(scene: Scene, setting: StrokeSetting, { starts, say }: WaysOption
   ];
 }
 
-function joints(scene: Scene, setting: StrokeSetting): Try[] {
+function joints(scene: PassInput, setting: StrokeSetting): Try[] {
   if (setting.breaks) return [];
-  const stopping = performed(scene, { ...setting, breaks: true });
+  const stopping = simulatePass(scene, { ...setting, breaks: true });
   if (stopping.stops.length === 0) return [];
   const waits = stopping.stops.reduce((sum, { from, until }) => sum + until - from, 0) / 60;
   const often = stopping.stops.length === 1 ? 'Once' : `${stopping.stops.length} times`;

@@ -1,6 +1,6 @@
 import type { Ground } from '../build-up/situation.ts';
 import type { Recipe } from '../build-up/system-coat.ts';
-import { usualCoat } from '../build-up/mending.ts';
+import { usualCoat } from '../build-up/fixing.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { Job } from '../job/document/schema.ts';

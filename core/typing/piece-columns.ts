@@ -1,4 +1,4 @@
-import { LONGEST_ZONE, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
+import { MAX_ZONE, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
 import { roomOf } from '../job/queries/places.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FACTS } from './typed-line/facts.ts';
@@ -333,7 +333,7 @@ const COLUMN_OF = {
     alsoNamed: ['part of the room'],
     write: (piece) => piece.zone,
     read: (cell, context) => {
-      if (cell.length > LONGEST_ZONE) return refused(`Keep the zone to ${LONGEST_ZONE} characters.`);
+      if (cell.length > MAX_ZONE) return refused(`Keep the zone to ${MAX_ZONE} characters.`);
       context.piece = { ...context.piece, zone: cell };
       return accepted(cell);
     },

@@ -8,7 +8,7 @@ import { readOnDisk } from './on-disk.ts';
 
 const JOB = 'demo-linen-press';
 /** Ms after the last stroke or stamp within which the kill comes. */
-const LATEST = 800;
+const MAX_WAIT = 800;
 
 /** Rounds after which the job begins anew: its steps are soon all stamped. */
 const ANEW = 20;
@@ -72,7 +72,7 @@ export async function kills(address: string, count: number, what: 'browser' | 't
         await edit(page, address, value);
         killed.edits++;
       }
-      await pause(random() * (isStamp ? LATEST / 8 : LATEST));
+      await pause(random() * (isStamp ? MAX_WAIT / 8 : MAX_WAIT));
       if (what === 'browser') {
         await browser.kill();
         browser = await KillableBrowser.open(profile);

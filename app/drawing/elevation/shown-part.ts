@@ -8,13 +8,13 @@ export interface ShownPart {
 }
 
 /** Wider than so many heights a face is broken off: a skirting of sixty metres shows its profile, not a thread. */
-const WIDEST = 3.2;
+const MAX_ASPECT = 3.2;
 /** A face lower than this, in mm, is measured as if it were as high. */
-const LOWEST = 240;
+const MIN_HEIGHT = 240;
 
 /** The part of a face that a drawing shows. */
 export function shownPart(face: Pick<Face, 'width' | 'height'>): ShownPart {
-  const most = Math.max(face.height, LOWEST) * WIDEST;
+  const most = Math.max(face.height, MIN_HEIGHT) * MAX_ASPECT;
   return face.width <= most * 1.15 ? { width: face.width, isBroken: false } : { width: most, isBroken: true };
 }
 

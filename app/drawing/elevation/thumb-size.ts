@@ -14,10 +14,10 @@ export function thumbSize(piece: Piece, mmPerPixel: number): { width: number; he
 }
 
 /** Px that a thumb in a row of unlike pieces takes at most. */
-const MOST = { width: 150, height: 118 };
+const MAX_SIZE = { width: 150, height: 118 };
 
 /** The scale in mm per px at which a piece fits a row of unlike pieces; small ones are not blown up. */
 export function thumbScale(piece: Piece): number {
   const { width, height } = thumbSize(piece, 1);
-  return Math.max(8, width / MOST.width, height / MOST.height);
+  return Math.max(8, width / MAX_SIZE.width, height / MAX_SIZE.height);
 }

@@ -9,11 +9,11 @@ import {
 import {
   CONTENTS,
   contentsSchema,
-  LARGEST_PICTURE_FILE,
-  LONGEST_CONTENTS,
+  MAX_PICTURE_FILE,
+  MAX_CONTENTS,
   type ArchiveContents,
 } from '../../../core/exchange/archive.ts';
-import { LARGEST_JOB_FILE, parseDocument, readJobFile } from '../../../core/exchange/job-file.ts';
+import { MAX_JOB_FILE, parseDocument, readJobFile } from '../../../core/exchange/job-file.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 
@@ -63,16 +63,16 @@ export async function openArchive(file: Blob): Promise<Outcome<OpenedArchive>> {
 }
 
 async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outcome<OpenedArchive>> {
-  const list = await textOf(byName.get(CONTENTS), LONGEST_CONTENTS);
+  const list = await textOf(byName.get(CONTENTS), MAX_CONTENTS);
   if (!list.ok)
     return refused('The zip is no backup of Nivel’s: it has no list of contents. Choose a file that Nivel wrote.');
-  const parsed = parseDocument(list.value, LONGEST_CONTENTS);
+  const parsed = parseDocument(list.value, MAX_CONTENTS);
   const contents = parsed.ok ? contentsSchema.safeParse(parsed.value) : null;
   if (!contents?.success)
     return refused('The list of contents of the backup can’t be read. Choose a file that Nivel wrote.');
   const jobs: Job[] = [];
   for (const { file, name } of contents.data.jobs) {
-    const text = await textOf(byName.get(file), LARGEST_JOB_FILE);
+    const text = await textOf(byName.get(file), MAX_JOB_FILE);
     const job = text.ok ? readJobFile(text.value) : text;
     if (!job.ok) return refused(`${name}: ${job.message}`);
     jobs.push(job.value);
@@ -82,8 +82,7 @@ async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outc
     const entry = byName.get(file);
     if (entry === undefined)
       return refused(`${PARTIAL}: the photo ${file} is not in it. Copy it again from where it was kept.`);
-    if (entry.uncompressedSize > LARGEST_PICTURE_FILE)
-      return refused(`The photo ${file} is larger than any of Nivel’s.`);
+    if (entry.uncompressedSize > MAX_PICTURE_FILE) return refused(`The photo ${file} is larger than any of Nivel’s.`);
     pictures.push({ jobId, id, read: () => entry.getData(new BlobWriter(type), { checkCrc32: true }) });
   }
   return accepted({ contents: contents.data, jobs, pictures });

@@ -1,21 +1,21 @@
 import type { APIRoute } from 'astro';
 import type { Candidate } from '../../../core/build-up/compose.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
-import { standingOf } from '../../../core/build-up/build-up-review.ts';
+import { reviewBuildUp } from '../../../core/build-up/build-up-review.ts';
 import { offerFor } from '../../../core/choosing/offer.ts';
 import { answerWithJob, json } from '../../serving/answer.ts';
 
 export const prerender = false;
 
 /** As many as anybody reads. */
-const MOST_OFFERED = 10;
+const MAX_OFFERED = 10;
 
 const findingsIn = ({ verdict }: Pick<Candidate, 'verdict'>) =>
-  verdict.findings.map(({ rule: { id, severity, reason, lift, source }, faces }) => ({
+  verdict.findings.map(({ rule: { id, severity, reason, fixText, source }, faces }) => ({
     rule: id,
     severity,
     reason,
-    lift,
+    lift: fixText,
     source,
     faces,
   }));
@@ -28,7 +28,7 @@ export const POST: APIRoute = ({ request }) =>
   answerWithJob(request, (job) =>
     json({
       groups: job.groups.map((group) => {
-        const standing = standingOf(job, group);
+        const standing = reviewBuildUp(job, group);
         const { permitted, excluded, none } = offerFor(job, group);
         return {
           id: group.id,
@@ -45,13 +45,13 @@ export const POST: APIRoute = ({ request }) =>
             changedSince: standing.changes,
             findings: findingsIn(standing),
           },
-          offered: permitted.slice(0, MOST_OFFERED).map(({ candidate, cost, score }) => ({
+          offered: permitted.slice(0, MAX_OFFERED).map(({ candidate, cost, score }) => ({
             name: candidate.name,
             buildUp: candidate.buildUp,
             cost,
             score,
             level: candidate.verdict.level,
-            because: candidate.obeyed.map(({ id }) => id),
+            because: candidate.appliedRules.map(({ id }) => id),
             findings: findingsIn(candidate),
           })),
           permitted: permitted.length,
@@ -63,7 +63,7 @@ export const POST: APIRoute = ({ request }) =>
               ),
             ),
           ],
-          whyNone: none.map(({ id, reason, lift }) => ({ rule: id, reason, lift })),
+          whyNone: none.map(({ id, reason, fixText }) => ({ rule: id, reason, lift: fixText })),
         };
       }),
     }),

@@ -5,12 +5,12 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { pieceSteps } from '../../../core/steps/piece-steps.ts';
 import {
-  performed,
+  simulatePass,
   searchedOrder,
-  type Performance,
-  type Scene,
+  type PassResult,
+  type PassInput,
   type StrokeSetting,
-} from '../../../core/strokes/scene.ts';
+} from '../../../core/strokes/simulated-pass.ts';
 import { chosenOptions } from '../../../core/strokes/usual-options.ts';
 import { answerWithJob, json } from '../../serving/answer.ts';
 
@@ -39,7 +39,7 @@ function passesOf(job: Job): object[] {
       const key = [piece.groupId, piece.kind, coating.id, faces.join('+')].join('/');
       if (seen.has(key)) return [];
       seen.add(key);
-      const scene: Scene = {
+      const scene: PassInput = {
         piece,
         faces,
         coating,
@@ -61,11 +61,11 @@ function passesOf(job: Job): object[] {
           faces,
           setting: chosen,
           start,
-          ...told(performed(scene, setting)),
+          ...told(simulatePass(scene, setting)),
           best: {
             order: best.order,
             isProved: best.isProved,
-            ...worstOf(performed(scene, { ...setting, order: best.order })),
+            ...worstOf(simulatePass(scene, { ...setting, order: best.order })),
           },
         },
       ];
@@ -73,7 +73,7 @@ function passesOf(job: Job): object[] {
   );
 }
 
-const worstOf = ({ worst }: Performance): object => ({
+const worstOf = ({ worst }: PassResult): object => ({
   worst: worst && {
     laps: [worst.earlier.stroke.id, worst.later.stroke.id],
     age: worst.age,
@@ -84,7 +84,7 @@ const worstOf = ({ worst }: Performance): object => ({
 
 const finite = (minutes: number): number | null => (Number.isFinite(minutes) ? minutes : null);
 
-function told(performance: Performance): object {
+function told(performance: PassResult): object {
   const { strokes, laps, start, until, openTime } = performance;
   return {
     openTime: finite(openTime),

@@ -7,7 +7,7 @@ import { codeFrames } from './code-frames.ts';
 /** Ms for which each code stands: long enough for a phone's camera. */
 const STANDS = 350;
 /** From more codes than this on, a file is less trouble. */
-const MANY = 40;
+const MANY_FRAMES = 40;
 
 /** A text as codes one after another, round and round, for the camera of another device. */
 export function CodeSeries({ text, label }: { text: string; label: string }) {
@@ -27,7 +27,7 @@ export function CodeSeries({ text, label }: { text: string; label: string }) {
         label={`${label}, code ${shown + 1} of ${frames.length}`}
         size="min(78vw, 380px)"
       />
-      {frames.length > MANY && (
+      {frames.length > MANY_FRAMES && (
         <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)' }}>
           Once round takes {Math.ceil((frames.length * STANDS) / 1000)} seconds, and more where one is missed: as a file
           it is quicker.

@@ -8,7 +8,7 @@ const HEAD = 'NV1';
  */
 const FRAME = 600;
 /** More than this, in characters, is no day. */
-const LONGEST = 400_000;
+const MAX_CHARACTERS = 400_000;
 
 /** FNV-1a over a text, in base 36: by it frames of one text know each other. */
 function markOf(text: string): string {
@@ -45,7 +45,7 @@ export function withFrame(read: ReadFrames, code: string): ReadFrames {
   const [head, mark, number, count, part] = code.split('.');
   const [index, all] = [Number(number), Number(count)];
   if (head !== HEAD || mark === undefined || part === undefined) return read;
-  if (!(index >= 1 && index <= all && all * FRAME <= LONGEST)) return read;
+  if (!(index >= 1 && index <= all && all * FRAME <= MAX_CHARACTERS)) return read;
   const before = read.mark === mark && read.count === all ? read.parts : new Map<number, string>();
   if (before.has(index)) return read;
   return { mark, count: all, parts: new Map([...before, [index, part]]) };

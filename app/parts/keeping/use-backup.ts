@@ -7,7 +7,7 @@ import { startBackup, type BackupProgress, type WrittenBackup } from '../../aski
 import { downloadBlob } from '../../device/download.ts';
 import { notify } from '../../device/notices.ts';
 import { sizeWords } from './size-words.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 
 /** Backups are downloads again. */
 export const forgetFolder = (): Promise<void> => database.meta.delete('backup-folder');
@@ -65,7 +65,7 @@ async function targetIn(
 /** Backs everything up from a screen, with how far it has come. */
 export function useBackup() {
   const last = useLastBackup();
-  const asked = useAsked<BackupProgress | { written: WrittenBackup } | { fault: string }>();
+  const asked = useWorkerQuery<BackupProgress | { written: WrittenBackup } | { fault: string }>();
   const backUp = (isAsked = true): void =>
     asked.ask((tell) => {
       let under: { cancel(): void } | null = null;

@@ -3,17 +3,17 @@ import Button from '@mui/material/Button';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
-import type { TooEarly } from '../../../core/scheduling/wait-conflicts.ts';
+import type { WaitConflict } from '../../../core/scheduling/wait-conflicts.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 
 interface TooEarlyBarProps {
   problem: Pick<JobSteps, 'steps' | 'clocks'>;
   /** What of the accepted plan would touch wet paint, in its order. */
-  early: readonly TooEarly[];
+  early: readonly WaitConflict[];
   onReplan(): void;
 }
 
-/** Minutes that drying is not told to. */
+/** Ignore delays shorter than this (minutes). */
 const NOTICED = 10;
 
 /** Tells that the accepted plan would touch wet paint, by what has been read and stamped since. */

@@ -9,7 +9,7 @@ import type { NoPlan } from '../../../core/scheduling/plan.ts';
 import { withMarks } from '../../../core/planning/reading/task-words.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
 import { useCommands, useNow } from '../../open-job/use-job.ts';
-import type { Asked } from '../../asking/asked.ts';
+import type { PendingQuery } from '../../asking/pending-query.ts';
 import { beginMoving, startNearPlanning, startPlanning } from '../../asking/planner.ts';
 import { notify } from '../../device/notices.ts';
 
@@ -35,10 +35,10 @@ export function useReplanning(): Replanning {
   const { apply, store } = useCommands();
   const [isReplanning, setIsReplanning] = useState(false);
   const [lines, setLines] = useState<ReplanLines | null>(null);
-  const running = useRef<Pick<Asked<unknown>, 'cancel'> | null>(null);
+  const running = useRef<Pick<PendingQuery<unknown>, 'cancel'> | null>(null);
 
   /** What a planning comes to; null where another one has overtaken it. */
-  const answerOf = async <A>(planning: Asked<A>): Promise<A | NoPlan | null> => {
+  const answerOf = async <A>(planning: PendingQuery<A>): Promise<A | NoPlan | null> => {
     running.current?.cancel();
     running.current = planning;
     setIsReplanning(true);

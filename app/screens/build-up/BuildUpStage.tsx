@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
-import { standingOf } from '../../../core/build-up/build-up-review.ts';
+import { reviewBuildUp } from '../../../core/build-up/build-up-review.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
 import { useJob } from '../../open-job/use-job.ts';
@@ -39,7 +39,7 @@ export default function BuildUpStage() {
 function Groups({ groupId }: { groupId: string | null }) {
   const job = useJob();
   const stateOf = (group: FinishGroup): GroupState => {
-    const standing = standingOf(job, group);
+    const standing = reviewBuildUp(job, group);
     if (standing === null) return { reading: completeness(0), words: 'no build-up yet', call: 'to choose' };
     return {
       reading: completeness(standing.isInDoubt ? 0.7 : 1),

@@ -13,7 +13,7 @@ import { AddIcon, DeleteIcon, EditIcon } from '../../drawing/icons.tsx';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
 
 const EXTENT_WORDS: Readonly<Record<Extent, string>> = { all: 'all over', spots: 'spots', edges: 'edges' };
-const MOST_COATS = 12;
+const MAX_COATS = 12;
 
 interface CoatListProps {
   job: Job;
@@ -114,7 +114,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
         size="small"
         startIcon={<AddIcon />}
         sx={{ justifySelf: 'start' }}
-        disabled={coats.length >= MOST_COATS}
+        disabled={coats.length >= MAX_COATS}
         onClick={() =>
           onChange([
             ...coats,

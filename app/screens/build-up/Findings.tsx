@@ -32,7 +32,7 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
             <RuleLink rule={rule} words={SEVERITY[rule.severity].word} />. {localise(rule.reason)}{' '}
             <span style={{ color: 'var(--ink-soft)' }}>
               {hasTwoFaces && faces.length === 1 && `On the ${faces.join()}. `}
-              {localise(rule.lift)}
+              {localise(rule.fixText)}
             </span>
             {onLift && isLiftable?.(rule) && (
               <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => onLift(rule)}>

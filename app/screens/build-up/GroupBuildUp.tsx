@@ -5,10 +5,10 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { isChosen } from '../../../core/build-up/coat-stack.ts';
-import { lifted } from '../../../core/build-up/compose.ts';
+import { withFix } from '../../../core/build-up/compose.ts';
 import type { Rule } from '../../../core/build-up/rule.ts';
 import { groundsOf } from '../../../core/build-up/situation.ts';
-import { knownOf, standingOf } from '../../../core/build-up/build-up-review.ts';
+import { knownOf, reviewBuildUp } from '../../../core/build-up/build-up-review.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
@@ -24,7 +24,7 @@ import { useOffers } from './use-offers.ts';
 import { Weighing } from './Weighing.tsx';
 import { WhyNot } from './WhyNot.tsx';
 
-const MOST_COMPARED = 3;
+const MAX_COMPARED = 3;
 
 /** The build-up of one group: what is chosen, drawn and judged, and what could be chosen instead. */
 export function GroupBuildUp({ group }: { group: FinishGroup }) {
@@ -34,7 +34,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
   const [compared, setCompared] = useState<string[]>([]);
   const preparationWords = usePreparationWords();
   const [ground] = groundsOf(job, group);
-  const standing = standingOf(job, group);
+  const standing = reviewBuildUp(job, group);
   if (!ground) {
     return (
       <EmptyState title="Nothing of this group gets paint">
@@ -45,14 +45,14 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
   const choose = (buildUp: BuildUp | null): void =>
     void apply('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(job, group) });
   const lift = (rule: Rule): void => {
-    const changed = group.buildUp && lifted(job, group, group.buildUp, rule);
+    const changed = group.buildUp && withFix(job, group, group.buildUp, rule);
     if (changed) choose(changed);
   };
   const isLiftable = (rule: Rule): boolean =>
-    group.buildUp !== null && rule.mend !== undefined && lifted(job, group, group.buildUp, rule) !== null;
+    group.buildUp !== null && rule.autoFix !== undefined && withFix(job, group, group.buildUp, rule) !== null;
   const toggle = (id: string): void =>
     setCompared((before) =>
-      before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-MOST_COMPARED),
+      before.includes(id) ? before.filter((other) => other !== id) : [...before, id].slice(-MAX_COMPARED),
     );
 
   return (
@@ -116,7 +116,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
             <Alert severity="error" sx={{ mb: 3 }}>
               <strong>Nothing on the shelf is permitted here.</strong>
               <Box component="ul" sx={{ pl: 2, listStyle: 'disc' }}>
-                {offers.none.map(({ id, reason, lift: how }) => (
+                {offers.none.map(({ id, reason, fixText: how }) => (
                   <li key={id}>
                     {reason} {how}
                   </li>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
-import { whyFirst } from '../../../core/choosing/offer.ts';
+import { rankingReasons } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/proving/proof.ts';
@@ -146,7 +146,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
 function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: readonly Weighed[]; isBest: boolean }) {
   const localise = useLocalise();
   const costWords = useCostWords();
-  const { leads, gives } = whyFirst(weighed, permitted);
+  const { leads, gives } = rankingReasons(weighed, permitted);
   return (
     <Box sx={{ fontSize: 14, display: 'grid', gap: 0.75, mt: 0.5 }}>
       <Box>
@@ -159,8 +159,8 @@ function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: read
           </>
         )}
       </Box>
-      {weighed.candidate.obeyed.length > 0 && <strong>Rules that made it so</strong>}
-      {weighed.candidate.obeyed.map((rule) => (
+      {weighed.candidate.appliedRules.length > 0 && <strong>Rules that made it so</strong>}
+      {weighed.candidate.appliedRules.map((rule) => (
         <Box key={rule.id}>
           <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {localise(rule.reason)}
         </Box>

@@ -11,7 +11,7 @@ import { SEVERITY } from './severity.ts';
 /** One rule: what it says, what would lift it, and what it rests on. */
 export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
   const localise = useLocalise();
-  const { id, severity, reason, lift, source, mend, ofSurface } = rule;
+  const { id, severity, reason, fixText, source, autoFix, ofSurface } = rule;
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="rule-title">
       <DialogTitle id="rule-title" sx={{ borderLeft: `10px solid ${SEVERITY[severity].colour}` }}>
@@ -22,13 +22,13 @@ export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
           <strong>{SEVERITY[severity].word}.</strong> {localise(reason)}
         </Box>
         <Box>
-          <strong>What would lift it.</strong> {localise(lift)}
+          <strong>What would lift it.</strong> {localise(fixText)}
         </Box>
         <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
           It rests on {SOURCES[source]}.{' '}
           {ofSurface
             ? 'It judges the surface alone: nothing that is put on makes up for it.'
-            : mend
+            : autoFix
               ? 'Build-ups that Nivel composes obey it by themselves, where the shelf and your schools allow it.'
               : 'Only a person can lift it: by a test, another wish, or another product.'}
         </Box>

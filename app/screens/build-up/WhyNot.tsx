@@ -69,7 +69,7 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
           {rules.map(({ rule, count }) => (
             <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
               <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>.{' '}
-              {localise(rule.reason)} <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.lift)}</span>
+              {localise(rule.reason)} <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.fixText)}</span>
             </Box>
           ))}
         </Box>
@@ -116,7 +116,7 @@ function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }
               sx={{ borderLeft: `5px solid ${SEVERITY[rule.severity].colour}`, pl: 1.25 }}
             >
               {SEVERITY[rule.severity].word}: <RuleLink rule={rule} />. {localise(rule.reason)}{' '}
-              <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.lift)}</span>
+              <span style={{ color: 'var(--ink-soft)' }}>{localise(rule.fixText)}</span>
             </Box>
           ))}
         </Box>

@@ -11,7 +11,7 @@ import { DEFECTS } from '../../../core/checking/defects.ts';
 import { evidenceOn } from '../../../core/checking/evidence.ts';
 import { rankCauses } from '../../../core/checking/rank-causes.ts';
 import { hasChoiceOfPlace, reworkFor, remedyWait } from '../../../core/checking/rework.ts';
-import { standingOf } from '../../../core/checking/defect-status.ts';
+import { defectStatus } from '../../../core/checking/defect-status.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { hangsByNight } from '../../../core/job/queries/pieces.ts';
@@ -48,7 +48,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
   const problem = useJobSteps();
   const replanning = useReplanning();
   const definition = DEFECTS[defect.kind];
-  const standing = standingOf(job, defect);
+  const standing = defectStatus(job, defect);
   const causes = useMemo(
     () => rankCauses(defect.kind, evidenceOn(job, problem, piece, defect.face)),
     [job, problem, piece, defect.kind, defect.face],

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
-import { standingOf } from '../../../core/checking/defect-status.ts';
+import { defectStatus } from '../../../core/checking/defect-status.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -17,7 +17,7 @@ export function FoundList({ defects, isTagged = false }: { defects: readonly Def
     <Box component="ul" aria-label="What was found" sx={{ display: 'grid', gap: 1 }}>
       {defects.map((defect, index) => {
         const piece = job.pieces.find(({ id }) => id === defect.pieceId);
-        const standing = STANDING[standingOf(job, defect)];
+        const standing = STANDING[defectStatus(job, defect)];
         return (
           <li key={defect.id}>
             <Box

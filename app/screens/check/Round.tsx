@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { inTurn, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
+import { inspectionOrder, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
@@ -47,7 +47,7 @@ export function Round() {
               mb: 1.5,
             }}
           >
-            {inTurn(check.faces).map(([piece, faces]) => (
+            {inspectionOrder(check.faces).map(([piece, faces]) => (
               <PieceOfRound key={piece.id} piece={piece} faces={faces} />
             ))}
           </Box>

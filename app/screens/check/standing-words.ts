@@ -1,7 +1,7 @@
-import type { DefectStanding } from '../../../core/checking/defect-status.ts';
+import type { DefectStatus } from '../../../core/checking/defect-status.ts';
 
 /** How far a defect is, in a word and a colour. */
-export const STANDING: Readonly<Record<DefectStanding, { words: string; colour: string }>> = {
+export const STANDING: Readonly<Record<DefectStatus, { words: string; colour: string }>> = {
   found: { words: 'open', colour: 'var(--late)' },
   planned: { words: 'rework planned', colour: 'var(--tacky)' },
   'under-way': { words: 'being put right', colour: 'var(--tacky)' },

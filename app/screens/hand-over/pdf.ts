@@ -5,7 +5,7 @@ const INK = '#18292b';
 const BOTTLE = '#0e4f49';
 const GAP = '#a33a28';
 /** A table of more columns than this is set smaller. */
-const MANY = 7;
+const MANY_COLUMNS = 7;
 
 function cellOf({ text, hex, isGap }: Cell): TableCell {
   const words = isGap && text !== '' ? { text, color: GAP, italics: true } : { text };
@@ -51,7 +51,7 @@ function contentOf(block: Block): Content {
           ],
         },
         layout: 'lightHorizontalLines',
-        fontSize: block.head.length > MANY ? 7.5 : 8.5,
+        fontSize: block.head.length > MANY_COLUMNS ? 7.5 : 8.5,
         margin: [0, 0, 0, 6],
       };
   }

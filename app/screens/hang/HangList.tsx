@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { bagOf } from '../../../core/hanging/bag.ts';
-import { HANG_STANDINGS, hangStanding, type HangStanding } from '../../../core/hanging/hang-status.ts';
+import { HANG_STATUSES, hangStatus, type HangStatus } from '../../../core/hanging/hang-status.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -20,7 +20,7 @@ import { vialReading } from '../../drawing/vial-reading.ts';
 import { FindPiece } from './FindPiece.tsx';
 import { nextUse, USE_WORDS } from './use-words.ts';
 
-const TITLES: Readonly<Record<HangStanding, string>> = {
+const TITLES: Readonly<Record<HangStatus, string>> = {
   'to-hang': 'Ready to hang',
   apart: 'Back in place, not to close yet',
   drying: 'Last coat hardening',
@@ -81,8 +81,8 @@ export function HangList({ rows, at, problem }: HangListProps) {
           </Sheet>
         </Section>
       )}
-      {HANG_STANDINGS.map((standing) => {
-        const own = rows.filter((row) => hangStanding(row, at) === standing);
+      {HANG_STATUSES.map((standing) => {
+        const own = rows.filter((row) => hangStatus(row, at) === standing);
         return own.length === 0 ? null : (
           <Standing
             key={standing}

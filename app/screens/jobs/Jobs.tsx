@@ -35,7 +35,7 @@ import { exportJob } from '../../open-job/export-job.ts';
 import { BackupBar } from '../../parts/keeping/BackupBar.tsx';
 import { BackupProgressLine } from '../../parts/keeping/BackupProgressLine.tsx';
 import { KeepingBars } from '../../parts/keeping/KeepingBars.tsx';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { goTo } from '../../device/route.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { Wordmark } from '../../parts/Wordmark.tsx';
@@ -62,7 +62,7 @@ export default function Jobs() {
   const [fault, setFault] = useState<string | null>(null);
   const [importFault, setImportFault] = useState<string | null>(null);
   const [isReading, setIsReading] = useState(false);
-  const reading = useAsked<BackupProgress | null>();
+  const reading = useWorkerQuery<BackupProgress | null>();
   const file = useRef<HTMLInputElement>(null);
 
   const start = async (): Promise<void> => {

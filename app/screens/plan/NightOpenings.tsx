@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { openNights } from '../../../core/planning/reading/nights-left-open.ts';
+import { nightsLeftOpen } from '../../../core/planning/reading/nights-left-open.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 
@@ -9,7 +9,7 @@ import { useCommands, useJob } from '../../open-job/use-job.ts';
 export function NightOpenings({ reading }: { reading: PlanReading }) {
   const job = useJob();
   const { apply } = useCommands();
-  const open = openNights(job, reading);
+  const open = nightsLeftOpen(job, reading);
   const [longest] = open;
   if (!longest) return null;
   const standIn = (): void => {

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useCallback, useMemo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { LONGEST_REASON, type AcceptedPlan, type Pin } from '../../../core/job/document/plan-schema.ts';
+import { MAX_REASON, type AcceptedPlan, type Pin } from '../../../core/job/document/plan-schema.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { acceptedPlan, planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
@@ -12,7 +12,7 @@ import { pinsKeptBy, withPinned } from '../../../core/planning/drafting/pinned.t
 import type { Run } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import { taskWords, withMarks } from '../../../core/planning/reading/task-words.ts';
-import { Why } from '../../../core/planning/reading/delay-explainer.ts';
+import { DelayExplainer } from '../../../core/planning/reading/delay-explainer.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
@@ -36,7 +36,7 @@ import { PlanSettings } from './PlanSettings.tsx';
 import { RiskPanel } from './RiskPanel.tsx';
 import { JourneyPanel, RunPanel } from './RunPanel.tsx';
 import { RunSheetView } from './RunSheetView.tsx';
-import { TakePanel } from './SpeedUpPanel.tsx';
+import { SpeedUpPanel } from './SpeedUpPanel.tsx';
 import { useAcceptedPlans } from './use-earlier-plans.ts';
 import { useCandidates } from './use-candidates.ts';
 import { useMoving, type MovedPlan } from './use-moving.ts';
@@ -58,8 +58,8 @@ export default function Plan() {
   /** The run that is looked at; null for the finish. */
   const [asked, setAsked] = useState<{ taskId: string; what: string } | null>(null);
   const [followed, setFollowed] = useState<string | null>(null);
-  const why = useMemo(() => shown && new Why(job, problem, shown), [job, problem, shown]);
-  const links = useMemo(() => (asked ? why?.notEarlier(asked.taskId) : why?.critical()) ?? [], [why, asked]);
+  const why = useMemo(() => shown && new DelayExplainer(job, problem, shown), [job, problem, shown]);
+  const links = useMemo(() => (asked ? why?.explainStart(asked.taskId) : why?.explainFinish()) ?? [], [why, asked]);
   const run = reading?.runs.find(({ steps }) => steps.some(({ id }) => id === asked?.taskId)) ?? null;
   const plannable = problem.steps.size > 0;
   const pins = chosen?.pins ?? job.pins;
@@ -105,7 +105,7 @@ export default function Plan() {
     if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
   };
   const takeUp = (plan: AcceptedPlan): void => {
-    const reason = `Back to: ${plan.reason}`.slice(0, LONGEST_REASON);
+    const reason = `Back to: ${plan.reason}`.slice(0, MAX_REASON);
     apply('accept-plan', { plan: { ...plan, reason }, pins: pinsKeptBy(job, plan) });
     discard();
   };
@@ -256,7 +256,7 @@ export default function Plan() {
       )}
       {shown && reading && (
         <Section title="What would it take?">
-          <TakePanel plan={shown} />
+          <SpeedUpPanel plan={shown} />
         </Section>
       )}
       {shown && reading && (

@@ -24,7 +24,7 @@ interface RiskPanelProps {
 const SAFE = 0.8;
 const SHOWN_WAITS = 5;
 /** Days that the chart reaches at most. */
-const MOST_DAYS = 60;
+const MAX_DAYS = 60;
 
 /** How the plan turns out when the air and the pace are not as supposed: chances of dates, and what decides. */
 export function RiskPanel({ problem, plan }: RiskPanelProps) {
@@ -71,7 +71,7 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
   const days = useMemo(() => {
     const known = risk.finishes.filter((finish) => finish < Infinity);
     const first = Math.floor((known[0] ?? plan.finish) / 1440);
-    const last = Math.min(first + MOST_DAYS, Math.floor(Math.max(known.at(-1) ?? 0, due ?? 0) / 1440));
+    const last = Math.min(first + MAX_DAYS, Math.floor(Math.max(known.at(-1) ?? 0, due ?? 0) / 1440));
     return Array.from({ length: last - first + 1 }, (_unused, index) => {
       const end = (first + index + 1) * 1440 - 1;
       return {

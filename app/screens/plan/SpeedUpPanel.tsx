@@ -8,19 +8,19 @@ import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import { CHANGES } from '../../../core/choosing/changes.ts';
-import type { Bought } from '../../../core/choosing/speed-ups.ts';
+import type { SpeedUp } from '../../../core/choosing/speed-ups.ts';
 import { capital, listed } from '../../../core/units/sentence.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
-import { useTaking } from './use-speed-ups.ts';
+import { useSpeedUps } from './use-speed-ups.ts';
 
 /** What it would take to be done by a day: changes, each planned anew, with the day that it buys. */
-export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> }) {
+export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> }) {
   const job = useJob();
   const { apply } = useCommands();
   const { timeZone } = job.site;
-  const { isRunning, bought, estimate, failure, ask, cancel } = useTaking(planFingerprint(job));
+  const { isRunning, bought, estimate, failure, ask, cancel } = useSpeedUps(planFingerprint(job));
   const finish = localTime(plan.t0, plan.finish, timeZone);
   const [day, setDay] = useState<DateTime | null>(null);
   const { promised } = job.planning;
@@ -29,7 +29,7 @@ export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> 
       ? DateTime.fromISO(promised)
       : finish.minus({ days: 1 });
   const asked = day ?? usual;
-  const take = ({ changes, calls }: Bought): void => {
+  const take = ({ changes, calls }: SpeedUp): void => {
     for (const { name, args } of calls) apply(name, args, { strokes: `take/${changes.join('+')}`, quiet: true });
   };
   return (
@@ -82,10 +82,10 @@ export function TakePanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish'> 
 }
 
 interface OfferProps {
-  bought: Bought;
+  bought: SpeedUp;
   plan: Pick<AcceptedPlan, 't0' | 'finish'>;
   /** Makes the changes; null while others are still being tried. */
-  onTake: ((bought: Bought) => void) | null;
+  onTake: ((bought: SpeedUp) => void) | null;
 }
 
 /** One change, or two together, with the day that it buys. */

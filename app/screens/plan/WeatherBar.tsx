@@ -1,11 +1,11 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import { HINDRANCES } from '../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS } from '../../../core/air/painting-blockers.ts';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
-import { weatherAgainst } from '../../../core/planning/reading/weather-conflicts.ts';
+import { weatherConflicts } from '../../../core/planning/reading/weather-conflicts.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
@@ -17,7 +17,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
   const now = useNow();
   const { timeZone } = job.site;
   const against = useMemo(
-    () => weatherAgainst(job, problem, reading, minutesSince(reading.t0, now, timeZone)),
+    () => weatherConflicts(job, problem, reading, minutesSince(reading.t0, now, timeZone)),
     [job, problem, reading, now, timeZone],
   );
   if (against.length === 0) return null;
@@ -37,7 +37,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
         {against.slice(0, SHOWN).map(({ step, start, hindrance }) => (
           <li key={step.id}>
             {step.piece.mark}, coat {step.coat.number},{' '}
-            {localTime(reading.t0, start, timeZone).toFormat('ccc d LLL, HH:mm')}: {HINDRANCES[hindrance].words}
+            {localTime(reading.t0, start, timeZone).toFormat('ccc d LLL, HH:mm')}: {PAINTING_BLOCKERS[hindrance].words}
           </li>
         ))}
       </ul>

@@ -8,7 +8,7 @@ import type { Link } from '../../../core/planning/reading/delay-explainer.ts';
 import {
   chainOfBatches,
   longestLinks,
-  MOST_LINKS,
+  MAX_LINKS,
   type ChainBatch,
 } from '../../../core/planning/reading/delay-chain.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -96,9 +96,9 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
           </Box>
         ))}
       </Box>
-      {chain.length > MOST_LINKS && (
+      {chain.length > MAX_LINKS && (
         <Button size="small" sx={{ mt: 1 }} onClick={() => setShowsAll(!showsAll)}>
-          {showsAll ? `Show longest ${MOST_LINKS}` : `Show all ${chain.length} steps`}
+          {showsAll ? `Show longest ${MAX_LINKS}` : `Show all ${chain.length} steps`}
         </Button>
       )}
     </Sheet>

@@ -5,7 +5,7 @@ import { latestFinish, priceOfCalm, priceWords } from '../../../core/planning/re
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { DatedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startPlanning, type VerifiedPlan } from '../../asking/planner.ts';
 import type { Draft } from './use-planner.ts';
 
@@ -38,7 +38,7 @@ export interface CalmerState {
 export function useCalmer({ problem }: JobProblem): CalmerState {
   const job = useJob();
   const now = useNow();
-  const { isAsking, answer, failure, ask, cancel, forget } = useAsked<CalmerDraft | NoneCalmer>();
+  const { isAsking, answer, failure, ask, cancel, forget } = useWorkerQuery<CalmerDraft | NoneCalmer>();
 
   const start = useCallback(
     (than: DatedPlan, laterBy: number) => {

@@ -5,7 +5,7 @@ import { earlierPlans } from '../../keeping/history.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 /** How many plans of before are offered. */
-const MOST = 8;
+const MAX_PLANS = 8;
 
 /** The plans that were accepted: the one that is worked by, then those that it took the place of, the last first. */
 export function useAcceptedPlans(): readonly AcceptedPlan[] {
@@ -17,7 +17,7 @@ export function useAcceptedPlans(): readonly AcceptedPlan[] {
     let isGone = false;
     void store
       .settled()
-      .then(() => earlierPlans(database, id, MOST))
+      .then(() => earlierPlans(database, id, MAX_PLANS))
       .then((plans) => !isGone && setEarlier(plans));
     return () => {
       isGone = true;

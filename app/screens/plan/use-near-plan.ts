@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startNearPlanning } from '../../asking/planner.ts';
 import type { Draft } from './use-planner.ts';
 
@@ -18,7 +18,7 @@ export interface NearPlanState {
 export function useNearPlan(): NearPlanState {
   const job = useJob();
   const now = useNow();
-  const { isAsking, answer, ask, forget } = useAsked<Draft | 'none'>();
+  const { isAsking, answer, ask, forget } = useWorkerQuery<Draft | 'none'>();
 
   const start = useCallback(
     (plan: ComparedPlan) => {

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { NoPlan } from '../../../core/scheduling/plan.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startPlanning, type VerifiedPlan } from '../../asking/planner.ts';
 
 /** A plan that was found for a state of the job, and is not accepted yet. */
@@ -26,7 +26,7 @@ export interface PlannerState {
 export function usePlanner(): PlannerState {
   const job = useJob();
   const now = useNow();
-  const { isAsking, answer, failure, ask, cancel, forget } = useAsked<Draft | NoPlan>();
+  const { isAsking, answer, failure, ask, cancel, forget } = useWorkerQuery<Draft | NoPlan>();
 
   const start = useCallback(() => {
     const fingerprint = planFingerprint(job);

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import type { Risk } from '../../../core/scheduling/chance/risk.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startSampling } from '../../asking/planner.ts';
 
 type Plan = Pick<AcceptedPlan, 'tasks'>;
@@ -19,7 +19,7 @@ export interface RiskState {
 export function useRisk(plan: Plan): RiskState {
   const job = useJob();
   const now = useNow();
-  const { isAsking, answer, failure, ask, cancel } = useAsked<{ plan: Plan; risk: Risk }>();
+  const { isAsking, answer, failure, ask, cancel } = useWorkerQuery<{ plan: Plan; risk: Risk }>();
   const run = useCallback(
     () =>
       ask(() => {

@@ -1,13 +1,13 @@
 import { useCallback } from 'react';
-import type { Bought, DayAsked } from '../../../core/choosing/speed-ups.ts';
+import type { SpeedUp, DayAsked } from '../../../core/choosing/speed-ups.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { useAsked } from '../../asking/use-asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startTaking } from '../../asking/planner.ts';
 
-export interface TakingState {
+export interface SpeedUpsState {
   isRunning: boolean;
   /** What has been tried so far; all of it, in order, when it is done. Empty before anybody asked. */
-  bought: readonly Bought[];
+  bought: readonly SpeedUp[];
   /** What one more place or pair of hands would save about, in words; empty before it is known. */
   estimate: string;
   failure: string | null;
@@ -18,15 +18,15 @@ export interface TakingState {
 
 interface Answer {
   fingerprint: string;
-  bought: readonly Bought[];
+  bought: readonly SpeedUp[];
   estimate: string;
 }
 
 /** Tries changes in a worker when asked; what was found is forgotten when the job changes. */
-export function useTaking(fingerprint: string): TakingState {
+export function useSpeedUps(fingerprint: string): SpeedUpsState {
   const job = useJob();
   const now = useNow();
-  const { isAsking, answer, failure, ask: askWorker, cancel } = useAsked<Answer>();
+  const { isAsking, answer, failure, ask: askWorker, cancel } = useWorkerQuery<Answer>();
   const ask = useCallback(
     (asked: DayAsked) =>
       askWorker((tell) => {

@@ -8,8 +8,13 @@ import { EDGE_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { clockAt, playedAt, playedSpan } from '../../../core/strokes/playhead.ts';
 import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
-import { performed, searchedOrder, type Performance, type StrokeSetting } from '../../../core/strokes/scene.ts';
-import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
+import {
+  simulatePass,
+  searchedOrder,
+  type PassResult,
+  type StrokeSetting,
+} from '../../../core/strokes/simulated-pass.ts';
+import { EDGES, FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
@@ -28,7 +33,7 @@ interface Candidate {
   order: 'school' | 'best' | 'tried';
 }
 
-const MOST = 3;
+const MAX_COMPARED = 3;
 /** Steps of a search while one waits. */
 const STEPS = 4000;
 const SHOWN = { numbers: true, arrows: false, drips: false };
@@ -60,10 +65,10 @@ export function CompareView({ view }: { view: StrokesView }) {
   const set = (next: Candidate[]): void => setChanged({ key, candidates: next });
   const performances = useMemo(
     () =>
-      candidates.map(({ change, order }): Performance => {
+      candidates.map(({ change, order }): PassResult => {
         const tried = { ...setting, ...change, order: order === 'tried' ? setting.order : null };
         const found = order === 'best' ? searchedOrder(scene, tried, 'within-the-school', STEPS).order : tried.order;
-        return performed(scene, { ...tried, order: found });
+        return simulatePass(scene, { ...tried, order: found });
       }),
     [candidates, setting, scene],
   );
@@ -121,7 +126,7 @@ export function CompareView({ view }: { view: StrokesView }) {
                   performance={performance}
                   height={400}
                   shown={SHOWN}
-                  words={`${SCHOOLS[candidate.change.face].name}, numbered`}
+                  words={`${FACE_ORDERS[candidate.change.face].name}, numbered`}
                 />
                 <Button
                   variant="outlined"
@@ -141,7 +146,7 @@ export function CompareView({ view }: { view: StrokesView }) {
           );
         })}
       </Box>
-      {candidates.length < MOST && (
+      {candidates.length < MAX_COMPARED && (
         <Button
           startIcon={<AddIcon />}
           sx={{ mt: 2 }}
@@ -190,7 +195,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
         >
           {schools.map((id) => (
             <MenuItem key={id} value={id}>
-              {SCHOOLS[id].name}
+              {FACE_ORDERS[id].name}
             </MenuItem>
           ))}
         </TextField>
@@ -246,7 +251,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
   );
 }
 
-function Figures({ performance }: { performance: Performance }) {
+function Figures({ performance }: { performance: PassResult }) {
   const { worst, laps, until, start } = performance;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (

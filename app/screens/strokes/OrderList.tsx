@@ -20,14 +20,14 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { useImperativeHandle, useRef, type Ref } from 'react';
 import { ROLE_DEFINITIONS, toolFor } from '../../../core/strokes/roles.ts';
-import type { Performance } from '../../../core/strokes/scene.ts';
+import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import type { MetLap, TimedStroke } from '../../../core/strokes/simulate.ts';
 import type { StrokesView } from './use-strokes.ts';
 import { strokeAt } from '../../../core/strokes/playhead.ts';
 import { DragIcon } from '../../drawing/icons.tsx';
 
 /** Longer orders are searched, not shifted by hand. */
-const MOST_SHIFTED = 80;
+const MAX_SHIFTED = 80;
 
 /** Marks the stroke of a time. */
 export interface ListHandle {
@@ -42,7 +42,7 @@ interface OrderListProps {
 }
 
 /** The lap of a stroke over which it is pulled the latest; null when it meets nothing wet. */
-function oldestMet(performance: Performance): ReadonlyMap<string, MetLap> {
+function oldestMet(performance: PassResult): ReadonlyMap<string, MetLap> {
   const oldest = new Map<string, MetLap>();
   for (const lap of performance.laps) {
     const known = oldest.get(lap.later.stroke.id);
@@ -69,7 +69,7 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
     },
   }));
   const ids = performance.strokes.map(({ stroke }) => stroke.id);
-  const canShift = ids.length <= MOST_SHIFTED && performance.stops.length === 0;
+  const canShift = ids.length <= MAX_SHIFTED && performance.stops.length === 0;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -115,7 +115,7 @@ const HOW_TO_SHIFT =
   'To shift a stroke, press space or enter, go up and down with the arrow keys, and press space or enter again. Escape leaves it where it was.';
 
 /** What ears are told while a stroke is shifted. */
-function shiftsTold({ strokes }: Performance): Announcements {
+function shiftsTold({ strokes }: PassResult): Announcements {
   const nameOf = (id: string | number): string => strokes.find(({ stroke }) => stroke.id === id)?.stroke.name ?? '';
   const placeOf = (id: string | number): string =>
     `${strokes.findIndex(({ stroke }) => stroke.id === id) + 1} of ${strokes.length}`;

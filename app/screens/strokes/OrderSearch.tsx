@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { OrderFound } from '../../../core/strokes/order-search.ts';
 import type { Freedom } from '../../../core/strokes/stroke-order.ts';
 import { useJob } from '../../open-job/use-job.ts';
-import type { Asked } from '../../asking/asked.ts';
+import type { PendingQuery } from '../../asking/pending-query.ts';
 import { startSearch } from '../../asking/strokes.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -44,7 +44,7 @@ export function OrderSearch({ view }: { view: StrokesView }) {
   const job = useJob();
   const [searched, setSearched] = useState<Searched | null>(null);
   const [running, setRunning] = useState<string | null>(null);
-  const working = useRef<Asked<OrderFound | null> | null>(null);
+  const working = useRef<PendingQuery<OrderFound | null> | null>(null);
   useEffect(() => () => working.current?.cancel(), []);
   const stop = (): void => {
     working.current?.cancel();

@@ -5,7 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useRef, useState } from 'react';
 import { strokesOn } from '../../../core/job/queries/faces.ts';
 import { orderWords } from '../../../core/strokes/order-words.ts';
-import type { StrokeSetting } from '../../../core/strokes/scene.ts';
+import type { StrokeSetting } from '../../../core/strokes/simulated-pass.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { OrderList, type ListHandle } from './OrderList.tsx';
@@ -17,7 +17,7 @@ import { SettingFields } from './SettingFields.tsx';
 import { choiceOf } from './choice-of.ts';
 import type { StrokesView } from './use-strokes.ts';
 import { Verdict } from './Verdict.tsx';
-import { WaysOut } from './WaysOut.tsx';
+import { WaysOut } from './WetEdgeFixes.tsx';
 import { WetKey } from './WetKey.tsx';
 
 /** How high a drawing may be, in px. */

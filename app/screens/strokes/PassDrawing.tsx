@@ -17,7 +17,7 @@ import {
   type Layout,
 } from '../../../core/strokes/layout.ts';
 import { dripSpots } from '../../../core/strokes/roles.ts';
-import type { Performance } from '../../../core/strokes/scene.ts';
+import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import type { MetLap, TimedStroke } from '../../../core/strokes/simulate.ts';
 import { boundsOf } from '../../../core/strokes/stroke.ts';
 import { closed, ElementRelief, Gap } from '../../drawing/elevation/ElementRelief.tsx';
@@ -38,7 +38,7 @@ export interface DrawingHandle {
 
 interface PassDrawingProps {
   piece: Piece;
-  performance: Performance;
+  performance: PassResult;
   /** The most that it may be high, in px; long pieces in rows may be higher. */
   height: number;
   shown: Shown;
@@ -47,7 +47,7 @@ interface PassDrawingProps {
 }
 
 /** Laps that are marked: what goes off, or else the oldest. */
-function markedLaps({ laps, worst }: Performance): { lap: MetLap; index: number; isWorst: boolean }[] {
+function markedLaps({ laps, worst }: PassResult): { lap: MetLap; index: number; isWorst: boolean }[] {
   return laps
     .map((lap, index) => ({ lap, index, isWorst: lap === worst }))
     .filter(({ lap, isWorst }) => isWorst || lap.state === 'gone-off')
@@ -127,7 +127,7 @@ export function PassDrawing({ piece, performance, height, shown, words, ref }: P
 
 interface PartProps {
   layout: Layout;
-  performance: Performance;
+  performance: PassResult;
 }
 
 /** The strokes of one row of a sheet, with what stays bare, and relief over them. */
@@ -167,7 +167,7 @@ function Row({ row, layout, piece, performance }: PartProps & { row: DrawnRow; p
   );
 }
 
-const paintedElements = (performance: Performance, face: FaceId): ReadonlySet<string> =>
+const paintedElements = (performance: PassResult, face: FaceId): ReadonlySet<string> =>
   new Set(performance.strokes.filter(({ stroke }) => stroke.sheet === face).map(({ stroke }) => stroke.of));
 
 function StrokeShape({ entry: { stroke, number }, layout }: { entry: TimedStroke; layout: Layout }) {
@@ -268,7 +268,7 @@ function Numbers({ layout, performance }: PartProps) {
 }
 
 /** From so many marks on, those that are not yet met are left out. */
-const MANY = 12;
+const MANY_STROKES = 12;
 
 function LapMarks({ layout, performance }: PartProps) {
   const marked = markedLaps(performance);
@@ -279,7 +279,7 @@ function LapMarks({ layout, performance }: PartProps) {
       lap={lap}
       index={index}
       isWorst={isWorst}
-      isQuiet={marked.length > MANY && !isWorst}
+      isQuiet={marked.length > MANY_STROKES && !isWorst}
     />
   ));
 }
@@ -328,7 +328,7 @@ function LapMark({ layout, lap, index, isWorst, isQuiet }: LapMarkProps) {
 }
 
 /** Where each painter is. */
-function Hands({ performance }: { performance: Performance }) {
+function Hands({ performance }: { performance: PassResult }) {
   const hands = [...new Map(performance.strokes.map(({ hand }) => [hand.id, hand])).values()];
   return hands.map(({ id, name }, index) => (
     <g key={id} data-hand={id} visibility="hidden" pointerEvents="none">

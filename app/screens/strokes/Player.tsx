@@ -5,7 +5,7 @@ import Slider from '@mui/material/Slider';
 import TextField from '@mui/material/TextField';
 import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/strokes/playhead.ts';
-import type { Performance } from '../../../core/strokes/scene.ts';
+import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
 
@@ -15,7 +15,7 @@ export interface PlayerHandle {
 }
 
 interface PlayerProps {
-  performance: Performance;
+  performance: PassResult;
   /** Told of every time that is shown, on the performance's clock. */
   onTime(time: number): void;
   ref?: Ref<PlayerHandle>;

@@ -1,4 +1,4 @@
-import type { Performance } from '../../../core/strokes/scene.ts';
+import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import type { TimedStroke } from '../../../core/strokes/simulate.ts';
 
 /** How a stroke looks at a time. */
@@ -18,12 +18,12 @@ export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: numbe
  */
 export class Replay {
   readonly #root: SVGSVGElement;
-  readonly #performance: Performance;
+  readonly #performance: PassResult;
   readonly #looks = new Map<string, StrokeLook>();
   readonly #nodes = new Map<string, Element>();
   readonly #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
 
-  constructor(root: SVGSVGElement, performance: Performance) {
+  constructor(root: SVGSVGElement, performance: PassResult) {
     this.#root = root;
     this.#performance = performance;
     for (const node of root.querySelectorAll('[data-stroke]')) {

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
-import { EDGES, SCHOOLS, WALLS } from '../../../core/strokes/schools.ts';
+import { EDGES, FACE_ORDERS, WALLS } from '../../../core/strokes/face-orders.ts';
 import type { StrokesView } from './use-strokes.ts';
 
 interface ChoiceProps<Id extends string> {
@@ -53,7 +53,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
         label="Order on a face"
         value={setting.face}
         choices={schools}
-        words={SCHOOLS}
+        words={FACE_ORDERS}
         onChange={(face) => change({ face, order: null })}
       />
       {roles.has('edge') && (

@@ -12,8 +12,8 @@ import { definitionOf } from '../../../core/pieces/registry.ts';
 import { handlingOf, type Handling } from '../../../core/strokes/handling.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
-import { useAsked } from '../../asking/use-asked.ts';
-import type { Asked } from '../../asking/asked.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
+import type { PendingQuery } from '../../asking/pending-query.ts';
 import { startPlanning } from '../../asking/planner.ts';
 import { LyingDrawing } from './LyingDrawing.tsx';
 import type { StrokesView } from './use-strokes.ts';
@@ -165,7 +165,7 @@ interface BothFinishes {
 /** When the job would be done by either way of turning, planned in workers one after the other. */
 function useBothPlans(job: Job): BothPlans {
   const now = useNow();
-  const { isAsking, answer, failure, ask, cancel } = useAsked<BothFinishes>();
+  const { isAsking, answer, failure, ask, cancel } = useWorkerQuery<BothFinishes>();
   const start = (): void => ask((tell) => startBoth(job, now, tell));
   return {
     isRunning: isAsking,
@@ -176,8 +176,8 @@ function useBothPlans(job: Job): BothPlans {
   };
 }
 
-function startBoth(job: Job, now: string, tell: (soFar: BothFinishes) => void): Asked<BothFinishes> {
-  let planning: Asked<unknown> | null = null;
+function startBoth(job: Job, now: string, tell: (soFar: BothFinishes) => void): PendingQuery<BothFinishes> {
+  let planning: PendingQuery<unknown> | null = null;
   const both = async (): Promise<BothFinishes> => {
     let known: BothFinishes = { job, finishes: {}, failed: null };
     tell(known);

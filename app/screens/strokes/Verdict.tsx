@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { Performance } from '../../../core/strokes/scene.ts';
+import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { LAP_KINDS } from '../../../core/strokes/pass-laps.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
 import { capital } from '../../../core/units/sentence.ts';
@@ -12,7 +12,7 @@ import { vialReading } from '../../drawing/vial-reading.ts';
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
 interface VerdictProps {
-  performance: Performance;
+  performance: PassResult;
   coating: Coating;
   /** The air in which it is painted: “Practice room 1, 21 °C and 45 %”. */
   air: string;

@@ -5,9 +5,9 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { StrokeCard } from '../../../core/exchange/stroke-card-svg.ts';
 import { orderLines } from '../../../core/strokes/card-lines.ts';
-import { dripLooks } from '../../../core/strokes/drip-checks.ts';
+import { dripChecks } from '../../../core/strokes/drip-checks.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
-import { EDGES, SCHOOLS } from '../../../core/strokes/schools.ts';
+import { EDGES, FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
 import { HAZARDS } from '../../../core/shelf/hazards.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -29,7 +29,7 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
     title: `${alike.length > 6 ? `${alike[0] ?? ''} to ${alike.at(-1) ?? ''}` : alike.join(', ')} · ${definition.name}`,
     subtitle: `${pass.words}${group ? ` · ${colourOn(group, pass.faces[0] ?? 'front').name}` : ''}`,
     ways: [
-      `${SCHOOLS[setting.face].name}${setting.order ? ', in an order of its own' : ''}: ${SCHOOLS[setting.face].does}${edges}.`,
+      `${FACE_ORDERS[setting.face].name}${setting.order ? ', in an order of its own' : ''}: ${FACE_ORDERS[setting.face].does}${edges}.`,
       `${APPLICATION_WORDS[setting.application].name}. ${setting.painters === 2 ? 'Two painters. ' : ''}${air}.`,
       worst
         ? `Edges stay wet for ${performance.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
@@ -37,7 +37,7 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
     ],
     order: orderLines(performance, setting.application, definition.faceNames),
     notes: [
-      ...dripLooks(performance, performance.edge).map(
+      ...dripChecks(performance, performance.edge).map(
         ({ face, at, brushableUntil, where }) =>
           `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
       ),

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { HINDRANCES } from '../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS } from '../../../core/air/painting-blockers.ts';
 import { hindrancesIn } from '../../../core/forecasting/painting-hours.ts';
 import { TOOL_OF } from '../../../core/job/document/stroke-schema.ts';
 import { dryingClimateId } from '../../../core/job/queries/places.ts';
@@ -7,7 +7,12 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { shiftsFrom, shiftsOf } from '../../../core/steps/crew-shifts.ts';
-import { performed, type Performance, type Scene, type StrokeSetting } from '../../../core/strokes/scene.ts';
+import {
+  simulatePass,
+  type PassResult,
+  type PassInput,
+  type StrokeSetting,
+} from '../../../core/strokes/simulated-pass.ts';
 import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import type { AskedPass } from '../../asking/strokes.ts';
@@ -21,16 +26,16 @@ export interface StrokesView {
   passes: readonly PassOfPiece[];
   pass: PassOfPiece;
   choosePass(id: string): void;
-  scene: Scene;
+  scene: PassInput;
   /** What is tried; begins as it was chosen. */
   setting: StrokeSetting;
   change(change: Partial<StrokeSetting>): void;
   /** Back to what is chosen for the job. */
   reset(): void;
   choosePlace(climateId: string): void;
-  performance: Performance;
+  performance: PassResult;
   /** The same by the school's own order. */
-  bySchool: Performance;
+  bySchool: PassResult;
   /** What is against painting in the hour in which it begins, in words. */
   against: readonly string[];
   /** Whether what is tried is what the job has chosen, or its usual way. */
@@ -83,7 +88,7 @@ export function useStrokes(piece: Piece): StrokesView | null {
   const pass = passes.find(({ id }) => id === own.passId) ?? usualPass(passes);
   const climateId = own.place ?? dryingClimateId(job, piece, pass?.faces ?? []);
   const { clocks } = air;
-  const scene = useMemo<Scene | null>(
+  const scene = useMemo<PassInput | null>(
     () => (pass ? { piece, faces: pass.faces, coating: pass.coating, climateId, clocks, crew: job.crew } : null),
     [piece, pass, climateId, clocks, job.crew],
   );
@@ -92,8 +97,8 @@ export function useStrokes(piece: Piece): StrokesView | null {
     ? { ...chosenOptions(job, piece, pass.coating.id, pass.tool), start, isDamped: false }
     : null;
   const setting = useUnchanged({ ...(chosen ?? NOTHING), ...own.change });
-  const performance = useMemo(() => scene && performed(scene, setting), [scene, setting]);
-  const bySchool = useMemo(() => scene && performed(scene, { ...setting, order: null }), [scene, setting]);
+  const performance = useMemo(() => scene && simulatePass(scene, setting), [scene, setting]);
+  const bySchool = useMemo(() => scene && simulatePass(scene, { ...setting, order: null }), [scene, setting]);
   const tool = TOOL_OF[setting.application];
   const hindrances = useMemo(
     () => (pass ? hindrancesIn(clocks, climateId, pass.coating, tool) : []),
@@ -113,7 +118,7 @@ export function useStrokes(piece: Piece): StrokesView | null {
     choosePlace: (place) => update(() => ({ place })),
     performance,
     bySchool,
-    against: (hindrances[Math.floor(setting.start / 60)] ?? []).map((id) => HINDRANCES[id].words),
+    against: (hindrances[Math.floor(setting.start / 60)] ?? []).map((id) => PAINTING_BLOCKERS[id].words),
     isChosen:
       JSON.stringify(setting) === JSON.stringify({ ...chosen, start: setting.start, isDamped: setting.isDamped }),
     asked: {

@@ -16,7 +16,7 @@ import { minutesAtWork } from '../../../core/planning/reading/run-days.ts';
 import { isBenchWork } from '../../../core/steps/step-needs.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
-import type { Ripening } from '../../../core/running/drying-status.ts';
+import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import { openSteps } from '../../../core/running/stamps.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -35,7 +35,7 @@ interface NowCardProps {
   reading: PlanReading;
   at: number;
   stamps: Stamps;
-  ripening: readonly Ripening[];
+  ripening: readonly DryingPiece[];
   /** The run of this painter that comes after it today; null when none does. */
   after: Run | null;
 }

@@ -2,12 +2,12 @@ import Box from '@mui/material/Box';
 import { placeOf } from '../../../core/job/queries/places.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { onRack, type Racked } from '../../../core/running/rack-now.ts';
-import type { Ripening } from '../../../core/running/drying-status.ts';
+import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../drawing/wetness.tsx';
 
 interface RackPictureProps {
-  ripening: readonly Ripening[];
+  ripening: readonly DryingPiece[];
   reading: PlanReading;
   at: number;
   when(minutes: number): string;

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { strokesOn } from '../../../core/job/queries/faces.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
-import { SCHOOLS } from '../../../core/strokes/schools.ts';
+import { FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
 import { usualOptions } from '../../../core/strokes/usual-options.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
@@ -24,7 +24,7 @@ export function StrokesLine({ step }: { step: PieceStep }) {
   return (
     <Box sx={{ mb: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', fontSize: 16 }}>
       <Box sx={{ flex: '1 1 220px' }}>
-        <strong>{SCHOOLS[face].name}.</strong> {APPLICATION_WORDS[application].name}
+        <strong>{FACE_ORDERS[face].name}.</strong> {APPLICATION_WORDS[application].name}
         {extras.length > 0 && `; ${extras.join('; ')}`}.
       </Box>
       <Button

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { memo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
-import type { Ripening } from '../../../core/running/drying-status.ts';
+import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../open-job/use-job.ts';
@@ -17,7 +17,7 @@ import { WetnessKey } from '../../drawing/wetness.tsx';
 const VERBS = { turn: 'turn', recoat: 'recoat', 'put-right': 'put right', hang: 'hang', use: 'close' } as const;
 
 interface TouchListProps {
-  ripening: readonly Ripening[];
+  ripening: readonly DryingPiece[];
   t0: string;
   at: number;
   onTacky(coated: PieceStep): void;
@@ -94,7 +94,7 @@ export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: 
 });
 
 interface TouchRowProps {
-  ripe: Ripening;
+  ripe: DryingPiece;
   at: number;
   when(minutes: number): string;
   onTacky(coated: PieceStep): void;
@@ -152,7 +152,7 @@ function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
   );
 }
 
-function wordsOf(ripe: Ripening, verb: string, at: number, when: (minutes: number) => string): [string, string] {
+function wordsOf(ripe: DryingPiece, verb: string, at: number, when: (minutes: number) => string): [string, string] {
   switch (ripe.state) {
     case 'wet':
       return ['wet: leave it', `touch dry ${when(ripe.touchDry)}, ${verb} from ${when(ripe.opens)}`];

@@ -10,7 +10,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useMemo, useRef, useState } from 'react';
-import { LARGEST_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
+import { MAX_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { beginList, type BegunList } from './draft-list.ts';
 import { ListRows } from './ListRows.tsx';
@@ -61,7 +61,7 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
   const file = useRef<HTMLInputElement>(null);
   const open = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
-    if (chosen.size > LARGEST_LIST) setFault(`${chosen.name} is over 2 MB. Split it into several lists.`);
+    if (chosen.size > MAX_LIST) setFault(`${chosen.name} is over 2 MB. Split it into several lists.`);
     else onText(await chosen.text());
   };
   return (

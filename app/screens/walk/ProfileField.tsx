@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { drawnSection, MOST_CORNERS, readDrawnProfile } from '../../../core/pieces/profiles.ts';
+import { drawnSection, MAX_CORNERS, readDrawnProfile } from '../../../core/pieces/profiles.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 
@@ -70,7 +70,7 @@ export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps)
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>
           Drag the corners; the wall is at the left. Girth {girth.toFixed(0)} mm.
         </Typography>
-        <Button size="small" onClick={addCorner} disabled={line.length >= MOST_CORNERS}>
+        <Button size="small" onClick={addCorner} disabled={line.length >= MAX_CORNERS}>
           Add a corner
         </Button>
       </Box>

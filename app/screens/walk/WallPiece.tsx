@@ -9,7 +9,7 @@ import type { UnitSystem } from '../../../core/units/system.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { DragIcon } from '../../drawing/icons.tsx';
-import { LEAST_WIDTH } from './wall-rows.ts';
+import { MIN_WIDTH } from './wall-rows.ts';
 
 interface WallPieceProps {
   piece: Piece;
@@ -33,7 +33,7 @@ export const WallPiece = memo(function WallPiece(props: WallPieceProps) {
       component="li"
       ref={setNodeRef}
       style={{ transform: CSS.Translate.toString(transform), transition, zIndex: isDragging ? 2 : 'auto' }}
-      sx={{ display: 'flex', flexDirection: 'column', alignItems: 'center', gap: 0.75, minWidth: LEAST_WIDTH }}
+      sx={{ display: 'flex', flexDirection: 'column', alignItems: 'center', gap: 0.75, minWidth: MIN_WIDTH }}
     >
       <Box
         component="button"

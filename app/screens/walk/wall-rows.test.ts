@@ -5,7 +5,7 @@ import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts'
 import type { Room } from '../../../core/job/document/room-schema.ts';
 import { PIECE_KINDS } from '../../../core/pieces/registry.ts';
 import { thumbSize } from '../../drawing/elevation/thumb-size.ts';
-import { GAP, LEAST_WIDTH, wallRows } from './wall-rows.ts';
+import { GAP, MIN_WIDTH, wallRows } from './wall-rows.ts';
 
 const room = (id: string): Room => ({
   id,
@@ -40,7 +40,7 @@ test('every piece hangs once, in its room and order, and no row is wider than th
         for (const row of rows) {
           if (row.kind !== 'pieces') continue;
           const sizes = row.placed.map(({ piece, mmPerPixel }) => thumbSize(piece, mmPerPixel));
-          const wide = sizes.reduce((sum, size) => sum + Math.max(LEAST_WIDTH, size.width) + GAP, -GAP);
+          const wide = sizes.reduce((sum, size) => sum + Math.max(MIN_WIDTH, size.width) + GAP, -GAP);
           assert.ok(wide <= width + 1e-6, `${wide} in ${width}`);
           assert.ok(sizes.every(({ height }) => height < row.height));
         }

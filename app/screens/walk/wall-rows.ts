@@ -14,12 +14,12 @@ export interface PlacedPiece {
 }
 
 /** A room's highest piece is drawn so high, in px, and no piece larger than half its size. */
-const HIGHEST = 190;
-const LARGEST_SCALE = 4;
+const MAX_HEIGHT = 190;
+const MAX_SCALE = 4;
 /** Something small is drawn larger than to scale, so that it can be seen and touched. */
-const SMALLEST = 46;
+const MIN_SIDE = 46;
 /** Least room for a tag and its caption, in px. */
-export const LEAST_WIDTH = 108;
+export const MIN_WIDTH = 108;
 export const GAP = 16;
 /** Tag and caption under a drawing. */
 const UNDER = 72;
@@ -42,8 +42,8 @@ function roomRows(room: Room, pieces: readonly Piece[], width: number): WallRow[
   // A wall or ceiling would make everything else tiny: it is drawn as large as it fits.
   const scaling = sizes.filter((_size, index) => pieces[index]?.kind !== 'plain-area');
   const fitting = (size: { width: number; height: number }): number =>
-    Math.max(size.height / HIGHEST, size.width / Math.max(120, width - GAP));
-  const scale = Math.max(LARGEST_SCALE, ...scaling.map(fitting));
+    Math.max(size.height / MAX_HEIGHT, size.width / Math.max(120, width - GAP));
+  const scale = Math.max(MAX_SCALE, ...scaling.map(fitting));
   const rows: WallRow[] = [{ kind: 'room', key: room.id, height: HEADING, room, count: pieces.length }];
   let row: PlacedPiece[] = [];
   let used = 0;
@@ -55,8 +55,8 @@ function roomRows(room: Room, pieces: readonly Piece[], width: number): WallRow[
   };
   pieces.forEach((piece, index) => {
     const size = sizes[index] ?? { width: 0, height: 0 };
-    const mmPerPixel = Math.max(fitting(size), Math.min(scale, Math.max(size.width, size.height) / SMALLEST));
-    const takes = Math.max(LEAST_WIDTH, size.width / mmPerPixel) + GAP;
+    const mmPerPixel = Math.max(fitting(size), Math.min(scale, Math.max(size.width, size.height) / MIN_SIDE));
+    const takes = Math.max(MIN_WIDTH, size.width / mmPerPixel) + GAP;
     if (used + takes > width + GAP) close();
     row.push({ piece, mmPerPixel });
     used += takes;

@@ -1,4 +1,4 @@
-import { rinse, wash } from '../mending.ts';
+import { rinse, wash } from '../fixing.ts';
 import { isBare, isWood, showsVinyl, type Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
 import type { Soil } from '../../shelf/cleaner.ts';
@@ -17,8 +17,8 @@ export const CLEANING: readonly Rule[] = [
     fires: (s) =>
       leaves(s, 'phosphate') && [...s.primers, ...s.spotPrimers].some((primer) => primer.spoiledByPhosphate),
     reason: 'What a phosphate wash leaves behind spoils this primer: it will not hold.',
-    lift: 'Rinse twice with clean water, or wash with a phosphate-free cleaner.',
-    mend: (recipe, s) => rinse(recipe, s, ({ residue }) => residue === 'phosphate'),
+    fixText: 'Rinse twice with clean water, or wash with a phosphate-free cleaner.',
+    autoFix: (recipe, s) => rinse(recipe, s, ({ residue }) => residue === 'phosphate'),
   },
   {
     id: 'bleach-residue',
@@ -26,8 +26,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'chemistry',
     fires: (s) => leaves(s, 'bleach'),
     reason: 'Salts of a mould wash that is not rinsed off draw water and push the paint off.',
-    lift: 'Rinse with clean water and let it dry.',
-    mend: (recipe, s) => rinse(recipe, s, ({ residue }) => residue === 'bleach'),
+    fixText: 'Rinse with clean water and let it dry.',
+    autoFix: (recipe, s) => rinse(recipe, s, ({ residue }) => residue === 'bleach'),
   },
   {
     id: 'soap-residue',
@@ -35,8 +35,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => leaves(s, 'soap') || leaves(s, 'phosphate'),
     reason: 'This cleaner has to be rinsed off. Its film lies between the old coat and the new one.',
-    lift: 'Rinse, or choose a no-rinse cleaner.',
-    mend: (recipe, s) => rinse(recipe, s, (cleaner) => cleaner.rinse),
+    fixText: 'Rinse, or choose a no-rinse cleaner.',
+    autoFix: (recipe, s) => rinse(recipe, s, (cleaner) => cleaner.rinse),
   },
   {
     id: 'etch-not-rinsed',
@@ -44,8 +44,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'chemistry',
     fires: (s) => s.cleaning.some(({ cleaner, rinsed }) => cleaner.etches && !rinsed),
     reason: 'Acid that stays on the metal goes on etching under the primer.',
-    lift: 'Rinse it off.',
-    mend: (recipe, s) => rinse(recipe, s, ({ etches }) => etches),
+    fixText: 'Rinse it off.',
+    autoFix: (recipe, s) => rinse(recipe, s, ({ etches }) => etches),
   },
   {
     id: 'not-cleaned',
@@ -53,8 +53,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.cleaning.length === 0 && !isBare(s),
     reason: 'Hand oils, polish and dust are on every surface that has been in use. Paint over them lifts.',
-    lift: 'Choose a cleaner.',
-    mend: (recipe, s) => wash(recipe, s, 'salts'),
+    fixText: 'Choose a cleaner.',
+    autoFix: (recipe, s) => wash(recipe, s, 'salts'),
   },
   {
     id: 'grease',
@@ -62,8 +62,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.contamination === 'grease' && !takesOff(s, 'grease'),
     reason: 'Grease is on it. Paint crawls into fish-eyes and comes off again.',
-    lift: 'Clean with an alkaline or phosphate wash, or wipe with solvent.',
-    mend: (recipe, s) => wash(recipe, s, 'grease'),
+    fixText: 'Clean with an alkaline or phosphate wash, or wipe with solvent.',
+    autoFix: (recipe, s) => wash(recipe, s, 'grease'),
   },
   {
     id: 'wax-or-silicone',
@@ -71,8 +71,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.contamination === 'wax' && !takesOff(s, 'wax'),
     reason: 'Wax, polish or silicone is on it: water stands in beads, and so will the paint.',
-    lift: 'Wipe with solvent, two rags, then test with water again.',
-    mend: (recipe, s) => wash(recipe, s, 'wax'),
+    fixText: 'Wipe with solvent, two rags, then test with water again.',
+    autoFix: (recipe, s) => wash(recipe, s, 'wax'),
   },
   {
     id: 'mould',
@@ -80,8 +80,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.mould === 'mould' && !takesOff(s, 'mould'),
     reason: 'Mould grows on under the paint and comes through it.',
-    lift: 'Mould wash, let it stand, rinse and dry.',
-    mend: (recipe, s) => wash(recipe, s, 'mould'),
+    fixText: 'Mould wash, let it stand, rinse and dry.',
+    autoFix: (recipe, s) => wash(recipe, s, 'mould'),
   },
   {
     id: 'chalk-not-washed',
@@ -89,8 +89,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.soundness === 'chalks' && !takesOff(s, 'chalk'),
     reason: 'The old coat chalks: new paint sticks to the powder, and the powder to nothing.',
-    lift: 'Wash the chalk off until a dark rag stays dark.',
-    mend: (recipe, s) => wash(recipe, s, 'chalk'),
+    fixText: 'Wash the chalk off until a dark rag stays dark.',
+    autoFix: (recipe, s) => wash(recipe, s, 'chalk'),
   },
   {
     id: 'weather-dirt',
@@ -98,8 +98,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.exposure === 'outside' && !takesOff(s, 'salts'),
     reason: 'Salt, soot and bird lime are on everything outside, and solvent does not take them off.',
-    lift: 'Wash with water and a detergent as well.',
-    mend: (recipe, s) => wash(recipe, s, 'salts'),
+    fixText: 'Wash with water and a detergent as well.',
+    autoFix: (recipe, s) => wash(recipe, s, 'salts'),
   },
   {
     id: 'new-vinyl-oil',
@@ -107,8 +107,8 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => showsVinyl(s) && !takesOff(s, 'grease') && !takesOff(s, 'wax'),
     reason: 'Plastic that was never painted carries oil from its mould.',
-    lift: 'Clean it with an alkaline wash, or wipe with solvent.',
-    mend: (recipe, s) => wash(recipe, s, 'grease'),
+    fixText: 'Clean it with an alkaline wash, or wipe with solvent.',
+    autoFix: (recipe, s) => wash(recipe, s, 'grease'),
   },
   {
     id: 'contamination-unknown',
@@ -116,7 +116,7 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('contamination'),
     reason: 'Nobody has looked for grease, wax or silicone, so this is judged as clean.',
-    lift: 'Water drops and a white rag tell in two minutes.',
+    fixText: 'Water drops and a white rag tell in two minutes.',
   },
   {
     id: 'mould-unknown',
@@ -124,7 +124,7 @@ export const CLEANING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('mould'),
     reason: 'Nobody has looked for mould, so this is judged as free of it.',
-    lift: 'A drop of bleach on a dark spot tells: mould pales, dirt stays.',
+    fixText: 'A drop of bleach on a dark spot tells: mould pales, dirt stays.',
   },
   {
     id: 'water-on-bare-wood',
@@ -132,7 +132,7 @@ export const CLEANING: readonly Rule[] = [
     source: 'wood',
     fires: (s) => isWood(s) && isBare(s) && s.cleaning.some(({ cleaner }) => cleaner.dryHours >= 2),
     reason: 'Water raises the grain of bare wood and swells board.',
-    lift: 'Wipe damp, not wet, and sand once more when it has dried.',
+    fixText: 'Wipe damp, not wet, and sand once more when it has dried.',
   },
   {
     id: 'cleaners-never-mixed',
@@ -140,7 +140,7 @@ export const CLEANING: readonly Rule[] = [
     source: 'safety',
     fires: ({ cleaning }) => cleaning.some(({ cleaner }) => cleaner.hazards.includes('bleach')) && cleaning.length > 1,
     reason: 'Bleach with acid, vinegar or ammonia makes a poisonous gas.',
-    lift: 'Rinse between the two, take another bucket, and open the window.',
+    fixText: 'Rinse between the two, take another bucket, and open the window.',
   },
   {
     id: 'wash-protection',
@@ -149,6 +149,6 @@ export const CLEANING: readonly Rule[] = [
     fires: ({ cleaning }) =>
       cleaning.some(({ cleaner }) => cleaner.hazards.some((hazard) => hazard === 'caustic' || hazard === 'phosphate')),
     reason: 'Caustic and phosphate cleaners burn skin and eyes.',
-    lift: 'Gloves that do not tear, closed goggles; mild detergent where it is enough.',
+    fixText: 'Gloves that do not tear, closed goggles; mild detergent where it is enough.',
   },
 ];

@@ -1,6 +1,6 @@
 import { makesMist } from '../../shelf/tools.ts';
 import { coatsToHide } from '../../colour/hiding.ts';
-import { anotherTopcoat, onEach, seal, thinFirst } from '../mending.ts';
+import { anotherTopcoat, onEach, seal, thinFirst } from '../fixing.ts';
 import { isBare, isWood, type Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
 
@@ -23,7 +23,7 @@ export const FINISH: readonly Rule[] = [
         ({ coating, extent }) => coating.exposure === 'inside' && !(extent === 'spots' && coating.spotsOutside),
       ),
     reason: 'A product for inside does not stand sun and rain: it chalks, cracks and lets water under.',
-    lift: 'Take a product for outside on this face.',
+    fixText: 'Take a product for outside on this face.',
   },
   {
     id: 'outside-product-inside',
@@ -31,7 +31,7 @@ export const FINISH: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.exposure === 'inside' && s.coats.some(({ coating }) => coating.exposure === 'outside'),
     reason: 'Paint for outside stays softer and can carry mould inhibitors that are not meant for rooms.',
-    lift: 'Take a product for inside on this face.',
+    fixText: 'Take a product for inside on this face.',
   },
   {
     id: 'vinyl-needs-acrylic',
@@ -42,7 +42,7 @@ export const FINISH: readonly Rule[] = [
       s.exposure === 'outside' &&
       s.topcoats.some((topcoat) => topcoat.family !== 'acrylic'),
     reason: 'Vinyl moves with the heat; only all-acrylic paint moves with it.',
-    lift: 'Take an exterior acrylic, on a plastic-safe base for anything dark.',
+    fixText: 'Take an exterior acrylic, on a plastic-safe base for anything dark.',
   },
   {
     id: 'vinyl-too-dark',
@@ -50,7 +50,7 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => isOutsideVinyl(s) && s.topcoats.length > 0 && s.colour.reflectance < DARK && !takesDark(s),
     reason: `This colour reflects less than ${DARK} % of the light: in the sun it heats plastic until it warps and buckles.`,
-    lift: `A colour with an LRV of ${DARK} or more, or a paint on a plastic-safe base, within its own list of colours.`,
+    fixText: `A colour with an LRV of ${DARK} or more, or a paint on a plastic-safe base, within its own list of colours.`,
   },
   {
     id: 'vinyl-dark-on-safe-base',
@@ -59,7 +59,8 @@ export const FINISH: readonly Rule[] = [
     fires: (s) => isOutsideVinyl(s) && s.topcoats.length > 0 && s.colour.reflectance < DARK && takesDark(s),
     reason:
       'Dark on plastic looks superb on the day. Outside the list of this paint, or in full sun, it may still warp.',
-    lift: 'See that the colour is on the list of the paint; say so to the customer in writing, or take a lighter one.',
+    fixText:
+      'See that the colour is on the list of the paint; say so to the customer in writing, or take a lighter one.',
   },
   {
     id: 'vinyl-darker-than-before',
@@ -70,7 +71,7 @@ export const FINISH: readonly Rule[] = [
       s.colour.reflectance >= DARK &&
       (s.colour.reflectance < MIDDLING || s.colour.isDarker === true),
     reason: 'Darker than it was, or not far above the limit: plastic gets hotter than its maker reckoned with.',
-    lift: `An LRV of ${MIDDLING} or more and no darker than the old colour, or the plastic-safe base.`,
+    fixText: `An LRV of ${MIDDLING} or more and no darker than the old colour, or the plastic-safe base.`,
   },
   {
     id: 'not-hidden',
@@ -78,8 +79,8 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => s.topcoats.length > 1 && s.topcoats.length < s.colour.toHide,
     reason: 'The old colour will still be seen through so few coats of the new one.',
-    lift: 'As many topcoats as the colours need, or a primer tinted towards the new colour.',
-    mend: anotherTopcoat,
+    fixText: 'As many topcoats as the colours need, or a primer tinted towards the new colour.',
+    autoFix: anotherTopcoat,
   },
   {
     id: 'hides-badly',
@@ -87,7 +88,7 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => s.colour.base === 'bright',
     reason: 'Red, orange and yellow hide little of what lies under them.',
-    lift: 'Have the primer tinted grey or towards the colour: it saves a coat or two.',
+    fixText: 'Have the primer tinted grey or towards the colour: it saves a coat or two.',
   },
   {
     id: 'primer-saves-coats',
@@ -95,7 +96,7 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => s.colour.old !== null && s.primers.length === 0 && coatsToHide(s.colour.old, s.colour.next) > 2,
     reason: 'Without a primer the old colour takes more than two topcoats to hide.',
-    lift: 'A white or tinted primer hides most of it, for less money a coat.',
+    fixText: 'A white or tinted primer hides most of it, for less money a coat.',
   },
   {
     id: 'old-colour-unknown',
@@ -103,7 +104,7 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => s.unknown.includes('old-colour'),
     reason: 'The old colour is not stated, so two topcoats are supposed to hide it.',
-    lift: 'State it, or pick it out of a photo.',
+    fixText: 'State it, or pick it out of a photo.',
   },
   {
     id: 'no-topcoat',
@@ -111,7 +112,7 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.topcoats.length === 0,
     reason: 'A primer alone neither wears nor wipes clean.',
-    lift: 'Add a topcoat.',
+    fixText: 'Add a topcoat.',
   },
   {
     id: 'one-topcoat',
@@ -119,8 +120,8 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.topcoats.length === 1,
     reason: 'One topcoat is thin at every edge and shows where hands go.',
-    lift: 'Give it two.',
-    mend: anotherTopcoat,
+    fixText: 'Give it two.',
+    autoFix: anotherTopcoat,
   },
   {
     id: 'spray-only',
@@ -128,8 +129,8 @@ export const FINISH: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.coats.some(({ coating, tool }) => coating.sprayOnly && !makesMist(tool)),
     reason: 'This lacquer is made for the spray gun; a brush or roller drags it.',
-    lift: 'Spray it, or take an enamel.',
-    mend: (recipe, s) =>
+    fixText: 'Spray it, or take an enamel.',
+    autoFix: (recipe, s) =>
       onEach(recipe, s, (coats) =>
         coats.map((coat) => {
           const coating = s.shelf.coatings.find(({ id }) => id === coat.product);
@@ -146,8 +147,8 @@ export const FINISH: readonly Rule[] = [
       return order.some((place, index) => index > 0 && place < (order[index - 1] ?? 0));
     },
     reason: 'Primer goes under topcoats and sealer over them; the other way round nothing holds.',
-    lift: 'Put the coats in order: primer, topcoat, sealer.',
-    mend: (recipe, s) => {
+    fixText: 'Put the coats in order: primer, topcoat, sealer.',
+    autoFix: (recipe, s) => {
       const place = (product: string): number =>
         ['primer', 'topcoat', 'sealer'].indexOf(s.shelf.coatings.find(({ id }) => id === product)?.role ?? 'topcoat');
       return onEach(recipe, s, (coats) => [...coats].sort((one, other) => place(one.product) - place(other.product)));
@@ -159,7 +160,7 @@ export const FINISH: readonly Rule[] = [
     source: 'chemistry',
     fires: (s) => new Set(s.topcoats.map(({ family }) => family)).size > 1,
     reason: 'Two kinds of binder in the topcoats: one goes on moving when the other has set.',
-    lift: 'Lay both topcoats from one product.',
+    fixText: 'Lay both topcoats from one product.',
   },
   {
     id: 'too-many-coats',
@@ -167,7 +168,7 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.coats.reduce((sum, { coating, extent }) => sum + (extent === 'all' ? coating.dryFilm : 0), 0) > 260,
     reason: 'So thick a film stays soft inside, chips at edges and sticks in frames.',
-    lift: 'Leave a coat out, or have the primer tinted instead.',
+    fixText: 'Leave a coat out, or have the primer tinted instead.',
   },
   {
     id: 'mineral-unsealed',
@@ -178,8 +179,8 @@ export const FINISH: readonly Rule[] = [
       !s.hasSealer &&
       (s.traits.includes('handled') || s.traits.includes('loaded')),
     reason: 'Mineral matt wears and marks where hands go.',
-    lift: 'Finish it with the clear sealer, or take an enamel.',
-    mend: seal,
+    fixText: 'Finish it with the clear sealer, or take an enamel.',
+    autoFix: seal,
   },
   {
     id: 'plate-unsealed',
@@ -187,8 +188,8 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('plate') && !s.hasSealer && needs(s) < 5,
     reason: 'A switch plate is touched with every switching: paint alone wears through at the switch.',
-    lift: 'Finish it with the clear sealer.',
-    mend: seal,
+    fixText: 'Finish it with the clear sealer.',
+    autoFix: seal,
   },
   {
     id: 'rail-too-soft',
@@ -196,7 +197,7 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('rail') && needs(s) < 4 && !s.hasSealer,
     reason: 'A handrail is held by everybody: a soft enamel gets sticky from hands.',
-    lift: 'Take a porch and rail enamel, or a harder one.',
+    fixText: 'Take a porch and rail enamel, or a harder one.',
   },
   {
     id: 'made-for-something-else',
@@ -205,7 +206,7 @@ export const FINISH: readonly Rule[] = [
     fires: (s) =>
       s.topcoats.some(({ madeFor }) => madeFor.length > 0 && !madeFor.some((trait) => s.traits.includes(trait))),
     reason: 'This paint is made for other work: on flat joinery it shows every stroke.',
-    lift: 'Take a topcoat that is made for doors and trim.',
+    fixText: 'Take a topcoat that is made for doors and trim.',
   },
   {
     id: 'shelf-too-soft',
@@ -213,8 +214,8 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('loaded') && needs(s) < 4 && !s.hasSealer,
     reason: 'What stands on a soft enamel sticks to it and takes it along.',
-    lift: 'Take a harder enamel or a sealer, and load it late.',
-    mend: seal,
+    fixText: 'Take a harder enamel or a sealer, and load it late.',
+    autoFix: seal,
   },
   {
     id: 'blocks-early',
@@ -223,7 +224,7 @@ export const FINISH: readonly Rule[] = [
     fires: (s) =>
       s.traits.includes('handled') && s.topcoats.some(({ family, hours }) => family === 'acrylic' && hours.close > 120),
     reason: 'This enamel tends to block: a door that closes on it too early sticks and tears.',
-    lift: 'Hang it, and let it not close for the days that its figures ask; bumpers on cabinet doors.',
+    fixText: 'Hang it, and let it not close for the days that its figures ask; bumpers on cabinet doors.',
   },
   {
     id: 'enamel-on-wall',
@@ -231,7 +232,7 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('wall') && s.topcoats.some((topcoat) => topcoat.family !== 'mineral'),
     reason: 'An enamel for joinery on a wall shines and shows every trowel mark.',
-    lift: 'Take a matt wall paint.',
+    fixText: 'Take a matt wall paint.',
   },
   {
     id: 'plaster-first-coat',
@@ -244,8 +245,8 @@ export const FINISH: readonly Rule[] = [
       (s.coats[0]?.thinning ?? 0) < 5 &&
       isThinnable(s),
     reason: 'Fresh plaster sucks a thick first coat dry before it can hold, and it peels.',
-    lift: 'Thin the first coat by 10 %, and wait a day before the next.',
-    mend: (recipe, s) => thinFirst(recipe, s, 10),
+    fixText: 'Thin the first coat by 10 %, and wait a day before the next.',
+    autoFix: (recipe, s) => thinFirst(recipe, s, 10),
   },
   {
     id: 'sheen-not-made',
@@ -253,7 +254,7 @@ export const FINISH: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.sheen !== null && s.topcoats.some(({ sheens }) => s.sheen !== null && !sheens.includes(s.sheen)),
     reason: 'This topcoat is not made in the sheen that is wanted.',
-    lift: 'Take another topcoat, or another sheen.',
+    fixText: 'Take another topcoat, or another sheen.',
   },
   {
     id: 'sealer-sheen',
@@ -261,7 +262,7 @@ export const FINISH: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.hasSealer,
     reason: 'The sealer decides the sheen, whatever lies under it.',
-    lift: 'Buy it in the sheen that is wanted, and stir it: the matting settles.',
+    fixText: 'Buy it in the sheen that is wanted, and stir it: the matting settles.',
   },
   {
     id: 'gloss-shows',
@@ -269,7 +270,7 @@ export const FINISH: readonly Rule[] = [
     source: 'optics',
     fires: (s) => s.sheen === 'gloss' && isWood(s) && s.filler === null,
     reason: 'Gloss shows every dent that is left.',
-    lift: 'Fill and sand once more, or take satin.',
+    fixText: 'Fill and sand once more, or take satin.',
   },
   {
     id: 'oil-yellows',
@@ -278,7 +279,7 @@ export const FINISH: readonly Rule[] = [
     fires: (s) =>
       s.exposure === 'inside' && s.colour.reflectance > 60 && s.topcoats.some((topcoat) => topcoat.family === 'oil'),
     reason: 'Oil enamel yellows indoors, most in the dark and next to heat.',
-    lift: 'A waterborne enamel stays white.',
+    fixText: 'A waterborne enamel stays white.',
   },
   {
     id: 'alkyd-waits',
@@ -286,7 +287,7 @@ export const FINISH: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.topcoats.some((topcoat) => topcoat.family === 'alkyd-waterborne'),
     reason: 'Waterborne alkyd levels well and then wants a night between coats.',
-    lift: 'An acrylic enamel takes two coats in a day.',
+    fixText: 'An acrylic enamel takes two coats in a day.',
   },
 ];
 

@@ -1,4 +1,4 @@
-import { keyWith } from '../mending.ts';
+import { keyWith } from '../fixing.ts';
 import {
   bonds,
   isAbraded,
@@ -27,8 +27,8 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => isGlossy(s) && isWaterborne(s.first) && !isKeyed(s) && !bonds(s.first, 'glossy') && !showsVinyl(s),
     reason: 'Waterborne paint over hard gloss that has not been keyed peels off in sheets; a fingernail lifts it.',
-    lift: 'Abrade (180–240) or degloss, or start with a bonding primer.',
-    mend: (recipe) => keyWith(recipe, 'degloss'),
+    fixText: 'Abrade (180–240) or degloss, or start with a bonding primer.',
+    autoFix: (recipe) => keyWith(recipe, 'degloss'),
   },
   {
     id: 'oil-over-unkeyed-gloss',
@@ -37,8 +37,8 @@ export const KEYING: readonly Rule[] = [
     fires: (s) =>
       isGlossy(s) && s.first !== undefined && !isWaterborne(s.first) && !isKeyed(s) && !bonds(s.first, 'glossy'),
     reason: 'Gloss that has not been keyed gives a hard enamel nothing to hold on.',
-    lift: 'Abrade or degloss, or start with a primer that bonds to gloss.',
-    mend: (recipe) => keyWith(recipe, 'degloss'),
+    fixText: 'Abrade or degloss, or start with a primer that bonds to gloss.',
+    autoFix: (recipe) => keyWith(recipe, 'degloss'),
   },
   {
     id: 'bonding-primer-alone',
@@ -52,7 +52,7 @@ export const KEYING: readonly Rule[] = [
       !showsVinyl(s) &&
       !isProvedByPatch(s),
     reason: 'With no key the whole system hangs on the bonding primer and on how clean the gloss is.',
-    lift: 'Abrade or degloss first, or prove it with a test patch.',
+    fixText: 'Abrade or degloss first, or prove it with a test patch.',
   },
   {
     id: 'topcoat-on-gloss',
@@ -61,7 +61,7 @@ export const KEYING: readonly Rule[] = [
     fires: (s) =>
       isGlossy(s) && isKeyed(s) && !showsLaminate(s) && !showsVinyl(s) && s.primers.length === 0 && !isProvedByPatch(s),
     reason: 'Keyed gloss may take the topcoat itself, but nothing bonds as surely as a primer made for it.',
-    lift: 'Add a bonding primer, or prove it with a test patch.',
+    fixText: 'Add a bonding primer, or prove it with a test patch.',
   },
   {
     id: 'deglossed-in-the-grooves',
@@ -69,7 +69,7 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.key === 'degloss' && isGlossy(s),
     reason: 'A deglosser works as far as the rag reaches, and only for the time on its label.',
-    lift: 'Go into mouldings with a sponge, and prime within that time. Sand where hardware sat.',
+    fixText: 'Go into mouldings with a sponge, and prime within that time. Sand where hardware sat.',
   },
   {
     id: 'laminate-needs-key',
@@ -77,8 +77,8 @@ export const KEYING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => showsLaminate(s) && s.first?.family === 'acrylic' && bonds(s.first, 'laminate') && !isAbraded(s),
     reason: 'The waterborne bonding primer holds on laminate only where it has been keyed.',
-    lift: 'Abrade with 220, or take the two-part adhesion primer.',
-    mend: abrade,
+    fixText: 'Abrade with 220, or take the two-part adhesion primer.',
+    autoFix: abrade,
   },
   {
     id: 'flaking-needs-abrading',
@@ -86,8 +86,8 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.soundness === 'lets-go' && !isAbraded(s),
     reason: 'Whatever lets go takes the new paint with it.',
-    lift: 'Scrape and abrade back to a sound edge, wet where it may hold lead.',
-    mend: abrade,
+    fixText: 'Scrape and abrade back to a sound edge, wet where it may hold lead.',
+    autoFix: abrade,
   },
   {
     id: 'bare-not-sanded',
@@ -95,8 +95,8 @@ export const KEYING: readonly Rule[] = [
     source: 'wood',
     fires: (s) => isBareTimber(s) && s.key !== 'abrade',
     reason: 'Weathered or planed wood holds paint badly until fresh fibres are open.',
-    lift: 'Sand with 120, then 150.',
-    mend: (recipe) => keyWith(recipe, 'abrade'),
+    fixText: 'Sand with 120, then 150.',
+    autoFix: (recipe) => keyWith(recipe, 'abrade'),
   },
   {
     id: 'board-sanded-wet',
@@ -104,8 +104,8 @@ export const KEYING: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.facts.substrate === 'mdf' && isBare(s) && s.key === 'wet-abrade',
     reason: 'Water swells bare board, and it does not go back.',
-    lift: 'Sand it dry with 220.',
-    mend: (recipe) => keyWith(recipe, 'abrade'),
+    fixText: 'Sand it dry with 220.',
+    autoFix: (recipe) => keyWith(recipe, 'abrade'),
   },
   {
     id: 'lead-dry-abrasion',
@@ -114,8 +114,9 @@ export const KEYING: readonly Rule[] = [
     fires: (s) => s.facts.lead === 'lead' && s.key === 'abrade',
     reason:
       'Paint that may hold lead is not sanded or scraped dry: the dust poisons whoever lives there, children first.',
-    lift: 'Have it tested; if it holds lead, local rules and licensed practice decide. Wet abrasion and deglosser make no dust.',
-    mend: (recipe) => keyWith(recipe, 'wet-abrade'),
+    fixText:
+      'Have it tested; if it holds lead, local rules and licensed practice decide. Wet abrasion and deglosser make no dust.',
+    autoFix: (recipe) => keyWith(recipe, 'wet-abrade'),
   },
   {
     id: 'lead-wet-abrasion',
@@ -123,7 +124,8 @@ export const KEYING: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.facts.lead === 'lead' && s.key === 'wet-abrade',
     reason: 'Slurry of paint that may hold lead is lead waste, and so are the rags.',
-    lift: 'Have it tested. Until then: sheets, P3 mask, gloves, everything bagged wet; local rules decide who may do it.',
+    fixText:
+      'Have it tested. Until then: sheets, P3 mask, gloves, everything bagged wet; local rules decide who may do it.',
   },
   {
     id: 'lead-unknown',
@@ -131,7 +133,7 @@ export const KEYING: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.unknown.includes('lead'),
     reason: 'The paint is old enough to hold lead and nobody has tested it, so it is treated as lead.',
-    lift: 'A certified kit or a laboratory tells.',
+    fixText: 'A certified kit or a laboratory tells.',
   },
   {
     id: 'coat-unknown',
@@ -139,7 +141,7 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('old-coat'),
     reason: 'Nobody has proved what the old coat is: it is judged by what the walk says, or else as oil gloss.',
-    lift: 'Rub it with alcohol on a rag: acrylic softens and comes off, oil does not.',
+    fixText: 'Rub it with alcohol on a rag: acrylic softens and comes off, oil does not.',
   },
   {
     id: 'soundness-unknown',
@@ -147,7 +149,7 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('soundness'),
     reason: 'Nobody has tried whether the old coat holds, so this is judged as if it did.',
-    lift: 'Cut a lattice, press tape on, pull: three minutes.',
+    fixText: 'Cut a lattice, press tape on, pull: three minutes.',
   },
   {
     id: 'chalk-not-bound',
@@ -155,8 +157,8 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.soundness === 'chalks' && s.primers.length === 0 && !isAbraded(s),
     reason: 'What the wash leaves of a chalking coat is bound by nothing.',
-    lift: 'Abrade lightly, or prime over all of it.',
-    mend: abrade,
+    fixText: 'Abrade lightly, or prime over all of it.',
+    autoFix: abrade,
   },
   {
     id: 'vinyl-sanded',
@@ -164,7 +166,7 @@ export const KEYING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.substrate === 'vinyl' && isAbraded(s),
     reason: 'Scratches in plastic show through thin coats.',
-    lift: 'Only a fine sponge, and only where it shines.',
+    fixText: 'Only a fine sponge, and only where it shines.',
   },
   {
     id: 'sanding-dust',
@@ -172,7 +174,7 @@ export const KEYING: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.key === 'abrade' || s.grainFill !== null,
     reason: 'Sanding dust harms lungs, and a mask for dust is none against solvent vapour.',
-    lift: 'P2 or P3 mask, extraction at the tool, and no sanding where paint dries.',
+    fixText: 'P2 or P3 mask, extraction at the tool, and no sanding where paint dries.',
   },
   {
     id: 'old-filler-asbestos',
@@ -183,6 +185,6 @@ export const KEYING: readonly Rule[] = [
       (s.yearBuilt === null || s.yearBuilt < 1990) &&
       (s.facts.substrate === 'plaster' || s.traits.includes('putty')),
     reason: 'Very old fillers, boards and putties can hold asbestos.',
-    lift: 'If the building is of that time: stop, have a sample tested, follow local rules.',
+    fixText: 'If the building is of that time: stop, have a sample tested, follow local rules.',
   },
 ];

@@ -1,4 +1,4 @@
-import { coatFirst, primeFirst, usualCoat } from '../mending.ts';
+import { coatFirst, primeFirst, usualCoat } from '../fixing.ts';
 import {
   bonds,
   isBare,
@@ -34,7 +34,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => showsLaminate(s) && s.coats.length > 0 && !bonds(s.first, 'laminate'),
     reason: 'Nothing but an adhesion or bonding primer holds on melamine and laminate.',
-    lift: 'Start with the two-part adhesion primer, or with the bonding primer on a keyed surface.',
+    fixText: 'Start with the two-part adhesion primer, or with the bonding primer on a keyed surface.',
   },
   {
     id: 'vinyl-needs-bond',
@@ -42,7 +42,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => showsVinyl(s) && s.coats.length > 0 && !bonds(s.first, 'vinyl'),
     reason: 'This coat is not made to hold on plastic.',
-    lift: 'Start with an exterior acrylic, or with the bonding primer.',
+    fixText: 'Start with an exterior acrylic, or with the bonding primer.',
   },
   {
     id: 'tannin-bleed',
@@ -50,7 +50,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => showsTannin(s) && s.coats.some(({ coating }) => isWaterborne(coating)) && !s.primers.some(blocks),
     reason: 'Oak and ash bleed: tannin rises yellow-brown through waterborne primer and paint.',
-    lift: 'Start with a stain-blocking primer over all of it, shellac or oil.',
+    fixText: 'Start with a stain-blocking primer over all of it, shellac or oil.',
   },
   {
     id: 'blocker-after-waterborne',
@@ -61,7 +61,7 @@ export const PRIMING: readonly Rule[] = [
       return showsTannin(s) && from > 0 && s.primers.slice(0, from).some(isWaterborne);
     },
     reason: 'Water under the stain block brings the tannin up before it is locked in.',
-    lift: 'The stain block comes first, straight onto the wood.',
+    fixText: 'The stain block comes first, straight onto the wood.',
   },
   {
     id: 'tannin-under-old-paint',
@@ -69,8 +69,8 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.substrate === 'oak' && !showsTannin(s) && ![...s.primers, ...s.spotPrimers].some(blocks),
     reason: 'Where sanding goes through to the oak, tannin will bleed.',
-    lift: 'Spot-prime what is rubbed through with a stain-blocking primer.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
+    fixText: 'Spot-prime what is rubbed through with a stain-blocking primer.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
   },
   {
     id: 'stains-bleed',
@@ -78,8 +78,8 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.facts.stains === 'bleeds' && ![...s.primers, ...s.spotPrimers].some(blocks),
     reason: 'Knots, smoke, water rings, felt pen and samples of the new colour come through waterborne paint.',
-    lift: 'Block them first with a stain-blocking primer, on the spots or all over.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
+    fixText: 'Block them first with a stain-blocking primer, on the spots or all over.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
   },
   {
     id: 'stains-unknown',
@@ -87,7 +87,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('stains') && !showsTannin(s) && !s.primers.some(blocks),
     reason: 'Nobody has looked for knots and stains that bleed.',
-    lift: 'Dab waterborne primer onto the worst spot and look again tomorrow.',
+    fixText: 'Dab waterborne primer onto the worst spot and look again tomorrow.',
   },
   {
     id: 'metal-needs-metal-primer',
@@ -95,7 +95,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.facts.substrate === 'metal' && isBare(s) && s.coats.length > 0 && !bonds(s.first, 'metal'),
     reason: 'Bare metal rusts under, or throws off, a coat that was not made for it.',
-    lift: 'Start with a metal primer.',
+    fixText: 'Start with a metal primer.',
   },
   {
     id: 'metal-laid-bare',
@@ -107,8 +107,8 @@ export const PRIMING: readonly Rule[] = [
       s.facts.soundness === 'lets-go' &&
       ![...s.primers, ...s.spotPrimers].some((primer) => bonds(primer, 'metal')),
     reason: 'Where the old coat has let go, metal lies bare.',
-    lift: 'Spot-prime it with a metal primer.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'metal')),
+    fixText: 'Spot-prime it with a metal primer.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'metal')),
   },
   {
     id: 'galvanised-not-etched',
@@ -116,8 +116,8 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.facts.substrate === 'metal' && isBare(s) && !s.cleaning.some(({ cleaner }) => cleaner.etches),
     reason: 'New galvanised steel is too smooth and carries salts: primer lets go within a winter.',
-    lift: 'Etch with white vinegar and rinse. Plain steel needs only the wash.',
-    mend: (recipe, s) => {
+    fixText: 'Etch with white vinegar and rinse. Plain steel needs only the wash.',
+    autoFix: (recipe, s) => {
       const etch = s.shelf.cleaners.find(({ etches, archived }) => etches && !archived);
       if (etch === undefined || recipe.cleaning.length >= 4) return false;
       recipe.cleaning = [...recipe.cleaning, { product: etch.id, rinsed: etch.rinse }];
@@ -130,7 +130,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => isBare(s) && isWood(s) && s.topcoats.length > 0 && s.primers.length === 0,
     reason: 'Bare wood and board drink the first coat unevenly; the finish stays patchy and lifts.',
-    lift: 'Prime it first.',
+    fixText: 'Prime it first.',
   },
   {
     id: 'laid-bare-not-primed',
@@ -142,8 +142,8 @@ export const PRIMING: readonly Rule[] = [
       s.facts.soundness === 'lets-go' &&
       ![...s.primers, ...s.spotPrimers].some((primer) => bonds(primer, 'bare-timber')),
     reason: 'Where the old coat has been scraped off, wood lies bare.',
-    lift: 'Spot-prime the bare wood.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
+    fixText: 'Spot-prime the bare wood.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
   },
   {
     id: 'primer-for-another-surface',
@@ -155,7 +155,7 @@ export const PRIMING: readonly Rule[] = [
       return kind !== null && firstCoat?.role === 'primer' && !bonds(firstCoat, kind);
     },
     reason: 'This primer is made for another surface than the one that is there.',
-    lift: 'Take a primer whose tin names this surface.',
+    fixText: 'Take a primer whose tin names this surface.',
   },
   {
     id: 'sound-paint-primed',
@@ -168,7 +168,7 @@ export const PRIMING: readonly Rule[] = [
       s.primers.length > 0 &&
       s.primers.every((primer) => !primer.blocksStains),
     reason: 'Sound waterborne paint that is clean takes a self-priming topcoat as it is.',
-    lift: 'Leave the primer out and save a coat and its waiting.',
+    fixText: 'Leave the primer out and save a coat and its waiting.',
   },
   {
     id: 'topcoat-not-self-priming',
@@ -179,7 +179,7 @@ export const PRIMING: readonly Rule[] = [
       s.facts.oldCoat === 'waterborne-paint' &&
       s.topcoats.some((topcoat) => !topcoat.selfPriming && topcoat.family !== 'oil'),
     reason: 'The tin of this topcoat asks for its own primer, also over sound paint.',
-    lift: 'Prime, or take a topcoat that is its own primer.',
+    fixText: 'Prime, or take a topcoat that is its own primer.',
   },
   {
     id: 'oil-over-new-waterborne',
@@ -188,7 +188,7 @@ export const PRIMING: readonly Rule[] = [
     fires: (s) =>
       s.topcoats.some((topcoat) => topcoat.family === 'oil') && s.primers.some((primer) => primer.family === 'acrylic'),
     reason: 'A hard oil enamel over a soft waterborne primer can craze as it goes on hardening.',
-    lift: 'Take the oil undercoat under oil enamel.',
+    fixText: 'Take the oil undercoat under oil enamel.',
   },
   {
     id: 'oil-on-raw-edges',
@@ -200,8 +200,8 @@ export const PRIMING: readonly Rule[] = [
       s.primers.length === 0 &&
       s.edgePrimers.length === 0,
     reason: 'An oil enamel on raw timber sinks in and stays open; a waterborne one may go straight on.',
-    lift: 'Prime the edges with the oil undercoat.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => coating.family === 'oil'),
+    fixText: 'Prime the edges with the oil undercoat.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => coating.family === 'oil'),
   },
   {
     id: 'board-edges',
@@ -215,8 +215,8 @@ export const PRIMING: readonly Rule[] = [
       s.edgePrimers.length < 2 &&
       !s.primers.some(({ id }) => id === 'prime-fill-wb'),
     reason: 'The edges of board are open like a sponge: they stay rough and dull however many topcoats they get.',
-    lift: 'Two coats of filling primer on the edges, sanded, before the faces are primed.',
-    mend: (recipe, s) => {
+    fixText: 'Two coats of filling primer on the edges, sanded, before the faces are primed.',
+    autoFix: (recipe, s) => {
       const filling = s.shelf.coatings.find(({ id, archived }) => id === 'prime-fill-wb' && !archived);
       return filling !== undefined && coatFirst(recipe, s, usualCoat(filling, 'edges'));
     },
@@ -227,7 +227,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.unknown.includes('edges') && s.hasEdges,
     reason: 'Nobody has looked whether the edges carry the same coat as the faces.',
-    lift: 'Look at edges, cut-outs and old holes with a lamp.',
+    fixText: 'Look at edges, cut-outs and old holes with a lamp.',
   },
   {
     id: 'filler-flashes',
@@ -236,8 +236,8 @@ export const PRIMING: readonly Rule[] = [
     fires: (s) =>
       s.filler !== null && s.filler.fills !== 'joints' && s.primers.length === 0 && s.spotPrimers.length === 0,
     reason: 'Filler drinks more than old paint: every filled hole shows as a dull spot.',
-    lift: 'Spot-prime what is filled.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
+    fixText: 'Spot-prime what is filled.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
   },
   {
     id: 'spots-show',
@@ -245,7 +245,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.spotPrimers.length > 0 && s.primers.length === 0,
     reason: 'Spots that are primed alone can show in raking light.',
-    lift: 'Feather their edges out, or prime all of it.',
+    fixText: 'Feather their edges out, or prime all of it.',
   },
   {
     id: 'dries-clear',
@@ -253,7 +253,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.primers.some(({ clear }) => clear),
     reason: 'This primer dries clear: missed spots do not show.',
-    lift: 'Work in a fixed order and tick off what is done, or have a drop of colour put in.',
+    fixText: 'Work in a fixed order and tick off what is done, or have a drop of colour put in.',
   },
   {
     id: 'prove-the-bond',
@@ -261,7 +261,7 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => (showsLaminate(s) || showsVinyl(s) || isGlossy(s)) && s.coats.length > 0 && !isProvedByPatch(s),
     reason: 'On hard, closed surfaces only a test patch proves that this system holds.',
-    lift: 'Lay a patch where it does not show, let it dry, then fingernail and tape.',
+    fixText: 'Lay a patch where it does not show, let it dry, then fingernail and tape.',
   },
   {
     id: 'patch-lifted',
@@ -269,6 +269,6 @@ export const PRIMING: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.patch?.held === false && s.patch.first === s.first?.id && s.patch.key === s.key,
     reason: 'A test patch with this first coat on this key has let go.',
-    lift: 'Clean or key better, or take another primer, and lay a new patch.',
+    fixText: 'Clean or key better, or take another primer, and lay a new patch.',
   },
 ];

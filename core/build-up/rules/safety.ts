@@ -19,7 +19,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'isocyanate'),
     reason: 'Its hardener holds isocyanate: supplied air or professional extraction only, never a dust mask.',
-    lift: 'Take an enamel without hardener.',
+    fixText: 'Take an enamel without hardener.',
   },
   {
     id: 'professional-spray',
@@ -27,7 +27,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'isocyanate') && !s.sprays,
     reason: 'Mist with isocyanate is for professionals who have supplied air or extraction, and a spray gun to hand.',
-    lift: 'If that is so, choose spraying as the way to work for this group.',
+    fixText: 'If that is so, choose spraying as the way to work for this group.',
   },
   {
     id: 'two-part',
@@ -35,7 +35,8 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'hardener'),
     reason: 'A hardener can make skin and lungs sensitive for good, and the mixed pot goes off in hours.',
-    lift: 'Organic-vapour cartridges, gloves, eye protection, air change. Stir for 3 min, let it stand for 10, and mix only what the pot life allows.',
+    fixText:
+      'Organic-vapour cartridges, gloves, eye protection, air change. Stir for 3 min, let it stand for 10, and mix only what the pot life allows.',
   },
   {
     id: 'solvent-vapour',
@@ -43,7 +44,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'solvent'),
     reason: 'Solvent vapour: a dust mask does not stop it, and a pilot light or spark sets it off.',
-    lift: 'Organic-vapour cartridges, air change, no flame. A waterborne system smells least.',
+    fixText: 'Organic-vapour cartridges, air change, no flame. A waterborne system smells least.',
   },
   {
     id: 'oily-rags',
@@ -51,7 +52,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'oily-rags'),
     reason: 'Rags with oil or solvent heat up by themselves and catch fire in a heap.',
-    lift: 'Lay them flat outdoors, or keep them under water.',
+    fixText: 'Lay them flat outdoors, or keep them under water.',
   },
   {
     id: 'biocide',
@@ -59,7 +60,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'biocide'),
     reason: 'Preservative is poisonous to more than fungi.',
-    lift: 'Gloves and air, nothing into soil or water, and children and pets away until it is dry.',
+    fixText: 'Gloves and air, nothing into soil or water, and children and pets away until it is dry.',
   },
   {
     id: 'bleach',
@@ -67,7 +68,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'bleach'),
     reason: 'Bleach burns skin and eyes and spoils what it drips on.',
-    lift: 'Gloves that do not tear, goggles, window open; never with acid or ammonia.',
+    fixText: 'Gloves that do not tear, goggles, window open; never with acid or ammonia.',
   },
   {
     id: 'spray-mist',
@@ -75,7 +76,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.coats.some(({ tool }) => makesMist(tool)),
     reason: 'Spray mist goes past a dust mask, and an airless tip injects paint under the skin.',
-    lift: 'Cartridges with a particle filter, extraction; never a hand before the tip, lock and relieve pressure.',
+    fixText: 'Cartridges with a particle filter, extraction; never a hand before the tip, lock and relieve pressure.',
   },
   {
     id: 'spray-solvent',
@@ -83,7 +84,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.coats.some(({ coating, tool }) => makesMist(tool) && coating.hazards.includes('solvent')),
     reason: 'Mist of solvent paint explodes at a spark.',
-    lift: 'Brush or roll it, or spray it in a spray room that is made for it.',
+    fixText: 'Brush or roll it, or spray it in a spray room that is made for it.',
   },
   {
     id: 'fire-door',
@@ -92,7 +93,8 @@ export const SAFETY: readonly Rule[] = [
     fires: (s) => s.fireRated,
     reason:
       'A fire door keeps its rating only with what its certificate allows, paint, fillers and their thickness included.',
-    lift: 'Ask for the certificate. Seals, closer and the gap stay as they are, and it does not stay off where it is required.',
+    fixText:
+      'Ask for the certificate. Seals, closer and the gap stay as they are, and it does not stay off where it is required.',
   },
   {
     id: 'plate-electricity',
@@ -100,7 +102,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.traits.includes('plate'),
     reason: 'Behind the plate is mains voltage.',
-    lift: 'Off at the breaker and proved dead before it is loosened. If in doubt, leave it to an electrician.',
+    fixText: 'Off at the breaker and proved dead before it is loosened. If in doubt, leave it to an electrician.',
   },
   {
     id: 'children',
@@ -108,6 +110,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.traits.includes('rail') || s.traits.includes('handled'),
     reason: 'Wet and uncured paint is within the reach of children and pets.',
-    lift: 'Keep them away until it is hard; what is chewed, toys and cots, takes only a paint that is certified for it.',
+    fixText:
+      'Keep them away until it is hard; what is chewed, toys and cots, takes only a paint that is certified for it.',
   },
 ];

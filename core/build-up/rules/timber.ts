@@ -1,4 +1,4 @@
-import { fillerFor, keyWith, primeFirst, thinFirst } from '../mending.ts';
+import { fillerFor, keyWith, primeFirst, thinFirst } from '../fixing.ts';
 import { isAbraded, isBare, isBareTimber, isWood, laysWoodBare, showsTannin, type Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
 
@@ -15,8 +15,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null,
     reason: 'Oak and ash are open-grained: every pore shows through paint as a fine dark line.',
-    lift: 'Fill the grain, two to four passes, sanded between. Leave it where the grain is meant to be seen.',
-    mend: (recipe, s) => {
+    fixText: 'Fill the grain, two to four passes, sanded between. Leave it where the grain is meant to be seen.',
+    autoFix: (recipe, s) => {
       const filler = fillerFor(s, ({ fills, sands }) => fills === 'grain' && sands === 'well');
       if (filler === undefined) return false;
       recipe.grainFill = { product: filler.id, passes: filler.passes };
@@ -29,8 +29,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: ({ grainFill }) => grainFill !== null && grainFill.passes < grainFill.filler.passes,
     reason: 'Grain filler shrinks into the pores as it dries.',
-    lift: 'Two passes of the putty kind, three of the gel.',
-    mend: (recipe, { grainFill }) => {
+    fixText: 'Two passes of the putty kind, three of the gel.',
+    autoFix: (recipe, { grainFill }) => {
       if (grainFill === null) return false;
       recipe.grainFill = { product: grainFill.filler.id, passes: grainFill.filler.passes };
       return true;
@@ -42,8 +42,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.grainFill !== null && !isBare(s) && !isAbraded(s),
     reason: 'Grain filler holds in open pores, not on a skin of varnish or paint.',
-    lift: 'Abrade until the pores are open.',
-    mend: (recipe, { facts }) => keyWith(recipe, facts.lead === 'lead' ? 'wet-abrade' : 'abrade'),
+    fixText: 'Abrade until the pores are open.',
+    autoFix: (recipe, { facts }) => keyWith(recipe, facts.lead === 'lead' ? 'wet-abrade' : 'abrade'),
   },
   {
     id: 'no-grain-filler',
@@ -51,8 +51,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: ({ grainFill }) => grainFill !== null && grainFill.filler.fills !== 'grain',
     reason: 'This filler is not made for pores: it tears out when it is sanded.',
-    lift: 'Take a grain filler.',
-    mend: (recipe) => {
+    fixText: 'Take a grain filler.',
+    autoFix: (recipe) => {
       recipe.grainFill = null;
       return true;
     },
@@ -63,8 +63,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.grainFill !== null && !showsGrain(s),
     reason: 'There is no open grain here to fill.',
-    lift: 'Leave the grain filler out.',
-    mend: (recipe) => {
+    fixText: 'Leave the grain filler out.',
+    autoFix: (recipe) => {
       recipe.grainFill = null;
       return true;
     },
@@ -75,7 +75,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: ({ grainFill }) => grainFill?.filler.sands === 'badly',
     reason: 'Clear gel is easy to lay, and hard to see, to level and to sand.',
-    lift: 'A putty kind shows where it is and sands well, with much more dust and work.',
+    fixText: 'A putty kind shows where it is and sands well, with much more dust and work.',
   },
   {
     id: 'preservative',
@@ -83,8 +83,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.exposure === 'outside' && laysWoodBare(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
     reason: 'Bare wood outside draws water at every joint and end grain.',
-    lift: 'Water-repellent preservative first, and a full day before the primer.',
-    mend: (recipe, s) => {
+    fixText: 'Water-repellent preservative first, and a full day before the primer.',
+    autoFix: (recipe, s) => {
       const found = s.shelf.preservatives.find(({ archived }) => !archived);
       recipe.preservative = found?.id ?? null;
       return found !== undefined;
@@ -96,8 +96,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.preservative !== null && !s.isOutdoorPiece,
     reason: 'Preservative carries biocides that have no business in rooms.',
-    lift: 'Leave it out: inside there is no rain to keep off.',
-    mend: (recipe) => {
+    fixText: 'Leave it out: inside there is no rain to keep off.',
+    autoFix: (recipe) => {
       recipe.preservative = null;
       return true;
     },
@@ -108,8 +108,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.preservative !== null && s.isOutdoorPiece && !laysWoodBare(s),
     reason: 'Preservative works in bare wood; on paint it only leaves a film that nothing holds on.',
-    lift: 'Leave it out, or scrape back to the wood.',
-    mend: (recipe) => {
+    fixText: 'Leave it out, or scrape back to the wood.',
+    autoFix: (recipe) => {
       recipe.preservative = null;
       return true;
     },
@@ -120,7 +120,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.facts.moisture === 'damp',
     reason: 'It is too damp: water under the film comes out as blisters, and takes the film with it.',
-    lift: 'Let it dry to 15 % or less and read again. No product makes up for that.',
+    fixText: 'Let it dry to 15 % or less and read again. No product makes up for that.',
     ofSurface: true,
   },
   {
@@ -129,7 +129,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.unknown.includes('moisture'),
     reason: 'Nobody has measured how wet it is, so this is judged as dry.',
-    lift: 'Three readings with a moisture meter.',
+    fixText: 'Three readings with a moisture meter.',
   },
   {
     id: 'board-outside',
@@ -137,7 +137,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.facts.substrate === 'mdf' && s.exposure === 'outside',
     reason: 'Board swells outside, whatever is on it; its edges open first.',
-    lift: 'Have it made of timber or of board for outside. No paint makes up for that.',
+    fixText: 'Have it made of timber or of board for outside. No paint makes up for that.',
     ofSurface: true,
   },
   {
@@ -147,8 +147,8 @@ export const TIMBER: readonly Rule[] = [
     fires: (s) =>
       isPutty(s) && s.exposure === 'outside' && laysWoodBare(s) && ![...s.primers, ...s.spotPrimers].some(isOil),
     reason: 'Linseed putty needs an oil primer; waterborne paint crawls off it and cracks.',
-    lift: 'Oil undercoat on the putty lines, when new putty has had its skin for a week.',
-    mend: (recipe, s) => primeFirst(recipe, s, 'spots', isOil),
+    fixText: 'Oil undercoat on the putty lines, when new putty has had its skin for a week.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', isOil),
   },
   {
     id: 'putty-line',
@@ -156,7 +156,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: (s) => isPutty(s),
     reason: 'The line between putty and glass lets the water in.',
-    lift: 'Run the paint 2 mm onto the glass.',
+    fixText: 'Run the paint 2 mm onto the glass.',
   },
   {
     id: 'sliding-faces',
@@ -164,7 +164,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('slides'),
     reason: 'Faces that slide wood on wood stick as soon as they are painted.',
-    lift: 'Leave them bare, with a little wax, and keep the paint off the cords.',
+    fixText: 'Leave them bare, with a little wax, and keep the paint off the cords.',
   },
   {
     id: 'open-edge-outside',
@@ -172,7 +172,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.exposure === 'outside' && isWood(s) && s.hasOpenEdges && s.hasEdges,
     reason: 'An edge that gets no paint drinks rain, and the faces blister above it.',
-    lift: 'Take all of its edges into the scope on the walk, the bottom edge too.',
+    fixText: 'Take all of its edges into the scope on the walk, the bottom edge too.',
   },
   {
     id: 'filler-for-inside',
@@ -180,8 +180,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.isOutdoorPiece && s.filler?.exposure === 'inside',
     reason: 'A filler for inside takes up rain and falls out.',
-    lift: 'Take the two-part repair filler.',
-    mend: (recipe, s) => {
+    fixText: 'Take the two-part repair filler.',
+    autoFix: (recipe, s) => {
       recipe.filler = fillerFor(s, ({ fills }) => fills === 'repair' || fills === 'holes')?.id ?? null;
       return true;
     },
@@ -192,7 +192,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'tin',
     fires: (s) => s.filler?.potLife != null,
     reason: 'Two-part filler is worked within its pot life, in wood that is sound and dry.',
-    lift: 'Mix what twenty minutes allow; cut soft wood out first.',
+    fixText: 'Mix what twenty minutes allow; cut soft wood out first.',
   },
   {
     id: 'bare-wood-drinks',
@@ -200,8 +200,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'tin',
     fires: (s) => isBareTimber(s) && s.coats[0]?.coating.family === 'oil' && s.coats[0].thinning < 5,
     reason: 'Thirsty wood takes the first coat of oil unevenly.',
-    lift: 'Thin it by 5 to 10 %.',
-    mend: (recipe, s) => thinFirst(recipe, s, 5),
+    fixText: 'Thin it by 5 to 10 %.',
+    autoFix: (recipe, s) => thinFirst(recipe, s, 5),
   },
   {
     id: 'section-joints',
@@ -209,7 +209,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'trade',
     fires: (s) => s.traits.includes('sections'),
     reason: 'Where sections meet, paint stays sticky for weeks.',
-    lift: 'Paint the joints with the door part open, thinly, and keep it from closing tight.',
+    fixText: 'Paint the joints with the door part open, thinly, and keep it from closing tight.',
   },
   {
     id: 'wood-in-dark-sun',
@@ -218,6 +218,6 @@ export const TIMBER: readonly Rule[] = [
     fires: (s) =>
       s.exposure === 'outside' && isWood(s) && s.colour.reflectance < 15 && s.facts.substrate === 'softwood',
     reason: 'Very dark paint in the sun heats softwood until its resin runs and its joints open.',
-    lift: 'A lighter colour, or a face that never has the sun.',
+    fixText: 'A lighter colour, or a face that never has the sun.',
   },
 ];

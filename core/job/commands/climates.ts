@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { climateSchema, heatingSchema, MOST_TAKEN, statedHourSchema } from '../../air/climate.ts';
+import { climateSchema, heatingSchema, MAX_TAKEN, statedHourSchema } from '../../air/climate.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { entity } from './entity.ts';
 
@@ -34,7 +34,7 @@ export const switchHeating = command({
 });
 
 /** Takes stated hours into a climate: they take the place of what it had for the same hours. */
-export const takeHours = command({
+export const importHours = command({
   args: () =>
     z.object({
       climateId: z.string(),
@@ -50,7 +50,7 @@ export const takeHours = command({
     const byHour = new Map(stated.hours.map((hour) => [hour.at, hour]));
     for (const hour of hours) byHour.set(hour.at, hour);
     stated.hours = [...byHour.values()].sort((one, other) => (one.at < other.at ? -1 : 1));
-    stated.taken = [...stated.taken.slice(1 - MOST_TAKEN), { ...from, hours: hours.length }];
+    stated.taken = [...stated.taken.slice(1 - MAX_TAKEN), { ...from, hours: hours.length }];
   },
 });
 

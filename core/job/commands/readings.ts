@@ -3,7 +3,7 @@ import { readingSchema } from '../document/reading-schema.ts';
 import { command, entryOf } from './definition.ts';
 
 /** Writes readings of instruments, or stages that a finger found reached, into the job. */
-export const takeReadings = command({
+export const importReadings = command({
   args: () => z.object({ readings: z.array(readingSchema).min(1).max(500) }),
   label: ({ readings }) => (readings.length === 1 ? 'Log a reading' : `Log ${readings.length} readings`),
   change(draft, { readings }) {

@@ -8,20 +8,20 @@ import { addFilmCheck, changeHandOver, inspect, signOff, withdrawSignOff } from 
 import { addHardware, countHardware, keepApart, removeHardware } from './hardware.ts';
 import { addPhoto, changePhoto, removePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
-import { addEntry, changeEntry, removeEntry, takeShelf } from './shelf.ts';
+import { addEntry, changeEntry, removeEntry, importShelf } from './shelf.ts';
 import { acceptPlan, changePlanning, measureAgainst, pinTasks, unpinTasks } from './plan.ts';
 import { chooseStrokes, forgetStrokes } from './strokes.ts';
-import { climates, forgetHours, switchHeating, takeHours } from './climates.ts';
+import { climates, forgetHours, switchHeating, importHours } from './climates.ts';
 import { crew, giveDayOff, statePace } from './crew.ts';
 import { defects } from './defects.ts';
 import { findings } from './findings.ts';
-import { leaveOut, stamp, takeIn } from './stamps.ts';
+import { leaveOut, stamp, restoreSkippedSteps } from './stamps.ts';
 import { patches } from './patches.ts';
 import { places } from './places.ts';
 import { recipes } from './recipes.ts';
-import { removeReading, takeReadings } from './readings.ts';
+import { removeReading, importReadings } from './readings.ts';
 import { rooms, tickRoomTask } from './rooms.ts';
-import { takeDay, takeStamps } from './sharing.ts';
+import { importDay, importStamps } from './sharing.ts';
 import { tins } from './tins.ts';
 
 /** Every command by the name under which it stands in history. */
@@ -59,7 +59,7 @@ export const COMMANDS = {
   'add-entry': addEntry,
   'change-entry': changeEntry,
   'remove-entry': removeEntry,
-  'take-shelf': takeShelf,
+  'take-shelf': importShelf,
   'rename-job': renameJob,
   'change-settings': changeSettings,
   'change-site': changeSite,
@@ -79,9 +79,9 @@ export const COMMANDS = {
   'change-climate': climates.change,
   'remove-climate': climates.remove,
   'switch-heating': switchHeating,
-  'take-hours': takeHours,
+  'take-hours': importHours,
   'forget-hours': forgetHours,
-  'take-readings': takeReadings,
+  'take-readings': importReadings,
   'remove-reading': removeReading,
   'change-place': places.change,
   'add-painter': crew.add,
@@ -94,10 +94,10 @@ export const COMMANDS = {
   'give-day-off': giveDayOff,
   stamp,
   'measure-against': measureAgainst,
-  'take-stamps': takeStamps,
-  'take-day': takeDay,
+  'take-stamps': importStamps,
+  'take-day': importDay,
   'leave-out': leaveOut,
-  'take-in': takeIn,
+  'take-in': restoreSkippedSteps,
   'add-tin': tins.add,
   'change-tin': tins.change,
   'remove-tin': tins.remove,

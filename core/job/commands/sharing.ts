@@ -5,7 +5,7 @@ import { command, CommandRefused } from './definition.ts';
 import { current } from 'immer';
 
 /** Takes in what another device has added. What was in already changes nothing. */
-export const takeStamps = command({
+export const importStamps = command({
   isRecord: true,
   args: () => z.object({ entries: ownEntriesSchema }),
   label: ({ entries }) => `Take in ${entries.log.length} stamps of another device`,
@@ -16,7 +16,7 @@ export const takeStamps = command({
 });
 
 /** Takes the day over as another device has it, and keeps what was added on this one. */
-export const takeDay = command({
+export const importDay = command({
   args: () => z.object({ job: jobSchema, device: z.string().min(1).max(40), madeAt: z.iso.datetime() }),
   label: () => 'Take over the day from another device',
   change(draft, { job, device, madeAt }) {

@@ -98,7 +98,7 @@ export const removeEntry = command({
 });
 
 /** Puts a whole list of entries on the shelf, each over what it had under the same id. */
-export const takeShelf = command({
+export const importShelf = command({
   args: () => z.object({ shelf: shelfSchema }),
   label: ({ shelf }) => {
     const count = Object.values(shelf).reduce((sum, list) => sum + list.length, 0);

@@ -38,7 +38,7 @@ export const leaveOut = command({
 });
 
 /** Takes steps in again that were left out. */
-export const takeIn = command({
+export const restoreSkippedSteps = command({
   args: () => z.object({ taskIds: z.array(z.string()).min(1).max(500) }),
   label: () => 'Do it after all',
   change(draft, { taskIds }) {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FACE_IDS } from '../../pieces/elevation.ts';
-import { STAGES } from '../../shelf/coating.ts';
+import { DRYING_STAGES } from '../../shelf/coating.ts';
 import { coatSchema } from './coat-schema.ts';
 import { id, localTime, note, stepId } from './plain-fields.ts';
 
@@ -41,7 +41,7 @@ export const reworkStepSchema = z.lazy(() =>
     /** At a professional's pace. */
     minutes: z.number().positive().max(600),
     /** What the coat that lies there must have reached before; null when it need not wait. */
-    waitFor: z.enum(STAGES).nullable(),
+    waitFor: z.enum(DRYING_STAGES).nullable(),
     /** The coat that is put on; null for dry work. */
     coat: coatSchema.nullable(),
   }),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { defectSchema, filmCheckSchema, inspectionSchema } from './defect-schema.ts';
-import { MOST_PHOTOS, photoSchema, type Piece } from './piece-schema.ts';
+import { MAX_PHOTOS, photoSchema, type Piece } from './piece-schema.ts';
 import { logEntrySchema } from './log-schema.ts';
 import { leftOutSchema, type Job } from './schema.ts';
 import { tinSchema } from './tin-schema.ts';
@@ -132,7 +132,7 @@ function withPhotos(piece: Piece, photos: OwnEntries['photos']): Piece {
   const known = new Set(piece.photos.map(({ id }) => id));
   const added = photos.filter(({ pieceId, photo }) => pieceId === piece.id && !known.has(photo.id));
   if (added.length === 0) return piece;
-  return { ...piece, photos: [...piece.photos, ...added.map(({ photo }) => photo)].slice(0, MOST_PHOTOS) };
+  return { ...piece, photos: [...piece.photos, ...added.map(({ photo }) => photo)].slice(0, MAX_PHOTOS) };
 }
 
 /** Whether a file of a device is newer than what was taken in from it last. */

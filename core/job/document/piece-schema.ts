@@ -48,7 +48,7 @@ export const drillingSchema = z.lazy(() =>
 export type Drilling = z.infer<typeof drillingSchema>;
 
 /** Photos of one piece. */
-export const MOST_PHOTOS = 24;
+export const MAX_PHOTOS = 24;
 
 /** A photo's place in the record; the picture itself lies beside the job, under its id. */
 export const photoSchema = z.lazy(() =>
@@ -68,12 +68,12 @@ export type Photo = z.infer<typeof photoSchema>;
 export const KEPT_APART_BY = ['wedge', 'bumpers'] as const;
 
 /** Characters of the name of a zone. */
-export const LONGEST_ZONE = 40;
+export const MAX_ZONE = 40;
 
 /** The longest list of numbers in a shape: a drawn profile of sixty points. */
-const LONGEST_LIST = 120;
+const MAX_LIST = 120;
 const shapeSchema = z.lazy(() =>
-  z.record(z.string().max(40), z.union([z.number(), z.string().max(40), z.array(z.number()).max(LONGEST_LIST)])),
+  z.record(z.string().max(40), z.union([z.number(), z.string().max(40), z.array(z.number()).max(MAX_LIST)])),
 );
 
 const pieceFields = z.lazy(() =>
@@ -101,7 +101,7 @@ const pieceFields = z.lazy(() =>
       neededBy: z.iso.date('Write the day as year-month-day.').nullable(),
     }),
     /** The part of its room with which it is painted, so that the rest stays in use; empty where the room is one. */
-    zone: z.string().trim().max(LONGEST_ZONE, `Keep the zone to ${LONGEST_ZONE} characters.`),
+    zone: z.string().trim().max(MAX_ZONE, `Keep the zone to ${MAX_ZONE} characters.`),
     fireRated: z.boolean(),
     /** Whether it is reached from a ladder or over a stair. */
     upHigh: z.boolean(),
@@ -113,7 +113,7 @@ const pieceFields = z.lazy(() =>
     holesDone: z.object({ filled: z.number().int().min(0).max(60), drilled: z.array(id).max(12) }),
     /** What keeps a soft coat off its stop until it may be closed; null for nothing. */
     keptApart: z.object({ by: z.enum(KEPT_APART_BY), since: localTime }).nullable(),
-    photos: z.array(photoSchema).max(MOST_PHOTOS),
+    photos: z.array(photoSchema).max(MAX_PHOTOS),
   }),
 );
 

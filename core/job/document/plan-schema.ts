@@ -17,8 +17,8 @@ export const plannedTaskSchema = z.lazy(() =>
 const plannedSetupSchema = z.lazy(() => z.object({ key: id, painter: id, start: tick, end: tick }));
 
 /** Characters. */
-export const LONGEST_REASON = 300;
-export const LONGEST_BECAUSE = 600;
+export const MAX_REASON = 300;
+export const MAX_BECAUSE = 600;
 
 /** The plan that the painter accepted: kept as it was, since a later computation could differ. */
 export const acceptedPlanSchema = z.lazy(() =>
@@ -30,14 +30,14 @@ export const acceptedPlanSchema = z.lazy(() =>
     tickMinutes: z.number().positive().max(60),
     /** When it was made on the job's clock, and why: accepted by hand, or replanned after a stamp. */
     madeAt: localTime,
-    reason: z.string().max(LONGEST_REASON),
+    reason: z.string().max(MAX_REASON),
     status: z.enum(['optimal', 'feasible']),
     tasks: z.array(plannedTaskSchema).max(20_000),
     setups: z.array(plannedSetupSchema).max(20_000),
     finish: tick,
     lowerBound: tick,
     /** Why no plan can finish before that, as the second half of a sentence; empty where nobody has said. */
-    because: z.string().max(LONGEST_BECAUSE),
+    because: z.string().max(MAX_BECAUSE),
   }),
 );
 export type AcceptedPlan = z.infer<typeof acceptedPlanSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { STAGES } from '../../shelf/coating.ts';
+import { DRYING_STAGES } from '../../shelf/coating.ts';
 import { localTime, stepId as id } from './plain-fields.ts';
 
 const fields = () => ({
@@ -43,7 +43,7 @@ export const readingSchema = z.lazy(() =>
       /** µm. */
       film: z.number().min(5, 'A comb reads from 5 µm on.').max(1000, 'A comb reads up to 1,000 µm.'),
     }),
-    z.object({ ...fields(), kind: z.literal('stage'), taskId: id, stage: z.enum(STAGES) }),
+    z.object({ ...fields(), kind: z.literal('stage'), taskId: id, stage: z.enum(DRYING_STAGES) }),
   ]),
 );
 export type Reading = z.infer<typeof readingSchema>;

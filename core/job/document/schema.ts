@@ -80,11 +80,11 @@ const deviceSchema = z.lazy(() => z.object({ id: z.string().min(1).max(40), made
 
 const LATITUDE = 'Latitude lies between −90 and 90: degrees north of the equator.';
 const LONGITUDE = 'Longitude lies between −180 and 180: degrees east of Greenwich.';
-const MOST_PIECES = 2000;
-const MOST_LOG_ENTRIES = 50_000;
-const MOST_FINDINGS = 3000;
+const MAX_PIECES = 2000;
+const MAX_LOG_ENTRIES = 50_000;
+const MAX_FINDINGS = 3000;
 
-const MOST_READINGS = 5000;
+const MAX_READINGS = 5000;
 
 /** Where the job is. */
 export const siteSchema = z.lazy(() =>
@@ -116,20 +116,20 @@ const jobFields = z.lazy(() =>
     rooms: z.array(roomSchema).min(1).max(200),
     places: z.array(placeSchema).min(1).max(40),
     crew: z.array(painterSchema).min(1).max(12),
-    pieces: z.array(pieceSchema).max(MOST_PIECES, `A job has up to ${MOST_PIECES} pieces. Begin a second one.`),
+    pieces: z.array(pieceSchema).max(MAX_PIECES, `A job has up to ${MAX_PIECES} pieces. Begin a second one.`),
     groups: z.array(finishGroupSchema).max(300),
-    findings: z.array(findingSchema).max(MOST_FINDINGS, `A job holds up to ${MOST_FINDINGS} findings.`),
+    findings: z.array(findingSchema).max(MAX_FINDINGS, `A job holds up to ${MAX_FINDINGS} findings.`),
     patches: z.array(patchSchema).max(500),
     /** What differs from, or adds to, the default shelf. */
     shelf: shelfSchema,
     weights: weightsSchema,
-    readings: z.array(readingSchema).max(MOST_READINGS, `A job holds up to ${MOST_READINGS} readings.`),
+    readings: z.array(readingSchema).max(MAX_READINGS, `A job holds up to ${MAX_READINGS} readings.`),
     planning: planningSchema,
     plan: acceptedPlanSchema.nullable(),
     /** What it is measured against in the end; null before a plan was accepted. */
     baseline: baselineSchema.nullable(),
     pins: z.array(pinSchema).max(20_000),
-    log: z.array(logEntrySchema).max(MOST_LOG_ENTRIES, `The log holds up to ${MOST_LOG_ENTRIES} entries.`),
+    log: z.array(logEntrySchema).max(MAX_LOG_ENTRIES, `The log holds up to ${MAX_LOG_ENTRIES} entries.`),
     /** Steps that are left out, though the build-up has them: who said so, and why. */
     leftOut: z.array(leftOutSchema).max(5000),
     tins: z.array(tinSchema).max(500, 'A job holds up to 500 opened tins.'),
@@ -179,8 +179,8 @@ export function faultOfChange(before: Job, after: Job): string | null {
 
 /** A changed list; of the two that grow long only what is new in it, unless they have grown too long. */
 function freshOf(key: keyof Job, before: Job, after: Job): unknown {
-  if (key === 'pieces' && after.pieces.length <= MOST_PIECES) return newIn(before.pieces, after.pieces);
-  if (key === 'log' && after.log.length <= MOST_LOG_ENTRIES) return newIn(before.log, after.log);
+  if (key === 'pieces' && after.pieces.length <= MAX_PIECES) return newIn(before.pieces, after.pieces);
+  if (key === 'log' && after.log.length <= MAX_LOG_ENTRIES) return newIn(before.log, after.log);
   return after[key];
 }
 

@@ -6,7 +6,7 @@ import type { Piece } from '../document/piece-schema.ts';
 /** Elevations by what is stated of them: a house has many doors of one shape. */
 const byShape = new Map<string, Elevation>();
 
-const MOST_SHAPES = 500;
+const MAX_SHAPES = 500;
 
 /**
  * The shape of a piece as its definition sees it. The schema has accepted it before.
@@ -17,7 +17,7 @@ export const elevationOf = kept(
     if (!isFixedPiece(piece)) return definitionOf(piece.kind).elevation(piece.shape);
     const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
     const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
-    if (byShape.size >= MOST_SHAPES) byShape.clear();
+    if (byShape.size >= MAX_SHAPES) byShape.clear();
     byShape.set(stated, elevation);
     return elevation;
   },

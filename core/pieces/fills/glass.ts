@@ -14,11 +14,11 @@ export interface Glazing {
 }
 
 /** The smallest pane, in mm, that still has glass. */
-const LEAST_GLASS = 30;
+const MIN_GLASS = 30;
 
 /** Glass with its bars: horizontal bars run through, upright ones stand between them. */
 export function glassFill({ columns, rows, bar, moulding }: Glazing): Fill {
-  const need = (count: number): number => count * (LEAST_GLASS + 2 * moulding.width) + (count - 1) * bar;
+  const need = (count: number): number => count * (MIN_GLASS + 2 * moulding.width) + (count - 1) * bar;
   return {
     name: columns * rows > 1 ? 'panes' : 'pane',
     least: { width: need(columns), height: need(rows) },

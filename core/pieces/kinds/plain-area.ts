@@ -10,8 +10,8 @@ import { measured, says, squares } from '../phrases.ts';
 import { KEEP_OFF } from '../while-wet.ts';
 
 /** In mm. */
-const SMALLEST = 100;
-const SIZE = { width: [SMALLEST, 60_000], height: [SMALLEST, 30_000] } as const;
+const MIN_SIDE = 100;
+const SIZE = { width: [MIN_SIDE, 60_000], height: [MIN_SIDE, 30_000] } as const;
 const schema = z.lazy(() =>
   z.object({ ...within(SIZE), use: z.enum(['wall', 'ceiling', 'patch']), openings: z.number().min(0).max(500) }),
 );
@@ -34,7 +34,7 @@ function ofArea(squareMetres: number): Pick<PlainArea, 'width' | 'height'> {
 
 /** Nobody measures a wall of six by three millimetres: such numbers are metres. */
 function wallSizes(lengths: readonly number[]): Shape | null {
-  const areMetres = lengths.every((length) => length < SMALLEST);
+  const areMetres = lengths.every((length) => length < MIN_SIDE);
   return sizesAsTyped('width', 'height')(areMetres ? lengths.map((length) => length * 1000) : lengths);
 }
 

@@ -4,7 +4,7 @@ import { TestJob } from '../../testing/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { readPlan } from '../reading/read-plan.ts';
 import { solve } from '../../scheduling/solve/solve.ts';
-import { weatherAgainst } from '../reading/weather-conflicts.ts';
+import { weatherConflicts } from '../reading/weather-conflicts.ts';
 
 function planned(job: TestJob['job']) {
   const problem = jobToProblem(job, '2027-03-01T07:00');
@@ -46,17 +46,17 @@ test('a plan keeps outside coats to paintable hours; when the forecast changes, 
   const isOutside = (id: string): boolean => id.startsWith('outside/coat');
   const starts = dry.solution.tasks.filter(({ id }) => isOutside(id)).map(({ start }) => start);
   assert.ok(starts.length > 0 && starts.every((start) => start < 12 * 1440), 'painted in the days of the forecast');
-  assert.deepEqual(weatherAgainst(withForecast(false).job, dry.problem, dry.reading, 0), []);
+  assert.deepEqual(weatherConflicts(withForecast(false).job, dry.problem, dry.reading, 0), []);
 
   const { job } = withForecast(true);
   const rainy = jobToProblem(job, '2027-03-01T07:00');
-  const against = weatherAgainst(job, rainy, dry.reading, 0);
+  const against = weatherConflicts(job, rainy, dry.reading, 0);
   assert.ok(against.length > 0);
   assert.ok(against.every(({ step, hindrance }) => step.piece.id === 'outside' && hindrance.startsWith('rain')));
-  assert.deepEqual(weatherAgainst(job, rainy, dry.reading, Infinity), [], 'what has been is not told');
+  assert.deepEqual(weatherConflicts(job, rainy, dry.reading, Infinity), [], 'what has been is not told');
 
   const anew = planned(job);
-  assert.deepEqual(weatherAgainst(job, anew.problem, anew.reading, 0), []);
+  assert.deepEqual(weatherConflicts(job, anew.problem, anew.reading, 0), []);
   const first = Math.min(...anew.solution.tasks.filter(({ id }) => isOutside(id)).map(({ start }) => start));
   assert.ok(first > Math.min(...starts), 'it waits for the rain to end');
 });

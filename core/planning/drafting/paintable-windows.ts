@@ -1,5 +1,5 @@
 import { keptByName } from '../../units/kept.ts';
-import type { Hindrance } from '../../air/paintable.ts';
+import type { PaintingBlocker } from '../../air/painting-blockers.ts';
 import { hindrancesIn, stretchesOf } from '../../forecasting/painting-hours.ts';
 import type { JobClocks } from '../../clocks/job-clocks.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
@@ -11,7 +11,7 @@ type Window = PlanProblem['windows'][number];
 
 /** The open hours of a window of some clocks, by its id: every plan of a job asks for the same. */
 const openHours = keptByName(
-  (clocks: JobClocks, _id, hindrances: () => readonly (readonly Hindrance[])[]): Window['intervals'] =>
+  (clocks: JobClocks, _id, hindrances: () => readonly (readonly PaintingBlocker[])[]): Window['intervals'] =>
     stretchesOf(hindrances(), 0, clocks.hours)
       .filter(({ hindrance }) => hindrance === null)
       .map(({ from, until }): [number, number] => [from * 60, until * 60]),

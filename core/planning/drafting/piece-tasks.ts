@@ -9,8 +9,8 @@ import { minutesSince } from '../../job/site-time.ts';
 import { coatCondition } from '../../steps/wetness/coat-condition.ts';
 import { shiftsOf } from '../../steps/crew-shifts.ts';
 import { learntDrying, type LearntDrying } from '../../steps/wetness/learnt-drying.ts';
-import { awaitedStage, isCoat, lyingCoats } from '../../steps/wetness/current-coats.ts';
-import { bringsBack, isTakenDownAgain } from '../../steps/rehanging.ts';
+import { awaitedStage, isCoat, currentCoats } from '../../steps/wetness/current-coats.ts';
+import { isRehangStep, isTakenDownAgain } from '../../steps/rehanging.ts';
 import { isHinged, outingsOf, type Outing } from '../../steps/night-hanging.ts';
 import { longestOpen, PaintableWindows } from './paintable-windows.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
@@ -97,7 +97,7 @@ export class PieceTasks {
         // It is not taken down before what it is taken down for can be done.
         const done = isTakenDownAgain(step) ? (steps[index + 1] ?? step) : step;
         const dries = damp !== null && !isHinged(done) ? damp : null;
-        this.#chain(previous, step, { done, dries, lying: lyingCoats(steps.slice(0, index)) });
+        this.#chain(previous, step, { done, dries, lying: currentCoats(steps.slice(0, index)) });
         const lies = staysWhereItDries(previous) && !previous.rework?.isInPlace;
         if (piece.comesOff && lies && !hangsByNight(piece))
           this.#draft.hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
@@ -196,7 +196,7 @@ export class PieceTasks {
    */
   #latestOf(step: PieceStep): number | null {
     const { neededBy } = step.piece.access;
-    if (neededBy === null || !bringsBack(step)) return null;
+    if (neededBy === null || !isRehangStep(step)) return null;
     const until = minutesSince(this.#draft.clocks.t0, `${neededBy}T23:59`, this.#job.site.timeZone) + 1;
     return step.rework && until <= this.#draft.now ? null : Math.max(1, until);
   }

@@ -16,7 +16,7 @@ export interface ChainBatch {
 }
 
 /** How many links are told at first. */
-export const MOST_LINKS = 7;
+export const MAX_LINKS = 7;
 
 /** A chain back as whole batches, from its beginning on. */
 export function chainOfBatches(links: readonly Link[]): ChainBatch[] {
@@ -39,7 +39,7 @@ export function chainOfBatches(links: readonly Link[]): ChainBatch[] {
 }
 
 /** Of a chain the links that take longest, in their order, and the last one; all of a short one. */
-export function longestLinks(chain: readonly ChainBatch[], most = MOST_LINKS): ChainBatch[] {
+export function longestLinks(chain: readonly ChainBatch[], most = MAX_LINKS): ChainBatch[] {
   const last = chain.at(-1);
   const others = chain.slice(0, -1).sort((one, other) => other.span - one.span);
   const longest = new Set(others.slice(0, most - 1));

@@ -8,7 +8,7 @@ import { painterHours } from './idle-hours.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { solve } from '../../scheduling/solve/solve.ts';
 import { chainOfBatches, longestLinks } from './delay-chain.ts';
-import { Why } from './delay-explainer.ts';
+import { DelayExplainer } from './delay-explainer.ts';
 
 function planned() {
   const { job } = new TestJob().door('a').door('b').door('c').coated();
@@ -21,7 +21,7 @@ function planned() {
 
 test('the chain back from the finish goes back in time, each link over no later than the next begins', () => {
   const { job, problem, plan } = planned();
-  const links = new Why(job, problem, plan).critical();
+  const links = new DelayExplainer(job, problem, plan).explainFinish();
   assert.equal(links[0]?.end, plan.finish);
   assert.ok(
     links.some(({ kind }) => kind === 'wait'),
@@ -35,7 +35,7 @@ test('the chain back from the finish goes back in time, each link over no later 
 
 test('a chain is told as whole batches from its beginning on, and of a long one the links that take longest', () => {
   const { job, problem, plan } = planned();
-  const links = new Why(job, problem, plan).critical();
+  const links = new DelayExplainer(job, problem, plan).explainFinish();
   const chain = chainOfBatches(links);
   assert.ok(chain.length < links.length, 'work of one kind is one link');
   assert.equal(chain.at(-1)?.end, plan.finish);
@@ -55,12 +55,12 @@ test('a chain is told as whole batches from its beginning on, and of a long one 
 
 test('of any step it is told what holds it, in words and with marks', () => {
   const { job, problem, plan } = planned();
-  const why = new Why(job, problem, plan);
-  const [hang] = why.notEarlier('a/rehang');
+  const why = new DelayExplainer(job, problem, plan);
+  const [hang] = why.explainStart('a/rehang');
   assert.match(hang?.what ?? '', /^D-01: rehang$/);
-  const washed = why.notEarlier('a/degloss')[0];
+  const washed = why.explainStart('a/degloss')[0];
   assert.ok(washed?.kind !== 'wait' || washed.because.includes('D-01: wash and rinse'));
-  assert.deepEqual(why.notEarlier('nothing'), []);
+  assert.deepEqual(why.explainStart('nothing'), []);
 });
 
 test('hours at work, of setting up and of idling are all the hours from the first thing done to the last', () => {

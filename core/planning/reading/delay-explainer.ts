@@ -1,11 +1,11 @@
 import type { AcceptedPlan } from '../../job/document/plan-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { capital } from '../../units/sentence.ts';
-import { Holding, type HeldBy, type Standing } from '../../scheduling/why/critical-path.ts';
+import { CriticalPath, type Blocker, type PlanTimes } from '../../scheduling/why/critical-path.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
 import type { Prepared } from '../../scheduling/solve/prepared.ts';
 import { prepare } from '../../scheduling/solve/prepare.ts';
-import { standingOf } from '../../scheduling/why/plan-times.ts';
+import { planTimes } from '../../scheduling/why/plan-times.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
 import { stepWords } from '../../steps/step-words.ts';
@@ -23,20 +23,20 @@ export interface Link {
   isMoment: boolean;
   start: number;
   end: number;
-  kind: HeldBy['kind'];
+  kind: Blocker['kind'];
   /** Why it starts no earlier, as a sentence; with `until`, when that is over, where that can be told. */
   because: string;
   until: number | null;
 }
 
 /** Tells of a plan why anything in it starts no earlier. */
-export class Why {
+export class DelayExplainer {
   readonly #job: Job;
   readonly #jobProblem: JobProblem;
   readonly #patches: ReadonlyMap<string, number>;
   readonly #prepared: Prepared;
-  readonly #standing: Standing;
-  readonly #holding: Holding;
+  readonly #standing: PlanTimes;
+  readonly #holding: CriticalPath;
   readonly #index: ReadonlyMap<string, number>;
 
   constructor(job: Job, jobProblem: JobProblem, plan: Pick<AcceptedPlan, 'tasks' | 'setups'>) {
@@ -45,26 +45,26 @@ export class Why {
     this.#jobProblem = jobProblem;
     this.#patches = patchWaits(job, problem.t0);
     this.#prepared = prepare(problem);
-    this.#standing = standingOf(problem, plan);
-    this.#holding = new Holding(this.#prepared, this.#standing);
+    this.#standing = planTimes(problem, plan);
+    this.#holding = new CriticalPath(this.#prepared, this.#standing);
     this.#index = new Map(problem.tasks.map((task, index) => [task.id, index]));
   }
 
   /** The chain back from a task, itself first; empty for one that is not in the problem. */
-  notEarlier(taskId: string): Link[] {
+  explainStart(taskId: string): Link[] {
     const index = this.#index.get(taskId);
     return index === undefined ? [] : this.#holding.chain(index).map(({ task, held }) => this.#link(task, held));
   }
 
   /** The chain back from the end of the plan: whatever is saved in it could bring the finish forward. */
-  critical(): Link[] {
+  explainFinish(): Link[] {
     const { ends } = this.#standing;
     let last = -1;
     for (const { index } of this.#prepared.tasks) if (last < 0 || (ends[index] ?? 0) > (ends[last] ?? 0)) last = index;
     return last < 0 ? [] : this.#holding.chain(last).map(({ task, held }) => this.#link(task, held));
   }
 
-  #link(task: number, held: HeldBy): Link {
+  #link(task: number, held: Blocker): Link {
     const { starts, ends } = this.#standing;
     const start = starts[task] ?? 0;
     const id = this.#prepared.tasks[task]?.task.id ?? '';
@@ -88,7 +88,7 @@ export class Why {
     return taskWords(this.#job, this.#jobProblem, id);
   }
 
-  #because(task: number, held: HeldBy): { because: string; until: number | null } {
+  #because(task: number, held: Blocker): { because: string; until: number | null } {
     const { starts, ends } = this.#standing;
     switch (held.kind) {
       case 'wait': {

@@ -4,7 +4,7 @@ import { dryingClimateId } from '../../job/queries/places.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
-import { coatDrying, lyingCoats, slowest, type CoatDrying } from '../../steps/wetness/current-coats.ts';
+import { coatDrying, currentCoats, slowest, type CoatDrying } from '../../steps/wetness/current-coats.ts';
 import type { PieceStep } from '../../steps/step.ts';
 
 /**
@@ -50,7 +50,7 @@ export function dryingOf(
       const until = next && starts.get(next.id);
       if (!next || from === undefined || until === undefined || until <= from) return;
       if (!staysWhereItDries(step)) return;
-      const coats = lyingCoats(own.slice(0, index + 1)).flatMap((coated) => {
+      const coats = currentCoats(own.slice(0, index + 1)).flatMap((coated) => {
         const since = ends.get(coated.id);
         const { coating, faces } = coated.coat;
         const climateId = dryingClimateId(job, step.piece, faces);

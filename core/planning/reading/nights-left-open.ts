@@ -8,13 +8,13 @@ import { pieceSteps } from '../../steps/piece-steps.ts';
 import type { PlanReading } from './read-plan.ts';
 
 /** A piece that should hang again every night, and the most nights in a row for which it does not. */
-export interface OpenNights {
+export interface NightsLeftOpen {
   piece: Piece;
   nights: number;
 }
 
 /** Openings that must close at night, have nothing else to close them, and stand without their piece in this plan; the longest first. */
-export function openNights(job: Job, reading: Pick<PlanReading, 't0' | 'ends'>): OpenNights[] {
+export function nightsLeftOpen(job: Job, reading: Pick<PlanReading, 't0' | 'ends'>): NightsLeftOpen[] {
   const dayOf = (minutes: number): DateTime =>
     DateTime.fromISO(localDate(reading.t0, minutes, job.site.timeZone), { zone: 'utc' });
   return job.pieces

@@ -1,4 +1,4 @@
-import type { Hindrance } from '../../air/paintable.ts';
+import type { PaintingBlocker } from '../../air/painting-blockers.ts';
 import { exposedFaceOf } from '../../air/exposed-face.ts';
 import { hindrancesIn } from '../../forecasting/painting-hours.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
@@ -9,25 +9,25 @@ import type { CoatStep } from '../../steps/step.ts';
 import type { PlanReading } from './read-plan.ts';
 
 /** A coat that the plan puts onto an outside face in an hour in which it may not be painted. */
-export interface WeatherAgainst {
+export interface WeatherConflict {
   step: CoatStep;
   /** Minutes from the plan's start. */
   start: number;
-  hindrance: Hindrance;
+  hindrance: PaintingBlocker;
 }
 
 /**
  * Planned coats on faces in the open whose hour is against them, the earliest first; what lies before `now` is done or
  * gone. The forecast reaches so far as it is stated; beyond it, usual days are supposed.
  */
-export function weatherAgainst(
+export function weatherConflicts(
   job: Job,
   { clocks, steps }: Pick<JobProblem, 'clocks' | 'steps'>,
   reading: PlanReading,
   now: number,
-): WeatherAgainst[] {
+): WeatherConflict[] {
   const known = new Map<string, ReturnType<typeof hindrancesIn>>();
-  const found: WeatherAgainst[] = [];
+  const found: WeatherConflict[] = [];
   for (const step of [...steps.values()].filter(isCoat)) {
     const start = reading.starts.get(step.id);
     const { coating, coat, faces } = step.coat;

@@ -1,6 +1,6 @@
 import { derived } from '../../job/derived.ts';
 import { kept } from '../../units/kept.ts';
-import { LONGEST_BECAUSE, LONGEST_REASON, type AcceptedPlan } from '../../job/document/plan-schema.ts';
+import { MAX_BECAUSE, MAX_REASON, type AcceptedPlan } from '../../job/document/plan-schema.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
 import { hangsByNight } from '../../job/queries/pieces.ts';
 import type { Climate } from '../../air/climate.ts';
@@ -85,13 +85,13 @@ export function acceptedPlan(
     t0: problem.t0,
     tickMinutes: problem.tickMinutes,
     madeAt: made.at,
-    reason: made.reason.slice(0, LONGEST_REASON),
+    reason: made.reason.slice(0, MAX_REASON),
     status,
     tasks: inOwnHands(plan.tasks, before),
     setups,
     finish,
     lowerBound,
-    because: (made.because ?? '').slice(0, LONGEST_BECAUSE),
+    because: (made.because ?? '').slice(0, MAX_BECAUSE),
   };
 }
 

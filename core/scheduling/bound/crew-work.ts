@@ -14,7 +14,7 @@ export interface CrewOverload {
 }
 
 /** How many beginnings of an interval are tried. */
-const MOST_BEGINNINGS = 40;
+const MAX_BEGINNINGS = 40;
 
 export interface SetupNeed {
   /** Painter-ticks of work that one set-up can serve at most, and the least it takes. */
@@ -104,7 +104,7 @@ export function needed(work: number, { serves }: SetupNeed, given: number): numb
 }
 
 /** Distinct values at which intervals may begin: all of them, or some that are spread over them. */
-export function beginnings(values: readonly number[], most = MOST_BEGINNINGS): number[] {
+export function beginnings(values: readonly number[], most = MAX_BEGINNINGS): number[] {
   const distinct = [...new Set(values)].sort((one, other) => one - other);
   if (distinct.length <= most) return distinct;
   return Array.from({ length: most }, (_unused, index) => distinct[Math.floor((index * distinct.length) / most)] ?? 0);

@@ -5,7 +5,7 @@ import type { Heads } from './time-windows.ts';
 import type { Weighing } from './weighing.ts';
 
 /** How many ends of a first task are tried in all, and how far apart they are at least, in minutes. */
-const MOST_TRIES = 400_000;
+const MAX_TRIES = 400_000;
 const FINEST = 10;
 
 /** Slots that are taken from the end of one task to the start of another, by their indices. */
@@ -45,7 +45,7 @@ export class HoldLengths {
     this.#worked = unitedShifts(prepared.shifts);
     const tries = new Map(spans.map((span) => [this.#of(span).name, this.#of(span).tasks.length]));
     const worth = [...tries.values()].reduce((sum, tasks) => sum + tasks, 0);
-    this.#step = Math.max(1, Math.ceil(FINEST / prepared.problem.tickMinutes), Math.ceil((until * worth) / MOST_TRIES));
+    this.#step = Math.max(1, Math.ceil(FINEST / prepared.problem.tickMinutes), Math.ceil((until * worth) / MAX_TRIES));
   }
 
   #of(span: Span): Between {

@@ -7,11 +7,11 @@ export interface Stay {
 }
 
 /** How often the weights of kinds are bettered before a moment is left unrefuted. */
-const MOST_WEIGHINGS = 60;
+const MAX_WEIGHINGS = 60;
 /** By how much a kind of which too few have had their turn weighs more the next time. */
 const STEP = 0.3;
 /** How many kinds are told apart. */
-const MOST_KINDS = 12;
+const MAX_KINDS = 12;
 
 /** Stays that are told apart no more: how many, when they leave and at which moment the next one comes, by moments. */
 interface Kind {
@@ -64,7 +64,7 @@ export class SlotRounds {
   #isTooEarly(by: number, slots: number): boolean {
     const counts = this.#kinds.map(({ count }) => count);
     const weights = counts.map(() => 1);
-    for (let round = 0; round < MOST_WEIGHINGS; round++) {
+    for (let round = 0; round < MAX_WEIGHINGS; round++) {
       const taken = this.#mostBy(by, weights);
       const share = dot(weights, counts) / slots;
       // At first all weigh the same, and some slot takes no less than the next whole number.
@@ -125,7 +125,7 @@ function fewKinds(kinds: readonly Kind[]): Kind[] {
   }
   const length = ({ next }: Kind): number => next.reduce((sum, to) => sum + to, 0);
   const few = [...alike.values()].sort((one, other) => length(one) - length(other));
-  while (few.length > MOST_KINDS) {
+  while (few.length > MAX_KINDS) {
     const gaps = few.slice(1).map((kind, index) => length(kind) - length(few[index] ?? kind));
     const at = gaps.indexOf(Math.min(...gaps));
     const [one, other] = few.slice(at, at + 2);

@@ -18,7 +18,7 @@ export interface SpaceOverload {
 }
 
 /** How many beginnings of an interval are tried. */
-const MOST_BEGINNINGS = 20;
+const MAX_BEGINNINGS = 20;
 
 /** Something that takes slots for some time: a task on the bench, or what lies on the rack between two tasks. */
 interface Use {
@@ -128,7 +128,7 @@ export class SpaceEnergy {
       .sort((one, other) => one.until - other.until);
     const starts = beginnings(
       byEnd.map((entry) => entry.from),
-      MOST_BEGINNINGS,
+      MAX_BEGINNINGS,
     );
     for (const [way, weighing] of ways.entries()) {
       for (const from of starts) {

@@ -16,7 +16,7 @@ export interface Weighing {
 /** What a night may weigh, against the working hours of a usual day. */
 const NIGHTS = [0, 0.25, 0.5, 1, 2];
 /** By how many clocks time is weighed. */
-const MOST_CLOCKS = 3;
+const MAX_CLOCKS = 3;
 
 /** The ways in which time is weighed for a space. */
 export function weighings(prepared: Prepared, holds: readonly PreparedHold[], until: number): Weighing[] {
@@ -47,7 +47,7 @@ function byClock(prepared: Prepared, holds: readonly PreparedHold[], until: numb
       if (clock && wait.to === hold.until) count.set(clock, (count.get(clock) ?? 0) + 1);
     }
   }
-  const used = [...count].sort(([, one], [, other]) => other - one).slice(0, MOST_CLOCKS);
+  const used = [...count].sort(([, one], [, other]) => other - one).slice(0, MAX_CLOCKS);
   return used.flatMap(([id]): Weighing[] => {
     const clock = prepared.problem.clocks.find((entry) => entry.id === id);
     if (clock === undefined) return [];

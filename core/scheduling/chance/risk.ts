@@ -1,5 +1,5 @@
 import type { OpenPlan } from '../plan.ts';
-import { Holding } from '../why/critical-path.ts';
+import { CriticalPath } from '../why/critical-path.ts';
 import type { PlanProblem } from '../problem.ts';
 import { Sampler, USUAL_SPREAD, type Spread } from './monte-carlo.ts';
 import { buildSchedule } from '../solve/build.ts';
@@ -91,7 +91,7 @@ function decisiveWaits(prepared: Prepared, schedule: Schedule): { from: string; 
     if ((schedule.ends[index] ?? 0) > (schedule.ends[last] ?? 0)) last = index;
   }
   const id = (index: number): string => prepared.tasks[index]?.task.id ?? '';
-  return new Holding(prepared, schedule)
+  return new CriticalPath(prepared, schedule)
     .chain(last)
     .flatMap(({ task, held }) =>
       held.kind === 'wait' && held.wait.atLeast !== null && held.wait.atLeast.clock !== null

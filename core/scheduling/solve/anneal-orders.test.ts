@@ -7,7 +7,7 @@ import { verify } from '../verify.ts';
 import { annealOrders } from './anneal-orders.ts';
 import { buildRepairing } from './build-repairing.ts';
 import { blockMoved } from './block-moved.ts';
-import { openingManners, ruleOf } from './dispatch-params.ts';
+import { openingParams, dispatchRule } from './dispatch-params.ts';
 import { OrderNeighbours } from './order-neighbours.ts';
 import { prepare } from './prepare.ts';
 import type { Prepared } from './prepared.ts';
@@ -17,10 +17,14 @@ import type { Schedule } from './schedule.ts';
 const tight = (seed: number): PlanProblem =>
   madeUpProblem({ pieces: 5, painters: 1 + (seed % 2), bench: 1, rack: 2, seed, days: 60 });
 
-/** The latest of the schedules that plain manners make: there is something to better. */
+/** The latest of the schedules that plain dispatch rules make: there is something to better. */
 function latest(prepared: Prepared): Schedule {
-  const schedules = openingManners(prepared).flatMap((manner) => {
-    const built = buildRepairing(prepared, ruleOf(prepared, manner, { pieces: new Set(), dues: null }), () => false);
+  const schedules = openingParams(prepared).flatMap((params) => {
+    const built = buildRepairing(
+      prepared,
+      dispatchRule(prepared, params, { pieces: new Set(), dues: null }),
+      () => false,
+    );
     return 'schedule' in built ? [built.schedule] : [];
   });
   return schedules.reduce((last, each) => (each.cost().finish > last.cost().finish ? each : last));

@@ -9,7 +9,7 @@ export interface AnnealOrdersOptions extends CoolingOptions {
 }
 
 /** How much later than the first one orders may end to be looked at. */
-const LATEST = 1.3;
+const MAX_FINISH_RATIO = 1.3;
 /** What the mean end comes to at least from one order to the next. */
 const SOONER = 0.95;
 /** How often something is changed that holds up the finish, and how often something goes to other hands. */
@@ -28,7 +28,7 @@ export function annealOrders(
 ): { best: Schedule; last: Schedule } | null {
   const { steps, random, shouldStop } = options;
   const cooling = coolingOf(start.cost().finish, options);
-  const near = new OrderNeighbours(prepared, start, Math.ceil(start.cost().finish * LATEST));
+  const near = new OrderNeighbours(prepared, start, Math.ceil(start.cost().finish * MAX_FINISH_RATIO));
   const first = near.goOnFrom(near.current);
   if (first === null) return null;
   const energyOf = ({ finish, meanEnd }: Worth): number => finish + cooling.meanEnd * meanEnd;

@@ -1,4 +1,4 @@
-import { ANYBODY, type Rule } from './build.ts';
+import { ANYBODY, type BuildOrder } from './build.ts';
 import { asBuilt, inTimeFor, type Incumbent } from './moves.ts';
 import { blockMoved } from './block-moved.ts';
 import { coolingOf, type CoolingOptions } from './cooling.ts';
@@ -13,7 +13,7 @@ export interface Annealed extends Incumbent {
 
 export interface AnnealOptions<S extends Annealed> extends CoolingOptions {
   /** Builds by a rule; null where that fails, and `stopped` where nothing more may be built. */
-  build(rule: Rule): S | 'stopped' | null;
+  build(rule: BuildOrder): S | 'stopped' | null;
 }
 
 /** How often something goes to other hands, or begins later to be in time for what follows. */
@@ -40,7 +40,7 @@ export function anneal<S extends Annealed>(prepared: Prepared, start: S, options
 }
 
 /** The rule of an order near that in which a schedule was built. */
-function moved(prepared: Prepared, { schedule, rule }: Incumbent, random: Random): Rule {
+function moved(prepared: Prepared, { schedule, rule }: Incumbent, random: Random): BuildOrder {
   const order = schedule.order;
   const { notBefore, hands, ...near } = asBuilt({ schedule, rule });
   const task = prepared.tasks[order[Math.floor(random() * order.length)] ?? 0];

@@ -24,7 +24,7 @@ export function appointmentsOf(tasks: readonly PreparedTask[], shifts: readonly 
 }
 
 /** Whether a painter has nothing to do but appointments. */
-export function keepers(tasks: readonly PreparedTask[], painters: number): boolean[] {
+export function recordOwners(tasks: readonly PreparedTask[], painters: number): boolean[] {
   const isKeeper = new Array<boolean>(painters).fill(true);
   for (const { isPinned, by, task } of tasks) {
     if (!isPinned && task.painters > 0) for (const painter of by) isKeeper[painter] = false;

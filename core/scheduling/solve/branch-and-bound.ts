@@ -17,12 +17,12 @@ import type { Prepared, PreparedSetup, PreparedTask, PreparedWait } from './prep
 import { windowAt, type Placement } from './placement.ts';
 
 /** Most tasks, and most painters who may do one, of a problem that is searched to the end. */
-const MOST_TASKS = 24;
-const MOST_HANDS = 6;
+const MAX_TASKS = 24;
+const MAX_HANDS = 6;
 
 /** Whether a problem is small enough to try everything. */
 export function isSmall({ tasks }: Prepared): boolean {
-  return tasks.length <= MOST_TASKS && tasks.every(({ by }) => by.length <= MOST_HANDS);
+  return tasks.length <= MAX_TASKS && tasks.every(({ by }) => by.length <= MAX_HANDS);
 }
 
 /** What trying everything came to: nothing is earlier, something is, or it took too many tries to know. */
@@ -59,13 +59,18 @@ interface Conflict {
  * the order is tried again with that start raised, so that nothing is missed. What lies somewhere until a task that has
  * no place yet counts only for as long as it has to.
  */
-export function exhaust(prepared: Prepared, bounds: BoundSearch, deadline: number, options: ExhaustOptions): Exhausted {
+export function solveExactly(
+  prepared: Prepared,
+  bounds: BoundSearch,
+  deadline: number,
+  options: ExhaustOptions,
+): Exhausted {
   const tails = bounds.latestTimes(deadline);
   if (tails === null) return { kind: 'none' };
   return new Exhaustion(prepared, bounds, tails, bounds.doubt(deadline), options).run();
 }
 
-class OutOfTries extends Error {}
+class BudgetExceeded extends Error {}
 
 class Exhaustion {
   readonly #prepared: Prepared;
@@ -100,7 +105,7 @@ class Exhaustion {
       const found = this.#replayed(this.#options.begun ?? [], demands);
       return found === null ? { kind: 'none' } : { kind: 'earlier', placements: found };
     } catch (error) {
-      if (error instanceof OutOfTries) return { kind: 'unknown' };
+      if (error instanceof BudgetExceeded) return { kind: 'unknown' };
       throw error;
     }
   }
@@ -115,7 +120,7 @@ class Exhaustion {
 
   /** Everything that can follow a sequence; the first complete plan in time, or null. */
   #extend(sequence: Placed, state: State, demands: Demands): readonly Placement[] | null {
-    if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new OutOfTries();
+    if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new BudgetExceeded();
     if (state.placements.every((placement) => placement !== null)) return state.placements;
     const heads = this.#readyTimes(state, demands);
     if (heads === null || this.#doubt(heads, this.#tails) !== null) return null;
@@ -180,7 +185,7 @@ class Exhaustion {
 
   /** Places a sequence from the beginning on, and goes on from there. */
   #replayed(sequence: Begun, demands: Demands): readonly Placement[] | null {
-    if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new OutOfTries();
+    if (--this.#options.tries.left < 0 || this.#options.shouldStop()) throw new BudgetExceeded();
     const state = this.#empty();
     const again = [];
     for (const { task, team } of sequence) {

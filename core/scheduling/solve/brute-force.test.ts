@@ -6,7 +6,7 @@ import type { PlannedTask } from '../plan.ts';
 import { latestSetups } from '../../testing/latest-setups.ts';
 import { verify } from '../verify.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
-import { exhaust } from './branch-and-bound.ts';
+import { solveExactly } from './branch-and-bound.ts';
 import { prepare } from './prepare.ts';
 import { solve } from './solve.ts';
 
@@ -158,8 +158,8 @@ test('small problems against trying every plan: as early as the best, proved by 
       const prepared = prepare(problem);
       const bounds = BoundSearch.of(prepared);
       assert.ok(!('task' in bounds));
-      const earlier = exhaust(prepared, bounds, best - 1, untilFound());
-      const found = exhaust(prepared, bounds, best, untilFound());
+      const earlier = solveExactly(prepared, bounds, best - 1, untilFound());
+      const found = solveExactly(prepared, bounds, best, untilFound());
       assert.equal(earlier.kind, 'none', 'nothing is earlier than the best');
       assert.equal(found.kind, 'earlier', 'the best is found');
     }),

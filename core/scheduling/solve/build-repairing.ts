@@ -1,16 +1,16 @@
-import { buildSchedule, type Built, type Rule } from './build.ts';
+import { buildSchedule, type Built, type BuildOrder } from './build.ts';
 import { inTimeFor } from './moves.ts';
 import type { Prepared } from './prepared.ts';
 
 /** How often a too-long wait may be mended by starting its first task later. */
-export const MOST_REPAIRS = 60;
+export const MAX_REPAIRS = 60;
 
 /** Builds, and where a wait runs out that must not, starts its first task later and builds again. */
 export function buildRepairing(
   prepared: Prepared,
-  given: Rule,
+  given: BuildOrder,
   shouldStop: () => boolean,
-  { repairs = MOST_REPAIRS, onRepair = () => undefined }: { repairs?: number; onRepair?: () => void } = {},
+  { repairs = MAX_REPAIRS, onRepair = () => undefined }: { repairs?: number; onRepair?: () => void } = {},
 ): Built {
   const first = buildSchedule(prepared, given, shouldStop);
   if (!('stuck' in first)) return first;

@@ -2,10 +2,10 @@ import { isMoment } from './moments.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import type { Placement, Refusal } from './placement.ts';
 import { Schedule } from './schedule.ts';
-import { WaitingLine, type Waiting } from './ready-queue.ts';
+import { ReadyQueue, type Waiting } from './ready-queue.ts';
 
 /** How a schedule is built: which of the tasks that could start next is taken. */
-export interface Rule {
+export interface BuildOrder {
   /** Per task; the highest goes first. Usually the length of what follows it. */
   priority: Float64Array;
   /** How many ticks later than the earliest a task may start and still compete; `Infinity` for the priorities alone. */
@@ -32,7 +32,7 @@ export type Built = { schedule: Schedule } | { stuck: { task: PreparedTask; refu
  * Builds a schedule by always taking, among the tasks that could start about next, the one that matters most.
  * Cost grows with tasks times those waiting at once. `shouldStop` is asked between tasks; true gives up.
  */
-export function buildSchedule(prepared: Prepared, rule: Rule, shouldStop: () => boolean = NEVER_STOPS): Built {
+export function buildSchedule(prepared: Prepared, rule: BuildOrder, shouldStop: () => boolean = NEVER_STOPS): Built {
   return new Dispatch(prepared, rule).run(shouldStop);
 }
 
@@ -40,18 +40,18 @@ const NEVER_STOPS = (): boolean => false;
 
 class Dispatch {
   readonly #tasks: readonly PreparedTask[];
-  readonly #rule: Rule;
+  readonly #rule: BuildOrder;
   readonly #schedule: Schedule;
   readonly #openWaits: Int32Array;
-  readonly #line: WaitingLine;
+  readonly #line: ReadyQueue;
   /** By task, those whose hands it needs first. */
   readonly #awaiting = new Map<number, Waiting[]>();
 
-  constructor(prepared: Prepared, rule: Rule) {
+  constructor(prepared: Prepared, rule: BuildOrder) {
     this.#tasks = prepared.tasks;
     this.#rule = rule;
     this.#schedule = new Schedule(prepared, rule.keepsPlaces);
-    this.#line = new WaitingLine(this.#schedule, prepared.needs, rule);
+    this.#line = new ReadyQueue(this.#schedule, prepared.needs, rule);
     this.#openWaits = new Int32Array(prepared.tasks.length);
     for (const task of prepared.tasks) this.#openWaits[task.index] = task.before.length;
     for (const task of prepared.tasks) if (task.before.length === 0) this.#admit(task);
@@ -79,7 +79,7 @@ class Dispatch {
       }
       if ('refused' in answer) return { stuck: { task: entry.task, refusal: answer.refused } };
       line.remove(entry);
-      const later = this.#ratherFrom(entry, answer.placed);
+      const later = this.#deferUntil(entry, answer.placed);
       if (later === null) {
         schedule.place(entry.task, answer.placed);
         this.#follow(entry.task);
@@ -90,8 +90,8 @@ class Dispatch {
     }
   }
 
-  /** From when a task is rather asked for again than placed so; null where it is placed. */
-  #ratherFrom({ task, from, at }: Waiting, placed: Placement): number | null {
+  /** Time to retry the task instead of placing it here; null if it was placed. */
+  #deferUntil({ task, from, at }: Waiting, placed: Placement): number | null {
     const { start } = placed;
     // Spaces can push it later than it looked; then others may go first.
     if (start > at + this.#rule.slack && from < start && this.#line.size > 0) return start;

@@ -11,7 +11,7 @@ import { verifiedPlan } from '../verified-plan.ts';
 import { verify } from '../verify.ts';
 import { buildSchedule } from './build.ts';
 import { CalmSearch } from './calm.ts';
-import { openingManners, ruleOf } from './dispatch-params.ts';
+import { openingParams, dispatchRule } from './dispatch-params.ts';
 import { placedSchedule } from './placed-schedule.ts';
 import { prepare } from './prepare.ts';
 import type { Prepared } from './prepared.ts';
@@ -26,8 +26,8 @@ const made = (seed: number, facts: Partial<PlanProblem> = {}): PlanProblem => ({
 });
 
 function plainly(prepared: Prepared): Schedule {
-  for (const manner of openingManners(prepared)) {
-    const built = buildSchedule(prepared, ruleOf(prepared, manner, { pieces: new Set(), dues: null }));
+  for (const params of openingParams(prepared)) {
+    const built = buildSchedule(prepared, dispatchRule(prepared, params, { pieces: new Set(), dues: null }));
     if ('schedule' in built) return built.schedule;
   }
   throw new Error('Nothing was built.');

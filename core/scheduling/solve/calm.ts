@@ -26,7 +26,7 @@ const COLD = 1;
 /** How many orders are tried for each task of a stretch, in the first round and more in each next one. */
 const TRIES_PER_TASK = 10;
 /** How many at least: few tasks are soon through. */
-const FEWEST_TRIES = 1000;
+const MIN_TRIES = 1000;
 /** Days are taken into a stretch until it has so many tasks at least or at most, which at first are few. */
 const STRETCH_TASKS = { least: 60, first: 100, growth: 1.3, most: 500 };
 /** How many times less a task takes in an order that is tried than in a schedule that is built: most are given up at a look. */
@@ -72,7 +72,7 @@ export class CalmSearch {
       if (kept !== null && !this.#placements.some((placement, index) => isAway(kept, index, placement, from, until)))
         continue;
       const stretch = new Stretch(this.#prepared, this.#placements, { from, until, limit, kept });
-      const tries = Math.max(FEWEST_TRIES, TRIES_PER_TASK * this.#rounds * stretch.tasks.length);
+      const tries = Math.max(MIN_TRIES, TRIES_PER_TASK * this.#rounds * stretch.tasks.length);
       gone += Math.max(1, (tries * stretch.tasks.length) / this.#prepared.tasks.length / CHEAPER);
       const found = resequenced(stretch, { tries, hot: HOT, cold: COLD, random, shouldStop });
       for (const { index, placement } of found?.built ?? []) this.#placements[index] = placement;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { planProblemSchema, type PlanProblem } from '../problem.ts';
 import { verify } from '../verify.ts';
 import { buildSchedule } from './build.ts';
-import { openingManners, ruleOf } from './dispatch-params.ts';
+import { openingParams, dispatchRule } from './dispatch-params.ts';
 import { prepare } from './prepare.ts';
 import { solve } from './solve.ts';
 
@@ -33,10 +33,13 @@ function problemWith(tasks: object[], more: object = {}): PlanProblem {
   });
 }
 
-/** What is built by the plainest manner, without any repair. */
+/** What is built by the plainest dispatch rule, without any repair. */
 function builtPlainly(problem: PlanProblem) {
   const prepared = prepare(problem);
-  return buildSchedule(prepared, ruleOf(prepared, openingManners(prepared)[0]!, { pieces: new Set(), dues: null }));
+  return buildSchedule(
+    prepared,
+    dispatchRule(prepared, openingParams(prepared)[0]!, { pieces: new Set(), dues: null }),
+  );
 }
 
 test('nobody takes up what would keep them from hanging a door in time', () => {

@@ -1,15 +1,15 @@
-import { ANYBODY, type Rule } from './build.ts';
+import { ANYBODY, type BuildOrder } from './build.ts';
 import { addClearing, NO_CLEARING, variedClearing, type Clearing } from './clearing.ts';
 import type { Prepared } from './prepared.ts';
 
 type Random = () => number;
 
-/** A manner of working: in which order pieces are taken on, and what counts when somebody is free. */
-export interface Manner {
+/** The parameters of a dispatch rule: in which order pieces are taken on, and what counts when somebody is free. */
+export interface DispatchParams {
   /** Rank of every piece; in each lane the lowest is taken on first. */
   ranks: Float64Array;
   /** How much it counts that others wait for their turn after a piece, against the length of what follows in itself. */
-  inTurn: number;
+  turnWeight: number;
   /** How many pieces of a lane go together, against the slots that it has. */
   wave: number;
   /** How much a tool that is already in hand counts. */
@@ -28,12 +28,12 @@ export interface Pressing {
   dues: Float64Array | null;
 }
 
-/** The rule of building of a manner. */
-export function ruleOf(
+/** The rule of building of these parameters. */
+export function dispatchRule(
   prepared: Prepared,
-  { ranks, inTurn, wave, sameTool, patience, clearing }: Manner,
+  { ranks, turnWeight, wave, sameTool, patience, clearing }: DispatchParams,
   pressing: Pressing,
-): Rule {
+): BuildOrder {
   const { tails, pieces, lanes } = prepared;
   const longest = tails.reduce((most, tail) => Math.max(most, tail), 1);
   const priority = Float64Array.from(tails);
@@ -43,7 +43,7 @@ export function ruleOf(
     order.forEach((piece, place) => {
       const after = Math.floor((order.length - 1 - place) / together) * (together / lane.slots);
       for (const task of pieces[piece] ?? []) {
-        priority[task] = (priority[task] ?? 0) + inTurn * after * lane.cycle;
+        priority[task] = (priority[task] ?? 0) + turnWeight * after * lane.cycle;
       }
     });
   }
@@ -65,24 +65,31 @@ export function ruleOf(
   };
 }
 
-/** Plain manners to begin with: what takes longest first, all of one tool first, pieces in turn, one kind at a time. */
-export function openingManners(prepared: Prepared): Manner[] {
+/** Plain dispatch rules to begin with: what takes longest first, all of one tool first, pieces in turn, one kind at a time. */
+export function openingParams(prepared: Prepared): DispatchParams[] {
   const asListed = Float64Array.from(prepared.pieces, (_piece, index) => index);
   const byKind = kindRanks(prepared);
-  const plain: Manner = { ranks: asListed, inTurn: 0, wave: 1, sameTool: 0, patience: 0, clearing: NO_CLEARING };
+  const plain: DispatchParams = {
+    ranks: asListed,
+    turnWeight: 0,
+    wave: 1,
+    sameTool: 0,
+    patience: 0,
+    clearing: NO_CLEARING,
+  };
   return [
     plain,
-    { ...plain, inTurn: 1, sameTool: 0.1, patience: 0.1 },
-    { ...plain, ranks: byKind, inTurn: 1, sameTool: 0.3, patience: 0.1 },
-    { ...plain, ranks: byKind, inTurn: 100, sameTool: 2, patience: 0.1 },
-    { ...plain, ranks: byKind, inTurn: 100, wave: 0.5, sameTool: 2, patience: 0.1 },
-    { ...plain, inTurn: 100, sameTool: 0.1, patience: 0.1 },
-    { ...plain, ranks: longestFirst(prepared), inTurn: 10, sameTool: 0.1, patience: 0.1 },
+    { ...plain, turnWeight: 1, sameTool: 0.1, patience: 0.1 },
+    { ...plain, ranks: byKind, turnWeight: 1, sameTool: 0.3, patience: 0.1 },
+    { ...plain, ranks: byKind, turnWeight: 100, sameTool: 2, patience: 0.1 },
+    { ...plain, ranks: byKind, turnWeight: 100, wave: 0.5, sameTool: 2, patience: 0.1 },
+    { ...plain, turnWeight: 100, sameTool: 0.1, patience: 0.1 },
+    { ...plain, ranks: longestFirst(prepared), turnWeight: 10, sameTool: 0.1, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 0.1 },
     { ...plain, sameTool: 2, patience: 1 },
-    { ...plain, ranks: byKind, inTurn: 10, wave: 0, sameTool: 0.1, patience: 0.5 },
+    { ...plain, ranks: byKind, turnWeight: 10, wave: 0, sameTool: 0.1, patience: 0.5 },
     // A piece at a time, waiting for it whatever else could start: slow, but never in its own way.
-    { ...plain, inTurn: 1e3, wave: 0, patience: Infinity },
+    { ...plain, turnWeight: 1e3, wave: 0, patience: Infinity },
   ];
 }
 
@@ -103,17 +110,17 @@ function longestFirst({ pieces, tails }: Prepared): Float64Array {
 const IN_TURN = [0, 0.3, 1, 3, 10, 100];
 const WAVE = [0, 0.25, 0.5, 0.75, 1, 1.25, 1.5];
 const SAME_TOOL = [0, 0.03, 0.1, 0.3, 1, 3];
-const PATIENCE = [-0.05, 0, 0.05, 0.1, 0.25, 0.5, 1, 2];
+const PATIENCES = [-0.05, 0, 0.05, 0.1, 0.25, 0.5, 1, 2];
 
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
 
-/** A manner near another one. */
-export function variedManner({ lanes }: Prepared, manner: Manner, random: Random): Manner {
+/** A dispatch rule near another one. */
+export function mutateParams({ lanes }: Prepared, params: DispatchParams, random: Random): DispatchParams {
   const vary = (value: number, usual: readonly number[]): number => {
     if (random() < 0.7) return value;
     return random() < 0.5 && value < 1e3 ? value * (0.5 + random()) : (pick(usual, random) ?? value);
   };
-  const ranks = Float64Array.from(manner.ranks);
+  const ranks = Float64Array.from(params.ranks);
   const swaps = Math.floor(random() * 4);
   for (let swap = 0; swap < swaps; swap++) {
     // Pieces change places with those that wait for the same.
@@ -130,10 +137,10 @@ export function variedManner({ lanes }: Prepared, manner: Manner, random: Random
   }
   return {
     ranks,
-    inTurn: vary(manner.inTurn, IN_TURN),
-    wave: vary(manner.wave, WAVE),
-    sameTool: vary(manner.sameTool, SAME_TOOL),
-    patience: vary(manner.patience, PATIENCE),
-    clearing: variedClearing(manner.clearing, random),
+    turnWeight: vary(params.turnWeight, IN_TURN),
+    wave: vary(params.wave, WAVE),
+    sameTool: vary(params.sameTool, SAME_TOOL),
+    patience: vary(params.patience, PATIENCES),
+    clearing: variedClearing(params.clearing, random),
   };
 }

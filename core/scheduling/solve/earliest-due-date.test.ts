@@ -5,18 +5,24 @@ import { madeUpProblem } from '../../testing/made-up-problem.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { buildSchedule } from './build.ts';
-import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './earliest-due-date.ts';
+import {
+  behind,
+  openingDueDates,
+  earliestDueDateOrder,
+  mutateDueDates,
+  type DueDateParams,
+} from './earliest-due-date.ts';
 import { prepare } from './prepare.ts';
 
 const prepared = prepare(madeUpProblem({ pieces: 8, painters: 1, bench: 1, rack: 3, seed: 4, days: 60 }));
 const bounds = BoundSearch.of(prepared);
 assert.ok(bounds instanceof BoundSearch);
 const latest = bounds.latestTimes(bounds.chain.finish)!.starts;
-const [opening] = openingsByDue(prepared);
+const [opening] = openingDueDates(prepared);
 assert.ok(opening);
 
-function endsBy(byDue: ByDue): number[] {
-  const built = buildSchedule(prepared, ruleByDue(prepared, latest, byDue));
+function endsBy(byDue: DueDateParams): number[] {
+  const built = buildSchedule(prepared, earliestDueDateOrder(prepared, latest, byDue));
   assert.ok('schedule' in built);
   return prepared.pieces.map((piece) => Math.max(...piece.map((task) => built.schedule.ends[task] ?? 0)));
 }
@@ -34,17 +40,17 @@ test('another way is near the one it comes from, which stays as it was, and the 
   const day = 1440 / prepared.problem.tickMinutes;
   fc.assert(
     fc.property(fc.integer({ min: 1 }), (seed) => {
-      const way = variedByDue(prepared, opening, seededRandom(seed));
+      const way = mutateDueDates(prepared, opening, seededRandom(seed));
       assert.ok(opening.sooner.every((by) => by === 0));
       assert.ok(way.sooner.every((by) => Math.abs(by) <= 12 * 8.25 * day));
-      assert.deepEqual(variedByDue(prepared, opening, seededRandom(seed)), way);
+      assert.deepEqual(mutateDueDates(prepared, opening, seededRandom(seed)), way);
     }),
   );
 });
 
 test('only what starts too late for an earlier end lies behind, by how much it is too late', () => {
   assert.equal(behind([0, 10, 25], Float64Array.of(5, 10, 20)), 5);
-  const built = buildSchedule(prepared, ruleByDue(prepared, latest, opening));
+  const built = buildSchedule(prepared, earliestDueDateOrder(prepared, latest, opening));
   assert.ok('schedule' in built);
   const { starts } = built.schedule;
   const { finish } = built.schedule.cost();

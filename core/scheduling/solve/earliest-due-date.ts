@@ -1,11 +1,11 @@
-import { ANYBODY, type Rule } from './build.ts';
+import { ANYBODY, type BuildOrder } from './build.ts';
 import { addClearing, NO_CLEARING, variedClearing, type Clearing } from './clearing.ts';
 import type { Prepared } from './prepared.ts';
 
 type Random = () => number;
 
 /** How work is taken by when it is due: whatever has to start soonest goes first. */
-export interface ByDue {
+export interface DueDateParams {
   /** Per piece, ticks by which its tasks are taken to be due sooner than they are. */
   sooner: Float64Array;
   /** Minutes by which work with the tool in hand goes before what is due sooner. */
@@ -28,13 +28,13 @@ const OPENING_CLEARINGS: readonly Clearing[] = [
 const LONG_IN_HAND = 4320;
 const PATIENCE = [0, 0.05, 0.1, 0.25, 0.5, 1, 2];
 /** Within how many days of the other way a piece is due: mostly few, seldom many. */
-const LEAST_DAYS = 0.25;
-const MOST_DAYS = 8;
+const MIN_DAYS = 0.25;
+const MAX_DAYS = 8;
 
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
 
 /** Ways to begin with, from those that hurry to those that go on with a tool for days. */
-export function openingsByDue({ pieces }: Prepared): ByDue[] {
+export function openingDueDates({ pieces }: Prepared): DueDateParams[] {
   const sooner = new Float64Array(pieces.length);
   const plain = [0, 0.1].flatMap((patience) =>
     TOOL_IN_HAND.map((toolInHand) => ({ sooner, toolInHand, patience, clearing: NO_CLEARING })),
@@ -46,7 +46,7 @@ export function openingsByDue({ pieces }: Prepared): ByDue[] {
 }
 
 /** The rule of building by which what is due goes first, `latest` being the latest starts for some finish. */
-export function ruleByDue(prepared: Prepared, latest: Float64Array, byDue: ByDue): Rule {
+export function earliestDueDateOrder(prepared: Prepared, latest: Float64Array, byDue: DueDateParams): BuildOrder {
   const { pieceOf, problem, longestSetup, halfShift } = prepared;
   const { sooner, toolInHand, patience, clearing } = byDue;
   const priority = Float64Array.from(latest, (start, task) => (sooner[pieceOf[task] ?? 0] ?? 0) - start);
@@ -62,9 +62,13 @@ export function ruleByDue(prepared: Prepared, latest: Float64Array, byDue: ByDue
 }
 
 /** A way near another one: some pieces are due sooner or later, a few of those that queue for one place, or all a little. */
-export function variedByDue({ lanes, pieces, problem }: Prepared, byDue: ByDue, random: Random): ByDue {
+export function mutateDueDates(
+  { lanes, pieces, problem }: Prepared,
+  byDue: DueDateParams,
+  random: Random,
+): DueDateParams {
   const day = 1440 / problem.tickMinutes;
-  const shift = (): number => 2 * (random() - 0.5) * day * (LEAST_DAYS + MOST_DAYS * random() ** 2);
+  const shift = (): number => 2 * (random() - 0.5) * day * (MIN_DAYS + MAX_DAYS * random() ** 2);
   const sooner = Float64Array.from(byDue.sooner);
   const isShaken = random() < 0.15;
   if (isShaken) {

@@ -5,9 +5,9 @@ import { BoundSearch } from '../bound/lower-bound.ts';
 import { verify } from '../verify.ts';
 import { buildRepairing } from './build-repairing.ts';
 import { tryEndings } from './endings.ts';
-import { exhaust, type Begun } from './branch-and-bound.ts';
+import { solveExactly, type Begun } from './branch-and-bound.ts';
 import { lastBefore } from './last-before.ts';
-import { openingManners, ruleOf } from './dispatch-params.ts';
+import { openingParams, dispatchRule } from './dispatch-params.ts';
 import { prepare } from './prepare.ts';
 
 test('endings that are tried out are earlier each time, keep every rule, and begin as the schedule did', () => {
@@ -25,8 +25,12 @@ test('endings that are tried out are earlier each time, keep every rule, and beg
     const prepared = prepare(problem);
     const bounds = BoundSearch.of(prepared);
     assert.ok(!('task' in bounds));
-    for (const manner of openingManners(prepared).slice(0, 3)) {
-      const built = buildRepairing(prepared, ruleOf(prepared, manner, { pieces: new Set(), dues: null }), () => false);
+    for (const params of openingParams(prepared).slice(0, 3)) {
+      const built = buildRepairing(
+        prepared,
+        dispatchRule(prepared, params, { pieces: new Set(), dues: null }),
+        () => false,
+      );
       if (!('schedule' in built)) continue;
       const { schedule } = built;
       let { finish } = schedule.cost();
@@ -35,7 +39,7 @@ test('endings that are tried out are earlier each time, keep every rule, and beg
         deadline: () => lastBefore(prepared, finish),
         tryOut: (deadline, begun, tries) => {
           begins = begun;
-          return exhaust(prepared, bounds, deadline, { tries, shouldStop: () => false, begun });
+          return solveExactly(prepared, bounds, deadline, { tries, shouldStop: () => false, begun });
         },
         onEarlier: (found) => {
           earlier++;

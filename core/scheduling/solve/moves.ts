@@ -1,5 +1,5 @@
-import { Holding } from '../why/critical-path.ts';
-import { ANYBODY, type Rule } from './build.ts';
+import { CriticalPath } from '../why/critical-path.ts';
+import { ANYBODY, type BuildOrder } from './build.ts';
 import type { Prepared, PreparedWait } from './prepared.ts';
 import type { Schedule } from './schedule.ts';
 
@@ -8,16 +8,16 @@ type Random = () => number;
 /** A finished schedule, and the rule by which it can be built again. */
 export interface Incumbent {
   schedule: Schedule;
-  rule: Rule;
+  rule: BuildOrder;
 }
 
 /** A way to change a schedule a little: a rule near its own, by which another one is built. */
-export type Move = (prepared: Prepared, incumbent: Incumbent, random: Random) => Rule;
+export type Move = (prepared: Prepared, incumbent: Incumbent, random: Random) => BuildOrder;
 
 const pick = <T>(list: readonly T[], random: Random): T | undefined => list[Math.floor(random() * list.length)];
 
 /** The rule that builds a schedule again, task by task in the order in which it was built. */
-export function asBuilt({ schedule, rule }: Incumbent): Rule {
+export function asBuilt({ schedule, rule }: Incumbent): BuildOrder {
   const priority = new Float64Array(schedule.order.length);
   schedule.order.forEach((index, position) => (priority[index] = -position));
   return { ...rule, priority, slack: Infinity, sameTool: 0 };
@@ -92,7 +92,7 @@ const loosened: Move = (prepared, incumbent, random) => {
 };
 
 /** Other priorities than those by which it was built, shaken. */
-const shaken: Move = (_prepared, incumbent, random) => {
+const perturbPriorities: Move = (_prepared, incumbent, random) => {
   const rule = { ...incumbent.rule, priority: Float64Array.from(incumbent.rule.priority) };
   const share = 0.05 + 0.45 * random() ** 2;
   const strength = random() < 0.2 ? 3 : 0.6;
@@ -151,7 +151,7 @@ const critical: Move = (prepared, incumbent, random) => {
   for (let index = 1; index < schedule.ends.length; index++) {
     if ((schedule.ends[index] ?? 0) > (schedule.ends[last] ?? 0)) last = index;
   }
-  const chain = new Holding(prepared, schedule).chain(last);
+  const chain = new CriticalPath(prepared, schedule).chain(last);
   const yielding = chain.filter(({ held }) => held.kind === 'hands' || held.kind === 'place' || held.kind === 'order');
   const most = 1 + Math.floor(random() * 3);
   for (let moved = 0; moved < most; moved++) {
@@ -171,7 +171,17 @@ const critical: Move = (prepared, incumbent, random) => {
   return rule;
 };
 
-export const MOVES: readonly Move[] = [critical, pieces, single, batch, stretch, loosened, shaken, hands, delays];
+export const MOVES: readonly Move[] = [
+  critical,
+  pieces,
+  single,
+  batch,
+  stretch,
+  loosened,
+  perturbPriorities,
+  hands,
+  delays,
+];
 
 /** The start of a wait's first task from which the wait has not run out yet when its second one starts at `start`. */
 export function inTimeFor(prepared: Prepared, { from, atMost }: PreparedWait, start: number): number {

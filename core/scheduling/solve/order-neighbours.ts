@@ -1,4 +1,4 @@
-import { Holding, type Standing } from '../why/critical-path.ts';
+import { CriticalPath, type PlanTimes } from '../why/critical-path.ts';
 import { ANYBODY } from './build.ts';
 import { movedLater, type Ties } from './moved-later.ts';
 import { placedSchedule } from './placed-schedule.ts';
@@ -166,7 +166,7 @@ export class OrderNeighbours {
    */
   #criticalPairs(): Pair[] {
     const placed = this.#placements();
-    const standing: Standing = {
+    const standing: PlanTimes = {
       starts: placed.map((placement) => placement?.start ?? 0),
       ends: placed.map((placement) => placement?.end ?? 0),
       paintersOf: (index) => placed[index]?.painters ?? [],
@@ -183,7 +183,7 @@ export class OrderNeighbours {
     /** What the same hands do in a row, last first. */
     let block: number[] = [];
     let isLast = true;
-    for (const { task, held } of new Holding(this.#prepared, standing).chain(last)) {
+    for (const { task, held } of new CriticalPath(this.#prepared, standing).chain(last)) {
       block.push(task);
       if (held.kind === 'hands') {
         if (held.setupMinutes > 0) add(held.task, task);

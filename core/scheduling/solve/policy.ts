@@ -1,5 +1,5 @@
 import type { PlannedTask } from '../plan.ts';
-import { ANYBODY, type Rule } from './build.ts';
+import { ANYBODY, type BuildOrder } from './build.ts';
 import type { Prepared } from './prepared.ts';
 
 /** How closely a plan is kept to. */
@@ -17,7 +17,7 @@ export function policyOf(
   { tasks, order, problem }: Prepared,
   planned: ReadonlyMap<string, PlannedTask>,
   { slack, keepsTimes, keepsHands }: Closeness,
-): Rule {
+): BuildOrder {
   const painters = new Map(problem.painters.map(({ id }, index) => [id, index]));
   const begins = tasks.map(({ task, earliest }) => planned.get(task.id)?.start ?? earliest);
   // What has no start of its own follows what it waits for.

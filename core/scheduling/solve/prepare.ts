@@ -3,7 +3,7 @@ import { countedFinish } from '../aim.ts';
 import { kindName } from '../batches.ts';
 import { dryingOf, turnedSpaces } from '../plan-cost.ts';
 import type { PlanProblem } from '../problem.ts';
-import { appointmentsOf, keepers } from './appointments.ts';
+import { appointmentsOf, recordOwners } from './appointments.ts';
 import { lanesOf } from './lanes.ts';
 import { coursesOf } from './courses.ts';
 import { isMoment } from './moments.ts';
@@ -18,7 +18,7 @@ import type {
   TurnedSpace,
 } from './prepared.ts';
 import { jointly, sharedShifts } from './shared-shifts.ts';
-import { markHurried, piecesOf, tailsOf, waitOrder } from './topological-order.ts';
+import { markTimeCritical, piecesOf, tailsOf, topologicalOrder } from './topological-order.ts';
 
 /** Resolves a problem that has passed its schema. */
 export function prepare(problem: PlanProblem): Prepared {
@@ -27,13 +27,13 @@ export function prepare(problem: PlanProblem): Prepared {
   const tasks = preparedTasks(problem, new Map(setups.map((setup) => [setup.key, setup])), crews);
   joinByWaits(problem, tasks);
   const holds = joinByHolds(problem, tasks);
-  const order = waitOrder(tasks);
-  markHurried(tasks, order ?? []);
+  const order = topologicalOrder(tasks);
+  markTimeCritical(tasks, order ?? []);
   const shifts = sharedShifts(problem);
   const appointments = appointmentsOf(tasks, shifts);
   markPinned(tasks, appointments);
   tellBalances(tasks);
-  const needs = tellNeeds(tasks);
+  const needs = numberResourceNeeds(tasks);
   const capacities = problem.spaces.map((space) => space.slots);
   const pieces = piecesOf(tasks, order ?? []);
   const tails = tailsOf(tasks, order ?? [], problem.horizon);
@@ -203,7 +203,7 @@ function markPinned(tasks: readonly PreparedTask[], appointments: readonly (read
     const task = tasks[index];
     if (task) task.isPinned = true;
   }
-  const isKeeper = keepers(tasks, appointments.length);
+  const isKeeper = recordOwners(tasks, appointments.length);
   for (const task of tasks) task.isRecorded = task.isPinned && task.by.every((painter) => isKeeper[painter]);
 }
 
@@ -218,7 +218,7 @@ function tellBalances(tasks: readonly PreparedTask[]): void {
 }
 
 /** Numbers what tasks need, and answers how many different needs there are. What is pinned keeps places for itself alone. */
-function tellNeeds(tasks: readonly PreparedTask[]): number {
+function numberResourceNeeds(tasks: readonly PreparedTask[]): number {
   const numbers = new Map<string, number>();
   for (const task of tasks) {
     const need = task.isPinned ? `pinned ${task.index}` : needOf(task);

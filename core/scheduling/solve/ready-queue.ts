@@ -49,7 +49,7 @@ export interface Preference {
  * Tasks that could be placed next, in queues of those that need the same: whatever the number of pieces, there are only
  * so many tools and places to look at.
  */
-export class WaitingLine {
+export class ReadyQueue {
   readonly #schedule: Schedule;
   readonly #preference: Preference;
   /** Those in which anybody stands. */
@@ -109,7 +109,7 @@ export class WaitingLine {
     let first: Waiting | undefined;
     for (const queue of this.#queues) {
       const entry = queue.ready.at(-1) ?? queue.later.at(-1);
-      // Also one that can never start: it is asked for all the same, and says why.
+      // Includes tasks that can never start, so that their reason is reported.
       const isEarlier = entry !== undefined && (first === undefined || entry.from < first.from);
       if (isEarlier && this.#fullSpace(queue) === null) first = entry;
     }
@@ -146,7 +146,7 @@ export class WaitingLine {
         if (!isReady && entry.from > latest) break;
         const at = isReady ? queue.readyAt : this.#placesFree(queue, Math.max(entry.from, queue.free));
         if (at > latest || at === Infinity) continue;
-        // What can stand nowhere else gives way to nothing, as soon as nothing goes before it.
+        // Fixed-time tasks take precedence once their predecessors are done.
         const rank = entry.task.isFixed && at === next ? Infinity : entry.rank;
         const score = rank + inHand - (slack < Infinity ? at - next : 0);
         if (score <= highest) continue;

@@ -3,7 +3,7 @@ import type { Prepared } from './prepared.ts';
 import type { Placement } from './placement.ts';
 
 /** The same plan without the set-ups that are made anew though the one before would have kept for all they serve. */
-export function sparingSetups(prepared: Prepared, placements: readonly Placement[]): Placement[] {
+export function withoutRedundantSetups(prepared: Prepared, placements: readonly Placement[]): Placement[] {
   const spared = placements.map((placement) => ({ ...placement, setups: [...placement.setups] }));
   prepared.shifts.forEach((shifts, painter) => {
     const own = [...spared.keys()]

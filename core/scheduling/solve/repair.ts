@@ -1,6 +1,6 @@
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { PlannedTask } from '../plan.ts';
-import { buildSchedule, type Rule } from './build.ts';
+import { buildSchedule, type BuildOrder } from './build.ts';
 import { displaced, standing, type Displaced } from './insertion.ts';
 import { isMoved, keptPlan, type KeptPlan } from './kept-plan.ts';
 import { policyOf } from './policy.ts';
@@ -21,7 +21,7 @@ export type Nearest =
   | { schedule: Schedule; distance: Distance }
   | { stuck: { task: PreparedTask; refusal: Refusal } | null };
 
-/** Minutes for which somebody rather waits than takes up what comes later in the plan: one manner after another. */
+/** Minutes for which somebody rather waits than takes up what comes later in the plan: one dispatch rule after another. */
 const PATIENCES = [0, 20, 60, 150];
 /** Minutes after something that can't stay within which others are let go with it, one try after another. */
 const REACHES = [0, 100, 480, 1440, 5760];
@@ -41,7 +41,7 @@ const SHAKEN = [30, 120, 480];
  * until the rest can stand; only where that ends later, the order of work is pushed on instead. `steps` more schedules
  * are tried where it holds. Deterministic for a seed.
  */
-export function nearestSchedule(
+export function repairSchedule(
   prepared: Prepared,
   plan: { tasks: readonly PlannedTask[]; finish: number },
   { steps, seed = 1, shouldStop = () => false }: { steps: number; seed?: number; shouldStop?: () => boolean },
@@ -61,7 +61,7 @@ export function nearestSchedule(
   let before = -1;
   for (const reach of REACHES) {
     if (isInTime() || shouldStop()) break;
-    const loose = letGo(prepared, planned, away, reach / prepared.problem.tickMinutes);
+    const loose = tasksToRelease(prepared, planned, away, reach / prepared.problem.tickMinutes);
     if (loose.size === before) continue;
     before = loose.size;
     for (let round = 0; round < ROUNDS && !isInTime() && !shouldStop(); round++) {
@@ -70,7 +70,7 @@ export function nearestSchedule(
       let tries = TRIES;
       let holds = false;
       for (let attempt = 0; attempt < tries && !shouldStop(); attempt++) {
-        const rule = shakenPolicy(bound, planned, loose, { attempt: round * TRIES + attempt, random });
+        const rule = perturbedPolicy(bound, planned, loose, { attempt: round * TRIES + attempt, random });
         const built = buildSchedule(bound, rule, shouldStop);
         if ('stuck' in built) inTheWay.add(blockedBy(built.stuck));
         if (!('schedule' in built)) continue;
@@ -95,7 +95,7 @@ interface Close {
 }
 
 /** What can't stay, what comes after it in its piece, and what was planned to begin about then. */
-function letGo(
+function tasksToRelease(
   { tasks, pieces, pieceOf }: Prepared,
   planned: ReadonlyMap<string, PlannedTask>,
   away: readonly Displaced[],
@@ -129,12 +129,12 @@ function blockedBy({ task, refusal }: { task: PreparedTask; refusal: Refusal }):
 }
 
 /** The plan's policy, at first as it is, then with the order of what is loose shaken. */
-function shakenPolicy(
+function perturbedPolicy(
   bound: Prepared,
   planned: ReadonlyMap<string, PlannedTask>,
   loose: ReadonlySet<number>,
   { attempt, random }: { attempt: number; random: () => number },
-): Rule {
+): BuildOrder {
   const { tickMinutes } = bound.problem;
   const rule = policyOf(bound, planned, {
     slack: (PATIENCES[attempt % PATIENCES.length] ?? 0) / tickMinutes,

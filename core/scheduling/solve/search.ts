@@ -1,8 +1,14 @@
 import { compareByLimit, compareCosts } from '../aim.ts';
 import type { PlanCost } from '../plan.ts';
-import type { Rule } from './build.ts';
-import { buildRepairing, MOST_REPAIRS } from './build-repairing.ts';
-import { behind, openingsByDue, ruleByDue, variedByDue, type ByDue } from './earliest-due-date.ts';
+import type { BuildOrder } from './build.ts';
+import { buildRepairing, MAX_REPAIRS } from './build-repairing.ts';
+import {
+  behind,
+  openingDueDates,
+  earliestDueDateOrder,
+  mutateDueDates,
+  type DueDateParams,
+} from './earliest-due-date.ts';
 import { annealOrders } from './anneal-orders.ts';
 import { anneal } from './anneal.ts';
 import { tryEndings, type TryOut } from './endings.ts';
@@ -10,7 +16,7 @@ import { lastBefore } from './last-before.ts';
 import { tabuSearch } from './tabu-search.ts';
 import { CalmSearch } from './calm.ts';
 import { asBuilt, MOVES, type Incumbent, type Move } from './moves.ts';
-import { openingManners, ruleOf, variedManner, type Manner } from './dispatch-params.ts';
+import { openingParams, dispatchRule, mutateParams, type DispatchParams } from './dispatch-params.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal } from './placement.ts';
@@ -27,7 +33,7 @@ export interface SearchOptions {
   /** Asked as long as there is none; true stops without. */
   giveUp(): boolean;
   /** Rules that are tried before all others. */
-  first: readonly Rule[];
+  first: readonly BuildOrder[];
   /** When tasks have to start at last so that nothing ends later than it must; null where that is not known. */
   latest: Float64Array | null;
   /** The same for a finish; null where no plan could end then. */
@@ -51,11 +57,11 @@ interface Candidate extends Incumbent {
 }
 
 /** How much later a finish may be, as a share, and how often it is gone on from; for how many steps without anything better. */
-const MOST_WORSE = 0.03;
-const TOLERATED = 0.15;
-const PATIENCE = 60;
+const MAX_UPHILL = 0.03;
+const UPHILL_CHANCE = 0.15;
+const MAX_STALLED_STEPS = 60;
 
-/** How often other ways are tried to take what is due first, against each other move, where that did better than manners or not. */
+/** How often other ways are tried to take what is due first, against each other move, where that did better than dispatch rules or not. */
 const BY_DUE = { better: 30, worse: 3 };
 /** Days by which a plan is to end sooner: how far it is from that tells plans apart that end at the same time. */
 const SOONER_DAYS = 3;
@@ -75,7 +81,7 @@ const EXACT_CALMING = 0.1;
 const ANNEALING = 3;
 const ANNEALED_TASKS = 120;
 /** How many of them at once, from one schedule. */
-const FEWEST_ANNEALED = 600;
+const MIN_ANNEALED = 600;
 const ANNEALED_PER_TASK = 40;
 /** How many orders are annealed as such for every one that is built by a rule; and of how many steps they take the time. */
 const ORDERS_ANNEALED = 4;
@@ -92,7 +98,7 @@ const BOUND_ROUND = 2;
 const FEW_REPAIRS = 8;
 
 /**
- * Searches for a good plan: plain manners of working first; then manners near the best one, and in between the best
+ * Searches for a good plan: plain dispatch rules first; then dispatch rules near the best one, and in between the best
  * schedule itself with some tasks moved. What has led to better plans is tried more often. Deterministic for a seed and
  * a number of steps, as long as nothing stops it.
  */
@@ -117,10 +123,10 @@ class Search {
   /** From where moves start: the best, or for a while something a little worse. */
   #current: Candidate | null = null;
   #sinceBetter = 0;
-  /** The best manner of those by which a schedule was built. */
-  #manner: { manner: Manner; cost: PlanCost } | null = null;
+  /** The best dispatch rule of those by which a schedule was built. */
+  #bestParams: { params: DispatchParams; cost: PlanCost } | null = null;
   /** The way to take what is due first that is gone on from, how it ended, and how far it was from ending sooner. */
-  #byDue: { byDue: ByDue; finish: number; behind: number } | null = null;
+  #byDue: { byDue: DueDateParams; finish: number; behind: number } | null = null;
   /** Latest starts for ending so much sooner, and sooner than what. */
   #aim: { latest: Float64Array | null; than: number } | null = null;
   /** Pieces that were too late in some schedule: they go before others. */
@@ -153,7 +159,7 @@ class Search {
       this.#best = { ...this.#best, rule: { ...rule, notBefore: new Int32Array(rule.notBefore.length) } };
       this.#current = this.#best;
     }
-    for (const manner of openingManners(this.#prepared)) if (this.#isEnough() || !this.#tryManner(manner)) break;
+    for (const params of openingParams(this.#prepared)) if (this.#isEnough() || !this.#tryParams(params)) break;
     this.#tryByDue();
     let bound: number | null = null;
     const isExact = this.#prepared.problem.trouble == null;
@@ -206,7 +212,7 @@ class Search {
       const best = this.#best;
       if (!way.go()) return;
       this.#sinceBetter = this.#best === best ? this.#sinceBetter + 1 : 0;
-      if (this.#sinceBetter % PATIENCE === PATIENCE - 1) this.#current = this.#best;
+      if (this.#sinceBetter % MAX_STALLED_STEPS === MAX_STALLED_STEPS - 1) this.#current = this.#best;
       way.weight = Math.max(0.3, way.weight * 0.995 + (this.#best !== best ? 0.1 : 0));
     }
   }
@@ -214,7 +220,7 @@ class Search {
   /** Anneals the best schedule, by rule and as an order, and in turns any other, for so many steps, unless nothing can be earlier. */
   #anneal(bound: number, steps: number, asOrders: boolean): void {
     const until = this.#steps + steps;
-    const once = Math.min(steps, Math.max(FEWEST_ANNEALED, ANNEALED_PER_TASK * this.#prepared.tasks.length));
+    const once = Math.min(steps, Math.max(MIN_ANNEALED, ANNEALED_PER_TASK * this.#prepared.tasks.length));
     for (let turn = 0; this.#best !== null && this.#steps < until; turn++) {
       const mayGoOn = (): boolean => !this.#isProved(bound) && this.#steps < until && !this.#isOver();
       if (!mayGoOn()) return;
@@ -257,13 +263,13 @@ class Search {
     });
   }
 
-  /** A schedule by some manner or other; null where it does not come to be. */
+  /** A schedule by some dispatch rule or other; null where it does not come to be. */
   #another(): Candidate | null {
-    const manners = openingManners(this.#prepared);
-    const manner = manners[Math.floor(this.#random() * manners.length)];
-    if (manner === undefined) return null;
-    const varied = variedManner(this.#prepared, variedManner(this.#prepared, manner, this.#random), this.#random);
-    const built = this.#tryRule(ruleOf(this.#prepared, varied, { pieces: this.#urgent, dues: null }));
+    const candidates = openingParams(this.#prepared);
+    const params = candidates[Math.floor(this.#random() * candidates.length)];
+    if (params === undefined) return null;
+    const varied = mutateParams(this.#prepared, mutateParams(this.#prepared, params, this.#random), this.#random);
+    const built = this.#tryRule(dispatchRule(this.#prepared, varied, { pieces: this.#urgent, dues: null }));
     return built === 'stopped' ? null : built;
   }
 
@@ -289,7 +295,7 @@ class Search {
   }
 
   /** Takes a schedule that was not built by a rule, if it is better. */
-  #take(schedule: Schedule, near: Rule): void {
+  #take(schedule: Schedule, near: BuildOrder): void {
     const cost = schedule.cost();
     if (this.#best !== null && compareCosts(cost, this.#best.cost) >= 0) return;
     const rule = asBuilt({ schedule, rule: near });
@@ -351,20 +357,20 @@ class Search {
     this.#options.onBetter(schedule);
   }
 
-  /** Tries what is due first. Where that is better than any manner, it is gone on from most of all. */
+  /** Tries what is due first. Where that is better than any dispatch rule, it is gone on from most of all. */
   #tryByDue(): void {
     const { latest } = this.#options;
     if (latest === null) return;
-    for (const byDue of openingsByDue(this.#prepared)) if (this.#isEnough() || !this.#tryDue(byDue, latest)) break;
+    for (const byDue of openingDueDates(this.#prepared)) if (this.#isEnough() || !this.#tryDue(byDue, latest)) break;
     const go = (): boolean =>
-      this.#byDue === null || this.#tryDue(variedByDue(this.#prepared, this.#byDue.byDue, this.#random), latest);
-    const isBetter = (this.#byDue?.finish ?? Infinity) < (this.#manner?.cost.finish ?? Infinity);
+      this.#byDue === null || this.#tryDue(mutateDueDates(this.#prepared, this.#byDue.byDue, this.#random), latest);
+    const isBetter = (this.#byDue?.finish ?? Infinity) < (this.#bestParams?.cost.finish ?? Infinity);
     this.#ways.push({ go, weight: isBetter ? BY_DUE.better : BY_DUE.worse });
   }
 
   /** Builds by what is due first; what is no later and no farther from ending sooner is gone on from. False when stopped. */
-  #tryDue(byDue: ByDue, latest: Float64Array): boolean {
-    const candidate = this.#tryRule(ruleByDue(this.#prepared, latest, byDue));
+  #tryDue(byDue: DueDateParams, latest: Float64Array): boolean {
+    const candidate = this.#tryRule(earliestDueDateOrder(this.#prepared, latest, byDue));
     if (candidate === 'stopped') return false;
     if (candidate === null) return true;
     const { schedule, cost } = candidate;
@@ -395,7 +401,7 @@ class Search {
   /** Now and then a finish that is a little later is gone on from: days are coarse, and the way out of one leads uphill. */
   #tolerates({ finish }: PlanCost): boolean {
     const best = this.#best?.cost.finish ?? Infinity;
-    return finish <= best * (1 + MOST_WORSE) && this.#random() < TOLERATED;
+    return finish <= best * (1 + MAX_UPHILL) && this.#random() < UPHILL_CHANCE;
   }
 
   #choose(): Way {
@@ -403,11 +409,11 @@ class Search {
     return this.#ways.find(({ weight }) => (left -= weight) <= 0) ?? this.#byManner;
   }
 
-  /** Builds by a manner near the best of those that were tried. */
+  /** Builds by a dispatch rule near the best of those that were tried. */
   #varyManner(): boolean {
-    const [plain] = openingManners(this.#prepared);
-    const known = this.#manner?.manner ?? plain;
-    return known === undefined || this.#tryManner(variedManner(this.#prepared, known, this.#random));
+    const [plain] = openingParams(this.#prepared);
+    const known = this.#bestParams?.params ?? plain;
+    return known === undefined || this.#tryParams(mutateParams(this.#prepared, known, this.#random));
   }
 
   /** Moves something of the schedule that is gone on from. */
@@ -416,27 +422,27 @@ class Search {
     return this.#tryRule(move(this.#prepared, this.#current, this.#random)) !== 'stopped';
   }
 
-  /** Builds by a manner, and again while a piece is too late that could go before others; false when it was stopped. */
-  #tryManner(manner: Manner): boolean {
+  /** Builds by a dispatch rule, and again while a piece is too late that could go before others; false when it was stopped. */
+  #tryParams(params: DispatchParams): boolean {
     let urgent: number;
     let built: Candidate | 'stopped' | null;
     do {
       urgent = this.#urgent.size;
-      built = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: null }));
+      built = this.#tryRule(dispatchRule(this.#prepared, params, { pieces: this.#urgent, dues: null }));
       if (built === null && this.#options.dues !== null)
-        built = this.#tryRule(ruleOf(this.#prepared, manner, { pieces: this.#urgent, dues: this.#options.dues }));
+        built = this.#tryRule(dispatchRule(this.#prepared, params, { pieces: this.#urgent, dues: this.#options.dues }));
     } while (built === null && this.#urgent.size > urgent);
     if (built === 'stopped') return false;
-    if (built !== null && (this.#manner === null || compareCosts(built.cost, this.#manner.cost) <= 0))
-      this.#manner = { manner, cost: built.cost };
+    if (built !== null && (this.#bestParams === null || compareCosts(built.cost, this.#bestParams.cost) <= 0))
+      this.#bestParams = { params, cost: built.cost };
     return true;
   }
 
   /** Builds by a rule, and keeps what is no worse than the best; null where a task finds no place. */
-  #tryRule(rule: Rule): Candidate | 'stopped' | null {
+  #tryRule(rule: BuildOrder): Candidate | 'stopped' | null {
     const shouldStop = this.#best === null ? this.#options.giveUp : this.#options.shouldStop;
     this.#steps++;
-    const repairs = this.#best === null ? MOST_REPAIRS : FEW_REPAIRS;
+    const repairs = this.#best === null ? MAX_REPAIRS : FEW_REPAIRS;
     const built = buildRepairing(this.#prepared, rule, shouldStop, { repairs, onRepair: () => this.#steps++ });
     if ('stopped' in built) {
       this.#isStopped = true;

@@ -4,18 +4,18 @@ import type { FoundPlan, NoPlan, PlannedTask, PlanSolution } from '../plan.ts';
 import { structuralReasons, stuckReason, unreachableReason } from './reasons.ts';
 import { compareCosts } from '../aim.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
-import type { Rule } from './build.ts';
+import type { BuildOrder } from './build.ts';
 import { CalmSearch, type CalmOptions } from './calm.ts';
 import { keptPlan } from './kept-plan.ts';
-import { distanceOf, nearestSchedule, type Distance } from './repair.ts';
+import { distanceOf, repairSchedule, type Distance } from './repair.ts';
 import { policyOf } from './policy.ts';
 import type { Prepared } from './prepared.ts';
 import { prepare } from './prepare.ts';
 import { duesOf } from './appointments.ts';
-import { exhaust, isSmall } from './branch-and-bound.ts';
+import { solveExactly, isSmall } from './branch-and-bound.ts';
 import { placedSchedule } from './placed-schedule.ts';
 import type { Schedule } from './schedule.ts';
-import { sparingSetups } from './redundant-setups.ts';
+import { withoutRedundantSetups } from './redundant-setups.ts';
 import { lastBefore } from './last-before.ts';
 import { search } from './search.ts';
 
@@ -42,11 +42,11 @@ const TRIES_PER_STEP = 6;
 /** The same by default for up to so many tasks: some seconds of work, after which most of them are proved. */
 const TRIED_OUT = { tasks: 16, tries: 70_000 };
 /** How many steps go at most into making calmer what trying everything has found. */
-const MOST_CALMED = 1000;
+const MAX_CALMED = 1000;
 /** And how many into having what moves of a kept plan go in whole batches. */
 const NEAR_CALMED = 200;
 /** The most of more tasks. */
-const MOST_TRIES = 20_000;
+const MAX_TRIES = 20_000;
 
 /** Schedules to build by default: some seconds of work, for some thousand tasks as well. */
 function usualSteps(prepared: Prepared): number {
@@ -87,7 +87,7 @@ export function solveNear(
   if (reasons.length > 0) return infeasible(reasons);
   const bounds = BoundSearch.of(prepared);
   if ('task' in bounds) return infeasible([unreachableReason(prepared, bounds)]);
-  const near = nearestSchedule(prepared, plan, { steps: 0, ...options });
+  const near = repairSchedule(prepared, plan, { steps: 0, ...options });
   if ('schedule' in near) {
     const planned = new Map(plan.tasks.map((task) => [task.id, task]));
     const kept = keptPlan(prepared, planned);
@@ -132,7 +132,7 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
     latestFor: (finish) => bounds.latestTimes(finish)?.starts ?? null,
     boundBelow: (finish) => proved(bounds.below(finish)),
     laterBy: problem.later ?? 0,
-    tryOut: (deadline, begun, tried) => exhaust(prepared, bounds, deadline, { tries: tried, shouldStop, begun }),
+    tryOut: (deadline, begun, tried) => solveExactly(prepared, bounds, deadline, { tries: tried, shouldStop, begun }),
     shouldStop,
     giveUp: options.giveUp ?? (() => false),
     onBetter: (schedule) => options.onBetter?.(describe(schedule)),
@@ -140,16 +140,16 @@ export function solve(problem: PlanProblem, options: SolveOptions = {}): PlanSol
   if ('stopped' in searched) return infeasible([STOPPED]);
   let best = 'best' in searched ? searched.best : null;
   const isTriedOut = options.steps === undefined && problem.tasks.length <= TRIED_OUT.tasks;
-  const tries = { left: isTriedOut ? TRIED_OUT.tries : Math.min(MOST_TRIES, steps * TRIES_PER_STEP) };
+  const tries = { left: isTriedOut ? TRIED_OUT.tries : Math.min(MAX_TRIES, steps * TRIES_PER_STEP) };
   // What may be later for being calmer is not to be made earlier again.
   const mayBeEarlier = (): boolean =>
     best === null || (!problem.later && best.cost().counted > prepared.counted(bound.finish));
   while (isSmall(prepared) && mayBeEarlier()) {
     // What ends in the same half-day is no earlier.
     const deadline = best === null ? problem.horizon : lastBefore(prepared, best.cost().finish);
-    const rest = exhaust(prepared, bounds, deadline, { tries, shouldStop });
+    const rest = solveExactly(prepared, bounds, deadline, { tries, shouldStop });
     if (rest.kind === 'earlier') {
-      best = calmed(prepared, placedSchedule(prepared, sparingSetups(prepared, rest.placements)), {
+      best = calmed(prepared, placedSchedule(prepared, withoutRedundantSetups(prepared, rest.placements)), {
         seed: options.seed ?? 1,
         steps,
         shouldStop,
@@ -180,12 +180,12 @@ function calmed(
     compare: compareCosts,
     onBetter: (calmer) => (best = calmer),
   });
-  search.round(Math.min(steps, MOST_CALMED));
+  search.round(Math.min(steps, MAX_CALMED));
   return best;
 }
 
 /** The rule that builds a plan again as it is. */
-function asPlanned(prepared: Prepared, tasks: readonly PlannedTask[]): Rule {
+function asPlanned(prepared: Prepared, tasks: readonly PlannedTask[]): BuildOrder {
   const planned = new Map(tasks.map((task) => [task.id, task]));
   return policyOf(prepared, planned, { slack: 0, keepsTimes: true, keepsHands: true });
 }

@@ -18,7 +18,7 @@ import {
 const FULL = 'full';
 /** How many may wait for that at once before others of the same hands pass them, and at most. */
 const FEW_WAITING = 4;
-const MOST_WAITING = 16;
+const MAX_WAITING = 16;
 const NO_SETUPS: Placement['setups'] = [];
 /** How much a tick counts by which a task is done sooner, in minutes of trouble: what is early can move. */
 const SOONER = 0.0005;
@@ -157,7 +157,7 @@ export class Stretch {
       waiting.push(number);
       if (waiting.length > 1 && !this.#takeAll(waiting, hands)) return false;
       if (waiting.length <= FEW_WAITING) continue;
-      if (waiting.length > MOST_WAITING || !this.#takeAll(waiting, hands, true)) return false;
+      if (waiting.length > MAX_WAITING || !this.#takeAll(waiting, hands, true)) return false;
     }
     for (let left = Infinity; waiting.length > 0; left = waiting.length) {
       if (waiting.length === left || !this.#takeAll(waiting, hands, true)) return false;

@@ -4,7 +4,7 @@ import { jobShopProblem, SIX_BY_SIX, TEN_BY_TEN } from '../../testing/job-shops.
 import { seededRandom } from '../../units/seeded-random.ts';
 import { verify } from '../verify.ts';
 import { movedLater } from './moved-later.ts';
-import { openingManners, ruleOf } from './dispatch-params.ts';
+import { openingParams, dispatchRule } from './dispatch-params.ts';
 import { prepare } from './prepare.ts';
 import { buildRepairing } from './build-repairing.ts';
 import { solve } from './solve.ts';
@@ -18,8 +18,12 @@ test('the published six by six ends at its optimum', () => {
 test('of the published ten by ten, changing the critical path takes off most of what it is too long', () => {
   const problem = jobShopProblem(TEN_BY_TEN);
   const prepared = prepare(problem);
-  const [manner] = openingManners(prepared);
-  const first = buildRepairing(prepared, ruleOf(prepared, manner!, { pieces: new Set(), dues: null }), () => false);
+  const [params] = openingParams(prepared);
+  const first = buildRepairing(
+    prepared,
+    dispatchRule(prepared, params!, { pieces: new Set(), dues: null }),
+    () => false,
+  );
   assert.ok('schedule' in first);
   let best = first.schedule;
   const { finish } = best.cost();

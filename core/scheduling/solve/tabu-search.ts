@@ -15,12 +15,12 @@ export interface TabuOptions {
 const TENURE = 8;
 const TENURE_SPREAD = 8;
 /** After how many changes without anything better the best is gone on from again, shaken by so many changes. */
-const PATIENCE = 1000;
+const MAX_STALLED_STEPS = 1000;
 const SHAKES = 6;
 /** How many times as often at most, the longer that was in vain. */
-const MOST_SHAKEN = 8;
+const MAX_SHAKEN = 8;
 /** How much later than the first one orders may end to be looked at. */
-const LATEST = 1.5;
+const MAX_FINISH_RATIO = 1.5;
 /** How much the mean end counts beside the finish; of what is alike, chance decides. */
 const MEAN_END = 0.02;
 const ALIKE = 0.01;
@@ -35,7 +35,7 @@ export function tabuSearch(
   { orders, random, shouldStop, onEarlier }: TabuOptions,
 ): void {
   let { finish: earliest } = start.cost();
-  const near = new OrderNeighbours(prepared, start, Math.ceil(earliest * LATEST));
+  const near = new OrderNeighbours(prepared, start, Math.ceil(earliest * MAX_FINISH_RATIO));
   const first = near.goOnFrom(near.current);
   if (first === null) return;
   const energyOf = ({ finish, meanEnd }: Worth): number => finish + MEAN_END * meanEnd;
@@ -55,9 +55,9 @@ export function tabuSearch(
       const energy = energyOf(worth) + ALIKE * random();
       if (energy < most) chosen = { order, worth, energy, undoes };
     }
-    if (chosen === null || at - better > PATIENCE) {
+    if (chosen === null || at - better > MAX_STALLED_STEPS) {
       near.goOnFrom(elite);
-      for (let shake = 0; shake < SHAKES * (1 + (vain % MOST_SHAKEN)); shake++) {
+      for (let shake = 0; shake < SHAKES * (1 + (vain % MAX_SHAKEN)); shake++) {
         const changes = near.criticalChanges();
         const change = changes[Math.floor(random() * changes.length)];
         if (change) near.goOnFrom(change.make());

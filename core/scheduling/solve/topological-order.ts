@@ -1,7 +1,7 @@
 import type { PreparedTask } from './prepared.ts';
 
 /** Indices of tasks in an order that respects every wait; null when waits run in a circle. */
-export function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
+export function topologicalOrder(tasks: readonly PreparedTask[]): number[] | null {
   const open = tasks.map((task) => task.before.length);
   const order = tasks.filter((task) => task.before.length === 0).map((task) => task.index);
   for (let position = 0; position < order.length; position++) {
@@ -14,12 +14,12 @@ export function waitOrder(tasks: readonly PreparedTask[]): number[] | null {
 }
 
 /** Marks what is on the way from a task to one that has to follow it in time: the latter, and all that leads there. */
-export function markHurried(tasks: readonly PreparedTask[], order: readonly number[]): void {
+export function markTimeCritical(tasks: readonly PreparedTask[], order: readonly number[]): void {
   const place = new Int32Array(tasks.length);
   order.forEach((index, at) => (place[index] = at));
   for (const { from, to, atMost, lateWork } of tasks.flatMap(({ before }) => before)) {
     if (atMost === null || lateWork !== null) continue;
-    // Back from the one in the order of waits, no further than to the other; what does not come from there is no way.
+    // Walk back from `to` in topological order, not past `from`; a task that doesn’t descend from `from` isn’t on the path.
     const leads = new Map<number, boolean>([[from, true]]);
     const isOnWay = (index: number): boolean => {
       const known = leads.get(index);
@@ -45,13 +45,13 @@ export function markHurried(tasks: readonly PreparedTask[], order: readonly numb
 }
 
 /** A task that waits for more others than this, or they for it, belongs to none of their pieces. */
-const MOST_NEIGHBOURS = 5;
+const MAX_NEIGHBOURS = 5;
 
 /** Tasks that hang together by waits, each in the order of these: mostly those of one piece. */
 export function piecesOf(tasks: readonly PreparedTask[], order: readonly number[]): number[][] {
   const hubs = tasks.map(({ before, after }) => {
     const [earlier, later] = [new Set(before.map((wait) => wait.from)), new Set(after.map((wait) => wait.to))];
-    return earlier.size > MOST_NEIGHBOURS || later.size > MOST_NEIGHBOURS;
+    return earlier.size > MAX_NEIGHBOURS || later.size > MAX_NEIGHBOURS;
   });
   const piece = new Int32Array(tasks.length).fill(-1);
   let count = 0;
@@ -72,7 +72,7 @@ export function piecesOf(tasks: readonly PreparedTask[], order: readonly number[
   return pieces;
 }
 
-/** How long what has a window typically waits for it: half of the time that it is closed at a stretch. */
+/** Expected wait for a time window: half its longest closed stretch. */
 function closedFor({ window }: PreparedTask, horizon: number): number {
   if (window === null || window.length === 0) return 0;
   const open = window.reduce((sum, [opens, closes]) => sum + closes - opens, 0);

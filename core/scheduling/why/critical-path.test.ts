@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { Holding } from './critical-path.ts';
+import { CriticalPath } from './critical-path.ts';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblemFile } from '../problem.ts';
 import { prepare } from '../solve/prepare.ts';
-import { standingOf } from './plan-times.ts';
+import { planTimes } from './plan-times.ts';
 
 /** One painter from 10 to 50 and from 110 to 150; a bench and a rack of one place each. */
 function holdingOf(
@@ -37,7 +37,7 @@ function holdingOf(
     tasks: tasks.map(([id, start, end]) => ({ id, start, end, painters: ['p'], late: false })),
     setups: setups.map((setup) => ({ ...setup, painter: 'p' })),
   };
-  return new Holding(prepare(problem), standingOf(problem, plan));
+  return new CriticalPath(prepare(problem), planTimes(problem, plan));
 }
 
 const coat = (id: string, work = 5) => ({ id, work, painters: 1 });

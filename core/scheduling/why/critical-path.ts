@@ -2,7 +2,7 @@ import { fitPausing, fitWhole, type Shifts } from '../solve/calendar.ts';
 import type { Prepared, PreparedTask, PreparedWait } from '../solve/prepared.ts';
 
 /** What keeps a task from starting earlier than it does. */
-export type HeldBy =
+export type Blocker =
   /** It waits for another task, or for what that leaves behind to dry. */
   | { kind: 'wait'; task: number; wait: PreparedWait }
   /** Somebody who does it does another task, or sets up, until then. */
@@ -17,7 +17,7 @@ export type HeldBy =
   | { kind: 'order' };
 
 /** Where every task of a plan stands, by its index. */
-export interface Standing {
+export interface PlanTimes {
   starts: ArrayLike<number>;
   ends: ArrayLike<number>;
   paintersOf(task: number): readonly number[];
@@ -25,9 +25,9 @@ export interface Standing {
 }
 
 /** Tells, for any task of a plan, what holds it, and so the chain of tasks back to the beginning. */
-export class Holding {
+export class CriticalPath {
   readonly #prepared: Prepared;
-  readonly #standing: Standing;
+  readonly #standing: PlanTimes;
   /** Per painter, indices of tasks in the order of time. */
   readonly #byPainter: number[][];
   /** Per task and painter, the task that this painter did before. */
@@ -35,7 +35,7 @@ export class Holding {
   /** Per space, what takes slots there, and the task that gives them back. */
   readonly #uses: { from: number; until: number; slots: number; giver: number }[][];
 
-  constructor(prepared: Prepared, standing: Standing) {
+  constructor(prepared: Prepared, standing: PlanTimes) {
     this.#prepared = prepared;
     this.#standing = standing;
     this.#byPainter = prepared.shifts.map(() => []);
@@ -62,7 +62,7 @@ export class Holding {
   }
 
   /** What keeps a task from starting earlier. */
-  of(index: number): HeldBy {
+  of(index: number): Blocker {
     const task = this.#prepared.tasks[index];
     if (task === undefined) return { kind: 'earliest' };
     const start = this.#standing.starts[index] ?? 0;
@@ -77,8 +77,8 @@ export class Holding {
   }
 
   /** The tasks that hold each other up, from one back to the first, each with what holds it. */
-  chain(last: number): { task: number; held: HeldBy }[] {
-    const chain: { task: number; held: HeldBy }[] = [];
+  chain(last: number): { task: number; held: Blocker }[] {
+    const chain: { task: number; held: Blocker }[] = [];
     const seen = new Set<number>();
     for (let index = last; !seen.has(index);) {
       seen.add(index);
@@ -114,7 +114,7 @@ export class Holding {
     return Infinity;
   }
 
-  #hands(task: PreparedTask, ready: number, start: number): HeldBy | null {
+  #hands(task: PreparedTask, ready: number, start: number): Blocker | null {
     const setups = this.#standing.setupsOf(task.index);
     for (const painter of this.#standing.paintersOf(task.index)) {
       const before = this.#before.get(`${task.index}/${painter}`);
@@ -132,7 +132,7 @@ export class Holding {
   }
 
   /** The last that made room where a task takes some, if there was none a moment before. */
-  #place(task: PreparedTask, start: number): HeldBy | null {
+  #place(task: PreparedTask, start: number): Blocker | null {
     const end = this.#standing.ends[task.index] ?? start;
     for (const { space, slots } of task.spaces) {
       const giver = this.#giver(space, start, slots, task.index);

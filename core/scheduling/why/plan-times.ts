@@ -1,9 +1,9 @@
 import type { OpenPlan } from '../plan.ts';
-import type { Standing } from './critical-path.ts';
+import type { PlanTimes } from './critical-path.ts';
 import type { PlanProblem } from '../problem.ts';
 
 /** A plan as it stands in a problem of the same job; what the plan does not have stands where the record says. */
-export function standingOf(problem: PlanProblem, plan: OpenPlan): Standing {
+export function planTimes(problem: PlanProblem, plan: OpenPlan): PlanTimes {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const painterIndex = new Map(problem.painters.map(({ id }, index) => [id, index]));
   const placed = problem.tasks.map((task) => planned.get(task.id));

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { AirSeries } from '../../air/air-series.ts';
 import { knownAnswers } from '../../testing/known-answers.ts';
 import { DEFAULT_COATINGS } from '../default-coatings.ts';
-import { STAGES } from '../coating.ts';
+import { DRYING_STAGES } from '../coating.ts';
 import { RateClock } from '../../units/rate-clock.ts';
 import { ratesIn } from './rates.ts';
 import { DRYING_KIND_IDS, type DryingKind } from './registry.ts';
@@ -115,7 +115,7 @@ const always = (clockOf: (kind: DryingKind) => RateClock) => ({ until: Infinity,
 
 test('stages of every coating are reached in their order', () => {
   for (const coating of DEFAULT_COATINGS) {
-    const reached = STAGES.map((stage) => stageLegs(coating, stage))
+    const reached = DRYING_STAGES.map((stage) => stageLegs(coating, stage))
       .filter((legs) => legs !== null)
       .map((legs) => reachedAt(legs, 100, [always(() => new RateClock(Array<number>(2000).fill(0.8), 60))]));
     assert.deepEqual(

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../../testing/jobs.ts';
-import { awaitedStage, lyingCoats, slowest, type CoatDrying } from './current-coats.ts';
+import { awaitedStage, currentCoats, slowest, type CoatDrying } from './current-coats.ts';
 import { pieceSteps } from '../piece-steps.ts';
 import type { PieceStep } from '../step.ts';
 
@@ -12,7 +12,7 @@ test('of each face the coat on top lies there, and each step asks its own of it'
   const made = new TestJob().door('d').coated();
   const steps = pieceSteps(made.job, made.job.pieces[0]!);
   const asked = steps.flatMap((next, index) =>
-    lyingCoats(steps.slice(0, index)).map((coated) => `${coated.id} ${awaitedStage(coated, next)} ${next.id}`),
+    currentCoats(steps.slice(0, index)).map((coated) => `${coated.id} ${awaitedStage(coated, next)} ${next.id}`),
   );
   assert.deepEqual(
     asked.map((line) => line.replaceAll('d/', '')),
@@ -43,7 +43,7 @@ test('on points the second face follows while the first is wet', () => {
   made.tell('change-planning', { turning: 'both-on-points' });
   const steps = stepsOf(made);
   const [back, front] = [steps.get('coat-1/back')!, steps.get('coat-1/front')!];
-  assert.equal(awaitedStage(lyingCoats([back])[0]!, front), null);
+  assert.equal(awaitedStage(currentCoats([back])[0]!, front), null);
 });
 
 test('the slowest coat says when, the first window that closes says until when', () => {

@@ -3,7 +3,7 @@ import { operationOf } from '../operations.ts';
 import type { CoatStep, PieceStep } from '../step.ts';
 
 /** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
-export function lyingCoats(steps: readonly PieceStep[]): CoatStep[] {
+export function currentCoats(steps: readonly PieceStep[]): CoatStep[] {
   const onFace = new Map<string, CoatStep>();
   for (const step of steps) {
     if (isCoat(step)) for (const face of step.coat.faces) onFace.set(face, step);
@@ -16,7 +16,7 @@ export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
 
 /**
  * The drying stage that a lying coat must have reached before the piece's next step; null when the step leaves it alone.
- * A coat of another layer on another face is lain on or held by, also when the piece was turned for denibbing before.
+ * A coat on the other face is touched by the stands or by hands, even if the piece was turned for denibbing.
  */
 export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | null {
   if (next.rework) {

@@ -26,7 +26,7 @@ export interface LearntDrying {
 }
 
 /** Beyond this either way it is no drying but a slip of the pen. */
-const MOST_OFF = 5;
+const MAX_RATIO = 5;
 
 /**
  * Factors by product from the stages that the painter found reached, in the order of time:
@@ -57,7 +57,7 @@ export function learntDrying(job: Job, clocks: JobClocks): Map<string, LearntDry
     const actual = minutesSince(clocks.t0, reading.at, clocks.timeZone) - since;
     if (expected === null || expected === Infinity || expected <= since || actual <= 0) continue;
     const predicted = expected - since;
-    const off = Math.max(1 / MOST_OFF, Math.min(MOST_OFF, actual / predicted));
+    const off = Math.max(1 / MAX_RATIO, Math.min(MAX_RATIO, actual / predicted));
     const observation = { reading, step, stage: reading.stage, predicted, actual };
     const observations = [...known.observations, observation];
     learnt.set(coating.id, { factor: known.factor * off ** (1 / (1 + observations.length)), observations });

@@ -46,7 +46,7 @@ export interface LineContext {
 }
 
 /** Most pieces that one line makes. */
-export const MOST_OF_A_LINE = 200;
+export const MAX_PIECES_A_LINE = 200;
 
 class Unreadable extends Error {
   readonly word: Word;
@@ -149,8 +149,8 @@ class LineReader {
     const match = word && /^(\d{1,4})[x×]?$/.exec(word.text);
     if (!word || !match) return null;
     const value = Number(match[1]);
-    if (value < 1 || value > MOST_OF_A_LINE) {
-      throw new Unreadable(`A line makes 1 to ${MOST_OF_A_LINE} pieces; write a second line for more.`, word);
+    if (value < 1 || value > MAX_PIECES_A_LINE) {
+      throw new Unreadable(`A line makes 1 to ${MAX_PIECES_A_LINE} pieces; write a second line for more.`, word);
     }
     this.#tell(0, 1, `${value} ×`);
     this.#words.shift();

@@ -15,7 +15,7 @@ export interface Placing {
 type Read = { ok: true; placing: Placing; taken: number } | { ok: false; message: string; word: Word };
 
 /** Fewer letters than this do not name a room. */
-const LEAST_LETTERS = 3;
+const MIN_LETTERS = 3;
 
 const spanOf = (word: Word | undefined): number[] | null => {
   const match = word && /^(\d{1,4})[-–](\d{1,4})$/.exec(word.text);
@@ -51,7 +51,7 @@ export function readRoom(
       .slice(said, end)
       .map(({ text }) => text)
       .join(' ');
-    if (name.length < LEAST_LETTERS) continue;
+    if (name.length < MIN_LETTERS) continue;
     const found = roomsCalled(name, rooms);
     const numbers = spanOf(words[end]);
     const taken = end - at + (numbers ? 1 : 0);

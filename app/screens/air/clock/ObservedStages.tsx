@@ -10,7 +10,7 @@ import { progressByTask } from '../../../../core/job/progress.ts';
 import type { LearntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
 import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
 import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
-import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
+import { DRYING_STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/quantity.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../../open-job/use-job.ts';
 import { Tag } from '../../../parts/Tag.tsx';
@@ -67,7 +67,7 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
             onChange={(event) => setStage(event.target.value as DryingStage)}
             sx={{ width: 160 }}
           >
-            {STAGES.map((id) => (
+            {DRYING_STAGES.map((id) => (
               <MenuItem key={id} value={id}>
                 {STAGE_WORDS[id]}
               </MenuItem>

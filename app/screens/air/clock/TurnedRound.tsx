@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../core/forecasting/what-if.ts';
 import { climateOf } from '../../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
-import { STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
+import { DRYING_STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
 import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { Sheet } from '../../../parts/Section.tsx';
@@ -20,7 +20,7 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
   const now = useNow();
   const [stage, setStage] = useState<DryingStage>('handle');
   const [wanted, setWanted] = useState<string | null>(null);
-  const stages = STAGES.filter((id) => coat.coating.hours[id] !== null);
+  const stages = DRYING_STAGES.filter((id) => coat.coating.hours[id] !== null);
   const asked = stages.includes(stage) ? stage : 'handle';
   const { coating, from } = coat;
   const { filmRatio = 1, factor = 1 } = coat.condition ?? {};

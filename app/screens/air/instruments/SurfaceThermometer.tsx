@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { ABOVE_DEW } from '../../../../core/air/paintable.ts';
+import { ABOVE_DEW } from '../../../../core/air/painting-blockers.ts';
 import { hangingClimateId } from '../../../../core/job/queries/places.ts';
 import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';

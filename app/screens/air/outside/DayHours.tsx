@@ -3,7 +3,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useCallback, useMemo, useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { HINDRANCES } from '../../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS } from '../../../../core/air/painting-blockers.ts';
 import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
 import { formatTemperature } from '../../../../core/units/quantity.ts';
@@ -129,8 +129,8 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
                     {against.length === 0 ? (
                       <strong style={{ color: 'var(--ready)' }}>yes</strong>
                     ) : (
-                      <span title={against.map((reason) => HINDRANCES[reason].words).join('; ')}>
-                        no: {HINDRANCES[against[0] ?? 'dark'].short}
+                      <span title={against.map((reason) => PAINTING_BLOCKERS[reason].words).join('; ')}>
+                        no: {PAINTING_BLOCKERS[against[0] ?? 'dark'].short}
                         {against.length > 1 && (
                           <span style={{ color: 'var(--ink-soft)' }}>, and {against.length - 1} more</span>
                         )}

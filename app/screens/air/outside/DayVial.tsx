@@ -1,16 +1,16 @@
 import Box from '@mui/material/Box';
 import { useId } from 'react';
-import { HINDRANCES, type Hindrance } from '../../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import type { Stretch } from '../../../../core/forecasting/painting-hours.ts';
 
 /** Hours of the clock that a day's vial shows. */
-const FIRST = 4;
-const LAST = 22;
+const FIRST_HOUR = 4;
+const LAST_HOUR = 22;
 const WIDTH = 108;
 const HEIGHT = 26;
 
 /** How an hour is drawn in which one may not paint: by what is against it, in colour and texture. */
-const PAINTS: Readonly<Record<Hindrance, 'night' | 'wet' | 'cold' | 'hot'>> = {
+const PAINTS: Readonly<Record<PaintingBlocker, 'night' | 'wet' | 'cold' | 'hot'>> = {
   dark: 'night',
   rain: 'wet',
   'rain-soon': 'wet',
@@ -37,9 +37,10 @@ interface DayVialProps {
 /** One day of one face as a vial: clear glass where one may paint, its lines at both ends; elsewhere what is against it. */
 export function DayVial({ title, stretches, words, isPaintable, isChosen, onChoose }: DayVialProps) {
   const id = useId();
-  const x = (hour: number): number => ((Math.max(FIRST, Math.min(LAST, hour)) - FIRST) / (LAST - FIRST)) * WIDTH;
+  const x = (hour: number): number =>
+    ((Math.max(FIRST_HOUR, Math.min(LAST_HOUR, hour)) - FIRST_HOUR) / (LAST_HOUR - FIRST_HOUR)) * WIDTH;
   const why = [...new Set(stretches.flatMap(({ hindrance }) => hindrance ?? []))].map(
-    (reason) => HINDRANCES[reason].words,
+    (reason) => PAINTING_BLOCKERS[reason].words,
   );
   return (
     <Box

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
-import { HINDRANCES, type Hindrance } from '../../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import { lastCoat, type OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { bestWindow, hindrancesIn, stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
@@ -126,9 +126,9 @@ export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
 }
 
 /** What is most against painting in these hours. */
-function mostOf(hours: readonly (readonly Hindrance[])[]): string {
-  const counts = new Map<Hindrance, number>();
+function mostOf(hours: readonly (readonly PaintingBlocker[])[]): string {
+  const counts = new Map<PaintingBlocker, number>();
   for (const [first] of hours) if (first && first !== 'dark') counts.set(first, (counts.get(first) ?? 0) + 1);
   const [most] = [...counts].sort((one, other) => other[1] - one[1]);
-  return HINDRANCES[most?.[0] ?? 'dark'].short;
+  return PAINTING_BLOCKERS[most?.[0] ?? 'dark'].short;
 }

@@ -9,7 +9,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import {
-  MOST_SPANS,
+  MAX_SPANS,
   USUAL_WARMING,
   VENTILATIONS,
   type Climate,
@@ -176,7 +176,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
       ))}
       <Box sx={fields}>
         <Button
-          disabled={heating.spans.length >= MOST_SPANS}
+          disabled={heating.spans.length >= MAX_SPANS}
           onClick={() => change({ heating: { spans: [...heating.spans, { setPoint: 20, from: 22, until: 7 }] } })}
         >
           Heat in another span

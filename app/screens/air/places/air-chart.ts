@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { DateTime } from 'luxon';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { HINDRANCES, type Hindrance } from '../../../../core/air/paintable.ts';
+import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import { stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
 import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
 import type { UnitSystem } from '../../../../core/units/system.ts';
@@ -18,7 +18,7 @@ export interface DaysShown {
   surface: ArrayLike<number> | null;
   /** mm in each hour; null for a place with a roof. */
   rain: ArrayLike<number> | null;
-  lanes: readonly { name: string; hindrances: readonly (readonly Hindrance[])[] }[];
+  lanes: readonly { name: string; hindrances: readonly (readonly PaintingBlocker[])[] }[];
   midnights: readonly number[];
   isDark(hour: number): boolean;
   at(minutes: number): DateTime;
@@ -160,7 +160,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
     const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${(rain?.[hour] ?? 0).toFixed(1)} mm` : '';
     const rows = lanes.map(({ name, hindrances }) => {
       const [first] = hindrances[hour] ?? [];
-      return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${HINDRANCES[first].words}`}`;
+      return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${PAINTING_BLOCKERS[first].words}`}`;
     });
     return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${formatTemperature(dew(hour), units)}${face}${wet}${rows.join('')}`;
   }

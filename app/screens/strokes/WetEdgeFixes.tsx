@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useEffect, useState } from 'react';
-import type { StrokeSetting } from '../../../core/strokes/scene.ts';
+import type { StrokeSetting } from '../../../core/strokes/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/quantity.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
@@ -12,7 +12,7 @@ import { startWays, type AskedPass, type WaySummary } from '../../asking/strokes
 import type { StrokesView } from './use-strokes.ts';
 
 /** So many ways are told at first. */
-const FIRST = 3;
+const SHOWN_AT_FIRST = 3;
 const STATE_WORDS = { fresh: 'every lap fresh', close: 'every lap wet, just', 'gone-off': 'still goes off' } as const;
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
@@ -71,7 +71,7 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
       </Typography>
     );
   }
-  const shown = isLong ? ways : ways.slice(0, FIRST);
+  const shown = isLong ? ways : ways.slice(0, SHOWN_AT_FIRST);
   const more = ways.length - shown.length;
   return (
     <Box component="ol" aria-label="Ways out, the best first" sx={{ display: 'grid', gap: 1 }}>

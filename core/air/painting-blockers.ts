@@ -70,7 +70,7 @@ const tooCold = ({ temperature, surface }: PaintingHour, { minTemperature }: Pai
   Math.min(temperature, surface) < minTemperature;
 
 /** Everything that can stand in the way, in the order in which it is told. */
-export const HINDRANCES = {
+export const PAINTING_BLOCKERS = {
   dark: { words: 'it is dark', short: 'dark', now: ({ isDark }) => isDark },
   rain: { words: 'it rains', short: 'rain', now: ({ rain }) => rain > 0 },
   'rain-soon': {
@@ -100,8 +100,8 @@ export const HINDRANCES = {
   'cold-soon': { words: 'it gets too cold before it is touch dry', short: 'cold soon', soon: tooCold },
   wind: { words: 'there is too much wind', short: 'wind', now: ({ wind }, { mostWind }) => wind >= mostWind },
 } as const satisfies Record<string, HindranceDefinition>;
-export type Hindrance = keyof typeof HINDRANCES;
-const IN_ORDER = Object.entries(HINDRANCES) as [Hindrance, HindranceDefinition][];
+export type PaintingBlocker = keyof typeof PAINTING_BLOCKERS;
+const IN_ORDER = Object.entries(PAINTING_BLOCKERS) as [PaintingBlocker, HindranceDefinition][];
 
 /**
  * What is against painting in each of these hours, the reason that is told first in front; nothing where it may be
@@ -112,7 +112,7 @@ export function hindrancesOf(
   hours: readonly PaintingHour[],
   limits: PaintLimits,
   touchDry: (hour: number) => number,
-): readonly (readonly Hindrance[])[] {
+): readonly (readonly PaintingBlocker[])[] {
   /** By hour, a bit for each of what is against it, in their order. */
   const found = new Uint16Array(hours.length);
   const extremes = extremesOf(hours);
@@ -143,9 +143,9 @@ export function hindrancesOf(
 }
 
 /** Lists of hindrances by their bits: there are few that occur. */
-const lists = new Map<number, readonly Hindrance[]>();
+const lists = new Map<number, readonly PaintingBlocker[]>();
 
-function namesOf(bits: number): readonly Hindrance[] {
+function namesOf(bits: number): readonly PaintingBlocker[] {
   let names = lists.get(bits);
   if (names === undefined) {
     names = IN_ORDER.flatMap(([id], place) => ((bits >> place) & 1 ? [id] : []));

@@ -1,5 +1,5 @@
 /** Something that a worker was asked, and is working at. */
-export interface Asked<Answer> {
+export interface PendingQuery<Answer> {
   result: Promise<Answer>;
   /** Ends it; `result` then never settles. */
   cancel(): void;

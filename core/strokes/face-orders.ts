@@ -3,7 +3,7 @@ import type { FaceSchool } from '../pieces/stroke-schools.ts';
 import type { Role } from './stroke.ts';
 
 /** A school of order: what comes before what, and how what is large is divided. */
-export interface School {
+export interface FaceOrder {
   name: string;
   /** What is done, in the painter's words. */
   does: string;
@@ -34,7 +34,7 @@ const USUAL = {
 const PANELS: readonly Role[] = ['panel', 'moulding', 'field', 'glazing', 'bar', 'louvre'];
 
 /** The schools of order on a face. Practitioners disagree; what each buys in an hour's air is simulated. */
-export const SCHOOLS: Readonly<Record<FaceSchool, School>> = {
+export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'panels-rails-stiles': {
     ...USUAL,
     name: 'Panels, rails, stiles',

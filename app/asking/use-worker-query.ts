@@ -1,15 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Asked } from './asked.ts';
+import type { PendingQuery } from './pending-query.ts';
 
 /** What has been asked of a worker: one thing at a time, of which only the last counts. */
-export interface Question<Answer> {
+export interface WorkerQuery<Answer> {
   isAsking: boolean;
   /** What has been answered so far; null before that, and once it is forgotten. */
   answer: Answer | null;
   /** What went wrong, when it was not answered. */
   failure: string | null;
   /** Asks; whatever was asked before is ended. What is known before the end is told as it is found. */
-  ask(start: (tell: (soFar: Answer) => void) => Asked<Answer>): void;
+  ask(start: (tell: (soFar: Answer) => void) => PendingQuery<Answer>): void;
   /** Ends it, and keeps what has been answered so far. */
   cancel(): void;
   /** Ends it, and puts the answer away. */
@@ -17,7 +17,7 @@ export interface Question<Answer> {
 }
 
 /** Asks a worker from a screen; what is under way ends with the screen. */
-export function useAsked<Answer>(): Question<Answer> {
+export function useWorkerQuery<Answer>(): WorkerQuery<Answer> {
   const running = useRef<{ end(): void } | null>(null);
   const [isAsking, setIsAsking] = useState(false);
   const [answer, setAnswer] = useState<Answer | null>(null);
@@ -29,7 +29,7 @@ export function useAsked<Answer>(): Question<Answer> {
     setIsAsking(false);
   }, []);
 
-  const ask = useCallback((start: (tell: (soFar: Answer) => void) => Asked<Answer>) => {
+  const ask = useCallback((start: (tell: (soFar: Answer) => void) => PendingQuery<Answer>) => {
     running.current?.end();
     const own = { end: (): void => undefined };
     running.current = own;

@@ -3,14 +3,14 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { dewPoint } from './humidity.ts';
 import {
-  HINDRANCES,
+  PAINTING_BLOCKERS,
   hindrancesOf,
   paintingHour,
   type FacedHour,
-  type Hindrance,
+  type PaintingBlocker,
   type PaintingHour,
   type PaintLimits,
-} from './paintable.ts';
+} from './painting-blockers.ts';
 
 const FINE: FacedHour = {
   temperature: 16,
@@ -81,7 +81,8 @@ test('what can be in the way in some hour is looked for in all of them', () => {
   fc.assert(
     fc.property(fc.array(odd, { minLength: 1, maxLength: 12 }), (list) => {
       const hours = list.map(paintingHour);
-      const now = (all: readonly Hindrance[] = []): Hindrance[] => all.filter((id) => 'now' in HINDRANCES[id]);
+      const now = (all: readonly PaintingBlocker[] = []): PaintingBlocker[] =>
+        all.filter((id) => 'now' in PAINTING_BLOCKERS[id]);
       const found = hindrancesOf(hours, LIMITS, never);
       hours.forEach((hour, index) => assert.deepEqual(now(found[index]), now(hindrancesOf([hour], LIMITS, never)[0])));
     }),
@@ -101,7 +102,7 @@ test('what comes is feared exactly when it comes in time: against looking at eve
       const found = hindrancesOf(hours, limits, (hour) => hour + 1 + dries);
       hours.forEach((_hour, index) => {
         const ahead = (count: number): PaintingHour[] => hours.slice(index + 1, index + 1 + count);
-        const soon = (is: Hindrance): boolean => found[index]?.includes(is) ?? false;
+        const soon = (is: PaintingBlocker): boolean => found[index]?.includes(is) ?? false;
         assert.equal(
           soon('rain-soon'),
           ahead(rainSafe).some(({ rain }) => rain > 0),
@@ -111,5 +112,5 @@ test('what comes is feared exactly when it comes in time: against looking at eve
       });
     }),
   );
-  assert.ok(Object.values(HINDRANCES).every(({ words }) => words.length > 5));
+  assert.ok(Object.values(PAINTING_BLOCKERS).every(({ words }) => words.length > 5));
 });

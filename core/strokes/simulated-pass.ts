@@ -8,13 +8,13 @@ import type { Coating } from '../shelf/coating.ts';
 import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
 import { passOf, strokeMinutes, type Pass } from './pass.ts';
 import { played, type Hand, type Played } from './simulate.ts';
-import { orderByMoving } from './local-search-order.ts';
+import { localSearchOrder } from './local-search-order.ts';
 import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
 import type { StrokeOptions } from './usual-options.ts';
 
 /** What stays the same whatever one tries: the piece, the coat, where it dries and who is there. */
-export interface Scene {
+export interface PassInput {
   piece: Piece;
   faces: readonly FaceId[];
   coating: Coating;
@@ -31,7 +31,7 @@ export interface StrokeSetting extends StrokeOptions {
 }
 
 /** A pass as it was played. */
-export interface Performance extends Played {
+export interface PassResult extends Played {
   pass: Pass;
   edge: WetEdge;
   /** Minutes for which an edge stays wet when one begins; `Infinity` where it is too cold to set. */
@@ -39,14 +39,14 @@ export interface Performance extends Played {
 }
 
 /** Passes of a scene: what is tried differs more often in air and hands than in what is painted. */
-const passNamed = keptByName((scene: Scene, _name, painted: Painted) => passOf(scene.piece, scene.faces, painted));
+const passNamed = keptByName((scene: PassInput, _name, painted: Painted) => passOf(scene.piece, scene.faces, painted));
 type Painted = Pick<StrokeSetting, 'face' | 'edges' | 'walls' | 'application' | 'reach'>;
 
-const passIn = (scene: Scene, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
+const passIn = (scene: PassInput, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
   passNamed(scene, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
 
 /** Plays a pass over a scene's faces in the setting's order. */
-export function performed(scene: Scene, setting: StrokeSetting): Performance {
+export function simulatePass(scene: PassInput, setting: StrokeSetting): PassResult {
   const { coating, climateId, clocks } = scene;
   const pass = passIn(scene, setting);
   const edge = wetEdge(clocks, climateId, coating, setting);
@@ -63,7 +63,7 @@ export function performed(scene: Scene, setting: StrokeSetting): Performance {
 }
 
 /** The painters of a setting. A second pair of hands that the crew does not have is as quick as the first. */
-function handsOf({ crew }: Scene, { painters }: StrokeSetting): [Hand, ...Hand[]] {
+function handsOf({ crew }: PassInput, { painters }: StrokeSetting): [Hand, ...Hand[]] {
   const hands = crew.map(({ id, name, skill }): Hand => ({ id, name, factor: SKILL_FACTOR[skill] }));
   const first = hands[0] ?? { id: 'painter', name: 'painter', factor: 1 };
   if (painters === 1) return [first];
@@ -72,7 +72,7 @@ function handsOf({ crew }: Scene, { painters }: StrokeSetting): [Hand, ...Hand[]
 
 /** Playing an order takes as long as so many steps of the search that proves; the most that are played. */
 const STEPS_A_TRY = 10;
-const MOST_TRIES = 8000;
+const MAX_TRIES = 8000;
 /** Steps of the search for one painter from which two begin: its order need not be proved. */
 const ALONE_STEPS = 20_000;
 
@@ -82,7 +82,7 @@ const ALONE_STEPS = 20_000;
  * one painter's best on.
  */
 export function* orderSearch(
-  scene: Scene,
+  scene: PassInput,
   setting: StrokeSetting,
   freedom: Freedom,
   steps: number,
@@ -93,13 +93,13 @@ export function* orderSearch(
   if (setting.painters === 2) {
     const alone = bestOrder(problem, { from: school, steps: Math.min(steps, ALONE_STEPS) }).order;
     const oldestLap = (order: readonly string[]): number =>
-      performed(scene, { ...setting, order: [...order], breaks: false }).laps.reduce(
+      simulatePass(scene, { ...setting, order: [...order], breaks: false }).laps.reduce(
         (oldest, { age }) => Math.max(oldest, age),
         0,
       );
-    return yield* orderByMoving(problem, {
+    return yield* localSearchOrder(problem, {
       from: [school, alone],
-      tries: Math.min(steps / STEPS_A_TRY, MOST_TRIES),
+      tries: Math.min(steps / STEPS_A_TRY, MAX_TRIES),
       oldestLap,
     });
   }
@@ -118,7 +118,7 @@ export function* orderSearch(
 }
 
 /** The last order that {@link orderSearch} comes to. */
-export function searchedOrder(scene: Scene, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
+export function searchedOrder(scene: PassInput, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
   const search = orderSearch(scene, setting, freedom, steps);
   for (;;) {
     const next = search.next();

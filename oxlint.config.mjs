@@ -229,6 +229,7 @@ const HOOKS = allOf('react', [
 ]);
 
 export default {
+  jsPlugins: ['./lint/house.mjs'],
   plugins: ['typescript', 'react', 'import', 'oxc'],
   categories: { correctness: 'off' },
   options: { typeAware: true, reportUnusedDisableDirectives: 'error' },
@@ -254,6 +255,15 @@ export default {
     ...arrows,
     ...appArrows,
     { files: ['app/**/*.{ts,tsx}'], rules: HOOKS },
+    {
+      // Which system of units is set is asked in one room; everywhere else a measure writes and reads its figures.
+      files: ['{app,core}/**/*.{ts,tsx}'],
+      excludeFiles: ['core/units/**', '**/*.test.ts', 'core/testing/**'],
+      rules: {
+        'house/unit-system': 'error',
+        'house/moment': 'error',
+      },
+    },
     {
       // What these say is read by developers.
       files: ['**/*.test.ts', 'core/testing/**/*.ts', '{e2e,bench,scripts}/**/*.ts'],

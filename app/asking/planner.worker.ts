@@ -1,3 +1,4 @@
+import { formatMoment } from '../../core/units/moments.ts';
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
 import { localTime, minutesSince } from '../../core/job/site-time.ts';
@@ -58,7 +59,7 @@ const planner = {
     const jobProblem = jobToProblem(job, now, { goesOn: true });
     const problem = { ...jobProblem.problem, later: laterBy / jobProblem.problem.tickMinutes };
     if (problem.tasks.length === 0) return NOTHING;
-    const when = (tick: number): string => localTime(problem.t0, tick, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    const when = (tick: number): string => formatMoment(localTime(problem.t0, tick, job.site.timeZone), 'dayTime');
     let because = '';
     const head = { t0: problem.t0, tickMinutes: problem.tickMinutes };
     const told: Promise<void>[] = [];

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../core/units/moments.ts';
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
 import { JobClocks } from '../../core/clocks/job-clocks.ts';
@@ -48,16 +49,20 @@ const strokes = {
   ways(job: Job, asked: AskedPass): WaySummary[] {
     const scene = sceneOf(job, asked);
     if (scene === null) return [];
-    const say = (time: number): string => localTime(scene.clocks.t0, time, job.site.timeZone).toFormat('cccc HH:mm');
-    return wetEdgeFixes(scene, asked.setting, { steps: STEPS, starts: asked.starts, say }).map(
-      ({ performance: { worst, start, until }, ...way }) => ({
-        ...way,
-        age: worst?.age ?? 0,
-        limit: worst?.limit ?? Infinity,
-        share: worst?.share ?? 0,
-        minutes: until - start,
-      }),
-    );
+    const say = (time: number): string =>
+      formatMoment(localTime(scene.clocks.t0, time, job.site.timeZone), 'longWeekdayTime');
+    return wetEdgeFixes(scene, asked.setting, {
+      steps: STEPS,
+      starts: asked.starts,
+      say,
+      units: job.settings.units,
+    }).map(({ performance: { worst, start, until }, ...way }) => ({
+      ...way,
+      age: worst?.age ?? 0,
+      limit: worst?.limit ?? Infinity,
+      share: worst?.share ?? 0,
+      minutes: until - start,
+    }));
   },
 
   /** Searches an order; `onBetter` is told of every better one, and of every better bound. */

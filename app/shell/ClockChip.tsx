@@ -1,3 +1,4 @@
+import { formatMoment } from '../../core/units/moments.ts';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
 import { Suspense, useState } from 'react';
@@ -20,7 +21,7 @@ export function ClockChip() {
         variant="outlined"
         startIcon={<ClockIcon />}
         onClick={(event) => setAnchor(event.currentTarget)}
-        aria-label={`${simulated ? 'Simulated workshop clock' : 'Clock'}: ${time.toFormat('cccc d LLLL HH:mm')}`}
+        aria-label={`${simulated ? 'Simulated workshop clock' : 'Clock'}: ${formatMoment(time, 'longDayTime')}`}
         sx={{
           borderColor: simulated ? 'var(--vial-deep)' : 'var(--line)',
           background: simulated ? 'color-mix(in srgb, var(--vial) 22%, var(--sheet))' : 'var(--sheet)',
@@ -28,7 +29,7 @@ export function ClockChip() {
           whiteSpace: 'nowrap',
         }}
       >
-        {time.toFormat('ccc d LLL, HH:mm')}
+        {formatMoment(time, 'dayTime')}
         {simulated && <span style={{ fontWeight: 500, marginLeft: 8 }}>simulated</span>}
       </Button>
       {anchor && (

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Popover from '@mui/material/Popover';
 import { DateTime } from 'luxon';
@@ -52,7 +53,7 @@ export default function HistoryPanel({ anchor, onClose }: { anchor: HTMLElement;
           >
             <span>{entry.label}</span>
             <span style={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap' }}>
-              {DateTime.fromISO(entry.at).toFormat('d LLL HH:mm')}
+              {formatMoment(DateTime.fromISO(entry.at), 'dateTime')}
             </span>
           </Box>
         ))}

@@ -1,3 +1,4 @@
+import { systemOf, UNIT_SYSTEM_IDS } from '../../core/units/unit-systems.ts';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Popover from '@mui/material/Popover';
@@ -60,10 +61,7 @@ export default function SettingsPanel({ anchor, onClose }: { anchor: HTMLElement
         <Choice<Job['settings']['units']>
           label="Units of this job"
           value={units}
-          options={[
-            ['metric', 'mm, m², L'],
-            ['us', 'inch, sq ft, qt'],
-          ]}
+          options={UNIT_SYSTEM_IDS.map((id) => [id, systemOf(id).units] as const)}
           onChange={(chosen) => apply('change-settings', { units: chosen })}
         />
         <Choice<Job['settings']['vocabulary']>

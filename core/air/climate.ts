@@ -11,7 +11,9 @@ export type Ventilation = (typeof VENTILATIONS)[number];
 
 export const WHEREABOUTS = ['indoors', 'outdoors'] as const;
 
-const temperature = z.lazy(() => z.number().min(-30).max(60));
+/** Between what air can be, °C. */
+export const AIR_TEMPERATURES = [-30, 60] as const;
+const temperature = z.lazy(() => z.number().min(AIR_TEMPERATURES[0]).max(AIR_TEMPERATURES[1]));
 const humidity = z.lazy(() => z.number().min(1).max(100));
 const hourOfDay = z.lazy(() => z.number().int().min(0).max(23));
 

@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { DateTime } from 'luxon';
 import type { StatedHour } from './climate.ts';
 import { vapourPressure, saturationPressure } from './humidity.ts';
@@ -30,7 +31,7 @@ export function simulatedForecast({ latitude, longitude, timeZone, from, days }:
   const hours: StatedHour[] = [];
   const seen = new Set<string>();
   for (let time = first; time < end; time = time.plus({ hours: 1 })) {
-    const at = time.toFormat("yyyy-MM-dd'T'HH':00'");
+    const at = formatMoment(time, 'isoHour');
     // The hour that a clock going back tells twice is forecast once.
     if (seen.has(at)) continue;
     seen.add(at);

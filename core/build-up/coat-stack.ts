@@ -1,3 +1,4 @@
+import { FILM } from '../units/measures.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { coatsOn } from '../job/queries/faces.ts';
 import type { Extent } from '../job/document/coat-schema.ts';
@@ -44,12 +45,13 @@ export function coatStack(
     const isSame = (other: typeof coat): boolean => other.product === coat.product && other.extent === coat.extent;
     const same = all.filter(isSame);
     const number = all.slice(0, index + 1).filter(isSame).length;
-    const wet = Math.round(wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning));
+    const { units } = job.settings;
+    const wet = wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning);
     const name = `${coating.name}${EXTENTS[coat.extent]}`;
     return {
       kind: 'coat',
       name: same.length > 1 ? `${name}, coat ${number}` : name,
-      detail: `${coating.dryFilm} µm dry, ${wet} µm wet`,
+      detail: `${FILM.brief(coating.dryFilm, units)} dry, ${FILM.format(wet, units)} wet`,
       role: coating.role,
       extent: coat.extent,
       dryFilm: coating.dryFilm,

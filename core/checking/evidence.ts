@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { operationOf } from '../steps/operations.ts';
 import { topcoatsToHide } from '../build-up/face-colour.ts';
 import { cleanerOf } from '../job/queries/shelf.ts';
@@ -85,7 +86,7 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
             made.conditions.get(last.step.id),
           ),
     unboxed: isUnboxed(laid),
-    when: (minutes) => localTime(clocks.t0, Math.round(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm'),
+    when: (minutes) => formatMoment(localTime(clocks.t0, Math.round(minutes), job.site.timeZone), 'dayTime'),
   };
 }
 

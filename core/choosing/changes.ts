@@ -1,3 +1,4 @@
+import { TEMPERATURE } from '../units/measures.ts';
 import { applyCommand, type CommandArgs, type CommandName } from '../job/commands/apply.ts';
 import type { Facts } from '../job/commands/facts.ts';
 import { climates } from '../job/commands/climates.ts';
@@ -92,7 +93,8 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'warm',
-    words: (job) => `the drying place kept at ${WARM} °C day and night (${dryingClimate(job)?.name ?? ''})`,
+    words: (job) =>
+      `the drying place kept at ${TEMPERATURE.format(WARM, job.settings.units)} day and night (${dryingClimate(job)?.name ?? ''})`,
     effort: 3,
     commands: (job) => {
       const climate = dryingClimate(job);

@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { DateTime } from 'luxon';
 import { MAX_HOURS, statedHourSchema, type StatedHour } from '../air/climate.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
@@ -168,7 +169,7 @@ function hourOf(typed: string, timeZone: string): Outcome<string> {
   const iso = DateTime.fromISO(typed.replace(' ', 'T'), { zone: timeZone });
   const time = iso.isValid ? iso : DateTime.fromFormat(typed, 'd.M.yyyy H:mm', { zone: timeZone });
   if (!time.isValid) return refused(`Time: “${typed}” can’t be read. ${right}`);
-  return accepted(time.toFormat("yyyy-MM-dd'T'HH':00'"));
+  return accepted(formatMoment(time, 'isoHour'));
 }
 
 function meanOf(samples: readonly StatedHour[]): StatedHour {

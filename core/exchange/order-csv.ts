@@ -1,3 +1,4 @@
+import { VOLUME } from '../units/measures.ts';
 import type { Job } from '../job/document/schema.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
@@ -14,7 +15,7 @@ export function writeOrderCsv(job: Job): string {
           coating.name,
           colour?.name ?? '',
           colour?.hex ?? '',
-          `${size} L`,
+          VOLUME.brief(size, job.settings.units),
           count,
           count * price,
           litres.toFixed(3),

@@ -162,7 +162,7 @@ function readRow(job: Job, cells: readonly string[], mapping: Mapping): RowReadi
     return taken.ok ? [] : [{ column, message: taken.message }];
   });
   if (faults.length > 0) return { faults };
-  const fault = shapeFault(kind.value.kind, context.shape);
+  const fault = shapeFault(kind.value.kind, context.shape, job.settings.units);
   if (fault) {
     const column = mapping.findIndex((id) => id === fault.field);
     return { faults: [{ column: column < 0 ? null : column, message: fault.message }] };

@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime } from '../job/site-time.ts';
@@ -28,8 +29,8 @@ export function writePlanCsv(job: Job, reading: PlanReading): string {
     const [from, until] = [start, end].map((minutes) => localTime(reading.t0, minutes, job.site.timeZone));
     return [
       from?.toISODate(),
-      from?.toFormat('HH:mm'),
-      until?.toFormat('yyyy-MM-dd HH:mm'),
+      from && formatMoment(from, 'time'),
+      until && formatMoment(until, 'isoDateTime'),
       names(painters),
       what,
       where,

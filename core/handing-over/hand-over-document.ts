@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { DateTime } from 'luxon';
 import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
@@ -14,7 +15,7 @@ import { localTime } from '../job/site-time.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { HAZARDS } from '../shelf/hazards.ts';
 import { bucketWords } from '../running/tins-in-use.ts';
-import { formatTemperature, formatVolume } from '../units/quantity.ts';
+import { TEMPERATURE, VOLUME, FILM } from '../units/measures.ts';
 import { listed } from '../units/sentence.ts';
 import { inVocabulary, type Vocabulary } from '../units/vocabulary.ts';
 import { cell, saidIn, type Block, type Cell } from './blocks.ts';
@@ -54,8 +55,8 @@ export function handOverDocument(job: Job, facts: HandOverFacts): Block[] {
 
 const heading = (id: string, words: string): Block => ({ kind: 'heading', id, text: words });
 const text = (words: string): Block => ({ kind: 'text', text: words });
-const day = (at: string): string => DateTime.fromISO(at, { zone: 'utc' }).toFormat('d LLL yyyy');
-const moment = (at: string): string => DateTime.fromISO(at, { zone: 'utc' }).toFormat('d LLL, HH:mm');
+const day = (at: string): string => formatMoment(DateTime.fromISO(at, { zone: 'utc' }), 'dateOfYear');
+const moment = (at: string): string => formatMoment(DateTime.fromISO(at, { zone: 'utc' }), 'dateTime');
 
 function titleOf(job: Job, { now }: HandOverFacts): Block {
   const { owner, painter, at } = job.handOver;
@@ -115,8 +116,8 @@ function care(job: Job, { rows, clocks, now }: HandOverFacts): Block[] {
   const when = (minutes: number | null, isSure: boolean): Cell => {
     if (minutes === null) return cell(NOTHING);
     const at = localTime(clocks.t0, Math.ceil(minutes), job.site.timeZone);
-    if (at.toFormat("yyyy-MM-dd'T'HH:mm") <= nowDate) return cell('now');
-    return cell(`${at.toFormat('ccc d LLL')}${isSure ? '' : ' (planned)'}`);
+    if (formatMoment(at, 'isoMinute') <= nowDate) return cell('now');
+    return cell(`${formatMoment(at, 'day')}${isSure ? '' : ' (planned)'}`);
   };
   const table = lines.map(({ piece, dates, isSure }): Cell[] => [
     cell(piece.mark),
@@ -132,8 +133,7 @@ function care(job: Job, { rows, clocks, now }: HandOverFacts): Block[] {
   );
   const isWet = lines.some(
     ({ dates }) =>
-      dates.full === null ||
-      localTime(clocks.t0, dates.full, job.site.timeZone).toFormat("yyyy-MM-dd'T'HH:mm") > nowDate,
+      dates.full === null || formatMoment(localTime(clocks.t0, dates.full, job.site.timeZone), 'isoMinute') > nowDate,
   );
   return [
     heading('care', 'Living with it'),
@@ -173,7 +173,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const airOf = ({ air }: RecordedCoat): Cell =>
     air === null
       ? cell('not noted', { isGap: true })
-      : cell(`${formatTemperature(air.temperature, units)}, ${Math.round(air.humidity)} %`);
+      : cell(`${TEMPERATURE.format(air.temperature, units)}, ${Math.round(air.humidity)} %`);
   const rowOf = (record: FaceRecord, coat: RecordedCoat, isFirst: boolean): Cell[] => [
     cell(isFirst ? record.piece.mark : ''),
     cell(isFirst ? record.faceName : ''),
@@ -183,7 +183,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
     coat.batch === null ? cell('not noted', { isGap: true }) : cell(coat.batch),
     cell(moment(coat.at)),
     airOf(coat),
-    cell(coat.film === null ? NOTHING : `${coat.film} µm`),
+    cell(coat.film === null ? NOTHING : FILM.brief(coat.film, job.settings.units)),
     coat.by === null ? cell('not noted', { isGap: true }) : cell(coat.by),
   ];
   const rooms = job.rooms.flatMap((room): Block[] => {
@@ -309,7 +309,7 @@ function leftOver(job: Job, { clocks }: HandOverFacts): Block[] {
     return [
       cell(bucketWords(bucket), bucket.hex === null ? {} : { hex: bucket.hex }),
       batches.length === 0 ? cell('not noted', { isGap: true }) : cell(batches.join(', ')),
-      cell(`${formatVolume(bucket.left, job.settings.units)}${bucket.isSeen ? '' : ', reckoned'}`),
+      cell(`${VOLUME.format(bucket.left, job.settings.units)}${bucket.isSeen ? '' : ', reckoned'}`),
       cell(lastUsed === null ? 'not used' : `${on}; ${day(lastUsed)}`),
       cell(end ? [TIN_END_WORDS[end.kind], end.where].filter(Boolean).join(', ') : 'in use', { isGap: !end }),
       cell(disposal.advice),
@@ -348,7 +348,7 @@ function upkeep(job: Job, { now }: HandOverFacts): Block[] {
   const rows = [...first.values()]
     .sort((one, other) => (one.date < other.date ? -1 : 1))
     .map(({ definition, date, marks }): Cell[] => [
-      cell(DateTime.fromISO(date).toFormat('LLL yyyy')),
+      cell(formatMoment(DateTime.fromISO(date), 'month')),
       cell(definition.name),
       cell(
         definition.everyMonths === null

@@ -12,7 +12,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import { doneStampsByTask } from '../running/applied-coats.ts';
 import { bucketsOf, bucketWords, type Bucket } from '../running/tins-in-use.ts';
-import { formatVolume } from '../units/quantity.ts';
+import { VOLUME, FILM } from '../units/measures.ts';
 
 /** What a pace is called. */
 export const PACE_NAMES: Readonly<Record<PaceKey, string>> = {
@@ -180,8 +180,8 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     return [
       {
         id: `spread/${coating.id}/${bucket.hex ?? ''}/${bucket.tins[0]?.id ?? ''}`,
-        words: `${name}: ${dryFilm} µm a coat instead of ${coating.dryFilm} µm`,
-        because: `${formatVolume(real, units)} went where ${formatVolume(reckoned, units)} were reckoned`,
+        words: `${name}: ${FILM.brief(dryFilm, job.settings.units)} a coat instead of ${FILM.brief(coating.dryFilm, job.settings.units)}`,
+        because: `${VOLUME.format(real, units)} went where ${VOLUME.format(reckoned, units)} were reckoned`,
         command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { dryFilm } } },
       },
     ];

@@ -1,3 +1,4 @@
+import { MASS } from '../units/measures.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
 import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
@@ -91,7 +92,7 @@ export function hangingRisks(
       : []),
     ...(lifting.people === 2 && lifting.here.length < 2
       ? [
-          `It weighs ${Math.round(lifting.weight)} kg: two people, and ${lifting.here.length === 0 ? 'nobody' : lifting.here.join(', ')} is here now.`,
+          `It weighs ${MASS.format(lifting.weight, job.settings.units)}: two people, and ${lifting.here.length === 0 ? 'nobody' : lifting.here.join(', ')} is here now.`,
         ]
       : []),
   ];

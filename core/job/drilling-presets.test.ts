@@ -26,17 +26,24 @@ test('two holes lie half their centre distance from the middle, one on it', () =
 });
 
 test('a hole that would run off the piece is refused, with where it lies', () => {
-  assert.equal(drillingFault(front, pull), null);
-  assert.match(drillingFault(front, { ...pull, upright: false }) ?? '', /at 477 from the left .* 447 × 1245 mm/);
-  assert.match(drillingFault(front, { ...pull, y: 82 }) ?? '', /at 397 from the left and 2 from the top/);
+  assert.equal(drillingFault(front, pull, 'metric'), null);
+  assert.match(
+    drillingFault(front, { ...pull, upright: false }, 'metric') ?? '',
+    /at 477 from the left .* 447 × 1245 mm/,
+  );
+  assert.match(drillingFault(front, { ...pull, y: 82 }, 'metric') ?? '', /at 397 from the left and 2 from the top/);
   // Into an edge 18 mm thick a bore of 25 mm does not go.
-  assert.match(drillingFault(front, { ...pull, on: 'edge', x: 9, centres: 0, diameter: 25 }) ?? '', /off its edge/);
+  assert.match(
+    drillingFault(front, { ...pull, on: 'edge', x: 9, centres: 0, diameter: 25 }, 'metric') ?? '',
+    /off its edge/,
+  );
 });
 
 test('usual holes lie whole on every kind that is drilled', () => {
   for (const kind of PIECE_KINDS) {
     const piece = sketchOf(kind, usualPiece(kind, 'room-1'), 'X-01');
     if (!['flush-door', 'panelled-door', 'cabinet-door', 'drawer-front'].includes(kind)) continue;
-    for (const holes of usualDrillings(piece)) assert.equal(drillingFault(piece, holes), null, `${kind} ${holes.name}`);
+    for (const holes of usualDrillings(piece))
+      assert.equal(drillingFault(piece, holes, 'metric'), null, `${kind} ${holes.name}`);
   }
 });

@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { formatLength, formatSize, lengthFieldText } from '../units/length.ts';
 import { elevationOf } from './queries/pieces.ts';
 import type { Drilling, Piece } from './document/piece-schema.ts';
 
@@ -50,7 +52,7 @@ export function holesOf({
  * Why holes can't be drilled there; null when they can: every hole lies whole on the face or edge that it is drilled
  * into.
  */
-export function drillingFault(piece: Piece, drilling: Holes): string | null {
+export function drillingFault(piece: Piece, drilling: Holes, units: UnitSystem): string | null {
   const { width = 0, height = 0 } = elevationOf(piece).faces[0] ?? {};
   const thickness = typeof piece.shape.thickness === 'number' ? piece.shape.thickness : width;
   const across = drilling.on === 'front' ? width : thickness;
@@ -59,6 +61,5 @@ export function drillingFault(piece: Piece, drilling: Holes): string | null {
     ([x, y]) => x - radius < 0 || x + radius > across || y - radius < 0 || y + radius > height,
   );
   if (outside === undefined) return null;
-  const round = (value: number): string => String(Math.round(value * 10) / 10);
-  return `A hole of ${round(drilling.diameter)} mm at ${round(outside[0])} from the left and ${round(outside[1])} from the top runs off its ${drilling.on}, which is ${round(across)} × ${round(height)} mm.`;
+  return `A hole of ${formatLength(drilling.diameter, units)} at ${lengthFieldText(outside[0], units)} from the left and ${lengthFieldText(outside[1], units)} from the top runs off its ${drilling.on}, which is ${formatSize(across, height, units)}.`;
 }

@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { DateTime, IANAZone } from 'luxon';
 
 const DAY = 86_400_000;
@@ -83,12 +84,12 @@ const MAX_CLOCK_CHANGE = 3 * 3_600_000;
  * hours that are written alike has its offset behind it, `2027-10-31T02:30+01:00`: minutes are counted from the right one.
  */
 export function localIso(time: DateTime): string {
-  const written = time.toFormat("yyyy-MM-dd'T'HH:mm");
+  const written = formatMoment(time, 'isoMinute');
   const { zone, offset } = time;
   const millis = time.toMillis();
   const before = zone.offset(millis - MAX_CLOCK_CHANGE);
   const isSecond = before > offset && zone.offset(millis - (before - offset) * 60_000) === before;
-  return isSecond ? `${written}${time.toFormat('ZZ')}` : written;
+  return isSecond ? `${written}${formatMoment(time, 'offset')}` : written;
 }
 
 /** The date on the calendar at the site, `minutes` after the local time `t0`: `2027-03-01`. */

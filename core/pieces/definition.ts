@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
 import type { z } from 'zod';
 import type { CautionId } from './cautions.ts';
 import type { EdgeId, Elevation, FaceId } from './elevation.ts';
@@ -45,12 +46,12 @@ export interface PieceDefinition<S extends Shape = Shape> {
   fields: readonly ShapeField[];
   presets: readonly { name: string; shape: S }[];
   /** Why a shape within bounds still can't be made; null when it can. */
-  fault(shape: S): { field: string; message: string } | null;
+  fault(shape: S, units: UnitSystem): { field: string; message: string } | null;
   elevation(shape: S): Elevation;
   /** The profile as cut, for kinds that are long and of one section. */
   section?(shape: S): Section;
   /** What follows from the sizes and is worth a line beside the drawing: the gap between spindles. */
-  remarks?(shape: S): string[];
+  remarks?(shape: S, units: UnitSystem): string[];
   /** Names of the faces that it has: “front” and “back”, “room side”, “all round”. Every kind has a front. */
   faceNames: Readonly<Partial<Record<FaceId, string>> & { front: string }>;
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;

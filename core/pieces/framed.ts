@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { formatLength } from '../units/length.ts';
 import { rectangle, type Box, type Element, type Face, type FaceId, type Point, type Unpainted } from './elevation.ts';
 import { element, faceOf } from './face.ts';
 import type { Fill } from './fills/fill.ts';
@@ -32,15 +34,16 @@ export function fieldSizes(framing: Framing): { width: number; heights: number[]
 }
 
 /** Why the frame can't be made, in the painter's words; null when it can. */
-export function framingFault(framing: Framing): string | null {
+export function framingFault(framing: Framing, units: UnitSystem): string | null {
+  const said = (mm: number): string => formatLength(mm, units);
   const { width, heights } = fieldSizes(framing);
   for (const [row, height] of heights.entries()) {
     const { least, name } = framing.fill(row);
     if (width < least.width) {
-      return `Stiles and muntins leave ${Math.max(0, Math.round(width))} mm for ${name}; it takes ${Math.ceil(least.width)} mm. Narrow the stiles or take fewer columns.`;
+      return `Stiles and muntins leave ${said(Math.max(0, width))} for ${name}; it takes ${said(Math.ceil(least.width))}. Narrow the stiles or take fewer columns.`;
     }
     if (height < least.height) {
-      return `Rails leave ${Math.max(0, Math.round(height))} mm for ${name} in row ${row + 1}; it takes ${Math.ceil(least.height)} mm. Lower the rails or take fewer rows.`;
+      return `Rails leave ${said(Math.max(0, height))} for ${name} in row ${row + 1}; it takes ${said(Math.ceil(least.height))}. Lower the rails or take fewer rows.`;
     }
   }
   return null;

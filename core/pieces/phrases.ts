@@ -1,5 +1,5 @@
 import { parseLength } from '../units/length.ts';
-import type { UnitSystem } from '../units/system.ts';
+import type { UnitSystem } from '../units/unit-systems.ts';
 import type { Shape, ShapeValue } from './shape.ts';
 
 /** Something that can be typed of a shape: “96 spindles”, “raised”, “profile torus”. */

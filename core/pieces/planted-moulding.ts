@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { formatLength } from '../units/length.ts';
 import type { Box } from './elevation.ts';
 
 /** Rectangles of moulding on a flat face, sizes in mm. */
@@ -36,11 +38,11 @@ export function plantedBoxes(planting: Planting): Box[] {
 }
 
 /** Why the rectangles can't be planted; null when they can. */
-export function plantingFault(planting: Planting): { field: string; message: string } | null {
+export function plantingFault(planting: Planting, units: UnitSystem): { field: string; message: string } | null {
   const least = 2 * planting.mouldingWidth + 10;
   for (const [, , width, height] of plantedBoxes(planting)) {
     const tight = (left: number): string =>
-      `The margins leave ${Math.max(0, Math.round(left))} mm for a rectangle; with this moulding it takes ${least} mm.`;
+      `The margins leave ${formatLength(Math.max(0, left), units)} for a rectangle; with this moulding it takes ${formatLength(least, units)}.`;
     if (width < least) return { field: 'marginSide', message: tight(width) };
     if (height < least) return { field: 'marginTop', message: tight(height) };
   }

@@ -1,3 +1,5 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { AREA } from '../units/measures.ts';
 import { makesMist } from '../shelf/tools.ts';
 import { coatsOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
@@ -23,7 +25,7 @@ interface ConsumableDefinition {
   unit: string;
   /** How many one needs, and how that comes about. */
   count(of: Counted): number;
-  why: string;
+  why(units: UnitSystem): string;
   pack: { count: number; price: number };
 }
 
@@ -42,14 +44,14 @@ export const CONSUMABLES = {
   sleeves: {
     name: 'Mini-roller sleeves',
     unit: '',
-    why: `one a colour and session, another for every ${SLEEVE_COVERS} m²`,
+    why: (units) => `one a colour and session, another for every ${AREA.brief(SLEEVE_COVERS, units)}`,
     count: (of) => sum(sessions(of, 'roller').map(({ area }) => Math.max(1, Math.ceil(area / SLEEVE_COVERS)))),
     pack: { count: 10, price: 14 },
   },
   brushes: {
     name: 'Brushes',
     unit: '',
-    why: 'one for each product that is brushed; they are cleaned and kept',
+    why: () => 'one for each product that is brushed; they are cleaned and kept',
     count: ({ uses }) =>
       new Set(uses.filter(({ coat }) => !makesMist(coat.tool)).map(({ coating }) => coating.id)).size,
     pack: { count: 1, price: 9 },
@@ -57,35 +59,35 @@ export const CONSUMABLES = {
   discs: {
     name: 'Abrasive discs or sheets for the flats',
     unit: '',
-    why: `one for every ${SHEET_COVERS} m² of old paint on flats`,
+    why: (units) => `one for every ${AREA.brief(SHEET_COVERS, units)} of old paint on flats`,
     count: ({ abraded }) => Math.ceil(abraded.flat / SHEET_COVERS),
     pack: { count: 10, price: 11 },
   },
   sponges: {
     name: 'Sanding sponges for profiles',
     unit: '',
-    why: `one for every ${SPONGE_COVERS} m² of mouldings and bevels`,
+    why: (units) => `one for every ${AREA.brief(SPONGE_COVERS, units)} of mouldings and bevels`,
     count: ({ abraded }) => Math.ceil(abraded.profiled / SPONGE_COVERS),
     pack: { count: 5, price: 8 },
   },
   'fine-sheets': {
     name: 'Fine sheets for denibbing',
     unit: '',
-    why: `one for every ${FINE_SHEET_COVERS} m² between coats`,
+    why: (units) => `one for every ${AREA.brief(FINE_SHEET_COVERS, units)} between coats`,
     count: ({ denibbed }) => Math.ceil(denibbed / FINE_SHEET_COVERS),
     pack: { count: 10, price: 9 },
   },
   tape: {
     name: 'Masking tape',
     unit: 'm',
-    why: 'where what stays in place meets wall, floor or tread, and a tenth for overlaps',
+    why: () => 'where what stays in place meets wall, floor or tread, and a tenth for overlaps',
     count: ({ job }) => Math.ceil(1.1 * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
     pack: { count: 50, price: 5 },
   },
   film: {
     name: 'Masking film',
     unit: 'm²',
-    why: `${METRES_OF_FILM} m² for every metre that is masked`,
+    why: (units) => `${AREA.brief(METRES_OF_FILM, units)} for every metre that is masked`,
     count: ({ job }) =>
       Math.ceil(METRES_OF_FILM * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
     pack: { count: 20, price: 6 },
@@ -93,14 +95,14 @@ export const CONSUMABLES = {
   bags: {
     name: 'Bags for hardware',
     unit: '',
-    why: 'one for each piece that comes off with hardware',
+    why: () => 'one for each piece that comes off with hardware',
     count: ({ job }) => job.pieces.filter(({ comesOff, hardware }) => comesOff && hardware.length > 0).length,
     pack: { count: 50, price: 6 },
   },
   filters: {
     name: 'Paint filters',
     unit: '',
-    why: 'one for each tin that is opened, and for each session with the sprayer',
+    why: () => 'one for each tin that is opened, and for each session with the sprayer',
     count: (of) => sum(of.needs.map(({ tins }) => tins.best.tins.length)) + sessions(of, 'spray').length,
     pack: { count: 25, price: 7 },
   },
@@ -132,7 +134,19 @@ export function consumableNeeds(job: Job): ConsumableNeed[] {
     const stated = job.pricing.packs[id];
     const pack = stated ?? definition.pack;
     const packs = Math.ceil(needed / pack.count - 1e-9);
-    return [{ id, name, unit, why, needed, pack, isStated: stated !== undefined, packs, cost: packs * pack.price }];
+    return [
+      {
+        id,
+        name,
+        unit,
+        why: why(job.settings.units),
+        needed,
+        pack,
+        isStated: stated !== undefined,
+        packs,
+        cost: packs * pack.price,
+      },
+    ];
   });
 }
 

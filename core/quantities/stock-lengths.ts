@@ -1,6 +1,6 @@
 import { formatLength, parseLength } from '../units/length.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
-import type { UnitSystem } from '../units/system.ts';
+import type { UnitSystem } from '../units/unit-systems.ts';
 
 /** Between these, in mm, mouldings are on sale. */
 const MIN_LENGTH = 300;

@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime, minutesSince } from '../job/site-time.ts';
 import type { JobSteps } from '../steps/job-steps.ts';
@@ -32,5 +33,5 @@ export const minutesOn = ({ job, reading }: Pick<Day, 'job' | 'reading'>, at: st
 export function timeOn({ job, reading, at }: Pick<Day, 'job' | 'reading' | 'at'>, minutes: number): string {
   const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
   const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
-  return time.toFormat(isToday ? 'HH:mm' : 'ccc HH:mm');
+  return formatMoment(time, isToday ? 'time' : 'weekdayTime');
 }

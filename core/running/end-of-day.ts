@@ -7,7 +7,7 @@ import { hangsByNight } from '../job/queries/pieces.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { CoatStep, PieceStep } from '../steps/step.ts';
 import { stepWords } from '../steps/step-words.ts';
-import { formatVolume } from '../units/quantity.ts';
+import { VOLUME, TEMPERATURE } from '../units/measures.ts';
 import { capital } from '../units/sentence.ts';
 import { dateAt, timeOn, type Day } from './day.ts';
 import { openTonight } from './reminder-kinds.ts';
@@ -97,7 +97,7 @@ function paint(day: Day): EveningTask[] {
       id: `paint/${bucket.tins[0]?.id ?? ''}/${today}`,
       kind: 'paint' as const,
       words: `Close the ${bucketWords(bucket)}: wipe the rim, film on the paint, lid down`,
-      why: `About ${formatVolume(bucket.left, units)} left${bucket.isSeen ? '' : ', as reckoned'}.`,
+      why: `About ${VOLUME.format(bucket.left, units)} left${bucket.isSeen ? '' : ', as reckoned'}.`,
     }));
 }
 
@@ -161,9 +161,10 @@ function air(day: Day): EveningTask[] {
       least: Math.max(minTemperature, known?.least ?? -Infinity),
     });
   }
+  const { units } = day.job.settings;
   return [...coldAt.values()].map(({ place, marks, coldest, least }) => {
     const soft = marksInWords(marks);
-    const why = `${Math.round(coldest)} °C is expected, and ${soft} is still soft: below ${least} °C nothing dries.`;
+    const why = `${TEMPERATURE.format(coldest, units)} is expected, and ${soft} is still soft: below ${TEMPERATURE.brief(least, units)} nothing dries.`;
     return place.whereabouts === 'outdoors'
       ? {
           id: `air/${place.id}`,
@@ -174,7 +175,7 @@ function air(day: Day): EveningTask[] {
       : {
           id: `air/${place.id}`,
           kind: 'air',
-          words: `Keep ${place.name} above ${Math.ceil(least)} °C tonight`,
+          words: `Keep ${place.name} above ${TEMPERATURE.format(Math.ceil(least), units)} tonight`,
           why: `${why} No open flame near solvent vapour.`,
         };
   });
@@ -218,7 +219,7 @@ function tomorrow(day: Day): EveningTask[] {
     tasks.push({
       id: `tomorrow/tin/${coating.id}/${hex ?? ''}`,
       kind: 'tomorrow',
-      words: `Have ${name} there: ${formatVolume(litres, job.settings.units)} or more`,
+      words: `Have ${name} there: ${VOLUME.format(litres, job.settings.units)} or more`,
       why: 'No tin of it is open. Bring it in tonight: cold paint drags.',
     });
   }

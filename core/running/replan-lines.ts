@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -6,7 +7,7 @@ import { comparePlans } from '../planning/revising/compare-plans.ts';
 import type { JobProblem } from '../planning/drafting/job-to-problem.ts';
 import { stepWords } from '../steps/step-words.ts';
 import { taskWords } from '../planning/reading/task-words.ts';
-import { formatDuration } from '../units/quantity.ts';
+import { formatDuration } from '../units/measures.ts';
 
 /** What a replan has come to, in three lines: why and what of the finish, what moved most, what it means for the day. */
 export interface ReplanLines {
@@ -24,8 +25,7 @@ export function replanLines(
   after: AcceptedPlan,
   at: number,
 ): ReplanLines {
-  const when = (minutes: number): string =>
-    localTime(after.t0, minutes, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const when = (minutes: number): string => formatMoment(localTime(after.t0, minutes, job.site.timeZone), 'dayTime');
   const dateOf = (minutes: number): string => localTime(after.t0, minutes, job.site.timeZone).toISODate() ?? '';
   const { moved, finish, added } = comparePlans(problem, before, after, at);
   const shifted = moved.filter(({ from, to }) => from !== to);

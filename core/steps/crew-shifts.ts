@@ -1,3 +1,4 @@
+import { minutesOfDay } from '../units/moments.ts';
 import { WEEKDAYS, type Painter } from '../job/document/crew-schema.ts';
 import type { LocalDay } from '../units/local-day.ts';
 
@@ -8,8 +9,8 @@ export const comesOn = ({ daysOff, from, until }: Painter, date: string): boolea
 type ClockTime = readonly [hour: number, minute: number];
 
 const clockTime = (time: string): ClockTime => {
-  const [hour = 0, minute = 0] = time.split(':').map(Number);
-  return [hour, minute];
+  const minutes = minutesOfDay(time);
+  return [Math.floor(minutes / 60), minutes % 60];
 };
 
 /** A painter's shifts on days in a row, as minutes from the first midnight. */

@@ -1,3 +1,4 @@
+import { minutesOfDay } from '../units/moments.ts';
 import { WEEKDAYS, type Painter } from '../job/document/crew-schema.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import { definitionOf } from '../pieces/registry.ts';
@@ -75,14 +76,10 @@ function outingMinutes(outing: readonly PieceStep[]): number {
 
 /** Minutes of the longest day on which so many of a crew are there, from when they have come until one goes. */
 function longestDay(crew: readonly Painter[], hands: number): number {
-  const at = (time: string): number => {
-    const [hour = 0, minute = 0] = time.split(':').map(Number);
-    return hour * 60 + minute;
-  };
   return WEEKDAYS.reduce((longest, day) => {
     const days = crew.flatMap(({ week }) => {
       const [first, last] = [week[day][0], week[day].at(-1)];
-      return first && last ? [{ from: at(first.from), until: at(last.until) }] : [];
+      return first && last ? [{ from: minutesOfDay(first.from), until: minutesOfDay(last.until) }] : [];
     });
     const comes = days.map(({ from }) => from).sort((one, other) => one - other)[hands - 1];
     const goes = days.map(({ until }) => until).sort((one, other) => other - one)[hands - 1];

@@ -45,7 +45,7 @@ const settingOf = ({ piece }: PassInput, more: Partial<StrokeSetting> = {}): Str
   start: 9 * 60,
   ...more,
 });
-const OPTIONS = { steps: 3000, starts: [], say: String };
+const OPTIONS = { steps: 3000, starts: [], say: String, units: 'metric' as const };
 
 test('open time is the tin’s at 23 °C and 50 %, shorter where it is hot and dry, longer with a conditioner or damp air', () => {
   const reference = sceneIn('panelled-door', 23, 50);

@@ -1,3 +1,6 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { TEMPERATURE } from '../units/measures.ts';
+import { formatLength } from '../units/length.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { capital } from '../units/sentence.ts';
@@ -47,6 +50,7 @@ export interface WaysOptions {
   starts: readonly number[];
   /** Says a time on the clocks, “Thu 19:00”. */
   say(time: number): string;
+  units: UnitSystem;
 }
 
 type Try = Pick<WetEdgeFix, 'id' | 'kinds' | 'does' | 'costs' | 'change'>;
@@ -155,7 +159,7 @@ function tries(scene: PassInput, setting: StrokeSetting, options: WaysOptions): 
     ...orders(scene, setting, options),
     ...schools(scene, setting, options),
     ...edges(scene, setting),
-    ...stretches(scene, setting),
+    ...stretches(scene, setting, options),
     ...conditioner(setting),
     ...tools(scene, setting),
     ...damping(scene, setting),
@@ -216,7 +220,7 @@ function edges({ piece }: PassInput, setting: StrokeSetting): Try[] {
 }
 
 /** The longest of some shorter stretches that is fresh, or else the one whose oldest lap is the youngest. */
-function stretches(scene: PassInput, setting: StrokeSetting): Try[] {
+function stretches(scene: PassInput, setting: StrokeSetting, { units }: WaysOptions): Try[] {
   const parts = passOf(scene.piece, scene.faces, setting).strokes.filter(({ role }) => DIVIDED.has(role));
   if (parts.length < 2) return [];
   let best: { reach: number; share: number } | null = null;
@@ -233,7 +237,7 @@ function stretches(scene: PassInput, setting: StrokeSetting): Try[] {
       kinds: ['stretch'],
       does: parts.some(({ role }) => role === 'block' || role === 'side')
         ? `Smaller blocks or narrower strips: ${((100 * best.reach) / USUAL_REACH).toFixed(0)} % of the usual`
-        : `Shorter stretches: ${best.reach.toFixed(0)} mm from one stand`,
+        : `Shorter stretches: ${formatLength(best.reach, units)} from one stand`,
       costs: 'More laps, each met sooner.',
       change: { reach: best.reach, order: null },
     },
@@ -290,7 +294,7 @@ function damping({ climateId, clocks, coating }: PassInput, setting: StrokeSetti
 }
 
 /** The next hour that is fresh, or else the one at which the oldest lap is the youngest. */
-function hours(scene: PassInput, setting: StrokeSetting, { starts, say }: WaysOptions): Try[] {
+function hours(scene: PassInput, setting: StrokeSetting, { starts, say, units }: WaysOptions): Try[] {
   let best: { start: number; share: number } | null = null;
   for (const start of starts) {
     const later = simulatePass(scene, { ...setting, start });
@@ -303,7 +307,7 @@ function hours(scene: PassInput, setting: StrokeSetting, { starts, say }: WaysOp
   }
   if (best === null) return [];
   const air = scene.clocks.air(scene.climateId).at(Math.floor(best.start / 60));
-  const there = air ? `${air.temperature.toFixed(0)} °C and ${air.humidity.toFixed(0)} % then. ` : '';
+  const there = air ? `${TEMPERATURE.format(air.temperature, units)} and ${air.humidity.toFixed(0)} % then. ` : '';
   return [
     {
       id: 'hour',

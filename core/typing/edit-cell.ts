@@ -29,7 +29,7 @@ export function editCells(
     const taken = read(cell.trim(), context);
     if (!taken.ok) return taken;
   }
-  const fault = shapeFault(piece.kind, context.shape);
+  const fault = shapeFault(piece.kind, context.shape, job.settings.units);
   if (fault) return refused(fault.message);
   if (context.room && !('id' in context.room)) {
     return refused(`There is no room “${context.room.name}”. Add it under Rooms, or choose one that is there.`);

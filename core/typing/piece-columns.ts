@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../units/unit-systems.ts';
 import { MAX_ZONE, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
 import { roomOf } from '../job/queries/places.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -381,10 +382,14 @@ export const COLUMNS: readonly (Column & { id: ColumnId })[] = (Object.keys(COLU
 }));
 
 /** Why a shape can't be, and at which of its fields; null when it can. */
-export function shapeFault(kind: PieceKind, shape: Shape): { field: string; message: string } | null {
+export function shapeFault(
+  kind: PieceKind,
+  shape: Shape,
+  units: UnitSystem,
+): { field: string; message: string } | null {
   const definition = definitionOf(kind);
   const parsed = definition.schema.safeParse(shape);
-  if (parsed.success) return definition.fault(parsed.data);
+  if (parsed.success) return definition.fault(parsed.data, units);
   const [issue] = parsed.error.issues;
   const field = String(issue?.path[0] ?? '');
   const label = definition.fields.find(({ key }) => key === field)?.label ?? field;

@@ -3,7 +3,7 @@ import { holesOf } from '../../../core/job/drilling-presets.ts';
 import type { Drilling, Piece } from '../../../core/job/document/piece-schema.ts';
 import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { formatLength } from '../../../core/units/length.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
 
 /** Around the holes so much of the piece is drawn, in mm. */
 const AROUND = 70;

@@ -4,7 +4,7 @@ import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import type { EdgeId, Face } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { formatLength } from '../../../core/units/length.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
 import { FaceDrawing } from './FaceDrawing.tsx';
 import { SectionDrawing } from './SectionDrawing.tsx';
 import { shownPart } from './shown-part.ts';
@@ -30,7 +30,7 @@ export function PieceElevation({ piece, fill, units, width, height }: PieceEleva
   const across = faces.length * w + (faces.length - 1) * gap;
   const text = Math.max(h / (height - 60), across / (width - 44)) * 13.5;
   const edge = text * 0.4;
-  const said = remarks?.(piece.shape) ?? [];
+  const said = remarks?.(piece.shape, units) ?? [];
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box
@@ -56,7 +56,7 @@ export function PieceElevation({ piece, fill, units, width, height }: PieceEleva
       </Box>
       {(section || said.length > 0) && (
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', justifyContent: 'center', flexWrap: 'wrap' }}>
-          {section && <SectionDrawing section={section(piece.shape)} fill={fill} height={96} />}
+          {section && <SectionDrawing units={units} section={section(piece.shape)} fill={fill} height={96} />}
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{said.join(' · ')}</Box>
         </Box>
       )}

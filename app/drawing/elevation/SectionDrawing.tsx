@@ -1,7 +1,10 @@
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
+import { formatLength } from '../../../core/units/length.ts';
 import Box from '@mui/material/Box';
 import type { Section } from '../../../core/pieces/profiles.ts';
 
 interface SectionDrawingProps {
+  units: UnitSystem;
   section: Section;
   fill: string;
   /** Height of the drawing in px. */
@@ -9,7 +12,7 @@ interface SectionDrawingProps {
 }
 
 /** A profile as cut, the wall hatched to its left; its painted line is drawn heavy. */
-export function SectionDrawing({ section, fill, height }: SectionDrawingProps) {
+export function SectionDrawing({ section, fill, height, units }: SectionDrawingProps) {
   const xs = section.line.map(([x]) => x);
   const ys = section.line.map(([, y]) => y);
   const [left, right] = [Math.min(0, ...xs), Math.max(1, ...xs)];
@@ -21,7 +24,7 @@ export function SectionDrawing({ section, fill, height }: SectionDrawingProps) {
     <Box
       component="svg"
       role="img"
-      aria-label={`Profile, girth ${section.girth.toFixed(0)} mm`}
+      aria-label={`Profile, girth ${formatLength(section.girth, units)}`}
       viewBox={`${left - wall} ${top - 10 * scale} ${right - left + wall + 10 * scale} ${bottom - top + 20 * scale}`}
       sx={{ height, width: 'auto', maxWidth: '100%', display: 'block' }}
     >

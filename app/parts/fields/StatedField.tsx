@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import { drafts } from '../../keeping/drafts.ts';
 
-interface StatedFieldProps extends Pick<
+export interface StatedFieldProps extends Pick<
   TextFieldProps,
   'sx' | 'type' | 'fullWidth' | 'disabled' | 'multiline' | 'autoFocus' | 'slotProps'
 > {

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -12,7 +13,7 @@ import { useBackup } from './use-backup.ts';
 import { wrapping } from './wrapping.ts';
 
 /** The day here of a moment. */
-const dayOf = (moment: string): string => DateTime.fromISO(moment).toFormat('yyyy-MM-dd');
+const dayOf = (moment: string): string => formatMoment(DateTime.fromISO(moment), 'isoDate');
 
 /** The day on which the painter last said “not now”. */
 const NOT_NOW = 'nivel-backup-not-now';
@@ -64,7 +65,7 @@ export function BackupBar() {
     >
       {answer && 'fault' in answer
         ? answer.fault
-        : `You worked on ${DateTime.fromISO(worked).toFormat('cccc d LLLL')}, and ${last.at === null ? 'nothing is backed up yet' : 'that is not backed up yet'}.`}
+        : `You worked on ${formatMoment(DateTime.fromISO(worked), 'longDay')}, and ${last.at === null ? 'nothing is backed up yet' : 'that is not backed up yet'}.`}
     </Alert>
   );
 }

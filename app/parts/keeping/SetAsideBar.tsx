@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -39,7 +40,7 @@ export function SetAsideBar() {
         <Box component="ul" sx={{ mt: 1, pl: 2.5, display: 'grid', gap: 0.5 }}>
           {aside.map(({ id: entryId, name: command, at, why, args }) => (
             <li key={entryId} style={{ overflowWrap: 'anywhere' }}>
-              {DateTime.fromISO(at).toFormat('d LLL HH:mm')}, {command.replaceAll('-', ' ')}: {why}
+              {formatMoment(DateTime.fromISO(at), 'dateTime')}, {command.replaceAll('-', ' ')}: {why}
               <code style={{ display: 'block', fontSize: 12 }}>{JSON.stringify(args).slice(0, 300)}</code>
             </li>
           ))}

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
@@ -27,7 +28,7 @@ export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
   const ahead = early.filter(({ planned, ready }) => planned >= at && ready - planned > NOTICED);
   const [first] = ahead;
   if (first === undefined) return null;
-  const when = (minutes: number): string => localTime(t0, Math.ceil(minutes), zone).toFormat('ccc d LLL, HH:mm');
+  const when = (minutes: number): string => formatMoment(localTime(t0, Math.ceil(minutes), zone), 'dayTime');
   return (
     <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan from now</Button>}>
       By what has been read and stamped since it was planned, {ahead.length === 1 ? 'a step' : `${ahead.length} steps`}{' '}

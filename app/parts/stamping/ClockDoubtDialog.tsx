@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -6,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { DateTime } from 'luxon';
 import type { DoubtfulStamps } from './use-stamps.ts';
 
-const written = (at: string): string => DateTime.fromISO(at, { setZone: true }).toFormat('cccc d LLLL, HH:mm');
+const written = (at: string): string => formatMoment(DateTime.fromISO(at, { setZone: true }), 'longDayTime');
 
 /** Asks which clock is right when a stamp would lie before the last one. */
 export function ClockDoubtDialog({ doubt }: { doubt: DoubtfulStamps }) {

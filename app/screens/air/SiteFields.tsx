@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
-import { anyNumber } from '../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../core/units/typed-number.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 
 const FIELDS = [

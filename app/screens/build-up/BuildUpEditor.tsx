@@ -1,10 +1,9 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
 import { KEYS, type BuildUp } from '../../../core/job/document/group-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
@@ -37,20 +36,13 @@ function Choice({
   onChoose(id: string | null): void;
 }) {
   return (
-    <TextField
-      select
+    <ChoiceField
       size="small"
       label={label}
       value={value ?? ''}
-      onChange={(event) => onChoose(event.target.value || null)}
-    >
-      <MenuItem value="">none</MenuItem>
-      {entries.map(({ id, name }) => (
-        <MenuItem key={id} value={id}>
-          {name}
-        </MenuItem>
-      ))}
-    </TextField>
+      choices={[{ value: '', words: 'none' }, ...entries.map(({ id, name }) => ({ value: id, words: name }))]}
+      onChange={(chosen) => onChoose(chosen || null)}
+    />
   );
 }
 
@@ -66,19 +58,13 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.25, alignContent: 'start' }}>
       <Cleaning job={job} buildUp={buildUp} onChange={onChange} />
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 1.25 }}>
-        <TextField
-          select
+        <ChoiceField
           size="small"
           label="Key"
           value={buildUp.key}
-          onChange={(event) => onChange({ ...buildUp, key: event.target.value as BuildUp['key'] })}
-        >
-          {KEYS.map((key) => (
-            <MenuItem key={key} value={key}>
-              {KEY_WORDS[key]}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={KEYS.map((key) => ({ value: key, words: KEY_WORDS[key] }))}
+          onChange={(chosen) => onChange({ ...buildUp, key: chosen })}
+        />
         <Choice
           label="Holes and dents"
           value={buildUp.filler}
@@ -95,21 +81,13 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
           }}
         />
         {grainFill && (
-          <TextField
-            select
+          <ChoiceField
             size="small"
             label="Passes"
             value={grainFill.passes}
-            onChange={(event) =>
-              onChange({ ...buildUp, grainFill: { ...grainFill, passes: Number(event.target.value) } })
-            }
-          >
-            {[1, 2, 3, 4].map((passes) => (
-              <MenuItem key={passes} value={passes}>
-                {passes}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={[1, 2, 3, 4].map((passes) => ({ value: passes, words: passes }))}
+            onChange={(chosen) => onChange({ ...buildUp, grainFill: { ...grainFill, passes: chosen } })}
+          />
         )}
         <Choice
           label="Preservative"
@@ -162,27 +140,21 @@ function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}>
       {cleaning.map(({ product, rinsed }, index) => (
         <Box key={product} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-          <TextField
-            select
+          <ChoiceField
             size="small"
             label={cleaning.length > 1 ? `Cleaner ${index + 1}` : 'Cleaner'}
             value={product}
             sx={{ flex: 1, minWidth: 0 }}
-            onChange={(event) => {
-              const chosen = cleaners.find(({ id }) => id === event.target.value);
-              if (chosen) set(index, { product: chosen.id, rinsed: chosen.rinse });
+            choices={cleaners.map(({ id, name, archived }) => ({
+              value: id,
+              words: name,
+              isDisabled: id !== product && (archived || cleaning.some((step) => step.product === id)),
+            }))}
+            onChange={(chosen) => {
+              const cleaner = cleaners.find(({ id }) => id === chosen);
+              if (cleaner) set(index, { product: cleaner.id, rinsed: cleaner.rinse });
             }}
-          >
-            {cleaners.map(({ id, name, archived }) => (
-              <MenuItem
-                key={id}
-                value={id}
-                disabled={id !== product && (archived || cleaning.some((step) => step.product === id))}
-              >
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+          />
           <FormControlLabel
             control={<Switch checked={rinsed} onChange={(event) => set(index, { rinsed: event.target.checked })} />}
             label="rinsed"

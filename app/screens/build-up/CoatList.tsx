@@ -1,9 +1,8 @@
-import { TOOL_IDS, type Tool } from '../../../core/shelf/tools.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
+import { TOOL_IDS } from '../../../core/shelf/tools.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
@@ -49,48 +48,30 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
               alignItems: 'center',
             }}
           >
-            <TextField
-              select
+            <ChoiceField
               size="small"
               label={`Coat ${index + 1}`}
               value={coat.product}
               sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}
-              onChange={(event) => change(index, { product: event.target.value })}
-            >
-              {coatings
+              choices={coatings
                 .filter(({ id, archived }) => !archived || id === coat.product)
-                .map((coating) => (
-                  <MenuItem key={coating.id} value={coating.id}>
-                    {coating.name}
-                  </MenuItem>
-                ))}
-            </TextField>
-            <TextField
-              select
+                .map((coating) => ({ value: coating.id, words: coating.name }))}
+              onChange={(chosen) => change(index, { product: chosen })}
+            />
+            <ChoiceField
               size="small"
               label="Where"
               value={coat.extent}
-              onChange={(event) => change(index, { extent: event.target.value as Extent })}
-            >
-              {EXTENTS.map((extent) => (
-                <MenuItem key={extent} value={extent}>
-                  {EXTENT_WORDS[extent]}
-                </MenuItem>
-              ))}
-            </TextField>
-            <TextField
-              select
+              choices={EXTENTS.map((extent) => ({ value: extent, words: EXTENT_WORDS[extent] }))}
+              onChange={(chosen) => change(index, { extent: chosen })}
+            />
+            <ChoiceField
               size="small"
               label="With"
               value={coat.tool}
-              onChange={(event) => change(index, { tool: event.target.value as Tool })}
-            >
-              {TOOL_IDS.map((tool) => (
-                <MenuItem key={tool} value={tool}>
-                  {tool}
-                </MenuItem>
-              ))}
-            </TextField>
+              choices={TOOL_IDS.map((tool) => ({ value: tool, words: tool }))}
+              onChange={(chosen) => change(index, { tool: chosen })}
+            />
             <Tooltip title={isStated ? 'Your own figures; change them' : 'Default figures; state your tin’s'}>
               <IconButton
                 aria-label={`Figures of ${name}`}

@@ -1,3 +1,4 @@
+import { FILM } from '../../../core/units/measures.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { CRITERIA, CRITERION_IDS } from '../../../core/choosing/weigh.ts';
@@ -68,7 +69,7 @@ export function Compare({ group, facts, offers, ids, onRemove, onChoose }: Compa
                 }}
               >
                 <dt>Film</dt>
-                <dd>{totalFilm(coatStack(job, facts, candidate.buildUp, 'front'))} µm</dd>
+                <dd>{FILM.brief(totalFilm(coatStack(job, facts, candidate.buildUp, 'front')), job.settings.units)}</dd>
                 {CRITERION_IDS.map((criterion) => {
                   const leads = Math.abs(cost[criterion] - best(criterion)) < 1e-9;
                   return [

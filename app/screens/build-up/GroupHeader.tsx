@@ -1,8 +1,7 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import { reflectance } from '../../../core/colour/colour.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
@@ -33,25 +32,18 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
             apply('change-group', { groupId: group.id, name }, { strokes: `${group.id}/name`, quiet: true })
           }
         />
-        <TextField
-          select
+        <ChoiceField
           label="Sheen"
           value={group.sheen ?? ''}
-          onChange={(event) =>
+          sx={{ width: 130 }}
+          choices={[{ value: '', words: 'any' }, ...SHEENS.map((sheen) => ({ value: sheen, words: sheen }))]}
+          onChange={(chosen) =>
             apply('change-group', {
               groupId: group.id,
-              sheen: SHEENS.find((sheen) => sheen === event.target.value) ?? null,
+              sheen: SHEENS.find((sheen) => sheen === chosen) ?? null,
             })
           }
-          sx={{ width: 130 }}
-        >
-          <MenuItem value="">any</MenuItem>
-          {SHEENS.map((sheen) => (
-            <MenuItem key={sheen} value={sheen}>
-              {sheen}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
         <FormControlLabel
           control={
             <Switch

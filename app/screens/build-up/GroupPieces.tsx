@@ -1,3 +1,4 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -6,7 +7,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { roomOf } from '../../../core/job/queries/places.ts';
@@ -37,25 +37,19 @@ export function GroupPieces({ group }: { group: FinishGroup }) {
         </Button>
       )}
       {others.length > 0 && (
-        <TextField
-          select
+        <ChoiceField
           size="small"
           label="Put into"
           value=""
           sx={{ width: 150 }}
-          onChange={(event) => {
-            const into = event.target.value;
+          choices={others.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={(chosen) => {
+            const into = chosen;
             if (apply('merge-groups', { from: group.id, into }).ok) {
               goTo({ stage: 'build-up', jobId: job.id, groupId: into }, 'replace');
             }
           }}
-        >
-          {others.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
       )}
       {isSplitting && <SplitDialog group={group} onClose={() => setIsSplitting(false)} />}
     </Box>

@@ -1,3 +1,4 @@
+import { FILM } from '../../../core/units/measures.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { coatStack, totalFilm } from '../../../core/build-up/coat-stack.ts';
@@ -38,7 +39,7 @@ export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFac
             />
             {!bare && (
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {totalFilm(layers)} µm dry; figures are defaults until you state your tin’s
+                {FILM.brief(totalFilm(layers), job.settings.units)} dry; figures are defaults until you state your tin’s
               </Box>
             )}
           </Box>

@@ -1,6 +1,5 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Candidate } from '../../../core/build-up/compose.ts';
 import { againstStep, OTHER_STEPS } from '../../../core/build-up/other-steps.ts';
@@ -45,21 +44,17 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
   return (
     <Section title="Why not?">
       <Sheet>
-        <TextField
-          select
+        <ChoiceField
           size="small"
           label="Product"
           value={product}
-          onChange={(event) => setProduct(event.target.value)}
           sx={{ width: 320, maxWidth: '100%', mb: 1.5 }}
-        >
-          <MenuItem value="">any product</MenuItem>
-          {coatings.map(({ id, name: words }) => (
-            <MenuItem key={id} value={id}>
-              {words}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={[
+            { value: '', words: 'any product' },
+            ...coatings.map(({ id, name: words }) => ({ value: id, words })),
+          ]}
+          onChange={setProduct}
+        />
         <Box sx={{ mb: 1 }}>
           {excluded.length === 0
             ? `${localise(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
@@ -91,21 +86,17 @@ function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }
   const chosen = steps.find(({ step }) => step.id === stepId);
   return (
     <Box sx={{ mt: 2, pt: 2, borderTop: '1px solid var(--line)' }}>
-      <TextField
-        select
+      <ChoiceField
         size="small"
         label="Step"
         value={chosen?.step.id ?? ''}
-        onChange={(event) => setStepId(event.target.value)}
         sx={{ width: 320, maxWidth: '100%', mb: 1 }}
-      >
-        <MenuItem value="">as it is</MenuItem>
-        {steps.map(({ step }) => (
-          <MenuItem key={step.id} value={step.id}>
-            {localise(step.words)}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={[
+          { value: '', words: 'as it is' },
+          ...steps.map(({ step }) => ({ value: step.id, words: localise(step.words) })),
+        ]}
+        onChange={setStepId}
+      />
       {chosen && (
         <Box component="ul" aria-label="Rules against the step" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
           {chosen.found.length === 0 && <li>No rule speaks against it: it is left to your school and your weights.</li>}

@@ -1,5 +1,5 @@
 import { CRITERIA, type Cost } from '../../../core/choosing/weigh.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 
 const DAY = 24 * 60;

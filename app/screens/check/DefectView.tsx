@@ -1,3 +1,5 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { formatLength } from '../../../core/units/length.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -61,7 +63,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
   const { t0 } = problem.clocks;
   const at = minutesSince(t0, now, job.site.timeZone);
   const when = (minutes: number): string =>
-    localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    formatMoment(localTime(t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
   const change = (facts: Facts<Defect>): boolean =>
     apply('change-defect', { id: defect.id, facts }, { strokes: `defect/${defect.id}` }).ok;
   const plan = (): void => {
@@ -128,7 +130,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
             {localise(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face)}
             {defect.spot
-              ? `, ${Math.round(defect.spot.x)} mm from the left and ${Math.round(defect.spot.y)} mm from the top. Tap to move it.`
+              ? `, ${formatLength(defect.spot.x, job.settings.units)} from the left and ${formatLength(defect.spot.y, job.settings.units)} from the top. Tap to move it.`
               : '. Tap where it is.'}
           </Box>
           <TextField

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { nanoid } from 'nanoid';
@@ -76,7 +77,7 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
       ? 'its coats do not get so far here'
       : isReady
         ? 'tells something now'
-        : `from ${localTime(t0, Math.ceil(from), job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`;
+        : `from ${formatMoment(localTime(t0, Math.ceil(from), job.site.timeZone), 'dayTime')}`;
   const note = (held: boolean): void =>
     void apply('add-film-check', {
       filmCheck: {

@@ -1,10 +1,11 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { stepsOfRework } from '../../../core/checking/rework.ts';
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { CheckIcon } from '../../drawing/icons.tsx';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
@@ -30,7 +31,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
     if (done) return `done ${done.slice(8, 10)}/${done.slice(5, 7)} ${done.slice(11)}`;
     const task = planned.get(id);
     return task && job.plan
-      ? `planned ${localTime(job.plan.t0, task.start, job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`
+      ? `planned ${formatMoment(localTime(job.plan.t0, task.start, job.site.timeZone), 'dayTime')}`
       : null;
   };
   return (

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { DateTime } from 'luxon';
@@ -10,7 +11,7 @@ import {
   type HoursRow,
   type Lesson,
 } from '../../../core/handing-over/planned-against-real.ts';
-import { formatVolume } from '../../../core/units/quantity.ts';
+import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { keepFigures } from '../../keeping/own-figures.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -109,7 +110,7 @@ export function RealView() {
         aside={
           job.baseline && (
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', color: 'var(--ink-soft)' }}>
-              against the plan of {DateTime.fromISO(job.baseline.madeAt).toFormat('ccc d LLL, HH:mm')}
+              against the plan of {formatMoment(DateTime.fromISO(job.baseline.madeAt), 'dayTime')}
               <Button sx={{ minHeight: 44 }} onClick={() => apply('measure-against', {})}>
                 Measure against the plan of now
               </Button>
@@ -136,8 +137,8 @@ export function RealView() {
                 sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
               >
                 <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
-                <span>reckoned {formatVolume(reckoned, units)}</span>
-                <span>{real === null ? 'nobody looked' : `really ${formatVolume(real, units)}`}</span>
+                <span>reckoned {VOLUME.format(reckoned, units)}</span>
+                <span>{real === null ? 'nobody looked' : `really ${VOLUME.format(real, units)}`}</span>
                 {real !== null && reckoned > 0 && (
                   <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))} %`}</strong>
                 )}

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { DateTime } from 'luxon';
 import type { DaysRow } from '../../../core/handing-over/planned-against-real.ts';
@@ -7,7 +8,7 @@ const LEFT = 92;
 const DAY = 16;
 
 const dayNumber = (date: string): number => Math.floor(DateTime.fromISO(date, { zone: 'utc' }).toMillis() / 86_400_000);
-const short = (date: string): string => DateTime.fromISO(date).toFormat('d LLL');
+const short = (date: string): string => formatMoment(DateTime.fromISO(date), 'date');
 
 /** Each stage's days as planned, open, and by the log, full; what goes on still has no end. */
 export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
@@ -43,7 +44,7 @@ export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
               {isWeekend && <rect x={LEFT + index * DAY} y={0} width={DAY} height={height - 20} fill="var(--night)" />}
               {day.weekday === 1 && (
                 <text x={LEFT + index * DAY} y={height - 5} fontSize={12.5} fill="var(--ink-soft)">
-                  {day.toFormat('d LLL')}
+                  {formatMoment(day, 'date')}
                 </text>
               )}
             </g>

@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { leftPaints, TIN_END_WORDS, type LeftPaint } from '../../../core/handing-over/left-paint.ts';
 import type { TinEnd } from '../../../core/job/document/tin-schema.ts';
 import { bucketWords } from '../../../core/running/tins-in-use.ts';
-import { formatVolume } from '../../../core/units/quantity.ts';
+import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Caution, EmptyState } from '../../parts/Section.tsx';
@@ -67,7 +67,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
       'Last used',
       lastUsed === null ? 'never' : `${lastUsed.slice(8, 10)}/${lastUsed.slice(5, 7)}/${lastUsed.slice(0, 4)}`,
     ],
-    ['Left', `${formatVolume(bucket.left, units)}${bucket.isSeen ? '' : ', as reckoned'}`],
+    ['Left', `${VOLUME.format(bucket.left, units)}${bucket.isSeen ? '' : ', as reckoned'}`],
   ];
   return (
     <Box

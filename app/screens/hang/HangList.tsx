@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -127,7 +128,7 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
     lastCoat === null
       ? 'no dates yet'
       : next
-        ? `${USE_WORDS[next.use]} from ${localTime(t0, Math.ceil(next.opens), job.site.timeZone).toFormat('ccc d LLL, HH:mm')}`
+        ? `${USE_WORDS[next.use]} from ${formatMoment(localTime(t0, Math.ceil(next.opens), job.site.timeZone), 'dayTime')}`
         : 'ready for everything';
   const bagWords =
     bag.count === 0

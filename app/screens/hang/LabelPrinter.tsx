@@ -1,7 +1,6 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { labelCode, labelStrip, TAPE } from '../../../core/hanging/label-strip.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
@@ -43,20 +42,16 @@ export function LabelPrinter() {
   return (
     <Box sx={{ maxWidth: 1100 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 3 }}>
-        <TextField
-          select
+        <ChoiceField
           label="Labels of"
           value={roomId}
-          onChange={(event) => setRoomId(event.target.value)}
           sx={{ minWidth: 220 }}
-        >
-          <MenuItem value="">All rooms</MenuItem>
-          {job.rooms.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={[
+            { value: '', words: 'All rooms' },
+            ...job.rooms.map(({ id, name }) => ({ value: id, words: name })),
+          ]}
+          onChange={setRoomId}
+        />
         <BagLabelsButton pieces={bagged} />
       </Box>
       <Section

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -38,7 +39,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
   const { piece, lastCoat, isDone, hung } = row;
   const { clocks } = problem;
   const when = (minutes: number): string =>
-    localTime(clocks.t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    formatMoment(localTime(clocks.t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
   const lifting = liftingOf(job, clocks, piece, at);
   const step = hangingStep(job, piece);
   const isHung = step !== null && progressByTask(job.log).get(step.id)?.doneAt != null;

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { USES, type Readiness } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -45,8 +46,8 @@ export function UseDates({ row, at, t0 }: { row: Readiness; at: number; t0: stri
                 'now'
               ) : (
                 <>
-                  <span style={{ whiteSpace: 'nowrap' }}>{timeOf(minutes).toFormat('ccc d LLL,')}</span>{' '}
-                  <span style={{ display: 'block' }}>{timeOf(minutes).toFormat('HH:mm')}</span>
+                  <span style={{ whiteSpace: 'nowrap' }}>{formatMoment(timeOf(minutes), 'day')},</span>{' '}
+                  <span style={{ display: 'block' }}>{formatMoment(timeOf(minutes), 'time')}</span>
                 </>
               )}
             </Box>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -130,7 +131,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
       </Box>
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
         {job.plan
-          ? `Finish planned ${localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone).toFormat('ccc d LLL, HH:mm')} · `
+          ? `Finish planned ${formatMoment(localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone), 'dayTime')} · `
           : ''}
         touched {sinceWords(stored.updatedAt)}
       </Typography>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -97,7 +98,7 @@ export function Agenda({
   const today = useToday();
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
-    [start, end].map((minutes) => localTime(reading.t0, minutes, zone).toFormat('HH:mm')).join('–');
+    [start, end].map((minutes) => formatMoment(localTime(reading.t0, minutes, zone), 'time')).join('–');
   const days = new Map<string, Entry[]>();
   for (const entry of entriesOf(reading, zone)) {
     const day = localDate(reading.t0, entry.start, zone);
@@ -127,7 +128,7 @@ export function Agenda({
           >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 1, flexWrap: 'wrap' }}>
               <Typography variant="h3" sx={{ flex: 1 }}>
-                {DateTime.fromISO(day).toFormat('cccc d LLLL')}
+                {formatMoment(DateTime.fromISO(day), 'longDay')}
               </Typography>
               <Button
                 size="small"

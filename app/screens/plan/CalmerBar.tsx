@@ -1,7 +1,6 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { CalmerState } from './use-calmer.ts';
 
@@ -30,20 +29,14 @@ export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
       sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 2.5 }}
     >
       <span>Fewer set-ups, if it ends at most</span>
-      <TextField
-        select
+      <ChoiceField
         size="small"
         value={laterBy}
         disabled={calmer.isSearching}
-        onChange={(event) => setLaterBy(Number(event.target.value))}
         slotProps={{ htmlInput: { 'aria-label': 'Ends at most' } }}
-      >
-        {LATER.map(({ minutes, words: name }) => (
-          <MenuItem key={minutes} value={minutes}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={LATER.map(({ minutes, words: name }) => ({ value: minutes, words: name }))}
+        onChange={setLaterBy}
+      />
       {calmer.isSearching ? (
         <Button onClick={calmer.cancel}>{calmer.draft ? 'Calm enough' : 'Stop looking'}</Button>
       ) : (

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -45,7 +46,7 @@ export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarP
           >
             <Box sx={{ fontWeight: 700 }}>{title}</Box>
             <Box>
-              {localTime(t0, plan.finish, job.site.timeZone).toFormat('ccc d LLL, HH:mm')}
+              {formatMoment(localTime(t0, plan.finish, job.site.timeZone), 'dayTime')}
               {plan.finish === first && candidates.some((other) => other.plan.finish > first) && ' · earliest'}
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>

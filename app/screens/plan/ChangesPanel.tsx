@@ -1,7 +1,7 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
@@ -9,7 +9,7 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { comparePlans, type ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 import { Sheet } from '../../parts/Section.tsx';
@@ -41,25 +41,22 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
   const zone = job.site.timeZone;
   const before = accepted[against] ?? accepted[0];
   if (before === undefined) return null;
-  const when = (minutes: number): string => localTime(t0, minutes, zone).toFormat('ccc d LLL, HH:mm');
+  const when = (minutes: number): string => formatMoment(localTime(t0, minutes, zone), 'dayTime');
   const changes = comparePlans(problem, before, plan, minutesSince(t0, now, zone));
   const rows = showsAll ? changes.moved : changes.moved.slice(0, FEW);
   return (
     <Sheet>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1.5 }}>
-        <TextField
-          select
+        <ChoiceField
           label="Against"
           value={Math.min(against, accepted.length - 1)}
-          onChange={(event) => setAgainst(Number(event.target.value))}
           sx={{ minWidth: 300 }}
-        >
-          {accepted.map(({ madeAt, reason }, index) => (
-            <MenuItem key={`${madeAt}/${index}`} value={index}>
-              {`${localTime(madeAt, 0, zone).toFormat('ccc d LLL, HH:mm')}: ${reason}`}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={accepted.map(({ madeAt, reason }, index) => ({
+            value: index,
+            words: `${formatMoment(localTime(madeAt, 0, zone), 'dayTime')}: ${reason}`,
+          }))}
+          onChange={setAgainst}
+        />
         <Box sx={{ flex: '1 1 300px' }}>
           <Consequences changes={changes} t0={t0} besides={[]} />
         </Box>

@@ -1,7 +1,8 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 
 /** What another plan changes, in a sentence or two: who is moved, when all hangs, what it costs. */
@@ -16,7 +17,7 @@ export function Consequences({
 }) {
   const job = useJob();
   const [before, after] = changes.finish;
-  const finish = localTime(t0, after, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const finish = formatMoment(localTime(t0, after, job.site.timeZone), 'dayTime');
   const own = new Set(besides);
   const others = changes.moved.filter(({ taskId }) => !own.has(taskId)).length;
   const by = formatDuration(Math.abs(after - before));

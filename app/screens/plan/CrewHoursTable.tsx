@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { painterHours } from '../../../core/planning/reading/idle-hours.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
@@ -41,7 +42,7 @@ export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
             <td>
               {worstDay === null
                 ? '–'
-                : localTime(plan.t0, worstDay * 1440 + 720, job.site.timeZone).toFormat('ccc d LLL')}
+                : formatMoment(localTime(plan.t0, worstDay * 1440 + 720, job.site.timeZone), 'day')}
             </td>
           </tr>
         ))}

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import { useMemo } from 'react';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -15,7 +16,7 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
     [job, problem, reading],
   );
   const when = (minutes: number | null | undefined): string =>
-    minutes == null ? '–' : localTime(reading.t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    minutes == null ? '–' : formatMoment(localTime(reading.t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
   return (
     <ListTable>
       <thead>

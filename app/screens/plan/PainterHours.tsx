@@ -1,8 +1,8 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { DatePicker } from '../../parts/fields/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import type { Facts } from '../../../core/job/commands/facts.ts';
@@ -53,18 +53,12 @@ export function PainterHours({ painter }: { painter: Painter }) {
           draft={`${job.id}/${painter.id}/name`}
           take={(name) => state({ name }, 'name')}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Skill"
           value={painter.skill}
-          onChange={(event) => state({ skill: event.target.value as Painter['skill'] })}
-        >
-          {SKILLS.map((skill) => (
-            <MenuItem key={skill} value={skill}>
-              {skill}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={SKILLS.map((skill) => ({ value: skill, words: skill }))}
+          onChange={(chosen) => state({ skill: chosen })}
+        />
         <IconButton
           aria-label={`Remove ${painter.name}`}
           disabled={job.crew.length === 1}
@@ -139,7 +133,7 @@ function DaysThere({ painter, state }: { painter: Painter; state: (facts: Partia
           {daysOff.map((day) => (
             <li key={day}>
               <Chip
-                label={`off ${DateTime.fromISO(day).toFormat('ccc d LLL')}`}
+                label={`off ${formatMoment(DateTime.fromISO(day), 'day')}`}
                 onDelete={() => apply('give-day-off', { painterIds: [id], date: day, comes: true })}
               />
             </li>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -13,7 +14,7 @@ import type { Run } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import { taskWords, withMarks } from '../../../core/planning/reading/task-words.ts';
 import { DelayExplainer } from '../../../core/planning/reading/delay-explainer.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
@@ -67,7 +68,7 @@ export default function Plan() {
   const onMoved = useCallback(
     ({ plan, pins: made }: MovedPlan, { taskIds, start }: { taskIds: readonly string[]; start: number }) => {
       const { t0, tickMinutes } = problem.problem;
-      const when = localTime(t0, start, zone).toFormat('ccc d LLL, HH:mm');
+      const when = formatMoment(localTime(t0, start, zone), 'dayTime');
       show({
         plan,
         problem: { t0, tickMinutes },
@@ -82,7 +83,7 @@ export default function Plan() {
   const chooseRun = (looked: Run): void => {
     const [step] = looked.steps;
     if (!step || !reading) return;
-    const when = localTime(reading.t0, looked.start, zone).toFormat('ccc HH:mm');
+    const when = formatMoment(localTime(reading.t0, looked.start, zone), 'weekdayTime');
     const marks = marksInWords(looked.steps.map(({ piece }) => piece.mark));
     setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` });
   };

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Link from '@mui/material/Link';
@@ -5,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { deadlineReading } from './deadline.ts';
@@ -50,11 +51,11 @@ export function PlanHeader({
         <Typography variant="h2" component="p">
           All pieces hang by{' '}
           <Box component="span" sx={{ color: 'var(--bottle)', '[data-scheme=dark] &': { color: 'var(--vial)' } }}>
-            {finish.toFormat('cccc d LLLL, HH:mm')}
+            {formatMoment(finish, 'longDayTime')}
           </Box>
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          {plan.status === 'optimal' ? 'Proved earliest.' : `Earliest possible ${bound.toFormat('ccc d LLL')}.`}{' '}
+          {plan.status === 'optimal' ? 'Proved earliest.' : `Earliest possible ${formatMoment(bound, 'day')}.`}{' '}
           {because && (
             <Link component="button" type="button" aria-expanded={tellsWhy} onClick={() => setTellsWhy(!tellsWhy)}>
               Why?
@@ -64,7 +65,7 @@ export function PlanHeader({
         </Typography>
         {tellsWhy && (
           <Typography sx={{ fontSize: 14, mt: 0.5 }}>
-            No plan can finish before {bound.toFormat('ccc d LLL, HH:mm')}, because {because}.
+            No plan can finish before {formatMoment(bound, 'dayTime')}, because {because}.
           </Typography>
         )}
       </Box>
@@ -76,7 +77,7 @@ export function PlanHeader({
               {formatDuration(Math.abs(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'too late'}
             </Box>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              promised {localTime(reading.t0, due, zone).toFormat('ccc d LLL')}
+              promised {formatMoment(localTime(reading.t0, due, zone), 'day')}
             </Box>
           </Box>
         </Box>

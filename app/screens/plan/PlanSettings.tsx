@@ -1,7 +1,6 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -14,7 +13,7 @@ import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { PainterHours } from './PainterHours.tsx';
 
 /** Days, crew, places and climates: what the plan is made from besides the pieces. */
@@ -59,20 +58,12 @@ export function PlanSettings() {
                       : slots;
                   }}
                 />
-                <TextField
-                  select
+                <ChoiceField
                   label="Climate"
                   value={place.climateId}
-                  onChange={(event) =>
-                    apply('change-place', { id: place.id, facts: { climateId: event.target.value } })
-                  }
-                >
-                  {job.climates.map((climate) => (
-                    <MenuItem key={climate.id} value={climate.id}>
-                      {climate.name}
-                    </MenuItem>
-                  ))}
-                </TextField>
+                  choices={job.climates.map((climate) => ({ value: climate.id, words: climate.name }))}
+                  onChange={(chosen) => apply('change-place', { id: place.id, facts: { climateId: chosen } })}
+                />
               </Box>
             ))}
           </Box>

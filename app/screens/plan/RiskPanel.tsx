@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -76,7 +77,7 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
       const end = (first + index + 1) * 1440 - 1;
       return {
         day: first + index,
-        words: localTime(plan.t0, end - 720, timeZone).toFormat('ccc d LLL'),
+        words: formatMoment(localTime(plan.t0, end - 720, timeZone), 'day'),
         share: chanceBy(risk, end),
       };
     });
@@ -86,7 +87,7 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
     [days, safe, due],
   );
   const words = (tick: number): string =>
-    tick === Infinity ? 'not within the days of the plan' : localTime(plan.t0, tick, timeZone).toFormat('cccc d LLLL');
+    tick === Infinity ? 'not within the days of the plan' : formatMoment(localTime(plan.t0, tick, timeZone), 'longDay');
   return (
     <Box>
       <Box

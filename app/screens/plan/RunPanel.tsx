@@ -1,7 +1,7 @@
+import { formatMoment, type MomentStyle } from '../../../core/units/moments.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTimePicker } from '../../parts/fields/date-pickers.tsx';
 import { useState } from 'react';
@@ -10,7 +10,7 @@ import type { Pin } from '../../../core/job/document/plan-schema.ts';
 import { localIso, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -42,7 +42,8 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
   const taskIds = run.steps.map(({ id }) => id);
   const isPinned = pins.some(({ taskId }) => taskIds.includes(taskId));
   const isPast = run.start < minutesSince(reading.t0, now, zone);
-  const when = (minutes: number, format: string): string => localTime(reading.t0, minutes, zone).toFormat(format);
+  const when = (minutes: number, style: MomentStyle): string =>
+    formatMoment(localTime(reading.t0, minutes, zone), style);
   const names = job.crew.filter(({ id }) => run.painters.includes(id)).map(({ name }) => name);
   const pieces = [...new Map(run.steps.map(({ piece }) => [piece.id, piece])).values()];
   if (!step) return null;
@@ -52,7 +53,7 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
         <Box sx={{ flex: '1 1 300px' }}>
           <Typography variant="h3">{localise(stepWords(step))}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)' }}>
-            {when(run.start, 'cccc d LLLL, HH:mm')}–{when(run.end, 'HH:mm')}
+            {when(run.start, 'longDayTime')}–{when(run.end, 'time')}
             {names.length > 0 && `, ${names.join(' and ')}`}
             {run.setupMinutes > 0 && `, after ${formatDuration(run.setupMinutes)} of setting up`}
             {isPinned && ', pinned'}
@@ -145,19 +146,13 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
         slotProps={{ textField: { size: 'small' } }}
       />
       {!isForTwo && job.crew.length > 1 && (
-        <TextField
-          select
+        <ChoiceField
           label="Who"
           value={painter}
-          onChange={(event) => setPainter(event.target.value)}
           sx={{ minWidth: 170 }}
-        >
-          {job.crew.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={job.crew.map(({ id, name }) => ({ value: id, words: name }))}
+          onChange={setPainter}
+        />
       )}
       <Button type="submit" variant="outlined">
         What would it change?
@@ -175,7 +170,7 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
 function AimWords({ aim, t0, onPutBack }: { aim: Aim; t0: string; onPutBack(): void }) {
   const job = useJob();
   const localise = useLocalise();
-  const when = localTime(t0, aim.start, job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+  const when = formatMoment(localTime(t0, aim.start, job.site.timeZone), 'dayTime');
   const who = job.crew.filter(({ id }) => aim.painters.includes(id)).map(({ name }) => name);
   const refused =
     'refused' in aim.landing ? aim.landing.refused : aim.moved && 'refused' in aim.moved ? aim.moved.refused : null;
@@ -253,7 +248,7 @@ export function JourneyPanel({
               component="span"
               sx={{ color: 'var(--ink-soft)', whiteSpace: 'nowrap', fontVariantNumeric: 'tabular-nums' }}
             >
-              {localTime(reading.t0, reading.starts.get(step.id) ?? 0, zone).toFormat('ccc d HH:mm')}
+              {formatMoment(localTime(reading.t0, reading.starts.get(step.id) ?? 0, zone), 'monthDayTime')}
             </Box>
             <span>{localise(stepWords(step))}</span>
           </Box>

@@ -1,7 +1,7 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { useState, type ReactNode } from 'react';
@@ -15,7 +15,7 @@ import {
   type SheetBatch,
   type SheetLine,
 } from '../../../core/planning/reading/run-sheet.ts';
-import { formatDuration, formatVolume } from '../../../core/units/quantity.ts';
+import { formatDuration, VOLUME } from '../../../core/units/measures.ts';
 import { ChevronIcon, PrintIcon } from '../../drawing/icons.tsx';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
@@ -42,27 +42,19 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
     <Box>
       <Box className="no-print" sx={{ display: 'flex', gap: 1.5, mb: 2.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <Button onClick={() => goTo({ stage: 'plan', jobId: job.id })}>Back to the plan</Button>
-        <TextField
-          select
+        <ChoiceField
           label="Day"
           value={days.includes(date) ? date : ''}
-          onChange={(event) =>
-            goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day: event.target.value }, 'replace')
-          }
           sx={{ minWidth: 240 }}
-        >
-          {days.map((worked) => (
-            <MenuItem key={worked} value={worked}>
-              {DateTime.fromISO(worked).toFormat('cccc d LLLL')}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={days.map((worked) => ({ value: worked, words: formatMoment(DateTime.fromISO(worked), 'longDay') }))}
+          onChange={(chosen) => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day: chosen }, 'replace')}
+        />
         <Button variant="contained" startIcon={<PrintIcon />} onClick={() => window.print()}>
           Print
         </Button>
       </Box>
       {sheets.length === 0 && (
-        <Typography>Nobody has work on {DateTime.fromISO(date).toFormat('cccc d LLLL')}.</Typography>
+        <Typography>Nobody has work on {formatMoment(DateTime.fromISO(date), 'longDay')}.</Typography>
       )}
       {sheets.map((sheet) => (
         <PaperSheet key={sheet.painter.id} sheet={sheet} t0={reading.t0} />
@@ -76,7 +68,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
   const job = useJob();
   const localise = useLocalise();
   const zone = job.site.timeZone;
-  const clock = (minutes: number): string => localTime(t0, minutes, zone).toFormat('HH:mm');
+  const clock = (minutes: number): string => formatMoment(localTime(t0, minutes, zone), 'time');
   const hours = sheet.hours.map(([from, until]) => `${clock(from)}–${clock(until)}`).join(', ');
   return (
     <Box
@@ -105,7 +97,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
         }}
       >
         <Typography variant="h2" component="h2" sx={{ flex: '1 1 260px', color: '#000' }}>
-          {DateTime.fromISO(sheet.date).toFormat('cccc d LLLL')} · {sheet.painter.name}
+          {formatMoment(DateTime.fromISO(sheet.date), 'longDay')} · {sheet.painter.name}
         </Typography>
         <span>
           {job.name} · {hours}
@@ -121,7 +113,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
           {sheet.leave
             .map(
               ({ mark, state, until }) =>
-                `${mark} (${WETNESS_WORDS[state].split(':')[0] ?? ''} until ${localTime(t0, Math.ceil(until), zone).toFormat('ccc HH:mm')})`,
+                `${mark} (${WETNESS_WORDS[state].split(':')[0] ?? ''} until ${formatMoment(localTime(t0, Math.ceil(until), zone), 'weekdayTime')})`,
             )
             .join(', ')}
         </Note>
@@ -235,12 +227,12 @@ function CoatLine({ line: { coat, start }, t0 }: { line: SheetLine; t0: string }
   const later = (minutes: number | null): string => {
     if (minutes === null) return 'not in these days';
     const at = localTime(t0, minutes, zone);
-    return at.hasSame(localTime(t0, start, zone), 'day') ? at.toFormat('HH:mm') : at.toFormat('ccc HH:mm');
+    return at.hasSame(localTime(t0, start, zone), 'day') ? formatMoment(at, 'time') : formatMoment(at, 'weekdayTime');
   };
   return (
     <Box sx={{ color: '#333', fontSize: 14 }}>
       {localise(
-        `${coat.product}, by ${coat.tool}, ${formatVolume(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
+        `${coat.product}, by ${coat.tool}, ${VOLUME.format(coat.litres, job.settings.units)} · touch dry ${later(coat.touchDry)}, next coat ${later(coat.recoat)}`,
       )}
     </Box>
   );

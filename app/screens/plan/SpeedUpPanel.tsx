@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -25,7 +26,7 @@ export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish
   const [day, setDay] = useState<DateTime | null>(null);
   const { promised } = job.planning;
   const usual =
-    promised !== null && promised < finish.toFormat('yyyy-MM-dd')
+    promised !== null && promised < formatMoment(finish, 'isoDate')
       ? DateTime.fromISO(promised)
       : finish.minus({ days: 1 });
   const asked = day ?? usual;
@@ -47,7 +48,7 @@ export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish
           disabled={isRunning}
           onClick={() =>
             ask({
-              due: minutesSince(plan.t0, `${asked.toFormat('yyyy-MM-dd')}T23:59`, timeZone),
+              due: minutesSince(plan.t0, `${formatMoment(asked, 'isoDate')}T23:59`, timeZone),
               finish: plan.finish,
             })
           }
@@ -55,7 +56,7 @@ export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish
           What would it take?
         </Button>
         <span style={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          As it is: {finish.toFormat('cccc d LLLL, HH:mm')}. Every change is planned anew and verified.
+          As it is: {formatMoment(finish, 'longDayTime')}. Every change is planned anew and verified.
         </span>
       </Box>
       {isRunning && (
@@ -98,7 +99,7 @@ function Offer({ bought, plan, onTake }: OfferProps) {
       ? 'no plan was found'
       : finish >= plan.finish
         ? 'nothing earlier was found'
-        : localTime(plan.t0, finish, job.site.timeZone).toFormat('cccc d LLLL, HH:mm');
+        : formatMoment(localTime(plan.t0, finish, job.site.timeZone), 'longDayTime');
   return (
     <Box
       component="li"

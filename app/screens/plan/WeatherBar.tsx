@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
@@ -37,7 +38,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
         {against.slice(0, SHOWN).map(({ step, start, hindrance }) => (
           <li key={step.id}>
             {step.piece.mark}, coat {step.coat.number},{' '}
-            {localTime(reading.t0, start, timeZone).toFormat('ccc d LLL, HH:mm')}: {PAINTING_BLOCKERS[hindrance].words}
+            {formatMoment(localTime(reading.t0, start, timeZone), 'dayTime')}: {PAINTING_BLOCKERS[hindrance].words}
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { DateTime } from 'luxon';
@@ -44,5 +45,5 @@ export function WeekStrip({
 /** From its Monday to its Sunday. */
 function weekWords(week: string): string {
   const [from, until] = [DateTime.fromISO(week), DateTime.fromISO(week).plus({ days: 6 })];
-  return `${from.toFormat(from.month === until.month ? 'd' : 'd LLL')}–${until.toFormat('d LLL')}`;
+  return `${formatMoment(from, from.month === until.month ? 'dayOfMonth' : 'date')}–${formatMoment(until, 'date')}`;
 }

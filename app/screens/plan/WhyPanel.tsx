@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -44,7 +45,7 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const chain = chainOfBatches(links);
   const shown = showsAll ? chain : longestLinks(chain);
   const when = (minutes: number): string =>
-    localTime(t0, Math.ceil(minutes), job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    formatMoment(localTime(t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
   const untilWords = ({ until, start }: ChainBatch): string => {
     if (until === null) return '';
     // Instruments may have said something else since it was planned.

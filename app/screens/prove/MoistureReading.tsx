@@ -1,6 +1,6 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { FindingStamp } from '../../../core/job/document/finding-schema.ts';
@@ -9,7 +9,7 @@ import { simulatedMoisture, type SimulatedReading } from '../../../core/proving/
 import { moistureResult } from '../../../core/proving/proof-tests.ts';
 import { SensorIcon } from '../../drawing/icons.tsx';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { anyNumber } from '../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../core/units/typed-number.ts';
 
 interface MoistureReadingProps {
   pieces: readonly Piece[];
@@ -54,20 +54,14 @@ export function MoistureReading({ pieces, finding, onStamp }: MoistureReadingPro
         </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', fontSize: 14 }}>
-        <TextField
-          select
+        <ChoiceField
           size="small"
           label="On"
           value={piece?.id ?? ''}
-          onChange={(event) => setPieceId(event.target.value)}
           sx={{ width: 110 }}
-        >
-          {pieces.map(({ id, mark }) => (
-            <MenuItem key={id} value={id}>
-              {mark}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={pieces.map(({ id, mark }) => ({ value: id, words: mark }))}
+          onChange={setPieceId}
+        />
         <Button
           variant="outlined"
           startIcon={<SensorIcon />}

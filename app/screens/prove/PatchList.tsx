@@ -1,7 +1,7 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
@@ -17,7 +17,7 @@ import { Section, Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
-const clock = (at: string): string => DateTime.fromISO(at).toFormat('ccc d LLL, HH:mm');
+const clock = (at: string): string => formatMoment(DateTime.fromISO(at), 'dayTime');
 
 /** Test patches of a group: laid, drying, and read with a fingernail and tape. */
 export function PatchList({ group, where }: { group: FinishGroup; where: string }) {
@@ -43,34 +43,22 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
           <PatchRow key={patch.id} patch={patch} />
         ))}
         <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
-          <TextField
-            select
+          <ChoiceField
             size="small"
             label="First coat"
             value={product}
-            onChange={(event) => setProduct(event.target.value)}
             sx={{ width: 250 }}
-          >
-            {coatings.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            choices={coatings.map(({ id, name }) => ({ value: id, words: name }))}
+            onChange={setProduct}
+          />
+          <ChoiceField
             size="small"
             label="Spot keyed"
             value={key}
-            onChange={(event) => setKey(event.target.value as Patch['key'])}
             sx={{ width: 170 }}
-          >
-            {Object.entries(KEY_WORDS).map(([id, words]) => (
-              <MenuItem key={id} value={id}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={choicesOf(KEY_WORDS)}
+            onChange={setKey}
+          />
           <Button
             variant="outlined"
             sx={{ minHeight: 44 }}
@@ -152,25 +140,19 @@ function PatchRow({ patch }: { patch: Patch }) {
             <Button variant="outlined" color="error" sx={{ minHeight: 44 }} onClick={() => read(false)}>
               It let go
             </Button>
-            <TextField
-              select
+            <ChoiceField
               size="small"
               label="Next coat now"
               value=""
-              onChange={(event) =>
+              sx={{ width: 150 }}
+              choices={topcoats.map(({ id, name }) => ({ value: id, words: name }))}
+              onChange={(chosen) =>
                 apply('change-patch', {
                   id: patch.id,
-                  facts: { coats: [...patch.coats, { product: event.target.value, at: now }] },
+                  facts: { coats: [...patch.coats, { product: chosen, at: now }] },
                 })
               }
-              sx={{ width: 150 }}
-            >
-              {topcoats.map(({ id, name }) => (
-                <MenuItem key={id} value={id}>
-                  {name}
-                </MenuItem>
-              ))}
-            </TextField>
+            />
           </Box>
         </>
       )}

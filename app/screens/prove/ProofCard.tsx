@@ -1,7 +1,7 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -43,7 +43,7 @@ const BAD: ReadonlySet<string> = new Set([
   'raw',
 ]);
 
-const stampedAt = (at: string): string => DateTime.fromISO(at).toFormat('ccc d LLL, HH:mm');
+const stampedAt = (at: string): string => formatMoment(DateTime.fromISO(at), 'dayTime');
 
 /** One question: how it is asked, what each answer looks like, and what was found. Unknown stays visible as unknown. */
 export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: ProofCardProps) {
@@ -213,22 +213,23 @@ export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: 
                 )
               }
             />
-            <TextField
-              select
+            <ChoiceField
               label="Photo that shows it"
-              value={photos.some(({ id }) => id === finding.photoId) ? finding.photoId : ''}
+              value={photos.find(({ id }) => id === finding.photoId)?.id ?? ''}
               helperText={photos.length === 0 ? 'Photos are taken on the walk.' : undefined}
-              onChange={(event) =>
-                apply('change-finding', { id: finding.id, facts: { photoId: event.target.value || null } })
-              }
-            >
-              <MenuItem value="">none</MenuItem>
-              {photos.map(({ id, mark, index, caption }) => (
-                <MenuItem key={id} value={id}>
-                  {mark}, photo {index + 1} {caption}
-                </MenuItem>
-              ))}
-            </TextField>
+              choices={[
+                { value: '', words: 'none' },
+                ...photos.map(({ id, mark, index, caption }) => ({
+                  value: id,
+                  words: (
+                    <>
+                      {mark}, photo {index + 1} {caption}
+                    </>
+                  ),
+                })),
+              ]}
+              onChange={(chosen) => apply('change-finding', { id: finding.id, facts: { photoId: chosen || null } })}
+            />
           </Box>
         )}
       </Fold>

@@ -1,3 +1,4 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -15,7 +16,7 @@ import {
   type StrokeSetting,
 } from '../../../core/strokes/simulated-pass.ts';
 import { EDGES, FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { AddIcon, CloseIcon } from '../../drawing/icons.tsx';
@@ -181,24 +182,18 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
-        <TextField
-          select
+        <ChoiceField
           fullWidth
           label="Order on a face"
           value={change.face}
-          onChange={(event) =>
+          choices={schools.map((id) => ({ value: id, words: FACE_ORDERS[id].name }))}
+          onChange={(chosen) =>
             onChange({
-              change: { ...change, face: event.target.value as StrokeSetting['face'] },
+              change: { ...change, face: chosen },
               order: order === 'tried' ? 'school' : order,
             })
           }
-        >
-          {schools.map((id) => (
-            <MenuItem key={id} value={id}>
-              {FACE_ORDERS[id].name}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
         {onRemove && (
           <IconButton aria-label="Take it away" onClick={onRemove}>
             <CloseIcon />
@@ -217,36 +212,20 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
           <MenuItem value="best">the best within it</MenuItem>
         </TextField>
         {hasEdges && (
-          <TextField
-            select
+          <ChoiceField
             label="Edges"
             value={change.edges}
-            onChange={(event) =>
-              onChange({ change: { ...change, edges: event.target.value as StrokeSetting['edges'] } })
-            }
-          >
-            {EDGE_SCHOOLS.map((id) => (
-              <MenuItem key={id} value={id}>
-                {EDGES[id].name}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={EDGE_SCHOOLS.map((id) => ({ value: id, words: EDGES[id].name }))}
+            onChange={(chosen) => onChange({ change: { ...change, edges: chosen } })}
+          />
         )}
       </Box>
-      <TextField
-        select
+      <ChoiceField
         label="With"
         value={change.application}
-        onChange={(event) =>
-          onChange({ change: { ...change, application: event.target.value as StrokeSetting['application'] } })
-        }
-      >
-        {applicationsOf(view.pass.coating).map((id) => (
-          <MenuItem key={id} value={id}>
-            {APPLICATION_WORDS[id].name}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={applicationsOf(view.pass.coating).map((id) => ({ value: id, words: APPLICATION_WORDS[id].name }))}
+        onChange={(chosen) => onChange({ change: { ...change, application: chosen } })}
+      />
     </Box>
   );
 }

@@ -1,6 +1,8 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import { TEMPERATURE } from '../../../core/units/measures.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { DateTimePicker } from '../../parts/fields/date-pickers.tsx';
 import { climateOf, outsideClimateId, roomOf } from '../../../core/job/queries/places.ts';
@@ -52,32 +54,20 @@ export function PassPicker({ view }: { view: StrokesView }) {
         renderInput={(params) => <TextField {...params} label="Piece" />}
         sx={{ flex: '1 1 260px' }}
       />
-      <TextField
-        select
+      <ChoiceField
         label="Coat and faces"
         value={pass.id}
-        onChange={(event) => view.choosePass(event.target.value)}
         sx={{ flex: '1 1 270px' }}
-      >
-        {passes.map(({ id, words }) => (
-          <MenuItem key={id} value={id}>
-            {words}
-          </MenuItem>
-        ))}
-      </TextField>
-      <TextField
-        select
+        choices={passes.map(({ id, words }) => ({ value: id, words }))}
+        onChange={(chosen) => view.choosePass(chosen)}
+      />
+      <ChoiceField
         label="In the air of"
         value={places.some(({ id }) => id === scene.climateId) ? scene.climateId : (places[0]?.id ?? '')}
-        onChange={(event) => view.choosePlace(event.target.value)}
         sx={{ flex: '1 1 180px' }}
-      >
-        {places.map(({ id, name }) => (
-          <MenuItem key={id} value={id}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={places.map(({ id, name }) => ({ value: id, words: name }))}
+        onChange={(chosen) => view.choosePlace(chosen)}
+      />
       <DateTimePicker
         label="Begins"
         ampm={false}
@@ -104,8 +94,8 @@ export function useAirWords({ scene, setting, air }: StrokesView): string {
   const job = useJob();
   const there = air.clocks.air(scene.climateId).at(Math.floor(setting.start / 60));
   const name = climateOf(job, scene.climateId)?.name ?? 'the open, on its face';
-  const when = air.at(setting.start).toFormat('ccc HH:mm');
+  const when = formatMoment(air.at(setting.start), 'weekdayTime');
   return there
-    ? `${name}, ${when}: ${there.temperature.toFixed(0)} °C and ${there.humidity.toFixed(0)} %${setting.isDamped ? ', damped' : ''}${setting.conditioner ? ', with conditioner' : ''}`
+    ? `${name}, ${when}: ${TEMPERATURE.format(there.temperature, job.settings.units)} and ${there.humidity.toFixed(0)} %${setting.isDamped ? ', damped' : ''}${setting.conditioner ? ', with conditioner' : ''}`
     : name;
 }

@@ -1,12 +1,11 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
 import Slider from '@mui/material/Slider';
-import TextField from '@mui/material/TextField';
 import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/strokes/playhead.ts';
 import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
 
 /** Goes to a time on the performance's clock. */
@@ -117,20 +116,14 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
         }}
         sx={{ color: 'var(--bottle)' }}
       />
-      <TextField
-        select
+      <ChoiceField
         size="small"
         label="Pace"
         value={pace}
-        onChange={(event) => setPace(event.target.value as keyof typeof PACES)}
         sx={{ gridColumn: { xs: '1', sm: '3' }, maxWidth: 118 }}
-      >
-        {Object.keys(PACES).map((id) => (
-          <MenuItem key={id} value={id}>
-            {id}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={(Object.keys(PACES) as (keyof typeof PACES)[]).map((id) => ({ value: id, words: id }))}
+        onChange={setPace}
+      />
       <Box
         sx={{
           gridColumn: { xs: '2', sm: '1 / -1' },

@@ -1,8 +1,7 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { EDGE_SCHOOLS, WALL_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { APPLICATION_WORDS, applicationsOf } from '../../../core/strokes/roles.ts';
@@ -20,20 +19,14 @@ interface ChoiceProps<Id extends string> {
 /** One of several schools, with what it does beneath. */
 function Choice<Id extends string>({ label, value, choices, words, onChange }: ChoiceProps<Id>) {
   return (
-    <TextField
-      select
+    <ChoiceField
       fullWidth
       label={label}
       value={value}
       helperText={words[value].does}
-      onChange={(event) => onChange(event.target.value as Id)}
-    >
-      {choices.map((id) => (
-        <MenuItem key={id} value={id}>
-          {words[id].name}
-        </MenuItem>
-      ))}
-    </TextField>
+      choices={choices.map((id) => ({ value: id, words: words[id].name }))}
+      onChange={onChange}
+    />
   );
 }
 
@@ -82,18 +75,12 @@ export function SettingFields({ view }: { view: StrokesView }) {
         />
       )}
       {isLong && (
-        <TextField
-          select
+        <ChoiceField
           label="From one stand"
           value={setting.reach}
-          onChange={(event) => change({ reach: Number(event.target.value), order: null })}
-        >
-          {reaches.map((reach) => (
-            <MenuItem key={reach} value={reach}>
-              {reach} mm
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={reaches.map((reach) => ({ value: reach, words: <>{reach} mm</> }))}
+          onChange={(chosen) => change({ reach: chosen, order: null })}
+        />
       )}
       <Box sx={{ display: 'grid' }}>
         <Tick

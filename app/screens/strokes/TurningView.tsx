@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -207,7 +208,7 @@ function Finish({ plans, turning, job }: { plans: BothPlans; turning: Turning; j
     : null;
   return (
     <Typography role="status" sx={{ mt: 0.5 }}>
-      The whole job would be done on {at.toFormat('cccc d LLLL, HH:mm')}
+      The whole job would be done on {formatMoment(at, 'longDayTime')}
       {days === null
         ? '.'
         : days === 0

@@ -1,10 +1,11 @@
+import { useJob } from '../../open-job/use-job.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { LAP_KINDS } from '../../../core/strokes/pass-laps.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
 import { capital } from '../../../core/units/sentence.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration, TEMPERATURE } from '../../../core/units/measures.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
@@ -22,6 +23,7 @@ interface VerdictProps {
 
 /** Whether every lap is met in time, which is the oldest, and by what the open time follows. */
 export function Verdict({ performance, coating, air, against }: VerdictProps) {
+  const { units } = useJob().settings;
   const { worst, laps, openTime, stops } = performance;
   const open = openTime === Infinity ? 'It is too cold for it to set' : `Open ${openTime.toFixed(1)} min`;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
@@ -37,7 +39,7 @@ export function Verdict({ performance, coating, air, against }: VerdictProps) {
               closes: worst.limit === Infinity ? null : worst.limit,
             })}
             words={`Oldest lap ${worst.age.toFixed(1)} of ${worst.limit.toFixed(1)} min`}
-            detail={`Fresh to 0.7 of the open time. The tin says ${coating.openTime} min at 23 °C and 50 %.`}
+            detail={`Fresh to 0.7 of the open time. The tin says ${coating.openTime} min at ${TEMPERATURE.format(23, units)} and 50 %.`}
           />
           <Typography variant="h2" component="p" sx={{ color: COLOURS[worst.state] }}>
             {worst.state === 'gone-off'
@@ -68,7 +70,8 @@ export function Verdict({ performance, coating, air, against }: VerdictProps) {
       {against.length > 0 && (
         <Caution>
           Do not paint in this hour, however long the edge stays wet: {against.join('; ')}. The tin allows{' '}
-          {coating.minTemperature} to {coating.maxTemperature} °C and up to {coating.maxHumidity} %.
+          {TEMPERATURE.fieldValue(coating.minTemperature, units, 0)} to{' '}
+          {TEMPERATURE.brief(coating.maxTemperature, units)} and up to {coating.maxHumidity} %.
         </Caution>
       )}
     </Box>

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { dewPoint } from '../../../core/air/humidity.ts';
 import { climateOf, placeOf } from '../../../core/job/queries/places.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
-import { formatTemperature } from '../../../core/units/quantity.ts';
+import { TEMPERATURE } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
@@ -21,8 +21,8 @@ export const AirNow = memo(function AirNow({ problem, at }: { problem: JobSteps;
     >
       <span>
         {climateOf(job, climateId)?.name}:{' '}
-        <strong style={{ color: 'var(--ink)' }}>{formatTemperature(air.temperature, units)}</strong> ·{' '}
-        {Math.round(air.humidity)} % · dew point {formatTemperature(dewPoint(air.temperature, air.humidity), units)}
+        <strong style={{ color: 'var(--ink)' }}>{TEMPERATURE.format(air.temperature, units)}</strong> ·{' '}
+        {Math.round(air.humidity)} % · dew point {TEMPERATURE.format(dewPoint(air.temperature, air.humidity), units)}
       </span>
       <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'instruments' })}>
         Read it

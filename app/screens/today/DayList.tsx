@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -63,7 +64,7 @@ export const DayList = memo(function DayList({ sheet, reading, current, stamps }
                   color: state === 'done' ? 'var(--ink-soft)' : 'inherit',
                 }}
               >
-                <strong>{localTime(reading.t0, run.start, zone).toFormat('HH:mm')}</strong>
+                <strong>{formatMoment(localTime(reading.t0, run.start, zone), 'time')}</strong>
                 <span>
                   {run.steps[0] && localise(stepWords(run.steps[0]))}
                   <Box component="span" sx={{ color: 'var(--ink-soft)', display: 'block', fontSize: 14 }}>

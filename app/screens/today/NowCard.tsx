@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -18,7 +19,7 @@ import { stepWords } from '../../../core/steps/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import { openSteps } from '../../../core/running/stamps.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { goTo } from '../../device/route.ts';
@@ -91,8 +92,8 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
     ? 'Now'
     : isLater
       ? sameDay
-        ? `Next, at ${begins.toFormat('HH:mm')}`
-        : `Next, ${begins.toFormat('cccc d LLLL, HH:mm')}`
+        ? `Next, at ${formatMoment(begins, 'time')}`
+        : `Next, ${formatMoment(begins, 'longDayTime')}`
       : 'Now';
   const where = isBenchWork(step) ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
   const minutes = open.reduce(
@@ -104,7 +105,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
   const readyFrom =
     early &&
     opens &&
-    `${early.piece.mark} can be ${VERBS[early.verb]} from ${opens.toFormat(sameDay ? 'HH:mm' : 'ccc HH:mm')}`;
+    `${early.piece.mark} can be ${VERBS[early.verb]} from ${formatMoment(opens, sameDay ? 'time' : 'weekdayTime')}`;
   return (
     <Sheet pad={2.5}>
       <Box component="section" aria-label="Now">

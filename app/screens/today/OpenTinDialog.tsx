@@ -14,7 +14,7 @@ import { useMemo, useState } from 'react';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
-import { formatVolume } from '../../../core/units/quantity.ts';
+import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { deviceId } from '../../keeping/device.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
@@ -96,7 +96,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
         >
           {sizes.map((litres) => (
             <ToggleButton key={litres} value={litres} sx={{ minHeight: 48 }}>
-              {formatVolume(litres, units)}
+              {VOLUME.format(litres, units)}
             </ToggleButton>
           ))}
         </ToggleButtonGroup>
@@ -109,7 +109,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
         {open && (
           <FormControlLabel
             control={<Checkbox checked={isBoxed} onChange={(event) => setIsBoxed(event.target.checked)} />}
-            label={`Poured together with what is open: ${formatVolume(open.left, units)} left`}
+            label={`Poured together with what is open: ${VOLUME.format(open.left, units)} left`}
           />
         )}
       </DialogContent>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { memo, useState } from 'react';
 import { timeOn, type Day } from '../../../core/running/day.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { BellIcon, CheckIcon } from '../../drawing/icons.tsx';
 import { useLocalise } from '../../open-job/use-job.ts';
 import { useReminders } from './use-reminders.ts';

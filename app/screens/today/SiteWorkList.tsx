@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import { memo } from 'react';
@@ -56,7 +57,7 @@ export const SiteWorkList = memo(function SiteWorkList({ reading, painterId, at 
                 </Box>
               </span>
               <Box sx={{ pr: 1.5, fontWeight: 700 }}>
-                {localTime(reading.t0, start, job.site.timeZone).toFormat('HH:mm')}
+                {formatMoment(localTime(reading.t0, start, job.site.timeZone), 'time')}
               </Box>
             </Box>
           ))}

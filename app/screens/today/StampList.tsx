@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { standingStamps } from '../../../core/job/progress.ts';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
-import { formatTemperature } from '../../../core/units/quantity.ts';
+import { TEMPERATURE } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
@@ -40,7 +40,7 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
   const noted = [
     who,
     stamp.air
-      ? `${formatTemperature(stamp.air.temperature, job.settings.units)}, ${Math.round(stamp.air.humidity)} %`
+      ? `${TEMPERATURE.format(stamp.air.temperature, job.settings.units)}, ${Math.round(stamp.air.humidity)} %`
       : null,
     tin ? `tin ${tin.batch === '' ? 'without a batch' : tin.batch}` : null,
     stamp.replaces ? 'corrected' : null,

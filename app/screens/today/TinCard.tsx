@@ -1,17 +1,16 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
-import { formatVolume } from '../../../core/units/quantity.ts';
+import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Swatch } from '../../parts/Swatch.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { completeness } from '../../drawing/vial-reading.ts';
-
-const US_QUARTS_PER_LITRE = 1.05668821;
 
 /** Minutes before a tin runs out that it is a warning: the day, and the night to fetch another one. */
 const SOON = 24 * 60;
@@ -47,13 +46,12 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
   const isSoon = ahead.runsOut !== null && ahead.runsOut.start < at + SOON;
   const when = (minutes: number): string => {
     const [time, today] = [localTime(t0, minutes, job.site.timeZone), localTime(t0, at, job.site.timeZone)];
-    return time.toFormat(time.hasSame(today, 'day') ? 'HH:mm' : 'ccc d LLL, HH:mm');
+    return formatMoment(time, time.hasSame(today, 'day') ? 'time' : 'dayTime');
   };
-  const scale = units === 'metric' ? 1 : US_QUARTS_PER_LITRE;
-  const seen = Number(typed?.replace(',', '.')) / scale;
+  const seen = VOLUME.fromField(Number(typed?.replace(',', '.')), units);
   const fault =
     typed !== null && typed.trim() !== '' && !(seen >= 0 && seen <= opened + 0.001)
-      ? `Between 0 and ${formatVolume(opened, units)}: more than was opened can’t be left.`
+      ? `Between 0 and ${VOLUME.format(opened, units)}: more than was opened can’t be left.`
       : null;
   const see = (litres: number): void => {
     const last = tins.at(-1) ?? first;
@@ -83,15 +81,15 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
         </Box>
         <Vial
           reading={completeness(ahead.litres === 0 ? 1 : left / ahead.litres)}
-          words={`${name}: ${formatVolume(left, units)} left`}
-          detail={`${formatVolume(opened, units)} opened, ${formatVolume(bucket.used, units)} drawn by the stamps.`}
+          words={`${name}: ${VOLUME.format(left, units)} left`}
+          detail={`${VOLUME.format(opened, units)} opened, ${VOLUME.format(bucket.used, units)} drawn by the stamps.`}
         />
         <strong>
-          {formatVolume(left, units)} {isSeen ? 'seen' : 'reckoned'}
+          {VOLUME.format(left, units)} {isSeen ? 'seen' : 'reckoned'}
         </strong>
       </Box>
       <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
-        {localise(lasts(ahead, at, when, formatVolume(ahead.litres, units)))}{' '}
+        {localise(lasts(ahead, at, when, VOLUME.format(ahead.litres, units)))}{' '}
         {isSoon && 'Box the next tin in before, between two faces.'}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
@@ -109,7 +107,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
             <TextField
               size="small"
               autoFocus
-              label={units === 'metric' ? 'Litres left' : 'Quarts left'}
+              label={`${capital(VOLUME.unitName(units))} left`}
               value={typed}
               error={fault !== null}
               helperText={fault}

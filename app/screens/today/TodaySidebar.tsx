@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -35,7 +36,7 @@ export default function BesideNow({ day, sheet, current, stamps }: BesideNowProp
     if (minutes === Infinity) return 'too cold';
     const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
     const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
-    return time.toFormat(isToday ? 'HH:mm' : 'ccc HH:mm');
+    return formatMoment(time, isToday ? 'time' : 'weekdayTime');
   };
   return (
     <>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -6,7 +7,7 @@ import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { formatDuration } from '../../../core/units/quantity.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -40,8 +41,8 @@ export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: 
   const when = (minutes: number): string => {
     const time = localTime(t0, Math.ceil(minutes), job.site.timeZone);
     return time.hasSame(localTime(t0, at, job.site.timeZone), 'day')
-      ? time.toFormat('HH:mm')
-      : time.toFormat('ccc HH:mm');
+      ? formatMoment(time, 'time')
+      : formatMoment(time, 'weekdayTime');
   };
   const resting = ripening.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
   const isFolded = !isUnfolded && resting.length > 2;

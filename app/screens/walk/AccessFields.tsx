@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -17,7 +18,7 @@ function summaryOf(piece: Piece): string {
     access.who,
     access.closesAtNight ? (hangsByNight(piece) ? 'hangs again every night' : 'closes at night') : '',
     zone === '' ? '' : `zone ${zone}`,
-    access.neededBy ? `back by ${DateTime.fromISO(access.neededBy).toFormat('d LLL')}` : '',
+    access.neededBy ? `back by ${formatMoment(DateTime.fromISO(access.neededBy), 'date')}` : '',
     fireRated ? 'fire door' : '',
     upHigh ? 'up high' : '',
   ].filter(Boolean);

@@ -1,10 +1,10 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
@@ -17,7 +17,7 @@ import type { StatedPiece } from '../../../core/job/document/piece-schema.ts';
 import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
 import { begunName, forgetBegun, keepBegun, readBegun, type BegunPieces } from './draft-pieces.ts';
 import { KindPicker } from './KindPicker.tsx';
@@ -107,7 +107,7 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
   };
   const definition = definitionOf(kind);
   const many = wholeNumber(count, 1, 200);
-  const fault = definition.fault(piece.shape);
+  const fault = definition.fault(piece.shape, job.settings.units);
   const marks = many.ok
     ? nextMarks(
         job.pieces.map((other) => other.mark),
@@ -177,18 +177,12 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
         </Box>
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 1.25 }}>
-            <TextField
-              select
+            <ChoiceField
               label="Room"
               value={piece.roomId}
-              onChange={(event) => statePiece({ roomId: event.target.value })}
-            >
-              {job.rooms.map((room) => (
-                <MenuItem key={room.id} value={room.id}>
-                  {room.name}
-                </MenuItem>
-              ))}
-            </TextField>
+              choices={job.rooms.map((room) => ({ value: room.id, words: room.name }))}
+              onChange={(chosen) => statePiece({ roomId: chosen })}
+            />
             <TextField
               label="How many"
               value={count}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { CutBar } from '../../../core/quantities/cutting-stock.ts';
 import type { MouldingLength } from '../../../core/quantities/cut-list.ts';
 import { formatLength, lengthFieldText } from '../../../core/units/length.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
 
 interface CutBarDrawingProps {
   number: number;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { cutLists, type MouldingCutList } from '../../../core/quantities/cut-list.ts';
 import { readStockLengths } from '../../../core/quantities/stock-lengths.ts';
-import { formatLength, lengthFieldText, parseLength } from '../../../core/units/length.ts';
+import { formatLength, lengthFieldText, parseLength, lengthUnit } from '../../../core/units/length.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
@@ -30,7 +30,7 @@ export function CutList() {
         <StatedField
           label="Lengths on sale"
           text={job.cutting.stock.map((length) => lengthFieldText(length, units)).join('; ')}
-          unit={units === 'metric' ? 'mm' : 'in'}
+          unit={lengthUnit(units)}
           draft={`${job.id}/stock`}
           sx={{ width: 260 }}
           take={(typed) => {
@@ -43,7 +43,7 @@ export function CutList() {
         <StatedField
           label="The saw takes"
           text={lengthFieldText(job.cutting.kerf, units)}
-          unit={units === 'metric' ? 'mm' : 'in'}
+          unit={lengthUnit(units)}
           draft={`${job.id}/kerf`}
           sx={{ width: 150 }}
           take={(typed) => {

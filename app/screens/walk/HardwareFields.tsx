@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { useCommands, useLocalise } from '../../open-job/use-job.ts';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
 import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';

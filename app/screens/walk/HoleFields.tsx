@@ -5,11 +5,11 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { drillingFault, usualDrillings } from '../../../core/job/drilling-presets.ts';
 import type { Drilling, Piece } from '../../../core/job/document/piece-schema.ts';
-import { lengthFieldText, parseLength } from '../../../core/units/length.ts';
+import { lengthFieldText, parseLength, lengthUnit } from '../../../core/units/length.ts';
 import { refused, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DrillTemplate } from '../../drawing/elevation/DrillTemplate.tsx';
@@ -93,10 +93,10 @@ function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Dr
   const { apply } = useCommands();
   const { units } = job.settings;
   // It fitted when it was stated; the piece may have been made smaller since.
-  const fault = drillingFault(piece, drilling);
+  const fault = drillingFault(piece, drilling, units);
   const state = (facts: Partial<Drilling>, strokes: string): Outcome<unknown> => {
     const changed = { ...drilling, ...facts };
-    const fault = drillingFault(piece, changed);
+    const fault = drillingFault(piece, changed, units);
     if (fault !== null) return refused(fault);
     return apply('change-drilling', { id: piece.id, drillingId: drilling.id, facts }, { strokes, quiet: true });
   };
@@ -123,7 +123,7 @@ function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Dr
             key={key}
             label={key === 'x' && drilling.on === 'edge' ? 'From the front, across the edge' : label}
             text={lengthFieldText(drilling[key], units)}
-            unit={units === 'metric' ? 'mm' : 'in'}
+            unit={lengthUnit(units)}
             draft={`${draft}/${key}`}
             take={(typed) => {
               const length = parseLength(typed, units);

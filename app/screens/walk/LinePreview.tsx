@@ -7,7 +7,7 @@ import type { LineOutcome } from '../../../core/typing/typed-line/read-line.ts';
 import { sketchOf } from '../../../core/job/document/usual-piece.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
-import { formatArea } from '../../../core/units/quantity.ts';
+import { AREA, formatWeight } from '../../../core/units/measures.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
@@ -55,9 +55,9 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
             <strong>{marksInWords(marks)}</strong>: {localise(definitionOf(read.kind).name).toLowerCase()},{' '}
-            {formatArea(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
-            {weightOf(sketch).toFixed(weightOf(sketch) < 10 ? 1 : 0)} kg,{' '}
-            {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds {marks.length === 1 ? 'it' : 'them'}.
+            {AREA.format(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
+            {formatWeight(weightOf(sketch), units)}, {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds{' '}
+            {marks.length === 1 ? 'it' : 'them'}.
           </Typography>
         ) : (
           <Box role="alert" sx={{ color: 'var(--late)', fontSize: 15 }}>

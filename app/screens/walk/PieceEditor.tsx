@@ -1,7 +1,7 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
@@ -13,10 +13,10 @@ import { weightOf } from '../../../core/job/queries/pieces.ts';
 import type { Piece, StatedPiece } from '../../../core/job/document/piece-schema.ts';
 import { cautionsAt } from '../../../core/job/cautions.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
-import { formatArea } from '../../../core/units/quantity.ts';
+import { AREA, formatWeight } from '../../../core/units/measures.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { Caution, Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -60,7 +60,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             <Box sx={{ flex: 1 }}>
               <Typography variant="h3">{localise(definition.name)}</Typography>
               <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {formatArea(area, units)} to paint · about {weight.toFixed(weight < 10 ? 1 : 0)} kg
+                {AREA.format(area, units)} to paint · about {formatWeight(weight, units)}
               </Typography>
             </Box>
             <IconButton aria-label="Close the piece" onClick={onClose}>
@@ -101,18 +101,12 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
           <SurfaceFields surface={piece.surface} onChange={(surface) => change({ surface })} />
           <ScopeFields kind={piece.kind} stated={piece} onChange={change} />
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
-            <TextField
-              select
+            <ChoiceField
               label="Room"
               value={piece.roomId}
-              onChange={(event) => change({ roomId: event.target.value })}
-            >
-              {job.rooms.map((room) => (
-                <MenuItem key={room.id} value={room.id}>
-                  {room.name}
-                </MenuItem>
-              ))}
-            </TextField>
+              choices={job.rooms.map((room) => ({ value: room.id, words: room.name }))}
+              onChange={(chosen) => change({ roomId: chosen })}
+            />
             <StatedField
               label="Note"
               text={piece.note}

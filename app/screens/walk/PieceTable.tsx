@@ -17,8 +17,8 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { takeOff } from '../../../core/quantities/take-off.ts';
 import { parseLength } from '../../../core/units/length.ts';
-import { formatArea } from '../../../core/units/quantity.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import { AREA, formatWeight } from '../../../core/units/measures.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { thumbSize } from '../../drawing/elevation/thumb-size.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -151,7 +151,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         width: 100,
         type: 'number',
         valueGetter: (_value, row) => areaOf(row),
-        valueFormatter: (value: number) => formatArea(value, units),
+        valueFormatter: (value: number) => AREA.format(value, units),
       },
       ...SHOWN.filter(([id]) => AFTER_AREA.has(id)).map(([id, width]) => gridColumn(id, width, job, localise)),
       {
@@ -160,7 +160,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
         width: 86,
         type: 'number',
         valueGetter: (_value, row) => weightOf(row),
-        valueFormatter: (value: number) => `${value.toFixed(value < 10 ? 1 : 0)} kg`,
+        valueFormatter: (value: number) => formatWeight(value, job.settings.units),
       },
     ];
   }, [job, localise, units, chosen, onChoose]);

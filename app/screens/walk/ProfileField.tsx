@@ -1,3 +1,5 @@
+import { useJob } from '../../open-job/use-job.ts';
+import { formatLength } from '../../../core/units/length.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -25,6 +27,7 @@ const STEPS: Readonly<Record<string, Corner>> = {
 };
 /** A profile drawn by its corners: dragged, moved with the arrow keys, or typed. */
 export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps) {
+  const { units } = useJob().settings;
   const drawing = useRef<SVGSVGElement>(null);
   const { line, girth } = drawnSection(numbers);
   const widest = Math.max(20, ...line.map(([x]) => Math.abs(x)));
@@ -68,7 +71,7 @@ export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps)
     <Box role="group" aria-label={label} sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>
-          Drag the corners; the wall is at the left. Girth {girth.toFixed(0)} mm.
+          Drag the corners; the wall is at the left. Girth {formatLength(girth, units)}.
         </Typography>
         <Button size="small" onClick={addCorner} disabled={line.length >= MAX_CORNERS}>
           Add a corner
@@ -100,7 +103,7 @@ export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps)
             strokeWidth={1.5 * unit}
             tabIndex={0}
             role="button"
-            aria-label={`Corner ${index + 1}, ${x} mm out, ${y} mm down`}
+            aria-label={`Corner ${index + 1}, ${formatLength(x, units)} out, ${formatLength(y, units)} down`}
             style={{ cursor: 'grab' }}
             onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
             onPointerMove={drag(index)}

@@ -1,6 +1,7 @@
+import { systemOf } from '../../../core/units/unit-systems.ts';
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent, type SubmitEvent } from 'react';
@@ -73,28 +74,18 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
   return (
     <Box component="form" onSubmit={add} aria-label="Quick entry" sx={{ mb: 2 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
-        <TextField
-          select
+        <ChoiceField
           label="Into"
           value={roomId}
-          onChange={(event) => setChosenRoom(event.target.value)}
           sx={{ width: { xs: '100%', sm: 190 }, flex: 'none' }}
-        >
-          {job.rooms.map((room) => (
-            <MenuItem key={room.id} value={room.id}>
-              {room.name}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={job.rooms.map((room) => ({ value: room.id, words: room.name }))}
+          onChange={setChosenRoom}
+        />
         <TextField
           fullWidth
           inputRef={field}
           label="Pieces in one line"
-          placeholder={
-            job.settings.units === 'metric'
-              ? '7 door 6p 1981x762x35 oil gloss both sides practice 1-7'
-              : '7 door 6p 6\'8" x 2\'6" x 1 3/8" oil gloss both sides practice 1-7'
-          }
+          placeholder={`7 door 6p ${systemOf(job.settings.units).length.exampleSize} oil gloss both sides practice 1-7`}
           value={line}
           error={read?.ok === false}
           onChange={(event) => {

@@ -7,7 +7,7 @@ import type { Facts } from '../../../core/job/commands/facts.ts';
 import { missingTasks } from '../../../core/job/document/usual-tasks.ts';
 import type { Room, RoomTask } from '../../../core/job/document/room-schema.ts';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
-import { wholeNumber } from '../../parts/fields/number-field.ts';
+import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
 

@@ -1,3 +1,4 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -5,8 +6,6 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -16,7 +15,7 @@ import type { Room } from '../../../core/job/document/room-schema.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
-import { anyNumber, wholeNumber } from '../../parts/fields/number-field.ts';
+import { anyNumber, wholeNumber } from '../../../core/units/typed-number.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
@@ -130,18 +129,12 @@ function RoomFields({ room }: { room: Room }) {
           draft={`${job.id}/${room.id}/name`}
           take={(name) => state({ name }, 'name')}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Air"
           value={room.climateId}
-          onChange={(event) => apply('change-room', { id: room.id, facts: { climateId: event.target.value } })}
-        >
-          {job.climates.map((climate) => (
-            <MenuItem key={climate.id} value={climate.id}>
-              {climate.name}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={job.climates.map((climate) => ({ value: climate.id, words: climate.name }))}
+          onChange={(chosen) => apply('change-room', { id: room.id, facts: { climateId: chosen } })}
+        />
         <StatedField
           label="Off at once"
           text={room.maxOff === null ? '' : String(room.maxOff)}

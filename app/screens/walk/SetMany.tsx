@@ -1,3 +1,4 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -5,7 +6,6 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { editCells, type PieceEdit } from '../../../core/typing/edit-cell.ts';
@@ -85,20 +85,16 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
             const choices = id === 'room' ? job.rooms.map(({ name }) => name) : column?.choices;
             const label = localise(column?.name ?? id);
             return choices ? (
-              <TextField
+              <ChoiceField
                 key={id}
-                select
                 label={label}
                 value={cells[id] ?? UNTOUCHED}
-                onChange={(event) => state(id, event.target.value === UNTOUCHED ? null : event.target.value)}
-              >
-                <MenuItem value={UNTOUCHED}>{UNTOUCHED}</MenuItem>
-                {choices.map((choice) => (
-                  <MenuItem key={choice} value={choice}>
-                    {choice || 'no'}
-                  </MenuItem>
-                ))}
-              </TextField>
+                choices={[
+                  { value: UNTOUCHED, words: UNTOUCHED },
+                  ...choices.map((choice) => ({ value: choice, words: choice || 'no' })),
+                ]}
+                onChange={(chosen) => state(id, chosen === UNTOUCHED ? null : chosen)}
+              />
             ) : (
               <TextField
                 key={id}

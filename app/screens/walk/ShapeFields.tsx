@@ -1,15 +1,14 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Button from '@mui/material/Button';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { DimensionField, Shape, ShapeField, ShapeValue } from '../../../core/pieces/shape.ts';
 import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
-import { lengthFieldText, formatLength, parseLength } from '../../../core/units/length.ts';
+import { formatLength, lengthFieldText, lengthUnit, parseLength } from '../../../core/units/length.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
-import { areaFieldValue, areaFromField } from '../../../core/units/quantity.ts';
-import { anyNumber, wholeNumber } from '../../parts/fields/number-field.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
+import { AREA } from '../../../core/units/measures.ts';
+import { anyNumber, wholeNumber } from '../../../core/units/typed-number.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { ProfileField } from './ProfileField.tsx';
 
@@ -35,8 +34,8 @@ function readField(field: DimensionField, typed: string, units: UnitSystem): Out
     return accepted(shares);
   }
   if (field.unit === 'm2') {
-    const area = anyNumber(typed, areaFieldValue(field.min, units), areaFieldValue(field.max, units));
-    return area.ok ? accepted(areaFromField(area.value, units)) : area;
+    const area = anyNumber(typed, AREA.fieldValue(field.min, units), AREA.fieldValue(field.max, units));
+    return area.ok ? accepted(AREA.fromField(area.value, units)) : area;
   }
   const length = parseLength(typed, units);
   if (!length.ok) return length;
@@ -48,15 +47,16 @@ function readField(field: DimensionField, typed: string, units: UnitSystem): Out
   return length;
 }
 
-const UNIT_WORDS: Readonly<Partial<Record<ShapeField['unit'], Record<UnitSystem, string>>>> = {
-  mm: { metric: 'mm', us: 'in' },
-  m2: { metric: 'm²', us: 'sq ft' },
+/** The unit of a size, where it has one. */
+const UNIT_OF: Readonly<Partial<Record<ShapeField['unit'], (units: UnitSystem) => string>>> = {
+  mm: lengthUnit,
+  m2: AREA.unit,
 };
 
 function fieldText(field: ShapeField, value: ShapeValue | undefined, units: UnitSystem): string {
   if (Array.isArray(value)) return value.join(' ');
   if (field.unit === 'mm' && typeof value === 'number') return lengthFieldText(value, units);
-  if (field.unit === 'm2' && typeof value === 'number') return String(areaFieldValue(value, units));
+  if (field.unit === 'm2' && typeof value === 'number') return String(AREA.fieldValue(value, units));
   return String(value ?? '');
 }
 
@@ -103,24 +103,18 @@ function OneField({ field, value, units, draft, take }: OneFieldProps) {
   }
   if (field.unit === 'choice') {
     return (
-      <TextField
-        select
+      <ChoiceField
         label={field.label}
-        value={value ?? ''}
+        value={typeof value === 'string' ? value : ''}
         error={fault !== null}
         helperText={fault}
-        onChange={(event) => {
-          const outcome = take(accepted(event.target.value));
+        sx={{ gridColumn: 'span 2' }}
+        choices={field.choices.map((choice) => ({ value: choice.value, words: choice.label }))}
+        onChange={(chosen) => {
+          const outcome = take(accepted(chosen));
           setFault(outcome.ok ? null : outcome.message);
         }}
-        sx={{ gridColumn: 'span 2' }}
-      >
-        {field.choices.map((choice) => (
-          <MenuItem key={choice.value} value={choice.value}>
-            {choice.label}
-          </MenuItem>
-        ))}
-      </TextField>
+      />
     );
   }
   return (
@@ -128,7 +122,7 @@ function OneField({ field, value, units, draft, take }: OneFieldProps) {
       label={field.label}
       text={fieldText(field, value, units)}
       draft={draft}
-      {...(UNIT_WORDS[field.unit] ? { unit: UNIT_WORDS[field.unit]?.[units] ?? '' } : {})}
+      unit={UNIT_OF[field.unit]?.(units) ?? ''}
       sx={{ gridColumn: field.unit === 'shares' ? 'span 2' : undefined }}
       take={(typed) => take(readField(field, typed, units))}
     />

@@ -1,6 +1,5 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import {
   CONDITION_IDS,
   CONDITIONS,
@@ -23,18 +22,12 @@ export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
     label: string,
     options: readonly (readonly [Surface[K], string])[],
   ) => (
-    <TextField
-      select
+    <ChoiceField
       label={label}
       value={surface[key]}
-      onChange={(event) => onChange({ ...surface, [key]: event.target.value as Surface[K] })}
-    >
-      {options.map(([value, words]) => (
-        <MenuItem key={value} value={value}>
-          {words}
-        </MenuItem>
-      ))}
-    </TextField>
+      choices={options.map(([value, words]) => ({ value: value, words }))}
+      onChange={(chosen) => onChange({ ...surface, [key]: chosen })}
+    />
   );
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(112px, 1fr))', gap: 1.25 }}>

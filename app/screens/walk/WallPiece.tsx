@@ -5,7 +5,7 @@ import { memo } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { formatSize } from '../../../core/units/length.ts';
-import type { UnitSystem } from '../../../core/units/system.ts';
+import type { UnitSystem } from '../../../core/units/unit-systems.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { DragIcon } from '../../drawing/icons.tsx';

@@ -1,5 +1,5 @@
 import type { Coating } from '../../shelf/coating.ts';
-import { formatTemperature } from '../../units/quantity.ts';
+import { TEMPERATURE, TEMPERATURE_DIFFERENCE } from '../../units/measures.ts';
 import { strength, strongest, type Cause, type Sign } from '../cause.ts';
 import type { CoatEvidence } from '../coat-evidence.ts';
 import type { Evidence } from '../evidence.ts';
@@ -9,7 +9,7 @@ export const coatName = ({ laid }: CoatEvidence): string =>
   `coat ${laid.step.coat.number}, ${nameOf(laid.step.coat.coating)}`;
 export const hours = (figure: number): string =>
   figure >= 48 ? `${(figure / 24).toFixed(1)} days` : `${figure.toFixed(1)} h`;
-export const degrees = ({ job }: Evidence, celsius: number): string => formatTemperature(celsius, job.settings.units);
+export const degrees = ({ job }: Evidence, celsius: number): string => TEMPERATURE.format(celsius, job.settings.units);
 
 /** The strongest sign that any coat gives. */
 export const overCoats = (evidence: Evidence, of: (coat: CoatEvidence) => Sign | null): Sign | null =>
@@ -97,7 +97,7 @@ export const DRYING_CAUSES = {
         if (coat.nearestDew.figure >= 3) return null;
         return {
           strength: strength(0.35 + (3 - coat.nearestDew.figure) / 5),
-          because: `only ${Math.max(0, coat.nearestDew.figure).toFixed(1)} K above the dew point on ${evidence.when(coat.nearestDew.at)}, while ${coatName(coat)} dried`,
+          because: `only ${TEMPERATURE_DIFFERENCE.format(Math.max(0, coat.nearestDew.figure), evidence.job.settings.units)} above the dew point on ${evidence.when(coat.nearestDew.at)}, while ${coatName(coat)} dried`,
         };
       }),
   },

@@ -145,7 +145,7 @@ export const pieceSchema = z.lazy(() =>
       }
       return;
     }
-    const fault = definition.fault(shape.data);
+    const fault = definition.fault(shape.data, 'metric');
     if (fault) context.addIssue({ code: 'custom', path: ['shape', fault.field], message: fault.message });
     if (piece.comesOff && definition.comesOff === 'never') {
       context.addIssue({ code: 'custom', path: ['comesOff'], message: `${definition.plural} are painted in place.` });

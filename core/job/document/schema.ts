@@ -2,7 +2,7 @@ import { IANAZone } from 'luxon';
 import { z } from 'zod';
 import { climateSchema } from '../../air/climate.ts';
 import { shelfSchema } from '../../shelf/shelf.ts';
-import { UNIT_SYSTEMS } from '../../units/system.ts';
+import { UNIT_SYSTEM_IDS } from '../../units/unit-systems.ts';
 import { once } from '../../units/once.ts';
 import { VOCABULARIES } from '../../units/vocabulary.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
@@ -41,7 +41,7 @@ const clockSchema = z.lazy(() =>
 
 export const settingsSchema = z.lazy(() =>
   z.object({
-    units: z.enum(UNIT_SYSTEMS),
+    units: z.enum(UNIT_SYSTEM_IDS),
     vocabulary: z.enum(VOCABULARIES),
     currency: z.string().regex(/^[A-Z]{3}$/),
     clock: clockSchema,

@@ -55,8 +55,8 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
     { name: 'Framed', shape: { width: 497, height: 720, thickness: 20, style: 'framed', ...MEMBERS } },
     { name: 'Raised', shape: { width: 497, height: 720, thickness: 22, style: 'raised', ...MEMBERS } },
   ],
-  fault: (shape) => {
-    const message = shape.style === 'slab' ? null : framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = shape.style === 'slab' ? null : framingFault(framing(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({

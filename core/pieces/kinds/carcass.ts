@@ -119,8 +119,8 @@ export const carcass: PieceDefinition<Carcass> = {
       },
     },
   ],
-  fault: (shape) => {
-    const message = framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = framingFault(framing(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({ faces: [outside(shape), inside(shape)], edges: [] }),

@@ -154,8 +154,8 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
       },
     },
   ],
-  fault: (shape) => {
-    const message = framingFault(casement(shape));
+  fault: (shape, units) => {
+    const message = framingFault(casement(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),

@@ -1,3 +1,4 @@
+import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
@@ -135,9 +136,9 @@ export const casing: PieceDefinition<Casing> = {
     faces: shape.sides === 'both' ? [face('front', shape), face('back', shape)] : [face('front', shape)],
     edges: lining(shape),
   }),
-  remarks: (shape) => {
+  remarks: (shape, units) => {
     const { legs, head } = casingLengths(shape);
-    return [`legs ${legs.toFixed(0)} mm, head ${head.toFixed(0)} mm over the long points`];
+    return [`legs ${formatLength(legs, units)}, head ${formatLength(head, units)} over the long points`];
   },
   faceNames: { front: 'room side', back: 'other side' },
   edgeNames: { hinge: 'hinge jamb', lock: 'lock jamb', top: 'head of the lining' },

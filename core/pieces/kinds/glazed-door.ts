@@ -82,8 +82,8 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
     { name: 'Ten panes', shape: USUAL },
     { name: 'Glass above a panel', shape: { ...USUAL, glazed: 'half', paneColumns: 2, paneRows: 2 } },
   ],
-  fault: (shape) => {
-    const message = framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = framingFault(framing(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({

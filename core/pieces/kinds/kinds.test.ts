@@ -137,7 +137,7 @@ function shapesOf(kind: PieceKind): fc.Arbitrary<Shape> {
       });
       return moved as Shape;
     })
-    .filter((shape) => definition.schema.safeParse(shape).success && definition.fault(shape) === null);
+    .filter((shape) => definition.schema.safeParse(shape).success && definition.fault(shape, 'metric') === null);
 }
 
 for (const kind of PIECE_KINDS) {
@@ -146,7 +146,7 @@ for (const kind of PIECE_KINDS) {
   test(`${kind}: presets can be made, and fields have the schema's bounds`, () => {
     for (const { name, shape } of definition.presets) {
       assert.ok(definition.schema.safeParse(shape).success, name);
-      assert.equal(definition.fault(shape), null, name);
+      assert.equal(definition.fault(shape, 'metric'), null, name);
       assert.deepEqual(definition.fields.map(({ key }) => key).sort(), Object.keys(shape).sort(), name);
       for (const field of definition.fields) {
         if (!('max' in field) || field.unit === 'shares') continue;
@@ -233,7 +233,7 @@ for (const kind of PIECE_KINDS) {
         for (const { key } of grows) {
           // A louvre more or less is a step: so much that it takes several.
           const larger = { ...shape, [key]: Number(shape[key]) * 1.25 };
-          if (!definition.schema.safeParse(larger).success || definition.fault(larger)) continue;
+          if (!definition.schema.safeParse(larger).success || definition.fault(larger, 'metric')) continue;
           assert.ok(area(larger) > area(shape), `${key} ${String(shape[key])}`);
           assert.ok(definition.weight(larger) >= definition.weight(shape));
         }
@@ -261,7 +261,7 @@ test('the laps of a framed face: panels meet rails and stiles, not each other ac
 
 test('a shape that can’t be made names the field and what would help', () => {
   const fault = (kind: PieceKind, facts: Shape) =>
-    definitionOf(kind).fault({ ...definitionOf(kind).presets[0]!.shape, ...facts });
+    definitionOf(kind).fault({ ...definitionOf(kind).presets[0]!.shape, ...facts }, 'metric');
   assert.match(fault('panelled-door', { width: 330 })?.message ?? '', /Narrow the stiles/);
   assert.equal(fault('moulded-door', { marginSide: 350 })?.field, 'marginSide');
   assert.equal(fault('railing', { spindles: 200 })?.field, 'spindles');
@@ -272,7 +272,7 @@ test('a shape that can’t be made names the field and what would help', () => {
 
 test('a railing with gaps too wide says how many spindles would keep them', () => {
   const { remarks, presets } = definitionOf('railing');
-  const told = remarks?.({ ...presets[0]!.shape, length: 1830 + 180, newels: 2, spindles: 10 })[0] ?? '';
+  const told = remarks?.({ ...presets[0]!.shape, length: 1830 + 180, newels: 2, spindles: 10 }, 'metric')[0] ?? '';
   assert.match(told, /137 mm/);
   assert.match(told, /14 spindles would keep it/);
 });

@@ -81,8 +81,8 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
       },
     },
   ],
-  fault: (shape) => {
-    const message = framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = framingFault(framing(shape), units);
     if (message !== null) return { field: 'stile', message };
     return shape.pitch > shape.louvreWidth
       ? { field: 'pitch', message: 'Louvres further apart than they are wide would leave slots: bring them closer.' }

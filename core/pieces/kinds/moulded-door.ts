@@ -113,7 +113,7 @@ export const mouldedDoor: PieceDefinition<MouldedDoor> = {
     { name: 'One rectangle', shape: planted([1], 110) },
     { name: 'Two rectangles', shape: planted([5, 4], 110) },
   ],
-  fault: (shape) => plantingFault(shape),
+  fault: (shape, units) => plantingFault(shape, units),
   elevation: (shape) => ({
     faces: [
       plantedFace('front', shape),

@@ -92,8 +92,8 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
     { name: 'Four panels', shape: { ...USUAL, columns: 2, rowShares: [6, 5] } },
     { name: 'Two panels', shape: { ...USUAL, columns: 1, rowShares: [6, 5] } },
   ],
-  fault: (shape) => {
-    const message = framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = framingFault(framing(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({

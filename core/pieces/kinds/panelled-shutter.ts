@@ -61,8 +61,8 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
       },
     },
   ],
-  fault: (shape) => {
-    const message = framingFault(framing(shape));
+  fault: (shape, units) => {
+    const message = framingFault(framing(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({

@@ -1,3 +1,4 @@
+import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
@@ -97,13 +98,13 @@ export const railing: PieceDefinition<Railing> = {
     const { width, height, elements, unpainted } = railingParts(shape);
     return { faces: [faceOf('front', width, height, { elements, unpainted })], edges: [] };
   },
-  remarks: (shape) => {
+  remarks: (shape, units) => {
     const gaps = baysOf(shape).map(({ gap }) => gap);
     const widest = Math.max(...gaps);
-    const told = `gaps of ${widest.toFixed(0)} mm between spindles`;
+    const told = `gaps of ${formatLength(widest, units)} between spindles`;
     if (widest <= shape.largestGap) return [told];
     return [
-      `${told}: wider than ${shape.largestGap} mm, ${spindlesNeeded(shape)} spindles would keep it. Local codes decide.`,
+      `${told}: wider than ${formatLength(shape.largestGap, units)}, ${spindlesNeeded(shape)} spindles would keep it. Local codes decide.`,
     ];
   },
   faceNames: { front: 'all round' },

@@ -118,8 +118,8 @@ export const sashWindow: PieceDefinition<SashWindow> = {
     { name: 'Eight panes', shape: USUAL },
     { name: 'Two panes', shape: { ...USUAL, paneColumns: 1, paneRows: 1 } },
   ],
-  fault: (shape) => {
-    const message = framingFault(sash(shape, 'upper')) ?? framingFault(sash(shape, 'lower'));
+  fault: (shape, units) => {
+    const message = framingFault(sash(shape, 'upper'), units) ?? framingFault(sash(shape, 'lower'), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),

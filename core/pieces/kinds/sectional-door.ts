@@ -109,8 +109,8 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
       },
     },
   ],
-  fault: (shape) => {
-    const message = framingFault(section(shape));
+  fault: (shape, units) => {
+    const message = framingFault(section(shape), units);
     return message === null ? null : { field: 'stile', message };
   },
   elevation: (shape) => ({

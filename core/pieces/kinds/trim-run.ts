@@ -1,3 +1,4 @@
+import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
@@ -104,7 +105,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
     return { faces: [faceOf('front', shape.length, shape.height, { elements: [run] })], edges: [] };
   },
   section,
-  remarks: (shape) => [`girth ${section(shape).girth.toFixed(0)} mm`],
+  remarks: (shape, units) => [`girth ${formatLength(section(shape).girth, units)}`],
   faceNames: { front: 'face' },
   edgeNames: {},
   schools: ['length-by-length'],

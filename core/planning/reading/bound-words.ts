@@ -1,5 +1,5 @@
 import type { Job } from '../../job/document/schema.ts';
-import { formatDuration } from '../../units/quantity.ts';
+import { formatDuration } from '../../units/measures.ts';
 import type { BoundReason } from '../../scheduling/bound/lower-bound.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';

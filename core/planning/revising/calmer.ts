@@ -1,4 +1,4 @@
-import { formatDuration } from '../../units/quantity.ts';
+import { formatDuration } from '../../units/measures.ts';
 import { countedFinish } from '../../scheduling/aim.ts';
 import { planTrouble } from '../../scheduling/plan-cost.ts';
 import type { ComparedPlan } from './compare-plans.ts';

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../units/moments.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { localTime } from '../../job/site-time.ts';
 import { listed } from '../../units/sentence.ts';
@@ -174,6 +175,6 @@ export class Mover {
   }
 
   #when(minutes: number): string {
-    return localTime(this.#prepared.problem.t0, minutes, this.#job.site.timeZone).toFormat('ccc d LLL, HH:mm');
+    return formatMoment(localTime(this.#prepared.problem.t0, minutes, this.#job.site.timeZone), 'dayTime');
   }
 }

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { definitionOf, PIECE_KINDS } from '../../pieces/registry.ts';
-import type { UnitSystem } from '../../units/system.ts';
+import type { UnitSystem } from '../../units/unit-systems.ts';
 import { readLine, type LineRead } from './read-line.ts';
 
 const room = (id: string, name: string) => ({

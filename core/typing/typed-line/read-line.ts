@@ -2,7 +2,7 @@ import type { PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import { formatLength, parseLength } from '../../units/length.ts';
-import type { UnitSystem } from '../../units/system.ts';
+import type { UnitSystem } from '../../units/unit-systems.ts';
 import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import type { Room } from '../../job/document/room-schema.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
@@ -330,7 +330,7 @@ class LineReader {
       const [issue] = parsed.error.issues;
       throw new Unreadable(issue?.message ?? 'This can’t be made.', at(String(issue?.path[0])));
     }
-    const fault = definition.fault(parsed.data);
+    const fault = definition.fault(parsed.data, this.#context.units);
     if (fault) throw new Unreadable(fault.message, at(fault.field));
   }
 

@@ -1,5 +1,6 @@
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTimePicker } from '../../../parts/fields/date-pickers.tsx';
@@ -63,33 +64,28 @@ export function ClockView({ air }: { air: AirNow }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 3, maxWidth: 1080 }}>
       <Sheet>
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-          <TextField
-            select
+          <ChoiceField
             label="Product"
             value={coating.id}
-            onChange={(event) => setProductId(event.target.value)}
             sx={{ flex: '1 1 250px' }}
-          >
-            {sorted.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-                {used.has(id) ? ', chosen here' : ''}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            choices={sorted.map(({ id, name }) => ({
+              value: id,
+              words: (
+                <>
+                  {name}
+                  {used.has(id) ? ', chosen here' : ''}
+                </>
+              ),
+            }))}
+            onChange={setProductId}
+          />
+          <ChoiceField
             label="Where it dries"
             value={place.id}
-            onChange={(event) => setPlaceId(event.target.value)}
             sx={{ flex: '1 1 230px' }}
-          >
-            {places.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={places.map(({ id, name }) => ({ value: id, words: name }))}
+            onChange={setPlaceId}
+          />
           <DateTimePicker
             label="Painted"
             ampm={false}
@@ -110,7 +106,7 @@ export function ClockView({ air }: { air: AirNow }) {
         </Box>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.5 }}>
           Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then by ')}; nothing below{' '}
-          {coating.minTemperature} °C.
+          {TEMPERATURE.brief(coating.minTemperature, job.settings.units)}.
           {learnt
             ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${learnt.observations.length} ${learnt.observations.length === 1 ? 'observation' : 'observations'}; that is counted.`
             : ''}

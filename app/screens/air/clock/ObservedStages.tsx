@@ -1,8 +1,7 @@
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -11,7 +10,7 @@ import type { LearntDrying } from '../../../../core/steps/wetness/learnt-drying.
 import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
 import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
 import { DRYING_STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
-import { formatDuration } from '../../../../core/units/quantity.ts';
+import { formatDuration } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../../open-job/use-job.ts';
 import { Tag } from '../../../parts/Tag.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
@@ -46,33 +45,28 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
       </Typography>
       {chosen ? (
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
-          <TextField
-            select
+          <ChoiceField
             label="Coat"
             value={chosen.step.id}
-            onChange={(event) => setTaskId(event.target.value)}
             sx={{ flex: '1 1 340px' }}
-          >
-            {coats.map(({ step, doneAt }) => (
-              <MenuItem key={step.id} value={step.id}>
-                {step.piece.mark}, {step.coat.faces.join(' and ')}: {step.coat.coating.name}, put on{' '}
-                {doneAt.slice(5).replace('T', ' ')}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
+            choices={coats.map(({ step, doneAt }) => ({
+              value: step.id,
+              words: (
+                <>
+                  {step.piece.mark}, {step.coat.faces.join(' and ')}: {step.coat.coating.name}, put on{' '}
+                  {doneAt.slice(5).replace('T', ' ')}
+                </>
+              ),
+            }))}
+            onChange={setTaskId}
+          />
+          <ChoiceField
             label="I can"
             value={stage}
-            onChange={(event) => setStage(event.target.value as DryingStage)}
             sx={{ width: 160 }}
-          >
-            {DRYING_STAGES.map((id) => (
-              <MenuItem key={id} value={id}>
-                {STAGE_WORDS[id]}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={DRYING_STAGES.map((id) => ({ value: id, words: STAGE_WORDS[id] }))}
+            onChange={setStage}
+          />
           <Button
             variant="outlined"
             onClick={() =>

@@ -1,6 +1,7 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import type { DryingStage } from '../../../../core/shelf/coating.ts';
-import { formatDuration } from '../../../../core/units/quantity.ts';
+import { formatDuration } from '../../../../core/units/measures.ts';
 import { useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
 import { vialReading } from '../../../drawing/vial-reading.ts';
@@ -24,8 +25,8 @@ export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
       {stages.map(({ stage, at: reached }) => {
         const closes = stage === 'recoat' && recoatMax !== null ? from + recoatMax * 60 : null;
         const isNever = reached === Infinity;
-        const when = isNever ? 'not within three months' : at(Math.ceil(reached)).toFormat('ccc d LLL, HH:mm');
-        const until = closes === null ? '' : `, best before ${at(closes).toFormat('ccc d LLL')}`;
+        const when = isNever ? 'not within three months' : formatMoment(at(Math.ceil(reached)), 'dayTime');
+        const until = closes === null ? '' : `, best before ${formatMoment(at(closes), 'day')}`;
         return (
           <Box
             component="li"

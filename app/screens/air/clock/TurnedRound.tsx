@@ -1,6 +1,7 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
+import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { DateTimePicker } from '../../../parts/fields/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useMemo, useState } from 'react';
@@ -8,7 +9,7 @@ import { warmthNeeded, type DryingCoat, type WarmthNeeded } from '../../../../co
 import { climateOf } from '../../../../core/job/queries/places.ts';
 import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
 import { DRYING_STAGES, type DryingStage } from '../../../../core/shelf/coating.ts';
-import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
 import { useJob, useNow } from '../../../open-job/use-job.ts';
 import { Sheet } from '../../../parts/Section.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
@@ -44,19 +45,13 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
     <Sheet>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}>
         <Box sx={{ fontSize: 16 }}>So that I may</Box>
-        <TextField
-          select
+        <ChoiceField
           label="Do what"
           value={asked}
-          onChange={(event) => setStage(event.target.value as DryingStage)}
           sx={{ width: 170 }}
-        >
-          {stages.map((id) => (
-            <MenuItem key={id} value={id}>
-              {STAGE_WORDS[id]}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={stages.map((id) => ({ value: id, words: STAGE_WORDS[id] }))}
+          onChange={setStage}
+        />
         <DateTimePicker
           label="By when"
           ampm={false}
@@ -84,7 +79,7 @@ function nextAfternoon(now: string): string {
 function latestWords(latest: number | null, { now, at }: AirNow) {
   if (latest === null) return 'The tin does not say.';
   if (latest < 0) return 'It would have had to be painted before yesterday.';
-  const time = at(Math.floor(latest)).toFormat('cccc d LLLL, HH:mm');
+  const time = formatMoment(at(Math.floor(latest)), 'longDayTime');
   return latest < now ? (
     <>
       It would have had to be finished by <strong>{time}</strong>: that has passed.
@@ -96,23 +91,22 @@ function latestWords(latest: number | null, { now, at }: AirNow) {
   );
 }
 
-function warmthWords(warmth: WarmthNeeded, units: 'metric' | 'us', { at }: AirNow, until: number) {
+function warmthWords(warmth: WarmthNeeded, units: UnitSystem, { at }: AirNow, until: number) {
   const when = (minutes: number): string =>
-    minutes === Infinity ? 'not within three months' : at(Math.ceil(minutes)).toFormat('ccc d LLL, HH:mm');
+    minutes === Infinity ? 'not within three months' : formatMoment(at(Math.ceil(minutes)), 'dayTime');
   if (warmth.kind === 'none') return <>Painted as above it is there in time without more heat: {when(warmth.at)}.</>;
   if (warmth.kind === 'never') {
     return (
       <>
-        No heating makes that: held at {formatTemperature(warmth.warmest, units)} it would be there {when(warmth.at)}.
+        No heating makes that: held at {TEMPERATURE.format(warmth.warmest, units)} it would be there {when(warmth.at)}.
       </>
     );
   }
-  const degrees =
-    units === 'metric' ? `${warmth.setPoint.toFixed(1)} °C` : `${((warmth.setPoint * 9) / 5 + 32).toFixed(1)} °F`;
+  const degrees = TEMPERATURE.format(warmth.setPoint, units, 1);
   return (
     <>
       Painted as above, hold the place at <strong>{degrees}</strong> or warmer from then until{' '}
-      {at(until).toFormat('ccc HH:mm')}: it is there {when(warmth.at)}.
+      {formatMoment(at(until), 'weekdayTime')}: it is there {when(warmth.at)}.
     </>
   );
 }

@@ -1,7 +1,7 @@
+import { FILM } from '../../../../core/units/measures.ts';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { COMB_TEETH, simulatedComb } from '../../../../core/air/simulated-instruments.ts';
@@ -53,23 +53,24 @@ export function Comb() {
     >
       {chosen && stated !== null ? (
         <>
-          <TextField
-            select
+          <ChoiceField
             label="Pressed into"
             value={chosen.step.id}
-            onChange={(event) => {
-              setTaskId(event.target.value);
+            choices={coats.map(({ step }) => ({
+              value: step.id,
+              words: (
+                <>
+                  {step.piece.mark}, {step.coat.faces.join(' and ')}, coat {step.coat.number}
+                </>
+              ),
+            }))}
+            onChange={(chosen) => {
+              setTaskId(chosen);
               setRead(null);
             }}
-          >
-            {coats.map(({ step }) => (
-              <MenuItem key={step.id} value={step.id}>
-                {step.piece.mark}, {step.coat.faces.join(' and ')}, coat {step.coat.number}
-              </MenuItem>
-            ))}
-          </TextField>
+          />
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {chosen.step.coat.coating.name} should stand at {Math.round(stated)} µm wet
+            {chosen.step.coat.coating.name} should stand at {FILM.format(stated, job.settings.units)} wet
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button fullWidth variant="outlined" onClick={() => setRead(simulatedComb(chosen.step.id, stated))}>

@@ -1,14 +1,15 @@
+import { AIR_TEMPERATURES } from '../../../../core/air/climate.ts';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { placeOf } from '../../../../core/job/queries/places.ts';
-import { formatTemperature, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { Fine, Instrument } from './Instrument.tsx';
 import { useStream, type Hung } from './use-stream.ts';
@@ -32,11 +33,11 @@ export function Hygrometer({ air }: { air: AirNow }) {
     if (outcome.ok) setTyped({ temperature: '', humidity: '' });
   };
   const logTyped = (): void => {
-    const warm = anyNumber(typed.temperature, units === 'metric' ? -30 : -22, units === 'metric' ? 60 : 140);
+    const warm = TEMPERATURE.read(typed.temperature, AIR_TEMPERATURES, units);
     const damp = anyNumber(typed.humidity, 1, 100);
     if (!warm.ok) setFault(`Temperature: ${warm.message}`);
     else if (!damp.ok) setFault(`Humidity: ${damp.message}`);
-    else log('typed', temperatureFromField(warm.value, units), damp.value);
+    else log('typed', warm.value, damp.value);
   };
   return (
     <Instrument
@@ -44,10 +45,10 @@ export function Hygrometer({ air }: { air: AirNow }) {
       display={
         shown ? (
           <>
-            {temperatureFieldValue(shown.temperature, units).toFixed(1)}° · {shown.humidity} %
+            {TEMPERATURE.fieldValue(shown.temperature, units).toFixed(1)}° · {shown.humidity} %
             <Fine>
               {shown.isSettled
-                ? `dew point ${formatTemperature(dewPoint(shown.temperature, shown.humidity ?? 50), units)}`
+                ? `dew point ${TEMPERATURE.format(dewPoint(shown.temperature, shown.humidity ?? 50), units)}`
                 : 'settling…'}
             </Fine>
           </>
@@ -56,21 +57,15 @@ export function Hygrometer({ air }: { air: AirNow }) {
         )
       }
     >
-      <TextField
-        select
+      <ChoiceField
         label="Hangs in"
         value={placeId}
-        onChange={(event) => {
-          setPlaceId(event.target.value);
+        choices={job.climates.map(({ id, name }) => ({ value: id, words: name }))}
+        onChange={(chosen) => {
+          setPlaceId(chosen);
           setHung(null);
         }}
-      >
-        {job.climates.map(({ id, name }) => (
-          <MenuItem key={id} value={id}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
+      />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           fullWidth
@@ -95,7 +90,7 @@ export function Hygrometer({ air }: { air: AirNow }) {
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr auto', gap: 1, alignItems: 'center' }}>
         <TextField
-          label={units === 'metric' ? 'Typed °C' : 'Typed °F'}
+          label={`Typed ${TEMPERATURE.unit(units)}`}
           value={typed.temperature}
           onChange={(event) => setTyped({ ...typed, temperature: event.target.value })}
         />

@@ -1,24 +1,24 @@
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import { useJob } from '../../../open-job/use-job.ts';
 
 /** Which piece an instrument is held against. */
 export function PieceField({ label, value, onChange }: { label: string; value: string; onChange(id: string): void }) {
   const job = useJob();
   return (
-    <TextField
-      select
+    <ChoiceField
       label={label}
       value={value}
-      onChange={(event) => onChange(event.target.value)}
       slotProps={{ select: { MenuProps: { sx: { maxHeight: 380 } } } }}
-    >
-      {job.pieces.map(({ id, mark, note }) => (
-        <MenuItem key={id} value={id}>
-          {mark}
-          {note && `, ${note}`}
-        </MenuItem>
-      ))}
-    </TextField>
+      choices={job.pieces.map(({ id, mark, note }) => ({
+        value: id,
+        words: (
+          <>
+            {mark}
+            {note && `, ${note}`}
+          </>
+        ),
+      }))}
+      onChange={onChange}
+    />
   );
 }

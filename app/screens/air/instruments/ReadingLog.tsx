@@ -1,9 +1,10 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import type { Reading } from '../../../../core/job/document/reading-schema.ts';
 import type { Job } from '../../../../core/job/document/schema.ts';
-import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE, FILM } from '../../../../core/units/measures.ts';
 import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
@@ -34,7 +35,7 @@ export function ReadingLog() {
       <tbody>
         {latest.map((reading) => (
           <tr key={reading.id}>
-            <td>{DateTime.fromISO(reading.at).toFormat('ccc d LLL, HH:mm')}</td>
+            <td>{formatMoment(DateTime.fromISO(reading.at), 'dayTime')}</td>
             <td>{whereOf(job, reading)}</td>
             <td>{shownBy(job, reading)}</td>
             <td>{reading.kind === 'stage' ? 'by hand' : SOURCES[reading.from]}</td>
@@ -67,11 +68,11 @@ function whereOf(job: Job, reading: Reading): string {
 function shownBy({ settings }: Job, reading: Reading): string {
   switch (reading.kind) {
     case 'air':
-      return `${formatTemperature(reading.temperature, settings.units)}, ${Math.round(reading.humidity)} %`;
+      return `${TEMPERATURE.format(reading.temperature, settings.units)}, ${Math.round(reading.humidity)} %`;
     case 'surface':
-      return `surface ${formatTemperature(reading.temperature, settings.units)}`;
+      return `surface ${TEMPERATURE.format(reading.temperature, settings.units)}`;
     case 'film':
-      return `${Math.round(reading.film)} µm wet`;
+      return `${FILM.format(reading.film, settings.units)} wet`;
     case 'stage':
       return STAGE_WORDS[reading.stage];
   }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { ABOVE_DEW } from '../../../../core/air/painting-blockers.ts';
 import { hangingClimateId } from '../../../../core/job/queries/places.ts';
-import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE, TEMPERATURE_DIFFERENCE } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { Fine, Instrument } from './Instrument.tsx';
@@ -35,11 +35,13 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
       display={
         shown ? (
           <>
-            {temperatureFieldValue(shown.temperature, units).toFixed(1)}°
+            {TEMPERATURE.fieldValue(shown.temperature, units).toFixed(1)}°
             {above !== null && (
               <Fine>
-                {above.toFixed(1)} K above the dew point{' '}
-                {above >= ABOVE_DEW ? ': dry enough to paint' : `: not under ${ABOVE_DEW} K`}
+                {TEMPERATURE_DIFFERENCE.format(above, units)} above the dew point{' '}
+                {above >= ABOVE_DEW
+                  ? ': dry enough to paint'
+                  : `: not under ${TEMPERATURE_DIFFERENCE.brief(ABOVE_DEW, units)}`}
               </Fine>
             )}
           </>
@@ -57,7 +59,7 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
         }}
       />
       {dew !== null && (
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point there {formatTemperature(dew, units)}</Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point there {TEMPERATURE.format(dew, units)}</Box>
       )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button

@@ -1,12 +1,12 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useCallback, useMemo, useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { PAINTING_BLOCKERS } from '../../../../core/air/painting-blockers.ts';
 import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
-import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE, TEMPERATURE_DIFFERENCE, WIND, RAIN } from '../../../../core/units/measures.ts';
 import { Chart, type Ink } from '../../../drawing/Chart.tsx';
 import { useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
@@ -65,19 +65,25 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
   const time = (minutes: number | null): string =>
     minutes === null || minutes === Infinity
       ? 'not in 3 months'
-      : at(minutes).toFormat(minutes < date.startsAt + date.minutes ? 'HH:mm' : 'ccc HH:mm');
+      : formatMoment(at(minutes), minutes < date.startsAt + date.minutes ? 'time' : 'weekdayTime');
   return (
     <Section
-      title={`${face.room.name}, ${face.face}: ${at(date.startsAt + 720).toFormat('cccc d LLLL')}`}
+      title={`${face.room.name}, ${face.face}: ${formatMoment(at(date.startsAt + 720), 'longDay')}`}
       aside={
         face.coats.length > 1 && (
-          <TextField select label="Coat" value={coat.coating.id} onChange={(event) => setProduct(event.target.value)}>
-            {face.coats.map(({ coating, tool }) => (
-              <MenuItem key={coating.id} value={coating.id}>
-                {coating.name}, {tool}
-              </MenuItem>
-            ))}
-          </TextField>
+          <ChoiceField
+            label="Coat"
+            value={coat.coating.id}
+            choices={face.coats.map(({ coating, tool }) => ({
+              value: coating.id,
+              words: (
+                <>
+                  {coating.name}, {tool}
+                </>
+              ),
+            }))}
+            onChange={setProduct}
+          />
         )
       }
     >
@@ -117,14 +123,14 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
               const above = surface - dewPoint(outdoor.temperature, outdoor.humidity);
               return (
                 <tr key={hour}>
-                  <th scope="row">{at(hour * 60).toFormat('HH:mm')}</th>
-                  <td style={right}>{formatTemperature(outdoor.temperature, units)}</td>
+                  <th scope="row">{formatMoment(at(hour * 60), 'time')}</th>
+                  <td style={right}>{TEMPERATURE.format(outdoor.temperature, units)}</td>
                   <td style={right}>{Math.round(outdoor.humidity)} %</td>
-                  <td style={right}>{formatTemperature(surface, units)}</td>
-                  <td style={right}>{above.toFixed(1)} K</td>
+                  <td style={right}>{TEMPERATURE.format(surface, units)}</td>
+                  <td style={right}>{TEMPERATURE_DIFFERENCE.format(above, units)}</td>
                   <td style={right}>{Math.round(light.direct)}</td>
-                  <td style={right}>{outdoor.wind.toFixed(1)} m/s</td>
-                  <td style={right}>{outdoor.rain === 0 ? '–' : `${outdoor.rain.toFixed(1)} mm`}</td>
+                  <td style={right}>{WIND.format(outdoor.wind, units)}</td>
+                  <td style={right}>{outdoor.rain === 0 ? '–' : RAIN.format(outdoor.rain, units)}</td>
                   <td>
                     {against.length === 0 ? (
                       <strong style={{ color: 'var(--ready)' }}>yes</strong>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { useMemo } from 'react';
 import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
@@ -5,7 +6,7 @@ import { lastCoat, type OutsideFaces } from '../../../../core/forecasting/outsid
 import { bestWindow, hindrancesIn, stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { accepted } from '../../../../core/units/outcome.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
@@ -101,7 +102,7 @@ export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
             return (
               <li key={day.date}>
                 <DayVial
-                  title={air.at(day.startsAt + 720).toFormat('ccc d')}
+                  title={formatMoment(air.at(day.startsAt + 720), 'monthDay')}
                   stretches={stretches.map((stretch) => ({
                     ...stretch,
                     from: hourOf(stretch.from),

@@ -1,11 +1,12 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
+import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
 import {
@@ -19,9 +20,9 @@ import {
 } from '../../../../core/air/climate.ts';
 import type { Facts } from '../../../../core/job/commands/facts.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
-import { temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE, TEMPERATURE_DIFFERENCE } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber, wholeNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber, wholeNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 
@@ -53,18 +54,12 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
           draft={`${job.id}/${climate.id}/name`}
           take={(name) => change({ name }, 'name')}
         />
-        <TextField
-          select
+        <ChoiceField
           label="Air moves"
           value={climate.ventilation}
-          onChange={(event) => change({ ventilation: event.target.value as Climate['ventilation'] })}
-        >
-          {VENTILATIONS.map((ventilation) => (
-            <MenuItem key={ventilation} value={ventilation}>
-              {ventilation}
-            </MenuItem>
-          ))}
-        </TextField>
+          choices={VENTILATIONS.map((ventilation) => ({ value: ventilation, words: ventilation }))}
+          onChange={(chosen) => change({ ventilation: chosen })}
+        />
         {isIndoors && (
           <FormControlLabel
             control={
@@ -126,16 +121,14 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
           return lag.ok ? change({ shelter: { lag: lag.value } }, 'lag') : lag;
         }}
       />
-      <StatedField
+      <MeasureField
         label="Warmer by"
-        unit="K"
-        text={String(shelter.warmer)}
-        helper="sun on the roof, people, lamps"
+        measure={TEMPERATURE_DIFFERENCE}
+        value={shelter.warmer}
+        limits={[-5, 15]}
         draft={`${job.id}/${climate.id}/warmer`}
-        take={(typed) => {
-          const warmer = anyNumber(typed, -5, 15);
-          return warmer.ok ? change({ shelter: { warmer: warmer.value } }, 'warmer') : warmer;
-        }}
+        helper="sun on the roof, people, lamps"
+        take={(warmer) => change({ shelter: { warmer } }, 'warmer')}
       />
     </Box>
   );
@@ -146,7 +139,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
   const now = useNow();
   const { apply } = useCommands();
   const place = `${job.id}/${climate.id}`;
-  const since = heating.onSince && DateTime.fromISO(heating.onSince).toFormat('ccc d LLL, HH:mm');
+  const since = heating.onSince && formatMoment(DateTime.fromISO(heating.onSince), 'dayTime');
   return (
     <>
       <FormControlLabel
@@ -181,15 +174,13 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
         >
           Heat in another span
         </Button>
-        <StatedField
-          label="Warms up by"
-          unit="K an hour"
-          text={String(heating.warmUp)}
+        <MeasureField
+          label="Warms up an hour by"
+          measure={TEMPERATURE_DIFFERENCE}
+          value={heating.warmUp}
+          limits={[0.2, 60]}
           draft={`${place}/warm-up`}
-          take={(typed) => {
-            const read = anyNumber(typed, 0.2, 60);
-            return read.ok ? change({ heating: { warmUp: read.value } }, 'warm-up') : read;
-          }}
+          take={(warmUp) => change({ heating: { warmUp } }, 'warm-up')}
         />
         <StatedField
           label="Holds its warmth"
@@ -215,19 +206,16 @@ interface SpanFieldsProps {
 
 /** One span of the day in which it is heated. */
 function SpanFields({ span, name, change, onRemove }: SpanFieldsProps) {
-  const { units } = useJob().settings;
   return (
     <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
-      <StatedField
+      <MeasureField
         label="Heat to"
-        unit={units === 'metric' ? '°C' : '°F'}
-        text={String(temperatureFieldValue(span.setPoint, units))}
+        measure={TEMPERATURE}
+        value={span.setPoint}
+        limits={[-20, 50]}
         draft={`${name}/set-point`}
         sx={{ width: 130 }}
-        take={(typed) => {
-          const read = anyNumber(typed, -4, 122);
-          return read.ok ? change({ setPoint: temperatureFromField(read.value, units) }, 'set-point') : read;
-        }}
+        take={(setPoint) => change({ setPoint }, 'set-point')}
       />
       {(['from', 'until'] as const).map((key) => (
         <StatedField
@@ -271,7 +259,7 @@ function UsualDays({ climate, change }: PartProps) {
         >
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Typography sx={{ flex: 1, fontWeight: 650 }}>
-              Night to {DateTime.fromISO(exception.date).toFormat('cccc d LLLL')}, and that day
+              Night to {formatMoment(DateTime.fromISO(exception.date), 'longDay')}, and that day
             </Typography>
             <IconButton
               aria-label={`Forget the night to ${exception.date}`}
@@ -322,25 +310,34 @@ const FIELDS = [
 
 function SwingFields({ climate, swing, name, onChange }: SwingFieldsProps) {
   const job = useJob();
-  const { units } = job.settings;
   return (
     <Box sx={fields}>
       {FIELDS.map(([key, label]) => {
         const isTemperature = key === 'warmest' || key === 'coldest';
+        const draft = `${job.id}/${climate.id}/${name}/${key}`;
+        if (isTemperature) {
+          return (
+            <MeasureField
+              key={key}
+              label={label}
+              measure={TEMPERATURE}
+              value={swing[key]}
+              limits={[-30, 50]}
+              draft={draft}
+              take={(value) => onChange({ [key]: value }, `${name}/${key}`)}
+            />
+          );
+        }
         return (
           <StatedField
             key={key}
             label={label}
-            unit={isTemperature ? (units === 'metric' ? '°C' : '°F') : '%'}
-            text={String(isTemperature ? temperatureFieldValue(swing[key], units) : Math.round(swing[key]))}
-            draft={`${job.id}/${climate.id}/${name}/${key}`}
+            unit="%"
+            text={String(Math.round(swing[key]))}
+            draft={draft}
             take={(typed) => {
-              const read = isTemperature ? anyNumber(typed, -22, 122) : anyNumber(typed, 1, 100);
-              if (!read.ok) return read;
-              return onChange(
-                { [key]: isTemperature ? temperatureFromField(read.value, units) : read.value },
-                `${name}/${key}`,
-              );
+              const read = anyNumber(typed, 1, 100);
+              return read.ok ? onChange({ [key]: read.value }, `${name}/${key}`) : read;
             }}
           />
         );

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -85,7 +86,7 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
             <>
               {climate.stated.hours.length} hours are stated, last {last.hours} from{' '}
               {last.source === 'service' ? `the ${last.name}` : last.source === 'file' ? last.name : 'your hand'},{' '}
-              {DateTime.fromISO(last.at).toFormat('ccc d LLL, HH:mm')}; the rest is a usual day.
+              {formatMoment(DateTime.fromISO(last.at), 'dayTime')}; the rest is a usual day.
             </>
           ) : (
             'Nothing is stated hour by hour: every day is a usual one.'

@@ -6,7 +6,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { PLAIN_CLIMATE, type Climate } from '../../../../core/air/climate.ts';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { formatTemperature } from '../../../../core/units/quantity.ts';
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
 import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../../device/route.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
@@ -94,9 +94,9 @@ function PlaceButton(props: { climate: Climate; here: boolean; air: AirNow; onSh
       {now && (
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
           <Box component="span" className="condensed" sx={{ fontSize: 18, color: 'var(--ink)', mr: 0.75 }}>
-            {formatTemperature(now.temperature, units)}
+            {TEMPERATURE.format(now.temperature, units)}
           </Box>
-          {Math.round(now.humidity)} % · dew {formatTemperature(dewPoint(now.temperature, now.humidity), units)}
+          {Math.round(now.humidity)} % · dew {TEMPERATURE.format(dewPoint(now.temperature, now.humidity), units)}
         </Box>
       )}
     </Box>

@@ -5,11 +5,11 @@ import TextField from '@mui/material/TextField';
 import { DatePicker } from '../../../parts/fields/date-pickers.tsx';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
-import type { Climate } from '../../../../core/air/climate.ts';
-import { temperatureFromField } from '../../../../core/units/quantity.ts';
+import { type Climate, AIR_TEMPERATURES } from '../../../../core/air/climate.ts';
+import { TEMPERATURE, RAIN } from '../../../../core/units/measures.ts';
 import { Fold } from '../../../parts/Fold.tsx';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 
 /** Hours of one day that are typed by hand, from one hour to another, and hours that are forgotten again. */
 export function TypedHour({ climate }: { climate: Climate }) {
@@ -27,9 +27,9 @@ export function TypedHour({ climate }: { climate: Climate }) {
   const isOpenAir = climate.whereabouts === 'outdoors';
 
   const state = (): void => {
-    const warm = anyNumber(temperature, units === 'metric' ? -30 : -22, units === 'metric' ? 60 : 140);
+    const warm = TEMPERATURE.read(temperature, AIR_TEMPERATURES, units);
     const damp = anyNumber(humidity, 1, 100);
-    const wet = rain.trim() === '' ? null : anyNumber(rain, 0, 200);
+    const wet = rain.trim() === '' ? null : RAIN.read(rain, [0, 200], units);
     const wrong = !warm.ok
       ? `Temperature: ${warm.message}`
       : !damp.ok
@@ -43,7 +43,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
     if (!warm.ok || !damp.ok || wrong !== null) return;
     const hours = Array.from({ length: until - from + 1 }, (_unused, index) => ({
       at: `${date}T${String(from + index).padStart(2, '0')}:00`,
-      temperature: temperatureFromField(warm.value, units),
+      temperature: warm.value,
       humidity: damp.value,
       wind: null,
       cloud: null,
@@ -84,7 +84,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
           </TextField>
         ))}
         <TextField
-          label={units === 'metric' ? 'Temperature °C' : 'Temperature °F'}
+          label={`Temperature ${TEMPERATURE.unit(units)}`}
           value={temperature}
           onChange={(event) => setTemperature(event.target.value)}
           sx={{ width: 145 }}
@@ -97,7 +97,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
         />
         {isOpenAir && (
           <TextField
-            label="Rain mm"
+            label={`Rain ${RAIN.unit(units)}`}
             value={rain}
             onChange={(event) => setRain(event.target.value)}
             sx={{ width: 100 }}

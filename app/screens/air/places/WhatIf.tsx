@@ -1,3 +1,4 @@
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -12,7 +13,7 @@ import type { CoatKind } from '../../../../core/forecasting/coats-in.ts';
 import { changedClimate, changedClocks, type AirChange } from '../../../../core/forecasting/what-if.ts';
 import type { JobClocks } from '../../../../core/clocks/job-clocks.ts';
 import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
-import { formatDuration, temperatureFieldValue, temperatureFromField } from '../../../../core/units/quantity.ts';
+import { formatDuration, TEMPERATURE } from '../../../../core/units/measures.ts';
 import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Caution, Sheet } from '../../../parts/Section.tsx';
@@ -27,11 +28,11 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
   const { apply } = useCommands();
   const { units } = job.settings;
   const [isHeated, setIsHeated] = useState(true);
-  const [typed, setTyped] = useState(String(temperatureFieldValue(20, units)));
+  const [typed, setTyped] = useState(String(TEMPERATURE.fieldValue(20, units)));
   const [from, setFrom] = useState(22);
   const [until, setUntil] = useState(7);
   const [ventilation, setVentilation] = useState<Ventilation>(climate.ventilation);
-  const setPoint = temperatureFromField(Number(typed.replace(',', '.')), units);
+  const setPoint = TEMPERATURE.fromField(Number(typed.replace(',', '.')), units);
   const isRight = typed.trim() !== '' && setPoint >= 0 && setPoint <= 40;
   const change: AirChange | null = useMemo(
     () =>
@@ -44,7 +45,6 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
     () => change && changedClocks(job, air.clocks, change, air.now),
     [job, air.clocks, air.now, change],
   );
-  const unit = units === 'metric' ? '°C' : '°F';
   const products = [...new Map(coats.map(({ coating }) => [coating.id, coating])).values()];
   return (
     <Sheet>
@@ -58,13 +58,13 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
             label="it is heated as well"
           />
           <TextField
-            label={`To ${unit}`}
+            label={`To ${TEMPERATURE.unit(units)}`}
             value={typed}
             disabled={!isHeated}
             error={isHeated && !isRight}
             helperText={
               isHeated && !isRight
-                ? `Type ${temperatureFieldValue(0, units)} to ${temperatureFieldValue(40, units)}.`
+                ? `Type ${TEMPERATURE.fieldValue(0, units)} to ${TEMPERATURE.fieldValue(40, units)}.`
                 : ''
             }
             onChange={(event) => setTyped(event.target.value)}
@@ -72,19 +72,13 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
           />
           <HourField label="From" hour={from} disabled={!isHeated} onChange={setFrom} />
           <HourField label="Until" hour={until} disabled={!isHeated} onChange={setUntil} />
-          <TextField
-            select
+          <ChoiceField
             label="Air moves"
             value={ventilation}
-            onChange={(event) => setVentilation(event.target.value as Ventilation)}
             sx={{ width: 120 }}
-          >
-            {VENTILATIONS.map((name) => (
-              <MenuItem key={name} value={name}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={VENTILATIONS.map((name) => ({ value: name, words: name }))}
+            onChange={setVentilation}
+          />
           <Button
             variant="outlined"
             disabled={change === null}

@@ -1,10 +1,11 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import type { EChartsCoreOption } from 'echarts/core';
 import type { DateTime } from 'luxon';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import { stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
-import { formatTemperature, temperatureFieldValue } from '../../../../core/units/quantity.ts';
-import type { UnitSystem } from '../../../../core/units/system.ts';
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import type { Ink } from '../../../drawing/Chart.tsx';
 
 /** What a chart of days shows: hours `from` until before `until` of a place. */
@@ -37,7 +38,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
   const hours = Array.from({ length: until - from }, (_unused, index) => from + index);
   const x = { min: from * 60, max: until * 60 };
   const middle = (hour: number): number => (hour + 0.5) * 60;
-  const degrees = (celsius: number): number => temperatureFieldValue(celsius, units);
+  const degrees = (celsius: number): number => TEMPERATURE.fieldValue(celsius, units);
   const series = (of: (hour: number) => number): [number, number][] => hours.map((hour) => [middle(hour), of(hour)]);
   const line = (name: string, colour: string, data: [number, number][], more: object = {}): object => ({
     name,
@@ -75,7 +76,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
       axisLabel: {
         show: gridIndex === 0,
         customValues: midnights.map((time) => Math.min(time + 720, x.max)),
-        formatter: (time: number) => at(time).toFormat('ccc d LLL'),
+        formatter: (time: number) => formatMoment(at(time), 'day'),
         color: ink('--ink'),
         fontSize: 13,
       },
@@ -85,7 +86,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
         ...axis,
         type: 'value',
         scale: true,
-        axisLabel: { formatter: units === 'metric' ? '{value}°' : '{value}°F', color: ink('--ink-soft'), fontSize: 13 },
+        axisLabel: { formatter: `{value} ${TEMPERATURE.unit(units)}`, color: ink('--ink-soft'), fontSize: 13 },
         splitLine: { lineStyle: { color: ink('--line') } },
       },
       {
@@ -154,15 +155,15 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
   };
 
   function told(hour: number): string {
-    const when = at(hour * 60).toFormat('ccc d LLL, HH:mm');
-    const warm = formatTemperature(air.temperature[hour] ?? 0, units);
-    const face = surface === null ? '' : `<br>surface ${formatTemperature(surface[hour] ?? 0, units)}`;
+    const when = formatMoment(at(hour * 60), 'dayTime');
+    const warm = TEMPERATURE.format(air.temperature[hour] ?? 0, units);
+    const face = surface === null ? '' : `<br>surface ${TEMPERATURE.format(surface[hour] ?? 0, units)}`;
     const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${(rain?.[hour] ?? 0).toFixed(1)} mm` : '';
     const rows = lanes.map(({ name, hindrances }) => {
       const [first] = hindrances[hour] ?? [];
       return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${PAINTING_BLOCKERS[first].words}`}`;
     });
-    return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${formatTemperature(dew(hour), units)}${face}${wet}${rows.join('')}`;
+    return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${TEMPERATURE.format(dew(hour), units)}${face}${wet}${rows.join('')}`;
   }
 }
 

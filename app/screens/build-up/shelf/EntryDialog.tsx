@@ -1,3 +1,6 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { ChoiceField, choicesOf } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -5,9 +8,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import MenuItem from '@mui/material/MenuItem';
 import Switch from '@mui/material/Switch';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
@@ -69,19 +70,13 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
             sx={{ flex: '1 1 240px' }}
             take={(name) => state({ ...entry, name }, 'name')}
           />
-          <TextField
-            select
+          <ChoiceField
             label="What I type is from"
             value={source}
-            onChange={(event) => setSource(event.target.value as FigureSource)}
             sx={{ width: 200 }}
-          >
-            {Object.entries(FIGURE_SOURCES).map(([key, words]) => (
-              <MenuItem key={key} value={key}>
-                {words}
-              </MenuItem>
-            ))}
-          </TextField>
+            choices={choicesOf(FIGURE_SOURCES)}
+            onChange={setSource}
+          />
         </Box>
         {compartment === 'coatings' && (
           <Typography sx={{ color: 'var(--ink-soft)' }}>
@@ -149,19 +144,13 @@ function FigureField({ figure, value, helper, draft, take }: FigureFieldProps) {
   }
   if (figure.kind === 'choice') {
     return (
-      <TextField
-        select
+      <ChoiceField
         label={figure.label}
         value={text}
         helperText={helper}
-        onChange={(event) => take(event.target.value)}
-      >
-        {figure.of.map((option) => (
-          <MenuItem key={option} value={option}>
-            {option.replaceAll('-', ' ')}
-          </MenuItem>
-        ))}
-      </TextField>
+        choices={figure.of.map((option) => ({ value: option, words: option.replaceAll('-', ' ') }))}
+        onChange={take}
+      />
     );
   }
   if (figure.kind === 'choices') {

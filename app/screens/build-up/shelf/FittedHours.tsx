@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Coating } from '../../../../core/shelf/coating.ts';
 import { fitHours, fittedHours } from '../../../../core/shelf/drying/fitted.ts';
-import { formatDuration, formatTemperature } from '../../../../core/units/quantity.ts';
+import { formatDuration, TEMPERATURE } from '../../../../core/units/measures.ts';
 import { useJob } from '../../../open-job/use-job.ts';
 
 const WIDTH = 320;
@@ -28,7 +28,7 @@ export function FittedHours({ coating }: { coating: Coating }) {
   const temperatures = Array.from({ length: WARMEST - COLDEST + 1 }, (_unused, index) => COLDEST + index);
   const { units } = job.settings;
   const told = [8, 15, 23].map(
-    (temperature) => `${formatDuration(at(temperature) * 60)} at ${formatTemperature(temperature, units)}`,
+    (temperature) => `${formatDuration(at(temperature) * 60)} at ${TEMPERATURE.format(temperature, units)}`,
   );
   return (
     <Box sx={{ mt: 1, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -53,7 +53,7 @@ export function FittedHours({ coating }: { coating: Coating }) {
         ))}
         {[10, 20, 30].map((temperature) => (
           <text key={temperature} x={x(temperature) - 8} y={HEIGHT - 3} fontSize={13} fill="var(--ink-soft)">
-            {formatTemperature(temperature, units)}
+            {TEMPERATURE.format(temperature, units)}
           </text>
         ))}
       </Box>

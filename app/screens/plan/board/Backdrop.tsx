@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import { memo } from 'react';
 import { localTime } from '../../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
@@ -38,7 +39,7 @@ export const Backdrop = memo(function Backdrop({ t0, timeZone, axis, height, pro
           <g key={day}>
             <line x1={x(start)} x2={x(start)} y1={0} y2={height} stroke="var(--ink-soft)" strokeOpacity={0.45} />
             <text x={x(start) + 6} y={19} className="condensed" fontSize={16} fill="var(--ink)">
-              {date.toFormat(isNarrow ? 'ccc d' : 'ccc d LLL')}
+              {formatMoment(date, isNarrow ? 'monthDay' : 'day')}
             </text>
             {Array.from({ length: 24 }, (_hour, hour) => hour)
               .filter((hour) => hour % every === 0 && axis.isWorking(day * 24 + hour))

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
 import type { SiteWork } from '../../../../core/planning/drafting/site-work.ts';
 import { useJob } from '../../../open-job/use-job.ts';
@@ -16,7 +17,7 @@ export function SiteWorkBar({ work, x, t0, top, height }: SiteWorkBarProps) {
   const job = useJob();
   const { start, end, place, words, doneAt } = work;
   const width = Math.max(2, x(end) - x(start));
-  const when = localTime(t0, start, job.site.timeZone).toFormat('ccc HH:mm');
+  const when = formatMoment(localTime(t0, start, job.site.timeZone), 'weekdayTime');
   return (
     <g>
       <title>{`${when}, ${place}: ${words}${doneAt === null ? '' : ', done'}`}</title>

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
 import { stepWords } from '../../../../core/steps/step-words.ts';
@@ -6,8 +7,8 @@ import type { BoardItem } from './layout.ts';
 
 /** What something on the board is, as one would read it out. */
 export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZone: string): string {
-  const when = (minutes: number): string => localTime(t0, minutes, timeZone).toFormat('ccc d LLL HH:mm');
-  const span = `${when(from)} to ${localTime(t0, until, timeZone).toFormat('HH:mm')}`;
+  const when = (minutes: number): string => formatMoment(localTime(t0, minutes, timeZone), 'dayTime');
+  const span = `${when(from)} to ${formatMoment(localTime(t0, until, timeZone), 'time')}`;
   switch (shows.kind) {
     case 'run':
     case 'bench': {

@@ -1,3 +1,4 @@
+import { formatMoment, minutesOfDay } from '../../../../core/units/moments.ts';
 import { WEEKDAYS, type Painter } from '../../../../core/job/document/crew-schema.ts';
 import { comesOn } from '../../../../core/steps/crew-shifts.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
@@ -31,10 +32,10 @@ export function timeAxis(
   const working = Array.from({ length: days }, (_unused, day) => {
     const noon = localTime(t0, first + day * 1440 + 720, timeZone);
     const weekday = WEEKDAYS[noon.weekday - 1] ?? 'mon';
-    const there = crew.filter((painter) => comesOn(painter, noon.toFormat('yyyy-MM-dd')));
+    const there = crew.filter((painter) => comesOn(painter, formatMoment(noon, 'isoDate')));
     const spans = there.flatMap((painter) => painter.week[weekday]);
     return Array.from({ length: 24 }, (_hour, hour) =>
-      spans.some((span) => hourOf(span.from) < hour + 1 && hourOf(span.until) > hour),
+      spans.some((span) => minutesOfDay(span.from) / 60 < hour + 1 && minutesOfDay(span.until) / 60 > hour),
     );
   }).flat();
   const edges = [0];
@@ -62,8 +63,4 @@ export function timeAxis(
         : left + (hours - index) * ((edges[index + 1] ?? left) - left);
     },
   };
-}
-
-function hourOf(time: string): number {
-  return Number(time.slice(0, 2)) + Number(time.slice(3)) / 60;
 }

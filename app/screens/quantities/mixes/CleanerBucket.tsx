@@ -3,9 +3,8 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { cleanerFor } from '../../../../core/quantities/mixes.ts';
 import type { Cleaner } from '../../../../core/shelf/cleaner.ts';
-import { formatArea } from '../../../../core/units/quantity.ts';
+import { AREA, PORTION, VOLUME } from '../../../../core/units/measures.ts';
 import { useJob } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { Caution } from '../../../parts/Section.tsx';
 
 /** A cleaner of the job, and the m² that are washed with it. */
@@ -20,14 +19,15 @@ const WASHES = 4;
 /** How much cleaner goes to the water that is really in the bucket. */
 export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
   const job = useJob();
-  const [typed, setTyped] = useState('5');
-  const water = anyNumber(typed, 0.1, 50);
+  const { units } = job.settings;
+  const [typed, setTyped] = useState(() => String(VOLUME.fieldValue(5, units)));
+  const water = VOLUME.read(typed, [0.1, 50], units);
   if (washed.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>No chosen build-up is washed.</Box>;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
         <TextField
-          label="Water in the bucket, L"
+          label={`Water in the bucket, ${VOLUME.unit(units)}`}
           value={typed}
           error={!water.ok}
           helperText={water.ok ? 'measure it: the bucket’s size says little' : water.message}
@@ -41,12 +41,13 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
               {cleaner.dilution === null
                 ? 'as it comes'
                 : water.ok
-                  ? `${Math.round(cleanerFor(water.value, cleaner.dilution))} mL`
+                  ? PORTION.format(cleanerFor(water.value, cleaner.dilution), units)
                   : '–'}
               <Box component="span" sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
                 {' '}
-                {cleaner.dilution !== null && `(${cleaner.dilution} mL a litre) `}for{' '}
-                {formatArea(area, job.settings.units)}
+                {cleaner.dilution !== null &&
+                  `(${PORTION.brief(VOLUME.fromField(cleaner.dilution, units), units)} a ${VOLUME.unitName(units).slice(0, -1)}) `}
+                for {AREA.format(area, units)}
                 {water.ok &&
                   cleaner.dilution !== null &&
                   `, about ${Math.max(1, Math.ceil(area / (water.value * WASHES)))} such buckets`}

@@ -1,3 +1,6 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
+import { PORTION } from '../../../../core/units/measures.ts';
+import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -10,7 +13,7 @@ import type { Recipe } from '../../../../core/job/document/buying-schema.ts';
 import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
 import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 
@@ -93,19 +96,22 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
               draft={`${job.id}/${recipe.id}/${index}/what`}
               take={(what) => changePart(index, { what }, 'what')}
             />
-            <StatedField
+            <MeasureField
               label="As mixed"
-              unit="mL"
-              text={String(part.amount)}
+              measure={PORTION}
+              value={part.amount}
+              limits={[0.01, 100_000]}
               draft={`${job.id}/${recipe.id}/${index}/amount`}
               sx={{ width: 130 }}
-              take={(amount) => {
-                const read = anyNumber(amount, 0.01, 100_000);
-                return read.ok ? changePart(index, { amount: read.value }, 'amount') : read;
-              }}
+              take={(amount) => changePart(index, { amount }, 'amount')}
             />
             <Box className="condensed" sx={{ fontSize: 20, minWidth: 120 }}>
-              {scaled[index] && `${scaled[index].millilitres.toFixed(scaled[index].millilitres < 10 ? 1 : 0)} mL`}
+              {scaled[index] &&
+                PORTION.format(
+                  scaled[index].millilitres,
+                  job.settings.units,
+                  scaled[index].millilitres < 10 ? 1 : undefined,
+                )}
             </Box>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
               {scaled[index] && `${(scaled[index].share * 100).toFixed(1)} %`}
@@ -148,7 +154,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
         <Box component="ul" aria-label={`Drawdowns of ${recipe.name}`} sx={{ fontSize: 14 }}>
           {recipe.drawdowns.map(({ id, at, words: said }) => (
             <li key={id}>
-              {DateTime.fromISO(at).toFormat('ccc d LLL, HH:mm')}: {said}
+              {formatMoment(DateTime.fromISO(at), 'dayTime')}: {said}
             </li>
           ))}
         </Box>

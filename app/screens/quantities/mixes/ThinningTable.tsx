@@ -2,7 +2,7 @@ import Typography from '@mui/material/Typography';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { thinnerFor } from '../../../../core/quantities/mixes.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
-import { formatVolume } from '../../../../core/units/quantity.ts';
+import { VOLUME, PORTION, FILM } from '../../../../core/units/measures.ts';
 import { useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 
@@ -36,7 +36,7 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
             <th scope="row" style={{ fontWeight: 500 }}>
               {coat.groupName}, coat {coat.number}, {coat.tool}: {coating.name}
             </th>
-            <td>{formatVolume(coat.litres, job.settings.units)}</td>
+            <td>{VOLUME.format(coat.litres, job.settings.units)}</td>
             <td>{coating.thinner === 'its own' ? 'its own thinner' : coating.thinner}</td>
             <td>
               {coat.thinning} %
@@ -44,8 +44,8 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
                 <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning} % that its tin allows</strong>
               )}
             </td>
-            <td>{Math.round(thinnerFor(coat.litres, coat.thinning))} mL</td>
-            <td>{Math.round(wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning))} µm</td>
+            <td>{PORTION.format(thinnerFor(coat.litres, coat.thinning), job.settings.units)}</td>
+            <td>{FILM.format(wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning), job.settings.units)}</td>
           </tr>
         ))}
       </tbody>

@@ -1,3 +1,5 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
+import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { DateTime } from 'luxon';
@@ -11,11 +13,9 @@ import { residueIn } from '../../../../core/shelf/tools.ts';
 import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts';
 import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';
 import type { Coating } from '../../../../core/shelf/coating.ts';
-import { formatDuration, formatVolume } from '../../../../core/units/quantity.ts';
+import { formatDuration, VOLUME, PORTION, GRAMS } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { Caution, Section } from '../../../parts/Section.tsx';
-import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { useJobProblem, usePlanReading } from '../../../open-job/use-reading.ts';
 
 const HORIZON = 120;
@@ -35,18 +35,14 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
       title="Two-part products"
       aside={
         twoPart.length > 0 && (
-          <StatedField
+          <MeasureField
             label="Least that can be measured"
-            unit="mL"
-            text={String(job.mixing.smallest)}
+            measure={PORTION}
+            value={job.mixing.smallest}
+            limits={[0.5, 500]}
             draft={`${job.id}/smallest`}
             sx={{ width: 210 }}
-            take={(typed) => {
-              const smallest = anyNumber(typed, 0.5, 500);
-              return smallest.ok
-                ? apply('change-mixing', { smallest: smallest.value }, { strokes: 'smallest', quiet: true })
-                : smallest;
-            }}
+            take={(smallest) => apply('change-mixing', { smallest }, { strokes: 'smallest', quiet: true })}
           />
         )
       }
@@ -65,7 +61,7 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
               <PortionCard
                 key={run.run.id}
                 coating={run.coating}
-                when={`${localTime(reading?.t0 ?? '', run.run.start, job.site.timeZone).toFormat('cccc d LLLL, HH:mm')}${run.run.end <= at ? ', done' : ''}`}
+                when={`${formatMoment(localTime(reading?.t0 ?? '', run.run.start, job.site.timeZone), 'longDayTime')}${run.run.end <= at ? ', done' : ''}`}
                 what={marksInWords(run.marks)}
                 litres={run.litres}
                 portions={run.portions}
@@ -103,7 +99,7 @@ function CoatsNow({ need }: { need: ProductNeed }) {
       <PortionCard
         key={`${coat.groupId}/${coat.number}`}
         coating={need.coating}
-        when={`as of ${DateTime.fromISO(now).toFormat('ccc d LLL, HH:mm')}`}
+        when={`as of ${formatMoment(DateTime.fromISO(now), 'dayTime')}`}
         what={`${coat.groupName}, coat ${coat.number}`}
         litres={litres}
         portions={potPortions(need.coating, { litres, workMinutes, potLife }, job.mixing.smallest)}
@@ -132,18 +128,19 @@ function PortionCard({ coating, when, what, litres, portions }: PortionCardProps
         <strong>{coating.name}</strong>
         <span>{when}</span>
         <Box component="span" sx={{ color: 'var(--ink-soft)', flex: 1 }}>
-          {what}; {formatVolume(litres, job.settings.units)} in all
+          {what}; {VOLUME.format(litres, job.settings.units)} in all
         </Box>
       </Box>
       {portions.kind === 'portions' ? (
         <>
           <Box className="condensed" sx={{ fontSize: 21, my: 0.5 }}>
             {portions.count === 1 ? 'One portion: ' : `${portions.count} portions, each `}
-            {Math.round(portions.each.base.millilitres)} mL base + {portions.each.hardener.millilitres.toFixed(0)} mL
-            hardener
+            {PORTION.format(portions.each.base.millilitres, job.settings.units)} base +{' '}
+            {PORTION.format(portions.each.hardener.millilitres, job.settings.units)} hardener
           </Box>
           <Box sx={{ fontSize: 14 }}>
-            by mass {Math.round(portions.each.base.grams)} g + {Math.round(portions.each.hardener.grams)} g;{' '}
+            by mass {GRAMS.format(portions.each.base.grams, job.settings.units)} +{' '}
+            {GRAMS.format(portions.each.hardener.grams, job.settings.units)};{' '}
             {portions.induction > 0 ? `stand ${portions.induction} min before use; ` : ''}
             used up in about {formatDuration(portions.workMinutes)}; the pot lives {formatDuration(portions.potLife)} in
             that air

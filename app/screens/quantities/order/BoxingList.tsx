@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import type { Box as BoxOfPaint } from '../../../../core/quantities/boxing.ts';
-import { formatVolume } from '../../../../core/units/quantity.ts';
+import { VOLUME } from '../../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 
 /** Which tins go together before which coat, and between which pieces one changes to the next. */
@@ -26,14 +26,14 @@ export function BoxingList({
             <strong>
               {localise(
                 isColoured && box.tins.length + (box.carried > 0 ? 1 : 0) > 1
-                  ? `Mix ${box.carried > 0.005 ? `what is left, ${formatVolume(box.carried, units)}, with ` : ''}${box.tins.map((tin) => `${tin} L`).join(' + ')}: ${formatVolume(box.litres, units)}`
-                  : `Open ${box.tins.map((tin) => `${tin} L`).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${formatVolume(box.carried, units)}` : ''}`,
+                  ? `Mix ${box.carried > 0.005 ? `what is left, ${VOLUME.format(box.carried, units)}, with ` : ''}${box.tins.map((tin) => VOLUME.brief(tin, units)).join(' + ')}: ${VOLUME.format(box.litres, units)}`
+                  : `Open ${box.tins.map((tin) => VOLUME.brief(tin, units)).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${VOLUME.format(box.carried, units)}` : ''}`,
               )}
             </strong>
             {box.isOverfull && isColoured && (
               <Box component="span" sx={{ color: 'var(--tacky)' }}>
                 {' '}
-                More than the bucket of {formatVolume(job.mixing.bucket, units)} holds: take a larger one, or two and
+                More than the bucket of {VOLUME.format(job.mixing.bucket, units)} holds: take a larger one, or two and
                 stir from one to the other.
               </Box>
             )}

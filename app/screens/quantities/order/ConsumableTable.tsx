@@ -2,7 +2,7 @@ import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts'
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 
 const right = { textAlign: 'right' } as const;

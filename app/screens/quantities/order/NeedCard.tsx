@@ -5,7 +5,7 @@ import { enoughFor } from '../../../../core/quantities/enough-for.ts';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { spreadRate } from '../../../../core/shelf/film.ts';
-import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
+import { AREA, VOLUME, SPREAD_RATE } from '../../../../core/units/measures.ts';
 import { Fold } from '../../../parts/Fold.tsx';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
@@ -25,7 +25,9 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
   const boxes = boxingPlan(need, job.mixing.bucket);
   const fill = colour?.hex ?? '#dcd8cb';
   const listed = (tins: readonly number[]): string =>
-    [...new Set(tins)].map((size) => `${tins.filter((tin) => tin === size).length} × ${size} L`).join(' + ');
+    [...new Set(tins)]
+      .map((size) => `${tins.filter((tin) => tin === size).length} × ${VOLUME.brief(size, units)}`)
+      .join(' + ');
   return (
     <Box
       component="li"
@@ -51,26 +53,26 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
             {need.coats.map((coat) => (
               <li key={`${coat.groupId}/${coat.number}/${coat.tool}`}>
                 {coat.groupName}, coat {coat.number}, {coat.tool}
-                {coat.thinning > 0 ? `, thinned ${coat.thinning} %` : ''}: {formatArea(coat.area, units)} →{' '}
-                {formatVolume(coat.litres, units)}
+                {coat.thinning > 0 ? `, thinned ${coat.thinning} %` : ''}: {AREA.format(coat.area, units)} →{' '}
+                {VOLUME.format(coat.litres, units)}
               </li>
             ))}
             <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
-              left in tools {formatVolume(need.residue, units)}, for touching up {formatVolume(need.reserve, units)};
-              spreads {spread.toFixed(1)} m²/L a coat
+              left in tools {VOLUME.format(need.residue, units)}, for touching up {VOLUME.format(need.reserve, units)};
+              spreads {SPREAD_RATE.format(spread, units)} a coat
               {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
             </Box>
           </Box>
         </Box>
         <Box sx={{ textAlign: { sm: 'right' }, display: 'grid', gap: 0.5, justifyItems: { sm: 'end' } }}>
           <Typography variant="h2" component="p">
-            {formatVolume(need.litres, units)}
+            {VOLUME.format(need.litres, units)}
           </Typography>
           <Vial
             reading={{ side: 'between', share: 1 - Math.min(1, best.leftOver / Math.max(bought, 1e-9)) }}
-            words={localise(`Need ${formatVolume(need.litres, units)} of ${formatVolume(bought, units)} in tins`)}
+            words={localise(`Need ${VOLUME.format(need.litres, units)} of ${VOLUME.format(bought, units)} in tins`)}
             detail={localise(
-              `The cheapest tins that hold ${formatVolume(need.litres, units)}; exact over all sizes on the shelf.`,
+              `The cheapest tins that hold ${VOLUME.format(need.litres, units)}; exact over all sizes on the shelf.`,
             )}
           />
           <Typography sx={{ fontSize: 14 }}>
@@ -87,7 +89,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
         title={colour ? localise('Boxing, and where to change tins') : localise('Where to change tins')}
         summary={
           rest
-            ? `${formatVolume(rest.litres, units)} left over: ${formatArea(rest.area, units)} of one more coat`
+            ? `${VOLUME.format(rest.litres, units)} left over: ${AREA.format(rest.area, units)} of one more coat`
             : 'next to nothing left over'
         }
       >

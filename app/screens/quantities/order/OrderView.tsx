@@ -1,20 +1,19 @@
+import { VOLUME } from '../../../../core/units/measures.ts';
+import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
-import { GUN_IDS, type Gun } from '../../../../core/shelf/tools.ts';
+import { GUN_IDS } from '../../../../core/shelf/tools.ts';
 import { consumableNeeds } from '../../../../core/quantities/consumables.ts';
 import { productNeeds } from '../../../../core/quantities/litres.ts';
 import { writeOrderCsv } from '../../../../core/exchange/order-csv.ts';
 import { download } from '../../../device/download.ts';
 import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
 import { goTo } from '../../../device/route.ts';
 import { Section } from '../../../parts/Section.tsx';
-import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { PrintIcon } from '../../../drawing/icons.tsx';
 import { ConsumableTable } from './ConsumableTable.tsx';
 import { NeedCard } from './NeedCard.tsx';
@@ -42,32 +41,22 @@ export function OrderView() {
                 <strong>{money.format(total)}</strong>{' '}
                 {areAllStated ? 'at the prices that you stated' : 'default prices where you stated none'}
               </Typography>
-              <StatedField
+              <MeasureField
                 label="Boxing bucket"
-                unit="L"
-                text={String(job.mixing.bucket)}
+                measure={VOLUME}
+                value={job.mixing.bucket}
+                limits={[0.5, 200]}
                 draft={`${job.id}/bucket`}
                 sx={{ width: 130 }}
-                take={(typed) => {
-                  const bucket = anyNumber(typed, 0.5, 200);
-                  return bucket.ok
-                    ? apply('change-mixing', { bucket: bucket.value }, { strokes: 'bucket', quiet: true })
-                    : bucket;
-                }}
+                take={(bucket) => apply('change-mixing', { bucket }, { strokes: 'bucket', quiet: true })}
               />
-              <TextField
-                select
+              <ChoiceField
                 label="Gun"
                 value={job.mixing.gun}
-                onChange={(event) => apply('change-mixing', { gun: event.target.value as Gun })}
                 sx={{ width: 150 }}
-              >
-                {GUN_IDS.map((gun) => (
-                  <MenuItem key={gun} value={gun}>
-                    {gun}
-                  </MenuItem>
-                ))}
-              </TextField>
+                choices={GUN_IDS.map((gun) => ({ value: gun, words: gun }))}
+                onChange={(chosen) => apply('change-mixing', { gun: chosen })}
+              />
               <Button onClick={() => download('order.csv', writeOrderCsv(job), 'text/csv')}>CSV out</Button>
               <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
                 Print

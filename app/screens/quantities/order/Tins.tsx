@@ -1,11 +1,13 @@
+import { VOLUME } from '../../../../core/units/measures.ts';
 import Box from '@mui/material/Box';
-import { useLocalise } from '../../../open-job/use-job.ts';
+import { useLocalise, useJob } from '../../../open-job/use-job.ts';
 
 const BASE = 84;
 
 /** Tins drawn to the scale of their content, filled as far as they will be used. */
 export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; litres: number; fill: string }) {
   const localise = useLocalise();
+  const { units } = useJob().settings;
   const sides = tins.map((litres) => 30 + 24 * Math.cbrt(litres));
   const width = sides.reduce((sum, side) => sum + side + 10, 8);
   const drawn = tins.map((litres, index) => ({
@@ -18,7 +20,7 @@ export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; 
     <Box
       component="svg"
       role="img"
-      aria-label={localise(`Tins of ${tins.map((litres) => `${litres} L`).join(', ')}`)}
+      aria-label={localise(`Tins of ${tins.map((litres) => VOLUME.brief(litres, units)).join(', ')}`)}
       viewBox={`0 0 ${width} 108`}
       width={width}
       sx={{ maxHeight: 108, maxWidth: '100%', display: 'block' }}
@@ -65,7 +67,7 @@ export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; 
               fill="var(--ink)"
               className="condensed"
             >
-              {litres} L
+              {VOLUME.brief(litres, units)}
             </text>
           </g>
         );

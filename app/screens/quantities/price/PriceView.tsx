@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { priceOf, replacementsOf } from '../../../../core/pricing/price.ts';
 import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
-import { anyNumber } from '../../../parts/fields/number-field.ts';
+import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { Section, Sheet } from '../../../parts/Section.tsx';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { QuotationButton } from './Quotation.tsx';

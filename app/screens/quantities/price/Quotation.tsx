@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -64,7 +65,7 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
         {job.name}
       </Box>
       <Box sx={{ mb: 2 }}>
-        {job.site.place && `${job.site.place}; `}quotation of {DateTime.fromISO(now).toFormat('d LLLL yyyy')}
+        {job.site.place && `${job.site.place}; `}quotation of {formatMoment(DateTime.fromISO(now), 'longDate')}
       </Box>
       <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse' }}>
         <thead>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { definitionOf } from '../../../../core/pieces/registry.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
-import { formatArea } from '../../../../core/units/quantity.ts';
+import { AREA } from '../../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Tag } from '../../../parts/Tag.tsx';
@@ -21,7 +21,7 @@ export function AreaTable() {
     return { piece, edgeParts, front: of('front'), back: of('back'), edges, total: of('front') + of('back') + edges };
   });
   const sum = (key: 'front' | 'back' | 'edges' | 'total'): number => rows.reduce((total, row) => total + row[key], 0);
-  const show = (area: number): string => (area === 0 ? '–' : formatArea(area, units));
+  const show = (area: number): string => (area === 0 ? '–' : AREA.format(area, units));
   return (
     <ListTable>
       <thead>
@@ -50,7 +50,7 @@ export function AreaTable() {
             <td style={number}>
               {show(edges)}
               <Box component="span" sx={{ display: 'block', color: 'var(--ink-soft)', fontSize: 13 }}>
-                {edgeParts.map(({ part, area }) => `${part} ${formatArea(area, units)}`).join(', ')}
+                {edgeParts.map(({ part, area }) => `${part} ${AREA.format(area, units)}`).join(', ')}
               </Box>
             </td>
             <td style={{ ...number, fontWeight: 700 }}>{show(total)}</td>

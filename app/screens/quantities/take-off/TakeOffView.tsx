@@ -3,7 +3,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { takeOffLines, type TakeOffLine } from '../../../../core/quantities/take-off-lines.ts';
-import { formatArea, formatVolume } from '../../../../core/units/quantity.ts';
+import { AREA, VOLUME } from '../../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Section } from '../../../parts/Section.tsx';
@@ -92,9 +92,9 @@ export function TakeOffView() {
                 <th scope="row" style={{ fontWeight: 500, whiteSpace: 'normal' }}>
                   {localise(key)}
                 </th>
-                <td style={right}>{formatArea(area, units)}</td>
-                <td style={right}>{formatVolume(litres, units)}</td>
-                <td style={right}>{thinner === 0 ? '–' : formatVolume(thinner, units)}</td>
+                <td style={right}>{AREA.format(area, units)}</td>
+                <td style={right}>{VOLUME.format(litres, units)}</td>
+                <td style={right}>{thinner === 0 ? '–' : VOLUME.format(thinner, units)}</td>
                 <td style={{ width: 140 }}>
                   <Box aria-hidden sx={{ height: 8, borderRadius: 4, background: 'var(--line)' }}>
                     <Box

@@ -1,4 +1,4 @@
-import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
+import { accepted, refused, type Outcome } from './outcome.ts';
 
 /** Reads a whole number between two limits, or says what would be right. */
 export function wholeNumber(typed: string, min: number, max: number): Outcome<number> {

@@ -1,0 +1,55 @@
+import type { DateTime } from 'luxon';
+
+/** How a moment is written: on a clock, with its day, as a day. */
+const STYLES = {
+  /** 16:05 */
+  time: 'HH:mm',
+  /** Thu 16:05 */
+  weekdayTime: 'ccc HH:mm',
+  /** Thu 4 16:05 */
+  monthDayTime: 'ccc d HH:mm',
+  /** Thu 4 Mar, 16:05 */
+  dayTime: 'ccc d LLL, HH:mm',
+  /** Thursday 4 March, 16:05 */
+  longDayTime: 'cccc d LLLL, HH:mm',
+  /** Thursday 16:05 */
+  longWeekdayTime: 'cccc HH:mm',
+  /** 4 Mar, 16:05 */
+  dateTime: 'd LLL, HH:mm',
+  /** Thu 4 */
+  monthDay: 'ccc d',
+  /** Thu 4 Mar */
+  day: 'ccc d LLL',
+  /** Thursday 4 March */
+  longDay: 'cccc d LLLL',
+  /** 4 */
+  dayOfMonth: 'd',
+  /** 4 Mar */
+  date: 'd LLL',
+  /** 4 Mar 2027 */
+  dateOfYear: 'd LLL yyyy',
+  /** 4 March 2027 */
+  longDate: 'd LLLL yyyy',
+  /** Mar 2027 */
+  month: 'LLL yyyy',
+  /** 2027-03-04, for files */
+  isoDate: 'yyyy-MM-dd',
+  /** 2027-03-04 16:05, for lists */
+  isoDateTime: 'yyyy-MM-dd HH:mm',
+  /** 2027-03-04T16:05, as the document has it */
+  isoMinute: "yyyy-MM-dd'T'HH:mm",
+  /** 2027-03-04T16:00 */
+  isoHour: "yyyy-MM-dd'T'HH':00'",
+  /** +01:00 */
+  offset: 'ZZ',
+} as const;
+export type MomentStyle = keyof typeof STYLES;
+
+/** A moment as it is written, on the clock of its zone. */
+export const formatMoment = (moment: DateTime, style: MomentStyle): string => moment.toFormat(STYLES[style]);
+
+/** Minutes since midnight of a time of day, `07:30`. */
+export function minutesOfDay(time: string): number {
+  const [hour = 0, minute = 0] = time.split(':').map(Number);
+  return hour * 60 + minute;
+}

@@ -1,3 +1,4 @@
+import { hasFeature, hasTrait } from '../pieces/registry.ts';
 import { DateTime } from 'luxon';
 import { groupOf } from '../job/queries/groups.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
@@ -22,7 +23,6 @@ export interface UpkeepDefinition {
 }
 
 const isOutside = ({ exposure, scope }: Piece): boolean => scope.faces.some((face) => exposure[face] === 'outside');
-const isWindow = ({ kind }: Piece): boolean => kind === 'sash-window' || kind === 'casement-window';
 
 /** Everything that is looked after. To add one is to add an entry. */
 export const UPKEEP: readonly UpkeepDefinition[] = [
@@ -44,7 +44,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: 4,
     everyMonths: 12,
     firstAfter: 9,
-    concerns: (_job, piece) => isWindow(piece) && isOutside(piece),
+    concerns: (_job, piece) => hasFeature(piece.kind, 'window') && isOutside(piece),
   },
   {
     id: 'putty',
@@ -54,7 +54,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: 4,
     everyMonths: 12,
     firstAfter: 9,
-    concerns: (_job, piece) => isWindow(piece),
+    concerns: (_job, { kind }) => hasTrait(kind, 'putty'),
   },
   {
     id: 'bottom-edges',
@@ -63,7 +63,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: 9,
     everyMonths: 12,
     firstAfter: 6,
-    concerns: (_job, piece) => isOutside(piece) && /door/.test(piece.kind),
+    concerns: (_job, piece) => isOutside(piece) && hasFeature(piece.kind, 'door'),
   },
   {
     id: 'rails',
@@ -72,7 +72,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: 6,
     everyMonths: 24,
     firstAfter: 18,
-    concerns: (_job, { kind }) => kind === 'railing',
+    concerns: (_job, { kind }) => hasTrait(kind, 'rail'),
   },
   {
     id: 'shutters',
@@ -82,7 +82,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: 5,
     everyMonths: 12,
     firstAfter: 2,
-    concerns: (_job, piece) => piece.kind === 'louvred-shutter' && isOutside(piece),
+    concerns: (_job, piece) => hasFeature(piece.kind, 'slats') && isOutside(piece),
   },
   {
     id: 'joints',
@@ -92,7 +92,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     month: null,
     everyMonths: null,
     firstAfter: 1,
-    concerns: (_job, { kind }) => kind === 'sectional-door',
+    concerns: (_job, { kind }) => hasTrait(kind, 'sections'),
   },
   {
     id: 'yellowing',

@@ -1,3 +1,4 @@
+import { hasFeature } from '../pieces/registry.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { formatLength, formatSize, lengthFieldText } from '../units/length.ts';
 import { elevationOf } from './queries/pieces.ts';
@@ -28,7 +29,7 @@ export function usualDrillings(piece: Piece): Holes[] {
       { ...latch, name: 'lockset face bore', on: 'front', x: Math.max(0, width - BACKSET), diameter: 54 },
     ];
   }
-  const isDrawer = piece.kind === 'drawer-front';
+  const isDrawer = hasFeature(piece.kind, 'drawer');
   const x = isDrawer ? width / 2 : Math.max(0, width - FROM_EDGE);
   const y = isDrawer ? height / 2 : Math.min(height / 2, FROM_EDGE + PULL.centres / 2);
   return [

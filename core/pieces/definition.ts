@@ -6,7 +6,7 @@ import type { Phrase } from './phrases.ts';
 import type { Section } from './profiles.ts';
 import type { Shape, ShapeField } from './shape.ts';
 import type { FaceSchool } from './stroke-schools.ts';
-import type { Trait } from './traits.ts';
+import type { Feature, Trait } from './traits.ts';
 import type { ExistingCoat, Substrate } from './substrate.ts';
 
 /** A bag entry: what the piece usually carries. */
@@ -82,6 +82,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   pace: { takeOff: number; rehang: number };
   /** What its use asks of a finish. */
   traits: readonly Trait[];
+  /** What it is, where that concerns more than its finish; left out where there is nothing to say. */
+  features?: readonly Feature[];
   /** Dangers that come with the kind itself. */
   cautions: readonly CautionId[];
   /** How it is typed in one line. */

@@ -1,4 +1,5 @@
 import type { PieceDefinition } from './definition.ts';
+import type { Feature, Trait } from './traits.ts';
 import { cabinetDoor } from './kinds/cabinet-door.ts';
 import { carcass } from './kinds/carcass.ts';
 import { casementWindow } from './kinds/casement-window.ts';
@@ -52,3 +53,13 @@ export const PIECE_KINDS = Object.keys(PIECE_DEFINITIONS) as [PieceKind, ...Piec
 export function definitionOf(kind: PieceKind): PieceDefinition {
   return PIECE_DEFINITIONS[kind];
 }
+
+for (const [id, definition] of Object.entries(PIECE_DEFINITIONS))
+  if (definition.id !== id) throw new Error(`${definition.id} is registered as ${id}.`);
+
+/** Whether pieces of a kind are of some sort. */
+export const hasFeature = (kind: PieceKind, feature: Feature): boolean =>
+  definitionOf(kind).features?.includes(feature) === true;
+
+/** Whether the use of a kind asks for something. */
+export const hasTrait = (kind: PieceKind, trait: Trait): boolean => definitionOf(kind).traits.includes(trait);

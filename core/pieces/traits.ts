@@ -11,3 +11,6 @@ export const TRAITS = {
 } as const;
 export type Trait = keyof typeof TRAITS;
 export const TRAIT_IDS = Object.keys(TRAITS) as [Trait, ...Trait[]];
+
+/** What a kind is, for whatever concerns several kinds that share it. */
+export type Feature = 'door' | 'window' | 'slats' | 'drawer' | 'against-wall';

@@ -1,3 +1,4 @@
+import { hasFeature } from '../../../core/pieces/registry.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Checkbox from '@mui/material/Checkbox';
@@ -38,7 +39,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
   const { schools } = definitionOf(piece.kind);
   const roles = new Set(performance.strokes.map(({ stroke }) => stroke.role));
   const isLong = roles.has('length') || roles.has('handrail');
-  const hasWall = piece.kind === 'trim-run' || piece.kind === 'casing';
+  const hasWall = hasFeature(piece.kind, 'against-wall');
   const reaches = [...new Set<number>([...LONG_REACHES, setting.reach])].sort((one, other) => one - other);
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>

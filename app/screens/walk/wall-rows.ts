@@ -1,3 +1,4 @@
+import { hasTrait } from '../../../core/pieces/registry.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import type { Room } from '../../../core/job/document/room-schema.ts';
@@ -40,7 +41,10 @@ function roomRows(room: Room, pieces: readonly Piece[], width: number): WallRow[
   if (pieces.length === 0 && room.tasks.length === 0) return [];
   const sizes = pieces.map((piece) => thumbSize(piece, 1));
   // A wall or ceiling would make everything else tiny: it is drawn as large as it fits.
-  const scaling = sizes.filter((_size, index) => pieces[index]?.kind !== 'plain-area');
+  const scaling = sizes.filter((_size, index) => {
+    const kind = pieces[index]?.kind;
+    return kind !== undefined && !hasTrait(kind, 'wall');
+  });
   const fitting = (size: { width: number; height: number }): number =>
     Math.max(size.height / MAX_HEIGHT, size.width / Math.max(120, width - GAP));
   const scale = Math.max(MAX_SCALE, ...scaling.map(fitting));

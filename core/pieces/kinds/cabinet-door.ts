@@ -41,6 +41,7 @@ const framing = (shape: CabinetDoor): Framing => ({
 /** A cabinet door: a flat slab, or a frame around one flat or raised panel with a slab's back. */
 export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   id: 'cabinet-door',
+  features: ['door'],
   name: 'Cupboard door',
   plural: 'Cupboard doors',
   markLetter: 'C',

@@ -99,6 +99,7 @@ function weight(shape: CasementWindow): number {
 /** A window of hinged casements in a frame with a sill. */
 export const casementWindow: PieceDefinition<CasementWindow> = {
   id: 'casement-window',
+  features: ['window'],
   name: 'Casement window',
   plural: 'Casement windows',
   markLetter: 'W',

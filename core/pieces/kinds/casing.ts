@@ -97,6 +97,7 @@ function lining({ openingWidth, openingHeight, lining: thickness }: Casing): Edg
 /** Casing and lining of a door opening. */
 export const casing: PieceDefinition<Casing> = {
   id: 'casing',
+  features: ['against-wall'],
   name: 'Architrave and lining',
   plural: 'Architraves and linings',
   markLetter: 'A',

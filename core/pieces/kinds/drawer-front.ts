@@ -12,6 +12,7 @@ type DrawerFront = z.infer<typeof schema>;
 /** A flat drawer front; its back stays on the drawer box and is usually left. */
 export const drawerFront: PieceDefinition<DrawerFront> = {
   id: 'drawer-front',
+  features: ['drawer'],
   name: 'Drawer front',
   plural: 'Drawer fronts',
   markLetter: 'F',

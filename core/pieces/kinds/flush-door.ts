@@ -14,6 +14,7 @@ const weight = ({ width, height, thickness }: FlushDoor): number => boardWeight(
 /** A door with two flat faces. */
 export const flushDoor: PieceDefinition<FlushDoor> = {
   id: 'flush-door',
+  features: ['door'],
   name: 'Flush door',
   plural: 'Flush doors',
   markLetter: 'D',

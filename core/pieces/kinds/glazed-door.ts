@@ -67,6 +67,7 @@ const USUAL: GlazedDoor = {
 /** A door with panes, over its whole height or above a panel. */
 export const glazedDoor: PieceDefinition<GlazedDoor> = {
   id: 'glazed-door',
+  features: ['door'],
   name: 'Glazed door',
   plural: 'Glazed doors',
   markLetter: 'D',

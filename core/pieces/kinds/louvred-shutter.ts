@@ -48,6 +48,7 @@ const slats = (shape: LouvredShutter): number =>
 /** A shutter leaf of slats between stiles and rails. */
 export const louvredShutter: PieceDefinition<LouvredShutter> = {
   id: 'louvred-shutter',
+  features: ['slats'],
   name: 'Louvred shutter',
   plural: 'Louvred shutters',
   markLetter: 'S',

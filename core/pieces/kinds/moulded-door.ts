@@ -91,6 +91,7 @@ function plantedFace(id: FaceId, shape: MouldedDoor): Face {
 /** A flat door with moulding planted on at constant margins, so that doors of different size look alike. */
 export const mouldedDoor: PieceDefinition<MouldedDoor> = {
   id: 'moulded-door',
+  features: ['door'],
   name: 'Door with planted moulding',
   plural: 'Doors with planted moulding',
   markLetter: 'D',

@@ -74,6 +74,7 @@ const weight = ({ width, height, thickness }: PanelledDoor): number =>
 /** A door of stiles, rails and muntins around panels in any grid. */
 export const panelledDoor: PieceDefinition<PanelledDoor> = {
   id: 'panelled-door',
+  features: ['door'],
   name: 'Panelled door',
   plural: 'Panelled doors',
   markLetter: 'D',

@@ -98,6 +98,7 @@ const PANES: Phrase = {
 /** Two sashes that slide past each other in a box frame. */
 export const sashWindow: PieceDefinition<SashWindow> = {
   id: 'sash-window',
+  features: ['window'],
   name: 'Sliding sash window',
   plural: 'Sliding sash windows',
   markLetter: 'W',

@@ -80,6 +80,7 @@ function edges({ width, height, thickness, sections }: SectionalDoor): Edge[] {
 /** A loading or garage door of hinged sections that runs up under the ceiling. */
 export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   id: 'sectional-door',
+  features: ['door'],
   name: 'Sectional door',
   plural: 'Sectional doors',
   markLetter: 'G',

@@ -62,6 +62,7 @@ const PICTURE_RAIL: TrimRun = { ...USUAL, use: 'dado', profile: 'ogee', height: 
 /** Trim by its length and profile: skirting, rails, cornice, window boards. */
 export const trimRun: PieceDefinition<TrimRun> = {
   id: 'trim-run',
+  features: ['against-wall'],
   name: 'Trim run',
   plural: 'Trim runs',
   markLetter: 'T',

@@ -28,25 +28,25 @@ function subscribe(listener: () => void): () => void {
 
 const address = (): string => window.location.pathname + window.location.search;
 
+/** The names under which a route stands in the query, in their order. */
+const PARAMETERS = {
+  jobId: 'job',
+  view: 'view',
+  groupId: 'group',
+  pieceId: 'piece',
+  defectId: 'defect',
+  placeId: 'place',
+  day: 'day',
+} as const satisfies Record<Exclude<keyof Route, 'stage'>, string>;
+const PARAMETER_KEYS = Object.keys(PARAMETERS) as (keyof typeof PARAMETERS)[];
+
 /** The address of a stage: `/walk?job=…&view=…&group=…&piece=…`. */
-export function addressOf({
-  stage,
-  jobId,
-  view,
-  groupId,
-  pieceId,
-  defectId,
-  placeId,
-  day,
-}: Partial<Route> & { stage: string }): string {
+export function addressOf({ stage, ...named }: Partial<Route> & { stage: string }): string {
   const query = new URLSearchParams();
-  if (jobId) query.set('job', jobId);
-  if (view) query.set('view', view);
-  if (groupId) query.set('group', groupId);
-  if (pieceId) query.set('piece', pieceId);
-  if (defectId) query.set('defect', defectId);
-  if (placeId) query.set('place', placeId);
-  if (day) query.set('day', day);
+  for (const key of PARAMETER_KEYS) {
+    const value = named[key];
+    if (value) query.set(PARAMETERS[key], value);
+  }
   const asked = query.toString();
   return `/${stage}${asked ? `?${asked}` : ''}`;
 }
@@ -63,16 +63,8 @@ const stageOf = (path: string): string => path.replace(/^\/|\/$|\.html$/g, '');
 
 function routeOf(address: string): Route {
   const url = new URL(address, window.location.origin);
-  return {
-    stage: stageOf(url.pathname),
-    jobId: url.searchParams.get('job'),
-    view: url.searchParams.get('view'),
-    groupId: url.searchParams.get('group'),
-    pieceId: url.searchParams.get('piece'),
-    defectId: url.searchParams.get('defect'),
-    placeId: url.searchParams.get('place'),
-    day: url.searchParams.get('day'),
-  };
+  const named = PARAMETER_KEYS.map((key) => [key, url.searchParams.get(PARAMETERS[key])]);
+  return { stage: stageOf(url.pathname), ...(Object.fromEntries(named) as Omit<Route, 'stage'>) };
 }
 
 /** The route of the address bar, before anything is shown. */

@@ -9,17 +9,19 @@ interface MeasureFieldProps extends Omit<StatedFieldProps, 'text' | 'unit' | 'ta
   value: number | null;
   /** What is right, in the stored unit. */
   limits: readonly [number, number];
+  /** What it is counted for: “an hour”. */
+  per?: string;
   /** Takes it in the stored unit. */
   take(value: number): Outcome<unknown>;
 }
 
 /** A field for something that is measured, in the units of the open job. */
-export function MeasureField({ measure, value, limits, take, ...rest }: MeasureFieldProps) {
+export function MeasureField({ measure, value, limits, per, take, ...rest }: MeasureFieldProps) {
   const { units } = useJob().settings;
   return (
     <StatedField
       {...rest}
-      unit={measure.unit(units)}
+      unit={per === undefined ? measure.unit(units) : `${measure.unit(units)} ${per}`}
       text={value === null ? '' : String(measure.fieldValue(value, units))}
       take={(typed) => {
         const read = measure.read(typed, limits, units);

@@ -175,7 +175,8 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           Heat in another span
         </Button>
         <MeasureField
-          label="Warms up an hour by"
+          label="Warms up by"
+          per="an hour"
           measure={TEMPERATURE_DIFFERENCE}
           value={heating.warmUp}
           limits={[0.2, 60]}

@@ -86,7 +86,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
         ...axis,
         type: 'value',
         scale: true,
-        axisLabel: { formatter: `{value} ${TEMPERATURE.unit(units)}`, color: ink('--ink-soft'), fontSize: 13 },
+        axisLabel: { formatter: '{value}°', color: ink('--ink-soft'), fontSize: 13 },
         splitLine: { lineStyle: { color: ink('--line') } },
       },
       {

@@ -1,7 +1,7 @@
+import { ReplanningStatus } from '../../parts/replanning/ReplanningStatus.tsx';
 import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
@@ -11,7 +11,6 @@ import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { doneStampsByTask } from '../../../core/running/applied-coats.ts';
 import { CheckIcon } from '../../drawing/icons.tsx';
 import { useJob } from '../../open-job/use-job.ts';
-import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
 import { ClockDoubtDialog } from '../../parts/stamping/ClockDoubtDialog.tsx';
 import { useStamps } from '../../parts/stamping/use-stamps.ts';
 
@@ -33,15 +32,7 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {doubt && <ClockDoubtDialog doubt={doubt} />}
-      {replanning.isReplanning && (
-        <Box role="status">
-          <LinearProgress aria-label="Planning the rest anew" />
-          Planning the rest anew…
-        </Box>
-      )}
-      {replanning.lines && !replanning.isReplanning && (
-        <ReplanCard lines={replanning.lines} onPutAway={replanning.putAway} />
-      )}
+      <ReplanningStatus {...replanning} />
       {isHung && stamp ? (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
           <CheckIcon sx={{ color: 'var(--ready)' }} />

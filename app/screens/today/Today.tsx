@@ -1,6 +1,6 @@
+import { ReplanningStatus } from '../../parts/replanning/ReplanningStatus.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import LinearProgress from '@mui/material/LinearProgress';
 import { Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
@@ -10,7 +10,6 @@ import { dayOf } from '../../../core/running/day.ts';
 import { daySheet, nextRun } from '../../../core/running/day-sheet.ts';
 import { Failure } from '../../parts/Failure.tsx';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { ReplanCard } from '../../parts/replanning/ReplanCard.tsx';
 import { goTo } from '../../device/route.ts';
 import { EmptyState } from '../../parts/Section.tsx';
 import { TooEarlyBar } from '../../parts/replanning/TooEarlyBar.tsx';
@@ -97,15 +96,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
         <PlanStands />
         {doubt && <ClockDoubtDialog doubt={doubt} />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
-        {replanning.isReplanning && (
-          <Box role="status">
-            <LinearProgress aria-label="Planning the rest anew" />
-            Planning the rest anew…
-          </Box>
-        )}
-        {replanning.lines && !replanning.isReplanning && (
-          <ReplanCard lines={replanning.lines} onPutAway={replanning.putAway} />
-        )}
+        <ReplanningStatus {...replanning} />
         <ReminderBar day={day} />
         <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
         {isDrawn && <AirNow problem={problem} at={at} />}

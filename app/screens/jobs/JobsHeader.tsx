@@ -1,0 +1,65 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { hasCamera } from '../../parts/codes/CodeReader.tsx';
+import { CodesIn } from '../../parts/codes/CodesIn.tsx';
+import { Wordmark } from '../../parts/Wordmark.tsx';
+import { DevicesIcon, UploadIcon } from '../../drawing/icons.tsx';
+import type { Importing } from './use-importing.tsx';
+
+/** The name of the app, and the ways in for jobs from elsewhere. */
+export function JobsHeader({ importing }: { importing: Pick<Importing, 'importFile' | 'openDay'> }) {
+  const [isReading, setIsReading] = useState(false);
+  const file = useRef<HTMLInputElement>(null);
+  return (
+    <Box
+      component="header"
+      sx={{ display: 'flex', alignItems: 'center', gap: { xs: 1, sm: 3 }, flexWrap: 'wrap', mb: 4 }}
+    >
+      <Wordmark ink="var(--ink)" />
+      <Typography sx={{ color: 'var(--ink-soft)', flex: 1, display: { xs: 'none', sm: 'block' } }}>
+        From the walk to the rehung door.
+      </Typography>
+      {hasCamera() && (
+        <Button startIcon={<DevicesIcon />} onClick={() => setIsReading(true)}>
+          Day from another device
+        </Button>
+      )}
+      <Button startIcon={<UploadIcon />} onClick={() => file.current?.click()}>
+        Import
+      </Button>
+      {isReading && (
+        <Dialog open onClose={() => setIsReading(false)} fullWidth maxWidth="sm" aria-labelledby="codes-title">
+          <DialogTitle id="codes-title">Hold the camera over the codes of the day</DialogTitle>
+          <DialogContent sx={{ display: 'grid', gap: 2 }}>
+            <CodesIn
+              onText={(text) => {
+                setIsReading(false);
+                void importing.openDay(text);
+              }}
+            />
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={() => setIsReading(false)}>Close</Button>
+          </DialogActions>
+        </Dialog>
+      )}
+      <input
+        ref={file}
+        type="file"
+        hidden
+        aria-label="Job file to import"
+        accept=".json,.zip,application/json,application/zip"
+        onChange={(event) => {
+          importing.importFile(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,51 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import type { StoredJob } from '../../keeping/database.ts';
+import { forgetJob, setDeleted, type listJobs } from '../../keeping/jobs.ts';
+import { downloadUnreadable } from '../../device/download.ts';
+import { Section } from '../../parts/Section.tsx';
+
+interface LostJobsProps {
+  damaged: Awaited<ReturnType<typeof listJobs>>['damaged'];
+  deleted: readonly StoredJob[];
+  /** Does something to the store, and tells what goes wrong. */
+  onWork(work: Promise<unknown>): void;
+}
+
+/** Rows that can't be read, and jobs that were thrown away. */
+export function LostJobs({ damaged, deleted, onWork }: LostJobsProps) {
+  return (
+    <>
+      {damaged.length > 0 && (
+        <Section title="Can’t be read">
+          <Box component="ul">
+            {damaged.map(({ row, message }) => (
+              <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
+                <span style={{ flex: '0 1 560px' }}>{message}</span>
+                <Button onClick={() => downloadUnreadable(row)}>Keep it as a file</Button>
+                <Button color="error" onClick={() => onWork(forgetJob(row.id))}>
+                  Forget for good
+                </Button>
+              </Box>
+            ))}
+          </Box>
+        </Section>
+      )}
+      {deleted.length > 0 && (
+        <Section title="Thrown away">
+          <Box component="ul">
+            {deleted.map((stored) => (
+              <Box component="li" key={stored.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
+                <span style={{ flex: '0 1 320px' }}>{stored.job.name}</span>
+                <Button onClick={() => onWork(setDeleted(stored.id, false))}>Bring back</Button>
+                <Button color="error" onClick={() => onWork(forgetJob(stored.id))}>
+                  Forget for good
+                </Button>
+              </Box>
+            ))}
+          </Box>
+        </Section>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { readShared } from '../../../core/exchange/day-file.ts';
+import type { StoredJob } from '../../keeping/database.ts';
+import { addJob } from '../../keeping/jobs.ts';
+import { askToKeep } from '../../keeping/storage-room.ts';
+import { startReading, type BackupProgress, type ReadFile } from '../../asking/backup.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
+import { goTo } from '../../device/route.ts';
+import { notify } from '../../device/notices.ts';
+
+/** Files and codes that bring jobs in. */
+export interface Importing {
+  reading: ReturnType<typeof useWorkerQuery<BackupProgress | null>>;
+  /** Why the last one brought nothing. */
+  fault: string | null;
+  tell(fault: string | null): void;
+  importFile(chosen: File | undefined): void;
+  openDay(text: string): Promise<void>;
+}
+
+/** Takes in files and days; `kept` are the jobs that are here. */
+export function useImporting(kept: readonly StoredJob[]): Importing {
+  const [importFault, setImportFault] = useState<string | null>(null);
+  const reading = useWorkerQuery<BackupProgress | null>();
+
+  /** Opens the day of a job that is on another device; one that is here already is taken in on Today. */
+  const openDay = async (text: string): Promise<void> => {
+    const read = readShared(text);
+    if (!read.ok || read.value.kind !== 'day') {
+      setImportFault(read.ok ? 'These are stamps: take them in on Today, Two devices, of their job.' : read.message);
+      return;
+    }
+    const { job } = read.value;
+    if (kept.some(({ id }) => id === job.id)) {
+      setImportFault(`${job.name} is here already. Open it, and take the day in on Today, Two devices.`);
+      return;
+    }
+    await addJob(job);
+    goTo({ stage: 'today', jobId: job.id });
+  };
+
+  const importFile = (chosen: File | undefined): void => {
+    if (!chosen) return;
+    setImportFault(null);
+    reading.ask((tell) => {
+      const started = startReading(chosen, tell);
+      return {
+        ...started,
+        result: started.result.then((read) => (read.ok ? taken(read.value) : refuse(chosen, read.message))),
+      };
+    });
+  };
+  const refuse = (chosen: File, message: string): null => {
+    setImportFault(`${chosen.name}: ${message}`);
+    return null;
+  };
+  const taken = (read: ReadFile): null => {
+    if (read.kind === 'day') {
+      void openDay(read.text);
+      return null;
+    }
+    const [only] = read.jobs;
+    if (only === undefined) {
+      setImportFault('The file is a backup of no jobs: there is nothing in it to import.');
+      return null;
+    }
+    void askToKeep();
+    notify(read.jobs.length === 1 ? `${only.name} is imported.` : `${read.jobs.length} jobs are imported.`, {
+      variant: 'success',
+    });
+    return null;
+  };
+
+  return { reading, fault: importFault ?? reading.failure, tell: setImportFault, importFile, openDay };
+}

@@ -1,42 +1,7 @@
 import { readdirSync } from 'node:fs';
+import { ROOMS, STOREYS } from './lint/rooms.mjs';
 
 // What lint refuses. Types, arrows, hooks and import circles in one run of a native linter; no other looks at the code.
-
-/** The rooms of the core in the order of the arrows: a room may use those before it, never those after. */
-const ROOMS = [
-  ['units', 'air', 'colour'],
-  ['scheduling'],
-  ['pieces', 'shelf'],
-  ['job'],
-  ['clocks', 'typing'],
-  ['forecasting'],
-  ['proving'],
-  ['build-up'],
-  ['quantities'],
-  ['strokes'],
-  ['steps'],
-  ['planning/drafting'],
-  ['planning/reading'],
-  ['planning/revising'],
-  ['choosing'],
-  ['pricing'],
-  ['running'],
-  ['hanging'],
-  ['checking'],
-  ['handing-over'],
-  ['exchange'],
-];
-
-/** The storeys of the app, the lowest first: each may use those below it. */
-const STOREYS = [
-  ['device', 'keeping', 'serving'],
-  ['asking'],
-  ['open-job'],
-  ['drawing'],
-  ['parts'],
-  ['screens'],
-  ['shell'],
-];
 
 /** Each screen by itself: what two of them need is a part. */
 const SCREENS = readdirSync(new URL('app/screens', import.meta.url), { withFileTypes: true })

@@ -1,0 +1,2 @@
+export const ROOMS: readonly (readonly string[])[];
+export const STOREYS: readonly (readonly string[])[];

@@ -92,7 +92,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
 }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
-  const coat = board.getByRole('button', { name: /^\w+ \d+ Mar .* Turn, then first coat.*C-01/ }).first();
+  const coat = board.getByRole('button', { name: /^\w+ \d+ Mar, .* Turn, then first coat.*C-01/ }).first();
   await expect(coat).toBeAttached({ timeout: 20_000 });
 
   // By keys alone: from run to run along the painter's row, and into the run.
@@ -325,7 +325,7 @@ test('a run is held and moved with a finger', async ({ browser }) => {
   const page = await context.newPage();
   await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
-  const run = board.getByRole('button', { name: /^\w+ \d+ Mar .* Turn, then first coat.*C-01/ }).first();
+  const run = board.getByRole('button', { name: /^\w+ \d+ Mar, .* Turn, then first coat.*C-01/ }).first();
   await expect(run).toBeAttached({ timeout: 20_000 });
   await run.evaluate((drawn) => drawn.scrollIntoView({ block: 'center', inline: 'center' }));
   const box = await run.boundingBox();

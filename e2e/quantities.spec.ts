@@ -36,7 +36,7 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
   await expect(portions.first()).toContainText('Adhesion primer, two-part');
   const said = await portions.allTextContents();
   for (const card of said) {
-    const [, base, hardener] = /(\d+) mL base \+ (\d+) mL hardener/.exec(card) ?? [];
+    const [, base, hardener] = /(\d+) mL base \+ (\d+) mL hardener/.exec(card.replaceAll(',', '')) ?? [];
     expect(Number(base) / Number(hardener)).toBeGreaterThan(3.5);
     expect(Number(base) / Number(hardener)).toBeLessThan(4.5);
   }
@@ -62,7 +62,7 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
   const reed = page.getByRole('listitem', { name: 'reed' });
   await reed.getByLabel('Scale to litres').fill('2.5');
   await expect(reed.getByRole('list', { name: 'Parts of reed' }).getByRole('listitem').first()).toContainText(
-    '2200 mL',
+    '2,200 mL',
   );
   await reed.getByLabel('What the drawdown showed, dry, in daylight').fill('A shade too yellow at night.');
   await reed.getByRole('button', { name: 'Note it' }).click();

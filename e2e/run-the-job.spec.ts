@@ -106,7 +106,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
 
 // On a page that no other test has used: what was fetched once is not fetched again.
 testAlone('the card of the day can be stamped when what lies beside it can’t be fetched', async ({ page }) => {
-  const BESIDE = /\/BesideNow\.[^/]*\.js$/;
+  const BESIDE = /\/TodaySidebar\.[^/]*\.js$/;
   await page.route(BESIDE, (route) => route.abort());
   await new PainterOn(page).openDemo('demo-tern-street', 'today');
   const failed = page.getByText('A part of this screen could not be fetched');

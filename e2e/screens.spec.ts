@@ -174,13 +174,25 @@ test('by keys alone: stages, find, keys, undo', async ({ page }) => {
 test('the same job in inches, cans and wood', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   await page.getByRole('button', { name: 'Units, words and light' }).click();
-  await page.getByRole('button', { name: 'inch, sq ft, qt' }).click();
+  await page.getByRole('button', { name: 'in, sq ft, gal' }).click();
   await page.getByRole('button', { name: 'wood, can' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'C-01, Cabinet door, 17 13/16 × 46 5/8"' })).toBeVisible();
   await painter.goTo('Quantities');
   await expect(page.getByRole('heading', { name: 'Cans to buy' })).toBeVisible();
-  await expect(page.getByRole('listitem', { name: 'Bonding primer, waterborne' })).toContainText('31.5 sq ft');
+  const primer = page.getByRole('listitem', { name: 'Bonding primer, waterborne' });
+  await expect(primer).toContainText('31.5 sq ft');
+  await expect(primer).toContainText(/spreads \d+ sq ft\/gal a coat/);
+  await expect(page.getByRole('textbox', { name: 'Boxing bucket' })).toHaveValue('10.57');
+  await painter.goTo('Air');
+  await expect(page.getByRole('main')).not.toContainText('°C');
+
+  // A third system is one entry of its own: quarts are pints, and a bucket is typed in them.
+  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'in, sq ft, UK gal' }).click();
+  await page.keyboard.press('Escape');
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('textbox', { name: 'Boxing bucket' })).toHaveValue('17.6');
 });
 
 test('a verdict follows what is chosen, and says what would lift it', async ({ page }) => {

@@ -44,7 +44,7 @@ test('a room by quick line: one line makes seven doors, a wrong word is named, s
   await line.press('ArrowUp');
   await expect(line).toHaveValue('railing 11.4m 96 spindles 32 sq in gallery');
   await page.getByRole('button', { name: 'Units, words and light' }).click();
-  await page.getByRole('button', { name: 'inch, sq ft, qt' }).click();
+  await page.getByRole('button', { name: 'in, sq ft, gal' }).click();
   await page.keyboard.press('Escape');
   await line.fill('door 6\'8" x 2\'6" x 1 3/8" practice');
   await expect(understood).toContainText('width 30", height 80", thickness 1 3/8"');

@@ -5,7 +5,7 @@ import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 
 /** Which chosen build-ups need another look, where order or plan rest on them. Nothing is changed for the painter. */
-export function DoubtBar({ rests }: { rests: string }) {
+export function OutdatedBuildUpBar({ rests }: { rests: string }) {
   const job = useJob();
   const doubts = outdatedBuildUps(job);
   const [first] = doubts;

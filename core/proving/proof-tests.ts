@@ -15,6 +15,14 @@ export interface Asked {
   isWall: boolean;
 }
 
+/** What one sees, and what that means. */
+export interface Shown {
+  sees: string;
+  means: string;
+  /** Whether it asks for more than care. */
+  isBad?: true;
+}
+
 /** One question that is put to a surface before anything is chosen, as a short procedure. */
 export interface ProofTest<F extends FoundId = FoundId> {
   found: F;
@@ -24,7 +32,9 @@ export interface ProofTest<F extends FoundId = FoundId> {
   need: readonly string[];
   steps: readonly string[];
   /** What one sees, and what that means, for each result. */
-  shows: Readonly<Record<ResultOf<F>, { sees: string; means: string }>>;
+  shows: Readonly<Record<ResultOf<F>, Shown>>;
+  /** Where the answer is more than one of its results: how damp, or which colour. */
+  reading?: 'moisture' | 'colour';
   /** What the surface is judged as until somebody has looked; null where nothing is supposed. */
   judgedAs: ResultOf<F> | null;
   whileUnknown: string;
@@ -50,7 +60,11 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     ],
     shows: {
       none: { sees: 'The kit shows nothing, on every layer', means: 'Dry sanding is allowed, with a mask.' },
-      lead: { sees: 'The kit turns', means: 'No dry sanding or scraping. Local rules and licensed practice decide.' },
+      lead: {
+        isBad: true,
+        sees: 'The kit turns',
+        means: 'No dry sanding or scraping. Local rules and licensed practice decide.',
+      },
     },
     judgedAs: 'lead',
     whileUnknown: 'Paint of that age is treated as lead: no dry sanding or scraping.',
@@ -89,8 +103,16 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     ],
     shows: {
       holds: { sees: 'Clean cuts, at most a corner comes off', means: 'It carries what comes on top.' },
-      chalks: { sees: 'The rag is white', means: 'Wash the chalk off and bind what is left with a primer.' },
-      'lets-go': { sees: 'Squares or flakes on the tape', means: 'Scrape and abrade back to a sound edge.' },
+      chalks: {
+        isBad: true,
+        sees: 'The rag is white',
+        means: 'Wash the chalk off and bind what is left with a primer.',
+      },
+      'lets-go': {
+        isBad: true,
+        sees: 'Squares or flakes on the tape',
+        means: 'Scrape and abrade back to a sound edge.',
+      },
     },
     judgedAs: 'holds',
     whileUnknown: 'It is judged as holding, and that is shown as a risk.',
@@ -108,8 +130,13 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     ],
     shows: {
       clean: { sees: 'Water spreads, the rag stays white', means: 'A light wash is enough.' },
-      grease: { sees: 'The rag turns yellow or brown', means: 'Grease or hand oils: alkaline wash, rinsed.' },
+      grease: {
+        isBad: true,
+        sees: 'The rag turns yellow or brown',
+        means: 'Grease or hand oils: alkaline wash, rinsed.',
+      },
       wax: {
+        isBad: true,
         sees: 'Water stands in beads on a clean surface',
         means: 'Wax, polish, silicone or mould-release oil: solvent wipe.',
       },
@@ -120,6 +147,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
   }),
   moisture: define({
     found: 'moisture',
+    reading: 'moisture',
     name: 'Moisture reading',
     minutes: 2,
     need: ['moisture meter with two pins'],
@@ -130,7 +158,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     ],
     shows: {
       dry: { sees: '15 % or less', means: 'Dry enough to treat and prime.' },
-      damp: { sees: 'More than 15 %', means: 'No coat yet: it blisters. Let it dry and read again.' },
+      damp: { isBad: true, sees: 'More than 15 %', means: 'No coat yet: it blisters. Let it dry and read again.' },
     },
     judgedAs: 'dry',
     whileUnknown: 'It is judged as dry, and that is shown as a risk.',
@@ -149,7 +177,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     ],
     shows: {
       none: { sees: 'The dab stays white', means: 'No stain block is needed.' },
-      bleeds: { sees: 'A yellow, brown or coloured ring', means: 'Stain block, on spots or all over.' },
+      bleeds: { isBad: true, sees: 'A yellow, brown or coloured ring', means: 'Stain block, on spots or all over.' },
     },
     judgedAs: 'none',
     whileUnknown: 'Oak and ash are taken to bleed; knots and stains elsewhere are shown as a risk.',
@@ -167,6 +195,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     shows: {
       none: { sees: 'The spot stays dark, or there is none', means: 'Dirt: washing is enough.' },
       mould: {
+        isBad: true,
         sees: 'The spot pales',
         means: 'Mould: mould wash, stand, rinse, dry. Never together with acid or ammonia.',
       },
@@ -183,7 +212,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     steps: ['Look at every edge in scope, at cut-outs and at the holes of old hardware.'],
     shows: {
       coated: { sees: 'The same coat as the faces', means: 'Edges are treated like the faces.' },
-      raw: { sees: 'Timber or board shows', means: 'Edges get their own first coats.' },
+      raw: { isBad: true, sees: 'Timber or board shows', means: 'Edges get their own first coats.' },
     },
     judgedAs: 'coated',
     whileUnknown: 'Edges are taken to be coated like the faces.',
@@ -191,6 +220,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
   }),
   'old-colour': define({
     found: 'old-colour',
+    reading: 'colour',
     name: 'The old colour',
     minutes: 1,
     need: ['daylight, or a photo of the piece'],

@@ -7,7 +7,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { DefectPhotos } from './DefectPhotos.tsx';
-import { FaceToTap } from './TappableFace.tsx';
+import { TappableFace } from './TappableFace.tsx';
 
 interface DefectSpotProps {
   piece: Piece;
@@ -22,7 +22,7 @@ export function DefectSpot({ piece, defect, change }: DefectSpotProps) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ background: 'color-mix(in srgb, var(--ink) 88%, transparent)', borderRadius: '8px', p: 1.25 }}>
-        <FaceToTap
+        <TappableFace
           piece={piece}
           face={defect.face}
           defects={[defect]}

@@ -17,7 +17,7 @@ import { goTo } from '../../device/route.ts';
 import { Tag } from '../../parts/Tag.tsx';
 import { BackIcon, CheckIcon, ForwardIcon } from '../../drawing/icons.tsx';
 import { DefectPicker } from './DefectPicker.tsx';
-import { FaceToTap } from './TappableFace.tsx';
+import { TappableFace } from './TappableFace.tsx';
 import { FoundList } from './FoundList.tsx';
 
 /** A piece under the lamp: a face at a time, tapped where something is, or ticked as looked over. */
@@ -111,7 +111,7 @@ export function InspectPiece({ piece }: { piece: Piece }) {
             gap: 1,
           }}
         >
-          <FaceToTap
+          <TappableFace
             piece={piece}
             face={face}
             defects={found}

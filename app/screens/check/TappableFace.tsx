@@ -28,7 +28,7 @@ interface FaceToTapProps {
 const RAKE = 0.55;
 
 /** A face to scale under a raking lamp: a tap says where something is, a number leads to what was found. */
-export function FaceToTap({ piece, face: faceId, defects, spot, maxHeight, onTap, onDefect }: FaceToTapProps) {
+export function TappableFace({ piece, face: faceId, defects, spot, maxHeight, onTap, onDefect }: FaceToTapProps) {
   const job = useJob();
   const face = elevationOf(piece).faces.find(({ id }) => id === faceId);
   const group = groupOf(job, piece);

@@ -22,7 +22,7 @@ import { HoursBars } from './HoursBars.tsx';
 import { notify } from '../../device/notices.ts';
 
 /** Hours, days and litres as they were planned and as they were; what that teaches, one touch each; and on to the next job. */
-export function RealView() {
+export function ActualsView() {
   const job = useJob();
   const localise = useLocalise();
   const { apply } = useCommands();

@@ -1,8 +1,8 @@
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { useJob } from '../../open-job/use-job.ts';
-import { LeftPaintView } from './LeftoversView.tsx';
-import { RealView } from './ActualsView.tsx';
+import { LeftoversView } from './LeftoversView.tsx';
+import { ActualsView } from './ActualsView.tsx';
 import { RecordView } from './RecordView.tsx';
 
 const VIEWS = { record: 'Record', left: 'Left paint', real: 'Planned against real' } as const;
@@ -18,8 +18,8 @@ export default function HandOverStage() {
     <>
       <StageViews stage="hand-over" views={VIEWS} view={view} />
       {view === 'record' && <RecordView />}
-      {view === 'left' && <LeftPaintView />}
-      {view === 'real' && <RealView />}
+      {view === 'left' && <LeftoversView />}
+      {view === 'real' && <ActualsView />}
     </>
   );
 }

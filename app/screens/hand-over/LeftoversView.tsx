@@ -14,7 +14,7 @@ import { PrintIcon } from '../../drawing/icons.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
 
 /** Every rest of paint: its label, and what becomes of it. */
-export function LeftPaintView() {
+export function LeftoversView() {
   const job = useJob();
   const localise = useLocalise();
   const problem = useJobSteps();

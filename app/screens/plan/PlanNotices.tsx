@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import { marksInWords } from '../../../core/job/marks.ts';
 import { type AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
-import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
+import { OutdatedBuildUpBar } from '../../parts/OutdatedBuildUpBar.tsx';
 import { TooEarlyBar } from '../../parts/replanning/TooEarlyBar.tsx';
 import { useTooEarly } from '../../parts/replanning/use-too-early.ts';
 import { BrokenPins } from './BrokenPins.tsx';
@@ -23,7 +23,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
         </Alert>
       )}
       {problem.tooLong.length > 0 && <TooLong tooLong={problem.tooLong} />}
-      <DoubtBar rests="The plan" />
+      <OutdatedBuildUpBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
       <BrokenPins problem={problem} />

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { Suspense } from 'react';
 import { fetchedLater } from '../../device/fetched-later.ts';
-import { DoubtBar } from '../../parts/OutdatedBuildUpBar.tsx';
+import { OutdatedBuildUpBar } from '../../parts/OutdatedBuildUpBar.tsx';
 import { useJob } from '../../open-job/use-job.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
@@ -25,7 +25,7 @@ export default function Quantities() {
   return (
     <Box>
       <StageViews stage="quantities" views={VIEWS} view={view} />
-      <DoubtBar rests="This order" />
+      <OutdatedBuildUpBar rests="This order" />
       <Suspense fallback={null}>
         {view === 'order' && <OrderView />}
         {view === 'take-off' && <TakeOffView />}

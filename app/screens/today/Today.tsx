@@ -19,7 +19,7 @@ import { useReadingOf, useStepsOf } from '../../open-job/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { ClockDoubtDialog } from '../../parts/stamping/ClockDoubtDialog.tsx';
 import { NowCard } from './NowCard.tsx';
-import { PlanStands } from './PlanOutdatedBar.tsx';
+import { PlanOutdatedBar } from './PlanOutdatedBar.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
 import { SiteWorkList } from './SiteWorkList.tsx';
 import { useStamps } from '../../parts/stamping/use-stamps.ts';
@@ -93,7 +93,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
             {isDrawn && <WhoseDay crew={job.crew} painterId={asked} onChoose={setChosen} />}
           </Box>
         )}
-        <PlanStands />
+        <PlanOutdatedBar />
         {doubt && <ClockDoubtDialog doubt={doubt} />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         <ReplanningStatus {...replanning} />

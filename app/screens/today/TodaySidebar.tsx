@@ -17,7 +17,7 @@ import { Tins } from './Tins.tsx';
 import { TouchList } from './TouchList.tsx';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
-interface BesideNowProps {
+interface TodaySidebarProps {
   day: Day;
   sheet: readonly SheetRun[];
   /** The run that is on, if one is. */
@@ -26,7 +26,7 @@ interface BesideNowProps {
 }
 
 /** What lies beside the card of the day: what may be touched, the tins, the whole day, its evening. */
-export default function BesideNow({ day, sheet, current, stamps }: BesideNowProps) {
+export default function TodaySidebar({ day, sheet, current, stamps }: TodaySidebarProps) {
   const job = useJob();
   const { problem, reading, ripening, at } = day;
   const [touched, setTouched] = useState<'list' | 'rack'>('list');

@@ -1,0 +1,42 @@
+import type { Price } from '../../../../core/pricing/price.ts';
+import Box from '@mui/material/Box';
+import { Section } from '../../../parts/Section.tsx';
+import { hoursOfWork } from './hours-words.ts';
+
+/** Hands-on hours by what is done. */
+export function HoursByWork({ price }: { price: Pick<Price, 'hours' | 'handsOn'> }) {
+  return (
+    <Section title="Hours, by what is done">
+      <Box component="ul" sx={{ display: 'grid', gap: 0.75 }}>
+        {price.hours.map((entry) => (
+          <Box
+            component="li"
+            key={entry.what}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr auto', sm: '290px 1fr auto' },
+              gap: 2,
+              alignItems: 'center',
+            }}
+          >
+            <span>{entry.what}</span>
+            <Box
+              aria-hidden
+              sx={{ height: 12, borderRadius: 6, background: 'var(--line)', display: { xs: 'none', sm: 'block' } }}
+            >
+              <Box
+                sx={{
+                  height: 12,
+                  borderRadius: 6,
+                  width: `${(100 * entry.hours) / price.handsOn}%`,
+                  background: 'var(--vial-deep)',
+                }}
+              />
+            </Box>
+            <strong>{hoursOfWork(entry.hours)}</strong>
+          </Box>
+        ))}
+      </Box>
+    </Section>
+  );
+}

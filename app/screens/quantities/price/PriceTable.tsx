@@ -1,0 +1,50 @@
+import type { Price } from '../../../../core/pricing/price.ts';
+import Box from '@mui/material/Box';
+import { useJob } from '../../../open-job/use-job.ts';
+import { hoursOfWork } from './hours-words.ts';
+
+/** What goes into the price, line by line. */
+export function PriceTable({ price, money }: { price: Price; money: Intl.NumberFormat }) {
+  const job = useJob();
+  const rows: [string, number, string][] = [
+    ['Labour', price.labour, `${hoursOfWork(price.handsOn)} hands-on and ${hoursOfWork(price.overhead)} besides`],
+    ['Tins', price.tins, 'as they are bought'],
+    ['Used up', price.consumables, 'sleeves, sheets, tape and the rest, by the pack'],
+    ['Margin', price.margin, `${job.pricing.margin} % on all of it`],
+    ['Net', price.net, ''],
+    ['Tax', price.tax, job.pricing.tax === 0 ? 'none is stated' : `${job.pricing.tax} %, as typed`],
+  ];
+  return (
+    <Box
+      component="table"
+      sx={{
+        width: '100%',
+        borderCollapse: 'collapse',
+        fontSize: 16,
+        '& th': { textAlign: 'left', fontWeight: 'inherit', pr: 3 },
+        '& td, & th': { py: 0.4 },
+        '& td:last-child': { textAlign: 'right' },
+        '& tfoot th, & tfoot td': { borderTop: '2px solid var(--ink)', pt: 1 },
+      }}
+    >
+      <tbody>
+        {rows.map(([name, value, how]) => (
+          <Box component="tr" key={name} sx={{ fontWeight: name === 'Net' ? 700 : 400 }}>
+            <th scope="row">{name}</th>
+            <Box component="td" sx={{ color: 'var(--ink-soft)' }}>
+              {how}
+            </Box>
+            <td>{money.format(value)}</td>
+          </Box>
+        ))}
+      </tbody>
+      <tfoot>
+        <Box component="tr" className="condensed" sx={{ fontSize: 24 }}>
+          <th scope="row">Comes to</th>
+          <td />
+          <td>{money.format(price.gross)}</td>
+        </Box>
+      </tfoot>
+    </Box>
+  );
+}

@@ -1,0 +1,70 @@
+import Box from '@mui/material/Box';
+import { compareMarks } from '../../../core/job/marks.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import { groupOf } from '../../../core/job/queries/groups.ts';
+import { useJob } from '../../open-job/use-job.ts';
+import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
+import { Tag } from '../../parts/Tag.tsx';
+
+/** Whoever looks for a tag looks for its number. */
+const inMarkOrder = (steps: readonly PieceStep[]): PieceStep[] =>
+  [...steps].sort((one, other) => compareMarks(one.piece.mark, other.piece.mark));
+
+interface RunPiecesProps {
+  steps: readonly PieceStep[];
+  /** Whether tags alone stand for them. */
+  isLong: boolean;
+  isDone(step: PieceStep): boolean;
+  onDone(step: PieceStep): void;
+}
+
+/** The pieces of a run, each to be tapped when it is done. */
+export function RunPieces({ steps, isLong, isDone, onDone }: RunPiecesProps) {
+  const job = useJob();
+  return (
+    <Box
+      component="ul"
+      aria-label="Pieces of this run"
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2, alignItems: 'flex-end' }}
+    >
+      {inMarkOrder(steps).map((entry) => {
+        const isOpen = !isDone(entry);
+        return (
+          <Box
+            component="li"
+            key={entry.id}
+            sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}
+          >
+            {!isLong && (
+              <PieceThumb
+                piece={entry.piece}
+                fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'}
+                mmPerPixel={24}
+              />
+            )}
+            <Box
+              component="button"
+              type="button"
+              disabled={!isOpen}
+              onClick={() => onDone(entry)}
+              aria-label={isOpen ? `${entry.piece.mark} done` : `${entry.piece.mark} is done`}
+              sx={{
+                minHeight: 48,
+                minWidth: 76,
+                border: 0,
+                background: 'none',
+                p: 0,
+                font: 'inherit',
+                cursor: isOpen ? 'pointer' : 'default',
+                display: 'grid',
+                placeItems: 'center',
+              }}
+            >
+              <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size={isLong ? 'small' : 'large'} />
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,40 @@
+import { operationOf } from '../../../core/steps/operations.ts';
+import Box from '@mui/material/Box';
+import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
+import type { PieceStep } from '../../../core/steps/step.ts';
+import { hazardsOf } from '../../../core/steps/step-hazards.ts';
+import { useJob } from '../../open-job/use-job.ts';
+import { Caution } from '../../parts/Section.tsx';
+
+interface StepCautionsProps {
+  step: PieceStep;
+  needsTwo: boolean;
+}
+
+/** What can hurt somebody in a step, at the point of starting it. */
+export function StepCautions({ step, needsTwo }: StepCautionsProps) {
+  const job = useJob();
+  return (
+    <>
+      {hazardsOf(job, step).map((hazard) => (
+        <Box key={hazard.name} sx={{ mb: 1.5 }}>
+          <Caution>
+            {[hazard.name, hazard.mask, hazard.gloves, hazard.air, hazard.fire].filter(Boolean).join(' · ')}
+          </Caution>
+        </Box>
+      ))}
+      {operationOf(step).moves === 'night' && (
+        <Box sx={{ mb: 1.5 }}>
+          <Caution>{NIGHT_HUNG}</Caution>
+        </Box>
+      )}
+      {needsTwo && (
+        <Box sx={{ mb: 1.5 }}>
+          <Caution>
+            {step.painters === 2 ? 'Two painters work on it together.' : 'Heavy: two people to lift and hang.'}
+          </Caution>
+        </Box>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import { formatMoment } from '../../../core/units/moments.ts';
+import Box from '@mui/material/Box';
+import { localTime } from '../../../core/job/site-time.ts';
+import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import type { DryingPiece } from '../../../core/running/drying-status.ts';
+import { useJob } from '../../open-job/use-job.ts';
+import { Caution } from '../../parts/Section.tsx';
+import { Vial } from '../../drawing/Vial.tsx';
+import { vialReading } from '../../drawing/vial-reading.ts';
+
+const VERBS = { turn: 'turned', hang: 'hung', recoat: 'recoated', 'put-right': 'put right', use: 'used' } as const;
+/** What comes of doing it before the coat is ready. */
+const TOO_EARLY = {
+  turn: 'A soft back takes the marks of whatever it lies on.',
+  hang: 'A soft coat sticks to stops and hands, and tears.',
+  recoat: 'Paint over a soft coat stays soft and blisters.',
+  'put-right': 'Sanded too early it tears.',
+  use: 'A soft coat sticks to stops and hands, and tears.',
+} as const;
+
+interface TooEarlyProps {
+  early: DryingPiece;
+  reading: Pick<PlanReading, 't0'>;
+  at: number;
+  sameDay: boolean;
+}
+
+/** That a coat under the run is not ready yet, and what comes of not waiting. */
+export function TooEarly({ early, reading, at, sameDay }: TooEarlyProps) {
+  const job = useJob();
+  const opens = localTime(reading.t0, Math.ceil(early.opens), job.site.timeZone);
+  const readyFrom = `${early.piece.mark} can be ${VERBS[early.verb]} from ${formatMoment(opens, sameDay ? 'time' : 'weekdayTime')}`;
+  return (
+    <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>
+        <Vial reading={vialReading(at, early)} words={readyFrom} />
+        <strong>{readyFrom}</strong>
+      </Box>
+      <Caution>{TOO_EARLY[early.verb]}</Caution>
+    </Box>
+  );
+}

@@ -1,3 +1,4 @@
+import { recoatableFor } from '../../steps/wetness/recoat-window.ts';
 import { dryingProduct, type DryingProduct, type JobClocks } from '../../clocks/job-clocks.ts';
 import { dryingClimateId, hangingClimateId } from '../../job/queries/places.ts';
 import type { Job } from '../../job/document/schema.ts';
@@ -109,22 +110,23 @@ export class ProblemDraft {
     legs.forEach((leg, index) => {
       const last = index === legs.length - 1;
       const to = last ? after.id : this.#milestone(step);
-      const recoats = last && after.coat !== null && stage === 'recoat' && coating.recoatMax !== null;
+      const isRecoated = last && after.coat !== null && stage === 'recoat';
+      const window = isRecoated ? recoatableFor(coating) : null;
       const clock = this.clock(this.climateId(step), leg.kind, dryingProduct(coating));
       const known = !last && this.#milestones.has(to);
       if (!known) this.waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
       if (!last) this.#milestones.add(to);
-      if (recoats) this.#recoatWindow(step, after, coating.recoatMax ?? 0);
+      if (window !== null) this.#recoatWindow(step, after, window);
       from = to;
     });
   }
 
-  /** Later than this it is abraded again. The tin's limit is in hours of the clock on the wall. */
-  #recoatWindow(step: PieceStep, after: PieceStep, hours: number): void {
+  /** Later than this it is abraded again. */
+  #recoatWindow(step: PieceStep, after: PieceStep, minutes: number): void {
     this.waits.push({
       from: step.id,
       to: after.id,
-      atMost: { ticks: Math.round(hours * 60) },
+      atMost: { ticks: minutes },
       late: { work: this.work(after.coat?.reAbrade ?? 1) },
     });
   }

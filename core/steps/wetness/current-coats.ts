@@ -1,5 +1,6 @@
 import type { DryingStage } from '../../shelf/coating.ts';
 import { operationOf } from '../operations.ts';
+import { recoatCloses } from './recoat-window.ts';
 import type { CoatStep, PieceStep } from '../step.ts';
 
 /** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
@@ -49,14 +50,13 @@ export function coatDrying(
   reached: (stage: DryingStage) => number,
 ): CoatDrying {
   const stage = next === null ? 'close' : awaitedStage(coated, next);
-  const { recoatMax } = coated.coat.coating;
   return {
     coated,
     since,
     touchDry: reached('touch'),
     handled: reached('handle'),
     opens: stage === null ? since : reached(stage),
-    closes: stage === 'recoat' && recoatMax !== null ? since + recoatMax * 60 : null,
+    closes: stage === 'recoat' ? recoatCloses(coated.coat.coating, since) : null,
   };
 }
 

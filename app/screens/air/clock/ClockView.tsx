@@ -119,12 +119,7 @@ export function ClockView({ air }: { air: AirNow }) {
       ) : (
         <>
           <Section title="When it gets there">
-            <StageRows
-              stages={stagesOf(air.clocks, place.id, coat)}
-              from={coat.from}
-              recoatMax={coating.recoatMax}
-              air={air}
-            />
+            <StageRows stages={stagesOf(air.clocks, place.id, coat)} from={coat.from} coating={coating} air={air} />
           </Section>
           <Section title="The question turned round">
             <TurnedRound coat={coat} placeId={place.id} air={air} />

@@ -1,6 +1,7 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
-import type { DryingStage } from '../../../../core/shelf/coating.ts';
+import { recoatCloses } from '../../../../core/steps/wetness/recoat-window.ts';
+import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/measures.ts';
 import { useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
@@ -11,19 +12,18 @@ import type { AirNow } from '../../../open-job/use-air.ts';
 interface StageRowsProps {
   stages: readonly { stage: DryingStage; at: number }[];
   from: number;
-  /** Hours of the clock until it must be abraded again; null for no limit. */
-  recoatMax: number | null;
+  coating: Pick<Coating, 'recoatMax'>;
   air: AirNow;
 }
 
 /** Every stage of a coat: when it is reached, how long that takes, and how near it is. */
-export function StageRows({ stages, from, recoatMax, air }: StageRowsProps) {
+export function StageRows({ stages, from, coating, air }: StageRowsProps) {
   const localise = useLocalise();
   const { now, at } = air;
   return (
     <Box component="ol" sx={{ display: 'grid', gap: 0.5 }}>
       {stages.map(({ stage, at: reached }) => {
-        const closes = stage === 'recoat' && recoatMax !== null ? from + recoatMax * 60 : null;
+        const closes = stage === 'recoat' ? recoatCloses(coating, from) : null;
         const isNever = reached === Infinity;
         const when = isNever ? 'not within three months' : formatMoment(at(Math.ceil(reached)), 'dayTime');
         const until = closes === null ? '' : `, best before ${formatMoment(at(closes), 'day')}`;

@@ -26,7 +26,7 @@ import { remindersOf } from '../core/running/reminders.ts';
 import { dryingPieces } from '../core/running/drying-status.ts';
 
 /**
- * `npm run answers -- FILE`: writes what the core answers to the demo jobs and the known plan problems, as lines of text.
+ * `npm run answers -- FILE [--smoke]`: writes what the core answers to the demo jobs and the known plan problems, as lines of text.
  * Two versions of Nivel that are to give the same answers are compared by `diff` of their files.
  */
 const SEED = 3;
@@ -86,18 +86,22 @@ function* answersTo(job: Job): Generator<[string, unknown]> {
 const asText = (value: unknown): string =>
   JSON.stringify(value, (_key, part: unknown) => (part instanceof Map || part instanceof Set ? [...part] : part), 1);
 
+const [out] = process.argv.slice(2);
+if (out === undefined) throw new Error('Name a file: npm run answers -- FILE');
+const isSmoke = process.argv.includes('--smoke');
+const JOBS = ['demo/linen-press.nivel.json', 'demo/tern-street.nivel.json', 'cases/job-1.nivel.json'];
+
 const lines: string[] = [];
-for (const path of ['demo/linen-press.nivel.json', 'demo/tern-street.nivel.json', 'cases/job-1.nivel.json']) {
+for (const path of isSmoke ? JOBS.slice(0, 1) : JOBS) {
   const job = readJob(path);
   const inUs = { ...job, settings: { ...job.settings, units: 'us' as const, vocabulary: 'us' as const } };
   for (const [question, answer] of answersTo(job)) lines.push(`##### ${path}: ${question}`, asText(answer));
   lines.push(`##### ${path}: order in US units`, writeOrderCsv(inUs));
 }
-for (const file of readdirSync(new URL('../cases/plan', import.meta.url)).toSorted()) {
+for (const file of isSmoke ? [] : readdirSync(new URL('../cases/plan', import.meta.url)).toSorted()) {
   const { problem } = JSON.parse(text(`cases/plan/${file}`)) as { problem: unknown };
   const parsed = planProblemSchema.parse(problem);
   lines.push(`##### ${file}`, asText(verifiedPlan(parsed, { seed: SEED, steps: STEPS.case })));
 }
-const [out] = process.argv.slice(2);
-if (out === undefined) throw new Error('Name a file: npm run answers -- FILE');
 writeFileSync(out, lines.join('\n'));
+console.log(`${lines.filter((line) => line.startsWith('#####')).length} answers`);

@@ -46,6 +46,8 @@ const SMOKES: readonly Smoke[] = [
   // The school's story takes minutes to tell: what tells it is the same.
   { args: ['scripts/make-demo.ts', 'linen-press'], environment: { DEMO: folder }, says: /linen-press: 5 pieces/ },
   { args: ['scripts/plan.ts', problemFile], says: /"status": "optimal"/ },
+  { args: ['scripts/answers.ts', join(folder, 'answers.txt'), '--smoke'], says: /\d+ answers/ },
+  { args: ['scripts/mutate.ts', 'verify', '2'], says: /verify: \d of 2 faults seen/ },
   { args: ['scripts/hunt.ts', '1', 'wall-rows'], says: /Round 1, seed \d+: held/ },
 ];
 

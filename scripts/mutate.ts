@@ -1,0 +1,121 @@
+import { spawn } from 'node:child_process';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { seededRandom } from '../core/units/seeded-random.ts';
+import { dependents, namedFiles } from './dependents.ts';
+import { mutantsOf, type Mutant } from './mutation/mutants.ts';
+import { unitTestFiles } from './test-lanes.ts';
+import { knownSeconds } from './unit-seconds.ts';
+
+/**
+ * `npm run mutate -- PART [COUNT] [SEED]`: puts small faults into a part of the core, one at a time, runs the unit tests
+ * that depend on it, and tells which faults no test has seen. Works on copies; nothing here is changed.
+ */
+const PARTS: Readonly<Record<string, readonly string[]>> = {
+  verify: ['core/scheduling/verify.ts'],
+  quantities: ['core/quantities'],
+  drying: ['core/shelf/drying', 'core/units/rate-clock.ts'],
+  'build-up': ['core/build-up'],
+  commands: ['core/job/commands'],
+};
+const LANES = 2;
+/** Seconds of tests for a fault, the nearest first, and how much longer they may take before the fault counts as seen. */
+const TEST_SECONDS = 8;
+const MAX_SECONDS = 60;
+
+const [part = '', count = '40', seed = '1'] = process.argv.slice(2);
+const paths = PARTS[part];
+if (paths === undefined) throw new Error(`Name a part: ${Object.keys(PARTS).join(', ')}`);
+
+const files = paths.flatMap((path) =>
+  path.endsWith('.ts')
+    ? [path]
+    : readdirSync(path, { recursive: true, encoding: 'utf8' })
+        .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
+        .map((name) => `${path}/${name}`),
+);
+
+interface Planted extends Mutant {
+  file: string;
+}
+
+const random = seededRandom(Number(seed));
+const all: Planted[] = files.flatMap((file) =>
+  mutantsOf(readFileSync(file, 'utf8'), file).map((mutant) => ({ ...mutant, file })),
+);
+const drawn = all
+  .map((mutant) => ({ mutant, at: random() }))
+  .toSorted((one, other) => one.at - other.at)
+  .slice(0, Number(count))
+  .map(({ mutant }) => mutant);
+
+const named = namedFiles();
+const unitTests = new Set(unitTestFiles([]));
+const seconds = knownSeconds();
+
+/** The unit tests of a file, the nearest first, as far as the time goes. */
+function testsOf(file: string): string[] {
+  let spent = 0;
+  return dependents(named, [file])
+    .map(([each]) => each)
+    .filter((each) => unitTests.has(each))
+    .filter((each, index) => {
+      spent += seconds.get(each) ?? 1;
+      return index === 0 || spent <= TEST_SECONDS;
+    });
+}
+
+/** Whether a test fails, or goes on for ever, in a copy of the project. */
+function isSeen(folder: string, tests: readonly string[]): Promise<boolean> {
+  const child = spawn(process.execPath, ['--import', 'tsx', '--test', '--test-concurrency=1', ...tests], {
+    cwd: folder,
+    stdio: 'ignore',
+  });
+  const timer = setTimeout(() => child.kill('SIGKILL'), MAX_SECONDS * 1000);
+  return new Promise((resolve) =>
+    child.on('close', (code) => {
+      clearTimeout(timer);
+      resolve(code !== 0);
+    }),
+  );
+}
+
+function copyOfProject(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'nivel-mutants-'));
+  for (const path of [
+    'core',
+    'app',
+    'demo',
+    'cases',
+    'scripts',
+    'bench',
+    'lint',
+    'docs',
+    'package.json',
+    'tsconfig.json',
+    'tsconfig.strict.json',
+  ])
+    cpSync(path, join(folder, path), { recursive: true });
+  symlinkSync(join(process.cwd(), 'node_modules'), join(folder, 'node_modules'));
+  return folder;
+}
+
+const waiting = [...drawn];
+const missed: Planted[] = [];
+await Promise.all(
+  Array.from({ length: LANES }, async () => {
+    const folder = copyOfProject();
+    for (let next = waiting.shift(); next; next = waiting.shift()) {
+      const whole = readFileSync(next.file, 'utf8');
+      writeFileSync(join(folder, next.file), whole.slice(0, next.start) + next.becomes + whole.slice(next.end));
+      if (!(await isSeen(folder, testsOf(next.file)))) missed.push(next);
+      writeFileSync(join(folder, next.file), whole);
+    }
+  }),
+);
+for (const { file, line, was, becomes } of missed) console.log(`not seen: ${file}:${line} ${was} → ${becomes}`);
+const killed = drawn.length - missed.length;
+console.log(
+  `${part}: ${killed} of ${drawn.length} faults seen (${((100 * killed) / drawn.length).toFixed(0)} %), drawn of ${all.length}`,
+);

@@ -1,0 +1,15 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { mutantsOf } from './mutants.ts';
+
+const faults = (text: string): string[] => mutantsOf(text, 'x.ts').map(({ was, becomes }) => `${was} → ${becomes}`);
+
+test('comparisons, sums, conditions, numbers and choices of a list are put wrong', () => {
+  assert.deepEqual(faults('const x = (a: number) => a < 3;'), ['< → <=', '3 → (3 + 1)']);
+  assert.deepEqual(faults('if (!done) list.some(isWet);'), ['!done → false', '!done → done', 'some → every']);
+  assert.deepEqual(faults('const y = wet ? 0 : true;'), ['wet → !(wet)', '0 → 1', 'true → false']);
+});
+
+test('types, imports and sentences are left alone', () => {
+  assert.deepEqual(faults("import { a } from './a.ts'; const s: 1 | 2 = a + ' tins';"), []);
+});

@@ -1,3 +1,5 @@
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { useJob } from '../../../open-job/use-job.ts';
 import { formatMoment } from '../../../../core/units/moments.ts';
 import { memo } from 'react';
 import { localTime } from '../../../../core/job/site-time.ts';
@@ -67,6 +69,7 @@ export const Backdrop = memo(function Backdrop({ t0, timeZone, axis, height, pro
 function AirCurve({ problem, climateId, axis }: Pick<BackdropProps, 'problem' | 'climateId' | 'axis'>) {
   const { first, days, x } = axis;
   const air = problem.clocks.air(climateId).slice(first / 60, first / 60 + days * 24);
+  const { units } = useJob().settings;
   const temperatures = air.map((hour) => hour.temperature);
   const low = Math.min(...temperatures) - 1;
   const high = Math.max(...temperatures) + 1;
@@ -92,7 +95,7 @@ function AirCurve({ problem, climateId, axis }: Pick<BackdropProps, 'problem' | 
           strokeWidth={3}
           paintOrder="stroke"
         >
-          {Math.round(coldest)}°
+          {TEMPERATURE.fieldValue(coldest, units, 0)}°
         </text>
       ))}
       <line x1={0} x2={x(first + days * 1440)} y1={HEAD + AIR} y2={HEAD + AIR} stroke="var(--line)" />

@@ -1,3 +1,5 @@
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { useJob } from '../../../open-job/use-job.ts';
 import { AIR, HEAD } from './Backdrop.tsx';
 import type { BoardRow } from './layout.ts';
 
@@ -11,6 +13,7 @@ interface RowLabelsProps {
 
 /** The names of the rows, which stay where they are while the board scrolls. */
 export function RowLabels({ rows, rackName, height }: RowLabelsProps) {
+  const { units } = useJob().settings;
   return (
     <svg
       width={WIDTH}
@@ -21,7 +24,7 @@ export function RowLabels({ rows, rackName, height }: RowLabelsProps) {
       fontSize={14}
     >
       <text x={14} y={HEAD + AIR / 2} dominantBaseline="central" fill="var(--ink-soft)">
-        {rackName.toLowerCase()} °C
+        {rackName.toLowerCase()} {TEMPERATURE.unit(units)}
       </text>
       {rows.map((row) => (
         <text

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { seededRandom } from '../core/units/seeded-random.ts';
 import { dependents, namedFiles } from './dependents.ts';
-import { mutantsOf, type Mutant } from './mutation/mutants.ts';
+import { mutantsOf, type Mutant } from './mutants.ts';
 import { unitTestFiles } from './test-lanes.ts';
 import { knownSeconds } from './unit-seconds.ts';
 

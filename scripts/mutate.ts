@@ -72,7 +72,8 @@ function testsOf(file: string): string[] {
 
 /** Whether a file of tests fails, or goes on for ever, in a copy of the project. */
 function fails(folder: string, file: string): Promise<boolean> {
-  const child = spawn(process.execPath, ['--import', 'tsx', '--test', file], { cwd: folder, stdio: 'ignore' });
+  // In one process, so that none is left behind by a fault that goes on for ever.
+  const child = spawn(process.execPath, ['--import', 'tsx', file], { cwd: folder, stdio: 'ignore' });
   const timer = setTimeout(() => child.kill('SIGKILL'), MAX_SECONDS * 1000);
   return new Promise((resolve) =>
     child.on('close', (code) => {

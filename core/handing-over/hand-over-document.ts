@@ -1,5 +1,4 @@
 import { formatMoment } from '../units/moments.ts';
-import { DateTime } from 'luxon';
 import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
 import { FILM_CHECK_DEFINITIONS } from '../checking/film-checks.ts';
@@ -55,8 +54,8 @@ export function handOverDocument(job: Job, facts: HandOverFacts): Block[] {
 
 const heading = (id: string, words: string): Block => ({ kind: 'heading', id, text: words });
 const text = (words: string): Block => ({ kind: 'text', text: words });
-const day = (at: string): string => formatMoment(DateTime.fromISO(at, { zone: 'utc' }), 'dateOfYear');
-const moment = (at: string): string => formatMoment(DateTime.fromISO(at, { zone: 'utc' }), 'dateTime');
+const day = (at: string): string => formatMoment(at, 'dateOfYear');
+const moment = (at: string): string => formatMoment(at, 'dateTime');
 
 function titleOf(job: Job, { now }: HandOverFacts): Block {
   const { owner, painter, at } = job.handOver;
@@ -348,7 +347,7 @@ function upkeep(job: Job, { now }: HandOverFacts): Block[] {
   const rows = [...first.values()]
     .sort((one, other) => (one.date < other.date ? -1 : 1))
     .map(({ definition, date, marks }): Cell[] => [
-      cell(formatMoment(DateTime.fromISO(date), 'month')),
+      cell(formatMoment(date, 'month')),
       cell(definition.name),
       cell(
         definition.everyMonths === null

@@ -1,4 +1,4 @@
-import type { DateTime } from 'luxon';
+import { DateTime } from 'luxon';
 
 /** How a moment is written: on a clock, with its day, as a day. */
 const STYLES = {
@@ -45,8 +45,14 @@ const STYLES = {
 } as const;
 export type MomentStyle = keyof typeof STYLES;
 
-/** A moment as it is written, on the clock of its zone. */
-export const formatMoment = (moment: DateTime, style: MomentStyle): string => moment.toFormat(STYLES[style]);
+/**
+ * A moment as it is written, on the clock of its zone. A text is a local time as the job holds it, `2027-03-04T16:05`: it
+ * is written as it stands, whatever zone the device is in.
+ */
+export function formatMoment(moment: DateTime | string, style: MomentStyle): string {
+  const read = typeof moment === 'string' ? DateTime.fromISO(moment, { zone: 'utc', setZone: true }) : moment;
+  return read.toFormat(STYLES[style]);
+}
 
 /** Minutes since midnight of a time of day, `07:30`. */
 export function minutesOfDay(time: string): number {

@@ -4,10 +4,9 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { DateTime } from 'luxon';
 import type { DoubtfulStamps } from './use-stamps.ts';
 
-const written = (at: string): string => formatMoment(DateTime.fromISO(at, { setZone: true }), 'longDayTime');
+const written = (at: string): string => formatMoment(at, 'longDayTime');
 
 /** Asks which clock is right when a stamp would lie before the last one. */
 export function ClockDoubtDialog({ doubt }: { doubt: DoubtfulStamps }) {

@@ -110,7 +110,7 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
         <strong>{groupOf(job, piece)?.name}</strong>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
           {last
-            ? `${last.held ? localise(definition.held) : localise(definition.failed)} (${last.at.slice(8, 10)}/${last.at.slice(5, 7)}${last.note ? `, ${last.note}` : ''})`
+            ? `${last.held ? localise(definition.held) : localise(definition.failed)} (${formatMoment(last.at, 'date')}${last.note ? `, ${last.note}` : ''})`
             : words}
         </Box>
       </Box>

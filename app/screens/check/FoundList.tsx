@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { DEFECTS } from '../../../core/checking/defects.ts';
 import { defectStatus } from '../../../core/checking/defect-status.ts';
@@ -61,7 +62,7 @@ export function FoundList({ defects, isTagged = false }: { defects: readonly Def
                 <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
                   {[
                     piece && isTagged ? definitionOf(piece.kind).faceNames[defect.face] : null,
-                    `found ${defect.at.slice(8, 10)}/${defect.at.slice(5, 7)} ${defect.at.slice(11)}`,
+                    `found ${formatMoment(defect.at, 'dateTime')}`,
                     defect.note,
                   ]
                     .filter(Boolean)

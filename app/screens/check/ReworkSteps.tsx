@@ -28,7 +28,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
   const progress = progressByTask(job.log);
   const whenOf = (id: string): string | null => {
     const done = progress.get(id)?.doneAt;
-    if (done) return `done ${done.slice(8, 10)}/${done.slice(5, 7)} ${done.slice(11)}`;
+    if (done) return `done ${formatMoment(done, 'dateTime')}`;
     const task = planned.get(id);
     return task && job.plan
       ? `planned ${formatMoment(localTime(job.plan.t0, task.start, job.site.timeZone), 'dayTime')}`

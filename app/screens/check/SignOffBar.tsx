@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -19,7 +20,7 @@ export function SignOffBar({ check }: { check: RoomCheck }) {
     return (
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <Box sx={{ color: 'var(--ready)', fontWeight: 700 }}>
-          Signed off by {signed.by}, {signed.at.slice(8, 10)}/{signed.at.slice(5, 7)} {signed.at.slice(11)}
+          Signed off by {signed.by}, {formatMoment(signed.at, 'dateTime')}
         </Box>
         {signed.remark}
         <Button sx={{ minHeight: 44 }} onClick={() => apply('withdraw-sign-off', { roomId: check.room.id })}>

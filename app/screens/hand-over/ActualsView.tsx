@@ -1,7 +1,6 @@
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { DateTime } from 'luxon';
 import { useMemo } from 'react';
 import {
   daysAgainst,
@@ -110,7 +109,7 @@ export function ActualsView() {
         aside={
           job.baseline && (
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', color: 'var(--ink-soft)' }}>
-              against the plan of {formatMoment(DateTime.fromISO(job.baseline.madeAt), 'dayTime')}
+              against the plan of {formatMoment(job.baseline.madeAt, 'dayTime')}
               <Button sx={{ minHeight: 44 }} onClick={() => apply('measure-against', {})}>
                 Measure against the plan of now
               </Button>

@@ -8,7 +8,7 @@ const LEFT = 92;
 const DAY = 16;
 
 const dayNumber = (date: string): number => Math.floor(DateTime.fromISO(date, { zone: 'utc' }).toMillis() / 86_400_000);
-const short = (date: string): string => formatMoment(DateTime.fromISO(date), 'date');
+const short = (date: string): string => formatMoment(date, 'date');
 
 /** Each stage's days as planned, open, and by the log, full; what goes on still has no end. */
 export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -65,7 +66,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
     ['On', `${on}${rooms.length > 0 ? ` (${rooms.join(', ')})` : ''}`],
     [
       'Last used',
-      lastUsed === null ? 'never' : `${lastUsed.slice(8, 10)}/${lastUsed.slice(5, 7)}/${lastUsed.slice(0, 4)}`,
+      lastUsed === null ? 'never' : formatMoment(lastUsed, 'dateOfYear'),
     ],
     ['Left', `${VOLUME.format(bucket.left, units)}${bucket.isSeen ? '' : ', as reckoned'}`],
   ];

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -175,7 +176,7 @@ function Stated() {
           ) : (
             <>
               <strong>
-                Handed over {handOver.at.slice(8, 10)}/{handOver.at.slice(5, 7)}/{handOver.at.slice(0, 4)}
+                Handed over {formatMoment(handOver.at, 'dateOfYear')}
               </strong>
               <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: null })}>
                 Not yet, after all

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import { ReplanningStatus } from '../../parts/replanning/ReplanningStatus.tsx';
 import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
@@ -37,7 +38,7 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
           <CheckIcon sx={{ color: 'var(--ready)' }} />
           <strong>
-            It is {word}, {stamp.at.slice(8, 10)}/{stamp.at.slice(5, 7)} {stamp.at.slice(11)}
+            It is {word}, {formatMoment(stamp.at, 'dateTime')}
           </strong>
           <Button sx={{ minHeight: 48 }} onClick={() => stamps.withdraw(stamp)}>
             Take back

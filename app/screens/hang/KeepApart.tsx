@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
@@ -40,8 +41,8 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
       {keptApart ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <span>
-            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since {keptApart.since.slice(8, 10)}
-            /{keptApart.since.slice(5, 7)} {keptApart.since.slice(11)}
+            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since {' '}
+            {formatMoment(keptApart.since, 'dateTime')}
             {isSoft ? '.' : ': take it away now.'}
           </span>
           <Button variant={isSoft ? 'text' : 'contained'} sx={{ minHeight: 48 }} onClick={() => set(null)}>

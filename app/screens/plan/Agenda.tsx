@@ -5,7 +5,6 @@ import ButtonBase from '@mui/material/ButtonBase';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { Painter } from '../../../core/job/document/crew-schema.ts';
@@ -128,7 +127,7 @@ export function Agenda({
           >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 1, flexWrap: 'wrap' }}>
               <Typography variant="h3" sx={{ flex: 1 }}>
-                {formatMoment(DateTime.fromISO(day), 'longDay')}
+                {formatMoment(day, 'longDay')}
               </Typography>
               <Button
                 size="small"

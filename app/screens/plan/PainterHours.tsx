@@ -133,7 +133,7 @@ function DaysThere({ painter, state }: { painter: Painter; state: (facts: Partia
           {daysOff.map((day) => (
             <li key={day}>
               <Chip
-                label={`off ${formatMoment(DateTime.fromISO(day), 'day')}`}
+                label={`off ${formatMoment(day, 'day')}`}
                 onDelete={() => apply('give-day-off', { painterIds: [id], date: day, comes: true })}
               />
             </li>

@@ -3,7 +3,6 @@ import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { useState, type ReactNode } from 'react';
 import { localDate, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
@@ -46,7 +45,7 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
           label="Day"
           value={days.includes(date) ? date : ''}
           sx={{ minWidth: 240 }}
-          choices={days.map((worked) => ({ value: worked, words: formatMoment(DateTime.fromISO(worked), 'longDay') }))}
+          choices={days.map((worked) => ({ value: worked, words: formatMoment(worked, 'longDay') }))}
           onChange={(chosen) => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day: chosen }, 'replace')}
         />
         <Button variant="contained" startIcon={<PrintIcon />} onClick={() => window.print()}>
@@ -54,7 +53,7 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
         </Button>
       </Box>
       {sheets.length === 0 && (
-        <Typography>Nobody has work on {formatMoment(DateTime.fromISO(date), 'longDay')}.</Typography>
+        <Typography>Nobody has work on {formatMoment(date, 'longDay')}.</Typography>
       )}
       {sheets.map((sheet) => (
         <PaperSheet key={sheet.painter.id} sheet={sheet} t0={reading.t0} />
@@ -97,7 +96,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
         }}
       >
         <Typography variant="h2" component="h2" sx={{ flex: '1 1 260px', color: '#000' }}>
-          {formatMoment(DateTime.fromISO(sheet.date), 'longDay')} · {sheet.painter.name}
+          {formatMoment(sheet.date, 'longDay')} · {sheet.painter.name}
         </Typography>
         <span>
           {job.name} · {hours}

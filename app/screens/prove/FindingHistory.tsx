@@ -1,6 +1,5 @@
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
-import { DateTime } from 'luxon';
 import { findingsOn } from '../../../core/proving/proof.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
@@ -18,7 +17,7 @@ export function FindingHistory({ group }: { group: FinishGroup }) {
       <Box component="ul" sx={{ display: 'grid', gap: 0.5, fontSize: 14 }}>
         {[...all].reverse().map((finding) => (
           <Box component="li" key={finding.id} sx={{ color: last.has(finding) ? 'var(--ink)' : 'var(--ink-soft)' }}>
-            {formatMoment(DateTime.fromISO(finding.at), 'dayTime')} · {FOUND[finding.found].name}:{' '}
+            {formatMoment(finding.at, 'dayTime')} · {FOUND[finding.found].name}:{' '}
             {finding.hex ?? resultInWords(finding.found, finding.result).toLowerCase()}
             {finding.reading !== null && ` at ${finding.reading} %`}
             {finding.where && ` · ${finding.where}`}

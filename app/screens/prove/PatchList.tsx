@@ -3,7 +3,6 @@ import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { Patch } from '../../../core/job/document/finding-schema.ts';
@@ -17,7 +16,7 @@ import { Section, Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
-const clock = (at: string): string => formatMoment(DateTime.fromISO(at), 'dayTime');
+const clock = (at: string): string => formatMoment(at, 'dayTime');
 
 /** Test patches of a group: laid, drying, and read with a fingernail and tape. */
 export function PatchList({ group, where }: { group: FinishGroup; where: string }) {

@@ -1,7 +1,6 @@
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { FindingStamp } from '../../../core/job/document/finding-schema.ts';
@@ -27,7 +26,7 @@ interface ProofCardProps {
   where: string;
 }
 
-const stampedAt = (at: string): string => formatMoment(DateTime.fromISO(at), 'dayTime');
+const stampedAt = (at: string): string => formatMoment(at, 'dayTime');
 
 /** One question: how it is asked, what each answer looks like, and what was found. Unknown stays visible as unknown. */
 export function ProofCard({ group, pieces, proofTest, finding, isOpen, where }: ProofCardProps) {

@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -49,7 +50,7 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
     <Box component="li" sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 15 }}>
       <Box sx={{ flex: '1 1 170px' }}>
         <strong>{mark}</strong> {SAID[stamp.event]}
-        {stamp.share !== undefined && `, ${Math.round(stamp.share * 100)} %`} {stamp.at.slice(11)}
+        {stamp.share !== undefined && `, ${Math.round(stamp.share * 100)} %`} {formatMoment(stamp.at, 'time')}
         <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
           {noted.join(' · ')}
         </Box>
@@ -59,7 +60,7 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
           <Button
             sx={{ minHeight: 44 }}
             aria-label={`Correct the time of ${mark} ${SAID[stamp.event]}`}
-            onClick={() => setTime(stamp.at.slice(11))}
+            onClick={() => setTime(formatMoment(stamp.at, 'time'))}
           >
             Correct
           </Button>

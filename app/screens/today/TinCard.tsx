@@ -75,8 +75,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
         <Box sx={{ flex: '1 1 150px' }}>
           <strong>{name}</strong>
           <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
-            {tins.length > 1 ? `boxed: ${batches}` : batches} · opened {first.openedAt.slice(8, 10)}/
-            {first.openedAt.slice(5, 7)}
+            {tins.length > 1 ? `boxed: ${batches}` : batches} · opened {formatMoment(first.openedAt, 'date')}
           </Box>
         </Box>
         <Vial

@@ -18,7 +18,7 @@ function summaryOf(piece: Piece): string {
     access.who,
     access.closesAtNight ? (hangsByNight(piece) ? 'hangs again every night' : 'closes at night') : '',
     zone === '' ? '' : `zone ${zone}`,
-    access.neededBy ? `back by ${formatMoment(DateTime.fromISO(access.neededBy), 'date')}` : '',
+    access.neededBy ? `back by ${formatMoment(access.neededBy, 'date')}` : '',
     fireRated ? 'fire door' : '',
     upHigh ? 'up high' : '',
   ].filter(Boolean);

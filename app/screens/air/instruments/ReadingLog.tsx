@@ -1,7 +1,6 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import type { Reading } from '../../../../core/job/document/reading-schema.ts';
 import type { Job } from '../../../../core/job/document/schema.ts';
 import { TEMPERATURE, FILM } from '../../../../core/units/measures.ts';
@@ -35,7 +34,7 @@ export function ReadingLog() {
       <tbody>
         {latest.map((reading) => (
           <tr key={reading.id}>
-            <td>{formatMoment(DateTime.fromISO(reading.at), 'dayTime')}</td>
+            <td>{formatMoment(reading.at, 'dayTime')}</td>
             <td>{whereOf(job, reading)}</td>
             <td>{shownBy(job, reading)}</td>
             <td>{reading.kind === 'stage' ? 'by hand' : SOURCES[reading.from]}</td>

@@ -139,7 +139,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
   const now = useNow();
   const { apply } = useCommands();
   const place = `${job.id}/${climate.id}`;
-  const since = heating.onSince && formatMoment(DateTime.fromISO(heating.onSince), 'dayTime');
+  const since = heating.onSince && formatMoment(heating.onSince, 'dayTime');
   return (
     <>
       <FormControlLabel
@@ -260,7 +260,7 @@ function UsualDays({ climate, change }: PartProps) {
         >
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Typography sx={{ flex: 1, fontWeight: 650 }}>
-              Night to {formatMoment(DateTime.fromISO(exception.date), 'longDay')}, and that day
+              Night to {formatMoment(exception.date, 'longDay')}, and that day
             </Typography>
             <IconButton
               aria-label={`Forget the night to ${exception.date}`}

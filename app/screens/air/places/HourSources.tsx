@@ -3,7 +3,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { z } from 'zod';
 import { statedHourSchema, type Climate, type HourSource } from '../../../../core/air/climate.ts';
@@ -86,7 +85,7 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
             <>
               {climate.stated.hours.length} hours are stated, last {last.hours} from{' '}
               {last.source === 'service' ? `the ${last.name}` : last.source === 'file' ? last.name : 'your hand'},{' '}
-              {formatMoment(DateTime.fromISO(last.at), 'dayTime')}; the rest is a usual day.
+              {formatMoment(last.at, 'dayTime')}; the rest is a usual day.
             </>
           ) : (
             'Nothing is stated hour by hour: every day is a usual one.'

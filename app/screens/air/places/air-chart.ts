@@ -4,7 +4,7 @@ import type { DateTime } from 'luxon';
 import { dewPoint } from '../../../../core/air/humidity.ts';
 import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import { stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
-import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { RAIN, TEMPERATURE } from '../../../../core/units/measures.ts';
 import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import type { Ink } from '../../../drawing/Chart.tsx';
 
@@ -158,7 +158,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
     const when = formatMoment(at(hour * 60), 'dayTime');
     const warm = TEMPERATURE.format(air.temperature[hour] ?? 0, units);
     const face = surface === null ? '' : `<br>surface ${TEMPERATURE.format(surface[hour] ?? 0, units)}`;
-    const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${(rain?.[hour] ?? 0).toFixed(1)} mm` : '';
+    const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${RAIN.format(rain?.[hour] ?? 0, units)}` : '';
     const rows = lanes.map(({ name, hindrances }) => {
       const [first] = hindrances[hour] ?? [];
       return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${PAINTING_BLOCKERS[first].words}`}`;

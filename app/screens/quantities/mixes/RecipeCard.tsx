@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
-import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { Facts } from '../../../../core/job/commands/facts.ts';
@@ -154,7 +153,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
         <Box component="ul" aria-label={`Drawdowns of ${recipe.name}`} sx={{ fontSize: 14 }}>
           {recipe.drawdowns.map(({ id, at, words: said }) => (
             <li key={id}>
-              {formatMoment(DateTime.fromISO(at), 'dayTime')}: {said}
+              {formatMoment(at, 'dayTime')}: {said}
             </li>
           ))}
         </Box>

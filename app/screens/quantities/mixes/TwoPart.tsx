@@ -2,7 +2,6 @@ import { formatMoment } from '../../../../core/units/moments.ts';
 import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { DateTime } from 'luxon';
 import { dryingClimateId } from '../../../../core/job/queries/places.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
@@ -99,7 +98,7 @@ function CoatsNow({ need }: { need: ProductNeed }) {
       <PortionCard
         key={`${coat.groupId}/${coat.number}`}
         coating={need.coating}
-        when={`as of ${formatMoment(DateTime.fromISO(now), 'dayTime')}`}
+        when={`as of ${formatMoment(now, 'dayTime')}`}
         what={`${coat.groupName}, coat ${coat.number}`}
         litres={litres}
         portions={potPortions(need.coating, { litres, workMinutes, potLife }, job.mixing.smallest)}

@@ -5,7 +5,6 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
 import { coatingOf } from '../../../../core/job/queries/shelf.ts';
@@ -65,7 +64,7 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
         {job.name}
       </Box>
       <Box sx={{ mb: 2 }}>
-        {job.site.place && `${job.site.place}; `}quotation of {formatMoment(DateTime.fromISO(now), 'longDate')}
+        {job.site.place && `${job.site.place}; `}quotation of {formatMoment(now, 'longDate')}
       </Box>
       <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse' }}>
         <thead>

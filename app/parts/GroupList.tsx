@@ -1,3 +1,4 @@
+import { counted } from '../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -79,7 +80,7 @@ export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
                 <Box sx={{ fontWeight: 650, lineHeight: 1.25, mb: 0.5 }}>{group.name}</Box>
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14, color: 'var(--ink-soft)' }}>
                   <Vial size="rung" reading={reading} words={words} />
-                  {count} {count === 1 ? 'piece' : 'pieces'}
+                  {counted(count, 'piece')}
                   {call !== null && (
                     <Box component="span" sx={{ color: 'var(--tacky)', fontWeight: 650 }}>
                       {call}

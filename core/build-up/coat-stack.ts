@@ -1,3 +1,4 @@
+import { counted } from '../units/sentence.ts';
 import { FILM } from '../units/measures.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { coatsOn } from '../job/queries/faces.ts';
@@ -60,7 +61,7 @@ export function coatStack(
   const key = KEYED[buildUp.key];
   const isBare = facts.oldCoat === 'bare';
   const { grainFill, preservative } = buildUp;
-  const passes = grainFill && `${grainFill.passes} ${grainFill.passes === 1 ? 'pass' : 'passes'}`;
+  const passes = grainFill && counted(grainFill.passes, 'pass', 'passes');
   return [
     ...coats.reverse(),
     ...(passes ? [{ ...plain, kind: 'fill', name: 'Grain filler', detail: passes } as const] : []),

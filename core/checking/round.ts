@@ -6,6 +6,7 @@ import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { doneStampsByTask } from '../running/applied-coats.ts';
 import { isOpen } from './defect-status.ts';
+import { counted } from '../units/sentence.ts';
 
 /** A face of a piece in a round of inspection. */
 export interface FaceToCheck {
@@ -93,13 +94,17 @@ export function roomChecks(job: Job): RoomCheck[] {
 }
 
 function againstSigning(all: number, finished: number, looked: number, openDefects: number): string | null {
-  const plural = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
   const reasons = [
-    finished < all ? `${plural(all - finished, 'face is', 'faces are')} not finished` : null,
-    looked < finished
-      ? `${plural(finished - looked, 'finished face has', 'finished faces have')} not been looked at`
-      : null,
-    openDefects > 0 ? `${plural(openDefects, 'defect is', 'defects are')} open` : null,
+    finished < all && `${counted(all - finished, 'face is', 'faces are')} not finished`,
+    looked < finished && `${counted(finished - looked, 'finished face has', 'finished faces have')} not been looked at`,
+    openDefects > 0 && `${counted(openDefects, 'defect is', 'defects are')} open`,
   ].filter(Boolean);
   return reasons.length === 0 ? null : reasons.join('; ');
+}
+
+/** The next painted face that nobody has looked at on another piece, from this face on and round to the first; null where all are seen. */
+export function nextFaceToCheck(faces: readonly FaceToCheck[], pieceId: string, face: FaceId): FaceToCheck | null {
+  const here = faces.findIndex((check) => check.piece.id === pieceId && check.face === face);
+  const after = [...faces.slice(here + 1), ...faces.slice(0, Math.max(0, here))];
+  return after.find((check) => check.piece.id !== pieceId && check.coats.laid > 0 && check.lookedAt === null) ?? null;
 }

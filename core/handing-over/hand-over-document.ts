@@ -15,7 +15,7 @@ import { definitionOf } from '../pieces/registry.ts';
 import { HAZARDS } from '../shelf/hazards.ts';
 import { bucketWords } from '../running/tins-in-use.ts';
 import { TEMPERATURE, VOLUME, FILM } from '../units/measures.ts';
-import { listed } from '../units/sentence.ts';
+import { counted, listed } from '../units/sentence.ts';
 import { inVocabulary, type Vocabulary } from '../units/vocabulary.ts';
 import { cell, saidIn, type Block, type Cell } from './blocks.ts';
 import { CARE_USES, careLines, cleaningOf, NOT_BEFORE } from './care.ts';
@@ -162,7 +162,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const summary = [
     `${gaps.coats} coats are in the log.`,
     gaps.unfinished > 0
-      ? `${gaps.unfinished} ${gaps.unfinished === 1 ? 'face has' : 'faces have'} coats that are not in it: still to come, or never stamped.`
+      ? `${counted(gaps.unfinished, 'face has', 'faces have')} coats that are not in it: still to come, or never stamped.`
       : 'No face lacks a coat.',
     gaps.noBatch > 0 ? `${gaps.noBatch} without a batch.` : '',
     gaps.noAir > 0 ? `${gaps.noAir} without air.` : '',

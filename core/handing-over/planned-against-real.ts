@@ -1,3 +1,4 @@
+import { counted } from '../units/sentence.ts';
 import { operationOf } from '../steps/operations.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
@@ -204,7 +205,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
       {
         id: `drying/${id}`,
         words: `${coating.name.split(',')[0] ?? coating.name}: all hours ${times(factor)} as long as its tin says`,
-        because: `${observations.length} ${observations.length === 1 ? 'stage' : 'stages'} found reached on this job`,
+        because: `${counted(observations.length, 'stage')} found reached on this job`,
         command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { hours } } },
       },
     ];

@@ -10,7 +10,7 @@ import { shiftsOf } from '../steps/crew-shifts.ts';
 import { jointShifts } from '../scheduling/solve/calendar.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
-import { listed } from '../units/sentence.ts';
+import { counted, listed } from '../units/sentence.ts';
 import { bagOf } from './bag.ts';
 import type { Readiness } from './readiness.ts';
 
@@ -74,9 +74,7 @@ export function hangingRisks(
   const undrilled = drillings.filter(({ id }) => !holesDone.drilled.includes(id)).length;
   return [
     ...(openCoats > 0
-      ? [
-          `${openCoats} ${openCoats === 1 ? 'coat is' : 'coats are'} not stamped: what is painted on its hinges shows it.`,
-        ]
+      ? [`${counted(openCoats, 'coat is', 'coats are')} not stamped: what is painted on its hinges shows it.`]
       : []),
     ...(isDone && from.rehang !== null && from.rehang > at
       ? [`It can be hung from ${when(from.rehang)}: before that it takes the marks of hands and hinges.`]
@@ -84,7 +82,7 @@ export function hangingRisks(
     ...(missing.length > 0
       ? [`The bag is short of ${listed(missing.map(({ name, short }) => `${short} ${name}`))}.`]
       : []),
-    ...(undrilled > 0 ? [`${undrilled} ${undrilled === 1 ? 'fitting is' : 'fittings are'} not drilled.`] : []),
+    ...(undrilled > 0 ? [`${counted(undrilled, 'fitting is', 'fittings are')} not drilled.`] : []),
     ...(holesDone.filled < filledHoles
       ? [
           `${filledHoles - holesDone.filled} old ${filledHoles - holesDone.filled === 1 ? 'hole is' : 'holes are'} not filled.`,

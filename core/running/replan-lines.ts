@@ -1,3 +1,4 @@
+import { counted } from '../units/sentence.ts';
 import { formatMoment } from '../units/moments.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
@@ -42,12 +43,12 @@ export function replanLines(
     null,
   );
   const rework = added.filter((id) => problem.steps.get(id)?.rework).length;
-  const news = rework > 0 ? `${rework} ${rework === 1 ? 'step' : 'steps'} of rework stand in the plan. ` : '';
+  const news = rework > 0 ? `${counted(rework, 'step')} of rework stand in the plan. ` : '';
   const line = (): string => {
     if (farthest === null) {
       const handed = marksOf(moved).size;
       if (handed === 0) return 'Everything else stays where it was.';
-      return `${handed} ${handed === 1 ? 'piece goes' : 'pieces go'} into other hands; no time changes.`;
+      return `${counted(handed, 'piece goes', 'pieces go')} into other hands; no time changes.`;
     }
     const step = problem.steps.get(farthest.taskId);
     const what = step

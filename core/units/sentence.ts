@@ -13,3 +13,6 @@ const DISJUNCTION = new Intl.ListFormat('en-GB', { type: 'disjunction' });
 
 /** “a, b or c”. */
 export const anyOf = (names: readonly string[]): string => DISJUNCTION.format(names);
+
+/** A count with what is counted: “1 piece”, “3 pieces”; `many` where the plural is not the singular with an s. */
+export const counted = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;

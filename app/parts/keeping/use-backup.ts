@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { DateTime } from 'luxon';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
@@ -39,8 +40,8 @@ export async function chooseFolder(): Promise<void> {
 
 /** As a sentence: “2 jobs and 31 photos, 12.4 MB”. */
 export function backupWords({ jobs, pictures, bytes }: Pick<WrittenBackup, 'jobs' | 'pictures' | 'bytes'>): string {
-  const photos = pictures === 0 ? '' : ` and ${pictures} ${pictures === 1 ? 'photo' : 'photos'}`;
-  return `${jobs} ${jobs === 1 ? 'job' : 'jobs'}${photos}, ${sizeWords(bytes)}`;
+  const photos = pictures === 0 ? '' : ` and ${counted(pictures, 'photo')}`;
+  return `${counted(jobs, 'job')}${photos}, ${sizeWords(bytes)}`;
 }
 
 /** The file in which a backup of this moment is kept; one a day, the last of the day in its place. */

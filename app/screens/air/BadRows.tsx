@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -31,7 +32,7 @@ export function BadRows({ file, faults, good, onTake, onLeave }: BadRowsProps) {
       }
     >
       <strong>
-        {file}: {faults.length} {faults.length === 1 ? 'row' : 'rows'} can’t be taken.
+        {file}: {counted(faults.length, 'row')} can’t be taken.
       </strong>
       <ul>
         {faults.slice(0, SHOWN).map(({ row, message }) => (

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -134,7 +135,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
       ))}
       {unknown.length > 0 && (
         <Box sx={{ color: 'var(--tacky)' }}>
-          {unknown.length} {unknown.length === 1 ? 'thing is' : 'things are'} not known of this surface:{' '}
+          {counted(unknown.length, 'thing is', 'things are')} not known of this surface:{' '}
           {unknown.map(({ rule }) => rule.id.replace('-unknown', '').replaceAll('-', ' ')).join(', ')}.
         </Box>
       )}

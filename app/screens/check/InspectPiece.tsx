@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -5,8 +6,8 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { roomChecks } from '../../../core/checking/round.ts';
-import type { DefectId } from '../../../core/job/document/defect-schema.ts';
+import { nextFaceToCheck, roomChecks, type FaceToCheck } from '../../../core/checking/round.ts';
+import type { Defect, DefectId } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
 import type { FaceId } from '../../../core/pieces/elevation.ts';
@@ -28,11 +29,11 @@ export function InspectPiece({ piece }: { piece: Piece }) {
   const { apply } = useCommands();
   const [face, setFace] = useState<FaceId>(piece.scope.faces[0] ?? 'front');
   const [spot, setSpot] = useState<{ x: number; y: number } | null>(null);
-  const names = definitionOf(piece.kind).faceNames;
   const found = job.defects.filter((defect) => defect.pieceId === piece.id && defect.face === face);
   const checks = roomChecks(job).flatMap(({ faces }) => faces);
-  const check = checks.find((entry) => entry.piece.id === piece.id && entry.face === face);
-  const following = nextToLook(checks, piece.id, face);
+  const own = checks.filter((check) => check.piece.id === piece.id);
+  const isLooked = (id: FaceId): boolean => own.some((check) => check.face === id && check.lookedAt !== null);
+  const following = nextFaceToCheck(checks, piece.id, face);
   const add = (kind: DefectId): void => {
     const id = nanoid(10);
     const { ok } = apply('add-defect', {
@@ -59,7 +60,7 @@ export function InspectPiece({ piece }: { piece: Piece }) {
     const { ok } = apply('inspect', {
       inspections: [{ id: nanoid(10), pieceId: piece.id, face, at: now, by: null, device: deviceId() }],
     });
-    const next = piece.scope.faces.find((other) => other !== face && !isLooked(checks, piece.id, other));
+    const next = piece.scope.faces.find((other) => other !== face && !isLooked(other));
     if (ok && next) setFace(next);
   };
   return (
@@ -74,24 +75,15 @@ export function InspectPiece({ piece }: { piece: Piece }) {
           <Box sx={{ color: 'var(--ink-soft)' }}>{roomOf(job, piece)?.name}</Box>
         </Box>
         {piece.scope.faces.length > 1 && (
-          <ToggleButtonGroup
-            exclusive
-            value={face}
-            aria-label="Which face"
-            onChange={(_event, next: FaceId | null) => {
+          <FaceChoice
+            piece={piece}
+            face={face}
+            isLooked={isLooked}
+            onChange={(next) => {
               if (next) setFace(next);
               setSpot(null);
             }}
-          >
-            {piece.scope.faces.map((id) => (
-              <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
-                {names[id]}
-                {isLooked(checks, piece.id, id) && (
-                  <CheckIcon titleAccess="looked over" sx={{ ml: 0.5, fontSize: 18 }} />
-                )}
-              </ToggleButton>
-            ))}
-          </ToggleButtonGroup>
+          />
         )}
       </Box>
       <Box
@@ -128,35 +120,12 @@ export function InspectPiece({ piece }: { piece: Piece }) {
           {spot ? (
             <DefectPicker onPick={add} onCancel={() => setSpot(null)} />
           ) : (
-            <>
-              <Box sx={{ fontSize: 16 }}>
-                {check === undefined
-                  ? 'Nothing is painted on this face.'
-                  : `${check.coats.laid} of ${check.coats.all} coats lie here${check.paintedAt ? `, the last since ${check.paintedAt.slice(8, 10)}/${check.paintedAt.slice(5, 7)} ${check.paintedAt.slice(11)}` : ''}.`}
-                {check?.lookedAt &&
-                  ` Looked over ${check.lookedAt.slice(8, 10)}/${check.lookedAt.slice(5, 7)} ${check.lookedAt.slice(11)}.`}
-              </Box>
-              <Button
-                variant="contained"
-                startIcon={<CheckIcon />}
-                sx={{ minHeight: 64, fontSize: 19 }}
-                disabled={check === undefined || check.coats.laid === 0}
-                onClick={looked}
-              >
-                {found.length === 0 ? 'Looked over: nothing found' : 'Looked over: that is all'}
-              </Button>
-              <FoundList defects={found} />
-              {following && (
-                <Button
-                  variant="outlined"
-                  endIcon={<ForwardIcon />}
-                  sx={{ minHeight: 52, justifySelf: 'start' }}
-                  onClick={() => goTo({ stage: 'check', jobId: job.id, pieceId: following.piece.id }, 'replace')}
-                >
-                  Next: {following.piece.mark}
-                </Button>
-              )}
-            </>
+            <FaceActions
+              check={own.find((check) => check.face === face)}
+              defects={found}
+              following={following}
+              onLooked={looked}
+            />
           )}
         </Box>
       </Box>
@@ -164,14 +133,75 @@ export function InspectPiece({ piece }: { piece: Piece }) {
   );
 }
 
-type Checks = readonly { piece: Piece; face: FaceId; coats: { laid: number }; lookedAt: string | null }[];
+interface FaceChoiceProps {
+  piece: Piece;
+  face: FaceId;
+  isLooked(face: FaceId): boolean;
+  /** Null for the face that is shown. */
+  onChange(face: FaceId | null): void;
+}
 
-const isLooked = (checks: Checks, pieceId: string, face: FaceId): boolean =>
-  checks.some((check) => check.piece.id === pieceId && check.face === face && check.lookedAt !== null);
+/** The faces of a piece, with a tick at those that were looked over. */
+function FaceChoice({ piece, face, isLooked, onChange }: FaceChoiceProps) {
+  const names = definitionOf(piece.kind).faceNames;
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={face}
+      aria-label="Which face"
+      onChange={(_event, next: FaceId | null) => onChange(next)}
+    >
+      {piece.scope.faces.map((id) => (
+        <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
+          {names[id]}
+          {isLooked(id) && <CheckIcon titleAccess="looked over" sx={{ ml: 0.5, fontSize: 18 }} />}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
 
-/** The next piece of the round with a painted face that nobody has looked at. */
-function nextToLook(checks: Checks, pieceId: string, face: FaceId): Checks[number] | null {
-  const here = checks.findIndex((check) => check.piece.id === pieceId && check.face === face);
-  const after = [...checks.slice(here + 1), ...checks.slice(0, Math.max(0, here))];
-  return after.find((check) => check.piece.id !== pieceId && check.coats.laid > 0 && check.lookedAt === null) ?? null;
+interface FaceActionsProps {
+  /** Undefined where nothing is painted on the face. */
+  check: FaceToCheck | undefined;
+  defects: readonly Defect[];
+  /** The face that is next in the round. */
+  following: FaceToCheck | null;
+  onLooked(): void;
+}
+
+/** What lies on a face, the tick for having looked it over, what was found, and the way on. */
+function FaceActions({ check, defects, following, onLooked }: FaceActionsProps) {
+  const job = useJob();
+  return (
+    <>
+      <Box sx={{ fontSize: 16 }}>{check === undefined ? 'Nothing is painted on this face.' : coatsInWords(check)}</Box>
+      <Button
+        variant="contained"
+        startIcon={<CheckIcon />}
+        sx={{ minHeight: 64, fontSize: 19 }}
+        disabled={check === undefined || check.coats.laid === 0}
+        onClick={onLooked}
+      >
+        {defects.length === 0 ? 'Looked over: nothing found' : 'Looked over: that is all'}
+      </Button>
+      <FoundList defects={defects} />
+      {following && (
+        <Button
+          variant="outlined"
+          endIcon={<ForwardIcon />}
+          sx={{ minHeight: 52, justifySelf: 'start' }}
+          onClick={() => goTo({ stage: 'check', jobId: job.id, pieceId: following.piece.id }, 'replace')}
+        >
+          Next: {following.piece.mark}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function coatsInWords({ coats, paintedAt, lookedAt }: FaceToCheck): string {
+  const last = paintedAt ? `, the last since ${formatMoment(paintedAt, 'dateTime')}` : '';
+  const looked = lookedAt ? ` Looked over ${formatMoment(lookedAt, 'dateTime')}.` : '';
+  return `${coats.laid} of ${coats.all} coats lie here${last}.${looked}`;
 }

@@ -64,10 +64,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
   const facts: [string, string][] = [
     ['Batch', bucket.tins.map(({ batch }) => (batch === '' ? 'not noted' : batch)).join(', ')],
     ['On', `${on}${rooms.length > 0 ? ` (${rooms.join(', ')})` : ''}`],
-    [
-      'Last used',
-      lastUsed === null ? 'never' : formatMoment(lastUsed, 'dateOfYear'),
-    ],
+    ['Last used', lastUsed === null ? 'never' : formatMoment(lastUsed, 'dateOfYear')],
     ['Left', `${VOLUME.format(bucket.left, units)}${bucket.isSeen ? '' : ', as reckoned'}`],
   ];
   return (

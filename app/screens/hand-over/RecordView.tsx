@@ -175,9 +175,7 @@ function Stated() {
             </Button>
           ) : (
             <>
-              <strong>
-                Handed over {formatMoment(handOver.at, 'dateOfYear')}
-              </strong>
+              <strong>Handed over {formatMoment(handOver.at, 'dateOfYear')}</strong>
               <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: null })}>
                 Not yet, after all
               </Button>

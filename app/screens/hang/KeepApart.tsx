@@ -41,7 +41,7 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
       {keptApart ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <span>
-            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since {' '}
+            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since{' '}
             {formatMoment(keptApart.since, 'dateTime')}
             {isSoft ? '.' : ': take it away now.'}
           </span>

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -66,9 +67,7 @@ export function LabelPrinter() {
             />
             <strong>{metres(left)} of 62 mm tape left</strong>
             <Button variant="contained" sx={{ minHeight: 48 }} disabled={labels.length === 0} onClick={print}>
-              {labels.length === 0
-                ? 'All are printed'
-                : `Print ${labels.length} ${labels.length === 1 ? 'label' : 'labels'}, ${metres(asked)}`}
+              {labels.length === 0 ? 'All are printed' : `Print ${counted(labels.length, 'label')}, ${metres(asked)}`}
             </Button>
             {waiting.length > 0 && (
               <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => setFed([...fed], false)}>

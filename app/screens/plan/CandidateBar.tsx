@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
@@ -53,7 +54,7 @@ export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarP
               {price ||
                 (changes === null
                   ? id === 'accepted' && 'what is worked by'
-                  : `${changes.moved.length} ${changes.moved.length === 1 ? 'step moves' : 'steps move'}, ${changes.setups[1]} set-ups, ${changes.painterDays[1]} painter-days`)}
+                  : `${counted(changes.moved.length, 'step moves', 'steps move')}, ${changes.setups[1]} set-ups, ${changes.painterDays[1]} painter-days`)}
             </Box>
           </ButtonBase>
         );

@@ -52,9 +52,7 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
           Print
         </Button>
       </Box>
-      {sheets.length === 0 && (
-        <Typography>Nobody has work on {formatMoment(date, 'longDay')}.</Typography>
-      )}
+      {sheets.length === 0 && <Typography>Nobody has work on {formatMoment(date, 'longDay')}.</Typography>}
       {sheets.map((sheet) => (
         <PaperSheet key={sheet.painter.id} sheet={sheet} t0={reading.t0} />
       ))}

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { findingsOn } from '../../../core/proving/proof.ts';
@@ -13,7 +14,7 @@ export function FindingHistory({ group }: { group: FinishGroup }) {
   if (all.length === 0) return null;
   const last = new Set(findingsOn(job, group.id).values());
   return (
-    <Fold title="Everything that was stamped" summary={`${all.length} ${all.length === 1 ? 'finding' : 'findings'}`}>
+    <Fold title="Everything that was stamped" summary={counted(all.length, 'finding')}>
       <Box component="ul" sx={{ display: 'grid', gap: 0.5, fontSize: 14 }}>
         {[...all].reverse().map((finding) => (
           <Box component="li" key={finding.id} sx={{ color: last.has(finding) ? 'var(--ink)' : 'var(--ink-soft)' }}>

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { LAP_KINDS } from '../../../core/strokes/pass-laps.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
-import { capital } from '../../../core/units/sentence.ts';
+import { counted, capital } from '../../../core/units/sentence.ts';
 import { formatDuration, TEMPERATURE } from '../../../core/units/measures.ts';
 import { Caution } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
@@ -43,7 +43,7 @@ export function Verdict({ performance, coating, air, against }: VerdictProps) {
           />
           <Typography variant="h2" component="p" sx={{ color: COLOURS[worst.state] }}>
             {worst.state === 'gone-off'
-              ? `${gone} ${gone === 1 ? 'lap goes' : 'laps go'} off`
+              ? `${counted(gone, 'lap goes', 'laps go')} off`
               : worst.state === 'close'
                 ? 'Every lap is wet, the oldest only just'
                 : 'Every lap is met fresh'}

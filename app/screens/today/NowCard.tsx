@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -93,7 +94,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
           {localise(stepWords(step))}
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
-          {where} · {open.length} {open.length === 1 ? 'piece' : 'pieces'} · {formatDuration(minutes)}
+          {where} · {counted(open.length, 'piece')} · {formatDuration(minutes)}
           {run.setupMinutes > 0 && !isRunning && `, and ${formatDuration(run.setupMinutes)} to set up`}
         </Typography>
         <RunPieces steps={shown} isLong={isLong} isDone={isDone} onDone={(entry) => stamps.done([entry])} />

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -82,7 +83,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
             </Part>
             <Part
               title="Give the stamps back"
-              words={`${own} ${own === 1 ? 'stamp was' : 'stamps were'} made on this device; with tins, defects and counted bags.${
+              words={`${counted(own, 'stamp was', 'stamps were')} made on this device; with tins, defects and counted bags.${
                 photos.length > 0
                   ? ` ${photos.length === 1 ? 'A photo goes' : `${photos.length} photos go`} along with the file, not with the codes.`
                   : ''

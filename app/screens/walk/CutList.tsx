@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { cutLists, type MouldingCutList } from '../../../core/quantities/cut-list.ts';
@@ -114,9 +115,9 @@ function OneMoulding({ list }: { list: MouldingCutList }) {
         </Box>
         {plan.tooLong.length > 0 && (
           <Box role="alert" sx={{ color: 'var(--late)', mt: 2 }}>
-            {plan.tooLong.length} {plan.tooLong.length === 1 ? 'length is' : 'lengths are'} longer than any bar on sale
-            (up to {formatLength(Math.max(...plan.tooLong.map(({ length }) => length)), units)}). State a longer bar, or
-            join two with a scarf.
+            {counted(plan.tooLong.length, 'length is', 'lengths are')} longer than any bar on sale (up to{' '}
+            {formatLength(Math.max(...plan.tooLong.map(({ length }) => length)), units)}). State a longer bar, or join
+            two with a scarf.
           </Box>
         )}
       </Sheet>

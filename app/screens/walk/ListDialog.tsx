@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -134,12 +135,12 @@ function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { li
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
         <Box role="status" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
           <strong>
-            {read.length} of {list.table.rows.length} rows are understood: {count} {count === 1 ? 'piece' : 'pieces'}
+            {read.length} of {list.table.rows.length} rows are understood: {counted(count, 'piece')}
             {rooms.length > 0 && `, new ${rooms.length === 1 ? 'room' : 'rooms'} ${rooms.join(', ')}`}.
           </strong>
           {faulty.size > 0 && (
             <Box component="span" sx={{ color: 'var(--late)', fontWeight: 650 }}>
-              {faulty.size} {faulty.size === 1 ? 'row wants' : 'rows want'} mending: type over the red cells.
+              {counted(faulty.size, 'row wants', 'rows want')} mending: type over the red cells.
             </Box>
           )}
         </Box>
@@ -158,7 +159,7 @@ function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { li
         )}
         <Button onClick={onClose}>Later</Button>
         <Button variant="contained" disabled={!mayAdd} onClick={add}>
-          Add {count} {count === 1 ? 'piece' : 'pieces'}
+          Add {counted(count, 'piece')}
         </Button>
       </DialogActions>
     </>

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Photo, Piece } from '../../../core/job/document/piece-schema.ts';
@@ -7,7 +8,7 @@ import { useJob } from '../../open-job/use-job.ts';
 import { TakePhotos } from '../../parts/photos/TakePhotos.tsx';
 import { PhotoDialog } from './PhotoDialog.tsx';
 
-const marksOn = (count: number): string => `${count} ${count === 1 ? 'mark' : 'marks'}`;
+const marksOn = (count: number): string => counted(count, 'mark');
 
 /** Photos of a piece, from the camera or from files, with what is marked on them. */
 export function PhotoFields({ piece }: { piece: Piece }) {

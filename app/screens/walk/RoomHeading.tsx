@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Room } from '../../../core/job/document/room-schema.ts';
@@ -8,7 +9,7 @@ export function RoomHeading({ room, count }: { room: Room; count: number }) {
   const before = open.filter(({ when }) => when === 'before').length;
   const after = open.length - before;
   const said = [
-    `${count} ${count === 1 ? 'piece' : 'pieces'}`,
+    counted(count, 'piece'),
     room.maxOff === null ? '' : `at most ${room.maxOff} off at once`,
     room.zonesAtOnce === null ? '' : `${room.zonesAtOnce} zones at once`,
     before > 0 ? `${before} to do before the paint` : '',

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -125,7 +126,7 @@ function RoomFields({ room }: { room: Room }) {
         <StatedField
           label="Room"
           text={room.name}
-          helper={`${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`}
+          helper={counted(pieces, 'piece')}
           draft={`${job.id}/${room.id}/name`}
           take={(name) => state({ name }, 'name')}
         />

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -75,9 +76,7 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
   };
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="set-title">
-      <DialogTitle id="set-title">
-        Set {pieces.length} {pieces.length === 1 ? 'piece' : 'pieces'}
-      </DialogTitle>
+      <DialogTitle id="set-title">Set {counted(pieces.length, 'piece')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))', gap: 1.25 }}>
           {SETTABLE.map((id) => {

@@ -1,3 +1,4 @@
+import { counted } from '../../units/sentence.ts';
 import { operationOf } from '../../steps/operations.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { elevationOf } from '../../job/queries/pieces.ts';
@@ -128,7 +129,7 @@ export const GROUND_CAUSES = {
       if (passes === 0) return { strength: 0.9, because: 'no grain filler was used on open-grained wood' };
       return {
         strength: passes < 3 ? 0.45 : 0.15,
-        because: `${passes} ${passes === 1 ? 'pass' : 'passes'} of grain filler`,
+        because: `${counted(passes, 'pass', 'passes')} of grain filler`,
       };
     },
   },
@@ -141,7 +142,7 @@ export const GROUND_CAUSES = {
       if (hiding === null || hiding.laid >= hiding.needed) return null;
       return {
         strength: strength(0.5 + (hiding.needed - hiding.laid) * 0.2),
-        because: `${hiding.laid} ${hiding.laid === 1 ? 'coat lies' : 'coats lie'} there, and ${hiding.needed} hide the old colour`,
+        because: `${counted(hiding.laid, 'coat lies', 'coats lie')} there, and ${hiding.needed} hide the old colour`,
       };
     },
   },

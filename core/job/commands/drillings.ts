@@ -1,3 +1,4 @@
+import { counted } from '../../units/sentence.ts';
 import { current } from 'immer';
 import { z } from 'zod';
 import { drillingSchema } from '../document/piece-schema.ts';
@@ -45,8 +46,7 @@ export const changeDrilling = command({
 /** Gives pieces the filled and the new holes of another, instead of their own: like pieces share one template. */
 export const copyHoles = command({
   args: () => z.object({ from: z.string(), ids: z.array(z.string()).min(1).max(2000) }),
-  label: ({ from, ids }, job) =>
-    `Holes of ${markOf(job, from)} on ${ids.length} ${ids.length === 1 ? 'piece' : 'pieces'}`,
+  label: ({ from, ids }, job) => `Holes of ${markOf(job, from)} on ${counted(ids.length, 'piece')}`,
   change(draft, { from, ids }) {
     const { filledHoles, drillings } = current(entryOf(draft.pieces, from, 'piece'));
     for (const id of ids) Object.assign(entryOf(draft.pieces, id, 'piece'), { filledHoles, drillings });

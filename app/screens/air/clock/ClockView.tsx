@@ -1,3 +1,4 @@
+import { counted } from '../../../../core/units/sentence.ts';
 import { TEMPERATURE } from '../../../../core/units/measures.ts';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -108,7 +109,7 @@ export function ClockView({ air }: { air: AirNow }) {
           Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then by ')}; nothing below{' '}
           {TEMPERATURE.brief(coating.minTemperature, job.settings.units)}.
           {learnt
-            ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${learnt.observations.length} ${learnt.observations.length === 1 ? 'observation' : 'observations'}; that is counted.`
+            ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${counted(learnt.observations.length, 'observation')}; that is counted.`
             : ''}
         </Typography>
       </Sheet>

@@ -3,7 +3,7 @@ import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import { useCallback, useMemo, useState } from 'react';
 import { dewPoint } from '../../../../core/air/humidity.ts';
-import { PAINTING_BLOCKERS } from '../../../../core/air/painting-blockers.ts';
+import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import type { OutsideFaces } from '../../../../core/forecasting/outside-faces.ts';
 import { hindrancesIn } from '../../../../core/forecasting/painting-hours.ts';
 import { TEMPERATURE, TEMPERATURE_DIFFERENCE, WIND, RAIN } from '../../../../core/units/measures.ts';
@@ -55,17 +55,6 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
     [clocks, now, at, units, hours, coat, hindrances],
   );
   if (!date || !coat) return null;
-  const first = Math.round(date.startsAt / 60);
-  const shown = Array.from({ length: Math.round(date.minutes / 60) }, (_unused, index) => first + index).filter(
-    (hour) => {
-      const clock = clocks.localHour(hour)?.hour ?? 0;
-      return clock >= 5 && clock <= 21;
-    },
-  );
-  const time = (minutes: number | null): string =>
-    minutes === null || minutes === Infinity
-      ? 'not in 3 months'
-      : formatMoment(at(minutes), minutes < date.startsAt + date.minutes ? 'time' : 'weekdayTime');
   return (
     <Section
       title={`${face.room.name}, ${face.face}: ${formatMoment(at(date.startsAt + 720), 'longDay')}`}
@@ -101,60 +90,87 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
         {face.pieces.some(({ upHigh }) => upHigh) && (
           <Caution>Some of these are reached from a ladder: not in wind, on firm ground, tied or footed.</Caution>
         )}
-        <ListTable>
-          <thead>
-            <tr>
-              {['Hour', 'Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map((name, index) => (
-                <th key={name} scope="col" style={index > 0 ? right : undefined}>
-                  {name}
-                </th>
-              ))}
-              <th scope="col">May it be painted?</th>
-              <th scope="col">Touch dry</th>
-              <th scope="col">Rain-safe</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((hour) => {
-              const state = hours[hour];
-              if (!state) return null;
-              const { outdoor, surface, light } = state;
-              const against = hindrances[hour] ?? [];
-              const above = surface - dewPoint(outdoor.temperature, outdoor.humidity);
-              return (
-                <tr key={hour}>
-                  <th scope="row">{formatMoment(at(hour * 60), 'time')}</th>
-                  <td style={right}>{TEMPERATURE.format(outdoor.temperature, units)}</td>
-                  <td style={right}>{Math.round(outdoor.humidity)} %</td>
-                  <td style={right}>{TEMPERATURE.format(surface, units)}</td>
-                  <td style={right}>{TEMPERATURE_DIFFERENCE.format(above, units)}</td>
-                  <td style={right}>{Math.round(light.direct)}</td>
-                  <td style={right}>{WIND.format(outdoor.wind, units)}</td>
-                  <td style={right}>{outdoor.rain === 0 ? '–' : RAIN.format(outdoor.rain, units)}</td>
-                  <td>
-                    {against.length === 0 ? (
-                      <strong style={{ color: 'var(--ready)' }}>yes</strong>
-                    ) : (
-                      <span title={against.map((reason) => PAINTING_BLOCKERS[reason].words).join('; ')}>
-                        no: {PAINTING_BLOCKERS[against[0] ?? 'dark'].short}
-                        {against.length > 1 && (
-                          <span style={{ color: 'var(--ink-soft)' }}>, and {against.length - 1} more</span>
-                        )}
-                      </span>
-                    )}
-                  </td>
-                  <td>
-                    {against.length === 0
-                      ? time(clocks.reached(coat.coating, 'touch', hour * 60 + 60, face.climateId))
-                      : ''}
-                  </td>
-                  <td>{against.length === 0 ? time(hour * 60 + 60 + coat.coating.rainSafe * 60) : ''}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </ListTable>
+        <HourTable face={face} coat={coat} date={date} air={air} hindrances={hindrances} />
       </Box>
     </Section>
+  );
+}
+
+interface HourTableProps {
+  face: OutsideFaces;
+  coat: OutsideFaces['coats'][number];
+  date: AirNow['clocks']['days'][number];
+  air: AirNow;
+  hindrances: readonly (readonly PaintingBlocker[])[];
+}
+
+/** The hours of a day from five to nine in the evening. */
+function HourTable({ face, coat, date, air: { clocks, at }, hindrances }: HourTableProps) {
+  const { units } = useJob().settings;
+  const hours = clocks.face(face.climateId);
+  const first = Math.round(date.startsAt / 60);
+  const shown = Array.from({ length: Math.round(date.minutes / 60) }, (_unused, index) => first + index).filter(
+    (hour) => {
+      const clock = clocks.localHour(hour)?.hour ?? 0;
+      return clock >= 5 && clock <= 21;
+    },
+  );
+  const time = (minutes: number | null): string =>
+    minutes === null || minutes === Infinity
+      ? 'not in 3 months'
+      : formatMoment(at(minutes), minutes < date.startsAt + date.minutes ? 'time' : 'weekdayTime');
+  return (
+    <ListTable>
+      <thead>
+        <tr>
+          {['Hour', 'Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map((name, index) => (
+            <th key={name} scope="col" style={index > 0 ? right : undefined}>
+              {name}
+            </th>
+          ))}
+          <th scope="col">May it be painted?</th>
+          <th scope="col">Touch dry</th>
+          <th scope="col">Rain-safe</th>
+        </tr>
+      </thead>
+      <tbody>
+        {shown.map((hour) => {
+          const state = hours[hour];
+          if (!state) return null;
+          const { outdoor, surface, light } = state;
+          const against = hindrances[hour] ?? [];
+          const done = hour * 60 + 60;
+          const above = surface - dewPoint(outdoor.temperature, outdoor.humidity);
+          return (
+            <tr key={hour}>
+              <th scope="row">{formatMoment(at(hour * 60), 'time')}</th>
+              <td style={right}>{TEMPERATURE.format(outdoor.temperature, units)}</td>
+              <td style={right}>{Math.round(outdoor.humidity)} %</td>
+              <td style={right}>{TEMPERATURE.format(surface, units)}</td>
+              <td style={right}>{TEMPERATURE_DIFFERENCE.format(above, units)}</td>
+              <td style={right}>{Math.round(light.direct)}</td>
+              <td style={right}>{WIND.format(outdoor.wind, units)}</td>
+              <td style={right}>{outdoor.rain === 0 ? '–' : RAIN.format(outdoor.rain, units)}</td>
+              <td>
+                <MayPaint against={against} />
+              </td>
+              <td>{against.length === 0 && time(clocks.reached(coat.coating, 'touch', done, face.climateId))}</td>
+              <td>{against.length === 0 && time(done + coat.coating.rainSafe * 60)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </ListTable>
+  );
+}
+
+function MayPaint({ against }: { against: readonly PaintingBlocker[] }) {
+  const [first] = against;
+  if (first === undefined) return <strong style={{ color: 'var(--ready)' }}>yes</strong>;
+  return (
+    <span title={against.map((reason) => PAINTING_BLOCKERS[reason].words).join('; ')}>
+      no: {PAINTING_BLOCKERS[first].short}
+      {against.length > 1 && <span style={{ color: 'var(--ink-soft)' }}>, and {against.length - 1} more</span>}
+    </span>
   );
 }

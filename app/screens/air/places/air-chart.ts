@@ -1,30 +1,8 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
 import type { EChartsCoreOption } from 'echarts/core';
-import type { DateTime } from 'luxon';
-import { dewPoint } from '../../../../core/air/humidity.ts';
-import { PAINTING_BLOCKERS, type PaintingBlocker } from '../../../../core/air/painting-blockers.ts';
 import { stretchesOf } from '../../../../core/forecasting/painting-hours.ts';
-import { RAIN, TEMPERATURE } from '../../../../core/units/measures.ts';
-import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import type { Ink } from '../../../drawing/Chart.tsx';
-
-/** What a chart of days shows: hours `from` until before `until` of a place. */
-export interface DaysShown {
-  from: number;
-  until: number;
-  now: number;
-  /** By hour of the clocks. */
-  air: { temperature: ArrayLike<number>; humidity: ArrayLike<number> };
-  /** The surface of a face in the open; null where it is as warm as the air. */
-  surface: ArrayLike<number> | null;
-  /** mm in each hour; null for a place with a roof. */
-  rain: ArrayLike<number> | null;
-  lanes: readonly { name: string; hindrances: readonly (readonly PaintingBlocker[])[] }[];
-  midnights: readonly number[];
-  isDark(hour: number): boolean;
-  at(minutes: number): DateTime;
-  units: UnitSystem;
-}
+import { hourInWords, hoursOf, linesOf, nightsOf, type DaysShown } from './days-shown.ts';
 
 const FAMILY = "'Archivo Variable', system-ui, sans-serif";
 const LANE = 38;
@@ -34,25 +12,17 @@ export const chartHeight = (lanes: number): number => TOP + 58 + lanes * LANE + 
 
 /** Days of a place: temperature, dew point, humidity and surface above, and below when each product may be painted. */
 export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
-  const { from, until, now, air, surface, rain, lanes, at, units } = shown;
-  const hours = Array.from({ length: until - from }, (_unused, index) => from + index);
-  const x = { min: from * 60, max: until * 60 };
-  const middle = (hour: number): number => (hour + 0.5) * 60;
-  const degrees = (celsius: number): number => TEMPERATURE.fieldValue(celsius, units);
-  const series = (of: (hour: number) => number): [number, number][] => hours.map((hour) => [middle(hour), of(hour)]);
-  const line = (name: string, colour: string, data: [number, number][], more: object = {}): object => ({
+  const { now, rain, lanes } = shown;
+  const { air, surface, dewPoint, humidity } = linesOf(shown);
+  const line = (name: string, colour: string, data: [number, number][], style: object, more: object = {}): object => ({
     name,
     type: 'line',
     showSymbol: false,
     data,
-    lineStyle: { color: colour, width: 2 },
-    itemStyle: { color: colour },
+    lineStyle: { color: ink(colour), width: 2, ...style },
+    itemStyle: { color: ink(colour) },
     ...more,
   });
-  const dew = (hour: number): number => dewPoint(air.temperature[hour] ?? 0, Math.max(1, air.humidity[hour] ?? 50));
-  const axis = { axisLine: { lineStyle: { color: ink('--line') } }, axisTick: { show: false } };
-  const midnights = shown.midnights.filter((time) => time >= x.min && time < x.max);
-  const nights = nightsOf(hours, shown.isDark);
   return {
     textStyle: { fontFamily: FAMILY, color: ink('--ink') },
     grid: [
@@ -65,18 +35,38 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
       backgroundColor: '#18292b',
       borderWidth: 0,
       textStyle: { color: '#f6f7ef', fontSize: 13 },
-      formatter: (points: { axisValue: number }[]) => told(Math.floor((points[0]?.axisValue ?? 0) / 60)),
+      formatter: (points: { axisValue: number }[]) => hourInWords(shown, Math.floor((points[0]?.axisValue ?? 0) / 60)),
     },
+    ...axes(shown, ink),
+    series: [
+      line('air', '--tacky', air, { width: 3 }, { markArea: nightArea(shown, ink), markLine: nowLine(now, ink) }),
+      ...(surface === null ? [] : [line('surface', '--late', surface, { type: [6, 3] })]),
+      line('dew point', '--wet', dewPoint, { type: [2, 3] }),
+      line('humidity', '--cured', humidity, { width: 1.5, opacity: 0.8 }, { yAxisIndex: 1 }),
+      ...(rain === null ? [] : [showers(rain, shown, ink)]),
+      bands(shown, ink),
+      names(shown, ink),
+    ],
+  };
+}
+
+/** Days below; degrees on the left, humidity on the right, and lanes without figures. */
+function axes(shown: DaysShown, ink: Ink): EChartsCoreOption {
+  const axis = { axisLine: { lineStyle: { color: ink('--line') } }, axisTick: { show: false } };
+  const label = { color: ink('--ink-soft'), fontSize: 13 };
+  const days = { min: shown.from * 60, max: shown.until * 60 };
+  const midnights = shown.midnights.filter((time) => time >= days.min && time < days.max);
+  return {
     xAxis: [0, 1].map((gridIndex) => ({
       ...axis,
-      ...x,
+      ...days,
       gridIndex,
       type: 'value',
       splitLine: { show: false },
       axisLabel: {
         show: gridIndex === 0,
-        customValues: midnights.map((time) => Math.min(time + 720, x.max)),
-        formatter: (time: number) => formatMoment(at(time), 'day'),
+        customValues: midnights.map((time) => Math.min(time + 720, days.max)),
+        formatter: (time: number) => formatMoment(shown.at(time), 'day'),
         color: ink('--ink'),
         fontSize: 13,
       },
@@ -86,7 +76,7 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
         ...axis,
         type: 'value',
         scale: true,
-        axisLabel: { formatter: '{value}°', color: ink('--ink-soft'), fontSize: 13 },
+        axisLabel: { formatter: '{value}°', ...label },
         splitLine: { lineStyle: { color: ink('--line') } },
       },
       {
@@ -95,77 +85,27 @@ export function airChart(shown: DaysShown, ink: Ink): EChartsCoreOption {
         min: 0,
         max: 100,
         interval: 25,
-        axisLabel: { formatter: '{value} %', color: ink('--ink-soft'), fontSize: 13 },
+        axisLabel: { formatter: '{value} %', ...label },
         splitLine: { show: false },
       },
-      { gridIndex: 1, type: 'value', min: 0, max: Math.max(1, lanes.length), inverse: true, show: false },
-    ],
-    series: [
-      line(
-        'air',
-        ink('--tacky'),
-        series((hour) => degrees(air.temperature[hour] ?? 0)),
-        {
-          lineStyle: { color: ink('--tacky'), width: 3 },
-          markArea: {
-            silent: true,
-            itemStyle: { color: ink('--night'), opacity: 0.75 },
-            data: nights.map(([start, end]) => [{ xAxis: start * 60 }, { xAxis: end * 60 }]),
-          },
-          markLine: {
-            silent: true,
-            symbol: 'none',
-            label: { formatter: 'now', color: ink('--ink'), fontSize: 13, position: 'end', distance: 2 },
-            lineStyle: { color: ink('--ink'), type: 'solid', width: 1.5 },
-            data: [{ xAxis: now }],
-          },
-        },
-      ),
-      ...(surface === null
-        ? []
-        : [
-            line(
-              'surface',
-              ink('--late'),
-              series((hour) => degrees(surface[hour] ?? 0)),
-              { lineStyle: { color: ink('--late'), width: 2, type: [6, 3] } },
-            ),
-          ]),
-      line(
-        'dew point',
-        ink('--wet'),
-        series((hour) => degrees(dew(hour))),
-        {
-          lineStyle: { color: ink('--wet'), width: 2, type: [2, 3] },
-        },
-      ),
-      line(
-        'humidity',
-        ink('--cured'),
-        series((hour) => air.humidity[hour] ?? 0),
-        {
-          yAxisIndex: 1,
-          lineStyle: { color: ink('--cured'), width: 1.5, opacity: 0.8 },
-        },
-      ),
-      ...(rain === null ? [] : [showers(rain, { from, until }, ink)]),
-      bands(lanes, { from, until }, ink),
-      names(lanes, from, ink),
+      { gridIndex: 1, type: 'value', min: 0, max: Math.max(1, shown.lanes.length), inverse: true, show: false },
     ],
   };
-
-  function told(hour: number): string {
-    const when = formatMoment(at(hour * 60), 'dayTime');
-    const warm = TEMPERATURE.format(air.temperature[hour] ?? 0, units);
-    const face = surface === null ? '' : `<br>surface ${TEMPERATURE.format(surface[hour] ?? 0, units)}`;
-    const wet = (rain?.[hour] ?? 0) > 0 ? `<br>rain ${RAIN.format(rain?.[hour] ?? 0, units)}` : '';
-    const rows = lanes.map(({ name, hindrances }) => {
-      const [first] = hindrances[hour] ?? [];
-      return `<br>${first === undefined ? '●' : '○'} ${escaped(name)}${first === undefined ? '' : `: ${PAINTING_BLOCKERS[first].words}`}`;
-    });
-    return `<b>${when}</b><br>air ${warm}, ${Math.round(air.humidity[hour] ?? 0)} %, dew point ${TEMPERATURE.format(dew(hour), units)}${face}${wet}${rows.join('')}`;
-  }
 }
+
+const nightArea = (shown: DaysShown, ink: Ink): object => ({
+  silent: true,
+  itemStyle: { color: ink('--night'), opacity: 0.75 },
+  data: nightsOf(shown).map(([start, end]) => [{ xAxis: start * 60 }, { xAxis: end * 60 }]),
+});
+
+const nowLine = (now: number, ink: Ink): object => ({
+  silent: true,
+  symbol: 'none',
+  label: { formatter: 'now', color: ink('--ink'), fontSize: 13, position: 'end', distance: 2 },
+  lineStyle: { color: ink('--ink'), type: 'solid', width: 1.5 },
+  data: [{ xAxis: now }],
+});
 
 /** What ECharts hands to a drawing of one's own: the entry's values, and where a point lies. */
 interface Drawing {
@@ -175,12 +115,11 @@ interface Drawing {
 const onLanes = { type: 'custom', xAxisIndex: 1, yAxisIndex: 2, silent: true };
 
 /** Rain as bars from the foot of the chart, taller for more of it. */
-function showers(rain: ArrayLike<number>, { from, until }: { from: number; until: number }, ink: Ink): object {
-  const hours = Array.from({ length: until - from }, (_unused, index) => from + index);
+function showers(rain: ArrayLike<number>, shown: DaysShown, ink: Ink): object {
   return {
     type: 'custom',
     silent: true,
-    data: hours.flatMap((hour) => ((rain[hour] ?? 0) > 0 ? [[hour * 60, rain[hour]]] : [])),
+    data: hoursOf(shown).flatMap((hour) => ((rain[hour] ?? 0) > 0 ? [[hour * 60, rain[hour]]] : [])),
     encode: { x: 0, y: [] },
     renderItem({ coordSys }: { coordSys: { y: number; height: number } }, api: Drawing) {
       const [left = 0] = api.coord([api.value(0), 0]);
@@ -196,7 +135,7 @@ function showers(rain: ArrayLike<number>, { from, until }: { from: number; until
 }
 
 /** The hours of each product: a bar as round as a vial where it may be painted, a thin line elsewhere. */
-function bands(lanes: DaysShown['lanes'], { from, until }: { from: number; until: number }, ink: Ink): object {
+function bands({ lanes, from, until }: DaysShown, ink: Ink): object {
   return {
     ...onLanes,
     clip: true,
@@ -230,7 +169,7 @@ function bands(lanes: DaysShown['lanes'], { from, until }: { from: number; until
   };
 }
 
-function names(lanes: DaysShown['lanes'], from: number, ink: Ink): object {
+function names({ lanes, from }: DaysShown, ink: Ink): object {
   return {
     ...onLanes,
     data: lanes.map((_lane, index) => [from * 60, index]),
@@ -241,19 +180,4 @@ function names(lanes: DaysShown['lanes'], from: number, ink: Ink): object {
       return { type: 'text', x, y: y + 4, style };
     },
   };
-}
-
-/** Names come from the painter; a tooltip is HTML. */
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (letter) => `&#${letter.charCodeAt(0)};`);
-
-/** Spans of hours without the sun. */
-function nightsOf(hours: readonly number[], isDark: (hour: number) => boolean): [number, number][] {
-  const nights: [number, number][] = [];
-  for (const hour of hours) {
-    const last = nights.at(-1);
-    if (!isDark(hour)) continue;
-    if (last?.[1] === hour) last[1] = hour + 1;
-    else nights.push([hour, hour + 1]);
-  }
-  return nights;
 }

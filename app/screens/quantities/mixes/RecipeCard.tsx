@@ -19,18 +19,14 @@ import { DeleteIcon } from '../../../drawing/icons.tsx';
 /** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
 export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {
   const job = useJob();
-  const now = useNow();
   const { apply } = useCommands();
   const [typed, setTyped] = useState('');
-  const [words, setWords] = useState('');
   const change = (facts: Facts<Recipe>, strokes?: string): Outcome<unknown> =>
     apply(
       'change-recipe',
       { id: recipe.id, facts },
       strokes ? { strokes: `${recipe.id}/${strokes}`, quiet: true } : {},
     );
-  const changePart = (index: number, facts: Partial<Recipe['parts'][number]>, key: string): Outcome<unknown> =>
-    change({ parts: { [index]: facts } }, `part-${index}/${key}`);
   const litres = typed.trim() === '' ? accepted(needed ?? 1) : anyNumber(typed, 0.01, 200);
   const scaled = scaledRecipe(recipe.parts, litres.ok ? litres.value : 0);
   return (
@@ -88,41 +84,18 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
       </Box>
       <Box component="ol" aria-label={`Parts of ${recipe.name}`} sx={{ display: 'grid', gap: 1 }}>
         {recipe.parts.map((part, index) => (
-          <Box component="li" key={index} sx={{ display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
-            <StatedField
-              label="Part"
-              text={part.what}
-              draft={`${job.id}/${recipe.id}/${index}/what`}
-              take={(what) => changePart(index, { what }, 'what')}
-            />
-            <MeasureField
-              label="As mixed"
-              measure={PORTION}
-              value={part.amount}
-              limits={[0.01, 100_000]}
-              draft={`${job.id}/${recipe.id}/${index}/amount`}
-              sx={{ width: 130 }}
-              take={(amount) => changePart(index, { amount }, 'amount')}
-            />
-            <Box className="condensed" sx={{ fontSize: 20, minWidth: 120 }}>
-              {scaled[index] &&
-                PORTION.format(
-                  scaled[index].millilitres,
-                  job.settings.units,
-                  scaled[index].millilitres < 10 ? 1 : undefined,
-                )}
-            </Box>
-            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              {scaled[index] && `${(scaled[index].share * 100).toFixed(1)} %`}
-            </Box>
-            <IconButton
-              aria-label={`Leave out ${part.what}`}
-              disabled={recipe.parts.length === 1}
-              onClick={() => change({ parts: recipe.parts.filter((_part, at) => at !== index) })}
-            >
-              <DeleteIcon />
-            </IconButton>
-          </Box>
+          <PartRow
+            key={index}
+            part={part}
+            scaled={scaled[index] ?? null}
+            draft={`${job.id}/${recipe.id}/${index}`}
+            change={(facts, key) => change({ parts: { [index]: facts } }, `part-${index}/${key}`)}
+            onLeaveOut={
+              recipe.parts.length === 1
+                ? null
+                : () => change({ parts: recipe.parts.filter((_part, at) => at !== index) })
+            }
+          />
         ))}
       </Box>
       <Button
@@ -131,6 +104,53 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
       >
         Another part
       </Button>
+      <Drawdowns recipe={recipe} onNote={(drawdown) => change({ drawdowns: { [drawdown.id]: drawdown } }).ok} />
+    </Box>
+  );
+}
+
+type Part = Recipe['parts'][number];
+
+interface PartRowProps {
+  part: Part;
+  scaled: ReturnType<typeof scaledRecipe>[number] | null;
+  draft: string;
+  change(facts: Partial<Part>, key: string): Outcome<unknown>;
+  onLeaveOut: (() => void) | null;
+}
+
+/** A part of a recipe: what it is, how much of it was mixed, and how much the litres that are asked for take. */
+function PartRow({ part, scaled, draft, change, onLeaveOut }: PartRowProps) {
+  const { units } = useJob().settings;
+  return (
+    <Box component="li" sx={{ display: 'flex', gap: 1.25, alignItems: 'center', flexWrap: 'wrap' }}>
+      <StatedField label="Part" text={part.what} draft={`${draft}/what`} take={(what) => change({ what }, 'what')} />
+      <MeasureField
+        label="As mixed"
+        measure={PORTION}
+        value={part.amount}
+        limits={[0.01, 100_000]}
+        draft={`${draft}/amount`}
+        sx={{ width: 130 }}
+        take={(amount) => change({ amount }, 'amount')}
+      />
+      <Box className="condensed" sx={{ fontSize: 20, minWidth: 120 }}>
+        {scaled && PORTION.format(scaled.millilitres, units, scaled.millilitres < 10 ? 1 : undefined)}
+      </Box>
+      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{scaled && `${(scaled.share * 100).toFixed(1)} %`}</Box>
+      <IconButton aria-label={`Leave out ${part.what}`} disabled={onLeaveOut === null} onClick={() => onLeaveOut?.()}>
+        <DeleteIcon />
+      </IconButton>
+    </Box>
+  );
+}
+
+/** What drawdowns of a colour have shown, and a line for the next one. */
+function Drawdowns({ recipe, onNote }: { recipe: Recipe; onNote(drawdown: Recipe['drawdowns'][number]): boolean }) {
+  const now = useNow();
+  const [words, setWords] = useState('');
+  return (
+    <>
       <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
         <TextField
           fullWidth
@@ -142,8 +162,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
           variant="outlined"
           disabled={words.trim() === ''}
           onClick={() => {
-            const drawdown = { id: nanoid(8), at: now, words: words.trim(), hex: null };
-            if (change({ drawdowns: { [drawdown.id]: drawdown } }).ok) setWords('');
+            if (onNote({ id: nanoid(8), at: now, words: words.trim(), hex: null })) setWords('');
           }}
         >
           Note it
@@ -158,6 +177,6 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
           ))}
         </Box>
       )}
-    </Box>
+    </>
   );
 }

@@ -74,73 +74,67 @@ export function railingParts(shape: RailingShape): {
   const rail = total - height;
   const clearTop = rail + shape.handrailDepth;
   const bottomRail = total - shape.underBottomRail - shape.bottomRailDepth;
-  const elements: Element[] = [];
+  const bays = baysOf(shape);
+  const newels = Array.from({ length: shape.newels }, (_unused, index) => {
+    const x = index === 0 ? 0 : (bays[index - 1]?.left ?? 0) + (bays[index - 1]?.clear ?? 0);
+    // Four sides and the top.
+    const area = 4 * newel * newelHeight + newel ** 2;
+    return member(`newel-${index + 1}`, `newel ${index + 1}`, 'newel', [x, 0, newel, total], area);
+  });
+  const elements: Element[] = newels;
   const unpainted: Unpainted[] = [];
-  const add = (
-    id: string,
-    name: string,
-    part: 'newel' | 'handrail' | 'bottom-rail' | 'spindle',
-    box: Box,
-    area: number,
-  ): void => {
-    elements.push(
-      element({
-        id,
-        name,
-        part,
-        outline: rectangle(box),
-        grain: part === 'handrail' || part === 'bottom-rail' ? 'horizontal' : 'vertical',
-        excess: area - box[2] * box[3],
-      }),
-    );
-  };
   const open = (id: string, box: Box): void => {
     if (box[2] > 0 && box[3] > 0) unpainted.push({ id: `open-${id}`, why: 'open', outline: rectangle(box) });
   };
-  const bays = baysOf(shape);
-  for (let index = 0; index < shape.newels; index++) {
-    const x = index === 0 ? 0 : (bays[index - 1]?.left ?? 0) + (bays[index - 1]?.clear ?? 0);
-    // Four sides and the top.
-    add(
-      `newel-${index + 1}`,
-      `newel ${index + 1}`,
-      'newel',
-      [x, 0, newel, total],
-      4 * newel * newelHeight + newel ** 2,
-    );
-  }
   const girth = spindleGirth(shape.section, spindle);
+  const clear = bottomRail - clearTop;
   let number = 0;
   bays.forEach((bay, index) => {
-    const of = bays.length > 1 ? ` of bay ${index + 1}` : '';
-    const handrailGirth = 2 * (shape.handrailWidth + shape.handrailDepth);
-    add(
-      `handrail-${index + 1}`,
-      `handrail${of}`,
-      'handrail',
-      [bay.left, rail, bay.clear, shape.handrailDepth],
-      bay.clear * handrailGirth,
-    );
-    if (shape.bottomRailDepth > 0) {
-      const bottomGirth = 2 * (shape.bottomRailWidth + shape.bottomRailDepth);
-      add(
-        `bottom-rail-${index + 1}`,
-        `bottom rail${of}`,
-        'bottom-rail',
-        [bay.left, bottomRail, bay.clear, shape.bottomRailDepth],
-        bay.clear * bottomGirth,
-      );
-    }
-    const clear = bottomRail - clearTop;
+    elements.push(...railsOf(shape, bay, { number: index + 1, isOnly: bays.length === 1, rail, bottomRail }));
     for (let place = 0; place < bay.spindles; place++) {
       number += 1;
       const x = bay.left + bay.gap + place * (bay.gap + spindle);
+      const box: Box = [x, clearTop, spindle, clear];
       open(`spindle-${number}`, [x - bay.gap, clearTop, bay.gap, clear]);
-      add(`spindle-${number}`, `spindle ${number}`, 'spindle', [x, clearTop, spindle, clear], girth * clear);
+      elements.push(member(`spindle-${number}`, `spindle ${number}`, 'spindle', box, girth * clear));
     }
     open(`bay-${index + 1}`, [bay.left + bay.clear - bay.gap, clearTop, bay.gap, clear]);
     open(`above-${index + 1}`, [bay.left, 0, bay.clear, rail]);
     open(`below-${index + 1}`, [bay.left, total - shape.underBottomRail, bay.clear, shape.underBottomRail]);
   });
   return { width: length, height: total, elements, unpainted };
+}
+
+type Member = 'newel' | 'handrail' | 'bottom-rail' | 'spindle';
+
+/** A member as its front, with the area of all its sides in mm². */
+const member = (id: string, name: string, part: Member, box: Box, area: number): Element =>
+  element({
+    id,
+    name,
+    part,
+    outline: rectangle(box),
+    grain: part === 'handrail' || part === 'bottom-rail' ? 'horizontal' : 'vertical',
+    excess: area - box[2] * box[3],
+  });
+
+/** The handrail of a bay, and its bottom rail where there is one. */
+function railsOf(
+  { handrailWidth, handrailDepth, bottomRailWidth, bottomRailDepth }: RailingShape,
+  { left, clear }: Bay,
+  { number, isOnly, rail, bottomRail }: { number: number; isOnly: boolean; rail: number; bottomRail: number },
+): Element[] {
+  const of = isOnly ? '' : ` of bay ${number}`;
+  const railOf = (part: 'handrail' | 'bottom-rail', top: number, depth: number, width: number): Element =>
+    member(
+      `${part}-${number}`,
+      `${part.replace('-', ' ')}${of}`,
+      part,
+      [left, top, clear, depth],
+      clear * 2 * (width + depth),
+    );
+  return [
+    railOf('handrail', rail, handrailDepth, handrailWidth),
+    ...(bottomRailDepth > 0 ? [railOf('bottom-rail', bottomRail, bottomRailDepth, bottomRailWidth)] : []),
+  ];
 }

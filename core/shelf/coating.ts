@@ -86,42 +86,58 @@ export const coatingSchema = z.lazy(() =>
       /** Hours to recoat that the tin states at other temperatures: two or more are fitted. */
       recoatAt: z.array(z.object({ temperature: z.number().min(-10).max(50), hours })).max(6),
     })
-    .superRefine(
-      ({ hours: stated, recoatMax, recoatAt, potLife, hardenerRatio, minTemperature, maxTemperature }, context) => {
-        if (hardenerRatio !== null && potLife === null) {
-          const message = 'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.';
-          context.addIssue({ code: 'custom', path: ['potLife'], message });
-        }
-        if (maxTemperature <= minTemperature) {
-          const message = `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`;
-          context.addIssue({ code: 'custom', path: ['maxTemperature'], message });
-        }
-        if (recoatMax !== null && recoatMax < stated.recoat) {
-          const message = `The recoat window can’t close after ${recoatMax} h, before it opens after ${stated.recoat} h. Check the tin.`;
-          context.addIssue({ code: 'custom', path: ['recoatMax'], message });
-        }
-        const fit = fitHours(recoatAt);
-        if (recoatAt.length >= 2 && (fit === null || fit.slope <= 0)) {
-          const message =
-            'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.';
-          context.addIssue({ code: 'custom', path: ['recoatAt'], message });
-        }
-        let before: DryingStage | null = null;
-        for (const stage of DRYING_STAGES) {
-          const reached = stated[stage];
-          if (reached === null) continue;
-          const earlier = before === null ? null : stated[before];
-          if (before !== null && earlier !== null && reached < earlier) {
-            const message = `“${stage}” after ${reached} h can’t come before “${before}” after ${earlier} h. Check the tin.`;
-            context.addIssue({ code: 'custom', path: ['hours', stage], message });
-            return;
-          }
-          before = stage;
-        }
-      },
-    ),
+    .superRefine((stated, context) => {
+      for (const { path, message } of contradictionsIn(stated)) context.addIssue({ code: 'custom', path, message });
+    }),
 );
 export type Coating = z.infer<typeof coatingSchema>;
+
+type Figures = Pick<
+  Coating,
+  'hours' | 'recoatMax' | 'recoatAt' | 'potLife' | 'hardenerRatio' | 'minTemperature' | 'maxTemperature'
+>;
+
+/** What can't be true of a tin at once, each with the figure that it is told at. */
+function contradictionsIn(stated: Figures): { path: string[]; message: string }[] {
+  const { hours: dries, recoatMax, recoatAt, potLife, hardenerRatio, minTemperature, maxTemperature } = stated;
+  const fit = fitHours(recoatAt);
+  const found: [boolean, string, string][] = [
+    [
+      hardenerRatio !== null && potLife === null,
+      'potLife',
+      'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.',
+    ],
+    [
+      maxTemperature <= minTemperature,
+      'maxTemperature',
+      `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`,
+    ],
+    [
+      recoatMax !== null && recoatMax < dries.recoat,
+      'recoatMax',
+      `The recoat window can’t close after ${recoatMax} h, before it opens after ${dries.recoat} h. Check the tin.`,
+    ],
+    [
+      recoatAt.length >= 2 && (fit === null || fit.slope <= 0),
+      'recoatAt',
+      'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.',
+    ],
+  ];
+  const reached = DRYING_STAGES.flatMap((stage) => (dries[stage] === null ? [] : [{ stage, after: dries[stage] }]));
+  const early = reached.findIndex(({ after }, index) => after < (reached[index - 1]?.after ?? 0));
+  const [before, stage] = [reached[early - 1], reached[early]];
+  return [
+    ...found.flatMap(([isSo, figure, message]) => (isSo ? [{ path: [figure], message }] : [])),
+    ...(before && stage
+      ? [
+          {
+            path: ['hours', stage.stage],
+            message: `“${stage.stage}” after ${stage.after} h can’t come before “${before.stage}” after ${before.after} h. Check the tin.`,
+          },
+        ]
+      : []),
+  ];
+}
 
 /** What a coating is unless its entry says otherwise. */
 export const USUAL_COATING = {

@@ -51,20 +51,32 @@ export const stepsIn = derivedOf(
 export const pieceSteps = (job: Job, piece: Piece): readonly PieceStep[] => stepsIn(job, piece, groupOf(job, piece));
 
 /** The steps that a piece would have in such a group: what a build-up that could be chosen would ask. */
-export function stepsWith(
-  job: Pick<Job, 'shelf' | 'planning' | 'strokes' | 'crew'>,
-  piece: Piece,
-  group: FinishGroup,
-): PieceStep[] {
+export function stepsWith(job: Stated, piece: Piece, group: FinishGroup): PieceStep[] {
   const { buildUp } = group;
   if (buildUp === null || !hasCoats(piece, buildUp)) return [];
-  const steps: PieceStep[] = [];
-  const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep> = {}): void => {
-    steps.push(plainStep(piece, { id: `${piece.id}/${name}`, operation, minutes }, more));
-  };
   const hardware = hardwareMinutes(piece);
-  if (piece.comesOff) add('take-off', 'take-off', hardware.takeOff);
-  else add('mask', 'mask', maskMinutes(piece));
+  const [first, last] = piece.comesOff
+    ? [stepOf(piece, 'take-off', 'take-off', hardware.takeOff), stepOf(piece, 'rehang', 'rehang', hardware.rehang)]
+    : [stepOf(piece, 'mask', 'mask', maskMinutes(piece)), stepOf(piece, 'refit', 'refit', hardware.takeOff)];
+  const steps = [first, ...preparationSteps(job, piece, buildUp), ...coatSteps(job, piece, group, buildUp), last];
+  return hangsByNight(piece) ? withNights(steps, job.crew) : steps;
+}
+
+type Stated = Pick<Job, 'shelf' | 'planning' | 'strokes' | 'crew'>;
+
+const stepOf = (
+  piece: Piece,
+  name: string,
+  operation: Operation,
+  minutes: number,
+  more: Partial<PieceStep> = {},
+): PieceStep => plainStep(piece, { id: `${piece.id}/${name}`, operation, minutes }, more);
+
+/** Cleaning, keying, filling and preserving, in that order. */
+function preparationSteps(job: Pick<Job, 'shelf'>, piece: Piece, buildUp: BuildUp): PieceStep[] {
+  const steps: PieceStep[] = [];
+  const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep>): void =>
+    void steps.push(stepOf(piece, name, operation, minutes, more));
   buildUp.cleaning.forEach(({ product }, index) => {
     const dryHours = cleanerOf(job, product)?.dryHours;
     const name = index === 0 ? 'wash' : `wash-${index + 1}`;
@@ -89,7 +101,12 @@ export function stepsWith(
     const { dryHours, id: product } = preservative;
     add('preserve', 'preserve', preserveMinutes(piece), { dryHours, product });
   }
+  return steps;
+}
 
+/** The coats in their layers, each in as many passes as it takes, and denibbing between layers. */
+function coatSteps(job: Stated, piece: Piece, group: FinishGroup, buildUp: BuildUp): PieceStep[] {
+  const steps: PieceStep[] = [];
   const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
   const hasTwoColours = group.backColour !== null && group.backColour.hex !== group.colour.hex;
   const oneByOne = piece.comesOff && job.planning.turning === 'one-face';
@@ -103,40 +120,24 @@ export function stepsWith(
       return coat && coating && coatedArea(piece, face, coat.extent) > 0 ? [{ face, coat, coating }] : [];
     });
     if (coated.length === 0) continue;
-    if (lain !== null) add(`denib-${number}`, 'denib', denibMinutes(piece, lain));
+    if (lain !== null) steps.push(stepOf(piece, `denib-${number}`, 'denib', denibMinutes(piece, lain)));
     lain = widest(coated);
-    const passes = oneByOne || hasTwoColours ? coated.map((entry) => [entry]) : samePasses(coated);
-    passes.forEach((pass, index) => {
-      const [first] = pass;
-      if (first === undefined) return;
-      const turned = oneByOne && index > 0;
-      const work = coatWork(
-        job,
-        piece,
-        pass.map(({ face }) => face),
-        first.coat,
-      );
-      add(
-        `coat-${number}/${pass.map(({ face }) => face).join('+')}`,
-        'coat',
-        work.minutes + (turned ? TURN_MINUTES : 0),
-        {
-          turned,
-          painters: work.painters,
-          coat: {
-            number,
-            coat: first.coat,
-            coating: first.coating,
-            faces: pass.map(({ face }) => face),
-            reAbrade: reAbradeMinutes(piece),
-          },
-        },
-      );
-    });
+    const passes = oneByOne || hasTwoColours ? coated.map((entry): Pass => [entry]) : samePasses(coated);
+    passes.forEach((pass, index) => steps.push(coatStep(job, piece, number, pass, oneByOne && index > 0)));
   }
-  if (piece.comesOff) add('rehang', 'rehang', hardware.rehang);
-  else add('refit', 'refit', hardware.takeOff);
-  return hangsByNight(piece) ? withNights(steps, job.crew) : steps;
+  return steps;
+}
+
+/** One pass of a layer: faces that are painted at one go, after the piece was turned or not. */
+function coatStep(job: Stated, piece: Piece, number: number, pass: Pass, turned: boolean): PieceStep {
+  const [{ coat, coating }] = pass;
+  const faces = pass.map(({ face }) => face);
+  const { minutes, painters } = coatWork(job, piece, faces, coat);
+  return stepOf(piece, `coat-${number}/${faces.join('+')}`, 'coat', minutes + (turned ? TURN_MINUTES : 0), {
+    turned,
+    painters,
+    coat: { number, coat, coating, faces, reAbrade: reAbradeMinutes(piece) },
+  });
 }
 
 /** How far the coats reach that are laid at once. */
@@ -147,14 +148,15 @@ function widest(coated: readonly Coated[]): Extent {
 }
 
 type Coated = { face: FaceId; coat: Coat; coating: Coating };
+type Pass = [Coated, ...Coated[]];
 
 /** Faces that take the same product in the same way are painted in one pass; others after each other. */
-function samePasses(coated: readonly Coated[]): Coated[][] {
-  const passes: Coated[][] = [];
+function samePasses(coated: readonly Coated[]): Pass[] {
+  const passes: Pass[] = [];
   for (const entry of coated) {
     const pass = passes.find(
       ([first]) =>
-        first?.coat.product === entry.coat.product &&
+        first.coat.product === entry.coat.product &&
         first.coat.tool === entry.coat.tool &&
         first.coat.extent === entry.coat.extent,
     );

@@ -1,7 +1,6 @@
 import Alert from '@mui/material/Alert';
-import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
+import { FileButton } from '../FileButton.tsx';
 import { CameraIcon } from '../../drawing/icons.tsx';
 import { usePhotoTaking } from './use-photo-taking.ts';
 
@@ -20,7 +19,6 @@ interface TakePhotosProps {
 
 /** Pictures of a piece, from the camera or from files; says which of them could not be taken, and why. */
 export function TakePhotos({ piece, words, label, caption, withCamera = false, onTaken }: TakePhotosProps) {
-  const field = useRef<HTMLInputElement>(null);
   const { faults, take } = usePhotoTaking(piece);
   return (
     <>
@@ -29,27 +27,15 @@ export function TakePhotos({ piece, words, label, caption, withCamera = false, o
           {fault}
         </Alert>
       ))}
-      <Button
-        variant="outlined"
+      <FileButton
+        multiple
         startIcon={<CameraIcon />}
         sx={{ minHeight: 48, justifySelf: 'start' }}
-        onClick={() => field.current?.click()}
-      >
-        {words}
-      </Button>
-      <input
-        ref={field}
-        type="file"
-        hidden
-        multiple
+        words={words}
+        label={label}
         accept="image/*"
-        {...(withCamera && { capture: 'environment' })}
-        aria-label={label}
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          void take(files, caption).then((ids) => ids.length > 0 && onTaken?.(ids));
-        }}
+        withCamera={withCamera}
+        onChoose={(_first, files) => void take(files, caption).then((ids) => ids.length > 0 && onTaken?.(ids))}
       />
     </>
   );

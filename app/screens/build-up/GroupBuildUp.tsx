@@ -59,21 +59,10 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
     <Box>
       <GroupHeader group={group} />
       {standing !== null && standing.changes.length > 0 && (
-        <Alert
-          severity="warning"
-          sx={{ mb: 2 }}
-          action={
-            <Button
-              color="inherit"
-              onClick={() => apply('keep-build-up', { groupId: group.id, chosenFor: knownOf(job, group) })}
-            >
-              Keep it all the same
-            </Button>
-          }
-        >
-          What is known has changed since this was chosen. {standing.changes.join('. ')}. Order and plan still rest on
-          the choice below: look at it again, or keep it.
-        </Alert>
+        <ChangedSince
+          changes={standing.changes}
+          onKeep={() => apply('keep-build-up', { groupId: group.id, chosenFor: knownOf(job, group) })}
+        />
       )}
       {isChosen(group) && standing && (
         <Section
@@ -112,18 +101,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
       )}
       {offers !== null && (
         <Box aria-busy={isStale} sx={{ opacity: isStale ? 0.6 : 1, transition: 'opacity 150ms' }}>
-          {offers.none.length > 0 && (
-            <Alert severity="error" sx={{ mb: 3 }}>
-              <strong>Nothing on the shelf is permitted here.</strong>
-              <Box component="ul" sx={{ pl: 2, listStyle: 'disc' }}>
-                {offers.none.map(({ id, reason, fixText: how }) => (
-                  <li key={id}>
-                    {reason} {how}
-                  </li>
-                ))}
-              </Box>
-            </Alert>
-          )}
+          {offers.none.length > 0 && <NothingPermitted reasons={offers.none} />}
           {compared.length > 1 && (
             <Compare
               group={group}
@@ -150,5 +128,38 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
         </Box>
       )}
     </Box>
+  );
+}
+
+/** What has become known since a build-up was chosen, and the way to stay with it. */
+function ChangedSince({ changes, onKeep }: { changes: readonly string[]; onKeep(): void }) {
+  return (
+    <Alert
+      severity="warning"
+      sx={{ mb: 2 }}
+      action={
+        <Button color="inherit" onClick={onKeep}>
+          Keep it all the same
+        </Button>
+      }
+    >
+      What is known has changed since this was chosen. {changes.join('. ')}. Order and plan still rest on the choice
+      below: look at it again, or keep it.
+    </Alert>
+  );
+}
+
+function NothingPermitted({ reasons }: { reasons: readonly Rule[] }) {
+  return (
+    <Alert severity="error" sx={{ mb: 3 }}>
+      <strong>Nothing on the shelf is permitted here.</strong>
+      <Box component="ul" sx={{ pl: 2, listStyle: 'disc' }}>
+        {reasons.map(({ id, reason, fixText }) => (
+          <li key={id}>
+            {reason} {fixText}
+          </li>
+        ))}
+      </Box>
+    </Alert>
   );
 }

@@ -30,8 +30,6 @@ export function ActualsView() {
   const days = useMemo(() => daysAgainst(job), [job]);
   const litres = useMemo(() => litresAgainst(job), [job]);
   const lessons = useMemo(() => lessonsOf(job, problem.clocks), [job, problem.clocks]);
-  const { units } = job.settings;
-  const take = ({ command }: Lesson): boolean => apply(command.name, command.args).ok;
   const carry = (): void => {
     keepFigures(job);
     notify('Kept: the next job begins with these paces and products.', { variant: 'success' });
@@ -49,32 +47,7 @@ export function ActualsView() {
               </Box>
             )}
             {lessons.map((lesson) => (
-              <Box
-                component="li"
-                key={lesson.id}
-                sx={{
-                  display: 'flex',
-                  gap: 1.5,
-                  alignItems: 'center',
-                  flexWrap: 'wrap',
-                  px: 2,
-                  py: 1.25,
-                  borderBottom: '1px solid var(--line)',
-                }}
-              >
-                <Box sx={{ flex: '1 1 260px' }}>
-                  <strong>{capital(localise(lesson.words))}</strong>
-                  <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{capital(localise(lesson.because))}.</Box>
-                </Box>
-                <Button
-                  variant="contained"
-                  sx={{ minHeight: 48 }}
-                  onClick={() => take(lesson)}
-                  aria-label={`Change it: ${localise(lesson.words)}`}
-                >
-                  Change it
-                </Button>
-              </Box>
+              <LessonRow key={lesson.id} lesson={lesson} />
             ))}
             <Box component="li" sx={{ p: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
               <Box sx={{ flex: '1 1 260px' }}>
@@ -129,23 +102,64 @@ export function ActualsView() {
                 {localise('No tin was opened.')}
               </Box>
             )}
-            {litres.map(({ bucket, name, reckoned, real }) => (
-              <Box
-                component="li"
-                key={bucket.tins[0]?.id}
-                sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
-              >
-                <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
-                <span>reckoned {VOLUME.format(reckoned, units)}</span>
-                <span>{real === null ? 'nobody looked' : `really ${VOLUME.format(real, units)}`}</span>
-                {real !== null && reckoned > 0 && (
-                  <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))} %`}</strong>
-                )}
-              </Box>
+            {litres.map((row) => (
+              <LitresRow key={row.bucket.tins[0]?.id} row={row} />
             ))}
           </Box>
         </Sheet>
       </Section>
+    </Box>
+  );
+}
+
+/** What was learnt, why, and the touch that changes it. */
+function LessonRow({ lesson: { words, because, command } }: { lesson: Lesson }) {
+  const localise = useLocalise();
+  const { apply } = useCommands();
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        gap: 1.5,
+        alignItems: 'center',
+        flexWrap: 'wrap',
+        px: 2,
+        py: 1.25,
+        borderBottom: '1px solid var(--line)',
+      }}
+    >
+      <Box sx={{ flex: '1 1 260px' }}>
+        <strong>{capital(localise(words))}</strong>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{capital(localise(because))}.</Box>
+      </Box>
+      <Button
+        variant="contained"
+        sx={{ minHeight: 48 }}
+        onClick={() => apply(command.name, command.args)}
+        aria-label={`Change it: ${localise(words)}`}
+      >
+        Change it
+      </Button>
+    </Box>
+  );
+}
+
+/** What a tin was to give, and what it gave. */
+function LitresRow({ row: { name, reckoned, real } }: { row: ReturnType<typeof litresAgainst>[number] }) {
+  const localise = useLocalise();
+  const { units } = useJob().settings;
+  return (
+    <Box
+      component="li"
+      sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
+    >
+      <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
+      <span>reckoned {VOLUME.format(reckoned, units)}</span>
+      <span>{real === null ? 'nobody looked' : `really ${VOLUME.format(real, units)}`}</span>
+      {real !== null && reckoned > 0 && (
+        <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))} %`}</strong>
+      )}
     </Box>
   );
 }

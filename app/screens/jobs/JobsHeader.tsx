@@ -5,9 +5,10 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { hasCamera } from '../../parts/codes/CodeReader.tsx';
 import { CodesIn } from '../../parts/codes/CodesIn.tsx';
+import { FileButton } from '../../parts/FileButton.tsx';
 import { Wordmark } from '../../parts/Wordmark.tsx';
 import { DevicesIcon, UploadIcon } from '../../drawing/icons.tsx';
 import type { Importing } from './use-importing.tsx';
@@ -15,7 +16,6 @@ import type { Importing } from './use-importing.tsx';
 /** The name of the app, and the ways in for jobs from elsewhere. */
 export function JobsHeader({ importing }: { importing: Pick<Importing, 'importFile' | 'openDay'> }) {
   const [isReading, setIsReading] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
   return (
     <Box
       component="header"
@@ -30,9 +30,14 @@ export function JobsHeader({ importing }: { importing: Pick<Importing, 'importFi
           Day from another device
         </Button>
       )}
-      <Button startIcon={<UploadIcon />} onClick={() => file.current?.click()}>
-        Import
-      </Button>
+      <FileButton
+        variant="text"
+        startIcon={<UploadIcon />}
+        words="Import"
+        label="Job file to import"
+        accept=".json,.zip,application/json,application/zip"
+        onChoose={importing.importFile}
+      />
       {isReading && (
         <Dialog open onClose={() => setIsReading(false)} fullWidth maxWidth="sm" aria-labelledby="codes-title">
           <DialogTitle id="codes-title">Hold the camera over the codes of the day</DialogTitle>
@@ -49,17 +54,6 @@ export function JobsHeader({ importing }: { importing: Pick<Importing, 'importFi
           </DialogActions>
         </Dialog>
       )}
-      <input
-        ref={file}
-        type="file"
-        hidden
-        aria-label="Job file to import"
-        accept=".json,.zip,application/json,application/zip"
-        onChange={(event) => {
-          importing.importFile(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
     </Box>
   );
 }

@@ -2,9 +2,7 @@ import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState, type Ref } from 'react';
 import { EDGE_SCHOOLS } from '../../../core/job/document/stroke-schema.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { clockAt, playedAt, playedSpan } from '../../../core/strokes/playhead.ts';
@@ -34,6 +32,11 @@ interface Candidate {
   order: 'school' | 'best' | 'tried';
 }
 
+const ORDERS = [
+  { value: 'tried', words: 'as on Order' },
+  { value: 'school', words: 'as the school goes' },
+  { value: 'best', words: 'the best within it' },
+] as const satisfies { value: Candidate['order']; words: string }[];
 const MAX_COMPARED = 3;
 /** Steps of a search while one waits. */
 const STEPS = 4000;
@@ -104,46 +107,22 @@ export function CompareView({ view }: { view: StrokesView }) {
         {candidates.map((candidate, index) => {
           const performance = performances[index];
           if (!performance) return null;
-          const change = (next: Partial<Candidate>): void =>
-            set(candidates.map((entry) => (entry.id === candidate.id ? { ...entry, ...next } : entry)));
           return (
-            <Box component="li" key={candidate.id} aria-label={`Order ${index + 1}`}>
-              <Sheet>
-                <CandidateFields
-                  candidate={candidate}
-                  view={view}
-                  onChange={change}
-                  onRemove={
-                    candidates.length > 2 ? () => set(candidates.filter(({ id }) => id !== candidate.id)) : null
-                  }
-                />
-                <Figures performance={performance} />
-                <PassDrawing
-                  ref={(handle) => {
-                    if (handle) drawings.current.set(candidate.id, handle);
-                    else drawings.current.delete(candidate.id);
-                  }}
-                  piece={piece}
-                  performance={performance}
-                  height={400}
-                  shown={SHOWN}
-                  words={`${FACE_ORDERS[candidate.change.face].name}, numbered`}
-                />
-                <Button
-                  variant="outlined"
-                  size="small"
-                  sx={{ mt: 1 }}
-                  onClick={() =>
-                    view.change({
-                      ...candidate.change,
-                      order: candidate.order === 'school' ? null : performance.strokes.map(({ stroke }) => stroke.id),
-                    })
-                  }
-                >
-                  Take this one to Order
-                </Button>
-              </Sheet>
-            </Box>
+            <ComparedOrder
+              key={candidate.id}
+              view={view}
+              candidate={candidate}
+              performance={performance}
+              name={`Order ${index + 1}`}
+              handle={(handle) => {
+                if (handle) drawings.current.set(candidate.id, handle);
+                else drawings.current.delete(candidate.id);
+              }}
+              onChange={(next) =>
+                set(candidates.map((entry) => (entry.id === candidate.id ? { ...entry, ...next } : entry)))
+              }
+              onRemove={candidates.length > 2 ? () => set(candidates.filter(({ id }) => id !== candidate.id)) : null}
+            />
           );
         })}
       </Box>
@@ -176,6 +155,46 @@ interface CandidateFieldsProps {
   onRemove: (() => void) | null;
 }
 
+interface ComparedOrderProps extends CandidateFieldsProps {
+  performance: PassResult;
+  name: string;
+  handle: Ref<DrawingHandle>;
+}
+
+/** One of the orders: what it is, what comes of it, its drawing, and the way to take it. */
+function ComparedOrder({ performance, name, handle, ...fields }: ComparedOrderProps) {
+  const { candidate, view } = fields;
+  return (
+    <Box component="li" aria-label={name}>
+      <Sheet>
+        <CandidateFields {...fields} />
+        <Figures performance={performance} />
+        <PassDrawing
+          ref={handle}
+          piece={view.piece}
+          performance={performance}
+          height={400}
+          shown={SHOWN}
+          words={`${FACE_ORDERS[candidate.change.face].name}, numbered`}
+        />
+        <Button
+          variant="outlined"
+          size="small"
+          sx={{ mt: 1 }}
+          onClick={() =>
+            view.change({
+              ...candidate.change,
+              order: candidate.order === 'school' ? null : performance.strokes.map(({ stroke }) => stroke.id),
+            })
+          }
+        >
+          Take this one to Order
+        </Button>
+      </Sheet>
+    </Box>
+  );
+}
+
 function CandidateFields({ candidate: { change, order }, view, onChange, onRemove }: CandidateFieldsProps) {
   const { schools } = definitionOf(view.piece.kind);
   const hasEdges = view.performance.strokes.some(({ stroke }) => stroke.role === 'edge');
@@ -201,16 +220,12 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
         )}
       </Box>
       <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: hasEdges ? '1fr 1fr' : '1fr' }}>
-        <TextField
-          select
+        <ChoiceField
           label="Strokes"
           value={order}
-          onChange={(event) => onChange({ order: event.target.value as Candidate['order'] })}
-        >
-          {order === 'tried' && <MenuItem value="tried">as on Order</MenuItem>}
-          <MenuItem value="school">as the school goes</MenuItem>
-          <MenuItem value="best">the best within it</MenuItem>
-        </TextField>
+          choices={ORDERS.filter(({ value }) => value !== 'tried' || order === 'tried')}
+          onChange={(chosen) => onChange({ order: chosen })}
+        />
         {hasEdges && (
           <ChoiceField
             label="Edges"

@@ -23,6 +23,24 @@ interface PlayerProps {
 /** A whole performance takes about so many seconds, at each of these paces. */
 const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
 
+/** Calls `step` with each frame while something plays, with the seconds since the one before. */
+function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
+  const last = useRef<number | null>(null);
+  const tell = useEffectEvent((now: number) => {
+    step(last.current === null ? 0 : (now - last.current) / 1000);
+    last.current = now;
+  });
+  useEffect(() => {
+    if (!isPlaying) return undefined;
+    last.current = null;
+    let frame = requestAnimationFrame(function tick(now) {
+      tell(now);
+      frame = requestAnimationFrame(tick);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [isPlaying]);
+}
+
 /** Plays a performance, pauses, steps from stroke to stroke, and goes to any time. */
 export function Player({ performance, onTime, ref }: PlayerProps) {
   const span = playedSpan(performance);
@@ -34,23 +52,11 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
   const tell = useEffectEvent(onTime);
   useEffect(() => tell(time), [time, performance]);
 
-  const last = useRef<number | null>(null);
-  const step = useEffectEvent((now: number) => {
-    const gone = last.current === null ? 0 : (now - last.current) / 1000;
-    last.current = now;
-    const next = at + (gone * span) / PACES[pace];
+  useFrames(isPlaying, (seconds) => {
+    const next = at + (seconds * span) / PACES[pace];
     setMinutes(Math.min(span, next));
     if (next >= span) setIsPlaying(false);
   });
-  useEffect(() => {
-    if (!isPlaying) return undefined;
-    last.current = null;
-    let frame = requestAnimationFrame(function tick(now) {
-      step(now);
-      frame = requestAnimationFrame(tick);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, [isPlaying]);
 
   const goTo = (to: number): void => {
     setIsPlaying(false);

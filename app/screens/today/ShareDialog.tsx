@@ -1,3 +1,4 @@
+import { FileButton } from '../../parts/FileButton.tsx';
 import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -6,7 +7,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useRef, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
 import { ownEntries } from '../../../core/job/document/own-entries.ts';
 import { deviceId } from '../../keeping/device.ts';
@@ -33,7 +34,6 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
   const [way, setWay] = useState<Way>('choose');
   const [said, setSaid] = useState<TakenIn | null>(null);
   const [made, setMade] = useState('');
-  const file = useRef<HTMLInputElement>(null);
   const device = deviceId();
   const stem = job.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
   const own = job.log.filter((entry) => entry.device === device).length;
@@ -109,28 +109,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
                 Stamps as codes
               </Button>
             </Part>
-            <Part title="Take in" words="A day, or the stamps of the other device. What is in already is not doubled.">
-              <Button variant="contained" sx={{ minHeight: 48 }} onClick={() => file.current?.click()}>
-                From a file
-              </Button>
-              {hasCamera() && (
-                <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => setWay('camera')}>
-                  With the camera
-                </Button>
-              )}
-              <input
-                ref={file}
-                type="file"
-                hidden
-                accept=".json,application/json"
-                aria-label="Day or stamps of another device"
-                onChange={(event) => {
-                  const [chosen] = event.target.files ?? [];
-                  event.target.value = '';
-                  void chosen?.text().then(take);
-                }}
-              />
-            </Part>
+            <TakeIn onText={(text) => void take(text)} onCamera={() => setWay('camera')} />
           </>
         )}
         {(way === 'day' || way === 'stamps') && (
@@ -155,6 +134,26 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+function TakeIn({ onText, onCamera }: { onText(text: string): void; onCamera(): void }) {
+  return (
+    <Part title="Take in" words="A day, or the stamps of the other device. What is in already is not doubled.">
+      <FileButton
+        variant="contained"
+        sx={{ minHeight: 48 }}
+        words="From a file"
+        label="Day or stamps of another device"
+        accept=".json,application/json"
+        onChoose={(chosen) => void chosen.text().then(onText)}
+      />
+      {hasCamera() && (
+        <Button variant="outlined" sx={{ minHeight: 48 }} onClick={onCamera}>
+          With the camera
+        </Button>
+      )}
+    </Part>
   );
 }
 

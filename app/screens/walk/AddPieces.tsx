@@ -11,7 +11,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
-import type { Shape } from '../../../core/pieces/shape.ts';
+import type { Shape, ShapeValue } from '../../../core/pieces/shape.ts';
 import { nextMarks } from '../../../core/job/marks.ts';
 import type { StatedPiece } from '../../../core/job/document/piece-schema.ts';
 import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
@@ -84,7 +84,6 @@ interface AddFormProps extends AddPiecesProps {
 
 function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProps) {
   const job = useJob();
-  const localise = useLocalise();
   const { apply } = useCommands();
   const { kind, piece, count, round } = begun;
   const [wrong, setWrong] = useState<ReadonlySet<string>>(new Set());
@@ -136,45 +135,18 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
           pt: '8px !important',
         }}
       >
-        <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
-          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-            <Typography variant="h3" sx={{ flex: 1 }}>
-              {localise(definition.name)}
-            </Typography>
-            <Button size="small" onClick={() => void forgetBegun(job.id).then(onOtherKind)}>
-              Another kind
-            </Button>
-          </Box>
-          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            {definition.presets.map((preset) => (
-              <Button
-                key={preset.name}
-                size="small"
-                variant="outlined"
-                onClick={() => startOver({ piece: { ...piece, shape: { ...preset.shape } as StatedPiece['shape'] } })}
-              >
-                {preset.name}
-              </Button>
-            ))}
-          </Box>
-          <ShapeFields
-            key={`${kind}/${round}`}
-            kind={kind}
-            shape={piece.shape}
-            units={job.settings.units}
-            draft={`${begunName(job.id)}/${kind}/${round}`}
-            take={(key, read) => {
-              const checked = read.ok ? checkedShape(kind, { ...piece.shape, [key]: read.value }) : read;
-              setWrong(
-                (before) => new Set([...before].filter((other) => other !== key).concat(checked.ok ? [] : [key])),
-              );
-              if (checked.ok) statePiece({ shape: checked.value });
-              return checked;
-            }}
-          />
-          <SurfaceFields surface={piece.surface} onChange={(surface) => statePiece({ surface })} />
-          <ScopeFields kind={kind} stated={piece} onChange={statePiece} />
-        </Box>
+        <PieceFields
+          begun={begun}
+          onOtherKind={() => void forgetBegun(job.id).then(onOtherKind)}
+          onPreset={(shape) => startOver({ piece: { ...piece, shape } })}
+          onShape={(key, read) => {
+            const checked = read.ok ? checkedShape(kind, { ...piece.shape, [key]: read.value }) : read;
+            setWrong((before) => new Set([...before].filter((other) => other !== key).concat(checked.ok ? [] : [key])));
+            if (checked.ok) statePiece({ shape: checked.value });
+            return checked;
+          }}
+          onPiece={statePiece}
+        />
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 1.25 }}>
             <ChoiceField
@@ -212,5 +184,54 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
         </Button>
       </DialogActions>
     </>
+  );
+}
+
+interface PieceFieldsProps {
+  begun: BegunPieces;
+  onOtherKind(): void;
+  onPreset(shape: StatedPiece['shape']): void;
+  onShape(key: string, read: Outcome<ShapeValue>): Outcome<unknown>;
+  onPiece(facts: Partial<StatedPiece>): void;
+}
+
+/** What is stated of the pieces that are begun: a preset, sizes, surface and scope. */
+function PieceFields({ begun: { kind, piece, round }, onOtherKind, onPreset, onShape, onPiece }: PieceFieldsProps) {
+  const job = useJob();
+  const localise = useLocalise();
+  const definition = definitionOf(kind);
+  return (
+    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Typography variant="h3" sx={{ flex: 1 }}>
+          {localise(definition.name)}
+        </Typography>
+        <Button size="small" onClick={onOtherKind}>
+          Another kind
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {definition.presets.map((preset) => (
+          <Button
+            key={preset.name}
+            size="small"
+            variant="outlined"
+            onClick={() => onPreset({ ...preset.shape } as StatedPiece['shape'])}
+          >
+            {preset.name}
+          </Button>
+        ))}
+      </Box>
+      <ShapeFields
+        key={`${kind}/${round}`}
+        kind={kind}
+        shape={piece.shape}
+        units={job.settings.units}
+        draft={`${begunName(job.id)}/${kind}/${round}`}
+        take={onShape}
+      />
+      <SurfaceFields surface={piece.surface} onChange={(surface) => onPiece({ surface })} />
+      <ScopeFields kind={kind} stated={piece} onChange={onPiece} />
+    </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { FileButton } from '../../parts/FileButton.tsx';
 import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -10,7 +11,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { MAX_LIST, readRows, rowReader, surveyOf } from '../../../core/exchange/pieces-csv.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { beginList, type BegunList } from './draft-list.ts';
@@ -59,9 +60,7 @@ interface SourceProps {
 
 function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
   const [text, setText] = useState(begun);
-  const file = useRef<HTMLInputElement>(null);
-  const open = async (chosen: File | undefined): Promise<void> => {
-    if (!chosen) return;
+  const open = async (chosen: File): Promise<void> => {
     if (chosen.size > MAX_LIST) setFault(`${chosen.name} is over 2 MB. Split it into several lists.`);
     else onText(await chosen.text());
   };
@@ -83,22 +82,16 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
           slotProps={{ inputLabel: { shrink: true } }}
         />
         {fault && <Alert severity="error">{fault} Nothing was changed.</Alert>}
-        <input
-          ref={file}
-          type="file"
-          hidden
-          accept=".csv,.tsv,.txt,text/csv"
-          aria-label="List to read"
-          onChange={(event) => {
-            void open(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={() => file.current?.click()} sx={{ mr: 'auto' }}>
-          Choose a CSV file
-        </Button>
+        <FileButton
+          variant="text"
+          sx={{ mr: 'auto' }}
+          words="Choose a CSV file"
+          label="List to read"
+          accept=".csv,.tsv,.txt,text/csv"
+          onChoose={(chosen) => void open(chosen)}
+        />
         <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={text.trim() === ''} onClick={() => onText(text)}>
           Read it

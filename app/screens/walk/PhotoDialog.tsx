@@ -26,7 +26,6 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
   const job = useJob();
   const { apply } = useCommands();
   const isPhone = useMediaQuery('(max-width: 600px)');
-  const { address, isMissing } = usePhoto(job.id, photo.id);
   const state = (facts: Facts<Photo>, strokes?: string) =>
     apply(
       'change-photo',
@@ -36,12 +35,6 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
   const addSpot = (x: number, y: number): void => {
     const id = nanoid(8);
     state({ spots: { [id]: { id, x, y, words: '' } } });
-  };
-  const mark = (event: MouseEvent<HTMLElement>): void => {
-    const box = event.currentTarget.getBoundingClientRect();
-    // A key on the picture has no place: it marks the middle.
-    if (event.detail === 0) addSpot(0.5, 0.5);
-    else addSpot((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
   };
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth fullScreen={isPhone} aria-labelledby="photo-title">
@@ -54,52 +47,7 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
           alignItems: 'start',
         }}
       >
-        <Box sx={{ position: 'relative' }}>
-          <Box
-            component="button"
-            type="button"
-            aria-label="Mark a spot on the photo"
-            onClick={mark}
-            sx={{
-              p: 0,
-              border: 0,
-              width: '100%',
-              aspectRatio: `${photo.width} / ${photo.height}`,
-              background: 'var(--ground)',
-              cursor: 'crosshair',
-              display: 'block',
-              color: 'var(--ink-soft)',
-            }}
-          >
-            {address && <Box component="img" src={address} alt="" sx={{ width: '100%', display: 'block' }} />}
-            {isMissing && 'The picture is not in this browser. It is in the backup of where it was taken.'}
-          </Box>
-          {photo.spots.map((spot, index) => (
-            <Box
-              key={spot.id}
-              aria-hidden
-              sx={{
-                position: 'absolute',
-                left: `${spot.x * 100}%`,
-                top: `${spot.y * 100}%`,
-                translate: '-50% -50%',
-                width: 30,
-                height: 30,
-                borderRadius: '50%',
-                background: '#c9dc3b',
-                color: '#18292b',
-                border: '2px solid #18292b',
-                fontWeight: 700,
-                fontSize: 15,
-                display: 'grid',
-                placeItems: 'center',
-                pointerEvents: 'none',
-              }}
-            >
-              {index + 1}
-            </Box>
-          ))}
-        </Box>
+        <MarkedPhoto jobId={job.id} photo={photo} onMark={addSpot} />
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <StatedField
             label="What it shows"
@@ -141,5 +89,64 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+/** The picture with its numbered spots; a touch sets another one. */
+function MarkedPhoto({ jobId, photo, onMark }: { jobId: string; photo: Photo; onMark(x: number, y: number): void }) {
+  const { address, isMissing } = usePhoto(jobId, photo.id);
+  const mark = (event: MouseEvent<HTMLElement>): void => {
+    const box = event.currentTarget.getBoundingClientRect();
+    // A key on the picture has no place: it marks the middle.
+    if (event.detail === 0) onMark(0.5, 0.5);
+    else onMark((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+  };
+  return (
+    <Box sx={{ position: 'relative' }}>
+      <Box
+        component="button"
+        type="button"
+        aria-label="Mark a spot on the photo"
+        onClick={mark}
+        sx={{
+          p: 0,
+          border: 0,
+          width: '100%',
+          aspectRatio: `${photo.width} / ${photo.height}`,
+          background: 'var(--ground)',
+          cursor: 'crosshair',
+          display: 'block',
+          color: 'var(--ink-soft)',
+        }}
+      >
+        {address && <Box component="img" src={address} alt="" sx={{ width: '100%', display: 'block' }} />}
+        {isMissing && 'The picture is not in this browser. It is in the backup of where it was taken.'}
+      </Box>
+      {photo.spots.map((spot, index) => (
+        <Box
+          key={spot.id}
+          aria-hidden
+          sx={{
+            position: 'absolute',
+            left: `${spot.x * 100}%`,
+            top: `${spot.y * 100}%`,
+            translate: '-50% -50%',
+            width: 30,
+            height: 30,
+            borderRadius: '50%',
+            background: '#c9dc3b',
+            color: '#18292b',
+            border: '2px solid #18292b',
+            fontWeight: 700,
+            fontSize: 15,
+            display: 'grid',
+            placeItems: 'center',
+            pointerEvents: 'none',
+          }}
+        >
+          {index + 1}
+        </Box>
+      ))}
+    </Box>
   );
 }

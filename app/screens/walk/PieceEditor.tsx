@@ -40,11 +40,9 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const job = useJob();
   const localise = useLocalise();
   const { apply } = useCommands();
-  const [copies, setCopies] = useState('1');
   const { units } = job.settings;
   const draft = `${job.id}/${piece.id}`;
   const definition = definitionOf(piece.kind);
-  const many = wholeNumber(copies, 1, 100);
   const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
   const weight = weightOf(piece);
   const cautions = cautionsAt(job, piece);
@@ -125,39 +123,49 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             <HoleFields piece={piece} draft={draft} />
             <PhotoFields piece={piece} />
           </div>
-          <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
-            <TextField
-              label="Copies"
-              value={copies}
-              error={!many.ok}
-              helperText={many.ok ? null : many.message}
-              onChange={(event) => setCopies(event.target.value)}
-              sx={{ width: 92 }}
-            />
-            <Button
-              variant="outlined"
-              disabled={!many.ok}
-              onClick={() => {
-                if (!many.ok) return;
-                const ids = Array.from({ length: many.value }, () => nanoid(10));
-                if (apply('duplicate-piece', { id: piece.id, ids }).ok) onChoose(ids[0] ?? piece.id);
-              }}
-            >
-              Duplicate
-            </Button>
-            <Button
-              color="error"
-              sx={{ ml: 'auto' }}
-              onClick={() => {
-                onClose();
-                apply('remove-pieces', { ids: [piece.id] });
-              }}
-            >
-              Remove {piece.mark}
-            </Button>
-          </Box>
+          <CopyOrRemove piece={piece} onClose={onClose} onChoose={onChoose} />
         </Box>
       </Sheet>
+    </Box>
+  );
+}
+
+/** So many more of the same, or this one away. */
+function CopyOrRemove({ piece, onClose, onChoose }: PieceEditorProps) {
+  const { apply } = useCommands();
+  const [copies, setCopies] = useState('1');
+  const many = wholeNumber(copies, 1, 100);
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+      <TextField
+        label="Copies"
+        value={copies}
+        error={!many.ok}
+        helperText={many.ok ? null : many.message}
+        onChange={(event) => setCopies(event.target.value)}
+        sx={{ width: 92 }}
+      />
+      <Button
+        variant="outlined"
+        disabled={!many.ok}
+        onClick={() => {
+          if (!many.ok) return;
+          const ids = Array.from({ length: many.value }, () => nanoid(10));
+          if (apply('duplicate-piece', { id: piece.id, ids }).ok) onChoose(ids[0] ?? piece.id);
+        }}
+      >
+        Duplicate
+      </Button>
+      <Button
+        color="error"
+        sx={{ ml: 'auto' }}
+        onClick={() => {
+          onClose();
+          apply('remove-pieces', { ids: [piece.id] });
+        }}
+      >
+        Remove {piece.mark}
+      </Button>
     </Box>
   );
 }

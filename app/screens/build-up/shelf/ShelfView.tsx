@@ -1,3 +1,4 @@
+import { FileButton } from '../../../parts/FileButton.tsx';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -7,7 +8,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
 import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
@@ -161,7 +162,6 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
 function ShelfFiles({ compartment }: { compartment: Compartment }) {
   const job = useJob();
   const { apply } = useCommands();
-  const file = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const takeIn = async (chosen: File): Promise<void> => {
     const text = await chosen.text();
@@ -187,20 +187,13 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
       >
         {COMPARTMENTS[compartment].name} as CSV
       </Button>
-      <Button size="small" onClick={() => file.current?.click()}>
-        Take in a file
-      </Button>
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        variant="text"
+        size="small"
+        words="Take in a file"
+        label="Shelf file"
         accept=".json,.csv"
-        hidden
-        aria-label="Shelf file"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          if (chosen) void takeIn(chosen);
-          event.target.value = '';
-        }}
+        onChoose={(chosen) => void takeIn(chosen)}
       />
       {fault !== null && (
         <Alert severity="error" sx={{ width: '100%' }} onClose={() => setFault(null)}>

@@ -1,4 +1,12 @@
-import { DndContext, MouseSensor, TouchSensor, useSensor, useSensors, type DragMoveEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  MouseSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+  type DndContextProps,
+  type DragStartEvent,
+} from '@dnd-kit/core';
 import Box from '@mui/material/Box';
 import { useMemo, useRef, useState } from 'react';
 import { placeOf } from '../../../../core/job/queries/places.ts';
@@ -8,11 +16,11 @@ import type { PlanReading, Run } from '../../../../core/planning/reading/read-pl
 import { useJob } from '../../../open-job/use-job.ts';
 import { WetnessPatterns } from '../../../drawing/wetness.tsx';
 import type { MovingState } from '../use-moving.ts';
-import type { Move } from '../../../../core/planning/revising/moving.ts';
 import { BoardBar } from './BoardBar.tsx';
 import { BoardItems } from './BoardItems.tsx';
 import { BoardKey } from './BoardKey.tsx';
 import { heldMove } from './held-move.ts';
+import type { TimeAxis } from './time-axis.ts';
 import { Journey } from './Journey.tsx';
 import { NowLine } from './NowLine.tsx';
 import { RowLabels } from './RowLabels.tsx';
@@ -21,7 +29,7 @@ import { useBoardTime } from './use-board-time.ts';
 import { WasGhost } from './WasGhost.tsx';
 import { AimGhost } from './AimGhost.tsx';
 import { AIR, Backdrop, HEAD } from './Backdrop.tsx';
-import { boardLayout } from './layout.ts';
+import { boardLayout, type BoardItem, type BoardLayout } from './layout.ts';
 
 interface BoardProps {
   reading: PlanReading;
@@ -68,14 +76,16 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
   );
   const tabStop = shown.some(({ id }) => id === focused) ? focused : (shown[0]?.id ?? null);
 
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
-  );
-  const held = ({ active, delta }: DragMoveEvent): Move | null => {
-    const item = items.find(({ id }) => id === active.id);
-    return item ? heldMove(item, rows, axis, delta) : null;
-  };
+  const dragging = useDragging({
+    items,
+    rows,
+    axis,
+    moving,
+    onStart: (item) => {
+      setFocused(item.id);
+      if (item.shows.kind === 'run') onChoose(item.shows.run);
+    },
+  });
 
   return (
     <Box>
@@ -90,21 +100,7 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
         }}
       >
         <RowLabels rows={rows} rackName={rack.name} height={whole} />
-        <DndContext
-          sensors={sensors}
-          autoScroll={false}
-          onDragStart={({ active }) => {
-            const item = items.find(({ id }) => id === active.id);
-            setFocused(String(active.id));
-            if (item?.shows.kind === 'run') onChoose(item.shows.run);
-          }}
-          onDragMove={(event) => {
-            const move = held(event);
-            if (move) moving.aimAt(move);
-          }}
-          onDragEnd={moving.letGo}
-          onDragCancel={moving.putBack}
-        >
+        <DndContext autoScroll={false} {...dragging}>
           <Box ref={scroll} sx={{ overflowX: 'auto', flex: 1, position: 'relative' }}>
             <svg
               ref={drawing}
@@ -161,6 +157,36 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
       <BoardKey reading={reading} hidden={hidden} onShowAll={() => setShowsAll(true)} />
     </Box>
   );
+}
+
+interface Dragging extends Pick<BoardLayout, 'items' | 'rows'> {
+  axis: TimeAxis;
+  moving: MovingState;
+  onStart(item: BoardItem): void;
+}
+
+/** What the board does while a run is dragged: it is aimed where it would lie, and moved when it is let go. */
+function useDragging({ items, rows, axis, moving, onStart }: Dragging): DndContextProps {
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
+  );
+  const itemOf = ({ active }: Pick<DragStartEvent, 'active'>): BoardItem | undefined =>
+    items.find(({ id }) => id === active.id);
+  return {
+    sensors,
+    onDragStart: (event) => {
+      const item = itemOf(event);
+      if (item) onStart(item);
+    },
+    onDragMove: (event) => {
+      const item = itemOf(event);
+      const move = item && heldMove(item, rows, axis, event.delta);
+      if (move) moving.aimAt(move);
+    },
+    onDragEnd: moving.letGo,
+    onDragCancel: moving.putBack,
+  };
 }
 
 /** How long a run's hands are on it. */

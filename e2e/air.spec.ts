@@ -40,7 +40,7 @@ test('the question turned round: when it must be painted, and how warm it has to
   await expect(warmth).toContainText('in time without more heat');
 
   // A film half as thick again, of a paint that gives its water to the air, takes half as long again and more at night.
-  await page.getByLabel('Wet film µm').fill('137');
+  await page.getByLabel('Wet film, µm').fill('137');
   await expect(stages.getByRole('listitem').filter({ hasText: 'recoat' })).not.toContainText('21:00');
 });
 

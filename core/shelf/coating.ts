@@ -115,7 +115,7 @@ function contradictionsIn(stated: Figures): { path: string[]; message: string }[
     [
       recoatMax !== null && recoatMax < dries.recoat,
       'recoatMax',
-      `The recoat window can’t close after ${recoatMax} h, before it opens after ${dries.recoat} h. Check the tin.`,
+      `The recoat window can’t close after ${recoatMax ?? 0} h, before it opens after ${dries.recoat} h. Check the tin.`,
     ],
     [
       recoatAt.length >= 2 && (fit === null || fit.slope <= 0),

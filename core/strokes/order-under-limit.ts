@@ -113,25 +113,25 @@ class DepthFirstSearch {
     const { limit, latestEver } = this.#options;
     const latest = latestEver.slice();
     const queue: number[] = [];
-    let isTooLate = false;
+    const found = { isTooLate: false };
     const lower = (element: number, to: number): void => {
       if (this.#isPainted[element] === 1 || to >= (latest[element] ?? 0) - ROUNDING) return;
       latest[element] = to;
       queue.push(element);
       // Laps and precedences that can't be kept together would push each other down for ever.
-      if (to < time + this.#takes(element) / 2 - ROUNDING) isTooLate = true;
+      if (to < time + this.#takes(element) / 2 - ROUNDING) found.isTooLate = true;
     };
     for (let element = 0; element < size; element++) {
       const first = this.#oldest[element] ?? NaN;
       if (!Number.isNaN(first)) lower(element, first + limit);
     }
-    for (let next = 0; next < queue.length && !isTooLate; next++) {
+    for (let next = 0; next < queue.length && !found.isTooLate; next++) {
       const element = queue[next] ?? 0;
       const until = latest[element] ?? 0;
       for (const other of neighbours[element] ?? []) lower(other, until + limit);
       for (const other of before[element] ?? []) lower(other, until - (this.#takes(element) + this.#takes(other)) / 2);
     }
-    return !isTooLate && this.#isInTime(latest, time) ? latest : null;
+    return !found.isTooLate && this.#isInTime(latest, time) ? latest : null;
   }
 
   /** Whether all that is unpainted can be done by its latest middle, one after another in the order of those. */

@@ -1,17 +1,14 @@
 import { useRef, useState } from 'react';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
-import { acceptedPlan } from '../../../core/planning/revising/accept.ts';
-import { jobSteps } from '../../../core/steps/job-steps.ts';
 import type { Move } from '../../../core/planning/revising/moving.ts';
-import { withPinned } from '../../../core/planning/drafting/pinned.ts';
-import type { NoPlan } from '../../../core/scheduling/plan.ts';
-import { withMarks } from '../../../core/planning/reading/task-words.ts';
 import { replanLines, type ReplanLines } from '../../../core/running/replan-lines.ts';
-import { useCommands, useNow } from '../../open-job/use-job.ts';
+import { jobSteps } from '../../../core/steps/job-steps.ts';
 import type { PendingQuery } from '../../asking/pending-query.ts';
 import { beginMoving, startNearPlanning, startPlanning } from '../../asking/planner.ts';
 import { notify } from '../../device/notices.ts';
+import { useCommands, useNow } from '../../open-job/use-job.ts';
+import { replannedByMove, replannedRest, type Awaiting, type Planners, type Replanned } from './replanned.ts';
 
 export interface Replanning {
   isReplanning: boolean;
@@ -24,10 +21,14 @@ export interface Replanning {
   move(move: Move, reason: string): Promise<void>;
 }
 
-const unplannable = (error: unknown): NoPlan => ({
-  status: 'infeasible',
-  reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
-});
+const PLANNERS: Planners = {
+  near: startNearPlanning,
+  anew: (job, now) => startPlanning(job, now, () => undefined),
+  moved: (job, now, plan, move) => {
+    const { move: ask, end } = beginMoving(job, now, plan);
+    return { result: ask(move).finally(end), cancel: end };
+  },
+};
 
 /** Planning while the work goes on: verified, put in the plan's place, and told in three lines. */
 export function useReplanning(): Replanning {
@@ -37,18 +38,25 @@ export function useReplanning(): Replanning {
   const [lines, setLines] = useState<ReplanLines | null>(null);
   const running = useRef<Pick<PendingQuery<unknown>, 'cancel'> | null>(null);
 
-  /** What a planning comes to; null where another one has overtaken it. */
-  const answerOf = async <A>(planning: PendingQuery<A>): Promise<A | NoPlan | null> => {
+  const answerOf: Awaiting = async (planning) => {
     running.current?.cancel();
     running.current = planning;
     setIsReplanning(true);
-    const answer = await planning.result.catch((error: unknown) => unplannable(error));
-    if (running.current !== planning) return null;
-    return answer;
+    const answer = await planning.result.catch((error: unknown) => ({
+      status: 'infeasible' as const,
+      reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
+    }));
+    return running.current === planning ? answer : null;
   };
-  const over = (): void => {
+  const take = (made: Replanned | null, before: AcceptedPlan | null, gesture?: string): void => {
+    if (made === null) return;
     running.current = null;
     setIsReplanning(false);
+    if ('refused' in made) {
+      notify(made.refused, { variant: 'error', autoHideDuration: 9000 });
+      return;
+    }
+    if (apply('accept-plan', made, gesture === undefined ? {} : { strokes: gesture }).ok) tell(before, made.plan);
   };
   const tell = (before: AcceptedPlan | null, after: AcceptedPlan): void => {
     const job = store.latest();
@@ -56,43 +64,15 @@ export function useReplanning(): Replanning {
     const at = minutesSince(after.t0, now, job.site.timeZone);
     setLines(replanLines(job, jobSteps(job, `${now.slice(0, 10)}T00:00`), before, after, at));
   };
-  const refuse = (why: string): void => notify(why, { variant: 'error', autoHideDuration: 9000 });
 
   const replan = async (reason: string, gesture: string): Promise<void> => {
-    const stamped = store.latest();
-    if (!stamped) return;
-    // The day goes on as it was planned, as far as it can; where that leads nowhere, all is planned anew.
-    const near = stamped.plan ? await answerOf(startNearPlanning(stamped, now, stamped.plan)) : unplannable('no plan');
-    if (near === null) return;
-    const answer = 'plan' in near ? near : await answerOf(startPlanning(stamped, now, () => undefined));
-    if (answer === null) return;
-    over();
-    if (!('plan' in answer)) {
-      const why = withMarks(answer.reasons[0]?.message ?? '', stamped, jobSteps(stamped, `${now.slice(0, 10)}T00:00`));
-      refuse(`The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.`);
-      return;
-    }
-    const { because } = answer;
-    const plan = acceptedPlan(stamped, answer.problem, answer.plan, { at: now, reason, because });
-    if (apply('accept-plan', { plan }, { strokes: gesture }).ok) tell(stamped.plan, plan);
+    const job = store.latest();
+    if (job) take(await replannedRest(job, { now, reason }, PLANNERS, answerOf), job.plan, gesture);
   };
-
   const move = async (wanted: Move, reason: string): Promise<void> => {
     const job = store.latest();
-    const before = job?.plan;
-    if (!job || !before) return;
-    const moving = beginMoving(job, now, before);
-    const moved = await answerOf({ result: moving.move(wanted), cancel: moving.end });
-    moving.end();
-    if (moved === null) return;
-    over();
-    if (!('plan' in moved)) {
-      refuse('refused' in moved ? moved.refused : (moved.reasons[0]?.message ?? 'That can’t be planned.'));
-      return;
-    }
-    const plan = acceptedPlan(job, before, moved.plan, { at: now, reason, because: before.because });
-    const pins = withPinned(job.pins, moved.pins, before.t0, job.site.timeZone);
-    if (apply('accept-plan', { plan, pins }).ok) tell(before, plan);
+    const plan = job?.plan;
+    if (plan) take(await replannedByMove({ ...job, plan }, wanted, { now, reason }, PLANNERS, answerOf), plan);
   };
 
   return { isReplanning, lines, putAway: () => setLines(null), replan, move };

@@ -1,29 +1,29 @@
 import { nanoid } from 'nanoid';
-import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
-import { marksInWords } from '../../../core/job/marks.ts';
+import { useEffect, useEffectEvent, useState } from 'react';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
+import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
+import { notedWith } from '../../../core/running/applied-coats.ts';
+import { asksForReplan, isOvertaken, openSteps, type Stamping } from '../../../core/running/stamps.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
-import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
-import { clockDoubt } from '../../../core/running/clock-doubt.ts';
-import { notedWith } from '../../../core/running/applied-coats.ts';
-import {
-  asksForReplan,
-  correctedStamp,
-  doneStamps,
-  isOvertaken,
-  openSteps,
-  partlyStamp,
-  startStamps,
-  tackyStamp,
-  withdrawnStamp,
-  type Stamping,
-} from '../../../core/running/stamps.ts';
+import { notify } from '../../device/notices.ts';
+import { useStableCalls } from '../../device/use-stable-calls.ts';
 import { deviceId } from '../../keeping/device.ts';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { useReplanning, type Replanning } from '../replanning/use-replanning.ts';
-import { notify } from '../../device/notices.ts';
+import {
+  doubtAbout,
+  marksOf,
+  writtenAt,
+  writtenCorrection,
+  writtenDone,
+  writtenPartly,
+  writtenStart,
+  writtenTacky,
+  writtenWithdrawal,
+  type Written,
+} from './stamp-writing.ts';
 
 /** What may be stamped; stays the same for as long as the screen does. */
 export interface Stamps {
@@ -79,38 +79,29 @@ export function useStamps(
     noted: (step, at) => notedWith(job, problem.clocks, step, at),
   };
 
-  const write = (entries: LogEntry[], reason: string): void => {
-    const [first] = entries;
+  const write = (written: Written): void => {
+    const [first] = written.entries;
     if (!first) return;
-    // A workshop clock is set back on purpose.
-    const doubtful =
-      job.settings.clock.kind === 'real' && first.replaces === undefined
-        ? clockDoubt(job.log, first.at, stamping.device ?? '', job.site.timeZone)
-        : null;
-    if (doubtful === null) {
-      record(entries, reason);
+    const last = doubtAbout(written, job, deviceId());
+    if (last === null) {
+      record(written);
       return;
     }
     setDoubt({
       at: first.at,
-      last: doubtful.last.at,
+      last,
       write: (at) => {
         setDoubt(null);
-        record(
-          entries.map((entry) => ({ ...entry, at })),
-          reason,
-        );
+        record(writtenAt(written, at));
       },
       drop: () => setDoubt(null),
     });
   };
-  const record = (entries: LogEntry[], reason: string): void => {
+  const record = ({ entries, reason }: Written): void => {
     const gesture = `stamp/${entries[0]?.id ?? ''}`;
     if (!apply('stamp', { entries }, { strokes: gesture }).ok) return;
     if (asksForReplan(job, reading, entries)) void replan(reason, gesture);
   };
-
-  const marks = (steps: readonly PieceStep[]): string => marksInWords(steps.map((step) => step.piece.mark));
 
   // A tab that was closed while the rest was being planned left a plan behind that the stamps have overtaken.
   const overtaken = useEffectEvent(() => {
@@ -118,48 +109,29 @@ export function useStamps(
   });
   useEffect(() => overtaken(), []);
 
-  const acting: Stamps = {
+  const stamps = useStableCalls<Stamps>({
     replan: (reason = 'Replanned by what has been read') => void replan(reason, `replan/${now}`),
-    start: (steps) => write(startStamps(steps, stamping), `${marks(steps.slice(0, 1))} started off plan`),
-    done: (steps) => write(doneStamps(job, reading, steps, stamping), `${marks(steps)} done off plan`),
-    partly: (step, share) =>
-      write([partlyStamp(step, share, stamping)], `${step.piece.mark} left at ${Math.round(share * 100)} %`),
-    tacky: (coated) => write([tackyStamp(coated, stamping)], `${coated.piece.mark} still tacky`),
+    start: (steps) => write(writtenStart(steps, stamping)),
+    done: (steps) => write(writtenDone(job, reading, steps, stamping)),
+    partly: (step, share) => write(writtenPartly(step, share, stamping)),
+    tacky: (coated) => write(writtenTacky(coated, stamping)),
     leaveOut: (steps, why) => {
       const gesture = `left-out/${nanoid(6)}`;
-      const { device } = stamping;
-      const left = steps.map(({ id }) => ({ taskId: id, at: now, by: painter, why, ...(device ? { device } : {}) }));
+      const left = steps.map(({ id }) => ({ taskId: id, at: now, by: painter, why, device: deviceId() }));
       if (!apply('leave-out', { steps: left }, { strokes: gesture }).ok) return;
-      void replan(`${marks(steps)}: a step left out`, gesture);
+      void replan(`${marksOf(steps)}: a step left out`, gesture);
     },
     first: (run) => {
       const open = openSteps(job, run);
       const start = minutesSince(reading.t0, now, job.site.timeZone) + 1;
-      void move({ taskIds: open.map(({ id }) => id), start, painters: run.painters }, `${marks(open)} put first`);
+      void move({ taskIds: open.map(({ id }) => id), start, painters: run.painters }, `${marksOf(open)} put first`);
     },
     correct: (stamp, at) => {
-      if (at > now) {
-        notify('That is still to come: a stamp says what has been.', { variant: 'error' });
-        return;
-      }
-      write([correctedStamp(stamp, { at }, stamping)], 'A stamp was corrected');
+      const written = writtenCorrection(stamp, at, stamping);
+      if (written.ok) write(written.value);
+      else notify(written.message, { variant: 'error' });
     },
-    withdraw: (stamp) => write([withdrawnStamp(stamp, stamping)], 'A stamp was taken back'),
-  };
-  const latest = useRef(acting);
-  useLayoutEffect(() => {
-    latest.current = acting;
+    withdraw: (stamp) => write(writtenWithdrawal(stamp, stamping)),
   });
-  const [stamps] = useState((): Stamps => ({
-    replan: (reason) => latest.current.replan(reason),
-    start: (steps) => latest.current.start(steps),
-    done: (steps) => latest.current.done(steps),
-    partly: (step, share) => latest.current.partly(step, share),
-    tacky: (coated) => latest.current.tacky(coated),
-    leaveOut: (steps, why) => latest.current.leaveOut(steps, why),
-    first: (run) => latest.current.first(run),
-    correct: (stamp, at) => latest.current.correct(stamp, at),
-    withdraw: (stamp) => latest.current.withdraw(stamp),
-  }));
   return { stamps, replanning, doubt };
 }

@@ -1,3 +1,4 @@
+import { formatWeight } from '../../../core/units/measures.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -105,7 +106,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
             <Sheet>
               <Box sx={{ display: 'grid', gap: 1.5 }}>
                 <Box sx={{ fontSize: 16 }}>
-                  <strong>{Math.round(lifting.weight)} kg</strong>
+                  <strong>{formatWeight(lifting.weight, job.settings.units)}</strong>
                   {piece.comesOff && (lifting.people === 2 ? ': two people' : ': one person')}
                   {lifting.people === 2 &&
                     (lifting.together

@@ -16,7 +16,8 @@ import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { PinIcon } from '../../drawing/icons.tsx';
 import { Consequences } from './Consequences.tsx';
-import type { Aim, MovingState } from './use-moving.ts';
+import type { Aim } from './held-run.ts';
+import type { MovingState } from './use-moving.ts';
 
 interface RunPanelProps {
   run: Run;

@@ -45,3 +45,73 @@ export function candidateOf(
   const plan = { ...made.plan, tasks: inOwnHands(made.plan.tasks, before.plan.tasks) };
   return { id, title, ...made, plan, changes };
 }
+
+/** A plan that was made for a state of the job, and with what. */
+type Made = Pick<Candidate, 'plan' | 'problem'> & { fingerprint: string };
+
+/** The plans that were made, each null where it was not; what was made for another state of the job does not count. */
+export interface MadePlans {
+  byHand: (Made & Pick<Candidate, 'pins' | 'reason'>) | null;
+  near: (Made & Pick<Candidate, 'because'>) | null;
+  anew: (Made & Pick<Candidate, 'because'>) | null;
+  calmer: (Made & Pick<Candidate, 'because' | 'price'>) | null;
+}
+
+/** The job as it is, for which plans were made. */
+export interface PlannedJob {
+  plan: AcceptedPlan | null;
+  pins: readonly Pin[];
+  fingerprint: string;
+  steps: JobProblem['steps'];
+  /** The midnight from which the problem's minutes count, and now on that clock. */
+  t0: string;
+  now: number;
+}
+
+/** What there is to choose from, in no order. */
+export function candidatesOf(job: PlannedJob, { byHand, near, anew, calmer }: MadePlans): Candidate[] {
+  const { plan, pins, fingerprint } = job;
+  // A plan that begins on another day has other minutes.
+  const before = { steps: job.steps, plan: plan?.t0 === job.t0 ? plan : null, now: job.now };
+  const isAccepted = plan?.fingerprint === fingerprint;
+  const found: Candidate[] = [];
+  if (plan && isAccepted) {
+    const own = { plan, problem: plan, pins, because: plan.because, reason: 'Accept the plan again', price: '' };
+    found.push(candidateOf('accepted', own, before));
+  }
+  if (byHand?.fingerprint === fingerprint) {
+    found.push(candidateOf('moved', { ...byHand, because: '', price: '' }, before));
+  }
+  if (near?.fingerprint === fingerprint) {
+    const reason = 'Replanned, as little moved as need be';
+    const candidate = candidateOf('near', { ...near, pins, reason, price: '' }, before);
+    // Where nothing has to move, it is the accepted plan again.
+    if (!isAccepted || (candidate.changes?.moved.length ?? 0) > 0) found.push(candidate);
+  }
+  if (anew?.fingerprint === fingerprint) {
+    const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';
+    found.push(candidateOf('anew', { ...anew, pins, reason, price: '' }, before));
+  }
+  if (calmer?.fingerprint === fingerprint) {
+    found.push(candidateOf('calmer', { ...calmer, pins, reason: `Calmer: ${calmer.price}` }, before));
+  }
+  return found;
+}
+
+/** Minutes by which a plan that moves little may end later and still be the one that is shown first. */
+const FAR_LATER = 240;
+
+/** The candidate that is shown: the one that was picked while it is there, else one by hand, near, anew, accepted. */
+export function shownCandidate(candidates: readonly Candidate[], picked: CandidateId | null): Candidate | null {
+  const byId = (id: CandidateId): Candidate | undefined => candidates.find((candidate) => candidate.id === id);
+  const [near, anew] = [byId('near'), byId('anew')];
+  const isFarLater = near && anew && near.plan.finish > anew.plan.finish + FAR_LATER;
+  const order: CandidateId[] = [
+    ...(picked ? [picked] : []),
+    'moved',
+    ...(isFarLater ? (['anew', 'near'] as const) : (['near', 'anew'] as const)),
+    'accepted',
+    'calmer',
+  ];
+  return order.map(byId).find(Boolean) ?? null;
+}

@@ -1,10 +1,9 @@
 import { useCallback, useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
-import type { ComparedPlan } from '../../../core/planning/revising/compare-plans.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
-import { candidateOf, type Candidate, type CandidateId } from './candidates.ts';
+import { candidatesOf, shownCandidate, type Candidate, type CandidateId } from './candidates.ts';
 import { useCalmer, type CalmerState } from './use-calmer.ts';
 import { useNearPlan } from './use-near-plan.ts';
 import { usePlanner, type PlannerState } from './use-planner.ts';
@@ -29,8 +28,6 @@ export interface CandidatesState {
   discard(): void;
 }
 
-/** Minutes by which a plan that moves little may end later and still be the one that is shown first. */
-const FAR_LATER = 240;
 /** Before a changed job is planned, ms: one change often follows another. */
 const SETTLED = 350;
 
@@ -49,66 +46,23 @@ export function useCandidates(problem: JobProblem): CandidatesState {
   const isPlannable = problem.steps.size > 0;
   const { t0 } = problem.problem;
   const at = minutesSince(t0, now, job.site.timeZone);
-  // A plan that begins on another day has other minutes.
-  const before: ComparedPlan | null = plan !== null && plan.t0 === t0 ? plan : null;
-
-  const candidates = useMemo(() => {
-    const against = { steps: problem.steps, plan: before, now: at };
-    const found: Candidate[] = [];
-    if (plan && isAccepted) {
-      const reason = 'Accept the plan again';
-      const { because } = plan;
-      found.push(candidateOf('accepted', { plan, problem: plan, pins: job.pins, because, reason, price: '' }, against));
-    }
-    if (byHand?.fingerprint === fingerprint) {
-      found.push(candidateOf('moved', { ...byHand, because: '', price: '' }, against));
-    }
-    if (near.draft?.fingerprint === fingerprint) {
-      const reason = 'Replanned, as little moved as need be';
-      const candidate = candidateOf('near', { ...near.draft, pins: job.pins, reason, price: '' }, against);
-      // Where nothing has to move, it is the accepted plan again.
-      if (!isAccepted || (candidate.changes?.moved.length ?? 0) > 0) found.push(candidate);
-    }
-    if (planner.draft?.fingerprint === fingerprint) {
-      const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';
-      found.push(candidateOf('anew', { ...planner.draft, pins: job.pins, reason, price: '' }, against));
-    }
-    if (calmer.draft?.fingerprint === fingerprint) {
-      const reason = `Calmer: ${calmer.draft.price}`;
-      found.push(candidateOf('calmer', { ...calmer.draft, pins: job.pins, reason }, against));
-    }
-    return found;
-  }, [
-    plan,
-    isAccepted,
-    before,
-    byHand,
-    near.draft,
-    planner.draft,
-    calmer.draft,
-    fingerprint,
-    problem.steps,
-    at,
-    job.pins,
-  ]);
-  const [kept, found] = (['near', 'anew'] as const).map((id) => candidates.find((candidate) => candidate.id === id));
-  const isFarLater = kept && found && kept.plan.finish > found.plan.finish + FAR_LATER;
-  const order: CandidateId[] = [
-    ...(picked ? [picked] : []),
-    'moved',
-    ...(isFarLater ? (['anew', 'near'] as const) : (['near', 'anew'] as const)),
-    'accepted',
-    'calmer',
-  ];
-  const chosen = order.map((id) => candidates.find((candidate) => candidate.id === id)).find(Boolean) ?? null;
+  const candidates = useMemo(
+    () =>
+      candidatesOf(
+        { plan, pins: job.pins, fingerprint, steps: problem.steps, t0, now: at },
+        { byHand, near: near.draft, anew: planner.draft, calmer: calmer.draft },
+      ),
+    [plan, job.pins, fingerprint, problem.steps, t0, at, byHand, near.draft, planner.draft, calmer.draft],
+  );
+  const chosen = shownCandidate(candidates, picked);
 
   const replan = useCallback(() => {
     setPicked(null);
     // What is calmer than one plan need not be calmer than the next.
     calmer.forget();
-    if (before !== null) near.start(before);
+    if (plan?.t0 === t0) near.start(plan);
     planner.start();
-  }, [before, near, planner, calmer]);
+  }, [plan, t0, near, planner, calmer]);
 
   const start = useEffectEvent(replan);
   // Whatever is stated differently is planned at once: nobody should have to ask twice. The clock alone does not call for it.

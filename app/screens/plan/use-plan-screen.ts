@@ -13,8 +13,10 @@ import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { useJobProblem, usePlanReading } from '../../open-job/use-reading.ts';
 import { useAcceptedPlans } from './use-earlier-plans.ts';
-import { useCandidates } from './use-candidates.ts';
-import { useMoving, type MovedPlan } from './use-moving.ts';
+import type { Candidate } from './candidates.ts';
+import { useCandidates, type CandidatesState } from './use-candidates.ts';
+import type { MovedPlan } from './held-run.ts';
+import { useMoving } from './use-moving.ts';
 
 /** What the plan's panels share. */
 export type PlanScreen = ReturnType<typeof usePlanScreen>;
@@ -22,8 +24,6 @@ export type PlanScreen = ReturnType<typeof usePlanScreen>;
 /** The plan that is shown, what is looked at in it, and what can be done with it. */
 export function usePlanScreen() {
   const job = useJob();
-  const now = useNow();
-  const { apply } = useCommands();
   const problem = useJobProblem();
   const { candidates, chosen, choose, planner, isPlanningNear, calmer, replan, show, discard } = useCandidates(problem);
   const earlier = useAcceptedPlans();
@@ -60,29 +60,7 @@ export function usePlanScreen() {
     const marks = marksInWords(looked.steps.map(({ piece }) => piece.mark));
     setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` });
   };
-  const pin = (made: readonly Pin[]): void => {
-    // What is not accepted yet keeps its pins to itself until it is.
-    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, made).concat(made) });
-    else apply('pin-tasks', { pins: [...made] });
-  };
-  const unpin = (taskIds: readonly string[]): void => {
-    const loose = taskIds.map((taskId) => ({ taskId }));
-    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, loose) });
-    else apply('unpin-tasks', { taskIds: [...taskIds] });
-  };
-  const accept = (): void => {
-    if (!chosen || chosen.id === 'accepted' || !('cost' in chosen.plan)) return;
-    const { reason, because } = chosen;
-    const plan = acceptedPlan(job, chosen.problem, chosen.plan, { at: now, reason, because });
-    apply('accept-plan', { plan, pins: [...chosen.pins] });
-    discard();
-    if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
-  };
-  const takeUp = (plan: AcceptedPlan): void => {
-    const reason = `Back to: ${plan.reason}`.slice(0, MAX_REASON);
-    apply('accept-plan', { plan: { ...plan, reason }, pins: pinsKeptBy(job, plan) });
-    discard();
-  };
+  const deciding = useDecisions(chosen, pins, { show, discard });
 
   // What is shown is compared with others, not with itself.
   const comparable = earlier.filter(
@@ -109,12 +87,45 @@ export function usePlanScreen() {
     pins,
     moving,
     chooseRun,
-    pin,
-    unpin,
-    accept,
-    takeUp,
+    ...deciding,
     comparable,
   };
+}
+
+/** What is done with the plan that is shown: pinned, accepted, or exchanged for an earlier one. */
+function useDecisions(
+  chosen: Candidate | null,
+  pins: readonly Pin[],
+  { show, discard }: Pick<CandidatesState, 'show' | 'discard'>,
+) {
+  const job = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
+  const pin = (made: readonly Pin[]): void => {
+    // What is not accepted yet keeps its pins to itself until it is.
+    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, made).concat(made) });
+    else apply('pin-tasks', { pins: [...made] });
+  };
+  const unpin = (taskIds: readonly string[]): void => {
+    const loose = taskIds.map((taskId) => ({ taskId }));
+    if (chosen && chosen.id !== 'accepted') show({ ...chosen, pins: withoutTasks(pins, loose) });
+    else apply('unpin-tasks', { taskIds: [...taskIds] });
+  };
+  const accept = (): void => {
+    if (!chosen || chosen.id === 'accepted' || !('cost' in chosen.plan)) return;
+    const { reason, because } = chosen;
+    const plan = acceptedPlan(job, chosen.problem, chosen.plan, { at: now, reason, because });
+    apply('accept-plan', { plan, pins: [...chosen.pins] });
+    discard();
+    if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
+  };
+  const takeUp = (plan: AcceptedPlan): void => {
+    const reason = `Back to: ${plan.reason}`.slice(0, MAX_REASON);
+    apply('accept-plan', { plan: { ...plan, reason }, pins: pinsKeptBy(job, plan) });
+    discard();
+  };
+
+  return { pin, unpin, accept, takeUp };
 }
 
 /** Pins but those of some tasks. */

@@ -1,3 +1,5 @@
+import { formatLength } from '../../../core/units/length.ts';
+import { useJob } from '../../open-job/use-job.ts';
 import { hasFeature } from '../../../core/pieces/registry.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -35,6 +37,7 @@ const LONG_REACHES = [300, 400, 600, 900, 1200, 1800] as const;
 
 /** How a pass is painted: its schools, its tool, its hands and what is done to paint and air. */
 export function SettingFields({ view }: { view: StrokesView }) {
+  const job = useJob();
   const { piece, setting, change, performance } = view;
   const { schools } = definitionOf(piece.kind);
   const roles = new Set(performance.strokes.map(({ stroke }) => stroke.role));
@@ -79,7 +82,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
         <ChoiceField
           label="From one stand"
           value={setting.reach}
-          choices={reaches.map((reach) => ({ value: reach, words: <>{reach} mm</> }))}
+          choices={reaches.map((reach) => ({ value: reach, words: formatLength(reach, job.settings.units) }))}
           onChange={(chosen) => change({ reach: chosen, order: null })}
         />
       )}

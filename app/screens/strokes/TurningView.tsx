@@ -5,6 +5,8 @@ import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { OnePiece } from '../../../core/choosing/one-piece.ts';
+import { TWO_PEOPLE_FROM } from '../../../core/job/queries/pieces.ts';
+import { formatWeight } from '../../../core/units/measures.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { TURNINGS, type Job } from '../../../core/job/document/schema.ts';
@@ -109,6 +111,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
 }
 
 function Way({ handling, piece }: { handling: Handling; piece: Piece }) {
+  const { units } = useJob().settings;
   const localise = useLocalise();
   const isWet = handling.steps.some(({ isWetBelow }) => isWetBelow);
   return (
@@ -130,11 +133,11 @@ function Way({ handling, piece }: { handling: Handling; piece: Piece }) {
         ))}
       </Box>
       <Typography>
-        {localise(handling.holdWords)} It weighs {handling.weight.toFixed(0)} kg.
+        {localise(handling.holdWords)} It weighs {formatWeight(handling.weight, units)}.
       </Typography>
       {handling.isForTwo && (
         <Box sx={{ mt: 1 }}>
-          <Caution>Over 25 kg: two people lift and turn it.</Caution>
+          <Caution>Over {formatWeight(TWO_PEOPLE_FROM, units)}: two people lift and turn it.</Caution>
         </Box>
       )}
       {isWet && (

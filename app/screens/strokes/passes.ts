@@ -40,3 +40,7 @@ export function passesOf(job: Job, piece: Piece): PassOfPiece[] {
     { id: 'tried', words: `To try: ${coating.name}, ${said(faces)}`, faces, coating, tool: 'roller', stepId: null },
   ];
 }
+
+/** The first topcoat, which shows every lap; or else the first coat. */
+export const usualPass = (passes: readonly PassOfPiece[]): PassOfPiece | undefined =>
+  passes.find(({ coating }) => coating.role === 'topcoat') ?? passes[0];

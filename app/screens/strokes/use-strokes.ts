@@ -4,9 +4,6 @@ import { hindrancesIn } from '../../../core/forecasting/painting-hours.ts';
 import { TOOL_OF } from '../../../core/job/document/stroke-schema.ts';
 import { dryingClimateId } from '../../../core/job/queries/places.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import type { Job } from '../../../core/job/document/schema.ts';
-import { minutesSince } from '../../../core/job/site-time.ts';
-import { shiftsFrom, shiftsOf } from '../../../core/steps/crew-shifts.ts';
 import {
   simulatePass,
   type PassResult,
@@ -17,7 +14,8 @@ import { chosenOptions, usualStrokes } from '../../../core/strokes/usual-options
 import { useJob } from '../../open-job/use-job.ts';
 import type { AskedPass } from '../../asking/strokes.ts';
 import { useAir, type AirNow } from '../../open-job/use-air.ts';
-import { passesOf, type PassOfPiece } from './passes.ts';
+import { startsAfter, usualStart } from './pass-start.ts';
+import { passesOf, usualPass, type PassOfPiece } from './passes.ts';
 
 /** A pass that is looked at: where, when, how, and what comes of it. */
 export interface StrokesView {
@@ -57,15 +55,6 @@ const untouchedOf = (key: string): Tried => ({ key, passId: null, change: {}, pl
 /** What is tried on a piece; nothing where it was tried on another. */
 const triedOn = (pieceId: string, tried: Tried): Tried => (tried.key === pieceId ? tried : untouchedOf(pieceId));
 
-/** When a pass begins: as it is planned, if that is to come, or else now. */
-function usualStart(job: Job, pass: PassOfPiece, { clocks, now }: AirNow): number {
-  const { plan } = job;
-  const task = plan?.tasks.find(({ id }) => id === pass.stepId);
-  if (!plan || !task) return now;
-  const planned = minutesSince(clocks.t0, plan.t0, job.site.timeZone) + task.start * plan.tickMinutes;
-  return planned >= now && planned < clocks.hours * 60 - 1440 ? planned : now;
-}
-
 /** The setting of a piece that nothing is painted of. */
 const NOTHING: StrokeSetting = { ...usualStrokes({ kind: 'free-panel' }, 'brush'), start: 0, isDamped: false };
 
@@ -92,7 +81,7 @@ export function useStrokes(piece: Piece): StrokesView | null {
     () => (pass ? { piece, faces: pass.faces, coating: pass.coating, climateId, clocks, crew: job.crew } : null),
     [piece, pass, climateId, clocks, job.crew],
   );
-  const start = pass ? usualStart(job, pass, air) : 0;
+  const start = pass ? usualStart(job, pass.stepId, clocks, air.now) : 0;
   const chosen: StrokeSetting | null = pass
     ? { ...chosenOptions(job, piece, pass.coating.id, pass.tool), start, isDamped: false }
     : null;
@@ -128,26 +117,7 @@ export function useStrokes(piece: Piece): StrokesView | null {
       climateId,
       setting,
       clocks: { date: clocks.t0.slice(0, 10), days: clocks.days.length },
-      starts: startsAfter(job, air, setting.start).filter((time) => hindrances[time / 60]?.length === 0),
+      starts: startsAfter(job, clocks, setting.start).filter((time) => hindrances[time / 60]?.length === 0),
     },
   };
-}
-
-/** The first topcoat, which shows every lap; or else the first coat. */
-const usualPass = (passes: readonly PassOfPiece[]): PassOfPiece | undefined =>
-  passes.find(({ coating }) => coating.role === 'topcoat') ?? passes[0];
-
-/** How far one waits for a better hour, in days. */
-const LOOKED_AHEAD = 3;
-
-/** Full hours of the crew's next days, after a start, at which one could begin instead. */
-function startsAfter(job: Job, { clocks }: AirNow, start: number): number[] {
-  const shifts = job.crew.flatMap((painter) => shiftsFrom(shiftsOf(painter, clocks.days), start));
-  const hours = new Set<number>();
-  for (const [from, until] of shifts) {
-    for (let hour = Math.ceil(from / 60); hour * 60 < Math.min(until, start + LOOKED_AHEAD * 1440); hour++) {
-      if (hour * 60 > start) hours.add(hour * 60);
-    }
-  }
-  return [...hours].sort((one, other) => one - other);
 }

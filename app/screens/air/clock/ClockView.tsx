@@ -1,5 +1,6 @@
 import { counted } from '../../../../core/units/sentence.ts';
-import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { FILM, TEMPERATURE } from '../../../../core/units/measures.ts';
+import { accepted } from '../../../../core/units/outcome.ts';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
@@ -24,6 +25,8 @@ import { TurnedRound } from './TurnedRound.tsx';
 
 /** Days that clocks for what was learnt reach beyond the first day of the plan. */
 const LEARNT_DAYS = 365;
+/** What a wet film may be, in µm. */
+const WET_FILM = [5, 1000] as const;
 
 /** A coat of any product, anywhere, at any time: when it reaches each stage; and the question turned round. */
 export function ClockView({ air }: { air: AirNow }) {
@@ -50,13 +53,13 @@ export function ClockView({ air }: { air: AirNow }) {
   const learnt = coating && allLearnt.get(coating.id);
   if (!coating) return null;
   const stated = wetFilm(coating.volumeSolids, coating.dryFilm);
-  const typedFilm = film.trim() === '' ? stated : Number(film.replace(',', '.'));
-  const isFilm = typedFilm >= 5 && typedFilm <= 1000;
+  const { units } = job.settings;
+  const typedFilm = film.trim() === '' ? accepted(stated) : FILM.read(film, WET_FILM, units);
   const paintedAt = painted ?? now;
   const coat = {
     coating,
     from: minutesSince(air.clocks.t0, paintedAt, job.site.timeZone),
-    condition: { filmRatio: isFilm ? typedFilm / stated : 1, factor: learnt?.factor ?? 1 },
+    condition: { filmRatio: typedFilm.ok ? typedFilm.value / stated : 1, factor: learnt?.factor ?? 1 },
   };
   const place = places.find(({ id }) => id === placeId) ?? places[0];
   if (!place) return null;
@@ -96,18 +99,18 @@ export function ClockView({ air }: { air: AirNow }) {
             slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}
           />
           <TextField
-            label="Wet film µm"
+            label={`Wet film, ${FILM.unit(units)}`}
             value={film}
-            placeholder={String(Math.round(stated))}
-            error={!isFilm}
-            helperText={isFilm ? `the tin supposes ${Math.round(stated)}` : 'Type 5 to 1,000 µm.'}
+            placeholder={String(FILM.fieldValue(stated, units))}
+            error={!typedFilm.ok}
+            helperText={typedFilm.ok ? `the tin supposes ${FILM.fieldValue(stated, units)}` : typedFilm.message}
             onChange={(event) => setFilm(event.target.value)}
             sx={{ width: 160 }}
           />
         </Box>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.5 }}>
           Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then by ')}; nothing below{' '}
-          {TEMPERATURE.brief(coating.minTemperature, job.settings.units)}.
+          {TEMPERATURE.brief(coating.minTemperature, units)}.
           {learnt
             ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${counted(learnt.observations.length, 'observation')}; that is counted.`
             : ''}

@@ -19,6 +19,7 @@ export function Comb() {
   const job = useJob();
   const now = useNow();
   const { apply } = useCommands();
+  const { units } = job.settings;
   const progress = progressByTask(job.log);
   const coats = job.pieces
     .flatMap((piece) => pieceSteps(job, piece).filter(isCoat))
@@ -41,9 +42,10 @@ export function Comb() {
       display={
         read ? (
           <>
-            {read.wetted}–{read.dry} µm
+            {FILM.fieldValue(read.wetted, units)}–{FILM.format(read.dry, units)}
             <Fine>
-              the tooth of {read.wetted} is wetted, that of {read.dry} is not
+              the tooth of {FILM.fieldValue(read.wetted, units)} is wetted, that of {FILM.fieldValue(read.dry, units)}{' '}
+              is not
             </Fine>
           </>
         ) : (
@@ -70,7 +72,7 @@ export function Comb() {
             }}
           />
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {chosen.step.coat.coating.name} should stand at {FILM.format(stated, job.settings.units)} wet
+            {chosen.step.coat.coating.name} should stand at {FILM.format(stated, units)} wet
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button fullWidth variant="outlined" onClick={() => setRead(simulatedComb(chosen.step.id, stated))}>

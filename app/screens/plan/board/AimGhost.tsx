@@ -1,4 +1,4 @@
-import type { Aim } from '../use-moving.ts';
+import type { Aim } from '../held-run.ts';
 import type { BoardRow } from './layout.ts';
 import type { TimeAxis } from './time-axis.ts';
 

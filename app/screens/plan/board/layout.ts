@@ -74,27 +74,7 @@ export function boardLayout(job: Job, reading: PlanReading, showsAllInPlace: boo
   const rackRow = addRows('rack', numbered(placeOf(job, 'rack').name, Math.max(1, slotsOf(reading.lyings))));
   const placeRow = addRows('in-place', numbered('in place', shownInPlace));
 
-  const items: BoardItem[] = [];
-  job.crew.forEach((painter, index) => {
-    const row = painterRow + index;
-    for (const run of reading.runs) {
-      if (!run.painters.includes(painter.id)) continue;
-      const pieceIds = run.steps.map(({ piece }) => piece.id);
-      items.push({
-        id: `${row}/${run.id}`,
-        row,
-        from: run.start,
-        until: run.end,
-        pieceIds,
-        shows: { kind: 'run', run },
-      });
-    }
-    for (const work of reading.siteWork) {
-      if (!work.painters.includes(painter.id)) continue;
-      const { id, start, end } = work;
-      items.push({ id: `${row}/${id}`, row, from: start, until: end, pieceIds: [], shows: { kind: 'site', work } });
-    }
-  });
+  const items = job.crew.flatMap(({ id }, index) => workOf(id, painterRow + index, reading));
   for (const use of reading.benches) {
     const row = benchRow + use.slot;
     const pieceIds = use.steps.map(({ piece }) => piece.id);
@@ -113,6 +93,23 @@ export function boardLayout(job: Job, reading: PlanReading, showsAllInPlace: boo
   lie(reading.inPlace, placeRow, shownInPlace);
   items.sort((one, other) => one.row - other.row || one.from - other.from);
   return { rows, items, height: top, hidden: inPlace - shownInPlace };
+}
+
+/** The runs of a painter, and what they do on site. */
+function workOf(painterId: string, row: number, reading: PlanReading): BoardItem[] {
+  const runs = reading.runs.filter(({ painters }) => painters.includes(painterId));
+  const siteWork = reading.siteWork.filter(({ painters }) => painters.includes(painterId));
+  return [
+    ...runs.map((run): BoardItem => {
+      const { id, start, end, steps } = run;
+      const pieceIds = steps.map(({ piece }) => piece.id);
+      return { id: `${row}/${id}`, row, from: start, until: end, pieceIds, shows: { kind: 'run', run } };
+    }),
+    ...siteWork.map((work): BoardItem => {
+      const { id, start, end } = work;
+      return { id: `${row}/${id}`, row, from: start, until: end, pieceIds: [], shows: { kind: 'site', work } };
+    }),
+  ];
 }
 
 /** Where an arrow key leads from an item; itself where there is nothing further. */

@@ -1,0 +1,61 @@
+import type { AcceptedPlan, Pin } from '../../../core/job/document/plan-schema.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import { withPinned } from '../../../core/planning/drafting/pinned.ts';
+import { withMarks } from '../../../core/planning/reading/task-words.ts';
+import { acceptedPlan } from '../../../core/planning/revising/accept.ts';
+import type { Move, Moved } from '../../../core/planning/revising/moving.ts';
+import type { NoPlan } from '../../../core/scheduling/plan.ts';
+import { jobSteps } from '../../../core/steps/job-steps.ts';
+import type { PendingQuery } from '../../asking/pending-query.ts';
+import type { NearAnswer, VerifiedPlan } from '../../asking/planner.worker.ts';
+
+/** What plans while the work goes on. */
+export interface Planners {
+  near(job: Job, now: string, plan: AcceptedPlan): PendingQuery<NearAnswer>;
+  anew(job: Job, now: string): PendingQuery<VerifiedPlan | NoPlan>;
+  moved(job: Job, now: string, plan: AcceptedPlan, move: Move): PendingQuery<Moved>;
+}
+
+/** Waits for a planning; null where another one has overtaken it meanwhile. */
+export type Awaiting = <Answer>(planning: PendingQuery<Answer>) => Promise<Answer | NoPlan | null>;
+
+/** A plan to be put in the place of the job's, or why there is none. */
+export type Replanned = { plan: AcceptedPlan; pins?: Pin[] } | { refused: string };
+
+/** The job from `now` on, as near to its plan as it can be; where that leads nowhere, anew. Null where it was overtaken. */
+export async function replannedRest(
+  job: Job,
+  { now, reason }: { now: string; reason: string },
+  planners: Planners,
+  answerOf: Awaiting,
+): Promise<Replanned | null> {
+  const near = job.plan && (await answerOf(planners.near(job, now, job.plan)));
+  if (job.plan && near === null) return null;
+  const answer = near && 'plan' in near ? near : await answerOf(planners.anew(job, now));
+  if (answer === null) return null;
+  if ('plan' in answer) {
+    const { because } = answer;
+    return { plan: acceptedPlan(job, answer.problem, answer.plan, { at: now, reason, because }) };
+  }
+  const why = withMarks(answer.reasons[0]?.message ?? '', job, jobSteps(job, `${now.slice(0, 10)}T00:00`));
+  return { refused: `The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.` };
+}
+
+/** The plan with a run elsewhere, and the rest making way. Null where it was overtaken. */
+export async function replannedByMove(
+  job: Job & { plan: AcceptedPlan },
+  move: Move,
+  { now, reason }: { now: string; reason: string },
+  planners: Planners,
+  answerOf: Awaiting,
+): Promise<Replanned | null> {
+  const before = job.plan;
+  const moved = await answerOf(planners.moved(job, now, before, move));
+  if (moved === null) return null;
+  if ('refused' in moved) return moved;
+  if (!('plan' in moved)) return { refused: moved.reasons[0]?.message ?? 'That can’t be planned.' };
+  return {
+    plan: acceptedPlan(job, before, moved.plan, { at: now, reason, because: before.because }),
+    pins: withPinned(job.pins, moved.pins, before.t0, job.site.timeZone),
+  };
+}

@@ -219,6 +219,12 @@ export default {
   overrides: [
     ...arrows,
     ...appArrows,
+    // A function is read without scrolling; a component is a tree of what it shows, and may take two screens.
+    ...Object.entries({ 'core/**/*.ts': 80, 'app/**/*.ts': 80, 'app/**/*.tsx': 120 }).map(([files, max]) => ({
+      files: [files],
+      excludeFiles: ['**/*.test.ts', 'core/testing/**'],
+      rules: { 'max-lines-per-function': ['error', { max, skipBlankLines: true }] },
+    })),
     { files: ['app/**/*.{ts,tsx}'], rules: HOOKS },
     {
       // Which system of units is set is asked in one room; everywhere else a measure writes and reads its figures.

@@ -67,6 +67,48 @@ test('a kerf can cost a bar, and an exact fit needs none', () => {
   assert.deepEqual(cutFromStock([], [2400], 3).bars, []);
 });
 
+test('what is bought, its bound and what is left of a bar, worked by hand', () => {
+  const told = (lengths: number[], stock: number[], kerf: number) => {
+    const { bought, bound, bars, isProvedBest } = cutFromStock(wanted(...lengths), stock, kerf);
+    return { bought, bound, bars: bars.length, isProvedBest, offcut: bars[0]?.offcut };
+  };
+  // 1803 mm of two lengths and a kerf, and another kerf to cut the rest off.
+  assert.equal(told([1000, 800], [2400], 3).offcut, 594);
+  assert.equal(told([2400], [2400], 3).offcut, 0, 'an exact fit leaves nothing, and not less');
+  // 60 × 703 mm of 2403 a bar are 17.6 bars, so 18; but three fit a bar, so 20.
+  const sameLengths = { bought: 48_000, bound: 43_200, bars: 20, isProvedBest: true, offcut: 291 };
+  assert.deepEqual(told(Array<number>(60).fill(700), [2400], 3), sameLengths);
+  // Two in 3 m: 6 m for four, and the fifth by itself. 5 × 1303 mm can't be less than 7200, the next sum of bars.
+  assert.deepEqual(told(Array<number>(5).fill(1300), [2400, 3000], 3), {
+    bought: 8400,
+    bound: 7200,
+    bars: 3,
+    isProvedBest: true,
+    offcut: 394,
+  });
+  // 3900 mm are 4200 of whole bars, the least sum not below it.
+  assert.deepEqual([told([1000, 1000, 1000, 900], [1800, 2400], 0).bound], [4200]);
+  // Far from zero the bound is the lengths themselves.
+  assert.deepEqual([told(Array<number>(40).fill(500), [1800, 2400], 0).bound], [20_000]);
+  // No two of these share a bar: each takes the shortest that holds it.
+  assert.equal(told([1300, 1300, 2200], [1800, 2400], 3).bound, 1800 + 1800 + 2400);
+});
+
+test('of plans that buy as much, the one with fewer bars is cut; an equal length twice on sale is one', () => {
+  assert.equal(cutFromStock(wanted(2000, 2000), [2400, 4800], 0).bars.length, 1);
+  assert.deepEqual(cutFromStock(wanted(2000), [2400, 2400], 0).bars.length, 1);
+});
+
+test('a list that is too long for a proof is still cut, with a bound, and does not claim to be best', () => {
+  const lengths = Array.from({ length: 36 }, (_unused, index) => 311 + ((index * 137) % 977));
+  const plan = cutFromStock(wanted(...lengths), [2400, 3000, 3600], 3);
+  assert.equal(plan.bars.flatMap(({ cuts }) => cuts).length, 36);
+  const total = lengths.reduce((sum, length) => sum + length, 0);
+  assert.ok(plan.bound >= total, 'no plan buys less than what is cut');
+  assert.ok(plan.bought <= plan.bound * 1.05, `${plan.bought} against ${plan.bound}`);
+  assert.equal(plan.isProvedBest, plan.bought === plan.bound);
+});
+
 test('the cut list of three doors of different sizes: eight lengths a door, worked by hand', () => {
   const made = new TestJob();
   const sizes = [

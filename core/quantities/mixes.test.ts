@@ -68,3 +68,28 @@ test('thinner, cleaner and recipes by hand', () => {
   );
   assert.deepEqual(scaledRecipe([], 1), []);
 });
+
+test('what is too fast says how much is the least that can be measured, and how long that would take', () => {
+  // 5 mL of hardener are 25 mL mixed: of 0.5 L and 300 min that is 15 min of work, in a pot that gives none.
+  const portions = potPortions(tile, { litres: 0.5, workMinutes: 300, potLife: 10 }, 5);
+  assert.deepEqual(portions, { kind: 'too-fast', potLife: 10, smallest: 0.025, workMinutes: 15 });
+});
+
+test('one portion is mixed however little hardener it takes, and a hardener without a density weighs as its base', () => {
+  const portions = potPortions(tile, { litres: 0.02, workMinutes: 5, potLife: 180 }, 10);
+  assert.ok(portions.kind === 'portions' && portions.count === 1);
+  const alike = portionOf({ ...tile, hardenerDensity: null }, 0.5)!;
+  assert.ok(Math.abs(alike.hardener.grams - 100 * tile.density) < 1e-9);
+});
+
+test('a recipe’s shares are of its whole, and nothing of nothing', () => {
+  const [one, other] = scaledRecipe(
+    [
+      { what: 'a', amount: 30 },
+      { what: 'b', amount: 10 },
+    ],
+    0.5,
+  );
+  assert.deepEqual([one?.share, one?.millilitres, other?.share], [0.75, 375, 0.25]);
+  assert.deepEqual(scaledRecipe([{ what: 'a', amount: 0 }], 1)[0], { what: 'a', share: 0, millilitres: 0 });
+});

@@ -2,7 +2,22 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
-import { coatMinutes, crewFactor, denibMinutes, keyMinutes, washMinutes } from './pace.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import { DEFAULT_FILLERS } from '../shelf/filler.ts';
+import {
+  abradedAreas,
+  coatMinutes,
+  crewFactor,
+  denibMinutes,
+  grainFillMinutes,
+  keyMinutes,
+  maskedMetres,
+  maskMinutes,
+  preparationOf,
+  preserveMinutes,
+  reAbradeMinutes,
+  washMinutes,
+} from './pace.ts';
 import type { Tool } from '../shelf/tools.ts';
 import { NO_WORK, workMinutes, type PaintWork } from './paint-work.ts';
 import { takeOff } from './take-off.ts';
@@ -80,4 +95,59 @@ test('take-off names every face and edge in scope once', () => {
       ['top', 0.03304],
     ],
   );
+});
+
+test('spots take a tenth of a coat and getting there; edges alone go with the front', () => {
+  near(coatMinutes(door, 'back', { tool: 'brush', extent: 'spots' }), 1.5 + 0.1 * FACE * 4.5);
+  near(coatMinutes(door, 'front', { tool: 'brush', extent: 'edges' }), EDGE_METRES * 1.6);
+  near(coatMinutes(door, 'back', { tool: 'brush', extent: 'edges' }), 0);
+  near(coatMinutes(door, 'front', allOver('spray')), FACE * 0.9 + EDGE_METRES * 0.09);
+  const area = EDGE_METRES * 0.04;
+  near(denibMinutes(door, 'edges'), area * 1.2);
+  near(denibMinutes(door, 'spots'), 0.1 * (2 * FACE + area) * 1.2);
+});
+
+test('what the other preparations of a door take', () => {
+  const area = 2 * FACE + EDGE_METRES * 0.04;
+  near(keyMinutes(door, 'degloss'), area * 1.5);
+  near(keyMinutes(door, 'wet-abrade'), area * 2.5 * 1.3);
+  near(grainFillMinutes(door), area * 9);
+  near(preserveMinutes(door), area * 4.5);
+  near(reAbradeMinutes(door), area * 2.5);
+  near(crewFactor([]), 0);
+});
+
+test('edges are flat; what is masked is where a run meets wall and floor', () => {
+  assert.deepEqual(abradedAreas(door).profiled, 0);
+  near(abradedAreas(door).flat, 2 * FACE + EDGE_METRES * 0.04);
+  assert.equal(maskedMetres(door), 0);
+  const run = new TestJob().tell('add-pieces', {
+    ids: ['t'],
+    kind: 'trim-run',
+    piece: usualPiece('trim-run', 'room-1'),
+  }).job.pieces[0]!;
+  // Ten metres of skirting, along wall and floor; five minutes for what is screwed on it.
+  assert.equal(maskedMetres(run), 20);
+  near(maskMinutes(run), 5 + 20 * 1.2);
+  assert.equal(maskedMetres({ ...run, scope: { faces: [], edges: [] } }), 0);
+});
+
+test('holes are filled and drilled by their number, and dents only where a filler is chosen', () => {
+  const pull = { on: 'front', x: 60, y: 400, upright: true, diameter: 5, name: 'bar pull' } as const;
+  const drilled = {
+    ...door,
+    filledHoles: 4,
+    drillings: [
+      { ...pull, id: 'bow', centres: 160 },
+      { ...pull, id: 'knob', centres: 0 },
+    ],
+  };
+  assert.deepEqual(preparationOf(door, null), []);
+  assert.deepEqual(preparationOf(drilled, null), [
+    { operation: 'fill', minutes: 4 * 1.5, dryHours: 2 },
+    { operation: 'drill', minutes: 3 * 2, dryHours: 0 },
+  ]);
+  const putty = DEFAULT_FILLERS.find(({ id }) => id === 'wood-putty')!;
+  // 3.57 m² have 7.1 dents, so eight.
+  assert.deepEqual(preparationOf(door, putty), [{ operation: 'fill', minutes: 8 * 1.5, dryHours: putty.dryHours }]);
 });

@@ -5,7 +5,7 @@ import { DOOR, TestJob } from '../testing/jobs.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
 import { FACE_IDS, type EdgeId, type FaceId } from '../pieces/elevation.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
-import { areaWithFace, takeOff } from './take-off.ts';
+import { areaWithFace, coatedArea, takeOff } from './take-off.ts';
 
 const [A_DOOR] = new TestJob().door('d').job.pieces;
 const pieceOf = (kind: Piece['kind'], scope: Piece['scope']): Piece => ({
@@ -43,4 +43,15 @@ test('an edge out of scope takes exactly its own area away', () => {
   const without = { ...all, scope: { ...DOOR.scope, edges: ['hinge', 'lock'] as EdgeId[] } };
   const { width, thickness } = all.shape as { width: number; thickness: number };
   assert.ok(Math.abs(total(all) - total(without) - (width * thickness) / 1e6) < 1e-12);
+});
+
+test('a coat covers all of a face, a tenth of it for spots, or with the front its edges alone', () => {
+  const door = pieceOf('flush-door', DOOR.scope);
+  const parts = Object.fromEntries(takeOff(door).map(({ part, area }) => [part, area]));
+  const edges = parts['hinge']! + parts['lock']! + parts['top']!;
+  assert.equal(coatedArea(door, 'back', 'all'), parts['back']);
+  assert.ok(Math.abs(coatedArea(door, 'front', 'all') - parts['front']! - edges) < 1e-12);
+  assert.ok(Math.abs(coatedArea(door, 'back', 'spots') - parts['back']! / 10) < 1e-12);
+  assert.ok(Math.abs(coatedArea(door, 'front', 'edges') - edges) < 1e-12);
+  assert.equal(coatedArea(door, 'back', 'edges'), 0);
 });

@@ -113,3 +113,44 @@ test('the second best is the cheapest of all other sets of which no tin could be
     { numRuns: 150, endOnFailure: true },
   );
 });
+
+test('of second choices that cost as much, the one with fewer tins is named, then the one that leaves less', () => {
+  const choices = (need: number, sizes: [number, number][]) =>
+    tinChoices(
+      need,
+      sizes.map(([litres, price]) => ({ litres, price })),
+    );
+  // 2 L: the tin of 2 for 10; instead of it two of 1 for 24, or one of 3 for 24.
+  const tied = choices(2, [
+    [1, 12],
+    [2, 10],
+    [3, 24],
+  ]);
+  assert.deepEqual([tied.best.tins, tied.second?.tins], [[2], [3]]);
+  const left = choices(2, [
+    [2, 10],
+    [3, 24],
+    [2.5, 24],
+  ]);
+  assert.deepEqual([left.second?.tins, left.second?.leftOver], [[2.5], 0.5]);
+});
+
+test('where one size alone is on sale there is no second choice; of one size at two prices the cheaper counts', () => {
+  assert.equal(tinChoices(1.2, [{ litres: 1, price: 9 }]).second, null);
+  const twice = [
+    { litres: 1, price: 9 },
+    { litres: 1, price: 8 },
+    { litres: 2.5, price: 30 },
+  ];
+  assert.deepEqual(tinChoices(1.2, twice).best, { tins: [1, 1], cost: 16, leftOver: 0.8 });
+  assert.equal(tinChoices(1.2, twice).second?.cost, 30);
+});
+
+test('a hair of rounding buys no tin, nothing needs none, and what is left over is told to the millilitre', () => {
+  assert.deepEqual(cheapestTins(0.1 + 0.2, [{ litres: 0.3, price: 4 }]).tins, [0.3]);
+  assert.deepEqual(cheapestTins(0, [{ litres: 1, price: 9 }]), { tins: [], cost: 0, leftOver: 0 });
+  assert.throws(() => cheapestTins(2000.1, [{ litres: 1, price: 1 }]), RangeError);
+  assert.throws(() => cheapestTins(NaN, [{ litres: 1, price: 1 }]), RangeError);
+  assert.throws(() => cheapestTins(1, [{ litres: 0, price: 1 }]), RangeError);
+  assert.deepEqual(cheapestTins(2000, [{ litres: 50, price: 1 }]).tins.length, 40);
+});

@@ -1,0 +1,103 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { usualPiece } from '../job/document/usual-piece.ts';
+import { DOOR, TestJob } from '../testing/jobs.ts';
+import { productNeeds } from './litres.ts';
+import { consumableNeeds, type ConsumableNeed } from './consumables.ts';
+
+/** A flush door of 3.56632 m² that comes off, and 10 m of skirting of 1.735 m², all profile, in a group of its own. */
+const made = () =>
+  new TestJob().door('d').tell('add-pieces', { ids: ['t'], kind: 'trim-run', piece: usualPiece('trim-run', 'room-1') });
+const needsOf = (job: TestJob): Record<string, ConsumableNeed> =>
+  Object.fromEntries(consumableNeeds(job.job).map((need) => [need.id, need]));
+const counts = (job: TestJob): Record<string, number> =>
+  Object.fromEntries(consumableNeeds(job.job).map(({ id, needed }) => [id, needed]));
+
+test('what a door and a skirting use up, worked by hand', () => {
+  assert.deepEqual(counts(made().coated('enamel-acrylic', { key: 'abrade' })), {
+    // Three coats on each of two groups, none over 12 m².
+    sleeves: 6,
+    // Primer and enamel: a roller leaves edges to the brush.
+    brushes: 2,
+    // 3.56632 m² of flats at 1.5 m²; 1.735 m² of profile at 2 m².
+    discs: 3,
+    sponges: 1,
+    // Twice between three coats: 10.6 m² at 5 m².
+    'fine-sheets': 3,
+    // The skirting meets wall and floor: 20 m and a tenth. The door comes off.
+    tape: 22,
+    film: 20,
+    bags: 1,
+    filters: 3,
+  });
+});
+
+test('what is washed dull needs no abrasive, and wet abrading as much as dry', () => {
+  assert.deepEqual(Object.keys(counts(made().coated())).includes('discs'), false);
+  const wet = counts(made().coated('enamel-acrylic', { key: 'wet-abrade' }));
+  assert.deepEqual([wet['discs'], wet['sponges']], [3, 1]);
+});
+
+test('a sprayed coat wants neither sleeve nor brush, and a filter for each session', () => {
+  const spray = ['prime-bond-wb', 'enamel-acrylic'].map((product) => ({
+    product,
+    tool: 'spray' as const,
+    thinning: 0,
+    extent: 'all' as const,
+  }));
+  const job = new TestJob().door('d').coated('enamel-acrylic', { coats: spray });
+  const tins = productNeeds(job.job).reduce((sum, need) => sum + need.tins.best.tins.length, 0);
+  const sprayed = counts(job);
+  assert.equal(sprayed['sleeves'], undefined);
+  assert.equal(sprayed['brushes'], undefined);
+  assert.equal(sprayed['filters'], tins + 2);
+});
+
+test('over 12 m² a session wants another sleeve', () => {
+  const many = new TestJob();
+  for (let index = 1; index <= 4; index++) many.door(`d${index}`);
+  // 4 × 3.56632 m² are 14.3 m²: two sleeves for each of three coats.
+  assert.equal(counts(many.coated())['sleeves'], 6);
+});
+
+test('a door that stays is masked and not bagged; one without hardware needs no bag', () => {
+  const stays = new TestJob().door('d', { comesOff: false }).coated();
+  assert.equal(counts(stays)['bags'], undefined);
+  const panel = new TestJob()
+    .tell('add-pieces', { ids: ['p'], kind: 'free-panel', piece: usualPiece('free-panel', 'room-1') })
+    .coated();
+  assert.deepEqual([panel.job.pieces[0]!.comesOff, panel.job.pieces[0]!.hardware], [true, []]);
+  assert.equal(counts(panel)['bags'], undefined);
+});
+
+test('packs are whole, cost what the default or the stated pack costs, and say which it is', () => {
+  const job = made().coated();
+  const { tape } = needsOf(job);
+  assert.deepEqual([tape?.packs, tape?.cost, tape?.isStated], [1, 5, false]);
+  job.tell('change-pricing', { packs: { tape: { count: 11, price: 2.5 } } });
+  const stated = needsOf(job)['tape'];
+  assert.deepEqual(
+    [stated?.packs, stated?.cost, stated?.isStated],
+    [2, 5, true],
+    '22 m are two of 11 m, and not three',
+  );
+  job.tell('change-pricing', { packs: { tape: { count: 10, price: 2.5 } } });
+  assert.deepEqual(needsOf(job)['tape']?.packs, 3);
+});
+
+test('a job without a build-up uses up nothing that goes with paint, and reasons speak in the job’s units', () => {
+  assert.deepEqual(counts(new TestJob().door('d')), { bags: 1 });
+  const us = made().coated('enamel-acrylic', { key: 'abrade' }).tell('change-settings', { units: 'us' });
+  assert.match(needsOf(us)['discs']!.why, /sq ft/);
+});
+
+test('only faces that get more than one coat are denibbed', () => {
+  const [first] = new TestJob().door('d').coated().job.groups;
+  const once = { ...first!.buildUp!, coats: first!.buildUp!.coats.slice(0, 1) };
+  const job = new TestJob().door('d', { scope: DOOR.scope }).tell('choose-build-up', {
+    groupId: 'group-1',
+    buildUp: once,
+    chosenFor: null,
+  });
+  assert.equal(counts(job)['fine-sheets'], undefined);
+});

@@ -10,6 +10,11 @@ test('comparisons, sums, conditions, numbers and choices of a list are put wrong
   assert.deepEqual(faults('const y = wet ? 0 : true;'), ['wet → !(wet)', '0 → 1', 'true → false']);
 });
 
+test('what stands in for an entry of a list is left alone, and what stands in for a missing figure is not', () => {
+  assert.deepEqual(faults('const x = sums[i] ?? 0;'), ['?? → &&']);
+  assert.deepEqual(faults('const x = sums.get(i) ?? 0;'), ['?? → &&', '0 → 1']);
+});
+
 test('types, imports and sentences are left alone', () => {
   assert.deepEqual(faults("import { a } from './a.ts'; const s: 1 | 2 = a + ' tins';"), []);
 });

@@ -36,8 +36,16 @@ const METHODS: Readonly<Record<string, string>> = {
   findLast: 'find',
 };
 
+/** What stands for an entry that is always there, since types can't know it: `sums[index] ?? 0`. */
+const isNeverReached = (node: ts.Node): boolean =>
+  ts.isNumericLiteral(node) &&
+  ts.isBinaryExpression(node.parent) &&
+  node.parent.operatorToken.kind === ts.SyntaxKind.QuestionQuestionToken &&
+  ts.isElementAccessExpression(node.parent.left);
+
 /** Names and sentences are no faults of a computation, and a type computes nothing. */
-const isLeftAlone = (node: ts.Node): boolean => ts.isTypeNode(node) || ts.isImportDeclaration(node);
+const isLeftAlone = (node: ts.Node): boolean =>
+  ts.isTypeNode(node) || ts.isImportDeclaration(node) || isNeverReached(node);
 
 /** What would be a small fault at one place of a syntax tree: the part that changes, and to what. */
 function faultAt(node: ts.Node, source: ts.SourceFile): [ts.Node, string] | null {

@@ -61,8 +61,10 @@ export function goTo(route: Partial<Route> & { stage: string }, how: 'push' | 'r
 
 const stageOf = (path: string): string => path.replace(/^\/|\/$|\.html$/g, '');
 
-function routeOf(address: string): Route {
-  const url = new URL(address, window.location.origin);
+/** What an address says: a path with its query. */
+export function routeOf(address: string): Route {
+  // The host does not matter; it only completes the address.
+  const url = new URL(address, 'http://localhost');
   const named = PARAMETER_KEYS.map((key) => [key, url.searchParams.get(PARAMETERS[key])]);
   return { stage: stageOf(url.pathname), ...(Object.fromEntries(named) as Omit<Route, 'stage'>) };
 }

@@ -17,7 +17,8 @@ import { CodeSeries } from '../../parts/codes/CodeSeries.tsx';
 import { CodesIn } from '../../parts/codes/CodesIn.tsx';
 import { download } from '../../device/download.ts';
 import { useJob, useToday } from '../../open-job/use-job.ts';
-import { useTakingIn, type TakenIn } from './use-taking-in.ts';
+import type { TakenIn } from './taking-in.ts';
+import { useTakingIn } from './use-taking-in.ts';
 
 type Way = 'choose' | 'day' | 'stamps' | 'camera';
 

@@ -1,0 +1,51 @@
+import { readShared } from '../../../core/exchange/day-file.ts';
+import type { Pictures } from '../../../core/exchange/pictures.ts';
+import type { CommandArgs } from '../../../core/job/commands/apply.ts';
+import type { Job } from '../../../core/job/document/schema.ts';
+import type { Outcome } from '../../../core/units/outcome.ts';
+import { counted } from '../../../core/units/sentence.ts';
+
+/** What became of what another device gave. */
+export interface TakenIn {
+  isFault: boolean;
+  words: string;
+  /** Stamps may change what is planned; a day brings its plan. */
+  areStamps: boolean;
+}
+
+/** What a device does with what it takes in; each answers the job as it is then. */
+export interface Taking {
+  device: string;
+  takeDay(args: CommandArgs<'take-day'>): Outcome<Job>;
+  takeStamps(args: CommandArgs<'take-stamps'>): Outcome<Job>;
+  keepPictures(pictures: Pictures): Promise<void>;
+}
+
+const fault = (words: string): TakenIn => ({ isFault: true, words, areStamps: false });
+
+/** Takes a day, or stamps, of another device into a job. What is refused changes nothing. */
+export async function takenIn(text: string, job: Job, taking: Taking): Promise<TakenIn> {
+  const read = readShared(text);
+  if (!read.ok) return fault(read.message);
+  const shared = read.value;
+  const { device } = taking;
+  if ((shared.kind === 'day' ? shared.job.id : shared.jobId) !== job.id) {
+    return fault('That is of another job. Open that one, and take it in there.');
+  }
+  if (shared.kind === 'day') {
+    if (shared.from === device) return fault('This device has made that day itself: there is nothing to take in.');
+    const taken = taking.takeDay({ job: shared.job, device, madeAt: shared.madeAt });
+    if (!taken.ok) return fault(taken.message);
+    return { isFault: false, words: 'The day is taken over; what you stamped here stays.', areStamps: false };
+  }
+  // Pictures first: what the stamps speak of is there when they are.
+  try {
+    await taking.keepPictures(shared.pictures);
+  } catch (error) {
+    return fault(`Its photos can’t be kept here: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  const taken = taking.takeStamps({ entries: shared.entries });
+  if (!taken.ok) return fault(taken.message);
+  const added = taken.value.log.length - job.log.length;
+  return { isFault: false, words: `${counted(added, 'new stamp')} taken in, none doubled.`, areStamps: true };
+}

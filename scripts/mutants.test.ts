@@ -15,6 +15,11 @@ test('what stands in for an entry of a list is left alone, and what stands in fo
   assert.deepEqual(faults('const x = sums.get(i) ?? 0;'), ['?? → &&', '0 → 1']);
 });
 
+test('a search by id has one answer, any other has a first and a last', () => {
+  assert.deepEqual(faults('const x = list.find(({ id }) => id === asked);'), ['=== → !==']);
+  assert.deepEqual(faults('const x = list.find(({ isWet }) => isWet);'), ['find → findLast']);
+});
+
 test('types, imports and sentences are left alone', () => {
   assert.deepEqual(faults("import { a } from './a.ts'; const s: 1 | 2 = a + ' tins';"), []);
 });

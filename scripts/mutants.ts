@@ -43,6 +43,13 @@ const isNeverReached = (node: ts.Node): boolean =>
   node.parent.operatorToken.kind === ts.SyntaxKind.QuestionQuestionToken &&
   ts.isElementAccessExpression(node.parent.left);
 
+/** A search by id: ids stand in a list once, so that the first and the last are the same. */
+const findsById = (node: ts.Node, source: ts.SourceFile): boolean =>
+  ts.isPropertyAccessExpression(node) &&
+  (node.name.text === 'find' || node.name.text === 'findLast') &&
+  ts.isCallExpression(node.parent) &&
+  /\b(id|taskId) === /.test(node.parent.arguments[0]?.getText(source) ?? '');
+
 /** Names and sentences are no faults of a computation, and a type computes nothing. */
 const isLeftAlone = (node: ts.Node): boolean =>
   ts.isTypeNode(node) || ts.isImportDeclaration(node) || isNeverReached(node);
@@ -62,6 +69,7 @@ function faultAt(node: ts.Node, source: ts.SourceFile): [ts.Node, string] | null
   if (node.kind === ts.SyntaxKind.TrueKeyword) return [node, 'false'];
   if (node.kind === ts.SyntaxKind.FalseKeyword) return [node, 'true'];
   if (ts.isPropertyAccessExpression(node) && ts.isCallExpression(node.parent) && node.parent.expression === node) {
+    if (findsById(node, source)) return null;
     const other = METHODS[node.name.text];
     return other === undefined ? null : [node.name, other];
   }

@@ -6,7 +6,7 @@ import type { Job } from '../../core/job/document/schema.ts';
 import { packed, type PackedOffers } from './packed-offers.ts';
 
 /** Composes and weighs build-ups behind its door. */
-const offers = {
+export const offers = {
   /** What may be chosen for a group, what not, and what each school would give. */
   offer(job: Job, group: FinishGroup): PackedOffers {
     // What comes through the door is a copy that nobody changes: frozen, so that what follows from it is kept.

@@ -44,7 +44,7 @@ let mover: Mover | null = null;
  * The planner behind its door: turns a job into a problem, solves it, and lets only verified plans out. A job that comes
  * through the door is a copy that nobody changes: frozen, so that what follows from it is kept.
  */
-const planner = {
+export const planner = {
   /**
    * Plans a job from `now`; `onBetter` is told of every better verified plan while it searches. Begins from what holds of
    * a plan of the same days, or with nothing in mind; may end so many minutes later where it is calmer for that.

@@ -44,7 +44,7 @@ function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: Asked
 }
 
 /** Ways out and orders, behind their door. */
-const strokes = {
+export const strokes = {
   /** What can be done about the oldest lap of a pass, the best first. */
   ways(job: Job, asked: AskedPass): WaySummary[] {
     const scene = sceneOf(job, asked);

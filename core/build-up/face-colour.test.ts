@@ -23,6 +23,13 @@ const under = (...written: string[]): SystemCoat[] =>
 
 test('without a primer topcoats hide as they hide; an unknown colour is taken for one that two hide', () => {
   assert.equal(topcoatsToHide(BLACK, WHITE, 0), coatsToHide(BLACK, WHITE));
+  for (const [old, next] of [
+    [RED, WHITE],
+    ['#1f3f77', '#e8e4d8'],
+    ['#2f4b5c', RED],
+  ] as const) {
+    assert.equal(topcoatsToHide(old, next, 0), coatsToHide(old, next), `${old} under ${next}`);
+  }
   assert.equal(topcoatsToHide(null, WHITE, 0), 2);
   assert.equal(topcoatsToHide(null, RED, 3), 2);
 });

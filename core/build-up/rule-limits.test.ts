@@ -31,6 +31,7 @@ const oak = (oldCoat: 'varnish' | 'oil-gloss') => ground({ substrate: 'oak', old
 const withColour = (hex: string, more: Partial<Ground> = {}): Ground =>
   ground({}, { colours: { front: hex, back: hex }, ...more });
 const proved = ground({}, { patch: { first: 'enamel-acrylic', key: 'degloss', held: true } });
+const unpainted: Recipe = { ...on(TRIM), coats: { front: [], back: [] } };
 const sprayed = (made: Recipe): Recipe => {
   const coats = made.coats.front.map((coat) => ({ ...coat, tool: 'spray' as const }));
   return { ...made, coats: { front: coats, back: coats } };
@@ -154,6 +155,18 @@ const LIMITS: readonly (readonly [rule: string, fires: boolean, on: Ground, buil
     on(TRIM),
     'another first coat',
   ],
+  ['laminate-needs-adhesion', false, melamine, unpainted, 'nothing goes on'],
+  ['vinyl-needs-bond', false, vinyl(), unpainted, 'nothing goes on'],
+  ['metal-needs-metal-primer', false, steel, unpainted, 'nothing goes on'],
+  ['prove-the-bond', false, gloss, unpainted, 'nothing goes on'],
+  [
+    'blocker-after-waterborne',
+    false,
+    bareOak,
+    on('prime-shellac prime-bond-wb enamel-acrylic'),
+    'the blocker is first',
+  ],
+  ['blocker-after-waterborne', false, gloss, on(`prime-bond-wb ${BLOCKED}`), 'nothing to block'],
   // Keying
   ['waterborne-over-unkeyed-oil', false, paint, on(PLAIN, { key: 'none' }), 'no gloss'],
   ['waterborne-over-unkeyed-oil', false, gloss, on('enamel-oil enamel-oil', { key: 'none' }), 'oil has its own rule'],

@@ -1,3 +1,4 @@
+import { TableHead } from '../../parts/TableHead.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -78,15 +79,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
       )}
       {rows.length > 0 && (
         <ListTable>
-          <thead>
-            <tr>
-              {['What', 'Was', 'Is', 'By'].map((name) => (
-                <th key={name} scope="col">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead columns={['What', 'Was', 'Is', 'By']} />
           <tbody>
             {rows.map(({ taskId, from, to, handed }) => (
               <tr key={taskId}>

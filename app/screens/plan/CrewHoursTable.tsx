@@ -1,3 +1,4 @@
+import { TableHead } from '../../parts/TableHead.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { painterHours } from '../../../core/planning/reading/idle-hours.ts';
@@ -23,15 +24,7 @@ export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
   const rows = painterHours(job.crew, problem.clocks.days, plan, from);
   return (
     <ListTable>
-      <thead>
-        <tr>
-          {['From now on', 'At work', 'Setting up and cleaning', 'Nothing to do', 'Most of it on'].map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={['From now on', 'At work', 'Setting up and cleaning', 'Nothing to do', 'Most of it on']} />
       <tbody>
         {rows.map(({ painter, working, settingUp, idle, worstDay }) => (
           <tr key={painter.id}>

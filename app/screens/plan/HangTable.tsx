@@ -1,3 +1,4 @@
+import { TableHead } from '../../parts/TableHead.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { useMemo } from 'react';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
@@ -19,17 +20,9 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
     minutes == null ? '–' : formatMoment(localTime(reading.t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
   return (
     <ListTable>
-      <thead>
-        <tr>
-          {['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from'].map(
-            (name) => (
-              <th key={name} scope="col">
-                {name}
-              </th>
-            ),
-          )}
-        </tr>
-      </thead>
+      <TableHead
+        columns={['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from']}
+      />
       <tbody>
         {rows.map((row) => (
           <tr key={row.piece.id}>

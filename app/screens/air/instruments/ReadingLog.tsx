@@ -1,3 +1,4 @@
+import { TableHead } from '../../../parts/TableHead.tsx';
 import { formatMoment } from '../../../../core/units/moments.ts';
 import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
@@ -22,15 +23,7 @@ export function ReadingLog() {
   const latest = job.readings.toSorted((one, other) => (one.at < other.at ? 1 : -1)).slice(0, SHOWN);
   return (
     <ListTable>
-      <thead>
-        <tr>
-          {['When', 'Where', 'What it showed', 'How', ''].map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={['When', 'Where', 'What it showed', 'How', '']} />
       <tbody>
         {latest.map((reading) => (
           <tr key={reading.id}>

@@ -10,6 +10,7 @@ import { TEMPERATURE, TEMPERATURE_DIFFERENCE, WIND, RAIN } from '../../../../cor
 import { Chart, type Ink } from '../../../drawing/Chart.tsx';
 import { useJob } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
+import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import { Caution, Section, Sheet } from '../../../parts/Section.tsx';
 import { airChart, chartHeight } from '../places/air-chart.ts';
 import { LineKey } from '../places/LineKey.tsx';
@@ -121,18 +122,15 @@ function HourTable({ face, coat, date, air: { clocks, at }, hindrances }: HourTa
       : formatMoment(at(minutes), minutes < date.startsAt + date.minutes ? 'time' : 'weekdayTime');
   return (
     <ListTable>
-      <thead>
-        <tr>
-          {['Hour', 'Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map((name, index) => (
-            <th key={name} scope="col" style={index > 0 ? right : undefined}>
-              {name}
-            </th>
-          ))}
-          <th scope="col">May it be painted?</th>
-          <th scope="col">Touch dry</th>
-          <th scope="col">Rain-safe</th>
-        </tr>
-      </thead>
+      <TableHead
+        columns={[
+          'Hour',
+          ...['Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map(figures),
+          'May it be painted?',
+          'Touch dry',
+          'Rain-safe',
+        ]}
+      />
       <tbody>
         {shown.map((hour) => {
           const state = hours[hour];

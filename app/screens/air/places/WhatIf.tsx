@@ -1,3 +1,4 @@
+import { TableHead } from '../../../parts/TableHead.tsx';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -150,16 +151,7 @@ function Waits({ climateId, products, air, before, after }: WaitsProps) {
   const said = (minutes: number): string => (minutes === Infinity ? 'not in 3 months' : formatDuration(minutes));
   return (
     <ListTable>
-      <thead>
-        <tr>
-          <th scope="col">Painted now</th>
-          {ASKED.map((stage) => (
-            <th key={stage} scope="col">
-              {STAGE_WORDS[stage]}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={['Painted now', ...ASKED.map((stage) => STAGE_WORDS[stage])]} />
       <tbody>
         {products.map((coating) => (
           <tr key={coating.id}>

@@ -1,3 +1,4 @@
+import { TableHead } from '../../../parts/TableHead.tsx';
 import Typography from '@mui/material/Typography';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { thinnerFor } from '../../../../core/quantities/mixes.ts';
@@ -21,15 +22,7 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
   }
   return (
     <ListTable>
-      <thead>
-        <tr>
-          {['Coat', 'Paint', 'With', 'By', 'Thinner', 'Wet film'].map((name) => (
-            <th key={name} scope="col">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead columns={['Coat', 'Paint', 'With', 'By', 'Thinner', 'Wet film']} />
       <tbody>
         {rows.map(({ need: { coating }, coat }) => (
           <tr key={`${coating.id}/${coat.groupId}/${coat.number}`}>

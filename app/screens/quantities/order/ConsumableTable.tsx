@@ -1,3 +1,4 @@
+import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob } from '../../../open-job/use-job.ts';
@@ -19,22 +20,9 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
     );
   return (
     <ListTable>
-      <thead>
-        <tr>
-          <th scope="col">What</th>
-          <th scope="col" style={right}>
-            Needed
-          </th>
-          <th scope="col">In a pack</th>
-          <th scope="col">Price of a pack</th>
-          <th scope="col" style={right}>
-            Packs
-          </th>
-          <th scope="col" style={right}>
-            Comes to
-          </th>
-        </tr>
-      </thead>
+      <TableHead
+        columns={['What', figures('Needed'), 'In a pack', 'Price of a pack', figures('Packs'), figures('Comes to')]}
+      />
       <tbody>
         {needs.map((need) => {
           const { id, name, unit, why, needed, pack, isStated, packs, cost } = need;

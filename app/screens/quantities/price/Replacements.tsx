@@ -1,3 +1,4 @@
+import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import { replacementsOf, type Price } from '../../../../core/pricing/price.ts';
 import { useMemo } from 'react';
 import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
@@ -18,19 +19,9 @@ export function Replacements({ price, money }: { price: Price; money: Intl.Numbe
   return (
     <Section title="Refinish, or replace?">
       <ListTable>
-        <thead>
-          <tr>
-            <th scope="col">Kind</th>
-            <th scope="col" style={right}>
-              Pieces
-            </th>
-            <th scope="col" style={right}>
-              Refinish one
-            </th>
-            <th scope="col">A new one, fitted and painted</th>
-            <th scope="col">Cheaper</th>
-          </tr>
-        </thead>
+        <TableHead
+          columns={['Kind', figures('Pieces'), figures('Refinish one'), 'A new one, fitted and painted', 'Cheaper']}
+        />
         <tbody>
           {replacements.map(({ kind, name, pieces, refinish, replace }) => (
             <tr key={kind}>

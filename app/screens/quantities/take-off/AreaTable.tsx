@@ -1,3 +1,4 @@
+import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import Box from '@mui/material/Box';
 import { definitionOf } from '../../../../core/pieces/registry.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
@@ -24,17 +25,9 @@ export function AreaTable() {
   const show = (area: number): string => (area === 0 ? '–' : AREA.format(area, units));
   return (
     <ListTable>
-      <thead>
-        <tr>
-          <th scope="col">Piece</th>
-          <th scope="col">What</th>
-          {['Front', 'Back', 'Edges', 'To paint'].map((name) => (
-            <th key={name} scope="col" style={number}>
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <TableHead
+        columns={['Piece', 'What', figures('Front'), figures('Back'), figures('Edges'), figures('To paint')]}
+      />
       <tbody>
         {rows.map(({ piece, edgeParts, front, back, edges, total }) => (
           <tr key={piece.id}>

@@ -1,3 +1,4 @@
+import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -71,21 +72,15 @@ export function TakeOffView() {
         }
       >
         <ListTable>
-          <thead>
-            <tr>
-              <th scope="col">{SUMS[by].heading}</th>
-              <th scope="col" style={right}>
-                Area with all its coats
-              </th>
-              <th scope="col" style={right}>
-                Litres out of the tin
-              </th>
-              <th scope="col" style={right}>
-                Thinner
-              </th>
-              <th scope="col">Share</th>
-            </tr>
-          </thead>
+          <TableHead
+            columns={[
+              SUMS[by].heading,
+              figures('Area with all its coats'),
+              figures('Litres out of the tin'),
+              figures('Thinner'),
+              'Share',
+            ]}
+          />
           <tbody>
             {[...rows].map(([key, { area, litres, thinner }]) => (
               <tr key={key}>

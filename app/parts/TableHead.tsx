@@ -1,0 +1,23 @@
+/** A column of a table: its name, and whether it holds figures, which stand to the right. */
+type Column = string | { name: string; isFigures: true };
+
+/** A column of figures. */
+export const figures = (name: string): Column => ({ name, isFigures: true });
+
+/** The names of a table's columns. */
+export function TableHead({ columns }: { columns: readonly Column[] }) {
+  return (
+    <thead>
+      <tr>
+        {columns.map((column) => {
+          const name = typeof column === 'string' ? column : column.name;
+          return (
+            <th key={name} scope="col" style={typeof column === 'string' ? undefined : { textAlign: 'right' }}>
+              {name}
+            </th>
+          );
+        })}
+      </tr>
+    </thead>
+  );
+}

@@ -1,9 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
+import { PrintDialog } from '../PrintDialog.tsx';
 import { useState } from 'react';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
@@ -30,32 +27,21 @@ export function BagLabelsButton({ pieces }: { pieces: readonly Piece[] }) {
       >
         {words}
       </Button>
-      <Dialog open={open} onClose={() => setOpen(false)} maxWidth="md" className="printed" aria-labelledby="bags-title">
-        <DialogTitle id="bags-title" className="no-print">
-          {words}
-        </DialogTitle>
-        <DialogContent>
-          <Box
-            component="ul"
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: 'repeat(auto-fill, 90mm)',
-              gap: '4mm',
-              justifyContent: 'center',
-            }}
-          >
-            {bagged.map((piece) => (
-              <BagLabel key={piece.id} piece={piece} />
-            ))}
-          </Box>
-        </DialogContent>
-        <DialogActions className="no-print" sx={{ px: 3, pb: 2 }}>
-          <Button onClick={() => setOpen(false)}>Close</Button>
-          <Button variant="contained" onClick={() => window.print()}>
-            Print
-          </Button>
-        </DialogActions>
-      </Dialog>
+      <PrintDialog open={open} title={words} onClose={() => setOpen(false)}>
+        <Box
+          component="ul"
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: 'repeat(auto-fill, 90mm)',
+            gap: '4mm',
+            justifyContent: 'center',
+          }}
+        >
+          {bagged.map((piece) => (
+            <BagLabel key={piece.id} piece={piece} />
+          ))}
+        </Box>
+      </PrintDialog>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { BesideList } from '../../parts/BesideList.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { Suspense } from 'react';
@@ -57,21 +58,17 @@ function Groups({ groupId }: { groupId: string | null }) {
     );
   }
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '262px minmax(0, 1fr)' },
-        gap: 3,
-        alignItems: 'start',
-      }}
+    <BesideList
+      list={
+        <Box>
+          <GroupList stage="build-up" chosen={group.id} stateOf={stateOf} />
+          <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'prove', jobId: job.id, groupId: group.id })}>
+            Back to the tests
+          </Button>
+        </Box>
+      }
     >
-      <Box>
-        <GroupList stage="build-up" chosen={group.id} stateOf={stateOf} />
-        <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'prove', jobId: job.id, groupId: group.id })}>
-          Back to the tests
-        </Button>
-      </Box>
       <GroupBuildUp key={group.id} group={group} />
-    </Box>
+    </BesideList>
   );
 }

@@ -1,4 +1,4 @@
-import Box from '@mui/material/Box';
+import { BesideList } from '../../parts/BesideList.tsx';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
@@ -34,16 +34,8 @@ export default function ProveStage() {
     );
   }
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '262px minmax(0, 1fr)' },
-        gap: 3,
-        alignItems: 'start',
-      }}
-    >
-      <GroupList stage="prove" chosen={group.id} stateOf={stateOf} />
+    <BesideList list={<GroupList stage="prove" chosen={group.id} stateOf={stateOf} />}>
       <GroupProof key={group.id} group={group} />
-    </Box>
+    </BesideList>
   );
 }

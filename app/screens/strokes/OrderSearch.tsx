@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { useEffect, useRef, useState } from 'react';
 import type { OrderFound } from '../../../core/strokes/order-search.ts';
 import type { Freedom } from '../../../core/strokes/stroke-order.ts';
 import { useJob } from '../../open-job/use-job.ts';
-import type { PendingQuery } from '../../asking/pending-query.ts';
+import { useWorkerQuery } from '../../asking/use-worker-query.ts';
 import { startSearch } from '../../asking/strokes.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -42,29 +41,18 @@ interface Searched {
 /** Searches the order whose oldest lap is the youngest, in a worker, and tells how far from the best it is. */
 export function OrderSearch({ view }: { view: StrokesView }) {
   const job = useJob();
-  const [searched, setSearched] = useState<Searched | null>(null);
-  const [running, setRunning] = useState<string | null>(null);
-  const working = useRef<PendingQuery<OrderFound | null> | null>(null);
-  useEffect(() => () => working.current?.cancel(), []);
-  const stop = (): void => {
-    working.current?.cancel();
-    setRunning(null);
-  };
+  const { isAsking, answer: searched, ask, cancel } = useWorkerQuery<Searched | null>();
   const search = (freedom: Freedom): void => {
-    working.current?.cancel();
     const question = questionOf(view, freedom);
-    setRunning(question);
-    const started = startSearch(job, view.asked, { freedom, steps: STEPS }, (found) => {
-      if (working.current === started) setSearched({ question, found });
-    });
-    working.current = started;
-    void started.result.then((found) => {
-      if (working.current !== started) return;
-      if (found) {
-        setSearched({ question, found });
-        view.change({ order: found.order });
-      }
-      setRunning(null);
+    ask((tell) => {
+      const { result, cancel: end } = startSearch(job, view.asked, { freedom, steps: STEPS }, (found) =>
+        tell({ question, found }),
+      );
+      const taken = result.then((found): Searched | null => {
+        if (found) view.change({ order: found.order });
+        return found && { question, found };
+      });
+      return { result: taken, cancel: end };
     });
   };
   const isCurrent =
@@ -81,13 +69,13 @@ export function OrderSearch({ view }: { view: StrokesView }) {
         <Button size="small" variant="outlined" onClick={() => search('any-order')}>
           Search any order
         </Button>
-        {running !== null && (
-          <Button size="small" onClick={stop}>
+        {isAsking && (
+          <Button size="small" onClick={cancel}>
             Stop
           </Button>
         )}
       </Box>
-      {running !== null && <LinearProgress aria-label="Searching an order" />}
+      {isAsking && <LinearProgress aria-label="Searching an order" />}
       {found && (
         <Box role="status" sx={{ fontSize: 15, display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
           <span>

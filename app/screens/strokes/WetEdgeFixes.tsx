@@ -2,12 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { StrokeSetting } from '../../../core/strokes/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
+import { useAnswerTo } from '../../asking/use-answer-to.ts';
 import { startWays, type AskedPass, type WaySummary } from '../../asking/strokes.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -16,32 +17,19 @@ const SHOWN_AT_FIRST = 3;
 const STATE_WORDS = { fresh: 'every lap fresh', close: 'every lap wet, just', 'gone-off': 'still goes off' } as const;
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
-interface Answer {
-  key: string;
-  ways: WaySummary[] | null;
-  failed: string | null;
-}
-
 /** Ways out of a pass, asked of a worker whenever what it is asked about has changed. */
-function useWays(asked: AskedPass): Answer & { cancel(): void } {
+function useWays(asked: AskedPass): { ways: WaySummary[] | null; failed: string | null; cancel(): void } {
   const job = useJob();
   const key = JSON.stringify(asked);
-  const [answer, setAnswer] = useState<Answer>({ key: '', ways: null, failed: null });
+  // Another job, asked the same, is another question.
+  const question = useMemo(() => ({ job, key }), [job, key]);
   const [cancelled, setCancelled] = useState('');
-  useEffect(() => {
-    if (cancelled === key) return undefined;
-    const working = startWays(job, JSON.parse(key) as AskedPass);
-    working.result
-      .then((ways) => setAnswer({ key, ways, failed: null }))
-      .catch((error: unknown) =>
-        setAnswer({ key, ways: null, failed: error instanceof Error ? error.message : String(error) }),
-      );
-    return working.cancel;
-  }, [job, key, cancelled]);
-  const current = answer.key === key ? answer : { key, ways: null, failed: null };
+  const { answered, failure } = useAnswerTo(cancelled === key ? null : question, (to) =>
+    startWays(to.job, JSON.parse(to.key) as AskedPass),
+  );
   return {
-    ...current,
-    failed: cancelled === key ? 'Stopped. Change anything to ask again.' : current.failed,
+    ways: answered?.to.key === key ? answered.answer : null,
+    failed: cancelled === key ? 'Stopped. Change anything to ask again.' : failure,
     cancel: () => setCancelled(key),
   };
 }

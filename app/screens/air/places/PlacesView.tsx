@@ -1,7 +1,7 @@
+import { BesideList } from '../../../parts/BesideList.tsx';
+import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { nanoid } from 'nanoid';
 import { PLAIN_CLIMATE, type Climate } from '../../../../core/air/climate.ts';
@@ -29,38 +29,35 @@ export function PlacesView({ air }: { air: AirNow }) {
   };
   if (!climate) return null;
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px minmax(0, 1fr)' },
-        gap: 3,
-        alignItems: 'start',
-      }}
-    >
-      {isNarrow ? (
-        <TextField select fullWidth label="Place" value={climate.id} onChange={(event) => show(event.target.value)}>
-          {job.climates.map(({ id, name }) => (
-            <MenuItem key={id} value={id} sx={{ minHeight: 48 }}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
-      ) : (
-        <Box>
-          <Box component="ul" aria-label="Places" sx={{ display: 'grid', gap: 0.75 }}>
-            {job.climates.map((other) => (
-              <li key={other.id}>
-                <PlaceButton climate={other} here={other.id === climate.id} air={air} onShow={() => show(other.id)} />
-              </li>
-            ))}
+    <BesideList
+      width={230}
+      list={
+        isNarrow ? (
+          <ChoiceField
+            fullWidth
+            label="Place"
+            value={climate.id}
+            choices={job.climates.map(({ id, name }) => ({ value: id, words: name }))}
+            onChange={show}
+          />
+        ) : (
+          <Box>
+            <Box component="ul" aria-label="Places" sx={{ display: 'grid', gap: 0.75 }}>
+              {job.climates.map((other) => (
+                <li key={other.id}>
+                  <PlaceButton climate={other} here={other.id === climate.id} air={air} onShow={() => show(other.id)} />
+                </li>
+              ))}
+            </Box>
+            <Button sx={{ mt: 1 }} onClick={add}>
+              Another place
+            </Button>
           </Box>
-          <Button sx={{ mt: 1 }} onClick={add}>
-            Another place
-          </Button>
-        </Box>
-      )}
+        )
+      }
+    >
       <Place key={climate.id} climate={climate} air={air} />
-    </Box>
+    </BesideList>
   );
 }
 

@@ -1,11 +1,8 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
+import { PrintDialog } from '../../../parts/PrintDialog.tsx';
 import { isChosen } from '../../../../core/build-up/coat-stack.ts';
 import { coatingOf } from '../../../../core/job/queries/shelf.ts';
 import type { BuildUp } from '../../../../core/job/document/group-schema.ts';
@@ -21,27 +18,9 @@ export function QuotationButton({ price, money }: { price: Price; money: Intl.Nu
       <Button variant="contained" onClick={() => setOpen(true)}>
         Quotation
       </Button>
-      <Dialog
-        open={open}
-        onClose={() => setOpen(false)}
-        maxWidth="md"
-        fullWidth
-        className="printed"
-        aria-labelledby="quotation-title"
-      >
-        <DialogTitle id="quotation-title" className="no-print">
-          Quotation
-        </DialogTitle>
-        <DialogContent>
-          <Quotation price={price} money={money} />
-        </DialogContent>
-        <DialogActions className="no-print" sx={{ px: 3, pb: 2 }}>
-          <Button onClick={() => setOpen(false)}>Close</Button>
-          <Button variant="contained" onClick={() => window.print()}>
-            Print
-          </Button>
-        </DialogActions>
-      </Dialog>
+      <PrintDialog open={open} fullWidth title="Quotation" onClose={() => setOpen(false)}>
+        <Quotation price={price} money={money} />
+      </PrintDialog>
     </>
   );
 }

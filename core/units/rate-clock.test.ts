@@ -70,6 +70,14 @@ test('a dose that is just made is made, and just not passed', () => {
   assert.ok(clock.hasMade(0, 0.3, 0.1 + 0.2), 'rounding is forgiven');
 });
 
+test('a dose that is made exactly at the end of a step, or of the clock, is made there', () => {
+  const long = new RateClock(Array<number>(200).fill(1), 60);
+  for (const steps of [1, 15, 16, 17, 18, 33, 48, 49, 64, 128, 199, 200]) near(long.reach(0, steps * 60), steps * 60);
+  near(long.reach(30, 16 * 60), 30 + 16 * 60);
+  assert.equal(long.reach(1, 200 * 60), Infinity);
+  near(long.latest(200 * 60, 200 * 60), 0);
+});
+
 test('a dose far ahead is found like one at hand: the first time by which it is made', () => {
   fc.assert(
     fc.property(

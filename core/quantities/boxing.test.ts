@@ -5,6 +5,7 @@ import { TestJob } from '../testing/jobs.ts';
 import { boxingPlan } from './boxing.ts';
 import { enoughFor } from './enough-for.ts';
 import { productNeeds, type ProductNeed } from './litres.ts';
+import { residueIn } from '../shelf/tools.ts';
 import { takeOffLines } from './take-off-lines.ts';
 
 function doors(count: number): TestJob {
@@ -98,4 +99,91 @@ test('the lines of a take-off by element add up to what the tins give', () => {
     'edges with the front',
   );
   assert.ok(!lines.some(({ part, face }) => part === 'lock' && face === 'back'));
+});
+
+const need = (tins: number[], draws: readonly (readonly [mark: string, litres: number])[], facts: object = {}) => {
+  const [use] = enamelOf(doors(1).job).uses;
+  const group = { id: 'g', name: 'Group' };
+  const coat = { ...use!.coat, tool: 'brush' as const };
+  return {
+    colour: use!.colour,
+    // With what stays in the brush the first face takes so much, so that figures are whole.
+    uses: draws.map(([mark, asked], index) => {
+      const litres = asked - (index === 0 ? residueIn('brush') : 0);
+      return { ...use!, coat, group, number: 1, litres, piece: { id: mark, mark } };
+    }),
+    tins: { best: { tins, cost: 0, leftOver: 0 }, second: null },
+    ...facts,
+  } as unknown as Parameters<typeof boxingPlan>[0];
+};
+const told = (boxes: ReturnType<typeof boxingPlan>) =>
+  boxes.map(({ tins, carried, litres, left, isOverfull, runs }) => [
+    tins.join('+'),
+    carried,
+    litres,
+    left,
+    isOverfull,
+    runs.map(({ marks }) => marks.join()).join(';'),
+  ]);
+
+test('boxes worked by hand: what fits the bucket is poured together, and a face is never cut', () => {
+  const faces = [
+    ['a', 1],
+    ['b', 1],
+    ['c', 1],
+    ['d', 1],
+  ] as const;
+  assert.deepEqual(told(boxingPlan(need([2, 2], faces), 4)), [['2+2', 0, 4, 0, false, 'a,b,c,d']]);
+  assert.deepEqual(told(boxingPlan(need([2, 2], faces), 3)), [
+    ['2', 0, 2, 0, false, 'a,b'],
+    ['2', 0, 2, 0, false, 'c,d'],
+  ]);
+  // 1.5 L of 2.5 are left after one face of 1 L, and 0.5 after the next: that goes into the second box.
+  assert.deepEqual(told(boxingPlan(need([2.5, 2.5], faces), 3)), [
+    ['2.5', 0, 2.5, 0, false, 'a,b'],
+    ['2.5', 0.5, 3, 1, false, 'c,d'],
+  ]);
+});
+
+test('a tin larger than the bucket, or a face that takes more than it holds, makes it overfull, and that is said', () => {
+  assert.deepEqual(told(boxingPlan(need([5], [['a', 1]]), 4)), [['5', 0, 5, 4, true, 'a']]);
+  assert.deepEqual(told(boxingPlan(need([2, 2], [['a', 3]]), 2)), [['2+2', 0, 4, 1, true, 'a']]);
+  assert.deepEqual(told(boxingPlan(need([4], [['a', 1]]), 4))[0]?.[4], false, 'just full is not over');
+});
+
+test('what has no colour is opened tin by tin; tins that nothing asks for are poured into the last box', () => {
+  const primer = need(
+    [1, 1, 1],
+    [
+      ['a', 1],
+      ['b', 1],
+    ],
+    { colour: null },
+  );
+  assert.deepEqual(told(boxingPlan(primer, 10)), [
+    ['1', 0, 1, 0, false, 'a'],
+    ['1+1', 0, 2, 1, false, 'b'],
+  ]);
+  assert.deepEqual(boxingPlan(need([], []), 10), []);
+});
+
+test('what is left is told from a twentieth of a litre on, and only pieces that it covers whole', () => {
+  const rest = (leftOver: number) =>
+    enoughFor({
+      ...need(
+        [],
+        [
+          ['a', 0.4 + residueIn('brush')],
+          ['b', 0.3],
+          ['c', 0.2],
+        ],
+      ),
+      tins: { best: { tins: [], cost: 0, leftOver }, second: null },
+    });
+  assert.equal(rest(0.049), null);
+  assert.equal(rest(0.05)?.marks.length, 0);
+  assert.deepEqual(rest(0.31)?.marks, ['b']);
+  assert.deepEqual(rest(0.65)?.marks, ['a', 'c']);
+  assert.deepEqual(rest(0.95)?.marks, ['a', 'b', 'c']);
+  assert.equal(enoughFor({ ...need([], []), tins: { best: { tins: [], cost: 0, leftOver: 2 }, second: null } }), null);
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
-import { productNeeds } from './litres.ts';
+import { besidePieces, productNeeds } from './litres.ts';
 
 /** One flush door 826 × 2040 × 40: both faces 3.37008 m², three edges (2·2040 + 826)·40 = 0.19624 m². */
 const AREA = 3.37008 + 0.19624;
@@ -56,4 +56,51 @@ test('what is sprayed takes more or less by the gun; brush and roller do not car
   assert.ok(Math.abs(onDoor('conventional', sprayed) / low - 65 / 40) < 1e-9);
   const rolled = new TestJob().door('d1').coated();
   assert.equal(onDoor('conventional', rolled), onDoor('airless', rolled));
+});
+
+test('what gets no paint, or a product that the shelf does not have, takes none', () => {
+  const gone = { product: 'gone', tool: 'roller', thinning: 0, extent: 'all' } as const;
+  const kept = { ...gone, product: 'enamel-acrylic' } as const;
+  assert.deepEqual(productNeeds(new TestJob().door('d').coated('x', { coats: [gone] }).job), []);
+  const oneFace = new TestJob()
+    .door('d', { scope: { faces: ['front'], edges: [] } })
+    .coated('x', { coats: [gone, kept] });
+  const [need, ...others] = productNeeds(oneFace.job);
+  assert.deepEqual(others, []);
+  assert.deepEqual(
+    need?.uses.map(({ face, number }) => [face, number]),
+    [['front', 2]],
+  );
+  assert.deepEqual(productNeeds(new TestJob().door('d').job), [], 'nothing is chosen');
+});
+
+test('thinner is a share of what goes on, and spots take a tenth of it', () => {
+  const coat = { product: 'enamel-acrylic', tool: 'roller', thinning: 10, extent: 'all' } as const;
+  const [thinned] = productNeeds(new TestJob().door('d').coated('x', { coats: [coat] }).job);
+  const onDoor = AREA / (350 / 32) / 0.92;
+  assert.ok(Math.abs((thinned?.thinner ?? 0) - onDoor / 10) < 1e-9);
+  const spots = { ...coat, product: 'prime-bond-wb', thinning: 0, extent: 'spots' } as const;
+  const primer = productNeeds(new TestJob().door('d').coated('x', { coats: [spots, coat] }).job)[0];
+  assert.ok(Math.abs((primer?.coats[0]?.area ?? 0) - AREA / 10) < 1e-9);
+});
+
+test('bare oak drinks more of the first coat all over, unless its grain is filled', () => {
+  const oak = { substrate: 'oak', existing: 'bare', condition: 'sound' } as const;
+  const factors = (facts: object) =>
+    productNeeds(new TestJob().door('d', { surface: oak }).coated('enamel-acrylic', facts).job).flatMap(({ uses }) =>
+      uses.filter(({ face }) => face === 'back').map(({ number, surfaceFactor }) => [number, surfaceFactor]),
+    );
+  assert.deepEqual(factors({}), [
+    [1, 1.15],
+    [2, 1],
+    [3, 1],
+  ]);
+  assert.deepEqual(factors({ grainFill: { product: 'grain-putty', passes: 2 } })[0], [1, 1]);
+});
+
+test('reserve is a twentieth and a tenth of a litre at least, and each session leaves something in its tool', () => {
+  const roller = { tool: 'roller' } as const;
+  assert.deepEqual(besidePieces(1, [roller]), { residue: 0.1, reserve: 0.1 });
+  assert.deepEqual(besidePieces(10, [roller, roller]), { residue: 0.2, reserve: 0.5 });
+  assert.deepEqual(besidePieces(0, []), { residue: 0, reserve: 0.1 });
 });

@@ -148,6 +148,21 @@ test('holes are filled and drilled by their number, and dents only where a fille
     { operation: 'drill', minutes: 3 * 2, dryHours: 0 },
   ]);
   const putty = DEFAULT_FILLERS.find(({ id }) => id === 'wood-putty')!;
+  // A hole that is filled waits for its filler; where none is chosen, two hours.
+  assert.equal(preparationOf({ ...door, filledHoles: 1 }, null)[0]?.dryHours, 2);
   // 3.57 m² have 7.1 dents, so eight.
   assert.deepEqual(preparationOf(door, putty), [{ operation: 'fill', minutes: 8 * 1.5, dryHours: putty.dryHours }]);
+});
+
+test('what a sash is puttied takes its time with no hole in it, and adds to that of the holes', () => {
+  const sash = new TestJob().tell('add-pieces', {
+    ids: ['s'],
+    kind: 'sash-window',
+    piece: usualPiece('sash-window', 'room-1'),
+  }).job.pieces[0]!;
+  const fillOf = (piece: typeof sash) => preparationOf(piece, null).find(({ operation }) => operation === 'fill');
+  const plain = fillOf(sash);
+  const holed = fillOf({ ...sash, filledHoles: 2 });
+  near((holed?.minutes ?? 0) - (plain?.minutes ?? 0), 3);
+  assert.ok((holed?.dryHours ?? 0) >= (plain?.dryHours ?? 0));
 });

@@ -1,0 +1,56 @@
+import type { FoundPlan } from './plan.ts';
+import type { PlanProblem } from './problem.ts';
+
+/** Something that a plan says of itself and that is not so. */
+export interface FalseClaim {
+  of: 'bound' | 'status' | 'finish' | 'setups' | 'painter-days' | 'sum of ends';
+  detail: string;
+}
+
+type Claiming = Pick<FoundPlan, 'tasks' | 'setups' | 'status' | 'finish' | 'lowerBound' | 'cost'>;
+
+/**
+ * What a plan says of its finish, its bound and its cost that its own tasks and set-ups tell otherwise; empty where all of
+ * it is so. Counts again from the plan as it is written, and shares nothing with what has counted it before. Whether it
+ * may be worked at all, `verify` tells.
+ */
+export function falseClaims(problem: PlanProblem, plan: Claiming): FalseClaim[] {
+  const { tasks, setups, status, finish, lowerBound, cost } = plan;
+  const found: FalseClaim[] = [];
+  const claim = (of: FalseClaim['of'], said: number, real: number): void => {
+    if (said !== real) found.push({ of, detail: `it is ${real}, not ${said}` });
+  };
+  const last = Math.max(0, ...tasks.map(({ end }) => end));
+  claim('finish', cost.finish, last);
+  claim('setups', cost.setups, setups.length);
+  claim(
+    'sum of ends',
+    cost.sumOfEnds,
+    tasks.reduce((sum, { end }) => sum + end, 0),
+  );
+  claim('painter-days', cost.painterDays, painterDays(problem, plan));
+  if (lowerBound > last)
+    found.push({ of: 'bound', detail: `nothing is to end before ${lowerBound}, and it ends at ${last}` });
+  if (status === 'optimal' && last > lowerBound)
+    found.push({ of: 'status', detail: `it is said to be best, with ${finish - lowerBound} ticks above its bound` });
+  return found;
+}
+
+/** Days on which a painter has something to do, summed over painters: midnights are t0 and every day after it. */
+function painterDays({ painters, tickMinutes }: PlanProblem, { tasks, setups }: Claiming): number {
+  const aDay = 1440 / tickMinutes;
+  const days = new Set<string>();
+  for (const { id, shifts } of painters) {
+    const work = [
+      ...tasks.filter(({ painters: hands }) => hands.includes(id)),
+      ...setups.filter(({ painter }) => painter === id),
+    ];
+    for (const { start, end } of work) {
+      for (const [from, until] of shifts) {
+        const [first, last] = [Math.max(start, from), Math.min(end, until)];
+        if (first < last) days.add(`${id}/${Math.floor(first / aDay)}`);
+      }
+    }
+  }
+  return days.size;
+}

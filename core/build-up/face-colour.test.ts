@@ -40,7 +40,7 @@ test('a white primer saves coats of white over black, and each more of it leaves
     saved,
     saved.toSorted((one, other) => other - one),
   );
-  assert.ok(saved[0]! > saved[1]!, `${saved.join()}`);
+  assert.ok(saved[0]! > saved[1]!, saved.join());
   assert.equal(saved.at(-1), 2, 'never fewer than two');
 });
 

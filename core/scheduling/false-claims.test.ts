@@ -57,6 +57,14 @@ test('a bound above the finish, and a best that is not proved, are false', () =>
   assert.deepEqual(claims({ lowerBound: 37, status: 'optimal' }), ['status']);
 });
 
+test('where the crew’s half-days count, a plan is best that ends in the half-day of its bound', () => {
+  const byHalfDays = planProblemSchema.parse({ ...problem, trouble: {} });
+  const best = (lowerBound: number) =>
+    falseClaims(byHalfDays, { ...PLAN, status: 'optimal', lowerBound }).map(({ of }) => of);
+  // Ends at 38, in the half-day from 32 to 42.
+  assert.deepEqual([best(33), best(19)], [[], ['status']]);
+});
+
 test('each figure of a cost is counted again', () => {
   assert.deepEqual(claims({}, { finish: 37 }), ['finish']);
   assert.deepEqual(claims({}, { setups: 0 }), ['setups']);

@@ -1,3 +1,4 @@
+import { countedFinish } from './aim.ts';
 import type { FoundPlan } from './plan.ts';
 import type { PlanProblem } from './problem.ts';
 
@@ -11,11 +12,10 @@ type Claiming = Pick<FoundPlan, 'tasks' | 'setups' | 'status' | 'finish' | 'lowe
 
 /**
  * What a plan says of its finish, its bound and its cost that its own tasks and set-ups tell otherwise; empty where all of
- * it is so. Counts again from the plan as it is written, and shares nothing with what has counted it before. Whether it
- * may be worked at all, `verify` tells.
+ * it is so. Counts again from the plan as it is written. Whether it may be worked at all, `verify` tells.
  */
 export function falseClaims(problem: PlanProblem, plan: Claiming): FalseClaim[] {
-  const { tasks, setups, status, finish, lowerBound, cost } = plan;
+  const { tasks, setups, status, lowerBound, cost } = plan;
   const found: FalseClaim[] = [];
   const claim = (of: FalseClaim['of'], said: number, real: number): void => {
     if (said !== real) found.push({ of, detail: `it is ${real}, not ${said}` });
@@ -31,8 +31,10 @@ export function falseClaims(problem: PlanProblem, plan: Claiming): FalseClaim[] 
   claim('painter-days', cost.painterDays, painterDays(problem, plan));
   if (lowerBound > last)
     found.push({ of: 'bound', detail: `nothing is to end before ${lowerBound}, and it ends at ${last}` });
-  if (status === 'optimal' && last > lowerBound)
-    found.push({ of: 'status', detail: `it is said to be best, with ${finish - lowerBound} ticks above its bound` });
+  // By its bound a plan is best that ends in the same half-day of the crew, where the problem counts in those.
+  const counted = countedFinish(problem);
+  if (status === 'optimal' && counted(last) > counted(lowerBound))
+    found.push({ of: 'status', detail: `it is said to be best, and ends ${last - lowerBound} ticks after its bound` });
   return found;
 }
 

@@ -75,7 +75,7 @@ test('what was found on a group goes with its last piece, and ids are given once
       groupId: 'group-2',
       where: 'D-02, hinge edge',
       key: 'degloss',
-      coats: [],
+      coats: [{ product: 'prime-bond-wb', at: '2027-03-01T08:00' }],
       read: null,
       note: '',
     },

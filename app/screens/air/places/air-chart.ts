@@ -65,6 +65,8 @@ function axes(shown: DaysShown, ink: Ink): EChartsCoreOption {
       splitLine: { show: false },
       axisLabel: {
         show: gridIndex === 0,
+        // On a phone the days would lie on each other.
+        hideOverlap: true,
         customValues: midnights.map((time) => Math.min(time + 720, days.max)),
         formatter: (time: number) => formatMoment(shown.at(time), 'day'),
         color: ink('--ink'),

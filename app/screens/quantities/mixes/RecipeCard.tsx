@@ -160,6 +160,7 @@ function Drawdowns({ recipe, onNote }: { recipe: Recipe; onNote(drawdown: Recipe
         />
         <Button
           variant="outlined"
+          sx={{ flex: 'none' }}
           disabled={words.trim() === ''}
           onClick={() => {
             if (onNote({ id: nanoid(8), at: now, words: words.trim(), hex: null })) setWords('');

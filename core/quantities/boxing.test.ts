@@ -187,3 +187,49 @@ test('what is left is told from a twentieth of a litre on, and only pieces that 
   assert.deepEqual(rest(0.95)?.marks, ['a', 'b', 'c']);
   assert.equal(enoughFor({ ...need([], []), tins: { best: { tins: [], cost: 0, leftOver: 2 }, second: null } }), null);
 });
+
+test('of tins of several sizes the large ones are opened first, and a box tells its own the smallest first', () => {
+  const mixed = need(
+    [0.75, 2.5, 0.75],
+    [
+      ['a', 2],
+      ['b', 1],
+    ],
+  );
+  assert.deepEqual(told(boxingPlan(mixed, 10)), [['0.75+0.75+2.5', 0, 4, 1, false, 'a,b']]);
+  assert.deepEqual(told(boxingPlan(mixed, 2.6)), [
+    ['2.5', 0, 2.5, 0, false, 'a'],
+    ['0.75+0.75', 0.5, 2, 1, false, 'b'],
+  ]);
+  // The last small tin is asked for by nothing: it comes to the rest, and the box is over its bucket with it.
+  const spare = need([0.75, 2.5], [['a', 2]]);
+  assert.deepEqual(told(boxingPlan(spare, 2.5)), [['0.75+2.5', 0, 3.25, 1.25, true, 'a']]);
+});
+
+test('a coat of another group is another run, and what opens it leaves something in its tool', () => {
+  const [first, second] = need(
+    [9],
+    [
+      ['a', 1],
+      ['b', 1],
+    ],
+  ).uses as unknown as ProductNeed['uses'];
+  const other = { ...second!, group: { ...second!.group, id: 'h', name: 'Other' } };
+  const two = { ...need([9], []), uses: [other, first!] } as unknown as Parameters<typeof boxingPlan>[0];
+  const [box] = boxingPlan(two, 10);
+  assert.deepEqual(
+    box?.runs.map(({ groupName, marks }) => [groupName, marks.join()]),
+    [
+      ['Other', 'b'],
+      ['Group', 'a'],
+    ],
+    'group by group, as they come',
+  );
+  assert.ok(Math.abs(box!.left - (9 - 1 - residueIn('brush') - 1)) < 1e-9);
+  const coats = [
+    { ...first!, number: 2 },
+    { ...second!, number: 1 },
+  ];
+  const order = boxingPlan({ ...need([9], []), uses: coats } as never, 10)[0]?.runs.map(({ number }) => number);
+  assert.deepEqual(order, [1, 2], 'coat by coat');
+});

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { DOOR, TestJob } from '../testing/jobs.ts';
 import { productNeeds } from './litres.ts';
-import { consumableNeeds, type ConsumableNeed } from './consumables.ts';
+import { CONSUMABLES, consumableNeeds, type ConsumableNeed } from './consumables.ts';
 
 /** A flush door of 3.56632 m² that comes off, and 10 m of skirting of 1.735 m², all profile, in a group of its own. */
 const made = () =>
@@ -100,4 +100,30 @@ test('only faces that get more than one coat are denibbed', () => {
     chosenFor: null,
   });
   assert.equal(counts(job)['fine-sheets'], undefined);
+});
+
+test('a face with more coats is denibbed more often', () => {
+  const { coats } = new TestJob().door('d').coated().job.groups[0]!.buildUp!;
+  const made = new TestJob()
+    .door('d')
+    .coated('enamel-acrylic', { faceCoats: { back: [...coats, coats[2]!, coats[2]!] } });
+  // The front and its edges twice, 1.685 + 0.196 m²; the back four times: 10.5 m² at 5 m².
+  assert.equal(counts(made)['fine-sheets'], Math.ceil((2 * (1.68504 + 0.19624) + 4 * 1.68504) / 5));
+});
+
+test('what a pack holds and costs where nobody has stated it', () => {
+  assert.deepEqual(
+    Object.fromEntries(Object.entries(CONSUMABLES).map(([id, { pack }]) => [id, [pack.count, pack.price]])),
+    {
+      sleeves: [10, 14],
+      brushes: [1, 9],
+      discs: [10, 11],
+      sponges: [5, 8],
+      'fine-sheets': [10, 9],
+      tape: [50, 5],
+      film: [20, 6],
+      bags: [50, 6],
+      filters: [25, 7],
+    },
+  );
 });

@@ -93,3 +93,11 @@ test('a recipe’s shares are of its whole, and nothing of nothing', () => {
   assert.deepEqual([one?.share, one?.millilitres, other?.share], [0.75, 375, 0.25]);
   assert.deepEqual(scaledRecipe([{ what: 'a', amount: 0 }], 1)[0], { what: 'a', share: 0, millilitres: 0 });
 });
+
+test('two portions are too many where each would have less hardener than can be measured', () => {
+  // 144 min are counted on, 10 of them stood: 200 min are two portions of 0.02 L, with 4 mL of hardener each.
+  const work = { litres: 0.04, workMinutes: 200, potLife: 180 };
+  assert.equal(potPortions(tile, work, 5).kind, 'too-fast');
+  const two = potPortions(tile, work, 4);
+  assert.ok(two.kind === 'portions' && two.count === 2);
+});

@@ -154,3 +154,16 @@ test('a hair of rounding buys no tin, nothing needs none, and what is left over 
   assert.throws(() => cheapestTins(1, [{ litres: 0, price: 1 }]), RangeError);
   assert.deepEqual(cheapestTins(2000, [{ litres: 50, price: 1 }]).tins.length, 40);
 });
+
+test('tins are told the smallest first, the best and the second', () => {
+  const sizes = [
+    { litres: 2.5, price: 30 },
+    { litres: 0.75, price: 14 },
+    { litres: 1, price: 20 },
+  ];
+  const { best, second } = tinChoices(3.2, sizes);
+  assert.deepEqual([best.tins, best.cost], [[0.75, 2.5], 44]);
+  assert.ok(Math.abs(best.leftOver - 0.05) < 1e-9);
+  assert.deepEqual([second?.tins, second?.cost], [[1, 2.5], 50]);
+  assert.ok(Math.abs((second?.leftOver ?? 0) - 0.3) < 1e-9);
+});

@@ -3,15 +3,12 @@ import { beforeEach, test } from 'node:test';
 import { TestJob } from '../../core/testing/jobs.ts';
 import { DEFAULT_COATINGS } from '../../core/shelf/default-coatings.ts';
 import { emptyShelf } from '../../core/shelf/shelf.ts';
-import { forgetfulStorage } from './forgetful-storage.ts';
-
-// What a browser has when the module is read.
-globalThis.localStorage = forgetfulStorage();
-const { keepFigures, ownFigures, withOwnFigures } = await import('./own-figures.ts');
+import { local } from './local.ts';
+import { keepFigures, ownFigures, withOwnFigures } from './own-figures.ts';
 
 const enamel = DEFAULT_COATINGS.find(({ id }) => id === 'enamel-acrylic')!;
 const shelfWith = (...coatings: (typeof enamel)[]) => ({ ...emptyShelf(), coatings });
-beforeEach(() => localStorage.removeItem('nivel-own-figures'));
+beforeEach(() => local.removeItem('nivel-own-figures'));
 
 test('a job’s own paces and products begin the next job', () => {
   keepFigures({ paces: { abrade: 1.4 }, shelf: shelfWith({ ...enamel, dryFilm: 40 }) });
@@ -38,7 +35,7 @@ test('without figures, or with what does not hold, a new job is as usual', () =>
   assert.equal(ownFigures(), null);
   assert.equal(withOwnFigures(job), job);
   for (const spoilt of ['{', '{"paces":{"abrade":99},"shelf":{}}', '[]', 'null']) {
-    localStorage.setItem('nivel-own-figures', spoilt);
+    local.setItem('nivel-own-figures', spoilt);
     assert.equal(ownFigures(), null, spoilt);
     assert.equal(withOwnFigures(job), job);
   }

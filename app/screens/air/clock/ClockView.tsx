@@ -101,9 +101,9 @@ export function ClockView({ air }: { air: AirNow }) {
           <TextField
             label={`Wet film, ${FILM.unit(units)}`}
             value={film}
-            placeholder={String(FILM.fieldValue(stated, units))}
+            placeholder={FILM.format(stated, units)}
             error={!typedFilm.ok}
-            helperText={typedFilm.ok ? `the tin supposes ${FILM.fieldValue(stated, units)}` : typedFilm.message}
+            helperText={typedFilm.ok ? `the tin supposes ${FILM.format(stated, units)}` : typedFilm.message}
             onChange={(event) => setFilm(event.target.value)}
             sx={{ width: 160 }}
           />

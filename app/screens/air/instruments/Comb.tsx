@@ -42,10 +42,10 @@ export function Comb() {
       display={
         read ? (
           <>
-            {FILM.fieldValue(read.wetted, units)}–{FILM.format(read.dry, units)}
+            {FILM.fieldValue(read.wetted, units, 1)}–{FILM.format(read.dry, units)}
             <Fine>
-              the tooth of {FILM.fieldValue(read.wetted, units)} is wetted, that of {FILM.fieldValue(read.dry, units)}{' '}
-              is not
+              the tooth of {FILM.fieldValue(read.wetted, units, 1)} is wetted, that of{' '}
+              {FILM.fieldValue(read.dry, units, 1)} is not
             </Fine>
           </>
         ) : (

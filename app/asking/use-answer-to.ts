@@ -2,16 +2,16 @@ import { useEffect, useEffectEvent } from 'react';
 import type { PendingQuery } from './pending-query.ts';
 import { useWorkerQuery } from './use-worker-query.ts';
 
-/** What a worker has answered to a question. */
+/** A worker's answer, with its question. */
 export interface AnswerTo<Question, Answer> {
-  /** The last answer, with the question that it is to: another one while the new one is not answered yet. */
+  /** The latest answer and its question; still the previous question while the new one is pending. */
   answered: { to: Question; answer: Answer } | null;
   failure: string | null;
 }
 
 /**
- * Asks a worker a question, and again whenever it is another one, `pause` ms after the last change; null asks nothing.
- * The answer of before stays until the new one is there.
+ * Asks a worker each new question, `pause` ms after the last change; null asks nothing. Keeps the previous answer until
+ * the new one arrives.
  */
 export function useAnswerTo<Question, Answer>(
   question: Question | null,

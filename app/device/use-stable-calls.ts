@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef, useState } from 'react';
 
-/** The same functions for as long as the component is there, which do what those of the last drawing do. */
+/** Functions with a stable identity that always call the latest version passed in. */
 export function useStableCalls<Calls extends { [Name in keyof Calls]: (...args: never[]) => unknown }>(
   calls: Calls,
 ): Calls {

@@ -5,11 +5,11 @@ interface BesideListProps {
   list: ReactNode;
   /** px. */
   width?: number;
-  /** What is chosen in the list. */
+  /** The details of the chosen entry. */
   children: ReactNode;
 }
 
-/** What is chosen in a list, beside it; below it where the screen is narrow. */
+/** A list with details beside it; on a narrow screen below it. */
 export function BesideList({ list, width = 262, children }: BesideListProps) {
   return (
     <Box

@@ -10,7 +10,7 @@ interface PrintDialogProps extends Pick<DialogProps, 'open' | 'fullWidth' | 'chi
   onClose(): void;
 }
 
-/** What is shown as it will be printed, and printed without what is around it. */
+/** A print preview; only its content is printed. */
 export function PrintDialog({ title, onClose, children, ...dialog }: PrintDialogProps) {
   const id = useId();
   return (

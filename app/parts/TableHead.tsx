@@ -1,4 +1,4 @@
-/** A column of a table: its name, and whether it holds figures, which stand to the right. */
+/** A column name; columns of figures are right-aligned. */
 type Column = string | { name: string; isFigures: true };
 
 /** A column of figures. */

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { madeUpProblem } from '../testing/made-up-problem.ts';
-import { falseClaims } from './false-claims.ts';
+import { falseClaims, withoutFalseClaims } from './false-claims.ts';
 import type { FoundPlan } from './plan.ts';
 import { planProblemSchema, PLAN_PROBLEM_FORMAT } from './problem.ts';
 import { solve, solveNear } from './solve/solve.ts';
@@ -55,6 +55,16 @@ test('a plan that says what it is claims nothing false', () => {
 test('a bound above the finish, and a best that is not proved, are false', () => {
   assert.deepEqual(claims({ lowerBound: 39 }), ['bound']);
   assert.deepEqual(claims({ lowerBound: 37, status: 'optimal' }), ['status']);
+});
+
+test('a false bound is dropped, a false “optimal” keeps its bound, and a true plan is left as it is', () => {
+  const told = (facts: Partial<FoundPlan>) => {
+    const { status, lowerBound } = withoutFalseClaims(problem, { ...PLAN, ...facts });
+    return [status, lowerBound];
+  };
+  assert.deepEqual(told({ status: 'optimal', lowerBound: 39 }), ['feasible', 0]);
+  assert.deepEqual(told({ status: 'optimal', lowerBound: 37 }), ['feasible', 37]);
+  assert.equal(withoutFalseClaims(problem, PLAN), PLAN);
 });
 
 test('where the crew’s half-days count, a plan is best that ends in the half-day of its bound', () => {

@@ -38,6 +38,13 @@ export function falseClaims(problem: PlanProblem, plan: Claiming): FalseClaim[] 
   return found;
 }
 
+/** The plan without a status or a bound that can't be true: no better claim takes its place. */
+export function withoutFalseClaims<P extends Claiming>(problem: PlanProblem, plan: P): P {
+  const claims = new Set(falseClaims(problem, plan).map(({ of }) => of));
+  if (!claims.has('bound') && !claims.has('status')) return plan;
+  return { ...plan, status: 'feasible', lowerBound: claims.has('bound') ? 0 : plan.lowerBound };
+}
+
 /** Days on which a painter has something to do, summed over painters: midnights are t0 and every day after it. */
 function painterDays({ painters, tickMinutes }: PlanProblem, { tasks, setups }: Claiming): number {
   const aDay = 1440 / tickMinutes;

@@ -1,7 +1,7 @@
 import type { PlanProblem } from './problem.ts';
 import type { FoundPlan, NoPlan, PlanSolution } from './plan.ts';
 import { solve, solveNear, type NearPlan, type SolveOptions } from './solve/solve.ts';
-import { falseClaims } from './false-claims.ts';
+import { withoutFalseClaims } from './false-claims.ts';
 import { verify } from './verify.ts';
 
 /**
@@ -35,13 +35,7 @@ export function verifiedNearPlan(
 function kept<P extends FoundPlan>(problem: PlanProblem, solution: P | NoPlan): P | NoPlan {
   if (solution.status === 'infeasible') return solution;
   const [broken] = verify(problem, solution);
-  if (broken === undefined) return withTrueBound(problem, solution);
+  if (broken === undefined) return withoutFalseClaims(problem, solution);
   const message = `The plan was thrown away: it breaks the rule “${broken.rule}” at ${broken.tasks.join(', ')}.`;
   return { status: 'infeasible', reasons: [{ task: broken.tasks[0] ?? null, message }] };
 }
-
-/** A plan whose bound can't be true claims none. */
-const withTrueBound = <P extends FoundPlan>(problem: PlanProblem, plan: P): P =>
-  falseClaims(problem, plan).some(({ of }) => of === 'bound' || of === 'status')
-    ? { ...plan, status: 'feasible', lowerBound: 0 }
-    : plan;

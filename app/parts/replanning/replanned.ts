@@ -9,20 +9,20 @@ import { jobSteps } from '../../../core/steps/job-steps.ts';
 import type { PendingQuery } from '../../asking/pending-query.ts';
 import type { NearAnswer, VerifiedPlan } from '../../asking/planner.worker.ts';
 
-/** What plans while the work goes on. */
+/** The planners to ask, injected so that tests need no worker. */
 export interface Planners {
   near(job: Job, now: string, plan: AcceptedPlan): PendingQuery<NearAnswer>;
   anew(job: Job, now: string): PendingQuery<VerifiedPlan | NoPlan>;
   moved(job: Job, now: string, plan: AcceptedPlan, move: Move): PendingQuery<Moved>;
 }
 
-/** Waits for a planning; null where another one has overtaken it meanwhile. */
+/** Waits for a query; null if a newer one has replaced it. */
 export type Awaiting = <Answer>(planning: PendingQuery<Answer>) => Promise<Answer | NoPlan | null>;
 
-/** A plan to be put in the place of the job's, or why there is none. */
+/** The plan to accept, or the reason there is none. */
 export type Replanned = { plan: AcceptedPlan; pins?: Pin[] } | { refused: string };
 
-/** The job from `now` on, as near to its plan as it can be; where that leads nowhere, anew. Null where it was overtaken. */
+/** Replans from `now`, close to the current plan; from scratch if that fails. Null if replaced by a newer query. */
 export async function replannedRest(
   job: Job,
   { now, reason }: { now: string; reason: string },
@@ -41,7 +41,7 @@ export async function replannedRest(
   return { refused: `The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.` };
 }
 
-/** The plan with a run elsewhere, and the rest making way. Null where it was overtaken. */
+/** Moves a run and fits the rest around it. Null if replaced by a newer query. */
 export async function replannedByMove(
   job: Job & { plan: AcceptedPlan },
   move: Move,

@@ -15,7 +15,7 @@ import {
 import type { PieceStep } from '../../../core/steps/step.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 
-/** Stamps to be written, and what a plan is called that they ask for. */
+/** Stamps to write, and the history label of any replan they trigger. */
 export interface Written {
   entries: LogEntry[];
   reason: string;
@@ -57,7 +57,7 @@ export const writtenWithdrawal = (stamp: LogEntry, stamping: Stamping): Written 
   reason: 'A stamp was taken back',
 });
 
-/** When this device's last stamp was made, where these would lie before it by its own clock; null where the times go on. */
+/** The time of this device's last stamp if the new ones would come before it; otherwise null. */
 export function doubtAbout({ entries }: Written, job: Job, device: string): string | null {
   const [first] = entries;
   // A workshop clock is set back on purpose, and a correction says when something was.

@@ -46,10 +46,10 @@ export function candidateOf(
   return { id, title, ...made, plan, changes };
 }
 
-/** A plan that was made for a state of the job, and with what. */
+/** A plan, with the fingerprint of the job it was made for. */
 type Made = Pick<Candidate, 'plan' | 'problem'> & { fingerprint: string };
 
-/** The plans that were made, each null where it was not; what was made for another state of the job does not count. */
+/** The plans made so far, null if not made. A plan made for another state of the job is ignored. */
 export interface MadePlans {
   byHand: (Made & Pick<Candidate, 'pins' | 'reason'>) | null;
   near: (Made & Pick<Candidate, 'because'>) | null;
@@ -57,7 +57,7 @@ export interface MadePlans {
   calmer: (Made & Pick<Candidate, 'because' | 'price'>) | null;
 }
 
-/** The job as it is, for which plans were made. */
+/** The job as it is now. */
 export interface PlannedJob {
   plan: AcceptedPlan | null;
   pins: readonly Pin[];
@@ -68,7 +68,7 @@ export interface PlannedJob {
   now: number;
 }
 
-/** What there is to choose from, in no order. */
+/** All candidates, unordered. */
 export function candidatesOf(job: PlannedJob, { byHand, near, anew, calmer }: MadePlans): Candidate[] {
   const { plan, pins, fingerprint } = job;
   // A plan that begins on another day has other minutes.
@@ -98,10 +98,10 @@ export function candidatesOf(job: PlannedJob, { byHand, near, anew, calmer }: Ma
   return found;
 }
 
-/** Minutes by which a plan that moves little may end later and still be the one that is shown first. */
+/** A near plan is shown first unless it finishes more than this many minutes after the new one. */
 const FAR_LATER = 240;
 
-/** The candidate that is shown: the one that was picked while it is there, else one by hand, near, anew, accepted. */
+/** The candidate to show: the picked one if still there, then moved by hand, near, new, accepted. */
 export function shownCandidate(candidates: readonly Candidate[], picked: CandidateId | null): Candidate | null {
   const byId = (id: CandidateId): Candidate | undefined => candidates.find((candidate) => candidate.id === id);
   const [near, anew] = [byId('near'), byId('anew')];

@@ -16,7 +16,7 @@ interface Surroundings {
   land(move: Move): Landing;
   /** The plan with a run at a place; slow. */
   plan(move: Move): Promise<Moved>;
-  /** Does something once the hand has been still; answers how to call that off. */
+  /** Calls `act` once the pointer has rested; returns a function that cancels it. */
   onceStill(act: () => void): () => void;
   onAim(aim: Aim | null): void;
   onMoved(moved: MovedPlan, move: Move): void;
@@ -27,7 +27,7 @@ const isSame = (one: Move, other: Move): boolean =>
   one.painters.join() === other.painters.join() &&
   one.taskIds.join() === other.taskIds.join();
 
-/** A run held over the board: a refusal is told at once, what it changes once the hand is still, and the plan is handed out when it is let go. */
+/** A run being dragged over the board. Refusals come at once, consequences once the pointer rests, the plan on release. */
 export class HeldRun {
   readonly #around: Surroundings;
   #aim: Aim | null = null;
@@ -65,7 +65,7 @@ export class HeldRun {
     const moved = await this.#around
       .plan(move)
       .catch((error: unknown) => ({ refused: error instanceof Error ? error.message : String(error) }));
-    // The hand has gone on meanwhile.
+    // The pointer has moved on.
     if (this.#aim === null || !isSame(this.#aim, move)) return;
     const aim = { ...this.#aim, moved };
     this.#show(aim);

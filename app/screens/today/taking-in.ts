@@ -5,7 +5,7 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import { counted } from '../../../core/units/sentence.ts';
 
-/** What became of what another device gave. */
+/** The result of an import from another device. */
 export interface TakenIn {
   isFault: boolean;
   words: string;
@@ -13,7 +13,7 @@ export interface TakenIn {
   areStamps: boolean;
 }
 
-/** What a device does with what it takes in; each answers the job as it is then. */
+/** The effects of an import, injected for tests; each returns the changed job. */
 export interface Taking {
   device: string;
   takeDay(args: CommandArgs<'take-day'>): Outcome<Job>;

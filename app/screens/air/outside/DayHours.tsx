@@ -105,7 +105,7 @@ interface HourTableProps {
   hindrances: readonly (readonly PaintingBlocker[])[];
 }
 
-/** The hours of a day from five to nine in the evening. */
+/** The hours of a day, from 05:00 to 21:00. */
 function HourTable({ face, coat, date, air: { clocks, at }, hindrances }: HourTableProps) {
   const { units } = useJob().settings;
   const hours = clocks.face(face.climateId);

@@ -3,12 +3,13 @@ import react from '@astrojs/react';
 import { defineConfig } from 'astro/config';
 import { bundling } from './scripts/bundling.mjs';
 import { offline } from './scripts/offline.mjs';
+import { threads } from './scripts/threads.mjs';
 
 export default defineConfig({
   srcDir: './app',
   publicDir: './app/public',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), bundling(), offline()],
+  integrations: [react(), bundling(), threads(), offline()],
   devToolbar: { enabled: false },
   server: { port: 4321 },
   vite: {

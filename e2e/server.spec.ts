@@ -31,6 +31,28 @@ test('plans and measures a job', async ({ request }) => {
   ]);
 });
 
+test('pages are answered while plans are searched, too many are told to ask again, and what is broken off ends', async ({
+  request,
+  baseURL,
+}) => {
+  const headers = { 'content-type': 'application/json' };
+  const body = JSON.stringify(read('demo/tern-street.nivel.json'));
+  const given = new AbortController();
+  const plans = Array.from({ length: 12 }, () =>
+    fetch(`${baseURL}/api/plan`, { method: 'POST', headers, body, signal: given.signal }),
+  );
+  const refused = await Promise.race(plans);
+  expect(refused.status).toBe(503);
+  expect(Number(refused.headers.get('retry-after'))).toBeGreaterThan(0);
+  expect((await request.get('/walk')).status()).toBe(200);
+  given.abort();
+  expect(await Promise.allSettled(plans)).toContainEqual(expect.objectContaining({ status: 'rejected' }));
+  const { problem } = read('cases/plan/case-101.json') as { problem: object };
+  await expect(async () => {
+    expect((await request.post('/api/plan/solve', { data: problem })).status()).toBe(200);
+  }).toPass();
+});
+
 test('composes and judges build-ups', async ({ request }) => {
   const answer = await request.post('/api/build-up', { data: read('demo/tern-street.nivel.json') as object });
   expect(answer.status()).toBe(200);

@@ -38,7 +38,11 @@ export async function install() {
 export async function build() {
   const files = ['core', 'app', 'demo']
     .flatMap((folder) => readdirSync(folder, { recursive: true }).map((name) => `${folder}/${name}`))
-    .concat(['astro.config.mjs', 'scripts/bundling.mjs', 'scripts/offline.mjs', 'package-lock.json'])
+    .concat([
+      'astro.config.mjs',
+      'package-lock.json',
+      ...['bundling', 'offline', 'threads'].map((name) => `scripts/${name}.mjs`),
+    ])
     .filter((name) => statSync(name).isFile() && !name.endsWith('.test.ts'))
     .sort();
   const hash = createHash('sha256');

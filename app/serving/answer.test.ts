@@ -35,6 +35,18 @@ test('what does not fit is refused with the places where, five at the most', asy
   assert.match((await detailOf(await answered(post('3'))))[1], /At the top: /);
 });
 
+test('each fault is told to programs by its place and kind', async () => {
+  const response = await answered(post(JSON.stringify({ tins: 1, rows: [{ litres: 1 }, { litres: null }] })));
+  const { errors } = (await response.json()) as { errors: { pointer: string; code: string; detail: string }[] };
+  assert.deepEqual(
+    errors.map(({ pointer, code }) => [pointer, code]),
+    [['#/rows/1/litres', 'invalid_type']],
+  );
+  const odd = z.object({ 'a/b~c': z.number() });
+  const slashed = await answerWith(post('{}'), odd, () => json(null));
+  assert.match(await slashed.text(), /"#\/a~1b~0c"/, 'as JSON pointers write such keys');
+});
+
 test('a body over the limit is refused before it is read, and while it is where its length is not said', async () => {
   const [said] = await detailOf(await answered(post('{}', { 'content-length': '20000001' })));
   assert.equal(said, 413);

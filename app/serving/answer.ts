@@ -6,17 +6,41 @@ import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 
 /** The largest body that is read, in bytes. */
 const MAX_BODY = 20_000_000;
+/** Faults of a body that are told, the first ones. */
+const MAX_FAULTS = 5;
 
 /** A JSON answer. */
-export function json(value: unknown, status = 200): Response {
-  return new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } });
+export function json(value: unknown): Response {
+  return jsonText(JSON.stringify(value));
 }
 
-/** A refusal as problem details (RFC 9457). */
-export function problemDetails(status: number, title: string, detail: string): Response {
-  return new Response(JSON.stringify({ type: 'about:blank', title, status, detail }), {
+/** An answer that is JSON already. */
+export function jsonText(text: string): Response {
+  return new Response(text, { headers: { 'content-type': 'application/json' } });
+}
+
+/** One fault of a body: where, as a JSON pointer, the kind of fault for programs, and the words for people. */
+export interface BodyError {
+  pointer: string;
+  code: string;
+  detail: string;
+}
+
+interface ProblemExtras {
+  errors?: readonly BodyError[];
+  headers?: Readonly<Record<string, string>>;
+}
+
+/** A refusal as problem details (RFC 9457), with the faults of the body one by one where there are any. */
+export function problemDetails(
+  status: number,
+  title: string,
+  detail: string,
+  { errors, headers }: ProblemExtras = {},
+): Response {
+  return new Response(JSON.stringify({ type: 'about:blank', title, status, detail, errors }), {
     status,
-    headers: { 'content-type': 'application/problem+json' },
+    headers: { 'content-type': 'application/problem+json', ...headers },
   });
 }
 
@@ -43,23 +67,30 @@ async function readBody(request: Request): Promise<Outcome<unknown> & { status?:
 export async function answerWith<T>(
   request: Request,
   schema: z.ZodType<T>,
-  answer: (body: T) => Response,
+  answer: (body: T) => Response | Promise<Response>,
 ): Promise<Response> {
   const body = await readBody(request);
   if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
   const parsed = schema.safeParse(body.value);
   if (!parsed.success) {
-    const detail = parsed.error.issues
-      .slice(0, 5)
-      .map((issue) => `At ${issue.path.join('.') || 'the top'}: ${issue.message}`)
-      .join(' ');
-    return problemDetails(422, 'The body does not fit', detail);
+    const issues = parsed.error.issues.slice(0, MAX_FAULTS);
+    const detail = issues.map(({ path, message }) => `At ${path.join('.') || 'the top'}: ${message}`).join(' ');
+    return problemDetails(422, 'The body does not fit', detail, { errors: issues.map(bodyError) });
   }
   return answer(parsed.data);
 }
 
+function bodyError({ path, code, message }: z.core.$ZodIssue): BodyError {
+  // A key as JSON pointers write it (RFC 6901).
+  const keys = path.map((key) => `/${String(key).replaceAll('~', '~0').replaceAll('/', '~1')}`);
+  return { pointer: `#${keys.join('')}`, code, detail: message };
+}
+
 /** Answers a request whose body is a job file of any readable version. */
-export async function answerWithJob(request: Request, answer: (job: Job) => Response): Promise<Response> {
+export async function answerWithJob(
+  request: Request,
+  answer: (job: Job) => Response | Promise<Response>,
+): Promise<Response> {
   const body = await readBody(request);
   if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
   const migrated = migrateJob(body.value);

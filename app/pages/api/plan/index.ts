@@ -1,7 +1,6 @@
 import type { APIRoute } from 'astro';
 import { DateTime } from 'luxon';
 import { localIso } from '../../../../core/job/site-time.ts';
-import { jobToProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
 import { answerWithJob } from '../../../serving/answer.ts';
 import { planInTime } from '../../../serving/plan-in-time.ts';
 
@@ -15,7 +14,5 @@ export const POST: APIRoute = ({ request }) =>
   answerWithJob(request, (job) => {
     const { clock } = job.settings;
     const now = clock.kind === 'simulated' ? clock.now : localIso(DateTime.now().setZone(job.site.timeZone));
-    const { problem, unplanned, tooLong } = jobToProblem(job, now);
-    const left = [...unplanned, ...tooLong.map(({ step }) => step.piece)];
-    return planInTime(problem, (solution) => ({ problem, solution, unplanned: left.map((piece) => piece.mark) }));
+    return planInTime('planJob', { job, now }, request.signal);
   });

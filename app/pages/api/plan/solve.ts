@@ -7,4 +7,4 @@ export const prerender = false;
 
 /** `POST /api/plan/solve`: a plan problem in, its verified solution out. */
 export const POST: APIRoute = ({ request }) =>
-  answerWith(request, planProblemSchema, (problem) => planInTime(problem, (solution) => solution));
+  answerWith(request, planProblemSchema, (problem) => planInTime('planProblem', problem, request.signal));

@@ -1,0 +1,39 @@
+import type { Job } from '../../core/job/document/schema.ts';
+import { atTheDoor } from '../../core/job/door.ts';
+import { jobToProblem } from '../../core/planning/drafting/job-to-problem.ts';
+import type { PlanSolution } from '../../core/scheduling/plan.ts';
+import type { PlanProblem } from '../../core/scheduling/problem.ts';
+import { verifiedPlan } from '../../core/scheduling/verified-plan.ts';
+
+/** What a thread can be asked to plan, by the name of the function that does; all answer with JSON. */
+export interface PlanQuestions {
+  planProblem: PlanProblem;
+  planJob: { job: Job; now: string };
+}
+
+/** A question, and the milliseconds that its search may take. */
+export interface Limited<T> {
+  asked: T;
+  limit: number;
+}
+
+/** The verified solution of a problem; null where none was found in time, and none was shown to be impossible. */
+export function planProblem({ asked, limit }: Limited<PlanProblem>): string | null {
+  const solution = planWithin(asked, limit);
+  return solution && JSON.stringify(solution);
+}
+
+/** The problem of a job from a local ISO time on, its verified solution, and the marks of pieces that are not planned. */
+export function planJob({ asked, limit }: Limited<PlanQuestions['planJob']>): string | null {
+  const { problem, unplanned, tooLong } = jobToProblem(atTheDoor(asked.job), asked.now);
+  const left = [...unplanned, ...tooLong.map(({ step }) => step.piece)];
+  const solution = planWithin(problem, limit);
+  return solution && JSON.stringify({ problem, solution, unplanned: left.map((piece) => piece.mark) });
+}
+
+function planWithin(problem: PlanProblem, limit: number): PlanSolution | null {
+  const end = performance.now() + limit;
+  const isOver = (): boolean => performance.now() > end;
+  const solution = verifiedPlan(problem, { shouldStop: isOver, giveUp: isOver });
+  return solution.status === 'infeasible' && isOver() ? null : solution;
+}

@@ -142,3 +142,28 @@ test('what protects is collected from products, sanding, spraying and old paint,
     'Enamel, oil-alkyd gloss',
   ]);
 });
+
+/** How a choice stands that was made for another surface: its mark changed by hand. */
+function reviewOf(change: (mark: string) => string) {
+  const [group] = chosen().job.groups;
+  return reviewBuildUp(chosen().job, { ...group!, chosenFor: change(group!.chosenFor!) })!;
+}
+
+test('a material that changes is told by its name, an exposure by where the pieces hang', () => {
+  assert.deepEqual(reviewOf((mark) => mark.replace('softwood', 'mdf')).changes, ['The material: mdf, now softwood']);
+  const moved = reviewOf((mark) => mark.replace('inside/', 'outside/'));
+  assert.deepEqual([moved.changes, moved.isInDoubt], [['Where its pieces hang'], true]);
+});
+
+test('surfaces that differ within a group are told as one or the other', () => {
+  const { changes } = reviewOf((mark) => `${mark};${mark.replace('softwood', 'oak')}`);
+  assert.deepEqual(changes, ['The material: softwood or oak or ash, now softwood']);
+});
+
+test('a choice of which no mark was kept is not said to have changed', () => {
+  const made = chosen();
+  const [group] = made.job.groups;
+  const review = reviewBuildUp(made.job, { ...group!, chosenFor: null })!;
+  assert.deepEqual([review.changes, review.isInDoubt], [[], false]);
+  assert.equal(reviewBuildUp(made.job, { ...group!, buildUp: null }), null);
+});

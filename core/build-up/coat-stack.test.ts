@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
-import { coatStack, totalFilm } from './coat-stack.ts';
+import { coatStack, isChosen, totalFilm } from './coat-stack.ts';
 
 const { job } = new TestJob();
 const GLOSS = { substrate: 'softwood', oldCoat: 'oil-gloss' } as const;
@@ -39,4 +39,58 @@ test('a product that is not on the shelf is shown as missing, not left out', () 
     coats: [{ product: 'gone', tool: 'brush', thinning: 0, extent: 'all' } as const],
   };
   assert.match(coatStack(job, GLOSS, built, 'front')[0]?.detail ?? '', /not on this job’s shelf/);
+});
+
+test('what fills the grain lies between coats and wood, and what is on spots counts for no film', () => {
+  const spot = { product: 'prime-shellac', tool: 'brush', thinning: 0, extent: 'spots' } as const;
+  const usual = buildUp('enamel-acrylic');
+  const built = {
+    ...usual,
+    key: 'abrade' as const,
+    grainFill: { product: 'grain-putty', passes: 2 },
+    preservative: 'wood-preservative',
+    coats: [spot, ...usual.coats],
+  };
+  const layers = coatStack(job, { substrate: 'oak', oldCoat: 'bare' }, built, 'front');
+  assert.deepEqual(
+    layers.slice(-3).map(({ kind, name, detail }) => [kind, name, detail]),
+    [
+      ['coat', 'Stain-blocking primer, shellac, on spots', layers.at(-3)?.detail],
+      ['fill', 'Grain filler', '2 passes'],
+      ['substrate', 'Oak or ash', 'keyed with 180–240, preserved'],
+    ],
+  );
+  assert.equal(totalFilm(layers), 99);
+  const once = coatStack(job, GLOSS, { ...built, grainFill: { product: 'grain-putty', passes: 1 } }, 'front');
+  assert.deepEqual(
+    once.slice(-3).map(({ detail }) => detail),
+    ['1 pass', 'keyed with 180–240', 'preserved'],
+  );
+});
+
+test('coats of one product are counted by where they go', () => {
+  const at = (extent: 'all' | 'spots') => ({ product: 'prime-bond-wb', tool: 'brush', thinning: 0, extent }) as const;
+  const layers = coatStack(
+    job,
+    GLOSS,
+    { ...buildUp('enamel-acrylic'), coats: [at('spots'), at('all'), at('all')] },
+    'front',
+  );
+  assert.deepEqual(
+    layers.slice(0, 3).map(({ name }) => name),
+    [
+      'Bonding primer, waterborne, coat 2',
+      'Bonding primer, waterborne, coat 1',
+      'Bonding primer, waterborne, on spots',
+    ],
+  );
+});
+
+test('a build-up without a coat is not chosen yet', () => {
+  const made = new TestJob().door('d').coated('enamel-acrylic');
+  const [group] = made.job.groups;
+  assert.ok(isChosen(group));
+  assert.ok(group && !isChosen({ ...group, buildUp: { ...group.buildUp, coats: [] } }));
+  assert.ok(group && !isChosen({ ...group, buildUp: null }));
+  assert.ok(!isChosen(undefined));
 });

@@ -23,7 +23,7 @@ import {
 import { ground, OUTSIDE } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { RULES } from './rules/registry.ts';
-import type { Ground } from './situation.ts';
+import { situations, type Ground } from './situation.ts';
 import type { Recipe } from './system-coat.ts';
 
 const sanded = { key: 'abrade' } as const;
@@ -32,6 +32,8 @@ const withColour = (hex: string, more: Partial<Ground> = {}): Ground =>
   ground({}, { colours: { front: hex, back: hex }, ...more });
 const proved = ground({}, { patch: { first: 'enamel-acrylic', key: 'degloss', held: true } });
 const unpainted: Recipe = { ...on(TRIM), coats: { front: [], back: [] } };
+const firesOn = (id: string, given: Ground, built: Recipe): boolean =>
+  judgeRecipe(job, [given], built).findings.some(({ rule }) => rule.id === id);
 const sprayed = (made: Recipe): Recipe => {
   const coats = made.coats.front.map((coat) => ({ ...coat, tool: 'spray' as const }));
   return { ...made, coats: { front: coats, back: coats } };
@@ -243,10 +245,79 @@ const LIMITS: readonly (readonly [rule: string, fires: boolean, on: Ground, buil
   ['children', true, ground({}, { traits: ['rail'] }), on(TRIM), 'a railing is within reach'],
 ];
 
+const plaster = ground({ substrate: 'plaster', oldCoat: 'bare' });
+const openGrained = ground({ substrate: 'oak', oldCoat: 'varnish' });
+const rawEdges = ground({ edges: 'raw' });
+const touched = ground({}, { traits: ['handled'] });
+const wall = ground({ substrate: 'plaster' }, { traits: ['wall'] });
+const satin = ground({}, { sheen: 'satin' });
+const dark = vinyl('#43565e');
+
+/** One coat of its kind among others is enough for a rule: each with the others before it and behind it. */
+const ONE_AMONG_OTHERS: readonly (readonly [rule: string, on: Ground, that: string, other: string])[] = [
+  ['inside-product-outside', ground({}, OUTSIDE), 'enamel-acrylic', 'ext-acrylic'],
+  ['outside-product-inside', gloss, 'ext-acrylic', 'enamel-acrylic'],
+  ['vinyl-needs-acrylic', vinyl(), 'enamel-oil', 'ext-acrylic'],
+  ['topcoats-of-two-kinds', gloss, 'enamel-oil', 'enamel-acrylic'],
+  ['mineral-unsealed', touched, 'mineral-matt', 'enamel-acrylic'],
+  ['enamel-on-wall', wall, 'enamel-acrylic', 'mineral-matt'],
+  ['oil-yellows', gloss, 'enamel-oil', 'enamel-acrylic'],
+  ['alkyd-waits', gloss, 'enamel-alkyd-wb', 'enamel-oil'],
+  ['sheen-not-made', satin, 'mineral-matt', 'enamel-acrylic'],
+  ['oil-on-raw-edges', rawEdges, 'enamel-oil', 'enamel-acrylic'],
+  ['topcoat-not-self-priming', paint, 'enamel-alkyd-wb', 'enamel-oil'],
+  ['tannin-bleed', openGrained, 'enamel-acrylic', 'enamel-oil'],
+  ['solvent-vapour', gloss, 'enamel-oil', 'enamel-acrylic'],
+];
+
+for (const [id, given, that, other] of ONE_AMONG_OTHERS) {
+  test(`${id}: one coat of its kind is enough`, () => {
+    for (const coats of [`${that} ${other}`, `${other} ${that}`])
+      assert.ok(firesOn(id, given, on(coats)), `under ${coats}`);
+  });
+}
+
+/** Where the very first coat, and the only one, decides. */
+const SINGLE_COAT: readonly (readonly [rule: string, on: Ground, that: string])[] = [
+  ['laminate-needs-adhesion', melamine, 'enamel-oil'],
+  ['vinyl-needs-bond', vinyl(), 'enamel-oil'],
+  ['metal-needs-metal-primer', steel, 'enamel-acrylic'],
+  ['bare-needs-primer', bare, 'enamel-acrylic'],
+  ['bare-wood-drinks', bare, 'enamel-oil'],
+  ['plaster-first-coat', plaster, 'mineral-matt'],
+  ['prove-the-bond', gloss, 'enamel-acrylic'],
+  ['vinyl-too-dark', dark, 'ext-acrylic'],
+  ['one-topcoat', gloss, 'enamel-acrylic'],
+  ['spots-show', paint, 'prime-bond-wb@spots'],
+];
+
+for (const [id, given, that] of SINGLE_COAT) {
+  test(`${id}: a single coat decides it, and no coat at all does not`, () => {
+    assert.ok(firesOn(id, given, on(that)));
+    assert.ok(!firesOn(id, given, unpainted));
+  });
+}
+
+test('a blocker behind a waterborne primer comes too late, and one before it in time', () => {
+  assert.ok(firesOn('blocker-after-waterborne', bareOak, on('prime-bond-wb prime-shellac enamel-acrylic')));
+  assert.ok(!firesOn('blocker-after-waterborne', bareOak, on('prime-oil prime-bond-wb prime-shellac enamel-acrylic')));
+});
+
+test('what is done about a rule is done once: fresh plaster gets its first coat thinned by a tenth, the second as it is', () => {
+  const rule = RULES.find(({ id }) => id === 'plaster-first-coat');
+  const fixed = structuredClone(on(MINERAL));
+  const [situation] = situations(job, plaster, fixed);
+  assert.ok(rule?.autoFix?.(fixed, situation!));
+  assert.deepEqual(
+    fixed.coats.front.map(({ thinning }) => thinning),
+    [10, 0],
+  );
+  assert.ok(!firesOn('plaster-first-coat', plaster, fixed));
+});
+
 for (const [id, fires, given, built, why] of LIMITS) {
   test(`${id} ${fires ? 'fires' : 'does not fire'}: ${why}`, () => {
-    const found = judgeRecipe(job, [given], built).findings.some(({ rule }) => rule.id === id);
-    assert.equal(found, fires);
+    assert.equal(firesOn(id, given, built), fires);
   });
 }
 

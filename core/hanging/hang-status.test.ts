@@ -89,6 +89,35 @@ test('a heavy door waits for the hours in which two are there', () => {
   assert.equal(lifting.together?.from, now + 90);
 });
 
+test('the very minute from which it may be hung or closed is late enough', () => {
+  const { row } = at(finished(), '2027-03-06T09:00');
+  const from = { ...row.from, rehang: 1000, close: 2000 };
+  const hung = { isDone: true } as Readiness['hung'];
+  assert.equal(hangStatus({ ...row, from, hung: null }, 999), 'drying');
+  assert.equal(hangStatus({ ...row, from, hung: null }, 1000), 'to-hang');
+  assert.equal(hangStatus({ ...row, from, hung }, 1999), 'apart');
+  assert.equal(hangStatus({ ...row, from, hung }, 2000), 'free');
+  assert.equal(hangStatus({ ...row, from: { ...from, close: null }, hung }, 0), 'free');
+});
+
+test('a heavy door is told of where one alone is there, by name, or nobody, and not where two are', () => {
+  const heavy = finished({ shape: { width: 1000, height: 2400, thickness: 54 } });
+  const weighing = (now: string): string | undefined =>
+    at(heavy, now).risks.find((risk) => risk.startsWith('It weighs'));
+  assert.match(weighing('2027-03-08T09:00')!, /two people, and Painter 1 is here now/);
+  assert.match(weighing('2027-03-07T03:00')!, /two people, and nobody is here now/);
+  heavy.tell('add-painter', { entry: { ...heavy.job.crew[0]!, id: 'painter-2', name: 'Helper' } });
+  assert.equal(weighing('2027-03-08T09:00'), undefined);
+  const light = finished({ shape: { width: 500, height: 1500, thickness: 30 } });
+  assert.ok(!at(light, '2027-03-07T03:00').risks.some((risk) => risk.startsWith('It weighs')));
+});
+
+test('old holes that are not filled are counted', () => {
+  const worked = finished().tell('fill-holes', { ids: ['d'], count: 2 });
+  const holes = at(worked, '2027-03-06T09:00').risks.find((risk) => /holes? (is|are) not filled/.test(risk));
+  assert.match(holes!, /^2 old holes are not filled/);
+});
+
 test('a bag is counted in, and out again part by part', () => {
   const worked = finished()
     .tell('count-hardware', { id: 'd', item: 0, bagged: 4 })

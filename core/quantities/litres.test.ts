@@ -44,6 +44,19 @@ test('bare open grain drinks more on the first coat only', () => {
   assert.equal(onPieces(oak, 1), onPieces(plain, 1));
 });
 
+test('no grain drinks where it is painted, filled, or not open', () => {
+  const litres = (substrate: 'oak' | 'softwood', existing: 'bare' | 'oil-gloss', grainFill = false): number => {
+    const filled = grainFill ? { grainFill: { product: 'grain-putty', passes: 2 } } : {};
+    const made = new TestJob().door('d1', { surface: { substrate, existing, condition: 'sound' } });
+    return productNeeds(made.coated('enamel-acrylic', filled).job)[0]!.coats[0]!.litres;
+  };
+  const usual = litres('softwood', 'oil-gloss');
+  assert.equal(litres('oak', 'oil-gloss'), usual);
+  assert.equal(litres('softwood', 'bare'), usual);
+  assert.equal(litres('oak', 'bare', true), usual);
+  assert.ok(litres('oak', 'bare') > usual);
+});
+
 test('what is sprayed takes more or less by the gun; brush and roller do not care', () => {
   const sprayed = new TestJob().door('d1').coated('enamel-acrylic', {
     coats: [{ product: 'enamel-acrylic', tool: 'spray', thinning: 0, extent: 'all' }],

@@ -23,3 +23,11 @@ test('what is no length, or none that is sold, is named', () => {
   assert.match(String(read('240')), /this is 240 mm/);
   assert.match(String(read('1000 1100 1200 1300 1400 1500 1600 1700 1800')), /Up to 8 lengths/);
 });
+
+test('the shortest and the longest that are sold can be stated, and not a millimetre more', () => {
+  assert.deepEqual(read('300; 12000'), [300, 12_000]);
+  assert.match(String(read('299')), /this is 299 mm/);
+  assert.match(String(read('12001')), /between 300 mm and 12 m/);
+  assert.deepEqual(read('1000 1100 1200 1300 1400 1500 1600 1700'), [1000, 1100, 1200, 1300, 1400, 1500, 1600, 1700]);
+  assert.deepEqual(read('900 900 900 900 900 900 900 900 900'), [900], 'one length stated nine times is one');
+});

@@ -10,14 +10,14 @@ const SLOWEST_TOLD = 10;
 export const SEED = 20_261;
 
 /** What a lane says of a test that has ended; see `lane-reporter.mjs`. */
-interface Told {
+interface LaneMessage {
   name: string;
   isInner: boolean;
   milliseconds: number;
   fault: string | null;
 }
 
-interface Ended extends Told {
+interface Ended extends LaneMessage {
   file: string;
 }
 
@@ -77,11 +77,11 @@ function lane(waiting: string[], seed: number, ended: Ended[], seconds: Map<stri
     if (file === undefined) child.disconnect();
     else child.send(file);
   };
-  child.on('message', (told: Told) => {
+  child.on('message', (message: LaneMessage) => {
     if (file === undefined) return;
-    if (told.fault !== null) console.log(`✖ ${file}: ${told.name}\n${told.fault}\n`);
-    if (told.name !== file || told.fault !== null) ended.push({ ...told, file });
-    if (told.name !== file) return;
+    if (message.fault !== null) console.log(`✖ ${file}: ${message.name}\n${message.fault}\n`);
+    if (message.name !== file || message.fault !== null) ended.push({ ...message, file });
+    if (message.name !== file) return;
     seconds.set(file, (performance.now() - begun) / 1000);
     next();
   });

@@ -4,7 +4,7 @@ import { isDay } from '../../core/exchange/day-file.ts';
 import { tooLarge } from '../../core/exchange/job-file.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
-import { forgetHalfTaken, takeIn, type PictureToTake } from '../keeping/backup/take-in.ts';
+import { forgetHalfTaken, restoreJobs, type PictureToTake } from '../keeping/backup/take-in.ts';
 import { isArchive, openArchive } from '../keeping/backup/read-archive.ts';
 import { writeArchive, type ToWrite } from '../keeping/backup/write-archive.ts';
 import { database } from '../keeping/database.ts';
@@ -109,7 +109,7 @@ async function keepRead(
   tell: Tell,
 ): Promise<Outcome<ReadFile>> {
   try {
-    const added = await takeIn(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
+    const added = await restoreJobs(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
     return accepted({ kind: 'jobs', jobs: added.map(({ id, name }) => ({ id, name })) });
   } catch (error) {
     return refused(`It could not be kept: ${reasonOf(error)}.`);

@@ -24,7 +24,7 @@ export interface AskedPass {
 }
 
 /** A way out without what only its simulation needs. */
-export interface WaySummary extends Omit<WetEdgeFix, 'performance'> {
+export interface WaySummary extends Omit<WetEdgeFix, 'result'> {
   /** The oldest lap: minutes, of how many, and its share of them. */
   age: number;
   limit: number;
@@ -35,7 +35,7 @@ export interface WaySummary extends Omit<WetEdgeFix, 'performance'> {
 /** Steps of each search among the ways out. */
 const STEPS = 6000;
 
-function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): PassInput | null {
+function passInputOf(job: Job, { pieceId, faces, product, climateId, clocks }: AskedPass): PassInput | null {
   const kept = atTheDoor(job);
   const piece = kept.pieces.find(({ id }) => id === pieceId);
   const coating = coatingOf(kept, product);
@@ -47,16 +47,16 @@ function sceneOf(job: Job, { pieceId, faces, product, climateId, clocks }: Asked
 export const strokes = {
   /** What can be done about the oldest lap of a pass, the best first. */
   ways(job: Job, asked: AskedPass): WaySummary[] {
-    const scene = sceneOf(job, asked);
-    if (scene === null) return [];
+    const input = passInputOf(job, asked);
+    if (input === null) return [];
     const say = (time: number): string =>
-      formatMoment(localTime(scene.clocks.t0, time, job.site.timeZone), 'longWeekdayTime');
-    return wetEdgeFixes(scene, asked.setting, {
+      formatMoment(localTime(input.clocks.t0, time, job.site.timeZone), 'longWeekdayTime');
+    return wetEdgeFixes(input, asked.setting, {
       steps: STEPS,
       starts: asked.starts,
       say,
       units: job.settings.units,
-    }).map(({ performance: { worst, start, until }, ...way }) => ({
+    }).map(({ result: { worst, start, until }, ...way }) => ({
       ...way,
       age: worst?.age ?? 0,
       limit: worst?.limit ?? Infinity,
@@ -72,9 +72,9 @@ export const strokes = {
     { freedom, steps }: { freedom: Freedom; steps: number },
     onBetter: (found: OrderFound) => Promise<void>,
   ): Promise<OrderFound | null> {
-    const scene = sceneOf(job, asked);
-    if (scene === null) return null;
-    const search = orderSearch(scene, asked.setting, freedom, steps);
+    const input = passInputOf(job, asked);
+    if (input === null) return null;
+    const search = orderSearch(input, asked.setting, freedom, steps);
     for (;;) {
       const next = search.next();
       if (next.done) return next.value;

@@ -142,7 +142,7 @@ test('ways out of an old lap come simulated, with ages and limits, and an order 
   const ways = await strokes.ways(job, asked);
   assert.ok(ways.length > 0 && ways.every(({ age, limit, minutes }) => age >= 0 && limit > 0 && minutes > 0));
   assert.ok(
-    ways.every((way) => !('performance' in way)),
+    ways.every((way) => !('result' in way)),
     'what is played stays in the worker',
   );
   const told: number[] = [];

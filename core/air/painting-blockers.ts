@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../units/maps.ts';
 import { kept } from '../units/kept.ts';
 import type { Air } from './climate.ts';
 import type { FaceHour } from './exposed-face.ts';
@@ -145,14 +146,8 @@ export function hindrancesOf(
 /** Lists of hindrances by their bits: there are few that occur. */
 const lists = new Map<number, readonly PaintingBlocker[]>();
 
-function namesOf(bits: number): readonly PaintingBlocker[] {
-  let names = lists.get(bits);
-  if (names === undefined) {
-    names = IN_ORDER.flatMap(([id], place) => ((bits >> place) & 1 ? [id] : []));
-    lists.set(bits, names);
-  }
-  return names;
-}
+const namesOf = (bits: number): readonly PaintingBlocker[] =>
+  getOrInsertComputed(lists, bits, () => IN_ORDER.flatMap(([id], place) => ((bits >> place) & 1 ? [id] : [])));
 
 /** An hour that has the most of everything in some hours, and one that is the coldest: what is in the way of neither is never in the way. */
 const extremesOf = kept(

@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../units/maps.ts';
 import { colourDifference, labOf, reflectance } from '../colour/colour.ts';
 import { BASES, baseOf, coatsToHide, HIDDEN, MAX_COATS, remainingDifference, type Base } from '../colour/hiding.ts';
 import type { SystemCoat } from './system-coat.ts';
@@ -24,12 +25,8 @@ const hiding = new Map<string, number>();
 const MAX_KEPT = 500;
 
 function keptIn<T>(notes: Map<string, T>, key: string, make: () => T): T {
-  const known = notes.get(key);
-  if (known !== undefined) return known;
   if (notes.size > MAX_KEPT) notes.clear();
-  const made = make();
-  notes.set(key, made);
-  return made;
+  return getOrInsertComputed(notes, key, make);
 }
 
 const readingOf = (hex: string): { base: Base; reflectance: number } =>

@@ -14,7 +14,7 @@ import { doneStampsByTask, workClimateId, type AppliedCoat } from '../running/ap
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { openMinutes, wetEdge } from '../strokes/open-time.ts';
 import { passOf, strokeMinutes } from '../strokes/pass.ts';
-import { played } from '../strokes/simulate.ts';
+import { simulateStrokes } from '../strokes/simulate.ts';
 import { inOrder } from '../strokes/stroke-order.ts';
 import { chosenOptions } from '../strokes/usual-options.ts';
 
@@ -186,7 +186,7 @@ function edgeOf(
   const usual = strokes.reduce((sum, stroke) => sum + strokeMinutes(stroke, options), 0);
   const skill = job.crew.find(({ id }) => id === stamp.by)?.skill ?? 'professional';
   const factor = stamp.isMeasured && stamp.minutes !== null && usual > 0 ? stamp.minutes / usual : SKILL_FACTOR[skill];
-  const play = played({
+  const simulation = simulateStrokes({
     strokes,
     laps: pass.laps,
     minutesOf: (stroke) => strokeMinutes(stroke, options),
@@ -195,7 +195,7 @@ function edgeOf(
     start,
     touchDry: options.breaks ? (from) => clocks.reached(coat.coating, 'touch', from, climateId) ?? Infinity : null,
   });
-  return { lapShare: play.worst?.share ?? null, openTime };
+  return { lapShare: simulation.worst?.share ?? null, openTime };
 }
 
 function sandedBeside(

@@ -160,8 +160,8 @@ test('a door that was taken down again is away until it is hung again', () => {
   assert.equal(hangingStep(worked.job, worked.piece)?.id, 'd/rework-run-1/rehang');
   worked.doneAll(['rework-run-1/level', 'rework-run-1/touch-in'], '2027-03-08T08:15');
   assert.equal(defectStatus(worked.job, worked.job.defects[0]!), 'put-right');
-  const [ripe] = dryingPieces(worked.job, worked.problem('2027-03-08T12:00'), '2027-03-08T12:00');
-  assert.deepEqual([ripe?.hangs, ripe?.verb], [false, 'hang']);
+  const [drying] = dryingPieces(worked.job, worked.problem('2027-03-08T12:00'), '2027-03-08T12:00');
+  assert.deepEqual([drying?.hangs, drying?.verb], [false, 'hang']);
   worked.done('rework-run-1/rehang', '2027-03-11T09:00');
   assert.ok(hung());
 });

@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Room } from '../job/document/room-schema.ts';
@@ -30,10 +31,8 @@ const asksForLook = (face: FaceToCheck): boolean =>
 
 /** The pieces of a round with their faces: those that ask for a look first, then what was looked over, then what is still being painted. */
 export function inspectionOrder(faces: readonly FaceToCheck[]): [Piece, FaceToCheck[]][] {
-  const byPiece = new Map<Piece, FaceToCheck[]>();
-  for (const face of faces) byPiece.set(face.piece, [...(byPiece.get(face.piece) ?? []), face]);
   const place = (own: readonly FaceToCheck[]): number => (own.some(asksForLook) ? 0 : own.some(isFinished) ? 1 : 2);
-  return [...byPiece].sort(([, one], [, other]) => place(one) - place(other));
+  return [...groupBy(faces, ({ piece }) => piece)].sort(([, one], [, other]) => place(one) - place(other));
 }
 
 /** How far the check of a room is. */

@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../units/maps.ts';
 import { operationOf } from '../steps/operations.ts';
 import { coatingOf, fillerOf } from '../job/queries/shelf.ts';
 import { coatsOn, colourOn } from '../job/queries/faces.ts';
@@ -33,15 +34,6 @@ export class GroupWork {
     );
   }
 
-  #kept(notes: Map<string, number>, key: string, make: () => number): number {
-    let value = notes.get(key);
-    if (value === undefined) {
-      value = make();
-      notes.set(key, value);
-    }
-    return value;
-  }
-
   /**
    * Minutes of hands-on work on all pieces at a professional's pace: the sum over the steps that the plan would have.
    * Preparation and coats are told apart, since each is shared by many build-ups.
@@ -58,17 +50,17 @@ export class GroupWork {
           ),
         0,
       );
-    const prepared = this.#kept(this.#minutes, `prepare/${JSON.stringify(preparation)}`, () =>
+    const prepared = getOrInsertComputed(this.#minutes, `prepare/${JSON.stringify(preparation)}`, () =>
       counted(buildUp, (isCoat) => !isCoat),
     );
     const laid = JSON.stringify([coats, faceCoats.back ?? []].map(shapeOfCoats));
-    return prepared + this.#kept(this.#minutes, `coat/${laid}`, () => counted(buildUp, (isCoat) => isCoat));
+    return prepared + getOrInsertComputed(this.#minutes, `coat/${laid}`, () => counted(buildUp, (isCoat) => isCoat));
   }
 
   /** Minutes of dry sanding at a professional's pace. */
   dustMinutes(buildUp: BuildUp): number {
     if (buildUp.key !== 'abrade' && buildUp.grainFill === null) return 0;
-    const keyed = this.#kept(this.#minutes, 'dust', () =>
+    const keyed = getOrInsertComputed(this.#minutes, 'dust', () =>
       this.pieces.reduce((sum, piece) => sum + keyMinutes(piece, 'abrade'), 0),
     );
     const passes = fillerOf(this.#job, buildUp.grainFill?.product ?? null) ? (buildUp.grainFill?.passes ?? 0) : 0;
@@ -76,7 +68,7 @@ export class GroupWork {
   }
 
   area(face: FaceId, extent: Coat['extent']): number {
-    return this.#kept(this.#areas, `${face}/${extent}`, () =>
+    return getOrInsertComputed(this.#areas, `${face}/${extent}`, () =>
       this.pieces.reduce((sum, piece) => sum + coatedArea(piece, face, extent), 0),
     );
   }
@@ -109,7 +101,11 @@ export class GroupWork {
   /** To the tenth of a litre, upwards: near enough to compare, and shared by many. */
   #priceOf(coating: Coating, litres: number): number {
     const tenths = Math.ceil(litres * 10 - 1e-9);
-    return this.#kept(this.#prices, `${coating.id}/${tenths}`, () => cheapestTins(tenths / 10, coating.tins).cost);
+    return getOrInsertComputed(
+      this.#prices,
+      `${coating.id}/${tenths}`,
+      () => cheapestTins(tenths / 10, coating.tins).cost,
+    );
   }
 }
 

@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../units/maps.ts';
 import { AirSeries } from '../air/air-series.ts';
 import { USUAL_WARMING, type Air, type Climate, type Ventilation } from '../air/climate.ts';
 import { correctedAir, type ReadHour } from '../air/bias-correction.ts';
@@ -93,7 +94,7 @@ export class JobClocks {
    * its wet film meets it. Empty for a climate that the job does not have.
    */
   air(climateId: string): AirSeries {
-    return keptIn(this.#air, climateId, () => {
+    return getOrInsertComputed(this.#air, climateId, () => {
       if (exposedFaceOf(climateId)) return AirSeries.of(this.face(climateId).map(({ film }) => film));
       return correctedAir(this.forecast(climateId), this.#readings(climateId));
     });
@@ -101,7 +102,7 @@ export class JobClocks {
 
   /** The air of a climate as it was thought to be before any instrument was read there. */
   forecast(climateId: string): AirSeries {
-    return keptIn(this.#forecast, climateId, () => {
+    return getOrInsertComputed(this.#forecast, climateId, () => {
       const climate = this.#climate(climateId);
       if (!climate) return new AirSeries(0);
       const isSheltered = climate.whereabouts === 'indoors' && climate.shelter !== null;
@@ -122,7 +123,7 @@ export class JobClocks {
   }
 
   #sky(climateId: string): readonly Sky[] {
-    return keptIn(this.#skies, climateId, () => {
+    return getOrInsertComputed(this.#skies, climateId, () => {
       const climate = this.#climate(climateId);
       return climate ? hourlySky(climate, this.#hours) : [];
     });
@@ -130,7 +131,7 @@ export class JobClocks {
 
   /** A face in the open, hour by hour; empty for the id of anything else. */
   face(climateId: string): readonly FaceHour[] {
-    return keptIn(this.#faces, climateId, () => {
+    return getOrInsertComputed(this.#faces, climateId, () => {
       const face = exposedFaceOf(climateId);
       if (face === null) return [];
       return this.suns().flatMap((sun, index) => {
@@ -174,10 +175,10 @@ export class JobClocks {
   /** Progress per minute, for every hour. */
   rates(climateId: string, kind: DryingKind, product: DryingProduct): Float64Array {
     const { minTemperature, fittedSlope } = product;
-    return keptIn(this.#rates, this.id(climateId, kind, product), () => {
+    return getOrInsertComputed(this.#rates, this.id(climateId, kind, product), () => {
       // Products of a kind differ in how cold they may get, and in little else.
       const id = this.id(climateId, kind, { ...product, minTemperature: -Infinity });
-      const warm = keptIn(this.#rates, id, () => this.#warmRates(climateId, kind, fittedSlope));
+      const warm = getOrInsertComputed(this.#rates, id, () => this.#warmRates(climateId, kind, fittedSlope));
       return standingBelow(minTemperature, this.air(climateId), warm);
     });
   }
@@ -202,7 +203,7 @@ export class JobClocks {
 
   /** A clock in minutes from `t0`. */
   clock(climateId: string, kind: DryingKind, product: DryingProduct): RateClock {
-    return keptIn(
+    return getOrInsertComputed(
       this.#clocks,
       this.id(climateId, kind, product),
       () => new RateClock(this.rates(climateId, kind, product), 60),
@@ -263,15 +264,6 @@ export class JobClocks {
     const product = dryingProduct(coating);
     return legs && latestFor(legs, until, (kind) => this.clock(climateId, kind, product));
   }
-}
-
-function keptIn<V>(kept: Map<string, V>, id: string, make: () => V): V {
-  let value = kept.get(id);
-  if (value === undefined) {
-    value = make();
-    kept.set(id, value);
-  }
-  return value;
 }
 
 /** Asked for by plans of several lengths, and by what looks further than they do. */

@@ -9,7 +9,7 @@ import { strokeCardSvg, wrapped } from './stroke-card-svg.ts';
 
 const { job } = new TestJob().door('d');
 const piece = job.pieces[0]!;
-const performance = simulatePass(
+const result = simulatePass(
   {
     piece,
     faces: ['back'],
@@ -32,12 +32,12 @@ const card = {
   title: 'D-01 · <Door> & "co"',
   subtitle: 'Coat 1',
   ways: ['In blocks from the top'],
-  order: performance.strokes.map(({ number, stroke }) => `${number}  ${stroke.name}`),
+  order: result.strokes.map(({ number, stroke }) => `${number}  ${stroke.name}`),
   notes: ['Look for drips.'],
 };
 
 test('a card draws every stroke and numbers it, and lets no mark-up through', () => {
-  const svg = strokeCardSvg(performance, card);
+  const svg = strokeCardSvg(result, card);
   assert.ok(svg.includes('D-01 · &lt;Door&gt; &amp; &quot;co&quot;'));
   assert.ok(!svg.includes('<Door>'));
   assert.equal([...svg.matchAll(/<circle /g)].length, 8);
@@ -47,7 +47,7 @@ test('a card draws every stroke and numbers it, and lets no mark-up through', ()
 });
 
 test('a long card grows rather than losing its end', () => {
-  const svg = strokeCardSvg(performance, { ...card, notes: Array<string>(40).fill('Look for drips once more.') });
+  const svg = strokeCardSvg(result, { ...card, notes: Array<string>(40).fill('Look for drips once more.') });
   assert.ok(Number(/viewBox="0 0 794 (\d+)"/.exec(svg)?.[1]) > 1200);
 });
 

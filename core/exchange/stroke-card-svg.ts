@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import type { Point } from '../pieces/elevation.ts';
 import { lapLine } from '../strokes/lap-line.ts';
 import { layingOff } from '../strokes/laying-off.ts';
@@ -47,13 +48,10 @@ export function wrapped(text: string, width: number): string[] {
 }
 
 /** The drawing of a pass by itself: outlines, numbers, directions and drips, in px. */
-function drawing(performance: PassResult, layout: Layout): string {
-  const before = new Map<string, PassResult['strokes'][number]['stroke'][]>();
-  for (const { earlier, later } of performance.laps) {
-    before.set(later.stroke.id, [...(before.get(later.stroke.id) ?? []), earlier.stroke]);
-  }
+function drawing(result: PassResult, layout: Layout): string {
+  const before = groupBy(result.laps, ({ later }) => later.stroke.id);
   const shapes = layout.rows.map((row) => {
-    const paths = performance.strokes
+    const paths = result.strokes
       .filter(({ stroke }) => rowOf(layout, stroke) === row)
       .map(({ stroke }) => `<path d="${[stroke.outline, ...stroke.holes].map(closed).join('')}"/>`);
     const title = row.title
@@ -61,21 +59,24 @@ function drawing(performance: PassResult, layout: Layout): string {
       : '';
     return `${title}<g transform="translate(${row.x.toFixed(2)} ${row.y.toFixed(2)}) scale(${layout.scale.toFixed(5)})" fill="#f7f4ea" fill-rule="evenodd" stroke="#18292b" stroke-width="${(1 / layout.scale).toFixed(2)}">${paths.join('')}</g>`;
   });
-  const arrows = performance.strokes.map(({ stroke }) => {
-    const { from, to } = layingOff(stroke, before.get(stroke.id) ?? []);
+  const arrows = result.strokes.map(({ stroke }) => {
+    const { from, to } = layingOff(
+      stroke,
+      (before.get(stroke.id) ?? []).map(({ earlier }) => earlier.stroke),
+    );
     const [x1, y1] = drawnAt(layout, stroke, from);
     const [x2, y2] = drawnAt(layout, stroke, to);
     return Math.hypot(x2 - x1, y2 - y1) < 26
       ? ''
       : `<path d="M${x1.toFixed(1)} ${y1.toFixed(1)}L${x2.toFixed(1)} ${y2.toFixed(1)}" marker-end="url(#tip)"/>`;
   });
-  const drips = performance.strokes.flatMap(({ stroke }) =>
+  const drips = result.strokes.flatMap(({ stroke }) =>
     dripSpots(stroke).map((spot) => {
       const [x, y] = drawnAt(layout, stroke, spot);
       return `<path d="M${x.toFixed(1)} ${(y - 7).toFixed(1)}q6 8 0 10q-6 -2 0 -10Z"/>`;
     }),
   );
-  const worst = performance.worst;
+  const worst = result.worst;
   const oldest =
     worst === null
       ? ''
@@ -88,7 +89,7 @@ function drawing(performance: PassResult, layout: Layout): string {
         })();
   const labels = labelsOf(
     layout,
-    performance.strokes.map(({ stroke }) => stroke),
+    result.strokes.map(({ stroke }) => stroke),
   ).map(
     ({ number, x, y }) =>
       `<circle cx="${x.toFixed(1)}" cy="${y.toFixed(1)}" r="${LABEL_RADIUS}" fill="#fff" stroke="#18292b"/><text x="${x.toFixed(1)}" y="${(y + 4.6).toFixed(1)}" text-anchor="middle" font-weight="700">${number}</text>`,
@@ -100,10 +101,10 @@ function drawing(performance: PassResult, layout: Layout): string {
  * One page for a kind of piece, to print or to keep beside the work: drawing, numbers, times and cautions. What does not
  * fit on the page makes it longer.
  */
-export function strokeCardSvg(performance: PassResult, card: StrokeCard): string {
+export function strokeCardSvg(result: PassResult, card: StrokeCard): string {
   const { margin, width } = PAGE;
   const inner = width - 2 * margin;
-  const layout = layoutOf(performance.pass, inner, DRAWING);
+  const layout = layoutOf(result.pass, inner, DRAWING);
   let y = margin + 22;
   const out: string[] = [];
   const text = (words: string, x: number, size = FONT, more = ''): void => {
@@ -119,7 +120,7 @@ export function strokeCardSvg(performance: PassResult, card: StrokeCard): string
     }
   }
   y += 18;
-  out.push(`<g transform="translate(${margin} ${y.toFixed(1)})" font-size="13">${drawing(performance, layout)}</g>`);
+  out.push(`<g transform="translate(${margin} ${y.toFixed(1)})" font-size="13">${drawing(result, layout)}</g>`);
   y += layout.height + 34;
   const columns = card.order.length > 10 ? 2 : 1;
   const columnWidth = (inner - (columns - 1) * 24) / columns;

@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import { counted } from '../units/sentence.ts';
 import { operationOf } from '../steps/operations.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
@@ -63,9 +64,7 @@ function hoursBy<K extends string>(
   keyOf: (step: MeasuredStep) => K,
   nameOf: (key: K) => string,
 ): HoursRow[] {
-  const byKey = new Map<K, MeasuredStep[]>();
-  for (const step of steps) byKey.set(keyOf(step), [...(byKey.get(keyOf(step)) ?? []), step]);
-  return [...byKey].map(([key, own]) => ({
+  return [...groupBy(steps, keyOf)].map(([key, own]) => ({
     key,
     name: nameOf(key),
     planned: sum(own, ({ usual }) => usual) / 60,

@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import type { Draft } from 'immer';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
 import { NEW_GROUP } from './document/new-job.ts';
@@ -43,7 +44,7 @@ function likeIn(draft: Draft<Job>, wanted: string, moving: ReadonlySet<string>):
  */
 export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: ReadonlyMap<string, string>): void {
   const movers = draft.pieces.filter(({ id }) => moving.has(id));
-  for (const [groupId, own] of byGroup(movers)) {
+  for (const [groupId, own] of groupBy(movers, ({ groupId }) => groupId)) {
     const staying = draft.pieces.filter((piece) => piece.groupId === groupId && !moving.has(piece.id));
     const likenesses = new Set(own.map(likenessOf));
     const [first] = own;
@@ -67,12 +68,6 @@ export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: 
 function groupOfMoved(draft: Draft<Job>, piece: Piece, own: readonly Piece[]): string {
   const gone = own.find((other) => other.groupId !== piece.groupId && likenessOf(other) === likenessOf(piece));
   return gone?.groupId ?? addGroup(draft, groupName(piece.surface, piece.exposure)).id;
-}
-
-function byGroup(pieces: readonly Draft<Piece>[]): Map<string, Draft<Piece>[]> {
-  const groups = new Map<string, Draft<Piece>[]>();
-  for (const piece of pieces) groups.set(piece.groupId, [...(groups.get(piece.groupId) ?? []), piece]);
-  return groups;
 }
 
 /** The name that a group of pieces like this one is given by itself. */

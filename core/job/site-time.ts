@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../units/maps.ts';
 import { formatMoment } from '../units/moments.ts';
 import { DateTime, IANAZone } from 'luxon';
 
@@ -20,11 +21,7 @@ class SiteZone extends IANAZone {
   }
 
   #at(time: number): number {
-    const known = this.#offsets.get(time);
-    if (known !== undefined) return known;
-    const offset = super.offset(time);
-    this.#offsets.set(time, offset);
-    return offset;
+    return getOrInsertComputed(this.#offsets, time, () => super.offset(time));
   }
 }
 
@@ -33,11 +30,7 @@ const zones = new Map<string, SiteZone>();
 const times = new Map<string, number>();
 const MAX_TIMES = 5000;
 
-function zoneOf(timeZone: string): SiteZone {
-  const zone = zones.get(timeZone) ?? new SiteZone(timeZone);
-  zones.set(timeZone, zone);
-  return zone;
-}
+const zoneOf = (timeZone: string): SiteZone => getOrInsertComputed(zones, timeZone, () => new SiteZone(timeZone));
 
 const TO_THE_MINUTE = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/;
 
@@ -46,13 +39,8 @@ const TO_THE_MINUTE = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)$/;
  * earlier, unless its offset says that it is the later; one that clocks leap over is as much later as they leap.
  */
 function millisOf(local: string, timeZone: string): number {
-  const name = `${local} ${timeZone}`;
-  const known = times.get(name);
-  if (known !== undefined) return known;
-  const millis = read(local, zoneOf(timeZone));
   if (times.size >= MAX_TIMES) times.clear();
-  times.set(name, millis);
-  return millis;
+  return getOrInsertComputed(times, `${local} ${timeZone}`, () => read(local, zoneOf(timeZone)));
 }
 
 function read(local: string, zone: SiteZone): number {

@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import { type Gun, residueIn, transferEfficiency } from '../shelf/tools.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { colourOn, coatsOn, laidOn } from '../job/queries/faces.ts';
@@ -96,11 +97,7 @@ export const sessionOf = ({ group, number, coat }: PaintUse): string => `${group
  * the next best.
  */
 export function productNeeds(job: Job): ProductNeed[] {
-  const byProduct = new Map<string, PaintUse[]>();
-  for (const use of paintUses(job)) {
-    const key = `${use.coating.id}/${use.colour?.hex ?? ''}`;
-    byProduct.set(key, [...(byProduct.get(key) ?? []), use]);
-  }
+  const byProduct = groupBy(paintUses(job), ({ coating, colour }) => `${coating.id}/${colour?.hex ?? ''}`);
   return [...byProduct.values()].flatMap((uses) => {
     const [first] = uses;
     if (first === undefined) return [];

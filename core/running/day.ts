@@ -13,12 +13,12 @@ export interface Day {
   /** Local ISO time, and the same as minutes from the plan's t0. */
   now: string;
   at: number;
-  ripening: readonly DryingPiece[];
+  dryingPieces: readonly DryingPiece[];
 }
 
 export function dayOf(job: Job, problem: JobSteps, reading: PlanReading, now: string): Day {
   const at = minutesSince(reading.t0, now, job.site.timeZone);
-  return { job, problem, reading, now, at, ripening: dryingPieces(job, problem, now) };
+  return { job, problem, reading, now, at, dryingPieces: dryingPieces(job, problem, now) };
 }
 
 /** The date of a moment at the site. */

@@ -32,10 +32,10 @@ test('a front found tacky after it was denibbed is not lain on for the next back
   const now = '2027-03-02T09:05';
   const before = backStarts(now);
   made.tell('stamp', { entries: [{ ...done('coat-1/front', now), id: 'tacky', event: 'tacky', minutes: null }] });
-  const [ripe] = dryingPieces(made.job, jobToProblem(made.job, now), now);
-  assert.equal(ripe?.coated.id, 'd/coat-1/front');
-  assert.ok(ripe.opens > before, 'Today says later');
-  assert.ok(backStarts(now) >= ripe.opens, 'and so does the plan');
+  const [drying] = dryingPieces(made.job, jobToProblem(made.job, now), now);
+  assert.equal(drying?.coated.id, 'd/coat-1/front');
+  assert.ok(drying.opens > before, 'Today says later');
+  assert.ok(backStarts(now) >= drying.opens, 'and so does the plan');
 });
 
 test('a piece with an oil back and an acrylic front is as far as its back', () => {
@@ -50,9 +50,9 @@ test('a piece with an oil back and an acrylic front is as far as its back', () =
     minutes: 20,
   }));
   made.tell('stamp', { entries });
-  const [ripe] = dryingPieces(made.job, jobToProblem(made.job, '2027-03-01T16:00'), '2027-03-01T16:00');
-  assert.equal(ripe?.coated.id, 'd/coat-1/back');
-  assert.equal(ripe.state, 'wet');
+  const [drying] = dryingPieces(made.job, jobToProblem(made.job, '2027-03-01T16:00'), '2027-03-01T16:00');
+  assert.equal(drying?.coated.id, 'd/coat-1/back');
+  assert.equal(drying.state, 'wet');
   // Twenty reference hours at the workshop’s pace, which is slower than the tin’s.
-  assert.ok(ripe.opens > 600 + 20 * 60);
+  assert.ok(drying.opens > 600 + 20 * 60);
 });

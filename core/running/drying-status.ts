@@ -40,7 +40,7 @@ export function dryingPieces(job: Job, { clocks, conditions }: JobSteps, now: st
   const progress = progressByTask(job.log);
   const minutes = (at: string): number => minutesSince(clocks.t0, at, job.site.timeZone);
   const at = minutes(now);
-  const ripening = job.pieces.flatMap((piece): DryingPiece[] => {
+  const found = job.pieces.flatMap((piece): DryingPiece[] => {
     const steps = pieceSteps(job, piece);
     const last = steps.findLastIndex((step) => progress.get(step.id)?.doneAt);
     // What is taken down again is taken down for what is done to it then.
@@ -69,7 +69,7 @@ export function dryingPieces(job: Job, { clocks, conditions }: JobSteps, now: st
     if (state === 'cured' || (verb === 'use' && at >= drying.opens)) return [];
     return [{ ...drying, piece, next, verb, state, hangs }];
   });
-  return ripening.sort((one, other) => one.opens - other.opens);
+  return found.sort((one, other) => one.opens - other.opens);
 }
 
 function stateAt(now: number, { touchDry, handled, opens, closes }: CoatDrying, full: number): Wetness {

@@ -103,11 +103,13 @@ function paint(day: Day): EveningTask[] {
 
 function pieces(day: Day): EveningTask[] {
   const open = openTonight(day);
-  const hung = day.ripening.filter(
+  const hung = day.dryingPieces.filter(
     ({ piece, verb, opens }) => verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff,
   );
-  const inPlace = day.ripening.filter(({ piece, state }) => !piece.comesOff && (state === 'wet' || state === 'tacky'));
-  const nightly = day.ripening.filter(({ piece, opens }) => hangsByNight(piece) && opens > day.at);
+  const inPlace = day.dryingPieces.filter(
+    ({ piece, state }) => !piece.comesOff && (state === 'wet' || state === 'tacky'),
+  );
+  const nightly = day.dryingPieces.filter(({ piece, opens }) => hangsByNight(piece) && opens > day.at);
   const marks = (steps: readonly Pick<PieceStep, 'piece'>[]): string =>
     marksInWords(steps.map(({ piece }) => piece.mark));
   const tasks: EveningTask[] = [];
@@ -120,7 +122,7 @@ function pieces(day: Day): EveningTask[] {
     });
   const apart = [
     ...new Map(
-      [...hung, ...nightly.filter(({ piece }) => piece.keptApart === null)].map((ripe) => [ripe.piece.id, ripe]),
+      [...hung, ...nightly.filter(({ piece }) => piece.keptApart === null)].map((drying) => [drying.piece.id, drying]),
     ).values(),
   ];
   if (apart.length > 0)
@@ -143,7 +145,7 @@ function pieces(day: Day): EveningTask[] {
 function air(day: Day): EveningTask[] {
   const { clocks } = day.problem;
   const coldAt = new Map<string, { place: Climate; marks: string[]; coldest: number; least: number }>();
-  for (const { piece, coated, state, hangs } of day.ripening) {
+  for (const { piece, coated, state, hangs } of day.dryingPieces) {
     if (state !== 'wet' && state !== 'tacky') continue;
     const { minTemperature } = coated.coat.coating;
     const place = climateOf(day.job, airBefore(day.job, { piece, coated, hangs }));

@@ -104,7 +104,7 @@ const pullTape: ReminderKind = {
       if (!isMasked || coats.length === 0 || !coats.every(({ id }) => stamps.has(id))) return [];
       if (steps.some((step) => isRehangStep(step) && stamps.has(step.id))) return [];
       const last = Math.max(...coats.map(({ id }) => minutesOn(day, stamps.get(id)?.at ?? day.now)));
-      const dry = day.ripening.find((ripe) => ripe.piece.id === piece.id)?.touchDry;
+      const dry = day.dryingPieces.find((drying) => drying.piece.id === piece.id)?.touchDry;
       const later = dry === undefined ? 'once it is touch dry' : `at touch dry, ${timeOn(day, dry)}`;
       return [
         {
@@ -175,20 +175,20 @@ const opens: ReminderKind = {
   id: 'opens',
   fades: 240,
   from: (day) =>
-    day.ripening
-      .filter((ripe) => ripe.opens > ripe.since)
-      .map((ripe) => {
-        const { piece, verb, coated } = ripe;
+    day.dryingPieces
+      .filter((drying) => drying.opens > drying.since)
+      .map((drying) => {
+        const { piece, verb, coated } = drying;
         const isWedged = verb === 'use' && piece.keptApart !== null;
         const apart = piece.keptApart?.by === 'bumpers' ? 'take the bumpers off' : 'take the wedge out';
         return {
           id: `opens/${coated.id}/${verb}`,
-          at: ripe.opens,
+          at: drying.opens,
           words: isWedged ? `${piece.mark} may close: ${apart}` : `${piece.mark} can ${DONE_TO[verb]}`,
           detail:
-            ripe.next === null
-              ? `${product(coated)}, put on ${timeOn(day, ripe.since)}`
-              : `Next: ${stepWords(ripe.next).toLowerCase()}`,
+            drying.next === null
+              ? `${product(coated)}, put on ${timeOn(day, drying.since)}`
+              : `Next: ${stepWords(drying.next).toLowerCase()}`,
           pieceId: piece.id,
         };
       }),
@@ -201,7 +201,7 @@ const closes: ReminderKind = {
   id: 'closes',
   fades: 1440,
   from: (day) =>
-    day.ripening.flatMap(({ piece, coated, closes: end }) =>
+    day.dryingPieces.flatMap(({ piece, coated, closes: end }) =>
       end === null
         ? []
         : [

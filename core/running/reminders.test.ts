@@ -40,9 +40,9 @@ test('drips are looked for ten minutes after a face, and no longer when they hav
 
 test('a piece rings when its clock opens for what comes next, and again before its window closes', () => {
   const day = primed().day('2027-03-01T13:30');
-  const [ripe] = day.ripening;
+  const [drying] = day.dryingPieces;
   const opens = only(day, 'opens');
-  assert.equal(opens.at, ripe?.opens);
+  assert.equal(opens.at, drying?.opens);
   assert.match(opens.words, /^D-01 can be turned$/);
   const back = primed().done('coat-1/front', '2027-03-01T16:20').day('2027-03-01T16:30');
   const closes = only(back, 'closes');

@@ -142,7 +142,7 @@ test('a wet piece ripens: wet, tacky, ready to turn; then it is touched and no l
     return dryingPieces(made.job, jobToProblem(made.job, now), now)[0];
   });
   assert.deepEqual(
-    states.map((ripe) => ripe?.state),
+    states.map((drying) => drying?.state),
     ['wet', 'tacky', 'ready'],
   );
   assert.equal(states[0]?.verb, 'turn');

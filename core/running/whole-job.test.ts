@@ -114,7 +114,7 @@ class RunningJob {
     return this.#read.reading;
   }
 
-  ripening(): DryingPiece[] {
+  dryingPieces(): DryingPiece[] {
     return dryingPieces(this.made.job, this.problem(), this.now);
   }
 
@@ -171,7 +171,7 @@ test('whatever happens on the way, every job ends with every step done once, in 
         assert.ok(++rounds < 20 * all.length, 'the job does not come to an end');
         const { step } = next;
         running.goOnTo(next.start + turn.late);
-        const lying = running.ripening().find(({ piece }) => piece.id === step.piece.id);
+        const lying = running.dryingPieces().find(({ piece }) => piece.id === step.piece.id);
         assert.ok(
           next.state !== 'open' || !lying || lying.opens <= running.minutes() + SLACK,
           `${step.id} at ${running.now}: ready at ${lying?.opens}`,
@@ -191,7 +191,7 @@ test('whatever happens on the way, every job ends with every step done once, in 
         const steps = turn.isCutShort ? [step] : ready;
         const stamp = { at: running.now, by: next.painter, newId: running.newId };
         running.stamp(doneStamps(made.job, running.reading(), steps, stamp));
-        const tacky = running.ripening().find(({ state }) => state === 'hardening' || state === 'ready');
+        const tacky = running.dryingPieces().find(({ state }) => state === 'hardening' || state === 'ready');
         if (
           turn.isFoundTacky &&
           tacky &&

@@ -6,21 +6,21 @@ const RECORD_OWNER = 'record-';
 /** Whether what these painters did is kept by the record. */
 export const isRecord = (painters: readonly string[]): boolean => painters.some((id) => id.startsWith(RECORD_OWNER));
 
-/** Recorded work as tasks that can stand nowhere else, each by a keeper of the record whose only hours they are. */
+/** Recorded work as tasks that can stand nowhere else, each by a owner of the record whose only hours they are. */
 export function recordedTasks(recorded: readonly { id: string; start: number; end: number }[]): {
   tasks: PlanTask[];
   painters: PlanProblem['painters'];
 } {
-  const keepers: { id: string; shifts: [number, number][] }[] = [];
+  const owners: { id: string; shifts: [number, number][] }[] = [];
   const tasks = [...recorded]
     .sort((one, other) => one.start - other.start)
     .map(({ id, start, end }): PlanTask => {
-      let keeper = keepers.find(({ shifts }) => (shifts.at(-1)?.[1] ?? 0) <= start);
-      if (keeper === undefined) {
-        keeper = { id: `${RECORD_OWNER}${keepers.length + 1}`, shifts: [] };
-        keepers.push(keeper);
+      let owner = owners.find(({ shifts }) => (shifts.at(-1)?.[1] ?? 0) <= start);
+      if (owner === undefined) {
+        owner = { id: `${RECORD_OWNER}${owners.length + 1}`, shifts: [] };
+        owners.push(owner);
       }
-      keeper.shifts.push([start, end]);
+      owner.shifts.push([start, end]);
       return {
         id,
         work: end - start,
@@ -29,10 +29,10 @@ export function recordedTasks(recorded: readonly { id: string; start: number; en
         earliest: start,
         latest: end,
         pausable: false,
-        by: [keeper.id],
+        by: [owner.id],
       };
     });
-  return { tasks, painters: keepers };
+  return { tasks, painters: owners };
 }
 
 /**

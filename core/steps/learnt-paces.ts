@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import { derived } from '../job/derived.ts';
 import { progressByTask, standingStamps } from '../job/progress.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -50,14 +51,9 @@ export const learntPaces = derived(
 );
 
 function learntFrom(job: Job): Map<PaceKey, LearntPace> {
-  const ratios = new Map<PaceKey, number[]>();
-  for (const { step, minutes, usual } of measuredSteps(job)) {
-    const key = paceKeyOf(step);
-    ratios.set(key, [...(ratios.get(key) ?? []), minutes / usual]);
-  }
   return new Map(
-    [...ratios].flatMap(([key, all]): [PaceKey, LearntPace][] => {
-      const last = all.slice(-MAX_ENTRIES);
+    [...groupBy(measuredSteps(job), ({ step }) => paceKeyOf(step))].flatMap(([key, all]): [PaceKey, LearntPace][] => {
+      const last = all.slice(-MAX_ENTRIES).map(({ minutes, usual }) => minutes / usual);
       return last.length < MIN_ENTRIES ? [] : [[key, { factor: medianOf(last), entries: last.length }]];
     }),
   );

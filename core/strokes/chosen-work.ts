@@ -7,7 +7,7 @@ import type { FaceId } from '../pieces/elevation.ts';
 import { coatMinutes } from '../quantities/pace.ts';
 import { RateClock } from '../units/rate-clock.ts';
 import { passOf, strokeMinutes } from './pass.ts';
-import { played, type Hand } from './simulate.ts';
+import { simulateStrokes, type Hand } from './simulate.ts';
 import { inOrder } from './stroke-order.ts';
 
 /** Hands-on minutes at a professional's pace, from first stroke to last, and how many painters they take. */
@@ -43,7 +43,7 @@ const STANDING = new RateClock([], 60);
 /** Minutes from the first stroke to the last when two share a pass. */
 function byTwo(piece: Piece, faces: readonly FaceId[], choice: StrokeChoice): number {
   const pass = passOf(piece, faces, choice);
-  return played({
+  return simulateStrokes({
     strokes: inOrder(pass, choice.order),
     laps: [],
     minutesOf: (stroke) => strokeMinutes(stroke, choice),

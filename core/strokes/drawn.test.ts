@@ -15,7 +15,7 @@ import { layingOff, outOfCorners } from './laying-off.ts';
 import { drawnAt, labelsOf, labelWidth, LABEL_RADIUS, layoutOf, rowOf } from './layout.ts';
 import { passOf, strokeMinutes } from './pass.ts';
 import { toolFor } from './roles.ts';
-import { played } from './simulate.ts';
+import { simulateStrokes } from './simulate.ts';
 import { boundsOf } from './stroke.ts';
 import { chosenOptions, usualOptions } from './usual-options.ts';
 
@@ -26,7 +26,7 @@ const EDGE = { dose: 9, clock: new RateClock(Array<number>(100).fill(1), 60) };
 function playedOn(piece: Piece, faces: ('front' | 'back')[], edge = EDGE) {
   const options = usualOptions(piece, 'roller');
   const pass = passOf(piece, faces, options);
-  const result = played({
+  const result = simulateStrokes({
     strokes: pass.strokes,
     laps: pass.laps,
     minutesOf: (stroke) => strokeMinutes(stroke, options),

@@ -1,7 +1,7 @@
 import type { FaceId } from '../pieces/elevation.ts';
 import { openMinutes, type WetEdge } from './open-time.ts';
 import { ROLE_DEFINITIONS } from './roles.ts';
-import type { Played } from './simulate.ts';
+import type { Simulation } from './simulate.ts';
 
 /** When one looks for drips after a face. */
 const LOOK_AFTER = 10;
@@ -21,7 +21,7 @@ export interface DripCheck {
  * After each face is done one looks at it for drips: after ten minutes, or sooner where the last of it would have set by
  * then; and again from the far side.
  */
-export function dripChecks({ strokes }: Pick<Played, 'strokes'>, edge: WetEdge): DripCheck[] {
+export function dripChecks({ strokes }: Pick<Simulation, 'strokes'>, edge: WetEdge): DripCheck[] {
   const faces = new Map<FaceId, { until: number; where: Set<string> }>();
   for (const { stroke, until } of strokes) {
     const face = faces.get(stroke.sheet) ?? { until, where: new Set<string>() };

@@ -7,7 +7,7 @@ export interface MovingOptions {
   from: readonly (readonly string[])[];
   /** How many orders may be tried. */
   tries: number;
-  /** Minutes: how old the oldest lap of an order gets, as it is played. */
+  /** Minutes: how old the oldest lap of an order gets, as it is simulation. */
   oldestLap(order: readonly string[]): number;
 }
 

@@ -1,5 +1,5 @@
 import { capital, listed } from '../units/sentence.ts';
-import type { Played } from './simulate.ts';
+import type { Simulation } from './simulate.ts';
 import type { Stroke } from './stroke.ts';
 
 /** Sentences that tell how an order leaves another. */
@@ -10,7 +10,7 @@ const MAX_NAMES_TOLD = 4;
  * In words, how one order differs from another and what that buys: first the oldest lap of both, then which strokes come
  * elsewhere, as few as tell it (all that is not in the longest row that both have in common).
  */
-export function orderWords(was: Played, is: Played): string[] {
+export function orderWords(was: Simulation, is: Simulation): string[] {
   const from = was.strokes.map(({ stroke }) => stroke);
   const to = is.strokes.map(({ stroke }) => stroke);
   const moves = movedStrokes(from, to);
@@ -28,11 +28,11 @@ export function orderWords(was: Played, is: Played): string[] {
   return [gain, ...told, ...(rest > 0 ? [`And ${rest} more places where it differs.`] : [])];
 }
 
-function gained(was: Played, is: Played): string {
+function gained(was: Simulation, is: Simulation): string {
   if (was.worst === null || is.worst === null) return 'Nothing laps.';
   const [before, now] = [was.worst.age, is.worst.age];
-  const met = (played: Played): string =>
-    played.worst ? `${played.worst.earlier.stroke.name} and ${played.worst.later.stroke.name}` : '';
+  const met = (simulation: Simulation): string =>
+    simulation.worst ? `${simulation.worst.earlier.stroke.name} and ${simulation.worst.later.stroke.name}` : '';
   if (Math.abs(before - now) < 0.05) return `The oldest lap is met after ${now.toFixed(1)} min in both.`;
   return `The oldest lap is met after ${now.toFixed(1)} min (${met(is)}) instead of ${before.toFixed(1)} min (${met(was)}).`;
 }

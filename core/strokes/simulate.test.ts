@@ -5,7 +5,7 @@ import { RateClock } from '../units/rate-clock.ts';
 import { NO_WORK } from '../quantities/paint-work.ts';
 import type { Lap, LapKind } from './pass-laps.ts';
 import { clockAt, playedAt, playedSpan, strokeAt } from './playhead.ts';
-import { played, type Hand, type Play } from './simulate.ts';
+import { simulateStrokes, type Hand, type SimulationInput } from './simulate.ts';
 import type { Role, Stroke } from './stroke.ts';
 import { lapAges } from './wet-edge.ts';
 
@@ -30,7 +30,7 @@ const MINUTES: Record<string, number> = { A: 2, B: 3, C: 2.5, D: 4, E: 1.5 };
 const clock = (...rates: number[]): RateClock =>
   new RateClock([...rates, ...Array<number>(20).fill(rates.at(-1) ?? 1)], 60);
 
-const play = (more: Partial<Play> = {}): Play => ({
+const input = (more: Partial<SimulationInput> = {}): SimulationInput => ({
   strokes: ['A', 'B', 'C', 'D', 'E'].map((id) => stroke(id)),
   laps: [lap('A', 'B'), lap('A', 'D'), lap('B', 'C'), lap('C', 'D'), lap('D', 'E'), lap('A', 'E')],
   minutesOf: ({ id }) => MINUTES[id] ?? 1,
@@ -42,7 +42,7 @@ const play = (more: Partial<Play> = {}): Play => ({
 });
 
 test('ages as the plain problem has them, and the lap that goes off', () => {
-  const { laps, worst, until, work } = played(play());
+  const { laps, worst, until, work } = simulateStrokes(input());
   assert.deepEqual(
     laps.map(({ age }) => age),
     [2.5, 8.5, 2.75, 3.25, 2.75, 11.25],
@@ -60,7 +60,7 @@ test('ages as the plain problem has them, and the lap that goes off', () => {
 test('agrees with the plain problem for any order', () => {
   fc.assert(
     fc.property(fc.shuffledSubarray(['A', 'B', 'C', 'D', 'E'], { minLength: 5 }), fc.nat(100), (order, start) => {
-      const setting = play({ strokes: order.map((id) => stroke(id)), start });
+      const setting = input({ strokes: order.map((id) => stroke(id)), start });
       const expected = lapAges(
         {
           openTimeMinutes: 9,
@@ -70,14 +70,14 @@ test('agrees with the plain problem for any order', () => {
         },
         order,
       );
-      played(setting).laps.forEach(({ age }, index) => assert.ok(Math.abs(age - expected[index]!) < 1e-9));
+      simulateStrokes(setting).laps.forEach(({ age }, index) => assert.ok(Math.abs(age - expected[index]!) < 1e-9));
     }),
   );
 });
 
 test('open time is that of the minutes between: an edge sets faster when the next hour is hotter', () => {
   // Twice as fast from the sixtieth minute on: the lap A–E runs from minute 56 to 67.25.
-  const { laps, strokes } = played(play({ edge: { dose: 9, clock: clock(1, 2) }, start: 55 }));
+  const { laps, strokes } = simulateStrokes(input({ edge: { dose: 9, clock: clock(1, 2) }, start: 55 }));
   const oldest = laps.at(-1)!;
   assert.ok(Math.abs(oldest.share - (4 + 2 * 7.25) / 9) < 1e-9);
   assert.ok(Math.abs(oldest.limit - (4 + 2.5)) < 1e-6);
@@ -86,13 +86,13 @@ test('open time is that of the minutes between: an edge sets faster when the nex
 });
 
 test('where it is too cold to set, no lap gets old', () => {
-  const { worst } = played(play({ edge: { dose: 9, clock: clock(0) } }));
+  const { worst } = simulateStrokes(input({ edge: { dose: 9, clock: clock(0) } }));
   assert.equal(worst?.limit, Infinity);
   assert.equal(worst?.state, 'fresh');
 });
 
 test('two share an order: whoever is free takes the next stroke, each at their own pace', () => {
-  const { strokes, until } = played(play({ hands: [ONE, OTHER], start: 0 }));
+  const { strokes, until } = simulateStrokes(input({ hands: [ONE, OTHER], start: 0 }));
   assert.deepEqual(
     strokes.map(({ stroke: { id }, hand, from, until: to }) => [id, hand.id, from, to]),
     [
@@ -111,7 +111,9 @@ test('on a railing the second painter has the far sides, none before its own spi
     stroke(`s${section}`, 'spindle', { section, of: `s${section}` }),
     stroke(`s${section}.far`, 'spindle-back', { section, of: `s${section}` }),
   ]);
-  const { strokes } = played(play({ strokes: stretches, laps: [], hands: [ONE, { ...OTHER, factor: 4 }], start: 0 }));
+  const { strokes } = simulateStrokes(
+    input({ strokes: stretches, laps: [], hands: [ONE, { ...OTHER, factor: 4 }], start: 0 }),
+  );
   const at = (id: string) => strokes.find((entry) => entry.stroke.id === id)!;
   for (const section of [0, 1, 2, 3]) {
     assert.equal(at(`s${section}`).hand.id, 'one');
@@ -124,7 +126,7 @@ test('on a railing the second painter has the far sides, none before its own spi
 test('stopping at joints leaves out what would drag, with all of its surface, until it is touch dry', () => {
   const strokes = [stroke('A'), stroke('B'), stroke('C'), stroke('D', 'length'), stroke('E', 'length')];
   const laps = [lap('A', 'E', 'joint'), lap('D', 'E', 'surface'), lap('A', 'B', 'joint')];
-  const result = played(play({ strokes, laps, touchDry: (from) => from + 60 }));
+  const result = simulateStrokes(input({ strokes, laps, touchDry: (from) => from + 60 }));
   assert.deepEqual(
     result.strokes.map(({ stroke: { id } }) => id),
     ['A', 'B', 'C', 'D', 'E'],
@@ -141,13 +143,13 @@ test('stopping at joints leaves out what would drag, with all of its surface, un
 });
 
 test('a lap in the middle of a surface is not stopped at', () => {
-  const result = played(play({ laps: [lap('A', 'E', 'surface')], touchDry: (from) => from + 60 }));
+  const result = simulateStrokes(input({ laps: [lap('A', 'E', 'surface')], touchDry: (from) => from + 60 }));
   assert.deepEqual(result.stops, []);
   assert.equal(result.laps[0]?.state, 'gone-off');
 });
 
 test('the playhead leaves stops out, and goes back and forth', () => {
-  const result = played(play({ laps: [lap('A', 'E', 'joint')], touchDry: (from) => from + 60 }));
+  const result = simulateStrokes(input({ laps: [lap('A', 'E', 'joint')], touchDry: (from) => from + 60 }));
   assert.equal(playedSpan(result), 13);
   fc.assert(
     fc.property(fc.double({ min: 0, max: 13, noNaN: true }), (minutes) => {

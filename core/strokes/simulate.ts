@@ -11,8 +11,8 @@ export interface Hand {
   factor: number;
 }
 
-/** What is played: strokes in order, by whom, in what air. */
-export interface Play {
+/** What is simulation: strokes in order, by whom, in what air. */
+export interface SimulationInput {
   strokes: readonly Stroke[];
   laps: readonly Lap[];
   /** A professional's minutes for a stroke. */
@@ -58,7 +58,7 @@ export interface MetLap {
 }
 
 /** What comes of painting in an order. */
-export interface Played {
+export interface Simulation {
   strokes: readonly TimedStroke[];
   laps: readonly MetLap[];
   /** The lap of which the most of the open time is over; null when nothing laps. */
@@ -76,9 +76,9 @@ export interface Played {
  * of those minutes. Two painters share the order: whoever is free takes the next stroke, but for the far sides of a
  * railing, which are the second painter's. Times are minutes on the edge's clock.
  */
-export function played(play: Play): Played {
-  const { edge, laps, start } = play;
-  const { strokes, stops } = timed(play);
+export function simulateStrokes(input: SimulationInput): Simulation {
+  const { edge, laps, start } = input;
+  const { strokes, stops } = timed(input);
   const byId = new Map(strokes.map((entry) => [entry.stroke.id, entry]));
   const met = laps.flatMap((lap): MetLap[] => {
     const [one, other] = [byId.get(lap.one), byId.get(lap.other)];
@@ -111,18 +111,18 @@ const shareOver = ({ clock, dose }: WetEdge, from: number, at: number): number =
  * Strokes with their times, and the stops between them. With `touchDry`, a stroke that would drag over a joint that is
  * setting is left out until what it meets is touch dry, with all of the surface that it belongs to, and the others go on.
  */
-function timed(play: Play): Pick<Played, 'strokes' | 'stops'> {
+function timed(input: SimulationInput): Pick<Simulation, 'strokes' | 'stops'> {
   const done: TimedStroke[] = [];
   const stops: { from: number; until: number }[] = [];
-  let left: readonly Stroke[] = play.strokes;
-  let start = play.start;
+  let left: readonly Stroke[] = input.strokes;
+  let start = input.start;
   for (;;) {
-    const session = wholeSurfaces(play, left, start);
+    const session = wholeSurfaces(input, left, start);
     done.push(...session.painted.map((entry, index) => ({ ...entry, number: done.length + index + 1 })));
     left = session.left;
-    if (left.length === 0 || play.touchDry === null || session.painted.length === 0) break;
+    if (left.length === 0 || input.touchDry === null || session.painted.length === 0) break;
     const from = session.painted.reduce((latest, { until }) => Math.max(latest, until), start);
-    start = play.touchDry(from);
+    start = input.touchDry(from);
     stops.push({ from, until: start });
   }
   return { strokes: done, stops };
@@ -134,12 +134,12 @@ interface Session {
 }
 
 /** A session in which no surface is begun that could not be finished. */
-function wholeSurfaces(play: Play, strokes: readonly Stroke[], start: number): Session {
-  if (play.touchDry === null) return paintedIn(play, strokes, start, new Set());
-  const surfaces = surfacesOf(play.laps);
+function wholeSurfaces(input: SimulationInput, strokes: readonly Stroke[], start: number): Session {
+  if (input.touchDry === null) return paintedIn(input, strokes, start, new Set());
+  const surfaces = surfacesOf(input.laps);
   const putOff = new Set<string>();
   for (;;) {
-    const session = paintedIn(play, strokes, start, putOff);
+    const session = paintedIn(input, strokes, start, putOff);
     const begun = new Set(session.painted.map(({ stroke }) => surfaces.get(stroke.id)));
     const torn = session.left.map(({ id }) => surfaces.get(id)).filter((surface) => surface && begun.has(surface));
     if (torn.length === 0) return session;
@@ -148,12 +148,17 @@ function wholeSurfaces(play: Play, strokes: readonly Stroke[], start: number): S
 }
 
 /** Strokes one after another from a time on, but for those that are put off or would drag over a joint. */
-function paintedIn(play: Play, strokes: readonly Stroke[], start: number, putOff: ReadonlySet<string>): Session {
-  const { edge, hands, minutesOf } = play;
+function paintedIn(
+  input: SimulationInput,
+  strokes: readonly Stroke[],
+  start: number,
+  putOff: ReadonlySet<string>,
+): Session {
+  const { edge, hands, minutesOf } = input;
   const [first, second = null] = hands;
   const free = new Map<Hand, number>(hands.map((hand) => [hand, start]));
-  const isRailing = play.strokes.some(({ role }) => role === 'spindle-back');
-  const natural = play.touchDry === null ? null : naturalNeighbours(play.laps);
+  const isRailing = input.strokes.some(({ role }) => role === 'spindle-back');
+  const natural = input.touchDry === null ? null : naturalNeighbours(input.laps);
   const painted = new Map<string, Omit<TimedStroke, 'number'>>();
   const left: Stroke[] = [];
   const spindles = new Map<string, number>();

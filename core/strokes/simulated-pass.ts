@@ -7,7 +7,7 @@ import { SKILL_FACTOR } from '../quantities/pace.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
 import { passOf, strokeMinutes, type Pass } from './pass.ts';
-import { played, type Hand, type Played } from './simulate.ts';
+import { simulateStrokes, type Hand, type Simulation } from './simulate.ts';
 import { localSearchOrder } from './local-search-order.ts';
 import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
@@ -30,36 +30,36 @@ export interface StrokeSetting extends StrokeOptions {
   isDamped: boolean;
 }
 
-/** A pass as it was played. */
-export interface PassResult extends Played {
+/** A pass as it was simulation. */
+export interface PassResult extends Simulation {
   pass: Pass;
   edge: WetEdge;
   /** Minutes for which an edge stays wet when one begins; `Infinity` where it is too cold to set. */
   openTime: number;
 }
 
-/** Passes of a scene: what is tried differs more often in air and hands than in what is painted. */
-const passNamed = keptByName((scene: PassInput, _name, painted: Painted) => passOf(scene.piece, scene.faces, painted));
+/** Passes of a input: what is tried differs more often in air and hands than in what is painted. */
+const passNamed = keptByName((input: PassInput, _name, painted: Painted) => passOf(input.piece, input.faces, painted));
 type Painted = Pick<StrokeSetting, 'face' | 'edges' | 'walls' | 'application' | 'reach'>;
 
-const passIn = (scene: PassInput, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
-  passNamed(scene, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
+const passIn = (input: PassInput, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
+  passNamed(input, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
 
-/** Plays a pass over a scene's faces in the setting's order. */
-export function simulatePass(scene: PassInput, setting: StrokeSetting): PassResult {
-  const { coating, climateId, clocks } = scene;
-  const pass = passIn(scene, setting);
+/** Plays a pass over a input's faces in the setting's order. */
+export function simulatePass(input: PassInput, setting: StrokeSetting): PassResult {
+  const { coating, climateId, clocks } = input;
+  const pass = passIn(input, setting);
   const edge = wetEdge(clocks, climateId, coating, setting);
-  const play = played({
+  const simulation = simulateStrokes({
     strokes: inOrder(pass, setting.order),
     laps: pass.laps,
     minutesOf: (stroke) => strokeMinutes(stroke, setting),
-    hands: handsOf(scene, setting),
+    hands: handsOf(input, setting),
     edge,
     start: setting.start,
     touchDry: setting.breaks ? (from) => clocks.reached(coating, 'touch', from, climateId) ?? Infinity : null,
   });
-  return { ...play, pass, edge, openTime: openMinutes(edge, setting.start) };
+  return { ...simulation, pass, edge, openTime: openMinutes(edge, setting.start) };
 }
 
 /** The painters of a setting. A second pair of hands that the crew does not have is as quick as the first. */
@@ -70,7 +70,7 @@ function handsOf({ crew }: PassInput, { painters }: StrokeSetting): [Hand, ...Ha
   return [first, hands[1] ?? { ...first, id: `${first.id}-2`, name: 'a second painter' }];
 }
 
-/** Playing an order takes as long as so many steps of the search that proves; the most that are played. */
+/** Simulating an order takes as long as so many steps of the search that proves; the most that are simulation. */
 const STEPS_A_TRY = 10;
 const MAX_TRIES = 8000;
 /** Steps of the search for one painter from which two begin: its order need not be proved. */
@@ -82,18 +82,18 @@ const ALONE_STEPS = 20_000;
  * one painter's best on.
  */
 export function* orderSearch(
-  scene: PassInput,
+  input: PassInput,
   setting: StrokeSetting,
   freedom: Freedom,
   steps: number,
 ): Generator<OrderFound, OrderFound> {
-  const pass = passIn(scene, setting);
-  const problem = wetEdgeProblem(pass, setting, freedom, scene.coating.openTime);
+  const pass = passIn(input, setting);
+  const problem = wetEdgeProblem(pass, setting, freedom, input.coating.openTime);
   const school = pass.strokes.map(({ id }) => id);
   if (setting.painters === 2) {
     const alone = bestOrder(problem, { from: school, steps: Math.min(steps, ALONE_STEPS) }).order;
     const oldestLap = (order: readonly string[]): number =>
-      simulatePass(scene, { ...setting, order: [...order], breaks: false }).laps.reduce(
+      simulatePass(input, { ...setting, order: [...order], breaks: false }).laps.reduce(
         (oldest, { age }) => Math.max(oldest, age),
         0,
       );
@@ -103,7 +103,7 @@ export function* orderSearch(
       oldestLap,
     });
   }
-  const [{ factor }] = handsOf(scene, setting);
+  const [{ factor }] = handsOf(input, setting);
   const inHands = (found: OrderFound): OrderFound => ({
     ...found,
     worst: found.worst * factor,
@@ -118,8 +118,8 @@ export function* orderSearch(
 }
 
 /** The last order that {@link orderSearch} comes to. */
-export function searchedOrder(scene: PassInput, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
-  const search = orderSearch(scene, setting, freedom, steps);
+export function searchedOrder(input: PassInput, setting: StrokeSetting, freedom: Freedom, steps: number): OrderFound {
+  const search = orderSearch(input, setting, freedom, steps);
   for (;;) {
     const next = search.next();
     if (next.done) return next.value;

@@ -77,9 +77,9 @@ test('a door that is fine in a cold room goes off in a hot one, and every way ou
   const ways = wetEdgeFixes(hot, settingOf(hot), OPTIONS);
   assert.ok(ways.length > 2);
   assert.notEqual(ways[0]?.state, 'gone-off');
-  for (const { change, performance, state } of ways) {
+  for (const { change, result, state } of ways) {
     const again = simulatePass(hot, { ...settingOf(hot), ...change });
-    assert.equal(again.worst?.age, performance.worst?.age);
+    assert.equal(again.worst?.age, result.worst?.age);
     assert.ok((again.worst?.share ?? 0) < (now.worst?.share ?? 0));
     assert.equal(state, again.worst?.state === 'stopped' ? 'fresh' : (again.worst?.state ?? 'fresh'));
   }
@@ -89,7 +89,7 @@ test('a door that is fine in a cold room goes off in a hot one, and every way ou
 });
 
 test('a cooler hour is told when there is one, and only then', () => {
-  const scene = sceneIn('panelled-door', 30, 40);
+  const input = sceneIn('panelled-door', 30, 40);
   const swing = { warmest: 34, coldest: 14, humidityAtWarmest: 30, humidityAtColdest: 70 };
   const made = new TestJob().tell('add-pieces', {
     ids: ['p'],
@@ -97,23 +97,23 @@ test('a cooler hour is told when there is one, and only then', () => {
     piece: usualPiece('panelled-door', 'room-1'),
   });
   made.tell('change-climate', { id: 'house', facts: { usual: swing } });
-  const swinging = { ...scene, clocks: clocksOf(made.job, 10) };
+  const swinging = { ...input, clocks: clocksOf(made.job, 10) };
   const starts = [16, 18, 20, 22, 29].map((hour) => hour * 60);
   const hour = (where: PassInput) =>
     wetEdgeFixes(where, settingOf(where, { start: 15 * 60 }), { ...OPTIONS, starts }).find(({ id }) => id === 'hour');
-  assert.equal(hour(scene), undefined);
+  assert.equal(hour(input), undefined);
   assert.ok(starts.includes(hour(swinging)?.change.start ?? 0));
 });
 
 test('a search keeps the school, never gets worse than it, and is proved on a door', () => {
-  const scene = sceneIn('panelled-door', 23, 50);
-  const setting = settingOf(scene);
-  const bySchool = simulatePass(scene, setting);
-  const within = searchedOrder(scene, setting, 'within-the-school', 20_000);
-  const any = searchedOrder(scene, setting, 'any-order', 200_000);
+  const input = sceneIn('panelled-door', 23, 50);
+  const setting = settingOf(input);
+  const bySchool = simulatePass(input, setting);
+  const within = searchedOrder(input, setting, 'within-the-school', 20_000);
+  const any = searchedOrder(input, setting, 'any-order', 200_000);
   assert.ok(within.isProved && any.isProved);
   assert.ok(any.worst <= within.worst && within.worst <= (bySchool.worst?.age ?? 0) + 1e-9);
-  const found = simulatePass(scene, { ...setting, order: any.order });
+  const found = simulatePass(input, { ...setting, order: any.order });
   assert.ok(Math.abs((found.worst?.age ?? 0) - any.worst) < 1e-9);
   const [gain, ...moves] = orderWords(bySchool, found);
   assert.match(gain ?? '', /^The oldest lap is met after 3\.\d min \(.+\) instead of [78]\.\d min \(/);

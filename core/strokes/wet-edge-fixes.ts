@@ -38,7 +38,7 @@ export interface WetEdgeFix {
   /** What it asks or risks. */
   costs: string;
   change: Partial<StrokeSetting>;
-  performance: PassResult;
+  result: PassResult;
   /** Its oldest lap; fresh when nothing laps any more. */
   state: Freshness;
 }
@@ -72,11 +72,11 @@ const MAX_TOGETHER = 3;
  * then what keeps it wet, and among these what asks the least. Pairs are tried where nothing is enough by itself. Empty
  * when the oldest lap is fresh as it is.
  */
-export function wetEdgeFixes(scene: PassInput, setting: StrokeSetting, options: WaysOptions): WetEdgeFix[] {
-  const now = simulatePass(scene, setting);
+export function wetEdgeFixes(input: PassInput, setting: StrokeSetting, options: WaysOptions): WetEdgeFix[] {
+  const now = simulatePass(input, setting);
   if (stateOf(now) === 'fresh') return [];
-  const single = tries(scene, setting, options).map((one) => simulated(scene, setting, one));
-  const helps = (way: WetEdgeFix, than: number): boolean => shareOf(way.performance) < than - MIN_GAIN;
+  const single = tries(input, setting, options).map((one) => simulated(input, setting, one));
+  const helps = (way: WetEdgeFix, than: number): boolean => shareOf(way.result) < than - MIN_GAIN;
   const found = single.filter((way) => helps(way, shareOf(now)));
   // Where nothing is enough by itself, two things may be, or three.
   let best: readonly WetEdgeFix[] = single;
@@ -85,8 +85,8 @@ export function wetEdgeFixes(scene: PassInput, setting: StrokeSetting, options: 
       single.flatMap((other) => {
         // What is enough by itself needs nothing beside it.
         if (one.state === 'fresh' || other.state === 'fresh' || !canJoin(one, other)) return [];
-        const way = simulated(scene, setting, joined(one, other));
-        return helps(way, Math.min(shareOf(one.performance), shareOf(other.performance))) ? [way] : [];
+        const way = simulated(input, setting, joined(one, other));
+        return helps(way, Math.min(shareOf(one.result), shareOf(other.result))) ? [way] : [];
       }),
     );
     const distinct = [
@@ -106,9 +106,9 @@ const isEnough = (found: readonly WetEdgeFix[], together: number): boolean =>
     together === 2 ? state === 'fresh' && !kinds.includes('gun') : state !== 'gone-off',
   );
 
-function simulated(scene: PassInput, setting: StrokeSetting, one: Try): WetEdgeFix {
-  const performance = simulatePass(scene, { ...setting, ...one.change });
-  return { ...one, performance, state: stateOf(performance) };
+function simulated(input: PassInput, setting: StrokeSetting, one: Try): WetEdgeFix {
+  const result = simulatePass(input, { ...setting, ...one.change });
+  return { ...one, result, state: stateOf(result) };
 }
 
 /** What of its open time the oldest lap has used up. */
@@ -129,9 +129,9 @@ function inRank(ways: readonly WetEdgeFix[]): WetEdgeFix[] {
     (one, other) =>
       STATES.indexOf(one.state) - STATES.indexOf(other.state) ||
       // Among what is not enough, what helps most; among what is, what asks least.
-      (one.state === 'gone-off' ? shareOf(one.performance) - shareOf(other.performance) : 0) ||
+      (one.state === 'gone-off' ? shareOf(one.result) - shareOf(other.result) : 0) ||
       burden(one) - burden(other) ||
-      shareOf(one.performance) - shareOf(other.performance),
+      shareOf(one.result) - shareOf(other.result),
   );
 }
 
@@ -154,24 +154,24 @@ function joined(one: WetEdgeFix, other: WetEdgeFix): Try {
   };
 }
 
-function tries(scene: PassInput, setting: StrokeSetting, options: WaysOptions): Try[] {
+function tries(input: PassInput, setting: StrokeSetting, options: WaysOptions): Try[] {
   return [
-    ...orders(scene, setting, options),
-    ...schools(scene, setting, options),
-    ...edges(scene, setting),
-    ...stretches(scene, setting, options),
+    ...orders(input, setting, options),
+    ...schools(input, setting, options),
+    ...edges(input, setting),
+    ...stretches(input, setting, options),
     ...conditioner(setting),
-    ...tools(scene, setting),
-    ...damping(scene, setting),
-    ...hours(scene, setting, options),
-    ...joints(scene, setting),
+    ...tools(input, setting),
+    ...damping(input, setting),
+    ...hours(input, setting, options),
+    ...joints(input, setting),
     ...hands(setting),
   ];
 }
 
-function orders(scene: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
-  const within = searchedOrder(scene, setting, 'within-the-school', steps);
-  const any = searchedOrder(scene, setting, 'any-order', steps);
+function orders(input: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+  const within = searchedOrder(input, setting, 'within-the-school', steps);
+  const any = searchedOrder(input, setting, 'any-order', steps);
   const name = FACE_ORDERS[setting.face].name.toLowerCase();
   const proof = (isProved: boolean): string => (isProved ? 'No order is better.' : 'A better one may exist.');
   return [
@@ -192,12 +192,12 @@ function orders(scene: PassInput, setting: StrokeSetting, { steps }: WaysOptions
   ];
 }
 
-function schools(scene: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
-  return definitionOf(scene.piece.kind)
+function schools(input: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
+  return definitionOf(input.piece.kind)
     .schools.filter((face) => face !== setting.face)
     .flatMap((face): Try[] => {
       const changed = { ...setting, face, order: null };
-      const found = searchedOrder(scene, changed, 'within-the-school', steps);
+      const found = searchedOrder(input, changed, 'within-the-school', steps);
       const school = FACE_ORDERS[face];
       return [
         {
@@ -220,12 +220,12 @@ function edges({ piece }: PassInput, setting: StrokeSetting): Try[] {
 }
 
 /** The longest of some shorter stretches that is fresh, or else the one whose oldest lap is the youngest. */
-function stretches(scene: PassInput, setting: StrokeSetting, { units }: WaysOptions): Try[] {
-  const parts = passOf(scene.piece, scene.faces, setting).strokes.filter(({ role }) => DIVIDED.has(role));
+function stretches(input: PassInput, setting: StrokeSetting, { units }: WaysOptions): Try[] {
+  const parts = passOf(input.piece, input.faces, setting).strokes.filter(({ role }) => DIVIDED.has(role));
   if (parts.length < 2) return [];
   let best: { reach: number; share: number } | null = null;
   for (const reach of SHORTER.map((share) => setting.reach * share).filter((each) => each >= MIN_REACH)) {
-    const shorter = simulatePass(scene, { ...setting, reach, order: null });
+    const shorter = simulatePass(input, { ...setting, reach, order: null });
     const share = shareOf(shorter);
     if (best === null || share < best.share - MIN_GAIN) best = { reach, share };
     if (stateOf(shorter) === 'fresh') break;
@@ -294,10 +294,10 @@ function damping({ climateId, clocks, coating }: PassInput, setting: StrokeSetti
 }
 
 /** The next hour that is fresh, or else the one at which the oldest lap is the youngest. */
-function hours(scene: PassInput, setting: StrokeSetting, { starts, say, units }: WaysOptions): Try[] {
+function hours(input: PassInput, setting: StrokeSetting, { starts, say, units }: WaysOptions): Try[] {
   let best: { start: number; share: number } | null = null;
   for (const start of starts) {
-    const later = simulatePass(scene, { ...setting, start });
+    const later = simulatePass(input, { ...setting, start });
     const share = shareOf(later);
     if (stateOf(later) === 'fresh') {
       best = { start, share };
@@ -306,7 +306,7 @@ function hours(scene: PassInput, setting: StrokeSetting, { starts, say, units }:
     if (best === null || share < best.share) best = { start, share };
   }
   if (best === null) return [];
-  const air = scene.clocks.air(scene.climateId).at(Math.floor(best.start / 60));
+  const air = input.clocks.air(input.climateId).at(Math.floor(best.start / 60));
   const there = air ? `${TEMPERATURE.format(air.temperature, units)} and ${air.humidity.toFixed(0)} % then. ` : '';
   return [
     {
@@ -319,9 +319,9 @@ function hours(scene: PassInput, setting: StrokeSetting, { starts, say, units }:
   ];
 }
 
-function joints(scene: PassInput, setting: StrokeSetting): Try[] {
+function joints(input: PassInput, setting: StrokeSetting): Try[] {
   if (setting.breaks) return [];
-  const stopping = simulatePass(scene, { ...setting, breaks: true });
+  const stopping = simulatePass(input, { ...setting, breaks: true });
   if (stopping.stops.length === 0) return [];
   const waits = stopping.stops.reduce((sum, { from, until }) => sum + until - from, 0) / 60;
   const often = stopping.stops.length === 1 ? 'Once' : `${stopping.stops.length} times`;

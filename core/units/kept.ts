@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from './maps.ts';
 interface KeptOptions<K> {
   /** How many answers are kept of one key, the newest. */
   last?: number;
@@ -38,10 +39,7 @@ export function keptByName<K extends object, Rest extends readonly unknown[], V>
 ): (key: K, name: string, ...rest: Rest) => V {
   const memory = new WeakMap<K, Map<string, V>>();
   return (key, name, ...rest) => {
-    let answers = memory.get(key);
-    if (answers === undefined) memory.set(key, (answers = new Map<string, V>()));
-    let value = answers.get(name);
-    if (value === undefined) answers.set(name, (value = make(key, name, ...rest)));
-    return value;
+    const answers = getOrInsertComputed(memory, key, () => new Map<string, V>());
+    return getOrInsertComputed(answers, name, () => make(key, name, ...rest));
   };
 }

@@ -14,7 +14,7 @@ export interface PictureToTake {
  * Takes jobs and their pictures into this browser, all or none: pictures first, one by one, then all rows at once. A job
  * whose id is taken stands beside the one that is here, under a name that says so.
  */
-export async function takeIn(
+export async function restoreJobs(
   database: NivelDatabase,
   jobs: readonly Job[],
   pictures: readonly PictureToTake[],

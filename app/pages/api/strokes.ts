@@ -39,7 +39,7 @@ function passesOf(job: Job): object[] {
       const key = [piece.groupId, piece.kind, coating.id, faces.join('+')].join('/');
       if (seen.has(key)) return [];
       seen.add(key);
-      const scene: PassInput = {
+      const input: PassInput = {
         piece,
         faces,
         coating,
@@ -51,7 +51,7 @@ function passesOf(job: Job): object[] {
       const start = task && job.plan ? task.start * job.plan.tickMinutes : now;
       const chosen = chosenOptions(job, piece, coating.id, coat.tool);
       const setting: StrokeSetting = { ...chosen, start, isDamped: false };
-      const best = searchedOrder(scene, setting, 'within-the-school', STEPS);
+      const best = searchedOrder(input, setting, 'within-the-school', STEPS);
       return [
         {
           pieceId: piece.id,
@@ -61,11 +61,11 @@ function passesOf(job: Job): object[] {
           faces,
           setting: chosen,
           start,
-          ...told(simulatePass(scene, setting)),
+          ...told(simulatePass(input, setting)),
           best: {
             order: best.order,
             isProved: best.isProved,
-            ...worstOf(simulatePass(scene, { ...setting, order: best.order })),
+            ...worstOf(simulatePass(input, { ...setting, order: best.order })),
           },
         },
       ];
@@ -84,8 +84,8 @@ const worstOf = ({ worst }: PassResult): object => ({
 
 const finite = (minutes: number): number | null => (Number.isFinite(minutes) ? minutes : null);
 
-function told(performance: PassResult): object {
-  const { strokes, laps, start, until, openTime } = performance;
+function told(result: PassResult): object {
+  const { strokes, laps, start, until, openTime } = result;
   return {
     openTime: finite(openTime),
     minutes: until - start,
@@ -105,6 +105,6 @@ function told(performance: PassResult): object {
       limit: finite(limit),
       state,
     })),
-    ...worstOf(performance),
+    ...worstOf(result),
   };
 }

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 
 /** What is asked of the camera, in px, and what of its middle is looked at where no detector of the browser's own is. */
-const ASKED = { width: { ideal: 1280 }, height: { ideal: 960 } };
+const CAMERA_SIZE = { width: { ideal: 1280 }, height: { ideal: 960 } };
 const LOOKED_AT = 720;
 /** Ms between two looks at the camera's picture. */
 const LOOKS_EVERY = 120;
@@ -52,7 +52,7 @@ export function CodeReader({ onCode }: { onCode(code: string): void }) {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const begin = async (): Promise<void> => {
       const read = await readerOf();
-      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', ...ASKED } });
+      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', ...CAMERA_SIZE } });
       const { current } = video;
       if (isOver || !current) {
         stream.getTracks().forEach((track) => track.stop());

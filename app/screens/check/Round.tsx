@@ -34,7 +34,7 @@ export function Round() {
                 reading={completeness(check.looked / check.faces.length)}
                 words={`${check.looked} of ${check.faces.length} faces looked over`}
               />
-              {wordsOf(check)}
+              {checkWords(check)}
             </Box>
           }
         >
@@ -58,7 +58,7 @@ export function Round() {
   );
 }
 
-const wordsOf = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
+const checkWords = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
   [
     `${looked} of ${faces.length} faces looked over`,
     looked < finished ? `${finished - looked} to look at now` : null,

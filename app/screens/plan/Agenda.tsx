@@ -1,3 +1,4 @@
+import { groupBy } from '../../../core/units/maps.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -98,11 +99,7 @@ export function Agenda({
   const zone = job.site.timeZone;
   const timesOf = ({ start, end }: Entry): string =>
     [start, end].map((minutes) => formatMoment(localTime(reading.t0, minutes, zone), 'time')).join('–');
-  const days = new Map<string, Entry[]>();
-  for (const entry of entriesOf(reading, zone)) {
-    const day = localDate(reading.t0, entry.start, zone);
-    days.set(day, [...(days.get(day) ?? []), entry]);
-  }
+  const days = groupBy(entriesOf(reading, zone), ({ start }) => localDate(reading.t0, start, zone));
   const weeks = [...new Set([...days.keys()].map(weekOf))];
   const isLong = weeks.length > FEW_WEEKS;
   const chosen = week === ALL_WEEKS || (week !== null && weeks.includes(week)) ? week : usualWeek(weeks, today);

@@ -159,7 +159,7 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
         What would it change?
       </Button>
       {canLand && (
-        <Button variant="contained" onClick={moving.letGo}>
+        <Button variant="contained" onClick={moving.drop}>
           Move it there
         </Button>
       )}

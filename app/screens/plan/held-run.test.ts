@@ -45,14 +45,14 @@ test('what moves is told once the hand is still, and the plan is handed out when
   await settle();
   assert.ok(seen.aim?.moved && 'plan' in seen.aim.moved);
   assert.deepEqual(moved, [], 'while it is held, nothing is moved');
-  run.letGo();
+  run.drop();
   assert.deepEqual([moved, seen.aim], [[3000], null]);
 });
 
 test('a run that is let go before it is planned is moved as soon as it is', async () => {
   const { run, asked, moved, seen, holdStill, settle } = board();
   run.aimAt(at(600));
-  run.letGo();
+  run.drop();
   assert.notEqual(seen.aim, null, 'it stays in the air until then');
   holdStill();
   asked[0]!.answer(planned(3000));
@@ -65,7 +65,7 @@ test('where the hand has gone on, the answer to the place before does not count'
   run.aimAt(at(600));
   holdStill();
   run.aimAt(at(660));
-  run.letGo();
+  run.drop();
   asked[0]!.answer(planned(3000));
   await settle();
   assert.deepEqual([moved, seen.aim?.start, seen.aim?.moved], [[], 660, null]);
@@ -92,7 +92,7 @@ test('what may not stand there is refused at once, is not planned, and stays ref
   const { run, asked, moved, seen, holdStill } = board(() => ({ refused: 'The coat below is wet until 15:00.' }));
   run.aimAt(at(600));
   holdStill();
-  run.letGo();
+  run.drop();
   assert.equal(asked.length, 0);
   assert.deepEqual(seen.aim?.landing, { refused: 'The coat below is wet until 15:00.' });
   assert.deepEqual(moved, []);
@@ -102,7 +102,7 @@ test('a planner that fails refuses with its reason, and the run can be put back'
   const { run, asked, moved, seen, holdStill, settle } = board();
   run.aimAt(at(600));
   holdStill();
-  run.letGo();
+  run.drop();
   asked[0]!.fail(new Error('The worker was ended.'));
   await settle();
   assert.deepEqual(seen.aim?.moved, { refused: 'The worker was ended.' });
@@ -113,7 +113,7 @@ test('a planner that fails refuses with its reason, and the run can be put back'
 test('a run that was put back is not moved by an answer that comes later', async () => {
   const { run, asked, moved, seen, holdStill, settle } = board();
   run.aimAt(at(600));
-  run.letGo();
+  run.drop();
   holdStill();
   run.putBack();
   asked[0]!.answer(planned(3000));

@@ -49,7 +49,7 @@ export class HeldRun {
   }
 
   /** Lets it go: the plan is handed out when it is made, or the refusal stays in the aim. */
-  letGo(): void {
+  drop(): void {
     if (this.#aim === null) return;
     this.#isLetGo = true;
     this.#handOut(this.#aim);

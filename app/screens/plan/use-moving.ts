@@ -8,7 +8,7 @@ import { beginMoving, type Moving } from '../../asking/planner.ts';
 import { useJob, useNow } from '../../open-job/use-job.ts';
 import { HeldRun, type Aim, type MovedPlan } from './held-run.ts';
 
-export interface MovingState extends Pick<HeldRun, 'aimAt' | 'letGo' | 'putBack'> {
+export interface MovingState extends Pick<HeldRun, 'aimAt' | 'drop' | 'putBack'> {
   aim: Aim | null;
 }
 
@@ -58,7 +58,7 @@ export function useMoving(
   return {
     aim,
     aimAt: useCallback((move) => held.current?.aimAt(move), []),
-    letGo: useCallback(() => held.current?.letGo(), []),
+    drop: useCallback(() => held.current?.drop(), []),
     putBack: useCallback(() => held.current?.putBack(), []),
   };
 }

@@ -31,7 +31,7 @@ export function CardView({ view }: { view: StrokesView }) {
       notes: told.notes.map(localise),
     };
   }, [job, view, air, localise]);
-  const svg = useMemo(() => strokeCardSvg(view.performance, card), [view.performance, card]);
+  const svg = useMemo(() => strokeCardSvg(view.result, card), [view.result, card]);
   const name = `${view.piece.mark.toLowerCase()}-strokes.svg`;
   return (
     <Box>
@@ -56,7 +56,7 @@ export function CardView({ view }: { view: StrokesView }) {
             <Box sx={{ my: 2 }}>
               <PassDrawing
                 piece={view.piece}
-                performance={view.performance}
+                result={view.result}
                 height={430}
                 shown={SHOWN}
                 words={`${card.title}, numbered; the order follows`}

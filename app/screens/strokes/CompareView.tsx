@@ -50,7 +50,7 @@ const COLOURS = {
 
 /** Two or three orders side by side, in the same air, played by one clock. */
 export function CompareView({ view }: { view: StrokesView }) {
-  const { piece, pass, setting, scene } = view;
+  const { piece, pass, setting, input } = view;
   const { schools } = definitionOf(piece.kind);
   const air = useAirWords(view);
   const { face, edges, application } = setting;
@@ -67,17 +67,17 @@ export function CompareView({ view }: { view: StrokesView }) {
   const [changed, setChanged] = useState<{ key: string; candidates: Candidate[] }>({ key: '', candidates: [] });
   const candidates = changed.key === key ? changed.candidates : first;
   const set = (next: Candidate[]): void => setChanged({ key, candidates: next });
-  const performances = useMemo(
+  const results = useMemo(
     () =>
       candidates.map(({ change, order }): PassResult => {
         const tried = { ...setting, ...change, order: order === 'tried' ? setting.order : null };
-        const found = order === 'best' ? searchedOrder(scene, tried, 'within-the-school', STEPS).order : tried.order;
-        return simulatePass(scene, { ...tried, order: found });
+        const found = order === 'best' ? searchedOrder(input, tried, 'within-the-school', STEPS).order : tried.order;
+        return simulatePass(input, { ...tried, order: found });
       }),
-    [candidates, setting, scene],
+    [candidates, setting, input],
   );
   const drawings = useRef(new Map<number, DrawingHandle>());
-  const longest = performances.reduce((most, entry) => (playedSpan(entry) > playedSpan(most) ? entry : most));
+  const longest = results.reduce((most, entry) => (playedSpan(entry) > playedSpan(most) ? entry : most));
   return (
     <Box>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap', alignItems: 'center', mb: 1 }}>
@@ -89,11 +89,11 @@ export function CompareView({ view }: { view: StrokesView }) {
       <Box sx={{ maxWidth: 720, mb: 2 }}>
         <Player
           key={key}
-          performance={longest}
+          result={longest}
           onTime={(time) => {
             const minutes = playedAt(longest, time);
             candidates.forEach(({ id }, index) => {
-              const own = performances[index];
+              const own = results[index];
               if (own) drawings.current.get(id)?.show(clockAt(own, minutes));
             });
           }}
@@ -105,14 +105,14 @@ export function CompareView({ view }: { view: StrokesView }) {
         sx={{ display: 'grid', gap: 2, gridTemplateColumns: `repeat(auto-fit, minmax(min(100%, 290px), 1fr))` }}
       >
         {candidates.map((candidate, index) => {
-          const performance = performances[index];
-          if (!performance) return null;
+          const result = results[index];
+          if (!result) return null;
           return (
             <ComparedOrder
               key={candidate.id}
               view={view}
               candidate={candidate}
-              performance={performance}
+              result={result}
               name={`Order ${index + 1}`}
               handle={(handle) => {
                 if (handle) drawings.current.set(candidate.id, handle);
@@ -156,23 +156,23 @@ interface CandidateFieldsProps {
 }
 
 interface ComparedOrderProps extends CandidateFieldsProps {
-  performance: PassResult;
+  result: PassResult;
   name: string;
   handle: Ref<DrawingHandle>;
 }
 
 /** One of the orders: what it is, what comes of it, its drawing, and the way to take it. */
-function ComparedOrder({ performance, name, handle, ...fields }: ComparedOrderProps) {
+function ComparedOrder({ result, name, handle, ...fields }: ComparedOrderProps) {
   const { candidate, view } = fields;
   return (
     <Box component="li" aria-label={name}>
       <Sheet>
         <CandidateFields {...fields} />
-        <Figures performance={performance} />
+        <Figures result={result} />
         <PassDrawing
           ref={handle}
           piece={view.piece}
-          performance={performance}
+          result={result}
           height={400}
           shown={SHOWN}
           words={`${FACE_ORDERS[candidate.change.face].name}, numbered`}
@@ -184,7 +184,7 @@ function ComparedOrder({ performance, name, handle, ...fields }: ComparedOrderPr
           onClick={() =>
             view.change({
               ...candidate.change,
-              order: candidate.order === 'school' ? null : performance.strokes.map(({ stroke }) => stroke.id),
+              order: candidate.order === 'school' ? null : result.strokes.map(({ stroke }) => stroke.id),
             })
           }
         >
@@ -197,7 +197,7 @@ function ComparedOrder({ performance, name, handle, ...fields }: ComparedOrderPr
 
 function CandidateFields({ candidate: { change, order }, view, onChange, onRemove }: CandidateFieldsProps) {
   const { schools } = definitionOf(view.piece.kind);
-  const hasEdges = view.performance.strokes.some(({ stroke }) => stroke.role === 'edge');
+  const hasEdges = view.result.strokes.some(({ stroke }) => stroke.role === 'edge');
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
@@ -245,8 +245,8 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
   );
 }
 
-function Figures({ performance }: { performance: PassResult }) {
-  const { worst, laps, until, start } = performance;
+function Figures({ result }: { result: PassResult }) {
+  const { worst, laps, until, start } = result;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (
     <Box sx={{ my: 1.5, display: 'grid', gap: 0.5 }} aria-label="What comes of it" role="group">

@@ -42,9 +42,9 @@ interface OrderListProps {
 }
 
 /** The lap of a stroke over which it is pulled the latest; null when it meets nothing wet. */
-function oldestMet(performance: PassResult): ReadonlyMap<string, MetLap> {
+function oldestMet(result: PassResult): ReadonlyMap<string, MetLap> {
   const oldest = new Map<string, MetLap>();
-  for (const lap of performance.laps) {
+  for (const lap of result.laps) {
     const known = oldest.get(lap.later.stroke.id);
     if (!known || lap.share > known.share) oldest.set(lap.later.stroke.id, lap);
   }
@@ -53,13 +53,13 @@ function oldestMet(performance: PassResult): ReadonlyMap<string, MetLap> {
 
 /** The order as a list: what, with what, how long, and the oldest edge that it meets. Short ones can be shifted by hand. */
 export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
-  const { performance, setting } = view;
+  const { result, setting } = view;
   const list = useRef<HTMLOListElement>(null);
   const shown = useRef<string | null>(null);
-  const met = oldestMet(performance);
+  const met = oldestMet(result);
   useImperativeHandle(ref, () => ({
     show: (time) => {
-      const id = time > performance.start ? (strokeAt(performance, time)?.stroke.id ?? null) : null;
+      const id = time > result.start ? (strokeAt(result, time)?.stroke.id ?? null) : null;
       if (id === shown.current) return;
       shown.current = id;
       list.current?.querySelector('[aria-current]')?.removeAttribute('aria-current');
@@ -68,8 +68,8 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
       if (row && list.current) keepInSight(list.current, row as HTMLElement);
     },
   }));
-  const ids = performance.strokes.map(({ stroke }) => stroke.id);
-  const canShift = ids.length <= MAX_SHIFTED && performance.stops.length === 0;
+  const ids = result.strokes.map(({ stroke }) => stroke.id);
+  const canShift = ids.length <= MAX_SHIFTED && result.stops.length === 0;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -79,7 +79,7 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
       sensors={sensors}
       collisionDetection={closestCenter}
       modifiers={[restrictToParent]}
-      accessibility={{ announcements: shiftsTold(performance), screenReaderInstructions: { draggable: HOW_TO_SHIFT } }}
+      accessibility={{ announcements: shiftsTold(result), screenReaderInstructions: { draggable: HOW_TO_SHIFT } }}
       onDragEnd={({ active, over }) => {
         if (!over || active.id === over.id) return;
         onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
@@ -93,13 +93,13 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
           tabIndex={0}
           sx={{ maxHeight: { xs: 'none', md: 520 }, overflowY: 'auto', position: 'relative' }}
         >
-          {performance.strokes.map((entry) => (
+          {result.strokes.map((entry) => (
             <OrderRow
               key={entry.stroke.id}
               entry={entry}
               met={met.get(entry.stroke.id) ?? null}
               tool={toolFor(entry.stroke, setting.application)}
-              start={performance.start}
+              start={result.start}
               hasTwo={setting.painters === 2}
               canShift={canShift}
               onGoTo={onGoTo}

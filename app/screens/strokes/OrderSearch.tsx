@@ -12,7 +12,7 @@ import type { StrokesView } from './use-strokes.ts';
 const STEPS = 1_500_000;
 
 /** The same question while only time, air and order differ: minutes of work do not hang on them. */
-const questionOf = ({ piece, pass, setting, scene }: StrokesView, freedom: Freedom): string =>
+const questionOf = ({ piece, pass, setting, input }: StrokesView, freedom: Freedom): string =>
   [
     piece.id,
     pass.id,
@@ -22,7 +22,7 @@ const questionOf = ({ piece, pass, setting, scene }: StrokesView, freedom: Freed
     setting.application,
     setting.reach,
     setting.painters,
-    scene.crew.map(({ skill }) => skill),
+    input.crew.map(({ skill }) => skill),
     freedom,
   ].join('/');
 

@@ -25,14 +25,14 @@ const HEIGHT = 450;
 
 /** The order of a pass, played: what comes after what, which lap is too old, and what to do about it. */
 export function OrderView({ view }: { view: StrokesView }) {
-  const { performance, setting, change, piece, pass } = view;
+  const { result, setting, change, piece, pass } = view;
   const drawing = useRef<DrawingHandle>(null);
   const list = useRef<ListHandle>(null);
   const player = useRef<PlayerHandle>(null);
   const [shown, setShown] = useState<Shown>({ numbers: true, arrows: true, drips: false });
   const air = useAirWords(view);
   const toggles = (Object.keys(shown) as (keyof Shown)[]).filter((key) => shown[key]);
-  const differs = setting.order === null ? null : orderWords(view.bySchool, performance);
+  const differs = setting.order === null ? null : orderWords(view.bySchool, result);
   return (
     <Box
       sx={{
@@ -59,7 +59,7 @@ export function OrderView({ view }: { view: StrokesView }) {
         <Player
           key={`${piece.id}/${pass.id}`}
           ref={player}
-          performance={performance}
+          result={result}
           onTime={(time) => {
             drawing.current?.show(time);
             list.current?.show(time);
@@ -68,10 +68,10 @@ export function OrderView({ view }: { view: StrokesView }) {
         <PassDrawing
           ref={drawing}
           piece={piece}
-          performance={performance}
+          result={result}
           height={HEIGHT}
           shown={shown}
-          words={`${piece.mark}, ${performance.strokes.length} strokes in order, numbered; they are listed beside it`}
+          words={`${piece.mark}, ${result.strokes.length} strokes in order, numbered; they are listed beside it`}
         />
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between' }}>
           <WetKey />
@@ -91,7 +91,7 @@ export function OrderView({ view }: { view: StrokesView }) {
       </Box>
       <Box sx={{ gridArea: 'side', display: 'grid', gap: 2.5, minWidth: 0 }}>
         <Sheet>
-          <Verdict performance={performance} coating={pass.coating} air={air} against={view.against} />
+          <Verdict result={result} coating={pass.coating} air={air} against={view.against} />
           <ChosenBar view={view} />
         </Sheet>
         <Section title="What to do about it">

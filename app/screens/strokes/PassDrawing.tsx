@@ -1,3 +1,4 @@
+import { groupBy } from '../../../core/units/maps.ts';
 import Box from '@mui/material/Box';
 import { useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
 import { elevationOf } from '../../../core/job/queries/pieces.ts';
@@ -31,14 +32,14 @@ export interface Shown {
   drips: boolean;
 }
 
-/** Shows the drawing at a time on the performance's clock. */
+/** Shows the drawing at a time on the result's clock. */
 export interface DrawingHandle {
   show(time: number): void;
 }
 
 interface PassDrawingProps {
   piece: Piece;
-  performance: PassResult;
+  result: PassResult;
   /** The most that it may be high, in px; long pieces in rows may be higher. */
   height: number;
   shown: Shown;
@@ -55,7 +56,7 @@ function markedLaps({ laps, worst }: PassResult): { lap: MetLap; index: number; 
 }
 
 /** A pass as a numbered elevation to scale, coloured by wetness as time goes. */
-export function PassDrawing({ piece, performance, height, shown, words, ref }: PassDrawingProps) {
+export function PassDrawing({ piece, result, height, shown, words, ref }: PassDrawingProps) {
   const box = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
   const [width, setWidth] = useState(0);
@@ -66,17 +67,14 @@ export function PassDrawing({ piece, performance, height, shown, words, ref }: P
     observer.observe(node);
     return () => observer.disconnect();
   }, []);
-  const layout = useMemo(
-    () => (width > 0 ? layoutOf(performance.pass, width, height) : null),
-    [performance.pass, width, height],
-  );
-  const time = useRef(performance.start);
+  const layout = useMemo(() => (width > 0 ? layoutOf(result.pass, width, height) : null), [result.pass, width, height]);
+  const time = useRef(result.start);
   const replay = useRef<Replay | null>(null);
   useEffect(() => {
     if (!svg.current || !layout) return;
-    replay.current = new Replay(svg.current, performance);
+    replay.current = new Replay(svg.current, result);
     replay.current.show(time.current);
-  }, [layout, performance, shown]);
+  }, [layout, result, shown]);
   useImperativeHandle(ref, () => ({
     show: (at) => {
       time.current = at;
@@ -112,13 +110,13 @@ export function PassDrawing({ piece, performance, height, shown, words, ref }: P
         >
           <WetnessPatterns />
           {layout.rows.map((row) => (
-            <Row key={`${row.face}/${row.from}`} row={row} layout={layout} piece={piece} performance={performance} />
+            <Row key={`${row.face}/${row.from}`} row={row} layout={layout} piece={piece} result={result} />
           ))}
-          {shown.arrows && <Arrows layout={layout} performance={performance} />}
-          {shown.drips && <Drips layout={layout} performance={performance} />}
-          {shown.numbers && <Numbers layout={layout} performance={performance} />}
-          <LapMarks layout={layout} performance={performance} />
-          <Hands performance={performance} />
+          {shown.arrows && <Arrows layout={layout} result={result} />}
+          {shown.drips && <Drips layout={layout} result={result} />}
+          {shown.numbers && <Numbers layout={layout} result={result} />}
+          <LapMarks layout={layout} result={result} />
+          <Hands result={result} />
         </Box>
       )}
     </Box>
@@ -127,18 +125,18 @@ export function PassDrawing({ piece, performance, height, shown, words, ref }: P
 
 interface PartProps {
   layout: Layout;
-  performance: PassResult;
+  result: PassResult;
 }
 
 /** The strokes of one row of a sheet, with what stays bare, and relief over them. */
-function Row({ row, layout, piece, performance }: PartProps & { row: DrawnRow; piece: Piece }) {
+function Row({ row, layout, piece, result }: PartProps & { row: DrawnRow; piece: Piece }) {
   const face = elevationOf(piece).faces.find(({ id }) => id === row.face);
   const isHere = (outline: Parameters<typeof boundsOf>[0]): boolean => {
     const { x, width } = boundsOf(outline);
     return x + width / 2 >= row.from && x + width / 2 <= row.until;
   };
-  const strokes = performance.strokes.filter(({ stroke }) => rowOf(layout, stroke) === row);
-  const painted = paintedElements(performance, row.face);
+  const strokes = result.strokes.filter(({ stroke }) => rowOf(layout, stroke) === row);
+  const painted = paintedElements(result, row.face);
   return (
     <>
       {row.title && (
@@ -167,8 +165,8 @@ function Row({ row, layout, piece, performance }: PartProps & { row: DrawnRow; p
   );
 }
 
-const paintedElements = (performance: PassResult, face: FaceId): ReadonlySet<string> =>
-  new Set(performance.strokes.filter(({ stroke }) => stroke.sheet === face).map(({ stroke }) => stroke.of));
+const paintedElements = (result: PassResult, face: FaceId): ReadonlySet<string> =>
+  new Set(result.strokes.filter(({ stroke }) => stroke.sheet === face).map(({ stroke }) => stroke.of));
 
 function StrokeShape({ entry: { stroke, number }, layout }: { entry: TimedStroke; layout: Layout }) {
   const [x, y] = drawnAt(layout, stroke, labelPoint(stroke));
@@ -198,17 +196,21 @@ const arrowPath = (layout: Layout, entry: TimedStroke, { from, to }: Arrow): str
 };
 
 /** Which way each stroke is laid off: along the grain, into what is wet; panels out of their corners. */
-function Arrows({ layout, performance }: PartProps) {
-  const before = new Map<string, TimedStroke['stroke'][]>();
-  for (const { earlier, later } of performance.laps) {
-    before.set(later.stroke.id, [...(before.get(later.stroke.id) ?? []), earlier.stroke]);
-  }
-  const d = performance.strokes.flatMap((entry) => {
+function Arrows({ layout, result }: PartProps) {
+  const before = groupBy(result.laps, ({ later }) => later.stroke.id);
+  const d = result.strokes.flatMap((entry) => {
     const { stroke } = entry;
     const isCornered = stroke.role === 'panel' || stroke.role === 'moulding' || stroke.role === 'glazing';
     const corners = isCornered ? outOfCorners(stroke) : [];
     const along =
-      stroke.role === 'moulding' || stroke.role === 'glazing' ? [] : [layingOff(stroke, before.get(stroke.id) ?? [])];
+      stroke.role === 'moulding' || stroke.role === 'glazing'
+        ? []
+        : [
+            layingOff(
+              stroke,
+              (before.get(stroke.id) ?? []).map(({ earlier }) => earlier.stroke),
+            ),
+          ];
     return [...corners, ...along].map((arrow) => arrowPath(layout, entry, arrow));
   });
   return (
@@ -225,10 +227,10 @@ function Arrows({ layout, performance }: PartProps) {
 }
 
 /** Where drips gather. */
-function Drips({ layout, performance }: PartProps) {
+function Drips({ layout, result }: PartProps) {
   return (
     <g fill="var(--late)" stroke="var(--sheet)" strokeWidth={1} pointerEvents="none">
-      {performance.strokes.flatMap(({ stroke }) =>
+      {result.strokes.flatMap(({ stroke }) =>
         dripSpots(stroke).map((spot, index) => {
           const [x, y] = drawnAt(layout, stroke, spot);
           return <path key={`${stroke.id}/${index}`} d={`M${x} ${y - 8}q7 9 0 11.5q-7 -2.5 0 -11.5Z`} />;
@@ -239,10 +241,10 @@ function Drips({ layout, performance }: PartProps) {
 }
 
 /** The numbers of the order, where there is room for them. */
-function Numbers({ layout, performance }: PartProps) {
+function Numbers({ layout, result }: PartProps) {
   const labels = labelsOf(
     layout,
-    performance.strokes.map(({ stroke }) => stroke),
+    result.strokes.map(({ stroke }) => stroke),
   );
   return (
     <g pointerEvents="none" className="condensed" fontSize={13} textAnchor="middle">
@@ -270,8 +272,8 @@ function Numbers({ layout, performance }: PartProps) {
 /** From so many marks on, those that are not yet met are left out. */
 const MANY_STROKES = 12;
 
-function LapMarks({ layout, performance }: PartProps) {
-  const marked = markedLaps(performance);
+function LapMarks({ layout, result }: PartProps) {
+  const marked = markedLaps(result);
   return marked.map(({ lap, index, isWorst }) => (
     <LapMark
       key={index}
@@ -328,8 +330,8 @@ function LapMark({ layout, lap, index, isWorst, isQuiet }: LapMarkProps) {
 }
 
 /** Where each painter is. */
-function Hands({ performance }: { performance: PassResult }) {
-  const hands = [...new Map(performance.strokes.map(({ hand }) => [hand.id, hand])).values()];
+function Hands({ result }: { result: PassResult }) {
+  const hands = [...new Map(result.strokes.map(({ hand }) => [hand.id, hand])).values()];
   return hands.map(({ id, name }, index) => (
     <g key={id} data-hand={id} visibility="hidden" pointerEvents="none">
       <circle r={15} fill={index === 0 ? 'var(--vial)' : 'var(--ink)'} stroke="var(--ink)" strokeWidth={2.5} />

@@ -18,7 +18,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
   const job = useJob();
   const localise = useLocalise();
   const route = useRoute();
-  const { piece, pass, passes, air, setting, scene } = view;
+  const { piece, pass, passes, air, setting, input } = view;
   const outside = (['front', 'back'] as const).flatMap((face) => {
     const id = piece.exposure[face] === 'outside' ? outsideClimateId(job, piece, face) : null;
     return id === null
@@ -63,7 +63,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
       />
       <ChoiceField
         label="In the air of"
-        value={places.some(({ id }) => id === scene.climateId) ? scene.climateId : (places[0]?.id ?? '')}
+        value={places.some(({ id }) => id === input.climateId) ? input.climateId : (places[0]?.id ?? '')}
         sx={{ flex: '1 1 180px' }}
         choices={places.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={(chosen) => view.choosePlace(chosen)}
@@ -90,10 +90,10 @@ export function PassPicker({ view }: { view: StrokesView }) {
 }
 
 /** The air of a pass in words: where, how warm and how damp when it begins. */
-export function useAirWords({ scene, setting, air }: StrokesView): string {
+export function useAirWords({ input, setting, air }: StrokesView): string {
   const job = useJob();
-  const there = air.clocks.air(scene.climateId).at(Math.floor(setting.start / 60));
-  const name = climateOf(job, scene.climateId)?.name ?? 'the open, on its face';
+  const there = air.clocks.air(input.climateId).at(Math.floor(setting.start / 60));
+  const name = climateOf(job, input.climateId)?.name ?? 'the open, on its face';
   const when = formatMoment(air.at(setting.start), 'weekdayTime');
   return there
     ? `${name}, ${when}: ${TEMPERATURE.format(there.temperature, job.settings.units)} and ${there.humidity.toFixed(0)} %${setting.isDamped ? ', damped' : ''}${setting.conditioner ? ', with conditioner' : ''}`

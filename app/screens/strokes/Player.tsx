@@ -8,19 +8,19 @@ import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
 
-/** Goes to a time on the performance's clock. */
+/** Goes to a time on the result's clock. */
 export interface PlayerHandle {
   goTo(time: number): void;
 }
 
 interface PlayerProps {
-  performance: PassResult;
-  /** Told of every time that is shown, on the performance's clock. */
+  result: PassResult;
+  /** Told of every time that is shown, on the result's clock. */
   onTime(time: number): void;
   ref?: Ref<PlayerHandle>;
 }
 
-/** A whole performance takes about so many seconds, at each of these paces. */
+/** A whole result takes about so many seconds, at each of these paces. */
 const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
 
 /** Calls `step` with each frame while something plays, with the seconds since the one before. */
@@ -41,16 +41,16 @@ function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
   }, [isPlaying]);
 }
 
-/** Plays a performance, pauses, steps from stroke to stroke, and goes to any time. */
-export function Player({ performance, onTime, ref }: PlayerProps) {
-  const span = playedSpan(performance);
+/** Plays a result, pauses, steps from stroke to stroke, and goes to any time. */
+export function Player({ result, onTime, ref }: PlayerProps) {
+  const span = playedSpan(result);
   const [minutes, setMinutes] = useState(0);
   const [isPlaying, setIsPlaying] = useState(false);
   const [pace, setPace] = useState<keyof typeof PACES>('steadily');
   const at = Math.min(minutes, span);
-  const time = clockAt(performance, at);
+  const time = clockAt(result, at);
   const tell = useEffectEvent(onTime);
-  useEffect(() => tell(time), [time, performance]);
+  useEffect(() => tell(time), [time, result]);
 
   useFrames(isPlaying, (seconds) => {
     const next = at + (seconds * span) / PACES[pace];
@@ -60,11 +60,11 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
 
   const goTo = (to: number): void => {
     setIsPlaying(false);
-    setMinutes(Math.max(0, Math.min(span, playedAt(performance, to))));
+    setMinutes(Math.max(0, Math.min(span, playedAt(result, to))));
   };
   useImperativeHandle(ref, () => ({ goTo }));
-  const here = at > 0 ? strokeAt(performance, time) : null;
-  const beginnings = performance.strokes.map(({ from }) => from);
+  const here = at > 0 ? strokeAt(result, time) : null;
+  const beginnings = result.strokes.map(({ from }) => from);
   const words = here
     ? `${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`
     : `before the first stroke, of ${span.toFixed(1)} min`;
@@ -82,7 +82,7 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
       <Box sx={{ display: 'flex' }}>
         <IconButton
           aria-label="To the stroke before"
-          onClick={() => goTo(Math.max(performance.start, ...beginnings.filter((from) => from < time - 0.01)))}
+          onClick={() => goTo(Math.max(result.start, ...beginnings.filter((from) => from < time - 0.01)))}
         >
           <PreviousIcon />
         </IconButton>
@@ -104,7 +104,7 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
         </IconButton>
         <IconButton
           aria-label="To the next stroke"
-          onClick={() => goTo(Math.min(performance.until, ...beginnings.filter((from) => from > time + 0.01)))}
+          onClick={() => goTo(Math.min(result.until, ...beginnings.filter((from) => from > time + 0.01)))}
         >
           <NextIcon />
         </IconButton>
@@ -146,7 +146,7 @@ export function Player({ performance, onTime, ref }: PlayerProps) {
         </Box>
         <Box component="span" sx={{ color: 'var(--ink-soft)', lineHeight: 1.25 }}>
           {here
-            ? `${here.number}. ${here.stroke.name}${performance.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
+            ? `${here.number}. ${here.stroke.name}${result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
             : `of ${formatDuration(span)}`}
         </Box>
       </Box>

@@ -4,7 +4,7 @@ import type { TimedStroke } from '../../../core/strokes/simulate.ts';
 /** How a stroke looks at a time. */
 export type StrokeLook = 'bare' | 'painting' | 'fresh' | 'close' | 'gone-off';
 
-/** How a stroke looks at a time on the clock of its performance. */
+/** How a stroke looks at a time on the clock of its result. */
 export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: number): StrokeLook {
   if (time <= from) return 'bare';
   if (time < until) return 'painting';
@@ -13,34 +13,34 @@ export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: numbe
 }
 
 /**
- * Shows a performance at any of its times on a drawing that is there already: only attributes of what has changed are
+ * Shows a result at any of its times on a drawing that is there already: only attributes of what has changed are
  * written, so that a railing of a hundred spindles is played as smoothly as a door.
  */
 export class Replay {
   readonly #root: SVGSVGElement;
-  readonly #performance: PassResult;
+  readonly #result: PassResult;
   readonly #looks = new Map<string, StrokeLook>();
   readonly #nodes = new Map<string, Element>();
   readonly #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
 
-  constructor(root: SVGSVGElement, performance: PassResult) {
+  constructor(root: SVGSVGElement, result: PassResult) {
     this.#root = root;
-    this.#performance = performance;
+    this.#result = result;
     for (const node of root.querySelectorAll('[data-stroke]')) {
       this.#nodes.set(node.getAttribute('data-stroke') ?? '', node);
     }
     for (const node of root.querySelectorAll('[data-lap]')) {
-      const lap = performance.laps[Number(node.getAttribute('data-lap'))];
+      const lap = result.laps[Number(node.getAttribute('data-lap'))];
       if (lap) this.#laps.push({ node, at: (lap.later.from + lap.later.until) / 2, isMet: null });
     }
   }
 
-  /** Shows the drawing at a time on the performance's clock. */
+  /** Shows the drawing at a time on the result's clock. */
   show(time: number): void {
-    const isBegun = time > this.#performance.start;
+    const isBegun = time > this.#result.start;
     this.#root.toggleAttribute('data-begun', isBegun);
     const hands = new Map<string, TimedStroke>();
-    for (const entry of this.#performance.strokes) {
+    for (const entry of this.#result.strokes) {
       const { id } = entry.stroke;
       const look = lookAt(entry, time);
       if (look === 'painting') hands.set(entry.hand.id, entry);

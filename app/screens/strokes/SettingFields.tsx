@@ -38,9 +38,9 @@ const LONG_REACHES = [300, 400, 600, 900, 1200, 1800] as const;
 /** How a pass is painted: its schools, its tool, its hands and what is done to paint and air. */
 export function SettingFields({ view }: { view: StrokesView }) {
   const job = useJob();
-  const { piece, setting, change, performance } = view;
+  const { piece, setting, change, result } = view;
   const { schools } = definitionOf(piece.kind);
-  const roles = new Set(performance.strokes.map(({ stroke }) => stroke.role));
+  const roles = new Set(result.strokes.map(({ stroke }) => stroke.role));
   const isLong = roles.has('length') || roles.has('handrail');
   const hasWall = hasFeature(piece.kind, 'against-wall');
   const reaches = [...new Set<number>([...LONG_REACHES, setting.reach])].sort((one, other) => one - other);

@@ -13,7 +13,7 @@ import { vialReading } from '../../drawing/vial-reading.ts';
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
 interface VerdictProps {
-  performance: PassResult;
+  result: PassResult;
   coating: Coating;
   /** The air in which it is painted: “Practice room 1, 21 °C and 45 %”. */
   air: string;
@@ -22,9 +22,9 @@ interface VerdictProps {
 }
 
 /** Whether every lap is met in time, which is the oldest, and by what the open time follows. */
-export function Verdict({ performance, coating, air, against }: VerdictProps) {
+export function Verdict({ result, coating, air, against }: VerdictProps) {
   const { units } = useJob().settings;
-  const { worst, laps, openTime, stops } = performance;
+  const { worst, laps, openTime, stops } = result;
   const open = openTime === Infinity ? 'It is too cold for it to set' : `Open ${openTime.toFixed(1)} min`;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (
@@ -63,8 +63,8 @@ export function Verdict({ performance, coating, air, against }: VerdictProps) {
         </Typography>
       )}
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-        {open} in {air}. {formatDuration(performance.work)} of work,{' '}
-        {formatDuration(performance.until - performance.start)} from first stroke to last
+        {open} in {air}. {formatDuration(result.work)} of work, {formatDuration(result.until - result.start)} from first
+        stroke to last
         {stops.length > 0 && `, with ${stops.length === 1 ? 'a stop' : `${stops.length} stops`} until it is touch dry`}.
       </Typography>
       {against.length > 0 && (

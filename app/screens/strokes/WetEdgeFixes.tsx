@@ -53,7 +53,7 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
   if (ways.length === 0) {
     return (
       <Typography sx={{ fontSize: 15 }}>
-        {view.performance.worst?.state === 'gone-off'
+        {view.result.worst?.state === 'gone-off'
           ? 'Nothing that Nivel knows of brings this lap back: divide the piece, or stop at a corner.'
           : 'Nothing needs doing: every lap is met while it is fresh.'}
       </Typography>

@@ -13,17 +13,15 @@ import type { StrokesView } from './use-strokes.ts';
 
 /** What the card of a pass says, in words. */
 export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
-  const { piece, pass, performance, setting } = view;
+  const { piece, pass, result, setting } = view;
   const definition = definitionOf(piece.kind);
   const group = groupOf(job, piece);
   const alike = job.pieces
     .filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind)
     .map(({ mark }) => mark);
-  const since = (time: number): string => `${Math.round(time - performance.start)} min`;
-  const edges = performance.strokes.some(({ stroke }) => stroke.role === 'edge')
-    ? `; ${EDGES[setting.edges].does}`
-    : '';
-  const { worst } = performance;
+  const since = (time: number): string => `${Math.round(time - result.start)} min`;
+  const edges = result.strokes.some(({ stroke }) => stroke.role === 'edge') ? `; ${EDGES[setting.edges].does}` : '';
+  const { worst } = result;
   const hazards = [...pass.coating.hazards, ...(setting.application === 'spray' ? (['spray-mist'] as const) : [])];
   return {
     title: `${alike.length > 6 ? `${alike[0] ?? ''} to ${alike.at(-1) ?? ''}` : alike.join(', ')} · ${definition.name}`,
@@ -32,12 +30,12 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
       `${FACE_ORDERS[setting.face].name}${setting.order ? ', in an order of its own' : ''}: ${FACE_ORDERS[setting.face].does}${edges}.`,
       `${APPLICATION_WORDS[setting.application].name}. ${setting.painters === 2 ? 'Two painters. ' : ''}${air}.`,
       worst
-        ? `Edges stay wet for ${performance.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
+        ? `Edges stay wet for ${result.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
         : 'Nothing laps.',
     ],
-    order: orderLines(performance, setting.application, definition.faceNames),
+    order: orderLines(result, setting.application, definition.faceNames),
     notes: [
-      ...dripChecks(performance, performance.edge).map(
+      ...dripChecks(result, result.edge).map(
         ({ face, at, brushableUntil, where }) =>
           `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
       ),

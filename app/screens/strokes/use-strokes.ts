@@ -24,14 +24,14 @@ export interface StrokesView {
   passes: readonly PassOfPiece[];
   pass: PassOfPiece;
   choosePass(id: string): void;
-  scene: PassInput;
+  input: PassInput;
   /** What is tried; begins as it was chosen. */
   setting: StrokeSetting;
   change(change: Partial<StrokeSetting>): void;
   /** Back to what is chosen for the job. */
   reset(): void;
   choosePlace(climateId: string): void;
-  performance: PassResult;
+  result: PassResult;
   /** The same by the school's own order. */
   bySchool: PassResult;
   /** What is against painting in the hour in which it begins, in words. */
@@ -77,7 +77,7 @@ export function useStrokes(piece: Piece): StrokesView | null {
   const pass = passes.find(({ id }) => id === own.passId) ?? usualPass(passes);
   const climateId = own.place ?? dryingClimateId(job, piece, pass?.faces ?? []);
   const { clocks } = air;
-  const scene = useMemo<PassInput | null>(
+  const input = useMemo<PassInput | null>(
     () => (pass ? { piece, faces: pass.faces, coating: pass.coating, climateId, clocks, crew: job.crew } : null),
     [piece, pass, climateId, clocks, job.crew],
   );
@@ -86,26 +86,26 @@ export function useStrokes(piece: Piece): StrokesView | null {
     ? { ...chosenOptions(job, piece, pass.coating.id, pass.tool), start, isDamped: false }
     : null;
   const setting = useUnchanged({ ...(chosen ?? NOTHING), ...own.change });
-  const performance = useMemo(() => scene && simulatePass(scene, setting), [scene, setting]);
-  const bySchool = useMemo(() => scene && simulatePass(scene, { ...setting, order: null }), [scene, setting]);
+  const result = useMemo(() => input && simulatePass(input, setting), [input, setting]);
+  const bySchool = useMemo(() => input && simulatePass(input, { ...setting, order: null }), [input, setting]);
   const tool = TOOL_OF[setting.application];
   const hindrances = useMemo(
     () => (pass ? hindrancesIn(clocks, climateId, pass.coating, tool) : []),
     [clocks, climateId, pass, tool],
   );
-  if (!pass || !scene || !performance || !bySchool || !chosen) return null;
+  if (!pass || !input || !result || !bySchool || !chosen) return null;
   return {
     air,
     piece,
     passes,
     pass,
     choosePass: (passId) => update(() => ({ passId, change: {} })),
-    scene,
+    input,
     setting,
     change: (next) => update((before) => ({ change: { ...before.change, ...next } })),
     reset: () => update(() => ({ change: {} })),
     choosePlace: (place) => update(() => ({ place })),
-    performance,
+    result,
     bySchool,
     against: (hindrances[Math.floor(setting.start / 60)] ?? []).map((id) => PAINTING_BLOCKERS[id].words),
     isChosen:

@@ -26,14 +26,14 @@ import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 import { RunPieces } from './RunPieces.tsx';
 import { StampButtons } from './StampButtons.tsx';
 import { StepCautions } from './StepCautions.tsx';
-import { TooEarly } from './TooEarly.tsx';
+import { WetPaintWarning } from './WetPaintWarning.tsx';
 
 interface NowCardProps {
   next: SheetRun | null;
   reading: PlanReading;
   at: number;
   stamps: Stamps;
-  ripening: readonly DryingPiece[];
+  dryingPieces: readonly DryingPiece[];
   /** The run of this painter that comes after it today; null when none does. */
   after: Run | null;
 }
@@ -42,7 +42,7 @@ interface NowCardProps {
 const LONG_RUN = 8;
 
 /** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
-export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripening, after }: NowCardProps) {
+export const NowCard = memo(function NowCard({ next, reading, at, stamps, dryingPieces, after }: NowCardProps) {
   const job = useJob();
   const localise = useLocalise();
   if (next === null) {
@@ -81,7 +81,9 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
     (sum, { id }) => sum + minutesAtWork(run, reading.starts.get(id) ?? 0, reading.ends.get(id) ?? 0),
     0,
   );
-  const early = ripening.findLast((ripe) => open.some((entry) => entry.id === ripe.next?.id) && ripe.opens > at);
+  const early = dryingPieces.findLast(
+    (drying) => open.some((entry) => entry.id === drying.next?.id) && drying.opens > at,
+  );
   return (
     <Sheet pad={2.5}>
       <Box component="section" aria-label="Now">
@@ -104,7 +106,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, ripeni
           </Typography>
         )}
         <StrokesLine step={step} />
-        {early && <TooEarly early={early} reading={reading} at={at} sameDay={sameDay} />}
+        {early && <WetPaintWarning early={early} reading={reading} at={at} sameDay={sameDay} />}
         <StepCautions step={step} needsTwo={run.needsTwo} />
         <StampButtons steps={open} isRunning={isRunning} isEarly={early !== undefined} stamps={stamps} after={after} />
         {open.length > 1 && (

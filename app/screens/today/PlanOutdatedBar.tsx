@@ -6,7 +6,7 @@ import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** Says that the accepted plan is not of this job any more, as long as it is not. */
-export const PlanOutdatedBar = memo(function PlanStands() {
+export const PlanOutdatedBar = memo(function PlanOutdatedBar() {
   const job = useJob();
   const fingerprint = useMemo(() => planFingerprint(job), [job]);
   if (job.plan === null || job.plan.fingerprint === fingerprint) return null;

@@ -7,7 +7,7 @@ import { useJob } from '../../open-job/use-job.ts';
 import { WetnessPatterns, wetnessPaint, WETNESS_WORDS } from '../../drawing/wetness.tsx';
 
 interface RackPictureProps {
-  ripening: readonly DryingPiece[];
+  dryingPieces: readonly DryingPiece[];
   reading: PlanReading;
   at: number;
   when(minutes: number): string;
@@ -21,10 +21,10 @@ const POST = 9;
 const HIGH = 10;
 
 /** The rack as it stands: every shelf with what lies on it, in the texture of its wetness, and when it ripens. */
-export function RackPicture({ ripening, reading, at, when }: RackPictureProps) {
+export function RackPicture({ dryingPieces, reading, at, when }: RackPictureProps) {
   const job = useJob();
   const place = placeOf(job, 'rack');
-  const racked = onRack(ripening, reading, at, place.slots);
+  const racked = onRack(dryingPieces, reading, at, place.slots);
   const columns = Math.ceil(place.slots / HIGH);
   const rows = Math.min(HIGH, place.slots);
   const width = columns * (COLUMN + 18) - 18;
@@ -39,7 +39,7 @@ export function RackPicture({ ripening, reading, at, when }: RackPictureProps) {
       <Box
         component="svg"
         role="img"
-        aria-label={`${place.name}: ${lying}. ${racked.map(({ ripe }) => `${ripe.piece.mark} ${WETNESS_WORDS[ripe.state]}, ${when(ripe.opens)}`).join('; ')}`}
+        aria-label={`${place.name}: ${lying}. ${racked.map(({ drying }) => `${drying.piece.mark} ${WETNESS_WORDS[drying.state]}, ${when(drying.opens)}`).join('; ')}`}
         viewBox={`0 0 ${width} ${height}`}
         sx={{
           width: '100%',
@@ -88,17 +88,17 @@ function Shelf({ entry, x, y, when }: { entry: Racked | null; x: number; y: numb
             width={wide}
             height={20}
             rx={2}
-            {...wetnessPaint(entry.ripe.state)}
+            {...wetnessPaint(entry.drying.state)}
             strokeWidth={1.5}
           />
           <g fontSize={14} className="condensed">
             <rect x={left + 4} y={floor - 23} width={52} height={16} rx={2} fill="var(--sheet)" />
             <text x={left + 30} y={floor - 10.5} textAnchor="middle" fill="var(--ink)">
-              {entry.ripe.piece.mark}
+              {entry.drying.piece.mark}
             </text>
             <rect x={left + wide - 88} y={floor - 23} width={84} height={16} rx={2} fill="var(--sheet)" />
             <text x={left + wide - 46} y={floor - 10.5} textAnchor="middle" fill="var(--ink)">
-              {entry.ripe.state === 'ready' ? 'ready' : when(entry.ripe.opens)}
+              {entry.drying.state === 'ready' ? 'ready' : when(entry.drying.opens)}
             </text>
           </g>
         </>

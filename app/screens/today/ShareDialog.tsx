@@ -31,7 +31,7 @@ interface ShareDialogProps {
 export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
   const job = useJob();
   const today = useToday();
-  const takeIn = useTakingIn();
+  const importShared = useTakingIn();
   const [way, setWay] = useState<Way>('choose');
   const [said, setSaid] = useState<TakenIn | null>(null);
   const [made, setMade] = useState('');
@@ -48,7 +48,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
 
   const take = async (text: string): Promise<void> => {
     setWay('choose');
-    const told = await takeIn(text);
+    const told = await importShared(text);
     setSaid(told);
     if (!told.isFault && told.areStamps) onTaken('Stamps of another device');
   };

@@ -25,7 +25,7 @@ import { SiteWorkList } from './SiteWorkList.tsx';
 import { useStamps } from '../../parts/stamping/use-stamps.ts';
 import { WhoseDay } from './WhoseDay.tsx';
 
-const BesideNow = fetchedLater(() => import('./TodaySidebar.tsx'));
+const TodaySidebar = fetchedLater(() => import('./TodaySidebar.tsx'));
 
 /** The day in the hand: what is now, what is next, and what may be touched. */
 export default function Today() {
@@ -70,7 +70,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
   const early = useTooEarlyAhead();
   // What is on can be pressed before all that lies beside it is drawn.
   const isDrawn = useAfterPaint();
-  const { at, ripening } = day;
+  const { at, dryingPieces } = day;
   const next = useMemo(() => nextRun(job, reading, painterId), [job, reading, painterId]);
   const sheet = useMemo(() => daySheet(behind, reading, painterId, at), [behind, reading, painterId, at]);
   const after = sheet.find(({ run, state }) => state === 'open' && run.id !== next?.run.id)?.run ?? null;
@@ -98,14 +98,14 @@ function DayView({ behind, problem, reading }: DayViewProps) {
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         <ReplanningStatus {...replanning} />
         <ReminderBar day={day} />
-        <NowCard next={next} reading={reading} at={at} stamps={stamps} ripening={ripening} after={after} />
+        <NowCard next={next} reading={reading} at={at} stamps={stamps} dryingPieces={dryingPieces} after={after} />
         {isDrawn && <AirNow problem={problem} at={at} />}
         {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>
       {isDrawn && (
         <Failure>
           <Suspense>
-            <BesideNow day={day} sheet={sheet} current={next?.run.id ?? null} stamps={stamps} />
+            <TodaySidebar day={day} sheet={sheet} current={next?.run.id ?? null} stamps={stamps} />
           </Suspense>
         </Failure>
       )}

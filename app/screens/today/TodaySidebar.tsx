@@ -28,7 +28,7 @@ interface TodaySidebarProps {
 /** What lies beside the card of the day: what may be touched, the tins, the whole day, its evening. */
 export default function TodaySidebar({ day, sheet, current, stamps }: TodaySidebarProps) {
   const job = useJob();
-  const { problem, reading, ripening, at } = day;
+  const { problem, reading, dryingPieces, at } = day;
   const [touched, setTouched] = useState<'list' | 'rack'>('list');
   // The button answers the finger at once; what it brings may take a moment on a slow phone.
   const shown = useDeferredValue(touched);
@@ -61,8 +61,8 @@ export default function TodaySidebar({ day, sheet, current, stamps }: TodaySideb
             </ToggleButtonGroup>
           }
         >
-          {shown === 'rack' && <RackPicture ripening={ripening} reading={reading} at={at} when={when} />}
-          {shown === 'list' && <TouchList ripening={ripening} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+          {shown === 'rack' && <RackPicture dryingPieces={dryingPieces} reading={reading} at={at} when={when} />}
+          {shown === 'list' && <TouchList dryingPieces={dryingPieces} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
         </Section>
         <Section title="Tins in use">
           <Tins reading={reading} />

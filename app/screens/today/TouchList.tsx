@@ -18,7 +18,7 @@ import { WetnessKey } from '../../drawing/wetness.tsx';
 const VERBS = { turn: 'turn', recoat: 'recoat', 'put-right': 'put right', hang: 'hang', use: 'close' } as const;
 
 interface TouchListProps {
-  ripening: readonly DryingPiece[];
+  dryingPieces: readonly DryingPiece[];
   t0: string;
   at: number;
   onTacky(coated: PieceStep): void;
@@ -28,10 +28,10 @@ interface TouchListProps {
 const FOLDED_AFTER = 12 * 60;
 
 /** Every piece with a coat on it, what ripens next first: its vial, from when it may be touched, and “still tacky”. */
-export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: TouchListProps) {
+export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky }: TouchListProps) {
   const job = useJob();
   const [isUnfolded, setIsUnfolded] = useState(false);
-  if (ripening.length === 0) {
+  if (dryingPieces.length === 0) {
     return (
       <Sheet>
         <Typography>Nothing wet. Every piece may be touched.</Typography>
@@ -44,16 +44,16 @@ export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: 
       ? formatMoment(time, 'time')
       : formatMoment(time, 'weekdayTime');
   };
-  const resting = ripening.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
+  const resting = dryingPieces.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
   const isFolded = !isUnfolded && resting.length > 2;
   const [firstResting] = resting;
-  const shown = isFolded ? ripening.filter((ripe) => !resting.includes(ripe)) : ripening;
+  const shown = isFolded ? dryingPieces.filter((drying) => !resting.includes(drying)) : dryingPieces;
   return (
     <>
       <Sheet pad={0}>
         <Box component="ul" aria-label="What may be touched">
-          {shown.map((ripe) => (
-            <TouchRow key={ripe.piece.id} ripe={ripe} at={at} when={when} onTacky={onTacky} />
+          {shown.map((drying) => (
+            <TouchRow key={drying.piece.id} drying={drying} at={at} when={when} onTacky={onTacky} />
           ))}
         </Box>
         {isFolded && firstResting && (
@@ -95,7 +95,7 @@ export const TouchList = memo(function TouchList({ ripening, t0, at, onTacky }: 
 });
 
 interface TouchRowProps {
-  ripe: DryingPiece;
+  drying: DryingPiece;
   at: number;
   when(minutes: number): string;
   onTacky(coated: PieceStep): void;
@@ -104,10 +104,10 @@ interface TouchRowProps {
 /** On a phone the vial stands under the words, so that neither is squeezed. */
 const ROW_AREAS = { xs: '"tag words act" "vial vial act"', sm: '"tag vial words act"' };
 
-function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
-  const verb = VERBS[ripe.verb];
-  const [headline, detail] = wordsOf(ripe, verb, at, when);
-  const mayBeTacky = ripe.state === 'hardening' || ripe.state === 'ready' || ripe.state === 'late';
+function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
+  const verb = VERBS[drying.verb];
+  const [headline, detail] = dryingWords(drying, verb, at, when);
+  const mayBeTacky = drying.state === 'hardening' || drying.state === 'ready' || drying.state === 'late';
   return (
     <Box
       component="li"
@@ -126,13 +126,13 @@ function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
       }}
     >
       <Box sx={{ gridArea: 'tag' }}>
-        <Tag mark={ripe.piece.mark} tone={ripe.state === 'ready' ? 'ready' : 'plain'} />
+        <Tag mark={drying.piece.mark} tone={drying.state === 'ready' ? 'ready' : 'plain'} />
       </Box>
       <Box sx={{ gridArea: 'vial' }}>
         <Vial
-          reading={vialReading(at, ripe)}
-          words={`${ripe.piece.mark}: ${headline}`}
-          detail={`${ripe.coated.coat.coating.name}, put on ${when(ripe.since)}; touch dry ${when(ripe.touchDry)}; ${verb} from ${when(ripe.opens)}${ripe.closes ? `, abrade again after ${when(ripe.closes)}` : ''}.`}
+          reading={vialReading(at, drying)}
+          words={`${drying.piece.mark}: ${headline}`}
+          detail={`${drying.coated.coat.coating.name}, put on ${when(drying.since)}; touch dry ${when(drying.touchDry)}; ${verb} from ${when(drying.opens)}${drying.closes ? `, abrade again after ${when(drying.closes)}` : ''}.`}
         />
       </Box>
       <Box sx={{ gridArea: 'words' }}>
@@ -141,9 +141,9 @@ function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
       </Box>
       {mayBeTacky && (
         <Button
-          variant={ripe.state === 'ready' ? 'outlined' : 'text'}
-          onClick={() => onTacky(ripe.coated)}
-          aria-label={`${ripe.piece.mark} still tacky`}
+          variant={drying.state === 'ready' ? 'outlined' : 'text'}
+          onClick={() => onTacky(drying.coated)}
+          aria-label={`${drying.piece.mark} still tacky`}
           sx={{ gridArea: 'act', minHeight: 48, px: 1.25, minWidth: 0, lineHeight: 1.15 }}
         >
           Still tacky
@@ -153,18 +153,23 @@ function TouchRow({ ripe, at, when, onTacky }: TouchRowProps) {
   );
 }
 
-function wordsOf(ripe: DryingPiece, verb: string, at: number, when: (minutes: number) => string): [string, string] {
-  switch (ripe.state) {
+function dryingWords(
+  drying: DryingPiece,
+  verb: string,
+  at: number,
+  when: (minutes: number) => string,
+): [string, string] {
+  switch (drying.state) {
     case 'wet':
-      return ['wet: leave it', `touch dry ${when(ripe.touchDry)}, ${verb} from ${when(ripe.opens)}`];
+      return ['wet: leave it', `touch dry ${when(drying.touchDry)}, ${verb} from ${when(drying.opens)}`];
     case 'tacky':
     case 'hardening':
-      if (ripe.opens === Infinity) return ['tacky: leave it', 'too cold here: warm the place'];
-      return [`${verb} from ${when(ripe.opens)}`, `${ripe.state}, ${formatDuration(ripe.opens - at)}`];
+      if (drying.opens === Infinity) return ['tacky: leave it', 'too cold here: warm the place'];
+      return [`${verb} from ${when(drying.opens)}`, `${drying.state}, ${formatDuration(drying.opens - at)}`];
     case 'ready':
-      return [`${verb} now`, ripe.closes === null ? `since ${when(ripe.opens)}` : `until ${when(ripe.closes)}`];
+      return [`${verb} now`, drying.closes === null ? `since ${when(drying.opens)}` : `until ${when(drying.closes)}`];
     case 'late':
-      return ['abrade first', `its window closed ${when(ripe.closes ?? at)}`];
+      return ['abrade first', `its window closed ${when(drying.closes ?? at)}`];
     case 'cured':
       return ['cured', ''];
   }

@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../../units/maps.ts';
 import { keptByName } from '../../units/kept.ts';
 import type { PaintingBlocker } from '../../air/painting-blockers.ts';
 import { hindrancesIn, stretchesOf } from '../../forecasting/painting-hours.ts';
@@ -40,14 +41,12 @@ export class PaintableWindows {
     const { coating } = coat;
     const { tool } = coat.coat;
     const id = [climateId, coating.id, tool].join('/');
-    let window = this.#windows.get(id);
-    if (window === undefined) {
+    const window = getOrInsertComputed(this.#windows, id, () => {
       const intervals = openHours(this.#clocks, id, () => hindrancesIn(this.#clocks, climateId, coating, tool))
         .map(([opens, closes]): [number, number] => [Math.max(this.#from, opens), closes])
         .filter(([opens, closes]) => opens < closes);
-      window = { id, intervals };
-      this.#windows.set(id, window);
-    }
+      return { id, intervals };
+    });
     const [first] = window.intervals;
     const isAlwaysOpen = first !== undefined && first[0] <= this.#from && first[1] >= this.#clocks.hours * 60;
     return isAlwaysOpen ? null : window;

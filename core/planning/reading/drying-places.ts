@@ -1,3 +1,4 @@
+import { groupBy } from '../../units/maps.ts';
 import { staysWhereItDries } from '../../steps/step-needs.ts';
 import type { DryingStage } from '../../shelf/coating.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
@@ -40,10 +41,8 @@ export function dryingOf(
   starts: ReadonlyMap<string, number>,
   ends: ReadonlyMap<string, number>,
 ): { lyings: Lying[]; inPlace: Lying[] } {
-  const byPiece = new Map<string, PieceStep[]>();
-  for (const step of steps.values()) byPiece.set(step.piece.id, [...(byPiece.get(step.piece.id) ?? []), step]);
   const lyings: Omit<Lying, 'slot'>[] = [];
-  for (const own of byPiece.values()) {
+  for (const own of groupBy(steps.values(), ({ piece }) => piece.id).values()) {
     own.forEach((step, index) => {
       const next = own[index + 1];
       const from = ends.get(step.id);

@@ -100,7 +100,7 @@ export function runSheet(
       end: day.end,
       what: runWords(run, day),
       which: marksInWords(run.steps.map(({ piece }) => piece.mark)),
-      where: whereOf(job, run),
+      where: placeWords(job, run),
       with: others(run.painters),
       setupMinutes: day.goesOn ? 0 : run.setupMinutes,
       coat: coatOf(job, problem, run),
@@ -171,7 +171,7 @@ export function workedDays(job: Job, reading: PlanReading, painterId: string): s
   return [...new Set(days)].sort();
 }
 
-function whereOf(job: Job, { steps }: Run): string {
+function placeWords(job: Job, { steps }: Run): string {
   const [step] = steps;
   if (step === undefined) return '';
   if (isBenchWork(step)) return placeOf(job, 'bench').name;

@@ -1,3 +1,4 @@
+import { groupBy } from '../../units/maps.ts';
 import type { Prepared, PreparedHold } from '../solve/prepared.ts';
 import type { Span } from './hold-lengths.ts';
 
@@ -12,10 +13,9 @@ export interface Chain extends Span {
 /** The chains of a space, each of two holds or more. */
 export function chainsOf(prepared: Prepared, space: number): Chain[] {
   const here = prepared.holds.filter((hold) => hold.space === space && hold.slots > 0);
-  const beginning = new Map<number, PreparedHold[]>();
+  const beginning = groupBy(here, ({ after }) => after);
   const ending = new Map<number, number>();
   for (const hold of here) {
-    beginning.set(hold.after, [...(beginning.get(hold.after) ?? []), hold]);
     ending.set(hold.until, (ending.get(hold.until) ?? 0) + 1);
   }
   /** The hold that takes up what this one lets go, when it is back on its own account before any night. */

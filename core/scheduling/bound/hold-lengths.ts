@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../../units/maps.ts';
 import { unitedShifts, type Shifts } from '../solve/calendar.ts';
 import type { Prepared, PreparedTask } from '../solve/prepared.ts';
 import type { TaskHours } from './task-hours.ts';
@@ -50,9 +51,7 @@ export class HoldLengths {
 
   #of(span: Span): Between {
     const id = `${span.after}/${span.until}`;
-    let between = this.#between.get(id);
-    if (between === undefined) this.#between.set(id, (between = betweenOf(this.#prepared, this.#position, span)));
-    return between;
+    return getOrInsertComputed(this.#between, id, () => betweenOf(this.#prepared, this.#position, span));
   }
 
   /** Spans by their kinds: one of each, the first tick at which any of the kind can begin, and all of it. */
@@ -97,8 +96,7 @@ export class HoldLengths {
     const after = this.#prepared.tasks[span.after]?.task;
     const isWorked = after !== undefined && after.painters > 0 && after.work > 0;
     const name = `${isWorked ? 'worked' : 'moment'}/${this.#of(span).name}`;
-    let byName = this.#energies.get(ways);
-    if (byName === undefined) this.#energies.set(ways, (byName = new Map<string, readonly number[]>()));
+    const byName = getOrInsertComputed(this.#energies, ways, () => new Map<string, readonly number[]>());
     const known = byName.get(name);
     if (known !== undefined) return known;
     const least = ways.map(() => Infinity);

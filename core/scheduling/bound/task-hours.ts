@@ -1,3 +1,4 @@
+import { getOrInsertComputed } from '../../units/maps.ts';
 import { fitPausing, fitPausingBefore, fitWhole, fitWholeBefore, type Shifts } from '../solve/calendar.ts';
 import type { Prepared, PreparedSetup, PreparedTask } from '../solve/prepared.ts';
 
@@ -22,15 +23,10 @@ export class TaskHours {
   /** The hours of everybody who may do a task, less what its tool takes before the first stroke. */
   of(task: PreparedTask): readonly Shifts[] {
     const setup = task.task.pausable || task.task.work === 0 ? null : task.setup;
-    let bySetup = this.#calendars.get(task.by);
-    if (bySetup === undefined) this.#calendars.set(task.by, (bySetup = new Map<string | null, readonly Shifts[]>()));
-    const key = setup?.key ?? null;
-    let calendars = bySetup.get(key);
-    if (calendars === undefined) {
-      calendars = task.by.map((painter) => afterSetup(this.#prepared.shifts[painter] ?? [], setup));
-      bySetup.set(key, calendars);
-    }
-    return calendars;
+    const bySetup = getOrInsertComputed(this.#calendars, task.by, () => new Map<string | null, readonly Shifts[]>());
+    return getOrInsertComputed(bySetup, setup?.key ?? null, () =>
+      task.by.map((painter) => afterSetup(this.#prepared.shifts[painter] ?? [], setup)),
+    );
   }
 
   /** The earliest a task could begin, and the earliest it could end, from `ready` on; null when nobody has hours for it. */

@@ -2,7 +2,7 @@ import { isMoment } from './moments.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
 import type { Placement, Refusal } from './placement.ts';
 import { Schedule } from './schedule.ts';
-import { ReadyQueue, type Waiting } from './ready-queue.ts';
+import { ReadyQueue, type ReadyEntry } from './ready-queue.ts';
 
 /** How a schedule is built: which of the tasks that could start next is taken. */
 export interface BuildOrder {
@@ -45,7 +45,7 @@ class Dispatch {
   readonly #openWaits: Int32Array;
   readonly #line: ReadyQueue;
   /** By task, those whose hands it needs first. */
-  readonly #awaiting = new Map<number, Waiting[]>();
+  readonly #awaiting = new Map<number, ReadyEntry[]>();
 
   constructor(prepared: Prepared, rule: BuildOrder) {
     this.#tasks = prepared.tasks;
@@ -91,7 +91,7 @@ class Dispatch {
   }
 
   /** Time to retry the task instead of placing it here; null if it was placed. */
-  #deferUntil({ task, from, at }: Waiting, placed: Placement): number | null {
+  #deferUntil({ task, from, at }: ReadyEntry, placed: Placement): number | null {
     const { start } = placed;
     // Spaces can push it later than it looked; then others may go first.
     if (start > at + this.#rule.slack && from < start && this.#line.size > 0) return start;

@@ -55,7 +55,7 @@ export interface PreparedTask {
   isFixed: boolean;
   /** Whether it is an appointment of whoever does it. */
   isPinned: boolean;
-  /** Whether those who do it have nothing but appointments, as the keepers of a record do. */
+  /** Whether those who do it have nothing but appointments, as the owners of recorded work do. */
   isRecorded: boolean;
   window: readonly (readonly [number, number])[] | null;
   /** Indices of the painters who may do it, and the index of this crew; the same for all tasks that say the same. */

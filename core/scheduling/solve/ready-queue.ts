@@ -2,7 +2,7 @@ import type { PreparedTask } from './prepared.ts';
 import type { Schedule } from './schedule.ts';
 
 /** A task whose predecessors are all placed. */
-export interface Waiting {
+export interface ReadyEntry {
   task: PreparedTask;
   crew: number;
   /** The higher, the sooner it is taken. */
@@ -26,9 +26,9 @@ interface Queue {
   handsFor: number | null;
   takesPlace: boolean;
   /** Those whose waits were over before somebody had hands; the highest rank last. */
-  ready: Waiting[];
+  ready: ReadyEntry[];
   /** The others; the earliest last. */
-  later: Waiting[];
+  later: ReadyEntry[];
   /** Whether it is among those that are looked at: empty ones are not. */
   isLookedAt: boolean;
   /** When somebody has hands; when there is place then, too; and when there is for the first of the others. */
@@ -57,7 +57,7 @@ export class ReadyQueue {
   readonly #byNeed = new Map<number, Queue>();
   readonly #needs: number;
   /** Those that were refused for now, and could start earlier once a place is free. */
-  readonly #pushed = new Set<Waiting>();
+  readonly #pushed = new Set<ReadyEntry>();
   #size = 0;
 
   /** `needs`: how many different ones there are. */
@@ -71,7 +71,7 @@ export class ReadyQueue {
     return this.#size;
   }
 
-  add(entry: Waiting): void {
+  add(entry: ReadyEntry): void {
     const queue = this.#queueOf(entry);
     this.#size++;
     if (!queue.isLookedAt) {
@@ -84,7 +84,7 @@ export class ReadyQueue {
     else insertBy(queue.later, entry, byTime);
   }
 
-  remove(entry: Waiting): void {
+  remove(entry: ReadyEntry): void {
     const queue = this.#queueOf(entry);
     this.#size--;
     this.#pushed.delete(entry);
@@ -105,8 +105,8 @@ export class ReadyQueue {
   }
 
   /** An early one that has somewhere to leave what it leaves. */
-  any(): Waiting | undefined {
-    let first: Waiting | undefined;
+  any(): ReadyEntry | undefined {
+    let first: ReadyEntry | undefined;
     for (const queue of this.#queues) {
       const entry = queue.ready.at(-1) ?? queue.later.at(-1);
       // Includes tasks that can never start, so that their reason is reported.
@@ -127,12 +127,12 @@ export class ReadyQueue {
   }
 
   /** Of those that could start about next, the one that matters most. */
-  choose(): Waiting | undefined {
+  choose(): ReadyEntry | undefined {
     const { slack, sameTool } = this.#preference;
     const next = this.#look();
     if (next === Infinity) return undefined;
     const latest = next + slack;
-    let chosen: Waiting | undefined;
+    let chosen: ReadyEntry | undefined;
     let highest = -Infinity;
     for (const queue of this.#queues) {
       if (queue.readyAt > latest && queue.laterAt > latest) continue;
@@ -194,11 +194,11 @@ export class ReadyQueue {
     return takesPlace ? this.#schedule.placesFree(like, from) : from;
   }
 
-  #queueOf(entry: Waiting): Queue {
+  #queueOf(entry: ReadyEntry): Queue {
     return (entry.queue ??= this.#queueFor(entry));
   }
 
-  #queueFor({ task, crew }: Waiting): Queue {
+  #queueFor({ task, crew }: ReadyEntry): Queue {
     const need = crew * this.#needs + task.need;
     const known = this.#byNeed.get(need);
     if (known !== undefined) return known;
@@ -219,12 +219,16 @@ export class ReadyQueue {
   }
 }
 
-const byRank = (one: Waiting, other: Waiting): number =>
+const byRank = (one: ReadyEntry, other: ReadyEntry): number =>
   one.rank - other.rank || other.from - one.from || other.task.index - one.task.index;
-const byTime = (one: Waiting, other: Waiting): number =>
+const byTime = (one: ReadyEntry, other: ReadyEntry): number =>
   other.from - one.from || one.rank - other.rank || other.task.index - one.task.index;
 
-function insertBy(list: Waiting[], entry: Waiting, compare: (one: Waiting, other: Waiting) => number): void {
+function insertBy(
+  list: ReadyEntry[],
+  entry: ReadyEntry,
+  compare: (one: ReadyEntry, other: ReadyEntry) => number,
+): void {
   let low = 0;
   let high = list.length;
   while (low < high) {

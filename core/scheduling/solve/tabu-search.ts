@@ -14,7 +14,7 @@ export interface TabuOptions {
 /** For how many changes one may not be undone, at least, and how many more at most. */
 const TENURE = 8;
 const TENURE_SPREAD = 8;
-/** After how many changes without anything better the best is gone on from again, shaken by so many changes. */
+/** After how many changes without anything better the best is gone on from again, perturbed by so many changes. */
 const MAX_STALLED_STEPS = 1000;
 const SHAKES = 6;
 /** How many times as often at most, the longer that was in vain. */

@@ -28,7 +28,7 @@ export function ReadingLog() {
         {latest.map((reading) => (
           <tr key={reading.id}>
             <td>{formatMoment(reading.at, 'dayTime')}</td>
-            <td>{whereOf(job, reading)}</td>
+            <td>{readingPlace(job, reading)}</td>
             <td>{shownBy(job, reading)}</td>
             <td>{reading.kind === 'stage' ? 'by hand' : SOURCES[reading.from]}</td>
             <td>
@@ -47,7 +47,7 @@ export function ReadingLog() {
   );
 }
 
-function whereOf(job: Job, reading: Reading): string {
+function readingPlace(job: Job, reading: Reading): string {
   if (reading.kind === 'air')
     return job.climates.find(({ id }) => id === reading.climateId)?.name ?? 'a place that is gone';
   const piece =

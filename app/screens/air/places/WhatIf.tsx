@@ -21,7 +21,7 @@ import { Caution, Sheet } from '../../../parts/Section.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { STAGE_WORDS } from '../stage-words.ts';
 
-const ASKED: readonly DryingStage[] = ['handle', 'recoat', 'rehang'];
+const STAGES_SHOWN: readonly DryingStage[] = ['handle', 'recoat', 'rehang'];
 
 /** What heating or a fan would do to the waits of what dries here, from now on; and a button that does it. */
 export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow; coats: readonly CoatKind[] }) {
@@ -151,14 +151,14 @@ function Waits({ climateId, products, air, before, after }: WaitsProps) {
   const said = (minutes: number): string => (minutes === Infinity ? 'not in 3 months' : formatDuration(minutes));
   return (
     <ListTable>
-      <TableHead columns={['Painted now', ...ASKED.map((stage) => STAGE_WORDS[stage])]} />
+      <TableHead columns={['Painted now', ...STAGES_SHOWN.map((stage) => STAGE_WORDS[stage])]} />
       <tbody>
         {products.map((coating) => (
           <tr key={coating.id}>
             <th scope="row" style={{ fontWeight: 600, whiteSpace: 'normal', minWidth: 120 }}>
               {coating.name}
             </th>
-            {ASKED.map((stage) => {
+            {STAGES_SHOWN.map((stage) => {
               const [asIs, so] = [wait(before, coating, stage), wait(after, coating, stage)];
               if (asIs === null || so === null) return <td key={stage}>–</td>;
               const share = asIs === Infinity ? (so === Infinity ? 1 : 0) : so / asIs;

@@ -163,7 +163,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
   const job = useJob();
   const { apply } = useCommands();
   const [fault, setFault] = useState<string | null>(null);
-  const takeIn = async (chosen: File): Promise<void> => {
+  const importShelf = async (chosen: File): Promise<void> => {
     const text = await chosen.text();
     const read = /\.csv$/i.test(chosen.name) ? readShelfCsv(text) : readShelfFile(text);
     if (!read.ok) {
@@ -193,7 +193,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
         words="Take in a file"
         label="Shelf file"
         accept=".json,.csv"
-        onChoose={(chosen) => void takeIn(chosen)}
+        onChoose={(chosen) => void importShelf(chosen)}
       />
       {fault !== null && (
         <Alert severity="error" sx={{ width: '100%' }} onClose={() => setFault(null)}>

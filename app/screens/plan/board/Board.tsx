@@ -184,7 +184,7 @@ function useDragging({ items, rows, axis, moving, onStart }: Dragging): DndConte
       const move = item && heldMove(item, rows, axis, event.delta);
       if (move) moving.aimAt(move);
     },
-    onDragEnd: moving.letGo,
+    onDragEnd: moving.drop,
     onDragCancel: moving.putBack,
   };
 }

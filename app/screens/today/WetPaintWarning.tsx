@@ -18,7 +18,7 @@ const TOO_EARLY = {
   use: 'A soft coat sticks to stops and hands, and tears.',
 } as const;
 
-interface TooEarlyProps {
+interface WetPaintWarningProps {
   early: DryingPiece;
   reading: Pick<PlanReading, 't0'>;
   at: number;
@@ -26,7 +26,7 @@ interface TooEarlyProps {
 }
 
 /** That a coat under the run is not ready yet, and what comes of not waiting. */
-export function TooEarly({ early, reading, at, sameDay }: TooEarlyProps) {
+export function WetPaintWarning({ early, reading, at, sameDay }: WetPaintWarningProps) {
   const job = useJob();
   const opens = localTime(reading.t0, Math.ceil(early.opens), job.site.timeZone);
   const readyFrom = `${early.piece.mark} can be ${VERBS[early.verb]} from ${formatMoment(opens, sameDay ? 'time' : 'weekdayTime')}`;

@@ -4,6 +4,7 @@ import { writeOrderCsv } from '../exchange/order-csv.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
+import { usualPiece } from '../job/document/usual-piece.ts';
 import { TestJob } from '../testing/jobs.ts';
 import { priceOf, replacementsOf } from './price.ts';
 
@@ -48,6 +49,82 @@ test('refinishing and replacing are compared piece for piece; a kind without a p
     replacementsOf({ ...unstated, pricing: { ...unstated.pricing, replacements: {} } }, price)[0]!.replace,
     null,
   );
+});
+
+test('a price without skill, overhead, margin and tax is the bare hours and goods, worked by hand', () => {
+  const bare = new TestJob()
+    .door('a')
+    .coated()
+    .tell('change-pricing', { hourlyRate: 60, overhead: 0, margin: 0, tax: 0 })
+    .tell('change-painter', { id: 'painter-1', facts: { skill: 'professional' } })
+    .tell('change-room', {
+      id: 'room-1',
+      facts: {
+        tasks: { sheets: { id: 'sheets', words: 'Lay sheets', when: 'before', minutes: 30, people: 2, doneAt: null } },
+      },
+    });
+  const price = priceOf(bare.job);
+  const minutes = pieceSteps(bare.job, bare.job.pieces[0]!).reduce((sum, step) => sum + step.minutes, 0);
+  const tasks = bare.job.rooms[0]!.tasks.reduce((sum, task) => sum + task.minutes * task.people, 0);
+  near(price.handsOn, (minutes + 3 * 6 + tasks) / 60);
+  near(price.labour, price.handsOn * 60);
+  assert.deepEqual([price.overhead, price.margin, price.tax], [0, 0, 0]);
+  near(price.gross, price.labour + price.tins + price.consumables);
+  const hours = Object.fromEntries(price.hours.map((entry) => [entry.what, entry.hours]));
+  near(hours['Setting up tools and colours']!, 0.3);
+  near(hours['Clearing and sheeting rooms']!, tasks / 60);
+  assert.equal(hours['Filling, moulding and drilling'], undefined, 'what takes no time has no line');
+});
+
+test('overhead, margin and tax are told as money, each of what it is a share of', () => {
+  const price = priceOf(job);
+  near(price.overhead, price.handsOn * 0.25);
+  near(price.cost, price.labour + price.tins + price.consumables);
+  near(price.margin, price.cost * 0.1);
+  near(price.tax, price.net * 0.2);
+  assert.ok(price.tins > 0 && price.consumables > 0);
+});
+
+test('rooms share the price by the hours of their pieces; a room of nothing, or of pieces without a build-up, has none', () => {
+  const two = new TestJob()
+    .tell('add-room', { entry: { ...made.job.rooms[0]!, id: 'room-2', name: 'Landing', tasks: [] } })
+    .tell('add-room', { entry: { ...made.job.rooms[0]!, id: 'room-3', name: 'Loft', tasks: [] } })
+    .door('a')
+    .door('b', { roomId: 'room-2' })
+    .door('c', { roomId: 'room-2' })
+    .coated();
+  const price = priceOf(two.job);
+  assert.deepEqual(
+    price.rooms.map(({ room, pieces }) => [room.id, pieces]),
+    [
+      ['room-1', 1],
+      ['room-2', 2],
+    ],
+  );
+  near(price.rooms[1]!.net, (2 / 3) * price.net);
+  near(price.rooms[1]!.hours, 2 * price.rooms[0]!.hours);
+});
+
+test('kinds share the price as rooms do, one of each kind on average', () => {
+  const kinds = new TestJob().door('a').door('b', { shape: { width: 500, height: 1500, thickness: 40 } });
+  kinds
+    .tell('add-pieces', { ids: ['s'], kind: 'panelled-door', piece: usualPiece('panelled-door', 'room-1') })
+    .coated();
+  const price = priceOf(kinds.job);
+  const found = replacementsOf(kinds.job, price);
+  assert.deepEqual(
+    found.map(({ kind, pieces }) => [kind, pieces]),
+    [
+      ['flush-door', 2],
+      ['panelled-door', 1],
+    ],
+  );
+  near(
+    found.reduce((sum, { pieces, refinish }) => sum + pieces * refinish, 0),
+    price.net,
+  );
+  assert.ok(found[1]!.refinish > found[0]!.refinish, 'panels take longer than a flush face');
+  assert.deepEqual(replacementsOf(new TestJob().door('a').job, priceOf(new TestJob().door('a').job)), []);
 });
 
 test('consumables come from the take-off, in whole packs, at the painter’s own prices where stated', () => {

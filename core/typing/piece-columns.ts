@@ -121,12 +121,15 @@ function oneOf<T extends string>(
         return accepted(id);
       }
       const fact = FACTS.find(({ words }) => words.includes(typed));
-      const by = fact?.state(context.piece, definitionOf(context.kind));
-      if (by && ids.some((candidate) => of(by) === candidate && of(by) !== of(context.piece))) {
-        context.piece = by;
-        return accepted(of(by));
+      if (fact) {
+        const withFact = (piece: StatedPiece): StatedPiece => fact.state(piece, definitionOf(context.kind));
+        const stated = withFact(context.piece);
+        // A word of another column leaves this one as it is, whatever it is.
+        if (ids.some((id) => id !== of(stated) && of(withFact(state(context.piece, id))) === of(stated))) {
+          context.piece = stated;
+          return accepted(of(stated));
+        }
       }
-      if (by && fact) return accepted(of(by));
       return refused(`“${cell}” is not known. Write one of: ${ids.map(said).join(', ')}.`);
     },
   };

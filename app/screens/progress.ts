@@ -8,6 +8,7 @@ import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { outdatedBuildUps } from '../../core/build-up/build-up-review.ts';
 import { openQuestions, testsOn } from '../../core/proving/proof.ts';
 import { pieceSteps } from '../../core/steps/piece-steps.ts';
+import { counted } from '../../core/units/sentence.ts';
 import { planFingerprint } from '../../core/planning/revising/accept.ts';
 import type { StageId } from './registry.ts';
 
@@ -29,7 +30,7 @@ const withBuildUp = (job: Job): number => job.pieces.filter((piece) => isChosen(
 
 /** How far each stage is, by its id. Apart from the stages themselves, for it reads what all of them know. */
 export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
-  walk: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: `${job.pieces.length} pieces` }),
+  walk: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: counted(job.pieces.length, 'piece') }),
   prove: (job) => {
     const all = job.groups.reduce((sum, { id }) => sum + testsOn(job, id).length, 0);
     const open = job.groups.reduce((sum, { id }) => sum + openQuestions(job, id).size, 0);
@@ -84,7 +85,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     const open = rooms.reduce((sum, room) => sum + room.openDefects, 0);
     return {
       share: share(looked, faces) * (open > 0 ? 0.9 : 1),
-      words: `${looked} of ${faces} faces looked over, ${open} defects open`,
+      words: `${looked} of ${faces} faces looked over, ${counted(open, 'defect')} open`,
     };
   },
   'hand-over': (job) => {

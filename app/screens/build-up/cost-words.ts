@@ -1,8 +1,16 @@
-import { CRITERIA, type Cost } from '../../../core/choosing/weigh.ts';
+import type { Cost } from '../../../core/choosing/weigh.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
+import { counted } from '../../../core/units/sentence.ts';
 import { useJob } from '../../open-job/use-job.ts';
 
 const DAY = 24 * 60;
+
+/** One of what is counted, and several. */
+const MORE = {
+  risk: { one: 'more risk', several: 'more risks' },
+  coats: { one: 'more coat', several: 'more coats' },
+  smell: { one: 'more product that smells', several: 'more products that smell' },
+} as const;
 
 interface CostWords {
   /** The figures that a painter looks at first. */
@@ -14,13 +22,11 @@ interface CostWords {
 }
 
 /** What a build-up costs, in words and in the job's currency. */
-export function useCostWords(): CostWords {
-  const job = useJob();
-  const money = new Intl.NumberFormat('en-GB', {
-    style: 'currency',
-    currency: job.settings.currency,
-    maximumFractionDigits: 0,
-  });
+export const useCostWords = (): CostWords => costWords(useJob().settings.currency);
+
+/** What a build-up costs, in words and in a currency by its three letters. */
+export function costWords(currency: string): CostWords {
+  const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 });
   const value = (criterion: keyof Cost, amount: number): string => {
     if (criterion === 'money') return money.format(amount);
     if (criterion === 'days') return Number.isFinite(amount) ? amount.toFixed(1) : 'never';
@@ -42,7 +48,7 @@ export function useCostWords(): CostWords {
       if (criterion === 'hours') return `${formatDuration(amount * 60)} more work`;
       if (criterion === 'dust') return `${formatDuration(amount * 60)} more sanding`;
       if (criterion === 'toughness') return `${amount} less tough`;
-      return `${amount} more ${CRITERIA[criterion].name.toLowerCase()}`;
+      return counted(amount, MORE[criterion].one, MORE[criterion].several);
     },
   };
 }

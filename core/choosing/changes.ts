@@ -167,8 +167,16 @@ export const CHANGES: readonly Change[] = [
 
 /** Pieces on which nothing is stamped. */
 function unbegun(job: Job): Piece[] {
-  const begun = new Set(job.log.map(({ taskId }) => taskId.split('/')[0]));
+  const ids = new Set(job.pieces.map(({ id }) => id));
+  const begun = new Set(job.log.map(({ taskId }) => pieceIdOf(taskId, ids)));
   return job.pieces.filter(({ id }) => !begun.has(id));
+}
+
+/** The piece that a task is of: the longest id that it begins with, since ids from files may hold a slash themselves. */
+function pieceIdOf(taskId: string, ids: ReadonlySet<string>): string | null {
+  for (let end = taskId.lastIndexOf('/'); end > 0; end = taskId.lastIndexOf('/', end - 1))
+    if (ids.has(taskId.slice(0, end))) return taskId.slice(0, end);
+  return null;
 }
 
 const revised = (edits: { id: string; facts: Facts<Omit<StatedPiece, 'shape'>> }[]): CommandCall[] =>

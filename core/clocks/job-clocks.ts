@@ -1,6 +1,6 @@
 import { getOrInsertComputed } from '../units/maps.ts';
 import { AirSeries } from '../air/air-series.ts';
-import { USUAL_WARMING, type Air, type Climate, type Ventilation } from '../air/climate.ts';
+import { USUAL_WARMING, type Climate, type Ventilation } from '../air/climate.ts';
 import { correctedAir, type ReadHour } from '../air/bias-correction.ts';
 import { exposedFaceOf, faceHour, type FaceHour } from '../air/exposed-face.ts';
 import { hourlyAir, hourlyAirFrom } from '../air/hourly-air.ts';
@@ -12,15 +12,13 @@ import type { DryingConditions } from '../shelf/drying/definition.ts';
 import { fitHours } from '../shelf/drying/fitted.ts';
 import { RateClock } from '../units/rate-clock.ts';
 import { ratesIn, standingBelow, warmRates } from '../shelf/drying/rates.ts';
+import { TIN_AIR } from '../shelf/drying/tin-air.ts';
 import type { DryingKind } from '../shelf/drying/registry.ts';
 import { AS_STATED, latestFor, reachedAt, stageLegs, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { localDays, type LocalDay } from '../units/local-day.ts';
 import { derived } from '../job/derived.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
-
-/** The climate for which tins state their hours, unless they say otherwise. */
-const REFERENCE: Air = { temperature: 23, humidity: 50 };
 
 /** What a clock needs to know of a product. */
 export type DryingProduct = Pick<DryingConditions, 'minTemperature' | 'fittedSlope'>;
@@ -186,7 +184,7 @@ export class JobClocks {
   #warmRates(climateId: string, kind: DryingKind, fittedSlope: number | null): Float64Array {
     const placeId = exposedFaceOf(climateId)?.climateId ?? climateId;
     const moved = (ventilation: Ventilation): Float64Array =>
-      warmRates(this.air(climateId), kind, { fittedSlope, ventilation, reference: REFERENCE });
+      warmRates(this.air(climateId), kind, { fittedSlope, ventilation, reference: TIN_AIR });
     const rates = moved(this.#climate(placeId)?.ventilation ?? 'normal');
     const change = this.#changeOf(placeId);
     if (change) rates.set(moved(change.climate.ventilation).subarray(change.hour), change.hour);
@@ -198,7 +196,7 @@ export class JobClocks {
     const placeId = exposedFaceOf(climateId)?.climateId ?? climateId;
     const { minTemperature, fittedSlope } = product;
     const ventilation = this.#climate(placeId)?.ventilation ?? 'normal';
-    return new RateClock(ratesIn(air, kind, { minTemperature, fittedSlope, ventilation, reference: REFERENCE }), 60);
+    return new RateClock(ratesIn(air, kind, { minTemperature, fittedSlope, ventilation, reference: TIN_AIR }), 60);
   }
 
   /** A clock in minutes from `t0`. */

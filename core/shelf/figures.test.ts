@@ -1,86 +1,114 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from './figures.ts';
-import { COMPARTMENT_IDS, COMPARTMENTS, DEFAULT_SHELF } from './shelf.ts';
+import fc from 'fast-check';
+import { DEFAULT_SHELF, COMPARTMENT_IDS } from './shelf.ts';
+import { FIGURES, figureWords, readFigure, unitOf, valueAt, withFigure, writeFigure, type Figure } from './figures.ts';
 
-const figureOf = (label: string): Figure => FIGURES.coatings.find((figure) => figure.label === label)!;
-const read = (label: string, typed: string): unknown => {
-  const outcome = readFigure(figureOf(label), typed);
-  return outcome.ok ? outcome.value : outcome.message;
+const figure = (path: string, of: keyof typeof FIGURES = 'coatings'): Figure =>
+  FIGURES[of].find((each) => each.path === path)!;
+const refusal = (of: Figure, typed: string, system?: 'us' | 'metric'): string => {
+  const read = readFigure(of, typed, system);
+  assert.ok(!read.ok, `“${typed}” was taken`);
+  return read.message;
+};
+const value = (of: Figure, typed: string, system?: 'us' | 'metric' | 'imperial'): unknown => {
+  const read = readFigure(of, typed, system);
+  assert.ok(read.ok, read.ok ? '' : read.message);
+  return read.value;
 };
 
-test('every figure of every default entry is read as it was written, and the entry stays what it is', () => {
+test('every figure of every entry is written and read back the same, as files have it', () => {
   for (const compartment of COMPARTMENT_IDS) {
     for (const entry of DEFAULT_SHELF[compartment]) {
-      let copy: object = {};
-      for (const figure of FIGURES[compartment]) {
-        const value = valueAt(entry, figure.path);
-        const again = readFigure(figure, writeFigure(figure, value));
-        assert.ok(again.ok, `${entry.id}, ${figure.label}: ${again.ok ? '' : again.message}`);
-        assert.deepEqual(again.value, value, `${entry.id}, ${figure.label}`);
-        copy = withFigure(copy, figure.path, again.value);
+      for (const each of FIGURES[compartment]) {
+        const stored = valueAt(entry, each.path);
+        const read = value(each, writeFigure(each, stored));
+        assert.deepEqual(read ?? null, stored ?? null, `${entry.id}: ${each.path}`);
       }
-      const { id, name, archived } = entry;
-      assert.deepEqual(COMPARTMENTS[compartment].schema.parse({ ...entry, ...copy, id, name, archived }), entry);
     }
   }
 });
 
-test('every path of a figure is one of its entries, and stands once', () => {
-  for (const compartment of COMPARTMENT_IDS) {
-    const paths = FIGURES[compartment].map(({ path }) => path);
-    assert.equal(new Set(paths).size, paths.length);
-    for (const path of paths) {
-      assert.ok(
-        DEFAULT_SHELF[compartment].some((entry) => valueAt(entry, path) !== undefined),
-        `${compartment}.${path}`,
-      );
-    }
-  }
-});
-
-test('a number is read with comma or point, and where it may be missing nothing is nothing', () => {
-  assert.equal(read('Volume solids', '36,5'), 36.5);
-  assert.equal(read('Volume solids', ' 36.5 '), 36.5);
-  assert.equal(read('Pot life', ''), null);
-  assert.equal(read('Volume solids', ''), 'Volume solids: type a number in %.');
-  assert.equal(read('Toughness, 1 to 5', 'hard'), 'Toughness, 1 to 5: type a number.');
-});
-
-test('yes and no are read as people write them, and nothing is no', () => {
+test('a US tin is read in mils, °F, pounds a gallon and quarts, and stored in SI', () => {
+  const near = (actual: unknown, expected: number): void =>
+    assert.ok(Math.abs(Number(actual) - expected) < 1e-6, `${String(actual)}`);
+  near(value(figure('dryFilm'), '1.5', 'us'), 38.1);
+  near(value(figure('minTemperature'), '50', 'us'), 10);
+  near(value(figure('density'), '10', 'us'), 1.198264273);
+  near(value(figure('density'), '10', 'imperial'), 0.997763);
+  near(value(figure('dilution', 'cleaners'), '8', 'us'), 62.5);
+  const tins = value(figure('tins'), '1:24 4:80', 'us') as { litres: number; price: number }[];
+  near(tins[0]!.litres, 0.946352946);
   assert.deepEqual(
-    ['yes', 'Y', 'true', '1', 'no', 'N', 'false', '0', ''].map((typed) => read('Spray only', typed)),
-    [true, true, true, true, false, false, false, false, false],
+    tins.map(({ price }) => price),
+    [24, 80],
   );
-  assert.equal(read('Spray only', 'perhaps'), 'Spray only: write yes or no.');
+  const recoat = value(figure('recoatAt'), '50:24 68:12', 'us') as { temperature: number; hours: number }[];
+  assert.deepEqual(
+    recoat.map(({ temperature, hours }) => [Math.round(temperature * 1e6) / 1e6, hours]),
+    [
+      [10, 24],
+      [20, 12],
+    ],
+  );
 });
 
-test('a choice is one of its words, choices are some of them, however they are parted', () => {
-  assert.equal(read('Used as', 'primer'), 'primer');
-  assert.match(String(read('Used as', 'undercoat')), /one of primer, topcoat, sealer, not “undercoat”/);
-  assert.deepEqual(read('Bonds to', 'glossy, metal; vinyl  laminate'), ['glossy', 'metal', 'vinyl', 'laminate']);
-  assert.deepEqual(read('Bonds to', ''), []);
-  assert.match(String(read('Bonds to', 'glossy glass')), /“glass” is none of/);
+test('units stand beside figures as the job has them, and what has none has none', () => {
+  assert.equal(unitOf(figure('dryFilm'), 'metric'), 'µm');
+  assert.equal(unitOf(figure('dryFilm'), 'us'), 'mil');
+  assert.equal(unitOf(figure('minTemperature'), 'imperial'), '°C');
+  assert.equal(unitOf(figure('volumeSolids'), 'us'), '%');
+  assert.equal(unitOf(figure('recoatAt'), 'us'), '°F:h');
+  assert.equal(unitOf(figure('tins'), 'metric'), 'L:price');
+  assert.equal(unitOf(figure('role'), 'us'), '');
+  assert.equal(figureWords(figure('dryFilm'), 32, 'metric'), '32 µm');
+  assert.equal(figureWords(figure('dryFilm'), 32, 'us'), '1.26 mil');
+  assert.equal(figureWords(figure('family'), 'two-part', 'us'), 'two part');
+  assert.equal(figureWords(figure('potLife'), null, 'us'), '');
+  assert.equal(figureWords(figure('toughness'), 4, 'us'), '4');
 });
 
-test('pairs are read by two figures and a colon, and a half one is told with an example of its own', () => {
-  assert.deepEqual(read('Tins', '0,75:26 2.5:64'), [
-    { litres: 0.75, price: 26 },
-    { litres: 2.5, price: 64 },
-  ]);
-  assert.deepEqual(read('Tins', '2.5:64;0.75:26'), [
-    { litres: 2.5, price: 64 },
-    { litres: 0.75, price: 26 },
-  ]);
-  assert.match(String(read('Tins', '0.75')), /0\.75:26 2\.5:64/);
-  assert.match(String(read('Recoat at other temperatures', '10:24:3')), /10:24 20:12/);
-  assert.match(String(read('Tins', 'a:b')), /write pairs/);
+test('what is shown in any system is read back within the rounding of two decimals', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('dryFilm', 'minTemperature', 'density'),
+      fc.constantFrom('metric' as const, 'us' as const, 'imperial' as const),
+      fc.integer({ min: 5, max: 90 }),
+      (path, system, stored) => {
+        const of = figure(path);
+        const back = Number(value(of, writeFigure(of, stored, system), system));
+        assert.ok(Math.abs(back - stored) <= 0.005 * 26, `${back} for ${stored}`);
+        if (system === 'metric') assert.equal(back, stored);
+      },
+    ),
+  );
 });
 
-test('a figure within is changed without its neighbours', () => {
-  const entry = { id: 'x', hours: { touch: 1, recoat: 4 } };
-  assert.deepEqual(withFigure(entry, 'hours.recoat', 6), { id: 'x', hours: { touch: 1, recoat: 6 } });
-  assert.deepEqual(entry.hours.recoat, 4, 'the entry of before stays');
-  assert.equal(valueAt(entry, 'hours.full'), undefined);
-  assert.equal(valueAt(null, 'hours.full'), undefined);
+test('what is no figure is refused with what would be right, in the unit that is typed', () => {
+  assert.equal(refusal(figure('dryFilm'), 'thick'), 'Dry film a coat: type a number in µm.');
+  assert.equal(refusal(figure('dryFilm'), '', 'us'), 'Dry film a coat: type a number in mil.');
+  assert.equal(refusal(figure('toughness'), 'very'), 'Toughness, 1 to 5: type a number.');
+  assert.match(refusal(figure('tins'), '2.5'), /write pairs like 0\.75:26 2\.5:64/);
+  assert.match(refusal(figure('tins'), '2.5:64:3'), /write pairs/);
+  assert.match(refusal(figure('family'), 'chalk'), /one of acrylic, .*not “chalk”/);
+  assert.match(refusal(figure('bondsTo'), 'metal glass'), /“glass” is none of laminate/);
+  assert.match(refusal(figure('clear'), 'perhaps'), /write yes or no/);
+});
+
+test('an optional figure may be left empty, commas are decimals, and yes is said in several ways', () => {
+  assert.equal(value(figure('potLife'), ' '), null);
+  assert.equal(value(figure('potLife'), '2,5'), 2.5);
+  for (const yes of ['yes', 'Y', 'true', '1']) assert.equal(value(figure('clear'), yes), true);
+  for (const no of ['no', 'N', 'false', '0', '']) assert.equal(value(figure('clear'), no), false);
+  assert.deepEqual(value(figure('bondsTo'), 'metal, vinyl; glossy'), ['metal', 'vinyl', 'glossy']);
+  assert.deepEqual(value(figure('tins'), ''), []);
+});
+
+test('a figure is changed where it lies, and nothing beside it', () => {
+  const entry = { name: 'x', hours: { touch: 1, recoat: 4 } };
+  const changed = withFigure(entry, 'hours.recoat', 6);
+  assert.deepEqual(changed, { name: 'x', hours: { touch: 1, recoat: 6 } });
+  assert.equal(entry.hours.recoat, 4);
+  assert.equal(valueAt(changed, 'hours.recoat'), 6);
+  assert.equal(valueAt(changed, 'gone.recoat'), undefined);
 });

@@ -1,20 +1,25 @@
 import { TRAITS } from '../pieces/traits.ts';
+import { DENSITY, DILUTION, FILM, TEMPERATURE, VOLUME, type Measure } from '../units/measures.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
+import type { UnitSystem } from '../units/unit-systems.ts';
 import { SOILS } from './cleaner.ts';
 import { SHEENS, THINNERS } from './coating.ts';
 import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { HAZARD_IDS } from './hazards.ts';
 import type { Compartment } from './shelf.ts';
 
+/** In what a figure is stated: a measure, in the units of whoever types it, or a unit that is the same for all. */
+type FigureUnit = Measure | string;
+
 /** How a figure is written, in a form and in a column alike. */
 export type FigureKind =
   | { kind: 'text' }
-  | { kind: 'number'; unit: string; isOptional?: true }
+  | { kind: 'number'; unit: FigureUnit; isOptional?: true }
   | { kind: 'yes-no' }
   | { kind: 'choice'; of: readonly string[] }
   | { kind: 'choices'; of: readonly string[] }
   /** Pairs such as `2.5:64 0.75:26`, litres and price, or °C and hours. */
-  | { kind: 'pairs'; keys: readonly [string, string]; unit: string };
+  | { kind: 'pairs'; keys: readonly [string, string]; units: readonly [FigureUnit, FigureUnit]; example: string };
 
 /** One figure of an entry: where it stands, what it is called, and how it is written. */
 export type Figure = FigureKind & {
@@ -26,14 +31,19 @@ export type Figure = FigureKind & {
 };
 
 const text = (path: string, label: string): Figure => ({ path, label, heading: 'What it is', kind: 'text' });
-const number = (path: string, label: string, unit: string, heading: Figure['heading'] = 'On the tin'): Figure => ({
+const number = (path: string, label: string, unit: FigureUnit, heading: Figure['heading'] = 'On the tin'): Figure => ({
   path,
   label,
   heading,
   kind: 'number',
   unit,
 });
-const optional = (path: string, label: string, unit: string, heading: Figure['heading'] = 'On the tin'): Figure => ({
+const optional = (
+  path: string,
+  label: string,
+  unit: FigureUnit,
+  heading: Figure['heading'] = 'On the tin',
+): Figure => ({
   path,
   label,
   heading,
@@ -72,18 +82,18 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     choice('exposure', 'For', ['inside', 'outside', 'both']),
     choices('drying', 'Dries by', DRYING_KIND_IDS),
     number('volumeSolids', 'Volume solids', '%'),
-    number('dryFilm', 'Dry film a coat', 'µm'),
+    number('dryFilm', 'Dry film a coat', FILM),
     number('openTime', 'Open time', 'min'),
-    number('minTemperature', 'Not below', '°C'),
-    number('maxTemperature', 'Not warmer than', '°C'),
+    number('minTemperature', 'Not below', TEMPERATURE),
+    number('maxTemperature', 'Not warmer than', TEMPERATURE),
     number('maxHumidity', 'Not above', '% RH'),
     number('rainSafe', 'Rain-safe after', 'h'),
-    number('density', 'Weighs', 'kg/L'),
+    number('density', 'Weighs', DENSITY),
     choice('thinner', 'Thinned with', THINNERS, 'On the tin'),
     number('mostThinning', 'Thinned by at most', '%'),
     optional('potLife', 'Pot life', 'h'),
     optional('hardenerRatio', 'Base to 1 part of hardener', 'parts'),
-    optional('hardenerDensity', 'Hardener weighs', 'kg/L'),
+    optional('hardenerDensity', 'Hardener weighs', DENSITY),
     optional('induction', 'Stands before use', 'min'),
     number('hours.touch', 'Touch dry', 'h', 'Hours to'),
     number('hours.handle', 'Handle, turn', 'h', 'Hours to'),
@@ -99,7 +109,8 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
       heading: 'Hours to',
       kind: 'pairs',
       keys: ['temperature', 'hours'],
-      unit: '°C:h',
+      units: [TEMPERATURE, 'h'],
+      example: '10:24 20:12',
     },
     choices('bondsTo', 'Bonds to', ['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl']),
     choices('sheens', 'Sheens', SHEENS),
@@ -113,12 +124,20 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     yesNo('spotsOutside', 'On spots outside'),
     yesNo('darkOnPlastic', 'Dark on plastic'),
     number('toughness', 'Toughness, 1 to 5', '', 'Where it may go'),
-    { path: 'tins', label: 'Tins', heading: 'On sale', kind: 'pairs', keys: ['litres', 'price'], unit: 'L:price' },
+    {
+      path: 'tins',
+      label: 'Tins',
+      heading: 'On sale',
+      kind: 'pairs',
+      keys: ['litres', 'price'],
+      units: [VOLUME, 'price'],
+      example: '0.75:26 2.5:64',
+    },
     HAZARDS_OF_IT,
     text('note', 'Note'),
   ],
   cleaners: [
-    optional('dilution', 'Dilution', 'mL/L'),
+    optional('dilution', 'Dilution', DILUTION),
     number('dryHours', 'Dry again', 'h'),
     choice('residue', 'Leaves', ['none', 'phosphate', 'soap', 'bleach']),
     choices('removes', 'Takes off', SOILS),
@@ -160,31 +179,63 @@ export function withFigure<E extends object>(entry: E, path: string, value: unkn
   return { ...entry, [key]: withFigure(inner, rest.join('.'), value) };
 }
 
-/** A figure as text: what a form shows and a column holds. */
-export function writeFigure(figure: FigureKind, value: unknown): string {
+/** Files state figures in SI, whatever the system of a job. */
+const IN_FILES: UnitSystem = 'metric';
+
+const unitText = (unit: FigureUnit, system: UnitSystem): string =>
+  typeof unit === 'string' ? unit : unit.unit(system);
+
+/** The unit in which a figure is typed: `°F`, or `°F:h` for pairs; empty for what has none. */
+export function unitOf(figure: FigureKind, system: UnitSystem): string {
+  if (figure.kind === 'number') return unitText(figure.unit, system);
+  return figure.kind === 'pairs' ? figure.units.map((unit) => unitText(unit, system)).join(':') : '';
+}
+
+/** A stored number as it is typed: as it is where the system stores it so, else to two decimals. */
+function numberText(value: number, unit: FigureUnit, system: UnitSystem): string {
+  const isStoredSo = typeof unit === 'string' || unit.fromField(value, system) === value;
+  return String(isStoredSo ? value : unit.fieldValue(value, system, 2));
+}
+
+/** A figure as text: what a form shows in its system of units, and a column of a file holds. */
+export function writeFigure(figure: FigureKind, value: unknown, system: UnitSystem = IN_FILES): string {
   if (value === null || value === undefined) return '';
   if (figure.kind === 'yes-no') return value === true ? 'yes' : 'no';
   if (figure.kind === 'choices') return (value as string[]).join(' ');
   if (figure.kind === 'pairs') {
-    const [one, other] = figure.keys;
-    return (value as Record<string, number>[]).map((pair) => `${pair[one] ?? ''}:${pair[other] ?? ''}`).join(' ');
+    const { keys, units } = figure;
+    const half = (pair: Record<string, number>, place: 0 | 1): string =>
+      numberText(pair[keys[place]] ?? NaN, units[place], system);
+    return (value as Record<string, number>[]).map((pair) => `${half(pair, 0)}:${half(pair, 1)}`).join(' ');
   }
-  return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
+  if (figure.kind === 'number' && typeof value === 'number') return numberText(value, figure.unit, system);
+  return typeof value === 'string' ? value : '';
 }
 
-const numberFrom = (typed: string): number => Number(typed.replace(',', '.'));
+/** A figure to read: words without hyphens, numbers with their unit. */
+export function figureWords(figure: FigureKind, value: unknown, system: UnitSystem): string {
+  const text = writeFigure(figure, value, system).replaceAll('-', ' ');
+  const unit = figure.kind === 'number' ? unitOf(figure, system) : '';
+  return text === '' || unit === '' ? text : `${text} ${unit}`;
+}
+
+const numberFrom = (typed: string, unit: FigureUnit, system: UnitSystem): number => {
+  const value = Number(typed.replace(',', '.'));
+  return typeof unit === 'string' ? value : unit.fromField(value, system);
+};
 
 /** Reads a figure as it was typed, or says what would be right. Bounds are left to the entry's own schema. */
-export function readFigure(figure: Figure, typed: string): Outcome<unknown> {
+export function readFigure(figure: Figure, typed: string, system: UnitSystem = IN_FILES): Outcome<unknown> {
   const trimmed = typed.trim();
   switch (figure.kind) {
     case 'text':
       return accepted(trimmed);
     case 'number': {
       if (trimmed === '' && figure.isOptional) return accepted(null);
-      const value = numberFrom(trimmed);
+      const value = numberFrom(trimmed, figure.unit, system);
+      const unit = unitOf(figure, system);
       return trimmed === '' || !Number.isFinite(value)
-        ? refused(`${figure.label}: type a number${figure.unit ? ` in ${figure.unit}` : ''}.`)
+        ? refused(`${figure.label}: type a number${unit ? ` in ${unit}` : ''}.`)
         : accepted(value);
     }
     case 'yes-no':
@@ -202,15 +253,14 @@ export function readFigure(figure: Figure, typed: string): Outcome<unknown> {
         : refused(`${figure.label}: “${odd}” is none of ${figure.of.join(', ')}.`);
     }
     case 'pairs': {
+      const { keys, units, example } = figure;
       const pairs = trimmed
         .split(/[\s;]+/)
         .filter(Boolean)
-        .map((pair) => pair.split(':').map(numberFrom));
-      const isRight = pairs.every((pair) => pair.length === 2 && pair.every(Number.isFinite));
-      const [one, other] = figure.keys;
-      return isRight
-        ? accepted(pairs.map(([first, second]) => ({ [one]: first, [other]: second })))
-        : refused(`${figure.label}: write pairs like ${figure.unit === '°C:h' ? '10:24 20:12' : '0.75:26 2.5:64'}.`);
+        .map((pair) => pair.split(':').map((half, place) => numberFrom(half, units[place === 0 ? 0 : 1], system)));
+      return pairs.every((pair) => pair.length === 2 && pair.every(Number.isFinite))
+        ? accepted(pairs.map(([first, second]) => ({ [keys[0]]: first, [keys[1]]: second })))
+        : refused(`${figure.label}: write pairs like ${example}.`);
     }
   }
 }

@@ -77,6 +77,10 @@ export const TEMPERATURE_DIFFERENCE = measure('temperatureDifference', 1);
 export const FILM = measure('film', 0);
 /** m²/L. */
 export const SPREAD_RATE = measure('spreadRate', 1);
+/** kg/L. */
+export const DENSITY = measure('density', 2);
+/** mL/L: what a cleaner is thinned by. */
+export const DILUTION = measure('dilution', 1);
 /** m/s. */
 export const WIND = measure('wind', 1);
 /** mm. */

@@ -21,6 +21,10 @@ export type MeasureId =
   | 'film'
   /** m²/L */
   | 'spreadRate'
+  /** kg/L */
+  | 'density'
+  /** mL/L */
+  | 'dilution'
   /** m/s */
   | 'wind'
   /** mm */
@@ -66,6 +70,8 @@ export const UNIT_SYSTEMS = {
       temperatureDifference: KELVIN,
       film: [{ unit: 'µm', perUnit: 1, digits: 0 }],
       spreadRate: [{ unit: 'm²/L', perUnit: 1, digits: 1 }],
+      density: [{ unit: 'kg/L', perUnit: 1, digits: 2 }],
+      dilution: [{ unit: 'mL/L', perUnit: 1, digits: 0 }],
       wind: [{ unit: 'm/s', perUnit: 1, digits: 1 }],
       rain: [{ unit: 'mm', perUnit: 1, digits: 1 }],
     },
@@ -88,6 +94,8 @@ export const UNIT_SYSTEMS = {
       temperatureDifference: [{ unit: '°F', perUnit: 5 / 9, digits: 0 }],
       film: MILS,
       spreadRate: [{ unit: 'sq ft/gal', perUnit: 1 / (10.7639104 * US_GALLON), digits: 0 }],
+      density: [{ unit: 'lb/gal', perUnit: 0.45359237 / US_GALLON, digits: 1 }],
+      dilution: [{ unit: 'fl oz/gal', perUnit: (1000 * US_FLUID_OUNCE) / US_GALLON, digits: 1 }],
       wind: MILES_PER_HOUR,
       rain: INCHES_OF_RAIN,
     },
@@ -110,6 +118,8 @@ export const UNIT_SYSTEMS = {
       temperatureDifference: KELVIN,
       film: MILS,
       spreadRate: [{ unit: 'sq ft/gal', perUnit: 1 / (10.7639104 * IMPERIAL_GALLON), digits: 0 }],
+      density: [{ unit: 'lb/gal', perUnit: 0.45359237 / IMPERIAL_GALLON, digits: 1 }],
+      dilution: [{ unit: 'fl oz/gal', perUnit: (1000 * IMPERIAL_FLUID_OUNCE) / IMPERIAL_GALLON, digits: 1 }],
       wind: MILES_PER_HOUR,
       rain: INCHES_OF_RAIN,
     },

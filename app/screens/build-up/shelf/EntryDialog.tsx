@@ -14,7 +14,18 @@ import { useState } from 'react';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
 import { shelfOf } from '../../../../core/job/queries/shelf.ts';
 import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
-import { FIGURES, readFigure, valueAt, withFigure, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
+import {
+  FIGURES,
+  readFigure,
+  unitOf,
+  valueAt,
+  withFigure,
+  writeFigure,
+  type Figure,
+} from '../../../../core/shelf/figures.ts';
+import { TIN_AIR } from '../../../../core/shelf/drying/tin-air.ts';
+import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import { DEFAULT_SHELF, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob, useLocalise, useToday } from '../../../open-job/use-job.ts';
@@ -35,6 +46,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   const today = useToday();
   const localise = useLocalise();
   const { apply } = useCommands();
+  const { units } = job.settings;
   const [source, setSource] = useState<FigureSource>('tin');
   const entries: readonly Entry[] = shelfOf(job)[compartment];
   const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
@@ -45,14 +57,14 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   const state = (changed: Entry, field: string): Outcome<unknown> =>
     apply('change-entry', entryChange(compartment, entry, changed), { strokes: `${id}/${field}`, quiet: true });
   const take = (figure: Figure, typed: string): Outcome<unknown> => {
-    const read = readFigure(figure, typed);
+    const read = readFigure(figure, typed, units);
     if (!read.ok) return read;
     const stated = { ...entry.stated, [figure.path]: { from: source, on: today } };
     return state({ ...withFigure(entry, figure.path, read.value), stated }, figure.path);
   };
   const sourceOf = (figure: Figure): string => {
     const stated = entry.stated[figure.path];
-    const plain = usual ? writeFigure(figure, valueAt(usual, figure.path)) || 'not stated' : null;
+    const plain = usual ? writeFigure(figure, valueAt(usual, figure.path), units) || 'not stated' : null;
     const default_ = plain === null ? '' : `default: ${plain}`;
     if (!stated) return default_;
     return `from ${FIGURE_SOURCES[stated.from]}, ${stated.on}${default_ && ` · ${default_}`}`;
@@ -80,7 +92,9 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
         </Box>
         {compartment === 'coatings' && (
           <Typography sx={{ color: 'var(--ink-soft)' }}>
-            {localise('Hours on the tin, at 23 °C and 50 %. Nivel stretches them to the air that there is.')}
+            {localise(
+              `Hours on the tin, at ${TEMPERATURE.format(TIN_AIR.temperature, units)} and ${TIN_AIR.humidity} %. Nivel stretches them to the air that there is.`,
+            )}
           </Typography>
         )}
         {headings.map((heading) => (
@@ -95,6 +109,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
                   <FigureField
                     key={figure.path}
                     figure={figure}
+                    units={units}
                     value={valueAt(entry, figure.path)}
                     helper={sourceOf(figure)}
                     draft={`${job.id}/${id}/${figure.path}`}
@@ -126,14 +141,16 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
 
 interface FigureFieldProps {
   figure: Figure;
+  units: UnitSystem;
   value: unknown;
   helper: string;
   draft: string;
   take(typed: string): Outcome<unknown>;
 }
 
-function FigureField({ figure, value, helper, draft, take }: FigureFieldProps) {
-  const text = writeFigure(figure, value);
+function FigureField({ figure, units, value, helper, draft, take }: FigureFieldProps) {
+  const text = writeFigure(figure, value, units);
+  const unit = unitOf(figure, units);
   if (figure.kind === 'yes-no') {
     return (
       <FormControlLabel
@@ -175,8 +192,8 @@ function FigureField({ figure, value, helper, draft, take }: FigureFieldProps) {
   const isWide = figure.kind === 'pairs' || figure.kind === 'text';
   return (
     <StatedField
-      label={figure.kind === 'pairs' ? `${figure.label} (${figure.unit})` : figure.label}
-      {...(figure.kind === 'number' && figure.unit ? { unit: figure.unit } : {})}
+      label={figure.kind === 'pairs' ? `${figure.label} (${unit})` : figure.label}
+      {...(figure.kind === 'number' && unit ? { unit } : {})}
       text={text}
       helper={helper}
       draft={draft}

@@ -13,7 +13,7 @@ import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../.
 import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
 import { shelfOf } from '../../../../core/job/queries/shelf.ts';
-import { FIGURES, valueAt, writeFigure, type Figure } from '../../../../core/shelf/figures.ts';
+import { FIGURES, figureWords, valueAt, type Figure } from '../../../../core/shelf/figures.ts';
 import {
   COMPARTMENT_IDS,
   COMPARTMENTS,
@@ -128,6 +128,7 @@ interface RowProps {
 
 function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
   const localise = useLocalise();
+  const { units } = useJob().settings;
   return (
     <Box component="tr" sx={{ opacity: entry.archived ? 0.55 : 1 }}>
       <td style={{ whiteSpace: 'nowrap' }}>
@@ -138,8 +139,7 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
       </td>
       {figures.map((figure) => (
         <td key={figure.path} style={{ fontWeight: entry.stated[figure.path] ? 750 : 400 }}>
-          {writeFigure(figure, valueAt(entry, figure.path)).replaceAll('-', ' ')}
-          {figure.kind === 'number' && figure.unit && valueAt(entry, figure.path) !== null ? ` ${figure.unit}` : ''}
+          {figureWords(figure, valueAt(entry, figure.path), units)}
         </td>
       ))}
       <td>

@@ -18,6 +18,7 @@ import { CalmSearch } from './calm.ts';
 import { asBuilt, MOVES, type Incumbent, type Move } from './moves.ts';
 import { openingParams, dispatchRule, mutateParams, type DispatchParams } from './dispatch-params.ts';
 import type { Prepared, PreparedTask } from './prepared.ts';
+import { roundSteps, searchEffort } from './search-effort.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import type { Refusal } from './placement.ts';
 import type { Schedule } from './schedule.ts';
@@ -66,33 +67,16 @@ const BY_DUE = { better: 30, worse: 3 };
 /** Days by which a plan is to end sooner: how far it is from that tells plans apart that end at the same time. */
 const SOONER_DAYS = 3;
 
-/** Steps of the first round in which plans are made calmer, how much longer each next one is, and for how many tasks as many are built to be earlier. */
-const CALM_STEPS = 1000;
-const ROUND_GROWTH = 2.5;
-const HURRYING_TASKS = 120;
-/**
- * How many times as many are built to be earlier where every tick of the finish counts: fewer of few tasks, whose orders are
- * annealed; up to how many are few; and how much less is made calmer.
- */
-const EXACT_HURRYING = { few: 0.25, many: 3 };
-const FEW_TASKS = 60;
-const EXACT_CALMING = 0.1;
-/** How many orders are annealed there in a round, against the steps of it; of up to so many tasks, since each is built anew. */
-const ANNEALING = 3;
-const ANNEALED_TASKS = 120;
-/** How many of them at once, from one schedule. */
+/** How many schedules are annealed at once, from one. */
 const MIN_ANNEALED = 600;
 const ANNEALED_PER_TASK = 40;
 /** How many orders are annealed as such for every one that is built by a rule; and of how many steps they take the time. */
 const ORDERS_ANNEALED = 4;
 const ORDERS_PER_STEP = 5;
-/** Shares where nothing is set up and nothing lies anywhere, and how many orders there are a step, since most of each is as it was. */
-const OF_A_SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12, ordersPerStep: 3 };
+/** How many orders are tried a step where a critical path is changed, since most of each is as it was. */
+const SHORTENED_PER_STEP = 3;
 /** How much trouble a plan has at most, against the one told last, to be told at once. */
 const MUCH_CALMER = 0.9;
-/** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
-const QUICK_TASKS = 1000;
-const BOUND_ROUND = 2;
 
 /** How often a too-long wait may be mended once there is a plan. */
 const FEW_REPAIRS = 8;
@@ -117,8 +101,8 @@ class Search {
   readonly #prepared: Prepared;
   readonly #options: SearchOptions;
   readonly #random: () => number;
-  readonly #byManner: Way = { go: () => this.#varyManner(), weight: 3 };
-  readonly #ways: Way[] = [this.#byManner, ...MOVES.map((move) => ({ go: () => this.#move(move), weight: 1 }))];
+  readonly #byParams: Way = { go: () => this.#varyParams(), weight: 3 };
+  readonly #ways: Way[] = [this.#byParams, ...MOVES.map((move) => ({ go: () => this.#move(move), weight: 1 }))];
   #best: Candidate | null = null;
   /** From where moves start: the best, or for a while something a little worse. */
   #current: Candidate | null = null;
@@ -162,28 +146,21 @@ class Search {
     for (const params of openingParams(this.#prepared)) if (this.#isEnough() || !this.#tryParams(params)) break;
     this.#tryByDue();
     let bound: number | null = null;
-    const isExact = this.#prepared.problem.trouble == null;
-    const isQuick = this.#prepared.tasks.length <= QUICK_TASKS;
-    const isShop = isExact && isShopOf(this.#prepared);
-    let hurrying = isShop
-      ? OF_A_SHOP.hurrying
-      : isExact
-        ? EXACT_HURRYING[this.#prepared.tasks.length > FEW_TASKS ? 'many' : 'few']
-        : Math.min(1, HURRYING_TASKS / this.#prepared.tasks.length);
+    const effort = searchEffort(this.#prepared);
+    let { hurrying } = effort;
     for (let round = 0; !this.#isOver(); round++) {
       const [before, best] = [this.#steps, this.#best];
-      const calming = CALM_STEPS * ROUND_GROWTH ** round;
-      this.#calm(Math.min(isExact ? calming * EXACT_CALMING : calming, steps - this.#steps));
+      const share = (of: number): number => Math.ceil(roundSteps(round) * of);
+      this.#calm(Math.min(roundSteps(round) * effort.calming, steps - this.#steps));
       if (this.#best === null || !this.#isOver()) {
-        if (this.#best !== null && (isQuick || round >= BOUND_ROUND))
+        if (this.#best !== null && round >= effort.boundRound)
           bound ??= this.#options.boundBelow(this.#best.cost.finish);
         const counted = this.#best?.cost.counted;
-        this.#hurry(bound ?? -Infinity, Math.ceil(calming * hurrying));
-        if (isExact && this.#prepared.tasks.length <= ANNEALED_TASKS)
-          this.#anneal(bound ?? -Infinity, Math.ceil(calming * (isShop ? OF_A_SHOP.annealing : ANNEALING)), !isShop);
-        if (isShop) this.#shorten(bound ?? -Infinity, Math.ceil(calming * OF_A_SHOP.shortening));
+        this.#hurry(bound ?? -Infinity, share(hurrying));
+        if (effort.annealing > 0) this.#anneal(bound ?? -Infinity, share(effort.annealing), effort.annealsOrders);
+        if (effort.shortening > 0) this.#shorten(bound ?? -Infinity, share(effort.shortening));
         // The longer nothing earlier is found, the less it is looked for.
-        if (!isExact && this.#best?.cost.counted === counted) hurrying /= 2;
+        if (!effort.isExact && this.#best?.cost.counted === counted) hurrying /= 2;
       }
       // Nothing can be earlier, and nothing calmer was found in a whole round.
       const isProved = bound !== null && (this.#best?.cost.counted ?? Infinity) <= this.#prepared.counted(bound);
@@ -279,7 +256,7 @@ class Search {
     if (best === null || this.#isProved(bound) || this.#isOver()) return;
     this.#steps += steps;
     tabuSearch(this.#prepared, best.schedule, {
-      orders: steps * OF_A_SHOP.ordersPerStep,
+      orders: steps * SHORTENED_PER_STEP,
       random: this.#random,
       shouldStop: this.#options.shouldStop,
       onEarlier: (schedule) => {
@@ -406,11 +383,11 @@ class Search {
 
   #choose(): Way {
     let left = this.#random() * this.#ways.reduce((sum, { weight }) => sum + weight, 0);
-    return this.#ways.find(({ weight }) => (left -= weight) <= 0) ?? this.#byManner;
+    return this.#ways.find(({ weight }) => (left -= weight) <= 0) ?? this.#byParams;
   }
 
   /** Builds by a dispatch rule near the best of those that were tried. */
-  #varyManner(): boolean {
+  #varyParams(): boolean {
     const [plain] = openingParams(this.#prepared);
     const known = this.#bestParams?.params ?? plain;
     return known === undefined || this.#tryParams(mutateParams(this.#prepared, known, this.#random));
@@ -418,7 +395,7 @@ class Search {
 
   /** Moves something of the schedule that is gone on from. */
   #move(move: Move): boolean {
-    if (this.#current === null) return this.#varyManner();
+    if (this.#current === null) return this.#varyParams();
     return this.#tryRule(move(this.#prepared, this.#current, this.#random)) !== 'stopped';
   }
 
@@ -469,10 +446,6 @@ class Search {
     return candidate;
   }
 }
-
-/** Whether nothing is set up and nothing is left anywhere: what counts then is who, and what, goes first. */
-const isShopOf = ({ tasks, holds }: Prepared): boolean =>
-  holds.length === 0 && tasks.every(({ setup }) => setup === null);
 
 /** How crowded lanes count: the longest queue decides the finish. */
 const CROWDED = 2;

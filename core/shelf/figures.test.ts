@@ -31,7 +31,7 @@ test('every figure of every entry is written and read back the same, as files ha
 
 test('a US tin is read in mils, °F, pounds a gallon and quarts, and stored in SI', () => {
   const near = (actual: unknown, expected: number): void =>
-    assert.ok(Math.abs(Number(actual) - expected) < 1e-6, `${String(actual)}`);
+    assert.ok(Math.abs(Number(actual) - expected) < 1e-6, JSON.stringify(actual));
   near(value(figure('dryFilm'), '1.5', 'us'), 38.1);
   near(value(figure('minTemperature'), '50', 'us'), 10);
   near(value(figure('density'), '10', 'us'), 1.198264273);

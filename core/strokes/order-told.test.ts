@@ -30,14 +30,14 @@ const timed = (strokes: readonly Stroke[], minutes = 2, start = 600): TimedStrok
   })) as TimedStroke[];
 /** An order as simulated, with the oldest lap between its first and its last stroke. */
 const simulation = (names: string, age: number | null = null): Simulation => {
-  const strokes = timed([...names].map((name) => named(name)));
+  const strokes = timed(names.split('').map((name) => named(name)));
   const worst = age === null ? null : { age, earlier: strokes[0], later: strokes.at(-1) };
   return { strokes, start: 600, until: 700, stops: [], laps: [], worst } as unknown as Simulation;
 };
 const moves = (was: string, is: string): string[] =>
   movedStrokes(
-    [...was].map((name) => named(name)),
-    [...is].map((name) => named(name)),
+    was.split('').map((name) => named(name)),
+    is.split('').map((name) => named(name)),
   ).map(({ strokes, after }) => `${strokes.map(({ name }) => name).join('')} after ${after?.name ?? 'nothing'}`);
 
 test('as few strokes as tell it are said to have moved, those that follow each other together', () => {

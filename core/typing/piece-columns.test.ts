@@ -24,7 +24,7 @@ const read = (id: ColumnId, cell: string, context = contextOf()): CellContext | 
 };
 const stated = (id: ColumnId, cell: string, context = contextOf()): CellContext => {
   const outcome = read(id, cell, context);
-  assert.ok(typeof outcome !== 'string', String(outcome));
+  assert.ok(typeof outcome !== 'string', JSON.stringify(outcome));
   return outcome;
 };
 const refusal = (id: ColumnId, cell: string, context = contextOf()): string => {

@@ -295,7 +295,7 @@ for (const [id, changed, expected, because] of SIGNS) {
       assert.equal(sign, expected);
       return;
     }
-    assert.ok(sign !== null && sign !== 'excluded', `${String(sign)}`);
+    assert.ok(sign !== null && sign !== 'excluded', JSON.stringify(sign));
     assert.ok(Math.abs(sign.strength - expected) < 1e-9, `${sign.strength}`);
     if (because) assert.match(sign.because, because);
   });

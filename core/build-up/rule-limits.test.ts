@@ -112,6 +112,13 @@ const LIMITS: readonly (readonly [rule: string, fires: boolean, on: Ground, buil
     on(TRIM),
     'tannin is judged by itself',
   ],
+  [
+    'stains-unknown',
+    false,
+    ground({}, { unknown: ['stains'] }),
+    on(`prime-shellac ${TRIM}`),
+    'one of two primers blocks them',
+  ],
   ['metal-needs-metal-primer', false, ground({ substrate: 'metal' }), on(TRIM), 'painted metal'],
   ['metal-laid-bare', false, steel, on(BLOCKED), 'it is bare all over: another rule'],
   ['metal-laid-bare', false, ground({ substrate: 'metal' }), on(BLOCKED), 'the old coat holds'],

@@ -6,7 +6,7 @@ import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
 
 /** The largest body that is read, in bytes. */
 const MAX_BODY = 20_000_000;
-/** Faults of a body that are told, the first ones. */
+/** Most faults of a body in one answer. */
 const MAX_FAULTS = 5;
 
 /** A JSON answer. */

@@ -10,7 +10,7 @@ const MAX_AT_ONCE = Math.max(1, availableParallelism() - 1);
 /** Searches that may wait for a thread. */
 const MAX_WAITING = 4;
 
-/** What threads are asked for: to run a function of theirs, and how many wait for one. */
+/** A pool of threads: runs one of their functions, and counts the searches that wait. */
 export type PlanThreads = Pick<Tinypool, 'run' | 'queueSize'>;
 
 /** Threads that plan, so that pages do not wait for them; each ends a minute after its last search. */

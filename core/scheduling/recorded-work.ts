@@ -6,7 +6,7 @@ const RECORD_OWNER = 'record-';
 /** Whether what these painters did is kept by the record. */
 export const isRecord = (painters: readonly string[]): boolean => painters.some((id) => id.startsWith(RECORD_OWNER));
 
-/** Recorded work as tasks that can stand nowhere else, each by a owner of the record whose only hours they are. */
+/** Recorded work as tasks that can stand nowhere else, each by an owner of the record whose only hours they are. */
 export function recordedTasks(recorded: readonly { id: string; start: number; end: number }[]): {
   tasks: PlanTask[];
   painters: PlanProblem['painters'];

@@ -8,7 +8,7 @@ import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { HAZARD_IDS } from './hazards.ts';
 import type { Compartment } from './shelf.ts';
 
-/** In what a figure is stated: a measure, in the units of whoever types it, or a unit that is the same for all. */
+/** The unit of a figure: a measure follows the job’s system of units, a text is fixed. */
 type FigureUnit = Measure | string;
 
 /** How a figure is written, in a form and in a column alike. */
@@ -179,13 +179,13 @@ export function withFigure<E extends object>(entry: E, path: string, value: unkn
   return { ...entry, [key]: withFigure(inner, rest.join('.'), value) };
 }
 
-/** Files state figures in SI, whatever the system of a job. */
+/** Files always state figures in SI. */
 const IN_FILES: UnitSystem = 'metric';
 
 const unitText = (unit: FigureUnit, system: UnitSystem): string =>
   typeof unit === 'string' ? unit : unit.unit(system);
 
-/** The unit in which a figure is typed: `°F`, or `°F:h` for pairs; empty for what has none. */
+/** The unit in which a figure is typed: `°F`, or `°F:h` for pairs; empty without one. */
 export function unitOf(figure: FigureKind, system: UnitSystem): string {
   if (figure.kind === 'number') return unitText(figure.unit, system);
   return figure.kind === 'pairs' ? figure.units.map((unit) => unitText(unit, system)).join(':') : '';

@@ -1,6 +1,6 @@
 import type { Simulation, TimedStroke } from './simulate.ts';
 
-/** Minutes of a result in which somebody could paint: its stops left out, so that playing it shows no waiting. */
+/** Minutes of painting in a pass, without its stops, so that the player shows no waiting. */
 export function playedSpan({ start, until, stops }: Pick<Simulation, 'start' | 'until' | 'stops'>): number {
   return until - start - stops.reduce((sum, stop) => sum + stop.until - stop.from, 0);
 }

@@ -38,14 +38,14 @@ export interface PassResult extends Simulation {
   openTime: number;
 }
 
-/** Passes of a input: what is tried differs more often in air and hands than in what is painted. */
+/** Passes by input: a search changes air and hands more often than faces. */
 const passNamed = keptByName((input: PassInput, _name, painted: Painted) => passOf(input.piece, input.faces, painted));
 type Painted = Pick<StrokeSetting, 'face' | 'edges' | 'walls' | 'application' | 'reach'>;
 
 const passIn = (input: PassInput, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
   passNamed(input, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
 
-/** Plays a pass over a input's faces in the setting's order. */
+/** Simulates a pass over the faces of an input, in the order of the setting. */
 export function simulatePass(input: PassInput, setting: StrokeSetting): PassResult {
   const { coating, climateId, clocks } = input;
   const pass = passIn(input, setting);

@@ -124,7 +124,7 @@ function oneOf<T extends string>(
       if (fact) {
         const withFact = (piece: StatedPiece): StatedPiece => fact.state(piece, definitionOf(context.kind));
         const stated = withFact(context.piece);
-        // A word of another column leaves this one as it is, whatever it is.
+        // A word of another column never changes the value of this one.
         if (ids.some((id) => id !== of(stated) && of(withFact(state(context.piece, id))) === of(stated))) {
           context.piece = stated;
           return accepted(of(stated));

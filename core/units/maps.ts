@@ -1,11 +1,11 @@
-/** Entries by what they have in common, in the order in which each key comes first; entries keep theirs. */
+/** Groups entries by key. Keys and entries keep their order. */
 export function groupBy<K, V>(entries: Iterable<V>, keyOf: (entry: V) => K): Map<K, V[]> {
   const groups = new Map<K, V[]>();
   for (const entry of entries) getOrInsertComputed(groups, keyOf(entry), () => []).push(entry);
   return groups;
 }
 
-/** What a map holds under a key; where it holds nothing, what is made, which it holds from then on. */
+/** The value of a map under a key. A missing one is made and kept. */
 export function getOrInsertComputed<K, V>(
   map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
   key: K,

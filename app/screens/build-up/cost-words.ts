@@ -5,7 +5,7 @@ import { useJob } from '../../open-job/use-job.ts';
 
 const DAY = 24 * 60;
 
-/** One of what is counted, and several. */
+/** Names for one and for several. */
 const MORE = {
   risk: { one: 'more risk', several: 'more risks' },
   coats: { one: 'more coat', several: 'more coats' },

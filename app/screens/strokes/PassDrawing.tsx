@@ -32,7 +32,7 @@ export interface Shown {
   drips: boolean;
 }
 
-/** Shows the drawing at a time on the result's clock. */
+/** Shows the drawing at a time on the pass's clock. */
 export interface DrawingHandle {
   show(time: number): void;
 }

@@ -8,19 +8,19 @@ import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
 
-/** Goes to a time on the result's clock. */
+/** Goes to a time on the pass's clock. */
 export interface PlayerHandle {
   goTo(time: number): void;
 }
 
 interface PlayerProps {
   result: PassResult;
-  /** Told of every time that is shown, on the result's clock. */
+  /** Told of every time that is shown, on the pass's clock. */
   onTime(time: number): void;
   ref?: Ref<PlayerHandle>;
 }
 
-/** A whole result takes about so many seconds, at each of these paces. */
+/** A whole pass takes about so many seconds, at each of these paces. */
 const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
 
 /** Calls `step` with each frame while something plays, with the seconds since the one before. */
@@ -41,7 +41,7 @@ function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
   }, [isPlaying]);
 }
 
-/** Plays a result, pauses, steps from stroke to stroke, and goes to any time. */
+/** Plays a pass, pauses, steps from stroke to stroke, and goes to any time. */
 export function Player({ result, onTime, ref }: PlayerProps) {
   const span = playedSpan(result);
   const [minutes, setMinutes] = useState(0);

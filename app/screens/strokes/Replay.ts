@@ -4,7 +4,7 @@ import type { TimedStroke } from '../../../core/strokes/simulate.ts';
 /** How a stroke looks at a time. */
 export type StrokeLook = 'bare' | 'painting' | 'fresh' | 'close' | 'gone-off';
 
-/** How a stroke looks at a time on the clock of its result. */
+/** How a stroke looks at a time on the clock of its pass. */
 export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: number): StrokeLook {
   if (time <= from) return 'bare';
   if (time < until) return 'painting';
@@ -13,7 +13,7 @@ export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: numbe
 }
 
 /**
- * Shows a result at any of its times on a drawing that is there already: only attributes of what has changed are
+ * Shows a pass at any of its times on a drawing that is there already: only attributes of what has changed are
  * written, so that a railing of a hundred spindles is played as smoothly as a door.
  */
 export class Replay {
@@ -35,7 +35,7 @@ export class Replay {
     }
   }
 
-  /** Shows the drawing at a time on the result's clock. */
+  /** Shows the drawing at a time on the pass's clock. */
   show(time: number): void {
     const isBegun = time > this.#result.start;
     this.#root.toggleAttribute('data-begun', isBegun);

@@ -91,7 +91,7 @@ const loosened: Move = (prepared, incumbent, random) => {
   return rule;
 };
 
-/** Other priorities than those by which it was built, perturbed. */
+/** The priorities of a schedule, perturbed. */
 const perturbPriorities: Move = (_prepared, incumbent, random) => {
   const rule = { ...incumbent.rule, priority: Float64Array.from(incumbent.rule.priority) };
   const share = 0.05 + 0.45 * random() ** 2;

@@ -31,7 +31,7 @@ const BACK = 90;
 const TRIES = 8;
 const ROUNDS = 6;
 const MORE = 4;
-/** Minutes by which the order of what is let go is perturbed. */
+/** Minutes by which the order of released tasks is perturbed. */
 const SHAKEN = [30, 120, 480];
 
 /**
@@ -128,7 +128,7 @@ function blockedBy({ task, refusal }: { task: PreparedTask; refusal: Refusal }):
   return refusal.kind === 'appointment' ? refusal.task : task.index;
 }
 
-/** The plan's policy, at first as it is, then with the order of what is loose perturbed. */
+/** The plan's policy: first unchanged, then with the order of released tasks perturbed. */
 function perturbedPolicy(
   bound: Prepared,
   planned: ReadonlyMap<string, PlannedTask>,

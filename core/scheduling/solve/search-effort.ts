@@ -17,7 +17,7 @@ const EXACT_ANNEALING = 3;
 const ANNEALED_TASKS = 120;
 /** The same where nothing is set up and nothing lies anywhere. */
 const SHOP = { hurrying: 0.3, annealing: 0.3, shortening: 12 };
-/** Up to so many tasks a bound is found at once; of more, it is asked for after some rounds. */
+/** Up to so many tasks the bound is computed in the first round; with more, from a later round on. */
 const QUICK_TASKS = 1000;
 const BOUND_ROUND = 2;
 
@@ -32,7 +32,7 @@ export interface SearchEffort {
   annealing: number;
   annealsOrders: boolean;
   shortening: number;
-  /** The first round, from 0, in which a bound is asked for. */
+  /** The first round, from 0, in which the bound is computed. */
   boundRound: number;
 }
 

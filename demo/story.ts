@@ -99,6 +99,7 @@ export class Story {
     const { units } = this.job.settings;
     const read = readLine(line, { units, rooms: this.job.rooms, roomId: this.job.rooms[0]?.id ?? '' });
     if (!read.ok) throw new Error(`${line}: ${read.message}`);
+    for (const { question } of read.asked) throw new Error(`${line}: ${question}`);
     const pieces = read.places.map(({ room, note }, index) => {
       if (!('id' in room)) throw new Error(`${line}: there is no room ${room.name}.`);
       const piece = { ...read.piece, note, ...facts, roomId: room.id };

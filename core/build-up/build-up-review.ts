@@ -1,7 +1,7 @@
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FOUND, resultInWords, type FoundId } from '../pieces/found.ts';
-import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
+import { EXISTING_COATS, SUBSTRATES, type ExistingCoat } from '../pieces/substrate.ts';
 import type { SurfaceFacts } from '../proving/proof.ts';
 import { isChosen } from './coat-stack.ts';
 import { judge, type Verdict } from './judge.ts';
@@ -26,7 +26,9 @@ function valueOf(facts: SurfaceFacts, key: (typeof RESTS_ON)[number]): string {
 
 const inWords = (key: (typeof RESTS_ON)[number], value: string): string => {
   if (key === 'substrate') return SUBSTRATES[value as keyof typeof SUBSTRATES].name.toLowerCase();
-  if (key === 'old-coat') return EXISTING_COATS[value as keyof typeof EXISTING_COATS].toLowerCase();
+  // A mark of an earlier Nivel may name a coat that is told more closely now.
+  if (key === 'old-coat' && !(value in EXISTING_COATS)) return value.replaceAll('-', ' ');
+  if (key === 'old-coat') return EXISTING_COATS[value as ExistingCoat].toLowerCase();
   return resultInWords(key, value).toLowerCase();
 };
 

@@ -34,7 +34,7 @@ test('bare wood is abraded or left as it is; a school of keying offers its own w
 });
 
 test('spots are primed by the school of spots alone, and then there is no coat of primer all over', () => {
-  const spots = on(ground({ oldCoat: 'waterborne-paint' }), { priming: 'spots' });
+  const spots = on(ground({ oldCoat: 'waterborne-matt' }), { priming: 'spots' });
   assert.ok(spots.length > 0);
   for (const { buildUp } of spots)
     assert.equal(buildUp.coats[0]?.extent === 'all', false, JSON.stringify(buildUp.coats[0]));

@@ -6,6 +6,7 @@ import type { BuildUp, FinishGroup, Key, Schools } from '../job/document/group-s
 import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
+import type { Use } from '../shelf/uses.ts';
 import { judgeRecipe, type Verdict } from './judge.ts';
 import { usualCoat, usualTool } from './fixing.ts';
 import type { Rule } from './rule.ts';
@@ -113,7 +114,7 @@ function composed(job: Job, grounds: readonly Ground[], seed: Seed, schools: Sch
   const start: Recipe = {
     cleaning: [],
     key: seed.key,
-    filler: null,
+    fillers: [],
     grainFill: null,
     preservative: null,
     coats: isSame ? { front, back: front } : { front, back: onFace('back') },
@@ -180,14 +181,15 @@ interface Pair {
   topcoat: Coating;
 }
 
-const isFor = (coating: Coating, exposures: readonly string[], extent = 'all'): boolean =>
+const isForExposures = (coating: Coating, exposures: readonly string[], extent = 'all'): boolean =>
   exposures.every(
     (exposure) =>
       coating.exposure === 'both' || coating.exposure === exposure || (extent === 'spots' && coating.spotsOutside),
   );
 
 const suitsExposure = ({ primer, topcoat }: Pair, exposures: readonly string[]): boolean =>
-  isFor(topcoat, exposures) && (primer === null || isFor(primer.coating, exposures, primer.extent));
+  isForExposures(topcoat, exposures) &&
+  (primer === null || isForExposures(primer.coating, exposures, primer.extent));
 
 /** What may go on the other face: the same primer where it may, else each that bonds to the same. */
 function othersBeside({ primer }: Pair, pairs: readonly Pair[], exposures: readonly string[]): Pair[] {
@@ -196,9 +198,11 @@ function othersBeside({ primer }: Pair, pairs: readonly Pair[], exposures: reado
     (pair) => pair.primer?.coating === primer?.coating && pair.primer?.extent === primer?.extent,
   );
   if (same.length > 0) return same;
-  const bonds = new Set(primer?.coating.bondsTo);
+  const grounds = (coating: Coating): Use[] => [...coating.madeFor, ...coating.willDo];
+  const bonds = new Set<Use>(primer ? grounds(primer.coating) : []);
   return able.filter(
-    (pair) => pair.primer?.extent === primer?.extent && pair.primer?.coating.bondsTo.some((bond) => bonds.has(bond)),
+    (pair) =>
+      pair.primer?.extent === primer?.extent && pair.primer && grounds(pair.primer.coating).some((use) => bonds.has(use)),
   );
 }
 
@@ -263,7 +267,7 @@ export function withFix(job: Job, group: FinishGroup, buildUp: BuildUp, rule: Ru
 const BARE_RECIPE: Recipe = {
   cleaning: [],
   key: 'none',
-  filler: null,
+  fillers: [],
   grainFill: null,
   preservative: null,
   coats: { front: [], back: [] },

@@ -4,6 +4,7 @@ import { coatsToHide } from '../colour/hiding.ts';
 import { job } from '../testing/rule-examples.ts';
 import { coat } from '../testing/surfaces.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
+import { PRIMER_WHITE } from '../colour/primer-tints.ts';
 import { faceColour, topcoatsToHide } from './face-colour.ts';
 import type { SystemCoat } from './system-coat.ts';
 
@@ -22,20 +23,20 @@ const under = (...written: string[]): SystemCoat[] =>
   });
 
 test('without a primer topcoats hide as they hide; an unknown colour is taken for one that two hide', () => {
-  assert.equal(topcoatsToHide(BLACK, WHITE, 0), coatsToHide(BLACK, WHITE));
+  assert.equal(topcoatsToHide(BLACK, WHITE, []), coatsToHide(BLACK, WHITE));
   for (const [old, next] of [
     [RED, WHITE],
     ['#1f3f77', '#e8e4d8'],
     ['#2f4b5c', RED],
   ] as const) {
-    assert.equal(topcoatsToHide(old, next, 0), coatsToHide(old, next), `${old} under ${next}`);
+    assert.equal(topcoatsToHide(old, next, []), coatsToHide(old, next), `${old} under ${next}`);
   }
-  assert.equal(topcoatsToHide(null, WHITE, 0), 2);
-  assert.equal(topcoatsToHide(null, RED, 3), 2);
+  assert.equal(topcoatsToHide(null, WHITE, []), 2);
+  assert.equal(topcoatsToHide(null, RED, []), 2);
 });
 
 test('a white primer saves coats of white over black, and each more of it leaves less', () => {
-  const saved = [0, 1, 2, 3].map((coats) => topcoatsToHide(BLACK, WHITE, coats));
+  const saved = [0, 1, 2, 3].map((coats) => topcoatsToHide(BLACK, WHITE, Array<string>(coats).fill(PRIMER_WHITE)));
   assert.deepEqual(
     saved,
     saved.toSorted((one, other) => other - one),
@@ -45,8 +46,8 @@ test('a white primer saves coats of white over black, and each more of it leaves
 });
 
 test('red hides badly over any white, primed or not', () => {
-  assert.ok(topcoatsToHide(WHITE, RED, 0) > 2);
-  assert.ok(topcoatsToHide(WHITE, RED, 1) > 2);
+  assert.ok(topcoatsToHide(WHITE, RED, []) > 2);
+  assert.ok(topcoatsToHide(WHITE, RED, [PRIMER_WHITE]) > 2);
 });
 
 test('only a primer that lies all over and is not clear counts', () => {

@@ -116,6 +116,17 @@ export function seal(recipe: Recipe, s: Situation): boolean {
 export const thinFirst = (recipe: Recipe, s: Situation, thinning: number): boolean =>
   onEach(recipe, s, ([head, ...rest]) => (head === undefined ? null : [{ ...head, thinning }, ...rest]));
 
+/** Has the last primer over a whole face that hides anything tinted. */
+export function tintPrimer(recipe: Recipe, s: Situation, tint: string): boolean {
+  return onEach(recipe, s, (coats) => {
+    const index = coats.findLastIndex(({ product, extent }) => {
+      const coating = s.shelf.coatings.find(({ id }) => id === product);
+      return extent === 'all' && coating?.role === 'primer' && !coating.clear;
+    });
+    return index < 0 ? null : coats.map((coat, at) => (at === index ? { ...coat, tint } : coat));
+  });
+}
+
 /** A filler of the shelf for a purpose and a place. */
 export function fillerFor(
   { shelf, isOutdoorPiece }: Situation,

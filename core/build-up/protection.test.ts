@@ -11,7 +11,7 @@ const dangers = (facts: Partial<BuildUp>, piece = {}, topcoat = 'enamel-acrylic'
       danger,
     ]),
   );
-const NEW = { substrate: 'softwood', existing: 'waterborne-paint', condition: 'sound' } as const;
+const NEW = { substrate: 'softwood', existing: 'waterborne-matt', condition: 'sound' } as const;
 const coat = (product: string, tool: 'brush' | 'roller' | 'spray' = 'brush') =>
   ({ product, tool, thinning: 0, extent: 'all' }) as const;
 
@@ -21,7 +21,7 @@ test('every part of a build-up that carries a hazard is told with its name', () 
   assert.equal(from({ coats: [coat('prime-shellac')] }, 'solvent'), 1, 'a coat');
   assert.equal(from({ faceCoats: { back: [coat('prime-shellac')] } }, 'solvent'), 1, 'a coat of the back');
   assert.equal(from({ preservative: 'water-repellent' }, 'biocide'), 1, 'a preservative');
-  assert.equal(from({ filler: 'epoxy-2k' }, 'hardener'), 1, 'a filler');
+  assert.equal(from({ fillers: ['epoxy-2k'] }, 'hardener'), 1, 'a filler');
   assert.equal(from({ grainFill: { product: 'grain-putty', passes: 2 } }, 'dust'), 1, 'a grain filler');
 });
 

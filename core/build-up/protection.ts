@@ -25,7 +25,7 @@ function sourcesOf(job: Job, group: FinishGroup, buildUp: BuildUp): Source[] {
   const coats = [...buildUp.coats, ...(buildUp.faceCoats.front ?? []), ...(buildUp.faceCoats.back ?? [])];
   const products = [
     ...buildUp.cleaning.map(({ product }) => cleanerOf(job, product)),
-    fillerOf(job, buildUp.filler),
+    ...buildUp.fillers.map((id) => fillerOf(job, id)),
     fillerOf(job, buildUp.grainFill?.product ?? null),
     preservativeOf(job, buildUp.preservative),
     ...coats.map(({ product }) => coatingOf(job, product)),

@@ -1,12 +1,14 @@
 import { coatingOf, cleanerOf, fillerOf, preservativeOf, shelfOf } from '../job/queries/shelf.ts';
 import { colourOn } from '../job/queries/faces.ts';
+import { isWetRoom, roomOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { FinishGroup, Key } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
-import { definitionOf } from '../pieces/registry.ts';
+import { definitionOf, workOf } from '../pieces/registry.ts';
 import type { Trait } from '../pieces/traits.ts';
+import type { Work } from '../pieces/works.ts';
 import { proofOf, type Proof, type SurfaceFacts } from '../proving/proof.ts';
 import type { FoundId } from '../pieces/found.ts';
 import type { Cleaner } from '../shelf/cleaner.ts';
@@ -33,6 +35,13 @@ export interface Ground {
   sheen: Sheen | null;
   /** Whether this group is sprayed, by the painter's own school. */
   sprays: boolean;
+  /** Whether everybody of the crew is a professional, and has supplied air or a booth; null where nobody has said. */
+  isProfessional: boolean;
+  suppliedAir: boolean | null;
+  /** What kind of work its finish is. */
+  work: Work;
+  /** In how many topcoats the colour was seen to cover; null where that is reckoned. */
+  coveredIn: number | null;
 }
 
 /** A face of like pieces, or two that get the same, with everything that is to go onto it: what a rule looks at. */
@@ -54,9 +63,14 @@ export interface Situation {
   colour: FaceColour;
   sheen: Sheen | null;
   sprays: boolean;
+  isProfessional: boolean;
+  suppliedAir: boolean | null;
+  /** What kind of work its finish is on this face: a window is joinery where it looks into a room. */
+  work: Work;
+  coveredIn: number | null;
   cleaning: readonly { cleaner: Cleaner; rinsed: boolean }[];
   key: Key;
-  filler: Filler | null;
+  fillers: readonly Filler[];
   grainFill: { filler: Filler; passes: number } | null;
   preservative: Preservative | null;
   coats: readonly SystemCoat[];
@@ -87,6 +101,10 @@ export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGrou
     colours: { front: colourOn(group, 'front').hex, back: colourOn(group, 'back').hex },
     sheen: group.sheen,
     sprays: group.schools.tools === 'spray',
+    isProfessional: job.crew.every(({ skill }) => skill === 'professional'),
+    suppliedAir: job.site.suppliedAir,
+    work: workOf(piece),
+    coveredIn: group.coveredIn,
   };
 }
 
@@ -95,7 +113,11 @@ export function groundsOf(job: Job, group: FinishGroup): Ground[] {
   const grounds = new Map<string, Ground>();
   for (const piece of job.pieces) {
     if (piece.groupId !== group.id) continue;
-    const key = JSON.stringify([piece.surface, piece.exposure, piece.scope, piece.kind, piece.fireRated]);
+    const isDamp = isWetRoom(roomOf(job, piece));
+    const key = JSON.stringify([
+      ...[piece.surface, piece.exposure, piece.scope, piece.kind, workOf(piece)],
+      ...[piece.fireRated, isDamp],
+    ]);
     if (!grounds.has(key)) grounds.set(key, groundOf(job, piece, group));
   }
   const known = new Set<string>();
@@ -110,9 +132,9 @@ export function groundsOf(job: Job, group: FinishGroup): Ground[] {
 /** The coats of a face, with their products; those that the shelf does not have are left out. */
 function coatsOf(job: Pick<Job, 'shelf'>, coats: readonly Coat[]): SystemCoat[] {
   const found: SystemCoat[] = [];
-  for (const { product, tool, thinning, extent } of coats) {
+  for (const { product, tool, thinning, extent, tint } of coats) {
     const coating = coatingOf(job, product);
-    if (coating !== undefined) found.push({ coating, tool, thinning, extent });
+    if (coating !== undefined) found.push({ coating, tool, thinning, extent, tint });
   }
   return found;
 }
@@ -158,12 +180,16 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     traits: ground.traits,
     fireRated: ground.fireRated,
     yearBuilt: ground.yearBuilt,
-    colour: faceColour(ground.proof.facts.oldColour, ground.colours[face], coats),
+    colour: faceColour(ground.proof.facts.oldColour, ground.colours[face], coats, ground.coveredIn),
     sheen: ground.sheen,
     sprays: ground.sprays,
+    isProfessional: ground.isProfessional,
+    suppliedAir: ground.suppliedAir,
+    work: ground.work === 'windows' && ground.exposure[face] === 'inside' ? 'joinery' : ground.work,
+    coveredIn: ground.coveredIn,
     cleaning,
     key: recipe.key,
-    filler: fillerOf(job, recipe.filler) ?? null,
+    fillers: recipe.fillers.flatMap((id) => fillerOf(job, id) ?? []),
     grainFill: grain && recipe.grainFill ? { filler: grain, passes: recipe.grainFill.passes } : null,
     preservative: preservativeOf(job, recipe.preservative) ?? null,
     coats,

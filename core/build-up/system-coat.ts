@@ -10,13 +10,15 @@ export interface SystemCoat {
   tool: Tool;
   thinning: number;
   extent: Extent;
+  /** What a primer is tinted to. */
+  tint?: string | undefined;
 }
 
 /** A build-up while it is composed: each face has its own coats. */
 export interface Recipe {
   cleaning: BuildUp['cleaning'];
   key: Key;
-  filler: string | null;
+  fillers: readonly string[];
   grainFill: BuildUp['grainFill'];
   preservative: string | null;
   coats: Record<FaceId, Coat[]>;
@@ -24,17 +26,17 @@ export interface Recipe {
 
 /** The recipe of a build-up: its coats for every face. */
 export function recipeOf(buildUp: BuildUp): Recipe {
-  const { cleaning, key, filler, grainFill, preservative, coats, faceCoats } = buildUp;
+  const { cleaning, key, fillers, grainFill, preservative, coats, faceCoats } = buildUp;
   const own = (face: FaceId): Coat[] => [...(faceCoats[face] ?? coats)];
-  return { cleaning, key, filler, grainFill, preservative, coats: { front: own('front'), back: own('back') } };
+  return { cleaning, key, fillers, grainFill, preservative, coats: { front: own('front'), back: own('back') } };
 }
 
 /** The build-up of a recipe: one list of coats where the faces carry the same. */
 export function buildUpOf(recipe: Recipe, faces: readonly FaceId[]): BuildUp {
-  const { coats, ...rest } = recipe;
+  const { coats, fillers, ...rest } = recipe;
   const main = faces.includes('front') ? 'front' : (faces[0] ?? 'front');
   const differs = faces.includes('back') && main === 'front' && !sameCoats(coats.front, coats.back);
-  return { ...rest, coats: coats[main], faceCoats: differs ? { back: coats.back } : {} };
+  return { ...rest, fillers: [...fillers], coats: coats[main], faceCoats: differs ? { back: coats.back } : {} };
 }
 
 /** Edges go with the front, so that its coats on edges alone make no difference between the faces. */
@@ -43,10 +45,14 @@ export function sameCoats(front: readonly Coat[], back: readonly Coat[]): boolea
   const [one, other] = [front.filter(isOnFace), back.filter(isOnFace)];
   return (
     one.length === other.length &&
-    one.every(({ product, tool, thinning, extent }, index) => {
+    one.every(({ product, tool, thinning, extent, tint }, index) => {
       const beside = other[index];
       return (
-        beside?.product === product && beside.tool === tool && beside.thinning === thinning && beside.extent === extent
+        beside?.product === product &&
+        beside.tool === tool &&
+        beside.thinning === thinning &&
+        beside.extent === extent &&
+        beside.tint === tint
       );
     })
   );

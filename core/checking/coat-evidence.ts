@@ -1,10 +1,11 @@
+import { coatClimateId } from '../steps/wetness/coat-climate.ts';
 import { operationOf } from '../steps/operations.ts';
 import { exposedFaceOf, SUNSHINE, type FaceHour } from '../air/exposed-face.ts';
 import type { Air } from '../air/climate.ts';
 import { dewPoint } from '../air/humidity.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { progressByTask } from '../job/progress.ts';
-import { dryingClimateId } from '../job/queries/places.ts';
+
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
 import { filmRatioOf } from '../steps/wetness/learnt-drying.ts';
@@ -67,8 +68,8 @@ const MAX_LOOK = 48;
 export function coatEvidence(job: Job, made: MadeClocks, laid: AppliedCoat, before: AppliedCoat | null): CoatEvidence {
   const { clocks } = made;
   const { step, at } = laid;
-  const { coating, faces } = step.coat;
-  const climateId = dryingClimateId(job, step.piece, faces);
+  const { coating } = step.coat;
+  const climateId = coatClimateId(job, step);
   const recoatable = clocks.reached(coating, 'recoat', at, climateId, made.conditions.get(step.id)) ?? at;
   const until = Math.min(recoatable, at + MAX_LOOK * 60);
   const extremes = extremesOf(clocks, climateId, at, until, coating.minTemperature);
@@ -121,7 +122,7 @@ function extremesOf(
 
 /** The hours of a face that was painted, or dries, in the open; null inside. */
 function faceHours(clocks: JobClocks, job: Job, { step }: AppliedCoat): readonly FaceHour[] | null {
-  const id = dryingClimateId(job, step.piece, step.coat.faces);
+  const id = coatClimateId(job, step);
   return exposedFaceOf(id) ? clocks.face(id) : null;
 }
 
@@ -154,8 +155,8 @@ function underOf(
   laid: AppliedCoat,
   before: AppliedCoat,
 ): CoatEvidence['under'] {
-  const { coating, faces } = before.step.coat;
-  const climateId = dryingClimateId(job, before.step.piece, faces);
+  const { coating } = before.step.coat;
+  const climateId = coatClimateId(job, before.step);
   // What a coat was found to be afterwards counts too: whoever finds it tacky knows that it dries slower.
   const condition = conditions.get(before.step.id) ?? AS_STATED;
   const due = clocks.reached(coating, 'recoat', before.at, climateId, condition) ?? before.at;

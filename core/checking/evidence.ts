@@ -1,5 +1,6 @@
 import { formatMoment } from '../units/moments.ts';
 import { operationOf } from '../steps/operations.ts';
+import { PRIMER_WHITE } from '../colour/primer-tints.ts';
 import { topcoatsToHide } from '../build-up/face-colour.ts';
 import { cleanerOf } from '../job/queries/shelf.ts';
 import { colourOn } from '../job/queries/faces.ts';
@@ -112,7 +113,9 @@ function washDried(
 function hidingOf(laid: readonly AppliedCoat[], next: string | null, old: string | null): Evidence['hiding'] {
   if (next === null || old === null) return null;
   const whole = laid.filter(({ step }) => step.coat.coat.extent === 'all');
-  const primers = whole.filter(({ step }) => step.coat.coating.role === 'primer' && !step.coat.coating.clear).length;
+  const primers = whole.flatMap(({ step: { coat } }) =>
+    coat.coating.role === 'primer' && !coat.coating.clear ? [coat.coat.tint ?? PRIMER_WHITE] : [],
+  );
   const topcoats = whole.filter(({ step }) => step.coat.coating.role === 'topcoat').length;
   return { laid: topcoats, needed: topcoatsToHide(old, next, primers) };
 }

@@ -6,9 +6,9 @@ import { keysOf, SCHOOLS, suitsPriming, toolOf } from '../build-up/schools.ts';
 import { groundsOf } from '../build-up/situation.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import type { Tool } from '../shelf/tools.ts';
-import type { BuildUp, FinishGroup, Schools } from '../job/document/group-schema.ts';
+import type { BuildUp, FinishGroup, Schools, Weights } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { CRITERIA, CRITERION_IDS, ranked, Weigher, type Cost, type Weighed } from './weigh.ts';
+import { CRITERIA, CRITERION_IDS, ranked, Weigher, type Weighed } from './weigh.ts';
 
 /** What may be chosen for a group, and what not. */
 export interface Offer {
@@ -57,9 +57,9 @@ export function offerFor(job: Job, group: FinishGroup): Offer {
 export function rankingReasons(
   best: Weighed,
   all: readonly Weighed[],
-): { leads: string[]; gives: { criterion: keyof Cost; more: number }[] } {
+): { leads: string[]; gives: { criterion: keyof Weights; more: number }[] } {
   const leads: string[] = [];
-  const gives: { criterion: keyof Cost; more: number }[] = [];
+  const gives: { criterion: keyof Weights; more: number }[] = [];
   for (const criterion of CRITERION_IDS) {
     const { least, isMoreBetter } = CRITERIA[criterion];
     const sign = isMoreBetter ? -1 : 1;

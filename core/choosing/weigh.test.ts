@@ -7,7 +7,7 @@ import type { Weights } from '../job/document/group-schema.ts';
 import { buildUp, DOOR, TestJob } from '../testing/jobs.ts';
 import { CRITERIA, CRITERION_IDS, ranked, WEIGHT_PRESETS, Weigher, type Cost } from './weigh.ts';
 
-const NOTHING: Cost = { risk: 0, days: 0, hours: 0, money: 0, coats: 0, smell: 0, toughness: 0, dust: 0 };
+const NOTHING: Cost = { risk: 0, days: 0, hours: 0, money: 0, coats: 0, smell: 0, toughness: 0, dust: 0, misfits: 0 };
 const NO_WEIGHT: Weights = { risk: 0, days: 0, hours: 0, money: 0, coats: 0, smell: 0, toughness: 0, dust: 0 };
 const entry = (id: string, cost: Partial<Cost>) => ({
   candidate: { id } as Candidate,

@@ -1,4 +1,7 @@
 import type { Candidate } from '../build-up/compose.ts';
+import { misfits } from '../build-up/misfits.ts';
+import { groundsOf, situations, type Ground } from '../build-up/situation.ts';
+import { recipeOf } from '../build-up/system-coat.ts';
 import { coatsOn } from '../job/queries/faces.ts';
 import { cleanerOf, coatingOf, preservativeOf } from '../job/queries/shelf.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
@@ -28,6 +31,8 @@ export interface Cost {
   toughness: number;
   /** Hours of dry sanding before the first coat. */
   dust: number;
+  /** Coats of products that are made for something else in the first place. */
+  misfits: number;
 }
 
 /** Every criterion, as a painter says it. */
@@ -43,7 +48,10 @@ export const CRITERIA: {
   toughness: { name: 'Toughness', least: 'the toughest finish', isMoreBetter: true },
   dust: { name: 'Dust', least: 'the least sanding' },
 };
-export const CRITERION_IDS = Object.keys(CRITERIA) as (keyof Cost)[];
+export const CRITERION_IDS = Object.keys(CRITERIA) as (keyof Weights)[];
+
+/** What one product counts that is made for something else, against a score of 1 for the worst in everything. */
+const MISFIT = 0.25;
 
 /** Weights that go by a name. */
 export const WEIGHT_PRESETS: readonly { name: string; weights: Weights }[] = [
@@ -59,7 +67,7 @@ export const WEIGHT_PRESETS: readonly { name: string; weights: Weights }[] = [
 export interface Weighed {
   candidate: Candidate;
   cost: Cost;
-  /** The weighted sum of how far it is from the best in each criterion, 0 to 1; less is better. */
+  /** The weighted sum of how far it is from the best in each criterion, 0 to 1, and what misfits add; less is better. */
   score: number;
 }
 
@@ -69,6 +77,7 @@ export class Weigher {
   readonly #group: FinishGroup;
   readonly #work: GroupWork;
   readonly #onePiece: OnePiece;
+  readonly #grounds: readonly Ground[];
   readonly #slowest: GroupWork['pieces'][number] | undefined;
 
   constructor(job: Job, group: FinishGroup) {
@@ -76,6 +85,7 @@ export class Weigher {
     this.#group = group;
     this.#work = new GroupWork(job, group);
     this.#onePiece = new OnePiece(job);
+    this.#grounds = groundsOf(job, group);
     const area = (piece: GroupWork['pieces'][number]): number =>
       FACE_IDS.reduce((sum, face) => sum + areaWithFace(piece, face), 0);
     this.#slowest = [...this.#work.pieces].sort((one, other) => area(other) - area(one))[0];
@@ -96,7 +106,15 @@ export class Weigher {
       smell: this.#smell(buildUp),
       toughness: Math.min(...coated.map((coats) => this.#toughness(coats))),
       dust: (this.#work.dustMinutes(buildUp) * factor) / 60,
+      misfits: this.#misfits(buildUp),
     };
+  }
+
+  /** On the face where most of them are. */
+  #misfits(buildUp: BuildUp): number {
+    const recipe = recipeOf(buildUp);
+    const found = this.#grounds.flatMap((ground) => situations(this.#job, ground, recipe)).map(misfits);
+    return Math.max(0, ...found);
   }
 
   #smell({ cleaning, preservative, coats, faceCoats }: BuildUp): number {
@@ -116,7 +134,7 @@ export class Weigher {
 }
 
 /** How far each is from the best in a criterion, as a share of the whole spread. */
-function shares(costs: readonly Cost[], criterion: keyof Cost): number[] {
+function shares(costs: readonly Cost[], criterion: keyof Weights): number[] {
   // A risk is a risk, however many others there are elsewhere: one more than the least counts two thirds, two in full.
   if (criterion === 'risk') {
     const least = Math.min(...costs.map(({ risk }) => risk));
@@ -141,7 +159,9 @@ export function ranked(weighed: readonly Omit<Weighed, 'score'>[], weights: Weig
   return weighed
     .map((entry, index) => ({
       ...entry,
-      score: byCriterion.reduce((sum, { weight, of }) => sum + weight * (of[index] ?? 0), 0) / Math.max(1, total),
+      score:
+        byCriterion.reduce((sum, { weight, of }) => sum + weight * (of[index] ?? 0), 0) / Math.max(1, total) +
+        MISFIT * entry.cost.misfits,
     }))
     .sort(
       (one, other) =>

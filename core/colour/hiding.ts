@@ -21,7 +21,8 @@ export function baseOf(hex: string): Base {
   const { l, a, b } = labOf(hex);
   const chroma = Math.hypot(a, b);
   const hue = (Math.atan2(b, a) * 180) / Math.PI;
-  if (l <= 20 && chroma < 25) return 'black';
+  // Charcoal, navy and bottle green are deep bases; black alone covers at once.
+  if (l <= 12 && chroma < 8) return 'black';
   if (chroma >= 50 && hue >= HUES_OF_RED_TO_YELLOW[0] && hue <= HUES_OF_RED_TO_YELLOW[1]) return 'bright';
   if (l >= 90) return 'white';
   if (l >= 75) return 'pastel';

@@ -105,7 +105,11 @@ function readKind(cell: string, job: Job): Outcome<{ kind: PieceKind; piece: Sta
   });
   if (named) return accepted({ kind: named, piece: usualPiece(named, ''), count: 1 });
   const read = readLine(cell, { units: job.settings.units, rooms: [], roomId: '' });
-  return read.ok ? accepted({ kind: read.kind, piece: read.piece, count: read.places.length }) : refused(read.message);
+  if (!read.ok) return refused(read.message);
+  // In a list nobody sees a question beside the row: it stands as a fault.
+  const [asked] = read.asked;
+  if (asked) return refused(asked.question);
+  return accepted({ kind: read.kind, piece: read.piece, count: read.places.length });
 }
 
 /** What one row came to, wherever it stands. */

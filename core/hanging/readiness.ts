@@ -1,5 +1,6 @@
+import { coatStays } from '../steps/wetness/coat-climate.ts';
 import { progressByTask } from '../job/progress.ts';
-import { staysOf } from '../job/queries/places.ts';
+
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -54,8 +55,8 @@ export function readinessOf(
       if (!isPlanned) return null;
       let latest = 0;
       for (const [index, step] of lastCoats.entries()) {
-        const { coating, faces } = step.coat;
-        const stays = staysOf(job, piece, faces, hungAt ?? planned ?? Infinity);
+        const { coating } = step.coat;
+        const stays = coatStays(job, step, hungAt ?? planned ?? Infinity);
         const at = clocks.reached(coating, use, finished[index] ?? 0, stays, conditions.get(step.id));
         if (at == null || at === Infinity) return null;
         latest = Math.max(latest, at);

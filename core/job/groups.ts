@@ -1,32 +1,51 @@
 import { groupBy } from '../units/maps.ts';
 import type { Draft } from 'immer';
+import { workOf } from '../pieces/registry.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
+import { WORKS, type Work } from '../pieces/works.ts';
 import { NEW_GROUP } from './document/new-job.ts';
-import type { Piece, Surface } from './document/piece-schema.ts';
+import type { Piece } from './document/piece-schema.ts';
 import type { FinishGroup } from './document/group-schema.ts';
 import type { Job } from './document/schema.ts';
 
-type Exposure = Piece['exposure'];
+/** What decides with which others a piece is finished. */
+type Grouped = Pick<Piece, 'surface' | 'exposure' | 'kind' | 'shape'>;
 
-/** Pieces are alike, and take one build-up, when their surface and what they face are the same. */
-function likeness(surface: Surface, exposure: Exposure): string {
-  return [surface.substrate, surface.existing, surface.condition, exposure.front, exposure.back].join('/');
+/** Work that is bought and painted apart from all else on the same surface. */
+const APART: ReadonlySet<Work> = new Set(['ceilings']);
+
+const workApart = (piece: Grouped): Work | '' => {
+  const work = workOf(piece);
+  return APART.has(work) ? work : '';
+};
+
+/** Pieces are alike, and take one build-up, when their surface, what they face and their work are the same. */
+function likenessOf(piece: Grouped): string {
+  const { surface, exposure } = piece;
+  return [
+    surface.substrate,
+    surface.existing,
+    surface.condition,
+    exposure.front,
+    exposure.back,
+    workApart(piece),
+  ].join('/');
 }
 
-function groupName(surface: Surface, exposure: Exposure): string {
+/** The name that a group of pieces like this one is given by itself. */
+export function usualGroupName(piece: Grouped): string {
+  const { surface, exposure } = piece;
   const substrate = SUBSTRATES[surface.substrate].name;
   const coat = EXISTING_COATS[surface.existing].toLowerCase();
   const outside = exposure.front === 'outside' || exposure.back === 'outside' ? ', outside' : '';
-  return `${substrate}, ${coat}${surface.condition === 'sound' ? '' : `, ${surface.condition}`}${outside}`;
+  const work = workApart(piece);
+  return `${substrate}, ${coat}${surface.condition === 'sound' ? '' : `, ${surface.condition}`}${outside}${work && `, ${WORKS[work]}`}`;
 }
 
-const likenessOf = ({ surface, exposure }: Pick<Piece, 'surface' | 'exposure'>): string => likeness(surface, exposure);
-
 /** The id of the group of like pieces, which is added to the draft if there is none yet. */
-export function groupForSurface(draft: Draft<Job>, surface: Surface, exposure: Exposure): string {
-  const wanted = likeness(surface, exposure);
-  const like = likeIn(draft, wanted, new Set());
-  return like?.groupId ?? addGroup(draft, groupName(surface, exposure)).id;
+export function groupForPiece(draft: Draft<Job>, piece: Grouped): string {
+  const like = likeIn(draft, likenessOf(piece), new Set());
+  return like?.groupId ?? addGroup(draft, usualGroupName(piece)).id;
 }
 
 /** A piece of that likeness which new ones join: in no group that was put together by hand, and not among `moving`. */
@@ -52,7 +71,7 @@ export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: 
       const group = draft.groups.find(({ id }) => id === groupId);
       // Only a name that was given by itself follows; the painter's own stays.
       if (group !== undefined && group.name === before.get(first.id))
-        group.name = groupName(first.surface, first.exposure);
+        group.name = usualGroupName(first);
       continue;
     }
     for (const piece of own) {
@@ -67,12 +86,8 @@ export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: 
 /** The group into which another mover of the same likeness has gone already, or a new one. */
 function groupOfMoved(draft: Draft<Job>, piece: Piece, own: readonly Piece[]): string {
   const gone = own.find((other) => other.groupId !== piece.groupId && likenessOf(other) === likenessOf(piece));
-  return gone?.groupId ?? addGroup(draft, groupName(piece.surface, piece.exposure)).id;
+  return gone?.groupId ?? addGroup(draft, usualGroupName(piece)).id;
 }
-
-/** The name that a group of pieces like this one is given by itself. */
-export const usualGroupName = ({ surface, exposure }: Pick<Piece, 'surface' | 'exposure'>): string =>
-  groupName(surface, exposure);
 
 /** A new group at the end of the draft's. */
 export function addGroup(

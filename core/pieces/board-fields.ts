@@ -77,11 +77,13 @@ export const HUNG = {
   faceNames: { front: 'front', back: 'back' },
   edgeNames: { hinge: 'hinge edge', lock: 'lock edge', top: 'top edge', bottom: 'bottom edge' },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] as EdgeId[] },
+  outerFace: 'front',
   closesOpening: true,
   comesOff: 'usually',
   whileWet: WEDGED,
   traits: ['handled'],
-  pace: { takeOff: 4, rehang: 9 },
+  pace: { takeOff: 4, rehang: 9, inPlace: 3 },
+  lines: () => ({ fixed: 1000 }),
   cautions: [],
 } as const;
 
@@ -94,7 +96,8 @@ export const BOARD = {
   comesOff: 'usually',
   whileWet: KEEP_OFF,
   traits: ['handled'],
-  pace: { takeOff: 4, rehang: 5 },
+  pace: { takeOff: 4, rehang: 5, inPlace: 1.5 },
+  lines: () => ({ fixed: 400 }),
   cautions: [],
 } as const;
 

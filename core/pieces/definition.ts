@@ -8,6 +8,8 @@ import type { Shape, ShapeField } from './shape.ts';
 import type { FaceSchool } from './stroke-schools.ts';
 import type { Feature, Trait } from './traits.ts';
 import type { ExistingCoat, Substrate } from './substrate.ts';
+import type { Trade } from './trades.ts';
+import type { Work } from './works.ts';
 
 /** A bag entry: what the piece usually carries. */
 export interface HardwareItem {
@@ -17,11 +19,23 @@ export interface HardwareItem {
 
 /** Work before the first coat, and how long its glue or filler takes. */
 export interface Preparation {
-  operation: 'plant' | 'fill' | 'drill';
+  operation: 'plant' | 'fill' | 'drill' | 'caulk' | 'putty';
   /** At a professional's pace. */
   minutes: number;
   /** At 23 °C and 50 % RH. */
   dryHours: number;
+}
+
+/** Lines beside a piece that stays in place, in mm. */
+export interface MaskedLines {
+  /** Along wall, floor, tread or worktop: cut in freehand, or taped. */
+  wall?: number;
+  /** Of these, what runs along the floor: no joint to caulk. */
+  floor?: number;
+  /** Along glass: the same. */
+  glass?: number;
+  /** Along seals, tracks, hinges and furniture that stay on: taped whoever paints. */
+  fixed?: number;
 }
 
 /** One length of moulding to cut for a piece. */
@@ -42,6 +56,10 @@ export interface PieceDefinition<S extends Shape = Shape> {
   plural: string;
   /** The letter of its marks: `D` in `D-03`. */
   markLetter: string;
+  /** What kind of work its finish is. */
+  work(shape: S): Work;
+  /** Which trade of its room it belongs to, where it is painted in place; left out where it stands apart from them. */
+  trade?(shape: S): Trade;
   schema: z.ZodType<S>;
   fields: readonly ShapeField[];
   presets: readonly { name: string; shape: S }[];
@@ -55,6 +73,10 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Names of the faces that it has: “front” and “back”, “room side”, “all round”. Every kind has a front. */
   faceNames: Readonly<Partial<Record<FaceId, string>> & { front: string }>;
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
+  /** The face that looks out where the piece closes the house: of a window, a garage door, an entrance. */
+  outerFace?: FaceId;
+  /** Whether a new piece of this kind looks out on that face, unless it is said otherwise. */
+  usuallyOutside?: true;
   /** The face that may stay as it is where days or money are short, since few see it; left out where all are seen. */
   lessSeen?: FaceId;
   /** The schools of order that apply to its faces, the usual one first. */
@@ -78,8 +100,13 @@ export interface PieceDefinition<S extends Shape = Shape> {
   preparation?(shape: S): Preparation[];
   /** Mitred lengths of moulding that it gets, in mm over the long points. */
   cuts?(shape: S): MouldingCut[];
-  /** Minutes to take the hardware off and bag it, and to rehang, at a professional's pace. */
-  pace: { takeOff: number; rehang: number };
+  /**
+   * Minutes at a professional's pace: to take it off with its hardware and bag that, to rehang it, and, where it is painted
+   * in place, to take off the furniture that is in the way and to put it back, each.
+   */
+  pace: { takeOff: number; rehang: number; inPlace: number };
+  /** What is kept clean where it is painted in place, in mm of line. Left out where nothing is. */
+  lines?(shape: S): MaskedLines;
   /** What its use asks of a finish. */
   traits: readonly Trait[];
   /** What it is, where that concerns more than its finish; left out where there is nothing to say. */
@@ -94,6 +121,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
 export interface Typed {
   /** Words for the kind without plural, “flush door”, and what each says of the shape. The longest that fits counts. */
   words: Readonly<Record<string, Shape>>;
+  /** Of these words, those that say that its outer face looks out: “back door”. */
+  outside?: readonly string[];
   /** Sizes typed as `a x b x c`, in mm; null when the kind can't take so many. */
   sizes(lengths: readonly number[]): Shape | null;
   /** Fields that take single lengths, in the order in which they are typed. */

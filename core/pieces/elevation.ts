@@ -44,6 +44,8 @@ export interface Element {
   /** Length in mm that is cut in with the brush before the flat is filled. */
   cutIn: number;
   grain: Grain;
+  /** Whether it belongs to a face so large that a wide roller goes on its flats. */
+  isLarge: boolean;
   /** Which of several frames on a face it belongs to, counted from 0: a section, a sash. */
   section: number;
   /** The bevel or moulding around a panel: the outline of the field inside it, and its own area as painted, in m². */

@@ -19,6 +19,7 @@ interface ElementFacts {
   holes?: readonly (readonly Point[])[];
   grain?: Grain;
   section?: number;
+  isLarge?: boolean;
   /** mm² beyond the drawn area; 0 for a flat element. */
   excess?: number;
   cutIn?: number;
@@ -38,6 +39,7 @@ export function element({
   cutIn,
   section,
   inside,
+  isLarge = false,
 }: ElementFacts): Element {
   const drawn = outlineArea(outline) - holes.reduce((sum, hole) => sum + outlineArea(hole), 0);
   return {
@@ -51,6 +53,7 @@ export function element({
     cutIn: cutIn ?? 0,
     grain: grain ?? 'vertical',
     section: section ?? 0,
+    isLarge,
     relief: inside ? { inside, area: squareMetres(drawn - outlineArea(inside) + excess) } : null,
   };
 }

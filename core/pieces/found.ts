@@ -1,6 +1,9 @@
-import { EXISTING_COATS } from './substrate.ts';
+import { KNOWN_COAT_IDS, OLD_COATS, type KnownCoat } from './substrate.ts';
 
-const { unknown: _unknown, ...KNOWN_COATS } = EXISTING_COATS;
+const KNOWN_COATS = Object.fromEntries(KNOWN_COAT_IDS.map((id) => [id, OLD_COATS[id].name])) as Record<
+  KnownCoat,
+  string
+>;
 
 /** What can be found out about a surface, each with its results: a question of the trade and its answers. */
 export const FOUND = {

@@ -50,6 +50,10 @@ export const glazingOf = (shape: Glazed): Fill =>
     moulding: slope(shape.glazingWidth, shape.glazingDepth),
   });
 
+/** Mm of the lines along all glass of a face. */
+export const glassLine = (face: Face): number =>
+  face.elements.reduce((sum, { part, cutIn }) => sum + (part === 'glazing-moulding' ? cutIn : 0), 0);
+
 /** m² of glass in a face. */
 export const glassIn = (face: Face): number =>
   face.unpainted

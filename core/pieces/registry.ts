@@ -1,5 +1,7 @@
 import type { PieceDefinition } from './definition.ts';
+import type { Shape } from './shape.ts';
 import type { Feature, Trait } from './traits.ts';
+import type { Work } from './works.ts';
 import { cabinetDoor } from './kinds/cabinet-door.ts';
 import { carcass } from './kinds/carcass.ts';
 import { casementWindow } from './kinds/casement-window.ts';
@@ -60,6 +62,11 @@ for (const [id, definition] of Object.entries(PIECE_DEFINITIONS))
 /** Whether pieces of a kind are of some sort. */
 export const hasFeature = (kind: PieceKind, feature: Feature): boolean =>
   definitionOf(kind).features?.includes(feature) === true;
+
+/** What kind of work the finish of a piece is. */
+export function workOf({ kind, shape }: { kind: PieceKind; shape: Shape }): Work {
+  return definitionOf(kind).work(shape);
+}
 
 /** Whether the use of a kind asks for something. */
 export const hasTrait = (kind: PieceKind, trait: Trait): boolean => definitionOf(kind).traits.includes(trait);

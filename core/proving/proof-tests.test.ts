@@ -11,6 +11,7 @@ const SOFTWOOD: Asked = {
   yearBuilt: 1950,
   hasEdges: true,
   isWall: false,
+  isDamp: false,
 };
 const questions = (more: Partial<Asked> = {}): FoundId[] =>
   testsFor({ ...SOFTWOOD, ...more }).map(({ found }) => found);

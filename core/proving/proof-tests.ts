@@ -2,8 +2,9 @@ import { LEAD_BEFORE } from '../job/cautions.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { FoundId, ResultOf } from '../pieces/found.ts';
-import { definitionOf } from '../pieces/registry.ts';
-import { mayHoldLead, type ExistingCoat, type Substrate } from '../pieces/substrate.ts';
+import { isWetRoom, roomOf } from '../job/queries/places.ts';
+import { hasFeature, hasTrait } from '../pieces/registry.ts';
+import { mayHoldLead, SUBSTRATES, type ExistingCoat, type Substrate } from '../pieces/substrate.ts';
 
 /** What decides which questions matter for a surface. */
 export interface Asked {
@@ -13,6 +14,8 @@ export interface Asked {
   yearBuilt: number | null;
   hasEdges: boolean;
   isWall: boolean;
+  /** Where water condenses: a window, or any piece of a wet room. */
+  isDamp: boolean;
 }
 
 /** What one sees, and what that means. */
@@ -41,8 +44,7 @@ export interface ProofTest<F extends FoundId = FoundId> {
   matters(asked: Asked): boolean;
 }
 
-const WOOD: readonly Substrate[] = ['softwood', 'oak', 'mdf'];
-const isWood = ({ substrate }: Asked): boolean => WOOD.includes(substrate);
+const isWood = ({ substrate }: Asked): boolean => SUBSTRATES[substrate].isWood;
 const isCoated = ({ oldCoat }: Asked): boolean => oldCoat !== 'bare';
 const define = <F extends FoundId>(proofTest: ProofTest<F>): ProofTest<F> => proofTest;
 
@@ -68,7 +70,8 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     },
     judgedAs: 'lead',
     whileUnknown: 'Paint of that age is treated as lead: no dry sanding or scraping.',
-    matters: ({ oldCoat, yearBuilt }) => mayHoldLead(oldCoat) && (yearBuilt === null || yearBuilt < LEAD_BEFORE),
+    matters: ({ substrate, oldCoat, yearBuilt }) =>
+      mayHoldLead(substrate, oldCoat) && (yearBuilt === null || yearBuilt < LEAD_BEFORE),
   }),
   'old-coat': define({
     found: 'old-coat',
@@ -81,15 +84,23 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       'Look at the rag, and feel the spot with a fingernail.',
     ],
     shows: {
-      'waterborne-paint': { sees: 'It softens and comes off on the rag', means: 'Acrylic: takes waterborne paint.' },
+      'waterborne-matt': {
+        sees: 'It softens and comes off on the rag; it was dull',
+        means: 'Matt acrylic: takes waterborne paint as it is.',
+      },
+      'waterborne-sheen': {
+        sees: 'It softens and comes off on the rag; it had a shine',
+        means: 'Acrylic with a sheen: key it or degloss it first.',
+      },
       'oil-gloss': { sees: 'Nothing comes off, it stays hard', means: 'Oil enamel: key it, or use a bonding primer.' },
       varnish: { sees: 'Clear; it gets sticky, or turns white', means: 'Varnish or lacquer: treated like gloss.' },
       'factory-finish': { sees: 'Nothing at all, even after a minute', means: 'Baked or two-part: needs bond or key.' },
+      'factory-primed': { sees: 'Dull, even and chalky white or grey, unused', means: 'Primed already: no first primer.' },
       bare: { sees: 'The rag takes up wood colour alone', means: 'Nothing is on it: prime as bare.' },
     },
-    judgedAs: 'oil-gloss',
-    whileUnknown: 'It is judged by what the walk says, and as oil gloss where that is not known.',
-    matters: (asked) => isCoated(asked) && asked.oldCoat !== 'factory-finish',
+    judgedAs: null,
+    whileUnknown: 'It is judged by what the walk says, else as the worst coat that is usual on this material.',
+    matters: (asked) => isCoated(asked) && asked.oldCoat !== 'factory-finish' && asked.oldCoat !== 'factory-primed',
   }),
   soundness: define({
     found: 'soundness',
@@ -202,7 +213,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     },
     judgedAs: 'none',
     whileUnknown: 'It is judged as free of mould, and that is shown as a risk.',
-    matters: ({ isOutside, isWall }) => isOutside || isWall,
+    matters: ({ isOutside, isWall, isDamp }) => isOutside || isWall || isDamp,
   }),
   edges: define({
     found: 'edges',
@@ -236,15 +247,19 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
 const ALL_TESTS = Object.values(PROOF_TESTS) as unknown as readonly ProofTest[];
 
 /** What decides the questions for one piece: what was stated of it on the walk. */
-export function askedOf(job: Pick<Job, 'site'>, piece: Pick<Piece, 'surface' | 'exposure' | 'scope' | 'kind'>): Asked {
-  const { surface, exposure, scope } = piece;
+export function askedOf(
+  job: Pick<Job, 'site' | 'rooms'>,
+  piece: Pick<Piece, 'surface' | 'exposure' | 'scope' | 'kind' | 'roomId'>,
+): Asked {
+  const { surface, exposure, scope, kind } = piece;
   return {
     substrate: surface.substrate,
     oldCoat: surface.existing,
     isOutside: exposure.front === 'outside' || exposure.back === 'outside',
     yearBuilt: job.site.yearBuilt,
     hasEdges: scope.edges.length > 0,
-    isWall: definitionOf(piece.kind).traits.includes('wall'),
+    isWall: hasTrait(kind, 'wall'),
+    isDamp: hasFeature(kind, 'window') || isWetRoom(roomOf(job, piece)),
   };
 }
 

@@ -3,13 +3,13 @@ import type { FindingStamp, Patch } from '../job/document/finding-schema.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FOUND_IDS, type FoundId, type ResultOf } from '../pieces/found.ts';
-import type { ExistingCoat, Substrate } from '../pieces/substrate.ts';
+import { judgedCoat, type Condition, type KnownCoat, type Substrate } from '../pieces/substrate.ts';
 import { askedOf, PROOF_TESTS, testsFor, type Asked } from './proof-tests.ts';
 
 /** A surface as it is judged: what was found, or what is supposed until somebody has looked. */
 export interface SurfaceFacts {
   substrate: Substrate;
-  oldCoat: Exclude<ExistingCoat, 'unknown'>;
+  oldCoat: KnownCoat;
   soundness: ResultOf<'soundness'>;
   contamination: ResultOf<'contamination'>;
   moisture: ResultOf<'moisture'>;
@@ -41,12 +41,14 @@ const PLAIN: Omit<SurfaceFacts, 'substrate' | 'oldCoat'> = {
   oldColour: null,
 };
 
-/** What the walk itself saw: flaking, chalk and grease need no test to be believed. */
-function seenOnTheWalk({ condition }: Piece['surface']): Partial<SurfaceFacts> {
-  if (condition === 'flaking') return { soundness: 'lets-go' };
-  if (condition === 'worn') return { soundness: 'chalks' };
-  return condition === 'greasy' ? { contamination: 'grease' } : {};
-}
+/** What the walk itself saw needs no test to be believed. */
+const SEEN: Readonly<Record<Condition, Partial<SurfaceFacts>>> = {
+  sound: {},
+  worn: { soundness: 'chalks' },
+  flaking: { soundness: 'lets-go' },
+  greasy: { contamination: 'grease' },
+  mouldy: { mould: 'mould' },
+};
 
 /** The last finding to each question; of two at the same time the one that was stamped last. */
 export function lastFindings(findings: readonly FindingStamp[]): Map<FoundId, FindingStamp> {
@@ -67,9 +69,9 @@ export function prove(
   surface: Piece['surface'],
   findings: ReadonlyMap<FoundId, FindingStamp>,
 ): Omit<Proof, 'patch'> {
-  const seen = seenOnTheWalk(surface);
+  const seen = SEEN[surface.condition];
   const provedCoat = findings.get('old-coat')?.result as SurfaceFacts['oldCoat'] | undefined;
-  const oldCoat = provedCoat ?? (surface.existing === 'unknown' ? 'oil-gloss' : surface.existing);
+  const oldCoat = provedCoat ?? judgedCoat(surface.substrate, surface.existing);
   const facts: Record<string, string | null> = { ...PLAIN, ...seen };
   const unknown: FoundId[] = [];
   // What matters follows from the coat that is really there.
@@ -103,7 +105,10 @@ export const findingsOn = ({ findings }: Pick<Job, 'findings'>, groupId: string)
   byGroup(findings).get(groupId) ?? new Map<FoundId, FindingStamp>();
 
 /** What is known of the surface of a piece. */
-export function proofOf(job: Job, piece: Omit<Piece, 'mark'>): Proof {
+export function proofOf(
+  job: Pick<Job, 'site' | 'rooms' | 'findings' | 'patches'>,
+  piece: Omit<Piece, 'mark'>,
+): Proof {
   return {
     ...prove(askedOf(job, piece), piece.surface, findingsOn(job, piece.groupId)),
     patch: lastPatch(job.patches, piece.groupId),
@@ -117,7 +122,7 @@ export function openQuestions(job: Job, groupId: string): Set<FoundId> {
 
 /** The tests that matter for any piece of a group, in order, given what has been found so far. */
 export function testsOn(job: Job, groupId: string): (typeof PROOF_TESTS)[FoundId][] {
-  const proved = findingsOn(job, groupId).get('old-coat')?.result as ExistingCoat | undefined;
+  const proved = findingsOn(job, groupId).get('old-coat')?.result as KnownCoat | undefined;
   const wanted = new Set<FoundId>();
   for (const piece of job.pieces.filter((candidate) => candidate.groupId === groupId)) {
     const asked = askedOf(job, piece);

@@ -1,11 +1,15 @@
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { AREA } from '../units/measures.ts';
 import { makesMist } from '../shelf/tools.ts';
-import { coatsOn } from '../job/queries/faces.ts';
+import { coatsOn, laidOn } from '../job/queries/faces.ts';
+import { fillerOf } from '../job/queries/shelf.ts';
+import { hasTrait } from '../pieces/registry.ts';
+import { groupBy } from '../units/maps.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { Job } from '../job/document/schema.ts';
-import { abradedAreas, maskedMetres } from './pace.ts';
-import { paintUses, productNeeds, type PaintUse, type ProductNeed } from './litres.ts';
+import { maskingOf, type Masking } from './masking.ts';
+import { abradedAreas, caulkedMetres } from './pace.ts';
+import { paintUses, productNeeds, sessionOf, type PaintUse, type ProductNeed } from './litres.ts';
 import { takeOff } from './take-off.ts';
 
 /** What the consumables of a job are counted from. */
@@ -33,20 +37,53 @@ const SLEEVE_COVERS = 12; // m² until a mini-roller's nap lies flat
 const SHEET_COVERS = 1.5; // m² of flat old paint a sheet of paper or a disc
 const SPONGE_COVERS = 2; // m² of profile a sanding sponge
 const FINE_SHEET_COVERS = 5; // m² of denibbing a sheet
-const METRES_OF_FILM = 1; // m² of film a metre that is masked
+const WIDE_SLEEVE_COVERS = 80; // m² of wall until a wide sleeve is worn
+const CARTRIDGE_FILLS = 12; // m of joint a cartridge of caulk
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 const sessions = ({ needs }: Counted, tool: PaintUse['coat']['tool']): ProductNeed['coats'] =>
   needs.flatMap(({ coats }) => coats.filter((coat) => coat.tool === tool));
+
+/** Areas of walls and ceilings are rolled wide, all else with a mini-roller. */
+function sleeves({ uses }: Counted, width: 'mini' | 'wide', covers: number): number {
+  const own = uses.filter(
+    ({ coat, piece }) => coat.tool === 'roller' && hasTrait(piece.kind, 'wall') === (width === 'wide'),
+  );
+  // A mini-roller is thrown away after a session; a wide one is washed out.
+  const key = (use: PaintUse): string =>
+    width === 'mini' ? sessionOf(use) : `${use.coating.id}/${use.colour?.hex ?? ''}`;
+  const areas = [...groupBy(own, key).values()].map((session) => sum(session.map(({ area }) => area)));
+  return sum(areas.map((area) => Math.max(1, Math.ceil(area / covers))));
+}
+
+/** What is masked of every piece with a build-up that stays in place. */
+const maskings = ({ job }: Counted): Masking[] =>
+  job.pieces.flatMap((piece) => {
+    const buildUp = groupOf(job, piece)?.buildUp;
+    return buildUp ? [maskingOf(job, piece, buildUp.coats.map((coat) => laidOn(job, piece, coat).tool))] : [];
+  });
+
+/** Pieces whose joints are caulked. */
+const caulked = (job: Job): Job['pieces'] =>
+  job.pieces.filter((piece) =>
+    groupOf(job, piece)?.buildUp?.fillers.some((id) => fillerOf(job, id)?.fills === 'joints'),
+  );
 
 /** Everything that is used up, from the same take-off as the paint. */
 export const CONSUMABLES = {
   sleeves: {
     name: 'Mini-roller sleeves',
     unit: '',
-    why: (units) => `one a colour and session, another for every ${AREA.brief(SLEEVE_COVERS, units)}`,
-    count: (of) => sum(sessions(of, 'roller').map(({ area }) => Math.max(1, Math.ceil(area / SLEEVE_COVERS)))),
+    why: (units) => `one a colour and session, another for every ${AREA.brief(SLEEVE_COVERS, units)} of joinery`,
+    count: (of) => sleeves(of, 'mini', SLEEVE_COVERS),
     pack: { count: 10, price: 14 },
+  },
+  'wide-sleeves': {
+    name: 'Wide roller sleeves for walls',
+    unit: '',
+    why: (units) => `one a colour, another for every ${AREA.brief(WIDE_SLEEVE_COVERS, units)} of wall and ceiling`,
+    count: (of) => sleeves(of, 'wide', WIDE_SLEEVE_COVERS),
+    pack: { count: 2, price: 11 },
   },
   brushes: {
     name: 'Brushes',
@@ -80,17 +117,23 @@ export const CONSUMABLES = {
   tape: {
     name: 'Masking tape',
     unit: 'm',
-    why: () => 'where what stays in place meets wall, floor or tread, and a tenth for overlaps',
-    count: ({ job }) => Math.ceil(1.1 * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
+    why: () => 'what is fixed to pieces in place, lines that are not cut in freehand, and a tenth for overlaps',
+    count: (of) => Math.ceil(1.1 * sum(maskings(of).map(({ tape }) => tape))),
     pack: { count: 50, price: 5 },
   },
   film: {
     name: 'Masking film',
     unit: 'm²',
-    why: (units) => `${AREA.brief(METRES_OF_FILM, units)} for every metre that is masked`,
-    count: ({ job }) =>
-      Math.ceil(METRES_OF_FILM * sum(job.pieces.filter(({ comesOff }) => !comesOff).map(maskedMetres))),
+    why: () => 'around what is sprayed in its place, and over its glass',
+    count: (of) => Math.ceil(sum(maskings(of).map(({ film }) => film))),
     pack: { count: 20, price: 6 },
+  },
+  caulk: {
+    name: 'Cartridges of caulk',
+    unit: '',
+    why: () => `one for every ${CARTRIDGE_FILLS} m of joint between trim and wall`,
+    count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres)) / CARTRIDGE_FILLS),
+    pack: { count: 1, price: 4 },
   },
   bags: {
     name: 'Bags for hardware',
@@ -161,6 +204,7 @@ function abrasion(job: Job): Pick<Counted, 'abraded' | 'denibbed'> {
       abraded.flat += flat;
       abraded.profiled += profiled;
     }
+    if (hasTrait(piece.kind, 'wall')) continue;
     for (const { part, area } of takeOff(piece)) {
       const coats = coatsOn(buildUp, part === 'back' ? 'back' : 'front').length;
       denibbed += area * Math.max(0, coats - 1);

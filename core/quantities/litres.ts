@@ -26,7 +26,7 @@ export interface PaintUse {
   /** 1 for the first coat on the surface. */
   number: number;
   coating: Coating;
-  /** The group's colour for topcoats; null for primers and sealers. */
+  /** The group's colour for topcoats, the tint of a primer; null for what has none. */
   colour: FinishGroup['colour'] | null;
   area: number;
   surfaceFactor: number;
@@ -50,12 +50,15 @@ export function paintUses(job: Job): PaintUse[] {
         const meetsGrain = index === firstAllOver && buildUp.grainFill === null && isOpenGrained(piece);
         const surfaceFactor = meetsGrain ? OPEN_GRAIN : 1;
         const litres = litresOnto(area, coat.tool, coating, job.mixing.gun) * surfaceFactor;
-        const colour = coating.role === 'topcoat' ? colourOn(group, face) : null;
+        const colour = coating.role === 'topcoat' ? colourOn(group, face) : tintOf(coat);
         return [{ piece, group, face, coat, number: index + 1, coating, colour, area, surfaceFactor, litres }];
       });
     });
   });
 }
+
+/** What a primer is tinted to, as a colour of its own. */
+const tintOf = ({ tint }: Coat): PaintUse['colour'] => (tint === undefined ? null : { name: 'tinted grey', hex: tint });
 
 /** Whether the first coat meets open grain. */
 const isOpenGrained = (piece: Piece): boolean => piece.surface.substrate === 'oak' && piece.surface.existing === 'bare';

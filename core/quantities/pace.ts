@@ -5,12 +5,12 @@ import type { Tool } from '../shelf/tools.ts';
 import type { Key } from '../job/document/group-schema.ts';
 import type { Painter } from '../job/document/crew-schema.ts';
 import type { Application } from '../job/document/stroke-schema.ts';
-import { FACE_IDS, type Element, type Face, type FaceId, type Part } from '../pieces/elevation.ts';
-import type { Preparation } from '../pieces/definition.ts';
+import { FACE_IDS, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
+import type { MaskedLines, Preparation } from '../pieces/definition.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import type { Filler } from '../shelf/filler.ts';
-import { NO_WORK, workMinutes, workOf } from './paint-work.ts';
+import type { Filler, Fills } from '../shelf/filler.ts';
+import { workMinutes, workOf, workOfEdge } from './paint-work.ts';
 import { coatedArea, SPOT_SHARE, takeOff } from './take-off.ts';
 
 /** How much longer than a professional each takes. */
@@ -24,14 +24,26 @@ export const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = {
 const MINUTES = {
   washPerM2: 2.5,
   washLeast: 2,
-  abradeFlatPerM2: 2.5,
-  abradeProfiledPerM2: 5,
+  /** Keying, with the dust wiped off. */
+  abradeFlatPerM2: 3.2,
+  abradeProfiledPerM2: 6.5,
+  /** Through a closed skin, until the pores are open to a grain filler. */
+  openPoresTimes: 5,
+  /** Old paint that lets go: scraped and filled by its m², feathered along its edges. */
+  scrapePerM2: 14,
+  featherPerMetre: 0.6,
+  spotFillPerM2: 10,
+  dustOffPerM2: 0.8,
+  dustOffLeast: 1,
+  caulkPerMetre: 0.4,
+  puttyPerMetre: 2.5,
+  repairAPiece: 8,
   deglossPerM2: 1.5,
   denibPerM2: 1.2,
+  denibLeast: 0.4,
   fillAHole: 1.5,
-  dentsPerM2: 2,
+  dentsPerM2: 1,
   drillAHole: 2,
-  maskPerMetre: 1.2,
   turn: 1,
   reAbradePerM2: 2.5,
   grainFillPerM2: 9,
@@ -68,18 +80,39 @@ export function washMinutes(piece: Piece): number {
   return Math.max(MINUTES.washLeast, MINUTES.washPerM2 * paintedArea(piece));
 }
 
-/** Minutes to abrade or degloss a piece, faces and edges. */
-export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>): number {
-  if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade');
+/**
+ * Minutes to abrade or degloss a piece, faces and edges. With `opensPores` it is abraded until a grain filler finds open
+ * pores under varnish or paint.
+ */
+export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>, opensPores = false): number {
+  if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade', opensPores);
   if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
   const { flat, profiled } = abradedAreas(piece);
-  return flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2;
+  const times = opensPores ? MINUTES.openPoresTimes : 1;
+  return times * (flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2);
+}
+
+/** Share of a face from which paint has to come off where it lets go: a default. */
+export const LOOSE_SHARE = 0.25;
+/** Metres of edge around a m² of loose paint, in patches as large as two hands. */
+const EDGE_OF_LOOSE = 8;
+
+/** Minutes to scrape, feather and fill a piece whose paint lets go, by the m² of it that are loose, and to dust it off. */
+export function loosePaintMinutes(piece: Piece): { scrape: number; feather: number; spotFill: number; dustOff: number } {
+  const area = paintedArea(piece);
+  const loose = LOOSE_SHARE * area;
+  return {
+    scrape: MINUTES.scrapePerM2 * loose,
+    feather: MINUTES.featherPerMetre * EDGE_OF_LOOSE * loose,
+    spotFill: MINUTES.spotFillPerM2 * loose,
+    dustOff: Math.max(MINUTES.dustOffLeast, MINUTES.dustOffPerM2 * area),
+  };
 }
 
 /** Minutes to denib a piece after a coat of such an extent. */
 export function denibMinutes(piece: Piece, extent: Extent): number {
   const area = FACE_IDS.reduce((sum, face) => sum + coatedArea(piece, face, extent), 0);
-  return MINUTES.denibPerM2 * area;
+  return Math.max(MINUTES.denibLeast, MINUTES.denibPerM2 * area);
 }
 
 /** Minutes for one pass of grain filler over a piece, sanded off again. */
@@ -97,6 +130,9 @@ export function reAbradeMinutes(piece: Piece): number {
   return MINUTES.reAbradePerM2 * paintedArea(piece);
 }
 
+/** Minutes to carry a loose piece to where it is painted, and to where it dries. */
+export const HANDLING_MINUTES = 0.75;
+
 /** Minutes to turn a piece over. */
 export const TURN_MINUTES = MINUTES.turn;
 
@@ -110,38 +146,20 @@ export function coatMinutes(piece: Piece, face: FaceId, { tool, extent }: Pick<C
     extent === 'edges'
       ? []
       : (faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? []);
-  const edgeMetres =
-    face === 'front'
-      ? edges.filter((edge) => piece.scope.edges.includes(edge.id)).reduce((sum, edge) => sum + edge.length / 1000, 0)
-      : 0;
+  const withFace = face === 'front' ? edges.filter((edge) => piece.scope.edges.includes(edge.id)) : [];
   const application = usualApplication(tool);
   return (
     elements.reduce((sum, element) => sum + workMinutes(workOf(element), application), 0) +
-    workMinutes({ ...NO_WORK, edge: edgeMetres }, application)
+    withFace.reduce((sum, edge) => sum + workMinutes(workOfEdge(edge), application), 0)
   );
 }
 
 /** How a tool is used where nobody has chosen otherwise: a roller leaves profiles and lines to the brush. */
 export const usualApplication = (tool: Tool): Application => (tool === 'roller' ? 'profiles-brushed' : tool);
 
-/** Minutes to take the hardware off and bag it, and to rehang or refit. */
-export function hardwareMinutes(piece: Piece): { takeOff: number; rehang: number } {
-  return definitionOf(piece.kind).pace;
-}
-
-/** Elements whose outline is masked where they meet wall, floor or tread. */
-const MASKED_PARTS: ReadonlySet<Part> = new Set(['run', 'frame', 'area']);
-
-/** Minutes to take furniture off what is painted in place and to mask it: by the metre where it meets the wall. */
-export function maskMinutes(piece: Piece): number {
-  return definitionOf(piece.kind).pace.takeOff + maskedMetres(piece) * MINUTES.maskPerMetre;
-}
-
-/** Metres along which a piece meets wall, floor or tread. */
-export function maskedMetres(piece: Piece): number {
-  return facesInScope(piece)
-    .flatMap((face) => face.elements)
-    .reduce((sum, { part, cutIn }) => sum + (MASKED_PARTS.has(part) ? cutIn / 1000 : 0), 0);
+/** Minutes to take a piece off with its hardware, to rehang it, and to take off or put back what is in the way in place. */
+export function hardwareMinutes({ kind }: Piece): { takeOff: number; rehang: number; inPlace: number } {
+  return definitionOf(kind).pace;
 }
 
 /** m² of a piece in scope that are flat, edges among them, and that are profiled. */
@@ -154,24 +172,63 @@ export function abradedAreas(piece: Piece): { flat: number; profiled: number } {
   };
 }
 
+/** Work before the first coat, with the filler that it takes where it takes one. */
+export type PreparationWork = Preparation & { filler: Filler | null };
+
+/** What each kind of filler takes on a piece; grain is filled by passes. Nothing where the piece has none of it. */
+const FILLING: Readonly<
+  Record<Exclude<Fills, 'grain'>, (piece: Piece) => { operation: Preparation['operation']; minutes: number }>
+> = {
+  holes: (piece) => ({
+    operation: 'fill',
+    minutes: Math.ceil(MINUTES.dentsPerM2 * paintedArea(piece)) * MINUTES.fillAHole,
+  }),
+  repair: () => ({ operation: 'fill', minutes: MINUTES.repairAPiece }),
+  joints: (piece) => ({
+    operation: 'caulk',
+    minutes: MINUTES.caulkPerMetre * caulkedMetres(piece),
+  }),
+  putty: (piece) => ({ operation: 'putty', minutes: (MINUTES.puttyPerMetre * (linesOf(piece).glass ?? 0)) / 1000 }),
+};
+
+const linesOf = ({ kind, shape }: Piece): MaskedLines => definitionOf(kind).lines?.(shape) ?? {};
+
+/** m of joint that are caulked on a piece: along the wall, and not along the floor. */
+export const caulkedMetres = (piece: Piece): number => {
+  const { wall = 0, floor = 0 } = linesOf(piece);
+  return (wall - floor) / 1000;
+};
+
 /**
- * Work before the first coat: what the shape asks for, then old holes and dents filled and new holes drilled. With a
- * filler of the build-up it takes that one's hours to dry, and dents are filled as well.
+ * Work before the first coat: what the shape asks for, old holes filled, then what each filler of the build-up is for,
+ * and new holes drilled. Old holes take the first filler that is for holes, and dry by its hours.
  */
-export function preparationOf(piece: Piece, filler: Filler | null): Preparation[] {
+export function preparationOf(piece: Piece, fillers: readonly Filler[]): PreparationWork[] {
   const { preparation } = definitionOf(piece.kind);
   const asked = preparation?.(piece.shape) ?? [];
   const filled = asked.find(({ operation }) => operation === 'fill');
-  const dents = filler === null ? 0 : Math.ceil(MINUTES.dentsPerM2 * paintedArea(piece));
-  const fill: Preparation = {
+  const forHoles = fillers.find(({ fills }) => fills === 'holes') ?? null;
+  const ofShape = { minutes: filled?.minutes ?? 0, dryHours: filled?.dryHours ?? 0 };
+  const dents = forHoles === null ? 0 : FILLING.holes(piece).minutes;
+  const inHoles = piece.filledHoles * MINUTES.fillAHole + dents;
+  const fill: PreparationWork = {
     operation: 'fill',
-    minutes: (filled?.minutes ?? 0) + (piece.filledHoles + dents) * MINUTES.fillAHole,
-    dryHours: Math.max(filled?.dryHours ?? 0, piece.filledHoles + dents > 0 ? (filler?.dryHours ?? FILLER_HOURS) : 0),
+    minutes: ofShape.minutes + inHoles,
+    dryHours: Math.max(ofShape.dryHours, inHoles > 0 ? (forHoles?.dryHours ?? FILLER_HOURS) : 0),
+    filler: forHoles,
   };
+  const others = fillers.flatMap((filler): PreparationWork[] => {
+    if (filler.fills === 'grain' || filler.fills === 'holes') return [];
+    const work = FILLING[filler.fills](piece);
+    return work.minutes > 0 ? [{ ...work, dryHours: filler.dryHours, filler }] : [];
+  });
   const holes = piece.drillings.reduce((sum, { centres }) => sum + (centres > 0 ? 2 : 1), 0);
   return [
-    ...asked.filter(({ operation }) => operation !== 'fill'),
+    ...asked.filter(({ operation }) => operation !== 'fill').map((work) => ({ ...work, filler: null })),
     ...(fill.minutes > 0 ? [fill] : []),
-    ...(holes > 0 ? [{ operation: 'drill' as const, minutes: holes * MINUTES.drillAHole, dryHours: 0 }] : []),
+    ...others,
+    ...(holes > 0
+      ? [{ operation: 'drill' as const, minutes: holes * MINUTES.drillAHole, dryHours: 0, filler: null }]
+      : []),
   ];
 }

@@ -1,17 +1,30 @@
 import type { Application } from '../job/document/stroke-schema.ts';
-import type { Element } from '../pieces/elevation.ts';
+import type { Edge, Element } from '../pieces/elevation.ts';
 
-/** What there is to paint on a part, by how it is measured. Parts of a whole add up to the whole. */
+/**
+ * What there is to paint on a part, by how it is measured. Parts of a whole add up to the whole: every measure is a sum
+ * over its parts.
+ */
 export interface PaintWork {
   /** m² as painted, edges apart. */
   area: number;
   /** m² of it that are flat, and that are profiled: bevels, mouldings, what turns away from the face. */
   flat: number;
   profiled: number;
+  /** m² on which a wide roller goes: walls, ceilings, large doors of many panels. */
+  wide: number;
   /** m that are cut in with the brush before the flat is filled. */
   cutIn: number;
-  /** m of edge. */
+  /** m of members too narrow to roll: face frames, sash bars' frames. */
+  slender: number;
+  /** m of trim by the length, its m², and m of the lines along which it meets wall and floor. */
+  run: number;
+  runArea: number;
+  runLines: number;
+  /** m of plain edge, painted along with the face. */
   edge: number;
+  /** m of narrow faces that are cut in, such as the joints of a sectional door. */
+  bead: number;
   /** m along glass, and m of the bars between panes. */
   alongGlass: number;
   bars: number;
@@ -23,92 +36,108 @@ export const NO_WORK: PaintWork = {
   area: 0,
   flat: 0,
   profiled: 0,
+  wide: 0,
   cutIn: 0,
+  slender: 0,
+  run: 0,
+  runArea: 0,
+  runLines: 0,
   edge: 0,
+  bead: 0,
   alongGlass: 0,
   bars: 0,
   spindleSides: 0,
 };
+const MEASURES = Object.keys(NO_WORK) as (keyof PaintWork)[];
 
 /** A share of some work, 0 to 1. */
-export const shareOf = (work: PaintWork, share: number): PaintWork => ({
-  area: work.area * share,
-  flat: work.flat * share,
-  profiled: work.profiled * share,
-  cutIn: work.cutIn * share,
-  edge: work.edge * share,
-  alongGlass: work.alongGlass * share,
-  bars: work.bars * share,
-  spindleSides: work.spindleSides * share,
-});
+export function shareOf(work: PaintWork, share: number): PaintWork {
+  const part = { ...work };
+  for (const measure of MEASURES) part[measure] *= share;
+  return part;
+}
 
-/**
- * Minutes at a professional's pace; starting values, until the painter's own log replaces them. Where nothing is stated
- * for cutting in, it is a band as wide as a 50 mm brush at the pace of a profile. A bar's pace is shared between the flat
- * of the bar and the mouldings along the panes on both its sides.
- */
-const PACE = {
-  brushFlatPerM2: 4.5,
-  brushProfiledPerM2: 8,
-  rollPerM2: 2.8,
-  sprayPerM2: 0.9,
-  edgePerMetre: 1.6,
-  /** An edge is some 40 mm wide, and the fan takes more. */
-  sprayedEdgePerMetre: 0.09,
-  cutInPerMetre: 0.4,
-  alongGlassPerMetre: 0.95,
-  barPerMetre: 0.3,
-  spindleASide: 2.5,
-} as const;
+/** How a tool takes each measure: minutes at a professional's pace a m², a m, or a side of a spindle. */
+type Pace = Readonly<Record<keyof PaintWork, number>>;
 
-/** How each way of putting paint on takes flats, profiles and lines; what is slender or an edge takes the brush in all but spraying. */
-const WAYS: Readonly<Record<Exclude<Application, 'spray'>, { flat: number; profiled: number; cutIn: number }>> = {
-  brush: { flat: PACE.brushFlatPerM2, profiled: PACE.brushProfiledPerM2, cutIn: PACE.cutInPerMetre },
-  'profiles-brushed': { flat: PACE.rollPerM2, profiled: PACE.brushProfiledPerM2, cutIn: PACE.cutInPerMetre },
-  'cut-first': { flat: PACE.rollPerM2, profiled: PACE.brushProfiledPerM2, cutIn: PACE.cutInPerMetre },
+/** By hand. Where each figure comes from, and the range that practice gives for whole pieces, stands in docs/paces.md. */
+const BRUSHED: Pace = {
+  ...NO_WORK,
+  flat: 5,
+  profiled: 10,
+  wide: 5,
+  cutIn: 0.6,
+  slender: 0.7,
+  run: 0.3,
+  runArea: 2.5,
+  runLines: 0.1,
+  edge: 0.3,
+  bead: 0.4,
+  alongGlass: 0.95,
+  bars: 0.3,
+  spindleSides: 1.25,
+};
+/** Flats are rolled and laid off; what is profiled or slender stays with the brush. */
+const ROLLED: Pace = { ...BRUSHED, flat: 3.2, wide: 1.3 };
+
+/** How each way of putting paint on takes each measure. */
+const PACES: Readonly<Record<Application, Pace>> = {
+  brush: BRUSHED,
+  'profiles-brushed': ROLLED,
+  'cut-first': ROLLED,
   // A bare-ended roller goes into the corners by itself.
-  roll: { flat: PACE.rollPerM2, profiled: PACE.rollPerM2, cutIn: 0 },
+  roll: { ...ROLLED, profiled: ROLLED.flat, cutIn: 0 },
+  // What is slender is area to a gun; an edge is some 40 mm wide, and the fan takes more.
+  spray: { ...NO_WORK, area: 1.4, edge: 0.12, bead: 0.12 },
 };
 
 /** Minutes that some work takes a professional, one coat. */
 export function workMinutes(work: PaintWork, application: Application): number {
-  if (application === 'spray') {
-    // What is slender is area to a gun; an edge has its own pace.
-    return work.area * PACE.sprayPerM2 + work.edge * PACE.sprayedEdgePerMetre;
-  }
-  const way = WAYS[application];
-  return (
-    work.flat * way.flat +
-    work.profiled * way.profiled +
-    work.cutIn * way.cutIn +
-    work.edge * PACE.edgePerMetre +
-    work.alongGlass * PACE.alongGlassPerMetre +
-    work.bars * PACE.barPerMetre +
-    work.spindleSides * PACE.spindleASide
-  );
+  const pace = PACES[application];
+  return MEASURES.reduce((sum, measure) => sum + work[measure] * pace[measure], 0);
 }
 
+/** Members up to this, in mm, are too narrow for a roller. */
+const SLENDER = 70;
+
 /** What there is to paint on an element. */
-export function workOf({ part, developedArea, projectedArea, cutIn, relief, outline }: Element): PaintWork {
+export function workOf(element: Element): PaintWork {
+  const { part, developedArea, projectedArea, relief, outline, isLarge } = element;
   const none = { ...NO_WORK, area: developedArea };
+  const cutIn = element.cutIn / 1000;
+  const isProfiled = developedArea > projectedArea + 1e-9;
   switch (part) {
+    case 'area':
+      return { ...none, wide: developedArea, cutIn };
     case 'spindle':
       return { ...none, spindleSides: 2 };
     case 'glazing-moulding':
-      return { ...none, alongGlass: cutIn / 1000 };
+      return { ...none, alongGlass: cutIn };
     case 'glazing-bar':
-      return { ...none, bars: longerSide(outline) / 1000 };
+      return { ...none, bars: sidesOf(outline).longer / 1000 };
     default: {
-      const isProfiled = developedArea > projectedArea + 1e-9;
+      const { longer, shorter } = sidesOf(outline);
+      if (part === 'run' || (part === 'frame' && isProfiled))
+        return { ...none, run: longer / 1000, runArea: developedArea, runLines: cutIn };
+      if (!isLarge && !isProfiled && shorter <= SLENDER) return { ...none, slender: longer / 1000, cutIn };
       const profiled = relief?.area ?? (isProfiled ? developedArea : 0);
-      return { ...none, profiled, flat: developedArea - profiled, cutIn: cutIn / 1000 };
+      const flat = developedArea - profiled;
+      return { ...none, profiled, ...(isLarge ? { wide: flat } : { flat }), cutIn };
     }
   }
 }
 
-/** The longer side in mm of what an outline spans. */
-function longerSide(outline: Element['outline']): number {
+/** What there is to paint on an edge: a lining is a face of its own, cut in along the wall and the floor. */
+export function workOfEdge({ lies, length, area }: Edge): PaintWork {
+  const metres = length / 1000;
+  if (lies === 'lining') return { ...NO_WORK, area, flat: area, runLines: metres };
+  return lies === 'joints' ? { ...NO_WORK, bead: metres } : { ...NO_WORK, edge: metres };
+}
+
+/** The sides in mm of what an outline spans. */
+function sidesOf(outline: Element['outline']): { longer: number; shorter: number } {
   const xs = outline.map(([x]) => x);
   const ys = outline.map(([, y]) => y);
-  return Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  const [width, height] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
+  return { longer: Math.max(width, height), shorter: Math.min(width, height) };
 }

@@ -1,3 +1,4 @@
+import { coatStays } from '../steps/wetness/coat-climate.ts';
 import { operationOf } from '../steps/operations.ts';
 import { rehungBy, hangsAgain, isHungAfter, isTakenDownAgain } from '../steps/rehanging.ts';
 import type { JobSteps } from '../steps/job-steps.ts';
@@ -6,7 +7,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import type { Wetness } from '../planning/reading/drying-places.ts';
 import { progressByTask } from '../job/progress.ts';
-import { staysOf } from '../job/queries/places.ts';
+
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -55,7 +56,7 @@ export function dryingPieces(job: Job, { clocks, conditions }: JobSteps, now: st
       const doneAt = progress.get(coated.id)?.doneAt;
       if (!doneAt) return [];
       const since = minutes(doneAt);
-      const stays = staysOf(job, piece, coated.coat.faces, hungAt ? minutes(hungAt) : Infinity);
+      const stays = coatStays(job, coated, hungAt ? minutes(hungAt) : Infinity);
       const reached = (stage: DryingStage): number =>
         clocks.reached(coated.coat.coating, stage, since, stays, conditions.get(coated.id)) ?? Infinity;
       full = Math.max(full, reached('full'));

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
 /** What a cleaner takes off. */
-export const SOILS = ['grease', 'wax', 'mould', 'chalk', 'salts'] as const;
+export const SOILS = ['grease', 'hand-oils', 'wax', 'mould', 'chalk', 'salts'] as const;
 export type Soil = (typeof SOILS)[number];
 
 /** A cleaner: how it is mixed, what it takes off and leaves behind, and how long the washed surface takes to dry. */
@@ -44,7 +44,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     rinse: true,
     dryHours: 3,
     residue: 'soap',
-    removes: ['salts'],
+    removes: ['salts', 'hand-oils'],
     note: 'Hand marks and dust of what has been kept clean.',
   }),
   cleaner({
@@ -54,7 +54,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     rinse: true,
     dryHours: 4,
     residue: 'soap',
-    removes: ['grease', 'salts', 'chalk'],
+    removes: ['grease', 'hand-oils', 'salts', 'chalk'],
     hazards: ['caustic'],
     note: 'Kitchen grease, hand oils.',
   }),
@@ -65,7 +65,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     rinse: true,
     dryHours: 4,
     residue: 'phosphate',
-    removes: ['grease', 'salts', 'chalk'],
+    removes: ['grease', 'hand-oils', 'salts', 'chalk'],
     deglosses: true,
     hazards: ['phosphate', 'caustic'],
     note: 'Strong, and dulls the gloss; its residue spoils some primers.',
@@ -75,16 +75,16 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     name: 'Phosphate-free no-rinse wash',
     dilution: 30,
     dryHours: 2.5,
-    removes: ['salts', 'chalk'],
+    removes: ['salts', 'chalk', 'hand-oils'],
     hazards: ['caustic'],
-    note: 'For surfaces that are not greasy.',
+    note: 'Takes hand oils off; not for kitchen grease.',
   }),
   cleaner({
     id: 'solvent-wipe',
     name: 'Solvent wipe',
     dilution: null,
     dryHours: 0.5,
-    removes: ['grease', 'wax'],
+    removes: ['grease', 'hand-oils', 'wax'],
     hazards: ['solvent', 'oily-rags'],
     note: 'Wax, polish, silicone, mould-release oil: two rags, one wet and one dry.',
   }),
@@ -115,7 +115,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     name: 'Deglosser',
     dilution: null,
     dryHours: 0.8,
-    removes: ['grease'],
+    removes: ['grease', 'hand-oils'],
     deglosses: true,
     hazards: ['solvent'],
     note: 'Dulls gloss without dust. Coat within the hour that its label names.',

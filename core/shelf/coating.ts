@@ -1,17 +1,19 @@
 import { z } from 'zod';
-import { TRAIT_IDS } from '../pieces/traits.ts';
 import { fitHours } from './drying/fitted.ts';
 import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
+import { USE_IDS } from './uses.ts';
 
 /** The stages of a drying coat, in the order in which they are reached. */
 export const DRYING_STAGES = ['touch', 'handle', 'recoat', 'rehang', 'close', 'wash', 'full'] as const;
 export type DryingStage = (typeof DRYING_STAGES)[number];
 
-export const SHEENS = ['matt', 'satin', 'gloss'] as const;
+export const SHEENS = ['matt', 'satin', 'semi-gloss', 'gloss'] as const;
 export const THINNERS = ['water', 'spirit', 'alcohol', 'its own'] as const;
 
 export type Sheen = (typeof SHEENS)[number];
+
+const uses = () => z.array(z.enum(USE_IDS)).max(USE_IDS.length);
 
 /** A coating as its tin states it: hours at the reference climate (23 °C, 50 % RH), °C, %, µm, minutes, litres. */
 export const coatingSchema = z.lazy(() =>
@@ -61,7 +63,6 @@ export const coatingSchema = z.lazy(() =>
       thinner: z.enum(THINNERS),
       /** % of its volume. */
       mostThinning: z.number().min(0).max(30),
-      bondsTo: z.array(z.enum(['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl'])),
       blocksStains: z.boolean(),
       /** Whether it may go straight onto sound paint, or onto what it bonds to, without a primer. */
       selfPriming: z.boolean(),
@@ -73,9 +74,11 @@ export const coatingSchema = z.lazy(() =>
       spotsOutside: z.boolean(),
       /** Whether its base stands dark colours on plastic in the sun. */
       darkOnPlastic: z.boolean(),
-      /** What it is made for, where that is not joinery at large. */
-      madeFor: z.array(z.enum(TRAIT_IDS)).max(4),
-      sheens: z.array(z.enum(SHEENS)).max(3),
+      /** What its tin names first, what it will also do, and what the tin says that it is not for. */
+      madeFor: uses(),
+      willDo: uses(),
+      willNot: uses(),
+      sheens: z.array(z.enum(SHEENS)).max(4),
       /** How well the cured film stands hands and knocks, from 1 to 5: a judgement, to be changed by experience. */
       toughness: z.number().int().min(1).max(5),
       spoiledByPhosphate: z.boolean(),
@@ -154,7 +157,6 @@ export const USUAL_COATING = {
   mostThinning: 10,
   recoatMax: null,
   recoatAt: [],
-  bondsTo: [],
   blocksStains: false,
   spoiledByPhosphate: false,
   selfPriming: false,
@@ -164,5 +166,7 @@ export const USUAL_COATING = {
   darkOnPlastic: false,
   sheens: [],
   madeFor: [],
+  willDo: [],
+  willNot: [],
   toughness: 3,
 } satisfies Partial<Coating>;

@@ -1,8 +1,9 @@
-import { TRAITS } from '../pieces/traits.ts';
 import { DENSITY, DILUTION, FILM, TEMPERATURE, VOLUME, type Measure } from '../units/measures.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { SOILS } from './cleaner.ts';
+import { FILLS_IDS } from './filler.ts';
+import { USE_IDS } from './uses.ts';
 import { SHEENS, THINNERS } from './coating.ts';
 import { DRYING_KIND_IDS } from './drying/registry.ts';
 import { HAZARD_IDS } from './hazards.ts';
@@ -112,9 +113,10 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
       units: [TEMPERATURE, 'h'],
       example: '10:24 20:12',
     },
-    choices('bondsTo', 'Bonds to', ['laminate', 'glossy', 'bare-timber', 'metal', 'vinyl']),
     choices('sheens', 'Sheens', SHEENS),
-    choices('madeFor', 'Made only for', Object.keys(TRAITS)),
+    choices('madeFor', 'Made for', USE_IDS),
+    choices('willDo', 'Will also do', USE_IDS),
+    choices('willNot', 'Not for', USE_IDS),
     yesNo('blocksStains', 'Blocks stains'),
     yesNo('spoiledByPhosphate', 'Spoiled by phosphate'),
     yesNo('selfPriming', 'Its own primer'),
@@ -148,7 +150,7 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     text('note', 'Note'),
   ],
   fillers: [
-    choice('fills', 'Fills', ['grain', 'holes', 'repair', 'joints']),
+    choice('fills', 'Fills', FILLS_IDS),
     number('dryHours', 'Sand or coat after', 'h'),
     choice('exposure', 'For', ['inside', 'both']),
     optional('potLife', 'Pot life', 'min'),

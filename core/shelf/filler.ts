@@ -1,11 +1,22 @@
 import { z } from 'zod';
 import { AS_DEFAULT, entryFields, hours } from './entry.ts';
 
-/** What fills: grain, holes and dents, rotten or broken wood, hairline joints. */
+/** What a filler closes. */
+export const FILLS = {
+  grain: 'open grain',
+  holes: 'nail holes and dents',
+  repair: 'rotten or broken wood',
+  joints: 'joints that move: between trim and wall, at mitres',
+  putty: 'the line between glass and wood',
+} as const;
+export type Fills = keyof typeof FILLS;
+export const FILLS_IDS = Object.keys(FILLS) as [Fills, ...Fills[]];
+
+/** A filler, putty or caulk. */
 export const fillerSchema = z.lazy(() =>
   z.object({
     ...entryFields(),
-    fills: z.enum(['grain', 'holes', 'repair', 'joints']),
+    fills: z.enum(FILLS_IDS),
     /** Hours at 23 °C and 50 % RH until it can be sanded, or coated where it is not sanded. */
     dryHours: hours,
     exposure: z.enum(['inside', 'both']),
@@ -47,7 +58,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     hazards: ['dust'],
     note: 'Shows where it is and sands well; much more dust and work.',
   }),
-  filler({ id: 'wood-putty', name: 'Wood putty', fills: 'holes', dryHours: 8, note: 'Nail and screw holes.' }),
+  filler({ id: 'wood-putty', name: 'Wood putty', fills: 'holes', dryHours: 2, note: 'Nail and screw holes.' }),
   filler({
     id: 'epoxy-2k',
     name: 'Repair filler, two-part epoxy',
@@ -58,7 +69,21 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     hazards: ['hardener', 'dust'],
     note: 'Broken edges and softened sills, once they are dry and sound underneath.',
   }),
-  filler({ id: 'spackle', name: 'Spackle', fills: 'holes', dryHours: 2, note: 'Shallow dents in plaster and paint.' }),
+  filler({
+    id: 'spackle',
+    name: 'Fine surface filler',
+    fills: 'holes',
+    dryHours: 2,
+    note: 'Shallow dents in plaster and paint.',
+  }),
+  filler({
+    id: 'exterior-filler',
+    name: 'Exterior filler',
+    fills: 'holes',
+    dryHours: 4,
+    exposure: 'both',
+    note: 'Holes and open joints of scraped wood outside.',
+  }),
   filler({
     id: 'caulk',
     name: 'Paintable caulk',
@@ -67,5 +92,14 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     exposure: 'both',
     sands: 'not',
     note: 'Between trim and wall. Never silicone: nothing holds on it.',
+  }),
+  filler({
+    id: 'glazing-putty',
+    name: 'Linseed glazing putty',
+    fills: 'putty',
+    dryHours: 168,
+    exposure: 'both',
+    sands: 'not',
+    note: 'Painted when it has its skin, after a week; two weeks in the cold.',
   }),
 ];

@@ -13,6 +13,17 @@ const clockTime = (time: string): ClockTime => {
   return [Math.floor(minutes / 60), minutes % 60];
 };
 
+/** Minutes of the longest stretch without a break that anybody of a crew works in a week; 0 where nobody works. */
+export const longestShift = (crew: readonly Pick<Painter, 'week'>[]): number =>
+  crew.reduce(
+    (longest, { week }) =>
+      WEEKDAYS.flatMap((day) => week[day]).reduce(
+        (most, { from, until }) => Math.max(most, minutesOfDay(until) - minutesOfDay(from)),
+        longest,
+      ),
+    0,
+  );
+
 /** A painter's shifts on days in a row, as minutes from the first midnight. */
 export function shiftsOf(painter: Painter, days: readonly LocalDay[]): [number, number][] {
   const week = WEEKDAYS.map((day) =>

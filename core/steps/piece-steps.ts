@@ -1,33 +1,35 @@
-import { cleanerOf, coatingOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
+import { cleanerOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
 import { coatsOn, laidOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import { derivedOf } from '../job/derived.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
-import type { Coat, Extent } from '../job/document/coat-schema.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
+import { FACE_IDS } from '../pieces/elevation.ts';
 import {
-  denibMinutes,
   grainFillMinutes,
   hardwareMinutes,
   keyMinutes,
-  maskMinutes,
+  loosePaintMinutes,
   preparationOf,
   preserveMinutes,
-  reAbradeMinutes,
-  TURN_MINUTES,
   washMinutes,
 } from '../quantities/pace.ts';
+import { maskingOf } from '../quantities/masking.ts';
+import { FILLER_HOURS } from '../pieces/filler.ts';
+import { proofOf } from '../proving/proof.ts';
+import type { Tool } from '../shelf/tools.ts';
+import { coatSteps } from './coat-steps.ts';
 import { withNights } from './night-hanging.ts';
-import { plainStep } from './plain-step.ts';
 import { withRework } from './rework-steps.ts';
 import type { Operation } from './operations.ts';
+import { STATED_FROM, stepOf, type Stated } from './stated-step.ts';
 import type { PieceStep } from './step.ts';
-import { coatWork } from '../strokes/chosen-work.ts';
-import { areaWithFace, coatedArea } from '../quantities/take-off.ts';
-import type { Coating } from '../shelf/coating.ts';
+import { areaWithFace } from '../quantities/take-off.ts';
+
+/** Of the minutes that masking took, what taking it off takes. */
+const UNMASKING = 0.25;
 
 /** Whether a piece can be planned: its group's build-up is chosen and something of it is in scope. */
 export function isPlannable(job: Job, piece: Piece): boolean {
@@ -42,7 +44,7 @@ const hasCoats = (piece: Piece, { coats }: BuildUp): boolean =>
 const WET_ABRASION_DRIES = 1;
 
 export const stepsIn = derivedOf(
-  ['shelf', 'planning', 'strokes', 'crew', 'leftOut', 'defects'],
+  ['leftOut', 'defects', ...STATED_FROM],
   (job, piece: Piece, group: FinishGroup | undefined): readonly PieceStep[] =>
     group ? withRework(job, piece, stepsWith(job, piece, group)) : [],
 );
@@ -55,25 +57,27 @@ export function stepsWith(job: Stated, piece: Piece, group: FinishGroup): PieceS
   const { buildUp } = group;
   if (buildUp === null || !hasCoats(piece, buildUp)) return [];
   const hardware = hardwareMinutes(piece);
+  const masking = maskingOf(job, piece, toolsOf(job, piece, buildUp));
   const [first, last] = piece.comesOff
     ? [stepOf(piece, 'take-off', 'take-off', hardware.takeOff), stepOf(piece, 'rehang', 'rehang', hardware.rehang)]
-    : [stepOf(piece, 'mask', 'mask', maskMinutes(piece)), stepOf(piece, 'refit', 'refit', hardware.takeOff)];
+    : [
+        stepOf(piece, 'mask', 'mask', hardware.inPlace + masking.minutes),
+        stepOf(piece, 'refit', 'refit', hardware.inPlace + UNMASKING * masking.minutes),
+      ];
+  const isBare = !piece.comesOff && hardware.inPlace + masking.minutes === 0;
+  if (isBare) return [...preparationSteps(job, piece, buildUp), ...coatSteps(job, piece, group, buildUp)];
   const steps = [first, ...preparationSteps(job, piece, buildUp), ...coatSteps(job, piece, group, buildUp), last];
   return hangsByNight(piece) ? withNights(steps, job.crew) : steps;
 }
 
-type Stated = Pick<Job, 'shelf' | 'planning' | 'strokes' | 'crew'>;
 
-const stepOf = (
-  piece: Piece,
-  name: string,
-  operation: Operation,
-  minutes: number,
-  more: Partial<PieceStep> = {},
-): PieceStep => plainStep(piece, { id: `${piece.id}/${name}`, operation, minutes }, more);
+/** The tools with which a piece gets its coats. */
+const toolsOf = (job: Stated, piece: Piece, buildUp: BuildUp): Tool[] =>
+  FACE_IDS.flatMap((face) => coatsOn(buildUp, face).map((coat) => laidOn(job, piece, coat).tool));
+
 
 /** Cleaning, keying, filling and preserving, in that order. */
-function preparationSteps(job: Pick<Job, 'shelf'>, piece: Piece, buildUp: BuildUp): PieceStep[] {
+function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceStep[] {
   const steps: PieceStep[] = [];
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep>): void =>
     void steps.push(stepOf(piece, name, operation, minutes, more));
@@ -82,86 +86,49 @@ function preparationSteps(job: Pick<Job, 'shelf'>, piece: Piece, buildUp: BuildU
     const name = index === 0 ? 'wash' : `wash-${index + 1}`;
     if (dryHours !== undefined) add(name, 'wash', washMinutes(piece), { dryHours, product });
   });
+  const { facts } = proofOf(job, piece);
+  const isWet = buildUp.key === 'wet-abrade' || facts.lead === 'lead';
+  const wetDries = { dryHours: WET_ABRASION_DRIES };
+  const letsGo = facts.soundness === 'lets-go' && facts.oldCoat !== 'bare';
+  const loose = loosePaintMinutes(piece);
+  if (letsGo) {
+    add('scrape', isWet ? 'wet-scrape' : 'scrape', loose.scrape, {});
+    add('feather', isWet ? 'wet-feather' : 'feather', loose.feather, isWet ? wetDries : {});
+  }
   if (buildUp.key !== 'none') {
-    add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key), {
-      dryHours: buildUp.key === 'wet-abrade' ? WET_ABRASION_DRIES : 0,
+    const opensPores = buildUp.grainFill !== null && facts.oldCoat !== 'bare';
+    add(
+      buildUp.key,
+      buildUp.key,
+      keyMinutes(piece, buildUp.key, opensPores),
+      buildUp.key === 'wet-abrade' ? wetDries : {},
+    );
+  }
+  const fillers = buildUp.fillers.flatMap((id) => fillerOf(job, id) ?? []);
+  const forHoles = fillers.find(({ fills }) => fills === 'holes');
+  if (letsGo) {
+    add('spot-fill', 'spot-fill', loose.spotFill, {
+      dryHours: forHoles?.dryHours ?? FILLER_HOURS,
+      product: forHoles?.id ?? null,
     });
   }
-  const filler = fillerOf(job, buildUp.filler) ?? null;
-  for (const { operation, minutes, dryHours } of preparationOf(piece, filler)) {
-    add(operation, operation, minutes, { dryHours });
-  }
+  preparationOf(piece, fillers).forEach(({ operation, minutes, dryHours, filler }, index, all) => {
+    const isAgain = all.slice(0, index).some((other) => other.operation === operation);
+    add(isAgain ? `${operation}-${index + 1}` : operation, operation, minutes, {
+      dryHours,
+      product: filler?.id ?? null,
+    });
+  });
   const grain = fillerOf(job, buildUp.grainFill?.product ?? null);
   for (let pass = 1; grain && pass <= (buildUp.grainFill?.passes ?? 0); pass++) {
     const { dryHours, id: product } = grain;
     add(`grain-fill-${pass}`, 'grain-fill', grainFillMinutes(piece), { dryHours, product });
   }
+  if (letsGo) add('dust-off', 'dust-off', loose.dustOff, {});
   const preservative = preservativeOf(job, buildUp.preservative);
   if (preservative) {
     const { dryHours, id: product } = preservative;
     add('preserve', 'preserve', preserveMinutes(piece), { dryHours, product });
   }
   return steps;
-}
-
-/** The coats in their layers, each in as many passes as it takes, and denibbing between layers. */
-function coatSteps(job: Stated, piece: Piece, group: FinishGroup, buildUp: BuildUp): PieceStep[] {
-  const steps: PieceStep[] = [];
-  const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
-  const hasTwoColours = group.backColour !== null && group.backColour.hex !== group.colour.hex;
-  const oneByOne = piece.comesOff && job.planning.turning === 'one-face';
-  const layers = Math.max(...faces.map((face) => coatsOn(buildUp, face).length));
-  let lain: Extent | null = null;
-  for (let number = 1; number <= layers; number++) {
-    const coated = faces.flatMap((face) => {
-      const chosen = coatsOn(buildUp, face)[number - 1];
-      const coat = chosen && laidOn(job, piece, chosen);
-      const coating = coat && coatingOf(job, coat.product);
-      return coat && coating && coatedArea(piece, face, coat.extent) > 0 ? [{ face, coat, coating }] : [];
-    });
-    if (coated.length === 0) continue;
-    if (lain !== null) steps.push(stepOf(piece, `denib-${number}`, 'denib', denibMinutes(piece, lain)));
-    lain = widest(coated);
-    const passes = oneByOne || hasTwoColours ? coated.map((entry): Pass => [entry]) : samePasses(coated);
-    passes.forEach((pass, index) => steps.push(coatStep(job, piece, number, pass, oneByOne && index > 0)));
-  }
-  return steps;
-}
-
-/** One pass of a layer: faces that are painted at one go, after the piece was turned or not. */
-function coatStep(job: Stated, piece: Piece, number: number, pass: Pass, turned: boolean): PieceStep {
-  const [{ coat, coating }] = pass;
-  const faces = pass.map(({ face }) => face);
-  const { minutes, painters } = coatWork(job, piece, faces, coat);
-  return stepOf(piece, `coat-${number}/${faces.join('+')}`, 'coat', minutes + (turned ? TURN_MINUTES : 0), {
-    turned,
-    painters,
-    coat: { number, coat, coating, faces, reAbrade: reAbradeMinutes(piece) },
-  });
-}
-
-/** How far the coats reach that are laid at once. */
-function widest(coated: readonly Coated[]): Extent {
-  const extents = coated.map(({ coat }) => coat.extent);
-  if (extents.includes('all')) return 'all';
-  return extents.includes('spots') ? 'spots' : 'edges';
-}
-
-type Coated = { face: FaceId; coat: Coat; coating: Coating };
-type Pass = [Coated, ...Coated[]];
-
-/** Faces that take the same product in the same way are painted in one pass; others after each other. */
-function samePasses(coated: readonly Coated[]): Pass[] {
-  const passes: Pass[] = [];
-  for (const entry of coated) {
-    const pass = passes.find(
-      ([first]) =>
-        first.coat.product === entry.coat.product &&
-        first.coat.tool === entry.coat.tool &&
-        first.coat.extent === entry.coat.extent,
-    );
-    if (pass) pass.push(entry);
-    else passes.push([entry]);
-  }
-  return passes;
 }

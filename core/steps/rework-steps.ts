@@ -62,7 +62,15 @@ function stepsOf(job: Changed, piece: Piece, before: readonly PieceStep[], defec
     const numbers = before.flatMap((step) => (step.coat?.faces.includes(face) ? step.coat.number : []));
     const id = reworkStepId(defect, name);
     const laid = coat &&
-      coating && { number: Math.max(1, ...numbers), coat, coating, faces: [face], reAbrade: minutes };
+      coating && {
+        number: Math.max(1, ...numbers),
+        coat,
+        coating,
+        faces: [face],
+        reAbrade: minutes,
+        section: null,
+        restHours: 0,
+      };
     return [
       plainStep(
         piece,

@@ -1,3 +1,4 @@
+import { spanInWords } from '../quantities/sections.ts';
 import { capital } from '../units/sentence.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
@@ -21,16 +22,25 @@ export function stepWords(step: PieceStep): string {
     const { words, bareWords } = operationOf(step);
     return step.piece.hardware.length === 0 ? (bareWords ?? words) : words;
   }
-  const { coating, number, faces, coat: laid } = step.coat;
+  const { coating, number, faces, coat: laid, section } = step.coat;
   const where = laid.extent === 'edges' ? 'edges' : facesInWords(step, faces);
   const what = coating.name.split(',')[0]?.toLowerCase() ?? '';
-  const on = laid.extent === 'spots' ? `on spots of ${where}` : where;
+  const on = laid.extent === 'spots' ? `on spots of ${where}` : (section?.name ?? where);
   const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${what}, ${on}`;
   return step.turned ? `Turn, then ${coat}` : capital(coat);
 }
 
+/** The first of some steps; where they are sections of one coat, as the stretch that they make up together. */
+function joined(first: PieceStep, steps: readonly PieceStep[]): PieceStep {
+  const own = steps.flatMap(({ piece, coat }) => (piece.id === first.piece.id ? (coat?.section ?? []) : []));
+  const section = first.coat?.section;
+  if (!first.coat || !section || own.length < 2) return first;
+  const name = spanInWords(own.flatMap(({ names }) => names));
+  return { ...first, coat: { ...first.coat, section: { ...section, name } } };
+}
+
 /** What is done in a run on a day, by its first step; of one that was begun before, that it goes on. */
-export function runWords({ steps: [step] }: { steps: readonly PieceStep[] }, { goesOn }: { goesOn: boolean }): string {
-  const words = step ? stepWords(step) : '';
+export function runWords({ steps }: { steps: readonly PieceStep[] }, { goesOn }: { goesOn: boolean }): string {
+  const words = steps[0] ? stepWords(joined(steps[0], steps)) : '';
   return goesOn ? `Go on: ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
 }

@@ -82,7 +82,7 @@ const DIVIDES: Readonly<Record<Element['part'], Divide>> = {
     if (relief === null || !(school.partsMouldings || cutsFirst)) return [partOf(element, 'panel')];
     const all = workOf(element);
     const moulding: PaintWork = { ...NO_WORK, area: relief.area, profiled: relief.area, cutIn: all.cutIn };
-    const field: PaintWork = { ...NO_WORK, area: all.area - relief.area, flat: all.flat };
+    const field: PaintWork = { ...NO_WORK, area: all.area - relief.area, flat: all.flat, wide: all.wide };
     return [
       {
         suffix: '.moulding',

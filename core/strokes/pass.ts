@@ -11,7 +11,7 @@ import {
   type Unpainted,
 } from '../pieces/elevation.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import { NO_WORK, shareOf, workMinutes, type PaintWork } from '../quantities/paint-work.ts';
+import { shareOf, workMinutes, workOfEdge } from '../quantities/paint-work.ts';
 import { once } from '../units/once.ts';
 import { divided, reachesOf, rowsOf, type Dividing } from './dividing.ts';
 import { lapsBetween, type Lap } from './pass-laps.ts';
@@ -126,7 +126,7 @@ function runningOntoTheWall(element: Element): Element {
 
 /** The strokes on an edge, drawn beside the front, in the opening, or across the joints. */
 function strokesOfEdge(edge: Edge, face: Face, name: string): Stroke[] {
-  const work: PaintWork = { ...NO_WORK, edge: edge.length / 1000 };
+  const work = workOfEdge(edge);
   const stroke = (more: Pick<Stroke, 'role' | 'outline' | 'work'> & Partial<Stroke>, suffix = ''): Stroke => ({
     id: `front/edge-${edge.id}${suffix}`,
     sheet: 'front',

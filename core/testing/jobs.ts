@@ -53,7 +53,7 @@ export function buildUp(topcoat: string): BuildUp {
   return {
     cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
     key: 'degloss',
-    filler: null,
+    fillers: [],
     grainFill: null,
     preservative: null,
     coats: ['prime-bond-wb', topcoat, topcoat].map((product) => ({

@@ -35,7 +35,7 @@ export const LACQUER = 'prime-bond-wb lacquer-2k-wb lacquer-2k-wb';
 export const MINERAL = 'mineral-matt mineral-matt';
 
 export const gloss = ground();
-export const paint = ground({ oldCoat: 'waterborne-paint' });
+export const paint = ground({ oldCoat: 'waterborne-matt' });
 export const bare = ground({ oldCoat: 'bare' });
 export const bareOak = ground({ substrate: 'oak', oldCoat: 'bare' });
 export const board = ground({ substrate: 'mdf', oldCoat: 'bare' });
@@ -201,12 +201,12 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
     beside: [ground({}, { hasOpenEdges: true }), on(TRIM)],
   },
   'filler-for-inside': {
-    fires: [ground({}, OUTSIDE), on(EXTERIOR, { filler: 'wood-putty' })],
-    beside: [ground({}, OUTSIDE), on(EXTERIOR, { filler: 'epoxy-2k' })],
+    fires: [ground({}, OUTSIDE), on(EXTERIOR, { fillers: ['wood-putty'] })],
+    beside: [ground({}, OUTSIDE), on(EXTERIOR, { fillers: ['epoxy-2k'] })],
   },
   'repair-before-dry': {
-    fires: [gloss, on(TRIM, { filler: 'epoxy-2k' })],
-    beside: [gloss, on(TRIM, { filler: 'wood-putty' })],
+    fires: [gloss, on(TRIM, { fillers: ['epoxy-2k'] })],
+    beside: [gloss, on(TRIM, { fillers: ['wood-putty'] })],
   },
   'bare-wood-drinks': { fires: [bare, on(OIL)], beside: [bare, thin(on(OIL), 8)] },
   'section-joints': { fires: [ground({}, { traits: ['sections'] }), on(TRIM)], beside: [gloss, on(TRIM)] },
@@ -255,8 +255,8 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
   },
   'bare-needs-primer': { fires: [bare, on(PLAIN)], beside: [bare, on(TRIM)] },
   'laid-bare-not-primed': {
-    fires: [ground({ oldCoat: 'waterborne-paint', soundness: 'lets-go' }), on(PLAIN, sanded)],
-    beside: [ground({ oldCoat: 'waterborne-paint', soundness: 'lets-go' }), on(`prime-bond-wb@spots ${PLAIN}`, sanded)],
+    fires: [ground({ oldCoat: 'waterborne-matt', soundness: 'lets-go' }), on(PLAIN, sanded)],
+    beside: [ground({ oldCoat: 'waterborne-matt', soundness: 'lets-go' }), on(`prime-bond-wb@spots ${PLAIN}`, sanded)],
   },
   'primer-for-another-surface': {
     fires: [bare, on(`prime-2k-tile ${PLAIN}`)],
@@ -281,8 +281,8 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
   },
   'edges-unknown': { fires: [ground({}, { unknown: ['edges'] }), on(TRIM)], beside: [gloss, on(TRIM)] },
   'filler-flashes': {
-    fires: [paint, on(PLAIN, { filler: 'spackle' })],
-    beside: [paint, on(PLAIN, { filler: 'caulk' })],
+    fires: [paint, on(PLAIN, { fillers: ['spackle'] })],
+    beside: [paint, on(PLAIN, { fillers: ['caulk'] })],
   },
   'spots-show': { fires: [paint, on(`prime-bond-wb@spots ${PLAIN}`)], beside: [paint, on(PLAIN)] },
   'dries-clear': { fires: [melamine, on(`prime-2k-tile ${PLAIN}`)], beside: [melamine, on(TRIM, sanded)] },
@@ -382,7 +382,7 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
   'sealer-sheen': { fires: [gloss, on(`${TRIM} sealer-wb`)], beside: [gloss, on(TRIM)] },
   'gloss-shows': {
     fires: [ground({}, { sheen: 'gloss' }), on(TRIM)],
-    beside: [ground({}, { sheen: 'gloss' }), on(TRIM, { filler: 'wood-putty' })],
+    beside: [ground({}, { sheen: 'gloss' }), on(TRIM, { fillers: ['wood-putty'] })],
   },
   'oil-yellows': { fires: [gloss, on(OIL)], beside: [coloured('#43565e'), on(OIL)] },
   'alkyd-waits': {

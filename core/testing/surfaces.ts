@@ -40,6 +40,10 @@ export function ground(
     colours: { front: '#efece2', back: '#efece2' },
     sheen: null,
     sprays: false,
+    isProfessional: true,
+    suppliedAir: true,
+    work: 'joinery',
+    coveredIn: null,
     ...rest,
   };
 }
@@ -61,7 +65,7 @@ export function recipe(job: Pick<Job, 'shelf'>, coats: readonly string[], more: 
   return {
     cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
     key: 'degloss',
-    filler: null,
+    fillers: [],
     grainFill: null,
     preservative: null,
     coats: { front: laid, back: laid },
@@ -97,6 +101,7 @@ export function* everySurface(): Generator<FoundSurface> {
           yearBuilt: null,
           hasEdges: true,
           isWall: substrate === 'plaster',
+          isDamp: true,
         };
         const questions = testsFor(asked).filter(({ found }) => found !== 'old-coat' && found !== 'old-colour');
         let answered: Partial<SurfaceFacts>[] = [{}];

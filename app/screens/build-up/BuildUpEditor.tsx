@@ -5,6 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import IconButton from '@mui/material/IconButton';
 import Switch from '@mui/material/Switch';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
+import type { Fills } from '../../../core/shelf/filler.ts';
 import { KEYS, type BuildUp } from '../../../core/job/document/group-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { AddIcon, DeleteIcon } from '../../drawing/icons.tsx';
@@ -22,6 +23,14 @@ interface Named {
   id: string;
   name: string;
 }
+
+/** What is filled before the first coat, grain apart, each with a filler of its own. */
+const FILLED = [
+  { fills: 'holes', label: 'Holes and dents' },
+  { fills: 'repair', label: 'Broken wood' },
+  { fills: 'joints', label: 'Joints to the wall' },
+  { fills: 'putty', label: 'Putty at the glass' },
+] as const satisfies readonly { fills: Fills; label: string }[];
 
 /** A choice among entries of the shelf, or none. */
 function Choice({
@@ -65,12 +74,20 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
           choices={KEYS.map((key) => ({ value: key, words: KEY_WORDS[key] }))}
           onChange={(chosen) => onChange({ ...buildUp, key: chosen })}
         />
-        <Choice
-          label="Holes and dents"
-          value={buildUp.filler}
-          entries={offered(shelf.fillers, buildUp.filler).filter(({ fills }) => fills !== 'grain')}
-          onChoose={(filler) => onChange({ ...buildUp, filler })}
-        />
+        {FILLED.map(({ fills, label }) => {
+          const isOwn = (id: string): boolean => shelf.fillers.find((entry) => entry.id === id)?.fills === fills;
+          const used = buildUp.fillers.find(isOwn) ?? null;
+          const others = buildUp.fillers.filter((id) => !isOwn(id));
+          return (
+            <Choice
+              key={fills}
+              label={label}
+              value={used}
+              entries={offered(shelf.fillers, used).filter((entry) => entry.fills === fills)}
+              onChoose={(id) => onChange({ ...buildUp, fillers: id === null ? others : [...others, id] })}
+            />
+          );
+        })}
         <Choice
           label="Grain filler"
           value={grainFill?.product ?? null}

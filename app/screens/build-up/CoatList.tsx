@@ -5,6 +5,8 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { useState } from 'react';
+import { PRIMER_GREYS } from '../../../core/colour/primer-tints.ts';
+import type { Coating } from '../../../core/shelf/coating.ts';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
 import { EXTENTS, type Coat, type Extent } from '../../../core/job/document/coat-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
@@ -19,6 +21,55 @@ interface CoatListProps {
   label: string;
   coats: readonly Coat[];
   onChange(coats: Coat[]): void;
+}
+
+const TINTS: Readonly<Record<string, string>> = Object.fromEntries(
+  ['light grey', 'mid grey', 'dark grey'].map((words, index) => [PRIMER_GREYS[index] ?? '', words]),
+);
+
+/** How far a coat is thinned, and what a primer is tinted to. */
+function CoatDetails({
+  coat,
+  coating,
+  number,
+  onChange,
+}: {
+  coat: Coat;
+  coating: Coating | undefined;
+  number: number;
+  onChange(facts: Partial<Coat>): void;
+}) {
+  const most = coating?.mostThinning ?? 0;
+  const canBeTinted = coating?.role === 'primer' && !coating.clear && coat.extent === 'all';
+  const thinnings = [...new Set([0, 5, 10, 15, 20, 25, coat.thinning])]
+    .filter((percent) => percent <= most || percent === coat.thinning)
+    .sort((one, other) => one - other);
+  return (
+    <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+      <ChoiceField
+        size="small"
+        label={`Thinned, coat ${number}`}
+        value={coat.thinning}
+        sx={{ width: 150 }}
+        choices={thinnings.map((percent) => ({ value: percent, words: percent === 0 ? 'not' : `${percent} %` }))}
+        onChange={(thinning) => onChange({ thinning })}
+      />
+      {canBeTinted && (
+        <ChoiceField
+          size="small"
+          label={`Tint, coat ${number}`}
+          value={coat.tint ?? ''}
+          sx={{ width: 150 }}
+          choices={[
+            { value: '', words: 'white' },
+            ...Object.entries(TINTS).map(([value, words]) => ({ value, words })),
+            ...(coat.tint !== undefined && !(coat.tint in TINTS) ? [{ value: coat.tint, words: coat.tint }] : []),
+          ]}
+          onChange={(tint) => onChange({ tint: tint === '' ? undefined : tint })}
+        />
+      )}
+    </Box>
+  );
 }
 
 /** The coats of a face, the first on top of the list: product, where it goes, and with what. */
@@ -88,6 +139,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
             >
               <DeleteIcon />
             </IconButton>
+            <CoatDetails coat={coat} coating={coatings.find(({ id }) => id === coat.product)} number={index + 1} onChange={(facts) => change(index, facts)} />
           </Box>
         );
       })}

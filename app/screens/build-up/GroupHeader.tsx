@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { reflectance } from '../../../core/colour/colour.ts';
+import { greyUnder, PRIMER_WHITE } from '../../../core/colour/primer-tints.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { findingsOn } from '../../../core/proving/proof.ts';
@@ -44,6 +45,29 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
             })
           }
         />
+        <ChoiceField
+          label="Covered in"
+          value={group.coveredIn ?? 0}
+          sx={{ width: 150 }}
+          choices={[
+            { value: 0, words: 'reckoned' },
+            ...[1, 2, 3, 4, 5, 6].map((coats) => ({ value: coats, words: `${coats} seen` })),
+          ]}
+          onChange={(coats) => apply('change-group', { groupId: group.id, coveredIn: coats === 0 ? null : coats })}
+        />
+        {group.schools.tools === 'spray' && (
+          <ChoiceField
+            label={localise('Supplied air or a booth?')}
+            value={job.site.suppliedAir === null ? '' : job.site.suppliedAir ? 'yes' : 'no'}
+            sx={{ width: 210 }}
+            choices={[
+              { value: '', words: 'not answered' },
+              { value: 'yes', words: 'yes, here' },
+              { value: 'no', words: 'no' },
+            ]}
+            onChange={(answer) => apply('change-site', { suppliedAir: answer === '' ? null : answer === 'yes' })}
+          />
+        )}
         <FormControlLabel
           control={
             <Switch
@@ -86,7 +110,9 @@ function ColourOf({ group, side, old }: ColourOfProps) {
       { strokes: `${group.id}/${side}/${field}`, quiet },
     );
   const words = side === 'colour' ? 'Colour' : 'Colour of the back';
-  const [bare, primed] = [topcoatsToHide(old, colour.hex, 0), topcoatsToHide(old, colour.hex, 1)];
+  const [bare, primed, onGrey] = [[], [PRIMER_WHITE], [greyUnder(colour.hex)]].map((primers) =>
+    topcoatsToHide(old, colour.hex, primers),
+  );
   return (
     <Box
       sx={{
@@ -143,8 +169,10 @@ function ColourOf({ group, side, old }: ColourOfProps) {
           <ColourFigures hex={colour.hex} />
           <div>
             {old === null
-              ? 'The old colour is not stated: two topcoats are supposed.'
-              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${bare} topcoats, or ${primed} on a white primer.`}
+              ? 'The old colour is not stated: without a primer two topcoats are supposed.'
+              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${bare} topcoats.`}{' '}
+            On white primer {primed}, on grey {onGrey}.
+            {group.coveredIn !== null && ` Seen: covered in ${group.coveredIn}.`}
           </div>
         </Box>
       </Box>

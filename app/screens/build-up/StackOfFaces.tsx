@@ -53,7 +53,7 @@ export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFac
 export function usePreparationWords(): (buildUp: BuildUp) => string {
   const job = useJob();
   const localise = useLocalise();
-  return ({ cleaning, key, filler, grainFill, preservative }) =>
+  return ({ cleaning, key, fillers, grainFill, preservative }) =>
     localise(
       [
         ...cleaning.map(({ product, rinsed }) => {
@@ -61,7 +61,7 @@ export function usePreparationWords(): (buildUp: BuildUp) => string {
           return rinsed ? `${name}, rinsed` : name;
         }),
         KEY_WORDS[key],
-        ...(fillerOf(job, filler) ? [`holes with ${fillerOf(job, filler)?.name.toLowerCase() ?? ''}`] : []),
+        ...fillers.flatMap((id) => fillerOf(job, id)?.name.toLowerCase() ?? []),
         ...(grainFill
           ? [`${fillerOf(job, grainFill.product)?.name.toLowerCase() ?? 'grain filler'}, ${grainFill.passes} passes`]
           : []),

@@ -4,7 +4,7 @@ import type { Cost } from '../../../core/choosing/weigh.ts';
 import { costWords } from './cost-words.ts';
 
 const words = costWords('EUR');
-const COST: Cost = { risk: 1, days: 3.26, hours: 2.5, money: 41.4, coats: 3, smell: 2, toughness: 4, dust: 0.5 };
+const COST: Cost = { risk: 1, days: 3.26, hours: 2.5, money: 41.4, coats: 3, smell: 2, toughness: 4, dust: 0.5, misfits: 0 };
 
 test('what a painter looks at first: days, work, paint, coats', () => {
   assert.deepEqual(words.figures(COST), [
@@ -18,7 +18,7 @@ test('what a painter looks at first: days, work, paint, coats', () => {
 });
 
 test('how much more than the best, each in words of its own', () => {
-  const more: [keyof Cost, number, string][] = [
+  const more: [keyof Weights, number, string][] = [
     ['money', 14, '€14 more paint'],
     ['days', 0.5, '12 h longer'],
     ['days', Infinity, 'it never dries'],

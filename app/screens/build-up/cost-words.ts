@@ -1,3 +1,4 @@
+import type { Weights } from '../../../core/job/document/group-schema.ts';
 import type { Cost } from '../../../core/choosing/weigh.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { counted } from '../../../core/units/sentence.ts';
@@ -16,9 +17,9 @@ interface CostWords {
   /** The figures that a painter looks at first. */
   figures(cost: Cost): { name: string; value: string }[];
   /** One figure. */
-  value(criterion: keyof Cost, amount: number): string;
+  value(criterion: keyof Weights, amount: number): string;
   /** How much more it is than the best: “14 € more paint”. */
-  more(criterion: keyof Cost, amount: number): string;
+  more(criterion: keyof Weights, amount: number): string;
 }
 
 /** What a build-up costs, in words and in the job's currency. */
@@ -27,7 +28,7 @@ export const useCostWords = (): CostWords => costWords(useJob().settings.currenc
 /** What a build-up costs, in words and in a currency by its three letters. */
 export function costWords(currency: string): CostWords {
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: 0 });
-  const value = (criterion: keyof Cost, amount: number): string => {
+  const value = (criterion: keyof Weights, amount: number): string => {
     if (criterion === 'money') return money.format(amount);
     if (criterion === 'days') return Number.isFinite(amount) ? amount.toFixed(1) : 'never';
     if (criterion === 'hours' || criterion === 'dust') return formatDuration(amount * 60);

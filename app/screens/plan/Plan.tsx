@@ -19,7 +19,7 @@ export default function Plan() {
   const { problem, reading } = screen;
   const plannable = problem.steps.size > 0;
   if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
-  if (!plannable && problem.tooLong.length > 0) return <TooLong tooLong={problem.tooLong} />;
+  if (!plannable && problem.tooLong.length > 0) return <TooLong tooLong={problem.tooLong} problem={problem.problem} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
     return (

@@ -22,7 +22,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
           nothing in scope.
         </Alert>
       )}
-      {problem.tooLong.length > 0 && <TooLong tooLong={problem.tooLong} />}
+      {problem.tooLong.length > 0 && <TooLong tooLong={problem.tooLong} problem={problem.problem} />}
       <OutdatedBuildUpBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}

@@ -54,7 +54,7 @@ export const CLEANING: readonly Rule[] = [
     fires: (s) => s.cleaning.length === 0 && !isBare(s),
     reason: 'Hand oils, polish and dust are on every surface that has been in use. Paint over them lifts.',
     fixText: 'Choose a cleaner.',
-    autoFix: (recipe, s) => wash(recipe, s, 'salts'),
+    autoFix: (recipe, s) => wash(recipe, s, 'hand-oils'),
   },
   {
     id: 'grease',

@@ -1,12 +1,20 @@
 import { makesMist } from '../../shelf/tools.ts';
 import { coatsToHide } from '../../colour/hiding.ts';
-import { anotherTopcoat, onEach, seal, thinFirst } from '../fixing.ts';
-import { isBare, isWood, type Rule } from '../rule.ts';
+import { WORK_IDS } from '../../pieces/works.ts';
+import type { Coating } from '../../shelf/coating.ts';
+import { greyUnder } from '../../colour/primer-tints.ts';
+import { anotherTopcoat, onEach, seal, thinFirst, tintPrimer } from '../fixing.ts';
+import { isBare, isFor, isWood, type Rule } from '../rule.ts';
 import type { Situation } from '../situation.ts';
 
 const needs = (s: Situation): number => Math.max(0, ...s.topcoats.map(({ toughness }) => toughness));
 const isOutsideVinyl = (s: Situation): boolean => s.facts.substrate === 'vinyl' && s.exposure === 'outside';
 const takesDark = (s: Situation): boolean => s.topcoats.every(({ darkOnPlastic }) => darkOnPlastic);
+const hidingPrimers = ({ primers }: Situation): Coating[] => primers.filter(({ clear }) => !clear);
+const NAMED_WORKS: ReadonlySet<string> = new Set(WORK_IDS);
+/** Whether the tin of a coating tells of any kind of work; one that does not may be for all. */
+const saysItsWork = ({ madeFor, willDo }: Coating): boolean =>
+  [...madeFor, ...willDo].some((use) => NAMED_WORKS.has(use));
 /** LRV below which plastic warps in the sun, and below which care is wanted, in %. */
 const DARK = 45;
 const MIDDLING = 55;
@@ -77,7 +85,7 @@ export const FINISH: readonly Rule[] = [
     id: 'not-hidden',
     severity: 'risk',
     source: 'optics',
-    fires: (s) => s.topcoats.length > 1 && s.topcoats.length < s.colour.toHide,
+    fires: (s) => s.topcoats.length > 0 && s.topcoats.length < s.colour.toHide,
     reason: 'The old colour will still be seen through so few coats of the new one.',
     fixText: 'As many topcoats as the colours need, or a primer tinted towards the new colour.',
     autoFix: anotherTopcoat,
@@ -203,10 +211,9 @@ export const FINISH: readonly Rule[] = [
     id: 'made-for-something-else',
     severity: 'risk',
     source: 'tin',
-    fires: (s) =>
-      s.topcoats.some(({ madeFor }) => madeFor.length > 0 && !madeFor.some((trait) => s.traits.includes(trait))),
-    reason: 'This paint is made for other work: on flat joinery it shows every stroke.',
-    fixText: 'Take a topcoat that is made for doors and trim.',
+    fires: (s) => s.topcoats.some((topcoat) => saysItsWork(topcoat) && !isFor(topcoat, s.work)),
+    reason: 'This paint is made for other work, and its tin does not name this one.',
+    fixText: 'Take a topcoat whose tin names this work.',
   },
   {
     id: 'shelf-too-soft',
@@ -227,12 +234,41 @@ export const FINISH: readonly Rule[] = [
     fixText: 'Hang it, and let it not close for the days that its figures ask; bumpers on cabinet doors.',
   },
   {
-    id: 'enamel-on-wall',
-    severity: 'risk',
+    id: 'plaster-sealed-in',
+    severity: 'forbidden',
     source: 'trade',
-    fires: (s) => s.traits.includes('wall') && s.topcoats.some((topcoat) => topcoat.family !== 'mineral'),
-    reason: 'An enamel for joinery on a wall shines and shows every trowel mark.',
-    fixText: 'Take a matt wall paint.',
+    fires: (s) => isBare(s) && s.facts.substrate === 'plaster' && s.topcoats.some(({ madeFor, willDo }) => !madeFor.includes('plaster') && !willDo.includes('plaster')) && s.primers.length === 0,
+    reason: 'Fresh plaster under a closed skin of enamel or vinyl can’t dry out: the skin blisters and peels.',
+    fixText: 'A wall or ceiling emulsion, the first coat thinned; anything else over that, once it has dried.',
+  },
+  {
+    id: 'thinned-too-far',
+    severity: 'forbidden',
+    source: 'tin',
+    fires: (s) => s.coats.some(({ coating, thinning }) => thinning > coating.mostThinning),
+    reason: 'A coat is thinned by more than its tin allows: it runs, hides nothing, and its film is too thin to hold.',
+    fixText: 'Thin it by what the tin allows at most.',
+    autoFix: (recipe, s) =>
+      onEach(recipe, s, (coats) =>
+        coats.map((coat) => {
+          const most = s.shelf.coatings.find(({ id }) => id === coat.product)?.mostThinning ?? coat.thinning;
+          return { ...coat, thinning: Math.min(coat.thinning, most) };
+        }),
+      ),
+  },
+  {
+    id: 'white-under-deep',
+    severity: 'risk',
+    source: 'optics',
+    fires: (s) =>
+      s.coveredIn === null &&
+      hidingPrimers(s).length > 0 &&
+      s.coats.every(({ tint }) => tint === undefined) &&
+      s.colour.toHide > 3 &&
+      s.colour.onGrey < s.colour.toHide,
+    reason: 'Over white primer this colour takes four coats and more; over grey primer two or three cover.',
+    fixText: 'Have the last primer tinted grey, as light as the colour.',
+    autoFix: (recipe, s) => tintPrimer(recipe, s, greyUnder(s.colour.next)),
   },
   {
     id: 'plaster-first-coat',
@@ -245,8 +281,8 @@ export const FINISH: readonly Rule[] = [
       (s.coats[0]?.thinning ?? 0) < 5 &&
       isThinnable(s),
     reason: 'Fresh plaster sucks a thick first coat dry before it can hold, and it peels.',
-    fixText: 'Thin the first coat by 10 %, and wait a day before the next.',
-    autoFix: (recipe, s) => thinFirst(recipe, s, 10),
+    fixText: 'Thin the first coat as far as its tin allows, and wait a day before the next.',
+    autoFix: (recipe, s) => thinFirst(recipe, s, Math.min(25, s.coats[0]?.coating.mostThinning ?? 0)),
   },
   {
     id: 'sheen-not-made',
@@ -268,7 +304,7 @@ export const FINISH: readonly Rule[] = [
     id: 'gloss-shows',
     severity: 'advice',
     source: 'optics',
-    fires: (s) => s.sheen === 'gloss' && isWood(s) && s.filler === null,
+    fires: (s) => (s.sheen === 'gloss' || s.sheen === 'semi-gloss') && isWood(s) && s.fillers.length === 0,
     reason: 'Gloss shows every dent that is left.',
     fixText: 'Fill and sand once more, or take satin.',
   },
@@ -293,6 +329,6 @@ export const FINISH: readonly Rule[] = [
 
 /** Mineral and acrylic paints are thinned with water on fresh plaster; what can't be is judged by other rules. */
 function isThinnable({ coats }: Situation): boolean {
-  const family = coats[0]?.coating.family;
-  return family === 'mineral' || family === 'acrylic';
+  const first = coats[0]?.coating;
+  return first !== undefined && (first.family === 'mineral' || first.family === 'acrylic') && first.mostThinning >= 5;
 }

@@ -1,10 +1,11 @@
 import { keyWith } from '../fixing.ts';
 import {
-  bonds,
+  isFor,
   isAbraded,
   isBare,
   isBareTimber,
   isGlossy,
+  hasSheen,
   isKeyed,
   isProvedByPatch,
   isWaterborne,
@@ -25,9 +26,18 @@ export const KEYING: readonly Rule[] = [
     id: 'waterborne-over-unkeyed-oil',
     severity: 'forbidden',
     source: 'trade',
-    fires: (s) => isGlossy(s) && isWaterborne(s.first) && !isKeyed(s) && !bonds(s.first, 'glossy') && !showsVinyl(s),
+    fires: (s) => isGlossy(s) && isWaterborne(s.first) && !isKeyed(s) && !isFor(s.first, 'glossy') && !showsVinyl(s),
     reason: 'Waterborne paint over hard gloss that has not been keyed peels off in sheets; a fingernail lifts it.',
     fixText: 'Abrade (180–240) or degloss, or start with a bonding primer.',
+    autoFix: (recipe) => keyWith(recipe, 'degloss'),
+  },
+  {
+    id: 'sheen-not-keyed',
+    severity: 'forbidden',
+    source: 'trade',
+    fires: (s) => hasSheen(s) && s.first !== undefined && !isKeyed(s) && !isFor(s.first, 'glossy'),
+    reason: 'Satin and gloss acrylic is as closed as gloss: a coat over it that has no key lifts with a fingernail.',
+    fixText: 'Abrade (180–240) or degloss. Matt paint that is sound needs neither.',
     autoFix: (recipe) => keyWith(recipe, 'degloss'),
   },
   {
@@ -35,7 +45,7 @@ export const KEYING: readonly Rule[] = [
     severity: 'forbidden',
     source: 'trade',
     fires: (s) =>
-      isGlossy(s) && s.first !== undefined && !isWaterborne(s.first) && !isKeyed(s) && !bonds(s.first, 'glossy'),
+      isGlossy(s) && s.first !== undefined && !isWaterborne(s.first) && !isKeyed(s) && !isFor(s.first, 'glossy'),
     reason: 'Gloss that has not been keyed gives a hard enamel nothing to hold on.',
     fixText: 'Abrade or degloss, or start with a primer that bonds to gloss.',
     autoFix: (recipe) => keyWith(recipe, 'degloss'),
@@ -45,9 +55,9 @@ export const KEYING: readonly Rule[] = [
     severity: 'risk',
     source: 'tin',
     fires: (s) =>
-      isGlossy(s) &&
+      (isGlossy(s) || hasSheen(s)) &&
       !isKeyed(s) &&
-      bonds(s.first, 'glossy') &&
+      isFor(s.first, 'glossy') &&
       !showsLaminate(s) &&
       !showsVinyl(s) &&
       !isProvedByPatch(s),
@@ -67,7 +77,7 @@ export const KEYING: readonly Rule[] = [
     id: 'deglossed-in-the-grooves',
     severity: 'advice',
     source: 'trade',
-    fires: (s) => s.key === 'degloss' && isGlossy(s),
+    fires: (s) => s.key === 'degloss' && (isGlossy(s) || hasSheen(s)),
     reason: 'A deglosser works as far as the rag reaches, and only for the time on its label.',
     fixText: 'Go into mouldings with a sponge, and prime within that time. Sand where hardware sat.',
   },
@@ -75,7 +85,7 @@ export const KEYING: readonly Rule[] = [
     id: 'laminate-needs-key',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => showsLaminate(s) && s.first?.family === 'acrylic' && bonds(s.first, 'laminate') && !isAbraded(s),
+    fires: (s) => showsLaminate(s) && s.first?.family === 'acrylic' && isFor(s.first, 'laminate') && !isAbraded(s),
     reason: 'The waterborne bonding primer holds on laminate only where it has been keyed.',
     fixText: 'Abrade with 220, or take the two-part adhesion primer.',
     autoFix: abrade,
@@ -140,7 +150,8 @@ export const KEYING: readonly Rule[] = [
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.unknown.includes('old-coat'),
-    reason: 'Nobody has proved what the old coat is: it is judged by what the walk says, or else as oil gloss.',
+    reason:
+      'Nobody has proved what the old coat is: it is judged by what the walk says, or else as the worst that is usual on this material.',
     fixText: 'Rub it with alcohol on a rag: acrylic softens and comes off, oil does not.',
   },
   {

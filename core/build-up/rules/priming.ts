@@ -1,29 +1,25 @@
 import { coatFirst, primeFirst, usualCoat } from '../fixing.ts';
 import {
-  bonds,
+  isFor,
   isBare,
+  groundOn,
   isGlossy,
   isProvedByPatch,
   isWaterborne,
   isWood,
+  laysWoodBare,
   showsLaminate,
   showsTannin,
   showsVinyl,
   type Rule,
 } from '../rule.ts';
 import type { Coating } from '../../shelf/coating.ts';
+import { misfits } from '../misfits.ts';
 import type { Situation } from '../situation.ts';
 
-/** What a first coat has to hold on; null where sound paint takes any. */
-function surfaceKind(s: Situation): Coating['bondsTo'][number] | null {
-  if (showsLaminate(s)) return 'laminate';
-  if (showsVinyl(s)) return 'vinyl';
-  if (isBare(s) && s.facts.substrate === 'metal') return 'metal';
-  if (isBare(s) && isWood(s)) return 'bare-timber';
-  return isGlossy(s) ? 'glossy' : null;
-}
-
 const blocks = (coating: Coating): boolean => coating.blocksStains;
+const stainsAreOpen = (s: Situation): boolean =>
+  s.unknown.includes('stains') && !showsTannin(s) && !s.primers.some(blocks);
 const hasRawEdges = (s: Situation): boolean => s.hasEdges && s.facts.edges === 'raw';
 
 /** What comes between the old surface and the finish. */
@@ -32,7 +28,7 @@ export const PRIMING: readonly Rule[] = [
     id: 'laminate-needs-adhesion',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => showsLaminate(s) && s.coats.length > 0 && !bonds(s.first, 'laminate'),
+    fires: (s) => showsLaminate(s) && s.coats.length > 0 && !isFor(s.first, 'laminate'),
     reason: 'Nothing but an adhesion or bonding primer holds on melamine and laminate.',
     fixText: 'Start with the two-part adhesion primer, or with the bonding primer on a keyed surface.',
   },
@@ -40,7 +36,7 @@ export const PRIMING: readonly Rule[] = [
     id: 'vinyl-needs-bond',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => showsVinyl(s) && s.coats.length > 0 && !bonds(s.first, 'vinyl'),
+    fires: (s) => showsVinyl(s) && s.coats.length > 0 && !isFor(s.first, 'vinyl'),
     reason: 'This coat is not made to hold on plastic.',
     fixText: 'Start with an exterior acrylic, or with the bonding primer.',
   },
@@ -85,15 +81,23 @@ export const PRIMING: readonly Rule[] = [
     id: 'stains-unknown',
     severity: 'risk',
     source: 'trade',
-    fires: (s) => s.unknown.includes('stains') && !showsTannin(s) && !s.primers.some(blocks),
+    fires: (s) => stainsAreOpen(s) && (laysWoodBare(s) || s.facts.substrate === 'plaster'),
     reason: 'Nobody has looked for knots and stains that bleed.',
     fixText: 'Dab waterborne primer onto the worst spot and look again tomorrow.',
+  },
+  {
+    id: 'stains-under-paint',
+    severity: 'advice',
+    source: 'trade',
+    fires: (s) => stainsAreOpen(s) && !laysWoodBare(s) && s.facts.substrate !== 'plaster',
+    reason: 'Nobody has looked for knots and stains: under sound paint they have mostly shown themselves by now.',
+    fixText: 'Look for yellow rings at knots; block those that show.',
   },
   {
     id: 'metal-needs-metal-primer',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => s.facts.substrate === 'metal' && isBare(s) && s.coats.length > 0 && !bonds(s.first, 'metal'),
+    fires: (s) => s.facts.substrate === 'metal' && isBare(s) && s.coats.length > 0 && !isFor(s.first, 'metal'),
     reason: 'Bare metal rusts under, or throws off, a coat that was not made for it.',
     fixText: 'Start with a metal primer.',
   },
@@ -105,10 +109,10 @@ export const PRIMING: readonly Rule[] = [
       s.facts.substrate === 'metal' &&
       !isBare(s) &&
       s.facts.soundness === 'lets-go' &&
-      ![...s.primers, ...s.spotPrimers].some((primer) => bonds(primer, 'metal')),
+      ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
     reason: 'Where the old coat has let go, metal lies bare.',
     fixText: 'Spot-prime it with a metal primer.',
-    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'metal')),
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'metal')),
   },
   {
     id: 'galvanised-not-etched',
@@ -140,34 +144,48 @@ export const PRIMING: readonly Rule[] = [
       isWood(s) &&
       !isBare(s) &&
       s.facts.soundness === 'lets-go' &&
-      ![...s.primers, ...s.spotPrimers].some((primer) => bonds(primer, 'bare-timber')),
+      ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'bare-timber')),
     reason: 'Where the old coat has been scraped off, wood lies bare.',
     fixText: 'Spot-prime the bare wood.',
-    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'bare-timber')),
   },
   {
     id: 'primer-for-another-surface',
     severity: 'risk',
     source: 'tin',
-    fires: (s) => {
-      const kind = surfaceKind(s);
-      const firstCoat = s.first;
-      return kind !== null && firstCoat?.role === 'primer' && !bonds(firstCoat, kind);
-    },
+    fires: (s) => s.first?.role === 'primer' && groundOn(s) !== 'sound-paint' && !isFor(s.first, groundOn(s)),
     reason: 'This primer is made for another surface than the one that is there.',
     fixText: 'Take a primer whose tin names this surface.',
+  },
+  {
+    id: 'tin-says-not',
+    severity: 'forbidden',
+    source: 'tin',
+    fires: (s) =>
+      s.first?.willNot.includes(groundOn(s)) === true ||
+      s.topcoats.some(({ willNot }) => willNot.includes(s.work)),
+    reason: 'The tin of a product says that it is not for this: for the ground under it, or for this kind of work.',
+    fixText: 'Take a product whose tin names it.',
+  },
+  {
+    id: 'will-do',
+    severity: 'advice',
+    source: 'tin',
+    fires: (s) => misfits(s) > 0,
+    reason: 'A product here will do, and is made for something else in the first place.',
+    fixText: 'The shelf tells of each what it is made for; one that is made for this stands higher.',
   },
   {
     id: 'sound-paint-primed',
     severity: 'advice',
     source: 'trade',
     fires: (s) =>
-      s.facts.oldCoat === 'waterborne-paint' &&
+      groundOn(s) === 'sound-paint' &&
       s.facts.soundness === 'holds' &&
       s.facts.stains !== 'bleeds' &&
       s.primers.length > 0 &&
       s.primers.every((primer) => !primer.blocksStains),
-    reason: 'Sound waterborne paint that is clean takes a self-priming topcoat as it is.',
+    reason: 'Sound waterborne paint and factory primer take a self-priming topcoat without another primer.',
     fixText: 'Leave the primer out and save a coat and its waiting.',
   },
   {
@@ -176,7 +194,8 @@ export const PRIMING: readonly Rule[] = [
     source: 'tin',
     fires: (s) =>
       s.primers.length === 0 &&
-      s.facts.oldCoat === 'waterborne-paint' &&
+      groundOn(s) === 'sound-paint' &&
+      s.facts.oldCoat !== 'factory-primed' &&
       s.topcoats.some((topcoat) => !topcoat.selfPriming && topcoat.family !== 'oil'),
     reason: 'The tin of this topcoat asks for its own primer, also over sound paint.',
     fixText: 'Prime, or take a topcoat that is its own primer.',
@@ -204,6 +223,20 @@ export const PRIMING: readonly Rule[] = [
     autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => coating.family === 'oil'),
   },
   {
+    id: 'raw-cut-edges',
+    severity: 'risk',
+    source: 'tin',
+    fires: (s) =>
+      s.facts.oldCoat === 'factory-primed' &&
+      hasRawEdges(s) &&
+      s.facts.substrate !== 'mdf' &&
+      s.primers.length === 0 &&
+      s.edgePrimers.length === 0,
+    reason: 'The primer of the factory ends where it was cut: raw edges drink and stay dull.',
+    fixText: 'Prime the cut edges.',
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => isFor(coating, 'bare-timber')),
+  },
+  {
     id: 'board-edges',
     severity: 'risk',
     source: 'wood',
@@ -213,11 +246,13 @@ export const PRIMING: readonly Rule[] = [
       s.facts.substrate === 'mdf' &&
       (isBare(s) || hasRawEdges(s)) &&
       s.edgePrimers.length < 2 &&
-      !s.primers.some(({ id }) => id === 'prime-fill-wb'),
+      !s.primers.some(({ madeFor }) => madeFor.includes('board')),
     reason: 'The edges of board are open like a sponge: they stay rough and dull however many topcoats they get.',
     fixText: 'Two coats of filling primer on the edges, sanded, before the faces are primed.',
     autoFix: (recipe, s) => {
-      const filling = s.shelf.coatings.find(({ id, archived }) => id === 'prime-fill-wb' && !archived);
+      const filling = s.shelf.coatings.find(
+        ({ role, madeFor, archived }) => role === 'primer' && madeFor.includes('board') && !archived,
+      );
       return filling !== undefined && coatFirst(recipe, s, usualCoat(filling, 'edges'));
     },
   },
@@ -234,10 +269,10 @@ export const PRIMING: readonly Rule[] = [
     severity: 'risk',
     source: 'trade',
     fires: (s) =>
-      s.filler !== null && s.filler.fills !== 'joints' && s.primers.length === 0 && s.spotPrimers.length === 0,
+      s.fillers.some(({ sands }) => sands !== 'not') && s.primers.length === 0 && s.spotPrimers.length === 0,
     reason: 'Filler drinks more than old paint: every filled hole shows as a dull spot.',
     fixText: 'Spot-prime what is filled.',
-    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => bonds(coating, 'bare-timber')),
+    autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'bare-timber')),
   },
   {
     id: 'spots-show',

@@ -7,7 +7,7 @@ import type { Situation } from '../situation.ts';
 const carries = (s: Situation, hazard: HazardId): boolean =>
   s.coats.some(({ coating }) => coating.hazards.includes(hazard)) ||
   s.cleaning.some(({ cleaner }) => cleaner.hazards.includes(hazard)) ||
-  s.filler?.hazards.includes(hazard) === true ||
+  s.fillers.some(({ hazards }) => hazards.includes(hazard)) ||
   s.grainFill?.filler.hazards.includes(hazard) === true ||
   s.preservative?.hazards.includes(hazard) === true;
 
@@ -25,8 +25,24 @@ export const SAFETY: readonly Rule[] = [
     id: 'professional-spray',
     severity: 'forbidden',
     source: 'safety',
+    fires: (s) => carries(s, 'isocyanate') && !s.isProfessional,
+    reason: 'Mist with isocyanate is for trained professionals alone: one breath can make lungs sensitive for good.',
+    fixText: 'Take an enamel without hardener, or have a workshop with a booth spray it.',
+  },
+  {
+    id: 'isocyanate-air',
+    severity: 'forbidden',
+    source: 'safety',
+    fires: (s) => carries(s, 'isocyanate') && s.isProfessional && s.suppliedAir !== true,
+    reason: 'Nobody has said that there is supplied air or a booth, and no cartridge mask stops isocyanate.',
+    fixText: 'Answer the question about supplied air or a booth, for this crew and this place.',
+  },
+  {
+    id: 'isocyanate-brushed',
+    severity: 'forbidden',
+    source: 'safety',
     fires: (s) => carries(s, 'isocyanate') && !s.sprays,
-    reason: 'Mist with isocyanate is for professionals who have supplied air or extraction, and a spray gun to hand.',
+    reason: 'A lacquer with isocyanate is sprayed, with a gun and a place for it to hand.',
     fixText: 'If that is so, choose spraying as the way to work for this group.',
   },
   {

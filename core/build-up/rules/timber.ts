@@ -178,11 +178,13 @@ export const TIMBER: readonly Rule[] = [
     id: 'filler-for-inside',
     severity: 'forbidden',
     source: 'tin',
-    fires: (s) => s.isOutdoorPiece && s.filler?.exposure === 'inside',
+    fires: (s) => s.isOutdoorPiece && s.fillers.some(({ exposure }) => exposure === 'inside'),
     reason: 'A filler for inside takes up rain and falls out.',
-    fixText: 'Take the two-part repair filler.',
+    fixText: 'Take an exterior filler, or the two-part repair filler.',
     autoFix: (recipe, s) => {
-      recipe.filler = fillerFor(s, ({ fills }) => fills === 'repair' || fills === 'holes')?.id ?? null;
+      const other = fillerFor(s, ({ fills }) => fills === 'repair' || fills === 'holes')?.id;
+      const kept = s.fillers.flatMap(({ id, exposure }) => (exposure === 'inside' ? (other ?? []) : id));
+      recipe.fillers = [...new Set(kept)];
       return true;
     },
   },
@@ -190,7 +192,7 @@ export const TIMBER: readonly Rule[] = [
     id: 'repair-before-dry',
     severity: 'advice',
     source: 'tin',
-    fires: (s) => s.filler?.potLife != null,
+    fires: (s) => s.fillers.some(({ potLife }) => potLife !== null),
     reason: 'Two-part filler is worked within its pot life, in wood that is sound and dry.',
     fixText: 'Mix what twenty minutes allow; cut soft wood out first.',
   },

@@ -2,13 +2,13 @@ import { counted } from '../../units/sentence.ts';
 import { operationOf } from '../../steps/operations.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { elevationOf } from '../../job/queries/pieces.ts';
-import { SUBSTRATES } from '../../pieces/substrate.ts';
+import { OLD_COATS, SUBSTRATES } from '../../pieces/substrate.ts';
 import { resultInWords } from '../../pieces/found.ts';
+import { isFor } from '../../build-up/rule.ts';
 import { strength, type Cause } from '../cause.ts';
 import { hours, overCoats } from './drying.ts';
 
 /** Old coats so smooth that waterborne paint peels off them in sheets, unless they were keyed. */
-const GLOSSY: ReadonlySet<string> = new Set(['oil-gloss', 'varnish', 'factory-finish']);
 
 /** Causes that lie in the surface and in what was done, or left undone, before the first coat. */
 export const GROUND_CAUSES = {
@@ -61,8 +61,8 @@ export const GROUND_CAUSES = {
     sign({ keyed, proof, group, coats }) {
       if (keyed === false) return { strength: 0.9, because: 'the keying was left out' };
       const [first] = coats;
-      const bonds = first?.laid.step.coat.coating.bondsTo.includes('glossy') === true;
-      if (group?.buildUp?.key === 'none' && GLOSSY.has(proof.facts.oldCoat) && !bonds) {
+      const bonds = isFor(first?.laid.step.coat.coating, 'glossy');
+      if (group?.buildUp?.key === 'none' && OLD_COATS[proof.facts.oldCoat].hold === 'hard' && !bonds) {
         return { strength: 0.75, because: 'it went over a glossy coat without key and without a bonding primer' };
       }
       return null;

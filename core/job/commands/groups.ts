@@ -12,10 +12,12 @@ import { partly } from './facts.ts';
 export const nameOfGroup = (job: Job, groupId: string): string =>
   job.groups.find((group) => group.id === groupId)?.name ?? 'a group';
 
-type Look = Pick<FinishGroup, 'name' | 'colour' | 'backColour' | 'sheen' | 'schools'>;
+type Look = Pick<FinishGroup, 'name' | 'colour' | 'backColour' | 'coveredIn' | 'sheen' | 'schools'>;
 const look = partly<Look>(
   z.lazy(() =>
-    finishGroupSchema.unwrap().pick({ name: true, colour: true, backColour: true, sheen: true, schools: true }),
+    finishGroupSchema
+      .unwrap()
+      .pick({ name: true, colour: true, backColour: true, coveredIn: true, sheen: true, schools: true }),
   ),
 );
 

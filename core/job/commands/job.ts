@@ -12,6 +12,15 @@ export const renameJob = command({
   },
 });
 
+/** Confirms what this Nivel reads otherwise than the one that made the job. */
+export const confirmLifted = command({
+  args: () => z.object({}),
+  label: () => 'Confirm what is read otherwise',
+  change(draft) {
+    draft.lifted = [];
+  },
+});
+
 /** Changes units, vocabulary, currency or the job's clock. */
 export const changeSettings = section('settings', settingsSchema, (changed) => `Change ${changed}`);
 

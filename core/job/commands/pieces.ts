@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { HardwareItem } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
-import { groupForSurface, pruneGroups, regroup, usualGroupName } from '../groups.ts';
+import { groupForPiece, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';
 import { statedPieceSchema, type Piece, type StatedPiece } from '../document/piece-schema.ts';
 import { roomSchema } from '../document/room-schema.ts';
@@ -31,7 +31,7 @@ function enter(draft: Draft<Job>, entry: { id: string; mark: string; kind: Piece
   const shape = definition.schema.safeParse(piece.shape);
   // A shape that does not fit is left to the job's schema, which says what is wrong with it.
   const hardware = shape.success ? definition.hardware(shape.data).map(unpacked) : [];
-  const groupId = groupForSurface(draft, piece.surface, piece.exposure);
+  const groupId = groupForPiece(draft, { ...piece, kind });
   draft.pieces.push({ ...piece, ...NOTHING_DONE, id, kind, mark, groupId, hardware });
 }
 

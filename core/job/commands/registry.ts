@@ -1,4 +1,4 @@
-import { changeSettings, changeSite, renameJob } from './job.ts';
+import { changeSettings, changeSite, confirmLifted, renameJob } from './job.ts';
 import { changeCutting } from './cutting.ts';
 import { changeGroup, mergeGroups, splitGroup } from './groups.ts';
 import { changeMixing, changePricing } from './pricing.ts';
@@ -22,6 +22,7 @@ import { recipes } from './recipes.ts';
 import { removeReading, importReadings } from './readings.ts';
 import { rooms, tickRoomTask } from './rooms.ts';
 import { importDay, importStamps } from './sharing.ts';
+import { stock } from './stock.ts';
 import { tins } from './tins.ts';
 
 /** Every command by the name under which it stands in history. */
@@ -101,6 +102,10 @@ export const COMMANDS = {
   'add-tin': tins.add,
   'change-tin': tins.change,
   'remove-tin': tins.remove,
+  'add-stock': stock.add,
+  'change-stock': stock.change,
+  'remove-stock': stock.remove,
+  'confirm-lifted': confirmLifted,
   'state-pace': statePace,
   'tick-holes': tickHoles,
   'keep-apart': keepApart,

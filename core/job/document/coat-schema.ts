@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { TOOL_IDS } from '../../shelf/tools.ts';
+import { hex } from './plain-fields.ts';
 
 /** Where a coat goes: over the whole face, on spots of bare wood, filler and stains, or on raw edges alone. */
 export const EXTENTS = ['all', 'spots', 'edges'] as const;
@@ -12,6 +13,8 @@ export const coatSchema = z.lazy(() =>
     tool: z.enum(TOOL_IDS),
     thinning: z.number().min(0).max(30),
     extent: z.enum(EXTENTS),
+    /** What a primer is tinted to; white, or what it is without, where nothing is said. */
+    tint: hex.optional(),
   }),
 );
 export type Coat = z.infer<typeof coatSchema>;

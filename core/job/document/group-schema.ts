@@ -15,8 +15,8 @@ export const buildUpSchema = z.lazy(() =>
     /** Cleaners in the order in which they are used. */
     cleaning: z.array(z.object({ product: id, rinsed: z.boolean() })).max(4, 'Four cleaners at most.'),
     key: z.enum(KEYS),
-    /** For holes, dents and broken edges; null when there is nothing to fill. */
-    filler: id.nullable(),
+    /** For holes, dents, joints and broken edges, in the order in which they are used; grain has its own. */
+    fillers: z.array(id).max(4, 'Four fillers at most.'),
     grainFill: z.object({ product: id, passes: z.number().int().min(1).max(4) }).nullable(),
     /** On bare wood outside, before primer. */
     preservative: id.nullable(),
@@ -72,6 +72,8 @@ export const finishGroupSchema = z.lazy(() =>
     colour: colourSchema,
     /** The other face's own colour; null when it is the same. */
     backColour: colourSchema.nullable(),
+    /** In how many topcoats it was seen to cover, here or before; null where that is reckoned. */
+    coveredIn: z.number().int().min(1).max(6).nullable(),
     /** The look that is wanted; null when it does not matter. */
     sheen: z.enum(SHEENS).nullable(),
     schools: schoolsSchema,

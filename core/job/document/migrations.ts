@@ -18,9 +18,10 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   5: pinned,
   6: zoned,
   7: recorded,
+  8: judgedByTheTrade,
 };
 
-const CURRENT_VERSION = 8;
+const CURRENT_VERSION = 9;
 
 const asRecord = (value: unknown): Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
@@ -181,6 +182,69 @@ function recorded(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
+/** What the last version called waterborne paint, whatever its sheen. */
+const WATERBORNE = 'waterborne-paint';
+/** Words by which a job tells what is read otherwise since. */
+const LIFTED = {
+  sheen: 'Old waterborne paint is told matt from satin now: on doors and trim it is read as satin to gloss, which is keyed or deglossed first. State it matt where it is.',
+  paces: 'Edges, masking, spindles, walls and taking hardware off are reckoned faster, preparation of bad paint slower: hours and days differ.',
+} as const;
+
+/** To 9: old waterborne paint has a sheen, tins say what they are for, build-ups have several fillers, and more is asked. */
+function judgedByTheTrade(job: Record<string, unknown>): Record<string, unknown> {
+  const pieces = Array.isArray(job.pieces) ? job.pieces.map(asRecord) : [];
+  const isWall = (piece: Record<string, unknown>): boolean => asRecord(piece.surface).substrate === 'plaster';
+  const coatOn = (piece: Record<string, unknown>): string => (isWall(piece) ? 'waterborne-matt' : 'waterborne-sheen');
+  const coatOfGroup = (groupId: unknown): string => {
+    const piece = pieces.find((candidate) => candidate.groupId === groupId);
+    return piece === undefined ? 'waterborne-sheen' : coatOn(piece);
+  };
+  const hasSheen = pieces.some((piece) => asRecord(piece.surface).existing === WATERBORNE && !isWall(piece));
+  return {
+    ...job,
+    site: { suppliedAir: null, ...asRecord(job.site) },
+    planning: { trades: 'walls-first', lines: null, outsideInADay: false, ...asRecord(job.planning) },
+    pieces: each(job.pieces, (piece) => {
+      const surface = asRecord(piece.surface);
+      return surface.existing === WATERBORNE ? { ...piece, surface: { ...surface, existing: coatOn(piece) } } : piece;
+    }),
+    findings: each(job.findings, (finding) =>
+      finding.found === 'old-coat' && finding.result === WATERBORNE
+        ? { ...finding, result: coatOfGroup(finding.groupId) }
+        : finding,
+    ),
+    groups: each(job.groups, (group) => ({
+      coveredIn: null,
+      ...group,
+      buildUp: group.buildUp === null ? null : severalFillers(asRecord(group.buildUp)),
+    })),
+    shelf: { ...asRecord(job.shelf), coatings: each(asRecord(job.shelf).coatings, withUses) },
+    stock: [],
+    lifted: pieces.length === 0 ? [] : [...(hasSheen ? [LIFTED.sheen] : []), LIFTED.paces],
+  };
+}
+
+function severalFillers({ filler, ...buildUp }: Record<string, unknown>): Record<string, unknown> {
+  return { ...buildUp, fillers: typeof filler === 'string' ? [filler] : [] };
+}
+
+/** The uses of a coating of the painter's own, by what it was said to bond to and to be made for. */
+function withUses({ bondsTo, madeFor, ...coating }: Record<string, unknown>): Record<string, unknown> {
+  const bonds = Array.isArray(bondsTo) ? bondsTo.map(String) : [];
+  const traits = Array.isArray(madeFor) ? madeFor.map(String) : [];
+  const works = { rail: 'rails', plate: 'plates', wall: 'walls' } as const;
+  return {
+    willDo: [
+      ...bonds,
+      ...(coating.selfPriming === true ? ['sound-paint'] : []),
+      ...(bonds.includes('bare-timber') ? ['board'] : []),
+    ],
+    willNot: [],
+    madeFor: traits.flatMap((trait) => (Object.hasOwn(works, trait) ? [works[trait as keyof typeof works]] : [])),
+    ...coating,
+  };
+}
+
 /**
  * Brings a parsed job file of any earlier version to the current one, step by step.
  * Refuses what is no job, and a version that this Nivel does not know.
@@ -196,7 +260,7 @@ export function migrateJob(
   let lifted = document as Record<string, unknown>;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/8”. Choose a file that Nivel exported.');
+    return refused('This is not a Nivel job: its format should read “nivel.job/9”. Choose a file that Nivel exported.');
   }
   let version = Number(match[1]);
   if (version > current) {

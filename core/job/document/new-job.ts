@@ -41,6 +41,7 @@ export const USUAL_WEIGHTS: Weights = {
 export const NEW_GROUP: Omit<FinishGroup, 'id' | 'name'> = {
   colour: { name: 'chalk line', hex: '#efece2' },
   backColour: null,
+  coveredIn: null,
   sheen: null,
   schools: { keying: null, priming: null, tools: null },
   buildUp: null,
@@ -76,7 +77,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     name,
     createdAt,
     settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR', clock: { kind: 'real' } },
-    site: { place: '', timeZone, yearBuilt: null, latitude: null, longitude: null },
+    site: { place: '', timeZone, yearBuilt: null, latitude: null, longitude: null, suppliedAir: null },
     climates: [
       {
         ...PLAIN_CLIMATE,
@@ -115,7 +116,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     shelf: emptyShelf(),
     weights: USUAL_WEIGHTS,
     readings: [],
-    planning: { start, promised: null, turning: 'one-face' },
+    planning: { start, promised: null, turning: 'one-face', trades: 'walls-first', lines: null, outsideInADay: false },
     plan: null,
     baseline: null,
     pins: [],
@@ -134,5 +135,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     recipes: [],
     pricing: USUAL_PRICING,
     strokes: [],
+    stock: [],
+    lifted: [],
   };
 }

@@ -13,22 +13,30 @@ import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, baselineSchema, pinSchema } from './plan-schema.ts';
 import { logEntrySchema } from './log-schema.ts';
-import { strokeChoiceSchema } from './stroke-schema.ts';
+import { strokeChoiceSchema, WALL_SCHOOLS } from './stroke-schema.ts';
+import { stockSchema } from './stock-schema.ts';
 import { tinSchema } from './tin-schema.ts';
 import { id, localTime, name } from './plain-fields.ts';
 import { finishGroupSchema, weightsSchema } from './group-schema.ts';
 import { PACE_KEYS, painterSchema, paceFactor } from './crew-schema.ts';
 import { placeSchema, roomSchema } from './room-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/8';
+export const JOB_FORMAT = 'nivel.job/9';
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
+export const LINE_WAYS = ['tape', 'freehand'] as const;
 export const planningSchema = z.lazy(() =>
   z.object({
     start: z.iso.date('Choose the first day.'),
     promised: z.iso.date().nullable(),
     /** One face a drying period, turned when it can be handled; or both in one pass, resting on points. */
     turning: z.enum(TURNINGS),
+    /** In a room, ceiling and walls before the woodwork, or the woodwork first and the wall cut in against it. */
+    trades: z.enum(WALL_SCHOOLS),
+    /** Whether lines along wall and glass are taped or cut in freehand; null where that follows from who paints. */
+    lines: z.enum(LINE_WAYS).nullable(),
+    /** Whether primer and all coats may go onto one outside face on the same day. */
+    outsideInADay: z.boolean(),
   }),
 );
 
@@ -101,6 +109,8 @@ export const siteSchema = z.lazy(() =>
     /** Degrees north and east, for the sun; null while nobody has said. */
     latitude: z.number().min(-90, LATITUDE).max(90, LATITUDE).nullable(),
     longitude: z.number().min(-180, LONGITUDE).max(180, LONGITUDE).nullable(),
+    /** Whether there is supplied air, or a booth, for what gives off isocyanate; null while nobody has said. */
+    suppliedAir: z.boolean().nullable(),
   }),
 );
 
@@ -147,6 +157,9 @@ const jobFields = z.lazy(() =>
     recipes: z.array(recipeSchema).max(100, 'A job holds up to 100 recipes.'),
     pricing: pricingSchema,
     strokes: z.array(strokeChoiceSchema).max(2000),
+    stock: z.array(stockSchema).max(300, 'A job holds up to 300 tins in stock.'),
+    /** What this Nivel reads otherwise than the one that made the job, in words, until it is confirmed. */
+    lifted: z.array(z.string().max(300)).max(20),
   }),
 );
 
@@ -207,6 +220,7 @@ function referenceFaults(job: {
   readings: { id: string }[];
   recipes: { id: string }[];
   tins: { id: string }[];
+  stock: { id: string }[];
   defects: { id: string; pieceId: string }[];
   signOffs: { roomId: string }[];
 }): Fault[] {
@@ -230,6 +244,7 @@ function referenceFaults(job: {
   collect(job.readings, 'readings');
   collect(job.recipes, 'recipes');
   collect(job.tins, 'tins');
+  collect(job.stock, 'stock');
   collect(job.defects, 'defects');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
     if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });

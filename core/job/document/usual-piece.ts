@@ -1,5 +1,13 @@
+import type { PieceDefinition } from '../../pieces/definition.ts';
+import type { FaceId } from '../../pieces/elevation.ts';
 import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import type { Piece, StatedPiece } from './piece-schema.ts';
+
+/** What faces of a kind look at where it closes the house, or, where it has no outer face, stands in the open. */
+export function facingOut({ outerFace }: Pick<PieceDefinition, 'outerFace'>): StatedPiece['exposure'] {
+  const sees = (face: FaceId) => (outerFace === undefined || outerFace === face ? 'outside' : 'inside');
+  return { front: sees('front'), back: sees('back') };
+}
 
 /** A piece of a kind as it usually is: its first preset, its usual scope, inside, nothing special about it. */
 export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<StatedPiece> = {}): StatedPiece {
@@ -10,7 +18,7 @@ export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<State
     shape: { ...definition.presets[0]?.shape } as StatedPiece['shape'],
     surface: { substrate: 'softwood', existing: 'unknown', ...definition.usualSurface, condition: 'sound' },
     scope: { faces: [...faces], edges: [...edges] },
-    exposure: { front: 'inside', back: 'inside' },
+    exposure: definition.usuallyOutside ? facingOut(definition) : { front: 'inside', back: 'inside' },
     comesOff: definition.comesOff === 'usually',
     access: { who: '', closesAtNight: false, standIn: false, neededBy: null },
     zone: '',

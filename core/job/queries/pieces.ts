@@ -1,5 +1,5 @@
 import type { Elevation } from '../../pieces/elevation.ts';
-import { definitionOf } from '../../pieces/registry.ts';
+import { definitionOf, hasFeature } from '../../pieces/registry.ts';
 import { kept } from '../../units/kept.ts';
 import type { Piece } from '../document/piece-schema.ts';
 
@@ -37,6 +37,21 @@ export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
   return definitionOf(piece.kind).weight(piece.shape);
 }
 
+type Closing = Pick<Piece, 'kind' | 'exposure' | 'comesOff' | 'access' | 'fireRated'>;
+
+/** Whether a piece is a door that looks out and so locks the house. */
+const locksHouse = ({ kind, exposure }: Closing): boolean => {
+  const { outerFace } = definitionOf(kind);
+  return hasFeature(kind, 'door') && outerFace !== undefined && exposure[outerFace] === 'outside';
+};
+
+/**
+ * Whether a piece closes its opening every night: it was said so, it is a fire door, or it is painted where it locks the
+ * house; and nothing else stands in for it.
+ */
+export const closesByNight = (piece: Closing): boolean =>
+  !piece.access.standIn &&
+  (piece.access.closesAtNight || piece.fireRated || (!piece.comesOff && locksHouse(piece)));
+
 /** Whether a piece comes off and is back on its hinges every night. */
-export const hangsByNight = ({ comesOff, access }: Pick<Piece, 'comesOff' | 'access'>): boolean =>
-  comesOff && access.closesAtNight && !access.standIn;
+export const hangsByNight = (piece: Closing): boolean => piece.comesOff && closesByNight(piece);

@@ -45,6 +45,7 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   name: 'Cupboard door',
   plural: 'Cupboard doors',
   markLetter: 'C',
+  work: () => 'cabinets',
   schema,
   fields: [
     ...sizeFields(FRONT_SIZE),
@@ -74,7 +75,7 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   hardware: ({ height }) => cupboardHardware(height),
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
   typed: {
-    words: { 'cupboard door': {}, 'cabinet door': {}, 'kitchen door': {} },
+    words: { 'cupboard door': {}, 'cabinet door': {}, 'kitchen door': {}, 'wardrobe door': {}, 'cupboard front': {} },
     sizes: sizesAsTyped('width', 'height', 'thickness'),
     lengths: [],
     phrases: [

@@ -85,6 +85,7 @@ export const carcass: PieceDefinition<Carcass> = {
   name: 'Carcass with face frame',
   plural: 'Carcasses with face frame',
   markLetter: 'K',
+  work: () => 'cabinets',
   schema,
   fields: [
     ...fieldsOf(SIZE, { width: 'Width', height: 'Height', depth: 'Depth' }, { main: true }),
@@ -138,7 +139,8 @@ export const carcass: PieceDefinition<Carcass> = {
   closesOpening: false,
   comesOff: 'never',
   traits: ['handled'],
-  pace: { takeOff: 5, rehang: 5 },
+  pace: { takeOff: 5, rehang: 5, inPlace: 1 },
+  lines: ({ width, height, ends, depth }) => ({ wall: 2 * (width + height) + ends * 2 * depth }),
   cautions: [],
   typed: {
     words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {} },

@@ -6,7 +6,7 @@ import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import { counts } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
@@ -103,6 +103,8 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   name: 'Casement window',
   plural: 'Casement windows',
   markLetter: 'W',
+  work: () => 'windows',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
@@ -161,6 +163,8 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   },
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
   faceNames: { front: 'inside', back: 'outside' },
+  outerFace: 'back',
+  usuallyOutside: true,
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: OPENED_A_LITTLE,
@@ -180,7 +184,8 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   closesOpening: true,
   comesOff: 'rarely',
   traits: ['putty'],
-  pace: { takeOff: 8, rehang: 12 },
+  pace: { takeOff: 8, rehang: 12, inPlace: 4 },
+  lines: (shape) => ({ wall: 2 * (shape.width + shape.height), glass: glassLine(face('front', shape)), fixed: shape.lights * 600 }),
   cautions: ['glass', 'ladder'],
   typed: {
     words: { 'casement window': {}, casement: {}, window: {} },

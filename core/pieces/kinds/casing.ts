@@ -94,6 +94,9 @@ function lining({ openingWidth, openingHeight, lining: thickness }: Casing): Edg
   return [edge('hinge', openingHeight), edge('lock', openingHeight), edge('top', openingWidth)];
 }
 
+/** Around a window, seen from the room. */
+const AROUND_A_WINDOW = { openingWidth: 1100, openingHeight: 1200, sides: 'front', lining: 90 };
+
 /** Casing and lining of a door opening. */
 export const casing: PieceDefinition<Casing> = {
   id: 'casing',
@@ -101,6 +104,8 @@ export const casing: PieceDefinition<Casing> = {
   name: 'Architrave and lining',
   plural: 'Architraves and linings',
   markLetter: 'A',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...fieldsOf(SIZE, { openingWidth: 'Opening, wide', openingHeight: 'Opening, high' }, { main: true }),
@@ -155,10 +160,24 @@ export const casing: PieceDefinition<Casing> = {
   closesOpening: false,
   comesOff: 'never',
   traits: [],
-  pace: { takeOff: 4, rehang: 2 },
+  pace: { takeOff: 4, rehang: 2, inPlace: 1 },
+  lines: (shape) => {
+    const { legs, head } = casingLengths(shape);
+    return { wall: (2 * legs + head) * (shape.sides === 'both' ? 2 : 1), fixed: 600 };
+  },
   cautions: [],
   typed: {
-    words: { 'architrave and lining': {}, architrave: {}, casing: {}, 'door frame': {}, 'door casing': {} },
+    words: {
+      'architrave and lining': {},
+      architrave: {},
+      casing: {},
+      'door frame': {},
+      'door casing': {},
+      'door trim': {},
+      'window trim': AROUND_A_WINDOW,
+      'window casing': AROUND_A_WINDOW,
+      'window architrave': AROUND_A_WINDOW,
+    },
     sizes: sizesAsTyped('openingWidth', 'openingHeight'),
     lengths: ['casingWidth'],
     phrases: [

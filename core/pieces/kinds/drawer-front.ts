@@ -16,6 +16,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
   name: 'Drawer front',
   plural: 'Drawer fronts',
   markLetter: 'F',
+  work: () => 'cabinets',
   schema,
   fields: sizeFields(FRONT_SIZE),
   presets: [{ name: '497 × 213', shape: { width: 497, height: 213, thickness: 18 } }],
@@ -28,7 +29,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
   lessSeen: 'back',
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   traits: ['handled'],
-  pace: { takeOff: 3, rehang: 5 },
+  pace: { takeOff: 3, rehang: 5, inPlace: 1 },
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: ['the drawer box and its runners'],
   hardware: ({ width }) => [

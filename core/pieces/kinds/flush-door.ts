@@ -18,6 +18,8 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
   name: 'Flush door',
   plural: 'Flush doors',
   markLetter: 'D',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: sizeFields(DOOR_SIZE),
   presets: [
@@ -34,5 +36,16 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
-  typed: { words: { 'flush door': {}, 'plain door': {}, 'flat door': {} }, sizes: doorSizes, lengths: [], phrases: [] },
+  typed: { words: {
+      'flush door': {},
+      'plain door': {},
+      'flat door': {},
+      'hollow core door': {},
+      'hollow core': {},
+      'slab door': {},
+      'closet door': {},
+      'side door': {},
+      'steel door': {},
+    },
+    outside: ['side door'], sizes: doorSizes, lengths: [], phrases: [] },
 };

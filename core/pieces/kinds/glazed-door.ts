@@ -17,7 +17,7 @@ import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import { says } from '../phrases.ts';
 
 const schema = z.lazy(() =>
@@ -71,6 +71,8 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   name: 'Glazed door',
   plural: 'Glazed doors',
   markLetter: 'D',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...sizeFields(DOOR_SIZE),
@@ -92,6 +94,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
     edges: boardEdges(shape.width, shape.height, shape.thickness, ['hinge', 'lock']),
   }),
   ...HUNG,
+  lines: (shape) => ({ glass: 2 * glassLine(framedFace('front', framing(shape))), fixed: 1000 }),
   schools: ['putty-outwards', 'top-down', 'panels-rails-stiles'],
   staysUnpainted: ['glass, but for a line of 2 mm that seals the putty', ...DOOR_STAYS],
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
@@ -99,7 +102,15 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   traits: ['handled', 'putty'],
   cautions: ['glass'],
   typed: {
-    words: { 'glazed door': {}, 'glass door': {} },
+    words: {
+      'glazed door': {},
+      'glass door': {},
+      'french door': {},
+      'patio door': {},
+      'back door': { glazed: 'half', paneColumns: 2, paneRows: 2 },
+      'balcony door': {},
+    },
+    outside: ['patio door', 'back door', 'balcony door'],
     sizes: doorSizes,
     lengths: [],
     phrases: [PANES_PHRASE, says('half glazed', { glazed: 'half' }), says('half', { glazed: 'half' })],

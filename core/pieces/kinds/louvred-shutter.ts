@@ -52,6 +52,8 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
   name: 'Louvred shutter',
   plural: 'Louvred shutters',
   markLetter: 'S',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...sizeFields(SHUTTER_SIZE),
@@ -108,7 +110,8 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
     );
   },
   traits: [],
-  pace: { takeOff: 5, rehang: 8 },
+  pace: { takeOff: 5, rehang: 8, inPlace: 2 },
+  lines: () => ({ fixed: 800 }),
   cautions: ['ladder'],
   typed: {
     words: { 'louvred shutter': {}, 'louvered shutter': {}, shutter: {} },

@@ -95,6 +95,8 @@ export const mouldedDoor: PieceDefinition<MouldedDoor> = {
   name: 'Door with planted moulding',
   plural: 'Doors with planted moulding',
   markLetter: 'D',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...sizeFields(DOOR_SIZE),

@@ -45,6 +45,9 @@ const USUAL: Omit<PanelledDoor, 'columns' | 'rowShares'> = {
   ...USUAL_PANEL,
 };
 
+/** One leaf of a folding pair. */
+const BI_FOLD = { width: 380, columns: 1, rowShares: [6, 5] };
+
 /** Usual grids by the number of panels. */
 const GRIDS: Readonly<Record<number, { columns: number; rowShares: number[] }>> = {
   1: { columns: 1, rowShares: [1] },
@@ -78,6 +81,8 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
   name: 'Panelled door',
   plural: 'Panelled doors',
   markLetter: 'D',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...sizeFields(DOOR_SIZE),
@@ -107,7 +112,20 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
   typed: {
-    words: { 'panelled door': {}, 'panel door': {}, door: {} },
+    words: {
+      'panelled door': {},
+      'panel door': {},
+      door: {},
+      'front door': {},
+      'entrance door': {},
+      'outside door': {},
+      'bi-fold door': { ...BI_FOLD },
+      'bifold door': { ...BI_FOLD },
+      'bi-fold': { ...BI_FOLD },
+      bifold: { ...BI_FOLD },
+      'pocket door': {},
+    },
+    outside: ['front door', 'entrance door', 'outside door'],
     sizes: doorSizes,
     lengths: [],
     phrases: [

@@ -35,6 +35,8 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
   name: 'Panelled shutter',
   plural: 'Panelled shutters',
   markLetter: 'S',
+  work: () => 'joinery',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...sizeFields(SHUTTER_SIZE),
@@ -75,7 +77,8 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
   hardware: () => SHUTTER_HARDWARE,
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.softwood),
   traits: ['handled'],
-  pace: { takeOff: 5, rehang: 8 },
+  pace: { takeOff: 5, rehang: 8, inPlace: 2 },
+  lines: () => ({ fixed: 800 }),
   typed: {
     words: { 'panelled shutter': {}, 'panel shutter': {}, 'inner shutter': {} },
     sizes: sizesAsTyped('width', 'height', 'thickness'),

@@ -44,6 +44,8 @@ export const plainArea: PieceDefinition<PlainArea> = {
   name: 'Wall or ceiling',
   plural: 'Walls and ceilings',
   markLetter: 'N',
+  work: ({ use }) => (use === 'ceiling' ? 'ceilings' : 'walls'),
+  trade: ({ use }) => (use === 'ceiling' ? 'ceiling' : 'wall'),
   schema,
   fields: [
     ...fieldsOf(SIZE, { width: 'Width', height: 'Height, or length of a ceiling' }, { main: true }),
@@ -93,15 +95,17 @@ export const plainArea: PieceDefinition<PlainArea> = {
   hardware: () => [],
   weight: () => 0,
   usualScope: { faces: ['front'], edges: [] },
-  usualSurface: { substrate: 'plaster', existing: 'waterborne-paint' },
+  usualSurface: { substrate: 'plaster', existing: 'waterborne-matt' },
   closesOpening: false,
   comesOff: 'never',
   traits: ['wall'],
-  pace: { takeOff: 6, rehang: 0 },
+  pace: { takeOff: 6, rehang: 0, inPlace: 3 },
+  lines: ({ width, height, use }) => (use === 'patch' ? {} : { wall: use === 'ceiling' ? 2 * (width + height) : width }),
   cautions: ['ladder'],
   typed: {
     words: {
       wall: { use: 'wall' },
+      'feature wall': { use: 'wall' },
       ceiling: { use: 'ceiling' },
       patch: PATCH,
       'plaster patch': PATCH,

@@ -40,6 +40,8 @@ export const railing: PieceDefinition<Railing> = {
   name: 'Railing',
   plural: 'Railings',
   markLetter: 'R',
+  work: () => 'rails',
+  trade: () => 'joinery',
   schema,
   fields: [
     dimension('length', 'Length', [300, 60_000], { main: true }),
@@ -122,10 +124,13 @@ export const railing: PieceDefinition<Railing> = {
   closesOpening: false,
   comesOff: 'never',
   traits: ['handled', 'rail'],
-  pace: { takeOff: 10, rehang: 0 },
+  pace: { takeOff: 10, rehang: 0, inPlace: 0 },
+  lines: ({ newels, newel, spindles, bottomRailWidth, spindle }) => ({
+    wall: newels * 4 * newel + (bottomRailWidth > 0 ? 0 : spindles * 4 * spindle),
+  }),
   cautions: ['ladder'],
   typed: {
-    words: { railing: {}, balustrade: {}, banister: {} },
+    words: { railing: {}, balustrade: {}, banister: {}, 'porch rail': {}, 'porch railing': {}, handrail: {} },
     sizes: () => null,
     lengths: ['length', 'height'],
     complete: (shape, stated) => {

@@ -6,7 +6,7 @@ import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type Face, type FaceId } from '../elevation.ts';
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
 import type { Phrase } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
@@ -102,6 +102,8 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   name: 'Sliding sash window',
   plural: 'Sliding sash windows',
   markLetter: 'W',
+  work: () => 'windows',
+  trade: () => 'joinery',
   schema,
   fields: [
     ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
@@ -125,6 +127,8 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   },
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
   faceNames: { front: 'inside', back: 'outside' },
+  outerFace: 'back',
+  usuallyOutside: true,
   edgeNames: { top: 'top of the upper sash', bottom: 'bottom of the lower sash' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: OPENED_A_LITTLE,
@@ -143,7 +147,8 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   closesOpening: true,
   comesOff: 'rarely',
   traits: ['slides', 'putty'],
-  pace: { takeOff: 25, rehang: 35 },
+  pace: { takeOff: 25, rehang: 35, inPlace: 6 },
+  lines: (shape) => ({ wall: 2 * (shape.width + shape.height), glass: glassLine(face('front', shape)), fixed: 400 }),
   cautions: ['window-weight', 'glass', 'ladder'],
   typed: {
     words: { 'sliding sash window': {}, 'sash window': {}, 'sliding sash': {}, sash: {} },

@@ -57,7 +57,9 @@ function outside(id: FaceId, shape: SectionalDoor): Face {
         of: `section ${index + 1}`,
       }).elements,
   ).flat();
-  return faceOf(id, shape.width, shape.height, { elements });
+  return faceOf(id, shape.width, shape.height, {
+    elements: elements.map((element) => ({ ...element, isLarge: true })),
+  });
 }
 
 /** The outer edges, and the two faces of every joint between sections, reached with the door part open. */
@@ -84,6 +86,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   name: 'Sectional door',
   plural: 'Sectional doors',
   markLetter: 'G',
+  work: () => 'joinery',
   schema,
   fields: [
     ...fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
@@ -119,6 +122,8 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     edges: edges(shape),
   }),
   faceNames: { front: 'outside', back: 'inside' },
+  outerFace: 'front',
+  usuallyOutside: true,
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', joints: 'joints between sections' },
   schools: ['section-by-section', 'panels-rails-stiles', 'mouldings-first'],
   whileWet: [
@@ -140,7 +145,8 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   closesOpening: true,
   comesOff: 'never',
   traits: ['sections'],
-  pace: { takeOff: 12, rehang: 10 },
+  pace: { takeOff: 12, rehang: 10, inPlace: 4 },
+  lines: ({ width, height }) => ({ fixed: 2 * height + 2 * width }),
   cautions: ['springs', 'ladder'],
   typed: {
     words: { 'sectional door': {}, 'garage door': {}, 'loading door': {} },

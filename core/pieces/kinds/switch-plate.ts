@@ -20,6 +20,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   name: 'Switch plate',
   plural: 'Switch plates',
   markLetter: 'E',
+  work: () => 'plates',
   schema,
   fields: fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
   presets: [
@@ -37,7 +38,8 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },
   traits: ['handled', 'plate'],
-  pace: { takeOff: 2, rehang: 2 },
+  pace: { takeOff: 2, rehang: 2, inPlace: 1 },
+  lines: ({ width, height }) => ({ wall: 2 * (width + height), fixed: width + height }),
   schools: ['blocks-from-the-top'],
   staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],

@@ -19,7 +19,7 @@ const SIZE = {
 const schema = z.lazy(() =>
   z.object({
     ...within(SIZE),
-    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead']),
+    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead', 'plinth']),
     profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
     girth: z.number().min(5).max(1500),
     drawn: z.array(z.number().min(-600).max(600)).max(120),
@@ -29,12 +29,13 @@ type TrimRun = z.infer<typeof schema>;
 
 /** What a run is, and whether its lower end stands on something. */
 const USES = {
-  skirting: { name: 'skirting', lowerEnd: 'stands' },
-  dado: { name: 'dado or picture rail', lowerEnd: 'free' },
-  cornice: { name: 'cornice', lowerEnd: 'free' },
-  casing: { name: 'architrave by the metre', lowerEnd: 'free' },
-  sill: { name: 'window board', lowerEnd: 'free' },
-  bead: { name: 'bead or strip', lowerEnd: 'free' },
+  skirting: { name: 'skirting', lowerEnd: 'stands', trade: 'floor-trim' },
+  dado: { name: 'dado or picture rail', lowerEnd: 'free', trade: 'high-trim' },
+  cornice: { name: 'cornice', lowerEnd: 'free', trade: 'high-trim' },
+  casing: { name: 'architrave by the metre', lowerEnd: 'free', trade: 'joinery' },
+  sill: { name: 'window board', lowerEnd: 'free', trade: 'joinery' },
+  bead: { name: 'bead or strip', lowerEnd: 'free', trade: 'joinery' },
+  plinth: { name: 'plinth', lowerEnd: 'stands', trade: 'floor-trim' },
 } as const;
 
 /** The section as chosen or drawn; one whose girth was measured with a strip is drawn square. */
@@ -57,6 +58,7 @@ const USUAL: TrimRun = {
 
 const CORNICE: TrimRun = { ...USUAL, use: 'cornice', profile: 'cove', height: 90, thickness: 70 };
 const WINDOW_BOARD: TrimRun = { ...USUAL, use: 'sill', profile: 'bullnose', length: 1200, height: 25, thickness: 180 };
+const PLINTH: TrimRun = { ...USUAL, use: 'plinth', profile: 'square', length: 3000, height: 150, thickness: 16 };
 const PICTURE_RAIL: TrimRun = { ...USUAL, use: 'dado', profile: 'ogee', height: 45, thickness: 20 };
 
 /** Trim by its length and profile: skirting, rails, cornice, window boards. */
@@ -66,6 +68,8 @@ export const trimRun: PieceDefinition<TrimRun> = {
   name: 'Trim run',
   plural: 'Trim runs',
   markLetter: 'T',
+  work: () => 'joinery',
+  trade: ({ use }) => USES[use].trade,
   schema,
   fields: [
     ...fieldsOf(SIZE, { length: 'Length', height: 'Height', thickness: 'Thickness' }, { main: true }),
@@ -100,7 +104,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
       part: 'run',
       outline: rectangle([0, 0, shape.length, shape.height]),
       excess: shape.length * (section(shape).girth - shape.height),
-      cutIn: shape.length * (shape.use === 'skirting' ? 2 : 1),
+      cutIn: shape.length * (USES[shape.use].lowerEnd === 'stands' ? 2 : 1),
       grain: 'horizontal',
     });
     return { faces: [faceOf('front', shape.length, shape.height, { elements: [run] })], edges: [] };
@@ -118,19 +122,33 @@ export const trimRun: PieceDefinition<TrimRun> = {
   closesOpening: false,
   comesOff: 'never',
   traits: [],
-  pace: { takeOff: 5, rehang: 0 },
+  pace: { takeOff: 5, rehang: 0, inPlace: 0 },
+  lines: ({ length, use }) => {
+    const floor = USES[use].lowerEnd === 'stands' ? length : 0;
+    return { wall: length + floor, floor };
+  },
   cautions: [],
   typed: {
     words: {
       'trim run': {},
       trim: {},
       skirting: { use: 'skirting' },
+      'skirting board': { use: 'skirting' },
       baseboard: { use: 'skirting' },
+      'base board': { use: 'skirting' },
       cornice: CORNICE,
       crown: CORNICE,
       'picture rail': PICTURE_RAIL,
       'dado rail': PICTURE_RAIL,
       'window board': WINDOW_BOARD,
+      'window sill': WINDOW_BOARD,
+      'window stool': WINDOW_BOARD,
+      'window ledge': WINDOW_BOARD,
+      sill: WINDOW_BOARD,
+      plinth: PLINTH,
+      'toe kick': PLINTH,
+      'toe-kick': PLINTH,
+      kickboard: PLINTH,
     },
     sizes: () => null,
     lengths: ['length', 'height', 'thickness'],

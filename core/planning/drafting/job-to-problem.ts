@@ -13,6 +13,8 @@ import type { PlanProblem } from '../../scheduling/problem.ts';
 import type { PlannedTask } from '../../scheduling/plan.ts';
 import { addSiteStep } from './site-tasks.ts';
 import { siteSteps } from './site-work.ts';
+import { orderTrades } from './trades.ts';
+import { waitOutside } from './outside-waits.ts';
 import { takeTurns } from './zones.ts';
 
 /** A job as a plan problem, with what each of its tasks means. */
@@ -51,6 +53,8 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
   }
   for (const step of siteSteps(job)) if (step.doneAt === null) addSiteStep(draft, pieces.spans, step);
   takeTurns(draft, pieces.spans);
+  orderTrades(draft);
+  waitOutside(draft);
   shareAir(draft, pieces.takenDownFor);
   hangByNight(draft, pieces.nightly);
   const finished = draft.finished();

@@ -1,14 +1,24 @@
+import { coatClimateId, colourShown } from '../../steps/wetness/coat-climate.ts';
 import { getOrInsertComputed } from '../../units/maps.ts';
 import { keptByName } from '../../units/kept.ts';
 import type { PaintingBlocker } from '../../air/painting-blockers.ts';
 import { hindrancesIn, stretchesOf } from '../../forecasting/painting-hours.ts';
 import type { JobClocks } from '../../clocks/job-clocks.ts';
+
+import { exposedClimateId, exposedFaceOf } from '../../air/exposed-face.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
+import type { Intervals } from '../../units/intervals.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { CoatStep } from '../../steps/step.ts';
 import type { PlanProblem } from '../../scheduling/problem.ts';
 
 type Window = PlanProblem['windows'][number];
+
+/** Under what a coat's hours are asked for: in the shade, or in another colour; as it is without. */
+export interface HoursFor {
+  shade?: boolean;
+  hex?: string | null;
+}
 
 /** The open hours of a window of some clocks, by its id: every plan of a job asks for the same. */
 const openHours = keptByName(
@@ -35,25 +45,30 @@ export class PaintableWindows {
     this.#from = from;
   }
 
+  /** The hours of a coat were its face in the shade, or of another colour. */
+  under(step: CoatStep, { shade = false, hex = colourShown(step) }: HoursFor): Intervals {
+    const id = dryingClimateId(this.#job, step.piece, step.coat.faces, hex);
+    const face = exposedFaceOf(id);
+    return this.#in(shade && face ? exposedClimateId({ ...face, bearing: null }) : id, step).intervals;
+  }
+
   /** The window of a coat; null where nothing is ever against it. */
-  of({ piece, coat }: CoatStep): Window | null {
-    const climateId = dryingClimateId(this.#job, piece, coat.faces);
-    const { coating } = coat;
-    const { tool } = coat.coat;
+  of(step: CoatStep): Window | null {
+    const window = this.#in(coatClimateId(this.#job, step), step);
+    const [first] = window.intervals;
+    const isAlwaysOpen = first !== undefined && first[0] <= this.#from && first[1] >= this.#clocks.hours * 60;
+    return isAlwaysOpen ? null : window;
+  }
+
+  #in(climateId: string, step: CoatStep): Window {
+    const { coating } = step.coat;
+    const { tool } = step.coat.coat;
     const id = [climateId, coating.id, tool].join('/');
-    const window = getOrInsertComputed(this.#windows, id, () => {
+    return getOrInsertComputed(this.#windows, id, () => {
       const intervals = openHours(this.#clocks, id, () => hindrancesIn(this.#clocks, climateId, coating, tool))
         .map(([opens, closes]): [number, number] => [Math.max(this.#from, opens), closes])
         .filter(([opens, closes]) => opens < closes);
       return { id, intervals };
     });
-    const [first] = window.intervals;
-    const isAlwaysOpen = first !== undefined && first[0] <= this.#from && first[1] >= this.#clocks.hours * 60;
-    return isAlwaysOpen ? null : window;
   }
-}
-
-/** Minutes of the longest interval of a window; 0 if it never opens. */
-export function longestOpen({ intervals }: Window): number {
-  return intervals.reduce((longest, [opens, closes]) => Math.max(longest, closes - opens), 0);
 }

@@ -1,18 +1,22 @@
 import { PLAIN_WATER } from '../../clocks/job-clocks.ts';
 import type { TaskProgress } from '../../job/progress.ts';
-import { hangsByNight } from '../../job/queries/pieces.ts';
+import { closesByNight, hangsByNight } from '../../job/queries/pieces.ts';
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
+import { closingHours, closingWithin } from './closing-windows.ts';
 import { placeOf, roomOf } from '../../job/queries/places.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
 import { definitionOf } from '../../pieces/registry.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { minutesSince } from '../../job/site-time.ts';
 import { coatCondition } from '../../steps/wetness/coat-condition.ts';
-import { shiftsOf } from '../../steps/crew-shifts.ts';
+import { PRIMER_WHITE } from '../../colour/primer-tints.ts';
+import { intersection, longestOf, type Intervals } from '../../units/intervals.ts';
+import { shiftsFrom, shiftsOf } from '../../steps/crew-shifts.ts';
 import { learntDrying, type LearntDrying } from '../../steps/wetness/learnt-drying.ts';
 import { awaitedStage, isCoat, currentCoats } from '../../steps/wetness/current-coats.ts';
 import { isRehangStep, isTakenDownAgain } from '../../steps/rehanging.ts';
 import { isHinged, outingsOf, type Outing } from '../../steps/night-hanging.ts';
-import { longestOpen, PaintableWindows } from './paintable-windows.ts';
+import { PaintableWindows, type HoursFor } from './paintable-windows.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
 import { pieceSteps } from '../../steps/piece-steps.ts';
 import type { CoatStep, PieceStep } from '../../steps/step.ts';
@@ -27,6 +31,17 @@ export interface TooLong {
   work: number;
   longest: number;
   hours: 'paintable' | 'crew';
+  /** What would give a coat hours; null where it is the crew that has none. */
+  ways: WaysOut | null;
+}
+
+/** What would give a coat its hours: the nearest ones that are outside the crew's, and what may be changed. */
+export interface WaysOut {
+  /** Minutes from the problem's t0. */
+  nearest: readonly [number, number] | null;
+  shade: boolean;
+  lighter: boolean;
+  off: boolean;
 }
 
 /** A balustrade stops at a newel, a skirting at a corner: what fills more than a shift goes on in the next. */
@@ -49,6 +64,7 @@ export class PieceTasks {
   readonly #patches: ReadonlyMap<string, number>;
   readonly #windows: PaintableWindows;
   readonly #learnt: ReadonlyMap<string, LearntDrying>;
+  readonly #shifts: readonly Intervals[];
   /** Minutes. */
   readonly #longestShift: number;
 
@@ -61,8 +77,8 @@ export class PieceTasks {
     this.#patches = patchWaits(job, clocks.t0);
     this.#windows = new PaintableWindows(job, clocks, now);
     this.#learnt = learntDrying(job, clocks);
-    const shifts = job.crew.flatMap((painter) => shiftsOf(painter, clocks.days));
-    this.#longestShift = shifts.reduce((longest, [from, until]) => Math.max(longest, until - from), 0);
+    this.#shifts = job.crew.map((painter) => shiftsFrom(shiftsOf(painter, clocks.days), now));
+    this.#longestShift = Math.max(0, ...this.#shifts.map(longestOf));
   }
 
   /** A step of a piece that is still to come and that no hours are long enough for; null where all have some. */
@@ -71,12 +87,30 @@ export class PieceTasks {
       if (this.#progress.has(step.id)) continue;
       const work = this.#draft.workOn(step);
       const window = isCoat(step) ? this.#windows.of(step) : null;
-      if (window !== null && longestOpen(window) < work)
-        return { step, work, longest: longestOpen(window), hours: 'paintable' };
+      const longest = window === null ? Infinity : this.#longestWithin(window.intervals);
+      if (longest < work)
+        return { step, work, longest, hours: 'paintable', ways: this.#waysOut(step as CoatStep, work) };
       if (!mayPause(step) && this.#longestShift > 0 && this.#longestShift < work)
-        return { step, work, longest: this.#longestShift, hours: 'crew' };
+        return { step, work, longest: this.#longestShift, hours: 'crew', ways: null };
     }
     return null;
+  }
+
+  /** Minutes of the longest time within some hours for which somebody of the crew is there. */
+  #longestWithin(intervals: Intervals): number {
+    return Math.max(0, ...this.#shifts.map((shifts) => longestOf(intersection(intervals, shifts))));
+  }
+
+  /** What would give a coat its hours. */
+  #waysOut(step: CoatStep, work: number): WaysOut {
+    const enough = (hours: HoursFor): boolean => this.#longestWithin(this.#windows.under(step, hours)) >= work;
+    const open = this.#windows.of(step)?.intervals ?? [];
+    return {
+      nearest: open.find(([from, until]) => until - from >= work) ?? null,
+      shade: enough({ shade: true }),
+      lighter: enough({ hex: PRIMER_WHITE }),
+      off: definitionOf(step.piece.kind).comesOff !== 'never',
+    };
   }
 
   /** All tasks, waits and holds of one piece. */
@@ -91,6 +125,12 @@ export class PieceTasks {
     steps.forEach((step, index) => {
       const stamped = progress.get(step.id);
       const behind = index < lastDone && !stamped?.doneAt;
+      if (isCoat(step)) {
+        this.#draft.conditions.set(
+          step.id,
+          coatCondition(this.#job, this.#draft.clocks, this.#learnt, step, stamped ?? null),
+        );
+      }
       if (!behind) this.#addStep(step, index <= lastDone ? (stamped ?? null) : null);
       this.#draft.steps.set(step.id, step);
       if (previous !== null && !behind) {
@@ -101,12 +141,6 @@ export class PieceTasks {
         const lies = staysWhereItDries(previous) && !previous.rework?.isInPlace;
         if (piece.comesOff && lies && !hangsByNight(piece))
           this.#draft.hold(placeOf(this.#job, 'rack').id, previous.id, step.id);
-      }
-      if (isCoat(step)) {
-        this.#draft.conditions.set(
-          step.id,
-          coatCondition(this.#job, this.#draft.clocks, this.#learnt, step, stamped ?? null),
-        );
       }
       if (!behind && previous && isTakenDownAgain(previous)) this.takenDownFor.set(step.id, previous.id);
       if (!behind) previous = step;
@@ -185,9 +219,16 @@ export class PieceTasks {
 
   /** The window of a coat that is put on in the open. */
   #windowOf(step: PieceStep): string | null {
-    const window = isCoat(step) ? this.#windows.of(step) : null;
-    if (window === null) return null;
-    return this.#draft.window(window);
+    if (!isCoat(step)) return null;
+    const window = this.#windows.of(step);
+    const { piece } = step;
+    if (piece.comesOff || !closesByNight(piece)) return window === null ? null : this.#draft.window(window);
+    const { clocks, conditions, now } = this.#draft;
+    const climateId = coatClimateId(this.#job, step);
+    const all: [number, number][] = [[now, clocks.hours * 60]];
+    const closing = closingHours(clocks, step, climateId, conditions.get(step.id));
+    const intervals = closingWithin(window?.intervals ?? all, closing, this.#draft.workOn(step));
+    return this.#draft.window({ id: `${window?.id ?? climateId}/by-night/${step.id}`, intervals: [...intervals] as [number, number][] });
   }
 
   /**
@@ -216,6 +257,9 @@ export class PieceTasks {
     for (const coated of lying) {
       const stage = awaitedStage(coated, done);
       if (stage !== null) this.#draft.dryingWait(coated, after, stage);
+      const { restHours } = coated.coat;
+      if (stage === 'recoat' && restHours > 0)
+        this.#draft.waits.push({ from: coated.id, to: after.id, atLeast: { ticks: restHours * 60 } });
     }
   }
 }

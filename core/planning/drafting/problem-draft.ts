@@ -1,3 +1,5 @@
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
+import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { recoatableFor } from '../../steps/wetness/recoat-window.ts';
 import { dryingProduct, type DryingProduct, type JobClocks } from '../../clocks/job-clocks.ts';
 import { dryingClimateId, hangingClimateId } from '../../job/queries/places.ts';
@@ -74,9 +76,10 @@ export class ProblemDraft {
   }
 
   /** Where what a step leaves behind dries: the faces of its coat, or the whole piece. */
-  climateId({ piece, coat, rework }: PieceStep): string {
+  climateId(step: PieceStep): string {
+    const { piece, rework } = step;
     if (rework?.isInPlace) return hangingClimateId(this.job, piece, [rework.face]);
-    return dryingClimateId(this.job, piece, coat?.faces);
+    return isCoat(step) ? coatClimateId(this.job, step) : dryingClimateId(this.job, piece);
   }
 
   hold(space: string, after: string, until: string, slots = 1): void {

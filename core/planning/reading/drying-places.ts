@@ -1,7 +1,8 @@
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { groupBy } from '../../units/maps.ts';
 import { staysWhereItDries } from '../../steps/step-needs.ts';
 import type { DryingStage } from '../../shelf/coating.ts';
-import { dryingClimateId } from '../../job/queries/places.ts';
+
 import type { Piece } from '../../job/document/piece-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
@@ -51,8 +52,8 @@ export function dryingOf(
       if (!staysWhereItDries(step)) return;
       const coats = currentCoats(own.slice(0, index + 1)).flatMap((coated) => {
         const since = ends.get(coated.id);
-        const { coating, faces } = coated.coat;
-        const climateId = dryingClimateId(job, step.piece, faces);
+        const { coating } = coated.coat;
+        const climateId = coatClimateId(job, coated);
         const at = (stage: DryingStage): number =>
           clocks.reached(coating, stage, since ?? 0, climateId, conditions.get(coated.id)) ?? Infinity;
         return since === undefined ? [] : [coatDrying(coated, next, since, at)];

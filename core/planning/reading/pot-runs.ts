@@ -1,5 +1,6 @@
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { litresOfStep } from '../../steps/coat-litres.ts';
-import { dryingClimateId } from '../../job/queries/places.ts';
+
 import { dryingProduct } from '../../clocks/job-clocks.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { residueIn } from '../../shelf/tools.ts';
@@ -30,7 +31,7 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
     const { coating, coat } = first.coat;
     const litres = steps.reduce((sum, step) => sum + litresOfStep(step, job.mixing.gun), residueIn(coat.tool));
     const workMinutes = run.spans.reduce((sum, [from, until]) => sum + until - from, 0);
-    const potLife = potLifeAt(problem.clocks, coating, dryingClimateId(job, first.piece, first.coat.faces), run.start);
+    const potLife = potLifeAt(problem.clocks, coating, coatClimateId(job, first), run.start);
     return [
       {
         run,

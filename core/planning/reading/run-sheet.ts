@@ -1,5 +1,6 @@
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { marksInWords } from '../../job/marks.ts';
-import { dryingClimateId, placeOf, roomOf } from '../../job/queries/places.ts';
+import { placeOf, roomOf } from '../../job/queries/places.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { Painter } from '../../job/document/crew-schema.ts';
 import { localDate } from '../../job/site-time.ts';
@@ -186,8 +187,8 @@ function coatOf(
   const coats = run.steps.filter(isCoat);
   const last = coats.at(-1);
   if (last === undefined) return null;
-  const { coating, coat, faces } = last.coat;
-  const climateId = dryingClimateId(job, last.piece, faces);
+  const { coating, coat } = last.coat;
+  const climateId = coatClimateId(job, last);
   const at = (stage: 'touch' | 'recoat'): number | null => {
     const reached = clocks.reached(coating, stage, run.end, climateId, conditions.get(last.id));
     return reached === null || reached === Infinity ? null : Math.ceil(reached);

@@ -1,7 +1,8 @@
+import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import type { PaintingBlocker } from '../../air/painting-blockers.ts';
 import { exposedFaceOf } from '../../air/exposed-face.ts';
 import { hindrancesIn } from '../../forecasting/painting-hours.ts';
-import { dryingClimateId } from '../../job/queries/places.ts';
+
 import type { Job } from '../../job/document/schema.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
@@ -30,8 +31,8 @@ export function weatherConflicts(
   const found: WeatherConflict[] = [];
   for (const step of [...steps.values()].filter(isCoat)) {
     const start = reading.starts.get(step.id);
-    const { coating, coat, faces } = step.coat;
-    const climateId = dryingClimateId(job, step.piece, faces);
+    const { coating, coat } = step.coat;
+    const climateId = coatClimateId(job, step);
     if (start === undefined || start < now || exposedFaceOf(climateId) === null) continue;
     const key = `${climateId}/${coating.id}/${coat.tool}`;
     const hindrances = known.get(key) ?? hindrancesIn(clocks, climateId, coating, coat.tool);

@@ -1,6 +1,7 @@
+import { coatClimateId } from './coat-climate.ts';
 import { dryingProduct, type JobClocks } from '../../clocks/job-clocks.ts';
 import type { TaskProgress } from '../../job/progress.ts';
-import { dryingClimateId } from '../../job/queries/places.ts';
+
 import type { Job } from '../../job/document/schema.ts';
 import { minutesSince } from '../../job/site-time.ts';
 import { shareMade, stageLegs, type CoatCondition } from '../../shelf/drying/stage-legs.ts';
@@ -21,13 +22,13 @@ export function coatCondition(
   step: CoatStep,
   stamped: TaskProgress | null,
 ): CoatCondition {
-  const { coating, faces } = step.coat;
+  const { coating } = step.coat;
   const filmRatio = filmRatioOf(job, step);
   const factor = learnt.get(coating.id)?.factor ?? 1;
   if (!stamped?.tackyAt || !stamped.doneAt) return { filmRatio, factor };
   const legs = stageLegs(coating, 'full') ?? [];
   const minutesAt = (at: string): number => minutesSince(clocks.t0, at, job.site.timeZone);
-  const climateId = dryingClimateId(job, step.piece, faces);
+  const climateId = coatClimateId(job, step);
   const share = shareMade(legs, minutesAt(stamped.doneAt), minutesAt(stamped.tackyAt), (kind) =>
     clocks.clock(climateId, kind, dryingProduct(coating)),
   );

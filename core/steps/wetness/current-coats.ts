@@ -3,14 +3,27 @@ import { operationOf } from '../operations.ts';
 import { recoatCloses } from './recoat-window.ts';
 import type { CoatStep, PieceStep } from '../step.ts';
 
-/** The coats that lie on a piece after these of its steps: of each face the one put on last, each coat once. */
+/**
+ * The coats that lie on a piece after these of its steps: of each face, or section of it, the one put on last, each coat
+ * once. A coat that was put on whole lies on until the last section of the next one is over it.
+ */
 export function currentCoats(steps: readonly PieceStep[]): CoatStep[] {
-  const onFace = new Map<string, CoatStep>();
-  for (const step of steps) {
-    if (isCoat(step)) for (const face of step.coat.faces) onFace.set(face, step);
+  const onFace = new Map<string, Map<number, CoatStep>>();
+  for (const step of steps.filter(isCoat)) {
+    const { section, faces } = step.coat;
+    for (const face of faces) {
+      const lying = onFace.get(face) ?? new Map<number, CoatStep>();
+      if (section === null) lying.clear();
+      if (section?.number === section?.of) lying.delete(WHOLE);
+      lying.set(section?.number ?? WHOLE, step);
+      onFace.set(face, lying);
+    }
   }
-  return [...new Set(onFace.values())];
+  return [...new Set([...onFace.values()].flatMap((lying) => [...lying.values()]))];
 }
+
+/** The place of a coat that was put on at one go. */
+const WHOLE = 0;
 
 /** Whether a step puts a coat on. */
 export const isCoat = (step: PieceStep): step is CoatStep => step.coat !== null;
@@ -25,7 +38,11 @@ export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | n
     return isThere ? (next.rework.waitFor ?? (next.coat ? 'recoat' : 'handle')) : 'handle';
   }
   if (next.coat === null) return operationOf(next).awaits;
-  if (next.coat.faces.some((face) => coated.coat.faces.includes(face))) return 'recoat';
+  const isOnSameFace = next.coat.faces.some((face) => coated.coat.faces.includes(face));
+  const [lain, section] = [coated.coat.section, next.coat.section];
+  // From joint to joint: what lies on another section is not touched.
+  if (isOnSameFace && lain !== null && section !== null && lain.number !== section.number) return null;
+  if (isOnSameFace) return 'recoat';
   return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;
 }
 
@@ -55,7 +72,7 @@ export function coatDrying(
     since,
     touchDry: reached('touch'),
     handled: reached('handle'),
-    opens: stage === null ? since : reached(stage),
+    opens: stage === null ? since : Math.max(reached(stage), stage === 'recoat' ? since + coated.coat.restHours * 60 : 0),
     closes: stage === 'recoat' ? recoatCloses(coated.coat.coating, since) : null,
   };
 }

@@ -1,6 +1,7 @@
+import { coatClimateId } from './coat-climate.ts';
 import type { JobClocks } from '../../clocks/job-clocks.ts';
 import { progressByTask } from '../../job/progress.ts';
-import { dryingClimateId } from '../../job/queries/places.ts';
+
 import type { Reading } from '../../job/document/reading-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { minutesSince } from '../../job/site-time.ts';
@@ -49,11 +50,11 @@ export function learntDrying(job: Job, clocks: JobClocks): Map<string, LearntDry
     const step = coats.get(reading.taskId);
     const doneAt = progress.get(reading.taskId)?.doneAt;
     if (!step || !doneAt) continue;
-    const { coating, faces } = step.coat;
+    const { coating } = step.coat;
     const known = learnt.get(coating.id) ?? { factor: 1, observations: [] };
     const since = minutesSince(clocks.t0, doneAt, clocks.timeZone);
     const condition = { factor: known.factor, filmRatio: filmRatioOf(job, step) };
-    const expected = clocks.reached(coating, reading.stage, since, dryingClimateId(job, step.piece, faces), condition);
+    const expected = clocks.reached(coating, reading.stage, since, coatClimateId(job, step), condition);
     const actual = minutesSince(clocks.t0, reading.at, clocks.timeZone) - since;
     if (expected === null || expected === Infinity || expected <= since || actual <= 0) continue;
     const predicted = expected - since;

@@ -2,6 +2,7 @@ import type { Condition, ExistingCoat, Substrate } from '../../pieces/substrate.
 import { EDGE_IDS, FACE_IDS } from '../../pieces/elevation.ts';
 import type { PieceDefinition } from '../../pieces/definition.ts';
 import type { StatedPiece } from '../../job/document/piece-schema.ts';
+import { facingOut } from '../../job/document/usual-piece.ts';
 
 /** What words state of any piece, whatever its kind. */
 interface Fact {
@@ -35,6 +36,25 @@ const scope = (
   said,
   state: (piece, definition) => ({ ...piece, scope: { ...piece.scope, ...of(definition) } }),
 });
+/** Acrylic on a wall is usually matt; on doors and trim it has a sheen. */
+const acrylic = (said: string, ...words: string[]): Fact => ({
+  words,
+  said,
+  state: (piece, { traits }) => ({
+    ...piece,
+    surface: { ...piece.surface, existing: traits.includes('wall') ? 'waterborne-matt' : 'waterborne-sheen' },
+  }),
+});
+/** Only the face that looks out is painted. */
+const outerFaceOnly = (...words: string[]): Fact => ({
+  words,
+  said: 'the outside face only',
+  state: (piece, definition) => ({
+    ...piece,
+    scope: { ...piece.scope, faces: [definition.outerFace ?? 'front'] },
+    exposure: facingOut({ outerFace: definition.outerFace ?? 'front' }),
+  }),
+});
 const fact = (said: string, facts: Partial<StatedPiece>, ...words: string[]): Fact => ({
   words,
   said,
@@ -49,20 +69,29 @@ export const FACTS: readonly Fact[] = [
   substrate('softwood', 'softwood', 'softwood', 'pine', 'timber', 'wood'),
   substrate('oak', 'oak or ash', 'oak', 'ash', 'oak veneer'),
   substrate('mdf', 'MDF', 'mdf'),
-  substrate('laminate', 'melamine or laminate', 'laminate', 'melamine'),
+  substrate('laminate', 'melamine, laminate or foil', 'laminate', 'melamine', 'foil', 'foil wrapped', 'foil-wrapped', 'vinyl wrapped', 'vinyl-wrapped', 'thermofoil'),
   substrate('metal', 'metal', 'steel', 'galvanised steel', 'galvanized steel', 'aluminium', 'aluminum', 'metal'),
   substrate('vinyl', 'vinyl', 'vinyl', 'pvc', 'plastic'),
   substrate('plaster', 'plaster', 'plaster', 'plasterboard', 'drywall'),
-  coat('bare', 'bare', 'bare', 'bare wood', 'stripped'),
-  coat('waterborne-paint', 'waterborne paint', 'waterborne', 'acrylic', 'emulsion', 'latex'),
+  coat('bare', 'bare', 'bare', 'bare wood', 'stripped', 'unpainted', 'new plaster', 'bare plaster'),
+  coat('factory-primed', 'factory-primed', 'factory primed', 'factory-primed', 'primed', 'pre-primed', 'preprimed'),
+  acrylic('waterborne paint', 'waterborne', 'acrylic', 'emulsion', 'latex', 'water-based'),
+  coat('waterborne-matt', 'matt waterborne paint', 'matt', 'flat', 'matt acrylic', 'matt emulsion', 'flat latex'),
+  coat(
+    'waterborne-sheen',
+    'waterborne paint with a sheen',
+    ...['satin', 'eggshell', 'semi-gloss', 'semigloss', 'semi gloss', 'satinwood', 'acrylic gloss', 'acrylic satin'],
+    ...['acrylic eggshell', 'satin acrylic', 'gloss acrylic', 'semi-gloss latex', 'satin latex'],
+  ),
   coat('oil-gloss', 'oil gloss', 'oil gloss', 'gloss', 'oil', 'oil paint', 'enamel'),
   coat('varnish', 'varnish or lacquer', 'varnish', 'varnished', 'lacquer', 'lacquered'),
   coat('factory-finish', 'factory finish', 'factory finish', 'factory', 'factory white'),
   coat('unknown', 'old coat not known', 'unknown'),
   condition('sound', 'sound', 'sound'),
   condition('worn', 'worn or chalking', 'worn', 'chalking', 'faded'),
-  condition('flaking', 'flaking', 'flaking', 'peeling'),
+  condition('flaking', 'flaking', 'flaking', 'peeling', 'alligatored', 'cracked', 'crazed', 'blistered'),
   condition('greasy', 'greasy or waxed', 'greasy', 'waxed'),
+  condition('mouldy', 'mould on it', 'mould', 'mouldy', 'mold', 'moldy'),
   scope('both faces', (d) => ({ faces: facesOf(d) }), 'both sides', 'both faces', 'all round'),
   scope('front only', () => ({ faces: ['front'] }), 'front only', 'fronts only', 'front', 'fronts', 'one face'),
   scope('back only', () => ({ faces: ['back'] }), 'back only'),
@@ -72,8 +101,13 @@ export const FACTS: readonly Fact[] = [
   fact('in place', { comesOff: false }, 'in place', 'on its hinges', 'hung'),
   fact('off, on the bench', { comesOff: true }, 'off', 'taken off', 'on the bench'),
   fact('inside', { exposure: { front: 'inside', back: 'inside' } }, 'inside', 'interior'),
-  fact('outside', { exposure: { front: 'outside', back: 'outside' } }, 'outside', 'exterior'),
-  fact('front outside, back inside', { exposure: { front: 'outside', back: 'inside' } }, 'entrance'),
+  outerFaceOnly('outside face', 'outer face', 'outside only', 'outside face only'),
+  {
+    words: ['outside', 'exterior', 'entrance'],
+    said: 'outside',
+    state: (piece, definition) => ({ ...piece, exposure: facingOut(definition) }),
+  },
+  fact('outside on both faces', { exposure: { front: 'outside', back: 'outside' } }, 'outside both sides', 'in the open'),
   fact('fire door', { fireRated: true }, 'fire', 'fire rated', 'fire-rated', 'fire door'),
   fact('worked from a ladder', { upHigh: true }, 'ladder', 'up high', 'high up'),
 ];

@@ -5,7 +5,7 @@ import { formatLength, parseLength } from '../../units/length.ts';
 import type { UnitSystem } from '../../units/unit-systems.ts';
 import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import type { Room } from '../../job/document/room-schema.ts';
-import { usualPiece } from '../../job/document/usual-piece.ts';
+import { facingOut, usualPiece } from '../../job/document/usual-piece.ts';
 import { FACTS } from './facts.ts';
 import { nearestWord } from './nearest-word.ts';
 import { readRoom, readWholeRoom, type Placing } from './rooms.ts';
@@ -18,10 +18,19 @@ export interface Understood {
   said: string;
 }
 
+/** A stretch of the line that says nothing that Nivel knows, and what it might mean. */
+export interface Asked {
+  start: number;
+  end: number;
+  question: string;
+}
+
 /** What a line says: so many pieces of a kind, each with its room and its note. */
 export interface LineRead {
   kind: PieceKind;
   piece: StatedPiece;
+  /** Words that were not understood, each with a question; the rest of the line stands. */
+  asked: Asked[];
   /** One for each piece; a room that is not there yet has only a name. */
   places: { room: { id: string } | { name: string }; note: string }[];
   understood: Understood[];
@@ -71,9 +80,22 @@ export function readLine(line: string, context: LineContext): LineOutcome {
 }
 
 /** Kinds by their words, the longest first, so that “flush door” is no door in general. */
-const KIND_WORDS = PIECE_KINDS.flatMap((kind) =>
-  Object.entries(definitionOf(kind).typed.words).map(([words, shape]) => ({ kind, words: words.split(' '), shape })),
-).sort((one, other) => other.words.length - one.words.length);
+const KIND_WORDS = PIECE_KINDS.flatMap((kind) => {
+  const { words, outside = [] } = definitionOf(kind).typed;
+  return Object.entries(words).map(([said, shape]) => ({
+    kind,
+    words: said.split(' '),
+    shape,
+    isOutside: outside.includes(said),
+  }));
+}).sort((one, other) => other.words.length - one.words.length);
+
+/** Small words between facts, which state nothing. */
+const FILLERS: ReadonlySet<string> = new Set(
+  'a an the and with of on at to is are each all by for from old new existing currently painted paint coat coats finish finished size sized made about approx pcs pieces x & + - – — . : /'.split(
+    ' ',
+  ),
+);
 
 const pluralsOf = (word: string): string[] => [`${word}s`, `${word}es`, word.replace(/f$/, 'ves')];
 
@@ -89,6 +111,8 @@ class LineReader {
   readonly #words: Word[];
   readonly #context: LineContext;
   readonly #understood: Understood[];
+  /** Whether the kind was said in the plural. */
+  #isPlural = false;
 
   constructor(words: Word[], context: LineContext, understood: Understood[]) {
     this.#words = words;
@@ -97,10 +121,13 @@ class LineReader {
   }
 
   read(): Omit<LineRead, 'understood'> {
-    const count = this.#takeCount();
-    const { kind, shape: implied } = this.#takeKind();
+    let count = this.#takeCount();
+    const { kind, shape: implied, isOutside, at: from } = this.#takeKind();
+    count ??= this.#takeCountAfter(from);
     const definition = definitionOf(kind);
     let piece = usualPiece(kind, this.#context.roomId);
+    if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
+    const asked: Asked[] = [];
     const stated = new Map<string, Word>();
     const shape: Record<string, Shape[string]> = { ...piece.shape, ...implied };
     const free = [...definition.typed.lengths];
@@ -127,15 +154,16 @@ class LineReader {
         }) ??
         this.#note(at, (note) => (piece = { ...piece, note })) ??
         this.#room(at, (found) => (placing = found)) ??
-        this.#length(at, definition, free, (facts) => state(facts, word));
-      if (taken === null) throw this.#unknown(word, definition);
-      at += taken;
+        this.#length(at, definition, free, (facts) => state(facts, word)) ??
+        (FILLERS.has(word.text) ? 1 : null);
+      if (taken === null) asked.push({ start: word.start, end: word.end, question: this.#questionOf(word, definition) });
+      at += taken ?? 1;
     }
     const complete = definition.typed.complete?.(shape, new Set(stated.keys())) ?? shape;
     const last = this.#words.at(-1) ?? { text: '', start: 0, end: 0 };
     this.#check(complete, definition, (key) => stated.get(key) ?? last);
     piece = { ...piece, shape: complete as StatedPiece['shape'] };
-    return { kind, piece, places: this.#places(count, placing, piece.note) };
+    return { kind, piece, asked, places: this.#places(count, placing, piece.note) };
   }
 
   #tell(from: number, count: number, said: string): void {
@@ -157,15 +185,30 @@ class LineReader {
     return { word, value };
   }
 
+  /** “drawers 4”: how many, after the kind's plural, where nothing stands there that the number would belong to. */
+  #takeCountAfter(at: number): { word: Word; value: number } | null {
+    const word = this.#words[at];
+    const next = this.#words[at + 1]?.text ?? '';
+    const isAlone = next === '' || !/^(p|panel|panels|panes?|sections?|spindles|newels|lights?|m|mm|m2|m²|sq|high|x)$/.test(next);
+    if (!this.#isPlural || word === undefined || !isAlone || !/^\d{1,3}$/.test(word.text)) return null;
+    const value = Number(word.text);
+    if (value < 1 || value > MAX_PIECES_A_LINE) return null;
+    this.#tell(at, 1, `${value} ×`);
+    this.#words.splice(at, 1);
+    return { word, value };
+  }
+
   /** The kind's words are taken out of the line, wherever they stand; the first that is found counts. */
-  #takeKind(): { kind: PieceKind; shape: Shape } {
+  #takeKind(): { kind: PieceKind; shape: Shape; isOutside: boolean; at: number } {
     for (let at = 0; at < this.#words.length; at++) {
       const found = KIND_WORDS.find(({ words }) => saysAt(this.#words, at, words));
       if (!found) continue;
       const isPlain = Object.keys(found.shape).length === 0;
       this.#tell(at, found.words.length, isPlain ? definitionOf(found.kind).name.toLowerCase() : found.words.join(' '));
+      const last = this.#words[at + found.words.length - 1]?.text;
+      this.#isPlural = last !== found.words.at(-1);
       this.#words.splice(at, found.words.length);
-      return found;
+      return { ...found, at };
     }
     const { word, near } = this.#nearestKind();
     const help = near
@@ -292,12 +335,9 @@ class LineReader {
     return phrase ? ` It takes words such as “${phrase.example}”.` : '';
   }
 
-  #unknown(word: Word, definition: PieceDefinition): Unreadable {
+  #questionOf(word: Word, definition: PieceDefinition): string {
     if (/^[\d.,]/.test(word.text)) {
-      return new Unreadable(
-        `${definition.name} has no place for “${word.text}” here. Write sizes together, such as 1981x762x35.`,
-        word,
-      );
+      return `What is “${word.text}”? ${definition.name} has no place for it here. Write sizes together, such as 1981x762x35.`;
     }
     const known = [
       ...FACTS.flatMap(({ words }) => words),
@@ -306,10 +346,7 @@ class LineReader {
     ];
     const near = nearestWord(word.text, known);
     const help = near ? ` Did you mean “${near}”?` : '';
-    return new Unreadable(
-      `“${word.text}” is no size, coat, scope or room.${help} For a new room write “in ${word.text}”.`,
-      word,
-    );
+    return `What is “${word.text}”?${help} It was left out; for a new room write “in ${word.text}”.`;
   }
 
   /** Bounds and what can be made, told at the word that stated it. */

@@ -14,6 +14,13 @@ export interface Placing {
 
 type Read = { ok: true; placing: Placing; taken: number } | { ok: false; message: string; word: Word };
 
+/** Words that are rooms by themselves, without “in” before them. */
+const ROOM_WORDS: ReadonlySet<string> = new Set(
+  'kitchen hall hallway bathroom bedroom lounge landing stairs staircase study office utility pantry nursery porch conservatory attic cellar toilet wc ensuite laundry diner playroom'.split(
+    ' ',
+  ),
+);
+
 /** Fewer letters than this do not name a room. */
 const MIN_LETTERS = 3;
 
@@ -99,8 +106,8 @@ export function readWholeRoom(words: readonly Word[], at: number, rooms: readonl
 function readNewRoom(words: readonly Word[], at: number, isKnown: (at: number) => boolean): Read | null {
   const word = words[at];
   if (word === undefined) return null;
-  const isNamed = word.text === 'in';
-  const start = isNamed ? at + 1 : at;
+  const isNamed = word.text === 'in' || ROOM_WORDS.has(word.text);
+  const start = word.text === 'in' ? at + 1 : at;
   // What follows “in” is a name, whatever it means elsewhere: a front hall.
   let end = isNamed ? Math.min(start + 1, words.length) : start;
   while (end < words.length && !isKnown(end)) end++;

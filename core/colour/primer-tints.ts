@@ -1,0 +1,13 @@
+import { labOf } from './colour.ts';
+
+/** The white of primers that are not tinted. */
+export const PRIMER_WHITE = '#f4f2ec';
+
+/** Greys into which primers are usually tinted, from light to dark. */
+export const PRIMER_GREYS = ['#c6c6c3', '#8c8d8c', '#5c5d5d'] as const;
+
+/** The grey to which a primer is tinted under a colour: the one that is as light as it, as near as there is. */
+export function greyUnder(hex: string): string {
+  const { l } = labOf(hex);
+  return [...PRIMER_GREYS].sort((one, other) => Math.abs(labOf(one).l - l) - Math.abs(labOf(other).l - l))[0] ?? hex;
+}

@@ -50,8 +50,8 @@ export const CRITERIA: {
 };
 export const CRITERION_IDS = Object.keys(CRITERIA) as (keyof Weights)[];
 
-/** What one product counts that is made for something else, against a score of 1 for the worst in everything. */
-const MISFIT = 0.25;
+/** What a product counts that is made for something else, where a risk more than the least counts two thirds. */
+const MISFIT = 0.8;
 
 /** Weights that go by a name. */
 export const WEIGHT_PRESETS: readonly { name: string; weights: Weights }[] = [
@@ -160,8 +160,9 @@ export function ranked(weighed: readonly Omit<Weighed, 'score'>[], weights: Weig
     .map((entry, index) => ({
       ...entry,
       score:
-        byCriterion.reduce((sum, { weight, of }) => sum + weight * (of[index] ?? 0), 0) / Math.max(1, total) +
-        MISFIT * entry.cost.misfits,
+        (byCriterion.reduce((sum, { weight, of }) => sum + weight * (of[index] ?? 0), 0) +
+          weights.risk * MISFIT * entry.cost.misfits) /
+        Math.max(1, total),
     }))
     .sort(
       (one, other) =>

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { buildUp, DOOR, TestJob } from '../testing/jobs.ts';
 import { productNeeds } from './litres.ts';
 import { CONSUMABLES, consumableNeeds, type ConsumableNeed } from './consumables.ts';
 
@@ -24,9 +24,6 @@ test('what a door and a skirting use up, worked by hand', () => {
     sponges: 1,
     // Twice between three coats: 10.6 m² at 5 m².
     'fine-sheets': 3,
-    // The skirting meets wall and floor: 20 m and a tenth. The door comes off.
-    tape: 22,
-    film: 20,
     bags: 1,
     filters: 3,
   });
@@ -60,6 +57,26 @@ test('over 12 m² a session wants another sleeve', () => {
   assert.equal(counts(many.coated())['sleeves'], 6);
 });
 
+test('lines are taped by a first-timer and cut in freehand by others; what is sprayed in its place is covered', () => {
+  const tape = (job: TestJob): number | undefined => counts(job.coated())['tape'];
+  assert.equal(tape(made()), undefined);
+  assert.equal(tape(made().tell('change-painter', { id: 'painter-1', facts: { skill: 'first-timer' } })), 22);
+  assert.equal(tape(made().tell('change-planning', { lines: 'tape', trades: 'trim-first' })), undefined);
+  const sprayed = buildUp('enamel-acrylic').coats.map((coat) => ({ ...coat, tool: 'spray' as const }));
+  const covered = counts(made().coated('enamel-acrylic', { coats: sprayed }));
+  assert.deepEqual([covered['tape'], covered['film']], [22, 24]);
+});
+
+test('walls take wide sleeves, washed out between coats, and caulk goes along the wall alone', () => {
+  const room = new TestJob()
+    .tell('add-pieces', { ids: ['w'], kind: 'plain-area', piece: usualPiece('plain-area', 'room-1') })
+    .tell('add-pieces', { ids: ['t'], kind: 'trim-run', piece: usualPiece('trim-run', 'room-1') })
+    .coated('enamel-acrylic', { fillers: ['caulk'] });
+  const used = counts(room);
+  // Primer and enamel on the wall; three sessions on the trim. Of wall and skirting 14 m of joint: two cartridges.
+  assert.deepEqual([used['wide-sleeves'], used['sleeves'], used['caulk']], [2, 3, 2]);
+});
+
 test('a door that stays is masked and not bagged; one without hardware needs no bag', () => {
   const stays = new TestJob().door('d', { comesOff: false }).coated();
   assert.equal(counts(stays)['bags'], undefined);
@@ -71,7 +88,8 @@ test('a door that stays is masked and not bagged; one without hardware needs no 
 });
 
 test('packs are whole, cost what the default or the stated pack costs, and say which it is', () => {
-  const job = made().coated();
+  // A first-timer tapes the skirting along wall and floor: 20 m and a tenth. The door comes off.
+  const job = made().tell('change-planning', { lines: 'tape' }).coated();
   const { tape } = needsOf(job);
   assert.deepEqual([tape?.packs, tape?.cost, tape?.isStated], [1, 5, false]);
   job.tell('change-pricing', { packs: { tape: { count: 11, price: 2.5 } } });
@@ -116,12 +134,14 @@ test('what a pack holds and costs where nobody has stated it', () => {
     Object.fromEntries(Object.entries(CONSUMABLES).map(([id, { pack }]) => [id, [pack.count, pack.price]])),
     {
       sleeves: [10, 14],
+      'wide-sleeves': [2, 11],
       brushes: [1, 9],
       discs: [10, 11],
       sponges: [5, 8],
       'fine-sheets': [10, 9],
       tape: [50, 5],
       film: [20, 6],
+      caulk: [1, 4],
       bags: [50, 6],
       filters: [25, 7],
     },

@@ -64,18 +64,18 @@ test('profiles and lines take the brush, whatever rolls the flats; worked by han
   const field = 0.12 * 0.32;
   const bevel = (0.08 - field) * (girth / 40);
   const frame = 0.4 * 1.3 - 0.08;
-  near(coatMinutes(raised, 'back', allOver('roller')), (frame + field) * 2.8 + bevel * 8 + 1.2 * 0.4);
-  near(coatMinutes(raised, 'back', allOver('brush')), (frame + field) * 4.5 + bevel * 8 + 1.2 * 0.4);
-  near(coatMinutes(raised, 'back', allOver('spray')), (frame + field + bevel) * 0.9);
+  near(coatMinutes(raised, 'back', allOver('roller')), (frame + field) * 3.2 + bevel * 10 + 1.2 * 0.6);
+  near(coatMinutes(raised, 'back', allOver('brush')), (frame + field) * 5 + bevel * 10 + 1.2 * 0.6);
+  near(coatMinutes(raised, 'back', allOver('spray')), (frame + field + bevel) * 1.4);
   const flat = { ...raised, shape: { ...raised.shape, panel: 'flat' } };
-  near(coatMinutes(flat, 'back', allOver('roller')), (frame + 0.08) * 2.8 + 1.2 * 0.4);
+  near(coatMinutes(flat, 'back', allOver('roller')), (frame + 0.08) * 3.2 + 1.2 * 0.6);
   assert.ok(keyMinutes(raised, 'abrade') > keyMinutes(flat, 'abrade'));
 });
 
 test('a bar’s pace is shared between its flat and the mouldings along both its panes', () => {
   const metre = (work: Partial<PaintWork>): number => workMinutes({ ...NO_WORK, ...work }, 'brush');
   near(metre({ bars: 1, alongGlass: 2 }), 2.2);
-  near(metre({ spindleSides: 2 }), 5);
+  near(metre({ spindleSides: 2 }), 2.5);
 });
 
 test('a crew’s pace is the mean of its painters', () => {

@@ -88,7 +88,7 @@ const PACES: Readonly<Record<Application, Pace>> = {
   // A bare-ended roller goes into the corners by itself.
   roll: { ...ROLLED, profiled: ROLLED.flat, cutIn: 0 },
   // What is slender is area to a gun; an edge is some 40 mm wide, and the fan takes more.
-  spray: { ...NO_WORK, area: 1.4, edge: 0.12, bead: 0.12 },
+  spray: { ...NO_WORK, area: 1.4, edge: 0.12, bead: 0.12, runLines: 0.12 },
 };
 
 /** Minutes that some work takes a professional, one coat. */
@@ -130,7 +130,7 @@ export function workOf(element: Element): PaintWork {
 /** What there is to paint on an edge: a lining is a face of its own, cut in along the wall and the floor. */
 export function workOfEdge({ lies, length, area }: Edge): PaintWork {
   const metres = length / 1000;
-  if (lies === 'lining') return { ...NO_WORK, area, flat: area, runLines: metres };
+  if (lies === 'lining') return { ...NO_WORK, flat: area, runLines: metres };
   return lies === 'joints' ? { ...NO_WORK, bead: metres } : { ...NO_WORK, edge: metres };
 }
 

@@ -91,7 +91,7 @@ test('what is no figure is refused with what would be right, in the unit that is
   assert.match(refusal(figure('tins'), '2.5'), /write pairs like 0\.75:26 2\.5:64/);
   assert.match(refusal(figure('tins'), '2.5:64:3'), /write pairs/);
   assert.match(refusal(figure('family'), 'chalk'), /one of acrylic, .*not “chalk”/);
-  assert.match(refusal(figure('bondsTo'), 'metal glass'), /“glass” is none of laminate/);
+  assert.match(refusal(figure('madeFor'), 'metal glass'), /“glass” is none of sound-paint/);
   assert.match(refusal(figure('clear'), 'perhaps'), /write yes or no/);
 });
 
@@ -100,7 +100,7 @@ test('an optional figure may be left empty, commas are decimals, and yes is said
   assert.equal(value(figure('potLife'), '2,5'), 2.5);
   for (const yes of ['yes', 'Y', 'true', '1']) assert.equal(value(figure('clear'), yes), true);
   for (const no of ['no', 'N', 'false', '0', '']) assert.equal(value(figure('clear'), no), false);
-  assert.deepEqual(value(figure('bondsTo'), 'metal, vinyl; glossy'), ['metal', 'vinyl', 'glossy']);
+  assert.deepEqual(value(figure('madeFor'), 'metal, vinyl; glossy'), ['metal', 'vinyl', 'glossy']);
   assert.deepEqual(value(figure('tins'), ''), []);
 });
 

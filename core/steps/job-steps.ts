@@ -9,6 +9,7 @@ import { coatCondition } from './wetness/coat-condition.ts';
 import { learntDrying } from './wetness/learnt-drying.ts';
 import { isCoat } from './wetness/current-coats.ts';
 import { isPlannable, pieceSteps } from './piece-steps.ts';
+import { STATED_FROM } from './stated-step.ts';
 import type { PieceStep } from './step.ts';
 import { horizonDays } from './plan-horizon.ts';
 
@@ -34,8 +35,8 @@ export function clocksAt(job: Job, now: string): { clocks: JobClocks; nowTick: n
 
 /** The parts of a job that its steps, their clocks and their drying follow from. */
 export const STEPS_FROM = [
-  ...(['pieces', 'groups', 'climates', 'places', 'rooms', 'crew', 'shelf', 'strokes'] as const),
-  ...(['planning', 'site', 'log', 'readings', 'leftOut', 'defects'] as const),
+  ...(['pieces', 'groups', 'climates', 'places', 'log', 'readings', 'leftOut', 'defects'] as const),
+  ...STATED_FROM,
 ] as const;
 
 /** The steps of a job as they stand, without the problem of planning them: a fraction of the time. `now` is local ISO time. */

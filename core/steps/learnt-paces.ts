@@ -1,3 +1,4 @@
+import { STATED_FROM } from './stated-step.ts';
 import { groupBy } from '../units/maps.ts';
 import { derived } from '../job/derived.ts';
 import { progressByTask, standingStamps } from '../job/progress.ts';
@@ -37,7 +38,7 @@ export interface LearntPaces {
  * jobs have left (`job.paces`), otherwise 1.
  */
 export const learntPaces = derived(
-  ['log', 'pieces', 'groups', 'shelf', 'strokes', 'crew', 'planning', 'leftOut', 'defects', 'paces'],
+  ['log', 'pieces', 'groups', 'leftOut', 'defects', 'paces', ...STATED_FROM],
   (job): LearntPaces => {
     const learnt = learntFrom(job);
     return {

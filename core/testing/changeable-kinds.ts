@@ -14,6 +14,7 @@ import { cuttingSchema, planningSchema, settingsSchema, siteSchema, type Job } f
 import { finishGroupSchema, weightsSchema } from '../job/document/group-schema.ts';
 import { painterSchema } from '../job/document/crew-schema.ts';
 import { placeSchema, roomSchema } from '../job/document/room-schema.ts';
+import { stockSchema } from '../job/document/stock-schema.ts';
 import { tinSchema } from '../job/document/tin-schema.ts';
 import { applyWritten } from '../job/commands/apply.ts';
 
@@ -82,6 +83,7 @@ export const KINDS: Readonly<Record<string, Kind>> = {
   finding: listed('change-finding', findingSchema, full.findings[0]!),
   patch: listed('change-patch', patchSchema, full.patches[0]!),
   tin: listed('change-tin', tinSchema, full.tins[0]!),
+  stock: listed('change-stock', stockSchema, full.stock[0]!),
   defect: listed('change-defect', defectSchema, full.defects[0]!),
   entry: {
     schema: COMPARTMENTS.coatings.schema,

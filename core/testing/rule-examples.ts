@@ -238,8 +238,48 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
     beside: [ground({ stains: 'bleeds' }), on(`prime-shellac@spots ${TRIM}`)],
   },
   'stains-unknown': {
+    fires: [ground({ oldCoat: 'bare' }, { unknown: ['stains'] }), on(TRIM)],
+    beside: [ground({ oldCoat: 'bare' }, { unknown: ['stains'] }), on(BLOCKED)],
+  },
+  'stains-under-paint': {
     fires: [ground({}, { unknown: ['stains'] }), on(TRIM)],
-    beside: [ground({}, { unknown: ['stains'] }), on(BLOCKED)],
+    beside: [ground({ oldCoat: 'bare' }, { unknown: ['stains'] }), on(TRIM)],
+  },
+  'tin-says-not': {
+    fires: [board, on('prime-metal-wb enamel-acrylic enamel-acrylic')],
+    beside: [steel, on('prime-metal-wb enamel-acrylic enamel-acrylic')],
+  },
+  'will-do': {
+    fires: [gloss, on(BLOCKED)],
+    beside: [gloss, on(TRIM)],
+  },
+  'raw-cut-edges': {
+    fires: [ground({ oldCoat: 'factory-primed', edges: 'raw' }), on(PLAIN)],
+    beside: [ground({ oldCoat: 'factory-primed' }), on(PLAIN)],
+  },
+  'sheen-not-keyed': {
+    fires: [ground({ oldCoat: 'waterborne-sheen' }), on(PLAIN, { key: 'none' })],
+    beside: [paint, on(PLAIN, { key: 'none' })],
+  },
+  'thinned-too-far': {
+    fires: [ground({ substrate: 'plaster', oldCoat: 'bare' }), thin(on(PLAIN), 25)],
+    beside: [ground({ substrate: 'plaster', oldCoat: 'bare' }), thin(on('wall-matt wall-matt'), 25)],
+  },
+  'plaster-sealed-in': {
+    fires: [ground({ substrate: 'plaster', oldCoat: 'bare' }), on(PLAIN)],
+    beside: [ground({ substrate: 'plaster', oldCoat: 'bare' }), on('wall-matt wall-matt')],
+  },
+  'white-under-deep': {
+    fires: [coloured('#22324a'), on(TRIM)],
+    beside: [coloured('#efece2'), on(TRIM)],
+  },
+  'isocyanate-air': {
+    fires: [ground({}, { sprays: true, suppliedAir: null }), on(LACQUER)],
+    beside: [ground({}, { sprays: true, suppliedAir: true }), on(LACQUER)],
+  },
+  'isocyanate-brushed': {
+    fires: [gloss, on(LACQUER)],
+    beside: [ground({}, { sprays: true }), on(LACQUER)],
   },
   'metal-needs-metal-primer': {
     fires: [steel, on(BLOCKED)],
@@ -353,11 +393,11 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
   },
   'rail-too-soft': {
     fires: [ground({}, { traits: ['rail'] }), on(TRIM)],
-    beside: [ground({}, { traits: ['rail'] }), on('prime-bond-wb porch-enamel porch-enamel')],
+    beside: [ground({}, { traits: ['rail'], work: 'rails' }), on('prime-bond-wb porch-enamel porch-enamel')],
   },
   'made-for-something-else': {
-    fires: [gloss, on('prime-bond-wb porch-enamel porch-enamel')],
-    beside: [ground({}, { traits: ['rail'] }), on('prime-bond-wb porch-enamel porch-enamel')],
+    fires: [ground({}, { work: 'walls' }), on('prime-bond-wb lacquer-2k-wb lacquer-2k-wb')],
+    beside: [ground({}, { traits: ['rail'], work: 'rails' }), on('prime-bond-wb porch-enamel porch-enamel')],
   },
   'shelf-too-soft': {
     fires: [ground({}, { traits: ['loaded'] }), on(TRIM)],
@@ -366,10 +406,6 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
   'blocks-early': {
     fires: [ground({}, { traits: ['handled'] }), on(TRIM)],
     beside: [ground({}, { traits: ['handled'] }), on('prime-bond-wb enamel-alkyd-wb enamel-alkyd-wb')],
-  },
-  'enamel-on-wall': {
-    fires: [ground({ substrate: 'plaster' }, { traits: ['wall'] }), on(TRIM)],
-    beside: [ground({ substrate: 'plaster' }, { traits: ['wall'] }), on(MINERAL)],
   },
   'plaster-first-coat': {
     fires: [ground({ substrate: 'plaster', oldCoat: 'bare' }), on(MINERAL)],
@@ -392,7 +428,10 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
 
   // Safety
   isocyanate: { fires: [gloss, on(LACQUER)], beside: [gloss, on(TRIM)] },
-  'professional-spray': { fires: [gloss, on(LACQUER)], beside: [ground({}, { sprays: true }), on(LACQUER)] },
+  'professional-spray': {
+    fires: [ground({}, { isProfessional: false, sprays: true }), on(LACQUER)],
+    beside: [ground({}, { sprays: true }), on(LACQUER)],
+  },
   'two-part': { fires: [melamine, on(`prime-2k-tile ${PLAIN}`)], beside: [melamine, on(TRIM)] },
   'solvent-vapour': { fires: [gloss, on(BLOCKED)], beside: [gloss, on(TRIM)] },
   'oily-rags': { fires: [gloss, on(OIL)], beside: [gloss, on(BLOCKED)] },

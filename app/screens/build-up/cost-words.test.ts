@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import type { Weights } from '../../../core/job/document/group-schema.ts';
 import type { Cost } from '../../../core/choosing/weigh.ts';
 import { costWords } from './cost-words.ts';
 

@@ -85,7 +85,7 @@ export const FINISH: readonly Rule[] = [
     id: 'not-hidden',
     severity: 'risk',
     source: 'optics',
-    fires: (s) => s.topcoats.length > 0 && s.topcoats.length < s.colour.toHide,
+    fires: (s) => s.topcoats.length > 1 && s.topcoats.length < s.colour.toHide,
     reason: 'The old colour will still be seen through so few coats of the new one.',
     fixText: 'As many topcoats as the colours need, or a primer tinted towards the new colour.',
     autoFix: anotherTopcoat,

@@ -59,10 +59,10 @@ test('the steps of a door that comes off, in the order of the work', () => {
     'Degloss',
     'First coat: bonding primer, back',
     'Turn, then first coat: bonding primer, front and edges',
-    'Denib',
+    'Denib and dust off',
     'Second coat: trim enamel, back',
     'Turn, then second coat: trim enamel, front and edges',
-    'Denib',
+    'Denib and dust off',
     'Third coat: trim enamel, back',
     'Turn, then third coat: trim enamel, front and edges',
     'Rehang',
@@ -293,7 +293,7 @@ test('a room is cleared before the first of its pieces and put right after the l
   assert.ok(later.at('e/take-off').start >= later.at('room/room-1/clear').end);
 });
 
-test('a coat that fills more than a shift is paused where the piece has a place to stop', () => {
+test('a coat that fills more than a shift is done in sections, from joint to joint', () => {
   const piece = usualPiece('railing', 'room-1', {
     surface: { substrate: 'softwood', existing: 'bare', condition: 'sound' },
   });
@@ -303,11 +303,15 @@ test('a coat that fills more than a shift is paused where the piece has a place 
     .tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing })
     .coated();
   const { at, made: problem } = planned(made.job);
-  const coat = at('r/coat-1/front');
-  const task = problem.problem.tasks.find(({ id }) => id === 'r/coat-1/front');
-  assert.equal(task?.pausable, true);
-  assert.ok(coat.end - coat.start > task.work, 'a night lies in between');
-  assert.equal(problem.problem.tasks.find(({ id }) => id.startsWith('d/coat-1'))?.pausable, false);
+  const sections = problem.problem.tasks.filter(({ id }) => id.startsWith('r/coat-1/front'));
+  assert.ok(sections.length > 1);
+  assert.ok(sections.every(({ work, pausable }) => work <= 240 && !pausable), 'each at one go');
+  const [first, last] = [at(sections[0]!.id), at(sections.at(-1)!.id)];
+  assert.ok(last.start >= first.end);
+  // The next coat on a section waits for that section, and for no other.
+  const under = problem.problem.waits.filter(({ to, from }) => to.startsWith('r/coat-2/front/2-of') && from.includes('coat-1'));
+  assert.ok(under.length > 0 && under.every(({ from }) => from.startsWith('r/coat-1/front/2-of')));
+  assert.equal(problem.problem.tasks.filter(({ id }) => id === 'd/coat-1/front').length, 1);
 });
 
 test('a piece that comes off and fills more than a shift is left out alone, and the rest is planned', () => {
@@ -316,15 +320,15 @@ test('a piece that comes off and fills more than a shift is left out alone, and 
     .door('large', { shape: { ...DOOR.shape, width: 1500, height: 2900 } })
     .coated();
   const [painter] = made.job.crew;
-  const short = [{ from: '08:00', until: '08:35' }];
+  const short = [{ from: '08:00', until: '08:20' }];
   const week = Object.fromEntries(Object.keys(painter!.week).map((day) => [day, short])) as Week;
   made.tell('change-painter', { id: painter!.id, facts: { week } });
   const { problem, tooLong } = jobToProblem(made.job, '2027-03-01T07:00');
   assert.deepEqual(
     tooLong.map(({ step, hours, longest }) => [step.piece.id, hours, longest]),
-    [['large', 'crew', 35]],
+    [['large', 'crew', 20]],
   );
-  assert.ok((tooLong[0]?.work ?? 0) > 35);
+  assert.ok((tooLong[0]?.work ?? 0) > 20);
   assert.ok(
     problem.tasks.some(({ id }) => id.startsWith('d/')) && !problem.tasks.some(({ id }) => id.startsWith('large/')),
   );

@@ -69,7 +69,7 @@ function underWayAt(plan: Job['plan'], t0: string, now: number): readonly Planne
 }
 
 /** The job as the problem of one of its days, `today` at the site: with all that is stamped, and nothing under way. */
-export const problemOfDay = derived([...STEPS_FROM, 'pins', 'patches', 'paces'], (job, today: string): JobProblem =>
+export const problemOfDay = derived([...STEPS_FROM, 'pins', 'paces'], (job, today: string): JobProblem =>
   jobToProblem(job, `${today}T00:00`),
 );
 

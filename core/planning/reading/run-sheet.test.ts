@@ -45,13 +45,15 @@ test('the sheets of all days and painters hold every run once for each of its pa
 test('a run that rests overnight stands on the sheet of each of its days, with that day’s hours', () => {
   const made = new TestJob();
   const piece = usualPiece('railing', 'room-1');
-  const railing = { ...piece, shape: { ...piece.shape, length: 11_400, spindles: 96, newels: 5 } };
-  made.tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing }).coated();
+  const railing = { ...piece, shape: { ...piece.shape, length: 57_000, spindles: 480, newels: 21 } };
+  made
+    .tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing })
+    .coated('enamel-acrylic', { key: 'abrade' });
   const problem = jobToProblem(made.job, '2027-03-01T07:00');
   const plan = verifiedPlan(problem.problem, { steps: 20 });
   assert.ok(plan.status !== 'infeasible');
   const reading = readPlan(made.job, problem, { t0: problem.problem.t0, ...plan });
-  const long = reading.runs.find(({ spans, operation }) => operation === 'coat' && spans.length > 2)!;
+  const long = reading.runs.find(({ spans, operation }) => operation === 'abrade' && spans.length > 2)!;
   const days = daysOfRun(long, reading.t0, 'Europe/Berlin');
   assert.ok(days.length >= 2);
   // It takes the minutes that were planned for it, whatever lies between them.

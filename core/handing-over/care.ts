@@ -6,7 +6,8 @@ import type { Coating } from '../shelf/coating.ts';
 export const NOT_BEFORE: Readonly<Record<Extract<Use, 'close' | 'wash' | 'full'>, { name: string; until: string }>> = {
   close: {
     name: 'Close',
-    until: 'Until then it stays ajar on its wedge or bumpers: a soft coat sticks to the stop and tears.',
+    until:
+      'Until then it stays ajar on its wedge or bumpers, a fire door on release paper and free to close: a soft coat sticks to the stop and tears.',
   },
   wash: {
     name: 'Wash',

@@ -2,7 +2,7 @@ import { CAUTIONS, type CautionId } from '../pieces/cautions.ts';
 import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import { mayHoldLead } from '../pieces/substrate.ts';
 import type { Piece } from './document/piece-schema.ts';
-import { TWO_PEOPLE_FROM, weightOf } from './queries/pieces.ts';
+import { closesByNight, TWO_PEOPLE_FROM, weightOf } from './queries/pieces.ts';
 import type { Job } from './document/schema.ts';
 
 /** Buildings from before this year are taken to have lead paint; bans came earlier or later from place to place. */
@@ -38,7 +38,7 @@ export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piec
       words: `State under Rooms when the building was built: before about ${LEAD_BEFORE} its paint may hold lead.`,
     });
   }
-  if (piece.access.closesAtNight && piece.comesOff) {
+  if ((piece.access.closesAtNight || closesByNight(piece)) && piece.comesOff && !piece.fireRated) {
     told.push({
       id: 'night',
       words: piece.access.standIn

@@ -7,6 +7,13 @@ export const WEDGED = [
   'It stays on its wedge until it can be handled, and ajar until it may close.',
 ] as const;
 
+/** A fire door is never held open, whatever dries on it. */
+export const FIRE_DOOR = [
+  'Never wedged, never held ajar, and no bumpers: it closes by itself, or it is no fire door. Its closer stays connected.',
+  'Painted early, one face a day, so that it may be handled before the building is left; somebody stays with it until then.',
+  'Where a soft coat would meet the stop: release paper there for the night. Nothing is stuck to seals or intumescent strips.',
+] as const;
+
 export const OPENED_A_LITTLE = [
   'Paint early in the day: it stays a hand’s breadth open until it is dry, or it sticks.',
   'Move each sash once it is touch dry, before it has glued itself to its frame.',

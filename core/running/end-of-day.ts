@@ -3,7 +3,7 @@ import type { Climate } from '../air/climate.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { marksInWords } from '../job/marks.ts';
 import { climateOf, hangingClimateId, placeOf } from '../job/queries/places.ts';
-import { hangsByNight } from '../job/queries/pieces.ts';
+import { closesByNight, hangsByNight } from '../job/queries/pieces.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { CoatStep, PieceStep } from '../steps/step.ts';
 import { stepWords } from '../steps/step-words.ts';
@@ -104,12 +104,17 @@ function paint(day: Day): EveningTask[] {
 function pieces(day: Day): EveningTask[] {
   const open = openTonight(day);
   const hung = day.dryingPieces.filter(
-    ({ piece, verb, opens }) => verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff,
+    ({ piece, verb, opens }) => verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff && !piece.fireRated,
   );
   const inPlace = day.dryingPieces.filter(
     ({ piece, state }) => !piece.comesOff && (state === 'wet' || state === 'tacky'),
   );
-  const nightly = day.dryingPieces.filter(({ piece, opens }) => hangsByNight(piece) && opens > day.at);
+  const closing = inPlace.filter(({ piece }) => closesByNight(piece) && !piece.fireRated);
+  const staying = inPlace.filter(({ piece }) => !closesByNight(piece));
+  const fireDoors = day.dryingPieces.filter(({ piece, opens }) => piece.fireRated && opens > day.at);
+  const nightly = day.dryingPieces.filter(
+    ({ piece, opens }) => hangsByNight(piece) && opens > day.at && !piece.fireRated,
+  );
   const marks = (steps: readonly Pick<PieceStep, 'piece'>[]): string =>
     marksInWords(steps.map(({ piece }) => piece.mark));
   const tasks: EveningTask[] = [];
@@ -132,11 +137,25 @@ function pieces(day: Day): EveningTask[] {
       words: `Wedge ${marks(apart)} ajar, or stick bumpers on`,
       why: 'A soft coat sticks to its stop overnight and tears.',
     });
-  if (inPlace.length > 0)
+  for (const { piece, handled } of closing)
+    tasks.push({
+      id: `pieces/close/${piece.id}`,
+      kind: 'pieces',
+      words: `Close ${piece.mark} for the night from ${timeOn(day, handled)}, gently, and do not lean on it`,
+      why: 'It closes the house. It may be handled by then; release paper where it meets its stop keeps it from sticking.',
+    });
+  if (fireDoors.length > 0)
+    tasks.push({
+      id: 'pieces/fire',
+      kind: 'pieces',
+      words: `Leave ${marks(fireDoors)} free to close: no wedge, no bumpers, closer connected`,
+      why: 'A fire door that is held open is none. Lay release paper where a soft coat meets its stop, clear of the seals, or stay until it can be handled.',
+    });
+  if (staying.length > 0)
     tasks.push({
       id: 'pieces/open',
       kind: 'pieces',
-      words: `Leave ${marks(inPlace)} open and marked “wet paint”`,
+      words: `Leave ${marks(staying)} open and marked “wet paint”`,
       why: 'So that nothing sticks, and nobody leans on it. Keep children and pets out.',
     });
   return tasks;

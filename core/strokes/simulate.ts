@@ -53,7 +53,7 @@ export interface MetLap {
   limit: number;
   /** What of its open time is over. */
   share: number;
-  /** How wet it is; `stopped` where one has stopped at a joint on purpose. */
+  /** How wet it is; `stopped` where it has set at a joint, which does not show. */
   state: Freshness | 'stopped';
 }
 
@@ -87,7 +87,10 @@ export function simulateStrokes(input: SimulationInput): Simulation {
     const [from, at] = [middle(earlier), middle(later)];
     const share = shareOver(edge, from, at);
     const isStopped = stops.some((stop) => from < stop.until && at >= stop.until);
-    const state = isStopped && LAP_KINDS[lap.kind].isNatural ? 'stopped' : freshnessAt(share);
+    const freshness = freshnessAt(share);
+    // At a joint, a sight line or an arris a stop does not show: the edge may set there, on purpose or not.
+    const isStop = LAP_KINDS[lap.kind].isNatural && (isStopped || freshness === 'gone-off');
+    const state = isStop ? 'stopped' : freshness;
     return [{ lap, earlier, later, age: at - from, limit: edge.clock.reach(from, edge.dose) - from, share, state }];
   });
   return {

@@ -35,6 +35,11 @@ function sceneIn(kind: PieceKind, temperature: number, humidity: number, product
   };
 }
 
+const firstTimer = (input: PassInput): PassInput => ({
+  ...input,
+  crew: [{ ...input.crew[0]!, skill: 'first-timer' }],
+});
+
 const settingOf = ({ piece }: PassInput, more: Partial<StrokeSetting> = {}): StrokeSetting => ({
   ...usualOptions(piece, 'roller'),
   painters: 1,
@@ -67,11 +72,11 @@ test('open time is the tin’s at 23 °C and 50 %, shorter where it is hot and d
 });
 
 test('a door that is fine in a cold room goes off in a hot one, and every way out does what it says', () => {
-  const cold = sceneIn('panelled-door', 14, 60);
+  const cold = firstTimer(sceneIn('flush-door', 12, 70));
   assert.equal(simulatePass(cold, settingOf(cold)).worst?.state, 'fresh');
   assert.deepEqual(wetEdgeFixes(cold, settingOf(cold), OPTIONS), []);
 
-  const hot = sceneIn('panelled-door', 32, 26);
+  const hot = firstTimer(sceneIn('flush-door', 34, 26));
   const now = simulatePass(hot, settingOf(hot));
   assert.equal(now.worst?.state, 'gone-off');
   const ways = wetEdgeFixes(hot, settingOf(hot), OPTIONS);
@@ -88,13 +93,24 @@ test('a door that is fine in a cold room goes off in a hot one, and every way ou
   assert.deepEqual(states, [...states].sort());
 });
 
+test('an edge that sets at a sight line or a joint shows nothing, and is no alarm', () => {
+  const hot = sceneIn('panelled-door', 34, 20);
+  const slow = firstTimer(hot);
+  const { laps, worst } = simulatePass(slow, settingOf(slow));
+  assert.ok(laps.some(({ share, state }) => share > 1 && state === 'stopped'));
+  assert.ok(laps.every(({ state }) => state !== 'gone-off') && worst?.state !== 'gone-off');
+  // The middle of a flush face has no such line.
+  const flush = firstTimer(sceneIn('flush-door', 34, 20));
+  assert.equal(simulatePass(flush, settingOf(flush)).worst?.state, 'gone-off');
+});
+
 test('a cooler hour is told when there is one, and only then', () => {
-  const input = sceneIn('panelled-door', 30, 40);
+  const input = firstTimer(sceneIn('flush-door', 34, 20));
   const swing = { warmest: 34, coldest: 14, humidityAtWarmest: 30, humidityAtColdest: 70 };
   const made = new TestJob().tell('add-pieces', {
     ids: ['p'],
-    kind: 'panelled-door',
-    piece: usualPiece('panelled-door', 'room-1'),
+    kind: 'flush-door',
+    piece: usualPiece('flush-door', 'room-1'),
   });
   made.tell('change-climate', { id: 'house', facts: { usual: swing } });
   const swinging = { ...input, clocks: clocksOf(made.job, 10) };
@@ -106,7 +122,7 @@ test('a cooler hour is told when there is one, and only then', () => {
 });
 
 test('a search keeps the school, never gets worse than it, and is proved on a door', () => {
-  const input = sceneIn('panelled-door', 23, 50);
+  const input = sceneIn('panelled-door', 12, 70);
   const setting = settingOf(input);
   const bySchool = simulatePass(input, setting);
   const within = searchedOrder(input, setting, 'within-the-school', 20_000);

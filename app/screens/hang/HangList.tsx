@@ -76,8 +76,8 @@ export function HangList({ rows, at, problem }: HangListProps) {
               ))}
             </Box>
             <Caution>
-              Hang them on a wedge, or board the openings up. Fire and escape doors are never left off overnight; local
-              rules decide.
+              Hang them on a wedge, or board the openings up. Fire and escape doors are never wedged and never left off
+              overnight; local rules decide.
             </Caution>
           </Sheet>
         </Section>

@@ -1,6 +1,7 @@
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { FIRE_DOOR } from '../../../core/pieces/while-wet.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { useCommands, useNow } from '../../open-job/use-job.ts';
 import { Caution } from '../../parts/Section.tsx';
@@ -31,7 +32,8 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
         />
         <strong>{words}</strong>
       </Box>
-      {hung?.isDone && isSoft && keptApart === null && (
+      {piece.fireRated && isSoft && <Caution>{FIRE_DOOR.join(' ')}</Caution>}
+      {hung?.isDone && isSoft && keptApart === null && !piece.fireRated && (
         <Caution>
           {piece.comesOff
             ? 'It hangs, and nothing keeps it off its stop: a soft coat sticks there and tears.'
@@ -49,7 +51,7 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
             {keptApart.by === 'wedge' ? 'Wedge is out' : 'Bumpers are off'}
           </Button>
         </Box>
-      ) : isBack ? (
+      ) : isBack && !piece.fireRated ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('wedge')}>
             Wedge is in

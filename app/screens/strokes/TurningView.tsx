@@ -1,4 +1,5 @@
 import { formatMoment } from '../../../core/units/moments.ts';
+import { whileWetOf } from '../../../core/job/queries/pieces.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -11,7 +12,6 @@ import { groupOf } from '../../../core/job/queries/groups.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { TURNINGS, type Job } from '../../../core/job/document/schema.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { definitionOf } from '../../../core/pieces/registry.ts';
 import { handlingOf, type Handling } from '../../../core/strokes/handling.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
@@ -50,7 +50,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
       <Section title="It stays where it is">
         <Sheet>
           <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
-            {definitionOf(piece.kind).whileWet.map((words) => (
+            {whileWetOf(piece).map((words) => (
               <li key={words}>{localise(words)}</li>
             ))}
           </Box>

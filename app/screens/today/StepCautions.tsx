@@ -1,6 +1,7 @@
 import { operationOf } from '../../../core/steps/operations.ts';
 import Box from '@mui/material/Box';
 import { NIGHT_HUNG } from '../../../core/job/cautions.ts';
+import { FIRE_DOOR } from '../../../core/pieces/while-wet.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import { hazardsOf } from '../../../core/steps/step-hazards.ts';
 import { useJob } from '../../open-job/use-job.ts';
@@ -25,7 +26,7 @@ export function StepCautions({ step, needsTwo }: StepCautionsProps) {
       ))}
       {operationOf(step).moves === 'night' && (
         <Box sx={{ mb: 1.5 }}>
-          <Caution>{NIGHT_HUNG}</Caution>
+          <Caution>{step.piece.fireRated ? FIRE_DOOR.join(' ') : NIGHT_HUNG}</Caution>
         </Box>
       )}
       {needsTwo && (

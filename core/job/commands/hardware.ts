@@ -54,6 +54,11 @@ export const keepApart = command({
   label: ({ id, keptApart }, job) =>
     keptApart === null ? `Let ${markOf(job, id)} close` : `Keep ${markOf(job, id)} off its stop`,
   change(draft, { id, keptApart }) {
-    entryOf(draft.pieces, id, 'piece').keptApart = keptApart;
+    const piece = entryOf(draft.pieces, id, 'piece');
+    if (keptApart !== null && piece.fireRated)
+      throw new CommandRefused(
+        'A fire door is never wedged or held ajar: its closer stays connected. Lay release paper where a soft coat meets its stop.',
+      );
+    piece.keptApart = keptApart;
   },
 });

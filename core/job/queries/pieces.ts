@@ -1,5 +1,6 @@
 import type { Elevation } from '../../pieces/elevation.ts';
 import { definitionOf, hasFeature } from '../../pieces/registry.ts';
+import { FIRE_DOOR } from '../../pieces/while-wet.ts';
 import { kept } from '../../units/kept.ts';
 import type { Piece } from '../document/piece-schema.ts';
 
@@ -52,6 +53,10 @@ const locksHouse = ({ kind, exposure }: Closing): boolean => {
 export const closesByNight = (piece: Closing): boolean =>
   !piece.access.standIn &&
   (piece.access.closesAtNight || piece.fireRated || (!piece.comesOff && locksHouse(piece)));
+
+/** What is kept open, wedged or closed off while a piece is wet in its place: of a fire door nothing is. */
+export const whileWetOf = ({ kind, fireRated }: Pick<Piece, 'kind' | 'fireRated'>): readonly string[] =>
+  fireRated ? FIRE_DOOR : definitionOf(kind).whileWet;
 
 /** Whether a piece comes off and is back on its hinges every night. */
 export const hangsByNight = (piece: Closing): boolean => piece.comesOff && closesByNight(piece);

@@ -1,5 +1,6 @@
 import { coatingOf, cleanerOf, fillerOf, preservativeOf, shelfOf } from '../job/queries/shelf.ts';
 import { colourOn } from '../job/queries/faces.ts';
+import { edgeFaceOf, traitsOf } from '../job/queries/pieces.ts';
 import { isWetRoom, roomOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
@@ -23,8 +24,9 @@ import { sameCoats, type Recipe, type SystemCoat } from './system-coat.ts';
 export interface Ground {
   proof: Proof;
   exposure: Piece['exposure'];
-  /** Faces that get paint; edges go with the front. */
+  /** Faces that get paint, and the one with which the edges go. */
   faces: readonly FaceId[];
+  edgeFace: FaceId;
   hasEdges: boolean;
   /** Whether some of its edges get no paint. */
   hasOpenEdges: boolean;
@@ -87,15 +89,17 @@ export interface Situation {
 
 /** What decides the build-up of a piece in its group. */
 export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGroup): Ground {
-  const { traits, edgeNames } = definitionOf(piece.kind);
+  const { edgeNames } = definitionOf(piece.kind);
+  const edgeFace = edgeFaceOf(piece);
   const hasEdges = piece.scope.edges.length > 0;
   return {
     proof: proofOf(job, piece),
     exposure: piece.exposure,
-    faces: FACE_IDS.filter((face) => piece.scope.faces.includes(face) || (face === 'front' && hasEdges)),
+    faces: FACE_IDS.filter((face) => piece.scope.faces.includes(face) || (face === edgeFace && hasEdges)),
+    edgeFace,
     hasEdges,
     hasOpenEdges: Object.keys(edgeNames).length > piece.scope.edges.length,
-    traits,
+    traits: traitsOf(piece),
     fireRated: piece.fireRated,
     yearBuilt: job.site.yearBuilt,
     colours: { front: colourOn(group, 'front').hex, back: colourOn(group, 'back').hex },
@@ -115,7 +119,7 @@ export function groundsOf(job: Job, group: FinishGroup): Ground[] {
     if (piece.groupId !== group.id) continue;
     const isDamp = isWetRoom(roomOf(job, piece));
     const key = JSON.stringify([
-      ...[piece.surface, piece.exposure, piece.scope, piece.kind, workOf(piece)],
+      ...[piece.surface, piece.exposure, piece.scope, piece.kind, workOf(piece), edgeFaceOf(piece)],
       ...[piece.fireRated, isDamp],
     ]);
     if (!grounds.has(key)) grounds.set(key, groundOf(job, piece, group));
@@ -175,7 +179,7 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     patch: ground.proof.patch,
     exposure: ground.exposure[face],
     isOutdoorPiece: ground.faces.some((other) => ground.exposure[other] === 'outside'),
-    hasEdges: ground.hasEdges && face === 'front',
+    hasEdges: ground.hasEdges && (face === ground.edgeFace || faces.includes(ground.edgeFace)),
     hasOpenEdges: ground.hasOpenEdges,
     traits: ground.traits,
     fireRated: ground.fireRated,

@@ -75,6 +75,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   edgeNames: Partial<Readonly<Record<EdgeId, string>>>;
   /** The face that looks out where the piece closes the house: of a window, a garage door, an entrance. */
   outerFace?: FaceId;
+  /** The face with which its edges are painted, by the way it opens; the front where it is left out. */
+  edgesWith?(shape: S): FaceId;
   /** Whether a new piece of this kind looks out on that face, unless it is said otherwise. */
   usuallyOutside?: true;
   /** The face that may stay as it is where days or money are short, since few see it; left out where all are seen. */

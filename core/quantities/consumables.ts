@@ -3,6 +3,7 @@ import { AREA } from '../units/measures.ts';
 import { makesMist } from '../shelf/tools.ts';
 import { coatsOn, laidOn } from '../job/queries/faces.ts';
 import { fillerOf } from '../job/queries/shelf.ts';
+import { edgeFaceOf } from '../job/queries/pieces.ts';
 import { hasTrait } from '../pieces/registry.ts';
 import { groupBy } from '../units/maps.ts';
 import { groupOf } from '../job/queries/groups.ts';
@@ -206,7 +207,7 @@ function abrasion(job: Job): Pick<Counted, 'abraded' | 'denibbed'> {
     }
     if (hasTrait(piece.kind, 'wall')) continue;
     for (const { part, area } of takeOff(piece)) {
-      const coats = coatsOn(buildUp, part === 'back' ? 'back' : 'front').length;
+      const coats = coatsOn(buildUp, part === 'front' || part === 'back' ? part : edgeFaceOf(piece)).length;
       denibbed += area * Math.max(0, coats - 1);
     }
   }

@@ -1,4 +1,4 @@
-import { elevationOf } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat, Extent } from '../job/document/coat-schema.ts';
 import type { Tool } from '../shelf/tools.ts';
@@ -146,7 +146,7 @@ export function coatMinutes(piece: Piece, face: FaceId, { tool, extent }: Pick<C
     extent === 'edges'
       ? []
       : (faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? []);
-  const withFace = face === 'front' ? edges.filter((edge) => piece.scope.edges.includes(edge.id)) : [];
+  const withFace = face === edgeFaceOf(piece) ? edges.filter((edge) => piece.scope.edges.includes(edge.id)) : [];
   const application = usualApplication(tool);
   return (
     elements.reduce((sum, element) => sum + workMinutes(workOf(element), application), 0) +

@@ -1,4 +1,4 @@
-import { elevationOf } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Application } from '../job/document/stroke-schema.ts';
 import { outlineArea, type Element, type FaceId, type Part } from '../pieces/elevation.ts';
@@ -90,7 +90,7 @@ function naturalSections(piece: Piece, faces: readonly FaceId[], application: Ap
       add(name === faceNames[face.id] ? name : `${name}${of}`, element.developedArea * share, minutes);
     }
   }
-  if (faces.includes('front')) {
+  if (faces.includes(edgeFaceOf(piece))) {
     for (const edge of elevation.edges.filter(({ id }) => piece.scope.edges.includes(id)))
       add('edges', edge.area, workMinutes(workOfEdge(edge), application));
   }

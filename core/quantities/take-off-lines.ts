@@ -1,4 +1,4 @@
-import { elevationOf } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf } from '../job/queries/pieces.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { EdgeId, FaceId, Part } from '../pieces/elevation.ts';
 import { paintUses, type PaintUse } from './litres.ts';
@@ -36,9 +36,9 @@ function partsOf({ piece, face, coat }: PaintUse): { part: Part | EdgeId; name: 
     coat.extent === 'edges'
       ? []
       : (faces.find(({ id }) => id === face && piece.scope.faces.includes(id))?.elements ?? []);
-  const withFront = face === 'front' ? edges.filter(({ id }) => piece.scope.edges.includes(id)) : [];
+  const withEdges = face === edgeFaceOf(piece) ? edges.filter(({ id }) => piece.scope.edges.includes(id)) : [];
   return [
     ...elements.map(({ part, name, developedArea }) => ({ part, name, area: developedArea })),
-    ...withFront.map(({ id, area }) => ({ part: id, name: `${id} edge`, area })),
+    ...withEdges.map(({ id, area }) => ({ part: id, name: `${id} edge`, area })),
   ].filter(({ area }) => area > 0);
 }

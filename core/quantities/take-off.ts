@@ -1,4 +1,4 @@
-import { elevationOf, isFixedPiece } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf, isFixedPiece } from '../job/queries/pieces.ts';
 import { kept } from '../units/kept.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Extent } from '../job/document/coat-schema.ts';
@@ -29,21 +29,21 @@ export const takeOff = kept(
   { isFixed: isFixedPiece },
 );
 
-/** m² of a piece that are painted with one face: the face itself, and the edges with the front. */
+/** m² of a piece that are painted with one face: the face itself, and the edges with theirs. */
 export function areaWithFace(piece: Piece, face: FaceId): number {
   return takeOff(piece)
-    .filter(({ part }) => part === face || (face === 'front' && part !== 'back'))
+    .filter(({ part }) => part === face || (face === edgeFaceOf(piece) && part !== 'front' && part !== 'back'))
     .reduce((sum, { area }) => sum + area, 0);
 }
 
 /** Share of a face that spots of bare wood, filler and stains usually make up: a default. */
 export const SPOT_SHARE = 0.1;
 
-/** m² of a piece that one coat covers on a face: all of it, its spots, or, with the front, its edges alone. */
+/** m² of a piece that one coat covers on a face: all of it, its spots, or, with the face of the edges, those alone. */
 export function coatedArea(piece: Piece, face: FaceId, extent: Extent): number {
   if (extent === 'all') return areaWithFace(piece, face);
   if (extent === 'spots') return SPOT_SHARE * areaWithFace(piece, face);
-  if (face === 'back') return 0;
+  if (face !== edgeFaceOf(piece)) return 0;
   return takeOff(piece)
     .filter(({ part }) => part !== 'front' && part !== 'back')
     .reduce((sum, { area }) => sum + area, 0);

@@ -1,6 +1,7 @@
 import { spanInWords } from '../quantities/sections.ts';
 import { capital } from '../units/sentence.ts';
 import type { FaceId } from '../pieces/elevation.ts';
+import { edgeFaceOf } from '../job/queries/pieces.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import { operationOf } from './operations.ts';
 import type { PieceStep } from './step.ts';
@@ -10,7 +11,7 @@ const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seven
 function facesInWords(step: PieceStep, faces: readonly FaceId[]): string {
   const names = definitionOf(step.piece.kind).faceNames;
   const { scope } = step.piece;
-  const edges = faces.includes('front') && scope.edges.length > 0;
+  const edges = faces.includes(edgeFaceOf(step.piece)) && scope.edges.length > 0;
   const painted = faces.filter((face) => scope.faces.includes(face)).map((face) => names[face]);
   return [...painted, ...(edges ? ['edges'] : [])].join(' and ');
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
-import { elevationOf } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf } from '../job/queries/pieces.ts';
 import { APPLICATIONS, EDGE_SCHOOLS } from '../job/document/stroke-schema.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import type { Shape } from '../pieces/shape.ts';
@@ -53,9 +53,9 @@ for (const { title, piece } of presets) {
             assert.ok(Math.abs(area - expected) < 1e-6, `${face.id}/${element.id}: ${area} of ${expected}`);
           }
         }
-        const painted = wanted.includes('front') ? edges : [];
+        const painted = wanted.includes(edgeFaceOf(piece)) ? edges : [];
         assert.deepEqual(
-          [...new Set(pass.strokes.filter(({ id }) => id.startsWith('front/edge-')).map(({ of }) => of))].sort(),
+          [...new Set(pass.strokes.filter(({ id }) => id.includes('/edge-')).map(({ of }) => of))].sort(),
           painted.map(({ id }) => id).sort(),
         );
         assert.ok(pass.strokes.every((stroke) => strokeMinutes(stroke, options) > 0, 'a stroke without time'));
@@ -66,7 +66,7 @@ for (const { title, piece } of presets) {
   test(`${title}: strokes of a face lie beside each other and fill what is painted of it`, () => {
     for (const face of elevationOf(piece).faces) {
       for (const options of everyWay(piece)) {
-        const strokes = passOf(piece, [face.id], options).strokes.filter(({ id }) => !id.startsWith('front/edge-'));
+        const strokes = passOf(piece, [face.id], options).strokes.filter(({ id }) => !id.includes('/edge-'));
         const drawn = strokes.reduce(
           (sum, { outline, holes }) =>
             sum + outlineArea(outline) - holes.reduce((open, hole) => open + outlineArea(hole), 0),

@@ -1,4 +1,4 @@
-import { elevationOf } from '../job/queries/pieces.ts';
+import { edgeFaceOf, elevationOf } from '../job/queries/pieces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { StrokeChoice } from '../job/document/stroke-schema.ts';
 import {
@@ -55,13 +55,14 @@ export function passOf(piece: Piece, faces: readonly FaceId[], options: PassOpti
   const elevation = elevationOf(piece);
   const definition = definitionOf(piece.kind);
   const shown = elevation.faces.filter((face) => faces.includes(face.id) && piece.scope.faces.includes(face.id));
-  const [first] = elevation.faces;
-  const edges = faces.includes('front') ? elevation.edges.filter(({ id }) => piece.scope.edges.includes(id)) : [];
+  const edgeFace = edgeFaceOf(piece);
+  const beside = elevation.faces.find(({ id }) => id === edgeFace) ?? elevation.faces[0];
+  const edges = faces.includes(edgeFace) ? elevation.edges.filter(({ id }) => piece.scope.edges.includes(id)) : [];
   const strokes = [
     ...shown.flatMap((face) => strokesOfFace(face, options)),
-    ...(first ? edges.flatMap((edge) => strokesOfEdge(edge, first, definition.edgeNames[edge.id] ?? edge.id)) : []),
+    ...(beside ? edges.flatMap((edge) => strokesOfEdge(edge, beside, definition.edgeNames[edge.id] ?? edge.id)) : []),
   ];
-  const drawn = shown.length > 0 || edges.length === 0 ? shown : elevation.faces.slice(0, 1);
+  const drawn = shown.length > 0 || edges.length === 0 || !beside ? shown : [beside];
   const school = FACE_ORDERS[options.face];
   const rows = new Map(elevation.faces.map((face) => [face.id, rowsOf(face)]));
   const sorting = { school, rows, edges: options.edges, cutsFirst: options.application === 'cut-first' };
@@ -128,8 +129,8 @@ function runningOntoTheWall(element: Element): Element {
 function strokesOfEdge(edge: Edge, face: Face, name: string): Stroke[] {
   const work = workOfEdge(edge);
   const stroke = (more: Pick<Stroke, 'role' | 'outline' | 'work'> & Partial<Stroke>, suffix = ''): Stroke => ({
-    id: `front/edge-${edge.id}${suffix}`,
-    sheet: 'front',
+    id: `${face.id}/edge-${edge.id}${suffix}`,
+    sheet: face.id,
     name,
     holes: [],
     grain: edge.id === 'top' || edge.id === 'bottom' || edge.id === 'joints' ? 'horizontal' : 'vertical',

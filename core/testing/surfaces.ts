@@ -32,6 +32,7 @@ export function ground(
     proof: { facts: { ...SOUND_GLOSS, ...facts }, unknown, patch },
     exposure: { front: 'inside', back: 'inside' },
     faces: ['front', 'back'],
+    edgeFace: 'front',
     hasEdges: true,
     hasOpenEdges: false,
     traits: [],

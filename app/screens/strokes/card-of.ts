@@ -1,3 +1,4 @@
+import { staysUnpaintedOn } from '../../../core/job/queries/pieces.ts';
 import { colourOn } from '../../../core/job/queries/faces.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import { cautionsAt } from '../../../core/job/cautions.ts';
@@ -39,7 +40,7 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
         ({ face, at, brushableUntil, where }) =>
           `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
       ),
-      `Stays bare: ${definition.staysUnpainted.join('; ')}.`,
+      `Stays bare: ${staysUnpaintedOn(piece).join('; ')}.`,
       'Tape: pull it while the paint is wet, or score it when it is touch dry.',
       ...hazards.map((id) => {
         const { name, mask, gloves, air: change, fire } = HAZARDS[id];

@@ -1,3 +1,4 @@
+import { staysUnpaintedOn } from '../../../core/job/queries/pieces.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -112,9 +113,9 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
               take={(note) => change({ note }, { strokes: `${piece.id}/note`, quiet: true })}
             />
           </Box>
-          {definition.staysUnpainted.length > 0 && (
+          {staysUnpaintedOn(piece).length > 0 && (
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              <strong>Stays without paint:</strong> {localise(definition.staysUnpainted.join('; '))}.
+              <strong>Stays without paint:</strong> {localise(staysUnpaintedOn(piece).join('; '))}.
             </Box>
           )}
           <div>

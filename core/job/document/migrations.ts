@@ -206,7 +206,9 @@ function judgedByTheTrade(job: Record<string, unknown>): Record<string, unknown>
     planning: { trades: 'walls-first', lines: null, outsideInADay: false, ...asRecord(job.planning) },
     pieces: each(job.pieces, (piece) => {
       const surface = asRecord(piece.surface);
-      return surface.existing === WATERBORNE ? { ...piece, surface: { ...surface, existing: coatOn(piece) } } : piece;
+      const existing = surface.existing === WATERBORNE ? coatOn(piece) : surface.existing;
+      const shape = piece.kind === 'casement-window' ? { opens: 'outwards', ...asRecord(piece.shape) } : piece.shape;
+      return { ...piece, shape, surface: { ...surface, existing } };
     }),
     findings: each(job.findings, (finding) =>
       finding.found === 'old-coat' && finding.result === WATERBORNE

@@ -1,4 +1,6 @@
-import type { Elevation } from '../../pieces/elevation.ts';
+import type { Elevation, FaceId } from '../../pieces/elevation.ts';
+import { SUBSTRATES } from '../../pieces/substrate.ts';
+import type { Trait } from '../../pieces/traits.ts';
 import { definitionOf, hasFeature } from '../../pieces/registry.ts';
 import { FIRE_DOOR } from '../../pieces/while-wet.ts';
 import { kept } from '../../units/kept.ts';
@@ -37,6 +39,26 @@ export const TWO_PEOPLE_FROM = 25;
 export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
   return definitionOf(piece.kind).weight(piece.shape);
 }
+
+/** The face with which the edges of a piece are painted. */
+export const edgeFaceOf = ({ kind, shape }: Pick<Piece, 'kind' | 'shape'>): FaceId =>
+  definitionOf(kind).edgesWith?.(shape) ?? 'front';
+
+/** What the use of a piece asks of its finish: putty and wood that slides on wood are of timber alone. */
+export function traitsOf({ kind, surface }: Pick<Piece, 'kind' | 'surface'>): readonly Trait[] {
+  const { traits } = definitionOf(kind);
+  return SUBSTRATES[surface.substrate].isWood ? traits : traits.filter((trait) => !OF_TIMBER.has(trait));
+}
+
+const OF_TIMBER: ReadonlySet<Trait> = new Set(['putty', 'slides']);
+
+/** What stays bare on a piece, in the painter's words: plastic and metal have no putty, and nothing that slides on wood. */
+export const staysUnpaintedOn = ({ kind, surface }: Pick<Piece, 'kind' | 'surface'>): readonly string[] => {
+  const { staysUnpainted } = definitionOf(kind);
+  if (SUBSTRATES[surface.substrate].isWood || !definitionOf(kind).traits.some((trait) => OF_TIMBER.has(trait)))
+    return staysUnpainted;
+  return ['glass, and the gaskets that hold it', ...staysUnpainted.filter((words) => !/putty|wood on wood|cords/.test(words))];
+};
 
 type Closing = Pick<Piece, 'kind' | 'exposure' | 'comesOff' | 'access' | 'fireRated'>;
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
+import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
@@ -7,7 +7,7 @@ import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '..
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
 import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
-import { counts } from '../phrases.ts';
+import { counts, says } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
 
@@ -24,6 +24,7 @@ const schema = z.lazy(() =>
     lights: z.number().int().min(1).max(4),
     mullion: z.number().min(10).max(200),
     ...within(SASH),
+    opens: z.enum(['outwards', 'inwards']),
     ...glazing(),
   }),
 );
@@ -109,6 +110,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   fields: [
     ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
     dimension('lights', 'Casements across', [1, 4], { unit: 'count', main: true }),
+    choice('opens', 'It opens', { outwards: 'outwards', inwards: 'inwards' }),
     ...GLAZING_FIELDS,
     ...fieldsOf(WINDOW_FRAME, { frame: 'Frame', sill: 'Sill' }),
     dimension('mullion', 'Mullion', [10, 200], { when: (shape) => Number(shape.lights) > 1 }),
@@ -133,6 +135,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
         rail: 55,
         sashThickness: 44,
         seal: 10,
+        opens: 'outwards',
         ...USUAL_GLAZING,
         paneColumns: 1,
         paneRows: 3,
@@ -151,6 +154,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
         rail: 55,
         sashThickness: 44,
         seal: 10,
+        opens: 'outwards',
         ...USUAL_GLAZING,
         paneColumns: 2,
         paneRows: 2,
@@ -164,6 +168,8 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   elevation: (shape) => ({ faces: [face('front', shape), face('back', shape)], edges: edges(shape) }),
   faceNames: { front: 'inside', back: 'outside' },
   outerFace: 'back',
+  // Seen when it stands open: of a casement that opens outwards its edges are the outside paint's.
+  edgesWith: ({ opens }) => (opens === 'outwards' ? 'back' : 'front'),
   usuallyOutside: true,
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
   schools: ['putty-outwards', 'top-down'],
@@ -191,6 +197,6 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
     words: { 'casement window': {}, casement: {}, window: {} },
     sizes: sizesAsTyped('width', 'height'),
     lengths: [],
-    phrases: [counts('lights', ['light', 'lights', 'casements'], '2 lights'), PANES_PHRASE],
+    phrases: [counts('lights', ['light', 'lights', 'casements'], '2 lights'), PANES_PHRASE, says('opens inwards', { opens: 'inwards' }), says('opens outwards', { opens: 'outwards' })],
   },
 };

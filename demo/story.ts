@@ -169,7 +169,8 @@ export class Story {
     this.tell('change-group', { groupId: this.#groupOf(pieceId).id, name, ...facts });
     const group = this.#groupOf(pieceId);
     const best = offerFor(this.job, group).permitted.find(({ candidate }) => {
-      const products = candidate.buildUp.coats.map(({ product }) => product);
+      const { coats, faceCoats } = candidate.buildUp;
+      const products = [...coats, ...(faceCoats.back ?? [])].map(({ product }) => product);
       return products.includes(topcoat) && (primer === undefined || products.includes(primer));
     });
     if (best === undefined) throw new Error(`Nothing with ${topcoat} is permitted on ${name}.`);

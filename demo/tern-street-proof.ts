@@ -100,7 +100,7 @@ function plaster(story: Story): void {
   story
     .prove('recital-ceiling-1', 'over the window', {
       lead: 'none',
-      'old-coat': 'waterborne-paint',
+      'old-coat': 'waterborne-matt',
       soundness: 'holds',
       contamination: 'clean',
       stains: 'bleeds',

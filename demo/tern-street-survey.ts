@@ -130,15 +130,12 @@ function store(story: Story): void {
 }
 
 function recitalRoom(story: Story): void {
-  const street = { front: 'outside', back: 'inside' } as const;
   story
     .type('2 sash window 1180x2010 8 panes bare flaking recital', 'recital-bare-sash', {
-      exposure: street,
       note: 'outside bare wood and putty, preserved years ago',
       upHigh: true,
     })
     .type('2 sash window 1180x2010 8 panes oil gloss worn recital', 'recital-sash', {
-      exposure: street,
       note: 'old paint, tested first',
       upHigh: true,
     })

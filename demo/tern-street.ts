@@ -107,7 +107,7 @@ function lookedOver(story: Story): Story {
         spot: { x: 42, y: 1480 },
         at: '2027-03-05T09:55',
         by: 'painter-1',
-        note: 'low down, hinge side',
+        note: 'low down, left leg',
         photoIds: [],
         cause: null,
         rework: null,

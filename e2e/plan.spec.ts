@@ -37,7 +37,7 @@ test('the order of work is played five hundred times; files of problem and solut
   await expect(risk.getByText('Promise at 80 %')).toBeVisible({ timeout: 30_000 });
   // The last coat's drying is what the doors hang on, whatever the days bring.
   const decisive = risk.getByRole('list', { name: 'Waits that decide most often' }).getByRole('listitem').first();
-  await expect(decisive).toContainText(/^[4-9]\d %C-0[12] turn, then third coat/);
+  await expect(decisive).toContainText(/^[3-9]\d %C-0[12] turn, then third coat/);
   await expect(risk.getByText(/^\d+ % of the runs$/)).toHaveCount(2);
 
   const saved = async (name: string): Promise<string> => {
@@ -331,7 +331,7 @@ test('a run is held and moved with a finger', async ({ browser }) => {
   const box = await run.boundingBox();
   if (box === null) throw new Error('The run is not drawn.');
   const touch = await context.newCDPSession(page);
-  const [x, y] = [box.x + 12, box.y + box.height / 2];
+  const [x, y] = [box.x + Math.min(12, box.width / 2), box.y + box.height / 2];
   const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', right = 0): Promise<unknown> =>
     touch.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: x + right, y }] });
   await finger('touchStart');
@@ -365,7 +365,8 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   await expect(sheets.first()).toContainText('Tuesday 9 March · Lead painter');
   const batches = page.getByRole('list', { name: 'Batches of the day' });
   // What is done with the same thing in hand is one entry, which opens.
-  for (const closed of await batches.getByRole('button', { expanded: false }).all()) await closed.click();
+  const closed = batches.getByRole('button', { expanded: false });
+  for (let left = await closed.count(); left > 0; left--) await closed.first().click();
   await expect(batches.locator('li:not(:has(li))')).toHaveCount(listed);
   const coat = sheets.first().getByRole('listitem').filter({ hasText: 'coat' }).first();
   await expect(coat).toContainText(/by (roller|brush|spray), \d+\.\d+ L · touch dry .*\d\d:\d\d, next coat/);

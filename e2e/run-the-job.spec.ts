@@ -241,8 +241,8 @@ test('a run is found: tapped on the drawing, its cause named by the log, its rew
 }) => {
   test.setTimeout(90_000);
   await new PainterOn(page).openDemo('demo-tern-street', 'check');
-  await page.getByRole('link', { name: /D-08/ }).click();
-  const face = page.getByRole('group', { name: /^D-08, front: tap/ });
+  await page.getByRole('link', { name: /A-07/ }).click();
+  const face = page.getByRole('group', { name: /^A-07, front: tap/ });
   await face.click({ position: { x: 140, y: 60 } });
   await page
     .getByRole('region', { name: 'What is it?' })
@@ -329,17 +329,18 @@ test('the hand-over file is opened and read back, by itself and in the other voc
   expect(asked).toEqual([]);
   await expect(reader.getByRole('heading', { name: 'Tern Street Music School', level: 1 })).toBeVisible();
   const finishes = reader.getByRole('table', { name: 'Finishes' });
-  await expect(finishes.getByRole('row').filter({ hasText: 'Yard doors, galvanised steel' })).toContainText('XA 0093');
-  const rooms = reader.getByRole('table', { name: 'Coats in Yard' });
-  // The second coat of D-08's front, as the log has it: product, batch, air and film, and what is still to come is a gap.
-  await expect(rooms.getByRole('row').filter({ hasText: '144 µm' }).first()).toContainText(
-    /Exterior acrylic.*XA 0093.*4 Mar.*°C/,
+  const joinery = finishes.getByRole('row').filter({ hasText: 'Inside joinery, old oil gloss' });
+  await expect(joinery).toContainText('TE 2207');
+  const rooms = reader.getByRole('table', { name: 'Coats in Practice rooms' });
+  // The second coat of A-07's front, as the log has it: product, batch, air and film, and what is still to come is a gap.
+  await expect(rooms.getByRole('row').filter({ hasText: '122 µm' }).first()).toContainText(
+    /Trim enamel, acrylic.*TE 2207.*4 Mar.*°C/,
   );
   await expect(rooms).toContainText('not in the log');
   // On a phone each row is a card, its words named, and nothing is wider than the screen.
   await reader.setViewportSize({ width: 390, height: 844 });
   expect(await reader.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await expect(finishes.getByRole('row').filter({ hasText: 'Yard doors, galvanised steel' })).toContainText('XA 0093');
+  await expect(joinery).toContainText('TE 2207');
   await reader.close();
 
   await page.getByRole('button', { name: 'casing, can' }).click();

@@ -15,14 +15,13 @@ async function oldestLap(page: Page): Promise<{ age: number; limit: number }> {
   return { age: Number(age), limit: Number(limit) };
 }
 
-test('a door that is fine in the cold goes off in a hot room; the best way out brings it back, and the plan takes it', async ({
+test('a door stops at its joints in any air; a ceiling goes off in a hot room, the best way out brings it back, and the plan takes it', async ({
   page,
 }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'strokes');
   await painter.choose('In the air of', 'Open air, harbour');
   await expect(verdictOn(page)).toContainText('Every lap is met fresh');
-  const cold = await oldestLap(page);
-  expect(cold.age).toBeLessThan(0.7 * cold.limit);
+  expect((await oldestLap(page)).age).toBeLessThan(0.7 * (await oldestLap(page)).limit);
 
   // Played, it says what is painted, and the list goes along.
   const slider = page.getByRole('slider', { name: 'Time since the first stroke' });
@@ -36,14 +35,24 @@ test('a door that is fine in the cold goes off in a hot room; the best way out b
   const number = Number(/min: (\d+),/.exec(said)?.[1]) + 1;
   await expect(slider).toHaveAttribute('aria-valuetext', new RegExp(`min: ${number}, `));
 
+  // What sets at a sight line of the door does not show, and is no alarm.
+  await painter.choose('In the air of', 'Boiler room, hot and dry');
+  await expect(verdictOn(page)).not.toContainText(/go(es)? off/);
+
+  const piece = page.getByRole('combobox', { name: 'Piece' });
+  await piece.fill('N-01');
+  await page.getByRole('option', { name: /^N-01/ }).click();
+  await painter.choose('In the air of', 'Open air, harbour');
+  await expect(verdictOn(page)).toContainText('Every lap is met fresh');
+  const cold = await oldestLap(page);
   await painter.choose('In the air of', 'Boiler room, hot and dry');
   await expect(verdictOn(page)).toContainText(/laps? go(es)? off/);
   const hot = await oldestLap(page);
   // Told is the lap that is nearest to its limit, or furthest beyond it: no younger one in the heat.
   expect(hot.age).toBeGreaterThanOrEqual(cold.age - 0.05);
   expect(hot.limit).toBeLessThan(hot.age);
-  await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'left stile' }).first()).toContainText(
-    `Meets upper left panel after ${hot.age.toFixed(1)} of ${hot.limit.toFixed(1)} min.`,
+  await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'strip 9' }).first()).toContainText(
+    `Meets strip 8 after ${hot.age.toFixed(1)} of ${hot.limit.toFixed(1)} min.`,
   );
 
   const best = page.getByRole('list', { name: 'Ways out, the best first' }).getByRole('listitem').first();
@@ -54,7 +63,7 @@ test('a door that is fine in the cold goes off in a hot room; the best way out b
   expect((await oldestLap(page)).age).toBeCloseTo(promised, 1);
 
   await page.getByRole('button', { name: 'Take it into the plan' }).click();
-  await expect(page.getByText(/Chosen: plan and Today go by it, on all \d like it\./)).toBeVisible();
+  await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Plan .*changed since the plan/ })).toBeVisible();
   await page.reload();
   await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
@@ -66,7 +75,7 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
   await new PainterOn(page).openDemo('demo-tern-street', 'strokes');
   const school = await oldestLap(page);
   await page.getByRole('button', { name: 'Search any order' }).click();
-  await expect(page.getByText(/^Oldest lap 3\.\d min: no order is better\.$/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^Oldest lap \d\.\d min: no order is better\.$/)).toBeVisible({ timeout: 30_000 });
   await expect.poll(async () => (await oldestLap(page)).age).toBeLessThan(school.age * 0.6);
   const found = await oldestLap(page);
   await expect(

@@ -1,6 +1,7 @@
 import { getOrInsertComputed } from '../units/maps.ts';
 import { operationOf } from '../steps/operations.ts';
-import { coatingOf, fillerOf } from '../job/queries/shelf.ts';
+import { coatingOf, fillerOf, tinsOnSale } from '../job/queries/shelf.ts';
+import { inStock, litresOf } from '../job/queries/stock.ts';
 import { coatsOn, colourOn } from '../job/queries/faces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
@@ -73,9 +74,9 @@ export class GroupWork {
     );
   }
 
-  /** What the tins cost that would be bought for this group alone, in the job's currency. */
+  /** What the tins cost that would be bought for this group alone, with what is in stock, in the job's currency. */
   money(buildUp: BuildUp): number {
-    const needs = new Map<string, { coating: Coating; litres: number; sessions: Coat[] }>();
+    const needs = new Map<string, { coating: Coating; litres: number; had: number; sessions: Coat[] }>();
     for (const face of FACE_IDS) {
       coatsOn(buildUp, face).forEach((coat, index) => {
         const coating = coatingOf(this.#job, coat.product);
@@ -83,7 +84,7 @@ export class GroupWork {
         if (coating === undefined || area === 0) return;
         const colour = coating.role === 'topcoat' ? colourOn(this.#group, face).hex : '';
         const key = `${coat.product}/${colour}`;
-        const need = needs.get(key) ?? { coating, litres: 0, sessions: [] };
+        const need = needs.get(key) ?? { coating, litres: 0, had: litresOf(inStock(this.#job, coat.product, colour === '' ? null : colour)), sessions: [] };
         need.litres += litresOnto(area, coat.tool, coating, this.#job.mixing.gun);
         // The same coat on the other face is the same session.
         if (face === 'front' || coatsOn(buildUp, 'front')[index]?.product !== coat.product) need.sessions.push(coat);
@@ -91,9 +92,9 @@ export class GroupWork {
       });
     }
     let cost = 0;
-    for (const { coating, litres, sessions } of needs.values()) {
+    for (const { coating, litres, had, sessions } of needs.values()) {
       const { residue, reserve } = besidePieces(litres, sessions);
-      cost += this.#priceOf(coating, litres + residue + reserve);
+      cost += this.#priceOf(coating, Math.max(0, litres + residue + reserve - had));
     }
     return cost;
   }
@@ -104,7 +105,7 @@ export class GroupWork {
     return getOrInsertComputed(
       this.#prices,
       `${coating.id}/${tenths}`,
-      () => cheapestTins(tenths / 10, coating.tins).cost,
+      () => cheapestTins(tenths / 10, tinsOnSale(this.#job, coating)).cost,
     );
   }
 }

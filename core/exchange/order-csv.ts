@@ -1,7 +1,8 @@
-import { VOLUME } from '../units/measures.ts';
 import type { Job } from '../job/document/schema.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
+import { tinsOnSale } from '../job/queries/shelf.ts';
+import { tinSizeInWords } from '../shelf/tin-sizes.ts';
 import { writeCsv } from './csv.ts';
 
 /** The order of a job as a list for the shop: a row for each size of tin and each pack, with what it comes to. */
@@ -10,12 +11,12 @@ export function writeOrderCsv(job: Job): string {
     ...productNeeds(job).flatMap(({ coating, colour, tins: { best }, litres }) =>
       [...new Set(best.tins)].map((size) => {
         const count = best.tins.filter((tin) => tin === size).length;
-        const price = coating.tins.find((tin) => tin.litres === size)?.price ?? 0;
+        const price = tinsOnSale(job, coating).find((tin) => tin.litres === size)?.price ?? 0;
         return [
           coating.name,
           colour?.name ?? '',
           colour?.hex ?? '',
-          VOLUME.brief(size, job.settings.units),
+          tinSizeInWords(size, job.settings.units),
           count,
           count * price,
           litres.toFixed(3),

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../testing/jobs.ts';
-import { cautionsAt, type CautionAt } from './cautions.ts';
+import { cautionsAt, finishCautions, type CautionAt } from './cautions.ts';
 import type { StatedPiece } from './document/piece-schema.ts';
 import { usualPiece } from './document/usual-piece.ts';
 import type { PieceKind } from '../pieces/registry.ts';
@@ -33,6 +33,19 @@ test('a test for lead overrules the year, either way', () => {
   };
   assert.ok(!tested('none', 1874).includes('lead') && !tested('none', null).includes('year-unknown'));
   assert.ok(tested('lead', null).includes('lead') && tested('lead', 2005).includes('lead'));
+});
+
+test('children, heat and food are told by what a piece or its room is called, and by nothing that only sounds like it', () => {
+  const called = (note: string): CautionAt['id'][] => told('flush-door', { ...surface('bare'), note });
+  assert.deepEqual(called('side of the cot'), ['child']);
+  assert.deepEqual(called('behind the Radiator'), ['radiator']);
+  assert.deepEqual(called('oak worktop'), ['food']);
+  assert.deepEqual(called('cottage, breadth 3 m'), []);
+  const nursery = new TestJob().tell('change-room', { id: 'room-1', facts: { name: 'Nursery' } }).door('d').job;
+  assert.deepEqual(
+    finishCautions(nursery, 'group-1').map(({ id }) => id),
+    ['child'],
+  );
 });
 
 test('what comes with the kind, the weight and the place', () => {

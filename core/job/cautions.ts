@@ -1,4 +1,4 @@
-import { CAUTIONS, type CautionId } from '../pieces/cautions.ts';
+import { CAUTIONS, cautionsSaidBy, type CautionId } from '../pieces/cautions.ts';
 import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import { mayHoldLead } from '../pieces/substrate.ts';
 import type { Piece } from './document/piece-schema.ts';
@@ -18,8 +18,8 @@ export interface CautionAt {
   words: string;
 }
 
-/** The dangers of one piece: those of its kind, its weight, its age, and where it hangs. The gravest first. */
-export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piece, 'mark'>): CautionAt[] {
+/** The dangers of one piece: those of its kind, its weight, its age, where it hangs and what it is said to be. The gravest first. */
+export function cautionsAt(job: Pick<Job, 'site' | 'findings' | 'rooms'>, piece: Omit<Piece, 'mark'>): CautionAt[] {
   const { yearBuilt } = job.site;
   const tested = job.findings.findLast(({ groupId, found }) => groupId === piece.groupId && found === 'lead')?.result;
   const isOldPaint = mayHoldLead(piece.surface.substrate, piece.surface.existing) && !hasTrait(piece.kind, 'plate') && tested !== 'none';
@@ -30,6 +30,7 @@ export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piec
     ...definitionOf(piece.kind).cautions.filter((id) => id !== 'ladder'),
     ...(piece.comesOff && weightOf(piece) > TWO_PEOPLE_FROM ? (['heavy'] as const) : []),
     ...(piece.upHigh ? (['ladder'] as const) : []),
+    ...cautionsSaidBy(`${piece.note}\n${job.rooms.find(({ id }) => id === piece.roomId)?.name ?? ''}`),
   ];
   const told: CautionAt[] = known.map((id) => ({ id, words: CAUTIONS[id] }));
   if (isOldPaint && yearBuilt === null && tested === undefined) {
@@ -48,3 +49,11 @@ export function cautionsAt(job: Pick<Job, 'site' | 'findings'>, piece: Omit<Piec
   }
   return told;
 }
+
+/** The dangers of a group's pieces that the choice of its finish has to answer, each once. */
+export function finishCautions(job: Pick<Job, 'site' | 'findings' | 'rooms' | 'pieces'>, groupId: string): CautionAt[] {
+  const told = job.pieces.filter((piece) => piece.groupId === groupId).flatMap((piece) => cautionsAt(job, piece));
+  return DECIDED_BY_FINISH.flatMap((id) => told.find((caution) => caution.id === id) ?? []);
+}
+
+const DECIDED_BY_FINISH: readonly CautionAt['id'][] = ['child', 'radiator', 'food', 'fire-door'];

@@ -13,5 +13,20 @@ export const CAUTIONS = {
   springs:
     'Springs and cables of this door are under tension: never loosen them or what holds them. Leave repairs to a door fitter.',
   glass: 'Old panes and putty break without warning: gloves and eye protection.',
+  child:
+    'A child touches and mouths it: only paint that is declared safe for toys where you are, and no use before it is fully hard. Old paint is tested for lead first.',
+  radiator:
+    'Painted cold and switched off, with what is made for hot metal; it stays off until the paint is dry, and the first heating is aired well. Pipes and valves are left to a fitter.',
+  food: 'Food lies on it: leave it bare, or only with a finish that its maker declares for food once it is fully hard.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
+
+/** Dangers that no kind of piece tells, but what a piece or its room is called. */
+const SAID: readonly { id: CautionId; by: RegExp }[] = [
+  { id: 'child', by: /\b(cots?|cribs?|nursery|nurseries|toys?|child(ren)?('?s)?|kids?|bab(y|ies)|highchairs?|playrooms?|playgroups?)\b/i },
+  { id: 'radiator', by: /\bradiators?\b/i },
+  { id: 'food', by: /\b(worktops?|countertops?|work ?tops?|counter ?tops?|butcher ?blocks?|bread|cutting boards?|food)\b/i },
+];
+
+/** The dangers that names and notes tell. */
+export const cautionsSaidBy = (words: string): CautionId[] => SAID.filter(({ by }) => by.test(words)).map(({ id }) => id);

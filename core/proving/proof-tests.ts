@@ -40,6 +40,8 @@ export interface ProofTest<F extends FoundId = FoundId> {
   reading?: 'moisture' | 'colour';
   /** What the surface is judged as until somebody has looked; null where nothing is supposed. */
   judgedAs: ResultOf<F> | null;
+  /** Which case is taken until it is answered. */
+  takenAs: 'worst' | 'best' | 'usual';
   whileUnknown: string;
   matters(asked: Asked): boolean;
 }
@@ -69,6 +71,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       },
     },
     judgedAs: 'lead',
+    takenAs: 'worst',
     whileUnknown: 'Paint of that age is treated as lead: no dry sanding or scraping.',
     matters: ({ substrate, oldCoat, yearBuilt }) =>
       mayHoldLead(substrate, oldCoat) && (yearBuilt === null || yearBuilt < LEAD_BEFORE),
@@ -99,6 +102,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       bare: { sees: 'The rag takes up wood colour alone', means: 'Nothing is on it: prime as bare.' },
     },
     judgedAs: null,
+    takenAs: 'worst',
     whileUnknown: 'It is judged by what the walk says, else as the worst coat that is usual on this material.',
     matters: (asked) => isCoated(asked) && asked.oldCoat !== 'factory-finish' && asked.oldCoat !== 'factory-primed',
   }),
@@ -126,6 +130,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       },
     },
     judgedAs: 'holds',
+    takenAs: 'best',
     whileUnknown: 'It is judged as holding, and that is shown as a risk.',
     matters: isCoated,
   }),
@@ -153,6 +158,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       },
     },
     judgedAs: 'clean',
+    takenAs: 'best',
     whileUnknown: 'It is judged as clean, and that is shown as a risk.',
     matters: () => true,
   }),
@@ -172,6 +178,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       damp: { isBad: true, sees: 'More than 15 %', means: 'No coat yet: it blisters. Let it dry and read again.' },
     },
     judgedAs: 'dry',
+    takenAs: 'best',
     whileUnknown: 'It is judged as dry, and that is shown as a risk.',
     matters: (asked) =>
       (isWood(asked) && (asked.isOutside || !isCoated(asked))) || (asked.substrate === 'plaster' && !isCoated(asked)),
@@ -191,6 +198,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       bleeds: { isBad: true, sees: 'A yellow, brown or coloured ring', means: 'Stain block, on spots or all over.' },
     },
     judgedAs: 'none',
+    takenAs: 'best',
     whileUnknown: 'Oak and ash are taken to bleed; knots and stains elsewhere are shown as a risk.',
     matters: ({ substrate }) => substrate === 'softwood' || substrate === 'oak' || substrate === 'plaster',
   }),
@@ -212,6 +220,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       },
     },
     judgedAs: 'none',
+    takenAs: 'best',
     whileUnknown: 'It is judged as free of mould, and that is shown as a risk.',
     matters: ({ isOutside, isWall, isDamp }) => isOutside || isWall || isDamp,
   }),
@@ -226,6 +235,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       raw: { isBad: true, sees: 'Timber or board shows', means: 'Edges get their own first coats.' },
     },
     judgedAs: 'coated',
+    takenAs: 'best',
     whileUnknown: 'Edges are taken to be coated like the faces.',
     matters: (asked) => (isWood(asked) || asked.substrate === 'laminate') && isCoated(asked) && asked.hasEdges,
   }),
@@ -238,6 +248,7 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
     steps: ['Wipe a spot clean.', 'Hold the swatch against it, or pick the colour out of a photo taken in daylight.'],
     shows: { seen: { sees: 'A colour', means: 'Tells how many coats the new one needs to hide it.' } },
     judgedAs: null,
+    takenAs: 'usual',
     whileUnknown: 'Two topcoats are supposed to hide it.',
     matters: isCoated,
   }),

@@ -36,8 +36,8 @@ interface Draw {
  * is poured into the next box. Uncoloured products are taken tin by tin, with the same care. Faces come in the order of
  * coats, group by group. `bucket` in litres.
  */
-export function boxingPlan(need: Pick<ProductNeed, 'colour' | 'uses' | 'tins'>, bucket: number): Box[] {
-  const waiting = [...need.tins.best.tins].sort((one, other) => other - one);
+export function boxingPlan(need: Pick<ProductNeed, 'colour' | 'uses' | 'stock' | 'tins'>, bucket: number): Box[] {
+  const waiting = [...need.stock, ...need.tins.best.tins].sort((one, other) => other - one);
   const boxes: Box[] = [];
   let box: Box | null = null;
   for (const { use, litres } of drawsOf(need.uses)) {

@@ -1,6 +1,7 @@
 import { groupBy } from '../units/maps.ts';
 import { type Gun, residueIn, transferEfficiency } from '../shelf/tools.ts';
-import { coatingOf } from '../job/queries/shelf.ts';
+import { coatingOf, tinsOnSale } from '../job/queries/shelf.ts';
+import { inStock, takenFrom } from '../job/queries/stock.ts';
 import { colourOn, coatsOn, laidOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
@@ -77,6 +78,9 @@ export interface ProductNeed {
   litres: number;
   /** Litres of thinner, over all coats that are thinned. */
   thinner: number;
+  /** Litres of each tin in stock that is used up before anything is bought. */
+  stock: number[];
+  /** What to buy for the rest; what is left over is counted with the stock. */
   tins: TinChoices;
 }
 
@@ -96,8 +100,8 @@ export const sessionOf = ({ group, number, coat }: PaintUse): string => `${group
 
 /**
  * Litres of every product: Σ area / spread rate / transfer efficiency · surface factor, per coat, plus what stays in
- * the tools each session and a reserve for touching up, the larger of 5 % and 0.1 L. With the cheapest tins for each, and
- * the next best.
+ * the tools each session and a reserve for touching up, the larger of 5 % and 0.1 L. What is in stock is used first; with
+ * the cheapest tins for the rest, and the next best.
  */
 export function productNeeds(job: Job): ProductNeed[] {
   const byProduct = groupBy(paintUses(job), ({ coating, colour }) => `${coating.id}/${colour?.hex ?? ''}`);
@@ -120,10 +124,23 @@ export function productNeeds(job: Job): ProductNeed[] {
         ...beside,
         litres,
         thinner,
-        tins: tinChoices(litres, coating.tins),
+        ...bought(job, coating, colour?.hex ?? null, litres),
       },
     ];
   });
+}
+
+/** What of a need is in stock, and the tins that are bought for the rest. */
+function bought(
+  job: Job,
+  coating: Coating,
+  hex: string | null,
+  litres: number,
+): Pick<ProductNeed, 'stock' | 'tins'> {
+  const stock = takenFrom(inStock(job, coating.id, hex), litres);
+  const had = stock.reduce((sum, tin) => sum + tin, 0);
+  const { best, second } = tinChoices(Math.max(0, litres - had), tinsOnSale(job, coating));
+  return { stock, tins: { best: had > litres ? { ...best, leftOver: had - litres } : best, second } };
 }
 
 function sessionsOf(uses: readonly PaintUse[]): CoatNeed[] {

@@ -3,6 +3,8 @@ import { abrasiveSchema, DEFAULT_ABRASIVES } from './abrasive.ts';
 import { cleanerSchema, DEFAULT_CLEANERS } from './cleaner.ts';
 import { coatingSchema } from './coating.ts';
 import { DEFAULT_COATINGS } from './default-coatings.ts';
+import type { UnitSystem } from '../units/unit-systems.ts';
+import { tinsSoldIn } from './tin-sizes.ts';
 import { DEFAULT_FILLERS, fillerSchema } from './filler.ts';
 import { DEFAULT_PRESERVATIVES, preservativeSchema } from './preservative.ts';
 
@@ -43,17 +45,23 @@ export const DEFAULT_SHELF: Readonly<{ [C in Compartment]: readonly Shelf[C][num
 /** A shelf with nothing on it. */
 export const emptyShelf = (): Shelf => ({ coatings: [], cleaners: [], fillers: [], abrasives: [], preservatives: [] });
 
+/** The defaults as they are sold where this system of units is in use. */
+export const usualShelf = (units: UnitSystem): typeof DEFAULT_SHELF => ({
+  ...DEFAULT_SHELF,
+  coatings: DEFAULT_SHELF.coatings.map((coating) => ({ ...coating, tins: tinsSoldIn(coating.tins, units) })),
+});
+
 /** The defaults with a painter's own figures over them, then what the painter adds. Archived entries are among them. */
-export function overDefaults(own: Readonly<Shelf>): Shelf {
+export function overDefaults(own: Readonly<Shelf>, usual = DEFAULT_SHELF): Shelf {
   const laid = <E extends { id: string }>(defaults: readonly E[], stated: readonly E[]): E[] => [
     ...defaults.map((entry) => stated.find(({ id }) => id === entry.id) ?? entry),
     ...stated.filter(({ id }) => !defaults.some((entry) => entry.id === id)),
   ];
   return {
-    coatings: laid(DEFAULT_SHELF.coatings, own.coatings),
-    cleaners: laid(DEFAULT_SHELF.cleaners, own.cleaners),
-    fillers: laid(DEFAULT_SHELF.fillers, own.fillers),
-    abrasives: laid(DEFAULT_SHELF.abrasives, own.abrasives),
-    preservatives: laid(DEFAULT_SHELF.preservatives, own.preservatives),
+    coatings: laid(usual.coatings, own.coatings),
+    cleaners: laid(usual.cleaners, own.cleaners),
+    fillers: laid(usual.fillers, own.fillers),
+    abrasives: laid(usual.abrasives, own.abrasives),
+    preservatives: laid(usual.preservatives, own.preservatives),
   };
 }

@@ -36,6 +36,8 @@ interface UnitSystemDefinition {
   /** Its units, for whoever chooses. */
   units: string;
   length: LengthStyle;
+  /** Sizes in which paint is sold there, litres by name, small ones first; null where it is sold by the litre. */
+  tinSizes: Readonly<Record<string, number>> | null;
   /** By measure, small units first. */
   scales: Readonly<Record<MeasureId, readonly [Scale, ...Scale[]]>>;
 }
@@ -60,6 +62,7 @@ export const UNIT_SYSTEMS = {
     name: 'Metric',
     units: 'mm, m², L',
     length: MILLIMETRES,
+    tinSizes: null,
     scales: {
       area: [{ unit: 'm²', perUnit: 1, digits: 2 }],
       volume: [{ unit: 'L', plural: 'litres', perUnit: 1, digits: 2 }],
@@ -80,6 +83,7 @@ export const UNIT_SYSTEMS = {
     name: 'US',
     units: 'in, sq ft, gal',
     length: INCHES,
+    tinSizes: { pint: US_GALLON / 8, quart: US_GALLON / 4, gallon: US_GALLON, 'five gallons': 5 * US_GALLON },
     scales: {
       area: SQUARE_FEET,
       volume: [
@@ -104,6 +108,7 @@ export const UNIT_SYSTEMS = {
     name: 'Imperial',
     units: 'in, sq ft, UK gal',
     length: INCHES,
+    tinSizes: null,
     scales: {
       area: SQUARE_FEET,
       volume: [

@@ -5,10 +5,12 @@ import Switch from '@mui/material/Switch';
 import { reflectance } from '../../../core/colour/colour.ts';
 import { greyUnder, PRIMER_WHITE } from '../../../core/colour/primer-tints.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
+import { finishCautions } from '../../../core/job/cautions.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { findingsOn } from '../../../core/proving/proof.ts';
 import { SHEENS } from '../../../core/shelf/coating.ts';
 import { refused } from '../../../core/units/outcome.ts';
+import { Caution } from '../../parts/Section.tsx';
 import { ColourFigures } from '../../parts/ColourFigures.tsx';
 import { isHex } from '../../parts/fields/hex.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -80,6 +82,9 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
           label={localise('Another colour on the back')}
         />
       </Box>
+      {finishCautions(job, group.id).map(({ id, words }) => (
+        <Caution key={id}>{localise(words)}</Caution>
+      ))}
       <Box
         sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', lg: 'repeat(2, minmax(0, 1fr))' }, mb: 1.5 }}
       >

@@ -12,7 +12,7 @@ interface FoundLineProps {
 }
 
 /** A question and what was found. */
-export function FoundLine({ proofTest: { found, shows }, finding, isSeen }: FoundLineProps) {
+export function FoundLine({ proofTest: { found, shows, takenAs }, finding, isSeen }: FoundLineProps) {
   const localise = useLocalise();
   const isBad = finding !== null && shows[finding.result]?.isBad === true;
   return (
@@ -40,7 +40,7 @@ export function FoundLine({ proofTest: { found, shows }, finding, isSeen }: Foun
         </Box>
       ) : (
         <Box sx={{ fontWeight: 700, color: isSeen ? 'var(--ink-soft)' : 'var(--tacky)' }}>
-          {isSeen ? 'seen on the walk' : '? unknown'}
+          {isSeen ? 'seen on the walk' : `? unknown, ${takenAs} case taken`}
         </Box>
       )}
     </Box>

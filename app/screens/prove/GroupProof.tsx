@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
+import { FOUND, type FoundId } from '../../../core/pieces/found.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../../../core/pieces/substrate.ts';
 import { findingsOn, openQuestions, testsOn } from '../../../core/proving/proof.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
@@ -12,8 +13,20 @@ import { Tag } from '../../parts/Tag.tsx';
 import { FindingHistory } from './FindingHistory.tsx';
 import { PatchList } from './PatchList.tsx';
 import { ProofCard } from './ProofCard.tsx';
+import type { ShownTest } from './shown-test.ts';
 
 const SHOWN_TAGS = 14;
+
+/** Which way each open question is judged until it is answered. */
+function supposed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>): string[] {
+  const named = (taken: ShownTest['takenAs']): string =>
+    tests.flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [FOUND[found].name] : [])).join(', ');
+  const [worst, best] = [named('worst'), named('best')];
+  return [
+    ...(worst === '' ? [] : [`At the worst until tested: ${worst}.`]),
+    ...(best === '' ? [] : [`At the best, which is shown as a risk: ${best}.`]),
+  ];
+}
 
 /** All that is to be found out about one group of like pieces. */
 export function GroupProof({ group }: { group: FinishGroup }) {
@@ -42,7 +55,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
             The walk says: {stated.join('; ')}.{' '}
             {open.size === 0
               ? 'Everything that matters has been looked at.'
-              : `${open.size} of ${tests.length} questions are open; what is chosen is judged cautiously until they are answered.`}
+              : [`${open.size} of ${tests.length} questions are open.`, ...supposed(tests, open)].join(' ')}
           </Typography>
           <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
             {pieces.slice(0, SHOWN_TAGS).map((piece) => (

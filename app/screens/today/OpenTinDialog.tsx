@@ -12,6 +12,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
+import { tinsOnSale } from '../../../core/job/queries/shelf.ts';
 import { productNeeds } from '../../../core/quantities/litres.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { VOLUME } from '../../../core/units/measures.ts';
@@ -49,7 +50,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
   const nextPaint = useMemo(() => nextUnopened(reading, buckets), [reading, buckets]);
   const [key, setKey] = useState(nextPaint ?? paints[0]?.key ?? '');
   const paint = paints.find((entry) => entry.key === key);
-  const sizes = paint?.coating.tins.map(({ litres }) => litres) ?? [];
+  const sizes = paint ? tinsOnSale(job, paint.coating).map(({ litres }) => litres) : [];
   const [chosen, setChosen] = useState<number | null>(null);
   const size = chosen !== null && sizes.includes(chosen) ? chosen : (sizes.at(-1) ?? 1);
   const [batch, setBatch] = useState('');

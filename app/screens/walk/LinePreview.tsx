@@ -52,6 +52,13 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
             </Box>
           ))}
         </Box>
+        {read.ok && read.asked.length > 0 && (
+          <Box component="ul" aria-label="Not understood" sx={{ color: 'var(--tacky)', fontSize: 15, fontWeight: 650 }}>
+            {read.asked.map(({ start, question }) => (
+              <li key={start}>{localise(question)}</li>
+            ))}
+          </Box>
+        )}
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
             <strong>{marksInWords(marks)}</strong>: {localise(definitionOf(read.kind).name).toLowerCase()},{' '}
@@ -74,7 +81,7 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
 function MarkedLine({ line, read }: { line: string; read: LineOutcome }) {
   const stretches: { start: number; end: number; isFault: boolean }[] = [
     ...read.understood.map(({ start, end }) => ({ start, end, isFault: false })),
-    ...(read.ok ? [] : [{ start: read.start, end: read.end, isFault: true }]),
+    ...(read.ok ? read.asked : [read]).map(({ start, end }) => ({ start, end, isFault: true })),
   ].sort((one, other) => one.start - other.start);
   const pieces: ReactNode[] = [];
   let at = 0;

@@ -52,7 +52,12 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
     setLast(line);
     setLine('');
     setAdded({
-      words: `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,
+      words: [
+        `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,
+        ...(read.asked.length > 0
+          ? [`Left out: ${read.asked.map(({ start, end }) => `“${line.slice(start, end)}”`).join(', ')}.`]
+          : []),
+      ].join(' '),
       first: marks[0] ?? '',
       id: survey.pieces[0]?.id ?? '',
     });

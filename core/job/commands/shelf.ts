@@ -4,6 +4,7 @@ import {
   COMPARTMENTS,
   COMPARTMENT_IDS,
   DEFAULT_SHELF,
+  usualShelf,
   shelfSchema,
   type Compartment,
   type Shelf,
@@ -55,11 +56,11 @@ const changeOf = <C extends Compartment>(compartment: C) =>
   z.object({ compartment: z.literal(compartment), id: z.string(), facts: FACTS[compartment].check() });
 
 /** The job's own entry; of a default that it has none of yet, a copy on the shelf. */
-function ownEntry(shelf: Draft<Shelf>, compartment: Compartment, id: string): object {
+function ownEntry({ shelf, settings }: Draft<Job>, compartment: Compartment, id: string): object {
   const list: { id: string }[] = shelf[compartment];
   const own = list.find((candidate) => candidate.id === id);
   if (own !== undefined) return own;
-  const usual = DEFAULT_SHELF[compartment].find((candidate) => candidate.id === id);
+  const usual = usualShelf(settings.units)[compartment].find((candidate) => candidate.id === id);
   if (usual === undefined) throw new CommandRefused('That entry is no longer on the shelf.');
   list.push(structuredClone(usual));
   // As a draft.
@@ -78,7 +79,7 @@ export const changeEntry = command({
     ]),
   label: ({ compartment, id }, job) => `State ${nameOfEntry(job, compartment, id)}`,
   change: (draft, { compartment, id, facts: changed }) =>
-    factsOf(compartment).put(ownEntry(draft.shelf, compartment, id), changed as Facts<Entry>),
+    factsOf(compartment).put(ownEntry(draft, compartment, id), changed as Facts<Entry>),
 });
 
 const nameOfEntry = ({ shelf }: Pick<Job, 'shelf'>, compartment: Compartment, id: string): string =>

@@ -2,7 +2,8 @@ import type { Coating } from '../../shelf/coating.ts';
 import type { Cleaner } from '../../shelf/cleaner.ts';
 import type { Filler } from '../../shelf/filler.ts';
 import type { Preservative } from '../../shelf/preservative.ts';
-import { overDefaults, type Shelf } from '../../shelf/shelf.ts';
+import { overDefaults, usualShelf, type Shelf } from '../../shelf/shelf.ts';
+import { tinsSoldIn } from '../../shelf/tin-sizes.ts';
 import { kept } from '../../units/kept.ts';
 import type { Job } from '../document/schema.ts';
 
@@ -18,6 +19,16 @@ export const shelfOf = (job: Pick<Job, 'shelf'>): Shelf => laidOut(job.shelf).sh
 /** The coating with this id: the job's own figures before the defaults; `undefined` if neither shelf has it. */
 export const coatingOf = (job: Pick<Job, 'shelf'>, id: string): Coating | undefined =>
   laidOut(job.shelf).coatings.get(id);
+
+/** The shelf as a shop of the job's country has it: the usual tins in the sizes that are sold there. */
+export const shelfOnSale = ({ shelf, settings }: Pick<Job, 'shelf' | 'settings'>): Shelf =>
+  overDefaults(shelf, usualShelf(settings.units));
+
+/** The tins in which a coating is sold: as the job states them, else the usual ones in the sizes of its country. */
+export const tinsOnSale = (job: Pick<Job, 'shelf' | 'settings'>, coating: Coating): Coating['tins'] =>
+  job.shelf.coatings.some(({ id }) => id === coating.id)
+    ? coating.tins
+    : tinsSoldIn(coating.tins, job.settings.units);
 
 const entryIn = <E extends { id: string }>(entries: readonly E[], id: string | null): E | undefined =>
   id === null ? undefined : entries.find((entry) => entry.id === id);

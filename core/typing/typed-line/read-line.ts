@@ -154,10 +154,15 @@ class LineReader {
         }) ??
         this.#note(at, (note) => (piece = { ...piece, note })) ??
         this.#room(at, (found) => (placing = found)) ??
-        this.#length(at, definition, free, (facts) => state(facts, word)) ??
+        (this.#countsMistyped(at, definition)
+          ? null
+          : this.#length(at, definition, free, (facts) => state(facts, word))) ??
         (FILLERS.has(word.text) ? 1 : null);
-      if (taken === null) asked.push({ start: word.start, end: word.end, question: this.#questionOf(word, definition) });
-      at += taken ?? 1;
+      if (taken === null) {
+        const { words, question } = this.#question(at, definition);
+        asked.push({ start: word.start, end: this.#words[at + words - 1]?.end ?? word.end, question });
+        at += words;
+      } else at += taken;
     }
     const complete = definition.typed.complete?.(shape, new Set(stated.keys())) ?? shape;
     const last = this.#words.at(-1) ?? { text: '', start: 0, end: 0 };
@@ -333,6 +338,24 @@ class LineReader {
   #example(definition: PieceDefinition): string {
     const [phrase] = definition.typed.phrases;
     return phrase ? ` It takes words such as “${phrase.example}”.` : '';
+  }
+
+  /** “96 spindels”: a number that belongs to a word which is not understood, but nearly one of this kind's own. */
+  #countsMistyped(at: number, { typed }: PieceDefinition): boolean {
+    const next = this.#words[at + 1]?.text ?? '';
+    if (!/^\d+$/.test(this.#words[at]?.text ?? '') || !/^[a-z]{4,}$/.test(next) || FILLERS.has(next)) return false;
+    const own = typed.phrases.flatMap(({ example }) => example.split(' '));
+    return !own.includes(next) && nearestWord(next, own) !== null;
+  }
+
+  /** What is asked about words that say nothing from a place on, and how many of them it is about. */
+  #question(at: number, definition: PieceDefinition): { words: number; question: string } {
+    const word = this.#words[at] ?? { text: '', start: 0, end: 0 };
+    const next = this.#words[at + 1];
+    if (next && this.#countsMistyped(at, definition)) {
+      return { words: 2, question: this.#questionOf(next, definition) };
+    }
+    return { words: 1, question: this.#questionOf(word, definition) };
   }
 
   #questionOf(word: Word, definition: PieceDefinition): string {

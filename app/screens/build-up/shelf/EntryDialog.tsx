@@ -12,7 +12,7 @@ import Switch from '@mui/material/Switch';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
-import { shelfOf } from '../../../../core/job/queries/shelf.ts';
+import { shelfOnSale } from '../../../../core/job/queries/shelf.ts';
 import { FIGURE_SOURCES, type FigureSource } from '../../../../core/shelf/entry.ts';
 import {
   FIGURES,
@@ -26,7 +26,7 @@ import {
 import { TIN_AIR } from '../../../../core/shelf/drying/tin-air.ts';
 import { TEMPERATURE } from '../../../../core/units/measures.ts';
 import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
-import { DEFAULT_SHELF, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
+import { usualShelf, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob, useLocalise, useToday } from '../../../open-job/use-job.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
@@ -48,8 +48,8 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   const { apply } = useCommands();
   const { units } = job.settings;
   const [source, setSource] = useState<FigureSource>('tin');
-  const entries: readonly Entry[] = shelfOf(job)[compartment];
-  const defaults: readonly Entry[] = DEFAULT_SHELF[compartment];
+  const entries: readonly Entry[] = shelfOnSale(job)[compartment];
+  const defaults: readonly Entry[] = usualShelf(units)[compartment];
   const entry = entries.find((candidate) => candidate.id === id);
   const usual = defaults.find((candidate) => candidate.id === id);
   if (!entry) return null;

@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
 import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
-import { shelfOf } from '../../../../core/job/queries/shelf.ts';
+import { shelfOnSale } from '../../../../core/job/queries/shelf.ts';
 import { FIGURES, figureWords, valueAt, type Figure } from '../../../../core/shelf/figures.ts';
 import {
   COMPARTMENT_IDS,
@@ -45,7 +45,7 @@ export function ShelfView() {
   const [compartment, setCompartment] = useState<Compartment>('coatings');
   const [showsArchived, setShowsArchived] = useState(false);
   const [openId, setOpenId] = useState<string | null>(null);
-  const all: readonly Entry[] = shelfOf(job)[compartment];
+  const all: readonly Entry[] = shelfOnSale(job)[compartment];
   const entries = all.filter(({ archived }) => showsArchived || !archived);
   const figures = FIGURES[compartment].filter(({ path }) => SHOWN[compartment].includes(path));
   const copy = (entry: Entry): void => {
@@ -176,13 +176,13 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
   const name = job.name.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
   return (
     <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', justifyContent: 'end' }}>
-      <Button size="small" onClick={() => download(`${name}.shelf.json`, writeShelfFile(shelfOf(job)))}>
+      <Button size="small" onClick={() => download(`${name}.shelf.json`, writeShelfFile(shelfOnSale(job)))}>
         Shelf as a file
       </Button>
       <Button
         size="small"
         onClick={() =>
-          download(`${name}-${compartment}.csv`, writeShelfCsv(compartment, shelfOf(job)[compartment]), 'text/csv')
+          download(`${name}-${compartment}.csv`, writeShelfCsv(compartment, shelfOnSale(job)[compartment]), 'text/csv')
         }
       >
         {COMPARTMENTS[compartment].name} as CSV

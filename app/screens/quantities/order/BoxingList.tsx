@@ -1,3 +1,4 @@
+import { tinSizeInWords } from '../../../../core/shelf/tin-sizes.ts';
 import Box from '@mui/material/Box';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import type { Box as BoxOfPaint } from '../../../../core/quantities/boxing.ts';
@@ -26,8 +27,8 @@ export function BoxingList({
             <strong>
               {localise(
                 isColoured && box.tins.length + (box.carried > 0 ? 1 : 0) > 1
-                  ? `Mix ${box.carried > 0.005 ? `what is left, ${VOLUME.format(box.carried, units)}, with ` : ''}${box.tins.map((tin) => VOLUME.brief(tin, units)).join(' + ')}: ${VOLUME.format(box.litres, units)}`
-                  : `Open ${box.tins.map((tin) => VOLUME.brief(tin, units)).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${VOLUME.format(box.carried, units)}` : ''}`,
+                  ? `Mix ${box.carried > 0.005 ? `what is left, ${VOLUME.format(box.carried, units)}, with ` : ''}${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}: ${VOLUME.format(box.litres, units)}`
+                  : `Open ${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${VOLUME.format(box.carried, units)}` : ''}`,
               )}
             </strong>
             {box.isOverfull && isColoured && (

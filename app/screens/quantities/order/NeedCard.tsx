@@ -1,3 +1,4 @@
+import { tinSizeInWords } from '../../../../core/shelf/tin-sizes.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { boxingPlan } from '../../../../core/quantities/boxing.ts';
@@ -10,6 +11,7 @@ import { Fold } from '../../../parts/Fold.tsx';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { Vial } from '../../../drawing/Vial.tsx';
 import { BoxingList } from './BoxingList.tsx';
+import { InStock } from './InStock.tsx';
 import { Tins } from './Tins.tsx';
 
 /** One product: how the litres come about, which tins to buy, what one would buy instead, and how they are boxed. */
@@ -19,14 +21,15 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
   const { units } = job.settings;
   const { coating, colour } = need;
   const { best, second } = need.tins;
-  const bought = best.tins.reduce((sum, litres) => sum + litres, 0);
+  const had = need.stock.reduce((sum, litres) => sum + litres, 0);
+  const bought = best.tins.reduce((sum, litres) => sum + litres, had);
   const spread = spreadRate(coating.volumeSolids, coating.dryFilm);
   const rest = enoughFor(need);
   const boxes = boxingPlan(need, job.mixing.bucket);
   const fill = colour?.hex ?? '#dcd8cb';
   const listed = (tins: readonly number[]): string =>
     [...new Set(tins)]
-      .map((size) => `${tins.filter((tin) => tin === size).length} × ${VOLUME.brief(size, units)}`)
+      .map((size) => `${tins.filter((tin) => tin === size).length} × ${tinSizeInWords(size, units)}`)
       .join(' + ');
   return (
     <Box
@@ -43,7 +46,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           mb: 1.5,
         }}
       >
-        <Tins tins={best.tins} litres={need.litres} fill={fill} />
+        <Tins tins={best.tins} litres={Math.max(0, need.litres - had)} fill={fill} />
         <Box>
           <Typography variant="h3">
             {coating.name}
@@ -63,6 +66,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
               {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
             </Box>
           </Box>
+          <InStock need={need} />
         </Box>
         <Box sx={{ textAlign: { sm: 'right' }, display: 'grid', gap: 0.5, justifyItems: { sm: 'end' } }}>
           <Typography variant="h2" component="p">
@@ -72,11 +76,11 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
             reading={{ side: 'between', share: 1 - Math.min(1, best.leftOver / Math.max(bought, 1e-9)) }}
             words={localise(`Need ${VOLUME.format(need.litres, units)} of ${VOLUME.format(bought, units)} in tins`)}
             detail={localise(
-              `The cheapest tins that hold ${VOLUME.format(need.litres, units)}; exact over all sizes on the shelf.`,
+              `The cheapest tins that hold ${VOLUME.format(Math.max(0, need.litres - had), units)}; exact over all sizes on the shelf.`,
             )}
           />
           <Typography sx={{ fontSize: 14 }}>
-            {listed(best.tins)}, {money.format(best.cost)}
+            {best.tins.length === 0 ? 'nothing to buy' : `${listed(best.tins)}, ${money.format(best.cost)}`}
           </Typography>
           {second && (
             <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>

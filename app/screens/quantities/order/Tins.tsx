@@ -1,4 +1,4 @@
-import { VOLUME } from '../../../../core/units/measures.ts';
+import { tinSizeInWords } from '../../../../core/shelf/tin-sizes.ts';
 import Box from '@mui/material/Box';
 import { useLocalise, useJob } from '../../../open-job/use-job.ts';
 
@@ -20,7 +20,7 @@ export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; 
     <Box
       component="svg"
       role="img"
-      aria-label={localise(`Tins of ${tins.map((litres) => VOLUME.brief(litres, units)).join(', ')}`)}
+      aria-label={localise(`Tins of ${tins.map((litres) => tinSizeInWords(litres, units)).join(', ')}`)}
       viewBox={`0 0 ${width} 108`}
       width={width}
       sx={{ maxHeight: 108, maxWidth: '100%', display: 'block' }}
@@ -67,7 +67,7 @@ export function Tins({ tins, litres: needed, fill }: { tins: readonly number[]; 
               fill="var(--ink)"
               className="condensed"
             >
-              {VOLUME.brief(litres, units)}
+              {tinSizeInWords(litres, units)}
             </text>
           </g>
         );

@@ -36,9 +36,13 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await painter.stamp('What bleeds', 'Nothing bleeds');
   await page.getByRole('button', { name: 'Choose its build-up' }).click();
   // The harder enamel is made for fronts that are handled; the quicker one stands beside it.
-  const hard = page.getByRole('listitem', { name: /Bonding primer, waterborne, then 2 × enamel, waterborne alkyd/ }).first();
+  const hard = page
+    .getByRole('listitem', { name: /Bonding primer, waterborne, then 2 × enamel, waterborne alkyd/ })
+    .first();
   await expect(hard).toContainText('Recommended');
-  const quick = page.getByRole('listitem', { name: /Bonding primer, waterborne, then 2 × trim enamel, acrylic/ }).first();
+  const quick = page
+    .getByRole('listitem', { name: /Bonding primer, waterborne, then 2 × trim enamel, acrylic/ })
+    .first();
   await quick.getByRole('button', { name: 'Choose' }).click();
   await expect(
     page

@@ -416,12 +416,12 @@ test('Tern Street is planned anew and accepted: painters, bench, rack and what d
   await plans.getByRole('radio', { name: /^Planned anew/ }).click({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Accept this plan' }).click();
   await expect(page.getByText(/\(Accept the new plan\.\)$/)).toBeVisible();
-  // D-10 lies on the rack between its coats; followed, its way is listed and everything else steps back.
+  // D-08 lies on the rack between its coats; followed, its way is listed and everything else steps back.
   await board
-    .getByRole('button', { name: /^D-10 after/ })
+    .getByRole('button', { name: /^D-08 after/ })
     .first()
     .click();
-  const way = page.getByRole('list', { name: 'The way of D-10' });
+  const way = page.getByRole('list', { name: 'The way of D-08' });
   await expect(way.getByRole('listitem').last()).toContainText('Rehang');
   const times = await way.getByRole('listitem').allTextContents();
   expect(times.length).toBeGreaterThan(8);

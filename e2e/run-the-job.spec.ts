@@ -85,7 +85,11 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   await expect.poll(() => now.textContent()).not.toBe(before);
   await quiet(page);
   const runs = page.getByRole('list', { name: 'Runs of the day' });
-  await runs.getByRole('button').filter({ hasText: what }).last().click();
+  await runs
+    .getByRole('button', { name: / done$/ })
+    .filter({ hasText: what })
+    .last()
+    .click();
   const stamps = runs.getByRole('list', { name: 'Stamps' });
   await expect(stamps.getByRole('listitem').last()).toContainText(/done 10:10Lead painter · \d+ °C, \d\d %/);
   await stamps
@@ -242,7 +246,7 @@ test('a run is found: tapped on the drawing, its cause named by the log, its rew
   test.setTimeout(90_000);
   await new PainterOn(page).openDemo('demo-tern-street', 'check');
   await page.getByRole('link', { name: /A-07/ }).click();
-  const face = page.getByRole('group', { name: /^A-07, front: tap/ });
+  const face = page.getByRole('group', { name: /^A-07, room side: tap/ });
   await face.click({ position: { x: 140, y: 60 } });
   await page
     .getByRole('region', { name: 'What is it?' })
@@ -332,9 +336,9 @@ test('the hand-over file is opened and read back, by itself and in the other voc
   const joinery = finishes.getByRole('row').filter({ hasText: 'Inside joinery, old oil gloss' });
   await expect(joinery).toContainText('TE 2207');
   const rooms = reader.getByRole('table', { name: 'Coats in Practice rooms' });
-  // The second coat of A-07's front, as the log has it: product, batch, air and film, and what is still to come is a gap.
+  // The second coat of A-07, as the log has it: product, batch, air and film, and what is still to come is a gap.
   await expect(rooms.getByRole('row').filter({ hasText: '122 µm' }).first()).toContainText(
-    /Trim enamel, acrylic.*TE 2207.*4 Mar.*°C/,
+    /Trim enamel.*TE 2207.*4 Mar.*°C/,
   );
   await expect(rooms).toContainText('not in the log');
   // On a phone each row is a card, its words named, and nothing is wider than the screen.

@@ -188,8 +188,7 @@ const isForExposures = (coating: Coating, exposures: readonly string[], extent =
   );
 
 const suitsExposure = ({ primer, topcoat }: Pair, exposures: readonly string[]): boolean =>
-  isForExposures(topcoat, exposures) &&
-  (primer === null || isForExposures(primer.coating, exposures, primer.extent));
+  isForExposures(topcoat, exposures) && (primer === null || isForExposures(primer.coating, exposures, primer.extent));
 
 /** What may go on the other face: the same primer where it may, else each that bonds to the same. */
 function othersBeside({ primer }: Pair, pairs: readonly Pair[], exposures: readonly string[]): Pair[] {
@@ -202,7 +201,9 @@ function othersBeside({ primer }: Pair, pairs: readonly Pair[], exposures: reado
   const bonds = new Set<Use>(primer ? grounds(primer.coating) : []);
   return able.filter(
     (pair) =>
-      pair.primer?.extent === primer?.extent && pair.primer && grounds(pair.primer.coating).some((use) => bonds.has(use)),
+      pair.primer?.extent === primer?.extent &&
+      pair.primer &&
+      grounds(pair.primer.coating).some((use) => bonds.has(use)),
   );
 }
 

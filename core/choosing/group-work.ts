@@ -84,7 +84,12 @@ export class GroupWork {
         if (coating === undefined || area === 0) return;
         const colour = coating.role === 'topcoat' ? colourOn(this.#group, face).hex : '';
         const key = `${coat.product}/${colour}`;
-        const need = needs.get(key) ?? { coating, litres: 0, had: litresOf(inStock(this.#job, coat.product, colour === '' ? null : colour)), sessions: [] };
+        const need = needs.get(key) ?? {
+          coating,
+          litres: 0,
+          had: litresOf(inStock(this.#job, coat.product, colour === '' ? null : colour)),
+          sessions: [],
+        };
         need.litres += litresOnto(area, coat.tool, coating, this.#job.mixing.gun);
         // The same coat on the other face is the same session.
         if (face === 'front' || coatsOn(buildUp, 'front')[index]?.product !== coat.product) need.sessions.push(coat);

@@ -22,7 +22,8 @@ export interface CautionAt {
 export function cautionsAt(job: Pick<Job, 'site' | 'findings' | 'rooms'>, piece: Omit<Piece, 'mark'>): CautionAt[] {
   const { yearBuilt } = job.site;
   const tested = job.findings.findLast(({ groupId, found }) => groupId === piece.groupId && found === 'lead')?.result;
-  const isOldPaint = mayHoldLead(piece.surface.substrate, piece.surface.existing) && !hasTrait(piece.kind, 'plate') && tested !== 'none';
+  const isOldPaint =
+    mayHoldLead(piece.surface.substrate, piece.surface.existing) && !hasTrait(piece.kind, 'plate') && tested !== 'none';
   const isOfThatAge = yearBuilt !== null && yearBuilt < LEAD_BEFORE;
   const known: CautionId[] = [
     ...(tested === 'lead' || (isOldPaint && isOfThatAge) ? (['lead'] as const) : []),

@@ -22,14 +22,9 @@ const workApart = (piece: Grouped): Work | '' => {
 /** Pieces are alike, and take one build-up, when their surface, what they face and their work are the same. */
 function likenessOf(piece: Grouped): string {
   const { surface, exposure } = piece;
-  return [
-    surface.substrate,
-    surface.existing,
-    surface.condition,
-    exposure.front,
-    exposure.back,
-    workApart(piece),
-  ].join('/');
+  return [surface.substrate, surface.existing, surface.condition, exposure.front, exposure.back, workApart(piece)].join(
+    '/',
+  );
 }
 
 /** The name that a group of pieces like this one is given by itself. */
@@ -70,8 +65,7 @@ export function regroup(draft: Draft<Job>, moving: ReadonlySet<string>, before: 
     if (staying.length === 0 && likenesses.size === 1 && first && !likeIn(draft, likenessOf(first), moving)) {
       const group = draft.groups.find(({ id }) => id === groupId);
       // Only a name that was given by itself follows; the painter's own stays.
-      if (group !== undefined && group.name === before.get(first.id))
-        group.name = usualGroupName(first);
+      if (group !== undefined && group.name === before.get(first.id)) group.name = usualGroupName(first);
       continue;
     }
     for (const piece of own) {

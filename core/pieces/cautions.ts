@@ -23,10 +23,17 @@ export type CautionId = keyof typeof CAUTIONS;
 
 /** Dangers that no kind of piece tells, but what a piece or its room is called. */
 const SAID: readonly { id: CautionId; by: RegExp }[] = [
-  { id: 'child', by: /\b(cots?|cribs?|nursery|nurseries|toys?|child(ren)?('?s)?|kids?|bab(y|ies)|highchairs?|playrooms?|playgroups?)\b/i },
+  {
+    id: 'child',
+    by: /\b(cots?|cribs?|nursery|nurseries|toys?|child(ren)?('?s)?|kids?|bab(y|ies)|highchairs?|playrooms?|playgroups?)\b/i,
+  },
   { id: 'radiator', by: /\bradiators?\b/i },
-  { id: 'food', by: /\b(worktops?|countertops?|work ?tops?|counter ?tops?|butcher ?blocks?|bread|cutting boards?|food)\b/i },
+  {
+    id: 'food',
+    by: /\b(worktops?|countertops?|work ?tops?|counter ?tops?|butcher ?blocks?|bread|cutting boards?|food)\b/i,
+  },
 ];
 
 /** The dangers that names and notes tell. */
-export const cautionsSaidBy = (words: string): CautionId[] => SAID.filter(({ by }) => by.test(words)).map(({ id }) => id);
+export const cautionsSaidBy = (words: string): CautionId[] =>
+  SAID.filter(({ by }) => by.test(words)).map(({ id }) => id);

@@ -10,7 +10,6 @@ export const TRAITS = {
   wall: 'is a wall, a ceiling or a patch of one',
 } as const;
 export type Trait = keyof typeof TRAITS;
-export const TRAIT_IDS = Object.keys(TRAITS) as [Trait, ...Trait[]];
 
 /** What a kind is, for whatever concerns several kinds that share it. */
 export type Feature = 'door' | 'window' | 'slats' | 'drawer' | 'against-wall';

@@ -7,10 +7,8 @@ import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
+import { TOOLS } from '../shelf/tools.ts';
 import { operationOf, type PriceHeading } from '../steps/operations.ts';
-
-/** Minutes at a professional's pace to get tools out for a coat of one colour on one group. */
-const SESSION_MINUTES = 6;
 
 /** Hands-on hours by what is done. */
 export interface HoursOf {
@@ -61,7 +59,7 @@ export function priceOf(job: Job): Price {
   const hoursOf = (piece: Piece): number =>
     pieceSteps(job, piece).reduce((sum, { minutes }) => sum + minutes, 0) * (factor / 60);
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
-  const sessions = needs.reduce((sum, { coats }) => sum + coats.length, 0);
+  const setups = needs.flatMap(({ coats }) => coats).reduce((sum, { tool }) => sum + TOOLS[tool].setup.change, 0);
   const roomMinutes = job.rooms
     .flatMap(({ tasks }) => tasks)
     .reduce((sum, { minutes, people }) => sum + minutes * people, 0);
@@ -72,7 +70,7 @@ export function priceOf(job: Job): Price {
         (factor / 60) *
         steps.reduce((sum, step) => sum + (operationOf(step).pricedAs === heading ? step.minutes : 0), 0),
     })),
-    { what: 'Setting up tools and colours', hours: (factor / 60) * sessions * SESSION_MINUTES },
+    { what: 'Setting up tools and colours', hours: (factor / 60) * setups },
     { what: 'Clearing and sheeting rooms', hours: (factor / 60) * roomMinutes },
   ].filter((entry) => entry.hours > 0);
   const handsOn = hours.reduce((sum, entry) => sum + entry.hours, 0);

@@ -98,7 +98,10 @@ export const PROOF_TESTS: { readonly [F in FoundId]: ProofTest<F> } = {
       'oil-gloss': { sees: 'Nothing comes off, it stays hard', means: 'Oil enamel: key it, or use a bonding primer.' },
       varnish: { sees: 'Clear; it gets sticky, or turns white', means: 'Varnish or lacquer: treated like gloss.' },
       'factory-finish': { sees: 'Nothing at all, even after a minute', means: 'Baked or two-part: needs bond or key.' },
-      'factory-primed': { sees: 'Dull, even and chalky white or grey, unused', means: 'Primed already: no first primer.' },
+      'factory-primed': {
+        sees: 'Dull, even and chalky white or grey, unused',
+        means: 'Primed already: no first primer.',
+      },
       bare: { sees: 'The rag takes up wood colour alone', means: 'Nothing is on it: prime as bare.' },
     },
     judgedAs: null,

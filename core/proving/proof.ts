@@ -105,10 +105,7 @@ export const findingsOn = ({ findings }: Pick<Job, 'findings'>, groupId: string)
   byGroup(findings).get(groupId) ?? new Map<FoundId, FindingStamp>();
 
 /** What is known of the surface of a piece. */
-export function proofOf(
-  job: Pick<Job, 'site' | 'rooms' | 'findings' | 'patches'>,
-  piece: Omit<Piece, 'mark'>,
-): Proof {
+export function proofOf(job: Pick<Job, 'site' | 'rooms' | 'findings' | 'patches'>, piece: Omit<Piece, 'mark'>): Proof {
   return {
     ...prove(askedOf(job, piece), piece.surface, findingsOn(job, piece.groupId)),
     patch: lastPatch(job.patches, piece.groupId),

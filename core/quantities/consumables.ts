@@ -61,7 +61,15 @@ function sleeves({ uses }: Counted, width: 'mini' | 'wide', covers: number): num
 const maskings = ({ job }: Counted): Masking[] =>
   job.pieces.flatMap((piece) => {
     const buildUp = groupOf(job, piece)?.buildUp;
-    return buildUp ? [maskingOf(job, piece, buildUp.coats.map((coat) => laidOn(job, piece, coat).tool))] : [];
+    return buildUp
+      ? [
+          maskingOf(
+            job,
+            piece,
+            buildUp.coats.map((coat) => laidOn(job, piece, coat).tool),
+          ),
+        ]
+      : [];
   });
 
 /** Pieces whose joints are caulked. */

@@ -131,12 +131,7 @@ export function productNeeds(job: Job): ProductNeed[] {
 }
 
 /** What of a need is in stock, and the tins that are bought for the rest. */
-function bought(
-  job: Job,
-  coating: Coating,
-  hex: string | null,
-  litres: number,
-): Pick<ProductNeed, 'stock' | 'tins'> {
+function bought(job: Job, coating: Coating, hex: string | null, litres: number): Pick<ProductNeed, 'stock' | 'tins'> {
   const stock = takenFrom(inStock(job, coating.id, hex), litres);
   const had = stock.reduce((sum, tin) => sum + tin, 0);
   const { best, second } = tinChoices(Math.max(0, litres - had), tinsOnSale(job, coating));

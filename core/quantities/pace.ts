@@ -98,7 +98,12 @@ export const LOOSE_SHARE = 0.25;
 const EDGE_OF_LOOSE = 8;
 
 /** Minutes to scrape, feather and fill a piece whose paint lets go, by the m² of it that are loose, and to dust it off. */
-export function loosePaintMinutes(piece: Piece): { scrape: number; feather: number; spotFill: number; dustOff: number } {
+export function loosePaintMinutes(piece: Piece): {
+  scrape: number;
+  feather: number;
+  spotFill: number;
+  dustOff: number;
+} {
   const area = paintedArea(piece);
   const loose = LOOSE_SHARE * area;
   return {

@@ -104,7 +104,8 @@ function paint(day: Day): EveningTask[] {
 function pieces(day: Day): EveningTask[] {
   const open = openTonight(day);
   const hung = day.dryingPieces.filter(
-    ({ piece, verb, opens }) => verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff && !piece.fireRated,
+    ({ piece, verb, opens }) =>
+      verb === 'use' && opens > day.at && piece.keptApart === null && piece.comesOff && !piece.fireRated,
   );
   const inPlace = day.dryingPieces.filter(
     ({ piece, state }) => !piece.comesOff && (state === 'wet' || state === 'tacky'),

@@ -170,3 +170,9 @@ export const USUAL_COATING = {
   willNot: [],
   toughness: 3,
 } satisfies Partial<Coating>;
+
+/** A coating from what is particular about it; whatever is not stated is usual. */
+export const usualCoating = (stated: Omit<Coating, keyof typeof USUAL_COATING> & Partial<Coating>): Coating => ({
+  ...USUAL_COATING,
+  ...stated,
+});

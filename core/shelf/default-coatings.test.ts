@@ -21,9 +21,15 @@ test('every default passes the schema, no id twice, and none is on the shelf tha
   const ids = DEFAULT_COATINGS.map(({ id }) => id);
   assert.equal(new Set(ids).size, ids.length);
   const known = coatings.map(({ id }) => String(id));
-  assert.deepEqual(known.filter((id) => !ids.includes(id)), []);
+  assert.deepEqual(
+    known.filter((id) => !ids.includes(id)),
+    [],
+  );
   // What the known answers do not have: paints for walls and ceilings.
-  assert.deepEqual(ids.filter((id) => !known.includes(id)), ['wall-matt', 'wall-durable', 'ceiling-matt']);
+  assert.deepEqual(
+    ids.filter((id) => !known.includes(id)),
+    ['wall-matt', 'wall-durable', 'ceiling-matt'],
+  );
 });
 
 test('nonsense on a tin is named by its stage', () => {

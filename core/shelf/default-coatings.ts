@@ -1,19 +1,9 @@
-import { USUAL_COATING, type Coating } from './coating.ts';
-
-type Stated = Omit<Coating, keyof typeof USUAL_COATING> & Partial<Coating>;
-
-const coating = (stated: Stated): Coating => ({ ...USUAL_COATING, ...stated });
+import { usualCoating as coating, type Coating } from './coating.ts';
+import { WALL_PAINTS } from './default-wall-paints.ts';
 
 const SMALL_AND_LARGE = (small: number, large: number): Coating['tins'] => [
   { litres: 0.75, price: small },
   { litres: 2.5, price: large },
-];
-
-const wallTins = (small: number, middle: number, large: number, pail: number): Coating['tins'] => [
-  { litres: 1, price: small },
-  { litres: 2.5, price: middle },
-  { litres: 5, price: large },
-  { litres: 10, price: pail },
 ];
 
 /**
@@ -378,78 +368,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     tins: SMALL_AND_LARGE(36, 92),
     note: 'Self-priming on sound paint; seal where handled.',
   }),
-  coating({
-    id: 'wall-matt',
-    name: 'Wall paint, matt emulsion',
-    role: 'topcoat',
-    family: 'acrylic',
-    exposure: 'inside',
-    drying: ['evaporating'],
-    volumeSolids: 38,
-    dryFilm: 32,
-    openTime: 8,
-    hours: { touch: 0.7, handle: 1.5, recoat: 3, rehang: 24, close: 72, wash: 500, full: 600 },
-    minTemperature: 8,
-    maxHumidity: 85,
-    sheens: ['matt'],
-    selfPriming: true,
-    toughness: 1,
-    density: 1.45,
-    mostThinning: 25,
-    madeFor: ['walls', 'plaster', 'sound-paint'],
-    willDo: ['ceilings'],
-    willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
-    tins: wallTins(17, 28, 46, 78),
-    note: 'Walls; thinned on bare plaster.',
-  }),
-  coating({
-    id: 'wall-durable',
-    name: 'Wall paint, scrubbable',
-    role: 'topcoat',
-    family: 'acrylic',
-    exposure: 'inside',
-    drying: ['evaporating'],
-    volumeSolids: 40,
-    dryFilm: 33,
-    openTime: 8,
-    hours: { touch: 1, handle: 2, recoat: 4, rehang: 24, close: 72, wash: 336, full: 600 },
-    minTemperature: 9,
-    maxHumidity: 85,
-    sheens: ['matt', 'satin'],
-    selfPriming: true,
-    toughness: 3,
-    density: 1.35,
-    mostThinning: 10,
-    madeFor: ['walls', 'sound-paint'],
-    willDo: ['ceilings', 'plaster'],
-    willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
-    tins: wallTins(23, 39, 68, 120),
-    note: 'Kitchens, bathrooms, stairs: walls that are wiped.',
-  }),
-  coating({
-    id: 'ceiling-matt',
-    name: 'Ceiling paint, dead matt',
-    role: 'topcoat',
-    family: 'acrylic',
-    exposure: 'inside',
-    drying: ['evaporating'],
-    volumeSolids: 36,
-    dryFilm: 33,
-    openTime: 10,
-    hours: { touch: 1, handle: 2, recoat: 4, rehang: 24, close: 72, wash: null, full: 600 },
-    minTemperature: 8,
-    maxHumidity: 85,
-    sheens: ['matt'],
-    selfPriming: true,
-    toughness: 1,
-    density: 1.5,
-    mostThinning: 15,
-    madeFor: ['ceilings', 'plaster', 'sound-paint'],
-    willDo: ['walls'],
-    willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
-    tins: wallTins(15, 25, 41, 70),
-    note: 'Hides roller marks under a flat light; not to be wiped.',
-  }),
+  ...WALL_PAINTS,
   coating({
     id: 'sealer-wb',
     name: 'Clear sealer, waterborne',

@@ -7,7 +7,14 @@ import type { Piece } from '../job/document/piece-schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { hasTrait } from '../pieces/registry.ts';
 import { proofOf } from '../proving/proof.ts';
-import { crewFactor, denibMinutes, HANDLING_MINUTES, reAbradeMinutes, TURN_MINUTES, usualApplication } from '../quantities/pace.ts';
+import {
+  crewFactor,
+  denibMinutes,
+  HANDLING_MINUTES,
+  reAbradeMinutes,
+  TURN_MINUTES,
+  usualApplication,
+} from '../quantities/pace.ts';
 import { sectionsOf, type Section } from '../quantities/sections.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { coatWork } from '../strokes/chosen-work.ts';

@@ -70,11 +70,9 @@ export function stepsWith(job: Stated, piece: Piece, group: FinishGroup): PieceS
   return hangsByNight(piece) ? withNights(steps, job.crew) : steps;
 }
 
-
 /** The tools with which a piece gets its coats. */
 const toolsOf = (job: Stated, piece: Piece, buildUp: BuildUp): Tool[] =>
   FACE_IDS.flatMap((face) => coatsOn(buildUp, face).map((coat) => laidOn(job, piece, coat).tool));
-
 
 /** Cleaning, keying, filling and preserving, in that order. */
 function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceStep[] {

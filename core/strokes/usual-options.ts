@@ -22,15 +22,18 @@ export function usualOptions(piece: Pick<Piece, 'kind'>, tool: Tool): PassOption
 /** How a pass is painted, whatever piece and product it is chosen for. */
 export type StrokeOptions = Omit<StrokeChoice, 'groupId' | 'kind' | 'product'>;
 
-/** What the job has chosen for a product on a piece, or the usual way with the coat's tool, by one painter. */
+/**
+ * What the job has chosen for a product on a piece, or the usual way with the coat's tool, by one painter, in the order of
+ * trades that the job is planned by.
+ */
 export function chosenOptions(
-  job: Pick<Job, 'strokes'>,
+  job: Pick<Job, 'strokes' | 'planning'>,
   piece: Pick<Piece, 'kind' | 'groupId'>,
   product: string,
   tool: Tool,
 ): StrokeOptions {
   const chosen = strokesOn(job, piece, product);
-  if (chosen === null) return usualStrokes(piece, tool);
+  if (chosen === null) return { ...usualStrokes(piece, tool), walls: job.planning.trades };
   const { groupId: _group, kind: _kind, product: _product, ...options } = chosen;
   return options;
 }

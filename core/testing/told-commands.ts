@@ -434,16 +434,8 @@ export const TOLD: { [N in CommandName]: [CommandArgs<N>, RegExp, (job: Job) => 
     /^State the hours of Helper$/,
     (job) => job.crew[1]?.week.sat.length === 1 && job.crew[1].week.mon.length > 0,
   ],
-  'add-stock': [
-    { entry: { id: 'stock-2', product: 'enamel-acrylic', hex: '#efece2', litres: 1.5 } },
-    /^Note paint in stock$/,
-    (job) => job.stock.map(({ litres }) => litres).join() === '0.5,1.5',
-  ],
-  'change-stock': [
-    { id: 'stock-1', facts: { litres: 2 } },
-    /^Change what is in stock$/,
-    (job) => job.stock[0]?.litres === 2,
-  ],
+  'add-stock': [{ entry: { id: 's', product: 'x', hex: null, litres: 1 } }, /^Note/, (job) => job.stock.length === 2],
+  'change-stock': [{ id: 'stock-1', facts: { litres: 2 } }, /^Change/, (job) => job.stock[0]?.litres === 2],
   'remove-stock': [{ id: 'stock-1' }, /^Take paint out of stock$/, (job) => job.stock.length === 0],
   'confirm-lifted': [{}, /^Confirm/, (job) => job.lifted.length === 0],
   'add-tin': [

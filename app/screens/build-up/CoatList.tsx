@@ -139,7 +139,12 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
             >
               <DeleteIcon />
             </IconButton>
-            <CoatDetails coat={coat} coating={coatings.find(({ id }) => id === coat.product)} number={index + 1} onChange={(facts) => change(index, facts)} />
+            <CoatDetails
+              coat={coat}
+              coating={coatings.find(({ id }) => id === coat.product)}
+              number={index + 1}
+              onChange={(facts) => change(index, facts)}
+            />
           </Box>
         );
       })}

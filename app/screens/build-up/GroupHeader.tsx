@@ -115,9 +115,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
       { strokes: `${group.id}/${side}/${field}`, quiet },
     );
   const words = side === 'colour' ? 'Colour' : 'Colour of the back';
-  const [bare, primed, onGrey] = [[], [PRIMER_WHITE], [greyUnder(colour.hex)]].map((primers) =>
-    topcoatsToHide(old, colour.hex, primers),
-  );
+  const over = (primers: readonly string[]): number => topcoatsToHide(old, colour.hex, primers);
   return (
     <Box
       sx={{
@@ -175,8 +173,8 @@ function ColourOf({ group, side, old }: ColourOfProps) {
           <div>
             {old === null
               ? 'The old colour is not stated: without a primer two topcoats are supposed.'
-              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${bare} topcoats.`}{' '}
-            On white primer {primed}, on grey {onGrey}.
+              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${over([])} topcoats.`}{' '}
+            On white primer {over([PRIMER_WHITE])}, on grey {over([greyUnder(colour.hex)])}.
             {group.coveredIn !== null && ` Seen: covered in ${group.coveredIn}.`}
           </div>
         </Box>

@@ -5,7 +5,17 @@ import type { Cost } from '../../../core/choosing/weigh.ts';
 import { costWords } from './cost-words.ts';
 
 const words = costWords('EUR');
-const COST: Cost = { risk: 1, days: 3.26, hours: 2.5, money: 41.4, coats: 3, smell: 2, toughness: 4, dust: 0.5, misfits: 0 };
+const COST: Cost = {
+  risk: 1,
+  days: 3.26,
+  hours: 2.5,
+  money: 41.4,
+  coats: 3,
+  smell: 2,
+  toughness: 4,
+  dust: 0.5,
+  misfits: 0,
+};
 
 test('what a painter looks at first: days, work, paint, coats', () => {
   assert.deepEqual(words.figures(COST), [

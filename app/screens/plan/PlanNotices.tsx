@@ -3,6 +3,7 @@ import { marksInWords } from '../../../core/job/marks.ts';
 import { type AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { OutdatedBuildUpBar } from '../../parts/OutdatedBuildUpBar.tsx';
+import { LiftedBar } from '../../parts/LiftedBar.tsx';
 import { TooEarlyBar } from '../../parts/replanning/TooEarlyBar.tsx';
 import { useTooEarly } from '../../parts/replanning/use-too-early.ts';
 import { BrokenPins } from './BrokenPins.tsx';
@@ -16,6 +17,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
   const { problem, reading, chosen, replan } = screen;
   return (
     <>
+      <LiftedBar />
       {problem.unplanned.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
           Not in the plan: {marksInWords(problem.unplanned.map((piece) => piece.mark))}. They have no build-up, or

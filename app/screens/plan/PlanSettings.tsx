@@ -1,6 +1,8 @@
-import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
+import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -9,7 +11,7 @@ import { DateTime } from 'luxon';
 import { nanoid } from 'nanoid';
 import { ALL_ALONG, usualWeek } from '../../../core/job/document/new-job.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
-import { useCommands, useJob } from '../../open-job/use-job.ts';
+import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
@@ -24,6 +26,7 @@ export function PlanSettings() {
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 2 }}>
         <DaysAndTurning />
+        <OrderAndLines />
         <Sheet>
           <Typography variant="h3" sx={{ mb: 1.5 }}>
             Places
@@ -120,6 +123,54 @@ export function PlanSettings() {
         </Typography>
       </Sheet>
     </Box>
+  );
+}
+
+const LINES = { skill: 'as the painter’s skill', tape: 'taped', freehand: 'cut in freehand' } as const;
+
+/** What follows what in a room, how lines are kept, and how much of a system an outside face takes in a day. */
+function OrderAndLines() {
+  const job = useJob();
+  const localise = useLocalise();
+  const { apply } = useCommands();
+  const { trades, lines, outsideInADay } = job.planning;
+  return (
+    <Sheet>
+      <Typography variant="h3" sx={{ mb: 1.5 }}>
+        Order and lines
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { sm: '1fr 1fr' }, gap: 1.25, mb: 1 }}>
+        <ChoiceField
+          label="Order in a room"
+          value={trades}
+          choices={[
+            { value: 'walls-first', words: localise('ceiling, walls, then woodwork') },
+            { value: 'trim-first', words: localise('ceiling, woodwork, then walls') },
+          ]}
+          onChange={(chosen) => apply('change-planning', { trades: chosen })}
+        />
+        <ChoiceField
+          label="Lines"
+          value={lines ?? 'skill'}
+          choices={choicesOf(LINES)}
+          onChange={(chosen) => apply('change-planning', { lines: chosen === 'skill' ? null : chosen })}
+        />
+      </Box>
+      <FormControlLabel
+        control={
+          <Switch
+            checked={outsideInADay}
+            onChange={(event) => apply('change-planning', { outsideInADay: event.target.checked })}
+          />
+        }
+        label="A whole system on an outside face in one day"
+      />
+      {outsideInADay && (
+        <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>
+          Solvent or water may be locked in: blisters, wrinkles and a soft film come of it, most of all in sun.
+        </Typography>
+      )}
+    </Sheet>
   );
 }
 

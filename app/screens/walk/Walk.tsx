@@ -9,6 +9,7 @@ import { fetchedLater } from '../../device/fetched-later.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { EmptyState } from '../../parts/Section.tsx';
+import { LiftedBar } from '../../parts/LiftedBar.tsx';
 import { CutList } from './CutList.tsx';
 import { ListsMenu } from './ListsMenu.tsx';
 import { PieceWall } from './PieceWall.tsx';
@@ -69,6 +70,7 @@ export default function Walk() {
       }}
     >
       <Box sx={{ minWidth: 0 }}>
+        <LiftedBar />
         <QuickLine
           onOpen={choose}
           onList={(text) => {

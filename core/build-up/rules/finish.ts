@@ -237,7 +237,11 @@ export const FINISH: readonly Rule[] = [
     id: 'plaster-sealed-in',
     severity: 'forbidden',
     source: 'trade',
-    fires: (s) => isBare(s) && s.facts.substrate === 'plaster' && s.topcoats.some(({ madeFor, willDo }) => !madeFor.includes('plaster') && !willDo.includes('plaster')) && s.primers.length === 0,
+    fires: (s) =>
+      isBare(s) &&
+      s.facts.substrate === 'plaster' &&
+      s.topcoats.some(({ madeFor, willDo }) => !madeFor.includes('plaster') && !willDo.includes('plaster')) &&
+      s.primers.length === 0,
     reason: 'Fresh plaster under a closed skin of enamel or vinyl can’t dry out: the skin blisters and peels.',
     fixText: 'A wall or ceiling emulsion, the first coat thinned; anything else over that, once it has dried.',
   },

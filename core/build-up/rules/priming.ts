@@ -162,8 +162,7 @@ export const PRIMING: readonly Rule[] = [
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
-      s.first?.willNot.includes(groundOn(s)) === true ||
-      s.topcoats.some(({ willNot }) => willNot.includes(s.work)),
+      s.first?.willNot.includes(groundOn(s)) === true || s.topcoats.some(({ willNot }) => willNot.includes(s.work)),
     reason: 'The tin of a product says that it is not for this: for the ground under it, or for this kind of work.',
     fixText: 'Take a product whose tin names it.',
   },

@@ -197,7 +197,11 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ['not-keyed', { ...built({ key: 'none' }), ...coat({ laid: laid({ madeFor: ['glossy'] }) }) }, null],
   [
     'not-keyed',
-    { ...built({ key: 'none' }), ...coat({ laid: laid({ madeFor: [], willDo: [] }) }), ...facts({ oldCoat: 'waterborne-matt' }) },
+    {
+      ...built({ key: 'none' }),
+      ...coat({ laid: laid({ madeFor: [], willDo: [] }) }),
+      ...facts({ oldCoat: 'waterborne-matt' }),
+    },
     null,
   ],
   ['not-keyed', coat({ laid: laid({ madeFor: [], willDo: [] }) }), null],

@@ -106,7 +106,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     ],
     places: [
       { id: 'bench', name: 'Bench', kind: 'bench', slots: 1, climateId: 'workshop' },
-      { id: 'rack', name: 'Rack', kind: 'rack', slots: 8, climateId: 'workshop' },
+      { id: 'rack', name: 'Rack', kind: 'rack', slots: 24, climateId: 'workshop' },
     ],
     crew: [{ id: 'painter-1', name: 'Painter 1', skill: 'steady', week: usualWeek(), ...ALL_ALONG }],
     pieces: [],

@@ -57,7 +57,10 @@ export const staysUnpaintedOn = ({ kind, surface }: Pick<Piece, 'kind' | 'surfac
   const { staysUnpainted } = definitionOf(kind);
   if (SUBSTRATES[surface.substrate].isWood || !definitionOf(kind).traits.some((trait) => OF_TIMBER.has(trait)))
     return staysUnpainted;
-  return ['glass, and the gaskets that hold it', ...staysUnpainted.filter((words) => !/putty|wood on wood|cords/.test(words))];
+  return [
+    'glass, and the gaskets that hold it',
+    ...staysUnpainted.filter((words) => !/putty|wood on wood|cords/.test(words)),
+  ];
 };
 
 type Closing = Pick<Piece, 'kind' | 'exposure' | 'comesOff' | 'access' | 'fireRated'>;
@@ -73,8 +76,7 @@ const locksHouse = ({ kind, exposure }: Closing): boolean => {
  * house; and nothing else stands in for it.
  */
 export const closesByNight = (piece: Closing): boolean =>
-  !piece.access.standIn &&
-  (piece.access.closesAtNight || piece.fireRated || (!piece.comesOff && locksHouse(piece)));
+  !piece.access.standIn && (piece.access.closesAtNight || piece.fireRated || (!piece.comesOff && locksHouse(piece)));
 
 /** What is kept open, wedged or closed off while a piece is wet in its place: of a fire door nothing is. */
 export const whileWetOf = ({ kind, fireRated }: Pick<Piece, 'kind' | 'fireRated'>): readonly string[] =>

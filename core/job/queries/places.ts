@@ -61,12 +61,7 @@ export function dryingClimateId(
 }
 
 /** The climate of faces of a piece where it hangs: the open air before them when one looks out, its room's otherwise. */
-export function hangingClimateId(
-  job: Job,
-  piece: Piece,
-  faces: readonly FaceId[],
-  hex: string | null = null,
-): string {
+export function hangingClimateId(job: Job, piece: Piece, faces: readonly FaceId[], hex: string | null = null): string {
   const face = faces.find((candidate) => piece.exposure[candidate] === 'outside');
   return (face && outsideClimateId(job, piece, face, hex)) ?? roomOf(job, piece)?.climateId ?? '';
 }

@@ -26,9 +26,7 @@ export const shelfOnSale = ({ shelf, settings }: Pick<Job, 'shelf' | 'settings'>
 
 /** The tins in which a coating is sold: as the job states them, else the usual ones in the sizes of its country. */
 export const tinsOnSale = (job: Pick<Job, 'shelf' | 'settings'>, coating: Coating): Coating['tins'] =>
-  job.shelf.coatings.some(({ id }) => id === coating.id)
-    ? coating.tins
-    : tinsSoldIn(coating.tins, job.settings.units);
+  job.shelf.coatings.some(({ id }) => id === coating.id) ? coating.tins : tinsSoldIn(coating.tins, job.settings.units);
 
 const entryIn = <E extends { id: string }>(entries: readonly E[], id: string | null): E | undefined =>
   id === null ? undefined : entries.find((entry) => entry.id === id);

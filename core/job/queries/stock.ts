@@ -3,7 +3,9 @@ import type { StockEntry } from '../document/stock-schema.ts';
 
 /** What is there of a product in a colour; `hex` is null for what has none. */
 export const inStock = ({ stock }: Pick<Job, 'stock'>, product: string, hex: string | null): StockEntry[] =>
-  stock.filter((entry) => entry.product === product && (entry.hex?.toLowerCase() ?? null) === (hex?.toLowerCase() ?? null));
+  stock.filter(
+    (entry) => entry.product === product && (entry.hex?.toLowerCase() ?? null) === (hex?.toLowerCase() ?? null),
+  );
 
 export const litresOf = (entries: readonly StockEntry[]): number =>
   entries.reduce((sum, { litres }) => sum + litres, 0);

@@ -6,7 +6,15 @@ import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import {
+  glassIn,
+  glassLine,
+  glazing,
+  GLAZING_FIELDS,
+  glazingOf,
+  PANES_PHRASE,
+  USUAL_GLAZING,
+} from '../glazing-fields.ts';
 import { counts, says } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';
@@ -191,12 +199,21 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   comesOff: 'rarely',
   traits: ['putty'],
   pace: { takeOff: 8, rehang: 12, inPlace: 4 },
-  lines: (shape) => ({ wall: 2 * (shape.width + shape.height), glass: glassLine(face('front', shape)), fixed: shape.lights * 600 }),
+  lines: (shape) => ({
+    wall: 2 * (shape.width + shape.height),
+    glass: glassLine(face('front', shape)),
+    fixed: shape.lights * 600,
+  }),
   cautions: ['glass', 'ladder'],
   typed: {
     words: { 'casement window': {}, casement: {}, window: {} },
     sizes: sizesAsTyped('width', 'height'),
     lengths: [],
-    phrases: [counts('lights', ['light', 'lights', 'casements'], '2 lights'), PANES_PHRASE, says('opens inwards', { opens: 'inwards' }), says('opens outwards', { opens: 'outwards' })],
+    phrases: [
+      counts('lights', ['light', 'lights', 'casements'], '2 lights'),
+      PANES_PHRASE,
+      says('opens inwards', { opens: 'inwards' }),
+      says('opens outwards', { opens: 'outwards' }),
+    ],
   },
 };

@@ -36,7 +36,8 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
   staysUnpainted: DOOR_STAYS,
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
-  typed: { words: {
+  typed: {
+    words: {
       'flush door': {},
       'plain door': {},
       'flat door': {},
@@ -47,5 +48,9 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
       'side door': {},
       'steel door': {},
     },
-    outside: ['side door'], sizes: doorSizes, lengths: [], phrases: [] },
+    outside: ['side door'],
+    sizes: doorSizes,
+    lengths: [],
+    phrases: [],
+  },
 };

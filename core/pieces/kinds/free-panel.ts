@@ -39,7 +39,13 @@ export const freePanel: PieceDefinition<FreePanel> = {
   pace: { takeOff: 2, rehang: 3, inPlace: 0 },
   lines: ({ width, height }) => ({ wall: 2 * (width + height) }),
   typed: {
-    words: { panel: {}, board: {}, 'end panel': { width: 600, height: 760 }, 'side panel': {}, 'bath panel': { width: 1700, height: 540 } },
+    words: {
+      panel: {},
+      board: {},
+      'end panel': { width: 600, height: 760 },
+      'side panel': {},
+      'bath panel': { width: 1700, height: 540 },
+    },
     sizes: sizesAsTyped('width', 'height', 'thickness'),
     lengths: [],
     phrases: [],

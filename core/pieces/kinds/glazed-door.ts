@@ -17,7 +17,15 @@ import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import {
+  glassIn,
+  glassLine,
+  glazing,
+  GLAZING_FIELDS,
+  glazingOf,
+  PANES_PHRASE,
+  USUAL_GLAZING,
+} from '../glazing-fields.ts';
 import { says } from '../phrases.ts';
 
 const schema = z.lazy(() =>

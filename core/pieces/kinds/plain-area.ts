@@ -100,7 +100,8 @@ export const plainArea: PieceDefinition<PlainArea> = {
   comesOff: 'never',
   traits: ['wall'],
   pace: { takeOff: 6, rehang: 0, inPlace: 3 },
-  lines: ({ width, height, use }) => (use === 'patch' ? {} : { wall: use === 'ceiling' ? 2 * (width + height) : width }),
+  lines: ({ width, height, use }) =>
+    use === 'patch' ? {} : { wall: use === 'ceiling' ? 2 * (width + height) : width },
   cautions: ['ladder'],
   typed: {
     words: {

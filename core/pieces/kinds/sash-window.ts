@@ -6,7 +6,15 @@ import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type Face, type FaceId } from '../elevation.ts';
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
-import { glassIn, glassLine, glazing, GLAZING_FIELDS, glazingOf, PANES_PHRASE, USUAL_GLAZING } from '../glazing-fields.ts';
+import {
+  glassIn,
+  glassLine,
+  glazing,
+  GLAZING_FIELDS,
+  glazingOf,
+  PANES_PHRASE,
+  USUAL_GLAZING,
+} from '../glazing-fields.ts';
 import type { Phrase } from '../phrases.ts';
 import { windowFrame, WINDOW_FRAME, WINDOW_SIZE } from '../window-frame.ts';
 import { OPENED_A_LITTLE } from '../while-wet.ts';

@@ -1,3 +1,4 @@
+import type { Shape } from '../shape.ts';
 import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
@@ -60,6 +61,17 @@ const CORNICE: TrimRun = { ...USUAL, use: 'cornice', profile: 'cove', height: 90
 const WINDOW_BOARD: TrimRun = { ...USUAL, use: 'sill', profile: 'bullnose', length: 1200, height: 25, thickness: 180 };
 const PLINTH: TrimRun = { ...USUAL, use: 'plinth', profile: 'square', length: 3000, height: 150, thickness: 16 };
 const PICTURE_RAIL: TrimRun = { ...USUAL, use: 'dado', profile: 'ogee', height: 45, thickness: 20 };
+
+/** Below this, in mm, the first size of a run is taken for its height and not for its length. */
+const SHORTEST_RUN = 400;
+
+/** `145x18` is height and thickness; `1200x180`, of a board, length and width, with its thickness as a third. */
+function sizesOf(lengths: readonly number[]): Shape | null {
+  const [first = 0, second = 0, third] = lengths;
+  if (lengths.length === 2 && first < SHORTEST_RUN) return { height: first, thickness: second };
+  if (lengths.length < 2 || lengths.length > 3) return null;
+  return { length: first, height: second, ...(third === undefined ? {} : { thickness: third }) };
+}
 
 /** Trim by its length and profile: skirting, rails, cornice, window boards. */
 export const trimRun: PieceDefinition<TrimRun> = {
@@ -150,7 +162,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
       'toe-kick': PLINTH,
       kickboard: PLINTH,
     },
-    sizes: () => null,
+    sizes: sizesOf,
     lengths: ['length', 'height', 'thickness'],
     phrases: [
       chooses('profile', 'profile', PROFILE_IDS),

@@ -305,11 +305,16 @@ test('a coat that fills more than a shift is done in sections, from joint to joi
   const { at, made: problem } = planned(made.job);
   const sections = problem.problem.tasks.filter(({ id }) => id.startsWith('r/coat-1/front'));
   assert.ok(sections.length > 1);
-  assert.ok(sections.every(({ work, pausable }) => work <= 240 && !pausable), 'each at one go');
+  assert.ok(
+    sections.every(({ work, pausable }) => work <= 240 && !pausable),
+    'each at one go',
+  );
   const [first, last] = [at(sections[0]!.id), at(sections.at(-1)!.id)];
   assert.ok(last.start >= first.end);
   // The next coat on a section waits for that section, and for no other.
-  const under = problem.problem.waits.filter(({ to, from }) => to.startsWith('r/coat-2/front/2-of') && from.includes('coat-1'));
+  const under = problem.problem.waits.filter(
+    ({ to, from }) => to.startsWith('r/coat-2/front/2-of') && from.includes('coat-1'),
+  );
   assert.ok(under.length > 0 && under.every(({ from }) => from.startsWith('r/coat-1/front/2-of')));
   assert.equal(problem.problem.tasks.filter(({ id }) => id === 'd/coat-1/front').length, 1);
 });

@@ -228,7 +228,10 @@ export class PieceTasks {
     const all: [number, number][] = [[now, clocks.hours * 60]];
     const closing = closingHours(clocks, step, climateId, conditions.get(step.id));
     const intervals = closingWithin(window?.intervals ?? all, closing, this.#draft.workOn(step));
-    return this.#draft.window({ id: `${window?.id ?? climateId}/by-night/${step.id}`, intervals: [...intervals] as [number, number][] });
+    return this.#draft.window({
+      id: `${window?.id ?? climateId}/by-night/${step.id}`,
+      intervals: [...intervals] as [number, number][],
+    });
   }
 
   /**

@@ -46,9 +46,7 @@ test('a run that rests overnight stands on the sheet of each of its days, with t
   const made = new TestJob();
   const piece = usualPiece('railing', 'room-1');
   const railing = { ...piece, shape: { ...piece.shape, length: 57_000, spindles: 480, newels: 21 } };
-  made
-    .tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing })
-    .coated('enamel-acrylic', { key: 'abrade' });
+  made.tell('add-pieces', { ids: ['r'], kind: 'railing', piece: railing }).coated('enamel-acrylic', { key: 'abrade' });
   const problem = jobToProblem(made.job, '2027-03-01T07:00');
   const plan = verifiedPlan(problem.problem, { steps: 20 });
   assert.ok(plan.status !== 'infeasible');

@@ -72,7 +72,8 @@ export function coatDrying(
     since,
     touchDry: reached('touch'),
     handled: reached('handle'),
-    opens: stage === null ? since : Math.max(reached(stage), stage === 'recoat' ? since + coated.coat.restHours * 60 : 0),
+    opens:
+      stage === null ? since : Math.max(reached(stage), stage === 'recoat' ? since + coated.coat.restHours * 60 : 0),
     closes: stage === 'recoat' ? recoatCloses(coated.coat.coating, since) : null,
   };
 }

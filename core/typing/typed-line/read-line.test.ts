@@ -130,7 +130,10 @@ test('small words and commas cost nothing, a number after the plural is how many
   assert.deepEqual(read('12 cupboard doors 497x720 laminate kitchen').places[0]?.room, { name: 'Kitchen' });
   const said = read('3 doors with brass knobs, oil gloss and 762x1981');
   assert.deepEqual([said.places.length, said.piece.surface.existing, said.piece.shape.width], [3, 'oil-gloss', 762]);
-  assert.deepEqual(said.asked.map(({ question }) => /“(\w+)”/.exec(question)?.[1]), ['brass', 'knobs']);
+  assert.deepEqual(
+    said.asked.map(({ question }) => /“(\w+)”/.exec(question)?.[1]),
+    ['brass', 'knobs'],
+  );
 });
 
 test('pieces by the names that people give them', () => {

@@ -194,7 +194,8 @@ class LineReader {
   #takeCountAfter(at: number): { word: Word; value: number } | null {
     const word = this.#words[at];
     const next = this.#words[at + 1]?.text ?? '';
-    const isAlone = next === '' || !/^(p|panel|panels|panes?|sections?|spindles|newels|lights?|m|mm|m2|m²|sq|high|x)$/.test(next);
+    const isAlone =
+      next === '' || !/^(p|panel|panels|panes?|sections?|spindles|newels|lights?|m|mm|m2|m²|sq|high|x)$/.test(next);
     if (!this.#isPlural || word === undefined || !isAlone || !/^\d{1,3}$/.test(word.text)) return null;
     const value = Number(word.text);
     if (value < 1 || value > MAX_PIECES_A_LINE) return null;

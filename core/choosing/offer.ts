@@ -25,7 +25,7 @@ const NO_SCHOOLS: Schools = { keying: null, priming: null, tools: null };
 /** The parts of a job that offers follow from, beside what is stated of their group. */
 export const OFFERED_FROM = [
   ...(['pieces', 'shelf', 'findings', 'patches', 'weights', 'climates', 'crew', 'places'] as const),
-  ...(['site', 'planning', 'rooms', 'strokes', 'readings', 'mixing'] as const),
+  ...(['site', 'planning', 'rooms', 'strokes', 'readings', 'mixing', 'stock', 'settings'] as const),
 ] as const;
 
 /** The identity of a request for a group's offers: it changes with anything that the offers follow from. */

@@ -36,7 +36,7 @@ test('a test for lead overrules the year, either way', () => {
 });
 
 test('children, heat and food are told by what a piece or its room is called, and by nothing that only sounds like it', () => {
-  const called = (note: string): CautionAt['id'][] => told('flush-door', { ...surface('bare'), note });
+  const called = (note: string): CautionAt['id'][] => told('cabinet-door', { ...surface('bare'), note });
   assert.deepEqual(called('side of the cot'), ['child']);
   assert.deepEqual(called('behind the Radiator'), ['radiator']);
   assert.deepEqual(called('oak worktop'), ['food']);

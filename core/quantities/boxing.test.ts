@@ -112,6 +112,7 @@ const need = (tins: number[], draws: readonly (readonly [mark: string, litres: n
       const litres = asked - (index === 0 ? residueIn('brush') : 0);
       return { ...use!, coat, group, number: 1, litres, piece: { id: mark, mark } };
     }),
+    stock: [],
     tins: { best: { tins, cost: 0, leftOver: 0 }, second: null },
     ...facts,
   } as unknown as Parameters<typeof boxingPlan>[0];

@@ -111,6 +111,8 @@ class LineReader {
   readonly #words: Word[];
   readonly #context: LineContext;
   readonly #understood: Understood[];
+  /** Words that state something of the kind that the line is about. */
+  #phrases: PieceDefinition['typed']['phrases'] = [];
   /** Whether the kind was said in the plural. */
   #isPlural = false;
 
@@ -123,8 +125,9 @@ class LineReader {
   read(): Omit<LineRead, 'understood'> {
     let count = this.#takeCount();
     const { kind, shape: implied, isOutside, at: from } = this.#takeKind();
-    count ??= this.#takeCountAfter(from);
+    count ??= this.#takeCountBefore(from) ?? this.#takeCountAfter(from);
     const definition = definitionOf(kind);
+    this.#phrases = definition.typed.phrases;
     let piece = usualPiece(kind, this.#context.roomId);
     if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
     const asked: Asked[] = [];
@@ -187,6 +190,16 @@ class LineReader {
     }
     this.#tell(0, 1, `${value} ×`);
     this.#words.shift();
+    return { word, value };
+  }
+
+  /** “kitchen, 14 doors”: how many, before the kind's plural, wherever that stands. */
+  #takeCountBefore(at: number): { word: Word; value: number } | null {
+    const word = this.#words[at - 1];
+    const value = Number(word?.text);
+    if (!this.#isPlural || !word || !/^\d{1,3}$/.test(word.text) || value < 1 || value > MAX_PIECES_A_LINE) return null;
+    this.#tell(at - 1, 1, `${value} ×`);
+    this.#words.splice(at - 1, 1);
     return { word, value };
   }
 
@@ -322,6 +335,8 @@ class LineReader {
   #isKnown(at: number): boolean {
     const word = this.#words[at]?.text ?? '';
     if (/^front/.test(word) && this.#words[at + 1]?.text !== 'only') return false;
+    const texts = this.#words.slice(at).map(({ text }) => text);
+    if (this.#phrases.some((phrase) => phrase.read(texts, this.#context.units) !== null)) return true;
     return /^[\d"“]/.test(word) || this.#fact(at, () => undefined, 'silently') !== null;
   }
 

@@ -23,7 +23,8 @@ const plain = (text: string): string => text.replace(/[’′]/g, "'").replace(/
 /** The words of a line, in order. */
 export function wordsOf(line: string): Word[] {
   return [...plain(line).matchAll(WORD)].map((match) => {
-    const [said] = match;
+    // “kitchen:” is a kitchen.
+    const said = match[0].replace(/(?<=[a-z]):$/i, '');
     const quoted = /^["“]/.test(said) && said.length > 2;
     // “1 3/8” keeps its space; around an x there is none.
     const text = quoted

@@ -1,0 +1,152 @@
+import type { Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { PainterOn } from './painter.ts';
+import { expect, test } from './warm-page.ts';
+
+/** Opens one of the everyday jobs from its file, as one that was handed over would be. */
+async function openFile(page: Page, name: string): Promise<PainterOn> {
+  await page.goto('/');
+  await page.getByLabel('Job file to import').setInputFiles({
+    name: `${name}.nivel.json`,
+    mimeType: 'application/json',
+    buffer: readFileSync(`cases/jobs/${name}.nivel.json`),
+  });
+  await page
+    .getByRole('link', { name: new RegExp(name) })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  return new PainterOn(page);
+}
+
+/** Takes what is recommended for every group, one after the other. */
+async function takeRecommended(painter: PainterOn, groups: number): Promise<void> {
+  const { page } = painter;
+  await painter.goTo('Build-up');
+  for (let group = 0; group < groups; group++) {
+    const entry = page.getByRole('list', { name: 'Groups of like pieces' }).getByRole('listitem').nth(group);
+    if (groups > 1) await entry.getByRole('button').click();
+    const best = page.getByRole('listitem').filter({ hasText: 'Recommended' });
+    await best.getByRole('button', { name: 'Choose', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'Chosen build-up' })).toBeVisible();
+    if (groups > 1) await expect(entry).not.toContainText('to choose');
+  }
+}
+
+async function acceptPlan(painter: PainterOn): Promise<void> {
+  await painter.goTo('Plan');
+  await painter.page.getByRole('button', { name: 'Accept this plan' }).click({ timeout: 30_000 });
+  await expect(painter.page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+}
+
+test('a first-timer’s garage door is planned in sections over several days, and Today says which', async ({ page }) => {
+  test.setTimeout(120_000);
+  const painter = await openFile(page, 'garage-door');
+  await takeRecommended(painter, 2);
+  await painter.goTo('Plan');
+  const board = page.getByRole('group', { name: /^The board/ });
+  const sections = board.getByRole('button', { name: /First coat.*section.*G-01/ });
+  await expect(sections.first()).toBeAttached({ timeout: 30_000 });
+  const days = await sections.evaluateAll((drawn) => [
+    ...new Set(drawn.map((each) => /^\w+ \d+ \w+/.exec(each.getAttribute('aria-label') ?? '')?.[0])),
+  ]);
+  expect(days.length).toBeGreaterThan(1);
+  await expect(page.getByText(/There is no plan/)).toBeHidden();
+  await acceptPlan(painter);
+  const now = page.getByRole('region', { name: 'Now' });
+  for (let step = 0; step < 20; step++) {
+    if (/section/.test((await now.textContent()) ?? '')) break;
+    const before = await now.textContent();
+    const done = now.getByRole('button', { name: /done$/i }).last();
+    if (await done.isEnabled()) {
+      await done.click();
+      await expect.poll(() => now.textContent()).not.toBe(before);
+    }
+    await painter.stepClock('4 hours on');
+  }
+  await expect(now).toContainText(/First coat: bonding primer.*section/);
+});
+
+test('a laminate kitchen comes from its lines to a plan with nothing stated but its size', async ({ page }) => {
+  test.setTimeout(90_000);
+  const painter = await new PainterOn(page).startJob('Kitchen');
+  const line = page.getByLabel('Pieces in one line');
+  for (const [typed, mark] of [
+    ['kitchen, 14 cupboard doors slab 446x711 laminate', 'C-14'],
+    ['kitchen drawers 5, 446x175 laminate', 'F-05'],
+  ] as const) {
+    await line.fill(typed);
+    await expect(page.getByRole('list', { name: 'Not understood' })).toBeHidden();
+    await line.press('Enter');
+    await expect(
+      page.getByRole('list', { name: 'Pieces of Kitchen' }).getByRole('button', { name: new RegExp(`^${mark},`) }),
+    ).toBeVisible();
+  }
+  await painter.goTo('Prove');
+  await expect(page.getByRole('listitem', { name: /^Lead/ })).toHaveCount(0);
+  await painter.goTo('Build-up');
+  const best = page.getByRole('listitem').filter({ hasText: 'Recommended' });
+  await expect(best).toContainText(/Adhesion primer|Bonding primer/);
+  await expect(best).not.toContainText(/oil/i);
+  await best.getByRole('button', { name: 'Choose', exact: true }).click();
+  await painter.goTo('Quantities');
+  const enamel = page.getByRole('listitem', { name: /^Enamel/ });
+  const price = await enamel.getByText(/€/).first().textContent();
+  await enamel.getByLabel('In stock').fill('2.5');
+  await expect(enamel.getByText(/nothing to buy/)).toBeVisible();
+  expect(price).toMatch(/2\.5 L/);
+  await acceptPlan(painter);
+});
+
+test('a porch rail that is longer than its hours is painted in lengths, and nothing is left out', async ({ page }) => {
+  const painter = await openFile(page, 'porch-rail');
+  await takeRecommended(painter, 1);
+  await painter.goTo('Plan');
+  const board = page.getByRole('group', { name: /^The board/ });
+  await expect(board.getByRole('button', { name: /Scrape loose paint off: R-01/ }).first()).toBeAttached({
+    timeout: 30_000,
+  });
+  await expect(board.getByRole('button', { name: /coat.*(spindles|rails).*R-01/ }).first()).toBeAttached();
+  await expect(page.getByText(/Not in the plan/)).toBeHidden();
+});
+
+test('a room is painted from the ceiling down, with wall paint on its walls, and in the other order where it is chosen', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const painter = await openFile(page, 'room-and-trim');
+  await takeRecommended(painter, 3);
+  await painter.goTo('Quantities');
+  await expect(page.getByRole('listitem', { name: /^Wall paint/ })).toBeVisible();
+  await expect(page.getByRole('listitem', { name: /^Ceiling paint/ })).toBeVisible();
+  await painter.goTo('Plan');
+  const board = page.getByRole('group', { name: /^The board/ });
+  const starts = async (kind: RegExp): Promise<string[]> => {
+    const run = board.getByRole('button', { name: kind });
+    await expect(run.first()).toBeAttached({ timeout: 30_000 });
+    return run.evaluateAll((drawn) => drawn.map((each) => each.getAttribute('data-item') ?? ''));
+  };
+  await starts(/coat: ceiling paint/);
+  await starts(/coat: trim enamel/);
+  await page.getByText('Days, crew and places').click();
+  await painter.choose('Order in a room', 'ceiling, woodwork, then walls');
+  await expect(page.getByRole('combobox', { name: 'Order in a room' })).toHaveText('ceiling, woodwork, then walls');
+  await starts(/coat: wall paint/);
+});
+
+test('a fire door is painted where it hangs, shut every night, and no screen offers it a wedge', async ({ page }) => {
+  test.setTimeout(90_000);
+  const painter = await openFile(page, 'fire-door');
+  await takeRecommended(painter, 1);
+  await acceptPlan(painter);
+  await expect(page.locator('main')).not.toContainText(/hang (them|it) on a wedge/i);
+  await painter.goTo('Hang');
+  await page.getByRole('link', { name: /D-01/ }).first().click();
+  await expect(page.getByText('D-01').first()).toBeVisible();
+  await expect(page.locator('main')).not.toContainText(/wedge is in/i);
+  await painter.goTo('Walk');
+  await page.getByRole('button', { name: /^D-01,/ }).click();
+  const piece = page.getByRole('complementary', { name: 'Piece D-01' });
+  await expect(piece).toContainText('A fire door keeps its rating');
+  await expect(piece).not.toContainText(/wedge|hangs again/);
+});

@@ -8,6 +8,8 @@ import type { JournalEntry } from './journal-entry.ts';
 const KEPT_CHANGES = 500;
 /** Strokes of one field further apart than this, in ms, are two steps of history. */
 const STROKES_WITHIN = 15_000;
+/** What comes of one tap is one step of history, however long the planning takes that follows from it. */
+export const GESTURE = 'gesture/';
 /** Changes that history shows. */
 const SHOWN = 100;
 
@@ -66,7 +68,8 @@ export async function addToHistory(
   const at = new Date().toISOString();
   stored.job = change.job;
   const { label, patches, inverse } = change;
-  if (last && strokes !== null && last.strokes === strokes && Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN) {
+  const isSame = last !== undefined && strokes !== null && last.strokes === strokes;
+  if (isSame && (strokes.startsWith(GESTURE) || Date.parse(at) - Date.parse(last.at) < STROKES_WITHIN)) {
     const joined = { patches: [...last.patches, ...patches], inverse: [...inverse, ...last.inverse] };
     await changes.put({ ...last, ...joined, at, label });
     return;

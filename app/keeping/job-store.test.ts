@@ -6,7 +6,7 @@ import { DOOR, TestJob } from '../../core/testing/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';
-import { historyOf } from './history.ts';
+import { GESTURE, historyOf } from './history.ts';
 import { Journal } from './journal.ts';
 import { forgetfulStorage } from './forgetful-storage.ts';
 
@@ -101,6 +101,18 @@ test('strokes of one field are one step of history, those of another are not', a
   assert.equal(note(store), '');
   await store.redo();
   assert.equal(note(store), 'sti');
+});
+
+test('what follows from one tap is undone with it, however long it took to be planned', async () => {
+  const stored = await database();
+  const store = await tab(stored);
+  write(store, 'tapped', `${GESTURE}stamp/1`);
+  await store.settled();
+  await stored.changes.toCollection().modify({ at: '2020-01-01T00:00:00Z' });
+  write(store, 'planned', `${GESTURE}stamp/1`);
+  await store.settled();
+  await store.undo();
+  assert.equal(note(store), '');
 });
 
 test('two tabs that write at the same moment keep both changes', async () => {

@@ -1,3 +1,4 @@
+import { GESTURE } from '../../keeping/history.ts';
 import { nanoid } from 'nanoid';
 import { useEffect, useEffectEvent, useState } from 'react';
 import type { LogEntry } from '../../../core/job/document/log-schema.ts';
@@ -98,7 +99,7 @@ export function useStamps(
     });
   };
   const record = ({ entries, reason }: Written): void => {
-    const gesture = `stamp/${entries[0]?.id ?? ''}`;
+    const gesture = `${GESTURE}stamp/${entries[0]?.id ?? ''}`;
     if (!apply('stamp', { entries }, { strokes: gesture }).ok) return;
     if (asksForReplan(job, reading, entries)) void replan(reason, gesture);
   };
@@ -116,7 +117,7 @@ export function useStamps(
     partly: (step, share) => write(writtenPartly(step, share, stamping)),
     tacky: (coated) => write(writtenTacky(coated, stamping)),
     leaveOut: (steps, why) => {
-      const gesture = `left-out/${nanoid(6)}`;
+      const gesture = `${GESTURE}left-out/${nanoid(6)}`;
       const left = steps.map(({ id }) => ({ taskId: id, at: now, by: painter, why, device: deviceId() }));
       if (!apply('leave-out', { steps: left }, { strokes: gesture }).ok) return;
       void replan(`${marksOf(steps)}: a step left out`, gesture);

@@ -20,7 +20,9 @@ const SHOWN_TAGS = 14;
 /** Which way each open question is judged until it is answered. */
 function supposed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>): string[] {
   const named = (taken: ShownTest['takenAs']): string =>
-    tests.flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [FOUND[found].name] : [])).join(', ');
+    tests
+      .flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [FOUND[found].name.toLowerCase()] : []))
+      .join(', ');
   const [worst, best] = [named('worst'), named('best')];
   return [
     ...(worst === '' ? [] : [`At the worst until tested: ${worst}.`]),

@@ -27,6 +27,7 @@ export const POST: APIRoute = ({ request }) =>
         reserve: need.reserve,
         litres: need.litres,
         thinner: need.thinner,
+        stock: need.stock,
         tins: need.tins,
         boxes: boxingPlan(need, job.mixing.bucket),
         rest: enoughFor(need),

@@ -29,6 +29,7 @@ import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import { usualShelf, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob, useLocalise, useToday } from '../../../open-job/use-job.ts';
+import { CoverageField } from './CoverageField.tsx';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { FittedHours } from './FittedHours.tsx';
 
@@ -117,6 +118,18 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
                   />
                 ))}
             </Box>
+            {heading === 'On the tin' && 'recoatAt' in entry && (
+              <CoverageField
+                coating={entry}
+                draft={`${job.id}/${id}/coverage`}
+                take={(dryFilm) =>
+                  state(
+                    { ...entry, dryFilm, stated: { ...entry.stated, dryFilm: { from: source, on: today } } },
+                    'dryFilm',
+                  )
+                }
+              />
+            )}
             {heading === 'Hours to' && 'recoatAt' in entry && <FittedHours coating={entry} />}
           </Box>
         ))}

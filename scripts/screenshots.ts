@@ -69,7 +69,6 @@ const SHOTS: readonly Shot[] = [
     before: async (page) => {
       await page.getByRole('combobox', { name: 'In the air of' }).click();
       await page.getByRole('option', { name: /^Boiler room/ }).click();
-      await page.getByRole('list', { name: 'Ways out, the best first' }).waitFor();
       const slider = page.getByRole('slider', { name: 'Time since the first stroke' });
       await slider.focus();
       for (let step = 0; step < 860; step++) await page.keyboard.press('ArrowRight');

@@ -26,6 +26,7 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
   const { units } = useJob().settings;
   const { worst, laps, openTime, stops } = result;
   const open = openTime === Infinity ? 'It is too cold for it to set' : `Open ${openTime.toFixed(1)} min`;
+  const met = `Every lap is met fresh${laps.some(({ state }) => state === 'stopped') ? ' or at a joint' : ''}`;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (
     <Box role="status" aria-label="Verdict on the laps" sx={{ display: 'grid', gap: 1 }}>
@@ -46,7 +47,7 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
               ? `${counted(gone, 'lap goes', 'laps go')} off`
               : worst.state === 'close'
                 ? 'Every lap is wet, the oldest only just'
-                : 'Every lap is met fresh'}
+                : met}
           </Typography>
           <Typography sx={{ fontSize: 15 }}>
             {capital(worst.later.stroke.name)}
@@ -59,7 +60,7 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
         </>
       ) : (
         <Typography variant="h2" component="p" sx={{ color: COLOURS.fresh }}>
-          {laps.length === 0 ? 'Painted at one go, nothing laps' : 'Every lap is met fresh or at a joint'}
+          {laps.length === 0 ? 'Painted at one go, nothing laps' : met}
         </Typography>
       )}
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>

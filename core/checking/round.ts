@@ -5,6 +5,7 @@ import type { Room } from '../job/document/room-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
+import type { CoatStep } from '../steps/step.ts';
 import { doneStampsByTask } from '../running/applied-coats.ts';
 import { isOpen } from './defect-status.ts';
 import { counted } from '../units/sentence.ts';
@@ -47,6 +48,12 @@ export interface RoomCheck {
   against: string | null;
 }
 
+/** How many coats of a face are painted, and how many there are; one in sections is painted when all of them are. */
+function coatsLaid(steps: readonly CoatStep[], stamps: ReadonlyMap<string, unknown>): FaceToCheck['coats'] {
+  const coats = [...groupBy(steps, ({ coat }) => coat.number).values()];
+  return { laid: coats.filter((sections) => sections.every(({ id }) => stamps.has(id))).length, all: coats.length };
+}
+
 /** Every painted face of a job by room, in the order of the walk; rooms without any are left out. */
 export function roomChecks(job: Job): RoomCheck[] {
   const stamps = doneStampsByTask(job.log);
@@ -63,7 +70,7 @@ export function roomChecks(job: Job): RoomCheck[] {
         {
           piece,
           face,
-          coats: { laid: own.filter(({ id }) => stamps.has(id)).length, all: own.length },
+          coats: coatsLaid(own, stamps),
           paintedAt,
           lookedAt: paintedAt !== null && lookedAt !== null && lookedAt >= paintedAt ? lookedAt : null,
           openDefects: job.defects.filter(

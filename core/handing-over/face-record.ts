@@ -1,3 +1,4 @@
+import { groupBy } from '../units/maps.ts';
 import { colourOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
@@ -33,6 +34,8 @@ export interface RecordedCoat {
   isRework: boolean;
   /** On spots or edges only. */
   extent: 'all' | 'spots' | 'edges';
+  /** The section, where the coat was painted in sections. */
+  section: string | null;
 }
 
 /** What lies on a face, and what its record lacks. */
@@ -82,6 +85,7 @@ function faceRecord(
       by: stamp.by === null ? null : (names.get(stamp.by) ?? stamp.by),
       isRework: step.rework !== null,
       extent: coat.extent,
+      section: step.coat.section?.name ?? null,
     };
   });
   const stamps = doneStampsByTask(job.log);
@@ -130,12 +134,18 @@ export interface RecordGaps {
 }
 
 export function gapsIn(records: readonly FaceRecord[]): RecordGaps {
-  const coats = records.flatMap((record) => record.coats);
+  const coats = records.flatMap((record) => coatsOfSections(record.coats));
   return {
     unfinished: records.filter(({ missing }) => missing.length > 0).length,
     coats: coats.length,
-    noBatch: coats.filter(({ batch }) => batch === null).length,
-    noAir: coats.filter(({ air }) => air === null).length,
-    noFilm: coats.filter(({ film }) => film === null).length,
+    noBatch: coats.filter((sections) => sections.some(({ batch }) => batch === null)).length,
+    noAir: coats.filter((sections) => sections.some(({ air }) => air === null)).length,
+    noFilm: coats.filter((sections) => sections.every(({ film }) => film === null)).length,
   };
+}
+
+/** The coats of a face, each with its sections; a coat that was painted without a break is its own only section. */
+function coatsOfSections(coats: readonly RecordedCoat[]): RecordedCoat[][] {
+  const byCoat = groupBy(coats, ({ stepId, number, section }) => (section === null ? stepId : `coat-${number}`));
+  return [...byCoat.values()];
 }

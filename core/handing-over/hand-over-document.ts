@@ -176,7 +176,13 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const rowOf = (record: FaceRecord, coat: RecordedCoat, isFirst: boolean): Cell[] => [
     cell(isFirst ? record.piece.mark : ''),
     cell(isFirst ? record.faceName : ''),
-    cell(`${coat.isRework ? 'again' : coat.number}${coat.extent === 'all' ? '' : `, ${coat.extent}`}`),
+    cell(
+      [
+        coat.isRework ? 'again' : coat.number,
+        ...(coat.extent === 'all' ? [] : [coat.extent]),
+        ...(coat.section === null ? [] : [coat.section]),
+      ].join(', '),
+    ),
     cell(coat.product.split(',')[0] ?? coat.product),
     coat.colour ? cell(coat.colour.name, { hex: coat.colour.hex }) : cell(NOTHING),
     coat.batch === null ? cell('not noted', { isGap: true }) : cell(coat.batch),

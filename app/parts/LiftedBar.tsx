@@ -14,11 +14,11 @@ export function LiftedBar() {
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" onClick={() => apply('confirm-lifted', {})}>
-          Understood
+          OK
         </Button>
       }
     >
-      This job was written by an earlier version. {lifted.map((words) => localise(words)).join(' ')}
+      This job comes from an earlier version. {lifted.map((words) => localise(words)).join(' ')}
     </Alert>
   );
 }

@@ -34,6 +34,15 @@ function answersOf(name: string): { answers: AnsweredJob; units: keyof typeof UN
   return { answers: answeredJob(read.value), units: read.value.settings.units };
 }
 
+const PAPER = readFileSync(new URL('../../docs/paces.md', import.meta.url), 'utf8');
+
+/** Hours and days of a job as the paper has them. */
+function onPaper(name: string): string[] {
+  const row = PAPER.split('\n').find((line) => line.startsWith(`| ${name} `)) ?? '';
+  const [, , , hours = '', , days = ''] = row.split('|').map((cell) => cell.trim());
+  return [hours, days];
+}
+
 test('ten everyday jobs are answered as a good painter would', async (t) => {
   assert.ok(names.length >= 10);
   for (const name of names) {
@@ -46,6 +55,7 @@ test('ten everyday jobs are answered as a good painter would', async (t) => {
         isWithin(coats.length, wanted.coats, `coats on ${group}`);
       }
       isWithin(answers.hours, wanted.hours, 'hours');
+      assert.deepEqual(onPaper(name), [answers.hours.toFixed(1), String(answers.days)], 'docs/paces.md');
       for (const [product, range] of Object.entries(wanted.litres)) {
         isWithin(answers.litres[product] ?? 0, range, `litres of ${product}`);
       }

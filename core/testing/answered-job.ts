@@ -31,17 +31,21 @@ export interface AnsweredJob {
 
 const MINUTES_A_DAY = 1440;
 
-/** Takes the first offer of every group, then plans from the job's first day. Throws where a group has no offer. */
-export function answeredJob(stated: Job): AnsweredJob {
-  let job = stated;
-  for (const group of job.groups) {
+/** The job with the first offer taken for every group. Throws where a group has none. */
+export function withFirstOffers(stated: Job): Job {
+  return stated.groups.reduce((job, group) => {
     const [best] = offerFor(job, group).permitted;
     if (!best) throw new Error(`${group.name} has no build-up.`);
     const { buildUp } = best.candidate;
     const chosen = applyCommand(job, 'choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(job, group) });
     if (!chosen.ok) throw new Error(chosen.message);
-    job = chosen.value.job;
-  }
+    return chosen.value.job;
+  }, stated);
+}
+
+/** What Nivel answers with every first offer taken and the plan made from the job's first day. Throws without a plan. */
+export function answeredJob(stated: Job): AnsweredJob {
+  const job = withFirstOffers(stated);
   const needs = productNeeds(job);
   return {
     coats: Object.fromEntries(

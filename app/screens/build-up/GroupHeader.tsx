@@ -52,7 +52,7 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
           value={group.coveredIn ?? 0}
           sx={{ width: 150 }}
           choices={[
-            { value: 0, words: 'reckoned' },
+            { value: 0, words: 'estimated' },
             ...[1, 2, 3, 4, 5, 6].map((coats) => ({ value: coats, words: `${coats} seen` })),
           ]}
           onChange={(coats) => apply('change-group', { groupId: group.id, coveredIn: coats === 0 ? null : coats })}
@@ -172,7 +172,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
           <ColourFigures hex={colour.hex} />
           <div>
             {old === null
-              ? 'The old colour is not stated: without a primer two topcoats are supposed.'
+              ? 'Old colour not set. Two topcoats assumed without a primer.'
               : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${over([])} topcoats.`}{' '}
             On white primer {over([PRIMER_WHITE])}, on grey {over([greyUnder(colour.hex)])}.
             {group.coveredIn !== null && ` Seen: covered in ${group.coveredIn}.`}

@@ -126,9 +126,9 @@ export function PlanSettings() {
   );
 }
 
-const LINES = { skill: 'as the painter’s skill', tape: 'taped', freehand: 'cut in freehand' } as const;
+const LINES = { skill: 'by skill', tape: 'taped', freehand: 'cut in freehand' } as const;
 
-/** What follows what in a room, how lines are kept, and how much of a system an outside face takes in a day. */
+/** The order of trades, how lines are kept, and whether an outside face takes all its coats in a day. */
 function OrderAndLines() {
   const job = useJob();
   const localise = useLocalise();
@@ -163,11 +163,11 @@ function OrderAndLines() {
             onChange={(event) => apply('change-planning', { outsideInADay: event.target.checked })}
           />
         }
-        label="A whole system on an outside face in one day"
+        label="All coats outside in one day"
       />
       {outsideInADay && (
         <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>
-          Solvent or water may be locked in: blisters, wrinkles and a soft film come of it, most of all in sun.
+          Risk: blisters, wrinkles and a soft film, most of all in sun.
         </Typography>
       )}
     </Sheet>

@@ -40,7 +40,7 @@ export function FoundLine({ proofTest: { found, shows, takenAs }, finding, isSee
         </Box>
       ) : (
         <Box sx={{ fontWeight: 700, color: isSeen ? 'var(--ink-soft)' : 'var(--tacky)' }}>
-          {isSeen ? 'seen on the walk' : `? unknown, ${takenAs} case taken`}
+          {isSeen ? 'seen on the walk' : `? unknown, ${takenAs} case assumed`}
         </Box>
       )}
     </Box>

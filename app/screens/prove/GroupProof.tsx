@@ -17,16 +17,16 @@ import type { ShownTest } from './shown-test.ts';
 
 const SHOWN_TAGS = 14;
 
-/** Which way each open question is judged until it is answered. */
-function supposed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>): string[] {
+/** Which case is assumed for each question without an answer. */
+function assumed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>): string[] {
   const named = (taken: ShownTest['takenAs']): string =>
     tests
       .flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [FOUND[found].name.toLowerCase()] : []))
       .join(', ');
   const [worst, best] = [named('worst'), named('best')];
   return [
-    ...(worst === '' ? [] : [`At the worst until tested: ${worst}.`]),
-    ...(best === '' ? [] : [`At the best, which is shown as a risk: ${best}.`]),
+    ...(worst === '' ? [] : [`Assumed at their worst: ${worst}.`]),
+    ...(best === '' ? [] : [`Assumed good (risk): ${best}.`]),
   ];
 }
 
@@ -57,7 +57,7 @@ export function GroupProof({ group }: { group: FinishGroup }) {
             The walk says: {stated.join('; ')}.{' '}
             {open.size === 0
               ? 'Everything that matters has been looked at.'
-              : [`${open.size} of ${tests.length} questions are open.`, ...supposed(tests, open)].join(' ')}
+              : [`${open.size} of ${tests.length} not tested.`, ...assumed(tests, open)].join(' ')}
           </Typography>
           <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
             {pieces.slice(0, SHOWN_TAGS).map((piece) => (

@@ -187,9 +187,8 @@ const WATERBORNE = 'waterborne-paint';
 /** Words by which a job tells what is read otherwise since. */
 const LIFTED = {
   sheen:
-    'Old waterborne paint is told matt from satin now: on doors and trim it is read as satin to gloss, which is keyed or deglossed first. State it matt where it is.',
-  paces:
-    'Edges, masking, spindles, walls and taking hardware off are reckoned faster, preparation of bad paint slower: hours and days differ.',
+    'Old waterborne paint now has a sheen. Doors and trim were set to satin to gloss, and need keying. Change any that are matt.',
+  paces: 'Hours and days have changed. Edges, masking, spindles and walls are faster. Bad old paint is slower.',
 } as const;
 
 /** To 9: old waterborne paint has a sheen, tins say what they are for, build-ups have several fillers, and more is asked. */

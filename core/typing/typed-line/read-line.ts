@@ -376,7 +376,7 @@ class LineReader {
 
   #questionOf(word: Word, definition: PieceDefinition): string {
     if (/^[\d.,]/.test(word.text)) {
-      return `What is “${word.text}”? ${definition.name} has no place for it here. Write sizes together, such as 1981x762x35.`;
+      return `Can’t place “${word.text}”. Type sizes together, e.g. 1981x762x35.`;
     }
     const known = [
       ...FACTS.flatMap(({ words }) => words),
@@ -385,7 +385,7 @@ class LineReader {
     ];
     const near = nearestWord(word.text, known);
     const help = near ? ` Did you mean “${near}”?` : '';
-    return `What is “${word.text}”?${help} It was left out; for a new room write “in ${word.text}”.`;
+    return `Can’t read “${word.text}”.${help} For a new room, type “in ${word.text}”.`;
   }
 
   /** Bounds and what can be made, told at the word that stated it. */

@@ -20,7 +20,7 @@ export function CoverageField({ coating: { volumeSolids, dryFilm }, draft, take 
       value={spreadRate(volumeSolids, dryFilm)}
       limits={[1, 40]}
       draft={draft}
-      helper="The dry film follows from it."
+      helper="Sets the dry film."
       sx={{ width: 200, mt: 1.5 }}
       take={(spread) => take(dryFilmAt(spread, volumeSolids))}
     />

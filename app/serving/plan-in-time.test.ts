@@ -45,6 +45,16 @@ test('a job is drafted and planned, and what has no build-up is named', async ()
   assert.deepEqual(unplanned, ['X-01']);
 });
 
+test('a job of which nothing can be planned has no plan, and is told why', async () => {
+  assert.ok(linenPress.ok);
+  const groups = linenPress.value.groups.map((group) => ({ ...group, buildUp: null }));
+  const job = { ...linenPress.value, groups, plan: null };
+  const response = await planInTime('planJob', { job, now: '2027-03-08T07:00' }, never, { threads: inThisThread() });
+  const { solution } = (await response.json()) as { solution: { status: string; reasons: { message: string }[] } };
+  assert.equal(solution.status, 'infeasible');
+  assert.match(solution.reasons[0]?.message ?? '', /build-up/);
+});
+
 test('no plan within the limit is no answer “impossible”', async () => {
   const response = await planInTime('planProblem', small, never, { threads: inThisThread(), limit: 0 });
   assert.equal(response.status, 503);

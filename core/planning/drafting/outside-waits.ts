@@ -31,10 +31,12 @@ export function waitOutside(draft: ProblemDraft): void {
   }
 }
 
-/** Whether a coat goes onto another one, or onto the same section of it. */
-const followsOn = (step: CoatStep, later: CoatStep): boolean =>
-  later.coat.number > step.coat.number &&
-  (step.coat.section === null || later.coat.section?.number === step.coat.section.number);
+/** Whether a coat goes onto another one, or onto the same section of it; sections that are cut otherwise may overlap. */
+function followsOn(step: CoatStep, later: CoatStep): boolean {
+  const [under, over] = [step.coat.section, later.coat.section];
+  const areCutAlike = under !== null && over !== null && under.of === over.of;
+  return later.coat.number > step.coat.number && (!areCutAlike || under.number === over.number);
+}
 
 /** Has a coat wait until the one under it could be recoated in the shade of the open air. */
 function shadedWait(draft: ProblemDraft, step: CoatStep, next: CoatStep): void {

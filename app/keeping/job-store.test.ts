@@ -192,7 +192,7 @@ test('a row that holds no job that can be read is told with its reason and hande
   const on = await database();
   const job = (await on.jobs.get('test'))!.job;
   for (const [spoilt, reason] of [
-    [{ ...job, format: 'nivel.job/10' }, /newer Nivel/],
+    [{ ...job, format: 'nivel.job/999' }, /newer Nivel/],
     [{ ...job, crew: [] }, /At crew/],
   ] as const) {
     await on.jobs.update('test', { job: spoilt as unknown as typeof job });

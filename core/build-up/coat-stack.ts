@@ -1,7 +1,7 @@
 import { counted } from '../units/sentence.ts';
 import { FILM } from '../units/measures.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
-import { coatsOn } from '../job/queries/faces.ts';
+import { coatsOn, grainFilledFaces } from '../job/queries/faces.ts';
 import type { Extent } from '../job/document/coat-schema.ts';
 import type { BuildUp, FinishGroup, Key } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -61,7 +61,8 @@ export function coatStack(
   const key = KEYED[buildUp.key];
   const isBare = facts.oldCoat === 'bare';
   const { grainFill, preservative } = buildUp;
-  const passes = grainFill && counted(grainFill.passes, 'pass', 'passes');
+  const isFilled = grainFilledFaces(buildUp).includes(face);
+  const passes = grainFill && isFilled && counted(grainFill.passes, 'pass', 'passes');
   return [
     ...coats.reverse(),
     ...(passes ? [{ ...plain, kind: 'fill', name: 'Grain filler', detail: passes } as const] : []),

@@ -1,5 +1,5 @@
 import { coatingOf, cleanerOf, fillerOf, preservativeOf, shelfOf } from '../job/queries/shelf.ts';
-import { colourOn } from '../job/queries/faces.ts';
+import { colourOn, grainFilledFaces } from '../job/queries/faces.ts';
 import { edgeFaceOf, traitsOf } from '../job/queries/pieces.ts';
 import { isWetRoom, roomOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
@@ -30,6 +30,8 @@ export interface Ground {
   hasEdges: boolean;
   /** Whether some of its edges get no paint. */
   hasOpenEdges: boolean;
+  /** Whether faces and edges that stay bare are preserved. */
+  preservesRest: boolean;
   traits: readonly Trait[];
   fireRated: boolean;
   yearBuilt: number | null;
@@ -59,6 +61,7 @@ export interface Situation {
   /** Whether edges go with this face. */
   hasEdges: boolean;
   hasOpenEdges: boolean;
+  preservesRest: boolean;
   traits: readonly Trait[];
   fireRated: boolean;
   yearBuilt: number | null;
@@ -74,6 +77,8 @@ export interface Situation {
   key: Key;
   fillers: readonly Filler[];
   grainFill: { filler: Filler; passes: number } | null;
+  /** Whether the grain is filled on the other face, and left on this one. */
+  isFilledElsewhere: boolean;
   preservative: Preservative | null;
   coats: readonly SystemCoat[];
   /** The first coat over the whole face. */
@@ -98,7 +103,8 @@ export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGrou
     faces: FACE_IDS.filter((face) => piece.scope.faces.includes(face) || (face === edgeFace && hasEdges)),
     edgeFace,
     hasEdges,
-    hasOpenEdges: Object.keys(edgeNames).length > piece.scope.edges.length,
+    hasOpenEdges: !piece.preservesRest && Object.keys(edgeNames).length > piece.scope.edges.length,
+    preservesRest: piece.preservesRest,
     traits: traitsOf(piece),
     fireRated: piece.fireRated,
     yearBuilt: job.site.yearBuilt,
@@ -120,7 +126,7 @@ export function groundsOf(job: Job, group: FinishGroup): Ground[] {
     const isDamp = isWetRoom(roomOf(job, piece));
     const key = JSON.stringify([
       ...[piece.surface, piece.exposure, piece.scope, piece.kind, workOf(piece), edgeFaceOf(piece)],
-      ...[piece.fireRated, isDamp],
+      ...[piece.fireRated, isDamp, piece.preservesRest],
     ]);
     if (!grounds.has(key)) grounds.set(key, groundOf(job, piece, group));
   }
@@ -144,8 +150,9 @@ function coatsOf(job: Pick<Job, 'shelf'>, coats: readonly Coat[]): SystemCoat[] 
 }
 
 /** Whether both faces are the same to every rule: edges go with either, so that one situation stands for both. */
-function areAlike({ exposure, colours }: Ground, coats: Recipe['coats']): boolean {
+function areAlike({ exposure, colours }: Ground, { coats, grainFill }: Recipe): boolean {
   return (
+    grainFill?.onlyFace === undefined &&
     exposure.front === exposure.back &&
     colours.front === colours.back &&
     (coats.front === coats.back || sameCoats(coats.front, coats.back))
@@ -158,7 +165,7 @@ function areAlike({ exposure, colours }: Ground, coats: Recipe['coats']): boolea
  */
 export function situations(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe): Situation[] {
   const sides: (readonly FaceId[])[] =
-    ground.faces.length === 2 && areAlike(ground, recipe.coats) ? [ground.faces] : ground.faces.map((face) => [face]);
+    ground.faces.length === 2 && areAlike(ground, recipe) ? [ground.faces] : ground.faces.map((face) => [face]);
   return sides.map((faces) => situationOn(job, ground, recipe, faces));
 }
 
@@ -172,6 +179,7 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     if (cleaner !== undefined) cleaning.push({ cleaner, rinsed });
   }
   const grain = recipe.grainFill === null ? undefined : fillerOf(job, recipe.grainFill.product);
+  const filled = grainFilledFaces(recipe);
   const situation: Situation = {
     faces,
     facts: ground.proof.facts,
@@ -181,6 +189,7 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     isOutdoorPiece: ground.faces.some((other) => ground.exposure[other] === 'outside'),
     hasEdges: ground.hasEdges && (face === ground.edgeFace || faces.includes(ground.edgeFace)),
     hasOpenEdges: ground.hasOpenEdges,
+    preservesRest: ground.preservesRest,
     traits: ground.traits,
     fireRated: ground.fireRated,
     yearBuilt: ground.yearBuilt,
@@ -194,7 +203,9 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     cleaning,
     key: recipe.key,
     fillers: recipe.fillers.flatMap((id) => fillerOf(job, id) ?? []),
-    grainFill: grain && recipe.grainFill ? { filler: grain, passes: recipe.grainFill.passes } : null,
+    grainFill:
+      grain && recipe.grainFill && filled.includes(face) ? { filler: grain, passes: recipe.grainFill.passes } : null,
+    isFilledElsewhere: filled.length > 0 && !filled.includes(face),
     preservative: preservativeOf(job, recipe.preservative) ?? null,
     coats,
     first: undefined,

@@ -14,6 +14,7 @@ import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { doneStampsByTask, workClimateId, type AppliedCoat } from '../running/applied-coats.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { openMinutes, wetEdge } from '../strokes/open-time.ts';
+import { denibName } from '../steps/coat-steps.ts';
 import { passOf, strokeMinutes } from '../strokes/pass.ts';
 import { simulateStrokes } from '../strokes/simulate.ts';
 import { inOrder } from '../strokes/stroke-order.ts';
@@ -76,7 +77,9 @@ export function coatEvidence(job: Job, made: MadeClocks, laid: AppliedCoat, befo
   const steps = pieceSteps(job, step.piece);
   const denib = steps[steps.findIndex(({ id }) => id === step.id) - 1];
   const asksForDenib = denib !== undefined && operationOf(denib).isBetweenCoats;
-  const leftOut = job.leftOut.some(({ taskId }) => taskId === `${step.piece.id}/denib-${step.coat.number}`);
+  const leftOut = job.leftOut.some(
+    ({ taskId }) => taskId === `${step.piece.id}/${denibName(step.piece, step.coat.number, step.coat.faces)}`,
+  );
   const face = faceHours(clocks, job, laid);
   const workAir = clocks.air(workClimateId(job, step)).at(Math.floor(at / 60));
   const edge = edgeOf(job, clocks, laid);

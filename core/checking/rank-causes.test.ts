@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { OPEN_AIR } from '../job/document/new-job.ts';
+import { statedPieceSchema } from '../job/document/piece-schema.ts';
 import { DEFECT_IDS, type DefectId } from '../job/document/defect-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
@@ -297,11 +298,7 @@ function withPrimer(primer: string) {
   }));
 }
 
-function worked0() {
-  const { roomId, shape, surface, scope, exposure, comesOff, access, zone, fireRated, upHigh, note } = new WorkedDays()
-    .piece;
-  return { roomId, shape, surface, scope, exposure, comesOff, access, zone, fireRated, upHigh, note };
-}
+const worked0 = () => statedPieceSchema.parse(new WorkedDays().piece);
 
 function found(id: 'contamination' | 'old-colour', result: string, hex: string | null = null) {
   return {

@@ -2,7 +2,7 @@ import { getOrInsertComputed } from '../units/maps.ts';
 import { operationOf } from '../steps/operations.ts';
 import { coatingOf, fillerOf, tinsOnSale } from '../job/queries/shelf.ts';
 import { inStock, litresOf } from '../job/queries/stock.ts';
-import { coatsOn, colourOn } from '../job/queries/faces.ts';
+import { coatsOn, colourOn, grainFilledFaces } from '../job/queries/faces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
@@ -65,7 +65,9 @@ export class GroupWork {
       this.pieces.reduce((sum, piece) => sum + keyMinutes(piece, 'abrade'), 0),
     );
     const passes = fillerOf(this.#job, buildUp.grainFill?.product ?? null) ? (buildUp.grainFill?.passes ?? 0) : 0;
-    return keyed * ((buildUp.key === 'abrade' ? 1 : 0) + passes);
+    const filled = grainFilledFaces(buildUp).reduce((sum, face) => sum + this.area(face, 'all'), 0);
+    const whole = FACE_IDS.reduce((sum, face) => sum + this.area(face, 'all'), 0);
+    return keyed * ((buildUp.key === 'abrade' ? 1 : 0) + (passes * filled) / whole);
   }
 
   area(face: FaceId, extent: Coat['extent']): number {

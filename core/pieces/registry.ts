@@ -10,6 +10,7 @@ import { drawerFront } from './kinds/drawer-front.ts';
 import { flushDoor } from './kinds/flush-door.ts';
 import { freePanel } from './kinds/free-panel.ts';
 import { glazedDoor } from './kinds/glazed-door.ts';
+import { looseSash } from './kinds/loose-sash.ts';
 import { louvredShutter } from './kinds/louvred-shutter.ts';
 import { mouldedDoor } from './kinds/moulded-door.ts';
 import { panelledDoor } from './kinds/panelled-door.ts';
@@ -33,6 +34,7 @@ export const PIECE_DEFINITIONS = {
   carcass,
   'casement-window': casementWindow,
   'sash-window': sashWindow,
+  'loose-sash': looseSash,
   'louvred-shutter': louvredShutter,
   'panelled-shutter': panelledShutter,
   railing,

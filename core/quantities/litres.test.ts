@@ -109,6 +109,7 @@ test('bare oak drinks more of the first coat all over, unless its grain is fille
     [3, 1],
   ]);
   assert.deepEqual(factors({ grainFill: { product: 'grain-putty', passes: 2 } })[0], [1, 1]);
+  assert.deepEqual(factors({ grainFill: { product: 'grain-putty', passes: 2, onlyFace: 'front' } })[0], [1, 1.15]);
 });
 
 test('reserve is a twentieth and a tenth of a litre at least, and each session leaves something in its tool', () => {

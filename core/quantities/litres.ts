@@ -2,7 +2,7 @@ import { groupBy } from '../units/maps.ts';
 import { type Gun, residueIn, transferEfficiency } from '../shelf/tools.ts';
 import { coatingOf, tinsOnSale } from '../job/queries/shelf.ts';
 import { inStock, takenFrom } from '../job/queries/stock.ts';
-import { colourOn, coatsOn, laidOn } from '../job/queries/faces.ts';
+import { colourOn, coatsOn, grainFilledFaces, laidOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
@@ -48,7 +48,7 @@ export function paintUses(job: Job): PaintUse[] {
         const area = coatedArea(piece, face, coat.extent);
         const coating = coatingOf(job, coat.product);
         if (area === 0 || coating === undefined) return [];
-        const meetsGrain = index === firstAllOver && buildUp.grainFill === null && isOpenGrained(piece);
+        const meetsGrain = index === firstAllOver && !grainFilledFaces(buildUp).includes(face) && isOpenGrained(piece);
         const surfaceFactor = meetsGrain ? OPEN_GRAIN : 1;
         const litres = litresOnto(area, coat.tool, coating, job.mixing.gun) * surfaceFactor;
         const colour = coating.role === 'topcoat' ? colourOn(group, face) : tintOf(coat);

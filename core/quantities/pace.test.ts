@@ -110,7 +110,7 @@ test('what the other preparations of a door take', () => {
   near(keyMinutes(door, 'degloss'), area * 1.5);
   near(keyMinutes(door, 'wet-abrade'), area * 3.2 * 1.3);
   near(grainFillMinutes(door), area * 9);
-  near(preserveMinutes(door), area * 4.5);
+  near(preserveMinutes(door, true), area * 4.5);
   near(reAbradeMinutes(door), area * 2.5);
   near(crewFactor([]), 0);
 });

@@ -11,7 +11,7 @@ import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf } from '../pieces/registry.ts';
 import type { Filler, Fills } from '../shelf/filler.ts';
 import { workMinutes, workOf, workOfEdge } from './paint-work.ts';
-import { coatedArea, SPOT_SHARE, takeOff } from './take-off.ts';
+import { areaWithFace, coatedArea, restPreserved, SPOT_SHARE, takeOff } from './take-off.ts';
 
 /** How much longer than a professional each takes. */
 export const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = {
@@ -81,15 +81,17 @@ export function washMinutes(piece: Piece): number {
 }
 
 /**
- * Minutes to abrade or degloss a piece, faces and edges. With `opensPores` it is abraded until a grain filler finds open
- * pores under varnish or paint.
+ * Minutes to abrade or degloss a piece, faces and edges. Faces in `opened`, with their edges, are abraded until a grain
+ * filler finds open pores under varnish or paint.
  */
-export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>, opensPores = false): number {
-  if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade', opensPores);
+export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>, opened: readonly FaceId[] = []): number {
+  if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade', opened);
   if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
-  const { flat, profiled } = abradedAreas(piece);
-  const times = opensPores ? MINUTES.openPoresTimes : 1;
-  return times * (flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2);
+  return FACE_IDS.reduce((sum, face) => {
+    const { flat, profiled } = abradedWith(piece, face);
+    const times = opened.includes(face) ? MINUTES.openPoresTimes : 1;
+    return sum + times * (flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2);
+  }, 0);
 }
 
 /** Share of a face from which paint has to come off where it lets go: a default. */
@@ -114,20 +116,20 @@ export function loosePaintMinutes(piece: Piece): {
   };
 }
 
-/** Minutes to denib a piece after a coat of such an extent. */
-export function denibMinutes(piece: Piece, extent: Extent): number {
-  const area = FACE_IDS.reduce((sum, face) => sum + coatedArea(piece, face, extent), 0);
+/** Minutes to denib faces of a piece after a coat of such an extent. */
+export function denibMinutes(piece: Piece, extent: Extent, faces: readonly FaceId[] = FACE_IDS): number {
+  const area = faces.reduce((sum, face) => sum + coatedArea(piece, face, extent), 0);
   return Math.max(MINUTES.denibLeast, MINUTES.denibPerM2 * area);
 }
 
-/** Minutes for one pass of grain filler over a piece, sanded off again. */
-export function grainFillMinutes(piece: Piece): number {
-  return MINUTES.grainFillPerM2 * paintedArea(piece);
+/** Minutes for one pass of grain filler over faces of a piece and the edges that go with them, sanded off again. */
+export function grainFillMinutes(piece: Piece, faces: readonly FaceId[] = FACE_IDS): number {
+  return MINUTES.grainFillPerM2 * faces.reduce((sum, face) => sum + areaWithFace(piece, face), 0);
 }
 
-/** Minutes to brush preservative onto a piece. */
-export function preserveMinutes(piece: Piece): number {
-  return MINUTES.preservePerM2 * paintedArea(piece);
+/** Minutes to brush preservative onto a piece: what is painted and bare, and what stays bare where that is stated. */
+export function preserveMinutes(piece: Piece, isBare: boolean): number {
+  return MINUTES.preservePerM2 * ((isBare ? paintedArea(piece) : 0) + restPreserved(piece));
 }
 
 /** Minutes to abrade a face again when its recoat window has closed. */
@@ -167,12 +169,17 @@ export function hardwareMinutes({ kind }: Piece): { takeOff: number; rehang: num
   return definitionOf(kind).pace;
 }
 
+/** m² of a face in scope that are flat, the edges that go with it among them, and that are profiled. */
+function abradedWith(piece: Piece, face: FaceId): { flat: number; profiled: number } {
+  const { flat, profiled } = flatAndProfiled(facesInScope(piece).find(({ id }) => id === face)?.elements ?? []);
+  return { flat: flat + coatedArea(piece, face, 'edges'), profiled };
+}
+
 /** m² of a piece in scope that are flat, edges among them, and that are profiled. */
 export function abradedAreas(piece: Piece): { flat: number; profiled: number } {
-  const faces = facesInScope(piece).map((face) => flatAndProfiled(face.elements));
-  const edges = takeOff(piece).filter(({ part }) => part !== 'front' && part !== 'back');
+  const faces = FACE_IDS.map((face) => abradedWith(piece, face));
   return {
-    flat: [...faces.map(({ flat }) => flat), ...edges.map(({ area }) => area)].reduce((sum, area) => sum + area, 0),
+    flat: faces.reduce((sum, { flat }) => sum + flat, 0),
     profiled: faces.reduce((sum, { profiled }) => sum + profiled, 0),
   };
 }

@@ -48,3 +48,14 @@ export function coatedArea(piece: Piece, face: FaceId, extent: Extent): number {
     .filter(({ part }) => part !== 'front' && part !== 'back')
     .reduce((sum, { area }) => sum + area, 0);
 }
+
+/** m² of faces and edges that get no paint and are preserved, where that is stated. */
+export function restPreserved(piece: Piece): number {
+  if (!piece.preservesRest) return 0;
+  const { faces, edges } = elevationOf(piece);
+  const whole = [
+    ...faces.flatMap(({ elements }) => elements.map(({ developedArea }) => developedArea)),
+    ...edges.map(({ area }) => area),
+  ].reduce((sum, area) => sum + area, 0);
+  return whole - takeOff(piece).reduce((sum, { area }) => sum + area, 0);
+}

@@ -18,7 +18,7 @@ export interface DryingPiece extends CoatDrying {
   piece: Piece;
   /** What comes next; null when nothing does. */
   next: PieceStep | null;
-  verb: 'turn' | 'recoat' | 'put-right' | 'hang' | 'use';
+  verb: 'turn' | 'other-side' | 'recoat' | 'put-right' | 'hang' | 'use';
   state: Wetness;
   /** Whether it is on its hinges, if only for a night. */
   hangs: boolean;
@@ -30,6 +30,7 @@ function verbOf(next: PieceStep | null): DryingPiece['verb'] {
   const { phase, isLifted } = operationOf(next);
   if (phase === 'put-right') return 'put-right';
   if (hangsAgain(next)) return isLifted ? 'hang' : 'use';
+  if (next.otherSide) return 'other-side';
   return next.turned ? 'turn' : 'recoat';
 }
 

@@ -165,6 +165,7 @@ function usesOfPots(day: Day): Laid[] {
 
 const DONE_TO = {
   turn: 'be turned',
+  'other-side': 'be painted on the other side',
   recoat: 'be recoated',
   'put-right': 'be put right',
   hang: 'be hung',

@@ -22,10 +22,31 @@ import { longestShift } from './crew-shifts.ts';
 import type { PieceStep } from './step.ts';
 import { stepOf, type Stated } from './stated-step.ts';
 
-/** The coats in their layers, each in as many passes as it takes, and denibbing between layers. */
+/** The coats of a piece: those of all its faces layer by layer, or, a side at a time, all of one face before the other's. */
 export function coatSteps(job: Stated, piece: Piece, group: FinishGroup, buildUp: BuildUp): PieceStep[] {
-  const steps: PieceStep[] = [];
   const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0).reverse();
+  const sides = isSideBySide(piece) ? faces.map((face) => [face]) : [faces];
+  return sides.flatMap((side, index) => {
+    const steps = layersOn(job, piece, group, buildUp, side);
+    return index === 0 ? steps : steps.map((step, at) => (at === 0 ? { ...step, otherSide: true } : step));
+  });
+}
+
+const isSideBySide = ({ comesOff, oneSideAtATime }: Piece): boolean => !comesOff && oneSideAtATime;
+
+/** The name of the denibbing before a coat: of the whole piece, or of the side that is painted by itself. */
+export const denibName = (piece: Piece, number: number, faces: readonly FaceId[]): string =>
+  isSideBySide(piece) ? `denib-${number}/${faces.join('+')}` : `denib-${number}`;
+
+/** Coats on faces in their layers, each in as many passes as it takes, and denibbing between layers. */
+function layersOn(
+  job: Stated,
+  piece: Piece,
+  group: FinishGroup,
+  buildUp: BuildUp,
+  faces: readonly FaceId[],
+): PieceStep[] {
+  const steps: PieceStep[] = [];
   const hasTwoColours = group.backColour !== null && group.backColour.hex !== group.colour.hex;
   const oneByOne = piece.comesOff && job.planning.turning === 'one-face';
   const layers = Math.max(...faces.map((face) => coatsOn(buildUp, face).length));
@@ -39,7 +60,7 @@ export function coatSteps(job: Stated, piece: Piece, group: FinishGroup, buildUp
     });
     if (coated.length === 0) continue;
     if (lain !== null && !hasTrait(piece.kind, 'wall'))
-      steps.push(stepOf(piece, `denib-${number}`, 'denib', denibMinutes(piece, lain)));
+      steps.push(stepOf(piece, denibName(piece, number, faces), 'denib', denibMinutes(piece, lain, faces)));
     lain = widest(coated);
     const passes = oneByOne || hasTwoColours ? coated.map((entry): Pass => [entry]) : samePasses(coated);
     passes.forEach((pass, index) => steps.push(...coatStepsOf(job, piece, number, pass, oneByOne && index > 0)));

@@ -3,6 +3,8 @@ import { test } from 'node:test';
 import { buildUp, TestJob } from '../testing/jobs.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import type { Job } from '../job/document/schema.ts';
+import { stepWords } from './step-words.ts';
+import { awaitedStage, isCoat } from './wetness/current-coats.ts';
 import { isPlannable, pieceSteps } from './piece-steps.ts';
 
 const namesOf = (job: Job): string[] => pieceSteps(job, job.pieces[0]!).map(({ id }) => id.replace(/^d\//, ''));
@@ -61,6 +63,70 @@ test('in place: masked instead of taken off, both faces at once, refitted at the
     'coat-3/back+front',
     'refit',
   ]);
+});
+
+test('in place, one side at a time: all coats of the back, then, once that can be touched, all of the front', () => {
+  const made = new TestJob().door('d', { comesOff: false, oneSideAtATime: true });
+  const { job } = made.coated('enamel-acrylic', { key: 'none', cleaning: [] });
+  assert.deepEqual(namesOf(job), [
+    'mask',
+    'coat-1/back',
+    'denib-2/back',
+    'coat-2/back',
+    'denib-3/back',
+    'coat-3/back',
+    'coat-1/front',
+    'denib-2/front',
+    'coat-2/front',
+    'denib-3/front',
+    'coat-3/front',
+    'refit',
+  ]);
+  const steps = pieceSteps(job, job.pieces[0]!);
+  const [lastOfBack, firstOfFront] = ['d/coat-3/back', 'd/coat-1/front'].map((id) => steps.find((s) => s.id === id)!);
+  assert.ok(isCoat(lastOfBack!));
+  assert.equal(awaitedStage(lastOfBack, firstOfFront!), 'handle');
+  assert.match(stepWords(firstOfFront!), /^Other side: first coat/);
+  const denibbed = (coated: Job): number =>
+    pieceSteps(coated, coated.pieces[0]!).reduce(
+      (sum, { operation, minutes }) => sum + (operation === 'denib' ? minutes : 0),
+      0,
+    );
+  const atOnce = new TestJob().door('d', { comesOff: false }).coated('enamel-acrylic', { key: 'none', cleaning: [] });
+  assert.ok(Math.abs(denibbed(job) - denibbed(atOnce.job)) < 1e-9, 'as much is denibbed either way');
+});
+
+test('grain is filled, and pores are opened, on the face that was chosen', () => {
+  const surface = { substrate: 'oak', existing: 'varnish', condition: 'sound' } as const;
+  const minutes = (operation: string, onlyFace?: 'front' | 'back'): number => {
+    const grainFill = { product: 'grain-putty', passes: 2, ...(onlyFace ? { onlyFace } : {}) };
+    const { job } = new TestJob().door('d', { surface }).coated('enamel-acrylic', { key: 'abrade', grainFill });
+    return pieceSteps(job, job.pieces[0]!).reduce(
+      (sum, step) => sum + (step.operation === operation ? step.minutes : 0),
+      0,
+    );
+  };
+  for (const operation of ['grain-fill', 'abrade']) {
+    assert.ok(minutes(operation, 'front') > minutes(operation, 'back'), 'edges go with the front');
+    assert.ok(minutes(operation, 'front') < minutes(operation));
+  }
+  assert.ok(Math.abs(minutes('grain-fill', 'front') + minutes('grain-fill', 'back') - minutes('grain-fill')) < 1e-9);
+});
+
+test('bare faces and edges that get no paint are preserved where that is stated', () => {
+  const outside = { exposure: { front: 'outside', back: 'outside' }, scope: { faces: ['front'], edges: [] } } as const;
+  const preserved = (existing: 'bare' | 'oil-gloss', preservesRest: boolean): number => {
+    const surface = { substrate: 'softwood', existing, condition: 'sound' } as const;
+    const facts = { ...outside, scope: { faces: ['front' as const], edges: [] }, surface, preservesRest };
+    const { job } = new TestJob().door('d', facts).coated('ext-acrylic', { preservative: 'water-repellent' });
+    return pieceSteps(job, job.pieces[0]!).find(({ operation }) => operation === 'preserve')?.minutes ?? 0;
+  };
+  const face = 4.5 * 0.826 * 2.04;
+  const edges = 4.5 * 2 * (0.826 + 2.04) * 0.04;
+  const near = (one: number, other: number): void => assert.ok(Math.abs(one - other) < 1e-6, `${one}, not ${other}`);
+  near(preserved('bare', false), face);
+  near(preserved('bare', true), 2 * face + edges);
+  near(preserved('oil-gloss', true), face + edges);
 });
 
 test('only what is in scope is painted; edges go with the front', () => {

@@ -1,5 +1,5 @@
 import { cleanerOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
-import { coatsOn, laidOn } from '../job/queries/faces.ts';
+import { coatsOn, grainFilledFaces, laidOn } from '../job/queries/faces.ts';
 import { groupOf } from '../job/queries/groups.ts';
 import { hangsByNight } from '../job/queries/pieces.ts';
 import { derivedOf } from '../job/derived.ts';
@@ -94,13 +94,8 @@ function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceSte
     add('feather', isWet ? 'wet-feather' : 'feather', loose.feather, isWet ? wetDries : {});
   }
   if (buildUp.key !== 'none') {
-    const opensPores = buildUp.grainFill !== null && facts.oldCoat !== 'bare';
-    add(
-      buildUp.key,
-      buildUp.key,
-      keyMinutes(piece, buildUp.key, opensPores),
-      buildUp.key === 'wet-abrade' ? wetDries : {},
-    );
+    const opened = facts.oldCoat === 'bare' ? [] : grainFilledFaces(buildUp);
+    add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key, opened), buildUp.key === 'wet-abrade' ? wetDries : {});
   }
   const fillers = buildUp.fillers.flatMap((id) => fillerOf(job, id) ?? []);
   const forHoles = fillers.find(({ fills }) => fills === 'holes');
@@ -118,15 +113,19 @@ function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceSte
     });
   });
   const grain = fillerOf(job, buildUp.grainFill?.product ?? null);
-  for (let pass = 1; grain && pass <= (buildUp.grainFill?.passes ?? 0); pass++) {
+  const grainMinutes = grainFillMinutes(piece, grainFilledFaces(buildUp));
+  for (let pass = 1; grain && grainMinutes > 0 && pass <= (buildUp.grainFill?.passes ?? 0); pass++) {
     const { dryHours, id: product } = grain;
-    add(`grain-fill-${pass}`, 'grain-fill', grainFillMinutes(piece), { dryHours, product });
+    add(`grain-fill-${pass}`, 'grain-fill', grainMinutes, { dryHours, product });
   }
   if (letsGo) add('dust-off', 'dust-off', loose.dustOff, {});
   const preservative = preservativeOf(job, buildUp.preservative);
   if (preservative) {
     const { dryHours, id: product } = preservative;
-    add('preserve', 'preserve', preserveMinutes(piece), { dryHours, product });
+    add('preserve', 'preserve', preserveMinutes(piece, !piece.preservesRest || facts.oldCoat === 'bare'), {
+      dryHours,
+      product,
+    });
   }
   return steps;
 }

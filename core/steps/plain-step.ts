@@ -16,6 +16,7 @@ export const plainStep = (
   product: null,
   dryHours: 0,
   turned: false,
+  otherSide: false,
   painters: 1,
   rework: null,
   ...more,

@@ -28,6 +28,7 @@ export function stepWords(step: PieceStep): string {
   const what = coating.name.split(',')[0]?.toLowerCase() ?? '';
   const on = laid.extent === 'spots' ? `on spots of ${where}` : (section?.name ?? where);
   const coat = `${ORDINALS[number - 1] ?? `${number}th`} coat: ${what}, ${on}`;
+  if (step.otherSide) return `Other side: ${coat}`;
   return step.turned ? `Turn, then ${coat}` : capital(coat);
 }
 

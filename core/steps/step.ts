@@ -43,6 +43,8 @@ export interface PieceStep {
   dryHours: number;
   /** Whether the piece is turned over before. */
   turned: boolean;
+  /** Whether one side of a piece in place is done, and the other is begun with this step. */
+  otherSide: boolean;
   /** How many work on it at once; two where that was chosen for its strokes. */
   painters: 1 | 2;
   /** What puts a defect right: which, on which face, in words, what the coat there must have reached; null otherwise. */

@@ -152,6 +152,10 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
 
   // Timber
   'open-grain': { fires: [bareOak, on(BLOCKED, sanded)], beside: [bare, on(BLOCKED, sanded)] },
+  'grain-on-one-face': {
+    fires: [bareOak, on(BLOCKED, { grainFill: { product: 'grain-putty', passes: 2, onlyFace: 'front' } })],
+    beside: [bareOak, on(BLOCKED, grain('grain-putty', 2))],
+  },
   'grain-filler-too-thin': {
     fires: [bareOak, on(BLOCKED, { ...sanded, ...grain('grain-gel', 1) })],
     beside: [bareOak, on(BLOCKED, { ...sanded, ...grain('grain-gel', 3) })],
@@ -195,6 +199,13 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
     ],
   },
   'putty-line': { fires: [ground({}, { traits: ['putty'] }), on(TRIM)], beside: [gloss, on(TRIM)] },
+  'rest-preserved': {
+    fires: [ground({}, { ...OUTSIDE, faces: ['front'], preservesRest: true }), on(EXTERIOR)],
+    beside: [
+      ground({}, { ...OUTSIDE, faces: ['front'], preservesRest: true }),
+      on(EXTERIOR, { preservative: 'water-repellent' }),
+    ],
+  },
   'sliding-faces': { fires: [ground({}, { traits: ['slides'] }), on(TRIM)], beside: [gloss, on(TRIM)] },
   'open-edge-outside': {
     fires: [ground({}, { ...OUTSIDE, hasOpenEdges: true }), on(EXTERIOR)],

@@ -35,6 +35,7 @@ export function ground(
     edgeFace: 'front',
     hasEdges: true,
     hasOpenEdges: false,
+    preservesRest: false,
     traits: [],
     fireRated: false,
     yearBuilt: 2005,

@@ -1,4 +1,4 @@
-import type { Piece, StatedPiece } from '../job/document/piece-schema.ts';
+import { statedPieceSchema, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../units/outcome.ts';
 import { COLUMNS, shapeFault, type CellContext, type ColumnId } from './piece-columns.ts';
@@ -19,9 +19,8 @@ export function editCells(
   piece: Piece,
   cells: Readonly<Partial<Record<ColumnId, string>>>,
 ): Outcome<PieceEdit> {
-  const { roomId, shape, surface, scope, exposure, comesOff, access, zone, fireRated, upHigh, note } = piece;
-  const where = { roomId, zone, exposure, access, fireRated, upHigh };
-  const stated: StatedPiece = { ...where, shape, surface, scope, comesOff, note };
+  const { roomId, shape } = piece;
+  const stated: StatedPiece = statedPieceSchema.parse(piece);
   const context: CellContext = { job, kind: piece.kind, shape: { ...shape }, piece: stated, room: null, count: 1 };
   for (const { id, read } of COLUMNS) {
     const cell = cells[id];

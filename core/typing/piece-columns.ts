@@ -292,6 +292,18 @@ const COLUMN_OF = {
       return accepted(comesOff);
     },
   },
+  oneSideAtATime: yesOrNo(
+    'One side at a time',
+    ['side by side'],
+    (piece) => piece.oneSideAtATime,
+    (piece, oneSideAtATime) => ({ ...piece, oneSideAtATime }),
+  ),
+  preservesRest: yesOrNo(
+    'Rest preserved',
+    ['preserved'],
+    (piece) => piece.preservesRest,
+    (piece, preservesRest) => ({ ...piece, preservesRest }),
+  ),
   front: oneOf(
     'Front is',
     ['exposure'],

@@ -1,4 +1,4 @@
-import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
+import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -31,6 +31,9 @@ const FILLED = [
   { fills: 'joints', label: 'Joints to the wall' },
   { fills: 'putty', label: 'Putty at the glass' },
 ] as const satisfies readonly { fills: Fills; label: string }[];
+
+/** Pores show on every face that is not filled: on the back of a cupboard door that may not matter. */
+const GRAIN_FILLED_ON = { all: 'all faces', front: 'front only', back: 'back only' } as const;
 
 /** A choice among entries of the shelf, or none. */
 function Choice({
@@ -104,6 +107,17 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
             value={grainFill.passes}
             choices={[1, 2, 3, 4].map((passes) => ({ value: passes, words: passes }))}
             onChange={(chosen) => onChange({ ...buildUp, grainFill: { ...grainFill, passes: chosen } })}
+          />
+        )}
+        {grainFill && (
+          <ChoiceField
+            size="small"
+            label="Grain filled on"
+            value={grainFill.onlyFace ?? 'all'}
+            choices={choicesOf(GRAIN_FILLED_ON)}
+            onChange={(chosen) =>
+              onChange({ ...buildUp, grainFill: { ...grainFill, onlyFace: chosen === 'all' ? undefined : chosen } })
+            }
           />
         )}
         <Choice

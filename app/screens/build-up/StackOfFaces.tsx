@@ -22,7 +22,8 @@ interface StackOfFacesProps {
 /** The cross-section of a build-up; one for each face where they differ. */
 export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFacesProps) {
   const job = useJob();
-  const differ = buildUp.faceCoats.back !== undefined || group.backColour !== null;
+  const differ =
+    buildUp.faceCoats.back !== undefined || group.backColour !== null || buildUp.grainFill?.onlyFace !== undefined;
   return (
     <>
       {FACE_IDS.slice(0, differ ? 2 : 1).map((face) => {
@@ -63,7 +64,9 @@ export function usePreparationWords(): (buildUp: BuildUp) => string {
         KEY_WORDS[key],
         ...fillers.flatMap((id) => fillerOf(job, id)?.name.toLowerCase() ?? []),
         ...(grainFill
-          ? [`${fillerOf(job, grainFill.product)?.name.toLowerCase() ?? 'grain filler'}, ${grainFill.passes} passes`]
+          ? [
+              `${fillerOf(job, grainFill.product)?.name.toLowerCase() ?? 'grain filler'}, ${grainFill.passes} passes${grainFill.onlyFace ? `, ${grainFill.onlyFace} only` : ''}`,
+            ]
           : []),
         ...(preservativeOf(job, preservative) ? ['preservative'] : []),
       ].join(' · '),

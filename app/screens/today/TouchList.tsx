@@ -15,7 +15,14 @@ import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 import { WetnessKey } from '../../drawing/wetness.tsx';
 
-const VERBS = { turn: 'turn', recoat: 'recoat', 'put-right': 'put right', hang: 'hang', use: 'close' } as const;
+const VERBS = {
+  turn: 'turn',
+  'other-side': 'paint the other side',
+  recoat: 'recoat',
+  'put-right': 'put right',
+  hang: 'hang',
+  use: 'close',
+} as const;
 
 interface TouchListProps {
   dryingPieces: readonly DryingPiece[];

@@ -8,10 +8,18 @@ import { Caution } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
-const VERBS = { turn: 'turned', hang: 'hung', recoat: 'recoated', 'put-right': 'put right', use: 'used' } as const;
+const VERBS = {
+  turn: 'turned',
+  'other-side': 'painted on its other side',
+  hang: 'hung',
+  recoat: 'recoated',
+  'put-right': 'put right',
+  use: 'used',
+} as const;
 /** What comes of doing it before the coat is ready. */
 const TOO_EARLY = {
   turn: 'A soft back takes the marks of whatever it lies on.',
+  'other-side': 'A soft side is touched from the other one, and marks.',
   hang: 'A soft coat sticks to stops and hands, and tears.',
   recoat: 'Paint over a soft coat stays soft and blisters.',
   'put-right': 'Sanded too early it tears.',

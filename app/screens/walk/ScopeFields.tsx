@@ -1,4 +1,7 @@
+import { SUBSTRATES } from '../../../core/pieces/substrate.ts';
 import Box from '@mui/material/Box';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
@@ -6,7 +9,7 @@ import { definitionOf, type PieceKind } from '../../../core/pieces/registry.ts';
 import { EDGE_IDS, FACE_IDS, type EdgeId, type FaceId } from '../../../core/pieces/elevation.ts';
 import type { StatedPiece } from '../../../core/job/document/piece-schema.ts';
 
-type Stated = Pick<StatedPiece, 'scope' | 'exposure' | 'comesOff'>;
+type Stated = Pick<StatedPiece, 'surface' | 'scope' | 'exposure' | 'comesOff' | 'oneSideAtATime' | 'preservesRest'>;
 
 interface ScopeFieldsProps {
   kind: PieceKind;
@@ -23,6 +26,9 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
   const { scope, exposure, comesOff } = stated;
   const faces = FACE_IDS.filter((id) => faceNames[id] !== undefined);
   const edges = EDGE_IDS.filter((id) => edgeNames[id] !== undefined);
+  const isOutside = faces.some((face) => exposure[face] === 'outside');
+  const staysBare = scope.faces.length + scope.edges.length < faces.length + edges.length;
+  const mayPreserve = staysBare && isOutside && SUBSTRATES[stated.surface.substrate].isWood;
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <Box sx={row}>
@@ -88,6 +94,28 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
             <ToggleButton value="in-place">in place</ToggleButton>
           </ToggleButtonGroup>
         </Box>
+      )}
+      {!comesOff && scope.faces.length > 1 && (
+        <FormControlLabel
+          label="One side at a time: all its coats, then the other side"
+          control={
+            <Checkbox
+              checked={stated.oneSideAtATime}
+              onChange={(event) => onChange({ oneSideAtATime: event.target.checked })}
+            />
+          }
+        />
+      )}
+      {(mayPreserve || stated.preservesRest) && (
+        <FormControlLabel
+          label="Preserve the bare faces and edges that get no paint"
+          control={
+            <Checkbox
+              checked={stated.preservesRest}
+              onChange={(event) => onChange({ preservesRest: event.target.checked })}
+            />
+          }
+        />
       )}
     </Box>
   );

@@ -7,13 +7,19 @@ const showsGrain = showsTannin;
 const isPutty = (s: Situation): boolean => s.traits.includes('putty');
 const isOil = ({ family }: { family: string }): boolean => family === 'oil';
 
+const preserve: NonNullable<Rule['autoFix']> = (recipe, s) => {
+  const found = s.shelf.preservatives.find(({ archived }) => !archived);
+  recipe.preservative = found?.id ?? null;
+  return found !== undefined;
+};
+
 /** Grain, water, putty and what slides. */
 export const TIMBER: readonly Rule[] = [
   {
     id: 'open-grain',
     severity: 'risk',
     source: 'wood',
-    fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null,
+    fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null && !s.isFilledElsewhere,
     reason: 'Oak and ash are open-grained: every pore shows through paint as a fine dark line.',
     fixText: 'Fill the grain, two to four passes, sanded between. Leave it where the grain is meant to be seen.',
     autoFix: (recipe, s) => {
@@ -24,6 +30,14 @@ export const TIMBER: readonly Rule[] = [
     },
   },
   {
+    id: 'grain-on-one-face',
+    severity: 'advice',
+    source: 'trade',
+    fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null && s.isFilledElsewhere,
+    reason: 'The grain is filled on the other face only: on this one every pore shows.',
+    fixText: 'Leave it where nobody looks, such as the back of a cupboard door, or fill both.',
+  },
+  {
     id: 'grain-filler-too-thin',
     severity: 'risk',
     source: 'trade',
@@ -32,7 +46,12 @@ export const TIMBER: readonly Rule[] = [
     fixText: 'Two passes of the putty kind, three of the gel.',
     autoFix: (recipe, { grainFill }) => {
       if (grainFill === null) return false;
-      recipe.grainFill = { product: grainFill.filler.id, passes: grainFill.filler.passes };
+      const { onlyFace } = recipe.grainFill ?? {};
+      recipe.grainFill = {
+        product: grainFill.filler.id,
+        passes: grainFill.filler.passes,
+        ...(onlyFace === undefined ? {} : { onlyFace }),
+      };
       return true;
     },
   },
@@ -84,11 +103,7 @@ export const TIMBER: readonly Rule[] = [
     fires: (s) => s.exposure === 'outside' && laysWoodBare(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
     reason: 'Bare wood outside draws water at every joint and end grain.',
     fixText: 'Water-repellent preservative first, and a full day before the primer.',
-    autoFix: (recipe, s) => {
-      const found = s.shelf.preservatives.find(({ archived }) => !archived);
-      recipe.preservative = found?.id ?? null;
-      return found !== undefined;
-    },
+    autoFix: preserve,
   },
   {
     id: 'preservative-inside',
@@ -106,7 +121,7 @@ export const TIMBER: readonly Rule[] = [
     id: 'preservative-on-paint',
     severity: 'advice',
     source: 'tin',
-    fires: (s) => s.preservative !== null && s.isOutdoorPiece && !laysWoodBare(s),
+    fires: (s) => s.preservative !== null && s.isOutdoorPiece && !s.preservesRest && !laysWoodBare(s),
     reason: 'Preservative works in bare wood; on paint it only leaves a film that nothing holds on.',
     fixText: 'Leave it out, or scrape back to the wood.',
     autoFix: (recipe) => {
@@ -157,6 +172,16 @@ export const TIMBER: readonly Rule[] = [
     fires: (s) => isPutty(s),
     reason: 'The line between putty and glass lets the water in.',
     fixText: 'Run the paint 2 mm onto the glass.',
+  },
+  {
+    id: 'rest-preserved',
+    severity: 'risk',
+    source: 'wood',
+    fires: (s) =>
+      s.preservesRest && s.isOutdoorPiece && isWood(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
+    reason: 'What stays bare of it is to be preserved, and no preservative is chosen.',
+    fixText: 'Water-repellent preservative on what stays bare, and a full day before the primer beside it.',
+    autoFix: preserve,
   },
   {
     id: 'sliding-faces',

@@ -237,6 +237,12 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
     /^2 passes of grain filler/,
   ],
   ['grain-open', { ...oak, ...built({ grainFill: { product: 'grain-putty', passes: 3 } }) }, 0.15],
+  [
+    'grain-open',
+    { ...oak, ...built({ grainFill: { product: 'grain-putty', passes: 3, onlyFace: 'back' } }) },
+    0.9,
+    /no grain filler/,
+  ],
   ['too-few-coats', { hiding: { laid: 2, needed: 4 } }, 0.9, /^2 coats lie there, and 4 hide/],
   ['too-few-coats', { hiding: { laid: 2, needed: 2 } }, null],
   ['too-few-coats', { leftOut: [stepNamed('coat-2/front')] }, 0.95, /coat 2 was left out/],

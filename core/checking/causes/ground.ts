@@ -1,6 +1,7 @@
 import { counted } from '../../units/sentence.ts';
 import { operationOf } from '../../steps/operations.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
+import { grainFilledFaces } from '../../job/queries/faces.ts';
 import { elevationOf } from '../../job/queries/pieces.ts';
 import { OLD_COATS, SUBSTRATES } from '../../pieces/substrate.ts';
 import { resultInWords } from '../../pieces/found.ts';
@@ -121,11 +122,12 @@ export const GROUND_CAUSES = {
   'grain-open': {
     name: 'The grain was not filled, or not long enough sanded',
     prevent: 'Two to four passes of grain filler, sanded back each time, before primer.',
-    sign({ piece, group, leftOut }) {
+    sign({ piece, face, group, leftOut }) {
       if (piece.surface.substrate !== 'oak') return 'excluded';
       if (leftOut.some((step) => operationOf(step).serves === 'grain'))
         return { strength: 0.95, because: 'a pass of grain filler was left out' };
-      const passes = group?.buildUp?.grainFill?.passes ?? 0;
+      const { buildUp } = group ?? {};
+      const passes = buildUp && grainFilledFaces(buildUp).includes(face) ? (buildUp.grainFill?.passes ?? 0) : 0;
       if (passes === 0) return { strength: 0.9, because: 'no grain filler was used on open-grained wood' };
       return {
         strength: passes < 3 ? 0.45 : 0.15,

@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { accepted, refused, type Outcome } from '../../units/outcome.ts';
 import { faultOfChange, type Job } from '../document/schema.ts';
 import { CommandRefused, type Command } from './definition.ts';
-import { earlierCommand } from './earlier.ts';
+import { earlierCommand, rewrittenArguments } from './earlier.ts';
 import { COMMANDS } from './registry.ts';
 
 enablePatches();
@@ -34,7 +34,9 @@ export const isRecord = (name: CommandName): boolean => (COMMANDS[name] as Comma
 export function applyWritten(job: Job, name: string, args: unknown): Outcome<Change> {
   const own = Object.hasOwn(COMMANDS, name) ? (COMMANDS[name as CommandName] as unknown as Command) : null;
   const known = earlierCommand(name, args) ?? own;
-  return known === null ? refused(`This Nivel knows no command “${name}”.`) : carriedOut(job, known, args);
+  return known === null
+    ? refused(`This Nivel knows no command “${name}”.`)
+    : carriedOut(job, known, rewrittenArguments(name, args));
 }
 
 function carriedOut(job: Job, definition: Command, args: unknown): Outcome<Change> {

@@ -4,6 +4,17 @@ import { climateSchema } from '../../air/climate.ts';
 import { COMPARTMENT_IDS } from '../../shelf/shelf.ts';
 import { recipeSchema } from '../document/buying-schema.ts';
 import { defectSchema, filmCheckSchema } from '../document/defect-schema.ts';
+import {
+  asRecord,
+  each,
+  severalFillers,
+  statedPiece,
+  WATERBORNE,
+  waterborneOn,
+  withSheen,
+  withUses,
+  type Part,
+} from '../document/earlier-parts.ts';
 import { findingSchema, patchSchema } from '../document/finding-schema.ts';
 import { handOverSchema } from '../document/hand-over-schema.ts';
 import { drillingSchema, photoSchema } from '../document/piece-schema.ts';
@@ -98,6 +109,47 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     }),
   },
 };
+
+/** Arguments whose parts are written otherwise since, by the command that they were given to. */
+const REWRITTEN: Readonly<Record<string, (args: Part) => Part>> = {
+  'add-pieces': (args) => ({ ...args, piece: statedPiece(args.kind, asRecord(args.piece)) }),
+  survey: (args) => ({
+    ...args,
+    pieces: each(args.pieces, (entry) => ({ ...entry, piece: statedPiece(entry.kind, asRecord(entry.piece)) })),
+  }),
+  'revise-pieces': (args) => ({
+    ...args,
+    edits: each(args.edits, (edit) => {
+      const facts = asRecord(edit.facts);
+      return facts.surface === undefined
+        ? edit
+        : { ...edit, facts: { ...facts, surface: withSheen(asRecord(facts.surface)) } };
+    }),
+  }),
+  'choose-build-up': (args) =>
+    args.buildUp === null ? args : { ...args, buildUp: severalFillers(asRecord(args.buildUp)) },
+  'add-finding': (args) => ({ ...args, entry: foundWithSheen(asRecord(args.entry)) }),
+  'state-finding': (args) => ({ ...args, finding: foundWithSheen(asRecord(args.finding)) }),
+  'import-shelf': (args) => {
+    const shelf = asRecord(args.shelf);
+    return { ...args, shelf: { ...shelf, coatings: each(shelf.coatings, withUses) } };
+  },
+  'state-entry': (args) =>
+    args.compartment === 'coatings' ? { ...args, entry: withUses(asRecord(args.entry)) } : args,
+  'add-entry': (args) => (args.compartment === 'coatings' ? { ...args, entry: withUses(asRecord(args.entry)) } : args),
+};
+
+/** What was found before waterborne paint had a sheen: where it lies is not said, so that it is taken to have one. */
+const foundWithSheen = (finding: Part): Part =>
+  finding.found === 'old-coat' && finding.result === WATERBORNE
+    ? { ...finding, result: waterborneOn(undefined) }
+    : finding;
+
+/** The arguments of a command that an earlier version wrote down, as this version writes them. */
+export function rewrittenArguments(name: string, args: unknown): unknown {
+  const rewrite = Object.hasOwn(REWRITTEN, name) ? REWRITTEN[name] : undefined;
+  return rewrite === undefined || typeof args !== 'object' || args === null ? args : rewrite(asRecord(args));
+}
 
 /** The command of an earlier version that a name and arguments stand for; null where there was none. */
 export function earlierCommand(name: string, args: unknown): Command | null {

@@ -1,8 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { MAX_TAKEN } from '../../air/climate.ts';
+import { DEFAULT_SHELF } from '../../shelf/shelf.ts';
+import { buildUp } from '../../testing/jobs.ts';
 import { drilling, enamel, group, hour, start as MADE, strokes, tin } from '../../testing/worked-job.ts';
 import type { Job } from '../document/schema.ts';
+import { usualPiece } from '../document/usual-piece.ts';
 import { applyCommand, applyWritten, isRecord, type CommandArgs, type CommandName } from './apply.ts';
 
 const start: Job = MADE;
@@ -283,4 +286,36 @@ test('a command that this Nivel does not know is refused by its name', () => {
   const outcome = applyWritten(start, 'paint-the-moon', {});
   assert.ok(!outcome.ok && outcome.message.includes('paint-the-moon'));
   assert.ok(!applyWritten(start, 'constructor', {}).ok, 'nor what every object has');
+});
+
+test('what earlier versions wrote down is carried out as it is written now', () => {
+  const { oneSideAtATime: _one, preservesRest: _rest, ...written } = usualPiece('casement-window', 'room-1');
+  const { opens: _opens, ...shape } = written.shape;
+  const surface = { substrate: 'softwood', existing: 'waterborne-paint', condition: 'sound' };
+  const added = applyWritten(start, 'add-pieces', {
+    ids: ['old'],
+    kind: 'casement-window',
+    piece: { ...written, shape, surface },
+  });
+  assert.ok(added.ok, added.ok ? '' : added.message);
+  const piece = added.value.job.pieces.at(-1)!;
+  assert.equal(piece.surface.existing, 'waterborne-sheen');
+  assert.equal(piece.shape.opens, 'outwards');
+  const { fillers: _fillers, ...plain } = buildUp('enamel-acrylic');
+  const chosen = applyWritten(added.value.job, 'choose-build-up', {
+    groupId: piece.groupId,
+    buildUp: { ...plain, filler: 'wood-putty' },
+    chosenFor: null,
+  });
+  assert.ok(chosen.ok, chosen.ok ? '' : chosen.message);
+  const group = chosen.value.job.groups.find(({ id }) => id === piece.groupId);
+  assert.deepEqual(group?.buildUp?.fillers, ['wood-putty']);
+  const edits = [{ id: 'old', facts: { surface } }];
+  const revised = applyWritten(chosen.value.job, 'revise-pieces', { edits });
+  assert.ok(revised.ok, revised.ok ? '' : revised.message);
+  const coating = { ...DEFAULT_SHELF.coatings[0]!, id: 'own', madeFor: ['rail'], bondsTo: ['metal'] };
+  const { willDo: _will, willNot: _not, ...own } = coating;
+  const shelved = applyWritten(start, 'add-entry', { compartment: 'coatings', entry: own });
+  assert.ok(shelved.ok, shelved.ok ? '' : shelved.message);
+  assert.ok(shelved.value.job.shelf.coatings.at(-1)?.willDo.includes('metal'));
 });

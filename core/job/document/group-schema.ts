@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FACE_IDS } from '../../pieces/elevation.ts';
 import { SHEENS } from '../../shelf/coating.ts';
 import { coatSchema } from './coat-schema.ts';
 import { hex, id, name } from './plain-fields.ts';
@@ -17,7 +18,14 @@ export const buildUpSchema = z.lazy(() =>
     key: z.enum(KEYS),
     /** For holes, dents, joints and broken edges, in the order in which they are used; grain has its own. */
     fillers: z.array(id).max(4, 'Four fillers at most.'),
-    grainFill: z.object({ product: id, passes: z.number().int().min(1).max(4) }).nullable(),
+    grainFill: z
+      .object({
+        product: id,
+        passes: z.number().int().min(1).max(4),
+        /** The one face that is filled, with the edges that go with it; left out where all are. */
+        onlyFace: z.enum(FACE_IDS).optional(),
+      })
+      .nullable(),
     /** On bare wood outside, before primer. */
     preservative: id.nullable(),
     coats,

@@ -3,11 +3,21 @@ import { USUAL_COATING } from '../../shelf/coating.ts';
 import { emptyShelf } from '../../shelf/shelf.ts';
 import { accepted, refused, type Outcome } from '../../units/outcome.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
+import {
+  asRecord,
+  each,
+  severalFillers,
+  statedPiece,
+  WATERBORNE,
+  waterborneOn,
+  withUses,
+  type Part,
+} from './earlier-parts.ts';
 import { NO_HAND_OVER } from './hand-over-schema.ts';
 import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
-export type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
+export type Migration = (document: Part) => Part;
 
 /** By the version that they start from. */
 const MIGRATIONS: Readonly<Record<number, Migration>> = {
@@ -19,21 +29,13 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   6: zoned,
   7: recorded,
   8: judgedByTheTrade,
+  9: sideBySide,
 };
 
-const CURRENT_VERSION = 9;
-
-const asRecord = (value: unknown): Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Record<string, unknown>) : {};
-
-/** Lifts each entry of a list; what is no list is left for the schema to refuse. */
-const each = (value: unknown, lift: Migration): unknown =>
-  Array.isArray(value)
-    ? value.map((entry: unknown) => (typeof entry === 'object' ? lift(asRecord(entry)) : entry))
-    : value;
+const CURRENT_VERSION = 10;
 
 /** To 2: a piece says more of its place and its holes, a panelled door of its moulding, a room of its tasks. */
-function surveyed(job: Record<string, unknown>): Record<string, unknown> {
+function surveyed(job: Part): Part {
   return {
     ...job,
     site: { ...asRecord(job.site), yearBuilt: null },
@@ -55,7 +57,7 @@ function surveyed(job: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** To 3: groups have findings, build-ups say all of their preparation, and the shelf has more than coatings. */
-function proved(job: Record<string, unknown>): Record<string, unknown> {
+function proved(job: Part): Part {
   return {
     ...job,
     groups: each(job.groups, (group) => ({
@@ -71,7 +73,7 @@ function proved(job: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** To 4: climates follow the open air and stated hours, heating takes time, instruments are read, and work has a price. */
-function aired(job: Record<string, unknown>): Record<string, unknown> {
+function aired(job: Part): Part {
   const climates = each(job.climates, ({ heating, ...climate }) => ({
     ...PLAIN_CLIMATE,
     ...climate,
@@ -94,17 +96,17 @@ function aired(job: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** To 5: orders of strokes are chosen; none was. */
-function stroked(job: Record<string, unknown>): Record<string, unknown> {
+function stroked(job: Part): Part {
   return { ...job, strokes: [] };
 }
 
 /** To 6: painters have days off and may come for some days only; tasks are pinned, and none was. */
-function pinned(job: Record<string, unknown>): Record<string, unknown> {
+function pinned(job: Part): Part {
   return { ...job, pins: [], crew: each(job.crew, (painter) => ({ ...ALL_ALONG, ...painter })) };
 }
 
 /** To 7: doors hang again at night unless something else closes their opening, as plans supposed till then; rooms have zones. */
-function zoned(job: Record<string, unknown>): Record<string, unknown> {
+function zoned(job: Part): Part {
   return {
     ...job,
     plan: job.plan === null ? null : { because: '', ...asRecord(job.plan) },
@@ -123,7 +125,7 @@ function zoned(job: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** Heating that was thought to be warm at once, and cold at once; none where it ended in the hour in which it began. */
-function atOnce(span: Record<string, unknown>): object | null {
+function atOnce(span: Part): object | null {
   return span.from === span.until ? null : { spans: [span], warmUp: 60, holds: 0 };
 }
 
@@ -135,7 +137,7 @@ function openAirBeside(climates: readonly unknown[]): typeof OPEN_AIR {
   return { ...OPEN_AIR, id };
 }
 
-function preparedBuildUp({ cleaner, rinsed, ...buildUp }: Record<string, unknown>): Record<string, unknown> {
+function preparedBuildUp({ cleaner, rinsed, ...buildUp }: Part): Part {
   const whole = (coats: unknown): unknown => each(coats, (coat) => ({ ...coat, extent: 'all' }));
   return {
     ...buildUp,
@@ -150,7 +152,7 @@ function preparedBuildUp({ cleaner, rinsed, ...buildUp }: Record<string, unknown
   };
 }
 
-function hazardousCoating({ cautions: _cautions, ...coating }: Record<string, unknown>): Record<string, unknown> {
+function hazardousCoating({ cautions: _cautions, ...coating }: Part): Part {
   const hazards: Readonly<Record<string, string[]>> = {
     oil: ['solvent', 'oily-rags'],
     shellac: ['solvent'],
@@ -160,7 +162,7 @@ function hazardousCoating({ cautions: _cautions, ...coating }: Record<string, un
 }
 
 /** To 8: what is used, found and handed over is kept, and bags are counted out as well. */
-function recorded(job: Record<string, unknown>): Record<string, unknown> {
+function recorded(job: Part): Part {
   return {
     ...job,
     baseline: null,
@@ -182,8 +184,6 @@ function recorded(job: Record<string, unknown>): Record<string, unknown> {
   };
 }
 
-/** What the last version called waterborne paint, whatever its sheen. */
-const WATERBORNE = 'waterborne-paint';
 /** Words by which a job tells what is read otherwise since. */
 const LIFTED = {
   sheen:
@@ -192,25 +192,19 @@ const LIFTED = {
 } as const;
 
 /** To 9: old waterborne paint has a sheen, tins say what they are for, build-ups have several fillers, and more is asked. */
-function judgedByTheTrade(job: Record<string, unknown>): Record<string, unknown> {
+function judgedByTheTrade(job: Part): Part {
   const pieces = Array.isArray(job.pieces) ? job.pieces.map(asRecord) : [];
-  const isWall = (piece: Record<string, unknown>): boolean => asRecord(piece.surface).substrate === 'plaster';
-  const coatOn = (piece: Record<string, unknown>): string => (isWall(piece) ? 'waterborne-matt' : 'waterborne-sheen');
+  const isWall = (piece: Part): boolean => asRecord(piece.surface).substrate === 'plaster';
   const coatOfGroup = (groupId: unknown): string => {
     const piece = pieces.find((candidate) => candidate.groupId === groupId);
-    return piece === undefined ? 'waterborne-sheen' : coatOn(piece);
+    return waterborneOn(piece?.surface);
   };
   const hasSheen = pieces.some((piece) => asRecord(piece.surface).existing === WATERBORNE && !isWall(piece));
   return {
     ...job,
     site: { suppliedAir: null, ...asRecord(job.site) },
     planning: { trades: 'walls-first', lines: null, outsideInADay: false, ...asRecord(job.planning) },
-    pieces: each(job.pieces, (piece) => {
-      const surface = asRecord(piece.surface);
-      const existing = surface.existing === WATERBORNE ? coatOn(piece) : surface.existing;
-      const shape = piece.kind === 'casement-window' ? { opens: 'outwards', ...asRecord(piece.shape) } : piece.shape;
-      return { ...piece, shape, surface: { ...surface, existing } };
-    }),
+    pieces: each(job.pieces, (piece) => statedPiece(piece.kind, piece)),
     findings: each(job.findings, (finding) =>
       finding.found === 'old-coat' && finding.result === WATERBORNE
         ? { ...finding, result: coatOfGroup(finding.groupId) }
@@ -227,25 +221,9 @@ function judgedByTheTrade(job: Record<string, unknown>): Record<string, unknown>
   };
 }
 
-function severalFillers({ filler, ...buildUp }: Record<string, unknown>): Record<string, unknown> {
-  return { ...buildUp, fillers: typeof filler === 'string' ? [filler] : [] };
-}
-
-/** The uses of a coating of the painter's own, by what it was said to bond to and to be made for. */
-function withUses({ bondsTo, madeFor, ...coating }: Record<string, unknown>): Record<string, unknown> {
-  const bonds = Array.isArray(bondsTo) ? bondsTo.map(String) : [];
-  const traits = Array.isArray(madeFor) ? madeFor.map(String) : [];
-  const works = { rail: 'rails', plate: 'plates', wall: 'walls' } as const;
-  return {
-    willDo: [
-      ...bonds,
-      ...(coating.selfPriming === true ? ['sound-paint'] : []),
-      ...(bonds.includes('bare-timber') ? ['board'] : []),
-    ],
-    willNot: [],
-    madeFor: traits.flatMap((trait) => (Object.hasOwn(works, trait) ? [works[trait as keyof typeof works]] : [])),
-    ...coating,
-  };
+/** To 10: a piece may be painted one side at a time, and what stays bare of it preserved. */
+function sideBySide(job: Part): Part {
+  return { ...job, pieces: each(job.pieces, (piece) => statedPiece(piece.kind, piece)) };
 }
 
 /**
@@ -260,10 +238,12 @@ export function migrateJob(
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
     return refused('This is not a Nivel job: a job file holds one job document.');
   }
-  let lifted = document as Record<string, unknown>;
+  let lifted = document as Part;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('This is not a Nivel job: its format should read “nivel.job/9”. Choose a file that Nivel exported.');
+    return refused(
+      'This is not a Nivel job: its format should read “nivel.job/10”. Choose a file that Nivel exported.',
+    );
   }
   let version = Number(match[1]);
   if (version > current) {

@@ -90,6 +90,10 @@ const pieceFields = z.lazy(() =>
     exposure: z.object({ front: z.enum(EXPOSURES), back: z.enum(EXPOSURES) }),
     /** Taken off and painted on the bench, or painted where it is. */
     comesOff: z.boolean(),
+    /** In place: one side gets all its coats and dries before the other is begun, so that the way stays usable. */
+    oneSideAtATime: z.boolean(),
+    /** Faces and edges that get no paint get preservative, where they are bare wood. */
+    preservesRest: z.boolean(),
     /** Who needs its opening, and when. */
     access: z.object({
       who: z.string().max(80),
@@ -126,6 +130,8 @@ export const statedPieceSchema = z.lazy(() =>
     scope: true,
     exposure: true,
     comesOff: true,
+    oneSideAtATime: true,
+    preservesRest: true,
     access: true,
     zone: true,
     fireRated: true,

@@ -21,7 +21,7 @@ import { finishGroupSchema, weightsSchema } from './group-schema.ts';
 import { PACE_KEYS, painterSchema, paceFactor } from './crew-schema.ts';
 import { placeSchema, roomSchema } from './room-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/9';
+export const JOB_FORMAT = 'nivel.job/10';
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
 export const LINE_WAYS = ['tape', 'freehand'] as const;

@@ -20,6 +20,8 @@ export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<State
     scope: { faces: [...faces], edges: [...edges] },
     exposure: definition.usuallyOutside ? facingOut(definition) : { front: 'inside', back: 'inside' },
     comesOff: definition.comesOff === 'usually',
+    oneSideAtATime: false,
+    preservesRest: false,
     access: { who: '', closesAtNight: false, standIn: false, neededBy: null },
     zone: '',
     fireRated: false,

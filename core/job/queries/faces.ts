@@ -1,4 +1,4 @@
-import type { FaceId } from '../../pieces/elevation.ts';
+import { FACE_IDS, type FaceId } from '../../pieces/elevation.ts';
 import type { Piece } from '../document/piece-schema.ts';
 import { TOOL_OF, type StrokeChoice } from '../document/stroke-schema.ts';
 import type { Coat } from '../document/coat-schema.ts';
@@ -14,6 +14,10 @@ export function colourOn(group: FinishGroup, face: FaceId): FinishGroup['colour'
 export function coatsOn(buildUp: BuildUp, face: FaceId): readonly Coat[] {
   return buildUp.faceCoats[face] ?? buildUp.coats;
 }
+
+/** The faces on which a build-up fills the grain. */
+export const grainFilledFaces = ({ grainFill }: Pick<BuildUp, 'grainFill'>): readonly FaceId[] =>
+  grainFill === null ? [] : FACE_IDS.filter((face) => (grainFill.onlyFace ?? face) === face);
 
 /** How pieces of this kind, of this group, take a product; null where nobody has chosen. */
 export function strokesOn(

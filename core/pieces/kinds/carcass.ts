@@ -79,7 +79,7 @@ function inside(shape: Carcass): Face {
   });
 }
 
-/** A cupboard's box with its face frame, painted in place; both faces are drawn unfolded. */
+/** A cupboard's box with its face frame, usually painted in place; both faces are drawn unfolded. */
 export const carcass: PieceDefinition<Carcass> = {
   id: 'carcass',
   name: 'Carcass with face frame',
@@ -137,9 +137,9 @@ export const carcass: PieceDefinition<Carcass> = {
     (2 + shelves) * boardWeight(width, depth, 18, DENSITY.board),
   usualScope: { faces: ['front'], edges: [] },
   closesOpening: false,
-  comesOff: 'never',
+  comesOff: 'rarely',
   traits: ['handled'],
-  pace: { takeOff: 5, rehang: 5, inPlace: 1 },
+  pace: { takeOff: 12, rehang: 18, inPlace: 1 },
   lines: ({ width, height, ends, depth }) => ({ wall: 2 * (width + height) + ends * 2 * depth }),
   cautions: [],
   typed: {

@@ -111,6 +111,24 @@ const BY_HAND: [PieceKind, Shape, number, number, number][] = [
     0.09,
   ],
   [
+    'loose-sash',
+    {
+      width: 600,
+      height: 1000,
+      thickness: 40,
+      stile: 50,
+      topRail: 50,
+      bottomRail: 50,
+      paneColumns: 1,
+      paneRows: 1,
+      glazingWidth: 3,
+      glazingDepth: 4,
+    },
+    0.16394,
+    0.16394,
+    0.128,
+  ],
+  [
     'louvred-shutter',
     {
       width: 400,

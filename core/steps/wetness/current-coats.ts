@@ -43,7 +43,7 @@ export function awaitedStage(coated: CoatStep, next: PieceStep): DryingStage | n
   // From joint to joint: what lies on another section is not touched.
   if (isOnSameFace && lain !== null && section !== null && lain.number !== section.number) return null;
   if (isOnSameFace) return 'recoat';
-  return next.turned || next.coat.number > coated.coat.number ? 'handle' : null;
+  return next.turned || next.otherSide || next.coat.number > coated.coat.number ? 'handle' : null;
 }
 
 /** How far a lying coat is on its way to what comes next, in minutes from the clocks' t0; `Infinity` for never. */

@@ -110,7 +110,17 @@ export const FACTS: readonly Fact[] = [
   scope('all edges', (d) => ({ edges: edgesOf(d) }), 'all edges', 'edges', 'with edges', 'and edges'),
   scope('no edges', () => ({ edges: [] }), 'no edges', 'without edges'),
   fact('in place', { comesOff: false }, 'in place', 'on its hinges', 'hung'),
-  fact('off, on the bench', { comesOff: true }, 'off', 'taken off', 'on the bench'),
+  fact('off, on the bench', { comesOff: true }, 'off', 'taken off', 'on the bench', 'off the wall'),
+  fact(
+    'in place, one side at a time',
+    { comesOff: false, oneSideAtATime: true },
+    ...['one side at a time', 'a side at a time', 'one side then the other', 'side by side'],
+  ),
+  fact(
+    'what stays bare is preserved',
+    { preservesRest: true },
+    ...['rest preserved', 'preserve the rest', 'preserve rest', 'bare faces preserved', 'bare edges preserved'],
+  ),
   fact('inside', { exposure: { front: 'inside', back: 'inside' } }, 'inside', 'interior'),
   outerFaceOnly('outside face', 'outer face', 'outside only', 'outside face only'),
   {

@@ -189,6 +189,19 @@ test('old waterborne paint is matt on walls and has a sheen on doors, unless it 
   assert.equal(read('window mouldy').piece.surface.condition, 'mouldy');
 });
 
+test('what is painted by itself: a loose sash, a carcass off the wall, one side at a time, what stays bare', () => {
+  const sash = read('4 loose sashes 560x820 2x2 panes');
+  assert.deepEqual([sash.kind, sash.piece.comesOff, sash.places.length], ['loose-sash', true, 4]);
+  assert.deepEqual(sash.piece.exposure, { front: 'inside', back: 'outside' });
+  assert.equal(read('sash 560x820').kind, 'sash-window');
+  assert.equal(read('carcass 900x760x560').piece.comesOff, false);
+  assert.equal(read('carcass 900x760x560 off the wall').piece.comesOff, true);
+  const door = read('front door 6p one side at a time').piece;
+  assert.deepEqual([door.comesOff, door.oneSideAtATime], [false, true]);
+  const shutter = read('2 shutters 400x1200 front only rest preserved outside').piece;
+  assert.deepEqual([shutter.scope.faces, shutter.preservesRest], [['front'], true]);
+});
+
 test('a fault stands at its word and says what would be right', () => {
   assert.match(fault('door 1981x76x35'), /^1981x76x35: Width lies between 300 mm and 1500 mm; this is 76 mm/);
   assert.match(asked('door 762x1981 olk'), /^olk: .*Did you mean “oak”\?.*type “in olk”/);

@@ -11,7 +11,7 @@ import {
   JobContext,
   NowContext,
   TodayContext,
-  VocabularyContext,
+  LanguageContext,
   type JobCommands,
 } from './use-job.ts';
 import { useWhileTyping } from './use-while-typing.ts';
@@ -74,7 +74,8 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
 function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }) {
   const current = useSyncExternalStore(store.subscribe, store.snapshot);
   const [state, beginTyping] = useWhileTyping(current);
-  const { clock, vocabulary } = state?.job.settings ?? {};
+  const { clock, vocabulary = 'uk', units = 'metric' } = state?.job.settings ?? {};
+  const language = useMemo(() => ({ vocabulary, units }), [vocabulary, units]);
   const siteTime = useSiteTime(state?.job.site.timeZone ?? 'UTC');
   const now = clock?.kind === 'simulated' ? clock.now : siteTime;
 
@@ -98,7 +99,7 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
   if (state === null) return null;
   return (
     <CommandsContext value={commands}>
-      <VocabularyContext value={vocabulary ?? 'uk'}>
+      <LanguageContext value={language}>
         <TodayContext value={now.slice(0, 10)}>
           <NowContext value={now}>
             <HistoryContext value={labels}>
@@ -106,7 +107,7 @@ function OpenedJob({ store, children }: { store: JobStore; children: ReactNode }
             </HistoryContext>
           </NowContext>
         </TodayContext>
-      </VocabularyContext>
+      </LanguageContext>
     </CommandsContext>
   );
 }

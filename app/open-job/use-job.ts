@@ -2,7 +2,8 @@ import { createContext, use, useCallback, type Context } from 'react';
 import type { CommandArgs, CommandName } from '../../core/job/commands/apply.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import type { Outcome } from '../../core/units/outcome.ts';
-import { inVocabulary, type Vocabulary } from '../../core/units/vocabulary.ts';
+import { lengthsIn } from '../../core/units/length.ts';
+import { inVocabulary } from '../../core/units/vocabulary.ts';
 import type { JobState, JobStore } from '../keeping/job-store.ts';
 
 /** What may be done with the open job; stays the same for as long as it is open. */
@@ -18,13 +19,17 @@ export interface JobCommands {
   store: JobStore;
 }
 
-/** The document, the minute, the commands and the vocabulary apart: whoever reads one is not drawn anew by the others. */
+/** The document, the minute, the commands and the language apart: whoever reads one is not drawn anew by the others. */
 export const JobContext = createContext<Job | null>(null);
 export const HistoryContext = createContext<Pick<JobState, 'undoLabel' | 'redoLabel'> | null>(null);
 export const NowContext = createContext<string | null>(null);
 export const TodayContext = createContext<string | null>(null);
 export const CommandsContext = createContext<JobCommands | null>(null);
-export const VocabularyContext = createContext<Vocabulary>('uk');
+/** The words and the units in which the open job is said. */
+export const LanguageContext = createContext<Pick<Job['settings'], 'vocabulary' | 'units'>>({
+  vocabulary: 'uk',
+  units: 'metric',
+});
 
 function useOpen<T>(context: Context<T | null>): T {
   const value = use(context);
@@ -47,8 +52,8 @@ export const useToday = (): string => useOpen(TodayContext);
 /** What changes the open job. */
 export const useCommands = (): JobCommands => useOpen(CommandsContext);
 
-/** Words a sentence in the job's vocabulary. */
+/** Words a sentence in the job's vocabulary and lengths. */
 export function useLocalise(): (sentence: string) => string {
-  const vocabulary = use(VocabularyContext);
-  return useCallback((sentence: string) => inVocabulary(sentence, vocabulary), [vocabulary]);
+  const { vocabulary, units } = use(LanguageContext);
+  return useCallback((sentence: string) => lengthsIn(inVocabulary(sentence, vocabulary), units), [vocabulary, units]);
 }

@@ -27,10 +27,10 @@ test('an order has a row for each size of tin, with how many, what they cost and
 test('what is used up stands beside it in packs, and adds up to what the order says', () => {
   const { job } = made();
   const rows = rowsOf(job);
-  for (const { name, packs, cost, needed, pack } of consumableNeeds(job)) {
+  for (const { name, packs, cost, needed, pack, measure } of consumableNeeds(job)) {
     const row = rows.find(([what]) => what === name);
     assert.ok(row?.[3]?.startsWith(`pack of ${pack.count}`), name);
-    assert.deepEqual(row?.slice(4), [packs, cost, needed].map(String));
+    assert.deepEqual(row?.slice(4), [packs, cost, measure?.format(needed, 'metric') ?? needed].map(String));
   }
 });
 

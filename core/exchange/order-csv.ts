@@ -23,14 +23,14 @@ export function writeOrderCsv(job: Job): string {
         ];
       }),
     ),
-    ...consumableNeeds(job).map(({ name, unit, pack, packs, cost, needed }) => [
+    ...consumableNeeds(job).map(({ name, measure, pack, packs, cost, needed }) => [
       name,
       '',
       '',
-      `pack of ${pack.count}${unit === '' ? '' : ` ${unit}`}`,
+      `pack of ${measure?.brief(pack.count, job.settings.units) ?? pack.count}`,
       packs,
       cost,
-      needed,
+      measure?.format(needed, job.settings.units) ?? needed,
     ]),
   ];
   return writeCsv(['What', 'Colour', 'Hex', 'Size', 'How many', job.settings.currency, 'Needed'], rows);

@@ -16,6 +16,7 @@ import { HAZARDS } from '../shelf/hazards.ts';
 import { bucketWords } from '../running/tins-in-use.ts';
 import { TEMPERATURE, VOLUME, FILM } from '../units/measures.ts';
 import { counted, listed } from '../units/sentence.ts';
+import { lengthsIn } from '../units/length.ts';
 import { inVocabulary, type Vocabulary } from '../units/vocabulary.ts';
 import { cell, saidIn, type Block, type Cell } from './blocks.ts';
 import { CARE_USES, careLines, cleaningOf, NOT_BEFORE } from './care.ts';
@@ -49,7 +50,7 @@ export function handOverDocument(job: Job, facts: HandOverFacts): Block[] {
       ? []
       : ([heading('words', 'And besides'), text(job.handOver.words)] as Block[])),
   ];
-  return saidIn(blocks, (sentence) => inVocabulary(sentence, facts.vocabulary));
+  return saidIn(blocks, (sentence) => lengthsIn(inVocabulary(sentence, facts.vocabulary), job.settings.units));
 }
 
 const heading = (id: string, words: string): Block => ({ kind: 'heading', id, text: words });

@@ -142,8 +142,35 @@ test('what a pack holds and costs where nobody has stated it', () => {
       tape: [50, 5],
       film: [20, 6],
       caulk: [1, 4],
+      filler: [0.5, 9],
+      'grain-filler': [1, 26],
+      preservative: [1, 16],
       bags: [50, 6],
       filters: [25, 7],
     },
   );
+});
+
+test('fillers and preservative by what of the pieces takes them, in tenths of a litre', () => {
+  const surface = { substrate: 'oak', existing: 'bare', condition: 'sound' } as const;
+  const exposure = { front: 'outside', back: 'outside' } as const;
+  const door = (facts: object): Record<string, number> => {
+    const { job } = new TestJob().door('d', { surface, exposure }).coated('ext-acrylic', facts);
+    return Object.fromEntries(consumableNeeds(job).map(({ id, needed }) => [id, needed]));
+  };
+  // 3.56632 m²: holes at 40 m² a litre, grain twice at 6, preservative at 8.
+  assert.equal(door({ fillers: ['wood-putty'] }).filler, 0.1);
+  assert.equal(door({ grainFill: { product: 'grain-putty', passes: 2 } })['grain-filler'], 1.2);
+  // The back alone is 0.826 × 2.04 m.
+  assert.equal(door({ grainFill: { product: 'grain-putty', passes: 2, onlyFace: 'back' } })['grain-filler'], 0.6);
+  assert.equal(door({ preservative: 'water-repellent' }).preservative, 0.5);
+  const plain = door({});
+  assert.deepEqual([plain.filler, plain['grain-filler'], plain.preservative], [undefined, undefined, undefined]);
+});
+
+test('what is counted by the metre is counted by the foot in a job in inches', () => {
+  const tape = needsOf(made().coated('enamel-acrylic'))['tape'];
+  const { measure, needed } = tape ?? assert.fail('skirting is taped');
+  assert.equal(measure?.format(needed, 'us'), `${Math.round(needed / 0.3048)} ft`);
+  assert.match(CONSUMABLES.caulk.why('us'), /39 ft of joint/);
 });

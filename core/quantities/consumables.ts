@@ -1,7 +1,7 @@
 import type { UnitSystem } from '../units/unit-systems.ts';
-import { AREA } from '../units/measures.ts';
+import { AREA, RUN, VOLUME, type Measure } from '../units/measures.ts';
 import { makesMist } from '../shelf/tools.ts';
-import { coatsOn, laidOn } from '../job/queries/faces.ts';
+import { coatsOn, grainFilledFaces, laidOn } from '../job/queries/faces.ts';
 import { fillerOf } from '../job/queries/shelf.ts';
 import { edgeFaceOf } from '../job/queries/pieces.ts';
 import { hasTrait } from '../pieces/registry.ts';
@@ -11,7 +11,11 @@ import type { Job } from '../job/document/schema.ts';
 import { maskingOf, type Masking } from './masking.ts';
 import { abradedAreas, caulkedMetres } from './pace.ts';
 import { paintUses, productNeeds, sessionOf, type PaintUse, type ProductNeed } from './litres.ts';
-import { takeOff } from './take-off.ts';
+import { proofOf } from '../proving/proof.ts';
+import type { Fills } from '../shelf/filler.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { BuildUp } from '../job/document/group-schema.ts';
+import { areaWithFace, restPreserved, takeOff } from './take-off.ts';
 
 /** What the consumables of a job are counted from. */
 interface Counted {
@@ -27,8 +31,9 @@ interface Counted {
 /** Something that is used up: how it is counted, and what a pack is. Defaults, all of them. */
 interface ConsumableDefinition {
   name: string;
-  unit: string;
-  /** How many one needs, and how that comes about. */
+  /** In what it is counted; null for single things. */
+  measure: Measure | null;
+  /** How many one needs, in the stored unit of its measure, and how that comes about. */
   count(of: Counted): number;
   why(units: UnitSystem): string;
   pack: { count: number; price: number };
@@ -40,6 +45,12 @@ const SPONGE_COVERS = 2; // m² of profile a sanding sponge
 const FINE_SHEET_COVERS = 5; // m² of denibbing a sheet
 const WIDE_SLEEVE_COVERS = 80; // m² of wall until a wide sleeve is worn
 const CARTRIDGE_FILLS = 12; // m of joint a cartridge of caulk
+const FILLER_SERVES = 40; // m² of sound joinery whose dents a litre of fine filler fills
+const GRAIN_FILLER_COVERS = 6; // m² a litre of grain filler in one pass
+const PRESERVATIVE_COVERS = 8; // m² of bare wood a litre
+
+/** To the tenth of a litre, upwards. */
+const tenth = (litres: number): number => Math.ceil(litres * 10 - 1e-9) / 10;
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 const sessions = ({ needs }: Counted, tool: PaintUse['coat']['tool']): ProductNeed['coats'] =>
@@ -74,29 +85,62 @@ const maskings = ({ job }: Counted): Masking[] =>
 
 /** Pieces whose joints are caulked. */
 const caulked = (job: Job): Job['pieces'] =>
-  job.pieces.filter((piece) =>
-    groupOf(job, piece)?.buildUp?.fillers.some((id) => fillerOf(job, id)?.fills === 'joints'),
+  job.pieces.filter((piece) => groupOf(job, piece)?.buildUp?.fillers.some(isFor(job, 'joints')));
+
+const isFor =
+  (job: Job, fills: Fills) =>
+  (id: string): boolean =>
+    fillerOf(job, id)?.fills === fills;
+
+const paintedArea = (piece: Piece): number => sum(takeOff(piece).map(({ area }) => area));
+
+/** m² of the pieces whose build-up is such a one. */
+const areaWhere = (job: Job, is: (buildUp: BuildUp) => boolean): number =>
+  sum(
+    job.pieces.map((piece) => {
+      const buildUp = groupOf(job, piece)?.buildUp;
+      return buildUp && is(buildUp) ? paintedArea(piece) : 0;
+    }),
+  );
+
+/** m² of faces whose grain is filled, each as often as it is. */
+const grainFilled = (job: Job): number =>
+  sum(
+    job.pieces.flatMap((piece) => {
+      const buildUp = groupOf(job, piece)?.buildUp;
+      const passes = buildUp?.grainFill?.passes ?? 0;
+      return buildUp ? grainFilledFaces(buildUp).map((face) => passes * areaWithFace(piece, face)) : [];
+    }),
+  );
+
+/** m² of bare wood that get preservative. */
+const preserved = (job: Job): number =>
+  sum(
+    job.pieces.flatMap((piece) => {
+      if (!groupOf(job, piece)?.buildUp?.preservative) return [];
+      return [(proofOf(job, piece).facts.oldCoat === 'bare' ? paintedArea(piece) : 0) + restPreserved(piece)];
+    }),
   );
 
 /** Everything that is used up, from the same take-off as the paint. */
 export const CONSUMABLES = {
   sleeves: {
     name: 'Mini-roller sleeves',
-    unit: '',
+    measure: null,
     why: (units) => `one a colour and session, another for every ${AREA.brief(SLEEVE_COVERS, units)} of joinery`,
     count: (of) => sleeves(of, 'mini', SLEEVE_COVERS),
     pack: { count: 10, price: 14 },
   },
   'wide-sleeves': {
     name: 'Wide roller sleeves for walls',
-    unit: '',
+    measure: null,
     why: (units) => `one a colour, another for every ${AREA.brief(WIDE_SLEEVE_COVERS, units)} of wall and ceiling`,
     count: (of) => sleeves(of, 'wide', WIDE_SLEEVE_COVERS),
     pack: { count: 2, price: 11 },
   },
   brushes: {
     name: 'Brushes',
-    unit: '',
+    measure: null,
     why: () => 'one for each product that is brushed; they are cleaned and kept',
     count: ({ uses }) =>
       new Set(uses.filter(({ coat }) => !makesMist(coat.tool)).map(({ coating }) => coating.id)).size,
@@ -104,56 +148,77 @@ export const CONSUMABLES = {
   },
   discs: {
     name: 'Abrasive discs or sheets for the flats',
-    unit: '',
+    measure: null,
     why: (units) => `one for every ${AREA.brief(SHEET_COVERS, units)} of old paint on flats`,
     count: ({ abraded }) => Math.ceil(abraded.flat / SHEET_COVERS),
     pack: { count: 10, price: 11 },
   },
   sponges: {
     name: 'Sanding sponges for profiles',
-    unit: '',
+    measure: null,
     why: (units) => `one for every ${AREA.brief(SPONGE_COVERS, units)} of mouldings and bevels`,
     count: ({ abraded }) => Math.ceil(abraded.profiled / SPONGE_COVERS),
     pack: { count: 5, price: 8 },
   },
   'fine-sheets': {
     name: 'Fine sheets for denibbing',
-    unit: '',
+    measure: null,
     why: (units) => `one for every ${AREA.brief(FINE_SHEET_COVERS, units)} between coats`,
     count: ({ denibbed }) => Math.ceil(denibbed / FINE_SHEET_COVERS),
     pack: { count: 10, price: 9 },
   },
   tape: {
     name: 'Masking tape',
-    unit: 'm',
+    measure: RUN,
     why: () => 'what is fixed to pieces in place, lines that are not cut in freehand, and a tenth for overlaps',
     count: (of) => Math.ceil(1.1 * sum(maskings(of).map(({ tape }) => tape))),
     pack: { count: 50, price: 5 },
   },
   film: {
     name: 'Masking film',
-    unit: 'm²',
+    measure: AREA,
     why: () => 'around what is sprayed in its place, and over its glass',
     count: (of) => Math.ceil(sum(maskings(of).map(({ film }) => film))),
     pack: { count: 20, price: 6 },
   },
   caulk: {
     name: 'Cartridges of caulk',
-    unit: '',
-    why: () => `one for every ${CARTRIDGE_FILLS} m of joint between trim and wall`,
+    measure: null,
+    why: (units) => `one for every ${RUN.format(CARTRIDGE_FILLS, units)} of joint between trim and wall`,
     count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres)) / CARTRIDGE_FILLS),
     pack: { count: 1, price: 4 },
   },
+  filler: {
+    name: 'Fine filler',
+    measure: VOLUME,
+    why: (units) => `a litre for dents and holes of ${AREA.brief(FILLER_SERVES, units)}`,
+    count: ({ job }) => tenth(areaWhere(job, ({ fillers }) => fillers.some(isFor(job, 'holes'))) / FILLER_SERVES),
+    pack: { count: 0.5, price: 9 },
+  },
+  'grain-filler': {
+    name: 'Grain filler',
+    measure: VOLUME,
+    why: (units) => `a litre a pass for every ${AREA.brief(GRAIN_FILLER_COVERS, units)}`,
+    count: ({ job }) => tenth(grainFilled(job) / GRAIN_FILLER_COVERS),
+    pack: { count: 1, price: 26 },
+  },
+  preservative: {
+    name: 'Wood preservative',
+    measure: VOLUME,
+    why: (units) => `a litre for every ${AREA.brief(PRESERVATIVE_COVERS, units)} of bare wood`,
+    count: ({ job }) => tenth(preserved(job) / PRESERVATIVE_COVERS),
+    pack: { count: 1, price: 16 },
+  },
   bags: {
     name: 'Bags for hardware',
-    unit: '',
+    measure: null,
     why: () => 'one for each piece that comes off with hardware',
     count: ({ job }) => job.pieces.filter(({ comesOff, hardware }) => comesOff && hardware.length > 0).length,
     pack: { count: 50, price: 6 },
   },
   filters: {
     name: 'Paint filters',
-    unit: '',
+    measure: null,
     why: () => 'one for each tin that is opened, and for each session with the sprayer',
     count: (of) => sum(of.needs.map(({ tins }) => tins.best.tins.length)) + sessions(of, 'spray').length,
     pack: { count: 25, price: 7 },
@@ -165,7 +230,7 @@ export type ConsumableId = keyof typeof CONSUMABLES;
 export interface ConsumableNeed {
   id: ConsumableId;
   name: string;
-  unit: string;
+  measure: Measure | null;
   why: string;
   needed: number;
   pack: { count: number; price: number };
@@ -180,7 +245,7 @@ export function consumableNeeds(job: Job): ConsumableNeed[] {
   const uses = paintUses(job);
   const of: Counted = { job, uses, needs: productNeeds(job), ...abrasion(job) };
   return (Object.entries(CONSUMABLES) as [ConsumableId, ConsumableDefinition][]).flatMap(([id, definition]) => {
-    const { name, unit, why } = definition;
+    const { name, measure, why } = definition;
     const needed = definition.count(of);
     if (needed === 0) return [];
     const stated = job.pricing.packs[id];
@@ -190,7 +255,7 @@ export function consumableNeeds(job: Job): ConsumableNeed[] {
       {
         id,
         name,
-        unit,
+        measure,
         why: why(job.settings.units),
         needed,
         pack,

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { formatLength, lengthFieldText, parseLength } from './length.ts';
+import { lengthsIn, formatLength, lengthFieldText, parseLength } from './length.ts';
 import { inVocabulary } from './vocabulary.ts';
 
 const READ: readonly (readonly [string, 'metric' | 'us', number])[] = [
@@ -46,4 +46,9 @@ test('a length written in inches is read back within a 32nd', () => {
 test('sentences are said in the other vocabulary, capitals and plurals kept', () => {
   assert.equal(inVocabulary('Tins of bare timber in the cupboards', 'us'), 'Cans of bare wood in the cabinets');
   assert.equal(inVocabulary('Tins', 'uk'), 'Tins');
+});
+
+test('lengths in a sentence are said in the system of the job', () => {
+  assert.equal(lengthsIn('a 50 mm brush, 2 mm onto the glass', 'us'), 'a 2" brush, 1/16" onto the glass');
+  assert.equal(lengthsIn('a 50 mm brush', 'metric'), 'a 50 mm brush');
 });

@@ -67,3 +67,16 @@ export function formatSize(width: number, height: number, system: UnitSystem): s
   if (width >= LONG) return `${formatLength(width, system)} × ${formatLength(height, system)}`;
   return `${lengthFieldText(width, system)} × ${formatLength(height, system)}`;
 }
+
+/** Lengths in sentences are nominal: in inches they are said to an eighth, below this many mm to a sixteenth. */
+const FINE = 10;
+
+/** A sentence written with millimetres, with its lengths in the system's own: “a 50 mm brush”, `a 2" brush`. */
+export function lengthsIn(sentence: string, system: UnitSystem): string {
+  if (systemOf(system).length.bareUnit === 'mm') return sentence;
+  return sentence.replace(/\b(\d+) mm\b/g, (_match, text: string) => {
+    const mm = Number(text);
+    const step = mm < FINE ? INCH / 16 : INCH / 8;
+    return formatLength(Math.max(step, Math.round(mm / step) * step), system);
+  });
+}

@@ -59,6 +59,8 @@ function measure(id: MeasureId, fieldDigits: number): Measure {
   };
 }
 
+/** m along lines: of joint, of tape. */
+export const RUN = measure('run', 1);
 /** m². */
 export const AREA = measure('area', 2);
 /** Litres. */

@@ -3,6 +3,8 @@ import type { Scale } from './scale.ts';
 
 /** What is measured, beside lengths; with the unit in which it is stored. */
 export type MeasureId =
+  /** m along lines */
+  | 'run'
   /** m² */
   | 'area'
   /** L */
@@ -44,6 +46,7 @@ interface UnitSystemDefinition {
 
 const CELSIUS = [{ unit: '°C', perUnit: 1, digits: 0 }] as const;
 const KELVIN = [{ unit: 'K', perUnit: 1, digits: 1 }] as const;
+const FEET = [{ unit: 'ft', perUnit: 0.3048, digits: 0 }] as const;
 const SQUARE_FEET = [{ unit: 'sq ft', perUnit: 1 / 10.7639104, digits: 1 }] as const;
 const POUNDS = [{ unit: 'lb', perUnit: 0.45359237, digits: 0 }] as const;
 const OUNCES = [{ unit: 'oz', perUnit: 28.349523125, digits: 1 }] as const;
@@ -64,6 +67,7 @@ export const UNIT_SYSTEMS = {
     length: MILLIMETRES,
     tinSizes: null,
     scales: {
+      run: [{ unit: 'm', perUnit: 1, digits: 0 }],
       area: [{ unit: 'm²', perUnit: 1, digits: 2 }],
       volume: [{ unit: 'L', plural: 'litres', perUnit: 1, digits: 2 }],
       portion: [{ unit: 'mL', perUnit: 1, digits: 0 }],
@@ -85,6 +89,7 @@ export const UNIT_SYSTEMS = {
     length: INCHES,
     tinSizes: { pint: US_GALLON / 8, quart: US_GALLON / 4, gallon: US_GALLON, 'five gallons': 5 * US_GALLON },
     scales: {
+      run: FEET,
       area: SQUARE_FEET,
       volume: [
         { unit: 'fl oz', perUnit: US_FLUID_OUNCE, digits: 1 },
@@ -110,6 +115,7 @@ export const UNIT_SYSTEMS = {
     length: INCHES,
     tinSizes: null,
     scales: {
+      run: FEET,
       area: SQUARE_FEET,
       volume: [
         { unit: 'fl oz', perUnit: IMPERIAL_FLUID_OUNCE, digits: 1 },

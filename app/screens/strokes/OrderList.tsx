@@ -19,6 +19,7 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useImperativeHandle, useRef, type Ref } from 'react';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { ROLE_DEFINITIONS, toolFor } from '../../../core/strokes/roles.ts';
 import type { PassResult } from '../../../core/strokes/simulated-pass.ts';
 import type { MetLap, TimedStroke } from '../../../core/strokes/simulate.ts';
@@ -159,6 +160,7 @@ const MET_COLOURS = {
 function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRowProps) {
   const { stroke, number, from, until, hand } = entry;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: stroke.id });
+  const localise = useLocalise();
   const { how, from: stand } = ROLE_DEFINITIONS[stroke.role];
   return (
     <Box
@@ -223,8 +225,8 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
           </Box>
         </Box>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', pl: 4, lineHeight: 1.35 }}>
-          {tool}
-          {hasTwo && `, ${hand.name}`}, from {(from - start).toFixed(1)} min. {how}
+          {localise(tool)}
+          {hasTwo && `, ${hand.name}`}, from {(from - start).toFixed(1)} min. {localise(how)}
           {met && met.state !== 'fresh' && (
             <Box component="span" sx={{ color: MET_COLOURS[met.state], fontWeight: 650 }}>
               {' '}

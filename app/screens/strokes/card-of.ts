@@ -9,6 +9,7 @@ import { orderLines } from '../../../core/strokes/card-lines.ts';
 import { dripChecks } from '../../../core/strokes/drip-checks.ts';
 import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
 import { EDGES, FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
+import { lengthsIn } from '../../../core/units/length.ts';
 import { HAZARDS } from '../../../core/shelf/hazards.ts';
 import type { StrokesView } from './use-strokes.ts';
 
@@ -16,6 +17,7 @@ import type { StrokesView } from './use-strokes.ts';
 export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
   const { piece, pass, result, setting } = view;
   const definition = definitionOf(piece.kind);
+  const inUnits = (sentence: string): string => lengthsIn(sentence, job.settings.units);
   const group = groupOf(job, piece);
   const alike = job.pieces
     .filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind)
@@ -34,13 +36,13 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
         ? `Edges stay wet for ${result.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
         : 'Nothing laps.',
     ],
-    order: orderLines(result, setting.application, definition.faceNames),
+    order: orderLines(result, setting.application, definition.faceNames).map(inUnits),
     notes: [
       ...dripChecks(result, result.edge).map(
         ({ face, at, brushableUntil, where }) =>
           `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
       ),
-      `Stays bare: ${staysUnpaintedOn(piece).join('; ')}.`,
+      inUnits(`Stays bare: ${staysUnpaintedOn(piece).join('; ')}.`),
       'Tape: pull it while the paint is wet, or score it when it is touch dry.',
       ...hazards.map((id) => {
         const { name, mask, gloves, air: change, fire } = HAZARDS[id];

@@ -6,12 +6,16 @@ import { ListTable } from '../../../parts/ListTable.tsx';
 import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 
+/** What a pack holds, in the stored unit of what it is counted in. */
+const PACK = [0.1, 10_000] as const;
+
 const right = { textAlign: 'right' } as const;
 
 /** Sleeves, sheets, tape and the rest: how many, in which packs, at what price. */
 export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNeed[]; money: Intl.NumberFormat }) {
   const job = useJob();
   const { apply } = useCommands();
+  const { units } = job.settings;
   const state = ({ id, pack, isStated }: ConsumableNeed, facts: Partial<ConsumableNeed['pack']>): Outcome<unknown> =>
     apply(
       'change-pricing',
@@ -25,7 +29,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
       />
       <tbody>
         {needs.map((need) => {
-          const { id, name, unit, why, needed, pack, isStated, packs, cost } = need;
+          const { id, name, measure, why, needed, pack, isStated, packs, cost } = need;
           return (
             <tr key={id}>
               <th scope="row" style={{ fontWeight: 600, whiteSpace: 'normal' }}>
@@ -35,17 +39,16 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
                   {isStated ? '' : '; pack and price are defaults'}
                 </span>
               </th>
-              <td style={right}>
-                {needed} {unit}
-              </td>
+              <td style={right}>{measure?.format(needed, units) ?? needed}</td>
               <td>
                 <StatedField
                   label={`Pack of ${name.toLowerCase()}`}
-                  text={String(pack.count)}
+                  {...(measure ? { unit: measure.unit(units) } : {})}
+                  text={String(measure?.fieldValue(pack.count, units) ?? pack.count)}
                   draft={`${job.id}/pack/${id}/count`}
                   sx={{ width: 110 }}
                   take={(typed) => {
-                    const count = anyNumber(typed, 0.1, 10_000);
+                    const count = measure?.read(typed, PACK, units) ?? anyNumber(typed, ...PACK);
                     return count.ok ? state(need, { count: count.value }) : count;
                   }}
                 />

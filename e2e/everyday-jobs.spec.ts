@@ -149,3 +149,35 @@ test('a fire door is painted where it hangs, shut every night, and no screen off
   await expect(piece).toContainText('A fire door keeps its rating');
   await expect(piece).not.toContainText(/wedge|hangs again/);
 });
+
+test('a loose sash, a carcass off the wall, a door a side at a time, and grain filled on the fronts alone', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const painter = await new PainterOn(page).startJob('Parts');
+  const line = page.getByLabel('Pieces in one line');
+  const pieces = page.getByRole('list', { name: 'Pieces of First room' });
+  for (const [typed, mark] of [
+    ['loose sash 560x820 2x2 panes oil gloss', 'W-01'],
+    ['carcass 900x760x560 off the wall oil gloss', 'K-01'],
+    ['front door 6p one side at a time oil gloss', 'D-01'],
+    ['4 oak cupboard doors 450x720 varnish', 'C-04'],
+  ] as const) {
+    await line.fill(typed);
+    await expect(page.getByRole('list', { name: 'Not understood' })).toBeHidden();
+    await line.press('Enter');
+    await expect(pieces.getByRole('button', { name: new RegExp(`^${mark},`) })).toBeVisible();
+  }
+  await takeRecommended(painter, 4);
+  await page.getByRole('list', { name: 'Groups of like pieces' }).getByText('Oak or ash').click();
+  const chosen = page.getByRole('region', { name: 'Chosen build-up' });
+  await chosen.getByText('Change it step by step').click();
+  await painter.choose('Grain filled on', 'front only');
+  await expect(chosen).toContainText('front only');
+  await expect(chosen).toContainText('The grain is filled on the other face only');
+  await painter.goTo('Plan');
+  const board = page.getByRole('group', { name: /^The board/ });
+  await expect(board.getByRole('button', { name: /Other side: first coat.*D-01/ })).toBeAttached({ timeout: 30_000 });
+  await expect(board.getByRole('button', { name: /Take off.*(K-01|W-01)/ }).first()).toBeAttached();
+  await expect(page.getByText(/Not in the plan/)).toBeHidden();
+});

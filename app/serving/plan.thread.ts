@@ -1,7 +1,7 @@
 import type { Job } from '../../core/job/document/schema.ts';
 import { atTheDoor } from '../../core/job/door.ts';
-import { jobToProblem } from '../../core/planning/drafting/job-to-problem.ts';
-import type { TooLong } from '../../core/planning/drafting/piece-tasks.ts';
+import { jobToProblem, type JobProblem } from '../../core/planning/drafting/job-to-problem.ts';
+import { noPlaceWords } from '../../core/planning/reading/no-place-words.ts';
 import { tooLongWords } from '../../core/planning/reading/too-long-words.ts';
 import type { PlanSolution } from '../../core/scheduling/plan.ts';
 import type { PlanProblem } from '../../core/scheduling/problem.ts';
@@ -27,21 +27,28 @@ export function planProblem({ asked, limit }: Limited<PlanProblem>): string | nu
 
 /** The problem of a job from a local ISO time on, its verified solution, and the marks of pieces that are not planned. */
 export function planJob({ asked, limit }: Limited<PlanQuestions['planJob']>): string | null {
-  const { problem, steps, unplanned, tooLong } = jobToProblem(atTheDoor(asked.job), asked.now);
-  const left = [...unplanned, ...tooLong.map(({ step }) => step.piece)];
+  const { problem, steps, unplanned, tooLong, noPlace } = jobToProblem(atTheDoor(asked.job), asked.now);
+  const left = [...unplanned, ...[...tooLong, ...noPlace].map(({ step }) => step.piece)];
   const solution =
     steps.size === 0 && left.length > 0
-      ? withoutPlan(problem.t0, asked.job.site.timeZone, tooLong)
+      ? withoutPlan(problem.t0, asked.job.site.timeZone, { tooLong, noPlace })
       : planWithin(problem, limit);
   return solution && JSON.stringify({ problem, solution, unplanned: left.map((piece) => piece.mark) });
 }
 
 /** An answer for a job of which no piece can be planned, with why. */
-function withoutPlan(t0: string, timeZone: string, tooLong: readonly TooLong[]): PlanSolution {
-  const reasons = tooLong.map((each) => ({
-    task: each.step.id,
-    message: `${each.step.piece.mark}: ${tooLongWords(each, t0, timeZone)}`,
-  }));
+function withoutPlan(
+  t0: string,
+  timeZone: string,
+  { tooLong, noPlace }: Pick<JobProblem, 'tooLong' | 'noPlace'>,
+): PlanSolution {
+  const reasons = [
+    ...tooLong.map((each) => ({
+      task: each.step.id,
+      message: `${each.step.piece.mark}: ${tooLongWords(each, t0, timeZone)}`,
+    })),
+    ...noPlace.map((each) => ({ task: each.step.id, message: noPlaceWords(each) })),
+  ];
   const noBuildUp = { task: null, message: 'No piece has a build-up and something in scope.' };
   return { status: 'infeasible', reasons: reasons.length > 0 ? reasons : [noBuildUp] };
 }

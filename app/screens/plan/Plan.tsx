@@ -9,7 +9,7 @@ import { PlanNotices } from './PlanNotices.tsx';
 import { PlanHead } from './PlanHead.tsx';
 import { BoardSection } from './BoardSection.tsx';
 import { PlanQuestions } from './PlanQuestions.tsx';
-import { TooLong } from './TooLong.tsx';
+import { LeftOut } from './LeftOut.tsx';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
 export default function Plan() {
@@ -19,7 +19,7 @@ export default function Plan() {
   const { problem, reading } = screen;
   const plannable = problem.steps.size > 0;
   if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
-  if (!plannable && problem.tooLong.length > 0) return <TooLong tooLong={problem.tooLong} problem={problem.problem} />;
+  if (!plannable && problem.tooLong.length + problem.noPlace.length > 0) return <LeftOut problem={problem} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
     return (

@@ -10,7 +10,7 @@ import { BrokenPins } from './BrokenPins.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
 import { WeatherBar } from './WeatherBar.tsx';
 import type { PlanScreen } from './use-plan-screen.ts';
-import { TooLong } from './TooLong.tsx';
+import { LeftOut } from './LeftOut.tsx';
 
 /** What stands against the plan as it is shown, before anything else. */
 export function PlanNotices({ screen }: { screen: PlanScreen }) {
@@ -24,7 +24,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
           nothing in scope.
         </Alert>
       )}
-      {problem.tooLong.length > 0 && <TooLong tooLong={problem.tooLong} problem={problem.problem} />}
+      <LeftOut problem={problem} />
       <OutdatedBuildUpBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}

@@ -12,6 +12,8 @@ import { planProblemSchema } from '../../scheduling/problem.ts';
 import { readPlan } from '../reading/read-plan.ts';
 import { solve } from '../../scheduling/solve/solve.ts';
 import { stepWords } from '../../steps/step-words.ts';
+import { tooLongWords } from '../reading/too-long-words.ts';
+import { noPlaceWords } from '../reading/no-place-words.ts';
 import { verifiedPlan } from '../../scheduling/verified-plan.ts';
 import { verify } from '../../scheduling/verify.ts';
 
@@ -337,6 +339,30 @@ test('a piece that comes off and fills more than a shift is left out alone, and 
   assert.ok(
     problem.tasks.some(({ id }) => id.startsWith('d/')) && !problem.tasks.some(({ id }) => id.startsWith('large/')),
   );
+});
+
+test('a piece that has no place even by itself is left out with why, and the rest is planned', () => {
+  const access = { who: '', closesAtNight: false, standIn: false, neededBy: '2027-03-02' };
+  const due = jobToProblem(new TestJob().door('d').door('soon', { access }).coated().job, '2027-03-01T07:00');
+  assert.deepEqual(
+    due.noPlace.map(({ step, because }) => [step.piece.id, because]),
+    [['soon', 'too-late']],
+  );
+  assert.match(noPlaceWords(due.noPlace[0]!), /^D-02, .*can’t be done by .*, even by itself/);
+  assert.ok(due.problem.tasks.every(({ id }) => id.startsWith('d/')));
+  assert.equal(verifiedPlan(due.problem, { steps: 1 }).status, 'optimal');
+
+  const usual = { warmest: 2, coldest: 1, humidityAtWarmest: 80, humidityAtColdest: 85 };
+  const cold = new TestJob().door('d', { comesOff: false }).door('off').coated();
+  cold.tell('change-climate', { id: 'workshop', facts: { usual } });
+  const left = jobToProblem(cold.job, '2027-03-01T07:00');
+  assert.deepEqual(
+    left.tooLong.map(({ step, ways }) => [step.piece.id, ways?.warm]),
+    [['off', true]],
+    'below what its tins allow',
+  );
+  assert.match(tooLongWords(left.tooLong[0]!, left.problem.t0, 'Europe/Berlin'), /What helps: warming the place/);
+  assert.ok(left.problem.tasks.length > 0 && left.problem.tasks.every(({ id }) => id.startsWith('d/')));
 });
 
 test('heating is switched on so long before the first coat that it is warm there by then', () => {

@@ -8,8 +8,11 @@ import { hangByNight } from './night-tasks.ts';
 import { PieceTasks, type TooLong } from './piece-tasks.ts';
 import { isPlannable } from '../../steps/piece-steps.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
-import { ProblemDraft } from './problem-draft.ts';
+import { ProblemDraft, stepOfMoment } from './problem-draft.ts';
+import { isTight } from './tightness.ts';
 import type { PlanProblem } from '../../scheduling/problem.ts';
+import { unplaceable, type Unplaceable } from '../../scheduling/unplaceable.ts';
+import type { PieceStep } from '../../steps/step.ts';
 import type { PlannedTask } from '../../scheduling/plan.ts';
 import { addSiteStep } from './site-tasks.ts';
 import { siteSteps } from './site-work.ts';
@@ -28,6 +31,14 @@ export interface JobProblem extends JobSteps {
   brokenPins: BrokenPin[];
   /** Steps that no hours of the plan are long enough for; their pieces are left out, and the rest is planned. */
   tooLong: TooLong[];
+  /** Steps that have no place even by themselves, each with why; their pieces are left out as well. */
+  noPlace: NoPlace[];
+}
+
+/** A step that could not be done whatever else is left: what stands in its way. */
+export interface NoPlace {
+  step: PieceStep;
+  because: Unplaceable['because'];
 }
 
 /**
@@ -38,6 +49,25 @@ export interface JobProblem extends JobSteps {
  * to be, although nobody has stamped it: a crew works by its plan, and stamps when a piece is done.
  */
 export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn?: boolean } = {}): JobProblem {
+  const noPlace = new Map<string, NoPlace>();
+  for (;;) {
+    const made = drafted(job, now, { goesOn, noPlace });
+    const pieceOf = (task: string): string | null => made.steps.get(task)?.piece.id ?? null;
+    const found = isTight(made.unpinned, made.nowTick, pieceOf) ? unplaceable(made.unpinned) : [];
+    const left = found.flatMap(({ task, because }): NoPlace[] => {
+      const step = made.steps.get(stepOfMoment(task));
+      return step ? [{ step, because }] : [];
+    });
+    if (left.length === 0) return made;
+    for (const each of left) noPlace.set(each.step.piece.id, each);
+  }
+}
+
+function drafted(
+  job: Job,
+  now: string,
+  { goesOn, noPlace }: { goesOn: boolean; noPlace: ReadonlyMap<string, NoPlace> },
+): JobProblem & { nowTick: number } {
   const { clocks, nowTick, factor } = clocksAt(job, now);
   const progress = progressByTask(job.log);
   const underWay = goesOn ? underWayAt(job.plan, clocks.t0, nowTick) : [];
@@ -46,6 +76,7 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
   const unplanned: Piece[] = [];
   const tooLong: TooLong[] = [];
   for (const piece of job.pieces) {
+    if (noPlace.has(piece.id)) continue;
     const tooShort = pieces.tooLong(piece);
     if (tooShort !== null) tooLong.push(tooShort);
     else if (isPlannable(job, piece)) pieces.add(piece);
@@ -59,7 +90,17 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
   hangByNight(draft, pieces.nightly);
   const finished = draft.finished();
   const { problem, broken } = withPins(finished.problem, pinnedTasks(job, clocks.t0));
-  return { ...finished, problem, unpinned: finished.problem, clocks, unplanned, tooLong, brokenPins: broken };
+  return {
+    ...finished,
+    problem,
+    unpinned: finished.problem,
+    clocks,
+    nowTick,
+    unplanned,
+    tooLong,
+    noPlace: [...noPlace.values()],
+    brokenPins: broken,
+  };
 }
 
 /** What a plan that begins at `t0` has under way at a tick. */

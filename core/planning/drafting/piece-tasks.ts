@@ -3,7 +3,8 @@ import type { TaskProgress } from '../../job/progress.ts';
 import { closesByNight, hangsByNight } from '../../job/queries/pieces.ts';
 import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { closingHours, closingWithin } from './closing-windows.ts';
-import { placeOf, roomOf } from '../../job/queries/places.ts';
+import { exposedFaceOf } from '../../air/exposed-face.ts';
+import { openAirOf, placeOf, roomOf } from '../../job/queries/places.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
 import { definitionOf } from '../../pieces/registry.ts';
 import type { Job } from '../../job/document/schema.ts';
@@ -39,6 +40,8 @@ export interface TooLong {
 export interface WaysOut {
   /** Minutes from the problem's t0. */
   nearest: readonly [number, number] | null;
+  /** Whether it dries within walls, where warmth can be had. */
+  warm: boolean;
   shade: boolean;
   lighter: boolean;
   off: boolean;
@@ -105,10 +108,12 @@ export class PieceTasks {
   #waysOut(step: CoatStep, work: number): WaysOut {
     const enough = (hours: HoursFor): boolean => this.#longestWithin(this.#windows.under(step, hours)) >= work;
     const open = this.#windows.of(step)?.intervals ?? [];
+    const climateId = coatClimateId(this.#job, step);
     return {
       nearest: open.find(([from, until]) => until - from >= work) ?? null,
       shade: enough({ shade: true }),
       lighter: enough({ hex: PRIMER_WHITE }),
+      warm: exposedFaceOf(climateId) === null && climateId !== openAirOf(this.#job)?.id,
       off: definitionOf(step.piece.kind).comesOff !== 'never',
     };
   }

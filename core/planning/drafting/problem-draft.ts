@@ -19,6 +19,9 @@ import { USUAL_TROUBLE } from '../../scheduling/trouble.ts';
 /** The moment from which a coat is touch dry, as a task. */
 export const touchDryOf = (stepId: string): string => `${stepId}/touch-dry`;
 
+/** The step that a moment or a task is of. */
+export const stepOfMoment = (task: string): string => task.replace(/\/touch-dry$/, '');
+
 /** Rates as a list, as files have them. One by one: to spread a typed array takes many times as long. */
 function listed(rates: Float64Array): number[] {
   const list: number[] = [];

@@ -49,11 +49,11 @@ test('a reason names pieces, rooms and places, also where one id is the beginnin
   );
 });
 
-test('where a piece is needed before it can be hung, the reason says which, in the words of the trade', () => {
-  const { access } = usualPiece('flush-door', 'room-1');
-  const made = new TestJob().door('d', { access: { ...access, neededBy: '2027-03-02' } }).coated();
+test('why there is no plan says which piece, in the words of the trade', () => {
+  const made = new TestJob().door('d').coated();
   const problem = jobToProblem(made.job, NOW);
-  const plan = solve(problem.problem, { steps: 5 });
+  const tasks = problem.problem.tasks.map((task) => (task.id === 'd/rehang' ? { ...task, latest: 1500 } : task));
+  const plan = solve({ ...problem.problem, tasks }, { steps: 5 });
   assert.ok(plan.status === 'infeasible');
   const told = plan.reasons.map(({ message }) => withMarks(message, made.job, problem)).join(' ');
   assert.match(told, /D-01 \(/);

@@ -16,6 +16,7 @@ export function tooLongWords({ work, longest, hours, ways }: TooLong, t0: string
       ? ''
       : ` The nearest hours are ${at(ways.nearest[0])} to ${formatMoment(localTime(t0, ways.nearest[1], timeZone), 'time')}: begin earlier, or stay on.`;
   const offers = [
+    ...(ways.warm ? ['warming the place'] : []),
     ...(ways.shade ? ['a sheet that keeps the sun off'] : []),
     ...(ways.lighter ? ['a lighter colour'] : []),
     ...(ways.off ? ['taking it off'] : []),

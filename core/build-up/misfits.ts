@@ -12,9 +12,22 @@ const namesWork = ({ madeFor }: Coating): boolean => WORK_IDS.some((work) => mad
 /** Whether something is to be blocked: what was found to bleed, or wood whose tannin rises. */
 const bleeds = (s: Situation): boolean => s.facts.stains === 'bleeds' || showsTannin(s);
 
+const isTinted = (s: Situation): boolean => s.coats.some(({ tint }) => tint !== undefined);
+
+/** Made for the open, and put on inside. */
+const isElsewhere = ({ exposure }: Coating, s: Situation): boolean => exposure === 'outside' && s.exposure === 'inside';
+
+/** Topcoats from which on a tinted primer is the better way to a deep colour. */
+const MANY_TOPCOATS = 4;
+
+/** Whether a face asks for more topcoats than a primer tinted grey would leave to do: the long way to a deep colour. */
+export const coversTheLongWay = (s: Situation): boolean =>
+  s.coveredIn === null && !isTinted(s) && s.colour.toHide >= MANY_TOPCOATS && s.colour.onGrey < s.colour.toHide;
+
 /**
  * How many coats of a face are of products that will do there, and are made for something else in the first place: the
- * first coat by the ground that it holds on, a primer on sound paint, which needs none, and a topcoat by its work.
+ * first coat by the ground that it holds on, a primer on sound paint, which needs none unless it is tinted to hide, and a
+ * topcoat by its work and place.
  */
 export function misfits(s: Situation): number {
   const { first } = s;
@@ -25,10 +38,12 @@ export function misfits(s: Situation): number {
     ...(bleeds(s) ? (['stains'] as const) : []),
     ...(laidBare ? (['bare-timber'] as const) : []),
   ];
-  const onGround = first !== undefined && !asked.some((use) => isMadeFor(first, use)) ? 1 : 0;
-  const needsNone = first?.role === 'primer' && ground === 'sound-paint' && !bleeds(s) ? 1 : 0;
+  // A tinted primer is there to hide, on paint that needs none to hold.
+  const isToHide = first?.role === 'primer' && ground === 'sound-paint' && isTinted(s);
+  const onGround = first !== undefined && !isToHide && !asked.some((use) => isMadeFor(first, use)) ? 1 : 0;
+  const needsNone = first?.role === 'primer' && ground === 'sound-paint' && !bleeds(s) && !isToHide ? 1 : 0;
   const works = [...new Set(s.topcoats)].filter(
-    (topcoat) => !isMadeFor(topcoat, namesWork(topcoat) ? s.work : ground),
+    (topcoat) => !isMadeFor(topcoat, namesWork(topcoat) ? s.work : ground) || isElsewhere(topcoat, s),
   ).length;
   return Math.max(onGround, needsNone) + works;
 }

@@ -1,5 +1,5 @@
 import type { Candidate } from '../build-up/compose.ts';
-import { misfits } from '../build-up/misfits.ts';
+import { coversTheLongWay, misfits } from '../build-up/misfits.ts';
 import { groundsOf, situations, type Ground } from '../build-up/situation.ts';
 import { recipeOf } from '../build-up/system-coat.ts';
 import { coatsOn } from '../job/queries/faces.ts';
@@ -110,10 +110,12 @@ export class Weigher {
     };
   }
 
-  /** On the face where most of them are. */
+  /** On the face where most of them are; the long way to a deep colour counts as one. */
   #misfits(buildUp: BuildUp): number {
     const recipe = recipeOf(buildUp);
-    const found = this.#grounds.flatMap((ground) => situations(this.#job, ground, recipe)).map(misfits);
+    const found = this.#grounds
+      .flatMap((ground) => situations(this.#job, ground, recipe))
+      .map((situation) => misfits(situation) + (coversTheLongWay(situation) ? 1 : 0));
     return Math.max(0, ...found);
   }
 

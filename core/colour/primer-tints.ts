@@ -11,3 +11,6 @@ export function greyUnder(hex: string): string {
   const { l } = labOf(hex);
   return [...PRIMER_GREYS].sort((one, other) => Math.abs(labOf(one).l - l) - Math.abs(labOf(other).l - l))[0] ?? hex;
 }
+
+/** Whether a tint is one of the usual greys. */
+export const isPrimerGrey = (hex: string): boolean => PRIMER_GREYS.some((grey) => grey === hex.toLowerCase());

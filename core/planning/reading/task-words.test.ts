@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { usualPiece } from '../../job/document/usual-piece.ts';
 import { TestJob } from '../../testing/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { solve } from '../../scheduling/solve/solve.ts';

@@ -10,6 +10,7 @@ import { BrokenPins } from './BrokenPins.tsx';
 import { NightOpenings } from './NightOpenings.tsx';
 import { WeatherBar } from './WeatherBar.tsx';
 import type { PlanScreen } from './use-plan-screen.ts';
+import { ShortHoursBar } from './ShortHoursBar.tsx';
 import { LeftOut } from './LeftOut.tsx';
 
 /** What stands against the plan as it is shown, before anything else. */
@@ -25,6 +26,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
         </Alert>
       )}
       <LeftOut problem={problem} />
+      <ShortHoursBar problem={problem} />
       <OutdatedBuildUpBar rests="The plan" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}

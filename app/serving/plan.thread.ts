@@ -28,7 +28,10 @@ export function planProblem({ asked, limit }: Limited<PlanProblem>): string | nu
 /** The problem of a job from a local ISO time on, its verified solution, and the marks of pieces that are not planned. */
 export function planJob({ asked, limit }: Limited<PlanQuestions['planJob']>): string | null {
   const { problem, steps, unplanned, tooLong, noPlace } = jobToProblem(atTheDoor(asked.job), asked.now);
-  const left = [...unplanned, ...[...tooLong, ...noPlace].map(({ step }) => step.piece)];
+  const left = [
+    ...unplanned,
+    ...[...tooLong, ...noPlace.filter(({ isLate }) => !isLate)].map(({ step }) => step.piece),
+  ];
   const solution =
     steps.size === 0 && left.length > 0
       ? withoutPlan(problem.t0, asked.job.site.timeZone, { tooLong, noPlace })

@@ -5,13 +5,14 @@ import { stepWords } from '../../../core/steps/step-words.ts';
 import { tooLongWords } from '../../../core/planning/reading/too-long-words.ts';
 import { useJob } from '../../open-job/use-job.ts';
 
-/** Pieces that are left out because no hours hold one of their steps; the rest is planned. */
+/** Pieces that are left out because no hours hold one of their steps, or that come late; the rest is planned. */
 export function LeftOut({ problem: { tooLong, noPlace, problem } }: { problem: JobProblem }) {
   const { timeZone } = useJob().site;
   if (tooLong.length + noPlace.length === 0) return null;
+  const isOut = tooLong.length > 0 || noPlace.some(({ isLate }) => !isLate);
   return (
     <Alert severity="warning" sx={{ mb: 2 }}>
-      <strong>Not in the plan:</strong>
+      <strong>{isOut ? 'Not in the plan:' : 'Not in time:'}</strong>
       <ul>
         {tooLong.map((each) => (
           <li key={each.step.id}>

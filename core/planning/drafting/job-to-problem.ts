@@ -6,7 +6,7 @@ import { clocksAt, STEPS_FROM, type JobSteps } from '../../steps/job-steps.ts';
 import { shareAir } from './air-tasks.ts';
 import { hangByNight } from './night-tasks.ts';
 import { PieceTasks, type TooLong } from './piece-tasks.ts';
-import { isPlannable } from '../../steps/piece-steps.ts';
+import { isPlannable, pieceSteps } from '../../steps/piece-steps.ts';
 import { pinnedTasks, withPins, type BrokenPin } from './pinned.ts';
 import { ProblemDraft, stepOfMoment } from './problem-draft.ts';
 import { isTight } from './tightness.ts';
@@ -31,7 +31,7 @@ export interface JobProblem extends JobSteps {
   brokenPins: BrokenPin[];
   /** Steps that no hours of the plan are long enough for; their pieces are left out, and the rest is planned. */
   tooLong: TooLong[];
-  /** Steps that have no place even by themselves, each with why; their pieces are left out as well. */
+  /** Steps that have no place even by themselves, each with why; their pieces are left out as well, or late. */
   noPlace: NoPlace[];
 }
 
@@ -39,6 +39,8 @@ export interface JobProblem extends JobSteps {
 export interface NoPlace {
   step: PieceStep;
   because: Unplaceable['because'];
+  /** Whether its piece is begun, and planned all the same, later than it is needed. */
+  isLate: boolean;
 }
 
 /**
@@ -56,7 +58,10 @@ export function jobToProblem(job: Job, now: string, { goesOn = false }: { goesOn
     const found = isTight(made.unpinned, made.nowTick, pieceOf) ? unplaceable(made.unpinned) : [];
     const left = found.flatMap(({ task, because }): NoPlace[] => {
       const step = made.steps.get(stepOfMoment(task));
-      return step ? [{ step, because }] : [];
+      if (!step) return [];
+      // What is begun can't be left as it is: it is planned for as soon as it can be, after its day.
+      const isLate = because === 'too-late' && made.begun.has(step.piece.id);
+      return [{ step, because, isLate }];
     });
     if (left.length === 0) return made;
     for (const each of left) noPlace.set(each.step.piece.id, each);
@@ -67,16 +72,19 @@ function drafted(
   job: Job,
   now: string,
   { goesOn, noPlace }: { goesOn: boolean; noPlace: ReadonlyMap<string, NoPlace> },
-): JobProblem & { nowTick: number } {
+): JobProblem & { nowTick: number; begun: ReadonlySet<string> } {
   const { clocks, nowTick, factor } = clocksAt(job, now);
   const progress = progressByTask(job.log);
   const underWay = goesOn ? underWayAt(job.plan, clocks.t0, nowTick) : [];
   const draft = new ProblemDraft(job, clocks, nowTick, factor);
-  const pieces = new PieceTasks(draft, progress, underWay);
+  const late = new Set([...noPlace.values()].flatMap(({ step, isLate }) => (isLate ? [step.piece.id] : [])));
+  const pieces = new PieceTasks(draft, { progress, underWay, late });
+  const begun = new Set<string>();
   const unplanned: Piece[] = [];
   const tooLong: TooLong[] = [];
   for (const piece of job.pieces) {
-    if (noPlace.has(piece.id)) continue;
+    if (noPlace.get(piece.id)?.isLate === false) continue;
+    if (pieceSteps(job, piece).some(({ id }) => progress.has(id))) begun.add(piece.id);
     const tooShort = pieces.tooLong(piece);
     if (tooShort !== null) tooLong.push(tooShort);
     else if (isPlannable(job, piece)) pieces.add(piece);
@@ -96,6 +104,7 @@ function drafted(
     unpinned: finished.problem,
     clocks,
     nowTick,
+    begun,
     unplanned,
     tooLong,
     noPlace: [...noPlace.values()],

@@ -61,6 +61,7 @@ export class PieceTasks {
   readonly #draft: ProblemDraft;
   readonly #job: Job;
   readonly #progress: ReadonlyMap<string, TaskProgress>;
+  readonly #late: ReadonlySet<string>;
   /** What is taken to be going on as it was planned. */
   readonly #underWay: ReadonlyMap<string, PlannedTask>;
   /** By group, until when a test patch holds its coats up. */
@@ -71,11 +72,24 @@ export class PieceTasks {
   /** Minutes. */
   readonly #longestShift: number;
 
-  constructor(draft: ProblemDraft, progress: ReadonlyMap<string, TaskProgress>, underWay: readonly PlannedTask[]) {
+  constructor(
+    draft: ProblemDraft,
+    {
+      progress,
+      underWay,
+      late,
+    }: {
+      progress: ReadonlyMap<string, TaskProgress>;
+      underWay: readonly PlannedTask[];
+      /** Pieces that can't be back by the day on which they are needed. */
+      late: ReadonlySet<string>;
+    },
+  ) {
     const { job, clocks, now } = draft;
     this.#draft = draft;
     this.#job = job;
     this.#progress = progress;
+    this.#late = late;
     this.#underWay = new Map(underWay.map((task) => [task.id, task]));
     this.#patches = patchWaits(job, clocks.t0);
     this.#windows = new PaintableWindows(job, clocks, now);
@@ -245,7 +259,7 @@ export class PieceTasks {
    */
   #latestOf(step: PieceStep): number | null {
     const { neededBy } = step.piece.access;
-    if (neededBy === null || !isRehangStep(step)) return null;
+    if (neededBy === null || !isRehangStep(step) || this.#late.has(step.piece.id)) return null;
     const until = minutesSince(this.#draft.clocks.t0, `${neededBy}T23:59`, this.#job.site.timeZone) + 1;
     return step.rework && until <= this.#draft.now ? null : Math.max(1, until);
   }

@@ -3,8 +3,10 @@ import { stepWords } from '../../steps/step-words.ts';
 import type { NoPlace } from '../drafting/job-to-problem.ts';
 
 /** Why a step has no place in any plan, and what would give it one. */
-export function noPlaceWords({ step, because }: NoPlace): string {
+export function noPlaceWords({ step, because, isLate }: NoPlace): string {
   const { mark, access } = step.piece;
+  if (isLate && access.neededBy !== null)
+    return `${mark} can’t be back by ${formatMoment(access.neededBy, 'date')}. It is planned for as soon as it can be.`;
   return `${mark}, ${stepWords(step).toLowerCase()}: ${WORDS[because](access.neededBy)}`;
 }
 

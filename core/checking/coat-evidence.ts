@@ -16,6 +16,8 @@ import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
 import { openMinutes, wetEdge } from '../strokes/open-time.ts';
 import { denibName } from '../steps/coat-steps.ts';
 import { passOf, strokeMinutes } from '../strokes/pass.ts';
+import type { Stroke } from '../strokes/stroke.ts';
+import { sectionsBefore, strokesOfSection } from './section-strokes.ts';
 import { simulateStrokes } from '../strokes/simulate.ts';
 import { inOrder } from '../strokes/stroke-order.ts';
 import { chosenOptions } from '../strokes/usual-options.ts';
@@ -186,14 +188,16 @@ function edgeOf(
   const openTime = openMinutes(edge, start);
   if (coat.coat.extent !== 'all') return { lapShare: null, openTime };
   const pass = passOf(piece, coat.faces, options);
-  const strokes = inOrder(pass, options.order);
-  const usual = strokes.reduce((sum, stroke) => sum + strokeMinutes(stroke, options), 0);
+  const minutesOf = (stroke: Stroke): number => strokeMinutes(stroke, options);
+  const strokes = strokesOfSection(inOrder(pass, options.order), minutesOf, sectionsBefore(job, step), coat.section);
+  const painted = new Set(strokes.map(({ id }) => id));
+  const usual = strokes.reduce((sum, stroke) => sum + minutesOf(stroke), 0);
   const skill = job.crew.find(({ id }) => id === stamp.by)?.skill ?? 'professional';
   const factor = stamp.isMeasured && stamp.minutes !== null && usual > 0 ? stamp.minutes / usual : SKILL_FACTOR[skill];
   const simulation = simulateStrokes({
     strokes,
-    laps: pass.laps,
-    minutesOf: (stroke) => strokeMinutes(stroke, options),
+    laps: pass.laps.filter(({ one, other }) => painted.has(one) && painted.has(other)),
+    minutesOf,
     hands: [{ id: 'painter', name: 'painter', factor }],
     edge,
     start,

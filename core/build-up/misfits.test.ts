@@ -44,3 +44,9 @@ test('four topcoats of a deep colour are the long way, unless the primer is tint
   assert.ok(!coversTheLongWay(first({ ...charcoal, coveredIn: 4 }, four)));
   assert.ok(!coversTheLongWay(first(charcoal, tinted(`prime-bond-wb ${ENAMEL} enamel-acrylic`))));
 });
+
+test('what is mixed with a hardener is one more for whoever is no professional', () => {
+  const melamine = { substrate: 'laminate', oldCoat: 'factory-finish' } as const;
+  const coats = 'prime-2k-tile enamel-acrylic enamel-acrylic';
+  assert.equal(count(ground(melamine, { isProfessional: false }), coats), count(ground(melamine), coats) + 1);
+});

@@ -14,6 +14,10 @@ const bleeds = (s: Situation): boolean => s.facts.stains === 'bleeds' || showsTa
 
 const isTinted = (s: Situation): boolean => s.coats.some(({ tint }) => tint !== undefined);
 
+/** Mixed with a hardener, in hands that do not do it every day: what comes ready comes first. */
+const isForProfessionals = (s: Situation): boolean =>
+  !s.isProfessional && s.coats.some(({ coating }) => coating.hazards.includes('hardener'));
+
 /** Made for the open, and put on inside. */
 const isElsewhere = ({ exposure }: Coating, s: Situation): boolean => exposure === 'outside' && s.exposure === 'inside';
 
@@ -27,7 +31,7 @@ export const coversTheLongWay = (s: Situation): boolean =>
 /**
  * How many coats of a face are of products that will do there, and are made for something else in the first place: the
  * first coat by the ground that it holds on, a primer on sound paint, which needs none unless it is tinted to hide, and a
- * topcoat by its work and place.
+ * topcoat by its work and place. What is mixed with a hardener is one more for whoever is no professional.
  */
 export function misfits(s: Situation): number {
   const { first } = s;
@@ -45,5 +49,5 @@ export function misfits(s: Situation): number {
   const works = [...new Set(s.topcoats)].filter(
     (topcoat) => !isMadeFor(topcoat, namesWork(topcoat) ? s.work : ground) || isElsewhere(topcoat, s),
   ).length;
-  return Math.max(onGround, needsNone) + works;
+  return Math.max(onGround, needsNone) + works + (isForProfessionals(s) ? 1 : 0);
 }

@@ -93,7 +93,7 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** Usual scope of a new piece of this kind. */
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
   /** What it is usually made of and has on it, where that goes without saying. */
-  usualSurface?: { substrate: Substrate; existing: ExistingCoat };
+  usualSurface?(shape: S): { substrate: Substrate; existing: ExistingCoat };
   /** Whether an opening stands open while it is away: a doorway, a cupboard; not where a plate or a shelf was. */
   closesOpening: boolean;
   /** Whether it is taken off to be painted. */

@@ -73,8 +73,8 @@ test('walls take wide sleeves, washed out between coats, and caulk goes along th
     .tell('add-pieces', { ids: ['t'], kind: 'trim-run', piece: usualPiece('trim-run', 'room-1') })
     .coated('enamel-acrylic', { fillers: ['caulk'] });
   const used = counts(room);
-  // Primer and enamel on the wall; three sessions on the trim. Of wall and skirting 14 m of joint: two cartridges.
-  assert.deepEqual([used['wide-sleeves'], used['sleeves'], used['caulk']], [2, 3, 2]);
+  // Primer and enamel on the wall; three sessions on the trim. Of wall and skirting 14 m of joint.
+  assert.deepEqual([used['wide-sleeves'], used['sleeves'], used['caulk']], [2, 3, 14]);
 });
 
 test('a door that stays is masked and not bagged; one without hardware needs no bag', () => {
@@ -141,7 +141,7 @@ test('what a pack holds and costs where nobody has stated it', () => {
       'fine-sheets': [10, 9],
       tape: [50, 5],
       film: [20, 6],
-      caulk: [1, 4],
+      caulk: [12, 4],
       filler: [0.5, 9],
       'grain-filler': [1, 26],
       preservative: [1, 16],
@@ -170,5 +170,5 @@ test('fillers and preservative by what of the pieces takes them, in tenths of a 
 
 test('what is counted by the metre is counted by the foot in a job in inches', () => {
   assert.equal(CONSUMABLES.tape.measure.format(30, 'us'), '98 ft');
-  assert.match(CONSUMABLES.caulk.why('us'), /39 ft of joint/);
+  assert.match(CONSUMABLES.caulk.why('us'), /fills 39 ft/);
 });

@@ -182,11 +182,11 @@ export const CONSUMABLES = {
     pack: { count: 20, price: 6 },
   },
   caulk: {
-    name: 'Cartridges of caulk',
-    measure: null,
-    why: (units) => `one for every ${RUN.format(CARTRIDGE_FILLS, units)} of joint between trim and wall`,
-    count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres)) / CARTRIDGE_FILLS),
-    pack: { count: 1, price: 4 },
+    name: 'Caulk, in cartridges',
+    measure: RUN,
+    why: (units) => `joints between trim and wall; a cartridge fills ${RUN.format(CARTRIDGE_FILLS, units)}`,
+    count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres))),
+    pack: { count: CARTRIDGE_FILLS, price: 4 },
   },
   filler: {
     name: 'Fine filler',

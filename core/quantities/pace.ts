@@ -8,7 +8,7 @@ import type { Application } from '../job/document/stroke-schema.ts';
 import { FACE_IDS, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
 import type { MaskedLines, Preparation } from '../pieces/definition.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
-import { definitionOf } from '../pieces/registry.ts';
+import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import type { Filler, Fills } from '../shelf/filler.ts';
 import { workMinutes, workOf, workOfEdge } from './paint-work.ts';
 import { areaWithFace, coatedArea, restPreserved, SPOT_SHARE, takeOff } from './take-off.ts';
@@ -24,6 +24,8 @@ export const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = {
 const MINUTES = {
   washPerM2: 2.5,
   washLeast: 2,
+  /** Walls and ceilings: with a wide sponge, from the floor or a platform. */
+  washWallPerM2: 1,
   /** Keying, with the dust wiped off. */
   abradeFlatPerM2: 3.2,
   abradeProfiledPerM2: 6.5,
@@ -77,7 +79,8 @@ const facesInScope = (piece: Piece): Face[] =>
 
 /** Minutes to wash and rinse a piece. */
 export function washMinutes(piece: Piece): number {
-  return Math.max(MINUTES.washLeast, MINUTES.washPerM2 * paintedArea(piece));
+  const perM2 = hasTrait(piece.kind, 'wall') ? MINUTES.washWallPerM2 : MINUTES.washPerM2;
+  return Math.max(MINUTES.washLeast, perM2 * paintedArea(piece));
 }
 
 /**

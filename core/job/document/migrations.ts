@@ -221,9 +221,20 @@ function judgedByTheTrade(job: Part): Part {
   };
 }
 
-/** To 10: a piece may be painted one side at a time, and what stays bare of it preserved. */
+/** m of joint that a cartridge of caulk fills, by which caulk is ordered since. */
+const CARTRIDGE_FILLS = 12;
+
+/** To 10: a piece may be painted one side at a time, and what stays bare of it preserved; caulk is ordered by the metre. */
 function sideBySide(job: Part): Part {
-  return { ...job, pieces: each(job.pieces, (piece) => statedPiece(piece.kind, piece)) };
+  const pricing = asRecord(job.pricing);
+  const packs = asRecord(pricing.packs);
+  const caulk = asRecord(packs.caulk);
+  const byMetre = typeof caulk.count === 'number' ? { caulk: { ...caulk, count: caulk.count * CARTRIDGE_FILLS } } : {};
+  return {
+    ...job,
+    pricing: { ...pricing, packs: { ...packs, ...byMetre } },
+    pieces: each(job.pieces, (piece) => statedPiece(piece.kind, piece)),
+  };
 }
 
 /**

@@ -13,10 +13,11 @@ export function facingOut({ outerFace }: Pick<PieceDefinition, 'outerFace'>): St
 export function usualPiece(kind: PieceKind, roomId: string, facts: Partial<StatedPiece> = {}): StatedPiece {
   const definition = definitionOf(kind);
   const { faces, edges } = definition.usualScope;
+  const shape = { ...definition.presets[0]?.shape, ...facts.shape } as StatedPiece['shape'];
   return {
     roomId,
-    shape: { ...definition.presets[0]?.shape } as StatedPiece['shape'],
-    surface: { substrate: 'softwood', existing: 'unknown', ...definition.usualSurface, condition: 'sound' },
+    shape,
+    surface: { substrate: 'softwood', existing: 'unknown', ...definition.usualSurface?.(shape), condition: 'sound' },
     scope: { faces: [...faces], edges: [...edges] },
     exposure: definition.usuallyOutside ? facingOut(definition) : { front: 'inside', back: 'inside' },
     comesOff: definition.comesOff === 'usually',

@@ -28,9 +28,12 @@ import {
 } from '../glazing-fields.ts';
 import { says } from '../phrases.ts';
 
+/** A pair, or a patio door of several leaves, is one piece as wide as its opening. */
+const SIZE = { ...DOOR_SIZE, width: [300, 4000] } as const;
+
 const schema = z.lazy(() =>
   z.object({
-    ...within(DOOR_SIZE),
+    ...within(SIZE),
     ...within(FRAME_MEMBERS),
     glazed: z.enum(['full', 'half']),
     midRail: z.number().min(30).max(400),
@@ -83,7 +86,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   trade: () => 'joinery',
   schema,
   fields: [
-    ...sizeFields(DOOR_SIZE),
+    ...sizeFields(SIZE),
     choice('glazed', 'Glass', { full: 'over the whole height', half: 'above a panel' }),
     ...GLAZING_FIELDS,
     ...frameMemberFields(),

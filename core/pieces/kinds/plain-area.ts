@@ -6,7 +6,7 @@ import type { PieceDefinition } from '../definition.ts';
 import type { Shape } from '../shape.ts';
 import { rectangle, type Box } from '../elevation.ts';
 import { element, faceOf } from '../face.ts';
-import { measured, says, squares } from '../phrases.ts';
+import { measured, squares } from '../phrases.ts';
 import { KEEP_OFF } from '../while-wet.ts';
 
 /** In mm. */
@@ -95,7 +95,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   hardware: () => [],
   weight: () => 0,
   usualScope: { faces: ['front'], edges: [] },
-  usualSurface: { substrate: 'plaster', existing: 'waterborne-matt' },
+  usualSurface: ({ use }) => ({ substrate: 'plaster', existing: use === 'patch' ? 'bare' : 'waterborne-matt' }),
   closesOpening: false,
   comesOff: 'never',
   traits: ['wall'],
@@ -117,7 +117,6 @@ export const plainArea: PieceDefinition<PlainArea> = {
       squares('less', (openings) => ({ openings }), 'less 2.4 m2'),
       squares(null, ofArea, '52 m2'),
       measured(['high'], (height) => ({ height }), '2500 high'),
-      says('new plaster', { use: 'patch' }),
     ],
   },
 };

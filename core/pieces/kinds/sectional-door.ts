@@ -141,7 +141,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     boardWeight(width, height, thickness, 40) +
     boardWeight(width, 30, 10, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
-  usualSurface: { substrate: 'metal', existing: 'factory-finish' },
+  usualSurface: () => ({ substrate: 'metal', existing: 'factory-finish' }),
   closesOpening: true,
   comesOff: 'never',
   traits: ['sections'],

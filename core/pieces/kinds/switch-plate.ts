@@ -36,7 +36,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   closesOpening: false,
   faceNames: { front: 'front' },
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
-  usualSurface: { substrate: 'vinyl', existing: 'factory-finish' },
+  usualSurface: () => ({ substrate: 'vinyl', existing: 'factory-finish' }),
   traits: ['handled', 'plate'],
   pace: { takeOff: 2, rehang: 2, inPlace: 1 },
   lines: ({ width, height }) => ({ wall: 2 * (width + height), fixed: width + height }),

@@ -98,6 +98,7 @@ export const FACTS: readonly Fact[] = [
   coat('varnish', 'varnish or lacquer', 'varnish', 'varnished', 'lacquer', 'lacquered'),
   coat('factory-finish', 'factory finish', 'factory finish', 'factory', 'factory white'),
   coat('unknown', 'old coat not known', 'unknown'),
+  fact('hollow or solid core', {}, 'hollow core', 'solid core'),
   condition('sound', 'sound', 'sound'),
   condition('worn', 'worn or chalking', 'worn', 'chalking', 'faded'),
   condition('flaking', 'flaking', 'flaking', 'peeling', 'alligatored', 'cracked', 'crazed', 'blistered'),

@@ -189,6 +189,16 @@ test('old waterborne paint is matt on walls and has a sheen on doors, unless it 
   assert.equal(read('window mouldy').piece.surface.condition, 'mouldy');
 });
 
+test('new plaster is bare, whatever it is typed of; a patch is new plaster, and a pair of glazed doors one piece', () => {
+  const wall = read('walls 64 m2 new plaster').piece;
+  assert.deepEqual([wall.shape.use, wall.surface.existing], ['wall', 'bare']);
+  assert.equal(read('ceiling 18 m2 bare plaster').piece.surface.existing, 'bare');
+  assert.equal(read('plaster patch 0.6 m2').piece.surface.existing, 'bare');
+  assert.equal(read('wall 20 m2').piece.surface.existing, 'waterborne-matt');
+  assert.equal(read('patio door 1800x2050').piece.shape.width, 1800);
+  assert.deepEqual(read('2 bi-fold doors 30x80 hollow core', 'us').asked, []);
+});
+
 test('what is painted by itself: a loose sash, a carcass off the wall, one side at a time, what stays bare', () => {
   const sash = read('4 loose sashes 560x820 2x2 panes');
   assert.deepEqual([sash.kind, sash.piece.comesOff, sash.places.length], ['loose-sash', true, 4]);

@@ -128,7 +128,8 @@ class LineReader {
     count ??= this.#takeCountBefore(from) ?? this.#takeCountAfter(from);
     const definition = definitionOf(kind);
     this.#phrases = definition.typed.phrases;
-    let piece = usualPiece(kind, this.#context.roomId);
+    const preset = definition.presets[0]?.shape;
+    let piece = usualPiece(kind, this.#context.roomId, { shape: { ...preset, ...implied } as StatedPiece['shape'] });
     if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
     const asked: Asked[] = [];
     const stated = new Map<string, Word>();

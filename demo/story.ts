@@ -290,12 +290,15 @@ export class Story {
     return this;
   }
 
-  /** The front of a piece that got a topcoat last before `until`, by its stamp; with the wet film that its tin states, µm. */
-  lastFront(until: string): { piece: Piece; taskId: string; at: string; stated: number } {
+  /** The front of such a piece that got a topcoat last before `until`, by its stamp; with the wet film that its tin states, µm. */
+  lastFront(
+    until: string,
+    is: (piece: Piece) => boolean = () => true,
+  ): { piece: Piece; taskId: string; at: string; stated: number } {
     const { steps } = jobToProblem(this.job, `${until.slice(0, 10)}T00:00`);
     for (const { event, at, taskId } of [...this.job.log].reverse()) {
       const step = steps.get(taskId);
-      if (event !== 'done' || at >= until || !step || !isCoat(step)) continue;
+      if (event !== 'done' || at >= until || !step || !isCoat(step) || !is(step.piece)) continue;
       const { coat, coating, faces } = step.coat;
       const stated = wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning);
       if (coating.role === 'topcoat' && faces.includes('front')) return { piece: step.piece, taskId, at, stated };

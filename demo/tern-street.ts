@@ -1,3 +1,6 @@
+import { hasTrait } from '../core/pieces/registry.ts';
+import { elevationOf } from '../core/job/queries/pieces.ts';
+import type { Piece } from '../core/job/document/piece-schema.ts';
 import { PLAIN_CLIMATE } from '../core/air/climate.ts';
 import { simulatedForecast } from '../core/air/simulated-weather.ts';
 import { newJob } from '../core/job/document/new-job.ts';
@@ -86,15 +89,23 @@ const TINS: readonly Tin[] = [
 /** Wet film of what ran, over the stated one. */
 const TOO_THICK = 1.33;
 
-/** The first round with a lamp, and what it found: a run on a front that was coated the day before, too thick. */
+/** Where a run has the height to sag: doors and their frames. */
+const isTall = (piece: Piece): boolean =>
+  !hasTrait(piece.kind, 'wall') && elevationOf(piece).faces.some(({ id, height }) => id === 'front' && height > 1600);
+
+/** A comb in the front that was coated last the day before: too thick, so that it dries slower than it was planned. */
+function combed(story: Story): Story {
+  const { at, taskId, stated } = story.lastFront('2027-03-05T00:00', isTall);
+  return story.tell('take-readings', {
+    readings: [{ id: 'comb-1', kind: 'film', from: 'typed', at, taskId, film: Math.round(stated * TOO_THICK) }],
+  });
+}
+
+/** The first round with a lamp, and what it found: a run on the front that was too thick. */
 function lookedOver(story: Story): Story {
-  const run = story.lastFront('2027-03-05T00:00');
+  const run = story.lastFront('2027-03-05T00:00', isTall);
   const looked = story.lastFront('2027-03-05T09:00');
-  const film = Math.round(run.stated * TOO_THICK);
   return story
-    .tell('take-readings', {
-      readings: [{ id: 'comb-1', kind: 'film', from: 'typed', at: run.at, taskId: run.taskId, film }],
-    })
     .tell('inspect', {
       inspections: [{ id: 'look-1', pieceId: looked.piece.id, face: 'front', at: '2027-03-05T09:50', by: 'painter-1' }],
     })
@@ -107,7 +118,7 @@ function lookedOver(story: Story): Story {
         spot: { x: 42, y: 1480 },
         at: '2027-03-05T09:55',
         by: 'painter-1',
-        note: 'low down, left leg',
+        note: 'low down on the left',
         photoIds: [],
         cause: null,
         rework: null,
@@ -226,7 +237,7 @@ export function ternStreet(): Job {
     .openAsNeeded(TINS, '2027-03-05T07:25')
     .workUntil('2027-03-05T07:25', (stamped) => stamped % 3)
     .tell('take-hours', forecastOf('2027-03-05'));
-  readInWorkshop(story)
+  combed(readInWorkshop(story))
     .tacky('2027-03-05T07:45')
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 });

@@ -1,6 +1,6 @@
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { definitionOf } from '../pieces/registry.ts';
+import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import { makesMist, type Tool } from '../shelf/tools.ts';
 
 /** Minutes a metre of tape at a professional's pace; a default. */
@@ -36,10 +36,10 @@ const isTaped = ({ crew, planning }: Pick<Job, 'crew' | 'planning'>): boolean =>
  */
 export function maskingOf(job: Pick<Job, 'crew' | 'planning'>, piece: Piece, tools: readonly Tool[]): Masking {
   if (piece.comesOff || piece.scope.faces.length + piece.scope.edges.length === 0) return NONE;
-  const { lines, work } = definitionOf(piece.kind);
+  const { lines } = definitionOf(piece.kind);
   const { wall = 0, glass = 0, fixed = 0 } = lines?.(piece.shape) ?? {};
   const isSprayed = tools.some(makesMist);
-  const isWall = ['walls', 'ceilings'].includes(work(piece.shape));
+  const isWall = hasTrait(piece.kind, 'wall');
   const trimFirst = job.planning.trades === 'trim-first';
   // Of trim and wall the one that is painted later is kept off the other.
   const along = isWall === trimFirst ? wall : 0;

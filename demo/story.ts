@@ -268,13 +268,14 @@ export class Story {
 
   /**
    * Opens tins, each some minutes before the plan first needs its product in its colour, or so many days after that; what
-   * is poured together with others names them. One that is not needed before `until` stays shut.
+   * is poured together with others names them. One that is not needed before `until` stays shut, and one that is open stays so.
    */
   openAsNeeded(tins: readonly Tin[], until: string): this {
     const { plan, site } = this.job;
     if (plan === null) throw new Error('There is no plan to open tins for.');
     const { steps } = jobToProblem(this.job, `${this.job.planning.start}T00:00`);
     for (const { afterDays = 0, ...tin } of tins) {
+      if (this.job.tins.some(({ id }) => id === tin.id)) continue;
       const uses = plan.tasks.flatMap(({ id, start }) => {
         const step = steps.get(id);
         if (!step || !isCoat(step) || step.coat.coating.id !== tin.product) return [];

@@ -239,6 +239,7 @@ export function ternStreet(): Job {
     .tell('take-hours', forecastOf('2027-03-05'));
   combed(readInWorkshop(story))
     .tacky('2027-03-05T07:45')
+    .openAsNeeded(TINS, '2027-03-05T10:10')
     .workUntil('2027-03-05T10:10', (stamped) => stamped % 3)
     .bagWhatIsOff({ id: 'practice-door-5-1', item: 1, short: 1 });
   return lookedOver(story).tell('change-settings', { clock: { kind: 'simulated', now: '2027-03-05T10:10' } }).job;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import type { Schools } from '../job/document/group-schema.ts';
 import { applyCommand } from '../job/commands/apply.ts';
 import { TestJob } from '../testing/jobs.ts';
-import { bare, gloss, job } from '../testing/rule-examples.ts';
+import { bare, gloss, job } from '../testing/example-recipes.ts';
 import { ground, OUTSIDE } from '../testing/surfaces.ts';
 import { anyPermitted, blockingRules, candidatesOn, forbiddenBySurface, withFix, type Candidate } from './compose.ts';
 import { RULES } from './rules/registry.ts';

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { applyCommand } from '../job/commands/apply.ts';
 import type { Job } from '../job/document/schema.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
-import { EXTERIOR, gloss, job, on, PLAIN, TRIM, wash as washed } from '../testing/rule-examples.ts';
+import { EXTERIOR, gloss, job, on, PLAIN, TRIM, wash as washed } from '../testing/example-recipes.ts';
 import { SHEENS } from '../shelf/coating.ts';
 import { ground, OUTSIDE } from '../testing/surfaces.ts';
 import {

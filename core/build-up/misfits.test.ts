@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { newJob } from '../job/document/new-job.ts';
-import { on } from '../testing/rule-examples.ts';
+import { on } from '../testing/example-recipes.ts';
 import { ground } from '../testing/surfaces.ts';
 import type { Ground } from './situation.ts';
 import { situations } from './situation.ts';

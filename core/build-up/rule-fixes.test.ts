@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { EXAMPLES, EXTERIOR, gloss, job, on, TRIM, type Example } from '../testing/rule-examples.ts';
+import { EXTERIOR, gloss, job, on, TRIM } from '../testing/example-recipes.ts';
+import { EXAMPLES, type Example } from '../testing/rule-examples.ts';
 import { ground, OUTSIDE } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import type { Rule } from './rule.ts';

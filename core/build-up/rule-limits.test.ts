@@ -19,7 +19,7 @@ import {
   TRIM,
   vinyl,
   wash,
-} from '../testing/rule-examples.ts';
+} from '../testing/example-recipes.ts';
 import { ground, OUTSIDE } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { RULES } from './rules/registry.ts';

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { EXAMPLES, EXTERIOR, job, on, TRIM, type Example } from '../testing/rule-examples.ts';
+import { EXTERIOR, job, on, TRIM } from '../testing/example-recipes.ts';
+import { EXAMPLES, type Example } from '../testing/rule-examples.ts';
 import { ground } from '../testing/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { SOURCES } from './rule.ts';

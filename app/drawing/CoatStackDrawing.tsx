@@ -42,7 +42,7 @@ export function CoatStackDrawing({ layers, substrate, old, colour, bare = false 
     if (layer.kind === 'existing') return old ?? '#e9dfba';
     if (layer.kind === 'fill') return '#d9c7a4';
     if (layer.role === 'topcoat') return colour;
-    return layer.role === 'sealer' ? '#ffffffaa' : '#dcd8cb';
+    return layer.tint ?? (layer.role === 'sealer' ? '#ffffffaa' : '#dcd8cb');
   };
   const words = layers.map((layer) => [layer.name, layer.detail].filter(Boolean).join(', ')).join('; ');
   return (

@@ -94,3 +94,13 @@ test('a build-up without a coat is not chosen yet', () => {
   assert.ok(group && !isChosen({ ...group, buildUp: null }));
   assert.ok(!isChosen(undefined));
 });
+
+test('a tinted primer says so, and is drawn in its tint', () => {
+  const built = buildUp('enamel-acrylic');
+  const coats = built.coats.map((coat, index) => (index === 0 ? { ...coat, tint: '#5c5d5d' } : coat));
+  const layers = coatStack(job, GLOSS, { ...built, coats }, 'front');
+  assert.deepEqual(
+    layers.filter(({ tint }) => tint !== null).map(({ name, tint }) => [name, tint]),
+    [['Bonding primer, waterborne, tinted grey', '#5c5d5d']],
+  );
+});

@@ -1,4 +1,5 @@
 import { counted } from '../units/sentence.ts';
+import { tintWords } from '../colour/primer-tints.ts';
 import { FILM } from '../units/measures.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { coatsOn, grainFilledFaces } from '../job/queries/faces.ts';
@@ -17,6 +18,8 @@ export interface Layer {
   detail: string;
   role: 'primer' | 'topcoat' | 'sealer' | null;
   extent: Extent;
+  /** What a primer is tinted to; null for its own white, and for all else. */
+  tint: string | null;
   /** Dry film in µm; null for what is not a film of ours. */
   dryFilm: number | null;
 }
@@ -37,7 +40,7 @@ export function coatStack(
   buildUp: BuildUp,
   face: FaceId,
 ): Layer[] {
-  const plain = { role: null, extent: 'all', dryFilm: null } as const;
+  const plain = { role: null, extent: 'all', tint: null, dryFilm: null } as const;
   const coats = coatsOn(buildUp, face).map((coat, index, all): Layer => {
     const coating = coatingOf(job, coat.product);
     if (coating === undefined) {
@@ -48,13 +51,14 @@ export function coatStack(
     const number = all.slice(0, index + 1).filter(isSame).length;
     const { units } = job.settings;
     const wet = wetFilm(coating.volumeSolids, coating.dryFilm, coat.thinning);
-    const name = `${coating.name}${EXTENTS[coat.extent]}`;
+    const name = `${coating.name}${tintWords(coat.tint)}${EXTENTS[coat.extent]}`;
     return {
       kind: 'coat',
       name: same.length > 1 ? `${name}, coat ${number}` : name,
       detail: `${FILM.brief(coating.dryFilm, units)} dry, ${FILM.format(wet, units)} wet`,
       role: coating.role,
       extent: coat.extent,
+      tint: coat.tint ?? null,
       dryFilm: coating.dryFilm,
     };
   });

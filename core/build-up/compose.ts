@@ -8,7 +8,7 @@ import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Use } from '../shelf/uses.ts';
 import { judgeRecipe, type Verdict } from './judge.ts';
-import { isPrimerGrey } from '../colour/primer-tints.ts';
+import { tintWords } from '../colour/primer-tints.ts';
 import { usualCoat, usualTool } from './fixing.ts';
 import type { Rule } from './rule.ts';
 import { RULES } from './rules/registry.ts';
@@ -217,8 +217,7 @@ function nameOf(job: Job, { coats, faceCoats }: BuildUp): string {
     });
     const runs: { words: string; count: number }[] = [];
     for (const { coating, extent, tint } of found) {
-      const tinted = tint === undefined ? '' : isPrimerGrey(tint) ? ', tinted grey' : ', tinted';
-      const words = `${coating.name}${tinted}${extent === 'all' ? '' : ` on ${extent}`}`;
+      const words = `${coating.name}${tintWords(tint)}${extent === 'all' ? '' : ` on ${extent}`}`;
       const last = runs.at(-1);
       if (last?.words === words) last.count++;
       else runs.push({ words, count: 1 });

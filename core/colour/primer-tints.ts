@@ -12,5 +12,8 @@ export function greyUnder(hex: string): string {
   return [...PRIMER_GREYS].sort((one, other) => Math.abs(labOf(one).l - l) - Math.abs(labOf(other).l - l))[0] ?? hex;
 }
 
-/** Whether a tint is one of the usual greys. */
-export const isPrimerGrey = (hex: string): boolean => PRIMER_GREYS.some((grey) => grey === hex.toLowerCase());
+/** Behind a primer's name, what it is tinted to; nothing for its own white. */
+export function tintWords(tint: string | undefined): string {
+  if (tint === undefined) return '';
+  return PRIMER_GREYS.some((grey) => grey === tint.toLowerCase()) ? ', tinted grey' : ', tinted';
+}

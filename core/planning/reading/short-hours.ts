@@ -89,7 +89,7 @@ const clock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`;
 
 /** What a piece with short hours is told, and what would help. */
 export function shortHoursWords({ piece, days, aDay, shaded, besides }: ShortHours): string {
-  const now = `${piece.mark}: ${formatDuration(aDay)} a day is right for its coats outside, so that they take ${days} days.`;
+  const now = `${piece.mark}: ${formatDuration(aDay)} a day is right for its coats outside, so that they take ${days} days at least.`;
   const ways = [
     ...(besides ? [`Work on it from ${clock(besides[0])} to ${clock(besides[1])}.`] : []),
     ...(shaded > aDay

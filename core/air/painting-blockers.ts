@@ -96,7 +96,7 @@ export const PAINTING_BLOCKERS = {
     short: 'too damp',
     now: ({ humidity }, { maxHumidity }) => humidity > maxHumidity,
   },
-  dew: { words: 'the surface is within 3 K of the dew point', short: 'dew', now: nearDew },
+  dew: { words: 'the surface is too near the dew point', short: 'dew', now: nearDew },
   'dew-soon': { words: 'dew threatens before it is touch dry', short: 'dew soon', soon: nearDew },
   'cold-soon': { words: 'it gets too cold before it is touch dry', short: 'cold soon', soon: tooCold },
   wind: { words: 'there is too much wind', short: 'wind', now: ({ wind }, { mostWind }) => wind >= mostWind },

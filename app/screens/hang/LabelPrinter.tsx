@@ -1,3 +1,5 @@
+import { formatLength } from '../../../core/units/length.ts';
+import { RUN } from '../../../core/units/measures.ts';
 import { counted } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -17,12 +19,15 @@ import { completeness } from '../../drawing/vial-reading.ts';
 
 /** Px for a mm of tape on the screen. */
 const SCALE = 2.6;
-const metres = (millimetres: number): string => `${(millimetres / 1000).toFixed(1)} m`;
+/** Width of the tape in mm. */
+const TAPE_WIDTH = 62;
 
 /** Labels on sheets, and on the strip of a label printer, which is a stand-in and says so. */
 export function LabelPrinter() {
   const job = useJob();
   const localise = useLocalise();
+  const { units } = job.settings;
+  const metres = (millimetres: number): string => RUN.format(millimetres / 1000, units, 1);
   const [roomId, setRoomId] = useState('');
   const [printed, setPrinted] = useTicks(job.id, 'labels-printed');
   const [fed, setFed] = useTicks(job.id, 'tape-used');
@@ -65,7 +70,9 @@ export function LabelPrinter() {
               reading={completeness(left / TAPE.roll >= 0.999 ? 1 : left / TAPE.roll)}
               words={`${metres(left)} of tape left on the roll`}
             />
-            <strong>{metres(left)} of 62 mm tape left</strong>
+            <strong>
+              {metres(left)} of {formatLength(TAPE_WIDTH, units)} tape left
+            </strong>
             <Button variant="contained" sx={{ minHeight: 48 }} disabled={labels.length === 0} onClick={print}>
               {labels.length === 0 ? 'All are printed' : `Print ${counted(labels.length, 'label')}, ${metres(asked)}`}
             </Button>

@@ -91,7 +91,7 @@ export const DRYING_CAUSES = {
   },
   dew: {
     name: 'Dew fell on the wet film',
-    prevent: 'Stop early enough that the coat is touch dry before the surface comes within 3 K of the dew point.',
+    prevent: 'Stop early enough that the coat is touch dry before the surface comes near the dew point.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         if (coat.nearestDew.figure >= 3) return null;

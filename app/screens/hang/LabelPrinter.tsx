@@ -19,8 +19,6 @@ import { completeness } from '../../drawing/vial-reading.ts';
 
 /** Px for a mm of tape on the screen. */
 const SCALE = 2.6;
-/** Width of the tape in mm. */
-const TAPE_WIDTH = 62;
 
 /** Labels on sheets, and on the strip of a label printer, which is a stand-in and says so. */
 export function LabelPrinter() {
@@ -71,7 +69,7 @@ export function LabelPrinter() {
               words={`${metres(left)} of tape left on the roll`}
             />
             <strong>
-              {metres(left)} of {formatLength(TAPE_WIDTH, units)} tape left
+              {metres(left)} of {formatLength(TAPE.width, units)} tape left
             </strong>
             <Button variant="contained" sx={{ minHeight: 48 }} disabled={labels.length === 0} onClick={print}>
               {labels.length === 0 ? 'All are printed' : `Print ${counted(labels.length, 'label')}, ${metres(asked)}`}

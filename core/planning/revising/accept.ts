@@ -37,6 +37,7 @@ export const planFingerprint = derived(PLANNED_FROM, (job): string => {
     // Plans from before strokes could be chosen stay what they are.
     ...(strokes.length > 0 ? [strokes] : []),
     ...(openPatches.length > 0 ? [openPatches.map(({ groupId, coats }) => [groupId, coats])] : []),
+    ...(isUsualOrder(planning) ? [] : [[planning.trades, planning.lines, planning.outsideInADay]]),
   ]);
   let hash = 0x811c9dc5;
   for (let index = 0; index < text.length; index++) {
@@ -44,6 +45,10 @@ export const planFingerprint = derived(PLANNED_FROM, (job): string => {
   }
   return `${hash.toString(16)}-${text.length.toString(16)}`;
 });
+
+/** Whether trades follow each other, and lines and outside faces are painted, as every plan had it that was made before. */
+const isUsualOrder = ({ trades, lines, outsideInADay }: Job['planning']): boolean =>
+  trades === 'walls-first' && lines === null && !outsideInADay;
 
 /** A room as plans count it: a task that is ticked was planned all the same. */
 function roomText({ tasks, zonesAtOnce, ...room }: Room): unknown {
@@ -66,8 +71,14 @@ function painterText({ daysOff, from, until, ...painter }: Painter): unknown {
 /** What a plan is made from of a piece, as text. */
 const pieceText = kept((piece: Piece): string => {
   const { hardware: _bag, note: _note, photos: _photos, holesDone: _done, keptApart: _apart, ...rest } = piece;
-  const { access, zone, ...counted } = rest;
-  const more = [...(zone === '' ? [] : [zone]), ...(hangsByNight(piece) ? ['hangs by night'] : [])];
+  const { access, zone, oneSideAtATime, preservesRest, ...counted } = rest;
+  // What earlier versions could not state is counted where it is stated: plans from before then stay what they are.
+  const more = [
+    ...(zone === '' ? [] : [zone]),
+    ...(hangsByNight(piece) ? ['hangs by night'] : []),
+    ...(oneSideAtATime ? ['one side at a time'] : []),
+    ...(preservesRest ? ['rest preserved'] : []),
+  ];
   return canonical([counted, access.neededBy, ...more]);
 });
 

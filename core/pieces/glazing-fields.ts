@@ -41,6 +41,9 @@ export const PANES_PHRASE = grid(
   '2x3 panes',
 );
 
+/** What of a pane gets no paint. */
+export const GLASS_STAYS = 'glass, but for a line of 2 mm that seals the putty';
+
 /** The panes of a shape as what a frame holds. */
 export const glazingOf = (shape: Glazed): Fill =>
   glassFill({

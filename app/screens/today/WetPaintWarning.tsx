@@ -19,7 +19,7 @@ const VERBS = {
 /** What comes of doing it before the coat is ready. */
 const TOO_EARLY = {
   turn: 'A soft back takes the marks of whatever it lies on.',
-  'other-side': 'A soft side is touched from the other one, and marks.',
+  'other-side': 'The first side marks while it’s soft.',
   hang: 'A soft coat sticks to stops and hands, and tears.',
   recoat: 'Paint over a soft coat stays soft and blisters.',
   'put-right': 'Sanded too early it tears.',

@@ -108,7 +108,7 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
       )}
       {(mayPreserve || stated.preservesRest) && (
         <FormControlLabel
-          label="Preserve the bare faces and edges that get no paint"
+          label="Preserve unpainted bare faces and edges"
           control={
             <Checkbox
               checked={stated.preservesRest}

@@ -34,8 +34,8 @@ export const TIMBER: readonly Rule[] = [
     severity: 'advice',
     source: 'trade',
     fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null && s.isFilledElsewhere,
-    reason: 'The grain is filled on the other face only: on this one every pore shows.',
-    fixText: 'Leave it where nobody looks, such as the back of a cupboard door, or fill both.',
+    reason: 'The grain is filled on the other face only, so pores show on this one.',
+    fixText: 'Fine on the back of a cupboard door; elsewhere fill both.',
   },
   {
     id: 'grain-filler-too-thin',
@@ -179,8 +179,8 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) =>
       s.preservesRest && s.isOutdoorPiece && isWood(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
-    reason: 'What stays bare of it is to be preserved, and no preservative is chosen.',
-    fixText: 'Water-repellent preservative on what stays bare, and a full day before the primer beside it.',
+    reason: 'Bare faces are to be preserved, but no preservative is chosen.',
+    fixText: 'Choose a water-repellent preservative, and let it dry a full day before primer.',
     autoFix: preserve,
   },
   {

@@ -32,7 +32,7 @@ export function statedPiece(kind: unknown, piece: Part): Part {
 
 /** A build-up with one filler at most. */
 export function severalFillers({ filler, ...buildUp }: Part): Part {
-  return { ...buildUp, fillers: typeof filler === 'string' ? [filler] : [], ...buildUp };
+  return { fillers: typeof filler === 'string' ? [filler] : [], ...buildUp };
 }
 
 /** The uses of a coating of the painter's own, by what it was said to bond to and to be made for. */

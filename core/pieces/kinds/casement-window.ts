@@ -7,6 +7,7 @@ import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '..
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
 import {
+  GLASS_STAYS,
   glassIn,
   glassLine,
   glazing,
@@ -182,11 +183,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: OPENED_A_LITTLE,
-  staysUnpainted: [
-    'glass, but for a line of 2 mm that seals the putty',
-    'seals and the groove that they sit in',
-    'hinges, stays and catches',
-  ],
+  staysUnpainted: [GLASS_STAYS, 'seals and the groove that they sit in', 'hinges, stays and catches'],
   hardware: ({ lights }) => [
     { name: 'hinge', count: lights * 2 },
     { name: 'hinge screw', count: lights * 12 },

@@ -18,6 +18,7 @@ import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
 import {
+  GLASS_STAYS,
   glassIn,
   glassLine,
   glazing,
@@ -107,7 +108,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   ...HUNG,
   lines: (shape) => ({ glass: 2 * glassLine(framedFace('front', framing(shape))), fixed: 1000 }),
   schools: ['putty-outwards', 'top-down', 'panels-rails-stiles'],
-  staysUnpainted: ['glass, but for a line of 2 mm that seals the putty', ...DOOR_STAYS],
+  staysUnpainted: [GLASS_STAYS, ...DOOR_STAYS],
   hardware: (shape) => doorHardware(shape.height, weight(shape)),
   weight,
   traits: ['handled', 'putty'],

@@ -6,6 +6,7 @@ import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
 import {
+  GLASS_STAYS,
   glassIn,
   glassLine,
   glazing,
@@ -91,11 +92,7 @@ export const looseSash: PieceDefinition<LooseSash> = {
   edgeNames: { hinge: 'hinge edge', lock: 'closing edge', top: 'top edge', bottom: 'bottom edge' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: KEEP_OFF,
-  staysUnpainted: [
-    'glass, but for a line of 2 mm that seals the putty',
-    'edges that slide wood on wood',
-    'hinges, cords and catches',
-  ],
+  staysUnpainted: [GLASS_STAYS, 'edges that slide wood on wood', 'hinges, cords and catches'],
   hardware: ({ opens }) =>
     opens === 'slides'
       ? [{ name: 'sash lift', count: 2 }]

@@ -7,6 +7,7 @@ import { squareMetres, type Edge, type Face, type FaceId } from '../elevation.ts
 import { faceOf } from '../face.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
 import {
+  GLASS_STAYS,
   glassIn,
   glassLine,
   glazing,
@@ -143,7 +144,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   staysUnpainted: [
     'faces that slide wood on wood: sash sides, pulley stiles, parting beads',
     'cords, pulleys and weights',
-    'glass, but for a line of 2 mm that seals the putty',
+    GLASS_STAYS,
   ],
   hardware: () => [
     { name: 'sash fastener', count: 1 },

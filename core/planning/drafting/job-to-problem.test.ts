@@ -348,7 +348,7 @@ test('a piece that has no place even by itself is left out with why, and the res
     due.noPlace.map(({ step, because }) => [step.piece.id, because]),
     [['soon', 'too-late']],
   );
-  assert.match(noPlaceWords(due.noPlace[0]!), /^D-02, .*can’t be done by .*, even by itself/);
+  assert.match(noPlaceWords(due.noPlace[0]!), /^D-02, .*can’t be done by .*Choose a later day/);
   assert.ok(due.problem.tasks.every(({ id }) => id.startsWith('d/')));
   assert.equal(verifiedPlan(due.problem, { steps: 1 }).status, 'optimal');
 

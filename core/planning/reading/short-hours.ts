@@ -89,13 +89,11 @@ const clock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`;
 
 /** What a piece with short hours is told, and what would help. */
 export function shortHoursWords({ piece, days, aDay, shaded, besides }: ShortHours): string {
-  const now = `${piece.mark}: ${formatDuration(aDay)} a day is right for its coats outside, so that they take ${days} days at least.`;
+  const now = `${piece.mark}: only ${formatDuration(aDay)} a day suits its outside coats, at least ${days} days.`;
   const ways = [
-    ...(besides ? [`Work on it from ${clock(besides[0])} to ${clock(besides[1])}.`] : []),
+    ...(besides ? [`Also good: ${clock(besides[0])}–${clock(besides[1])}.`] : []),
     ...(shaded > aDay
-      ? [
-          `A sheet that keeps the sun off gives ${formatDuration(shaded)} a day: hang one, and clear the bearing of its room.`,
-        ]
+      ? [`Under a sun sheet: ${formatDuration(shaded)} a day. Hang one and clear the room’s bearing.`]
       : []),
   ];
   return [now, ...ways].join(' ');

@@ -133,7 +133,7 @@ class LineReader {
     if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
     const asked: Asked[] = [];
     const stated = new Map<string, Word>();
-    const shape: Record<string, Shape[string]> = { ...piece.shape, ...implied };
+    const shape: Record<string, Shape[string]> = { ...piece.shape };
     const free = [...definition.typed.lengths];
     let placing: Placing | null = null;
 

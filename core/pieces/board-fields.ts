@@ -96,7 +96,7 @@ export const BOARD = {
   comesOff: 'usually',
   whileWet: KEEP_OFF,
   traits: ['handled'],
-  pace: { takeOff: 4, rehang: 5, inPlace: 1.5 },
+  pace: { takeOff: 5, rehang: 8, inPlace: 1.5 },
   lines: () => ({ fixed: 400 }),
   cautions: [],
 } as const;

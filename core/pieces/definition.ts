@@ -36,6 +36,8 @@ export interface MaskedLines {
   glass?: number;
   /** Along seals, tracks, hinges and furniture that stay on: taped whoever paints. */
   fixed?: number;
+  /** Around openings into what is not painted: covered where it is sprayed. */
+  openings?: number;
 }
 
 /** One length of moulding to cut for a piece. */

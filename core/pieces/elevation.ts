@@ -108,6 +108,13 @@ export function rectangle([x, y, width, height]: Box): Point[] {
 /** A box made smaller by `by` mm on every side. */
 export const inset = ([x, y, width, height]: Box, by: number): Box => [x + by, y + by, width - 2 * by, height - 2 * by];
 
+/** Length of a closed outline, in the unit of its points. */
+export const perimeter = (outline: readonly Point[]): number =>
+  outline.reduce((sum, [x, y], index) => {
+    const [nextX, nextY] = outline[(index + 1) % outline.length] ?? [x, y];
+    return sum + Math.hypot(nextX - x, nextY - y);
+  }, 0);
+
 /** Area of a closed outline in mm², by the shoelace formula. */
 export function outlineArea(outline: readonly Point[]): number {
   let twice = 0;

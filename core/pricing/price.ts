@@ -1,3 +1,4 @@
+import { groupOf } from '../job/queries/groups.ts';
 import { roomOf } from '../job/queries/places.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
@@ -7,7 +8,8 @@ import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { crewFactor } from '../quantities/pace.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
-import { TOOLS } from '../shelf/tools.ts';
+import type { PieceStep } from '../steps/step.ts';
+import { TOOLS, type Tool } from '../shelf/tools.ts';
 import { operationOf, type PriceHeading } from '../steps/operations.ts';
 
 /** Hands-on hours by what is done. */
@@ -59,7 +61,6 @@ export function priceOf(job: Job): Price {
   const hoursOf = (piece: Piece): number =>
     pieceSteps(job, piece).reduce((sum, { minutes }) => sum + minutes, 0) * (factor / 60);
   const steps = job.pieces.flatMap((piece) => pieceSteps(job, piece));
-  const setups = needs.flatMap(({ coats }) => coats).reduce((sum, { tool }) => sum + TOOLS[tool].setup.change, 0);
   const roomMinutes = job.rooms
     .flatMap(({ tasks }) => tasks)
     .reduce((sum, { minutes, people }) => sum + minutes * people, 0);
@@ -70,7 +71,7 @@ export function priceOf(job: Job): Price {
         (factor / 60) *
         steps.reduce((sum, step) => sum + (operationOf(step).pricedAs === heading ? step.minutes : 0), 0),
     })),
-    { what: 'Setting up tools and colours', hours: (factor / 60) * setups },
+    { what: 'Setting up tools and colours', hours: (factor / 60) * setupMinutes(job, steps) },
     { what: 'Clearing and sheeting rooms', hours: (factor / 60) * roomMinutes },
   ].filter((entry) => entry.hours > 0);
   const handsOn = hours.reduce((sum, entry) => sum + entry.hours, 0);
@@ -95,6 +96,20 @@ export function priceOf(job: Job): Price {
     gross: net * (1 + tax / 100),
     rooms: roomPrices(job, net, hoursOf),
   };
+}
+
+/**
+ * Minutes at a professional's pace to set up for the coats: each once a group, product and tool, and again where pieces
+ * are turned for their other side.
+ */
+function setupMinutes(job: Job, steps: readonly PieceStep[]): number {
+  const sessions = new Map<string, Tool>();
+  for (const { piece, coat: work, turned } of steps) {
+    if (work === null) continue;
+    const { product, tool } = work.coat;
+    sessions.set([groupOf(job, piece)?.id, work.number, product, tool, turned].join('/'), tool);
+  }
+  return [...sessions.values()].reduce((sum, tool) => sum + TOOLS[tool].setup.change, 0);
 }
 
 function roomPrices(job: Job, net: number, hoursOf: (piece: Piece) => number): RoomPrice[] {

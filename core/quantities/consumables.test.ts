@@ -64,7 +64,22 @@ test('lines are taped by a first-timer and cut in freehand by others; what is sp
   assert.equal(tape(made().tell('change-planning', { lines: 'tape', trades: 'trim-first' })), undefined);
   const sprayed = buildUp('enamel-acrylic').coats.map((coat) => ({ ...coat, tool: 'spray' as const }));
   const covered = counts(made().coated('enamel-acrylic', { coats: sprayed }));
-  assert.deepEqual([covered['tape'], covered['film']], [22, 24]);
+  assert.deepEqual([covered['tape'], covered['film']], [22, 36]);
+});
+
+test('the openings of a cupboard are covered against mist, unless its inside is painted too', () => {
+  const sprayed = buildUp('enamel-acrylic').coats.map((coat) => ({ ...coat, tool: 'spray' as const }));
+  const tape = (faces: ('front' | 'back')[]): number | undefined => {
+    const piece = usualPiece('carcass', 'room-1');
+    const made = new TestJob().tell('add-pieces', {
+      ids: ['k'],
+      kind: 'carcass',
+      piece: { ...piece, scope: { ...piece.scope, faces } },
+    });
+    return counts(made.coated('enamel-acrylic', { coats: sprayed }))['tape'];
+  };
+  // 4.64 m along wall and worktop. Two openings of 435 mm across, 182 and 455 mm high, twice: 6.03 m around them.
+  assert.deepEqual([tape(['front']), tape(['front', 'back'])], [12, 6]);
 });
 
 test('walls take wide sleeves, washed out between coats, and caulk goes along the wall alone', () => {

@@ -6,9 +6,9 @@ import { makesMist, type Tool } from '../shelf/tools.ts';
 /** Minutes a metre of tape at a professional's pace; a default. */
 const MINUTES_PER_METRE = 0.6;
 /** Minutes a m² of film or paper at a professional's pace, put up and taken down; a default. */
-const MINUTES_PER_M2_OF_FILM = 1;
+const MINUTES_PER_M2_OF_FILM = 1.5;
 /** How far mist is kept off what surrounds a piece, in m of film from its outline. */
-const FILM_BESIDE = 1.2;
+const FILM_BESIDE = 1.8;
 
 /** What is masked where a piece stays in place. */
 export interface Masking {
@@ -37,14 +37,16 @@ const isTaped = ({ crew, planning }: Pick<Job, 'crew' | 'planning'>): boolean =>
 export function maskingOf(job: Pick<Job, 'crew' | 'planning'>, piece: Piece, tools: readonly Tool[]): Masking {
   if (piece.comesOff || piece.scope.faces.length + piece.scope.edges.length === 0) return NONE;
   const { lines } = definitionOf(piece.kind);
-  const { wall = 0, glass = 0, fixed = 0 } = lines?.(piece.shape) ?? {};
+  const { wall = 0, glass = 0, fixed = 0, openings = 0 } = lines?.(piece.shape) ?? {};
+  // What is painted behind an opening needs no cover.
+  const covered = glass + (piece.scope.faces.length > 1 ? 0 : openings);
   const isSprayed = tools.some(makesMist);
   const isWall = hasTrait(piece.kind, 'wall');
   const trimFirst = job.planning.trades === 'trim-first';
   // Of trim and wall the one that is painted later is kept off the other.
   const along = isWall === trimFirst ? wall : 0;
-  const cutLines = isSprayed || isTaped(job) ? (isSprayed ? wall : along) + glass : 0;
+  const cutLines = isSprayed ? wall + covered : isTaped(job) ? along + glass : 0;
   const tape = (fixed + cutLines) / 1000;
-  const film = isSprayed ? (wall / 1000) * FILM_BESIDE + glass / 4000 : 0;
+  const film = isSprayed ? (wall / 1000) * FILM_BESIDE + covered / 4000 : 0;
   return { tape, film, minutes: tape * MINUTES_PER_METRE + film * MINUTES_PER_M2_OF_FILM };
 }

@@ -7,6 +7,7 @@ import type { Painter } from '../job/document/crew-schema.ts';
 import type { Application } from '../job/document/stroke-schema.ts';
 import { FACE_IDS, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
 import type { MaskedLines, Preparation } from '../pieces/definition.ts';
+import type { ResultOf } from '../pieces/found.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import type { Filler, Fills } from '../shelf/filler.ts';
@@ -22,15 +23,22 @@ export const SKILL_FACTOR: Readonly<Record<Painter['skill'], number>> = {
 
 /** Minutes at a professional's pace; starting values, until the painter's own log replaces them. */
 const MINUTES = {
-  washPerM2: 2.5,
+  washPerM2: 1.8,
   washLeast: 2,
+  /** A small piece is picked up, laid down and turned, whatever its size: what a face takes at least. */
+  washAFace: 1.5,
+  abradeAFace: 1.5,
+  deglossAFace: 0.75,
+  denibAFace: 0.75,
+  /** Grease is washed off until the water stays clear. */
+  washGreaseTimes: 1.5,
   /** Walls and ceilings: with a wide sponge, from the floor or a platform. */
   washWallPerM2: 1,
   /** Keying, with the dust wiped off. */
-  abradeFlatPerM2: 3.2,
-  abradeProfiledPerM2: 6.5,
+  abradeFlatPerM2: 2.4,
+  abradeProfiledPerM2: 5,
   /** Through a closed skin, until the pores are open to a grain filler. */
-  openPoresTimes: 5,
+  openPoresTimes: 6.5,
   /** Old paint that lets go: scraped and filled by its m², feathered along its edges. */
   scrapePerM2: 14,
   featherPerMetre: 0.6,
@@ -41,9 +49,10 @@ const MINUTES = {
   puttyPerMetre: 2.5,
   repairAPiece: 8,
   deglossPerM2: 1.5,
-  denibPerM2: 1.2,
-  denibLeast: 0.4,
+  denibPerM2: 0.9,
+  /** A hole of old hardware is filled twice; a dent once. */
   fillAHole: 1.5,
+  fillADent: 0.75,
   dentsPerM2: 1,
   drillAHole: 2,
   turn: 1,
@@ -77,10 +86,12 @@ const paintedArea = (piece: Piece): number => takeOff(piece).reduce((sum, { area
 const facesInScope = (piece: Piece): Face[] =>
   elevationOf(piece).faces.filter((face) => piece.scope.faces.includes(face.id));
 
-/** Minutes to wash and rinse a piece. */
-export function washMinutes(piece: Piece): number {
+/** Minutes to wash and rinse a piece; longer where it is greasy. */
+export function washMinutes(piece: Piece, contamination: ResultOf<'contamination'>): number {
   const perM2 = hasTrait(piece.kind, 'wall') ? MINUTES.washWallPerM2 : MINUTES.washPerM2;
-  return Math.max(MINUTES.washLeast, perM2 * paintedArea(piece));
+  const aFace = MINUTES.washAFace * facesInScope(piece).length;
+  const times = contamination === 'grease' ? MINUTES.washGreaseTimes : 1;
+  return times * Math.max(MINUTES.washLeast, aFace, perM2 * paintedArea(piece));
 }
 
 /**
@@ -89,11 +100,14 @@ export function washMinutes(piece: Piece): number {
  */
 export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>, opened: readonly FaceId[] = []): number {
   if (key === 'wet-abrade') return MINUTES.wetAbradeTimes * keyMinutes(piece, 'abrade', opened);
-  if (key === 'degloss') return MINUTES.deglossPerM2 * paintedArea(piece);
-  return FACE_IDS.reduce((sum, face) => {
+  const faces = FACE_IDS.filter((face) => areaWithFace(piece, face) > 0);
+  return faces.reduce((sum, face) => {
+    if (key === 'degloss')
+      return sum + Math.max(MINUTES.deglossAFace, MINUTES.deglossPerM2 * areaWithFace(piece, face));
     const { flat, profiled } = abradedWith(piece, face);
     const times = opened.includes(face) ? MINUTES.openPoresTimes : 1;
-    return sum + times * (flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2);
+    const minutes = flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2;
+    return sum + Math.max(MINUTES.abradeAFace, times * minutes);
   }, 0);
 }
 
@@ -121,8 +135,8 @@ export function loosePaintMinutes(piece: Piece): {
 
 /** Minutes to denib faces of a piece after a coat of such an extent. */
 export function denibMinutes(piece: Piece, extent: Extent, faces: readonly FaceId[] = FACE_IDS): number {
-  const area = faces.reduce((sum, face) => sum + coatedArea(piece, face, extent), 0);
-  return Math.max(MINUTES.denibLeast, MINUTES.denibPerM2 * area);
+  const areas = faces.map((face) => coatedArea(piece, face, extent)).filter((area) => area > 0);
+  return areas.reduce((sum, area) => sum + Math.max(MINUTES.denibAFace, MINUTES.denibPerM2 * area), 0);
 }
 
 /** Minutes for one pass of grain filler over faces of a piece and the edges that go with them, sanded off again. */
@@ -196,7 +210,7 @@ const FILLING: Readonly<
 > = {
   holes: (piece) => ({
     operation: 'fill',
-    minutes: Math.ceil(MINUTES.dentsPerM2 * paintedArea(piece)) * MINUTES.fillAHole,
+    minutes: Math.ceil(MINUTES.dentsPerM2 * paintedArea(piece)) * MINUTES.fillADent,
   }),
   repair: () => ({ operation: 'fill', minutes: MINUTES.repairAPiece }),
   joints: (piece) => ({

@@ -64,12 +64,12 @@ type Pace = Readonly<Record<keyof PaintWork, number>>;
 const BRUSHED: Pace = {
   ...NO_WORK,
   flat: 5,
-  profiled: 10,
+  profiled: 9,
   wide: 5,
   cutIn: 0.6,
   slender: 0.7,
-  run: 0.3,
-  runArea: 2.5,
+  run: 0.25,
+  runArea: 2.2,
   runLines: 0.1,
   edge: 0.3,
   bead: 0.4,
@@ -78,7 +78,7 @@ const BRUSHED: Pace = {
   spindleSides: 1.25,
 };
 /** Flats are rolled and laid off; what is profiled or slender stays with the brush. */
-const ROLLED: Pace = { ...BRUSHED, flat: 3.2, wide: 1.3 };
+const ROLLED: Pace = { ...BRUSHED, flat: 3, wide: 1.3 };
 
 /** How each way of putting paint on takes each measure. */
 const PACES: Readonly<Record<Application, Pace>> = {
@@ -88,7 +88,7 @@ const PACES: Readonly<Record<Application, Pace>> = {
   // A bare-ended roller goes into the corners by itself.
   roll: { ...ROLLED, profiled: ROLLED.flat, cutIn: 0 },
   // What is slender is area to a gun; an edge is some 40 mm wide, and the fan takes more.
-  spray: { ...NO_WORK, area: 1.4, edge: 0.12, bead: 0.12, runLines: 0.12 },
+  spray: { ...NO_WORK, area: 2.2, edge: 0.2, bead: 0.2, runLines: 0.2 },
 };
 
 /** Minutes that some work takes a professional, one coat. */

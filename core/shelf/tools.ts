@@ -49,7 +49,7 @@ export const TOOLS = {
     residue: 0.35,
     keeps: 24 * 60,
     isSoaked: true,
-    setup: { fresh: 15, change: 27, darkToLight: 8 },
+    setup: { fresh: 20, change: 35, darkToLight: 8 },
     maxWind: 4,
   },
 } as const satisfies Record<string, ToolDefinition>;

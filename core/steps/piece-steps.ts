@@ -77,14 +77,14 @@ const toolsOf = (job: Stated, piece: Piece, buildUp: BuildUp): Tool[] =>
 /** Cleaning, keying, filling and preserving, in that order. */
 function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceStep[] {
   const steps: PieceStep[] = [];
+  const { facts } = proofOf(job, piece);
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep>): void =>
     void steps.push(stepOf(piece, name, operation, minutes, more));
   buildUp.cleaning.forEach(({ product }, index) => {
     const dryHours = cleanerOf(job, product)?.dryHours;
     const name = index === 0 ? 'wash' : `wash-${index + 1}`;
-    if (dryHours !== undefined) add(name, 'wash', washMinutes(piece), { dryHours, product });
+    if (dryHours !== undefined) add(name, 'wash', washMinutes(piece, facts.contamination), { dryHours, product });
   });
-  const { facts } = proofOf(job, piece);
   const isWet = buildUp.key === 'wet-abrade' || facts.lead === 'lead';
   const wetDries = { dryHours: WET_ABRASION_DRIES };
   const letsGo = facts.soundness === 'lets-go' && facts.oldCoat !== 'bare';

@@ -212,7 +212,7 @@ test('what is chosen rules the time of a coat: by one as its strokes, by two unt
     'of another product, not',
   );
   const brushed = coatWork(made.job, door!, ['back'], coat);
-  assert.ok(Math.abs(brushed.minutes / usual.minutes - 5 / 3.2) < 1e-9);
+  assert.ok(Math.abs(brushed.minutes / usual.minutes - 5 / 3) < 1e-9);
   made.tell('choose-strokes', { ...choice, painters: 2 });
   assert.deepEqual(coatWork(made.job, door!, ['back'], coat), { ...brushed, painters: 1 }, 'a crew of one stays one');
   made.tell('add-painter', { entry: { ...made.job.crew[0]!, id: 'painter-2' } });

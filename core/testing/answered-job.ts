@@ -8,7 +8,7 @@ import { productNeeds } from '../quantities/litres.ts';
 import { verifiedPlan } from '../scheduling/verified-plan.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 
-/** What Nivel answers about a job when what it recommends is taken everywhere. */
+/** What Nivel answers about a job when what it recommends is taken wherever nothing is chosen. */
 export interface AnsweredJob {
   /** Products of the front by group, from the surface up. */
   coats: Record<string, string[]>;
@@ -31,9 +31,10 @@ export interface AnsweredJob {
 
 const MINUTES_A_DAY = 1440;
 
-/** The job with the first offer taken for every group. Throws where a group has none. */
+/** The job with the first offer taken for every group that has no build-up yet. Throws where there is none to take. */
 export function withFirstOffers(stated: Job): Job {
   return stated.groups.reduce((job, group) => {
+    if (group.buildUp) return job;
     const [best] = offerFor(job, group).permitted;
     if (!best) throw new Error(`${group.name} has no build-up.`);
     const { buildUp } = best.candidate;
@@ -43,7 +44,7 @@ export function withFirstOffers(stated: Job): Job {
   }, stated);
 }
 
-/** What Nivel answers with every first offer taken and the plan made from the job's first day. Throws without a plan. */
+/** What Nivel answers with first offers taken and the plan made from the job's first day. Throws without a plan. */
 export function answeredJob(stated: Job): AnsweredJob {
   const job = withFirstOffers(stated);
   const needs = productNeeds(job);

@@ -3,7 +3,7 @@ import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
-import { rectangle, type Box, type Element, type Face } from '../elevation.ts';
+import { perimeter, rectangle, type Box, type Element, type Face } from '../elevation.ts';
 import { element, faceOf } from '../face.ts';
 import { OPENING } from '../fills/opening.ts';
 import { framedParts, framingFault, type Framing } from '../framed.ts';
@@ -51,6 +51,10 @@ function outside(shape: Carcass): Face {
   ];
   return faceOf('front', width + ends * depth, height, { elements: [...elements, ...sides], unpainted });
 }
+
+/** mm around the openings of the face frame. */
+const openingLines = (shape: Carcass): number =>
+  outside(shape).unpainted.reduce((sum, { outline }) => sum + perimeter(outline), 0);
 
 /** The inside unfolded: left side, back and right side, with top, bottom and both sides of every shelf below each other. */
 function inside(shape: Carcass): Face {
@@ -140,7 +144,10 @@ export const carcass: PieceDefinition<Carcass> = {
   comesOff: 'rarely',
   traits: ['handled'],
   pace: { takeOff: 12, rehang: 18, inPlace: 1 },
-  lines: ({ width, height, ends, depth }) => ({ wall: 2 * (width + height) + ends * 2 * depth }),
+  lines: (shape) => ({
+    wall: 2 * (shape.width + shape.height) + shape.ends * 2 * shape.depth,
+    openings: openingLines(shape),
+  }),
   cautions: [],
   typed: {
     words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {} },

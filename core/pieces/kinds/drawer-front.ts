@@ -29,7 +29,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
   lessSeen: 'back',
   usualScope: { faces: ['front'], edges: BOARD.usualScope.edges },
   traits: ['handled'],
-  pace: { takeOff: 3, rehang: 5, inPlace: 1 },
+  pace: { takeOff: 3, rehang: 6, inPlace: 1 },
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: ['the drawer box and its runners'],
   hardware: ({ width }) => [

@@ -109,7 +109,6 @@ test('spots take a tenth of a coat and getting there; edges alone go with the fr
   near(coatMinutes(door, 'front', { tool: 'brush', extent: 'edges' }), EDGE_METRES * 0.3);
   near(coatMinutes(door, 'back', { tool: 'brush', extent: 'edges' }), 0);
   near(coatMinutes(door, 'front', allOver('spray')), FACE * 2.2 + EDGE_METRES * 0.2);
-  const area = EDGE_METRES * 0.04;
   // Little of a face takes the time of picking it up: three quarters of a minute.
   near(denibMinutes(door, 'edges'), 0.75);
   near(denibMinutes(door, 'spots'), 2 * 0.75);

@@ -14,6 +14,7 @@ interface Practice {
   last: string;
   coats: [number, number];
   hours: [number, number];
+  /** By product, or by any of several: “enamel-(acrylic|alkyd-wb)”. */
   litres: Record<string, [number, number]>;
   days: [number, number];
   /** Pairs of kinds of pieces: the first is done before the second. */
@@ -43,7 +44,7 @@ function onPaper(name: string): string[] {
   return [hours, days];
 }
 
-test('ten everyday jobs are answered as a good painter would', async (t) => {
+test('everyday jobs are answered as a good painter would', async (t) => {
   assert.ok(names.length >= 10);
   for (const name of names) {
     await t.test(name, () => {
@@ -56,8 +57,13 @@ test('ten everyday jobs are answered as a good painter would', async (t) => {
       }
       isWithin(answers.hours, wanted.hours, 'hours');
       assert.deepEqual(onPaper(name), [answers.hours.toFixed(1), String(answers.days)], 'docs/paces.md');
-      for (const [product, range] of Object.entries(wanted.litres)) {
-        isWithin(answers.litres[product] ?? 0, range, `litres of ${product}`);
+      for (const [products, range] of Object.entries(wanted.litres)) {
+        const litres = Object.entries(answers.litres).filter(([id]) => new RegExp(`^(${products})$`).test(id));
+        isWithin(
+          litres.reduce((sum, [, one]) => sum + one, 0),
+          range,
+          `litres of ${products}`,
+        );
       }
       isWithin(answers.days, wanted.days, 'days');
       assert.deepEqual(answers.leftOut, []);

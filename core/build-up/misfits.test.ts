@@ -50,3 +50,10 @@ test('what is mixed with a hardener is one more for whoever is no professional',
   const coats = 'prime-2k-tile enamel-acrylic enamel-acrylic';
   assert.equal(count(ground(melamine, { isProfessional: false }), coats), count(ground(melamine), coats) + 1);
 });
+
+test('metal whose coat lets go is primed as metal; under a coat that holds it is primed by that', () => {
+  const rusting = ground({ substrate: 'metal', oldCoat: 'oil-gloss', soundness: 'lets-go' });
+  assert.equal(count(rusting, `prime-metal-wb ${ENAMEL}`), 0);
+  assert.equal(count(rusting, `prime-bond-wb ${ENAMEL}`), 1);
+  assert.equal(count(ground({ substrate: 'metal', oldCoat: 'oil-gloss' }), `prime-bond-wb ${ENAMEL}`), 0);
+});

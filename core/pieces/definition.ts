@@ -127,6 +127,15 @@ export interface Typed {
   words: Readonly<Record<string, Shape>>;
   /** Of these words, those that say that its outer face looks out: “back door”. */
   outside?: readonly string[];
+  /** Of these words, those that say that it is worked on from a ladder: “fascia”. */
+  upHigh?: readonly string[];
+  /** Of these words, those that say what it is made of: “steel door”. */
+  madeOf?: Readonly<Record<string, Substrate>>;
+  /**
+   * A word of another kind that means this one where several are said in such a room, up to so many mm high: “kitchen,
+   * 14 doors”.
+   */
+  severalIn?: { word: string; rooms: readonly string[]; highest: number };
   /** Sizes typed as `a x b x c`, in mm; null when the kind can't take so many. */
   sizes(lengths: readonly number[]): Shape | null;
   /** Fields that take single lengths, in the order in which they are typed. */

@@ -5,6 +5,8 @@ interface SubstrateDefinition {
   tannin: boolean;
   /** Whether it is wood or board: it drinks, swells and is primed where it lies bare. */
   isWood: boolean;
+  /** Whether dents and the edges of lost paint are filled on it; metal and vinyl are sanded flush. */
+  isFilled: boolean;
   /** The coat that it is taken to have while nobody has said or found: of those that are usual on it, the worst. */
   supposedCoat: KnownCoat;
 }
@@ -44,13 +46,19 @@ export const EXISTING_COAT_IDS = Object.keys(EXISTING_COATS) as [ExistingCoat, .
 
 /** What a piece is made of. */
 export const SUBSTRATES = {
-  softwood: { name: 'Softwood', tannin: false, isWood: true, supposedCoat: 'oil-gloss' },
-  oak: { name: 'Oak or ash', tannin: true, isWood: true, supposedCoat: 'varnish' },
-  mdf: { name: 'MDF', tannin: false, isWood: true, supposedCoat: 'bare' },
-  laminate: { name: 'Melamine, laminate or foil', tannin: false, isWood: false, supposedCoat: 'factory-finish' },
-  metal: { name: 'Steel or aluminium', tannin: false, isWood: false, supposedCoat: 'oil-gloss' },
-  vinyl: { name: 'Vinyl or PVC', tannin: false, isWood: false, supposedCoat: 'factory-finish' },
-  plaster: { name: 'Plaster', tannin: false, isWood: false, supposedCoat: 'waterborne-matt' },
+  softwood: { name: 'Softwood', tannin: false, isWood: true, isFilled: true, supposedCoat: 'oil-gloss' },
+  oak: { name: 'Oak or ash', tannin: true, isWood: true, isFilled: true, supposedCoat: 'varnish' },
+  mdf: { name: 'MDF', tannin: false, isWood: true, isFilled: true, supposedCoat: 'bare' },
+  laminate: {
+    name: 'Melamine, laminate or foil',
+    tannin: false,
+    isWood: false,
+    isFilled: true,
+    supposedCoat: 'factory-finish',
+  },
+  metal: { name: 'Steel or aluminium', tannin: false, isWood: false, isFilled: false, supposedCoat: 'oil-gloss' },
+  vinyl: { name: 'Vinyl or PVC', tannin: false, isWood: false, isFilled: false, supposedCoat: 'factory-finish' },
+  plaster: { name: 'Plaster', tannin: false, isWood: false, isFilled: true, supposedCoat: 'waterborne-matt' },
 } as const satisfies Record<string, SubstrateDefinition>;
 export type Substrate = keyof typeof SUBSTRATES;
 export const SUBSTRATE_IDS = Object.keys(SUBSTRATES) as [Substrate, ...Substrate[]];
@@ -70,6 +78,7 @@ export const CONDITIONS = {
   flaking: 'Flaking',
   greasy: 'Greasy or waxed',
   mouldy: 'Mould on it',
+  rusty: 'Rusting',
 } as const;
 export type Condition = keyof typeof CONDITIONS;
 export const CONDITION_IDS = Object.keys(CONDITIONS) as [Condition, ...Condition[]];

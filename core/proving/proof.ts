@@ -48,6 +48,7 @@ const SEEN: Readonly<Record<Condition, Partial<SurfaceFacts>>> = {
   flaking: { soundness: 'lets-go' },
   greasy: { contamination: 'grease' },
   mouldy: { mould: 'mould' },
+  rusty: { soundness: 'lets-go' },
 };
 
 /** The last finding to each question; of two at the same time the one that was stamped last. */

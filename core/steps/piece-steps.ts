@@ -18,6 +18,7 @@ import {
 } from '../quantities/pace.ts';
 import { maskingOf } from '../quantities/masking.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
+import { SUBSTRATES } from '../pieces/substrate.ts';
 import { proofOf } from '../proving/proof.ts';
 import type { Tool } from '../shelf/tools.ts';
 import { coatSteps } from './coat-steps.ts';
@@ -99,7 +100,7 @@ function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceSte
   }
   const fillers = buildUp.fillers.flatMap((id) => fillerOf(job, id) ?? []);
   const forHoles = fillers.find(({ fills }) => fills === 'holes');
-  if (letsGo) {
+  if (letsGo && SUBSTRATES[facts.substrate].isFilled) {
     add('spot-fill', 'spot-fill', loose.spotFill, {
       dryHours: forHoles?.dryHours ?? FILLER_HOURS,
       product: forHoles?.id ?? null,

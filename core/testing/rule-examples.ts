@@ -275,6 +275,10 @@ export const EXAMPLES: Record<string, { fires: Example; beside: Example }> = {
     fires: [ground({ substrate: 'metal', soundness: 'lets-go' }), on(BLOCKED)],
     beside: [ground({ substrate: 'metal', soundness: 'lets-go' }), on(`prime-metal-wb@spots ${BLOCKED}`)],
   },
+  'rust-under-old-paint': {
+    fires: [ground({ substrate: 'metal', soundness: 'lets-go' }), on(`prime-metal-wb ${BLOCKED}`)],
+    beside: [ground({ substrate: 'metal' }), on(BLOCKED)],
+  },
   'galvanised-not-etched': {
     fires: [steel, on(TRIM)],
     beside: [steel, on(TRIM, wash('no-rinse-wash', 'white-vinegar+rinsed'))],

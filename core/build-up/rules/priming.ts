@@ -7,6 +7,7 @@ import {
   isProvedByPatch,
   isWaterborne,
   isWood,
+  laysMetalBare,
   laysWoodBare,
   showsLaminate,
   showsTannin,
@@ -105,14 +106,18 @@ export const PRIMING: readonly Rule[] = [
     id: 'metal-laid-bare',
     severity: 'risk',
     source: 'trade',
-    fires: (s) =>
-      s.facts.substrate === 'metal' &&
-      !isBare(s) &&
-      s.facts.soundness === 'lets-go' &&
-      ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
+    fires: (s) => laysMetalBare(s) && ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
     reason: 'Where the old coat has let go, metal lies bare.',
     fixText: 'Spot-prime it with a metal primer.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'metal')),
+  },
+  {
+    id: 'rust-under-old-paint',
+    severity: 'advice',
+    source: 'trade',
+    fires: laysMetalBare,
+    reason: 'Rust goes on growing under a coat that is laid over it.',
+    fixText: 'Wire-brush or sand it to bright metal, dust it off, and prime it the same day.',
   },
   {
     id: 'galvanised-not-etched',
@@ -153,7 +158,11 @@ export const PRIMING: readonly Rule[] = [
     id: 'primer-for-another-surface',
     severity: 'risk',
     source: 'tin',
-    fires: (s) => s.first?.role === 'primer' && groundOn(s) !== 'sound-paint' && !isFor(s.first, groundOn(s)),
+    fires: (s) =>
+      s.first?.role === 'primer' &&
+      groundOn(s) !== 'sound-paint' &&
+      !isFor(s.first, groundOn(s)) &&
+      !(laysMetalBare(s) && isFor(s.first, 'metal')),
     reason: 'This primer is made for another surface than the one that is there.',
     fixText: 'Take a primer whose tin names this surface.',
   },

@@ -150,7 +150,7 @@ export const carcass: PieceDefinition<Carcass> = {
   }),
   cautions: [],
   typed: {
-    words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {} },
+    words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {}, vanity: {}, 'vanity unit': {} },
     sizes: sizesAsTyped('width', 'height', 'depth'),
     lengths: [],
     phrases: [counts('shelves', ['shelf', 'shelves'], '2 shelves'), counts('ends', ['end', 'ends'], '1 end')],

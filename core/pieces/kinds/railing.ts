@@ -31,6 +31,10 @@ const schema = z.lazy(() =>
 );
 type Railing = z.infer<typeof schema>;
 
+const BOTTOM_RAIL = { bottomRailWidth: 60, bottomRailDepth: 40 };
+/** A handrail by itself, on brackets along a wall. */
+const HANDRAIL = { spindles: 0, newels: 0, bottomRailWidth: 0, bottomRailDepth: 0 };
+
 /** From newel to newel, in mm, where nobody counted the newels. */
 const USUAL_BAY = 2850;
 
@@ -75,8 +79,7 @@ export const railing: PieceDefinition<Railing> = {
         newelHeight: 1100,
         handrailWidth: 60,
         handrailDepth: 50,
-        bottomRailWidth: 60,
-        bottomRailDepth: 40,
+        ...BOTTOM_RAIL,
         underBottomRail: 60,
         largestGap: 99,
       },
@@ -130,15 +133,19 @@ export const railing: PieceDefinition<Railing> = {
   }),
   cautions: ['ladder'],
   typed: {
-    words: { railing: {}, balustrade: {}, banister: {}, 'porch rail': {}, 'porch railing': {}, handrail: {} },
+    words: { railing: {}, balustrade: {}, banister: {}, 'porch rail': {}, 'porch railing': {}, handrail: HANDRAIL },
     sizes: () => null,
     lengths: ['length', 'height'],
     complete: (shape, stated) => {
+      const isHandrail = shape.spindles === 0 && !stated.has('spindles');
+      // A handrail is on brackets, unless newels are told.
+      if (isHandrail && !stated.has('newels')) return shape;
       const length = Number(shape.length);
+      const railed = shape.bottomRailWidth === 0 && !isHandrail ? { ...shape, ...BOTTOM_RAIL } : shape;
       const posted = stated.has('newels')
-        ? shape
-        : { ...shape, newels: Math.max(2, Math.round(length / USUAL_BAY) + 1) };
-      return stated.has('spindles') ? posted : { ...posted, spindles: spindlesNeeded(posted as Railing) };
+        ? railed
+        : { ...railed, newels: Math.max(2, Math.round(length / USUAL_BAY) + 1) };
+      return stated.has('spindles') || isHandrail ? posted : { ...posted, spindles: spindlesNeeded(posted as Railing) };
     },
     phrases: [
       counts('spindles', ['spindle', 'spindles'], '96 spindles'),

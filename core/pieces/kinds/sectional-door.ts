@@ -149,7 +149,13 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   lines: ({ width, height }) => ({ fixed: 2 * height + 2 * width }),
   cautions: ['springs', 'ladder'],
   typed: {
-    words: { 'sectional door': {}, 'garage door': {}, 'loading door': {} },
+    words: {
+      'sectional door': {},
+      'garage door': {},
+      'up-and-over garage door': {},
+      'up-and-over door': {},
+      'loading door': {},
+    },
     sizes: (lengths): Shape | null => {
       const [width, height, thickness] = lengths;
       if (width === undefined || height === undefined || lengths.length > 3) return null;

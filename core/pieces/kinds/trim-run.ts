@@ -20,7 +20,7 @@ const SIZE = {
 const schema = z.lazy(() =>
   z.object({
     ...within(SIZE),
-    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead', 'plinth']),
+    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead', 'plinth', 'stair', 'eaves']),
     profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
     girth: z.number().min(5).max(1500),
     drawn: z.array(z.number().min(-600).max(600)).max(120),
@@ -37,6 +37,8 @@ const USES = {
   sill: { name: 'window board', lowerEnd: 'free', trade: 'joinery' },
   bead: { name: 'bead or strip', lowerEnd: 'free', trade: 'joinery' },
   plinth: { name: 'plinth', lowerEnd: 'stands', trade: 'floor-trim' },
+  stair: { name: 'stair string or riser', lowerEnd: 'free', trade: 'joinery' },
+  eaves: { name: 'board at the eaves', lowerEnd: 'free', trade: 'joinery' },
 } as const;
 
 /** The section as chosen or drawn; one whose girth was measured with a strip is drawn square. */
@@ -60,6 +62,10 @@ const USUAL: TrimRun = {
 const CORNICE: TrimRun = { ...USUAL, use: 'cornice', profile: 'cove', height: 90, thickness: 70 };
 const WINDOW_BOARD: TrimRun = { ...USUAL, use: 'sill', profile: 'bullnose', length: 1200, height: 25, thickness: 180 };
 const PLINTH: TrimRun = { ...USUAL, use: 'plinth', profile: 'square', length: 3000, height: 150, thickness: 16 };
+const STRING: TrimRun = { ...USUAL, use: 'stair', profile: 'square', length: 4000, height: 250, thickness: 30 };
+const RISER: TrimRun = { ...USUAL, use: 'stair', profile: 'square', length: 900, height: 180, thickness: 18 };
+const EAVES: TrimRun = { ...USUAL, use: 'eaves', profile: 'square', height: 200, thickness: 22 };
+const EAVES_WORDS = ['fascia', 'fascia board', 'bargeboard', 'barge board', 'soffit'];
 const PICTURE_RAIL: TrimRun = { ...USUAL, use: 'dado', profile: 'ogee', height: 45, thickness: 20 };
 
 /** Below this, in mm, the first size of a run is taken for its height and not for its length. */
@@ -150,8 +156,19 @@ export const trimRun: PieceDefinition<TrimRun> = {
       'base board': { use: 'skirting' },
       cornice: CORNICE,
       crown: CORNICE,
+      'crown molding': CORNICE,
+      'crown moulding': CORNICE,
+      coving: CORNICE,
+      cove: CORNICE,
       'picture rail': PICTURE_RAIL,
       'dado rail': PICTURE_RAIL,
+      'chair rail': PICTURE_RAIL,
+      'stair string': STRING,
+      'stair stringer': STRING,
+      stringer: STRING,
+      'stair riser': RISER,
+      riser: RISER,
+      ...Object.fromEntries(EAVES_WORDS.map((word) => [word, EAVES])),
       'window board': WINDOW_BOARD,
       'window sill': WINDOW_BOARD,
       'window stool': WINDOW_BOARD,
@@ -162,6 +179,8 @@ export const trimRun: PieceDefinition<TrimRun> = {
       'toe-kick': PLINTH,
       kickboard: PLINTH,
     },
+    outside: EAVES_WORDS,
+    upHigh: EAVES_WORDS,
     sizes: sizesOf,
     lengths: ['length', 'height', 'thickness'],
     phrases: [

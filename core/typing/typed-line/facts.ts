@@ -104,6 +104,7 @@ export const FACTS: readonly Fact[] = [
   condition('flaking', 'flaking', 'flaking', 'peeling', 'alligatored', 'cracked', 'crazed', 'blistered'),
   condition('greasy', 'greasy or waxed', 'greasy', 'waxed'),
   condition('mouldy', 'mould on it', 'mould', 'mouldy', 'mold', 'moldy'),
+  condition('rusty', 'rusting', 'rusty', 'rusting', 'rusted', 'rust'),
   scope('both faces', (d) => ({ faces: facesOf(d) }), 'both sides', 'both faces', 'all round'),
   scope('front only', () => ({ faces: ['front'] }), 'front only', 'fronts only', 'front', 'fronts', 'one face'),
   scope('back only', () => ({ faces: ['back'] }), 'back only'),

@@ -163,6 +163,59 @@ test('pieces by the names that people give them', () => {
   assert.equal(read('plinth 3m').piece.shape.use, 'plinth');
 });
 
+test('several doors of a kitchen are its cupboards’, unless their size or their panels say that they are not', () => {
+  const kinds = (...lines: string[]) => lines.map((line) => read(line).kind);
+  assert.deepEqual(kinds('kitchen 18 doors', '14 doors in kitchen', 'kitchen cabinets, 12 doors shaker 450x700'), [
+    'cabinet-door',
+    'cabinet-door',
+    'cabinet-door',
+  ]);
+  assert.deepEqual(
+    kinds('door in kitchen', '2 doors in kitchen', 'kitchen 4 doors 762x1981', '7 doors 6p kitchen', '9 doors'),
+    ['panelled-door', 'panelled-door', 'panelled-door', 'panelled-door', 'panelled-door'],
+  );
+});
+
+test('pieces of another kind on the same line are asked about with all that is said of them', () => {
+  const line = 'kitchen 12 doors 450x700, 4 drawer fronts 450x200';
+  assert.equal(
+    asked(line),
+    '4 drawer fronts 450x200: Type “4 drawer fronts 450x200” on a line of its own: a line makes pieces of one kind.',
+  );
+  assert.deepEqual(
+    [read(line).kind, read(line).piece.shape.height, read(line).places.length],
+    ['cabinet-door', 700, 12],
+  );
+  assert.match(asked('door 762x1981 and casing'), /^casing: Type “casing” on a line of its own/);
+  assert.equal(read('garage door 4880x2130 5 sections 8 panels').kind, 'sectional-door');
+});
+
+test('a handrail is one by itself until spindles or newels are told', () => {
+  const { spindles, newels, bottomRailWidth } = read('handrail 4m varnish').piece.shape;
+  assert.deepEqual([spindles, newels, bottomRailWidth], [0, 0, 0]);
+  const railed = read('handrail 6m 48 spindles').piece.shape;
+  assert.deepEqual([railed.spindles, railed.newels, railed.bottomRailWidth], [48, 3, 60]);
+  assert.deepEqual([read('handrail 6m 2 newels').piece.shape.spindles, read('banister 3m').kind], [0, 'railing']);
+});
+
+test('boards of stairs and eaves, what a door is made of by its name, and rust', () => {
+  const [riser, fascia] = [read('13 risers 900x180'), read('fascia 12m peeling')];
+  assert.deepEqual([riser.piece.shape.use, riser.piece.shape.length, riser.places.length], ['stair', 900, 13]);
+  const { shape, exposure, upHigh } = fascia.piece;
+  assert.deepEqual([shape.use, exposure.front, upHigh], ['eaves', 'outside', true]);
+  assert.equal(read('steel door').piece.surface.substrate, 'metal');
+  assert.equal(read('railing 6m steel rusty outside').piece.surface.condition, 'rusty');
+});
+
+test('“in” after a number is inches at the end of a line and before another size, and a place before a name', () => {
+  assert.equal(read('5 window stools 36 in', 'us').piece.shape.length, 914.4);
+  assert.deepEqual(
+    [read('window 36 in x 48 in', 'us').piece.shape.width, read('window 36 in x 48 in', 'us').asked],
+    [914.4, []],
+  );
+  assert.deepEqual(read('door 36x80 in hall', 'us').places[0]?.room, { id: 'hall' });
+});
+
 test('which side looks out: by the piece itself, by its name, and as it is said', () => {
   const seen = (line: string): string => {
     const { exposure, scope } = read(line).piece;

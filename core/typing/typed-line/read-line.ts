@@ -1,12 +1,13 @@
 import type { PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
-import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
+import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import { formatLength, parseLength } from '../../units/length.ts';
 import type { UnitSystem } from '../../units/unit-systems.ts';
 import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import type { Room } from '../../job/document/room-schema.ts';
 import { facingOut, usualPiece } from '../../job/document/usual-piece.ts';
 import { FACTS } from './facts.ts';
+import { kindAt, nearestKind, SEVERAL, SEVERAL_IN, type KindWord, type SeveralIn } from './kind-words.ts';
 import { nearestWord } from './nearest-word.ts';
 import { readRoom, readWholeRoom, type Placing } from './rooms.ts';
 import { wordsOf, type Word } from './words.ts';
@@ -70,25 +71,26 @@ class Unreadable extends Error {
  * coats, scope and room in any order. Lengths without a unit are in the given system's. A fault says at which word.
  */
 export function readLine(line: string, context: LineContext): LineOutcome {
+  const plain = readWith(line, context, []);
+  // Several doors of a kitchen are its cupboards’, where nothing of the line speaks against it.
+  const inRoom = readWith(line, context, SEVERAL_IN);
+  const fits =
+    inRoom.ok &&
+    inRoom.places.length >= SEVERAL &&
+    (!plain.ok || inRoom.asked.length <= plain.asked.length) &&
+    Number(inRoom.piece.shape.height) <= (definitionOf(inRoom.kind).typed.severalIn?.highest ?? 0);
+  return fits ? inRoom : plain;
+}
+
+function readWith(line: string, context: LineContext, severalIn: readonly SeveralIn[]): LineOutcome {
   const understood: Understood[] = [];
   try {
-    return { ok: true, ...new LineReader(wordsOf(line), context, understood).read(), understood };
+    return { ok: true, ...new LineReader(wordsOf(line), context, understood, severalIn).read(), understood };
   } catch (error) {
     if (!(error instanceof Unreadable)) throw error;
     return { ok: false, message: error.message, start: error.word.start, end: error.word.end, understood };
   }
 }
-
-/** Kinds by their words, the longest first, so that “flush door” is no door in general. */
-const KIND_WORDS = PIECE_KINDS.flatMap((kind) => {
-  const { words, outside = [] } = definitionOf(kind).typed;
-  return Object.entries(words).map(([said, shape]) => ({
-    kind,
-    words: said.split(' '),
-    shape,
-    isOutside: outside.includes(said),
-  }));
-}).sort((one, other) => other.words.length - one.words.length);
 
 /** Small words between facts, which state nothing. */
 const FILLERS: ReadonlySet<string> = new Set(
@@ -97,39 +99,33 @@ const FILLERS: ReadonlySet<string> = new Set(
   ),
 );
 
-const pluralsOf = (word: string): string[] => [`${word}s`, `${word}es`, word.replace(/f$/, 'ves')];
-
-/** Whether words from a place on say a phrase; plurals count as well. */
-function saysAt(words: readonly Word[], at: number, phrase: readonly string[]): boolean {
-  return phrase.every((wanted, index) => {
-    const said = words[at + index]?.text ?? '';
-    return said === wanted || pluralsOf(wanted).includes(said);
-  });
-}
-
 class LineReader {
   readonly #words: Word[];
   readonly #context: LineContext;
   readonly #understood: Understood[];
+  readonly #severalIn: readonly SeveralIn[];
   /** Words that state something of the kind that the line is about. */
   #phrases: PieceDefinition['typed']['phrases'] = [];
   /** Whether the kind was said in the plural. */
   #isPlural = false;
 
-  constructor(words: Word[], context: LineContext, understood: Understood[]) {
+  constructor(words: Word[], context: LineContext, understood: Understood[], severalIn: readonly SeveralIn[]) {
     this.#words = words;
+    this.#severalIn = severalIn;
     this.#context = context;
     this.#understood = understood;
   }
 
   read(): Omit<LineRead, 'understood'> {
     let count = this.#takeCount();
-    const { kind, shape: implied, isOutside, at: from } = this.#takeKind();
+    const { kind, shape: implied, isOutside, upHigh, substrate, at: from } = this.#takeKind(count !== null);
     count ??= this.#takeCountBefore(from) ?? this.#takeCountAfter(from);
     const definition = definitionOf(kind);
     this.#phrases = definition.typed.phrases;
     const preset = definition.presets[0]?.shape;
     let piece = usualPiece(kind, this.#context.roomId, { shape: { ...preset, ...implied } as StatedPiece['shape'] });
+    if (upHigh) piece = { ...piece, upHigh };
+    if (substrate !== null) piece = { ...piece, surface: { ...piece.surface, substrate } };
     if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
     const asked: Asked[] = [];
     const stated = new Map<string, Word>();
@@ -158,7 +154,7 @@ class LineReader {
         }) ??
         this.#note(at, (note) => (piece = { ...piece, note })) ??
         this.#room(at, (found) => (placing = found)) ??
-        (this.#countsMistyped(at, definition)
+        (this.#countsMistyped(at, definition) || this.#wordsOfOtherKind(at) > 0
           ? null
           : this.#length(at, definition, free, (facts) => state(facts, word))) ??
         (FILLERS.has(word.text) ? 1 : null);
@@ -218,49 +214,53 @@ class LineReader {
     return { word, value };
   }
 
-  /** The kind's words are taken out of the line, wherever they stand; the first that is found counts. */
-  #takeKind(): { kind: PieceKind; shape: Shape; isOutside: boolean; at: number } {
-    for (let at = 0; at < this.#words.length; at++) {
-      const found = KIND_WORDS.find(({ words }) => saysAt(this.#words, at, words));
-      if (!found) continue;
-      const isPlain = Object.keys(found.shape).length === 0;
-      this.#tell(at, found.words.length, isPlain ? definitionOf(found.kind).name.toLowerCase() : found.words.join(' '));
-      const last = this.#words[at + found.words.length - 1]?.text;
-      this.#isPlural = last !== found.words.at(-1);
-      this.#words.splice(at, found.words.length);
-      return { ...found, at };
+  /**
+   * The kind's words are taken out of the line, wherever they stand. The first that is found counts, but for one that a
+   * number stands before, “kitchen cabinets, 12 doors”, unless that says something of the first: “door 6 panels”.
+   */
+  #takeKind(isCounted: boolean): KindWord & { at: number } {
+    const all = this.#words.flatMap((_word, at) => kindAt(this.#words, at) ?? []);
+    const [first] = all;
+    const counted = all.find(({ at }) => /^\d{1,3}$/.test(this.#words[at - 1]?.text ?? ''));
+    const isOfFirst =
+      first && counted && this.#phraseAt(counted.at - 1, definitionOf(first.kind).typed.phrases) !== null;
+    const found = isCounted || isOfFirst ? first : (counted ?? first);
+    if (found) {
+      const { at, words } = found;
+      const last = this.#words[at + words.length - 1]?.text;
+      this.#isPlural = last !== words.at(-1);
+      const kind = this.#severalIn.find(
+        ({ word, rooms }) => words.join(' ') === word && this.#words.some(({ text }) => rooms.includes(text)),
+      )?.kind;
+      const isPlain = kind !== undefined || Object.keys(found.shape).length === 0;
+      this.#tell(at, words.length, isPlain ? definitionOf(kind ?? found.kind).name.toLowerCase() : words.join(' '));
+      this.#words.splice(at, words.length);
+      return { ...found, kind: kind ?? found.kind };
     }
-    const { word, near } = this.#nearestKind();
+    const { word, near } = nearestKind(this.#words);
     const help = near
       ? ` Did you mean “${near}”?`
       : ' Write one such as door, cupboard door, sash window, railing, skirting.';
     throw new Unreadable(`What kind of piece is it?${help}`, word);
   }
 
-  /** The first word, or two, that a kind's name could have been meant by. */
-  #nearestKind(): { word: Word; near: string | null } {
-    const known = KIND_WORDS.map(({ words }) => words.join(' '));
-    for (const length of [2, 1]) {
-      for (let at = 0; at + length <= this.#words.length; at++) {
-        const said = this.#words.slice(at, at + length);
-        const [word] = said;
-        const near = nearestWord(said.map(({ text }) => text).join(' '), known);
-        if (word && near !== null) return { word: { ...word, end: said.at(-1)?.end ?? word.end }, near };
-      }
+  /** What a phrase of a kind says at a place, and how many words it takes; null where none does. */
+  #phraseAt(at: number, phrases: PieceDefinition['typed']['phrases']): { shape: Shape; taken: number } | null {
+    const texts = this.#words.slice(at).map(({ text }) => text);
+    for (const phrase of phrases) {
+      const read = phrase.read(texts, this.#context.units);
+      if (read !== null) return read;
     }
-    return { word: this.#words[0] ?? { text: '', start: 0, end: 0 }, near: null };
+    return null;
   }
 
   #phrase(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
-    const texts = this.#words.slice(at).map(({ text }) => text);
-    for (const phrase of definition.typed.phrases) {
-      const read = phrase.read(texts, this.#context.units);
-      if (read === null) continue;
-      state(read.shape);
-      this.#tell(at, read.taken, texts.slice(0, read.taken).join(' '));
-      return read.taken;
-    }
-    return null;
+    const read = this.#phraseAt(at, definition.typed.phrases);
+    if (read === null) return null;
+    const said = this.#words.slice(at, at + read.taken).map(({ text }) => text);
+    state(read.shape);
+    this.#tell(at, read.taken, said.join(' '));
+    return read.taken;
   }
 
   #sizes(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
@@ -336,8 +336,7 @@ class LineReader {
   #isKnown(at: number): boolean {
     const word = this.#words[at]?.text ?? '';
     if (/^front/.test(word) && this.#words[at + 1]?.text !== 'only') return false;
-    const texts = this.#words.slice(at).map(({ text }) => text);
-    if (this.#phrases.some((phrase) => phrase.read(texts, this.#context.units) !== null)) return true;
+    if (this.#phraseAt(at, this.#phrases) !== null) return true;
     return /^[\d"“]/.test(word) || this.#fact(at, () => undefined, 'silently') !== null;
   }
 
@@ -365,12 +364,23 @@ class LineReader {
     return !own.includes(next) && nearestWord(next, own) !== null;
   }
 
+  /** How many words from a place on are about pieces of another kind: all the rest where they are counted. */
+  #wordsOfOtherKind(at: number): number {
+    const isCounted = /^\d{1,3}$/.test(this.#words[at]?.text ?? '') && kindAt(this.#words, at + 1) !== null;
+    return isCounted ? this.#words.length - at : (kindAt(this.#words, at)?.words.length ?? 0);
+  }
+
   /** What is asked about words that say nothing from a place on, and how many of them it is about. */
   #question(at: number, definition: PieceDefinition): { words: number; question: string } {
     const word = this.#words[at] ?? { text: '', start: 0, end: 0 };
     const next = this.#words[at + 1];
     if (next && this.#countsMistyped(at, definition)) {
       return { words: 2, question: this.#questionOf(next, definition) };
+    }
+    const words = this.#wordsOfOtherKind(at);
+    if (words > 0) {
+      const said = this.#words.slice(at, at + words).map(({ text }) => text);
+      return { words, question: `Type “${said.join(' ')}” on a line of its own: a line makes pieces of one kind.` };
     }
     return { words: 1, question: this.#questionOf(word, definition) };
   }

@@ -9,7 +9,8 @@ export interface Word {
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const MIXED = String.raw`(?:\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|${NUMBER})`;
 const FEET = String.raw`${NUMBER}\s*(?:'|ft\b)(?:\s*-?\s*${MIXED}\s*(?:"|in\b)?)?`;
-const MARKED = String.raw`${MIXED}\s*(?:"|mm\b|cm\b|m\b)|${MIXED}in\b`;
+// “door in kitchen” is no inch; “36 in” before another size or at the end is one.
+const MARKED = String.raw`${MIXED}\s*(?:"|mm\b|cm\b|m\b)|${MIXED}in\b|${MIXED}\s+in(?=\s*(?:$|[,;]|[x×*]\s*\d))`;
 const LENGTH = String.raw`(?:${FEET}|${MARKED}|${MIXED})`;
 const SIZE = String.raw`${LENGTH}(?:\s*[x×*]\s*${LENGTH}){1,2}`;
 /** A quoted note, a size, a length with its unit, or anything up to the next space. */

@@ -129,6 +129,10 @@ export interface Typed {
   outside?: readonly string[];
   /** Of these words, those that say that it is worked on from a ladder: “fascia”. */
   upHigh?: readonly string[];
+  /** Of these words, those whose every face is painted: “bookcase”. */
+  allOver?: readonly string[];
+  /** A word of another kind that counts these: “architraves for 9 doors”. */
+  countedBy?: string;
   /** Of these words, those that say what it is made of: “steel door”. */
   madeOf?: Readonly<Record<string, Substrate>>;
   /**

@@ -83,6 +83,8 @@ function inside(shape: Carcass): Face {
   });
 }
 
+const BOOKCASE = { width: 900, height: 1800, depth: 300, columns: 1, rowShares: [1], shelves: 4 };
+
 /** A cupboard's box with its face frame, usually painted in place; both faces are drawn unfolded. */
 export const carcass: PieceDefinition<Carcass> = {
   id: 'carcass',
@@ -150,7 +152,19 @@ export const carcass: PieceDefinition<Carcass> = {
   }),
   cautions: [],
   typed: {
-    words: { carcass: {}, 'carcass with face frame': {}, 'face frame': {}, cabinet: {}, vanity: {}, 'vanity unit': {} },
+    allOver: ['bookcase', 'bookshelves'],
+    words: {
+      carcass: {},
+      'carcass with face frame': {},
+      'face frame': {},
+      cabinet: {},
+      vanity: {},
+      'vanity unit': {},
+      island: {},
+      'kitchen island': {},
+      bookcase: BOOKCASE,
+      bookshelves: BOOKCASE,
+    },
     sizes: sizesAsTyped('width', 'height', 'depth'),
     lengths: [],
     phrases: [counts('shelves', ['shelf', 'shelves'], '2 shelves'), counts('ends', ['end', 'ends'], '1 end')],

@@ -203,7 +203,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   }),
   cautions: ['glass', 'ladder'],
   typed: {
-    words: { 'casement window': {}, casement: {}, window: {} },
+    words: { 'casement window': {}, casement: {}, window: {}, 'bay window': { lights: 3 } },
     sizes: sizesAsTyped('width', 'height'),
     lengths: [],
     phrases: [

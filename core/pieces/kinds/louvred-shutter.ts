@@ -45,6 +45,8 @@ const framing = (shape: LouvredShutter): Framing => ({
 const slats = (shape: LouvredShutter): number =>
   fieldSizes(framing(shape)).heights.reduce((sum, height) => sum + louvreCount(height, shape.pitch), 0);
 
+const LOUVRED_DOOR = { width: 450, height: 1981, thickness: 28 };
+
 /** A shutter leaf of slats between stiles and rails. */
 export const louvredShutter: PieceDefinition<LouvredShutter> = {
   id: 'louvred-shutter',
@@ -114,7 +116,16 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
   lines: () => ({ fixed: 800 }),
   cautions: ['ladder'],
   typed: {
-    words: { 'louvred shutter': {}, 'louvered shutter': {}, shutter: {} },
+    words: {
+      'louvred shutter': {},
+      'louvered shutter': {},
+      'plantation shutter': {},
+      shutter: {},
+      'louvred door': LOUVRED_DOOR,
+      'louvered door': LOUVRED_DOOR,
+      'louvre door': LOUVRED_DOOR,
+      'louver door': LOUVRED_DOOR,
+    },
     sizes: sizesAsTyped('width', 'height', 'thickness'),
     lengths: [],
     phrases: [

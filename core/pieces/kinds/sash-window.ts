@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
 import { within } from '../bounds.ts';
+import type { Shape } from '../shape.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type Face, type FaceId } from '../elevation.ts';
 import { faceOf } from '../face.ts';
@@ -104,6 +105,32 @@ const PANES: Phrase = {
   },
 };
 
+/** Panes across and down a sash, by their number. */
+const PANES_OF_A_SASH: Readonly<Record<string, Shape>> = {
+  1: { paneColumns: 1, paneRows: 1 },
+  2: { paneColumns: 2, paneRows: 1 },
+  3: { paneColumns: 3, paneRows: 1 },
+  4: { paneColumns: 2, paneRows: 2 },
+  6: { paneColumns: 3, paneRows: 2 },
+  8: { paneColumns: 4, paneRows: 2 },
+  9: { paneColumns: 3, paneRows: 3 },
+  12: { paneColumns: 4, paneRows: 3 },
+};
+
+/** “6 over 6”: so many panes in either sash. */
+const OVER: Phrase = {
+  example: '6 over 6',
+  read: ([above = '', word = '', below = '']) => {
+    const [, joined = '', joinedBelow = ''] = /^(\d{1,2})(?:\/|-over-)(\d{1,2})$/.exec(above) ?? [];
+    if (joined !== '') {
+      const shape = PANES_OF_A_SASH[joined];
+      return shape !== undefined && joined === joinedBelow ? { taken: 1, shape } : null;
+    }
+    const shape = PANES_OF_A_SASH[above];
+    return shape !== undefined && word === 'over' && above === below ? { taken: 3, shape } : null;
+  },
+};
+
 /** Two sashes that slide past each other in a box frame. */
 export const sashWindow: PieceDefinition<SashWindow> = {
   id: 'sash-window',
@@ -163,6 +190,6 @@ export const sashWindow: PieceDefinition<SashWindow> = {
     words: { 'sliding sash window': {}, 'sash window': {}, 'sliding sash': {}, sash: {} },
     sizes: sizesAsTyped('width', 'height'),
     lengths: [],
-    phrases: [PANES, PANES_PHRASE],
+    phrases: [PANES, OVER, PANES_PHRASE],
   },
 };

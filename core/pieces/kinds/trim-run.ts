@@ -8,7 +8,7 @@ import type { PieceDefinition } from '../definition.ts';
 import { rectangle } from '../elevation.ts';
 import { element, faceOf } from '../face.ts';
 import { PROFILE_WORDS } from '../panel-fields.ts';
-import { chooses, measures, says } from '../phrases.ts';
+import { chooses, measured, measures, says } from '../phrases.ts';
 import { drawnSection, PROFILE_IDS, profileSection, type Section } from '../profiles.ts';
 import { KEEP_OFF } from '../while-wet.ts';
 
@@ -183,9 +183,15 @@ export const trimRun: PieceDefinition<TrimRun> = {
     upHigh: EAVES_WORDS,
     sizes: sizesOf,
     lengths: ['length', 'height', 'thickness'],
+    // “120 skirting 45 m”: the longer of two is its length, whichever was said first.
+    complete: (shape, stated) =>
+      stated.has('length') && stated.has('height') && Number(shape.length) < Number(shape.height)
+        ? { ...shape, length: Number(shape.height), height: Number(shape.length) }
+        : shape,
     phrases: [
       chooses('profile', 'profile', PROFILE_IDS),
       says('chamfered', { profile: 'chamfer' }),
+      measured(['high', 'tall', 'wide'], (height) => ({ height }), '120 high'),
       measures('girth', (girth) => ({ girth, profile: 'measured' }), 'girth 171'),
     ],
   },

@@ -66,9 +66,10 @@ const edgesOf = (definition: PieceDefinition) => EDGE_IDS.filter((id) => definit
 
 /** Every word for surface, scope and place, in both vocabularies. */
 export const FACTS: readonly Fact[] = [
-  substrate('softwood', 'softwood', 'softwood', 'pine', 'timber', 'wood'),
+  substrate('softwood', 'softwood', 'softwood', 'pine', 'timber', 'wood', 'wooden', 'plywood', 'ply'),
   substrate('oak', 'oak or ash', 'oak', 'ash', 'oak veneer'),
-  substrate('mdf', 'MDF', 'mdf'),
+  substrate('oak', 'hardwood, as oak', 'hardwood', 'mahogany', 'meranti', 'sapele', 'walnut', 'chestnut'),
+  substrate('mdf', 'MDF', 'mdf', 'hdf', 'fibreboard', 'fiberboard', 'chipboard', 'particle board'),
   substrate(
     'laminate',
     'melamine, laminate or foil',
@@ -81,8 +82,13 @@ export const FACTS: readonly Fact[] = [
     'vinyl-wrapped',
     'thermofoil',
   ),
-  substrate('metal', 'metal', 'steel', 'galvanised steel', 'galvanized steel', 'aluminium', 'aluminum', 'metal'),
-  substrate('vinyl', 'vinyl', 'vinyl', 'pvc', 'plastic'),
+  substrate(
+    'metal',
+    'metal',
+    ...['steel', 'galvanised steel', 'galvanized steel', 'aluminium', 'aluminum', 'metal'],
+    ...['iron', 'wrought iron', 'cast iron'],
+  ),
+  substrate('vinyl', 'vinyl', 'vinyl', 'pvc', 'upvc', 'plastic'),
   substrate('plaster', 'plaster', 'plaster', 'plasterboard', 'drywall'),
   coat('bare', 'bare', 'bare', 'bare wood', 'stripped', 'unpainted', 'new plaster', 'bare plaster'),
   coat('factory-primed', 'factory-primed', 'factory primed', 'factory-primed', 'primed', 'pre-primed', 'preprimed'),
@@ -123,10 +129,18 @@ export const FACTS: readonly Fact[] = [
     { preservesRest: true },
     ...['rest preserved', 'preserve the rest', 'preserve rest', 'bare faces preserved', 'bare edges preserved'],
   ),
-  fact('inside', { exposure: { front: 'inside', back: 'inside' } }, 'inside', 'interior'),
+  fact(
+    'inside',
+    { exposure: { front: 'inside', back: 'inside' } },
+    'inside',
+    'interior',
+    'internal',
+    'indoor',
+    'indoors',
+  ),
   outerFaceOnly('outside face', 'outer face', 'outside only', 'outside face only'),
   {
-    words: ['outside', 'exterior', 'entrance'],
+    words: ['outside', 'exterior', 'entrance', 'external', 'outdoor', 'outdoors'],
     said: 'outside',
     state: (piece, definition) => ({ ...piece, exposure: facingOut(definition) }),
   },

@@ -11,19 +11,21 @@ export interface KindWord {
   shape: Shape;
   isOutside: boolean;
   upHigh: boolean;
+  allOver: boolean;
   /** What it is made of, where its name says so. */
   substrate: Substrate | null;
 }
 
 /** Kinds by their words, the longest first, so that “flush door” is no door in general. */
 const KIND_WORDS: readonly KindWord[] = PIECE_KINDS.flatMap((kind) => {
-  const { words, outside = [], upHigh = [], madeOf = {} } = definitionOf(kind).typed;
+  const { words, outside = [], upHigh = [], allOver = [], madeOf = {} } = definitionOf(kind).typed;
   return Object.entries(words).map(([said, shape]) => ({
     kind,
     words: said.split(' '),
     shape,
     isOutside: outside.includes(said),
     upHigh: upHigh.includes(said),
+    allOver: allOver.includes(said),
     substrate: madeOf[said] ?? null,
   }));
 }).sort((one, other) => other.words.length - one.words.length);

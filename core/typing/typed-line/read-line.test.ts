@@ -190,6 +190,60 @@ test('pieces of another kind on the same line are asked about with all that is s
   assert.equal(read('garage door 4880x2130 5 sections 8 panels').kind, 'sectional-door');
 });
 
+test('how many: before the kind or after it, by what they belong to, with “x” or “@” between', () => {
+  const many = (line: string) => {
+    const { kind, places, asked } = read(line);
+    return [kind, places.length, asked.length];
+  };
+  assert.deepEqual(many('door frames x 9 gloss'), ['casing', 9, 0]);
+  assert.deepEqual(many('architraves for 9 doors one side'), ['casing', 9, 0]);
+  assert.deepEqual(many('drawer fronts 6 @ 450x160'), ['drawer-front', 6, 0]);
+  assert.deepEqual(many('interior doors 6 hollow core 80x200cm'), ['panelled-door', 6, 0]);
+  assert.deepEqual(many('sash windows x4 900x1500 2 over 2'), ['sash-window', 4, 0]);
+  assert.deepEqual(many('cabinet 800x720x560 2 doors'), ['carcass', 1, 1]);
+});
+
+test('panes of a sash as they are said, and none where both sashes differ', () => {
+  const panes = (line: string) => {
+    const { paneColumns, paneRows } = read(line).piece.shape;
+    return [paneColumns, paneRows];
+  };
+  assert.deepEqual(
+    [panes('sash window 2 over 2'), panes('sash window 6/6')],
+    [
+      [2, 1],
+      [3, 2],
+    ],
+  );
+  assert.ok(read('sash window 6 over 1').asked.length > 0);
+});
+
+test('the longer of two lengths is a skirting’s own, and a height may be told as one', () => {
+  for (const line of ['120mm skirting 45m gloss', 'skirting 45m 120mm high gloss', 'skirting 45m 120mm gloss']) {
+    const { shape } = read(line).piece;
+    assert.deepEqual([shape.length, shape.height], [45_000, 120], line);
+  }
+});
+
+test('the name of a new room ends at a comma, and where a word of the piece stood', () => {
+  const roomOf = (line: string) => read(line).places[0]?.room;
+  assert.deepEqual(roomOf('bathroom door, moisture damaged, 826x2040'), { name: 'Bathroom' });
+  assert.deepEqual(roomOf('living room walls 52m2'), { name: 'Living room' });
+  assert.deepEqual(roomOf('bathroom door swollen'), { name: 'Bathroom' });
+});
+
+test('a word that is stated elsewhere is told where', () => {
+  assert.match(asked('7 white doors'), /^white: “white” is a colour: it is chosen for the whole group/);
+  assert.match(asked('front door oil, south facing'), /^south: .*stated with the room/);
+});
+
+test('a bookcase is painted inside as well; hardwood is taken for oak; brackets say nothing', () => {
+  assert.deepEqual(read('bookcase 900x1800x300').piece.scope.faces, ['front', 'back']);
+  assert.deepEqual(read('cabinet').piece.scope.faces, ['front']);
+  const { kind, piece, asked: none } = read('hardwood front door (6p) varnish');
+  assert.deepEqual([kind, piece.surface.substrate, none], ['panelled-door', 'oak', []]);
+});
+
 test('a handrail is one by itself until spindles or newels are told', () => {
   const { spindles, newels, bottomRailWidth } = read('handrail 4m varnish').piece.shape;
   assert.deepEqual([spindles, newels, bottomRailWidth], [0, 0, 0]);

@@ -1,5 +1,6 @@
 import type { PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
+import { FACE_IDS } from '../../pieces/elevation.ts';
 import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import { formatLength, parseLength } from '../../units/length.ts';
 import type { UnitSystem } from '../../units/unit-systems.ts';
@@ -7,9 +8,12 @@ import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import type { Room } from '../../job/document/room-schema.ts';
 import { facingOut, usualPiece } from '../../job/document/usual-piece.ts';
 import { FACTS } from './facts.ts';
-import { kindAt, nearestKind, SEVERAL, SEVERAL_IN, type KindWord, type SeveralIn } from './kind-words.ts';
+import { FILLERS, phraseAt, takeCountedKind, type Count } from './counted-kind.ts';
+import { kindAt, SEVERAL, SEVERAL_IN, type SeveralIn } from './kind-words.ts';
 import { nearestWord } from './nearest-word.ts';
 import { readRoom, readWholeRoom, type Placing } from './rooms.ts';
+import { Unreadable } from './unreadable.ts';
+import { statedElsewhere } from './stated-elsewhere.ts';
 import { wordsOf, type Word } from './words.ts';
 
 /** A stretch of the line and what it was taken for. */
@@ -55,17 +59,6 @@ export interface LineContext {
   roomId: string;
 }
 
-/** Most pieces that one line makes. */
-export const MAX_PIECES_A_LINE = 200;
-
-class Unreadable extends Error {
-  readonly word: Word;
-  constructor(message: string, word: Word) {
-    super(message);
-    this.word = word;
-  }
-}
-
 /**
  * Reads one typed line, such as `7 door 6p 1981x762x35 oil gloss both sides practice 1-7`: a number, a kind, then sizes,
  * coats, scope and room in any order. Lengths without a unit are in the given system's. A fault says at which word.
@@ -92,13 +85,6 @@ function readWith(line: string, context: LineContext, severalIn: readonly Severa
   }
 }
 
-/** Small words between facts, which state nothing. */
-const FILLERS: ReadonlySet<string> = new Set(
-  'a an the and with of on at to is are each all by for from old new existing currently painted paint coat coats finish finished size sized made about approx pcs pieces x & + - – — . : /'.split(
-    ' ',
-  ),
-);
-
 class LineReader {
   readonly #words: Word[];
   readonly #context: LineContext;
@@ -106,8 +92,6 @@ class LineReader {
   readonly #severalIn: readonly SeveralIn[];
   /** Words that state something of the kind that the line is about. */
   #phrases: PieceDefinition['typed']['phrases'] = [];
-  /** Whether the kind was said in the plural. */
-  #isPlural = false;
 
   constructor(words: Word[], context: LineContext, understood: Understood[], severalIn: readonly SeveralIn[]) {
     this.#words = words;
@@ -117,14 +101,18 @@ class LineReader {
   }
 
   read(): Omit<LineRead, 'understood'> {
-    let count = this.#takeCount();
-    const { kind, shape: implied, isOutside, upHigh, substrate, at: from } = this.#takeKind(count !== null);
-    count ??= this.#takeCountBefore(from) ?? this.#takeCountAfter(from);
+    const { found, count } = takeCountedKind(this.#words, this.#context.units, this.#severalIn, this.#tell.bind(this));
+    const { kind, shape: implied, isOutside, upHigh, allOver, substrate } = found;
     const definition = definitionOf(kind);
     this.#phrases = definition.typed.phrases;
     const preset = definition.presets[0]?.shape;
     let piece = usualPiece(kind, this.#context.roomId, { shape: { ...preset, ...implied } as StatedPiece['shape'] });
     if (upHigh) piece = { ...piece, upHigh };
+    if (allOver)
+      piece = {
+        ...piece,
+        scope: { faces: FACE_IDS.filter((id) => definition.faceNames[id]), edges: piece.scope.edges },
+      };
     if (substrate !== null) piece = { ...piece, surface: { ...piece.surface, substrate } };
     if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
     const asked: Asked[] = [];
@@ -176,86 +164,8 @@ class LineReader {
     if (first && last) this.#understood.push({ start: first.start, end: last.end, said });
   }
 
-  /** “7” or “7×” before anything else. */
-  #takeCount(): { word: Word; value: number } | null {
-    const [word] = this.#words;
-    const match = word && /^(\d{1,4})[x×]?$/.exec(word.text);
-    if (!word || !match) return null;
-    const value = Number(match[1]);
-    if (value < 1 || value > MAX_PIECES_A_LINE) {
-      throw new Unreadable(`A line makes 1 to ${MAX_PIECES_A_LINE} pieces; write a second line for more.`, word);
-    }
-    this.#tell(0, 1, `${value} ×`);
-    this.#words.shift();
-    return { word, value };
-  }
-
-  /** “kitchen, 14 doors”: how many, before the kind's plural, wherever that stands. */
-  #takeCountBefore(at: number): { word: Word; value: number } | null {
-    const word = this.#words[at - 1];
-    const value = Number(word?.text);
-    if (!this.#isPlural || !word || !/^\d{1,3}$/.test(word.text) || value < 1 || value > MAX_PIECES_A_LINE) return null;
-    this.#tell(at - 1, 1, `${value} ×`);
-    this.#words.splice(at - 1, 1);
-    return { word, value };
-  }
-
-  /** “drawers 4”: how many, after the kind's plural, where nothing stands there that the number would belong to. */
-  #takeCountAfter(at: number): { word: Word; value: number } | null {
-    const word = this.#words[at];
-    const next = this.#words[at + 1]?.text ?? '';
-    const isAlone =
-      next === '' || !/^(p|panel|panels|panes?|sections?|spindles|newels|lights?|m|mm|m2|m²|sq|high|x)$/.test(next);
-    if (!this.#isPlural || word === undefined || !isAlone || !/^\d{1,3}$/.test(word.text)) return null;
-    const value = Number(word.text);
-    if (value < 1 || value > MAX_PIECES_A_LINE) return null;
-    this.#tell(at, 1, `${value} ×`);
-    this.#words.splice(at, 1);
-    return { word, value };
-  }
-
-  /**
-   * The kind's words are taken out of the line, wherever they stand. The first that is found counts, but for one that a
-   * number stands before, “kitchen cabinets, 12 doors”, unless that says something of the first: “door 6 panels”.
-   */
-  #takeKind(isCounted: boolean): KindWord & { at: number } {
-    const all = this.#words.flatMap((_word, at) => kindAt(this.#words, at) ?? []);
-    const [first] = all;
-    const counted = all.find(({ at }) => /^\d{1,3}$/.test(this.#words[at - 1]?.text ?? ''));
-    const isOfFirst =
-      first && counted && this.#phraseAt(counted.at - 1, definitionOf(first.kind).typed.phrases) !== null;
-    const found = isCounted || isOfFirst ? first : (counted ?? first);
-    if (found) {
-      const { at, words } = found;
-      const last = this.#words[at + words.length - 1]?.text;
-      this.#isPlural = last !== words.at(-1);
-      const kind = this.#severalIn.find(
-        ({ word, rooms }) => words.join(' ') === word && this.#words.some(({ text }) => rooms.includes(text)),
-      )?.kind;
-      const isPlain = kind !== undefined || Object.keys(found.shape).length === 0;
-      this.#tell(at, words.length, isPlain ? definitionOf(kind ?? found.kind).name.toLowerCase() : words.join(' '));
-      this.#words.splice(at, words.length);
-      return { ...found, kind: kind ?? found.kind };
-    }
-    const { word, near } = nearestKind(this.#words);
-    const help = near
-      ? ` Did you mean “${near}”?`
-      : ' Write one such as door, cupboard door, sash window, railing, skirting.';
-    throw new Unreadable(`What kind of piece is it?${help}`, word);
-  }
-
-  /** What a phrase of a kind says at a place, and how many words it takes; null where none does. */
-  #phraseAt(at: number, phrases: PieceDefinition['typed']['phrases']): { shape: Shape; taken: number } | null {
-    const texts = this.#words.slice(at).map(({ text }) => text);
-    for (const phrase of phrases) {
-      const read = phrase.read(texts, this.#context.units);
-      if (read !== null) return read;
-    }
-    return null;
-  }
-
   #phrase(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
-    const read = this.#phraseAt(at, definition.typed.phrases);
+    const read = phraseAt(this.#words, at, definition.typed.phrases, this.#context.units);
     if (read === null) return null;
     const said = this.#words.slice(at, at + read.taken).map(({ text }) => text);
     state(read.shape);
@@ -336,7 +246,7 @@ class LineReader {
   #isKnown(at: number): boolean {
     const word = this.#words[at]?.text ?? '';
     if (/^front/.test(word) && this.#words[at + 1]?.text !== 'only') return false;
-    if (this.#phraseAt(at, this.#phrases) !== null) return true;
+    if (phraseAt(this.#words, at, this.#phrases, this.#context.units) !== null) return true;
     return /^[\d"“]/.test(word) || this.#fact(at, () => undefined, 'silently') !== null;
   }
 
@@ -389,6 +299,8 @@ class LineReader {
     if (/^[\d.,]/.test(word.text)) {
       return `Can’t place “${word.text}”. Type sizes together, e.g. 1981x762x35.`;
     }
+    const elsewhere = statedElsewhere(word.text);
+    if (elsewhere !== null) return elsewhere;
     const known = [
       ...FACTS.flatMap(({ words }) => words),
       ...definition.typed.phrases.flatMap(({ example }) => example.split(' ')),
@@ -421,7 +333,7 @@ class LineReader {
     if (fault) throw new Unreadable(fault.message, at(fault.field));
   }
 
-  #places(count: { word: Word; value: number } | null, placing: Placing | null, note: string): LineRead['places'] {
+  #places(count: Count | null, placing: Placing | null, note: string): LineRead['places'] {
     const numbers = placing?.numbers ?? null;
     if (numbers && count && numbers.length !== count.value) {
       throw new Unreadable(

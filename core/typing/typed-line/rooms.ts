@@ -16,7 +16,7 @@ type Read = { ok: true; placing: Placing; taken: number } | { ok: false; message
 
 /** Words that are rooms by themselves, without “in” before them. */
 const ROOM_WORDS: ReadonlySet<string> = new Set(
-  'kitchen hall hallway bathroom bedroom lounge landing stairs staircase study office utility pantry nursery porch conservatory attic cellar toilet wc ensuite laundry diner playroom'.split(
+  'kitchen hall hallway bathroom bedroom lounge landing stairs staircase study office utility pantry nursery porch conservatory attic cellar toilet wc ensuite laundry diner playroom garage lobby vestibule cloakroom basement foyer mudroom loft library'.split(
     ' ',
   ),
 );
@@ -102,15 +102,19 @@ export function readWholeRoom(words: readonly Word[], at: number, rooms: readonl
   };
 }
 
+/** Whether nothing stands between a word and the one before it: no comma, and no word that said something else. */
+const followsOn = (words: readonly Word[], at: number): boolean =>
+  at === 0 || (words[at]?.start ?? 0) - (words[at - 1]?.end ?? 0) <= 1;
+
 /** “in back stair”, or “practice 1-7” of a room that is not there yet. */
 function readNewRoom(words: readonly Word[], at: number, isKnown: (at: number) => boolean): Read | null {
   const word = words[at];
   if (word === undefined) return null;
-  const isNamed = word.text === 'in' || ROOM_WORDS.has(word.text);
+  const isNamed = word.text === 'in' || ROOM_WORDS.has(word.text) || words[at + 1]?.text === 'room';
   const start = word.text === 'in' ? at + 1 : at;
   // What follows “in” is a name, whatever it means elsewhere: a front hall.
   let end = isNamed ? Math.min(start + 1, words.length) : start;
-  while (end < words.length && !isKnown(end)) end++;
+  while (end < words.length && !isKnown(end) && followsOn(words, end)) end++;
   if (isNamed && end === words.length - 1 && /^\d{1,3}$/.test(words[end]?.text ?? '')) end++;
   const numbers = spanOf(words[end]);
   if (end === start || (!isNamed && numbers === null)) return null;

@@ -19,7 +19,12 @@ const WORD = new RegExp(
   'giu',
 );
 
-const plain = (text: string): string => text.replace(/[’′]/g, "'").replace(/[″]|''/g, '"');
+/** Marks as one types them on a keyboard; brackets say nothing. */
+const plain = (text: string): string =>
+  text
+    .replace(/[’′]/g, "'")
+    .replace(/[″]|''/g, '"')
+    .replace(/[()[\]]/g, ' ');
 
 /** The words of a line, in order. */
 export function wordsOf(line: string): Word[] {

@@ -59,6 +59,11 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
             ))}
           </Box>
         )}
+        {read.ok && read.others !== null && (
+          <Typography sx={{ fontSize: 15 }}>
+            Next: <strong>{line.slice(read.others)}</strong>. It stays in the line.
+          </Typography>
+        )}
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
             <strong>{marksInWords(marks)}</strong>: {localise(definitionOf(read.kind).name).toLowerCase()},{' '}

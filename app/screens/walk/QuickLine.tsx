@@ -50,7 +50,9 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
     const survey = surveyOf(job, rows, () => nanoid(10));
     if (!apply('survey', survey).ok) return;
     setLast(line);
-    setLine('');
+    setLine(read.others === null ? '' : line.slice(read.others));
+    // What stays in the line goes to the room of what was added.
+    setChosenRoom(null);
     setAdded({
       words: [
         `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,

@@ -41,12 +41,13 @@ export function phraseAt(
 
 /**
  * Takes the kind and how many of it out of the words of a line, wherever they stand, and tells what was taken for what.
- * Throws where no kind is said, and where more are counted than one line makes.
+ * `into` are the
+ * words of the room that the pieces go to where the line names none. Throws where no kind is said, and where more are
+ * counted than one line makes.
  */
 export function takeCountedKind(
   words: Word[],
-  units: UnitSystem,
-  severalIn: readonly SeveralIn[],
+  { units, into, severalIn }: { units: UnitSystem; into: readonly string[]; severalIn: readonly SeveralIn[] },
   tell: (from: number, count: number, said: string) => void,
 ): { found: KindWord; count: Count | null } {
   const take = (at: number, value: number): Count | null => {
@@ -62,7 +63,8 @@ export function takeCountedKind(
   const { at } = found;
   const isPlural = isMany(words, found);
   const said = found.words.join(' ');
-  const inRoom = severalIn.find(({ word, rooms }) => said === word && words.some(({ text }) => rooms.includes(text)));
+  const named = [...into, ...words.map(({ text }) => text)];
+  const inRoom = severalIn.find(({ word, rooms }) => said === word && rooms.some((room) => named.includes(room)));
   const kind = inRoom?.kind ?? found.kind;
   const isPlain = inRoom !== undefined || Object.keys(found.shape).length === 0;
   tell(at, found.words.length, isPlain ? definitionOf(kind).name.toLowerCase() : said);

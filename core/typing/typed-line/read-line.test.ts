@@ -170,22 +170,21 @@ test('several doors of a kitchen are its cupboards’, unless their size or thei
     'cabinet-door',
     'cabinet-door',
   ]);
+  const kitchen = [...ROOMS, room('kitchen', 'Old kitchen')];
+  const into = readLine('9 doors', { units: 'metric', rooms: kitchen, roomId: 'kitchen' });
+  assert.equal(into.ok && into.kind, 'cabinet-door');
   assert.deepEqual(
     kinds('door in kitchen', '2 doors in kitchen', 'kitchen 4 doors 762x1981', '7 doors 6p kitchen', '9 doors'),
     ['panelled-door', 'panelled-door', 'panelled-door', 'panelled-door', 'panelled-door'],
   );
 });
 
-test('pieces of another kind on the same line are asked about with all that is said of them', () => {
+test('pieces of another kind that are counted are for the next line; others are asked about', () => {
   const line = 'kitchen 12 doors 450x700, 4 drawer fronts 450x200';
-  assert.equal(
-    asked(line),
-    '4 drawer fronts 450x200: Type “4 drawer fronts 450x200” on a line of its own: a line makes pieces of one kind.',
-  );
-  assert.deepEqual(
-    [read(line).kind, read(line).piece.shape.height, read(line).places.length],
-    ['cabinet-door', 700, 12],
-  );
+  const first = read(line);
+  assert.deepEqual([first.kind, first.piece.shape.height, first.places.length], ['cabinet-door', 700, 12]);
+  assert.deepEqual([first.asked, line.slice(first.others ?? 0)], [[], '4 drawer fronts 450x200']);
+  assert.equal(read('4 drawer fronts 450x200').others, null);
   assert.match(asked('door 762x1981 and casing'), /^casing: Type “casing” on a line of its own/);
   assert.equal(read('garage door 4880x2130 5 sections 8 panels').kind, 'sectional-door');
 });
@@ -200,7 +199,7 @@ test('how many: before the kind or after it, by what they belong to, with “x�
   assert.deepEqual(many('drawer fronts 6 @ 450x160'), ['drawer-front', 6, 0]);
   assert.deepEqual(many('interior doors 6 hollow core 80x200cm'), ['panelled-door', 6, 0]);
   assert.deepEqual(many('sash windows x4 900x1500 2 over 2'), ['sash-window', 4, 0]);
-  assert.deepEqual(many('cabinet 800x720x560 2 doors'), ['carcass', 1, 1]);
+  assert.deepEqual(many('cabinet 800x720x560 2 doors'), ['carcass', 1, 0]);
 });
 
 test('panes of a sash as they are said, and none where both sashes differ', () => {

@@ -38,6 +38,8 @@ export interface LineRead {
   asked: Asked[];
   /** One for each piece; a room that is not there yet has only a name. */
   places: { room: { id: string } | { name: string }; note: string }[];
+  /** Where pieces of another kind begin, which are read when these are added; null without. */
+  others: number | null;
   understood: Understood[];
 }
 
@@ -101,7 +103,12 @@ class LineReader {
   }
 
   read(): Omit<LineRead, 'understood'> {
-    const { found, count } = takeCountedKind(this.#words, this.#context.units, this.#severalIn, this.#tell.bind(this));
+    const into = this.#context.rooms.find(({ id }) => id === this.#context.roomId)?.name ?? '';
+    const { found, count } = takeCountedKind(
+      this.#words,
+      { units: this.#context.units, into: into.toLowerCase().split(/\s+/), severalIn: this.#severalIn },
+      this.#tell.bind(this),
+    );
     const { kind, shape: implied, isOutside, upHigh, allOver, substrate } = found;
     const definition = definitionOf(kind);
     this.#phrases = definition.typed.phrases;
@@ -120,6 +127,7 @@ class LineReader {
     const shape: Record<string, Shape[string]> = { ...piece.shape };
     const free = [...definition.typed.lengths];
     let placing: Placing | null = null;
+    let others: number | null = null;
 
     const state = (facts: Shape, word: Word): void => {
       for (const [key, value] of Object.entries(facts)) {
@@ -142,10 +150,14 @@ class LineReader {
         }) ??
         this.#note(at, (note) => (piece = { ...piece, note })) ??
         this.#room(at, (found) => (placing = found)) ??
-        (this.#countsMistyped(at, definition) || this.#wordsOfOtherKind(at) > 0
+        (this.#countsMistyped(at, definition) || this.#countsOthers(at)
           ? null
           : this.#length(at, definition, free, (facts) => state(facts, word))) ??
         (FILLERS.has(word.text) ? 1 : null);
+      if (taken === null && this.#countsOthers(at)) {
+        others = word.start;
+        break;
+      }
       if (taken === null) {
         const { words, question } = this.#question(at, definition);
         asked.push({ start: word.start, end: this.#words[at + words - 1]?.end ?? word.end, question });
@@ -156,7 +168,7 @@ class LineReader {
     const last = this.#words.at(-1) ?? { text: '', start: 0, end: 0 };
     this.#check(complete, definition, (key) => stated.get(key) ?? last);
     piece = { ...piece, shape: complete as StatedPiece['shape'] };
-    return { kind, piece, asked, places: this.#places(count, placing, piece.note) };
+    return { kind, piece, asked, others, places: this.#places(count, placing, piece.note) };
   }
 
   #tell(from: number, count: number, said: string): void {
@@ -274,10 +286,9 @@ class LineReader {
     return !own.includes(next) && nearestWord(next, own) !== null;
   }
 
-  /** How many words from a place on are about pieces of another kind: all the rest where they are counted. */
-  #wordsOfOtherKind(at: number): number {
-    const isCounted = /^\d{1,3}$/.test(this.#words[at]?.text ?? '') && kindAt(this.#words, at + 1) !== null;
-    return isCounted ? this.#words.length - at : (kindAt(this.#words, at)?.words.length ?? 0);
+  /** “6 drawers”: whether pieces of another kind are counted from a place on. */
+  #countsOthers(at: number): boolean {
+    return /^\d{1,3}$/.test(this.#words[at]?.text ?? '') && kindAt(this.#words, at + 1) !== null;
   }
 
   /** What is asked about words that say nothing from a place on, and how many of them it is about. */
@@ -287,10 +298,9 @@ class LineReader {
     if (next && this.#countsMistyped(at, definition)) {
       return { words: 2, question: this.#questionOf(next, definition) };
     }
-    const words = this.#wordsOfOtherKind(at);
-    if (words > 0) {
-      const said = this.#words.slice(at, at + words).map(({ text }) => text);
-      return { words, question: `Type “${said.join(' ')}” on a line of its own: a line makes pieces of one kind.` };
+    const other = kindAt(this.#words, at);
+    if (other) {
+      return { words: other.words.length, question: `Type “${other.words.join(' ')}” on a line of its own.` };
     }
     return { words: 1, question: this.#questionOf(word, definition) };
   }

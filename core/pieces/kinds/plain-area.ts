@@ -108,9 +108,12 @@ export const plainArea: PieceDefinition<PlainArea> = {
       wall: { use: 'wall' },
       'feature wall': { use: 'wall' },
       ceiling: { use: 'ceiling' },
+      'porch ceiling': { use: 'ceiling' },
       patch: PATCH,
       'plaster patch': PATCH,
     },
+    outside: ['porch ceiling'],
+    madeOf: { 'porch ceiling': 'softwood' },
     sizes: wallSizes,
     lengths: [],
     phrases: [

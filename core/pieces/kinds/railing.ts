@@ -133,7 +133,20 @@ export const railing: PieceDefinition<Railing> = {
   }),
   cautions: ['ladder'],
   typed: {
-    words: { railing: {}, balustrade: {}, banister: {}, 'porch rail': {}, 'porch railing': {}, handrail: HANDRAIL },
+    words: {
+      railing: {},
+      balustrade: {},
+      banister: {},
+      'porch rail': {},
+      'porch railing': {},
+      'deck rail': {},
+      'deck railing': {},
+      'balcony railing': {},
+      'stair rail': {},
+      'stair railing': {},
+      handrail: HANDRAIL,
+    },
+    outside: ['porch rail', 'porch railing', 'deck rail', 'deck railing', 'balcony railing'],
     sizes: () => null,
     lengths: ['length', 'height'],
     complete: (shape, stated) => {
@@ -148,8 +161,8 @@ export const railing: PieceDefinition<Railing> = {
       return stated.has('spindles') || isHandrail ? posted : { ...posted, spindles: spindlesNeeded(posted as Railing) };
     },
     phrases: [
-      counts('spindles', ['spindle', 'spindles'], '96 spindles'),
-      counts('newels', ['newel', 'newels'], '5 newels'),
+      counts('spindles', ['spindle', 'spindles', 'baluster', 'balusters', 'picket', 'pickets'], '96 spindles'),
+      counts('newels', ['newel', 'newels', 'post', 'posts'], '5 newels'),
       measured(['sq', 'square'], (spindle) => ({ spindle, section: 'square' }), '32 sq'),
       measured(['round', 'dia'], (spindle) => ({ spindle, section: 'round' }), '41 round'),
       measured(['turned'], (spindle) => ({ spindle, section: 'turned' }), '45 turned'),

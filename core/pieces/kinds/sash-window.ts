@@ -105,6 +105,8 @@ const PANES: Phrase = {
   },
 };
 
+const HUNG_WORDS = ['double hung window', 'double-hung window', 'single hung window', 'single-hung window'];
+
 /** Panes across and down a sash, by their number. */
 const PANES_OF_A_SASH: Readonly<Record<string, Shape>> = {
   1: { paneColumns: 1, paneRows: 1 },
@@ -187,7 +189,13 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   lines: (shape) => ({ wall: 2 * (shape.width + shape.height), glass: glassLine(face('front', shape)), fixed: 400 }),
   cautions: ['window-weight', 'glass', 'ladder'],
   typed: {
-    words: { 'sliding sash window': {}, 'sash window': {}, 'sliding sash': {}, sash: {} },
+    words: {
+      'sliding sash window': {},
+      'sash window': {},
+      'sliding sash': {},
+      sash: {},
+      ...Object.fromEntries(HUNG_WORDS.map((word) => [word, {}])),
+    },
     sizes: sizesAsTyped('width', 'height'),
     lengths: [],
     phrases: [PANES, OVER, PANES_PHRASE],

@@ -14,13 +14,13 @@ import { KEEP_OFF } from '../while-wet.ts';
 
 const SIZE = {
   length: [50, 500_000],
-  height: [5, 600],
+  height: [5, 1500],
   thickness: [3, 400],
 } as const;
 const schema = z.lazy(() =>
   z.object({
     ...within(SIZE),
-    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead', 'plinth', 'stair', 'eaves']),
+    use: z.enum(['skirting', 'dado', 'cornice', 'casing', 'sill', 'bead', 'plinth', 'stair', 'eaves', 'wainscot']),
     profile: z.enum([...PROFILE_IDS, 'measured', 'drawn']),
     girth: z.number().min(5).max(1500),
     drawn: z.array(z.number().min(-600).max(600)).max(120),
@@ -38,6 +38,7 @@ const USES = {
   bead: { name: 'bead or strip', lowerEnd: 'free', trade: 'joinery' },
   plinth: { name: 'plinth', lowerEnd: 'stands', trade: 'floor-trim' },
   stair: { name: 'stair string or riser', lowerEnd: 'free', trade: 'joinery' },
+  wainscot: { name: 'wainscot', lowerEnd: 'free', trade: 'joinery' },
   eaves: { name: 'board at the eaves', lowerEnd: 'free', trade: 'joinery' },
 } as const;
 
@@ -64,7 +65,17 @@ const WINDOW_BOARD: TrimRun = { ...USUAL, use: 'sill', profile: 'bullnose', leng
 const PLINTH: TrimRun = { ...USUAL, use: 'plinth', profile: 'square', length: 3000, height: 150, thickness: 16 };
 const STRING: TrimRun = { ...USUAL, use: 'stair', profile: 'square', length: 4000, height: 250, thickness: 30 };
 const RISER: TrimRun = { ...USUAL, use: 'stair', profile: 'square', length: 900, height: 180, thickness: 18 };
+const WAINSCOT: TrimRun = { ...USUAL, use: 'wainscot', profile: 'square', length: 4000, height: 1000, thickness: 18 };
 const EAVES: TrimRun = { ...USUAL, use: 'eaves', profile: 'square', height: 200, thickness: 22 };
+const WAINSCOT_WORDS = [
+  'wainscot',
+  'wainscoting',
+  'panelling',
+  'paneling',
+  'wall panelling',
+  'wall paneling',
+  'beadboard',
+];
 const EAVES_WORDS = ['fascia', 'fascia board', 'bargeboard', 'barge board', 'soffit'];
 const PICTURE_RAIL: TrimRun = { ...USUAL, use: 'dado', profile: 'ogee', height: 45, thickness: 20 };
 
@@ -168,6 +179,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
       stringer: STRING,
       'stair riser': RISER,
       riser: RISER,
+      ...Object.fromEntries(WAINSCOT_WORDS.map((word) => [word, WAINSCOT])),
       ...Object.fromEntries(EAVES_WORDS.map((word) => [word, EAVES])),
       'window board': WINDOW_BOARD,
       'window sill': WINDOW_BOARD,
@@ -181,6 +193,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
     },
     outside: EAVES_WORDS,
     upHigh: EAVES_WORDS,
+    madeOf: Object.fromEntries(WAINSCOT_WORDS.map((word) => [word, 'mdf' as const])),
     sizes: sizesOf,
     lengths: ['length', 'height', 'thickness'],
     // “120 skirting 45 m”: the longer of two is its length, whichever was said first.

@@ -67,6 +67,7 @@ const edgesOf = (definition: PieceDefinition) => EDGE_IDS.filter((id) => definit
 /** Every word for surface, scope and place, in both vocabularies. */
 export const FACTS: readonly Fact[] = [
   substrate('softwood', 'softwood', 'softwood', 'pine', 'timber', 'wood', 'wooden', 'plywood', 'ply'),
+  substrate('softwood', 'close-grained wood, as softwood', 'maple', 'birch', 'beech', 'alder', 'poplar', 'tulipwood'),
   substrate('oak', 'oak or ash', 'oak', 'ash', 'oak veneer'),
   substrate('oak', 'hardwood, as oak', 'hardwood', 'mahogany', 'meranti', 'sapele', 'walnut', 'chestnut'),
   substrate('mdf', 'MDF', 'mdf', 'hdf', 'fibreboard', 'fiberboard', 'chipboard', 'particle board'),
@@ -89,6 +90,7 @@ export const FACTS: readonly Fact[] = [
     ...['iron', 'wrought iron', 'cast iron'],
   ),
   substrate('vinyl', 'vinyl', 'vinyl', 'pvc', 'upvc', 'plastic'),
+  substrate('vinyl', 'glass fibre, as vinyl', 'fibreglass', 'fiberglass', 'composite', 'grp'),
   substrate('plaster', 'plaster', 'plaster', 'plasterboard', 'drywall'),
   coat('bare', 'bare', 'bare', 'bare wood', 'stripped', 'unpainted', 'new plaster', 'bare plaster'),
   coat('factory-primed', 'factory-primed', 'factory primed', 'factory-primed', 'primed', 'pre-primed', 'preprimed'),

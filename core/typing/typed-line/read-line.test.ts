@@ -236,6 +236,22 @@ test('a word that is stated elsewhere is told where', () => {
   assert.match(asked('front door oil, south facing'), /^south: .*stated with the room/);
 });
 
+test('feet and inches as they are said: one length, two, and “in” that is no place', () => {
+  const shape = (line: string) => read(line, 'us').piece.shape;
+  assert.deepEqual(
+    [shape('baseboard 120 ft 5 1/4 in').length, shape('baseboard 120 ft 5 1/4 in').height],
+    [36_576, 133.35],
+  );
+  assert.deepEqual([shape('door 6 ft 8 in x 2 ft 6 in').width, shape('garage door 16 ft x 7 ft').width], [762, 4876.8]);
+  const rail = read('porch railing 12 ft 36 balusters', 'us');
+  assert.deepEqual(
+    [rail.piece.shape.length, rail.piece.shape.spindles, rail.piece.exposure.front],
+    [3657.6, 36, 'outside'],
+  );
+  const vanity = read('bathroom vanity 36x32 in oak', 'us');
+  assert.deepEqual([vanity.piece.surface.substrate, vanity.places[0]?.room], ['oak', { name: 'Bathroom' }]);
+});
+
 test('a bookcase is painted inside as well; hardwood is taken for oak; brackets say nothing', () => {
   assert.deepEqual(read('bookcase 900x1800x300').piece.scope.faces, ['front', 'back']);
   assert.deepEqual(read('cabinet').piece.scope.faces, ['front']);

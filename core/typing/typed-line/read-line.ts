@@ -140,6 +140,7 @@ class LineReader {
       if (word === undefined) break;
       const taken =
         this.#room(at, (found) => (placing = found), 'whole names') ??
+        (this.#isInches(at) ? 1 : null) ??
         this.#phrase(at, definition, (facts) => state(facts, word)) ??
         this.#sizes(at, definition, (facts) => state(facts, word)) ??
         this.#fact(at, (fact) => {
@@ -187,7 +188,7 @@ class LineReader {
 
   #sizes(at: number, definition: PieceDefinition, state: (facts: Shape) => void): number | null {
     const word = this.#words[at];
-    if (!word || !/\dx\d|["'mn]x\d/.test(word.text)) return null;
+    if (!word || !/\dx\d|["'mnt]x\d/.test(word.text)) return null;
     const parts = word.text.split('x');
     // “5x4m” is both in metres.
     const unit = /[a-z"']+$/.exec(parts.at(-1) ?? '')?.[0] ?? '';
@@ -252,6 +253,12 @@ class LineReader {
     state(read.placing);
     this.#tell(at, read.taken, read.placing.said);
     return read.taken;
+  }
+
+  /** “36x60 in oak”: whether “in” after sizes stands for inches, since no place follows. */
+  #isInches(at: number): boolean {
+    if (this.#words[at]?.text !== 'in' || !/\dx\d/.test(this.#words[at - 1]?.text ?? '')) return false;
+    return this.#isKnown(at + 1) || kindAt(this.#words, at + 1) !== null;
   }
 
   /** Whether something other than a room's name starts at this word. Many a room has a front. */

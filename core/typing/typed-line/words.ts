@@ -8,7 +8,8 @@ export interface Word {
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const MIXED = String.raw`(?:\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|${NUMBER})`;
-const FEET = String.raw`${NUMBER}\s*(?:'|ft\b)(?:\s*-?\s*${MIXED}\s*(?:"|in\b)?)?`;
+// “6'8” and “6 ft 8 in” are one length; “12 ft 36 spindles” and “120 ft 5 1/4 in” of baseboard are two.
+const FEET = String.raw`(?:${NUMBER}\s*'(?:\s*-?\s*${MIXED}\s*(?:"|in\b)?)?|1?\d\s*ft\s*-?\s*${MIXED}\s*(?:"|in\b)|${NUMBER}\s*ft\b)`;
 // “door in kitchen” is no inch; “36 in” before another size or at the end is one.
 const MARKED = String.raw`${MIXED}\s*(?:"|mm\b|cm\b|m\b)|${MIXED}in\b|${MIXED}\s+in(?=\s*(?:$|[,;]|[x×*]\s*\d))`;
 const LENGTH = String.raw`(?:${FEET}|${MARKED}|${MIXED})`;

@@ -4,7 +4,8 @@ import { test } from 'node:test';
 import type { Piece } from '../job/document/piece-schema.ts';
 import { sketchOf } from '../job/document/usual-piece.ts';
 import { readLine } from '../typing/typed-line/read-line.ts';
-import { coatMinutes, SKILL_FACTOR } from './pace.ts';
+import { FACE_IDS } from '../pieces/elevation.ts';
+import { coatMinutes, keyMinutes, SKILL_FACTOR } from './pace.ts';
 
 const PAPER = readFileSync(new URL('../../docs/paces.md', import.meta.url), 'utf8');
 
@@ -31,6 +32,7 @@ const pieceOf = (line: string): Piece => {
 
 const WORK: Readonly<Record<string, (piece: Piece) => number>> = {
   roller: (piece) => coatMinutes(piece, 'front', { tool: 'roller', extent: 'all' }),
+  'open pores': (piece) => keyMinutes(piece, 'abrade', FACE_IDS),
   brush: (piece) => coatMinutes(piece, 'front', { tool: 'brush', extent: 'all' }),
 };
 

@@ -69,7 +69,7 @@ function layersOn(
 }
 
 /** Minutes at the crew's pace that one coat takes at one go on a face in the open, where the weather's hours are short. */
-const MAX_IN_THE_OPEN = 120;
+const MAX_IN_THE_OPEN = 60;
 /** Minutes at the crew's pace that a section of a longer coat takes at most in a room and in the open, as far as its joints allow. */
 const MAX_SECTION = { inside: 90, outside: 45 };
 /** Hours for which the first coat on bare plaster rests. */

@@ -19,6 +19,7 @@ import { isRehangStep, isTakenDownAgain } from '../../steps/rehanging.ts';
 import { isHinged, outingsOf, type Outing } from '../../steps/night-hanging.ts';
 import { PaintableWindows, type HoursFor } from './paintable-windows.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
+import { flashRustOf, STAYS_BRIGHT } from '../../steps/flash-rust.ts';
 import { pieceSteps } from '../../steps/piece-steps.ts';
 import type { CoatStep, PieceStep } from '../../steps/step.ts';
 import type { ProblemDraft } from './problem-draft.ts';
@@ -165,6 +166,10 @@ export class PieceTasks {
       if (!behind) previous = step;
       if (!behind && !isHinged(step)) damp = step.dryHours > 0 ? step : null;
     });
+    for (const { from, to, again } of flashRustOf(this.#job, piece, steps)) {
+      if (progress.has(to.id) || steps.indexOf(to) <= lastDone) continue;
+      this.#draft.lateAfter(from, to, STAYS_BRIGHT, again);
+    }
     const last = steps.at(-1);
     if (last) {
       const { id: pieceId, roomId, zone } = piece;

@@ -122,19 +122,14 @@ export class ProblemDraft {
       const known = !last && this.#milestones.has(to);
       if (!known) this.waits.push({ from, to, atLeast: { clock, dose: leg.dose * 60 } });
       if (!last) this.#milestones.add(to);
-      if (window !== null) this.#recoatWindow(step, after, window);
+      if (window !== null) this.lateAfter(step, after, window, after.coat?.reAbrade ?? 1);
       from = to;
     });
   }
 
-  /** Later than this it is abraded again. */
-  #recoatWindow(step: PieceStep, after: PieceStep, minutes: number): void {
-    this.waits.push({
-      from: step.id,
-      to: after.id,
-      atMost: { ticks: minutes },
-      late: { work: this.work(after.coat?.reAbrade ?? 1) },
-    });
+  /** More minutes after a step than this, what follows takes so much longer: it is abraded again. */
+  lateAfter(step: PieceStep, after: PieceStep, minutes: number, again: number): void {
+    this.waits.push({ from: step.id, to: after.id, atMost: { ticks: minutes }, late: { work: this.work(again) } });
   }
 
   /** The moment of touch dry of a coat, whether or not something of its own piece waits for it. */

@@ -214,6 +214,8 @@ test('panes of a sash as they are said, and none where both sashes differ', () =
       [3, 2],
     ],
   );
+  const sash = read('2 sash windows 900x1400 6/6').piece.shape;
+  assert.deepEqual([sash.height, sash.paneColumns], [1400, 3], 'panes are no fraction of an inch');
   assert.ok(read('sash window 6 over 1').asked.length > 0);
 });
 

@@ -7,7 +7,9 @@ export interface Word {
 }
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
-const MIXED = String.raw`(?:\d+(?:\s+|-)\d+\/\d+|\d+\/\d+|${NUMBER})`;
+/** A fraction of an inch; “6/6” are panes. */
+const FRACTION = String.raw`\d?[13579]\/(?:2|4|8|16|32|64)(?!\d)`;
+const MIXED = String.raw`(?:\d+(?:\s+|-)${FRACTION}|${FRACTION}|${NUMBER})`;
 // “6'8” and “6 ft 8 in” are one length; “12 ft 36 spindles” and “120 ft 5 1/4 in” of baseboard are two.
 const FEET = String.raw`(?:${NUMBER}\s*'(?:\s*-?\s*${MIXED}\s*(?:"|in\b)?)?|1?\d\s*ft\s*-?\s*${MIXED}\s*(?:"|in\b)|${NUMBER}\s*ft\b)`;
 // “door in kitchen” is no inch; “36 in” before another size or at the end is one.

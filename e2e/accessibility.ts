@@ -73,13 +73,15 @@ export class AccessibilityReader {
 
 /** Pictures for which nothing is added to a page or taken from it before it counts as drawn. */
 const STILL_FOR = 3;
+/** Ms after which a picture is looked at though the page is not idle. */
+const IDLE_WITHIN = 1000;
 /** Pictures after which what goes on moving, as a clock does, is taken as it is. */
 const MOST_PICTURES = 120;
 
 /** Waits until a page has drawn all that it has to draw. */
 export async function settled(page: Page): Promise<void> {
   await page.evaluate(
-    ([stillFor, most]) =>
+    ([stillFor, most, timeout]) =>
       new Promise<void>((done) => {
         let nodes = -1;
         let still = 0;
@@ -88,10 +90,10 @@ export async function settled(page: Page): Promise<void> {
           still = now === nodes ? still + 1 : 0;
           nodes = now;
           if (still >= stillFor || picture > most) done();
-          else requestAnimationFrame(() => requestIdleCallback(() => look(picture + 1)));
+          else requestAnimationFrame(() => requestIdleCallback(() => look(picture + 1), { timeout }));
         };
         look(0);
       }),
-    [STILL_FOR, MOST_PICTURES] as const,
+    [STILL_FOR, MOST_PICTURES, IDLE_WITHIN] as const,
   );
 }

@@ -74,7 +74,7 @@ export class AccessibilityReader {
 /** Pictures for which nothing is added to a page or taken from it before it counts as drawn. */
 const STILL_FOR = 3;
 /** Ms after which a picture is looked at though the page is not idle. */
-const IDLE_WITHIN = 1000;
+const IDLE_WITHIN = 300;
 /** Pictures after which what goes on moving, as a clock does, is taken as it is. */
 const MOST_PICTURES = 120;
 

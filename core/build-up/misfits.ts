@@ -1,7 +1,8 @@
 import { WORK_IDS } from '../pieces/works.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Use } from '../shelf/uses.ts';
-import { groundOn, isWood, laysMetalBare, showsTannin } from './rule.ts';
+import { laysMetalBare } from '../proving/proof.ts';
+import { groundOn, isWood, showsTannin } from './rule.ts';
 import type { Situation } from './situation.ts';
 
 const isMadeFor = (coating: Coating, use: Use): boolean => coating.madeFor.includes(use);
@@ -38,7 +39,7 @@ export function misfits(s: Situation): number {
   const ground = groundOn(s);
   const laidBare = s.facts.soundness === 'lets-go' && isWood(s);
   const asked: Use[] = [
-    laysMetalBare(s) ? 'metal' : ground,
+    laysMetalBare(s.facts) ? 'metal' : ground,
     ...(bleeds(s) ? (['stains'] as const) : []),
     ...(laidBare ? (['bare-timber'] as const) : []),
   ];

@@ -76,10 +76,6 @@ export function groundOn(s: Situation): SurfaceGround {
   return s.facts.substrate === 'mdf' ? 'board' : 'bare-timber';
 }
 
-/** Metal under a coat that lets go: it rusts there, and is primed as metal. */
-export const laysMetalBare = (s: Situation): boolean =>
-  s.facts.substrate === 'metal' && !isBare(s) && s.facts.soundness === 'lets-go';
-
 /** Whether bonding has been proved by a patch with this first coat and this key. */
 export const isProvedByPatch = (s: Situation): boolean =>
   s.patch?.held === true && s.patch.first === s.first?.id && s.patch.key === s.key;

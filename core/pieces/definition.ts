@@ -121,20 +121,29 @@ export interface PieceDefinition<S extends Shape = Shape> {
   typed: Typed;
 }
 
+/** What a word for a kind says beside the shape. */
+export interface ImpliedByWord {
+  /** Its outer face looks out: “back door”. */
+  isOutside?: true;
+  /** It is worked on from a ladder. */
+  upHigh?: true;
+  /** Every face is painted: “bookcase”. */
+  allOver?: true;
+  madeOf?: Substrate;
+}
+
+/** The same said by several words. */
+export const impliedBy = (words: readonly string[], implied: ImpliedByWord): Readonly<Record<string, ImpliedByWord>> =>
+  Object.fromEntries(words.map((word) => [word, implied]));
+
 /** How a kind is said in a typed line. */
 export interface Typed {
   /** Words for the kind without plural, “flush door”, and what each says of the shape. The longest that fits counts. */
   words: Readonly<Record<string, Shape>>;
-  /** Of these words, those that say that its outer face looks out: “back door”. */
-  outside?: readonly string[];
-  /** Of these words, those that say that it is worked on from a ladder: “fascia”. */
-  upHigh?: readonly string[];
-  /** Of these words, those whose every face is painted: “bookcase”. */
-  allOver?: readonly string[];
+  /** What these words say beside the shape: “fascia” lies outside, and is reached from a ladder. */
+  implied?: Readonly<Record<string, ImpliedByWord>>;
   /** A word of another kind that counts these: “architraves for 9 doors”. */
   countedBy?: string;
-  /** Of these words, those that say what it is made of: “steel door”. */
-  madeOf?: Readonly<Record<string, Substrate>>;
   /**
    * A word of another kind that means this one where several are said in such a room, up to so many mm high: “kitchen,
    * 14 doors”.

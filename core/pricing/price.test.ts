@@ -51,6 +51,18 @@ test('refinishing and replacing are compared piece for piece; a kind without a p
   );
 });
 
+test('tools are set up again for a second colour, and for the other side of what is turned', () => {
+  const setUp = (of: TestJob): number =>
+    priceOf(of.job).hours.find(({ what }) => what === 'Setting up tools and colours')?.hours ?? NaN;
+  const inPlace = (): TestJob => new TestJob().door('a', { comesOff: false }).coated('enamel-acrylic');
+  const { groupId } = inPlace().job.pieces[0]!;
+  // A steady painter, nine minutes each: primer and two enamels, and both enamels once more in the colour of the back.
+  near(setUp(inPlace()), (3 * 9) / 60);
+  const twoColours = inPlace().tell('change-group', { groupId, backColour: { name: 'reed', hex: '#7b8a6a' } });
+  near(setUp(twoColours), (5 * 9) / 60);
+  near(setUp(new TestJob().door('a').coated('enamel-acrylic')), (6 * 9) / 60);
+});
+
 test('a price without skill, overhead, margin and tax is the bare hours and goods, worked by hand', () => {
   const bare = new TestJob()
     .door('a')

@@ -10,6 +10,8 @@ import { crewFactor } from '../quantities/pace.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
 import { TOOLS, type Tool } from '../shelf/tools.ts';
+import { setupKey } from '../planning/drafting/job-setups.ts';
+import { isCoat } from '../steps/wetness/current-coats.ts';
 import { operationOf, type PriceHeading } from '../steps/operations.ts';
 
 /** Hands-on hours by what is done. */
@@ -99,15 +101,14 @@ export function priceOf(job: Job): Price {
 }
 
 /**
- * Minutes at a professional's pace to set up for the coats: each once a group, product and tool, and again where pieces
- * are turned for their other side.
+ * Minutes at a professional's pace to set up for the coats: once for each coat of a group with one set-up, and again
+ * where pieces are turned for their other side.
  */
 function setupMinutes(job: Job, steps: readonly PieceStep[]): number {
   const sessions = new Map<string, Tool>();
-  for (const { piece, coat: work, turned } of steps) {
-    if (work === null) continue;
-    const { product, tool } = work.coat;
-    sessions.set([groupOf(job, piece)?.id, work.number, product, tool, turned].join('/'), tool);
+  for (const step of steps.filter(isCoat)) {
+    const { piece, coat, turned } = step;
+    sessions.set([groupOf(job, piece)?.id, coat.number, setupKey(job, step), turned].join('/'), coat.coat.tool);
   }
   return [...sessions.values()].reduce((sum, tool) => sum + TOOLS[tool].setup.change, 0);
 }

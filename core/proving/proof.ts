@@ -29,6 +29,10 @@ export interface Proof {
   patch: { first: string; key: Patch['key']; held: boolean } | null;
 }
 
+/** Whether metal lies bare under a coat that lets go: it rusts there, and is primed as metal. */
+export const laysMetalBare = ({ substrate, soundness, oldCoat }: SurfaceFacts): boolean =>
+  substrate === 'metal' && oldCoat !== 'bare' && soundness === 'lets-go';
+
 /** Where a question does not matter, this is how the surface is judged. */
 const PLAIN: Omit<SurfaceFacts, 'substrate' | 'oldCoat'> = {
   soundness: 'holds',

@@ -4,9 +4,9 @@ import fc from 'fast-check';
 import { knownAnswers } from '../testing/known-answers.ts';
 import { cheapestTins, tinChoices, type TinSize } from './tins.ts';
 
-const { cases } = knownAnswers<{
+const { cases } = knownAnswers('tins.json') as {
   cases: { need: number; sizes: TinSize[]; tins: number[]; cost: number; leftOver: number }[];
-}>('tins.json');
+};
 
 test('known answers for tins', () => {
   for (const { need, sizes, tins, cost, leftOver } of cases) {

@@ -4,7 +4,7 @@ import { knownAnswers } from '../testing/known-answers.ts';
 import { coatingSchema, DRYING_STAGES } from './coating.ts';
 import { DEFAULT_COATINGS } from './default-coatings.ts';
 
-const { coatings } = knownAnswers<{ coatings: Record<string, unknown>[] }>('shelf.json');
+const { coatings } = knownAnswers('shelf.json') as { coatings: Record<string, unknown>[] };
 
 for (const stated of coatings) {
   test(`${String(stated.id)} is on the shelf with the figures that are stated`, () => {

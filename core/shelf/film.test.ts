@@ -3,9 +3,9 @@ import { test } from 'node:test';
 import { knownAnswers } from '../testing/known-answers.ts';
 import { dryFilmAt, spreadRate, wetFilm } from './film.ts';
 
-const { cases } = knownAnswers<{
+const { cases } = knownAnswers('film.json') as {
   cases: { volumeSolids: number; dft: number; thinningPercent: number; spread_m2_per_L: number; wetFilm: number }[];
-}>('film.json');
+};
 
 test('known answers for spread rate and wet film', () => {
   for (const known of cases) {

@@ -1,6 +1,6 @@
 import type { Piece } from '../job/document/piece-schema.ts';
 import { LOOSE_SHARE } from '../quantities/pace.ts';
-import { proofOf } from '../proving/proof.ts';
+import { laysMetalBare, proofOf } from '../proving/proof.ts';
 import type { Stated } from './stated-step.ts';
 import type { CoatStep, PieceStep } from './step.ts';
 import { isCoat } from './wetness/current-coats.ts';
@@ -16,10 +16,9 @@ export interface FlashRust {
   again: number;
 }
 
-/** What of a piece's steps has to follow on the same day, since the metal that lies bare rusts overnight. */
+/** Coats of a piece that have to follow their preparation on the same day, since bare metal rusts overnight. */
 export function flashRustOf(job: Stated, piece: Piece, steps: readonly PieceStep[]): FlashRust[] {
-  const { substrate, soundness, oldCoat } = proofOf(job, piece).facts;
-  if (substrate !== 'metal' || soundness !== 'lets-go' || oldCoat === 'bare') return [];
+  if (!laysMetalBare(proofOf(job, piece).facts)) return [];
   const firstCoat = steps.findIndex(isCoat);
   const from = steps[firstCoat - 1];
   if (from === undefined) return [];

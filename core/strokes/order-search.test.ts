@@ -10,7 +10,7 @@ interface Known extends WetEdgeProblem {
   orders: { order: string[]; ages: number[]; worst: number }[];
   bestWorstAge: number;
 }
-const known = knownAnswers<Known>('wet-edge.json');
+const known = knownAnswers('wet-edge.json') as Known;
 const STEPS = 200_000;
 
 test('ages of laps and the best order of the known answers', () => {

@@ -61,7 +61,7 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
         )}
         {read.ok && read.others !== null && (
           <Typography sx={{ fontSize: 15 }}>
-            Next: <strong>{line.slice(read.others)}</strong>. It stays in the line.
+            Next line: <strong>{line.slice(read.others)}</strong>
           </Typography>
         )}
         {read.ok && sketch ? (

@@ -52,7 +52,7 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
     setLast(line);
     setLine(read.others === null ? '' : line.slice(read.others));
     // What stays in the line goes to the room of what was added.
-    setChosenRoom(null);
+    if (read.others !== null) setChosenRoom(null);
     setAdded({
       words: [
         `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,

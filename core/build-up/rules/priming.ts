@@ -1,3 +1,4 @@
+import { laysMetalBare } from '../../proving/proof.ts';
 import { coatFirst, primeFirst, usualCoat } from '../fixing.ts';
 import {
   isFor,
@@ -7,7 +8,6 @@ import {
   isProvedByPatch,
   isWaterborne,
   isWood,
-  laysMetalBare,
   laysWoodBare,
   showsLaminate,
   showsTannin,
@@ -106,7 +106,7 @@ export const PRIMING: readonly Rule[] = [
     id: 'metal-laid-bare',
     severity: 'risk',
     source: 'trade',
-    fires: (s) => laysMetalBare(s) && ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
+    fires: (s) => laysMetalBare(s.facts) && ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
     reason: 'Where the old coat has let go, metal lies bare.',
     fixText: 'Spot-prime it with a metal primer.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'metal')),
@@ -115,9 +115,9 @@ export const PRIMING: readonly Rule[] = [
     id: 'rust-under-old-paint',
     severity: 'advice',
     source: 'trade',
-    fires: laysMetalBare,
-    reason: 'Rust goes on growing under a coat that is laid over it.',
-    fixText: 'Wire-brush or sand it to bright metal, dust it off, and prime it the same day.',
+    fires: (s) => laysMetalBare(s.facts),
+    reason: 'Rust keeps growing under new paint.',
+    fixText: 'Sand or wire-brush to bright metal and prime the same day.',
   },
   {
     id: 'galvanised-not-etched',
@@ -162,7 +162,7 @@ export const PRIMING: readonly Rule[] = [
       s.first?.role === 'primer' &&
       groundOn(s) !== 'sound-paint' &&
       !isFor(s.first, groundOn(s)) &&
-      !(laysMetalBare(s) && isFor(s.first, 'metal')),
+      !(laysMetalBare(s.facts) && isFor(s.first, 'metal')),
     reason: 'This primer is made for another surface than the one that is there.',
     fixText: 'Take a primer whose tin names this surface.',
   },

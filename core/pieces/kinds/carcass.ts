@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition } from '../definition.ts';
+import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { perimeter, rectangle, type Box, type Element, type Face } from '../elevation.ts';
 import { element, faceOf } from '../face.ts';
 import { OPENING } from '../fills/opening.ts';
@@ -152,7 +152,7 @@ export const carcass: PieceDefinition<Carcass> = {
   }),
   cautions: [],
   typed: {
-    allOver: ['bookcase', 'bookshelves'],
+    implied: impliedBy(['bookcase', 'bookshelves'], { allOver: true }),
     words: {
       carcass: {},
       'carcass with face frame': {},

@@ -13,7 +13,7 @@ import {
 } from '../board-fields.ts';
 import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition } from '../definition.ts';
+import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
@@ -123,7 +123,7 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
       'balcony door': {},
       'storm door': {},
     },
-    outside: ['patio door', 'back door', 'balcony door', 'storm door'],
+    implied: impliedBy(['patio door', 'back door', 'balcony door', 'storm door'], { isOutside: true }),
     sizes: doorSizes,
     lengths: [],
     phrases: [PANES_PHRASE, says('half glazed', { glazed: 'half' }), says('half', { glazed: 'half' })],

@@ -19,7 +19,7 @@ import { trimRun } from './trim-run.ts';
 interface Known extends Record<string, unknown> {
   kind: string;
 }
-const { cases } = knownAnswers<{ cases: Known[] }>('geometry.json');
+const { cases } = knownAnswers('geometry.json') as { cases: Known[] };
 /** The figures of a known case, all of them numbers. */
 const known = (kind: string): Record<string, number> => {
   const found = cases.find((entry) => entry.kind === kind);

@@ -12,7 +12,7 @@ import {
 } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition } from '../definition.ts';
+import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
 import { framedFace, framingFault, type Framing } from '../framed.ts';
 import { PANEL_FIELDS, PANEL_PHRASES, panelShape, panelOf, USUAL_PANEL } from '../panel-fields.ts';
@@ -125,7 +125,7 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
       bifold: { ...BI_FOLD },
       'pocket door': {},
     },
-    outside: ['front door', 'entrance door', 'outside door'],
+    implied: impliedBy(['front door', 'entrance door', 'outside door'], { isOutside: true }),
     sizes: doorSizes,
     lengths: [],
     phrases: [

@@ -112,8 +112,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
       patch: PATCH,
       'plaster patch': PATCH,
     },
-    outside: ['porch ceiling'],
-    madeOf: { 'porch ceiling': 'softwood' },
+    implied: { 'porch ceiling': { isOutside: true, upHigh: true, madeOf: 'softwood' } },
     sizes: wallSizes,
     lengths: [],
     phrases: [

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition } from '../definition.ts';
+import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { faceOf } from '../face.ts';
 import { counts, measured, says } from '../phrases.ts';
 import { baysOf, railingParts, spindlesNeeded } from '../railing-bays.ts';
@@ -30,6 +30,8 @@ const schema = z.lazy(() =>
   }),
 );
 type Railing = z.infer<typeof schema>;
+
+const OPEN_AIR_WORDS = ['porch rail', 'porch railing', 'deck rail', 'deck railing', 'balcony railing'];
 
 const BOTTOM_RAIL = { bottomRailWidth: 60, bottomRailDepth: 40 };
 /** A handrail by itself, on brackets along a wall. */
@@ -137,16 +139,12 @@ export const railing: PieceDefinition<Railing> = {
       railing: {},
       balustrade: {},
       banister: {},
-      'porch rail': {},
-      'porch railing': {},
-      'deck rail': {},
-      'deck railing': {},
-      'balcony railing': {},
+      ...Object.fromEntries(OPEN_AIR_WORDS.map((word) => [word, {}])),
       'stair rail': {},
       'stair railing': {},
       handrail: HANDRAIL,
     },
-    outside: ['porch rail', 'porch railing', 'deck rail', 'deck railing', 'balcony railing'],
+    implied: impliedBy(OPEN_AIR_WORDS, { isOutside: true }),
     sizes: () => null,
     lengths: ['length', 'height'],
     complete: (shape, stated) => {

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
 import { boardWeight, DENSITY } from '../board-weight.ts';
 import { within } from '../bounds.ts';
-import type { PieceDefinition } from '../definition.ts';
+import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { rectangle } from '../elevation.ts';
 import { element, faceOf } from '../face.ts';
 import { PROFILE_WORDS } from '../panel-fields.ts';
@@ -39,7 +39,7 @@ const USES = {
   plinth: { name: 'plinth', lowerEnd: 'stands', trade: 'floor-trim' },
   stair: { name: 'stair string or riser', lowerEnd: 'free', trade: 'joinery' },
   wainscot: { name: 'wainscot', lowerEnd: 'free', trade: 'joinery' },
-  eaves: { name: 'board at the eaves', lowerEnd: 'free', trade: 'joinery' },
+  eaves: { name: 'fascia or soffit', lowerEnd: 'free', trade: 'joinery' },
 } as const;
 
 /** The section as chosen or drawn; one whose girth was measured with a strip is drawn square. */
@@ -191,9 +191,10 @@ export const trimRun: PieceDefinition<TrimRun> = {
       'toe-kick': PLINTH,
       kickboard: PLINTH,
     },
-    outside: EAVES_WORDS,
-    upHigh: EAVES_WORDS,
-    madeOf: Object.fromEntries(WAINSCOT_WORDS.map((word) => [word, 'mdf' as const])),
+    implied: {
+      ...impliedBy(EAVES_WORDS, { isOutside: true, upHigh: true }),
+      ...impliedBy(WAINSCOT_WORDS, { madeOf: 'mdf' }),
+    },
     sizes: sizesOf,
     lengths: ['length', 'height', 'thickness'],
     // “120 skirting 45 m”: the longer of two is its length, whichever was said first.

@@ -12,11 +12,11 @@ const CASES = readdirSync(new URL('../../../cases/plan/', import.meta.url));
 
 for (const name of CASES) {
   test(`${name}: at its proven optimum, and proved where that ends in time`, () => {
-    const { optimalFinish, problem, isProved } = knownAnswers<{
+    const { optimalFinish, problem, isProved } = knownAnswers(`plan/${name}`) as {
       optimalFinish: number;
       problem: PlanProblemFile;
       isProved?: false;
-    }>(`plan/${name}`);
+    };
     const parsed = planProblemSchema.parse(problem);
     const plan = solve(parsed);
     assert.ok(plan.status !== 'infeasible');

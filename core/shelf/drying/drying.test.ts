@@ -18,9 +18,10 @@ interface DryingCase {
   startHour: number;
   reachedAtHour: number;
 }
-const { climates, cases } = knownAnswers<{ climates: Record<string, [number, number][]>; cases: DryingCase[] }>(
-  'drying.json',
-);
+const { climates, cases } = knownAnswers('drying.json') as {
+  climates: Record<string, [number, number][]>;
+  cases: DryingCase[];
+};
 
 test('known answers for drying through changing hours', () => {
   for (const known of cases) {

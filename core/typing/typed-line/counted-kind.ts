@@ -41,9 +41,8 @@ export function phraseAt(
 
 /**
  * Takes the kind and how many of it out of the words of a line, wherever they stand, and tells what was taken for what.
- * `into` are the
- * words of the room that the pieces go to where the line names none. Throws where no kind is said, and where more are
- * counted than one line makes.
+ * `into` are the words of the room that the pieces go to where the line names none. Throws where no kind is said, and
+ * where more are counted than one line makes.
  */
 export function takeCountedKind(
   words: Word[],

@@ -1,6 +1,6 @@
+import type { ImpliedByWord } from '../../pieces/definition.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
 import type { Shape } from '../../pieces/shape.ts';
-import type { Substrate } from '../../pieces/substrate.ts';
 import { nearestWord } from './nearest-word.ts';
 import type { Word } from './words.ts';
 
@@ -9,24 +9,17 @@ export interface KindWord {
   kind: PieceKind;
   words: readonly string[];
   shape: Shape;
-  isOutside: boolean;
-  upHigh: boolean;
-  allOver: boolean;
-  /** What it is made of, where its name says so. */
-  substrate: Substrate | null;
+  implied: ImpliedByWord;
 }
 
 /** Kinds by their words, the longest first, so that “flush door” is no door in general. */
 const KIND_WORDS: readonly KindWord[] = PIECE_KINDS.flatMap((kind) => {
-  const { words, outside = [], upHigh = [], allOver = [], madeOf = {} } = definitionOf(kind).typed;
+  const { words, implied = {} } = definitionOf(kind).typed;
   return Object.entries(words).map(([said, shape]) => ({
     kind,
     words: said.split(' '),
     shape,
-    isOutside: outside.includes(said),
-    upHigh: upHigh.includes(said),
-    allOver: allOver.includes(said),
-    substrate: madeOf[said] ?? null,
+    implied: implied[said] ?? {},
   }));
 }).sort((one, other) => other.words.length - one.words.length);
 

@@ -185,7 +185,7 @@ test('pieces of another kind that are counted are for the next line; others are 
   assert.deepEqual([first.kind, first.piece.shape.height, first.places.length], ['cabinet-door', 700, 12]);
   assert.deepEqual([first.asked, line.slice(first.others ?? 0)], [[], '4 drawer fronts 450x200']);
   assert.equal(read('4 drawer fronts 450x200').others, null);
-  assert.match(asked('door 762x1981 and casing'), /^casing: Type “casing” on a line of its own/);
+  assert.match(asked('door 762x1981 and casing'), /^casing: Type “casing” on its own line/);
   assert.equal(read('garage door 4880x2130 5 sections 8 panels').kind, 'sectional-door');
 });
 
@@ -234,8 +234,8 @@ test('the name of a new room ends at a comma, and where a word of the piece stoo
 });
 
 test('a word that is stated elsewhere is told where', () => {
-  assert.match(asked('7 white doors'), /^white: “white” is a colour: it is chosen for the whole group/);
-  assert.match(asked('front door oil, south facing'), /^south: .*stated with the room/);
+  assert.match(asked('7 white doors'), /^white: “white” is a colour\. Set it in Build-up/);
+  assert.match(asked('front door oil, south facing'), /^south: .*direction\. Set it under Rooms/);
 });
 
 test('feet and inches as they are said: one length, two, and “in” that is no place', () => {

@@ -1,4 +1,4 @@
-import type { PieceDefinition } from '../../pieces/definition.ts';
+import type { ImpliedByWord, PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { FACE_IDS } from '../../pieces/elevation.ts';
 import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
@@ -87,6 +87,22 @@ function readWith(line: string, context: LineContext, severalIn: readonly Severa
   }
 }
 
+/** A piece of a kind as the word for it says. */
+function impliedPiece(
+  definition: PieceDefinition,
+  { isOutside, upHigh, allOver, madeOf }: ImpliedByWord,
+  usual: StatedPiece,
+): StatedPiece {
+  const faces = FACE_IDS.filter((id) => definition.faceNames[id]);
+  return {
+    ...usual,
+    ...(upHigh && { upHigh }),
+    ...(allOver && { scope: { ...usual.scope, faces } }),
+    ...(madeOf && { surface: { ...usual.surface, substrate: madeOf } }),
+    ...(isOutside && { exposure: facingOut(definition) }),
+  };
+}
+
 class LineReader {
   readonly #words: Word[];
   readonly #context: LineContext;
@@ -109,19 +125,15 @@ class LineReader {
       { units: this.#context.units, into: into.toLowerCase().split(/\s+/), severalIn: this.#severalIn },
       this.#tell.bind(this),
     );
-    const { kind, shape: implied, isOutside, upHigh, allOver, substrate } = found;
+    const { kind, shape: said, implied } = found;
     const definition = definitionOf(kind);
     this.#phrases = definition.typed.phrases;
     const preset = definition.presets[0]?.shape;
-    let piece = usualPiece(kind, this.#context.roomId, { shape: { ...preset, ...implied } as StatedPiece['shape'] });
-    if (upHigh) piece = { ...piece, upHigh };
-    if (allOver)
-      piece = {
-        ...piece,
-        scope: { faces: FACE_IDS.filter((id) => definition.faceNames[id]), edges: piece.scope.edges },
-      };
-    if (substrate !== null) piece = { ...piece, surface: { ...piece.surface, substrate } };
-    if (isOutside) piece = { ...piece, exposure: facingOut(definition) };
+    let piece = impliedPiece(
+      definition,
+      implied,
+      usualPiece(kind, this.#context.roomId, { shape: { ...preset, ...said } as StatedPiece['shape'] }),
+    );
     const asked: Asked[] = [];
     const stated = new Map<string, Word>();
     const shape: Record<string, Shape[string]> = { ...piece.shape };
@@ -307,7 +319,7 @@ class LineReader {
     }
     const other = kindAt(this.#words, at);
     if (other) {
-      return { words: other.words.length, question: `Type “${other.words.join(' ')}” on a line of its own.` };
+      return { words: other.words.length, question: `Type “${other.words.join(' ')}” on its own line.` };
     }
     return { words: 1, question: this.#questionOf(word, definition) };
   }

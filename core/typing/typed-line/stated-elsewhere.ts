@@ -5,15 +5,15 @@ const STATED_ELSEWHERE: readonly { words: readonly string[]; answer: (word: stri
       'white cream ivory magnolia grey gray anthracite charcoal black blue navy green red brown beige yellow pink'.split(
         ' ',
       ),
-    answer: (word) => `“${word}” is a colour: it is chosen for the whole group, with its build-up.`,
+    answer: (word) => `“${word}” is a colour. Set it in Build-up.`,
   },
   {
     words: 'north south east west north-facing south-facing east-facing west-facing facing'.split(' '),
-    answer: (word) => `“${word}”: which way it looks is stated with the room.`,
+    answer: (word) => `“${word}” is a direction. Set it under Rooms.`,
   },
   {
     words: ['stained', 'stains'],
-    answer: (word) => `“${word}”: type “varnish” for stained wood; stains that bleed through are found by a test.`,
+    answer: () => `Type “varnish” for stained wood. Test for stains that bleed.`,
   },
 ];
 

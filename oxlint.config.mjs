@@ -222,14 +222,14 @@ export default {
     // A function is read without scrolling; a component is a tree of what it shows, and may take two screens.
     ...Object.entries({ 'core/**/*.ts': 80, 'app/**/*.ts': 80, 'app/**/*.tsx': 120 }).map(([files, max]) => ({
       files: [files],
-      excludeFiles: ['**/*.test.ts', 'core/testing/**'],
+      excludeFiles: ['**/*.test.ts', 'core/fixtures/**'],
       rules: { 'max-lines-per-function': ['error', { max, skipBlankLines: true }] },
     })),
     { files: ['app/**/*.{ts,tsx}'], rules: HOOKS },
     {
       // Which system of units is set is asked in one room; everywhere else a measure writes and reads its figures.
       files: ['{app,core}/**/*.{ts,tsx}'],
-      excludeFiles: ['core/units/**', '**/*.test.ts', 'core/testing/**'],
+      excludeFiles: ['core/units/**', '**/*.test.ts', 'core/fixtures/**'],
       rules: {
         'house/unit-system': 'error',
         'house/moment': 'error',
@@ -237,11 +237,11 @@ export default {
     },
     {
       // What these say is read by developers.
-      files: ['**/*.test.ts', 'core/testing/**/*.ts', '{e2e,bench,scripts}/**/*.ts'],
+      files: ['**/*.test.ts', 'core/fixtures/**/*.ts', '{e2e,bench,scripts}/**/*.ts'],
       rules: { 'typescript/restrict-template-expressions': ['error', { allowNumber: true }] },
     },
     {
-      files: ['**/*.test.ts', 'core/testing/**/*.ts', 'e2e/**/*.ts'],
+      files: ['**/*.test.ts', 'core/fixtures/**/*.ts', 'e2e/**/*.ts'],
       rules: {
         'typescript/no-floating-promises': 'off',
         'typescript/no-non-null-assertion': 'off',

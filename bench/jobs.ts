@@ -1,5 +1,5 @@
 import { DEFAULT_FILLERS } from '../core/shelf/filler.ts';
-import { TestJob } from '../core/testing/jobs.ts';
+import { TestJob } from '../core/fixtures/jobs.ts';
 import { usualPiece } from '../core/job/document/usual-piece.ts';
 import type { BuildUp } from '../core/job/document/group-schema.ts';
 import type { Job } from '../core/job/document/schema.ts';

@@ -18,7 +18,7 @@ import type { Patch } from '../core/job/document/finding-schema.ts';
 import { knownOf } from '../core/build-up/build-up-review.ts';
 import { offerFor } from '../core/choosing/offer.ts';
 import type { FoundId } from '../core/pieces/found.ts';
-import { moistureResult } from '../core/proving/proof-tests.ts';
+import { moistureResult } from '../core/surface-tests/surface-tests.ts';
 import { localIso, localTime, minutesSince } from '../core/job/site-time.ts';
 import { readLine } from '../core/typing/typed-line/read-line.ts';
 import { compareCosts } from '../core/scheduling/aim.ts';
@@ -35,7 +35,7 @@ import { wetFilm } from '../core/shelf/film.ts';
 import { SKILL_FACTOR } from '../core/quantities/pace.ts';
 import { colourOfCoat, notedWith } from '../core/running/applied-coats.ts';
 import type { StrokeChoice } from '../core/job/document/stroke-schema.ts';
-import { usualOptions } from '../core/strokes/usual-options.ts';
+import { usualOptions } from '../core/sequence/usual-options.ts';
 
 /** How this crew's own pace differs from the usual one. */
 const OWN_PACE: Readonly<Partial<Record<PaceKey, number>>> = {

@@ -8,7 +8,7 @@ import type { Job } from '../core/job/document/schema.ts';
 import type { Week } from '../core/job/document/crew-schema.ts';
 import type { CommandArgs } from '../core/job/commands/apply.ts';
 import { Story, type Tin } from './story.ts';
-import { proveTernStreet } from './tern-street-proof.ts';
+import { testTernStreet } from './tern-street-tests.ts';
 import { HARBOUR, surveyTernStreet } from './tern-street-survey.ts';
 
 const span = (from: string, until: string): { from: string; until: string } => ({ from, until });
@@ -228,7 +228,7 @@ export function ternStreet(): Job {
     .painter({ id: 'painter-2', name: 'Helper', skill: 'steady', week: fiveDays(HELPER_DAY) });
   surveyTernStreet(story);
 
-  proveTernStreet(story);
+  testTernStreet(story);
   reckoned(story)
     .paint('gallery-railing-1', 'porch-enamel', { face: 'spindles-then-rails', breaks: true })
     .tell('change-planning', { promised: '2027-04-16' })

@@ -130,7 +130,7 @@ test('laminate takes the two-part primer with its cautions, compared side by sid
 });
 
 test('a changed finding marks the choice, the order and the plan, and touches none of them', async ({ page }) => {
-  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'prove');
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'test');
   const card = page.getByRole('listitem', { name: 'Whether it holds: Holds' });
   await card.getByRole('button', { name: 'Test again' }).click();
   await card.getByRole('button', { name: 'Lets go', exact: true }).click();

@@ -297,7 +297,7 @@ test('a door that has to lock hangs again every night, until boards stand in for
 test('a workshop is heated before its first coat, by somebody who has that in the plan and on the day', async ({
   page,
 }) => {
-  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'air');
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'conditions');
   await page.getByRole('button', { name: /^Garage/ }).click();
   await page.getByRole('button', { name: 'Do it' }).click();
   await painter.goTo('Plan');

@@ -331,10 +331,10 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   expect(hung - touched).toBeGreaterThan(24 * 3_600_000);
 });
 
-test('the hand-over file is opened and read back, by itself and in the other vocabulary', async ({ page, context }) => {
-  await new PainterOn(page).openDemo('demo-tern-street', 'hand-over');
+test('the handover file is opened and read back, by itself and in the other vocabulary', async ({ page, context }) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'handover');
   const file = await downloaded(page, 'One file for everybody');
-  expect(file.name).toBe('tern-street-music-school-hand-over.html');
+  expect(file.name).toBe('tern-street-music-school-handover.html');
   const reader = await context.newPage();
   const asked: string[] = [];
   reader.on('request', (request) => asked.push(request.url()));
@@ -370,7 +370,7 @@ test('the hand-over file is opened and read back, by itself and in the other voc
 });
 
 test('planned against real: a pace is taken over with one touch and carried into the next job', async ({ page }) => {
-  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'hand-over?view=real');
+  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'handover?view=real');
   const lessons = page.getByRole('list', { name: 'What to change' });
   await lessons.getByRole('button', { name: /^Change it: Abrading/ }).click();
   await expect(lessons.getByRole('button', { name: /^Change it: Abrading/ })).toBeHidden();
@@ -378,7 +378,7 @@ test('planned against real: a pace is taken over with one touch and carried into
   await expect(page.getByText('Kept: the next job begins with these paces and products.')).toBeVisible();
   await painter.startJob('Next house');
   const id = new URL(page.url()).searchParams.get('job') ?? '';
-  await page.goto(`/hand-over?job=${id}&view=real`);
+  await page.goto(`/handover?job=${id}&view=real`);
   await page.goto(`/walk?job=${id}`);
   const kept = await page.evaluate(async (jobId) => {
     const open = indexedDB.open('nivel');

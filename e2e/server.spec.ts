@@ -78,7 +78,7 @@ test('composes and judges build-ups', async ({ request }) => {
 });
 
 test('plays the strokes of a job', async ({ request }) => {
-  const answer = await request.post('/api/strokes', { data: job });
+  const answer = await request.post('/api/sequence', { data: job });
   expect(answer.status()).toBe(200);
   const { passes } = (await answer.json()) as {
     passes: {

@@ -6,10 +6,10 @@ export const ROOMS = [
   ['job'],
   ['clocks', 'typing'],
   ['forecasting'],
-  ['proving'],
+  ['surface-tests'],
   ['build-up'],
   ['quantities'],
-  ['strokes'],
+  ['sequence'],
   ['steps'],
   ['planning/drafting'],
   ['planning/reading'],
@@ -19,7 +19,7 @@ export const ROOMS = [
   ['running'],
   ['hanging'],
   ['checking'],
-  ['handing-over'],
+  ['handover'],
   ['exchange'],
 ];
 

@@ -4,7 +4,7 @@ import { offerFor } from '../core/choosing/offer.ts';
 import { readJobFile } from '../core/exchange/job-file.ts';
 import { writeOrderCsv } from '../core/exchange/order-csv.ts';
 import { writePlanCsv } from '../core/exchange/plan-csv.ts';
-import { handOverDocument } from '../core/handing-over/hand-over-document.ts';
+import { handoverDocument } from '../core/handover/handover-document.ts';
 import { readinessOf } from '../core/hanging/readiness.ts';
 import type { Job } from '../core/job/document/schema.ts';
 import { minutesSince } from '../core/job/site-time.ts';
@@ -78,7 +78,7 @@ function* answersTo(job: Job): Generator<[string, unknown]> {
   yield ['drying', dryingPieces(job, jobProblem, now)];
   const rows = readinessOf(job, jobProblem, reading.ends);
   yield ['readiness', rows.map(({ piece, ...row }) => ({ mark: piece.mark, ...row }))];
-  yield ['hand-over', handOverDocument(job, { clocks, rows, now, vocabulary: job.settings.vocabulary })];
+  yield ['handover', handoverDocument(job, { clocks, rows, now, vocabulary: job.settings.vocabulary })];
   yield ['now', minutesSince(clocks.t0, now, job.site.timeZone)];
 }
 

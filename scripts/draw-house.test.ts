@@ -14,7 +14,7 @@ test('every folder of core and app is a room or storey of its own, with its arro
   const rooms = new Set(ROOMS.flat().map((room) => room.split('/')[0]));
   assert.deepEqual(
     [...rooms].toSorted(),
-    foldersOf('core').filter((name) => name !== 'testing'),
+    foldersOf('core').filter((name) => name !== 'fixtures'),
   );
   assert.deepEqual(
     STOREYS.flat().toSorted(),

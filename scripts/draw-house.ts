@@ -55,7 +55,7 @@ const WAY = [
   ['plan', 'found, bounded, verified', 'core/scheduling/solve, bound, verify.ts'],
   ['reading', 'runs, rack, sheet, why', 'core/planning/reading'],
   ['day', 'stamps, reminders, tins', 'core/running'],
-  ['record', 'what was really done', 'core/handing-over'],
+  ['record', 'what was really done', 'core/handover'],
 ] as const;
 
 /** How what is typed becomes a day of work and a record of it. */

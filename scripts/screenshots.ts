@@ -41,7 +41,7 @@ const SHOTS: readonly Shot[] = [
       }
     },
   },
-  { name: 'prove', path: `/prove?${TERN}&group=group-5` },
+  { name: 'test', path: `/test?${TERN}&group=group-5` },
   {
     name: 'build-up',
     path: `/build-up?${TERN}&group=group-12`,
@@ -60,12 +60,12 @@ const SHOTS: readonly Shot[] = [
       await enamel.scrollIntoViewIfNeeded();
     },
   },
-  { name: 'strokes-card-phone', path: `/strokes?${TERN}&view=card`, phone: true },
-  { name: 'air', path: `/air?${TERN}` },
-  { name: 'air-outside', path: `/air?${TERN}&view=outside` },
+  { name: 'sequence-card-phone', path: `/sequence?${TERN}&view=card`, phone: true },
+  { name: 'conditions', path: `/conditions?${TERN}` },
+  { name: 'conditions-outside', path: `/conditions?${TERN}&view=outside` },
   {
-    name: 'strokes',
-    path: `/strokes?${TERN}`,
+    name: 'sequence',
+    path: `/sequence?${TERN}`,
     before: async (page) => {
       await page.getByRole('combobox', { name: 'In the air of' }).click();
       await page.getByRole('option', { name: /^Boiler room/ }).click();
@@ -81,8 +81,8 @@ const SHOTS: readonly Shot[] = [
   { name: 'hang', path: `/hang?${TERN}&piece=practice-door-5-1` },
   { name: 'check', path: `/check?${TERN}&defect=run-1` },
   { name: 'check-phone', path: `/check?${TERN}&piece=yard-door-1`, phone: true },
-  { name: 'hand-over', path: `/hand-over?${TERN}` },
-  { name: 'real', path: `/hand-over?${TERN}&view=real` },
+  { name: 'handover', path: `/handover?${TERN}` },
+  { name: 'actual', path: `/handover?${TERN}&view=real` },
   {
     name: 'walk-phone',
     path: `/walk?${TERN}`,

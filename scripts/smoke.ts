@@ -41,7 +41,7 @@ const SMOKES: readonly Smoke[] = [
   bench('against', /nights: 1 of 1 as good/),
   bench('moves', /half an hour later: 1 moved/),
   bench('build-up', /offers for/),
-  bench('strokes', /proved/),
+  bench('sequence', /proved/),
   bench('drying', /asked again/),
   // The school's story takes minutes to tell: what tells it is the same.
   { args: ['scripts/make-demo.ts', 'linen-press'], environment: { DEMO: folder }, says: /linen-press: 5 pieces/ },

@@ -2,9 +2,9 @@ import assert from 'node:assert/strict';
 import { after, test } from 'node:test';
 import { expose, proxy, wrap, type Remote } from 'comlink';
 import { usualPiece } from '../../core/job/document/usual-piece.ts';
-import { TestJob } from '../../core/testing/jobs.ts';
-import { WorkedDays } from '../../core/testing/worked-days.ts';
-import { usualStrokes } from '../../core/strokes/usual-options.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
+import { WorkedDays } from '../../core/fixtures/worked-days.ts';
+import { usualStrokes } from '../../core/sequence/usual-options.ts';
 import { ruleOf } from '../../core/build-up/rules/registry.ts';
 import { offerFor } from '../../core/choosing/offer.ts';
 import { unpacked } from './packed-offers.ts';
@@ -15,7 +15,7 @@ Object.assign(globalThis, { addEventListener: () => undefined });
 const doors = {
   planner: (await import('./planner.worker.ts')).planner,
   offers: (await import('./offers.worker.ts')).offers,
-  strokes: (await import('./strokes.worker.ts')).strokes,
+  strokes: (await import('./sequence.worker.ts')).strokes,
 };
 
 const NOW = '2027-03-01T07:00';

@@ -7,7 +7,7 @@ test('whatever stands in a route comes back from its address, signs and spaces t
   const text = fc.option(fc.string({ minLength: 1, maxLength: 12 }), { nil: null });
   const route = fc.record(
     {
-      stage: fc.constantFrom('walk', 'plan', 'hand-over', ''),
+      stage: fc.constantFrom('walk', 'plan', 'handover', ''),
       jobId: text,
       view: text,
       groupId: text,

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, test } from 'node:test';
 import { accepted, type Outcome } from '../../core/units/outcome.ts';
-import { DOOR, TestJob } from '../../core/testing/jobs.ts';
+import { DOOR, TestJob } from '../../core/fixtures/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { JobStore, type CheckBehind } from './job-store.ts';
 import { readStored } from './stored-job.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { beforeEach, test } from 'node:test';
-import { TestJob } from '../../core/testing/jobs.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
 import { DEFAULT_COATINGS } from '../../core/shelf/default-coatings.ts';
 import { emptyShelf } from '../../core/shelf/shelf.ts';
 import { local } from './local.ts';

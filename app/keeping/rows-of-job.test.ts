@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../core/testing/jobs.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
 import { NivelDatabase } from './database.ts';
 import { fresh } from './fresh-row.ts';
 import { JobStore } from './job-store.ts';

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../core/testing/jobs.ts';
-import { WorkedDays } from '../../core/testing/worked-days.ts';
-import { strokes } from '../../core/testing/worked-job.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
+import { WorkedDays } from '../../core/fixtures/worked-days.ts';
+import { strokes } from '../../core/fixtures/worked-job.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { PROGRESS } from './progress.ts';
 import type { StageId } from './registry.ts';
@@ -45,7 +45,7 @@ test('build-ups and quantities go by pieces; what is in doubt is not done', () =
 
 test('questions are answered one by one', () => {
   const made = new TestJob().door('d');
-  const [, none] = at('prove', made.job);
+  const [, none] = at('test', made.job);
   assert.match(none, /^0 of \d+ questions answered$/);
   made.tell('add-finding', {
     entry: {
@@ -53,20 +53,20 @@ test('questions are answered one by one', () => {
       ...{ at: '2027-03-01T08:00', where: '', photoId: null, note: '' },
     },
   });
-  assert.match(at('prove', made.job)[1], /^1 of \d+ questions answered$/);
+  assert.match(at('test', made.job)[1], /^1 of \d+ questions answered$/);
 });
 
 test('the air wants to know where, which weather, and a reading', () => {
   const made = new TestJob();
-  assert.deepEqual(at('air', made.job), [0, 'not said yet: where the job lies, its weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0, 'not said yet: where the job lies, its weather, a reading']);
   made.tell('change-site', { latitude: 51.2, longitude: 7 });
-  assert.deepEqual(at('air', made.job), [0.33, 'not said yet: its weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0.33, 'not said yet: its weather, a reading']);
 });
 
 test('strokes that are chosen for a kind of piece count once', () => {
   const made = new TestJob().door('a').door('b').coated().tell('choose-strokes', strokes);
   made.tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' });
-  assert.deepEqual(at('strokes', made.job), [1, 'chosen for 1 of 1 kinds of piece; the others go the usual way']);
+  assert.deepEqual(at('sequence', made.job), [1, 'chosen for 1 of 1 kinds of piece; the others go the usual way']);
 });
 
 test('a plan is none, accepted, or out of date', () => {
@@ -101,9 +101,9 @@ test('faces are looked over; an open defect keeps a check from being done', () =
 
 test('rooms are signed off, and then the job is handed over', () => {
   const made = new TestJob().door('d');
-  assert.deepEqual(at('hand-over', made.job), [0, '0 of 1 rooms signed off']);
+  assert.deepEqual(at('handover', made.job), [0, '0 of 1 rooms signed off']);
   made.tell('sign-off', { signOff: { roomId: 'room-1', at: '2027-03-05T12:00', by: 'Owner', remark: '' } });
-  assert.deepEqual(at('hand-over', made.job), [0.9, '1 of 1 rooms signed off']);
+  assert.deepEqual(at('handover', made.job), [0.9, '1 of 1 rooms signed off']);
   made.tell('change-hand-over', { at: '2027-03-10T12:00' });
-  assert.deepEqual(at('hand-over', made.job), [1, 'handed over']);
+  assert.deepEqual(at('handover', made.job), [1, 'handed over']);
 });

@@ -6,7 +6,7 @@ import type { Job } from '../../core/job/document/schema.ts';
 import { roomChecks } from '../../core/checking/round.ts';
 import { isChosen } from '../../core/build-up/coat-stack.ts';
 import { outdatedBuildUps } from '../../core/build-up/build-up-review.ts';
-import { openQuestions, testsOn } from '../../core/proving/proof.ts';
+import { openQuestions, testsOn } from '../../core/surface-tests/known-surface.ts';
 import { pieceSteps } from '../../core/steps/piece-steps.ts';
 import { counted } from '../../core/units/sentence.ts';
 import { planFingerprint } from '../../core/planning/revising/accept.ts';
@@ -31,7 +31,7 @@ const withBuildUp = (job: Job): number => job.pieces.filter((piece) => isChosen(
 /** How far each stage is, by its id. Apart from the stages themselves, for it reads what all of them know. */
 export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
   walk: (job) => ({ share: job.pieces.length > 0 ? 1 : 0, words: counted(job.pieces.length, 'piece') }),
-  prove: (job) => {
+  test: (job) => {
     const all = job.groups.reduce((sum, { id }) => sum + testsOn(job, id).length, 0);
     const open = job.groups.reduce((sum, { id }) => sum + openQuestions(job, id).size, 0);
     return { share: share(all - open, all), words: `${all - open} of ${all} questions answered` };
@@ -48,7 +48,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     share: share(withBuildUp(job), job.pieces.length),
     words: `${withBuildUp(job)} of ${job.pieces.length} pieces are counted`,
   }),
-  air: (job) => {
+  conditions: (job) => {
     const open = job.climates.find(({ whereabouts }) => whereabouts === 'outdoors');
     const said = [job.site.latitude !== null, (open?.stated.hours.length ?? 0) > 0, job.readings.length > 0];
     const words = ['where the job lies', 'its weather', 'a reading'].filter((_name, index) => !said[index]);
@@ -57,7 +57,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
       words: words.length === 0 ? 'weather and readings are in' : `not said yet: ${words.join(', ')}`,
     };
   },
-  strokes: (job) => {
+  sequence: (job) => {
     const kinds = new Set(job.pieces.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
     const chosen = new Set(job.strokes.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
     return {
@@ -88,7 +88,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
       words: `${looked} of ${faces} faces looked over, ${counted(open, 'defect')} open`,
     };
   },
-  'hand-over': (job) => {
+  handover: (job) => {
     const signed = job.signOffs.length;
     const rooms = job.rooms.filter(({ id }) => job.pieces.some(({ roomId }) => roomId === id)).length;
     const isOver = job.handOver.at !== null;

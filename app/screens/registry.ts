@@ -3,24 +3,26 @@ import { fetchedLater } from '../device/fetched-later.ts';
 
 export type StageId =
   | 'walk'
-  | 'prove'
+  | 'test'
   | 'build-up'
   | 'quantities'
-  | 'air'
-  | 'strokes'
+  | 'conditions'
+  | 'sequence'
   | 'plan'
   | 'today'
   | 'hang'
   | 'check'
-  | 'hand-over';
+  | 'handover';
 
 /** One stage of the work: all that the ladder, the keys and the palette know of it. */
 export interface Stage {
   id: StageId;
+  /** The address that it had before; it still leads here. */
+  formerly?: string;
   name: string;
   /** The key that goes there. */
   key: string;
-  /** What one does there, for the palette. */
+  /** What the painter does there, for the palette. */
   does: string;
   screen: ComponentType;
   /** Fetches the screen before it is shown. */
@@ -52,77 +54,85 @@ export const STAGES: readonly Stage[] = [
     id: 'walk',
     name: 'Walk',
     key: 'w',
-    does: 'List and measure the pieces',
+    does: 'List and measure every piece',
     ...screenFrom(() => import('./walk/Walk.tsx')),
   },
   {
-    id: 'prove',
-    name: 'Prove',
+    id: 'test',
+    formerly: 'prove',
+    name: 'Test',
     key: 'v',
-    does: 'Test what is there before anything is chosen',
-    ...screenFrom(() => import('./prove/ProveStage.tsx')),
+    does: 'Find out what’s on the surface',
+    ...screenFrom(() => import('./test/TestStage.tsx')),
   },
   {
     id: 'build-up',
     name: 'Build-up',
     key: 'b',
-    does: 'Choose what goes on, coat by coat',
+    does: 'Choose prep, primer and topcoats',
     ...screenFrom(() => import('./build-up/BuildUpStage.tsx')),
   },
   {
     id: 'quantities',
     name: 'Quantities',
     key: 'q',
-    does: 'Areas, litres and tins',
+    does: 'Areas, litres, tins and price',
     ...screenFrom(() => import('./quantities/Quantities.tsx')),
   },
   {
-    id: 'air',
-    name: 'Air',
+    id: 'conditions',
+    formerly: 'air',
+    name: 'Conditions',
     key: 'a',
-    does: 'Weather, rooms, drying clocks and instruments',
-    ...screenFrom(() => import('./air/AirStage.tsx')),
+    does: 'Weather, rooms, drying times, readings',
+    ...screenFrom(() => import('./conditions/ConditionsStage.tsx')),
   },
   {
-    id: 'strokes',
-    name: 'Strokes',
+    id: 'sequence',
+    formerly: 'strokes',
+    name: 'Sequence',
     key: 's',
-    does: 'Which panel, which edge, in which order',
-    ...screenFrom(() => import('./strokes/StrokesStage.tsx')),
+    does: 'Which part first, to keep a wet edge',
+    ...screenFrom(() => import('./sequence/SequenceStage.tsx')),
   },
   {
     id: 'plan',
     name: 'Plan',
     key: 'p',
-    does: 'Days, runs and the rack',
+    does: 'Who does what, when',
     ...screenFrom(() => import('./plan/Plan.tsx')),
   },
   {
     id: 'today',
     name: 'Today',
     key: 't',
-    does: 'What is next and what may be touched',
+    does: 'What’s next, what’s dry',
     ...screenFrom(() => import('./today/Today.tsx')),
   },
   {
     id: 'hang',
     name: 'Hang',
     key: 'h',
-    does: 'Bags of hardware, and when each piece may be used',
+    does: 'Hardware bags, hanging, close and wash dates',
     ...screenFrom(() => import('./hang/Hang.tsx')),
   },
   {
     id: 'check',
     name: 'Check',
     key: 'c',
-    does: 'A round in raking light, defects and their causes, rooms signed off',
+    does: 'Inspect, fix defects, sign off rooms',
     ...screenFrom(() => import('./check/CheckStage.tsx')),
   },
   {
-    id: 'hand-over',
-    name: 'Hand-over',
+    id: 'handover',
+    formerly: 'hand-over',
+    name: 'Handover',
     key: 'o',
-    does: 'The record, the care sheet, the touch-up kit, and what the next job learns',
-    ...screenFrom(() => import('./hand-over/HandOverStage.tsx')),
+    does: 'Job record, care sheet, touch-up kit',
+    ...screenFrom(() => import('./handover/HandoverStage.tsx')),
   },
 ];
+
+/** The stage of an address, by its name of now or an earlier one. */
+export const stageAt = (address: string): Stage | undefined =>
+  STAGES.find(({ id, formerly }) => id === address || formerly === address);

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { z } from 'zod';
-import { TestJob } from '../../core/testing/jobs.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
 import { answerWith, answerWithJob, json, problemDetails } from './answer.ts';
 
 const schema = z.object({ tins: z.number(), rows: z.array(z.object({ litres: z.number() })) });

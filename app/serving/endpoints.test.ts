@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import type { APIRoute } from 'astro';
-import { TestJob } from '../../core/testing/jobs.ts';
+import { TestJob } from '../../core/fixtures/jobs.ts';
 import { priceOf } from '../../core/pricing/price.ts';
 import { productNeeds } from '../../core/quantities/litres.ts';
 import { POST as buildUp } from '../pages/api/build-up.ts';
 import { POST as quantities } from '../pages/api/quantities.ts';
 import { GET as jobSchema } from '../pages/api/schema/job.json.ts';
 import { GET as problemSchema } from '../pages/api/schema/plan-problem.json.ts';
-import { POST as strokes } from '../pages/api/strokes.ts';
+import { POST as strokes } from '../pages/api/sequence.ts';
 import { GET as weather } from '../pages/api/weather.ts';
 
 const { job } = new TestJob().door('a').door('b').coated();

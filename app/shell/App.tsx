@@ -3,7 +3,7 @@ import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { Suspense, useEffect, useState } from 'react';
 import { fetchedLater } from '../device/fetched-later.ts';
-import { STAGES } from '../screens/registry.ts';
+import { stageAt } from '../screens/registry.ts';
 import { EmptyState } from '../parts/Section.tsx';
 import { Failure } from '../parts/Failure.tsx';
 import { holdPresses } from './held-press.ts';
@@ -14,7 +14,7 @@ import { JobProvider, type Opening } from '../open-job/JobProvider.tsx';
 import { KeepingBars } from '../parts/keeping/KeepingBars.tsx';
 import { Link } from '../parts/Link.tsx';
 import { openAhead } from '../open-job/open-ahead.ts';
-import { currentRoute, useRoute } from '../device/route.ts';
+import { currentRoute, goTo, useRoute } from '../device/route.ts';
 import { onFirstNotice } from '../device/notices.ts';
 import { Shell } from './Shell.tsx';
 import { holdVersion, watchForVersions } from '../keeping/new-version.ts';
@@ -43,7 +43,7 @@ drafts.onUnkept = (texts) => {
 
 // The job and the screen that are asked for come while all the rest is still being set up.
 const first = currentRoute();
-const firstStage = STAGES.find(({ id }) => id === first.stage);
+const firstStage = stageAt(first.stage);
 if (firstStage && first.jobId) openAhead(first.jobId);
 firstStage?.prepare();
 
@@ -99,8 +99,13 @@ function NotOpen({ opening }: { opening: Opening }) {
 }
 
 function Screens() {
-  const { stage: stageId, jobId } = useRoute();
-  const stage = STAGES.find(({ id }) => id === stageId);
+  const route = useRoute();
+  const { stage: address, jobId } = route;
+  const stage = stageAt(address);
+
+  useEffect(() => {
+    if (stage && stage.id !== address) goTo({ ...route, stage: stage.id }, 'replace');
+  }, [stage, address, route]);
 
   useEffect(() => {
     document.title = stage ? `${stage.name} · Nivel` : 'Nivel';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { knownAnswers } from '../testing/known-answers.ts';
+import { knownAnswers } from '../fixtures/known-answers.ts';
 import { dewPoint, heatedHumidity, saturationPressure, vapourPressure, vapourPressureDeficit } from './humidity.ts';
 
 interface AirCase {

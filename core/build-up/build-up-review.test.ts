@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { buildUp, TestJob } from '../testing/jobs.ts';
+import { buildUp, TestJob } from '../fixtures/jobs.ts';
 import type { Job } from '../job/document/schema.ts';
 import { RULES } from './rules/registry.ts';
 import { withFix } from './compose.ts';

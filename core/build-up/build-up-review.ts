@@ -2,7 +2,7 @@ import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FOUND, resultInWords, type FoundId } from '../pieces/found.ts';
 import { EXISTING_COATS, SUBSTRATES, type ExistingCoat } from '../pieces/substrate.ts';
-import type { SurfaceFacts } from '../proving/proof.ts';
+import type { SurfaceFacts } from '../surface-tests/known-surface.ts';
 import { isChosen } from './coat-stack.ts';
 import { judge, type Verdict } from './judge.ts';
 import { groundsOf } from './situation.ts';
@@ -34,8 +34,8 @@ const inWords = (key: (typeof RESTS_ON)[number], value: string): string => {
 
 /** What is judged of a group's surfaces now, as a mark that a choice keeps: another mark later means that it has changed. */
 export function knownOf(job: Job, group: FinishGroup): string {
-  const surfaces = groundsOf(job, group).map(({ proof, exposure }) =>
-    [exposure.front, exposure.back, ...RESTS_ON.map((key) => valueOf(proof.facts, key))].join('/'),
+  const surfaces = groundsOf(job, group).map(({ known, exposure }) =>
+    [exposure.front, exposure.back, ...RESTS_ON.map((key) => valueOf(known.facts, key))].join('/'),
   );
   return [...new Set(surfaces)].sort().join(';').slice(0, 4000);
 }

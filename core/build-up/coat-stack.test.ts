@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { buildUp, TestJob } from '../testing/jobs.ts';
+import { buildUp, TestJob } from '../fixtures/jobs.ts';
 import { coatStack, isChosen, totalFilm } from './coat-stack.ts';
 
 const { job } = new TestJob();

@@ -8,7 +8,7 @@ import type { BuildUp, FinishGroup, Key } from '../job/document/group-schema.ts'
 import type { Job } from '../job/document/schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
 import { EXISTING_COATS, SUBSTRATES } from '../pieces/substrate.ts';
-import type { SurfaceFacts } from '../proving/proof.ts';
+import type { SurfaceFacts } from '../surface-tests/known-surface.ts';
 import { wetFilm } from '../shelf/film.ts';
 
 /** A layer of the cross-section through a finished face, from the top down. */

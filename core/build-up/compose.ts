@@ -150,7 +150,7 @@ function primerWays(job: Job, priming: Schools['priming']): PrimerWay[] {
  * for the exposure come first, and seeds are made one by one, so that a search for any permitted one ends soon.
  */
 function* seedsOf(job: Job, grounds: readonly Ground[], schools: Schools): Generator<Seed> {
-  const isBare = grounds.every(({ proof }) => proof.facts.oldCoat === 'bare');
+  const isBare = grounds.every(({ known }) => known.facts.oldCoat === 'bare');
   const usualKeys: readonly Key[] = isBare ? ['abrade', 'none'] : ['degloss', 'abrade', 'none'];
   const keys = schools.keying === null ? usualKeys : keysOf(schools.keying);
   const tops = offered(shelfOf(job).coatings).filter(({ role }) => role === 'topcoat');

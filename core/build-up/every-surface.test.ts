@@ -7,7 +7,7 @@ import { SCHOOL_IDS, type Schools } from '../job/document/group-schema.ts';
 import { FOUND_IDS } from '../pieces/found.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
 import { SHEENS } from '../shelf/coating.ts';
-import { everySurface, ground } from '../testing/surfaces.ts';
+import { everySurface, ground } from '../fixtures/surfaces.ts';
 import { anyPermitted, candidatesOn } from './compose.ts';
 import { judgeRecipe } from './judge.ts';
 import type { Ground } from './situation.ts';
@@ -46,8 +46,12 @@ function mustBeAnswered(made: Ground, schools: Schools = FREE): string {
   }
   const recipe = recipeOf(answer.buildUp);
   assert.deepEqual(forbidding(made, recipe), [], JSON.stringify(answer.buildUp));
-  const unproved = { ...made, proof: { ...made.proof, unknown: FOUND_IDS } };
-  assert.deepEqual(forbidding(unproved, recipe), [], 'what is forbidden follows from what is judged, not from proof');
+  const unproved = { ...made, known: { ...made.known, unknown: FOUND_IDS } };
+  assert.deepEqual(
+    forbidding(unproved, recipe),
+    [],
+    'what is forbidden follows from what is judged, not from what was tested',
+  );
   return 'permitted';
 }
 
@@ -98,7 +102,7 @@ test('so too for any colours, sheen, use and schools, and rules never undo each 
   );
 });
 
-test('proof changes no composition: the same surface, proved or not, gets the same build-up, with fewer risks', () => {
+test('testing changes no composition: the same surface, proved or not, gets the same build-up, with fewer risks', () => {
   for (const facts of [{}, { lead: 'lead' }, { soundness: 'chalks' }] as const) {
     const [proved, unproved] = [ground(facts), ground(facts, { unknown: FOUND_IDS })];
     const [known, supposed] = [candidatesOn(job, [proved], FREE), candidatesOn(job, [unproved], FREE)];

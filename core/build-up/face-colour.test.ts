@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { coatsToHide } from '../colour/hiding.ts';
-import { job } from '../testing/example-recipes.ts';
-import { coat } from '../testing/surfaces.ts';
+import { job } from '../fixtures/example-recipes.ts';
+import { coat } from '../fixtures/surfaces.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
 import { PRIMER_WHITE } from '../colour/primer-tints.ts';
 import { faceColour, topcoatsToHide } from './face-colour.ts';

@@ -3,9 +3,9 @@ import { test } from 'node:test';
 import { applyCommand } from '../job/commands/apply.ts';
 import type { Job } from '../job/document/schema.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
-import { EXTERIOR, gloss, job, on, PLAIN, TRIM, wash as washed } from '../testing/example-recipes.ts';
+import { EXTERIOR, gloss, job, on, PLAIN, TRIM, wash as washed } from '../fixtures/example-recipes.ts';
 import { SHEENS } from '../shelf/coating.ts';
-import { ground, OUTSIDE } from '../testing/surfaces.ts';
+import { ground, OUTSIDE } from '../fixtures/surfaces.ts';
 import {
   anotherTopcoat,
   coatFirst,

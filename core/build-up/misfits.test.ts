@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { newJob } from '../job/document/new-job.ts';
-import { on } from '../testing/example-recipes.ts';
-import { ground } from '../testing/surfaces.ts';
+import { on } from '../fixtures/example-recipes.ts';
+import { ground } from '../fixtures/surfaces.ts';
 import type { Ground } from './situation.ts';
 import { situations } from './situation.ts';
 import type { Recipe } from './system-coat.ts';

@@ -1,7 +1,7 @@
 import { WORK_IDS } from '../pieces/works.ts';
 import type { Coating } from '../shelf/coating.ts';
 import type { Use } from '../shelf/uses.ts';
-import { laysMetalBare } from '../proving/proof.ts';
+import { laysMetalBare } from '../surface-tests/known-surface.ts';
 import { groundOn, isWood, showsTannin } from './rule.ts';
 import type { Situation } from './situation.ts';
 

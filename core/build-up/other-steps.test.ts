@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { buildUp, TestJob } from '../testing/jobs.ts';
+import { buildUp, TestJob } from '../fixtures/jobs.ts';
 import { againstStep, OTHER_STEPS } from './other-steps.ts';
 
 const { job } = new TestJob().tell('change-site', { yearBuilt: 1874 }).door('d');

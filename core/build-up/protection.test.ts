@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { BuildUp } from '../job/document/group-schema.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { dangersOf } from './protection.ts';
 
 const dangers = (facts: Partial<BuildUp>, piece = {}, topcoat = 'enamel-acrylic') =>

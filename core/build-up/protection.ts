@@ -30,7 +30,7 @@ function sourcesOf(job: Job, group: FinishGroup, buildUp: BuildUp): Source[] {
     preservativeOf(job, buildUp.preservative),
     ...coats.map(({ product }) => coatingOf(job, product)),
   ].filter((product) => product !== undefined);
-  const mayHoldLead = groundsOf(job, group).some(({ proof }) => proof.facts.lead === 'lead');
+  const mayHoldLead = groundsOf(job, group).some(({ known }) => known.facts.lead === 'lead');
   return [
     ...products,
     ...(mayHoldLead ? [{ name: 'old paint that may hold lead', hazards: ['lead-dust'] as const }] : []),

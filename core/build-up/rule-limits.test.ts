@@ -19,8 +19,8 @@ import {
   TRIM,
   vinyl,
   wash,
-} from '../testing/example-recipes.ts';
-import { ground, OUTSIDE } from '../testing/surfaces.ts';
+} from '../fixtures/example-recipes.ts';
+import { ground, OUTSIDE } from '../fixtures/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { RULES } from './rules/registry.ts';
 import { situations, type Ground } from './situation.ts';

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { EXTERIOR, job, on, TRIM } from '../testing/example-recipes.ts';
-import { EXAMPLES, type Example } from '../testing/rule-examples.ts';
-import { ground } from '../testing/surfaces.ts';
+import { EXTERIOR, job, on, TRIM } from '../fixtures/example-recipes.ts';
+import { EXAMPLES, type Example } from '../fixtures/rule-examples.ts';
+import { ground } from '../fixtures/surfaces.ts';
 import { judgeRecipe } from './judge.ts';
 import { SOURCES } from './rule.ts';
 import { RULES } from './rules/registry.ts';

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Coat } from '../job/document/coat-schema.ts';
-import { TestJob, type DOOR } from '../testing/jobs.ts';
-import { job, on, TRIM } from '../testing/example-recipes.ts';
-import { ground } from '../testing/surfaces.ts';
+import { TestJob, type DOOR } from '../fixtures/jobs.ts';
+import { job, on, TRIM } from '../fixtures/example-recipes.ts';
+import { ground } from '../fixtures/surfaces.ts';
 import { groundsOf, situations } from './situation.ts';
 import { buildUpOf, recipeOf, sameCoats } from './system-coat.ts';
 

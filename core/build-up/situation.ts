@@ -10,7 +10,7 @@ import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { definitionOf, workOf } from '../pieces/registry.ts';
 import type { Trait } from '../pieces/traits.ts';
 import type { Work } from '../pieces/works.ts';
-import { proofOf, type Proof, type SurfaceFacts } from '../proving/proof.ts';
+import { knownSurface, type KnownSurface, type SurfaceFacts } from '../surface-tests/known-surface.ts';
 import type { FoundId } from '../pieces/found.ts';
 import type { Cleaner } from '../shelf/cleaner.ts';
 import type { Coating, Sheen } from '../shelf/coating.ts';
@@ -22,7 +22,7 @@ import { sameCoats, type Recipe, type SystemCoat } from './system-coat.ts';
 
 /** What of a piece decides its build-up, beside the build-up itself. Like pieces share all of it. */
 export interface Ground {
-  proof: Proof;
+  known: KnownSurface;
   exposure: Piece['exposure'];
   /** Faces that get paint, and the one with which the edges go. */
   faces: readonly FaceId[];
@@ -54,7 +54,7 @@ export interface Situation {
   facts: SurfaceFacts;
   /** Questions that matter and are not answered: they are judged by what is supposed. */
   unknown: readonly FoundId[];
-  patch: Proof['patch'];
+  patch: KnownSurface['patch'];
   exposure: 'inside' | 'outside';
   /** Whether any face of the piece looks outside. */
   isOutdoorPiece: boolean;
@@ -98,7 +98,7 @@ export function groundOf(job: Job, piece: Omit<Piece, 'mark'>, group: FinishGrou
   const edgeFace = edgeFaceOf(piece);
   const hasEdges = piece.scope.edges.length > 0;
   return {
-    proof: proofOf(job, piece),
+    known: knownSurface(job, piece),
     exposure: piece.exposure,
     faces: FACE_IDS.filter((face) => piece.scope.faces.includes(face) || (face === edgeFace && hasEdges)),
     edgeFace,
@@ -182,9 +182,9 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
   const filled = grainFilledFaces(recipe);
   const situation: Situation = {
     faces,
-    facts: ground.proof.facts,
-    unknown: ground.proof.unknown,
-    patch: ground.proof.patch,
+    facts: ground.known.facts,
+    unknown: ground.known.unknown,
+    patch: ground.known.patch,
     exposure: ground.exposure[face],
     isOutdoorPiece: ground.faces.some((other) => ground.exposure[other] === 'outside'),
     hasEdges: ground.hasEdges && (face === ground.edgeFace || faces.includes(ground.edgeFace)),
@@ -193,7 +193,7 @@ function situationOn(job: Pick<Job, 'shelf'>, ground: Ground, recipe: Recipe, fa
     traits: ground.traits,
     fireRated: ground.fireRated,
     yearBuilt: ground.yearBuilt,
-    colour: faceColour(ground.proof.facts.oldColour, ground.colours[face], coats, ground.coveredIn),
+    colour: faceColour(ground.known.facts.oldColour, ground.colours[face], coats, ground.coveredIn),
     sheen: ground.sheen,
     sprays: ground.sprays,
     isProfessional: ground.isProfessional,

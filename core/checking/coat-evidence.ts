@@ -13,14 +13,14 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
 import { doneStampsByTask, workClimateId, type AppliedCoat } from '../running/applied-coats.ts';
 import { AS_STATED, type CoatCondition } from '../shelf/drying/stage-legs.ts';
-import { openMinutes, wetEdge } from '../strokes/open-time.ts';
+import { openMinutes, wetEdge } from '../sequence/open-time.ts';
 import { denibName } from '../steps/coat-steps.ts';
-import { passOf, strokeMinutes } from '../strokes/pass.ts';
-import type { Stroke } from '../strokes/stroke.ts';
+import { passOf, strokeMinutes } from '../sequence/pass.ts';
+import type { Stroke } from '../sequence/stroke.ts';
 import { sectionsBefore, strokesOfSection } from './section-strokes.ts';
-import { simulateStrokes } from '../strokes/simulate.ts';
-import { inOrder } from '../strokes/stroke-order.ts';
-import { chosenOptions } from '../strokes/usual-options.ts';
+import { simulateStrokes } from '../sequence/simulate.ts';
+import { inOrder } from '../sequence/stroke-order.ts';
+import { chosenOptions } from '../sequence/usual-options.ts';
 
 /** A figure with the moment to which it belongs, in minutes from the clocks' t0. */
 export interface AtMoment {

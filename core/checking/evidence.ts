@@ -15,7 +15,7 @@ import type { FaceId } from '../pieces/elevation.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
 import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
-import { proofOf, type Proof } from '../proving/proof.ts';
+import { knownSurface, type KnownSurface } from '../surface-tests/known-surface.ts';
 import { doneStampsByTask, appliedCoats, type AppliedCoat } from '../running/applied-coats.ts';
 import { coatEvidence, type CoatEvidence, type MadeClocks } from './coat-evidence.ts';
 
@@ -25,7 +25,7 @@ export interface Evidence {
   piece: Piece;
   face: FaceId;
   group: FinishGroup | null;
-  proof: Proof;
+  known: KnownSurface;
   /** First to last. */
   coats: CoatEvidence[];
   /** Steps on the way that were left out. */
@@ -59,13 +59,13 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
   const key = asked.find((step) => operationOf(step).disturbsOldPaint);
   const stamps = doneStampsByTask(job.log);
   const hung = steps.findLast((step) => isRehangStep(step) && stamps.has(step.id));
-  const proof = proofOf(job, piece);
+  const known = knownSurface(job, piece);
   return {
     job,
     piece,
     face,
     group,
-    proof,
+    known,
     coats: laid.map((coat, index) => coatEvidence(job, made, coat, laid[index - 1] ?? null)),
     leftOut: asked.filter(({ id }) => leftOut.has(id)),
     keyed: key ? !leftOut.has(key.id) : null,
@@ -74,7 +74,7 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
       return cleaner && cleaner.residue !== 'none' && !rinsed ? [cleaner.name.toLowerCase()] : [];
     }),
     washDried: washDried(job, made, steps, laid[0] ?? null),
-    hiding: hidingOf(laid, group && colourOn(group, face).hex, proof.facts.oldColour),
+    hiding: hidingOf(laid, group && colourOn(group, face).hex, known.facts.oldColour),
     hungAt: doneAt(job, made, hung),
     closesFrom:
       last === undefined

@@ -6,7 +6,7 @@ import { isCoat } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { localTime } from '../job/site-time.ts';
 import { remindersOf } from '../running/reminders.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { filmCheckDue } from './film-check-reminder.ts';
 
 /** A door with all its coats on, one a day at noon, and hung. */

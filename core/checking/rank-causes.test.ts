@@ -5,7 +5,7 @@ import { statedPieceSchema } from '../job/document/piece-schema.ts';
 import { DEFECT_IDS, type DefectId } from '../job/document/defect-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { CAUSES, type CauseId } from './causes/registry.ts';
 import { DEFECTS } from './defects.ts';
 import { evidenceOn } from './evidence.ts';

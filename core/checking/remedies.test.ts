@@ -6,7 +6,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { verify } from '../scheduling/verify.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { DEFECTS } from './defects.ts';
 import { reworkFor, stepsOfRework } from './rework.ts';
 

@@ -10,7 +10,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { verify } from '../scheduling/verify.ts';
 import { dryingPieces } from '../running/drying-status.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { hasChoiceOfPlace, reworkFor, remedyWait } from './rework.ts';
 import { roomChecks } from './round.ts';
 import { defectStatus } from './defect-status.ts';

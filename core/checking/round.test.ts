@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { TestJob } from '../fixtures/jobs.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { inspectionOrder, nextFaceToCheck, roomChecks, type FaceToCheck } from './round.ts';
 
 const { piece } = new WorkedDays();

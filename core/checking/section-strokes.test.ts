@@ -5,10 +5,10 @@ import { readJobFile } from '../exchange/job-file.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { CoatStep } from '../steps/step.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
-import { passOf, strokeMinutes } from '../strokes/pass.ts';
-import type { Stroke } from '../strokes/stroke.ts';
-import { chosenOptions } from '../strokes/usual-options.ts';
-import { withFirstOffers } from '../testing/answered-job.ts';
+import { passOf, strokeMinutes } from '../sequence/pass.ts';
+import type { Stroke } from '../sequence/stroke.ts';
+import { chosenOptions } from '../sequence/usual-options.ts';
+import { withFirstOffers } from '../fixtures/answered-job.ts';
 import { sectionsBefore, strokesOfSection } from './section-strokes.ts';
 
 test('the sections of a coat share its strokes among them, each stroke once and in order', () => {

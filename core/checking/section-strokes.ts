@@ -2,7 +2,7 @@ import type { Job } from '../job/document/schema.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { CoatSection, CoatStep } from '../steps/step.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
-import type { Stroke } from '../strokes/stroke.ts';
+import type { Stroke } from '../sequence/stroke.ts';
 
 /** The share of a coat that its sections before this one make up, 0 to 1. */
 export function sectionsBefore(job: Job, { piece, coat }: CoatStep): number {

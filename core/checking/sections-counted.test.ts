@@ -6,7 +6,7 @@ import { applyCommand } from '../job/commands/apply.ts';
 import type { Job } from '../job/document/schema.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
-import { withFirstOffers } from '../testing/answered-job.ts';
+import { withFirstOffers } from '../fixtures/answered-job.ts';
 import { roomChecks } from './round.ts';
 
 test('a coat that is painted in sections counts once, and only when the last of them is painted', () => {

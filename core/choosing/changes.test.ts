@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import type { Job } from '../job/document/schema.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { placeOf } from '../job/queries/places.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { CHANGES, withChanges } from './changes.ts';
 
 const change = (id: string) => CHANGES.find((each) => each.id === id)!;

@@ -4,7 +4,7 @@ import type { StatedPiece } from '../job/document/piece-schema.ts';
 import type { FinishGroup, Schools } from '../job/document/group-schema.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { productNeeds } from '../quantities/litres.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { GroupWork } from './group-work.ts';
 import { offerFor, schoolPrices, rankingReasons } from './offer.ts';
 import { OnePiece } from './one-piece.ts';

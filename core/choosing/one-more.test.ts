@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { solve } from '../scheduling/solve/solve.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { oneMoreWords } from './one-more.ts';
 
 const NOW = '2027-03-01T00:00';

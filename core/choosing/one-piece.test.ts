@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Week } from '../job/document/crew-schema.ts';
-import { buildUp, TestJob } from '../testing/jobs.ts';
+import { buildUp, TestJob } from '../fixtures/jobs.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import { OnePiece } from './one-piece.ts';
 

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { verdictsOf } from '../build-up/judge.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { CHANGES, withChanges } from './changes.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import type { PlanCost } from '../scheduling/plan.ts';

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import type { Candidate } from '../build-up/compose.ts';
 import { judge } from '../build-up/judge.ts';
 import type { Weights } from '../job/document/group-schema.ts';
-import { buildUp, DOOR, TestJob } from '../testing/jobs.ts';
+import { buildUp, DOOR, TestJob } from '../fixtures/jobs.ts';
 import { CRITERIA, CRITERION_IDS, ranked, WEIGHT_PRESETS, Weigher, type Cost } from './weigh.ts';
 
 const NOTHING: Cost = { risk: 0, days: 0, hours: 0, money: 0, coats: 0, smell: 0, toughness: 0, dust: 0, misfits: 0 };

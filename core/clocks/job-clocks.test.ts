@@ -4,7 +4,7 @@ import { OPEN_AIR } from '../job/document/new-job.ts';
 import type { Climate } from '../air/climate.ts';
 import { outsideClimateId } from '../job/queries/places.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { dryingProduct, JobClocks, PLAIN_WATER } from './job-clocks.ts';
 
 const START = '2027-03-01';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { readJobsFile } from './backup.ts';
 
 const PICTURE = 'data:image/png;base64,AAAA';

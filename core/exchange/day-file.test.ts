@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { isDay, readShared, writeDayFile, writeStampsFile } from './day-file.ts';
 
 const MADE_AT = '2027-03-01T10:00:00.000Z';

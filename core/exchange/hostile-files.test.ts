@@ -98,7 +98,7 @@ test('a spoilt file is refused with a reason, or is a job with which everything 
       for (const group of job.groups) {
         reviewBuildUp(job, group);
         for (const ground of groundsOf(job, group)) {
-          if (group.buildUp) coatStack(job, ground.proof.facts, group.buildUp, 'front');
+          if (group.buildUp) coatStack(job, ground.known.facts, group.buildUp, 'front');
         }
       }
       dangersOf(job);

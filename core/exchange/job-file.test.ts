@@ -4,7 +4,7 @@ import { test } from 'node:test';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { migrateJob } from '../job/document/migrations.ts';
 import { JOB_FORMAT } from '../job/document/schema.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { readJobsFile } from './backup.ts';
 import { jobFileName, readJobFile, writeJobFile } from './job-file.ts';
 

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import Papa from 'papaparse';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { writeOrderCsv } from './order-csv.ts';
 
 const rowsOf = (job: TestJob['job']): string[][] => Papa.parse<string[]>(writeOrderCsv(job).trim()).data;

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { applyCommand } from '../job/commands/apply.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { guessMapping, parseTable, readRows, surveyOf, writePiecesCsv, type Table } from './pieces-csv.ts';
 
 const { job } = new TestJob();

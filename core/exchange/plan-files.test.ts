@@ -4,7 +4,7 @@ import Papa from 'papaparse';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { readPlan } from '../planning/reading/read-plan.ts';
 import { solve } from '../scheduling/solve/solve.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { writePlanCsv } from './plan-csv.ts';
 import { writePlanIcs } from './plan-ics.ts';
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { readReadingsCsv, writeReadingsCsv } from './readings-csv.ts';
 
 const { job } = new TestJob().tell('take-readings', {

@@ -2,9 +2,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { clocksOf } from '../clocks/job-clocks.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
-import { simulatePass } from '../strokes/simulated-pass.ts';
-import { usualOptions } from '../strokes/usual-options.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { simulatePass } from '../sequence/simulated-pass.ts';
+import { usualOptions } from '../sequence/usual-options.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { strokeCardSvg, wrapped } from './stroke-card-svg.ts';
 
 const { job } = new TestJob().door('d');

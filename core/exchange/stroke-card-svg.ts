@@ -1,10 +1,10 @@
 import { groupBy } from '../units/maps.ts';
 import type { Point } from '../pieces/elevation.ts';
-import { lapLine } from '../strokes/lap-line.ts';
-import { layingOff } from '../strokes/laying-off.ts';
-import { drawnAt, LABEL_RADIUS, labelsOf, layoutOf, rowOf, type Layout } from '../strokes/layout.ts';
-import { dripSpots } from '../strokes/roles.ts';
-import type { PassResult } from '../strokes/simulated-pass.ts';
+import { lapLine } from '../sequence/lap-line.ts';
+import { layingOff } from '../sequence/laying-off.ts';
+import { drawnAt, LABEL_RADIUS, labelsOf, layoutOf, rowOf, type Layout } from '../sequence/layout.ts';
+import { dripSpots } from '../sequence/roles.ts';
+import type { PassResult } from '../sequence/simulated-pass.ts';
 
 /** What stands on a card beside its drawing. */
 export interface StrokeCard {

@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { DateTime } from 'luxon';
-import { CARE_USES, NOT_BEFORE, type CareLine } from '../handing-over/care.ts';
-import type { UpkeepDate } from '../handing-over/upkeep.ts';
+import { CARE_USES, NOT_BEFORE, type CareLine } from '../handover/care.ts';
+import type { UpkeepDate } from '../handover/upkeep.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localDate, localTime } from '../job/site-time.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { dryingClimateId } from '../job/queries/places.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { coatsDryingIn } from './coats-in.ts';
 
 const coat = (product: string, tool: 'brush' | 'roller') => ({ product, tool, thinning: 0, extent: 'all' }) as const;

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { JobClocks } from '../clocks/job-clocks.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { outsideFaces } from './outside-faces.ts';
 import { bestWindow, hindrancesIn, limitsOf, stretchesOf } from './painting-hours.ts';
 

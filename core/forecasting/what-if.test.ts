@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { clocksOf } from '../clocks/job-clocks.ts';
 import { DEFAULT_COATINGS } from '../shelf/default-coatings.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { changedClimate, changedClocks, stagesOf, warmthNeeded } from './what-if.ts';
 
 const { job } = new TestJob().tell('change-climate', {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { minutesSince } from '../job/site-time.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { bagOf } from './bag.ts';
 import { hangingRisks, hangStatus, liftingOf } from './hang-status.ts';
 import { labelCode, labelStrip, pieceNamed, TAPE } from './label-strip.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Piece } from '../job/document/piece-schema.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { labelCode, labelStrip, pieceNamed, TAPE } from './label-strip.ts';
 
 const { job } = new TestJob().door('a').door('b');

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { minutesSince } from '../job/site-time.ts';
-import { TestJob } from '../testing/jobs.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { TestJob } from '../fixtures/jobs.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { readinessOf, USES, type Readiness } from './readiness.ts';
 

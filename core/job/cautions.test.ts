@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { cautionsAt, finishCautions, type CautionAt } from './cautions.ts';
 import type { StatedPiece } from './document/piece-schema.ts';
 import { usualPiece } from './document/usual-piece.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import type { StatedPiece } from './document/piece-schema.ts';
 
 const OAK = { ...DOOR.surface, substrate: 'oak' } as const;

@@ -1,4 +1,4 @@
-/** The schools of order on a face, by id; `core/strokes/face-orders.ts` tells what each does. */
+/** The schools of order on a face, by id; `core/sequence/face-orders.ts` tells what each does. */
 export const FACE_SCHOOLS = [
   'panels-rails-stiles',
   'mouldings-first',

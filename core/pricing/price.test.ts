@@ -5,7 +5,7 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { priceOf, replacementsOf } from './price.ts';
 
 const made = new TestJob()

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { boxingPlan } from './boxing.ts';
 import { enoughFor } from './enough-for.ts';
 import { productNeeds, type ProductNeed } from './litres.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { buildUp, DOOR, TestJob } from '../testing/jobs.ts';
+import { buildUp, DOOR, TestJob } from '../fixtures/jobs.ts';
 import { productNeeds } from './litres.ts';
 import { CONSUMABLES, consumableNeeds, type ConsumableNeed } from './consumables.ts';
 

@@ -11,7 +11,7 @@ import type { Job } from '../job/document/schema.ts';
 import { maskingOf, type Masking } from './masking.ts';
 import { abradedAreas, caulkedMetres } from './pace.ts';
 import { paintUses, productNeeds, sessionOf, type PaintUse, type ProductNeed } from './litres.ts';
-import { proofOf } from '../proving/proof.ts';
+import { knownSurface } from '../surface-tests/known-surface.ts';
 import type { Fills } from '../shelf/filler.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { BuildUp } from '../job/document/group-schema.ts';
@@ -118,7 +118,7 @@ const preserved = (job: Job): number =>
   sum(
     job.pieces.flatMap((piece) => {
       if (!groupOf(job, piece)?.buildUp?.preservative) return [];
-      return [(proofOf(job, piece).facts.oldCoat === 'bare' ? paintedArea(piece) : 0) + restPreserved(piece)];
+      return [(knownSurface(job, piece).facts.oldCoat === 'bare' ? paintedArea(piece) : 0) + restPreserved(piece)];
     }),
   );
 

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { cutLists } from './cut-list.ts';
 import { cutFromStock, type WantedLength } from './cutting-stock.ts';
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { enoughFor } from './enough-for.ts';
 import { productNeeds, type ProductNeed } from './litres.ts';
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { besidePieces, productNeeds } from './litres.ts';
 
 /** One flush door 826 × 2040 × 40: both faces 3.37008 m², three edges (2·2040 + 826)·40 = 0.19624 m². */

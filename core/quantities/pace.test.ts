@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { panelledDoor } from '../pieces/kinds/panelled-door.ts';
 import { sketchOf, usualPiece } from '../job/document/usual-piece.ts';
 import { DEFAULT_FILLERS } from '../shelf/filler.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
 import { FACE_IDS, type EdgeId, type FaceId } from '../pieces/elevation.ts';
 import type { Piece } from '../job/document/piece-schema.ts';

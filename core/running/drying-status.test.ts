@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import type { LogEntry } from '../job/document/log-schema.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { solve } from '../scheduling/solve/solve.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { dryingPieces } from './drying-status.ts';
 
 test('a front found tacky after it was denibbed is not lain on for the next back', () => {

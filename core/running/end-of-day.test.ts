@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { localTime } from '../job/site-time.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { eveningTasks, type EveningTask } from './end-of-day.ts';
 
 const PREPARED = ['take-off', 'wash', 'degloss'] as const;

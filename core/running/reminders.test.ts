@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import type { Day } from './day.ts';
 import { minutesOn, timeOn } from './day.ts';
 import type { Reminder } from './reminder-kinds.ts';

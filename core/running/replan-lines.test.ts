@@ -4,7 +4,7 @@ import type { AcceptedPlan } from '../job/document/plan-schema.ts';
 import { acceptedPlan } from '../planning/revising/accept.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { solve } from '../scheduling/solve/solve.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { replanLines } from './replan-lines.ts';
 
 const NOW = '2027-03-01T07:00';

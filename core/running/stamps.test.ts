@@ -4,7 +4,7 @@ import { progressByTask } from '../job/progress.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { learntPaces } from '../steps/learnt-paces.ts';
 import { readPlan } from '../planning/reading/read-plan.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { notedWith } from './applied-coats.ts';
 import { correctedStamp, doneStamps, hasUnplannedRework, partlyStamp, startStamps, withdrawnStamp } from './stamps.ts';
 

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { readPlan } from '../planning/reading/read-plan.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { litresOfStep } from '../steps/coat-litres.ts';
 import { bucketsOf, unopenedFor } from './tins-in-use.ts';
 

@@ -11,7 +11,7 @@ import type { PieceStep } from '../steps/step.ts';
 import { readPlan, type PlanReading } from '../planning/reading/read-plan.ts';
 import { solve } from '../scheduling/solve/solve.ts';
 import { verify } from '../scheduling/verify.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { nextRun, type SheetRun } from './day-sheet.ts';
 import { dryingPieces, type DryingPiece } from './drying-status.ts';
 import { asksForReplan, doneStamps, openSteps, startStamps, tackyStamp } from './stamps.ts';

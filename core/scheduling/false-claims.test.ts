@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { madeUpProblem } from '../testing/made-up-problem.ts';
+import { madeUpProblem } from '../fixtures/made-up-problem.ts';
 import { falseClaims, withoutFalseClaims } from './false-claims.ts';
 import type { FoundPlan } from './plan.ts';
 import { planProblemSchema, PLAN_PROBLEM_FORMAT } from './problem.ts';

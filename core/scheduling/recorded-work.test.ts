@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { acceptedPlan } from '../planning/revising/accept.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { readPlan } from '../planning/reading/read-plan.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { knownAnswers } from '../testing/known-answers.ts';
+import { knownAnswers } from '../fixtures/known-answers.ts';
 import { coatingSchema, DRYING_STAGES } from './coating.ts';
 import { DEFAULT_COATINGS } from './default-coatings.ts';
 

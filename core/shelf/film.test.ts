@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { knownAnswers } from '../testing/known-answers.ts';
+import { knownAnswers } from '../fixtures/known-answers.ts';
 import { dryFilmAt, spreadRate, wetFilm } from './film.ts';
 
 const { cases } = knownAnswers('film.json') as {

@@ -6,7 +6,7 @@ import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import { hasTrait } from '../pieces/registry.ts';
-import { proofOf } from '../proving/proof.ts';
+import { knownSurface } from '../surface-tests/known-surface.ts';
 import {
   crewFactor,
   denibMinutes,
@@ -17,7 +17,7 @@ import {
 } from '../quantities/pace.ts';
 import { sectionsOf, type Section } from '../quantities/sections.ts';
 import type { Coating } from '../shelf/coating.ts';
-import { coatWork } from '../strokes/chosen-work.ts';
+import { coatWork } from '../sequence/chosen-work.ts';
 import { longestShift } from './crew-shifts.ts';
 import type { PieceStep } from './step.ts';
 import { stepOf, type Stated } from './stated-step.ts';
@@ -84,7 +84,7 @@ function coatStepsOf(job: Stated, piece: Piece, number: number, pass: Pass, turn
   const faces = pass.map(({ face }) => face);
   const { minutes: laying, painters } = coatWork(job, piece, faces, coat);
   const minutes = laying + (piece.comesOff ? HANDLING_MINUTES : 0);
-  const { facts } = proofOf(job, piece);
+  const { facts } = knownSurface(job, piece);
   const isOnPlaster = number === 1 && facts.substrate === 'plaster' && facts.oldCoat === 'bare';
   const laid = { number, coat, coating, faces, restHours: isOnPlaster ? PLASTER_RESTS : 0 };
   const name = `coat-${number}/${faces.join('+')}`;

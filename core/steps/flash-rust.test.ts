@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { LOOSE_SHARE } from '../quantities/pace.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { flashRustOf, STAYS_BRIGHT } from './flash-rust.ts';
 import { pieceSteps } from './piece-steps.ts';
 

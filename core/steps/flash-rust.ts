@@ -1,6 +1,6 @@
 import type { Piece } from '../job/document/piece-schema.ts';
 import { LOOSE_SHARE } from '../quantities/pace.ts';
-import { laysMetalBare, proofOf } from '../proving/proof.ts';
+import { laysMetalBare, knownSurface } from '../surface-tests/known-surface.ts';
 import type { Stated } from './stated-step.ts';
 import type { CoatStep, PieceStep } from './step.ts';
 import { isCoat } from './wetness/current-coats.ts';
@@ -18,7 +18,7 @@ export interface FlashRust {
 
 /** Coats of a piece that have to follow their preparation on the same day, since bare metal rusts overnight. */
 export function flashRustOf(job: Stated, piece: Piece, steps: readonly PieceStep[]): FlashRust[] {
-  if (!laysMetalBare(proofOf(job, piece).facts)) return [];
+  if (!laysMetalBare(knownSurface(job, piece).facts)) return [];
   const firstCoat = steps.findIndex(isCoat);
   const from = steps[firstCoat - 1];
   if (from === undefined) return [];

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { jobSteps } from './job-steps.ts';
 
 test('the steps, clocks and conditions are those of the whole problem', () => {

@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { SKILL_FACTOR } from '../quantities/pace.ts';
-import { helper } from '../testing/worked-job.ts';
-import { WorkedDays } from '../testing/worked-days.ts';
+import { helper } from '../fixtures/worked-job.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
 import { learntPaces, measuredSteps, medianOf, paceKeyOf } from './learnt-paces.ts';
 
 const timed = { isMeasured: true } as const;

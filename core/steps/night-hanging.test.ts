@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { TWO_PEOPLE_FROM, weightOf } from '../job/queries/pieces.ts';
 import { WEEKDAYS } from '../job/document/crew-schema.ts';
 import { localDate } from '../job/site-time.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { outingsOf } from './night-hanging.ts';
 import { nightsLeftOpen } from '../planning/reading/nights-left-open.ts';

@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { minutesSince } from '../job/site-time.ts';
-import { patchReading } from '../proving/patch-reading.ts';
-import { TestJob } from '../testing/jobs.ts';
-import { patch } from '../testing/worked-job.ts';
+import { patchReading } from '../surface-tests/patch-reading.ts';
+import { TestJob } from '../fixtures/jobs.ts';
+import { patch } from '../fixtures/worked-job.ts';
 import { planFingerprint } from '../planning/revising/accept.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
 import { verifiedPlan } from '../scheduling/verified-plan.ts';

@@ -1,6 +1,6 @@
 import type { Job } from '../job/document/schema.ts';
 import { minutesSince } from '../job/site-time.ts';
-import { patchReading } from '../proving/patch-reading.ts';
+import { patchReading } from '../surface-tests/patch-reading.ts';
 
 /**
  * Until when no piece of a group is coated, in minutes from `t0`: until its test patches that nobody has read yet can

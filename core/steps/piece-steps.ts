@@ -19,7 +19,7 @@ import {
 import { maskingOf } from '../quantities/masking.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { SUBSTRATES } from '../pieces/substrate.ts';
-import { proofOf } from '../proving/proof.ts';
+import { knownSurface } from '../surface-tests/known-surface.ts';
 import type { Tool } from '../shelf/tools.ts';
 import { coatSteps } from './coat-steps.ts';
 import { withNights } from './night-hanging.ts';
@@ -78,7 +78,7 @@ const toolsOf = (job: Stated, piece: Piece, buildUp: BuildUp): Tool[] =>
 /** Cleaning, keying, filling and preserving, in that order. */
 function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceStep[] {
   const steps: PieceStep[] = [];
-  const { facts } = proofOf(job, piece);
+  const { facts } = knownSurface(job, piece);
   const add = (name: string, operation: Operation, minutes: number, more: Partial<PieceStep>): void =>
     void steps.push(stepOf(piece, name, operation, minutes, more));
   buildUp.cleaning.forEach(({ product }, index) => {

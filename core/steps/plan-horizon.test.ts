@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { pieceSteps } from './piece-steps.ts';
 import { horizonDays } from './plan-horizon.ts';
 import { isCoat } from './wetness/current-coats.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { usualPiece } from '../job/document/usual-piece.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { pieceSteps } from './piece-steps.ts';
 
 const coatsOf = (width: number, skill: 'professional' | 'steady') => {

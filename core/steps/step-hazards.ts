@@ -1,7 +1,7 @@
 import { makesMist } from '../shelf/tools.ts';
 import { cleanerOf, fillerOf, preservativeOf } from '../job/queries/shelf.ts';
 import type { Job } from '../job/document/schema.ts';
-import { proofOf } from '../proving/proof.ts';
+import { knownSurface } from '../surface-tests/known-surface.ts';
 import { HAZARDS, type Hazard, type HazardId } from '../shelf/hazards.ts';
 import { operationOf } from './operations.ts';
 import type { PieceStep } from './step.ts';
@@ -11,7 +11,7 @@ export function hazardsOf(job: Job, step: PieceStep): Hazard[] {
   const { product, coat, piece } = step;
   const operation = operationOf(step);
   const used = cleanerOf(job, product) ?? fillerOf(job, product) ?? preservativeOf(job, product) ?? coat?.coating;
-  const mayHoldLead = operation.disturbsOldPaint && proofOf(job, piece).facts.lead === 'lead';
+  const mayHoldLead = operation.disturbsOldPaint && knownSurface(job, piece).facts.lead === 'lead';
   const ids: HazardId[] = [
     ...(mayHoldLead ? (['lead-dust'] as const) : []),
     ...(used?.hazards ?? []),

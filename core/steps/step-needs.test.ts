@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { weightOf } from '../job/queries/pieces.ts';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { hangsAgain, isHungAfter, isRehangStep, rehungBy, takesOff } from './rehanging.ts';
 import { pieceSteps } from './piece-steps.ts';
 import { isBenchWork, needsTwo, staysWhereItDries } from './step-needs.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DOOR, TestJob } from '../testing/jobs.ts';
+import { DOOR, TestJob } from '../fixtures/jobs.ts';
 import { pieceSteps } from './piece-steps.ts';
 import { hazardsOf } from './step-hazards.ts';
 import { runWords, stepWords } from './step-words.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { applyCommand } from '../job/commands/apply.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { editCells } from './edit-cell.ts';
 import { COLUMNS, type ColumnId } from './piece-columns.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';

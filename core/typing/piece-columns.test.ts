@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { applyCommand } from '../job/commands/apply.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import type { Job } from '../job/document/schema.ts';
-import { TestJob } from '../testing/jobs.ts';
+import { TestJob } from '../fixtures/jobs.ts';
 import { COLUMNS, shapeFault, type CellContext, type ColumnId } from './piece-columns.ts';
 import { nearestWord } from './typed-line/nearest-word.ts';
 

@@ -4,7 +4,7 @@ import { NivelDatabase } from '../../app/keeping/database.ts';
 import { fresh } from '../../app/keeping/fresh-row.ts';
 import { JobStore } from '../../app/keeping/job-store.ts';
 import type { CommandName } from '../../core/job/commands/apply.ts';
-import { full, given, KINDS, takenValues } from '../../core/testing/changeable-kinds.ts';
+import { full, given, KINDS, takenValues } from '../../core/fixtures/changeable-kinds.ts';
 import { seededRandom } from '../../core/units/seeded-random.ts';
 
 /** What edits from two tabs came to. */

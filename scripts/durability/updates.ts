@@ -90,7 +90,7 @@ const MOMENTS: readonly Moment[] = [
     },
     after: (page) => expect(page.getByText(/^Last backup/)).toBeVisible(),
   },
-  { name: 'while the strokes stand there', at: 'strokes' },
+  { name: 'while the sequence is shown', at: 'sequence' },
   {
     name: 'after the server is gone',
     at: 'build-up',

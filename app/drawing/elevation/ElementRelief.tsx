@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Element, Point, Unpainted } from '../../../core/pieces/elevation.ts';
-import { boundsOf, type Bounds } from '../../../core/strokes/stroke.ts';
+import { boundsOf, type Bounds } from '../../../core/sequence/stroke.ts';
 
 /** A closed outline as a path. */
 export const closed = (outline: readonly Point[]): string => `M${outline.map((point) => point.join(' ')).join('L')}Z`;

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { TestJob } from '../../../core/testing/jobs.ts';
+import { TestJob } from '../../../core/fixtures/jobs.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { isArchive, openArchive } from './read-archive.ts';
 import { writeArchive, type ToWrite } from './write-archive.ts';

@@ -34,10 +34,10 @@ export const POST: APIRoute = ({ request }) =>
           id: group.id,
           name: group.name,
           pieces: job.pieces.filter((piece) => piece.groupId === group.id).map(({ mark }) => mark),
-          surfaces: groundsOf(job, group).map(({ proof, exposure }) => ({
-            ...proof.facts,
+          surfaces: groundsOf(job, group).map(({ known, exposure }) => ({
+            ...known.facts,
             exposure,
-            unknown: proof.unknown,
+            unknown: known.unknown,
           })),
           chosen: standing && {
             buildUp: group.buildUp,

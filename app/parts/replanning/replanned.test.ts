@@ -6,7 +6,7 @@ import { Mover } from '../../../core/planning/revising/moving.ts';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import type { NoPlan } from '../../../core/scheduling/plan.ts';
 import { solve } from '../../../core/scheduling/solve/solve.ts';
-import { WorkedDays } from '../../../core/testing/worked-days.ts';
+import { WorkedDays } from '../../../core/fixtures/worked-days.ts';
 import type { PendingQuery } from '../../asking/pending-query.ts';
 import type { VerifiedPlan } from '../../asking/planner.worker.ts';
 import { replannedByMove, replannedRest, type Awaiting, type Planners } from './replanned.ts';

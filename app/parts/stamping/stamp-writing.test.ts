@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { readPlan } from '../../../core/planning/reading/read-plan.ts';
-import { WorkedDays } from '../../../core/testing/worked-days.ts';
+import { WorkedDays } from '../../../core/fixtures/worked-days.ts';
 import {
   doubtAbout,
   writtenAt,

@@ -62,7 +62,7 @@ function Groups({ groupId }: { groupId: string | null }) {
       list={
         <Box>
           <GroupList stage="build-up" chosen={group.id} stateOf={stateOf} />
-          <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'prove', jobId: job.id, groupId: group.id })}>
+          <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'test', jobId: job.id, groupId: group.id })}>
             Back to the tests
           </Button>
         </Box>

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { CRITERIA, CRITERION_IDS } from '../../../core/choosing/weigh.ts';
 import { coatStack, totalFilm } from '../../../core/build-up/coat-stack.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
-import type { SurfaceFacts } from '../../../core/proving/proof.ts';
+import type { SurfaceFacts } from '../../../core/surface-tests/known-surface.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';

@@ -74,7 +74,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           }
         >
           <Sheet>
-            <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.proof.facts} />
+            <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.known.facts} />
             <Box sx={{ fontSize: 15, mb: 1 }}>
               <strong>Prepared:</strong> {preparationWords(group.buildUp)}
             </Box>
@@ -105,7 +105,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           {compared.length > 1 && (
             <Compare
               group={group}
-              facts={ground.proof.facts}
+              facts={ground.known.facts}
               offers={offers}
               ids={compared}
               onRemove={toggle}
@@ -116,7 +116,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
             <Weighing />
             <OfferList
               group={group}
-              facts={ground.proof.facts}
+              facts={ground.known.facts}
               permitted={offers.permitted}
               compared={compared}
               onCompare={toggle}

@@ -7,7 +7,7 @@ import { greyUnder, PRIMER_WHITE } from '../../../core/colour/primer-tints.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
 import { finishCautions } from '../../../core/job/cautions.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
-import { findingsOn } from '../../../core/proving/proof.ts';
+import { findingsOn } from '../../../core/surface-tests/known-surface.ts';
 import { SHEENS } from '../../../core/shelf/coating.ts';
 import { refused } from '../../../core/units/outcome.ts';
 import { Caution } from '../../parts/Section.tsx';

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { rankingReasons } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
-import type { SurfaceFacts } from '../../../core/proving/proof.ts';
+import type { SurfaceFacts } from '../../../core/surface-tests/known-surface.ts';
 import { useLocalise } from '../../open-job/use-job.ts';
 import { useCostWords } from './cost-words.ts';
 import { RuleLink } from './RuleLink.tsx';

@@ -6,7 +6,7 @@ import { cleanerOf, fillerOf, preservativeOf } from '../../../core/job/queries/s
 import { colourOn } from '../../../core/job/queries/faces.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FACE_IDS } from '../../../core/pieces/elevation.ts';
-import type { SurfaceFacts } from '../../../core/proving/proof.ts';
+import type { SurfaceFacts } from '../../../core/surface-tests/known-surface.ts';
 import { CoatStackDrawing } from '../../drawing/CoatStackDrawing.tsx';
 import { KEY_WORDS } from '../../parts/key-words.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';

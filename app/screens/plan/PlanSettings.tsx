@@ -108,7 +108,7 @@ export function PlanSettings() {
               <Button
                 fullWidth
                 sx={{ justifyContent: 'space-between', color: 'var(--ink)', minHeight: 48 }}
-                onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'places', placeId: climate.id })}
+                onClick={() => goTo({ stage: 'conditions', jobId: job.id, view: 'places', placeId: climate.id })}
               >
                 {climate.name}
                 <span style={{ fontWeight: 500, color: 'var(--ink-soft)' }}>

@@ -27,7 +27,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
       severity="warning"
       sx={{ mb: 2 }}
       action={
-        <Button color="inherit" onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'outside' })}>
+        <Button color="inherit" onClick={() => goTo({ stage: 'conditions', jobId: job.id, view: 'outside' })}>
           Its hours
         </Button>
       }

@@ -24,7 +24,7 @@ export const AirNow = memo(function AirNow({ problem, at }: { problem: JobSteps;
         <strong style={{ color: 'var(--ink)' }}>{TEMPERATURE.format(air.temperature, units)}</strong> ·{' '}
         {Math.round(air.humidity)} % · dew point {TEMPERATURE.format(dewPoint(air.temperature, air.humidity), units)}
       </span>
-      <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'air', jobId: job.id, view: 'instruments' })}>
+      <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'conditions', jobId: job.id, view: 'instruments' })}>
         Read it
       </Button>
     </Box>

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { memo, useMemo } from 'react';
-import { PACE_NAMES } from '../../../core/handing-over/planned-against-real.ts';
+import { PACE_NAMES } from '../../../core/handover/planned-against-real.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { learntDrying } from '../../../core/steps/wetness/learnt-drying.ts';
 import { learntPaces } from '../../../core/steps/learnt-paces.ts';
@@ -32,7 +32,7 @@ export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
     <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)', mt: 1.5 }}>
       <strong>Learnt from this log, and planned with: </strong>
       {localise(lines.join('; '))}.{' '}
-      <Link to={{ stage: 'hand-over', jobId: job.id, view: 'real' }}>Planned against real</Link>
+      <Link to={{ stage: 'handover', jobId: job.id, view: 'real' }}>Planned against real</Link>
     </Box>
   );
 });

@@ -2,9 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { strokesOn } from '../../../core/job/queries/faces.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
-import { APPLICATION_WORDS } from '../../../core/strokes/roles.ts';
-import { FACE_ORDERS } from '../../../core/strokes/face-orders.ts';
-import { usualOptions } from '../../../core/strokes/usual-options.ts';
+import { APPLICATION_WORDS } from '../../../core/sequence/roles.ts';
+import { FACE_ORDERS } from '../../../core/sequence/face-orders.ts';
+import { usualOptions } from '../../../core/sequence/usual-options.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
@@ -30,7 +30,7 @@ export function StrokesLine({ step }: { step: PieceStep }) {
       <Button
         variant="outlined"
         sx={{ minHeight: 44 }}
-        onClick={() => goTo({ stage: 'strokes', jobId: job.id, view: 'card', pieceId: piece.id })}
+        onClick={() => goTo({ stage: 'sequence', jobId: job.id, view: 'card', pieceId: piece.id })}
       >
         Order of strokes
       </Button>

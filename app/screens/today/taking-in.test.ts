@@ -3,8 +3,8 @@ import { test } from 'node:test';
 import { writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
 import { applyCommand, type CommandArgs, type CommandName } from '../../../core/job/commands/apply.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
-import { TestJob } from '../../../core/testing/jobs.ts';
-import { WorkedDays } from '../../../core/testing/worked-days.ts';
+import { TestJob } from '../../../core/fixtures/jobs.ts';
+import { WorkedDays } from '../../../core/fixtures/worked-days.ts';
 import { accepted, type Outcome } from '../../../core/units/outcome.ts';
 import { takenIn, type Taking } from './taking-in.ts';
 

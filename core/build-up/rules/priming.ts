@@ -1,4 +1,4 @@
-import { laysMetalBare } from '../../proving/proof.ts';
+import { laysMetalBare } from '../../surface-tests/known-surface.ts';
 import { coatFirst, primeFirst, usualCoat } from '../fixing.ts';
 import {
   isFor,

@@ -4,7 +4,7 @@ import { jobToProblem } from '../../planning/drafting/job-to-problem.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
 import type { Coating } from '../../shelf/coating.ts';
 import { pieceSteps } from '../../steps/piece-steps.ts';
-import { WorkedDays } from '../../testing/worked-days.ts';
+import { WorkedDays } from '../../fixtures/worked-days.ts';
 import type { CoatEvidence } from '../coat-evidence.ts';
 import { evidenceOn, type Evidence } from '../evidence.ts';
 import { causeOf, CAUSES, type CauseId } from './registry.ts';
@@ -37,7 +37,7 @@ const CLEAN: CoatEvidence = {
 };
 const WELL: Evidence = {
   ...base,
-  proof: { ...base.proof, unknown: [], facts: { ...base.proof.facts, oldColour: null }, patch: PROVED() },
+  known: { ...base.known, unknown: [], facts: { ...base.known.facts, oldColour: null }, patch: PROVED() },
   coats: [CLEAN],
   leftOut: [],
   keyed: true,
@@ -49,7 +49,7 @@ const WELL: Evidence = {
   unboxed: false,
   when: (minutes) => `minute ${minutes}`,
 };
-function PROVED(): Evidence['proof']['patch'] {
+function PROVED(): Evidence['known']['patch'] {
   return { first: 'prime-bond-wb', key: 'degloss', held: true };
 }
 const coat = (more: Partial<CoatEvidence>): Partial<Evidence> => ({ coats: [{ ...CLEAN, ...more }] });
@@ -59,11 +59,11 @@ const laid = (coating: Partial<Coating>, more: Partial<CoatEvidence['laid']['ste
   const changed = { ...step.coat, coating: { ...step.coat.coating, ...coating }, coat: { ...step.coat.coat, ...more } };
   return { ...CLEAN.laid, step: { ...step, coat: changed } };
 };
-const facts = (more: Partial<Evidence['proof']['facts']>): Partial<Evidence> => ({
-  proof: { ...WELL.proof, facts: { ...WELL.proof.facts, ...more } },
+const facts = (more: Partial<Evidence['known']['facts']>): Partial<Evidence> => ({
+  known: { ...WELL.known, facts: { ...WELL.known.facts, ...more } },
 });
-const unknown = (...questions: Evidence['proof']['unknown']): Partial<Evidence> => ({
-  proof: { ...WELL.proof, unknown: questions },
+const unknown = (...questions: Evidence['known']['unknown']): Partial<Evidence> => ({
+  known: { ...WELL.known, unknown: questions },
 });
 const under = (hours: number, due: number, closes: number | null): CoatEvidence['under'] => ({
   laid: CLEAN.laid,
@@ -208,8 +208,8 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ['weak-ground', facts({ soundness: 'lets-go' }), 0.9, /let go/],
   ['weak-ground', facts({ soundness: 'chalks' }), 0.6, /chalks/],
   ['weak-ground', unknown('soundness'), 0.3, /whether the old coat holds/],
-  ['patch-failed', { proof: { ...WELL.proof, patch: null } }, 0.2, /no test patch/],
-  ['patch-failed', { proof: { ...WELL.proof, patch: { ...PROVED()!, held: false } } }, 0.95, /did not hold/],
+  ['patch-failed', { known: { ...WELL.known, patch: null } }, 0.2, /no test patch/],
+  ['patch-failed', { known: { ...WELL.known, patch: { ...PROVED()!, held: false } } }, 0.95, /did not hold/],
   ['patch-failed', {}, null],
   ['tannin', facts({ stains: 'bleeds' }), 0.9, /test showed that it bleeds, and no blocking primer/],
   [

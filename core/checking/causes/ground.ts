@@ -16,22 +16,22 @@ export const GROUND_CAUSES = {
   unclean: {
     name: 'Grease, soap or dust on the surface',
     prevent: 'Wash, rinse, and wipe with a clean damp rag before the first coat.',
-    sign({ proof, leftOut, unrinsed }) {
+    sign({ known, leftOut, unrinsed }) {
       const wash = leftOut.find((step) => operationOf(step).serves === 'cleaning');
       if (wash) return { strength: 0.9, because: 'the wash was left out' };
       if (unrinsed.length > 0) return { strength: 0.6, because: `${unrinsed.join(' and ')} was not rinsed off` };
-      if (proof.facts.contamination === 'grease') return { strength: 0.55, because: 'the test showed grease there' };
-      if (proof.unknown.includes('contamination')) return { strength: 0.3, because: 'nobody tested what is on it' };
+      if (known.facts.contamination === 'grease') return { strength: 0.55, because: 'the test showed grease there' };
+      if (known.unknown.includes('contamination')) return { strength: 0.3, because: 'nobody tested what is on it' };
       return null;
     },
   },
   silicone: {
     name: 'Wax, polish or silicone under it',
     prevent: 'Wipe with solvent and clean rags until water no longer beads; then prime with a stain block.',
-    sign({ proof }) {
-      if (proof.facts.contamination === 'wax')
+    sign({ known }) {
+      if (known.facts.contamination === 'wax')
         return { strength: 0.9, because: `the test showed ${resultInWords('contamination', 'wax').toLowerCase()}` };
-      if (proof.unknown.includes('contamination'))
+      if (known.unknown.includes('contamination'))
         return { strength: 0.4, because: 'nobody tried whether water beads on it' };
       return null;
     },
@@ -50,20 +50,20 @@ export const GROUND_CAUSES = {
   'damp-wood': {
     name: 'Damp came out of the wood',
     prevent: 'Read the moisture in three places, and prime at 15 % or less.',
-    sign({ proof }) {
-      if (proof.facts.moisture === 'damp') return { strength: 0.9, because: 'the meter read it damp' };
-      if (proof.unknown.includes('moisture')) return { strength: 0.35, because: 'nobody read its moisture' };
+    sign({ known }) {
+      if (known.facts.moisture === 'damp') return { strength: 0.9, because: 'the meter read it damp' };
+      if (known.unknown.includes('moisture')) return { strength: 0.35, because: 'nobody read its moisture' };
       return null;
     },
   },
   'not-keyed': {
     name: 'Nothing gave it a key',
     prevent: 'Abrade, degloss, or use a primer that bonds to gloss; then a test patch.',
-    sign({ keyed, proof, group, coats }) {
+    sign({ keyed, known, group, coats }) {
       if (keyed === false) return { strength: 0.9, because: 'the keying was left out' };
       const [first] = coats;
       const bonds = isFor(first?.laid.step.coat.coating, 'glossy');
-      if (group?.buildUp?.key === 'none' && OLD_COATS[proof.facts.oldCoat].hold === 'hard' && !bonds) {
+      if (group?.buildUp?.key === 'none' && OLD_COATS[known.facts.oldCoat].hold === 'hard' && !bonds) {
         return { strength: 0.75, because: 'it went over a glossy coat without key and without a bonding primer' };
       }
       return null;
@@ -72,10 +72,10 @@ export const GROUND_CAUSES = {
   'weak-ground': {
     name: 'The old coat lets go under it',
     prevent: 'Scrape back to what holds; cross-cut and tape before anything goes on.',
-    sign({ proof }) {
-      if (proof.facts.soundness === 'lets-go') return { strength: 0.9, because: 'the old coat let go in the test' };
-      if (proof.facts.soundness === 'chalks') return { strength: 0.6, because: 'the old coat chalks' };
-      if (proof.unknown.includes('soundness'))
+    sign({ known }) {
+      if (known.facts.soundness === 'lets-go') return { strength: 0.9, because: 'the old coat let go in the test' };
+      if (known.facts.soundness === 'chalks') return { strength: 0.6, because: 'the old coat chalks' };
+      if (known.unknown.includes('soundness'))
         return { strength: 0.3, because: 'nobody tested whether the old coat holds' };
       return null;
     },
@@ -83,19 +83,19 @@ export const GROUND_CAUSES = {
   'patch-failed': {
     name: 'The system does not hold on this surface',
     prevent: 'A test patch of the whole system, left to dry, then fingernail and tape.',
-    sign({ proof }) {
-      if (proof.patch === null) return { strength: 0.2, because: 'there was no test patch' };
-      return proof.patch.held ? null : { strength: 0.95, because: 'the test patch did not hold' };
+    sign({ known }) {
+      if (known.patch === null) return { strength: 0.2, because: 'there was no test patch' };
+      return known.patch.held ? null : { strength: 0.95, because: 'the test patch did not hold' };
     },
   },
   tannin: {
     name: 'Tannin, knots or old stain bleed through',
     prevent: 'Two thin coats of a primer that blocks stains, over knots well out.',
-    sign({ proof, coats, piece }) {
+    sign({ known, coats, piece }) {
       const blocked = coats.some(({ laid }) => laid.step.coat.coating.blocksStains);
       const isTannic = SUBSTRATES[piece.surface.substrate].tannin;
       const what =
-        proof.facts.stains === 'bleeds'
+        known.facts.stains === 'bleeds'
           ? 'the test showed that it bleeds'
           : isTannic
             ? 'oak and ash bleed tannin'
@@ -105,7 +105,7 @@ export const GROUND_CAUSES = {
           strength: blocked ? 0.4 : 0.9,
           because: `${what}${blocked ? '; a blocking primer lies there' : ', and no blocking primer lies under the coats'}`,
         };
-      if (proof.unknown.includes('stains')) return { strength: 0.3, because: 'nobody tested whether it bleeds' };
+      if (known.unknown.includes('stains')) return { strength: 0.3, because: 'nobody tested whether it bleeds' };
       return null;
     },
   },

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { full, given, KINDS, takenValues } from '../../testing/changeable-kinds.ts';
-import { TOLD } from '../../testing/told-commands.ts';
-import { divided } from '../../testing/worked-job.ts';
+import { full, given, KINDS, takenValues } from '../../fixtures/changeable-kinds.ts';
+import { TOLD } from '../../fixtures/told-commands.ts';
+import { divided } from '../../fixtures/worked-job.ts';
 import type { Job } from '../document/schema.ts';
 import { applyCommand } from './apply.ts';
 import { contested, keyed } from './contested.ts';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { applyPatches } from 'immer';
-import { DOOR, TestJob } from '../../testing/jobs.ts';
+import { DOOR, TestJob } from '../../fixtures/jobs.ts';
 import { jobSchema, type Job } from '../document/schema.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 

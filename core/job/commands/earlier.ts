@@ -16,7 +16,7 @@ import {
   type Part,
 } from '../document/earlier-parts.ts';
 import { findingSchema, patchSchema } from '../document/finding-schema.ts';
-import { handOverSchema } from '../document/hand-over-schema.ts';
+import { handoverSchema } from '../document/handover-schema.ts';
 import { drillingSchema, photoSchema } from '../document/piece-schema.ts';
 import { painterSchema } from '../document/crew-schema.ts';
 import { placeSchema, roomSchema } from '../document/room-schema.ts';
@@ -103,8 +103,8 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
   'change-hand-over': {
     by: 'facts',
     command: command({
-      args: () => z.object({ facts: handOverSchema.unwrap().partial() }),
-      label: () => 'Change the hand-over',
+      args: () => z.object({ facts: handoverSchema.unwrap().partial() }),
+      label: () => 'Change the handover',
       change: (draft, { facts }) => void Object.assign(draft.handOver, facts),
     }),
   },

@@ -3,8 +3,8 @@ import { test } from 'node:test';
 import { applyPatches } from 'immer';
 import type { Job } from '../document/schema.ts';
 import { COMMANDS } from './registry.ts';
-import { divided, start } from '../../testing/worked-job.ts';
-import { TOLD } from '../../testing/told-commands.ts';
+import { divided, start } from '../../fixtures/worked-job.ts';
+import { TOLD } from '../../fixtures/told-commands.ts';
 import { applyCommand, type CommandName } from './apply.ts';
 
 for (const name of Object.keys(COMMANDS) as CommandName[]) {

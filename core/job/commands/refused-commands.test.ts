@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { usualWeek } from '../document/new-job.ts';
 import { usualPiece } from '../document/usual-piece.ts';
-import { DOOR } from '../../testing/jobs.ts';
-import { drilling, greasy, hour, recipe, start, strokes, group, bench, enamel } from '../../testing/worked-job.ts';
+import { DOOR } from '../../fixtures/jobs.ts';
+import { drilling, greasy, hour, recipe, start, strokes, group, bench, enamel } from '../../fixtures/worked-job.ts';
 import { applyCommand, type CommandArgs, type CommandName } from './apply.ts';
 
 /** What hands, files and other tabs can get wrong, and a word of what the painter is told. */

@@ -4,7 +4,7 @@ import { changeGroup, mergeGroups, splitGroup } from './groups.ts';
 import { changeMixing, changePricing } from './pricing.ts';
 import { changeWeights, chooseBuildUp, keepBuildUp } from './build-ups.ts';
 import { addDrilling, changeDrilling, copyHoles, fillHoles, removeDrilling, tickHoles } from './drillings.ts';
-import { addFilmCheck, changeHandOver, inspect, signOff, withdrawSignOff } from './rounds.ts';
+import { addFilmCheck, changeHandover, inspect, signOff, withdrawSignOff } from './rounds.ts';
 import { addHardware, countHardware, keepApart, removeHardware } from './hardware.ts';
 import { addPhoto, changePhoto, removePhoto } from './photos.ts';
 import { addPieces, changePieces, duplicatePiece, movePiece, removePieces, revisePieces, survey } from './pieces.ts';
@@ -116,5 +116,5 @@ export const COMMANDS = {
   'add-film-check': addFilmCheck,
   'sign-off': signOff,
   'withdraw-sign-off': withdrawSignOff,
-  'change-hand-over': changeHandOver,
+  'change-hand-over': changeHandover,
 } as const;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { filmCheckSchema, inspectionSchema, signOffSchema } from '../document/defect-schema.ts';
-import { handOverSchema } from '../document/hand-over-schema.ts';
+import { handoverSchema } from '../document/handover-schema.ts';
 import { command, entryOf } from './definition.ts';
 import { markOf } from './mark-of.ts';
 import { section } from './section.ts';
@@ -46,7 +46,7 @@ export const withdrawSignOff = command({
   },
 });
 
-/** States what the log can't know for the hand-over: whom it is for, where the touch-up kit lies. */
-export const changeHandOver = section('handOver', handOverSchema, (_changed, { at }) =>
-  at === undefined ? 'Change the hand-over' : 'Hand over',
+/** States what the log can't know for the handover: whom it is for, where the touch-up kit lies. */
+export const changeHandover = section('handOver', handoverSchema, (_changed, { at }) =>
+  at === undefined ? 'Change the handover' : 'Hand over',
 );

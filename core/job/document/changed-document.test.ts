@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { produce } from 'immer';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { faultOfChange, jobSchema, type Job } from './schema.ts';
 import { usualPiece } from './usual-piece.ts';
 

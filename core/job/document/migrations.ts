@@ -13,7 +13,7 @@ import {
   withUses,
   type Part,
 } from './earlier-parts.ts';
-import { NO_HAND_OVER } from './hand-over-schema.ts';
+import { NO_HANDOVER } from './handover-schema.ts';
 import { ALL_ALONG, NEW_GROUP, OPEN_AIR, USUAL_WEIGHTS } from './new-job.ts';
 
 /** Lifts a document of one version to the next. */
@@ -172,7 +172,7 @@ function recorded(job: Part): Part {
     inspections: [],
     filmChecks: [],
     signOffs: [],
-    handOver: NO_HAND_OVER,
+    handOver: NO_HANDOVER,
     devices: [],
     paces: {},
     pieces: each(job.pieces, (piece) => ({

@@ -1,7 +1,7 @@
 import { PLAIN_CLIMATE, type Climate } from '../../air/climate.ts';
 import { emptyShelf } from '../../shelf/shelf.ts';
 import { USUAL_MIXING, USUAL_PRICING } from './buying-schema.ts';
-import { NO_HAND_OVER } from './hand-over-schema.ts';
+import { NO_HANDOVER } from './handover-schema.ts';
 import { JOB_FORMAT, type Job } from './schema.ts';
 import type { FinishGroup, Weights } from './group-schema.ts';
 import type { Painter, Week } from './crew-schema.ts';
@@ -127,7 +127,7 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     inspections: [],
     filmChecks: [],
     signOffs: [],
-    handOver: NO_HAND_OVER,
+    handOver: NO_HANDOVER,
     devices: [],
     paces: {},
     cutting: { stock: [2400], kerf: 3, cut: [] },

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { applyCommand } from '../commands/apply.ts';
 import { readShared, writeDayFile, writeStampsFile } from '../../exchange/day-file.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { ownEntries } from './own-entries.ts';
 import type { LogEntry } from './log-schema.ts';
 import type { Job } from './schema.ts';

@@ -8,7 +8,7 @@ import { VOCABULARIES } from '../../units/vocabulary.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { defectSchema, filmCheckSchema, inspectionSchema, signOffSchema } from './defect-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
-import { handOverSchema } from './hand-over-schema.ts';
+import { handoverSchema } from './handover-schema.ts';
 import { pieceSchema } from './piece-schema.ts';
 import { readingSchema } from './reading-schema.ts';
 import { acceptedPlanSchema, baselineSchema, pinSchema } from './plan-schema.ts';
@@ -147,7 +147,7 @@ const jobFields = z.lazy(() =>
     inspections: z.array(inspectionSchema).max(10_000),
     filmChecks: z.array(filmCheckSchema).max(2000),
     signOffs: z.array(signOffSchema).max(400),
-    handOver: handOverSchema,
+    handOver: handoverSchema,
     /** Devices whose stamps were taken in, and when the last of their files was made. */
     devices: z.array(deviceSchema).max(40),
     /** By what work: how much longer it takes here than by the usual pace, as earlier jobs have shown. */

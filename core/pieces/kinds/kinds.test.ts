@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { knownAnswers } from '../../testing/known-answers.ts';
+import { knownAnswers } from '../../fixtures/known-answers.ts';
 import { casingLengths } from '../casing-lengths.ts';
 import type { Shape } from '../shape.ts';
 import { outlineArea, squareMetres, type Edge, type Element, type Face, type Point } from '../elevation.ts';

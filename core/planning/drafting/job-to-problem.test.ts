@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { USUAL_WARMING } from '../../air/climate.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
 import type { Week } from '../../job/document/crew-schema.ts';
-import { DOOR, TestJob } from '../../testing/jobs.ts';
+import { DOOR, TestJob } from '../../fixtures/jobs.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { LogEntry } from '../../job/document/log-schema.ts';
 import { jobToProblem } from './job-to-problem.ts';

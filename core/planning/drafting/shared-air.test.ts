@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { AIR_SLOTS } from './shared-air.ts';
 import { solve } from '../../scheduling/solve/solve.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from './job-to-problem.ts';
 import { taskWords } from '../reading/task-words.ts';
 import { verifiedPlan } from '../../scheduling/verified-plan.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { BoundReason } from '../../scheduling/bound/lower-bound.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
 import { boundWords } from './bound-words.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { boundWords } from './bound-words.ts';
 import type { LowerBound } from '../../scheduling/bound/lower-bound.ts';
 import { shiftsOf } from '../../steps/crew-shifts.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { helper } from '../../testing/worked-job.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { helper } from '../../fixtures/worked-job.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { shiftsOf } from '../../steps/crew-shifts.ts';
 import { painterHours } from './idle-hours.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';

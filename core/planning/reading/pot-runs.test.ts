@@ -4,7 +4,7 @@ import { simulatedAir, simulatedComb, SETTLED_AFTER } from '../../air/simulated-
 import { productNeeds } from '../../quantities/litres.ts';
 import { residueIn } from '../../shelf/tools.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { potLifeAt, potRuns } from './pot-runs.ts';
 import { readPlan } from './read-plan.ts';

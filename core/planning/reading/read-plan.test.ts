@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { WETNESS } from './drying-places.ts';
 import { readPlan, type PlanReading } from './read-plan.ts';

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { test } from 'node:test';
 import { readJobFile } from '../../exchange/job-file.ts';
 import type { Job } from '../../job/document/schema.ts';
-import { withFirstOffers } from '../../testing/answered-job.ts';
+import { withFirstOffers } from '../../fixtures/answered-job.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
 import { shortHours, shortHoursWords } from './short-hours.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Job } from '../../job/document/schema.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { planFingerprint } from './accept.ts';
 
 const { job } = new TestJob().door('d', { comesOff: false }).coated();

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem } from '../problem.ts';
 import { chanceBy, finishBy, riskOf, together } from './risk.ts';
-import { madeUpProblem } from '../../testing/made-up-problem.ts';
+import { madeUpProblem } from '../../fixtures/made-up-problem.ts';
 import { solve } from '../solve/solve.ts';
 
 const days = (count: number): [number, number][] =>

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem } from '../problem.ts';
 import type { PlannedTask } from '../plan.ts';
-import { latestSetups } from '../../testing/latest-setups.ts';
+import { latestSetups } from '../../fixtures/latest-setups.ts';
 import { verify } from '../verify.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { solveExactly } from './branch-and-bound.ts';

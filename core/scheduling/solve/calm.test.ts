@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { madeUpProblem } from '../../testing/made-up-problem.ts';
+import { madeUpProblem } from '../../fixtures/made-up-problem.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import { compareCosts } from '../aim.ts';
 import { planCost, planTrouble } from '../plan-cost.ts';

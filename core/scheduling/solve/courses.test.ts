@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DOOR, TestJob } from '../../testing/jobs.ts';
+import { DOOR, TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../../planning/drafting/job-to-problem.ts';
 import { prepare } from './prepare.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { madeUpProblem } from '../../testing/made-up-problem.ts';
+import { madeUpProblem } from '../../fixtures/made-up-problem.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import { BoundSearch } from '../bound/lower-bound.ts';
 import { buildSchedule } from './build.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { DOOR, TestJob } from '../../testing/jobs.ts';
-import { helper } from '../../testing/worked-job.ts';
+import { DOOR, TestJob } from '../../fixtures/jobs.ts';
+import { helper } from '../../fixtures/worked-job.ts';
 import { jobToProblem } from '../../planning/drafting/job-to-problem.ts';
 import { planTrouble } from '../plan-cost.ts';
 import { verify } from '../verify.ts';

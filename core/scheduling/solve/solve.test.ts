@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { readdirSync } from 'node:fs';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { knownAnswers } from '../../testing/known-answers.ts';
+import { knownAnswers } from '../../fixtures/known-answers.ts';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem, type PlanProblemFile } from '../problem.ts';
 import { solutionFile } from '../solution-file.ts';
 import { verify } from '../verify.ts';

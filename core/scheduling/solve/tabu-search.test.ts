@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { jobShopProblem, SIX_BY_SIX, TEN_BY_TEN } from '../../testing/job-shops.ts';
+import { jobShopProblem, SIX_BY_SIX, TEN_BY_TEN } from '../../fixtures/job-shops.ts';
 import { seededRandom } from '../../units/seeded-random.ts';
 import { verify } from '../verify.ts';
 import { movedLater } from './moved-later.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { latestSetups } from '../../testing/latest-setups.ts';
+import { latestSetups } from '../../fixtures/latest-setups.ts';
 import { compareCosts } from '../aim.ts';
 import { planCost } from '../plan-cost.ts';
 import { PLAN_PROBLEM_FORMAT, planProblemSchema, type PlanProblem } from '../problem.ts';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { AirSeries } from '../../air/air-series.ts';
-import { knownAnswers } from '../../testing/known-answers.ts';
+import { knownAnswers } from '../../fixtures/known-answers.ts';
 import { DEFAULT_COATINGS } from '../default-coatings.ts';
 import { DRYING_STAGES } from '../coating.ts';
 import { RateClock } from '../../units/rate-clock.ts';

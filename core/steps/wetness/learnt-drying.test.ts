@@ -4,7 +4,7 @@ import { clocksOf } from '../../clocks/job-clocks.ts';
 import { dryingClimateId } from '../../job/queries/places.ts';
 import { localIso, localTime, minutesSince } from '../../job/site-time.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
-import { TestJob } from '../../testing/jobs.ts';
+import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../../planning/drafting/job-to-problem.ts';
 import { learntDrying } from './learnt-drying.ts';
 

@@ -3,8 +3,8 @@ import { test } from 'node:test';
 import { jobToProblem } from '../../../../core/planning/drafting/job-to-problem.ts';
 import { readPlan } from '../../../../core/planning/reading/read-plan.ts';
 import { verifiedPlan } from '../../../../core/scheduling/verified-plan.ts';
-import { TestJob } from '../../../../core/testing/jobs.ts';
-import { helper } from '../../../../core/testing/worked-job.ts';
+import { TestJob } from '../../../../core/fixtures/jobs.ts';
+import { helper } from '../../../../core/fixtures/worked-job.ts';
 import { boardLayout, neighbour } from './layout.ts';
 
 const { job } = new TestJob()

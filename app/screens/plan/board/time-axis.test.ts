@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { TestJob } from '../../../../core/testing/jobs.ts';
+import { TestJob } from '../../../../core/fixtures/jobs.ts';
 import { deadlineReading } from '../deadline.ts';
 import { timeAxis } from './time-axis.ts';
 

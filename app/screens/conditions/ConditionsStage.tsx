@@ -1,0 +1,29 @@
+import Box from '@mui/material/Box';
+import { StageViews, useView } from '../../parts/ScreenViews.tsx';
+import { ClockView } from './clock/ClockView.tsx';
+import { InstrumentTray } from './instruments/InstrumentTray.tsx';
+import { OutsideView } from './outside/OutsideView.tsx';
+import { PlacesView } from './places/PlacesView.tsx';
+import { useAir } from '../../open-job/use-air.ts';
+
+const VIEWS = {
+  places: 'Places',
+  outside: 'Outside faces',
+  clock: 'Drying clock',
+  instruments: 'Instruments',
+} as const;
+
+/** The air in which everything dries: of rooms, of the open, before each outside face, and what clocks and instruments say. */
+export default function ConditionsStage() {
+  const air = useAir();
+  const view = useView(VIEWS, 'places');
+  return (
+    <Box>
+      <StageViews stage="conditions" views={VIEWS} view={view} />
+      {view === 'places' && <PlacesView air={air} />}
+      {view === 'outside' && <OutsideView air={air} />}
+      {view === 'clock' && <ClockView air={air} />}
+      {view === 'instruments' && <InstrumentTray air={air} />}
+    </Box>
+  );
+}

@@ -1,0 +1,25 @@
+import { StageViews, useView } from '../../parts/ScreenViews.tsx';
+import { WalkFirst } from '../../parts/WalkFirst.tsx';
+import { useJob } from '../../open-job/use-job.ts';
+import { LeftoversView } from './LeftoversView.tsx';
+import { ActualsView } from './ActualsView.tsx';
+import { RecordView } from './RecordView.tsx';
+
+const VIEWS = { record: 'Record', left: 'Left paint', real: 'Planned against real' } as const;
+
+/** What is left when the job is over: the record and the care sheet, the paint, and what the next job learns. */
+export default function HandoverStage() {
+  const job = useJob();
+  const view = useView(VIEWS, 'record');
+  if (job.pieces.length === 0) {
+    return <WalkFirst title="Nothing to hand over">The record grows with the log of the work.</WalkFirst>;
+  }
+  return (
+    <>
+      <StageViews stage="handover" views={VIEWS} view={view} />
+      {view === 'record' && <RecordView />}
+      {view === 'left' && <LeftoversView />}
+      {view === 'real' && <ActualsView />}
+    </>
+  );
+}

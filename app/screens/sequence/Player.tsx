@@ -1,0 +1,155 @@
+import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
+import Box from '@mui/material/Box';
+import IconButton from '@mui/material/IconButton';
+import Slider from '@mui/material/Slider';
+import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/sequence/playhead.ts';
+import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
+import { formatDuration } from '../../../core/units/measures.ts';
+import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
+
+/** Goes to a time on the pass's clock. */
+export interface PlayerHandle {
+  goTo(time: number): void;
+}
+
+interface PlayerProps {
+  result: PassResult;
+  /** Told of every time that is shown, on the pass's clock. */
+  onTime(time: number): void;
+  ref?: Ref<PlayerHandle>;
+}
+
+/** A whole pass takes about so many seconds, at each of these paces. */
+const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
+
+/** Calls `step` with each frame while something plays, with the seconds since the one before. */
+function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
+  const last = useRef<number | null>(null);
+  const tell = useEffectEvent((now: number) => {
+    step(last.current === null ? 0 : (now - last.current) / 1000);
+    last.current = now;
+  });
+  useEffect(() => {
+    if (!isPlaying) return undefined;
+    last.current = null;
+    let frame = requestAnimationFrame(function tick(now) {
+      tell(now);
+      frame = requestAnimationFrame(tick);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [isPlaying]);
+}
+
+/** Plays a pass, pauses, steps from stroke to stroke, and goes to any time. */
+export function Player({ result, onTime, ref }: PlayerProps) {
+  const span = playedSpan(result);
+  const [minutes, setMinutes] = useState(0);
+  const [isPlaying, setIsPlaying] = useState(false);
+  const [pace, setPace] = useState<keyof typeof PACES>('steadily');
+  const at = Math.min(minutes, span);
+  const time = clockAt(result, at);
+  const tell = useEffectEvent(onTime);
+  useEffect(() => tell(time), [time, result]);
+
+  useFrames(isPlaying, (seconds) => {
+    const next = at + (seconds * span) / PACES[pace];
+    setMinutes(Math.min(span, next));
+    if (next >= span) setIsPlaying(false);
+  });
+
+  const goTo = (to: number): void => {
+    setIsPlaying(false);
+    setMinutes(Math.max(0, Math.min(span, playedAt(result, to))));
+  };
+  useImperativeHandle(ref, () => ({ goTo }));
+  const here = at > 0 ? strokeAt(result, time) : null;
+  const beginnings = result.strokes.map(({ from }) => from);
+  const words = here
+    ? `${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`
+    : `before the first stroke, of ${span.toFixed(1)} min`;
+  return (
+    <Box
+      component="section"
+      aria-label="Play the strokes"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'auto minmax(0, 1fr)', sm: 'auto minmax(0, 1fr) 118px' },
+        alignItems: 'center',
+        columnGap: 2,
+      }}
+    >
+      <Box sx={{ display: 'flex' }}>
+        <IconButton
+          aria-label="To the stroke before"
+          onClick={() => goTo(Math.max(result.start, ...beginnings.filter((from) => from < time - 0.01)))}
+        >
+          <PreviousIcon />
+        </IconButton>
+        <IconButton
+          aria-label={isPlaying ? 'Pause' : 'Play'}
+          onClick={() => {
+            if (!isPlaying && at >= span) setMinutes(0);
+            setIsPlaying(!isPlaying);
+          }}
+          sx={{
+            background: 'var(--bottle)',
+            color: 'var(--on-bottle)',
+            width: 48,
+            height: 48,
+            '&:hover': { background: 'var(--bottle-deep)' },
+          }}
+        >
+          {isPlaying ? <PauseIcon /> : <PlayIcon />}
+        </IconButton>
+        <IconButton
+          aria-label="To the next stroke"
+          onClick={() => goTo(Math.min(result.until, ...beginnings.filter((from) => from > time + 0.01)))}
+        >
+          <NextIcon />
+        </IconButton>
+      </Box>
+      <Slider
+        aria-label="Time since the first stroke"
+        value={at}
+        min={0}
+        max={span}
+        step={span / 1000}
+        getAriaValueText={() => words}
+        onChange={(_event, value) => {
+          setIsPlaying(false);
+          setMinutes(value);
+        }}
+        sx={{ color: 'var(--bottle)' }}
+      />
+      <ChoiceField
+        size="small"
+        label="Pace"
+        value={pace}
+        sx={{ gridColumn: { xs: '1', sm: '3' }, maxWidth: 118 }}
+        choices={(Object.keys(PACES) as (keyof typeof PACES)[]).map((id) => ({ value: id, words: id }))}
+        onChange={setPace}
+      />
+      <Box
+        sx={{
+          gridColumn: { xs: '2', sm: '1 / -1' },
+          fontSize: 15,
+          minHeight: 44,
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          minWidth: 0,
+        }}
+      >
+        <Box component="span" className="condensed" sx={{ fontSize: 20, flex: 'none' }}>
+          {formatDuration(at)}
+        </Box>
+        <Box component="span" sx={{ color: 'var(--ink-soft)', lineHeight: 1.25 }}>
+          {here
+            ? `${here.number}. ${here.stroke.name}${result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
+            : `of ${formatDuration(span)}`}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,64 @@
+import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
+import type { TimedStroke } from '../../../core/sequence/simulate.ts';
+
+/** How a stroke looks at a time. */
+export type StrokeLook = 'bare' | 'painting' | 'fresh' | 'close' | 'gone-off';
+
+/** How a stroke looks at a time on the clock of its pass. */
+export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: number): StrokeLook {
+  if (time <= from) return 'bare';
+  if (time < until) return 'painting';
+  if (time < closeAt) return 'fresh';
+  return time < offAt ? 'close' : 'gone-off';
+}
+
+/**
+ * Shows a pass at any of its times on a drawing that is there already: only attributes of what has changed are
+ * written, so that a railing of a hundred spindles is played as smoothly as a door.
+ */
+export class Replay {
+  readonly #root: SVGSVGElement;
+  readonly #result: PassResult;
+  readonly #looks = new Map<string, StrokeLook>();
+  readonly #nodes = new Map<string, Element>();
+  readonly #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
+
+  constructor(root: SVGSVGElement, result: PassResult) {
+    this.#root = root;
+    this.#result = result;
+    for (const node of root.querySelectorAll('[data-stroke]')) {
+      this.#nodes.set(node.getAttribute('data-stroke') ?? '', node);
+    }
+    for (const node of root.querySelectorAll('[data-lap]')) {
+      const lap = result.laps[Number(node.getAttribute('data-lap'))];
+      if (lap) this.#laps.push({ node, at: (lap.later.from + lap.later.until) / 2, isMet: null });
+    }
+  }
+
+  /** Shows the drawing at a time on the pass's clock. */
+  show(time: number): void {
+    const isBegun = time > this.#result.start;
+    this.#root.toggleAttribute('data-begun', isBegun);
+    const hands = new Map<string, TimedStroke>();
+    for (const entry of this.#result.strokes) {
+      const { id } = entry.stroke;
+      const look = lookAt(entry, time);
+      if (look === 'painting') hands.set(entry.hand.id, entry);
+      if (this.#looks.get(id) === look) continue;
+      this.#looks.set(id, look);
+      this.#nodes.get(id)?.setAttribute('data-wet', look);
+    }
+    for (const lap of this.#laps) {
+      const isMet = time >= lap.at;
+      if (lap.isMet === isMet) continue;
+      lap.isMet = isMet;
+      lap.node.setAttribute('data-met', String(isMet));
+    }
+    for (const marker of this.#root.querySelectorAll<SVGGElement>('[data-hand]')) {
+      const entry = isBegun ? hands.get(marker.getAttribute('data-hand') ?? '') : undefined;
+      const at = entry && this.#nodes.get(entry.stroke.id)?.getAttribute('data-at');
+      marker.setAttribute('visibility', at ? 'visible' : 'hidden');
+      if (at) marker.setAttribute('transform', `translate(${at})`);
+    }
+  }
+}

@@ -1,0 +1,41 @@
+import { BesideList } from '../../parts/BesideList.tsx';
+import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
+import { openQuestions, testsOn } from '../../../core/surface-tests/known-surface.ts';
+import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
+import { useJob } from '../../open-job/use-job.ts';
+import { useRoute } from '../../device/route.ts';
+import { completeness } from '../../drawing/vial-reading.ts';
+import { WalkFirst } from '../../parts/WalkFirst.tsx';
+import { GroupTests } from './GroupTests.tsx';
+
+/** Prove what is there: the tests that matter for each group of like pieces, and what they showed. */
+export default function TestStage() {
+  const job = useJob();
+  const { groupId } = useRoute();
+  const stateOf = (group: FinishGroup): GroupState => {
+    const tests = testsOn(job, group.id);
+    const open = openQuestions(job, group.id).size;
+    const answered = tests.length - open;
+    return {
+      reading: completeness(tests.length === 0 ? 1 : answered / tests.length),
+      words: `${answered} of ${tests.length} questions answered`,
+      call: open === 0 ? null : `${open} unknown`,
+    };
+  };
+  const group =
+    job.groups.find(({ id }) => id === groupId) ??
+    job.groups.find((other) => stateOf(other).call !== null) ??
+    job.groups[0];
+  if (!group) {
+    return (
+      <WalkFirst title="Nothing to prove yet">
+        Pieces of the same surface make a group; each group is tested before anything is chosen for it.
+      </WalkFirst>
+    );
+  }
+  return (
+    <BesideList list={<GroupList stage="test" chosen={group.id} stateOf={stateOf} />}>
+      <GroupTests key={group.id} group={group} />
+    </BesideList>
+  );
+}

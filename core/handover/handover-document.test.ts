@@ -1,0 +1,166 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { readinessOf } from '../hanging/readiness.ts';
+import { WorkedDays } from '../fixtures/worked-days.ts';
+import type { Block, Cell } from './blocks.ts';
+import { handoverDocument } from './handover-document.ts';
+
+const TIN = {
+  id: 'tin',
+  product: 'enamel-acrylic',
+  hex: '#efece2',
+  batch: 'TE 2207',
+  litres: 1,
+  openedAt: '2027-03-02T08:00',
+  boxedWith: [] as string[],
+  seen: null,
+  emptiedAt: null,
+  end: null,
+};
+
+/** A door with its first coat on both faces, and the second on its back, from a tin and with a film that was read. */
+const worked = (): WorkedDays =>
+  new WorkedDays()
+    .tell('add-tin', { entry: TIN })
+    .doneAll(['take-off', 'wash', 'degloss'], '2027-03-01T08:00')
+    .done('coat-1/back', '2027-03-01T10:20', { air: { temperature: 17.2, humidity: 58 } })
+    .done('coat-1/front', '2027-03-01T13:20', { by: null })
+    .done('coat-2/back', '2027-03-02T09:20', { tinId: 'tin' })
+    .tell('take-readings', {
+      readings: [{ id: 'f', kind: 'film', from: 'typed', at: '2027-03-02T09:20', taskId: 'd/coat-2/back', film: 90 }],
+    });
+
+function blocksOf(
+  { job, problem }: { job: WorkedDays['job']; problem: ReturnType<WorkedDays['problem']> },
+  now: string,
+) {
+  const rows = readinessOf(job, problem, new Map());
+  return handoverDocument(job, { clocks: problem.clocks, rows, now, vocabulary: 'uk' });
+}
+const documentOf = (days: WorkedDays, now = '2027-03-03T16:00'): Block[] =>
+  blocksOf({ job: days.job, problem: days.problem(now) }, now);
+const tableOf = (blocks: readonly Block[], label: string): (readonly Cell[])[] => {
+  const table = blocks.find((block) => block.kind === 'table' && block.label === label);
+  assert.ok(table?.kind === 'table', `there is a table “${label}”`);
+  assert.ok(
+    table.rows.every((row) => row.length === table.head.length),
+    'every row has a cell under each head',
+  );
+  return [...table.rows];
+};
+const words = (rows: readonly (readonly Cell[])[]): string[] =>
+  rows.map((row) => row.map(({ text, isGap }) => (isGap ? `[${text}]` : text)).join(' | '));
+const sectionOf = (blocks: readonly Block[], id: string): Block[] => {
+  const from = blocks.findIndex((block) => block.kind === 'heading' && block.id === id);
+  const rest = blocks.slice(from + 1);
+  const until = rest.findIndex((block) => block.kind === 'heading');
+  return until < 0 ? rest : rest.slice(0, until);
+};
+const textOf = (blocks: readonly Block[]): string =>
+  blocks.flatMap((block) => ('text' in block ? block.text : [])).join(' ');
+
+test('each coat of a face is a row, its face named once; what is missing is shown behind, as a gap', () => {
+  const { job } = worked();
+  const [room] = job.rooms;
+  assert.deepEqual(words(tableOf(documentOf(worked()), `Coats in ${room!.name}`)), [
+    'D-01 | front | 1 | Bonding primer | — | [not noted] | 1 Mar, 13:20 | [not noted] | — | [not noted]',
+    ' |  | [Turn, then second coat: trim enamel, front and edges] | [not in the log] |  |  |  |  |  | ',
+    ' |  | [Turn, then third coat: trim enamel, front and edges] | [not in the log] |  |  |  |  |  | ',
+    'D-01 | back | 1 | Bonding primer | — | [not noted] | 1 Mar, 10:20 | 17 °C, 58 % | — | Painter 1',
+    ' |  | 2 | Trim enamel | chalk line | TE 2207 | 2 Mar, 09:20 | [not noted] | 90 µm | Painter 1',
+    ' |  | [Third coat: trim enamel, back] | [not in the log] |  |  |  |  |  | ',
+  ]);
+});
+
+test('a face without a single coat is named at what it lacks first, and not again', () => {
+  const rows = tableOf(documentOf(new WorkedDays()), `Coats in ${new WorkedDays().job.rooms[0]!.name}`);
+  assert.deepEqual(
+    rows.map(([mark, face]) => [mark!.text, face!.text]),
+    [
+      ['D-01', 'front'],
+      ['', ''],
+      ['', ''],
+      ['D-01', 'back'],
+      ['', ''],
+      ['', ''],
+    ],
+  );
+});
+
+test('what was left out stands with its reason, under its face', () => {
+  const days = worked().tell('leave-out', {
+    steps: [{ taskId: 'd/denib-2', at: '2027-03-02T08:00', by: null, why: 'smooth' }],
+  });
+  const rows = words(tableOf(documentOf(days), `Coats in ${days.job.rooms[0]!.name}`));
+  assert.ok(
+    rows.some((row) => /smooth.*\[left out\]/.test(row)),
+    rows.join('\n'),
+  );
+});
+
+test('gaps of the whole record are counted, and a film that was read', () => {
+  const said = textOf(sectionOf(documentOf(worked()), 'record'));
+  assert.match(said, /^3 coats are in the log\./);
+  assert.match(said, /2 faces have coats that are not in it/);
+  assert.match(said, /2 without a batch\. 2 without air\. The wet film was read in 1\./);
+});
+
+test('a finish lists its products as they were laid, its batches and the pieces that it is on', () => {
+  const [row] = tableOf(documentOf(worked()), 'Finishes');
+  assert.match(
+    words([row!])[0]!,
+    /^Softwood, oil gloss \| chalk line #efece2 \| Bonding primer, waterborne, Trim enamel, acrylic \| TE 2207 \| D-01$/,
+  );
+  const [bare] = tableOf(documentOf(new WorkedDays()), 'Finishes');
+  assert.deepEqual(
+    bare!.filter(({ isGap }) => isGap).map(({ text }) => text),
+    ['nothing in the log yet', 'not noted'],
+  );
+});
+
+test('children are kept away while any film is soft, and no longer once all is hard', () => {
+  const days = worked()
+    .done('coat-2/front', '2027-03-02T14:20')
+    .done('denib-3', '2027-03-03T08:30')
+    .done('coat-3/back', '2027-03-03T09:20')
+    .done('coat-3/front', '2027-03-03T14:20')
+    .done('rehang', '2027-03-08T09:00');
+  const caution = (now: string): boolean =>
+    sectionOf(documentOf(days, now), 'care').some((block) => block.kind === 'caution');
+  assert.ok(caution('2027-03-09T09:00'));
+  assert.ok(!caution('2027-06-01T09:00'));
+  const [row] = tableOf(documentOf(days, '2027-06-01T09:00'), 'From when it may be used');
+  assert.deepEqual(
+    row!.slice(3).map(({ text }) => text),
+    ['now', 'now', 'now'],
+  );
+});
+
+test('a title says where and when, and whose it is where that is known', () => {
+  const [untold] = documentOf(worked());
+  assert.ok(untold?.kind === 'title' && /as it stands on 3 Mar/.test(untold.lines[0]!));
+  assert.equal(untold.lines.length, 1);
+  const told = worked()
+    .tell('change-site', { place: '4 Elm Row' })
+    .tell('change-hand-over', { owner: 'A. Nobody', painter: 'B. Brush', at: '2027-03-10T12:00' });
+  const [title] = documentOf(told);
+  assert.ok(title?.kind === 'title');
+  assert.match(title.lines[0]!, /^4 Elm Row, handed over on 10 Mar/);
+  assert.deepEqual(title.lines.slice(1), ['For A. Nobody', 'Work by B. Brush']);
+});
+
+test('the touch-up kit says where it is, what is in it, both, or that nobody has said', () => {
+  const kit = (where: string, contents: string): string =>
+    textOf(sectionOf(documentOf(worked().tell('change-hand-over', { kit: { where, contents } })), 'left'));
+  assert.match(kit('', ''), /^Nobody has said yet/);
+  assert.match(kit('under the stairs', ''), /^The touch-up kit is kept: under the stairs\.(?! In it)/);
+  assert.match(kit('under the stairs', 'two brushes'), /under the stairs\. In it: two brushes\./);
+  assert.match(kit('', 'two brushes'), /not said where\. In it: two brushes\./);
+});
+
+test('words of the painter’s own come last, and no heading stands without them', () => {
+  const ids = (days: WorkedDays): string[] =>
+    documentOf(days).flatMap((block) => (block.kind === 'heading' ? block.id : []));
+  assert.deepEqual(ids(worked()).slice(-1), ['upkeep']);
+  assert.deepEqual(ids(worked().tell('change-hand-over', { words: 'Mind the cat.' })).slice(-2), ['upkeep', 'words']);
+});

@@ -48,7 +48,7 @@ function timed(problem: PlanProblem, forSeconds: number, seed = 1): { plan: Foun
       if (first === 0 && verify(problem, found).length === 0) first = performance.now() - start;
     },
   });
-  if (plan.status === 'infeasible') throw new Error(plan.reasons[0]?.message);
+  if (plan.status === 'infeasible') throw new Error(plan.reasons[0]?.kind);
   if (verify(problem, plan).length > 0) throw new Error('The plan breaks a rule.');
   return { plan, first };
 }

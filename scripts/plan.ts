@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { planProblemSchema } from '../core/scheduling/problem.ts';
+import { withReasonWords } from '../core/scheduling/no-plan-words.ts';
 import { verifiedPlan } from '../core/scheduling/verified-plan.ts';
 
 /** `npm run plan -- FILE`: prints the solution of one plan problem as JSON. Exits with 1 when the file is no problem. */
@@ -10,7 +11,7 @@ if (file === undefined) {
 }
 try {
   const parsed = planProblemSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
-  if (parsed.success) console.log(JSON.stringify(verifiedPlan(parsed.data), null, 1));
+  if (parsed.success) console.log(JSON.stringify(withReasonWords(verifiedPlan(parsed.data)), null, 1));
   else {
     for (const issue of parsed.error.issues)
       console.error(`At ${issue.path.join(' › ') || 'the top'}: ${issue.message}`);

@@ -30,7 +30,7 @@ export interface VerifiedPlan {
 
 const NOTHING: NoPlan = {
   status: 'infeasible',
-  reasons: [{ task: null, message: 'There is nothing to plan: choose a build-up for some pieces first.' }],
+  reasons: [{ kind: 'nothing-to-plan', task: null }],
 };
 
 /** How many schedules are tried around the nearest one. */

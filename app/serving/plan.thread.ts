@@ -3,6 +3,7 @@ import { atTheDoor } from '../../core/job/door.ts';
 import { jobToProblem, type JobProblem } from '../../core/planning/drafting/job-to-problem.ts';
 import { noPlaceWords } from '../../core/planning/reading/no-place-words.ts';
 import { tooLongWords } from '../../core/planning/reading/too-long-words.ts';
+import { withReasonWords } from '../../core/scheduling/no-plan-words.ts';
 import type { PlanSolution } from '../../core/scheduling/plan.ts';
 import type { PlanProblem } from '../../core/scheduling/problem.ts';
 import { verifiedPlan } from '../../core/scheduling/verified-plan.ts';
@@ -22,7 +23,7 @@ export interface Limited<T> {
 /** The verified solution of a problem; null where none was found in time, and none was shown to be impossible. */
 export function planProblem({ asked, limit }: Limited<PlanProblem>): string | null {
   const solution = planWithin(asked, limit);
-  return solution && JSON.stringify(solution);
+  return solution && JSON.stringify(withReasonWords(solution));
 }
 
 /** The problem of a job from a local ISO time on, its verified solution, and the marks of pieces that are not planned. */
@@ -32,11 +33,12 @@ export function planJob({ asked, limit }: Limited<PlanQuestions['planJob']>): st
     ...unplanned,
     ...[...tooLong, ...noPlace.filter(({ isLate }) => !isLate)].map(({ step }) => step.piece),
   ];
-  const solution =
-    steps.size === 0 && left.length > 0
-      ? withoutPlan(problem.t0, asked.job.site.timeZone, { tooLong, noPlace })
-      : planWithin(problem, limit);
-  return solution && JSON.stringify({ problem, solution, unplanned: left.map((piece) => piece.mark) });
+  const planned = steps.size > 0 || left.length === 0 ? planWithin(problem, limit) : undefined;
+  if (planned === null) return null;
+  const solution = planned
+    ? withReasonWords(planned)
+    : withoutPlan(problem.t0, asked.job.site.timeZone, { tooLong, noPlace });
+  return JSON.stringify({ problem, solution, unplanned: left.map((piece) => piece.mark) });
 }
 
 /** An answer for a job of which no piece can be planned, with why. */
@@ -44,7 +46,7 @@ function withoutPlan(
   t0: string,
   timeZone: string,
   { tooLong, noPlace }: Pick<JobProblem, 'tooLong' | 'noPlace'>,
-): PlanSolution {
+): { status: 'infeasible'; reasons: { task: string | null; message: string }[] } {
   const reasons = [
     ...tooLong.map((each) => ({
       task: each.step.id,
@@ -52,7 +54,7 @@ function withoutPlan(
     })),
     ...noPlace.map((each) => ({ task: each.step.id, message: noPlaceWords(each) })),
   ];
-  const noBuildUp = { task: null, message: 'No piece has a build-up and something in scope.' };
+  const noBuildUp = { task: null, message: 'No piece has both a build-up and something to paint.' };
   return { status: 'infeasible', reasons: reasons.length > 0 ? reasons : [noBuildUp] };
 }
 

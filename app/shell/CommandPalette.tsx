@@ -1,3 +1,4 @@
+import { inSentence } from '../../core/units/sentence.ts';
 import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
@@ -33,8 +34,8 @@ function useEntries(): Entry[] {
       kind: 'Pieces',
       words: [
         piece.mark,
-        localise(definitionOf(piece.kind).name).toLowerCase(),
-        SUBSTRATES[piece.surface.substrate].name.toLowerCase(),
+        inSentence(localise(definitionOf(piece.kind).name)),
+        inSentence(SUBSTRATES[piece.surface.substrate].name),
         roomOf(job, piece)?.name,
         piece.note,
       ]

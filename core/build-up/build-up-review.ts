@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { FOUND, resultInWords, type FoundId } from '../pieces/found.ts';
@@ -25,11 +26,11 @@ function valueOf(facts: SurfaceFacts, key: (typeof RESTS_ON)[number]): string {
 }
 
 const inWords = (key: (typeof RESTS_ON)[number], value: string): string => {
-  if (key === 'substrate') return SUBSTRATES[value as keyof typeof SUBSTRATES].name.toLowerCase();
+  if (key === 'substrate') return inSentence(SUBSTRATES[value as keyof typeof SUBSTRATES].name);
   // A mark of an earlier Nivel may name a coat that is told more closely now.
   if (key === 'old-coat' && !(value in EXISTING_COATS)) return value.replaceAll('-', ' ');
-  if (key === 'old-coat') return EXISTING_COATS[value as ExistingCoat].toLowerCase();
-  return resultInWords(key, value).toLowerCase();
+  if (key === 'old-coat') return inSentence(EXISTING_COATS[value as ExistingCoat]);
+  return inSentence(resultInWords(key, value));
 };
 
 /** What is judged of a group's surfaces now, as a mark that a choice keeps: another mark later means that it has changed. */

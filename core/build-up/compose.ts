@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import { makesMist } from '../shelf/tools.ts';
 import { shelfOf } from '../job/queries/shelf.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
@@ -224,8 +225,8 @@ function nameOf(job: Job, { coats, faceCoats }: BuildUp): string {
     }
     return runs
       .map(({ words, count }, index) => {
-        const said = index === 0 ? words : words.charAt(0).toLowerCase() + words.slice(1);
-        return count > 1 ? `${count} × ${words.charAt(0).toLowerCase() + words.slice(1)}` : said;
+        const said = index === 0 ? words : inSentence(words);
+        return count > 1 ? `${count} × ${inSentence(words)}` : said;
       })
       .join(', then ');
   };

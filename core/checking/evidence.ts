@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import { formatMoment } from '../units/moments.ts';
 import { operationOf } from '../steps/operations.ts';
 import { PRIMER_WHITE } from '../colour/primer-tints.ts';
@@ -71,7 +72,7 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
     keyed: key ? !leftOut.has(key.id) : null,
     unrinsed: (group?.buildUp?.cleaning ?? []).flatMap(({ product, rinsed }) => {
       const cleaner = cleanerOf(job, product);
-      return cleaner && cleaner.residue !== 'none' && !rinsed ? [cleaner.name.toLowerCase()] : [];
+      return cleaner && cleaner.residue !== 'none' && !rinsed ? [inSentence(cleaner.name)] : [];
     }),
     washDried: washDried(job, made, steps, laid[0] ?? null),
     hiding: hidingOf(laid, group && colourOn(group, face).hex, known.facts.oldColour),

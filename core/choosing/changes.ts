@@ -74,8 +74,7 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'rack',
-    words: (job) =>
-      `${morePlaces(placeOf(job, 'rack').slots)} more places on the ${placeOf(job, 'rack').name.toLowerCase()}`,
+    words: (job) => `${morePlaces(placeOf(job, 'rack').slots)} more places on the ${placeOf(job, 'rack').name}`,
     effort: 2,
     commands: (job) => {
       const rack = placeOf(job, 'rack');

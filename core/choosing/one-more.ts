@@ -30,9 +30,7 @@ export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): st
 
 function moreOf(job: Job, space: Saving['space']): string {
   if (space === null) return 'one more pair of hands';
-  return space === 'bench'
-    ? 'one more place to work at'
-    : `one more place on the ${placeOf(job, 'rack').name.toLowerCase()}`;
+  return space === 'bench' ? 'one more place to work at' : `one more place on the ${placeOf(job, 'rack').name}`;
 }
 
 function aboutDays(days: number): string {

@@ -1,3 +1,4 @@
+import { shortName } from '../shelf/entry.ts';
 import { formatMoment } from '../units/moments.ts';
 import { causeOf } from '../checking/causes/registry.ts';
 import { DEFECTS } from '../checking/defects.ts';
@@ -15,7 +16,7 @@ import { definitionOf } from '../pieces/registry.ts';
 import { HAZARDS } from '../shelf/hazards.ts';
 import { bucketWords } from '../running/tins-in-use.ts';
 import { TEMPERATURE, VOLUME, FILM } from '../units/measures.ts';
-import { counted, listed } from '../units/sentence.ts';
+import { counted, listed, capital } from '../units/sentence.ts';
 import { lengthsIn } from '../units/length.ts';
 import { inVocabulary, type Vocabulary } from '../units/vocabulary.ts';
 import { cell, saidIn, type Block, type Cell } from './blocks.ts';
@@ -184,7 +185,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
         ...(coat.section === null ? [] : [coat.section]),
       ].join(', '),
     ),
-    cell(coat.product.split(',')[0] ?? coat.product),
+    cell(capital(shortName({ name: coat.product }))),
     coat.colour ? cell(coat.colour.name, { hex: coat.colour.hex }) : cell(NOTHING),
     coat.batch === null ? cell('not noted', { isGap: true }) : cell(coat.batch),
     cell(moment(coat.at)),

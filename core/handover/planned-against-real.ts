@@ -1,5 +1,6 @@
+import { shortName } from '../shelf/entry.ts';
 import { groupBy } from '../units/maps.ts';
-import { counted } from '../units/sentence.ts';
+import { counted, capital } from '../units/sentence.ts';
 import { operationOf } from '../steps/operations.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
@@ -203,7 +204,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     return [
       {
         id: `drying/${id}`,
-        words: `${coating.name.split(',')[0] ?? coating.name}: all hours ${times(factor)} as long as its tin says`,
+        words: `${capital(shortName(coating))}: all hours ${times(factor)} as long as its tin says`,
         because: `${counted(observations.length, 'stage')} found reached on this job`,
         command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { hours } } },
       },

@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import { groupBy } from '../units/maps.ts';
 import type { Draft } from 'immer';
 import { workOf } from '../pieces/registry.ts';
@@ -31,7 +32,7 @@ function likenessOf(piece: Grouped): string {
 export function usualGroupName(piece: Grouped): string {
   const { surface, exposure } = piece;
   const substrate = SUBSTRATES[surface.substrate].name;
-  const coat = EXISTING_COATS[surface.existing].toLowerCase();
+  const coat = inSentence(EXISTING_COATS[surface.existing]);
   const outside = exposure.front === 'outside' || exposure.back === 'outside' ? ', outside' : '';
   const work = workApart(piece);
   return `${substrate}, ${coat}${surface.condition === 'sound' ? '' : `, ${surface.condition}`}${outside}${work && `, ${WORKS[work]}`}`;

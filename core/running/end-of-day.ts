@@ -1,3 +1,4 @@
+import { shortName } from '../shelf/entry.ts';
 import { TOOLS } from '../shelf/tools.ts';
 import type { Climate } from '../air/climate.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
@@ -6,7 +7,7 @@ import { climateOf, hangingClimateId, placeOf } from '../job/queries/places.ts';
 import { closesByNight, hangsByNight } from '../job/queries/pieces.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { CoatStep, PieceStep } from '../steps/step.ts';
-import { stepWords } from '../steps/step-words.ts';
+import { stepPhrase } from '../steps/step-words.ts';
 import { VOLUME, TEMPERATURE } from '../units/measures.ts';
 import { capital } from '../units/sentence.ts';
 import { dateAt, timeOn, type Day } from './day.ts';
@@ -35,7 +36,7 @@ function usesToday(day: Day): ToolUse[] {
   return toolUses(day).filter(({ at }) => dateAt(day, at) === today);
 }
 
-const productOf = ({ coat }: CoatStep): string => coat.coating.name.split(',')[0]?.toLowerCase() ?? '';
+const productOf = ({ coat }: CoatStep): string => shortName(coat.coating);
 
 function tools(day: Day): EveningTask[] {
   const uses = usesToday(day);
@@ -224,7 +225,7 @@ function tomorrow(day: Day): EveningTask[] {
     {
       id: `tomorrow/first/${date}`,
       kind: 'tomorrow',
-      words: `${timeOn(day, first.start)}: ${first.steps[0] ? stepWords(first.steps[0]).toLowerCase() : ''}, ${marksInWords(first.steps.map(({ piece }) => piece.mark))}`,
+      words: `${timeOn(day, first.start)}: ${first.steps[0] ? stepPhrase(first.steps[0]) : ''}, ${marksInWords(first.steps.map(({ piece }) => piece.mark))}`,
       why: 'The first run of the next day.',
     },
   ];

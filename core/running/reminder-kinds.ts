@@ -1,3 +1,5 @@
+import { inSentence } from '../units/sentence.ts';
+import { shortName } from '../shelf/entry.ts';
 import { TOOLS } from '../shelf/tools.ts';
 import { operationOf } from '../steps/operations.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
@@ -54,7 +56,7 @@ function laidOf(day: Day): Laid[] {
     .sort((one, other) => one.at - other.at);
 }
 
-const product = ({ coat }: CoatStep): string => coat.coating.name.split(',')[0]?.toLowerCase() ?? '';
+const product = ({ coat }: CoatStep): string => shortName(coat.coating);
 
 /** Minutes after a face until its drips have gathered and can still be brushed out. */
 const DRIPS_AFTER = 10;
@@ -346,7 +348,7 @@ const siteWork: ReminderKind = {
       .map(({ id, start, words, place }) => ({
         id: `site/${id}/${start}`,
         at: start,
-        words: `${place}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`,
+        words: `${place}: ${inSentence(words)}`,
         detail: 'What is painted there waits for it.',
         pieceId: null,
       })),

@@ -1,3 +1,4 @@
+import { shortName } from '../shelf/entry.ts';
 import { litresOfStep } from '../steps/coat-litres.ts';
 import { coatingOf } from '../job/queries/shelf.ts';
 import { groupOf } from '../job/queries/groups.ts';
@@ -155,7 +156,7 @@ function joined(tins: readonly OpenedTin[]): OpenedTin[][] {
 
 /** A bucket in words: “trim enamel, reed”. */
 export const bucketWords = ({ coating, colourName: name }: Pick<Bucket, 'coating' | 'colourName'>): string =>
-  [coating.name.split(',')[0]?.toLowerCase(), name].filter(Boolean).join(', ');
+  [shortName(coating), name].filter(Boolean).join(', ');
 
 /** Products that the plan needs by a moment (minutes from its t0) and of which nothing is open. */
 export function unopenedFor(

@@ -47,11 +47,24 @@ export interface FoundPlan {
   cost: PlanCost;
 }
 
-/** That there is no plan. */
+/** Why there is no plan: the task that can't be placed, and of what. Minutes of work; slots of a space. */
+export type NoPlanReason =
+  | { kind: 'circle' | 'stopped' | 'nothing-to-plan'; task: null }
+  | { kind: 'failed'; task: null; fault: string }
+  | { kind: 'no-hours' | 'starts-too-late' | 'ends-too-late'; task: string }
+  | { kind: 'too-few-painters'; task: string; needed: number; allowed: number }
+  | { kind: 'shift-too-short' | 'window-too-short'; task: string; minutes: number; longest: number }
+  | { kind: 'no-window-left' | 'no-shift-left'; task: string; minutes: number }
+  | { kind: 'space-too-small'; task: string; space: string; slots: number; needed: number }
+  | { kind: 'space-full'; task: string; space: string; slots: number }
+  | { kind: 'too-long-after' | 'never-dry'; task: string; after: string }
+  | { kind: 'pinned'; task: string; before: string }
+  | { kind: 'broken-rule'; task: string | null; rule: string; tasks: string[] };
+
+/** That there is no plan; `noPlanWords` words its reasons. */
 export interface NoPlan {
   status: 'infeasible';
-  /** Which task can't be placed and why, in terms that a painter can act on. */
-  reasons: { task: string | null; message: string }[];
+  reasons: NoPlanReason[];
 }
 
 /** What is answered to a problem. */

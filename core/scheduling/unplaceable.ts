@@ -2,13 +2,12 @@ import { TaskHours } from './bound/task-hours.ts';
 import { earliestTimes } from './bound/time-windows.ts';
 import type { PlanProblem } from './problem.ts';
 import { prepare } from './solve/prepare.ts';
-import { structuralReasons, unreachableReason } from './solve/reasons.ts';
+import { structuralReasons } from './solve/reasons.ts';
 
 /** A task that has no place even with everything else out of its way, and what of. */
 export interface Unplaceable {
   task: string;
   because: 'never-dry' | 'too-late' | 'no-hours' | 'no-means';
-  message: string;
 }
 
 /**
@@ -17,15 +16,15 @@ export interface Unplaceable {
  */
 export function unplaceable(problem: PlanProblem): Unplaceable[] {
   const prepared = prepare(problem);
-  const lacking = structuralReasons(prepared).flatMap(({ task, message }): Unplaceable[] =>
-    task === null ? [] : [{ task, because: 'no-means', message }],
+  const lacking = structuralReasons(prepared).flatMap(({ task }): Unplaceable[] =>
+    task === null ? [] : [{ task, because: 'no-means' }],
   );
   if (lacking.length > 0) return lacking;
   const times = earliestTimes(prepared, new TaskHours(prepared));
   if (!('task' in times)) return [];
   const because =
     times.neverDry !== null ? 'never-dry' : isLate(times.endsAt, problem) ? ('too-late' as const) : 'no-hours';
-  return [{ task: times.task.task.id, because, message: unreachableReason(prepared, times).message }];
+  return [{ task: times.task.task.id, because }];
 }
 
 const isLate = (endsAt: number | null, { horizon }: PlanProblem): boolean => endsAt !== null && endsAt <= horizon;

@@ -36,6 +36,6 @@ function kept<P extends FoundPlan>(problem: PlanProblem, solution: P | NoPlan): 
   if (solution.status === 'infeasible') return solution;
   const [broken] = verify(problem, solution);
   if (broken === undefined) return withoutFalseClaims(problem, solution);
-  const message = `The plan was thrown away: it breaks the rule “${broken.rule}” at ${broken.tasks.join(', ')}.`;
-  return { status: 'infeasible', reasons: [{ task: broken.tasks[0] ?? null, message }] };
+  const { rule, tasks } = broken;
+  return { status: 'infeasible', reasons: [{ kind: 'broken-rule', task: tasks[0] ?? null, rule, tasks }] };
 }

@@ -3,7 +3,7 @@ import { TEMPERATURE } from '../units/measures.ts';
 import { formatLength } from '../units/length.ts';
 import { exposedFaceOf } from '../air/exposed-face.ts';
 import { definitionOf } from '../pieces/registry.ts';
-import { capital } from '../units/sentence.ts';
+import { capital, inSentence } from '../units/sentence.ts';
 import { USUAL_REACH } from './dividing.ts';
 import { passOf } from './pass.ts';
 import { CONDITIONER_FACTOR, DAMPING } from './open-time.ts';
@@ -148,7 +148,7 @@ function joined(one: WetEdgeFix, other: WetEdgeFix): Try {
   return {
     id: `${one.id}+${other.id}`,
     kinds: [...one.kinds, ...other.kinds],
-    does: `${one.does}, and ${other.does.charAt(0).toLowerCase()}${other.does.slice(1)}`,
+    does: `${one.does}, and ${inSentence(other.does)}`,
     costs: `${one.costs} ${other.costs}`,
     change: { ...one.change, ...other.change },
   };
@@ -172,7 +172,7 @@ function tries(input: PassInput, setting: StrokeSetting, options: WaysOptions): 
 function orders(input: PassInput, setting: StrokeSetting, { steps }: WaysOptions): Try[] {
   const within = searchedOrder(input, setting, 'within-the-school', steps);
   const any = searchedOrder(input, setting, 'any-order', steps);
-  const name = FACE_ORDERS[setting.face].name.toLowerCase();
+  const name = inSentence(FACE_ORDERS[setting.face].name);
   const proof = (isProved: boolean): string => (isProved ? 'No order is better.' : 'A better one may exist.');
   return [
     {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { inSentence } from '../units/sentence.ts';
 import { HAZARD_IDS } from './hazards.ts';
 
 /** Where a figure comes from, as the painter states it. Figures without a word of it are defaults. */
@@ -11,6 +12,12 @@ const statedFigure = z.lazy(() =>
     on: z.iso.date(),
   }),
 );
+
+/**
+ * A product as it is said in passing, inside a sentence: “enamel” for “Enamel, oil-alkyd gloss”. The name of an entry says
+ * what it is first; what follows a comma tells it from others of its kind.
+ */
+export const shortName = ({ name }: { name: string }): string => inSentence(name.replace(/,.*$/, ''));
 
 /** What every entry of the shelf has. */
 export const entryFields = () => ({

@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { MAX_ZONE, type Piece, type StatedPiece } from '../job/document/piece-schema.ts';
 import { roomOf } from '../job/queries/places.ts';
@@ -56,7 +57,7 @@ function size(key: (typeof SIZE_KEYS)[number], name: string, ...alsoNamed: strin
       const field = fieldOf(context.kind, key);
       const { units } = context.job.settings;
       if (!field) {
-        return refused(`${definitionOf(context.kind).name} has no ${name.toLowerCase()}. Leave the cell empty.`);
+        return refused(`${definitionOf(context.kind).name} has no ${inSentence(name)}. Leave the cell empty.`);
       }
       const length = parseLength(cell, units);
       if (!length.ok) return length;

@@ -16,7 +16,7 @@ test('figures as they are read in both systems', () => {
     [TEMPERATURE.format(-3.2, 'metric'), '-3 °C'],
     [formatDuration(25), '25 min'],
     [formatDuration(59.6), '1 h'],
-    [formatDuration(125), '2 h 05'],
+    [formatDuration(125), '2 h 5 min'],
     [formatDuration(180), '3 h'],
     [formatDuration(2 * 1440), '2 days'],
     [formatDuration(2.25 * 1440), '2.3 days'],

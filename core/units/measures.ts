@@ -98,7 +98,7 @@ export function formatDuration(minutes: number): string {
   if (whole < 60) return `${whole} min`;
   if (whole < 48 * 60) {
     const rest = whole % 60;
-    return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`;
+    return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${rest} min`;
   }
   return `${fixed(whole / 1440, 1).replace(/\.0$/, '')} days`;
 }

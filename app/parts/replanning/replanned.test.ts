@@ -17,7 +17,7 @@ const asked = <Answer>(answer: Answer): PendingQuery<Answer> => ({
   cancel: () => undefined,
 });
 const waited: Awaiting = ({ result }) => result;
-const none = (message: string): NoPlan => ({ status: 'infeasible', reasons: [{ task: null, message }] });
+const none = (task: string): NoPlan => ({ status: 'infeasible', reasons: [{ kind: 'ends-too-late', task }] });
 
 function solved(job: Job, now: string): VerifiedPlan | NoPlan {
   const { problem } = jobToProblem(job, now);
@@ -59,7 +59,7 @@ test('the rest is planned near the plan of before, and accepted with who asked f
 
 test('where the plan of before leads nowhere, all is planned anew; so is what had no plan', async () => {
   const told: string[] = [];
-  const stuck = planners(told, { near: () => asked(none('no way')) });
+  const stuck = planners(told, { near: () => asked(none('')) });
   const made = await replannedRest(worked().job, { now: NOW, reason: 'r' }, stuck, waited);
   assert.ok(made && 'plan' in made);
   assert.deepEqual(told, ['near', 'anew']);
@@ -71,10 +71,10 @@ test('where the plan of before leads nowhere, all is planned anew; so is what ha
 test('where there is no plan at all, the reason is told with the marks of the pieces, and that nothing is lost', async () => {
   const days = worked();
   const id = days.step('wash').id;
-  const stuck = planners([], { near: () => asked(none('')), anew: () => asked(none(`${id} finds no hour.`)) });
+  const stuck = planners([], { near: () => asked(none('')), anew: () => asked(none(id)) });
   const made = await replannedRest(days.job, { now: NOW, reason: 'r' }, stuck, waited);
   assert.ok(made && 'refused' in made);
-  assert.match(made.refused, /^The rest can’t be planned: .*finds no hour\. What you stated stays/);
+  assert.match(made.refused, /^Can’t replan\. D-01 \(.*\) would finish too late\. Your entry is saved/);
 });
 
 test('what another planning has overtaken comes to nothing, and asks nothing more', async () => {

@@ -1,7 +1,7 @@
 import type { AcceptedPlan, Pin } from '../../../core/job/document/plan-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { withPinned } from '../../../core/planning/drafting/pinned.ts';
-import { withMarks } from '../../../core/planning/reading/task-words.ts';
+import { noPlanReason } from '../../../core/planning/reading/task-words.ts';
 import { acceptedPlan } from '../../../core/planning/revising/accept.ts';
 import type { Move, Moved } from '../../../core/planning/revising/moving.ts';
 import type { NoPlan } from '../../../core/scheduling/plan.ts';
@@ -37,8 +37,8 @@ export async function replannedRest(
     const { because } = answer;
     return { plan: acceptedPlan(job, answer.problem, answer.plan, { at: now, reason, because }) };
   }
-  const why = withMarks(answer.reasons[0]?.message ?? '', job, jobSteps(job, `${now.slice(0, 10)}T00:00`));
-  return { refused: `The rest can’t be planned: ${why} What you stated stays, and so does the plan of before.` };
+  const why = firstReason(job, now, answer);
+  return { refused: `Can’t replan. ${why} Your entry is saved; the old plan still stands.` };
 }
 
 /** Moves a run and fits the rest around it. Null if replaced by a newer query. */
@@ -53,9 +53,14 @@ export async function replannedByMove(
   const moved = await answerOf(planners.moved(job, now, before, move));
   if (moved === null) return null;
   if ('refused' in moved) return moved;
-  if (!('plan' in moved)) return { refused: moved.reasons[0]?.message ?? 'That can’t be planned.' };
+  if (!('plan' in moved)) return { refused: `The rest won’t fit round it. ${firstReason(job, now, moved)}` };
   return {
     plan: acceptedPlan(job, before, moved.plan, { at: now, reason, because: before.because }),
     pins: withPinned(job.pins, moved.pins, before.t0, job.site.timeZone),
   };
+}
+
+/** The first reason that there is no plan, in the words of the trade. */
+function firstReason(job: Job, now: string, { reasons: [reason] }: NoPlan): string {
+  return reason ? noPlanReason(job, jobSteps(job, `${now.slice(0, 10)}T00:00`), reason) : '';
 }

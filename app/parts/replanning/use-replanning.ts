@@ -44,7 +44,7 @@ export function useReplanning(): Replanning {
     setIsReplanning(true);
     const answer = await planning.result.catch((error: unknown) => ({
       status: 'infeasible' as const,
-      reasons: [{ task: null, message: error instanceof Error ? error.message : String(error) }],
+      reasons: [{ kind: 'failed' as const, task: null, fault: error instanceof Error ? error.message : String(error) }],
     }));
     return running.current === planning ? answer : null;
   };

@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -86,7 +87,7 @@ function SplitDialog({ group, onClose }: { group: FinishGroup; onClose(): void }
             <FormControlLabel
               key={piece.id}
               control={<Checkbox checked={leaving.includes(piece.id)} onChange={() => toggle(piece.id)} />}
-              label={`${piece.mark} ${localise(definitionOf(piece.kind).name).toLowerCase()}, ${roomOf(job, piece)?.name ?? ''}`}
+              label={`${piece.mark} ${inSentence(localise(definitionOf(piece.kind).name))}, ${roomOf(job, piece)?.name ?? ''}`}
             />
           ))}
         </Box>

@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import { FILM } from '../../../core/units/measures.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -58,14 +59,14 @@ export function usePreparationWords(): (buildUp: BuildUp) => string {
     localise(
       [
         ...cleaning.map(({ product, rinsed }) => {
-          const name = cleanerOf(job, product)?.name.toLowerCase() ?? product;
+          const name = inSentence(cleanerOf(job, product)?.name ?? product);
           return rinsed ? `${name}, rinsed` : name;
         }),
         KEY_WORDS[key],
-        ...fillers.flatMap((id) => fillerOf(job, id)?.name.toLowerCase() ?? []),
+        ...fillers.flatMap((id) => inSentence(fillerOf(job, id)?.name ?? '') || []),
         ...(grainFill
           ? [
-              `${fillerOf(job, grainFill.product)?.name.toLowerCase() ?? 'grain filler'}, ${grainFill.passes} passes${grainFill.onlyFace ? `, ${grainFill.onlyFace} only` : ''}`,
+              `${inSentence(fillerOf(job, grainFill.product)?.name ?? 'grain filler')}, ${grainFill.passes} passes${grainFill.onlyFace ? `, ${grainFill.onlyFace} only` : ''}`,
             ]
           : []),
         ...(preservativeOf(job, preservative) ? ['preservative'] : []),

@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Chip from '@mui/material/Chip';
 import Slider from '@mui/material/Slider';
@@ -39,7 +40,7 @@ export function Weighing() {
           />
         ))}
       </Box>
-      <Fold title="Weight by weight" summary={preset ? preset.name.toLowerCase() : 'your own'}>
+      <Fold title="Weight by weight" summary={preset ? inSentence(preset.name) : 'your own'}>
         <Box
           sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))', columnGap: 4, pr: 2 }}
         >

@@ -1,4 +1,4 @@
-import { counted } from '../../../core/units/sentence.ts';
+import { counted, inSentence } from '../../../core/units/sentence.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
@@ -59,7 +59,7 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
         <Box sx={{ mb: 1 }}>
           {excluded.length === 0
             ? `${localise(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
-            : `${counted(excluded.length, 'system')} ${name ? `with ${localise(name).toLowerCase()} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
+            : `${counted(excluded.length, 'system')} ${name ? `with ${inSentence(localise(name))} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
         </Box>
         <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
           {rules.map(({ rule, count }) => (

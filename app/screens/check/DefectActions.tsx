@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Facts } from '../../../core/job/commands/facts.ts';
@@ -28,7 +29,7 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
   const plan = (): void => {
     if (proposed === null || !change({ rework: proposed })) return;
     if (job.plan)
-      void replanning.replan(`${piece.mark}: ${definition.name.toLowerCase()} to put right`, `rework/${defect.id}`);
+      void replanning.replan(`${piece.mark}: ${inSentence(definition.name)} to put right`, `rework/${defect.id}`);
   };
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>

@@ -1,3 +1,4 @@
+import { shortName } from '../../../core/shelf/entry.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { stepsOfRework } from '../../../core/checking/rework.ts';
@@ -54,7 +55,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
               {localise(rework?.words ?? '')}
               <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
                 {[
-                  coat ? localise(coat.coating.name.split(',')[0]?.toLowerCase() ?? coat.coating.name) : null,
+                  coat ? localise(shortName(coat.coating)) : null,
                   formatDuration(minutes),
                   rework?.waitFor ? `once ${AFTER[rework.waitFor] ?? rework.waitFor}` : null,
                 ]

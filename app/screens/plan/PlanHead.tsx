@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
-import { withMarks } from '../../../core/planning/reading/task-words.ts';
+import { noPlanReason } from '../../../core/planning/reading/task-words.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { CalmerBar } from './CalmerBar.tsx';
 import { CandidateBar } from './CandidateBar.tsx';
@@ -46,10 +46,10 @@ export function PlanHead({ screen }: { screen: PlanScreen }) {
       )}
       {planner.reasons.length > 0 && (
         <Alert severity="error" sx={{ mb: 2 }}>
-          <strong>There is no plan.</strong>
+          <strong>No plan possible</strong>
           <ul>
             {planner.reasons.slice(0, 8).map((reason) => (
-              <li key={reason.message}>{withMarks(reason.message, job, problem)}</li>
+              <li key={`${reason.kind}/${reason.task ?? ''}`}>{noPlanReason(job, problem, reason)}</li>
             ))}
           </ul>
         </Alert>

@@ -38,6 +38,6 @@ export function usePlanner(): PlannerState {
 
   const draft = answer !== null && 'plan' in answer ? answer : null;
   const found = answer !== null && !('plan' in answer) ? answer.reasons : [];
-  const reasons = failure === null ? found : [{ task: null, message: `The planner failed: ${failure}` }];
+  const reasons: NoPlan['reasons'] = failure === null ? found : [{ kind: 'failed', task: null, fault: failure }];
   return { isSearching: isAsking, draft, reasons, start, cancel, forget };
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { TEMPERATURE } from '../../../core/units/measures.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
@@ -38,7 +39,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
         value={piece}
         isOptionEqualToValue={(one, other) => one.id === other.id}
         getOptionLabel={({ mark, kind, note }) =>
-          localise(`${mark} ${definitionOf(kind).name.toLowerCase()}${note ? `, ${note}` : ''}`)
+          localise(`${mark} ${inSentence(definitionOf(kind).name)}${note ? `, ${note}` : ''}`)
         }
         groupBy={(entry) => roomOf(job, entry)?.name ?? ''}
         onChange={(_event, next) =>

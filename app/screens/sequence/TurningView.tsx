@@ -193,7 +193,7 @@ function startBoth(job: Job, now: string, tell: (soFar: BothFinishes) => void): 
         const { t0, tickMinutes } = found.problem;
         const finish = localTime(t0, found.plan.finish * tickMinutes, job.site.timeZone).toISO() ?? '';
         known = { ...known, finishes: { ...known.finishes, [turning]: finish } };
-      } else known = { ...known, failed: found.reasons[0]?.message ?? 'There is no such plan.' };
+      } else known = { ...known, failed: 'No plan possible this way.' };
       tell(known);
     }
     return known;

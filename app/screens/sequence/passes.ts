@@ -1,3 +1,5 @@
+import { capital } from '../../../core/units/sentence.ts';
+import { shortName } from '../../../core/shelf/entry.ts';
 import { coatingOf, shelfOf } from '../../../core/job/queries/shelf.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { Tool } from '../../../core/shelf/tools.ts';
@@ -29,7 +31,7 @@ export function passesOf(job: Job, piece: Piece): PassOfPiece[] {
   const passes = pieceSteps(job, piece).flatMap((step): PassOfPiece[] => {
     if (!step.coat || step.coat.coat.extent !== 'all') return [];
     const { number, faces, coating, coat } = step.coat;
-    const words = `Coat ${number}: ${coating.name.split(',')[0] ?? ''}, ${said(faces)}`;
+    const words = `Coat ${number}: ${capital(shortName(coating))}, ${said(faces)}`;
     return [{ id: `${number}/${faces.join('+')}`, words, faces, coating, tool: coat.tool, stepId: step.id }];
   });
   if (passes.length > 0) return passes;

@@ -1,4 +1,4 @@
-import { counted } from '../../../core/units/sentence.ts';
+import { counted, inSentence } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { findingsOn } from '../../../core/surface-tests/known-surface.ts';
@@ -19,7 +19,7 @@ export function FindingHistory({ group }: { group: FinishGroup }) {
         {[...all].reverse().map((finding) => (
           <Box component="li" key={finding.id} sx={{ color: last.has(finding) ? 'var(--ink)' : 'var(--ink-soft)' }}>
             {formatMoment(finding.at, 'dayTime')} · {FOUND[finding.found].name}:{' '}
-            {finding.hex ?? resultInWords(finding.found, finding.result).toLowerCase()}
+            {finding.hex ?? inSentence(resultInWords(finding.found, finding.result))}
             {finding.reading !== null && ` at ${finding.reading} %`}
             {finding.where && ` · ${finding.where}`}
             {finding.note && ` · ${finding.note}`}

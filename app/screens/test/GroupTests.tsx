@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -21,7 +22,7 @@ const SHOWN_TAGS = 14;
 function assumed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>): string[] {
   const named = (taken: ShownTest['takenAs']): string =>
     tests
-      .flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [FOUND[found].name.toLowerCase()] : []))
+      .flatMap(({ found, takenAs }) => (takenAs === taken && open.has(found) ? [inSentence(FOUND[found].name)] : []))
       .join(', ');
   const [worst, best] = [named('worst'), named('best')];
   return [
@@ -44,7 +45,7 @@ export function GroupTests({ group }: { group: FinishGroup }) {
     ...new Set(
       pieces.map(
         ({ surface }) =>
-          `${SUBSTRATES[surface.substrate].name}, ${EXISTING_COATS[surface.existing].toLowerCase()}, ${surface.condition}`,
+          `${SUBSTRATES[surface.substrate].name}, ${inSentence(EXISTING_COATS[surface.existing])}, ${surface.condition}`,
       ),
     ),
   ];

@@ -1,3 +1,5 @@
+import { inSentence } from '../../../core/units/sentence.ts';
+import { shortName } from '../../../core/shelf/entry.ts';
 import Box from '@mui/material/Box';
 import { memo, useMemo } from 'react';
 import { PACE_NAMES } from '../../../core/handover/planned-against-real.ts';
@@ -17,10 +19,10 @@ export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
     const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]) =>
       Math.abs(factor - 1) < NOTICED
         ? []
-        : [`${PACE_NAMES[key].toLowerCase()} ${factor.toFixed(2)} times the usual (${entries} timed)`],
+        : [`${inSentence(PACE_NAMES[key])} ${factor.toFixed(2)} times the usual (${entries} timed)`],
     );
     const drying = [...learntDrying(job, problem.clocks).values()].flatMap(({ factor, observations }) => {
-      const coating = observations[0]?.step.coat.coating.name.split(',')[0]?.toLowerCase();
+      const coating = observations[0] && shortName(observations[0].step.coat.coating);
       return coating === undefined || Math.abs(factor - 1) < NOTICED
         ? []
         : [`${coating} dries ${factor.toFixed(2)} times as long (${observations.length} seen)`];

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import type { Run } from '../../../core/planning/reading/read-plan.ts';
-import { stepWords } from '../../../core/steps/step-words.ts';
+import { stepPhrase } from '../../../core/steps/step-words.ts';
 import { MoreIcon } from '../../drawing/icons.tsx';
 import { useLocalise } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
@@ -57,8 +57,7 @@ export function NowMenu({ steps, after, stamps }: NowMenuProps) {
         ))}
         {after && next && (
           <MenuItem sx={tall} divider onClick={doing(() => stamps.first(after))}>
-            Not now: {localise(stepWords(next)).toLowerCase()} first,{' '}
-            {marksInWords(after.steps.map(({ piece }) => piece.mark))}
+            Not now: {localise(stepPhrase(next))} first, {marksInWords(after.steps.map(({ piece }) => piece.mark))}
           </MenuItem>
         )}
         <Divider />

@@ -1,3 +1,4 @@
+import { inSentence } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
@@ -66,7 +67,7 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
         )}
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
-            <strong>{marksInWords(marks)}</strong>: {localise(definitionOf(read.kind).name).toLowerCase()},{' '}
+            <strong>{marksInWords(marks)}</strong>: {inSentence(localise(definitionOf(read.kind).name))},{' '}
             {AREA.format(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
             {formatWeight(weightOf(sketch), units)}, {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds{' '}
             {marks.length === 1 ? 'it' : 'them'}.

@@ -1,10 +1,11 @@
+import { shortName } from '../../shelf/entry.ts';
 import type { Coating } from '../../shelf/coating.ts';
 import { TEMPERATURE, TEMPERATURE_DIFFERENCE } from '../../units/measures.ts';
 import { strength, strongest, type Cause, type Sign } from '../cause.ts';
 import type { CoatEvidence } from '../coat-evidence.ts';
 import type { Evidence } from '../evidence.ts';
 
-const nameOf = ({ name }: Coating): string => name.split(',')[0]?.toLowerCase() ?? '';
+const nameOf = (coating: Coating): string => shortName(coating);
 export const coatName = ({ laid }: CoatEvidence): string =>
   `coat ${laid.step.coat.number}, ${nameOf(laid.step.coat.coating)}`;
 export const hours = (figure: number): string =>

@@ -1,4 +1,5 @@
-import { counted } from '../../units/sentence.ts';
+import { shortName } from '../../shelf/entry.ts';
+import { counted, inSentence } from '../../units/sentence.ts';
 import { operationOf } from '../../steps/operations.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { grainFilledFaces } from '../../job/queries/faces.ts';
@@ -30,7 +31,7 @@ export const GROUND_CAUSES = {
     prevent: 'Wipe with solvent and clean rags until water no longer beads; then prime with a stain block.',
     sign({ known }) {
       if (known.facts.contamination === 'wax')
-        return { strength: 0.9, because: `the test showed ${resultInWords('contamination', 'wax').toLowerCase()}` };
+        return { strength: 0.9, because: `the test showed ${inSentence(resultInWords('contamination', 'wax'))}` };
       if (known.unknown.includes('contamination'))
         return { strength: 0.4, because: 'nobody tried whether water beads on it' };
       return null;
@@ -156,7 +157,7 @@ export const GROUND_CAUSES = {
         coat.laid.step.coat.coating.clear
           ? {
               strength: 0.6,
-              because: `${coat.laid.step.coat.coating.name.split(',')[0]?.toLowerCase() ?? ''} dries clear`,
+              because: `${shortName(coat.laid.step.coat.coating)} dries clear`,
             }
           : null,
       ),
@@ -173,7 +174,7 @@ export const GROUND_CAUSES = {
         return isHardOver
           ? {
               strength: 0.6,
-              because: `${over.name.split(',')[0]?.toLowerCase() ?? ''} over ${below.name.split(',')[0]?.toLowerCase() ?? ''}`,
+              because: `${shortName(over)} over ${shortName(below)}`,
             }
           : null;
       }),

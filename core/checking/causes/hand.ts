@@ -1,3 +1,4 @@
+import { shortName } from '../../shelf/entry.ts';
 import { operationOf } from '../../steps/operations.ts';
 import type { Tool } from '../../shelf/tools.ts';
 import { strength, type Cause } from '../cause.ts';
@@ -178,7 +179,7 @@ export const HAND_CAUSES = {
           ? null
           : {
               strength: 0.45,
-              because: `${laid.step.coat.coating.name.split(',')[0]?.toLowerCase() ?? ''} is mixed with a hardener`,
+              because: `${shortName(laid.step.coat.coating)} is mixed with a hardener`,
             },
       ),
   },

@@ -1,3 +1,4 @@
+import { inSentence } from '../../units/sentence.ts';
 import { FOUND, resultInWords } from '../../pieces/found.ts';
 import { findingSchema } from '../document/finding-schema.ts';
 import { entity } from './entity.ts';
@@ -7,10 +8,10 @@ export const findings = entity('findings', findingSchema, {
   called: 'finding',
   words: {
     add: ({ found, result, groupId }, job) =>
-      `${FOUND[found].name}: ${resultInWords(found, result).toLowerCase()} (${
+      `${FOUND[found].name}: ${inSentence(resultInWords(found, result))} (${
         job.groups.find(({ id }) => id === groupId)?.name ?? 'a group'
       })`,
-    change: ({ found }) => `Correct a finding: ${FOUND[found].name.toLowerCase()}`,
+    change: ({ found }) => `Correct a finding: ${inSentence(FOUND[found].name)}`,
     remove: () => 'Strike out a finding',
   },
 });

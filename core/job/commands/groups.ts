@@ -1,3 +1,4 @@
+import { inSentence } from '../../units/sentence.ts';
 import type { Draft } from 'immer';
 import { current } from 'immer';
 import { z } from 'zod';
@@ -78,8 +79,8 @@ export const mergeGroups = command({
       if (other === undefined || other === result || found === 'old-colour') continue;
       const question = found as keyof typeof FOUND;
       throw new CommandRefused(
-        `They are not alike. ${FOUND[question].name}: ${resultInWords(question, result).toLowerCase()} here, ` +
-          `${resultInWords(question, other).toLowerCase()} there. Test again, or leave them apart.`,
+        `They are not alike. ${FOUND[question].name}: ${inSentence(resultInWords(question, result))} here, ` +
+          `${inSentence(resultInWords(question, other))} there. Test again, or leave them apart.`,
       );
     }
     for (const piece of draft.pieces) if (piece.groupId === from) piece.groupId = into;

@@ -1,3 +1,4 @@
+import { inSentence } from '../../units/sentence.ts';
 import { current, type Draft } from 'immer';
 import { z } from 'zod';
 import type { HardwareItem } from '../../pieces/definition.ts';
@@ -39,8 +40,8 @@ const countedKinds = (kinds: readonly PieceKind[]): string => {
   const [first] = kinds;
   if (first === undefined) return 'no pieces';
   const { name, plural } = definitionOf(first);
-  if (kinds.length === 1) return `a ${name.toLowerCase()}`;
-  return new Set(kinds).size === 1 ? `${kinds.length} ${plural.toLowerCase()}` : `${kinds.length} pieces`;
+  if (kinds.length === 1) return `a ${inSentence(name)}`;
+  return new Set(kinds).size === 1 ? `${kinds.length} ${inSentence(plural)}` : `${kinds.length} pieces`;
 };
 
 /** Adds like pieces, each with the next mark. `ids` are new and their number says how many. */

@@ -45,5 +45,5 @@ function placeName(job: Job, space: string): string {
   const zoned = job.rooms.find(({ id }) => zoneSpace(id) === space);
   if (zoned) return `the ${zoned.zonesAtOnce ?? 1} zones of ${zoned.name} that may be in work`;
   if (room) return `the ${room.maxOff ?? 1} that may be off in ${room.name}`;
-  return place ? place.name.toLowerCase() : 'the air that dust and wet paint would share';
+  return place ? place.name : 'the air that dust and wet paint would share';
 }

@@ -148,6 +148,6 @@ export class DelayExplainer {
     const zoned = this.#job.rooms.find((candidate) => id === zoneSpace(candidate.id));
     if (zoned) return `no more zones of ${zoned.name} may be in work than ${zoned.zonesAtOnce ?? 1}; first comes`;
     if (id.startsWith('air/')) return 'dust and wet paint share no air; it waits for';
-    return place ? `${place.name.toLowerCase()} has no free place before` : 'there is no room before';
+    return place ? `${place.name} has no free place before` : 'there is no room before';
   }
 }

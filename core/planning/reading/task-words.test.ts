@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
+import type { NoPlanReason } from '../../scheduling/plan.ts';
 import { solve } from '../../scheduling/solve/solve.ts';
-import { taskWords, withMarks } from './task-words.ts';
+import { noPlanReason, taskWords } from './task-words.ts';
 
 const NOW = '2027-03-01T07:00';
 
@@ -29,22 +30,22 @@ test('every task of a plan has a name with a mark or a place, and none that only
   );
 });
 
-test('a reason names pieces, rooms and places, also where one id is the beginning of another', () => {
+test('a reason names pieces, rooms and limits as painters do', () => {
   const { job } = threeDoors();
   const made = jobToProblem(job, NOW);
-  const told = (message: string): string => withMarks(message, job, made);
-  assert.equal(told('d-20/rehang would end after its latest time.'), 'D-03 (rehang) would end after its latest time.');
+  const told = (reason: NoPlanReason): string => noPlanReason(job, made, reason);
+  assert.equal(told({ kind: 'ends-too-late', task: 'd-20/rehang' }), 'D-03 (rehang) would finish too late.');
   assert.equal(
-    told('d-2/rehang can’t follow d/rehang soon enough'),
-    'D-02 (rehang) can’t follow D-01 (rehang) soon enough',
+    told({ kind: 'too-long-after', task: 'd-2/rehang', after: 'd/rehang' }),
+    'D-02 (rehang) can’t be done soon enough after D-01 (rehang).',
   );
   assert.match(
-    told('off/room-1 (2 slots) stays full, so d/rehang finds no place.'),
-    /^What is off in Hall \(2 slots\) stays full, so D-01/,
+    told({ kind: 'space-full', task: 'd/rehang', space: 'off/room-1', slots: 2 }),
+    /^Hall, off at once \(at most 2\) is always full: no room for D-01 \(rehang\)/,
   );
   assert.match(
-    told('room/room-1/clear has no place before d/take-off'),
-    /^Hall \(clear it\) has no place before D-01 \(/,
+    told({ kind: 'pinned', task: 'room/room-1/clear', before: 'd/take-off' }),
+    /^No time for Hall \(clear it\) before D-01 \(/,
   );
 });
 
@@ -54,7 +55,7 @@ test('why there is no plan says which piece, in the words of the trade', () => {
   const tasks = problem.problem.tasks.map((task) => (task.id === 'd/rehang' ? { ...task, latest: 1500 } : task));
   const plan = solve({ ...problem.problem, tasks }, { steps: 5 });
   assert.ok(plan.status === 'infeasible');
-  const told = plan.reasons.map(({ message }) => withMarks(message, made.job, problem)).join(' ');
+  const told = plan.reasons.map((reason) => noPlanReason(made.job, problem, reason)).join(' ');
   assert.match(told, /D-01 \(/);
   assert.doesNotMatch(told, /\bd\//);
 });

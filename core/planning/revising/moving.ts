@@ -10,7 +10,7 @@ import { fitPausing, fitWhole } from '../../scheduling/solve/calendar.ts';
 import type { Prepared, PreparedTask } from '../../scheduling/solve/prepared.ts';
 import { prepare } from '../../scheduling/solve/prepare.ts';
 import { windowAt } from '../../scheduling/solve/placement.ts';
-import { taskWords, withMarks } from '../reading/task-words.ts';
+import { noPlanReason, taskWords } from '../reading/task-words.ts';
 import { verifiedNearPlan } from '../../scheduling/verified-plan.ts';
 
 /** Tasks of a run that are to be done one after another from a tick on, by these painters. */
@@ -80,7 +80,8 @@ export class Mover {
     if (plan.status === 'infeasible') {
       const [reason] = plan.reasons;
       return {
-        refused: `With it there, nothing fits together any more: ${withMarks(reason?.message ?? '', this.#job, this.#jobProblem)}`,
+        refused:
+          `The rest won’t fit round it. ${reason ? noPlanReason(this.#job, this.#jobProblem, reason) : ''}`.trimEnd(),
       };
     }
     const { distance: _distance, ...found } = plan;

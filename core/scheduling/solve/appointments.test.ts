@@ -11,7 +11,7 @@ const STEPS = { steps: 20 };
 
 function found(problem: PlanProblem, from?: FoundPlan): FoundPlan {
   const plan = solve(problem, { ...STEPS, ...(from ? { from: from.tasks } : {}) });
-  assert.ok(plan.status !== 'infeasible', plan.status === 'infeasible' ? plan.reasons[0]?.message : '');
+  assert.ok(plan.status !== 'infeasible', plan.status === 'infeasible' ? plan.reasons[0]?.kind : '');
   return plan;
 }
 
@@ -68,7 +68,7 @@ test('two tasks pinned to the same hands at the same time have no plan, and it i
   };
   const answer = solve(clashing, STEPS);
   assert.ok(answer.status === 'infeasible');
-  assert.match(answer.reasons[0]?.message ?? '', /p[01]\./);
+  assert.match(answer.reasons[0]?.task ?? '', /^p[01]\./);
 });
 
 test('planned near a plan that still holds, nothing moves; after a delay only what has to', () => {

@@ -35,7 +35,7 @@ export interface SolveOptions {
   onBound?: (bound: LowerBound) => void;
 }
 
-const STOPPED = { task: null, message: 'The search was stopped before it had found a first plan; there may be one.' };
+const STOPPED = { kind: 'stopped', task: null } as const;
 
 /** How many partial plans are looked at for every schedule that may be built, where all of them are tried. */
 const TRIES_PER_STEP = 6;

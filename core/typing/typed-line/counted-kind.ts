@@ -1,3 +1,4 @@
+import { inSentence } from '../../units/sentence.ts';
 import type { PieceDefinition } from '../../pieces/definition.ts';
 import { definitionOf } from '../../pieces/registry.ts';
 import type { Shape } from '../../pieces/shape.ts';
@@ -66,7 +67,7 @@ export function takeCountedKind(
   const inRoom = severalIn.find(({ word, rooms }) => said === word && rooms.some((room) => named.includes(room)));
   const kind = inRoom?.kind ?? found.kind;
   const isPlain = inRoom !== undefined || Object.keys(found.shape).length === 0;
-  tell(at, found.words.length, isPlain ? definitionOf(kind).name.toLowerCase() : said);
+  tell(at, found.words.length, isPlain ? inSentence(definitionOf(kind).name) : said);
   words.splice(at, found.words.length);
   const where = first === null && isPlural ? (countBefore(words, at) ?? countAfter(words, at)) : null;
   return { found: { ...found, kind }, count: where === null ? first : take(where.at, where.value) };

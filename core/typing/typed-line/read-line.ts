@@ -224,7 +224,7 @@ class LineReader {
   #inWords(facts: Shape, definition: PieceDefinition): string {
     return Object.entries(facts)
       .map(([key, value]) => {
-        const label = definition.fields.find((field) => field.key === key)?.label.toLowerCase() ?? key;
+        const label = definition.fields.find((field) => field.key === key)?.label ?? key;
         return `${label} ${formatLength(Number(value), this.#context.units)}`;
       })
       .join(', ');

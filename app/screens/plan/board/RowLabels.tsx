@@ -24,7 +24,7 @@ export function RowLabels({ rows, rackName, height }: RowLabelsProps) {
       fontSize={14}
     >
       <text x={14} y={HEAD + AIR / 2} dominantBaseline="central" fill="var(--ink-soft)">
-        {rackName.toLowerCase()} {TEMPERATURE.unit(units)}
+        {rackName} {TEMPERATURE.unit(units)}
       </text>
       {rows.map((row) => (
         <text

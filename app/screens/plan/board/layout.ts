@@ -61,7 +61,7 @@ export function boardLayout(job: Job, reading: PlanReading, showsAllInPlace: boo
     return first;
   };
   const numbered = (name: string, count: number): string[] =>
-    Array.from({ length: count }, (_unused, slot) => (slot === 0 ? `1 ${name.toLowerCase()}` : String(slot + 1)));
+    Array.from({ length: count }, (_unused, slot) => (slot === 0 ? `1 ${name}` : String(slot + 1)));
 
   const inPlace = slotsOf(reading.inPlace);
   const shownInPlace = showsAllInPlace ? inPlace : Math.min(inPlace, FEW_IN_PLACE);

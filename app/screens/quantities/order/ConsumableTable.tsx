@@ -1,3 +1,4 @@
+import { inSentence } from '../../../../core/units/sentence.ts';
 import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
@@ -42,7 +43,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
               <td style={right}>{measure?.format(needed, units) ?? needed}</td>
               <td>
                 <StatedField
-                  label={`Pack of ${name.toLowerCase()}`}
+                  label={`Pack of ${inSentence(name)}`}
                   {...(measure ? { unit: measure.unit(units) } : {})}
                   text={String(measure?.fieldValue(pack.count, units) ?? pack.count)}
                   draft={`${job.id}/pack/${id}/count`}
@@ -55,7 +56,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
               </td>
               <td>
                 <StatedField
-                  label={`Price of ${name.toLowerCase()}`}
+                  label={`Price of ${inSentence(name)}`}
                   unit={job.settings.currency}
                   text={String(pack.price)}
                   draft={`${job.id}/pack/${id}/price`}

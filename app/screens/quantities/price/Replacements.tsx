@@ -1,3 +1,4 @@
+import { inSentence } from '../../../../core/units/sentence.ts';
 import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import { replacementsOf, type Price } from '../../../../core/pricing/price.ts';
 import { useMemo } from 'react';
@@ -32,7 +33,7 @@ export function Replacements({ price, money }: { price: Price; money: Intl.Numbe
               <td style={right}>{money.format(refinish)}</td>
               <td>
                 <StatedField
-                  label={`New: ${localise(name).toLowerCase()}`}
+                  label={`New: ${inSentence(localise(name))}`}
                   unit={currency}
                   text={replace === null ? '' : String(replace)}
                   draft={`${job.id}/replace/${kind}`}

@@ -95,7 +95,7 @@ await withBuiltServer(async (address) => {
   await page.addInitScript(MARKED);
   await page.goto(address);
   for (const job of JOBS) {
-    await page.getByLabel('Job file to import').setInputFiles({
+    await page.getByLabel('Job file').setInputFiles({
       name: 'job.nivel.json',
       mimeType: 'application/json',
       buffer: Buffer.from(writeJobFile({ ...job, id: `bench-${job.id}` })),

@@ -64,7 +64,7 @@ await withBuiltServer(async (address) => {
   const serviceWorkers = load('allow', 'block');
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers })).newPage();
   await page.goto(address);
-  await page.getByLabel('Job file to import').setInputFiles({
+  await page.getByLabel('Job file').setInputFiles({
     name: 'large.nivel.json',
     mimeType: 'application/json',
     buffer: Buffer.from(writeJobFile(large())),

@@ -141,7 +141,7 @@ test('a changed finding marks the choice, the order and the plan, and touches no
   await page
     .getByRole('alert')
     .filter({ hasText: 'The plan rests on' })
-    .getByRole('button', { name: 'Look again' })
+    .getByRole('button', { name: 'Check it' })
     .click();
   await expect(page.getByRole('alert').filter({ hasText: 'Whether it holds: holds, now lets go' })).toBeVisible();
   const chosen = page.getByRole('region', { name: 'Chosen build-up' });
@@ -150,7 +150,7 @@ test('a changed finding marks the choice, the order and the plan, and touches no
     .filter({ hasText: 'Whatever lets go takes the new paint with it.' })
     .getByRole('button', { name: 'Do that' })
     .click();
-  await expect(chosen).toContainText('abraded dry, 180–240');
+  await expect(chosen).toContainText('sanded dry, 180–240');
   await expect(chosen).not.toContainText('Will fail');
   await painter.goTo('Quantities');
   await expect(page.getByRole('alert').filter({ hasText: 'This order rests on' })).toBeHidden();

@@ -62,14 +62,14 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   await expect(piece.getByRole('button', { name: 'Photo 1, 0 marks' })).toBeVisible();
   await setFull(page, true);
   await piece.getByLabel('Note').fill('only on the screen');
-  const told = page.getByRole('alert').filter({ hasText: 'Not kept yet.' });
+  const told = page.getByRole('alert').filter({ hasText: 'Not saved yet.' });
   await expect(told.filter({ hasText: /in this tab only: the disk/ })).toBeVisible();
   await piece.getByLabel('Width').fill('45 and a b');
   await expect(told.filter({ hasText: 'What was typed into a field' })).toBeVisible();
 
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    told.filter({ hasText: 'in this tab only' }).getByRole('button', { name: 'Save as a file' }).click(),
+    told.filter({ hasText: 'in this tab only' }).getByRole('button', { name: 'Save as file' }).click(),
   ]);
   const saved = await openArchive(new Blob([readFileSync(await file.path())]));
   expect(saved.ok && saved.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
@@ -104,11 +104,11 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
 test('a new job and a file that can’t be kept are told where they were given', async ({ page }) => {
   await page.addInitScript(fillableDisk);
   await page.goto('/');
-  await page.getByLabel('Name of the new job').fill('Mill cottage');
+  await page.getByLabel('Job name').fill('Mill cottage');
   await setFull(page, true);
-  await page.getByRole('button', { name: 'Start the job' }).click();
+  await page.getByRole('button', { name: 'Start job' }).click();
   await expect(page.getByText(/The job can’t be kept here: the disk/)).toBeVisible();
-  await expect(page.getByLabel('Name of the new job')).toHaveValue('Mill cottage');
+  await expect(page.getByLabel('Job name')).toHaveValue('Mill cottage');
 });
 
 /** A browser that keeps nothing: cookies and site data are blocked. */
@@ -148,9 +148,9 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await page.getByLabel('Pieces in one line').press('Enter');
   await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
   await page.goto('/');
-  await page.getByRole('button', { name: 'Ask the browser to keep them' }).click();
+  await page.getByRole('button', { name: 'Ask the browser to keep jobs' }).click();
   await expect(page.getByText('The browser refused.')).toBeVisible();
-  await page.getByRole('button', { name: 'Choose a folder for backups' }).click();
+  await page.getByRole('button', { name: 'Choose backup folder' }).click();
   await expect(page.getByText('Backups go into the folder paperwork.')).toBeVisible();
   await page.getByRole('button', { name: 'Back up all' }).click();
   await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
@@ -179,7 +179,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
   );
   await page.reload();
   await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
-  await expect(page.getByText(/^Last backup .*Nothing has changed since\./)).toBeVisible();
+  await expect(page.getByText(/^Last backup .*Up to date\./)).toBeVisible();
   const [kept] = await inFolder();
   expect(kept?.size).toBeGreaterThan(1000);
 
@@ -195,29 +195,29 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await expect(
     page.getByText(/^The folder paperwork can’t be written to: .* This backup is a download\.$/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'As downloads' }).click();
-  await expect(page.getByRole('button', { name: 'Choose a folder for backups' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use downloads' }).click();
+  await expect(page.getByRole('button', { name: 'Choose backup folder' })).toBeVisible();
 });
 
 test('where the browser keeps nothing, every page says so and what to allow', async ({ page }) => {
   await page.addInitScript(refusedStorage);
   for (const address of ['/', '/walk?job=demo-linen-press', '/today?job=gone', '/plan']) {
     await page.goto(address);
-    await expect(page.getByRole('alert').filter({ hasText: 'Nothing is kept here.' })).toContainText(
+    await expect(page.getByRole('alert').filter({ hasText: 'Nothing is being saved.' })).toContainText(
       /Allow cookies and site data/,
     );
   }
   await page.goto('/');
-  await page.getByLabel('Name of the new job').fill('Mill cottage');
-  await page.getByRole('button', { name: 'Start the job' }).click();
+  await page.getByLabel('Job name').fill('Mill cottage');
+  await page.getByRole('button', { name: 'Start job' }).click();
   await expect(page.getByText(/The job can’t be kept here/)).toBeVisible();
 });
 
 test('a device whose date was set back asks which time is right before it stamps', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2027-03-06T08:00:00+01:00'));
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
-  await page.getByRole('button', { name: /^Simulated workshop clock/ }).click();
-  await page.getByRole('menuitem', { name: /Run on the real clock/ }).click();
+  await page.getByRole('button', { name: /^Practice clock/ }).click();
+  await page.getByRole('menuitem', { name: /Use device clock/ }).click();
   const now = page.getByRole('region', { name: 'Now' });
   await now.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(now.getByRole('button', { name: 'Start', exact: true })).toBeHidden();
@@ -258,7 +258,7 @@ test('a change of an earlier version that can’t be carried out is set aside an
   await bar.getByRole('button', { name: 'Show' }).click();
   await expect(bar).toContainText('paint itself: This Nivel knows no command');
   await expect(bar).toContainText('reed');
-  await bar.getByRole('button', { name: 'Put away' }).click();
+  await bar.getByRole('button', { name: 'Discard' }).click();
   await expect(bar).toBeHidden();
   await expect(page.getByRole('button', { name: /^C-01,/ })).toBeVisible();
 });
@@ -310,8 +310,8 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
 
   const plan = other.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Plan / });
   await plan.first().click();
-  await other.getByRole('button', { name: 'Load it again' }).click();
-  await other.getByRole('button', { name: 'Replan from now' }).click();
+  await other.getByRole('button', { name: 'Reload' }).click();
+  await other.getByRole('button', { name: 'Replan' }).click();
   await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
 
   // While there is no server, what stands on the screen is not thrown away for nothing.
@@ -321,8 +321,8 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
     .getByRole('link', { name: /^Hang / })
     .first()
     .click();
-  await other.getByRole('button', { name: 'Load it again' }).click();
-  await expect(other.getByText('Can’t reload right now: Nivel’s server does not answer.')).toBeVisible();
+  await other.getByRole('button', { name: 'Reload' }).click();
+  await expect(other.getByText('Can’t reload right now: no connection.')).toBeVisible();
 });
 
 test.describe('with a service worker', () => {
@@ -360,7 +360,7 @@ test.describe('with a service worker', () => {
     // The other tab runs the old scripts, one of which it has not fetched yet, and goes on being offered the new ones.
     await expect(other.getByRole('alert').filter({ hasText: 'New version. Reload' })).toBeVisible();
     await new PainterOn(other).goTo('Plan');
-    await other.getByRole('button', { name: 'Replan from now' }).click();
+    await other.getByRole('button', { name: 'Replan' }).click();
     await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
   });
 

@@ -6,7 +6,7 @@ import { expect, test } from './warm-page.ts';
 /** Opens one of the everyday jobs from its file, as one that was handed over would be. */
 async function openFile(page: Page, name: string): Promise<PainterOn> {
   await page.goto('/');
-  await page.getByLabel('Job file to import').setInputFiles({
+  await page.getByLabel('Job file').setInputFiles({
     name: `${name}.nivel.json`,
     mimeType: 'application/json',
     buffer: readFileSync(`cases/jobs/${name}.nivel.json`),

@@ -77,7 +77,7 @@ test('two tabs see each other’s changes, and both are kept', async ({ context,
   await page.getByRole('button', { name: /^C-01,/ }).click();
   await page.getByLabel('Width').fill('460');
   await expect(other.getByRole('button', { name: /^C-01, .* 460 × 1184 mm/ })).toBeVisible();
-  await expect(other.getByText('Brought up to date with another tab.').last()).toBeVisible();
+  await expect(other.getByText('Updated from another tab.').last()).toBeVisible();
   await other.getByRole('button', { name: /^C-02,/ }).click();
   await other.getByLabel('Width').fill('470');
   await expect(page.getByRole('button', { name: /^C-02, .* 470 × 1184 mm/ })).toBeVisible();
@@ -101,20 +101,20 @@ test('jobs are renamed, copied, thrown away and brought back, exported and impor
   await aunt.getByRole('button', { name: /^More for/ }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('menuitem', { name: 'Export as file' }).click(),
+    page.getByRole('menuitem', { name: 'Export' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe('press-of-the-aunt.nivel.json');
   const exported = readFileSync(await file.path(), 'utf8');
   expect((JSON.parse(exported) as { pieces: unknown[] }).pieces).toHaveLength(5);
 
   await aunt.getByRole('button', { name: /^More for/ }).click();
-  await page.getByRole('menuitem', { name: 'Throw away' }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
   await expect(aunt).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(aunt).toBeVisible();
 
   await page
-    .getByLabel('Job file to import')
+    .getByLabel('Job file')
     .setInputFiles({ name: 'aunt.nivel.json', mimeType: 'application/json', buffer: Buffer.from(exported) });
   await expect(page.getByRole('listitem', { name: 'Press of the aunt (imported)' })).toBeVisible();
 
@@ -146,7 +146,7 @@ test('bad files say what is wrong and change nothing', async ({ page }, testInfo
     // From a file: fifty megabytes would take a quarter of a minute through the browser's remote control.
     const file = testInfo.outputPath(`${name}.json`);
     writeFileSync(file, text());
-    await page.getByLabel('Job file to import').setInputFiles(file);
+    await page.getByLabel('Job file').setInputFiles(file);
     await expect(page.getByRole('alert')).toContainText(message);
     await expect(page.getByRole('alert')).toContainText('Nothing was changed');
     await expect(
@@ -160,7 +160,7 @@ test('a script in a name stays a name', async ({ page }) => {
   const hostile = JSON.stringify({ ...(JSON.parse(DEMO) as object), id: 'hostile', name });
   await page.goto('/');
   await page
-    .getByLabel('Job file to import')
+    .getByLabel('Job file')
     .setInputFiles({ name: 'hostile.json', mimeType: 'application/json', buffer: Buffer.from(hostile) });
   await expect(page.getByRole('link', { name })).toBeVisible();
   await page.getByRole('link', { name }).click();

@@ -114,7 +114,7 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   }
   await expect(now).toContainText('First coat: bonding primer');
   // The day is being planned anew under the hand that stamps it.
-  await expect(page.getByText('Planning the rest anew…')).toBeHidden({ timeout: 20_000 });
+  await expect(page.getByText('Replanning…')).toBeHidden({ timeout: 20_000 });
   await now.getByRole('button', { name: /done$/i }).last().click();
   const touch = page.getByRole('list', { name: 'What may be touched' });
   await expect(touch.getByRole('listitem').first()).toContainText('wet: leave it');

@@ -37,8 +37,8 @@ export class PainterOn {
 
   async startJob(name: string): Promise<this> {
     await this.page.goto('/');
-    await this.page.getByLabel('Name of the new job').fill(name);
-    await this.page.getByRole('button', { name: 'Start the job' }).click();
+    await this.page.getByLabel('Job name').fill(name);
+    await this.page.getByRole('button', { name: 'Start job' }).click();
     await expect(this.page.getByRole('heading', { name: 'Walk', level: 1 })).toBeVisible();
     return this;
   }
@@ -93,7 +93,7 @@ export class PainterOn {
 
   /** Steps the simulated workshop clock. */
   async stepClock(step: string): Promise<this> {
-    await this.page.getByRole('button', { name: /Simulated workshop clock/ }).click();
+    await this.page.getByRole('button', { name: /Practice clock/ }).click();
     await this.page.getByRole('menuitem', { name: step }).click();
     await this.page.keyboard.press('Escape');
     await expect(this.page.getByRole('menu')).toBeHidden();

@@ -130,7 +130,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   );
   await at('06', '03', '00');
   await expect(says).toContainText(/does not work at .* 03:00; from .* on there is time/);
-  await says.getByRole('button', { name: 'All right' }).click();
+  await says.getByRole('button', { name: 'OK' }).click();
   await expect(says).toBeHidden();
 
   // Half an hour later it may stand; what that moves is told before it is done.
@@ -164,7 +164,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   await expect(board.getByRole('button', { name: /pinned/ }).first()).toBeAttached();
 
   // All is planned anew, and the pinned run stands where it was put.
-  await page.getByRole('button', { name: 'Replan from now' }).click();
+  await page.getByRole('button', { name: 'Replan' }).click();
   const anew = plans.getByRole('radio', { name: /^Planned anew/ });
   await anew.click({ timeout: 20_000 });
   await expect(anew).toBeChecked();
@@ -245,7 +245,7 @@ test('a day is lost to a cold night: the plan that moves little stands beside th
   await expect(early).toBeVisible();
   await painter.goTo('Plan');
   await expect(early).toContainText(/planned \w+ \d+ Mar, \d\d:\d\d, ready \w+ \d+ Mar, \d\d:\d\d/);
-  await early.getByRole('button', { name: 'Replan from now' }).click();
+  await early.getByRole('button', { name: 'Replan' }).click();
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
   await expect(plans.getByRole('radio', { name: /^As little moved as need be/ })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 30_000 });
@@ -316,7 +316,7 @@ test('a workshop is heated before its first coat, by somebody who has that in th
   await expect(page.getByRole('checkbox', { name: 'On since Fri 5 Mar, 14:45' })).toBeChecked();
   // That it is on was planned all the same: the plan holds.
   await painter.goTo('Plan');
-  await expect(page.getByRole('button', { name: 'Replan from now' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Replan' })).toBeVisible();
   await expect(page.getByRole('radiogroup', { name: 'Which plan' })).toBeHidden();
 });
 
@@ -384,7 +384,7 @@ test('a foreman hands out Monday’s sheet: a plan of the school that was search
 }) => {
   test.setTimeout(240_000);
   await new PainterOn(page).openDemo('demo-tern-street', 'plan');
-  await page.getByRole('button', { name: 'Replan from now' }).click();
+  await page.getByRole('button', { name: 'Replan' }).click();
   const anew = page.getByRole('radiogroup', { name: 'Which plan' }).getByRole('radio', { name: /^Planned anew/ });
   await expect(anew).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 150_000 });
@@ -411,7 +411,7 @@ test('Tern Street is planned anew and accepted: painters, bench, rack and what d
   await new PainterOn(page).openDemo('demo-tern-street', 'plan');
   const board = page.getByRole('group', { name: /^The board/ });
   await expect(board).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Replan from now' }).click();
+  await page.getByRole('button', { name: 'Replan' }).click();
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
   await plans.getByRole('radio', { name: /^Planned anew/ }).click({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Accept this plan' }).click();

@@ -15,7 +15,7 @@ const RUN_IN = DEMO.rooms.find(({ id }) => id === RUN_ON?.roomId);
 const COMBED = DEMO.readings.find((reading) => reading.kind === 'film');
 
 const quiet = async (page: Page): Promise<void> => {
-  await expect(page.getByText('Planning the rest anew…')).toBeHidden({ timeout: 30_000 });
+  await expect(page.getByText('Replanning…')).toBeHidden({ timeout: 30_000 });
 };
 
 /** A picture, as small as can be. */
@@ -40,7 +40,7 @@ async function onAnotherPhone(page: Page, browser: Browser): Promise<Page> {
   const phone = await other.newPage();
   await phone.goto('/');
   await phone
-    .getByLabel('Job file to import')
+    .getByLabel('Job file')
     .setInputFiles({ name: day.name, mimeType: 'application/json', buffer: Buffer.from(day.text) });
   await expect(phone.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
   return phone;
@@ -121,14 +121,14 @@ testAlone('the card of the day can be stamped when what lies beside it can’t b
   const BESIDE = /\/TodaySidebar\.[^/]*\.js$/;
   await page.route(BESIDE, (route) => route.abort());
   await new PainterOn(page).openDemo('demo-tern-street', 'today');
-  const failed = page.getByText('A part of this screen could not be fetched');
+  const failed = page.getByText('Part of this screen didn’t load');
   await expect(failed).toBeVisible();
   const now = page.getByRole('region', { name: 'Now' });
   await now.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(now.getByRole('button', { name: 'Start', exact: true })).toBeHidden();
 
   await page.unroute(BESIDE);
-  await page.getByRole('button', { name: 'Load it again' }).click();
+  await page.getByRole('button', { name: 'Reload' }).click();
   await expect(page.getByRole('region', { name: 'Tins in use' })).toBeVisible();
   await expect(failed).toBeHidden();
 });

@@ -122,7 +122,7 @@ test('what opens over other screens can be read by everybody as well', async ({ 
   const opened = readerOfWhatOpens(page);
   await page.getByRole('button', { name: 'History', exact: true }).click();
   await opened('history', page.getByRole('list', { name: 'History' }));
-  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
   await opened('settings');
   await page.keyboard.press('?');
   await opened('keys');
@@ -162,7 +162,7 @@ test('by keys alone: stages, find, keys, undo', async ({ page }) => {
   await page.keyboard.press('q');
   await expect(page.getByRole('heading', { name: 'Quantities', level: 1 })).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo');
+  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toContainText('Undo');
   await page.keyboard.press('Escape');
   // At once: a dialog that is fading away does not swallow the next key.
   await page.keyboard.press('/');
@@ -173,7 +173,7 @@ test('by keys alone: stages, find, keys, undo', async ({ page }) => {
 
 test('the same job in inches, cans and wood', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
-  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'in, sq ft, gal' }).click();
   await page.getByRole('button', { name: 'wood, can' }).click();
   await page.keyboard.press('Escape');
@@ -188,7 +188,7 @@ test('the same job in inches, cans and wood', async ({ page }) => {
   await expect(page.getByRole('main')).not.toContainText('°C');
 
   // A third system is one entry of its own: quarts are pints, and a bucket is typed in them.
-  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'in, sq ft, UK gal' }).click();
   await page.keyboard.press('Escape');
   await painter.goTo('Quantities');

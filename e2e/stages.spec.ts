@@ -89,25 +89,25 @@ testAlone(
     const other = await (await browser.newContext()).newPage();
     await other.goto('/');
     const upload = { name: 'backup.zip', mimeType: 'application/zip', buffer: backup };
-    await other.getByLabel('Job file to import').setInputFiles(upload);
+    await other.getByLabel('Job file').setInputFiles(upload);
     // A tap takes the notice away from what lies beneath it.
     await other.getByText('2 jobs are imported.').click();
     await other
       .getByRole('listitem', { name: 'Mill cottage' })
       .getByRole('button', { name: /^More for/ })
       .click();
-    await other.getByRole('menuitem', { name: 'Throw away' }).click();
+    await other.getByRole('menuitem', { name: 'Delete' }).click();
     await other.getByText('Mill cottage is thrown away.').click();
-    const thrown = other.getByRole('region', { name: 'Thrown away' });
-    await thrown.getByRole('button', { name: 'Bring back' }).click();
+    const thrown = other.getByRole('region', { name: 'Deleted' });
+    await thrown.getByRole('button', { name: 'Restore' }).click();
     await expect(thrown).toBeHidden();
     await other
       .getByRole('listitem', { name: 'Mill cottage' })
       .getByRole('button', { name: /^More for/ })
       .click();
-    await other.getByRole('menuitem', { name: 'Throw away' }).click();
+    await other.getByRole('menuitem', { name: 'Delete' }).click();
     await other.getByText('Mill cottage is thrown away.').last().click();
-    await thrown.getByRole('button', { name: 'Forget for good' }).click();
+    await thrown.getByRole('button', { name: 'Delete for ever' }).click();
     await expect(thrown).toBeHidden();
     await expect(other.getByRole('link', { name: 'Mill cottage' })).toBeHidden();
 
@@ -115,7 +115,7 @@ testAlone(
     const opened = await openArchive(new Blob([backup]));
     const jobs = opened.ok ? opened.value.jobs : [];
     const spoilt = { format: 'nivel.backup/2', jobs: [jobs[0], { ...jobs[1], crew: [] }], pictures: {} };
-    await other.getByLabel('Job file to import').setInputFiles({
+    await other.getByLabel('Job file').setInputFiles({
       ...{ name: 'backup.json', mimeType: 'application/json' },
       buffer: Buffer.from(JSON.stringify(spoilt)),
     });

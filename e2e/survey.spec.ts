@@ -42,7 +42,7 @@ test('a room by quick line: one line makes seven doors, a wrong word is named, s
   // Arrow up brings the line back; the other system of units reads its own sizes.
   await line.press('ArrowUp');
   await expect(line).toHaveValue('railing 11.4m 96 spindles 32 sq in gallery');
-  await page.getByRole('button', { name: 'Units, words and light' }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'in, sq ft, gal' }).click();
   await page.keyboard.press('Escape');
   await line.fill('door 6\'8" x 2\'6" x 1 3/8" practice');
@@ -96,7 +96,7 @@ test('the table: a cell typed over, one that can’t be stays, sorting, and many
   const many = page.getByRole('dialog', { name: 'Set 2 pieces' });
   await many.getByLabel('Edges').fill('hinge');
   await many.getByRole('button', { name: 'Set all 2' }).click();
-  await expect(many.getByRole('alert')).toContainText('Nothing was changed.');
+  await expect(many.getByRole('alert')).toContainText('No changes made.');
   await expect(many.getByRole('alert')).toContainText('C-01: “hinge” is not part of it.');
   await many.getByLabel('Edges').fill('none');
   await new PainterOn(page).choose('Made of', 'Oak or ash', many);
@@ -227,7 +227,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   const elsewhere = await (await browser.newContext()).newPage();
   await elsewhere.goto('/');
   await elsewhere
-    .getByLabel('Job file to import')
+    .getByLabel('Job file')
     .setInputFiles({ name: 'backup.zip', mimeType: 'application/zip', buffer: backup });
   await elsewhere.getByRole('link', { name: 'Back door' }).click();
   await new PainterOn(elsewhere).goTo('Walk');

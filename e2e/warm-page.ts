@@ -119,7 +119,7 @@ class WarmPages {
     if (options.viewport) await page.setViewportSize(options.viewport);
     await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: CONTEXT.reducedMotion });
     await goAlong(page, NOWHERE);
-    await page.getByText('This job is not in this browser').waitFor();
+    await page.getByText('This job isn’t in this browser').waitFor();
     const notices = page.locator('[aria-describedby=notistack-snackbar]');
     await notices.evaluateAll(([first]) => (first as HTMLElement | undefined)?.click());
     await expect(notices).toHaveCount(0);

@@ -58,7 +58,7 @@ async function check(file: Blob, { jobs, pictures }: { jobs: number; pictures: n
   const opened = await openArchive(file);
   if (!opened.ok) throw new Error(opened.message);
   const { value } = opened;
-  if (value.jobs.length !== jobs || value.pictures.length !== pictures) throw new Error('something of it is missing');
+  if (value.jobs.length !== jobs || value.pictures.length !== pictures) throw new Error('part of it is missing');
   for (const [index, picture] of value.pictures.entries()) {
     await picture.read();
     tell({ doing: 'checking', done: index + 1, all: pictures });
@@ -112,7 +112,7 @@ async function keepRead(
     const added = await restoreJobs(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
     return accepted({ kind: 'jobs', jobs: added.map(({ id, name }) => ({ id, name })) });
   } catch (error) {
-    return refused(`It could not be kept: ${reasonOf(error)}.`);
+    return refused(`Can’t save it: ${reasonOf(error)}.`);
   }
 }
 
@@ -129,7 +129,7 @@ const backups = {
     try {
       return accepted(await backUp(await toWrite(jobs, inTabOnly, madeAt), target, tell));
     } catch (error) {
-      return refused(`The backup could not be written: ${reasonOf(error)}. Nothing of your jobs was changed.`);
+      return refused(`Can’t write the backup: ${reasonOf(error)}. Your jobs are unchanged.`);
     }
   },
 
@@ -143,7 +143,7 @@ const backups = {
     if (!locks) return keepRead(jobs, pictures, tell);
     return locks.request(IMPORT, { ifAvailable: true }, (lock) =>
       lock === null
-        ? refused('Another tab is taking a file in. Take this one in when that is done.')
+        ? refused('Another tab is importing a file. Import this one after that.')
         : keepRead(jobs, pictures, tell),
     );
   },

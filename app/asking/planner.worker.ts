@@ -102,7 +102,7 @@ export const planner = {
 
   /** The plan with a run elsewhere; only after moving has begun. */
   move(move: Move): Moved {
-    return mover?.move(move) ?? { refused: 'Nothing can be moved yet.' };
+    return mover?.move(move) ?? { refused: 'Not ready yet. Try again in a moment.' };
   },
 
   /** How the accepted or found plan of a job would turn out in many sampled runs. */

@@ -84,7 +84,7 @@ test('runs are moved only once moving has begun, and then as they may be', async
   const days = new WorkedDays().planned(NOW);
   const wash = days.job.plan!.tasks.find(({ id }) => id === 'd/wash')!;
   const move = { taskIds: ['d/wash'], start: wash.start + 60, painters: wash.painters };
-  assert.deepEqual(await planner.move(move), { refused: 'Nothing can be moved yet.' });
+  assert.deepEqual(await planner.move(move), { refused: 'Not ready yet. Try again in a moment.' });
   await planner.beginMoving(days.job, NOW, days.job.plan!);
   const moved = await planner.move(move);
   assert.ok('plan' in moved, JSON.stringify(moved));

@@ -5,9 +5,9 @@ import type { Wetness } from '../../core/planning/reading/drying-places.ts';
 export const WETNESS_WORDS: Readonly<Record<Wetness, string>> = {
   wet: 'wet',
   tacky: 'tacky: leave it',
-  hardening: 'hardening: handle, no more',
+  hardening: 'curing: handle only',
   ready: 'ready',
-  late: 'late: abrade again',
+  late: 'past recoat: sand again',
   cured: 'cured',
 };
 
@@ -59,7 +59,7 @@ export function wetnessPaint(state: Wetness): { fill: string; stroke: string } {
 /** The legend of states, in words beside their textures. */
 export function WetnessKey({ states }: { states: readonly Wetness[] }) {
   return (
-    <Box component="ul" aria-label="What the textures mean" sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
+    <Box component="ul" aria-label="Key" sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap' }}>
       {states.map((state) => (
         <Box component="li" key={state} sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
           <svg width={30} height={14} aria-hidden>

@@ -174,7 +174,7 @@ test('what another tab wrote and this one can’t read is told, and what is show
   await on.jobs.update('test', { job: { ...job, crew: [] }, revision: 9 });
   const other = new BroadcastChannel('nivel-jobs');
   other.postMessage({ jobId: 'test', revision: 9 });
-  assert.match(await told, /^What another tab changed can’t be shown: .*crew/);
+  assert.match(await told, /^Can’t show changes made in another tab: .*crew/);
   other.close();
   assert.equal(note(store), 'sticks');
 });
@@ -386,7 +386,7 @@ test('what a journal holds and can’t be carried out is set aside with its reas
     ['First room', 'Loft'],
   );
   const aside = await on.setAside.toArray();
-  assert.deepEqual(aside.map(({ name }) => name).sort(), ['a line that was cut off', 'paint-itself']);
+  assert.deepEqual(aside.map(({ name }) => name).sort(), ['an unfinished line', 'paint-itself']);
   assert.ok(aside.every(({ why }) => /knows no command/.test(why)));
   assert.deepEqual(Object.keys(earlier), ['nivel-journal/other/1']);
   assert.deepEqual(await left(on), []);

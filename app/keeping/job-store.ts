@@ -118,7 +118,7 @@ export class JobStore {
     this.#channel = new BroadcastChannel(TABS);
     this.#channel.onmessage = ({ data }: MessageEvent<TabMessage>) => {
       if (data.jobId === this.#id && data.revision !== this.#revision)
-        this.#catchUp().catch((error: unknown) => this.#tellFailure('What another tab changed can’t be shown', error));
+        this.#catchUp().catch((error: unknown) => this.#tellFailure('Can’t show changes made in another tab', error));
     };
   }
 
@@ -353,11 +353,11 @@ export class JobStore {
     // What is shown is what was written, unless another tab had a hand in it: the screens keep their document.
     const shown = !isOnOurs || refusals.length > 0 ? stored.job : (this.#state?.job ?? stored.job);
     if (this.#pending.length === 0) await this.#show({ ...stored, job: shown });
-    if (refusals.length > 0) this.onNotice(`This could not be carried out and is set aside: ${refusals.join(' ')}`);
+    if (refusals.length > 0) this.onNotice(`Couldn’t apply this, so it’s set aside: ${refusals.join(' ')}`);
     if (overwritten.length > 0)
-      this.onNotice(`Another tab had changed the same: ${overwritten.join('; ')}. What was given last stands.`);
+      this.onNotice(`Another tab changed the same: ${overwritten.join('; ')}. The latest entry stands.`);
     else if (!isOnOurs && refusals.length === 0)
-      this.onNotice('Another tab changed this job as well; both changes are kept.');
+      this.onNotice('Another tab changed this job too. Both changes are kept.');
   }
 
   async #step(direction: 1 | -1): Promise<void> {
@@ -397,6 +397,6 @@ export class JobStore {
     const stored = await this.#row();
     if (!stored || stored.revision === this.#revision) return;
     await this.#show(stored);
-    this.onNotice('Brought up to date with another tab.');
+    this.onNotice('Updated from another tab.');
   }
 }

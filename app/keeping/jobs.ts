@@ -87,7 +87,7 @@ export async function renameJob(id: string, name: string): Promise<Outcome<Job>>
   try {
     const opened = await store.open();
     if (opened.state === 'damaged') return refused(opened.message);
-    if (opened.state === 'missing') return refused('That job is no longer here.');
+    if (opened.state === 'missing') return refused('That job is gone.');
     const outcome = store.apply('rename-job', { name });
     await store.settled();
     return outcome;

@@ -26,7 +26,7 @@ export class Journal {
     return new Promise((done, fail) => {
       const writing = this.#database.backendDB().transaction('journal', 'readwrite', { durability });
       writing.oncomplete = () => done();
-      writing.onabort = () => fail(writing.error ?? new Error('the browser broke it off'));
+      writing.onabort = () => fail(writing.error ?? new Error('the browser stopped it'));
       writing.objectStore('journal').add({ ...entry, jobId } satisfies StoredEntry);
       writing.commit();
     });
@@ -55,5 +55,5 @@ function readEarlier(key: string, text: string): { order: string; entry: Journal
   } catch {
     // Told below like any other line that says nothing.
   }
-  return { order: '', entry: { id: key, name: 'a line that was cut off', args: text, strokes: null } };
+  return { order: '', entry: { id: key, name: 'an unfinished line', args: text, strokes: null } };
 }

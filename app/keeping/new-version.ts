@@ -123,7 +123,7 @@ export async function reload(): Promise<void> {
     );
     offered.postMessage({ type: 'SKIP_WAITING' });
     await taken;
-  } else if (!(await canBeLoaded())) throw new Error('Nivel’s server does not answer');
+  } else if (!(await canBeLoaded())) throw new Error('no connection');
   window.location.reload();
 }
 

@@ -21,7 +21,7 @@ export async function scaleDown(file: Blob): Promise<Outcome<ScaledPhoto>> {
   try {
     bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
   } catch {
-    return refused('This file holds no picture that the browser can read. Choose a JPEG, PNG or WebP.');
+    return refused('Not a picture this browser can read. Choose a JPEG, PNG or WebP.');
   }
   const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height));
   const width = Math.max(1, Math.round(bitmap.width * scale));
@@ -31,7 +31,7 @@ export async function scaleDown(file: Blob): Promise<Outcome<ScaledPhoto>> {
   canvas.getContext('2d')?.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
   const picture = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', JPEG_QUALITY));
-  return picture ? accepted({ picture, width, height }) : refused('The browser could not scale this picture down.');
+  return picture ? accepted({ picture, width, height }) : refused('This browser can’t shrink the picture.');
 }
 
 export async function keepPhoto(photo: StoredPhoto): Promise<void> {
@@ -66,7 +66,7 @@ function dataAddress(blob: Blob): Promise<string> {
   return new Promise((done, fail) => {
     const reader = new FileReader();
     reader.onload = () => done(typeof reader.result === 'string' ? reader.result : '');
-    reader.onerror = () => fail(reader.error ?? new Error('The picture can’t be read.'));
+    reader.onerror = () => fail(reader.error ?? new Error('Can’t read the picture.'));
     reader.readAsDataURL(blob);
   });
 }

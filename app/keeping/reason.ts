@@ -2,5 +2,5 @@
 export function reasonOf(error: unknown): string {
   if (!(error instanceof Error)) return String(error);
   const isFull = error.name === 'QuotaExceededError' || /quota/i.test(error.message);
-  return isFull ? 'the disk, or the room that this browser gives to Nivel, is full' : error.message;
+  return isFull ? 'the disk or the browser’s storage is full' : error.message;
 }

@@ -3,7 +3,7 @@ import { isLocalRefused } from './local.ts';
 import { reasonOf } from './reason.ts';
 
 const ALLOW =
-  'Allow cookies and site data for this address in the browser’s settings, or leave the private window, and load the page again.';
+  'Allow cookies and site data for this address, or leave the private window. Then reload.';
 
 let found: Promise<string | null> | null = null;
 
@@ -13,10 +13,10 @@ export const storageFault = (): Promise<string | null> => (found ??= look());
 async function look(): Promise<string | null> {
   try {
     // Some browsers throw at the name alone.
-    if (typeof indexedDB === 'undefined') return `This browser keeps no data for Nivel. ${ALLOW}`;
+    if (typeof indexedDB === 'undefined') return `This browser won’t let Nivel save. ${ALLOW}`;
     await database.open();
   } catch (error) {
-    return `This browser keeps no data for Nivel (${reasonOf(error)}). ${ALLOW}`;
+    return `This browser won’t let Nivel save: ${reasonOf(error)}. ${ALLOW}`;
   }
-  return isLocalRefused ? `This browser keeps no settings and no half-typed fields for Nivel. ${ALLOW}` : null;
+  return isLocalRefused ? `This browser won’t save settings or unfinished fields. ${ALLOW}` : null;
 }

@@ -25,5 +25,5 @@ export async function exportJob(job: Job): Promise<void> {
   }
   alone();
   const why = written.ok ? '' : ` ${written.message}`;
-  notify(`The file of ${job.name} is without its photos.${why}`, { variant: 'warning', autoHideDuration: 9000 });
+  notify(`Saved ${job.name} without its photos.${why}`, { variant: 'warning', autoHideDuration: 9000 });
 }

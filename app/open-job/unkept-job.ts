@@ -7,10 +7,10 @@ export function unkeptJob(store: JobStore, { changes, why }: Unkept): Unwritten 
   const job = store.latest();
   const what =
     changes === 0
-      ? 'What was changed is safe, but the job can’t be written'
+      ? 'Your changes are safe, but the job file can’t be saved'
       : `${changes === 1 ? 'One change' : `${changes} changes`} of ${job?.name ?? 'this job'} ${changes === 1 ? 'is' : 'are'} in this tab only`;
   return {
-    words: `${what}: ${why}. Make room, or save the job as a file before you close the tab.`,
+    words: `${what}: ${why}. Free some space, or save the job as a file before you close the tab.`,
     tryAgain: () => void store.tryAgain(),
     job: () => store.latest(),
     save: () => {

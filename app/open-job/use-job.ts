@@ -33,7 +33,7 @@ export const LanguageContext = createContext<Pick<Job['settings'], 'vocabulary' 
 
 function useOpen<T>(context: Context<T | null>): T {
   const value = use(context);
-  if (value === null) throw new Error('There is no open job here.');
+  if (value === null) throw new Error('No job is open here.');
   return value;
 }
 

@@ -18,14 +18,14 @@ export class Failure extends Component<{ children: ReactNode }, { fault: Error |
     if (fault instanceof NotFetched) return <PartNotFetched />;
     return (
       <EmptyState
-        title="This screen has failed"
+        title="This screen stopped working"
         action={
           <Button variant="contained" onClick={() => this.setState({ fault: null })}>
             Try again
           </Button>
         }
       >
-        Nothing that you stated is lost: it was saved as you typed. The fault: {fault.message}
+        Your work is saved. The fault: {fault.message}
       </EmptyState>
     );
   }
@@ -35,15 +35,15 @@ function PartNotFetched() {
   const { isReloading, fault, reloadPage } = useReload();
   return (
     <EmptyState
-      title="A part of this screen could not be fetched"
+      title="Part of this screen didn’t load"
       action={
         <Button variant="contained" disabled={isReloading} onClick={reloadPage}>
-          Load it again
+          Reload
         </Button>
       }
     >
-      {fault === null ? 'Nivel’s server does not answer, or has a newer Nivel.' : `Can’t reload right now: ${fault}.`}{' '}
-      Nothing that you stated is lost: it was saved as you typed.
+      {fault === null ? 'No connection, or Nivel has been updated.' : `Can’t reload right now: ${fault}.`}{' '}
+      Your work is saved.
     </EmptyState>
   );
 }

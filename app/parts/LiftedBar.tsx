@@ -18,7 +18,7 @@ export function LiftedBar() {
         </Button>
       }
     >
-      This job comes from an earlier version. {lifted.map((words) => localise(words)).join(' ')}
+      This job is from an earlier version. {lifted.map((words) => localise(words)).join(' ')}
     </Alert>
   );
 }

@@ -4,7 +4,7 @@ import { outdatedBuildUps } from '../../core/build-up/build-up-review.ts';
 import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
 
-/** Which chosen build-ups need another look, where order or plan rest on them. Nothing is changed for the painter. */
+/** Which chosen build-ups need another look, where order or plan use them. `rests` begins the sentence: “The plan uses”. */
 export function OutdatedBuildUpBar({ rests }: { rests: string }) {
   const job = useJob();
   const doubts = outdatedBuildUps(job);
@@ -16,11 +16,11 @@ export function OutdatedBuildUpBar({ rests }: { rests: string }) {
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" onClick={() => goTo({ stage: 'build-up', jobId: job.id, groupId: first.group.id })}>
-          Look again
+          Check it
         </Button>
       }
     >
-      {rests} rests on {doubts.length === 1 ? 'a build-up that is' : `${doubts.length} build-ups that are`} in doubt:{' '}
+      {rests} {doubts.length === 1 ? 'a build-up that needs' : `${doubts.length} build-ups that need`} another look:{' '}
       {doubts
         .map(({ group, changes, verdict }) => {
           const forbidding = verdict.findings.find(({ rule }) => rule.severity === 'forbidden');

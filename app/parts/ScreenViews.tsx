@@ -25,7 +25,7 @@ export function StageViews<View extends string>({ stage, views, view }: StageVie
       exclusive
       size="small"
       value={view}
-      aria-label="What is shown"
+      aria-label="View"
       className="no-print"
       onChange={(_event, next: View | null) =>
         next && goTo({ stage, jobId: job.id, view: next, groupId, pieceId }, 'replace')

@@ -22,8 +22,8 @@ test('a body that fits is answered', async () => {
 });
 
 test('what is no JSON, or nothing, is refused as that', async () => {
-  assert.deepEqual(await detailOf(await answered(post('{"tins": '))), [400, 'The body is not JSON.']);
-  assert.deepEqual(await detailOf(await answered(post(null))), [400, 'The body is not JSON.']);
+  assert.deepEqual(await detailOf(await answered(post('{"tins": '))), [400, 'The body isn’t JSON.']);
+  assert.deepEqual(await detailOf(await answered(post(null))), [400, 'The body isn’t JSON.']);
 });
 
 test('what does not fit is refused with the places where, five at the most', async () => {

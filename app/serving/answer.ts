@@ -46,7 +46,7 @@ export function problemDetails(
 
 /** Reads a body of JSON within the size limit, or answers why not. */
 async function readBody(request: Request): Promise<Outcome<unknown> & { status?: number }> {
-  const tooLarge = { ...refused(`A body may have ${MAX_BODY} bytes at most.`), status: 413 };
+  const tooLarge = { ...refused(`The body is over ${MAX_BODY} bytes.`), status: 413 };
   if (Number(request.headers.get('content-length') ?? 0) > MAX_BODY) return tooLarge;
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -59,7 +59,7 @@ async function readBody(request: Request): Promise<Outcome<unknown> & { status?:
   try {
     return accepted(JSON.parse(Buffer.concat(chunks).toString('utf8')) as unknown);
   } catch {
-    return { ...refused('The body is not JSON.'), status: 400 };
+    return { ...refused('The body isn’t JSON.'), status: 400 };
   }
 }
 
@@ -70,12 +70,12 @@ export async function answerWith<T>(
   answer: (body: T) => Response | Promise<Response>,
 ): Promise<Response> {
   const body = await readBody(request);
-  if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
+  if (!body.ok) return problemDetails(body.status ?? 400, 'Can’t read the body', body.message);
   const parsed = schema.safeParse(body.value);
   if (!parsed.success) {
     const issues = parsed.error.issues.slice(0, MAX_FAULTS);
     const detail = issues.map(({ path, message }) => `At ${path.join('.') || 'the top'}: ${message}`).join(' ');
-    return problemDetails(422, 'The body does not fit', detail, { errors: issues.map(bodyError) });
+    return problemDetails(422, 'The body failed validation', detail, { errors: issues.map(bodyError) });
   }
   return answer(parsed.data);
 }
@@ -92,8 +92,8 @@ export async function answerWithJob(
   answer: (job: Job) => Response | Promise<Response>,
 ): Promise<Response> {
   const body = await readBody(request);
-  if (!body.ok) return problemDetails(body.status ?? 400, 'The body can’t be read', body.message);
+  if (!body.ok) return problemDetails(body.status ?? 400, 'Can’t read the body', body.message);
   const migrated = migrateJob(body.value);
   const checked = migrated.ok ? checkJob(migrated.value) : migrated;
-  return checked.ok ? answer(checked.value) : problemDetails(422, 'The body is no job', checked.message);
+  return checked.ok ? answer(checked.value) : problemDetails(422, 'The body isn’t a job', checked.message);
 }

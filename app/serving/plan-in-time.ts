@@ -34,7 +34,7 @@ export async function planInTime<Name extends keyof PlanQuestions>(
 ): Promise<Response> {
   if (threads.queueSize >= MAX_WAITING) {
     const wait = Math.ceil((limit * MAX_WAITING) / MAX_AT_ONCE / 1000);
-    const detail = `${MAX_WAITING} plans wait already. Ask again in ${wait} s.`;
+    const detail = `${MAX_WAITING} plans are queued. Try again in ${wait} s.`;
     return problemDetails(503, 'Too many plans at once', detail, { headers: { 'retry-after': String(wait) } });
   }
   const task: Limited<PlanQuestions[Name]> = { asked, limit };
@@ -43,7 +43,7 @@ export async function planInTime<Name extends keyof PlanQuestions>(
     if (text !== null) return jsonText(text);
   } catch (error) {
     if (!signal.aborted) throw error;
-    return problemDetails(503, 'The request was broken off', 'Its search was ended.');
+    return problemDetails(503, 'The request was aborted', 'Its search was stopped.');
   }
   const detail = `No plan was found within ${limit / 1000} s. “npm run plan -- FILE” has no time limit.`;
   return problemDetails(503, 'It took too long', detail);

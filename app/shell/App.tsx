@@ -29,7 +29,7 @@ drafts.onUnkept = (texts) => {
     first === undefined
       ? null
       : {
-          words: `What was typed into ${texts.size === 1 ? 'a field' : `${texts.size} fields`}: ${first.why}. It stays on the screen.`,
+          words: `Typing in ${texts.size === 1 ? 'a field' : `${texts.size} fields`} isn’t saved: ${first.why}. It stays on the screen.`,
           tryAgain: () => void drafts.tryAgain(),
           save: () =>
             download(
@@ -64,10 +64,10 @@ function NotOpen({ opening }: { opening: Opening }) {
     case 'missing':
       return (
         <EmptyState
-          title="This job is not in this browser"
-          action={<Link to={{ stage: '' }}>See the jobs that are</Link>}
+          title="This job isn’t in this browser"
+          action={<Link to={{ stage: '' }}>Go to your jobs</Link>}
         >
-          Jobs are kept where they were made. Export it there as a .nivel.json file and import it here.
+          Jobs stay in the browser they were made in. Export it there as a file, then import it here.
         </EmptyState>
       );
     case 'damaged':
@@ -76,21 +76,20 @@ function NotOpen({ opening }: { opening: Opening }) {
           title="This job can’t be read"
           action={
             <Button variant="contained" onClick={() => downloadUnreadable(opening.row)}>
-              Keep it as a file
+              Save as file
             </Button>
           }
         >
-          {opening.message} Nothing of it was changed. <Link to={{ stage: '' }}>See all jobs</Link>
+          {opening.message} It is unchanged. <Link to={{ stage: '' }}>All jobs</Link>
         </EmptyState>
       );
     case 'failed':
       return (
         <EmptyState
-          title="This browser’s storage does not answer"
-          action={<Link to={{ stage: '' }}>See all jobs</Link>}
+          title="This browser’s storage isn’t responding"
+          action={<Link to={{ stage: '' }}>All jobs</Link>}
         >
-          Nivel keeps jobs in the browser, and it refuses: {opening.message}. A private window, or a full disk, can be
-          the reason.
+          The browser won’t let Nivel save: {opening.message}. Check for a private window or a full disk.
         </EmptyState>
       );
     default:

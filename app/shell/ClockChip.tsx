@@ -8,12 +8,12 @@ import { useJob, useNow } from '../open-job/use-job.ts';
 
 const ClockMenu = fetchedLater(() => import('./ClockMenu.tsx'));
 
-/** The job's time. A simulated workshop clock says that it is one, and can be stepped. */
+/** The job's time. A practice workshop clock says that it is one, and can be stepped. */
 export function ClockChip() {
   const job = useJob();
   const now = useNow();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const simulated = job.settings.clock.kind === 'simulated';
+  const practice = job.settings.clock.kind === 'simulated';
   const time = DateTime.fromISO(now, { zone: job.site.timeZone });
   return (
     <>
@@ -21,16 +21,16 @@ export function ClockChip() {
         variant="outlined"
         startIcon={<ClockIcon />}
         onClick={(event) => setAnchor(event.currentTarget)}
-        aria-label={`${simulated ? 'Simulated workshop clock' : 'Clock'}: ${formatMoment(time, 'longDayTime')}`}
+        aria-label={`${practice ? 'Practice clock' : 'Clock'}: ${formatMoment(time, 'longDayTime')}`}
         sx={{
-          borderColor: simulated ? 'var(--vial-deep)' : 'var(--line)',
-          background: simulated ? 'color-mix(in srgb, var(--vial) 22%, var(--sheet))' : 'var(--sheet)',
+          borderColor: practice ? 'var(--vial-deep)' : 'var(--line)',
+          background: practice ? 'color-mix(in srgb, var(--vial) 22%, var(--sheet))' : 'var(--sheet)',
           color: 'var(--ink)',
           whiteSpace: 'nowrap',
         }}
       >
         {formatMoment(time, 'dayTime')}
-        {simulated && <span style={{ fontWeight: 500, marginLeft: 8 }}>simulated</span>}
+        {practice && <span style={{ fontWeight: 500, marginLeft: 8 }}>practice</span>}
       </Button>
       {anchor && (
         <Suspense fallback={null}>

@@ -41,8 +41,8 @@ export default function ClockMenu({ anchor, onClose }: { anchor: HTMLElement; on
         }}
       >
         <ListItemText
-          primary={simulated ? 'Run on the real clock' : 'Run on a simulated workshop clock'}
-          secondary={simulated ? 'The time of this device' : 'For practice: step through hours and nights'}
+          primary={simulated ? 'Use device clock' : 'Use practice clock'}
+          secondary={simulated ? 'This device’s time' : 'Step through hours and nights'}
         />
       </MenuItem>
     </Menu>

@@ -84,7 +84,7 @@ export default function CommandPalette({ onClose }: { onClose(): void }) {
             </Box>
           </li>
         )}
-        noOptionsText="Nothing by that name. Try a mark, a room, a product or a stage."
+        noOptionsText="Nothing found. Try a tag, room, product or stage."
         onChange={(_event, entry) => {
           if (entry === null) return;
           onClose();

@@ -36,7 +36,7 @@ export default function HistoryPanel({ anchor, onClose }: { anchor: HTMLElement;
         aria-label="History"
         sx={{ p: 2, width: 380, maxWidth: '90vw', maxHeight: 420, overflow: 'auto' }}
       >
-        {entries?.length === 0 && <li>Nothing has been changed yet.</li>}
+        {entries?.length === 0 && <li>No changes yet.</li>}
         {entries?.map((entry) => (
           <Box
             component="li"

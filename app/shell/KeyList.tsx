@@ -9,7 +9,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl Z', 'Undo'],
   ['Ctrl Shift Z', 'Redo'],
   ['j', 'All jobs'],
-  ['n', 'On the walk: new pieces in one line'],
+  ['n', 'Quick add on Walk'],
   ...STAGES.map((stage) => [stage.key, stage.name] as const),
 ];
 
@@ -17,7 +17,7 @@ const KEYS: readonly (readonly [string, string])[] = [
 export default function KeyList({ onClose }: { onClose(): void }) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">Shortcuts</DialogTitle>
       <DialogContent>
         <table style={{ borderSpacing: '16px 6px' }}>
           <tbody>

@@ -10,7 +10,7 @@ import { completeness } from '../drawing/vial-reading.ts';
 import { Wordmark } from '../parts/Wordmark.tsx';
 
 const RUNG = 52;
-const UNCOUNTED = { share: 0, words: 'being counted' };
+const UNCOUNTED = { share: 0, words: 'counting…' };
 
 interface LadderProps {
   stage: Stage;

@@ -11,8 +11,8 @@ export function SettingsButton() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>
-      <Tooltip title="Units, words and light">
-        <IconButton aria-label="Units, words and light" onClick={(event) => setAnchor(event.currentTarget)}>
+      <Tooltip title="Settings">
+        <IconButton aria-label="Settings" onClick={(event) => setAnchor(event.currentTarget)}>
           <TuneIcon />
         </IconButton>
       </Tooltip>

@@ -57,15 +57,15 @@ export default function SettingsPanel({ anchor, onClose }: { anchor: HTMLElement
       anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
       transformOrigin={{ vertical: 'top', horizontal: 'right' }}
     >
-      <Box role="dialog" aria-label="Units, words and light" sx={{ p: 2.5, width: 320 }}>
+      <Box role="dialog" aria-label="Settings" sx={{ p: 2.5, width: 320 }}>
         <Choice<Job['settings']['units']>
-          label="Units of this job"
+          label="Units"
           value={units}
           options={UNIT_SYSTEM_IDS.map((id) => [id, systemOf(id).units] as const)}
           onChange={(chosen) => apply('change-settings', { units: chosen })}
         />
         <Choice<Job['settings']['vocabulary']>
-          label="Words of this job"
+          label="UK or US terms"
           value={vocabulary}
           options={[
             ['uk', 'timber, tin'],
@@ -74,12 +74,12 @@ export default function SettingsPanel({ anchor, onClose }: { anchor: HTMLElement
           onChange={(chosen) => apply('change-settings', { vocabulary: chosen })}
         />
         <Choice<'light' | 'dark' | 'system'>
-          label="Light"
+          label="Theme"
           value={mode ?? 'system'}
           options={[
             ['light', 'light'],
             ['dark', 'dark'],
-            ['system', 'as the device'],
+            ['system', 'match device'],
           ]}
           onChange={setMode}
         />

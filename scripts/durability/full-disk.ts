@@ -43,8 +43,8 @@ const PLACES: readonly Place[] = [
     name: 'a new job',
     at: '/',
     act: async (page) => {
-      await page.getByLabel('Name of the new job').fill('Mill cottage');
-      await page.getByRole('button', { name: 'Start the job' }).click();
+      await page.getByLabel('Job name').fill('Mill cottage');
+      await page.getByRole('button', { name: 'Start job' }).click();
     },
   },
   field('a note', 'walk', 'Note', 'sticks', openPiece),

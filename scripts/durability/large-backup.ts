@@ -34,7 +34,7 @@ export async function largeBackup(address: string, bytes: number, file: string):
   const other = await pageOf(browser);
   await other.goto(address);
   begun = performance.now();
-  await other.getByLabel('Job file to import').setInputFiles(file);
+  await other.getByLabel('Job file').setInputFiles(file);
   await other.getByText('Linen press is imported.').waitFor({ timeout: 600_000 });
   const readIn = performance.now() - begun;
   const [before, after] = [await page.evaluate(digest, JOB), await other.evaluate(digest, JOB)];

@@ -38,7 +38,7 @@ const typed = (name: string, label: string, value: string): Moment => ({
 });
 
 const stampsBefore = new WeakMap<BrowserContext, number>();
-const replan = (page: Page): Promise<void> => page.getByRole('button', { name: 'Replan from now' }).click();
+const replan = (page: Page): Promise<void> => page.getByRole('button', { name: 'Replan' }).click();
 const canAccept = (page: Page): Promise<void> =>
   expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 30_000 });
 

@@ -43,7 +43,7 @@ export async function isArchive(file: Blob): Promise<boolean> {
   return ZIP_MARK.every((byte, index) => head[index] === byte);
 }
 
-const PARTIAL = 'Part of the backup is missing or spoilt';
+const PARTIAL = 'Part of the backup is missing or damaged';
 
 /**
  * Opens a backup that is a zip. Nothing in it is trusted: files are looked for by its list of contents alone, their sizes
@@ -57,7 +57,7 @@ export async function openArchive(file: Blob): Promise<Outcome<OpenedArchive>> {
     return await readEntries(byName);
   } catch (error) {
     return refused(
-      `${PARTIAL}: ${error instanceof Error ? error.message : String(error)}. Copy it again from where it was kept.`,
+      `${PARTIAL}: ${error instanceof Error ? error.message : String(error)}. Copy it again from its folder.`,
     );
   }
 }
@@ -65,11 +65,11 @@ export async function openArchive(file: Blob): Promise<Outcome<OpenedArchive>> {
 async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outcome<OpenedArchive>> {
   const list = await textOf(byName.get(CONTENTS), MAX_CONTENTS);
   if (!list.ok)
-    return refused('The zip is no backup of Nivel’s: it has no list of contents. Choose a file that Nivel wrote.');
+    return refused('This zip isn’t a Nivel backup. Choose a file that Nivel saved.');
   const parsed = parseDocument(list.value, MAX_CONTENTS);
   const contents = parsed.ok ? contentsSchema.safeParse(parsed.value) : null;
   if (!contents?.success)
-    return refused('The list of contents of the backup can’t be read. Choose a file that Nivel wrote.');
+    return refused('The backup’s list of contents can’t be read. Choose a file that Nivel saved.');
   const jobs: Job[] = [];
   for (const { file, name } of contents.data.jobs) {
     const text = await textOf(byName.get(file), MAX_JOB_FILE);
@@ -81,15 +81,15 @@ async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outc
   for (const { file, jobId, id, type } of contents.data.pictures) {
     const entry = byName.get(file);
     if (entry === undefined)
-      return refused(`${PARTIAL}: the photo ${file} is not in it. Copy it again from where it was kept.`);
-    if (entry.uncompressedSize > MAX_PICTURE_FILE) return refused(`The photo ${file} is larger than any of Nivel’s.`);
+      return refused(`${PARTIAL}: photo ${file} is missing. Copy it again from its folder.`);
+    if (entry.uncompressedSize > MAX_PICTURE_FILE) return refused(`Photo ${file} is too large to be one of Nivel’s.`);
     pictures.push({ jobId, id, read: () => entry.getData(new BlobWriter(type), { checkCrc32: true }) });
   }
   return accepted({ contents: contents.data, jobs, pictures });
 }
 
 async function textOf(entry: FileEntry | undefined, largest: number): Promise<Outcome<string>> {
-  if (entry === undefined) return refused('its file is not in the backup.');
-  if (entry.uncompressedSize > largest) return refused('its file is larger than any of Nivel’s.');
+  if (entry === undefined) return refused('its file is missing from the backup.');
+  if (entry.uncompressedSize > largest) return refused('its file is too large to be one of Nivel’s.');
   return accepted(await entry.getData(new TextWriter(), { checkCrc32: true }));
 }

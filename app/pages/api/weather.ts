@@ -9,8 +9,8 @@ export const prerender = false;
 const asked = z.object({
   latitude: z.coerce.number().min(-90).max(90),
   longitude: z.coerce.number().min(-180).max(180),
-  zone: z.string().refine((zone) => IANAZone.isValidZone(zone), 'is no time zone; write it like Europe/Berlin'),
-  from: z.iso.date('is no date; write it like 2027-03-05'),
+  zone: z.string().refine((zone) => IANAZone.isValidZone(zone), 'isn’t a time zone; write it like Europe/Berlin'),
+  from: z.iso.date('isn’t a date; write it like 2027-03-05'),
   days: z.coerce.number().int().min(1).max(14),
 });
 
@@ -19,7 +19,7 @@ export const GET: APIRoute = ({ url }) => {
   const read = asked.safeParse(Object.fromEntries(url.searchParams));
   if (!read.success) {
     const faults = read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`);
-    return problemDetails(422, 'The forecast can’t be given', faults.join('; '));
+    return problemDetails(422, 'No forecast possible', faults.join('; '));
   }
   const { zone, ...place } = read.data;
   return json({

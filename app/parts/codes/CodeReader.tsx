@@ -71,9 +71,9 @@ export function CodeReader({ onCode }: { onCode(code: string): void }) {
     begin().catch((error: unknown) => {
       const why =
         error instanceof Error && error.name === 'NotAllowedError'
-          ? 'it was not allowed'
-          : 'there is none, or another program has it';
-      if (!isOver) setFault(`The camera can’t be used: ${why}. Take the file instead, or type the mark.`);
+          ? 'permission refused'
+          : 'none found, or another app is using it';
+      if (!isOver) setFault(`Can’t use the camera: ${why}. Use a file, or type the tag.`);
     });
     return () => {
       isOver = true;

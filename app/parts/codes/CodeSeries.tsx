@@ -29,8 +29,7 @@ export function CodeSeries({ text, label }: { text: string; label: string }) {
       />
       {frames.length > MANY_FRAMES && (
         <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)' }}>
-          Once round takes {Math.ceil((frames.length * STANDS) / 1000)} seconds, and more where one is missed: as a file
-          it is quicker.
+          About {Math.ceil((frames.length * STANDS) / 1000)} s to scan all codes. A file is quicker.
         </Box>
       )}
       {frames.length > 1 && (
@@ -39,7 +38,7 @@ export function CodeSeries({ text, label }: { text: string; label: string }) {
             {shown + 1} of {frames.length}
           </span>
           <Button sx={{ minHeight: 44 }} onClick={() => setIsHeld(!isHeld)}>
-            {isHeld ? 'Go on' : 'Hold'}
+            {isHeld ? 'Resume' : 'Pause'}
           </Button>
         </Box>
       )}

@@ -23,10 +23,10 @@ export function CodesIn({ onText }: { onText(text: string): void }) {
         }}
       />
       <Box role="status">
-        {frames.count === 0 ? 'No code seen yet.' : `${frames.parts.size} of ${frames.count} codes seen.`}
+        {frames.count === 0 ? 'No codes scanned yet.' : `${frames.parts.size} of ${frames.count} codes scanned.`}
         <LinearProgress
           variant="determinate"
-          aria-label="Codes seen"
+          aria-label="Codes scanned"
           value={frames.count === 0 ? 0 : (100 * frames.parts.size) / frames.count}
         />
       </Box>

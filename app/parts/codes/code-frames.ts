@@ -55,10 +55,10 @@ export function withFrame(read: ReadFrames, code: string): ReadFrames {
 export function textOfFrames({ mark, count, parts }: ReadFrames): Outcome<string> | null {
   if (mark === null || parts.size < count) return null;
   const packed = Array.from({ length: count }, (_none, index) => parts.get(index + 1) ?? '').join('');
-  if (markOf(packed) !== mark) return refused('The codes were not read right. Hold the camera still, and begin again.');
+  if (markOf(packed) !== mark) return refused('Misread codes. Hold the camera still and start again.');
   try {
     return accepted(strFromU8(inflateSync(fromBase64(packed))));
   } catch {
-    return refused('The codes do not fit together. Begin again.');
+    return refused('These codes are from two files. Start again.');
   }
 }

@@ -65,7 +65,7 @@ export function BackupBar() {
     >
       {answer && 'fault' in answer
         ? answer.fault
-        : `You worked on ${formatMoment(DateTime.fromISO(worked), 'longDay')}, and ${last.at === null ? 'nothing is backed up yet' : 'that is not backed up yet'}.`}
+        : `${last.at === null ? 'No backup yet' : `Work of ${formatMoment(DateTime.fromISO(worked), 'day')} isn’t backed up`}.`}
     </Alert>
   );
 }

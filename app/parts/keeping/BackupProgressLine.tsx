@@ -4,10 +4,10 @@ import LinearProgress from '@mui/material/LinearProgress';
 import type { BackupProgress } from '../../asking/backup.ts';
 
 const WORDS: Readonly<Record<BackupProgress['doing'], string>> = {
-  writing: 'Writing the backup',
-  checking: 'Reading it back',
+  writing: 'Saving the backup',
+  checking: 'Checking the backup',
   reading: 'Reading the file',
-  keeping: 'Keeping its photos',
+  keeping: 'Saving its photos',
 };
 
 /** How far a backup, or the reading of one, has come; it can be given up. */

@@ -23,7 +23,7 @@ export function KeepingBars() {
     <Box className="no-print" sx={{ display: 'grid', gap: 1, '&:not(:empty)': { mb: 2 } }}>
       {fault !== null && (
         <Alert severity="error">
-          <strong>Nothing is kept here.</strong> {fault}
+          <strong>Nothing is being saved.</strong> {fault}
         </Alert>
       )}
       {unwritten.size > 0 && <UnwrittenBars unwritten={unwritten} />}
@@ -60,7 +60,7 @@ function UnwrittenBars({ unwritten }: { unwritten: ReadonlyMap<string, Unwritten
               <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
                 {save && (
                   <Button color="inherit" onClick={save}>
-                    Save as a file
+                    Save as file
                   </Button>
                 )}
                 <Button color="inherit" onClick={tryAgain}>
@@ -69,7 +69,7 @@ function UnwrittenBars({ unwritten }: { unwritten: ReadonlyMap<string, Unwritten
               </Box>
             }
           >
-            <strong>Not kept yet.</strong> {words}
+            <strong>Not saved yet.</strong> {words}
           </Alert>
         ))}
       </Box>

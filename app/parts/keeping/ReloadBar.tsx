@@ -7,7 +7,7 @@ import { useReload } from './use-reload.ts';
 
 const BECAUSE: Readonly<Record<WhyReload, string>> = {
   'new-version': 'New version',
-  'not-loaded': 'A part of Nivel can’t be loaded: its server does not answer, or has a newer version',
+  'not-loaded': 'Part of Nivel didn’t load: no connection, or a newer version',
 };
 
 /** Offers to reload the page where that is of use. It happens when the painter says so, and nothing is half done. */
@@ -18,10 +18,10 @@ export function ReloadBar() {
   const { isReloading, fault, reloadPage } = useReload();
   if (why === null) return null;
   const words = (): string => {
-    if (isUnwritten) return `${BECAUSE[why]}. Reload once everything here is written.`;
-    if (isUnderway) return `${BECAUSE[why]}. Reload after the backup or photos are done.`;
-    if (fault !== null) return `${BECAUSE[why]}. Can’t reload right now: ${fault}. Your work is kept.`;
-    return `${BECAUSE[why]}. Reload: your work is kept.`;
+    if (isUnwritten) return `${BECAUSE[why]}. Reload once everything is saved.`;
+    if (isUnderway) return `${BECAUSE[why]}. Reload once the backup or photos are done.`;
+    if (fault !== null) return `${BECAUSE[why]}. Can’t reload right now: ${fault}. Your work is saved.`;
+    return `${BECAUSE[why]}. Reload – your work is saved.`;
   };
   return (
     <Alert

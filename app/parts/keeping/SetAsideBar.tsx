@@ -26,16 +26,15 @@ export function SetAsideBar() {
             {isOpen ? 'Hide' : 'Show'}
           </Button>
           <Button color="inherit" onClick={() => download(`${name} set aside.json`, JSON.stringify(aside, null, 1))}>
-            Save as a file
+            Save as file
           </Button>
           <Button color="inherit" onClick={() => void database.setAside.where('jobId').equals(id).delete()}>
-            Put away
+            Discard
           </Button>
         </Box>
       }
     >
-      {aside.length === 1 ? 'One change' : `${aside.length} changes`} could not be carried out and{' '}
-      {aside.length === 1 ? 'is' : 'are'} set aside. Everything else is in the job.
+      {aside.length === 1 ? 'One change' : `${aside.length} changes`} couldn’t be applied and {aside.length === 1 ? 'is' : 'are'} set aside. The rest is in the job.
       {isOpen && (
         <Box component="ul" sx={{ mt: 1, pl: 2.5, display: 'grid', gap: 0.5 }}>
           {aside.map(({ id: entryId, name: command, at, why, args }) => (

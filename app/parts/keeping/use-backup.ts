@@ -34,7 +34,7 @@ export async function chooseFolder(): Promise<void> {
     await database.meta.put({ key: 'backup-folder', folder });
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') return;
-    notify(`That folder can’t be used: ${reasonOf(error)}. Backups stay downloads.`, { variant: 'error' });
+    notify(`Can’t use that folder: ${reasonOf(error)}. Backups stay downloads.`, { variant: 'error' });
   }
 }
 
@@ -57,9 +57,9 @@ async function targetIn(
     let allowed = await folder.queryPermission({ mode: 'readwrite' });
     if (allowed === 'prompt' && isAsked) allowed = await folder.requestPermission({ mode: 'readwrite' });
     if (allowed === 'granted') return accepted(await folder.getFileHandle(backupName(), { create: true }));
-    return refused(`The browser doesn’t let Nivel write into ${folder.name}.`);
+    return refused(`This browser won’t let Nivel write to ${folder.name}.`);
   } catch (error) {
-    return refused(`The folder ${folder.name} can’t be written to: ${reasonOf(error)}.`);
+    return refused(`Can’t write to ${folder.name}: ${reasonOf(error)}.`);
   }
 }
 
@@ -73,7 +73,7 @@ export function useBackup() {
       let isStopped = false;
       const run = async (): Promise<{ written: WrittenBackup } | { fault: string }> => {
         const target = await targetIn(last?.folder ?? null, isAsked);
-        if (isStopped) return { fault: 'It was stopped.' };
+        if (isStopped) return { fault: 'Backup stopped.' };
         if (!target.ok && !isAsked) return { fault: target.message };
         if (!target.ok) notify(`${target.message} This backup is a download.`, { variant: 'warning' });
         const backup = startBackup(null, target.ok ? target.value : null, tell);
@@ -83,7 +83,7 @@ export function useBackup() {
         const { file, jobs, pictures, bytes } = outcome.value;
         if (file) downloadBlob(backupName(), file);
         await database.meta.put({ key: 'backup', at: new Date().toISOString(), jobs, pictures, bytes });
-        notify(`Backed up and read back: ${backupWords(outcome.value)}.`, { variant: 'success' });
+        notify(`Backed up and checked: ${backupWords(outcome.value)}.`, { variant: 'success' });
         return { written: outcome.value };
       };
       const cancel = (): void => {

@@ -34,7 +34,7 @@ export function usePhotoTaking(piece: Piece): {
           await keepPhoto({ jobId: job.id, id, picture });
         } catch (error) {
           tellUnwritten(`photo/${id}`, {
-            words: `A photo of ${piece.mark} (${chosen.name}): ${reasonOf(error)}. Make room, or save it as a file.`,
+            words: `A photo of ${piece.mark} (${chosen.name}): ${reasonOf(error)}. Free some space, or save it as a file.`,
             tryAgain: () => void keep(),
             save: () => downloadBlob(`${piece.mark} ${chosen.name}`, picture),
           });

@@ -42,7 +42,7 @@ export function ReplanCard({ lines, onPutAway }: ReplanCardProps) {
           Undo
         </Button>
         <Button sx={{ minHeight: 48 }} onClick={onPutAway}>
-          All right
+          OK
         </Button>
       </Box>
     </Box>

@@ -13,8 +13,8 @@ export function ReplanningStatus({ isReplanning, lines, putAway, below = 0 }: Re
   if (isReplanning) {
     return (
       <Box role="status" sx={{ mb: below }}>
-        <LinearProgress aria-label="Planning the rest anew" />
-        Planning the rest anew…
+        <LinearProgress aria-label="Replanning" />
+        Replanning…
       </Box>
     );
   }

@@ -30,10 +30,9 @@ export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
   if (first === undefined) return null;
   const when = (minutes: number): string => formatMoment(localTime(t0, Math.ceil(minutes), zone), 'dayTime');
   return (
-    <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan from now</Button>}>
-      By what has been read and stamped since it was planned, {ahead.length === 1 ? 'a step' : `${ahead.length} steps`}{' '}
-      would come too early. The first: {localise(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
-      ready {when(first.ready)}.
+    <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan</Button>}>
+      {ahead.length === 1 ? '1 step now falls' : `${ahead.length} steps now fall`} on wet paint. First: {localise(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
+      dry {when(first.ready)}.
     </Alert>
   );
 }

@@ -14,16 +14,16 @@ export function ClockDoubtDialog({ doubt }: { doubt: DoubtfulStamps }) {
     <Dialog open onClose={doubt.drop} aria-labelledby="doubt-title" fullWidth maxWidth="sm">
       <DialogTitle id="doubt-title">Which time is right?</DialogTitle>
       <DialogContent>
-        This device says {written(doubt.at)}. Its last stamp was made later, on {written(doubt.last)}. One of both is
-        wrong, and drying is counted from it: look at another clock. If this device is wrong, set its date and time.
+        This device says {written(doubt.at)}, but its last entry is later: {written(doubt.last)}. Drying is counted from
+        it. Check another clock, and set this one right.
       </DialogContent>
       <DialogActions sx={{ flexWrap: 'wrap', gap: 1, px: 3, pb: 2 }}>
-        <Button onClick={doubt.drop}>Don’t stamp</Button>
+        <Button onClick={doubt.drop}>Don’t log</Button>
         <Button variant="outlined" onClick={() => doubt.write(doubt.last)}>
-          Stamp it {written(doubt.last)}
+          Log at {written(doubt.last)}
         </Button>
         <Button variant="contained" onClick={() => doubt.write(doubt.at)}>
-          Stamp it {written(doubt.at)}
+          Log at {written(doubt.at)}
         </Button>
       </DialogActions>
     </Dialog>

@@ -38,7 +38,7 @@ export const writtenDone = (
 /** `share` of the work is done, from 0 to 1. */
 export const writtenPartly = (step: PieceStep, share: number, stamping: Stamping): Written => ({
   entries: [partlyStamp(step, share, stamping)],
-  reason: `${step.piece.mark} left at ${Math.round(share * 100)} %`,
+  reason: `${step.piece.mark} left at ${Math.round(share * 100)}%`,
 });
 
 export const writtenTacky = (coated: PieceStep, stamping: Stamping): Written => ({
@@ -48,13 +48,13 @@ export const writtenTacky = (coated: PieceStep, stamping: Stamping): Written => 
 
 /** A stamp with another time, local; refused where that is still to come. */
 export function writtenCorrection(stamp: LogEntry, at: string, stamping: Stamping): Outcome<Written> {
-  if (at > stamping.at) return refused('That is still to come: a stamp says what has been.');
-  return accepted({ entries: [correctedStamp(stamp, { at }, stamping)], reason: 'A stamp was corrected' });
+  if (at > stamping.at) return refused('That’s in the future. Log work once it’s done.');
+  return accepted({ entries: [correctedStamp(stamp, { at }, stamping)], reason: 'Corrected a log entry' });
 }
 
 export const writtenWithdrawal = (stamp: LogEntry, stamping: Stamping): Written => ({
   entries: [withdrawnStamp(stamp, stamping)],
-  reason: 'A stamp was taken back',
+  reason: 'Undid a log entry',
 });
 
 /** The time of this device's last stamp if the new ones would come before it; otherwise null. */

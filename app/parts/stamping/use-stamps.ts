@@ -106,12 +106,12 @@ export function useStamps(
 
   // A tab that was closed while the rest was being planned left a plan behind that the stamps have overtaken.
   const overtaken = useEffectEvent(() => {
-    if (isOvertaken(job, reading, now)) void replan('Stamps since the last plan', `overtaken/${now}`);
+    if (isOvertaken(job, reading, now)) void replan('Logged since the last plan', `overtaken/${now}`);
   });
   useEffect(() => overtaken(), []);
 
   const stamps = useStableCalls<Stamps>({
-    replan: (reason = 'Replanned by what has been read') => void replan(reason, `replan/${now}`),
+    replan: (reason = 'Replanned after new readings') => void replan(reason, `replan/${now}`),
     start: (steps) => write(writtenStart(steps, stamping)),
     done: (steps) => write(writtenDone(job, reading, steps, stamping)),
     partly: (step, share) => write(writtenPartly(step, share, stamping)),
@@ -120,7 +120,7 @@ export function useStamps(
       const gesture = `${GESTURE}left-out/${nanoid(6)}`;
       const left = steps.map(({ id }) => ({ taskId: id, at: now, by: painter, why, device: deviceId() }));
       if (!apply('leave-out', { steps: left }, { strokes: gesture }).ok) return;
-      void replan(`${marksOf(steps)}: a step left out`, gesture);
+      void replan(`${marksOf(steps)}: skipped a step`, gesture);
     },
     first: (run) => {
       const open = openSteps(job, run);

@@ -9,11 +9,11 @@ import { Section, Sheet } from '../../parts/Section.tsx';
 const DEMOS: Readonly<Record<DemoJobId, { name: string; words: string }>> = {
   'demo-linen-press': {
     name: 'Linen press',
-    words: 'Two doors, three drawer fronts, one painter, one weekend. Fits in the head.',
+    words: 'Two doors, three drawer fronts, one painter, one weekend.',
   },
   'demo-tern-street': {
     name: 'Tern Street Music School',
-    words: 'Seven panelled doors and a store of laminate fronts, two painters, cold nights, already under way.',
+    words: 'Seven panelled doors and a store of laminate fronts. Two painters, cold nights, already started.',
   },
 };
 
@@ -43,10 +43,10 @@ export function DemoJobs({ kept, onLayOut }: DemoJobsProps) {
               {here && (
                 <Button
                   sx={{ ml: 1 }}
-                  aria-label={`Lay out the demo ${DEMOS[id].name} anew`}
+                  aria-label={`Reset the demo ${DEMOS[id].name}`}
                   onClick={() => onLayOut(id, DEMOS[id].name)}
                 >
-                  Lay out anew
+                  Reset demo
                 </Button>
               )}
             </Sheet>

@@ -16,7 +16,7 @@ export function ImportStatus({ importing: { reading, fault, tell } }: { importin
           }}
           sx={{ mb: 3 }}
         >
-          {fault} Nothing was changed.
+          {fault} No changes made.
         </Alert>
       )}
     </>

@@ -101,8 +101,8 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
           <MenuItem onClick={act(() => setRenaming(job.name))}>Rename</MenuItem>
           <MenuItem onClick={act(onDuplicate)}>Duplicate</MenuItem>
-          <MenuItem onClick={act(onExport)}>Export as file</MenuItem>
-          <MenuItem onClick={act(onDelete)}>Throw away</MenuItem>
+          <MenuItem onClick={act(onExport)}>Export</MenuItem>
+          <MenuItem onClick={act(onDelete)}>Delete</MenuItem>
         </Menu>
       </Box>
       <Box
@@ -120,7 +120,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
           <PieceThumb key={piece.id} piece={piece} fill={colourOf(piece.groupId)} mmPerPixel={29} />
         ))}
         {job.pieces.length === 0 && (
-          <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet: walk the job.</Typography>
+          <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>
         )}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 'auto', fontSize: 14 }}>
@@ -133,7 +133,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         {job.plan
           ? `Finish planned ${formatMoment(localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone), 'dayTime')} · `
           : ''}
-        touched {sinceWords(stored.updatedAt)}
+        edited {sinceWords(stored.updatedAt)}
       </Typography>
     </Box>
   );

@@ -27,7 +27,7 @@ export default function Jobs() {
 
   /** What can't be kept is told, and nothing of it is done. */
   const orTell = (work: Promise<unknown>): void =>
-    void work.catch((error: unknown) => importing.tell(`That can’t be kept: ${reasonOf(error)}.`));
+    void work.catch((error: unknown) => importing.tell(`Can’t save: ${reasonOf(error)}.`));
 
   /** Says what was done, with the way back. */
   const tell = (message: string, undo: () => Promise<void>): void => {
@@ -49,12 +49,12 @@ export default function Jobs() {
 
   const remove = async (stored: StoredJob): Promise<void> => {
     await setDeleted(stored.id, true);
-    tell(`${stored.job.name} is thrown away.`, () => setDeleted(stored.id, false));
+    tell(`${stored.job.name} deleted.`, () => setDeleted(stored.id, false));
   };
 
   const layOutAnew = async (id: DemoJobId, named: string): Promise<void> => {
     const bringBack = await layOutDemo(id);
-    if (bringBack) tell(`${named} is laid out anew.`, bringBack);
+    if (bringBack) tell(`${named} reset.`, bringBack);
   };
 
   return (

@@ -23,24 +23,24 @@ export function JobsHeader({ importing }: { importing: Pick<Importing, 'importFi
     >
       <Wordmark ink="var(--ink)" />
       <Typography sx={{ color: 'var(--ink-soft)', flex: 1, display: { xs: 'none', sm: 'block' } }}>
-        From the walk to the rehung door.
+        From first look to rehung door.
       </Typography>
       {hasCamera() && (
         <Button startIcon={<DevicesIcon />} onClick={() => setIsReading(true)}>
-          Day from another device
+          Receive a day
         </Button>
       )}
       <FileButton
         variant="text"
         startIcon={<UploadIcon />}
         words="Import"
-        label="Job file to import"
+        label="Job file"
         accept=".json,.zip,application/json,application/zip"
         onChoose={importing.importFile}
       />
       {isReading && (
         <Dialog open onClose={() => setIsReading(false)} fullWidth maxWidth="sm" aria-labelledby="codes-title">
-          <DialogTitle id="codes-title">Hold the camera over the codes of the day</DialogTitle>
+          <DialogTitle id="codes-title">Point the camera at the codes</DialogTitle>
           <DialogContent sx={{ display: 'grid', gap: 2 }}>
             <CodesIn
               onText={(text) => {

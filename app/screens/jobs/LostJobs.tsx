@@ -17,14 +17,14 @@ export function LostJobs({ damaged, deleted, onWork }: LostJobsProps) {
   return (
     <>
       {damaged.length > 0 && (
-        <Section title="Can’t be read">
+        <Section title="Unreadable">
           <Box component="ul">
             {damaged.map(({ row, message }) => (
               <Box component="li" key={row.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                 <span style={{ flex: '0 1 560px' }}>{message}</span>
-                <Button onClick={() => downloadUnreadable(row)}>Keep it as a file</Button>
+                <Button onClick={() => downloadUnreadable(row)}>Save as file</Button>
                 <Button color="error" onClick={() => onWork(forgetJob(row.id))}>
-                  Forget for good
+                  Delete for ever
                 </Button>
               </Box>
             ))}
@@ -32,14 +32,14 @@ export function LostJobs({ damaged, deleted, onWork }: LostJobsProps) {
         </Section>
       )}
       {deleted.length > 0 && (
-        <Section title="Thrown away">
+        <Section title="Deleted">
           <Box component="ul">
             {deleted.map((stored) => (
               <Box component="li" key={stored.id} sx={{ display: 'flex', gap: 1, alignItems: 'center', py: 0.5 }}>
                 <span style={{ flex: '0 1 320px' }}>{stored.job.name}</span>
-                <Button onClick={() => onWork(setDeleted(stored.id, false))}>Bring back</Button>
+                <Button onClick={() => onWork(setDeleted(stored.id, false))}>Restore</Button>
                 <Button color="error" onClick={() => onWork(forgetJob(stored.id))}>
-                  Forget for good
+                  Delete for ever
                 </Button>
               </Box>
             ))}

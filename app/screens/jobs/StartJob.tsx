@@ -16,7 +16,7 @@ export function StartJob() {
   const [fault, setFault] = useState<string | null>(null);
   const start = async (): Promise<void> => {
     if (name.trim() === '') {
-      setFault('Give the job a name, such as the house or the room.');
+      setFault('Name the job, e.g. the house or the room.');
       return;
     }
     try {
@@ -25,7 +25,7 @@ export function StartJob() {
       void askToKeep();
       goTo({ stage: 'walk', jobId });
     } catch (error) {
-      setFault(`The job can’t be kept here: ${reasonOf(error)}. Its name stays in the field.`);
+      setFault(`Can’t save the job: ${reasonOf(error)}.`);
     }
   };
 
@@ -40,7 +40,7 @@ export function StartJob() {
         }}
       >
         <TextField
-          label="Name of the new job"
+          label="Job name"
           value={name}
           error={fault !== null}
           helperText={fault}
@@ -51,7 +51,7 @@ export function StartJob() {
           sx={{ flex: '1 1 260px' }}
         />
         <Button type="submit" variant="contained" startIcon={<AddIcon />} sx={{ mt: '5px' }}>
-          Start the job
+          Start job
         </Button>
       </Box>
     </Sheet>

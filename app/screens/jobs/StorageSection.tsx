@@ -35,20 +35,20 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
   const worked = useLiveQuery(() => lastWork(database), []) ?? null;
   const isBehind = worked !== null && (at === null || at < worked);
   return (
-    <Section title="Kept on this device">
+    <Section title="Saved on this device">
       <Sheet>
         <Typography>
-          {at === null ? 'Nothing is backed up yet.' : `Last backup ${sinceWords(at)}, read back and whole.`}{' '}
-          {at !== null && isBehind && 'You have worked since.'}
-          {at !== null && !isBehind && 'Nothing has changed since.'}{' '}
-          {last?.folder && `Backups go into the folder ${last.folder.name}.`}
+          {at === null ? 'No backup yet.' : `Last backup ${sinceWords(at)}, checked.`}{' '}
+          {at !== null && isBehind && 'Newer work isn’t backed up.'}
+          {at !== null && !isBehind && 'Up to date.'}{' '}
+          {last?.folder && `Backups go to the folder ${last.folder.name}.`}
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', mt: 0.5 }}>
           {room === null
-            ? 'Looking at the room there is…'
+            ? 'Checking storage…'
             : room.isPersistent
-              ? 'The browser keeps your jobs until you remove them.'
-              : 'The browser may clear your jobs when the device runs out of room, or when Nivel is not opened for long: a backup outlives that.'}
+              ? 'The browser keeps your jobs until you delete them.'
+              : 'The browser may clear jobs when storage runs low or Nivel isn’t used for long. Back up.'}
           {room?.used !== undefined && ` ${sizeWords(room.used)} used, ${sizeWords(room.left ?? 0)} left.`}
         </Typography>
         {isAsking && <BackupProgressLine progress={answer && 'doing' in answer ? answer : null} onCancel={cancel} />}
@@ -68,23 +68,22 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
           </Button>
           {canKeepInFolder() && (
             <Button onClick={() => void chooseFolder()}>
-              {last?.folder ? 'Another folder' : 'Choose a folder for backups'}
+              {last?.folder ? 'Change folder' : 'Choose backup folder'}
             </Button>
           )}
-          {last?.folder && <Button onClick={() => void forgetFolder()}>As downloads</Button>}
+          {last?.folder && <Button onClick={() => void forgetFolder()}>Use downloads</Button>}
           {room !== null && !room.isPersistent && room.canAsk && (
-            <Button onClick={() => void askBrowser()}>Ask the browser to keep them</Button>
+            <Button onClick={() => void askBrowser()}>Ask the browser to keep jobs</Button>
           )}
         </Box>
         {isRefused && (
           <Typography role="status" sx={{ mt: 1 }}>
-            The browser refused. Most agree once Nivel is installed, bookmarked or used for some days: ask again then,
-            and back up until then.
+            The browser refused. Most agree once Nivel is installed or used for some days.
           </Typography>
         )}
         {!canKeepInFolder() && (
           <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mt: 1 }}>
-            This browser can’t write into a folder by itself: each backup is a download.
+            In this browser, each backup is a download.
           </Typography>
         )}
       </Sheet>

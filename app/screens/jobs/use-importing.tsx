@@ -27,12 +27,12 @@ export function useImporting(kept: readonly StoredJob[]): Importing {
   const openDay = async (text: string): Promise<void> => {
     const read = readShared(text);
     if (!read.ok || read.value.kind !== 'day') {
-      setImportFault(read.ok ? 'These are stamps: take them in on Today, Two devices, of their job.' : read.message);
+      setImportFault(read.ok ? 'This is a log from another device. Open its job, then Today › Two devices.' : read.message);
       return;
     }
     const { job } = read.value;
     if (kept.some(({ id }) => id === job.id)) {
-      setImportFault(`${job.name} is here already. Open it, and take the day in on Today, Two devices.`);
+      setImportFault(`${job.name} is already here. Open it, then Today › Two devices.`);
       return;
     }
     await addJob(job);
@@ -61,11 +61,11 @@ export function useImporting(kept: readonly StoredJob[]): Importing {
     }
     const [only] = read.jobs;
     if (only === undefined) {
-      setImportFault('The file is a backup of no jobs: there is nothing in it to import.');
+      setImportFault('This backup has no jobs in it.');
       return null;
     }
     void askToKeep();
-    notify(read.jobs.length === 1 ? `${only.name} is imported.` : `${read.jobs.length} jobs are imported.`, {
+    notify(read.jobs.length === 1 ? `Imported ${only.name}.` : `Imported ${read.jobs.length} jobs.`, {
       variant: 'success',
     });
     return null;

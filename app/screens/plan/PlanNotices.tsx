@@ -27,7 +27,7 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
       )}
       <LeftOut problem={problem} />
       <ShortHoursBar problem={problem} />
-      <OutdatedBuildUpBar rests="The plan" />
+      <OutdatedBuildUpBar rests="The plan uses" />
       {reading && <NightOpenings reading={reading} />}
       {reading && <WeatherBar problem={problem} reading={reading} />}
       <BrokenPins problem={problem} />

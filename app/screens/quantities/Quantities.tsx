@@ -25,7 +25,7 @@ export default function Quantities() {
   return (
     <Box>
       <StageViews stage="quantities" views={VIEWS} view={view} />
-      <OutdatedBuildUpBar rests="This order" />
+      <OutdatedBuildUpBar rests="This order uses" />
       <Suspense fallback={null}>
         {view === 'order' && <OrderView />}
         {view === 'take-off' && <TakeOffView />}

@@ -21,7 +21,7 @@ export const GET: APIRoute = ({ url, request }) => {
   const read = asked.safeParse(Object.fromEntries(url.searchParams));
   if (!read.success) {
     const faults = read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`);
-    return problemDetails(422, 'There is no such instrument', faults.join('; '));
+    return problemDetails(422, 'No such instrument', faults.join('; '));
   }
   const { place, instrument, temperature, humidity } = read.data;
   const shown = (seconds: number): object => ({

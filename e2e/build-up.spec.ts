@@ -56,7 +56,7 @@ test('an oak shelf gets stain block and grain fill, and two clicks lead to the r
   await expect(page.getByRole('listitem', { name: 'Sanding dust' })).toContainText('P2 or P3');
 });
 
-test('dark slate on vinyl is refused on plain acrylic, with what would lift it; a lighter colour lifts it', async ({
+test('dark slate on vinyl is refused on plain acrylic, with what would lift it; use a lighter colour lifts it', async ({
   page,
 }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'build-up');

@@ -57,7 +57,7 @@ test('the camera reads the stamps of another phone, code by code, and takes them
   expect(series.length).toBeGreaterThan(1);
   await new PainterOn(page).openDemo('demo-linen-press', 'today');
   await page.getByRole('button', { name: 'Two devices' }).click();
-  await page.getByRole('button', { name: 'With the camera' }).click();
+  await page.getByRole('button', { name: 'Use camera' }).click();
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('60 new stamps taken in, none doubled.', {
     timeout: 60_000,
   });

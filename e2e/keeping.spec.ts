@@ -143,7 +143,7 @@ test('bad files say what is wrong and change nothing', async ({ page }, testInfo
   await page.goto('/');
   await expect(page.getByRole('listitem', { name: 'Linen press', exact: true })).toBeVisible();
   for (const [name, text, message] of HOSTILE) {
-    // From a file: fifty megabytes would take a quarter of a minute through the browser's remote control.
+    // Choose file: fifty megabytes would take a quarter of a minute through the browser's remote control.
     const file = testInfo.outputPath(`${name}.json`);
     writeFileSync(file, text());
     await page.getByLabel('Job file').setInputFiles(file);

@@ -116,7 +116,7 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   // The day is being planned anew under the hand that stamps it.
   await expect(page.getByText('Replanning…')).toBeHidden({ timeout: 20_000 });
   await now.getByRole('button', { name: /done$/i }).last().click();
-  const touch = page.getByRole('list', { name: 'What may be touched' });
+  const touch = page.getByRole('list', { name: 'What’s dry' });
   await expect(touch.getByRole('listitem').first()).toContainText('wet: leave it');
   const when = await touch.getByRole('listitem').first().textContent();
   expect(when).toMatch(/(turn|recoat|denib) from \d\d:\d\d/);

@@ -7,7 +7,7 @@ import { PainterOn } from './painter.ts';
 
 test('Plan tells why a run is no earlier, and the chain back ends where the plan begins', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'plan');
-  await expect(page.getByText(/^Proved earliest\./)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/^Earliest possible finish\./)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Why?' }).click();
   await expect(page.getByText(/^No plan can finish before .*, because /)).toBeVisible();
   const why = page.getByRole('region', { name: 'Why not earlier?' });
@@ -24,7 +24,7 @@ test('Plan tells why a run is no earlier, and the chain back ends where the plan
   await run.click();
   await expect(why.getByRole('heading', { level: 3 })).toContainText('Denib');
   await expect(why.getByRole('listitem').last()).toContainText(/denib/i);
-  await why.getByRole('button', { name: 'Back to the finish' }).click();
+  await why.getByRole('button', { name: 'Back' }).click();
   await expect(finish).toBeVisible();
 });
 
@@ -33,10 +33,13 @@ test('the order of work is played five hundred times; files of problem and solut
 }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   const risk = page.getByRole('region', { name: 'What could go wrong' });
-  await risk.getByRole('button', { name: 'Play it 500 times' }).click();
-  await expect(risk.getByText('Promise at 80 %')).toBeVisible({ timeout: 30_000 });
+  await risk.getByRole('button', { name: 'Test the plan' }).click();
+  await expect(risk.getByText('Safe to promise (80%)')).toBeVisible({ timeout: 30_000 });
   // The last coat's drying is what the doors hang on, whatever the days bring.
-  const decisive = risk.getByRole('list', { name: 'Waits that decide most often' }).getByRole('listitem').first();
+  const decisive = risk
+    .getByRole('list', { name: 'Drying waits most likely to hold you up' })
+    .getByRole('listitem')
+    .first();
   await expect(decisive).toContainText(/^[3-9]\d %C-0[12] turn, then third coat/);
   await expect(risk.getByText(/^\d+ % of the runs$/)).toHaveCount(2);
 
@@ -67,24 +70,22 @@ test('a date is met by what it would take: the change is tried, taken, planned a
   await expect(take.getByText('As it is: Thursday 11 March')).toBeVisible({ timeout: 20_000 });
   await take.getByRole('button', { name: 'What would it take?' }).click();
   // At once, before anything is planned: one job of two doors lacks neither places nor hands.
-  await expect(
-    take.getByText(/^Estimated, not planned: One more place .* or one more pair of hands saves next/),
-  ).toBeVisible();
+  await expect(take.getByText(/^Estimated: One more place .* or one more painter saves next/)).toBeVisible();
   await expect(take.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
-  const offers = take.getByRole('list', { name: 'What it would take' }).getByRole('listitem');
+  const offers = take.getByRole('list', { name: 'Ways to finish sooner' }).getByRole('listitem');
   await expect(offers.first()).toContainText(/in time.*Both faces in one pass, on points/i);
-  await expect(offers.filter({ hasText: 'Another pair of hands' })).toContainText('too late');
-  await offers.first().getByRole('button', { name: 'Take it' }).click();
+  await expect(offers.filter({ hasText: 'Add painter' })).toContainText('late');
+  await offers.first().getByRole('button', { name: 'Apply' }).click();
   const accept = page.getByRole('button', { name: 'Accept this plan' });
   await expect(accept).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/^All pieces hang by (Monday|Tuesday|Wednesday)/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'both in one pass, on points' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'both faces at once, on stands' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
   await accept.click();
   await expect(accept).toBeHidden();
-  await expect(page.getByText(/\((Accept the new plan|Replanned, as little moved as need be)\.\)$/)).toBeVisible();
+  await expect(page.getByText(/\((Accept the new plan|Replanned with fewest changes)\.\)$/)).toBeVisible();
 });
 
 test('a run is pinned and moved: refused onto wet paint, told what it changes, and kept when all is planned anew', async ({
@@ -100,14 +101,14 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   await page.keyboard.press('Home');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Enter');
-  const area = page.getByRole('region', { name: 'The board' });
-  await expect(area.getByRole('button', { name: 'Move it…' })).toBeVisible();
+  const area = page.getByRole('region', { name: 'Board' });
+  await expect(area.getByRole('button', { name: 'Move…' })).toBeVisible();
 
   await coat.focus();
   await page.keyboard.press('Enter');
-  await area.getByRole('button', { name: 'Move it…' }).click();
-  const form = area.getByRole('form', { name: 'Move the run' });
-  const says = area.getByRole('status', { name: 'What moving it would change' });
+  await area.getByRole('button', { name: 'Move…' }).click();
+  const form = area.getByRole('form', { name: 'Move the job' });
+  const says = area.getByRole('status', { name: 'Effect of the move' });
   const at = async (day: string, hours: string, minutes: string): Promise<void> => {
     for (const [section, typed] of [
       ['Day', day],
@@ -117,7 +118,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
       await form.getByRole('spinbutton', { name: section }).click();
       await page.keyboard.type(typed);
     }
-    await form.getByRole('button', { name: 'What would it change?' }).click();
+    await form.getByRole('button', { name: 'Check effect' }).click();
   };
   // The back is primed just before: until then it is wet.
   const stands = await area.getByText(/^Saturday 6 March, \d\d:\d\d–/).innerText();
@@ -126,7 +127,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   const clock = (minutes: number): [string, string] => [two(Math.floor(minutes / 60)), two(minutes % 60)];
   await at('06', ...clock(hour * 60 + minute - 40));
   await expect(says).toContainText(
-    /It can’t go there\. C-0[12]: turn, then first coat.* would touch wet paint: .* not ready before Sat 6 Mar, 1\d:\d\d/,
+    /Can’t go there\. C-0[12]: turn, then first coat.* would touch wet paint: .* not ready before Sat 6 Mar, 1\d:\d\d/,
   );
   await at('06', '03', '00');
   await expect(says).toContainText(/does not work at .* 03:00; from .* on there is time/);
@@ -139,9 +140,9 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   await expect(says).toContainText(/(Nothing else moves|\d+ other steps? moves?), (the finish (stays|comes))/, {
     timeout: 20_000,
   });
-  await form.getByRole('button', { name: 'Move it there' }).click();
+  await form.getByRole('button', { name: 'Move' }).click();
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
-  await expect(plans.getByRole('radio', { name: /^Moved by hand/ })).toBeChecked({ timeout: 20_000 });
+  await expect(plans.getByRole('radio', { name: /^Your change/ })).toBeChecked({ timeout: 20_000 });
   const changed = page.getByRole('region', { name: 'What changed' });
   await expect(
     changed
@@ -165,17 +166,17 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
 
   // All is planned anew, and the pinned run stands where it was put.
   await page.getByRole('button', { name: 'Replan' }).click();
-  const anew = plans.getByRole('radio', { name: /^Planned anew/ });
+  const anew = plans.getByRole('radio', { name: /^Fresh plan/ });
   await anew.click({ timeout: 20_000 });
   await expect(anew).toBeChecked();
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 30_000 });
   await expect(moved).toBeVisible();
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByText(/\(Moved to /)).toBeVisible();
 
   // The plan before is taken up again; what it does not keep is pinned no more.
   await expect(changed.getByRole('combobox', { name: 'Against' })).toContainText('First plan');
-  await changed.getByRole('button', { name: 'Go back to that plan' }).click();
+  await changed.getByRole('button', { name: 'Restore that plan' }).click();
   await expect(page.getByText(/\(Back to: First plan/)).toBeVisible();
   await expect(moved).toBeHidden();
   await expect(board.getByRole('button', { name: /pinned/ })).toHaveCount(0);
@@ -195,14 +196,14 @@ test('rack and crew change under the plan: planned at once, and what comes of it
   const places = await rack.inputValue();
   await rack.fill('1');
   await expect(finish).toContainText('Monday 29 March', { timeout: 30_000 });
-  await expect(plans.getByRole('radio', { name: /^Planned anew/ })).toContainText('Mon 29 Mar');
+  await expect(plans.getByRole('radio', { name: /^Fresh plan/ })).toContainText('Mon 29 Mar');
   await rack.fill(places);
   await expect(finish).toHaveText(first);
   await expect(plans).toBeHidden();
 
   // Two hang and sand what one did: no earlier than the paint lets them.
-  await page.getByRole('button', { name: 'Another pair of hands' }).click();
-  const anew = plans.getByRole('radio', { name: /^Planned anew/ });
+  await page.getByRole('button', { name: 'Add painter' }).click();
+  const anew = plans.getByRole('radio', { name: /^Fresh plan/ });
   await anew.click({ timeout: 30_000 });
   await expect(searching).toBeHidden({ timeout: 30_000 });
   const hours = page.getByRole('row', { name: /^Painter 2/ });
@@ -219,8 +220,8 @@ test('a calmer plan is looked for up to a time that the painter sets; where ther
   const finish = page.getByText(/^All pieces hang by/);
   const before = await finish.innerText();
   const calmer = page.getByRole('group', { name: 'A calmer plan' });
-  await painter.choose('Ends at most', 'half a day later', calmer);
-  await calmer.getByRole('button', { name: 'Look for one' }).click();
+  await painter.choose('Latest finish', 'half a day later', calmer);
+  await calmer.getByRole('button', { name: 'Find one' }).click();
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
   const price = plans.getByRole('radio', { name: /^Calmer .*(fewer set-ups?|less changing over), / });
   await expect(
@@ -338,7 +339,7 @@ test('a run is held and moved with a finger', async ({ browser }) => {
   // Held until it is taken up rather than scrolled by.
   await expect(run).toHaveAttribute('aria-pressed', 'true');
   for (let step = 1; step <= 10; step++) await finger('touchMove', step * 12);
-  const says = page.getByRole('status', { name: 'What moving it would change' });
+  const says = page.getByRole('status', { name: 'Effect of the move' });
   await expect(says).toContainText(/steps? moves?|Nothing else moves|can’t go there/, { timeout: 20_000 });
   await finger('touchEnd');
   await context.close();
@@ -359,18 +360,18 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   const tuesday = days.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tuesday 9 March' }) });
   await expect(tuesday).toBeVisible({ timeout: 30_000 });
   const listed = await tuesday.getByRole('button', { name: /^Why not earlier/ }).count();
-  await tuesday.getByRole('button', { name: 'Run sheet' }).click();
+  await tuesday.getByRole('button', { name: 'Day sheet' }).click();
   const sheets = page.getByRole('article');
   await expect(sheets).toHaveCount(2);
   await expect(sheets.first()).toContainText('Tuesday 9 March · Lead painter');
-  const batches = page.getByRole('list', { name: 'Batches of the day' });
+  const batches = page.getByRole('list', { name: 'Today’s batches' });
   // What is done with the same thing in hand is one entry, which opens.
   const closed = batches.getByRole('button', { expanded: false });
   for (let left = await closed.count(); left > 0; left--) await closed.first().click();
   await expect(batches.locator('li:not(:has(li))')).toHaveCount(listed);
   const coat = sheets.first().getByRole('listitem').filter({ hasText: 'coat' }).first();
   await expect(coat).toContainText(/by (roller|brush|spray), \d+\.\d+ L · touch dry .*\d\d:\d\d, next coat/);
-  await expect(sheets.first()).toContainText(/Leave alone when you go: [A-Z]-\d\d \((wet|tacky) until/);
+  await expect(sheets.first()).toContainText(/Don’t touch – still wet: [A-Z]-\d\d \((wet|tacky) until/);
   await page.getByRole('button', { name: 'Print' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', 'yes');
   await page.emulateMedia({ media: 'print' });
@@ -385,15 +386,15 @@ test('a foreman hands out Monday’s sheet: a plan of the school that was search
   test.setTimeout(240_000);
   await new PainterOn(page).openDemo('demo-tern-street', 'plan');
   await page.getByRole('button', { name: 'Replan' }).click();
-  const anew = page.getByRole('radiogroup', { name: 'Which plan' }).getByRole('radio', { name: /^Planned anew/ });
+  const anew = page.getByRole('radiogroup', { name: 'Which plan' }).getByRole('radio', { name: /^Fresh plan/ });
   await expect(anew).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Looking for a better plan')).toBeHidden({ timeout: 150_000 });
   await anew.click();
   const days = page.getByRole('region', { name: 'Day by day' });
   await days.getByRole('button', { name: '8–14 Mar' }).click();
   const monday = days.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Monday 8 March' }) });
-  await monday.getByRole('button', { name: 'Run sheet' }).click();
-  const sheets = page.getByRole('list', { name: 'Batches of the day' });
+  await monday.getByRole('button', { name: 'Day sheet' }).click();
+  const sheets = page.getByRole('list', { name: 'Today’s batches' });
   await expect(sheets).toHaveCount(2);
   for (const sheet of await sheets.all()) {
     const batches = await sheet.locator('xpath=./li').count();
@@ -413,7 +414,7 @@ test('Tern Street is planned anew and accepted: painters, bench, rack and what d
   await expect(board).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Replan' }).click();
   const plans = page.getByRole('radiogroup', { name: 'Which plan' });
-  await plans.getByRole('radio', { name: /^Planned anew/ }).click({ timeout: 60_000 });
+  await plans.getByRole('radio', { name: /^Fresh plan/ }).click({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Accept this plan' }).click();
   await expect(page.getByText(/\(Accept the new plan\.\)$/)).toBeVisible();
   // D-08 lies on the rack between its coats; followed, its way is listed and everything else steps back.

@@ -34,7 +34,7 @@ async function downloaded(page: Page, button: string): Promise<{ name: string; t
 /** The day that one device gives away, opened on another; the dialog of the first stays open. */
 async function onAnotherPhone(page: Page, browser: Browser): Promise<Page> {
   await page.getByRole('button', { name: 'Two devices' }).click();
-  const day = await downloaded(page, 'Day as a file');
+  const day = await downloaded(page, 'Save day as file');
   expect(day.name).toMatch(/nivel-day\.json$/);
   const other = await browser.newContext(PHONE);
   const phone = await other.newPage();
@@ -63,11 +63,11 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   await expect(due).toBeHidden();
 
   // The helper's coat is found tacky where the clock says ready: the rest moves, and three lines say how.
-  const touch = page.getByRole('list', { name: 'What may be touched' });
+  const touch = page.getByRole('list', { name: 'What’s dry' });
   const door = touch.getByRole('listitem').filter({ hasText: 'recoat now' }).first();
   const mark = await door.getByRole('img').first().getAttribute('aria-label');
   await door.getByRole('button', { name: `${mark ?? ''} still tacky` }).click();
-  const told = page.getByRole('status', { name: 'Planned anew' });
+  const told = page.getByRole('status', { name: 'Fresh plan' });
   await expect(told).toBeVisible({ timeout: 30_000 });
   await expect(told).toContainText(new RegExp(`${mark ?? ''} still tacky: the finish (stays|slips|comes forward)`));
   await expect(told.locator(':scope > strong, :scope > span')).toHaveCount(3);
@@ -92,7 +92,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   await now.getByRole('button', { name: /done$/i }).last().click();
   await expect.poll(() => now.textContent()).not.toBe(before);
   await quiet(page);
-  const runs = page.getByRole('list', { name: 'Runs of the day' });
+  const runs = page.getByRole('list', { name: 'Today’s jobs' });
   await runs
     .getByRole('button', { name: / done$/ })
     .filter({ hasText: what })
@@ -104,7 +104,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
     .getByRole('button', { name: /^Correct the time/ })
     .last()
     .click();
-  await page.getByLabel('Really at').fill('10:02');
+  await page.getByLabel('Actual time').fill('10:02');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(stamps).toContainText('done 10:02');
   await expect(stamps).toContainText('corrected');
@@ -129,7 +129,7 @@ testAlone('the card of the day can be stamped when what lies beside it can’t b
 
   await page.unroute(BESIDE);
   await page.getByRole('button', { name: 'Reload' }).click();
-  await expect(page.getByRole('region', { name: 'Tins in use' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Open tins' })).toBeVisible();
   await expect(failed).toBeHidden();
 });
 
@@ -163,13 +163,13 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
   await quiet(phone);
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('6 stamps were made on this device');
-  const stamps = await downloaded(phone, 'Stamps as a file');
+  const stamps = await downloaded(phone, 'Save log as file');
   await phone.context().close();
 
-  const dialog = page.getByRole('dialog', { name: 'Two devices, one day' });
+  const dialog = page.getByRole('dialog', { name: 'Share with another device' });
   const takeIn = async (text: string): Promise<void> =>
     dialog
-      .getByLabel('Day or stamps of another device')
+      .getByLabel('Day or log of another device')
       .setInputFiles({ name: stamps.name, mimeType: 'application/json', buffer: Buffer.from(text) });
   await takeIn('{"format":"something else"}');
   await expect(dialog.getByRole('alert')).toContainText('no day and no stamps of Nivel');
@@ -182,7 +182,7 @@ test('two devices: the day goes over as a file, the stamps come back, once and n
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Wash and rinse');
   // As codes, the same day is a series that a camera can follow.
   await page.getByRole('button', { name: 'Two devices' }).click();
-  await page.getByRole('button', { name: 'Day as codes' }).click();
+  await page.getByRole('button', { name: 'Show day as codes' }).click();
   await expect(page.getByRole('img', { name: /^The day, code 1 of \d+/ })).toBeVisible();
   await lead.page.keyboard.press('Escape');
 });
@@ -208,11 +208,11 @@ test('what the other device has found comes back with its photo', async ({ page,
   await other.goAlong('today');
   await phone.getByRole('button', { name: 'Two devices' }).click();
   await expect(phone.getByRole('dialog')).toContainText('A photo goes along with the file, not with the codes.');
-  const stamps = await downloaded(phone, 'Stamps as a file');
+  const stamps = await downloaded(phone, 'Save log as file');
   await phone.context().close();
 
   await page
-    .getByLabel('Day or stamps of another device')
+    .getByLabel('Day or log of another device')
     .setInputFiles({ name: stamps.name, mimeType: 'application/json', buffer: Buffer.from(stamps.text) });
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('taken in, none doubled');
   await painter.goAlong('check');
@@ -228,14 +228,14 @@ test('a bag is short of a screw: the label opens the piece, the count says which
   page,
 }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'hang');
-  await page.getByLabel('Mark on the label').fill('x9');
+  await page.getByLabel('Tag on the label').fill('x9');
   await page.getByRole('button', { name: 'Open', exact: true }).click();
   await expect(page.getByText('There is no piece x9. Type its mark as on the tag: D-05.')).toBeVisible();
-  await page.getByLabel('Mark on the label').fill('d5');
+  await page.getByLabel('Tag on the label').fill('d5');
   await page.getByRole('button', { name: 'Open', exact: true }).click();
   const bag = page.getByRole('region', { name: 'Bag D-05' });
   await expect(bag.getByRole('status')).toContainText('Short of 1 hinge screw');
-  const risks = page.getByRole('list', { name: 'What is risked' });
+  const risks = page.getByRole('list', { name: 'Risks' });
   await expect(risks).toContainText('The bag is short of 1 hinge screw.');
   await expect(risks).toContainText(/\d coats are not stamped/);
   await bag.getByRole('button', { name: 'One hinge screw more in the bag of D-05' }).click();
@@ -244,7 +244,7 @@ test('a bag is short of a screw: the label opens the piece, the count says which
   await bag.getByRole('button', { name: 'Back on' }).click();
   await bag.getByRole('button', { name: 'One hinge screw more on D-05' }).click();
   await expect(bag.getByRole('status')).toContainText('Still in the bag: 2 hinge, 15 hinge screw');
-  await page.getByRole('button', { name: 'Wedge is in' }).click();
+  await page.getByRole('button', { name: 'Wedge in' }).click();
   await expect(page.getByText(/A wedge holds it ajar since/)).toBeVisible();
 });
 
@@ -272,7 +272,7 @@ test('a run is found: tapped on the drawing, its cause named by the log, its rew
 
   const wait = await page.getByText(/^Leave it until/).textContent();
   await page.getByRole('button', { name: 'Put the rework into the plan' }).click();
-  const told = page.getByRole('status', { name: 'Planned anew' });
+  const told = page.getByRole('status', { name: 'Fresh plan' });
   await expect(told).toContainText('2 steps of rework stand in the plan.', { timeout: 30_000 });
   const steps = page.getByRole('list', { name: 'Steps of the rework' });
   const at = (text: string | null): number =>
@@ -289,7 +289,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   test.setTimeout(90_000);
   const painter = new PainterOn(page);
   await painter.openDemo('demo-tern-street', 'hang');
-  await page.getByLabel('Mark on the label').fill('d8');
+  await page.getByLabel('Tag on the label').fill('d8');
   await page.getByRole('button', { name: 'Open', exact: true }).click();
   await page.getByRole('button', { name: 'It is hung all the same' }).click();
   await expect(page.getByText(/^It is hung, 5 Mar, /)).toBeVisible();
@@ -314,12 +314,9 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   await expect(steps).toHaveCount(4);
   await expect(steps.first()).toContainText('Take it down again');
   await page.getByRole('button', { name: 'Put the rework into the plan' }).click();
-  await expect(page.getByRole('status', { name: 'Planned anew' })).toContainText(
-    '4 steps of rework stand in the plan',
-    {
-      timeout: 40_000,
-    },
-  );
+  await expect(page.getByRole('status', { name: 'Fresh plan' })).toContainText('4 steps of rework stand in the plan', {
+    timeout: 40_000,
+  });
   for (const step of await steps.all()) await expect(step).toContainText(/planned \w{3}/);
   const days = (await steps.allTextContents()).map((text) =>
     Date.parse(`${/planned \w{3} (\d+ \w{3}), (\d\d:\d\d)/.exec(text)?.slice(1).join(' 2027 ') ?? ''} UTC`),

@@ -37,7 +37,7 @@ const SCREENS = [
       'check?piece=press-door-1',
       'handover?view=real',
       'plan',
-      'plan?view=run-sheet',
+      'plan?view=day-sheet',
     ] as const
   ).map((screen) => ({ screen, job: 'demo-linen-press' as const })),
 ];
@@ -98,7 +98,7 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   await page.getByRole('menuitem', { name: 'Take a list in' }).click();
   const list = page.getByRole('dialog', { name: 'Pieces from a list' });
   await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');
-  await list.getByRole('button', { name: 'Read it' }).click();
+  await list.getByRole('button', { name: 'Log a reading' }).click();
   await opened('a list with a bad row');
   await page.getByRole('button', { name: 'Rooms' }).click();
   await opened('rooms');

@@ -188,7 +188,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
 
   await piece.getByText('Hardware', { exact: true }).click();
   await piece.getByLabel('Another part').fill('kick plate');
-  await piece.getByRole('button', { name: 'Into the bag' }).click();
+  await piece.getByRole('button', { name: 'Bagging' }).click();
   await expect(piece.getByLabel('How many kick plate')).toHaveValue('1');
 
   await piece.getByText('Holes', { exact: true }).click();
@@ -300,5 +300,5 @@ test('a room is cleared before its paint: usual tasks stand in the plan and are 
   await first.check();
   await page.reload();
   await expect(first).toBeChecked();
-  await expect(page.getByText('The job has changed since this plan was made.')).toHaveCount(0);
+  await expect(page.getByText('The job has changed since this plan.')).toHaveCount(0);
 });

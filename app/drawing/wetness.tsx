@@ -11,6 +11,16 @@ export const WETNESS_WORDS: Readonly<Record<Wetness, string>> = {
   cured: 'cured',
 };
 
+/** The same in a word. */
+export const WETNESS_SHORT: Readonly<Record<Wetness, string>> = {
+  wet: 'wet',
+  tacky: 'tacky',
+  hardening: 'curing',
+  ready: 'ready',
+  late: 'past recoat',
+  cured: 'cured',
+};
+
 /** The textures, as SVG patterns to be defined once in a drawing: hatched, dotted, sparsely dotted, crossed. */
 export function WetnessPatterns() {
   return (

@@ -143,7 +143,7 @@ test('a change to something that another tab has removed is told, and the rest s
   const told: string[] = [];
   right.onNotice = (message) => told.push(message);
   left.apply('remove-pieces', { ids: ['d'] });
-  write(right, 'too late');
+  write(right, 'late');
   await Promise.all([left.settled(), right.settled()]);
   assert.equal((await on.jobs.get('test'))?.job.pieces.length, 0);
   assert.ok(

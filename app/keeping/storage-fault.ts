@@ -2,8 +2,7 @@ import { database } from './database.ts';
 import { isLocalRefused } from './local.ts';
 import { reasonOf } from './reason.ts';
 
-const ALLOW =
-  'Allow cookies and site data for this address, or leave the private window. Then reload.';
+const ALLOW = 'Allow cookies and site data for this address, or leave the private window. Then reload.';
 
 let found: Promise<string | null> | null = null;
 

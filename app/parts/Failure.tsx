@@ -42,8 +42,8 @@ function PartNotFetched() {
         </Button>
       }
     >
-      {fault === null ? 'No connection, or Nivel has been updated.' : `Can’t reload right now: ${fault}.`}{' '}
-      Your work is saved.
+      {fault === null ? 'No connection, or Nivel has been updated.' : `Can’t reload right now: ${fault}.`} Your work is
+      saved.
     </EmptyState>
   );
 }

@@ -6,7 +6,7 @@ import { goTo, useRoute } from '../device/route.ts';
 interface StageViewsProps<View extends string> {
   stage: string;
   /** Names by the ids that stand in the address, the first of them shown where it says none. */
-  views: Readonly<Record<View, string>>;
+  views: Readonly<Partial<Record<View, string>>>;
   view: View;
 }
 
@@ -32,7 +32,7 @@ export function StageViews<View extends string>({ stage, views, view }: StageVie
       }
       sx={{ mb: 2, flexWrap: 'wrap' }}
     >
-      {Object.entries<string>(views).map(([id, name]) => (
+      {Object.entries<string | undefined>(views).map(([id, name]) => (
         <ToggleButton key={id} value={id}>
           {name}
         </ToggleButton>

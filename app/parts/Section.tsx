@@ -52,7 +52,7 @@ export function EmptyState({ title, children, action }: { title: string; childre
   );
 }
 
-/** A short caution where the decision is made. */
+/** A short caution where the decision is made: the hazard first, what to do after it. */
 export function Caution({ children }: { children: ReactNode }) {
   return (
     <Box

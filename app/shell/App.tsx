@@ -63,10 +63,7 @@ function NotOpen({ opening }: { opening: Opening }) {
   switch (opening.state) {
     case 'missing':
       return (
-        <EmptyState
-          title="This job isn’t in this browser"
-          action={<Link to={{ stage: '' }}>Go to your jobs</Link>}
-        >
+        <EmptyState title="This job isn’t in this browser" action={<Link to={{ stage: '' }}>Go to your jobs</Link>}>
           Jobs stay in the browser they were made in. Export it there as a file, then import it here.
         </EmptyState>
       );
@@ -85,10 +82,7 @@ function NotOpen({ opening }: { opening: Opening }) {
       );
     case 'failed':
       return (
-        <EmptyState
-          title="This browser’s storage isn’t responding"
-          action={<Link to={{ stage: '' }}>All jobs</Link>}
-        >
+        <EmptyState title="This browser’s storage isn’t responding" action={<Link to={{ stage: '' }}>All jobs</Link>}>
           The browser won’t let Nivel save: {opening.message}. Check for a private window or a full disk.
         </EmptyState>
       );

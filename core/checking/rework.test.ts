@@ -83,7 +83,7 @@ test('a defect goes from found to planned, under way and put right by its stamps
   );
 });
 
-test('what hangs already is put right where it hangs, and what hangs by night too', () => {
+test('what hangs already is put right where it hangs, and what hangs overnight too', () => {
   const hung = withRework(hungDoor());
   const rework = pieceSteps(hung.job, hung.piece).filter((step) => step.rework);
   assert.ok(rework.length === 2 && rework.every((step) => step.rework?.isInPlace));

@@ -72,7 +72,7 @@ test('Saturdays are worked like Fridays, where they are free and Fridays are not
   assert.equal(after(noFriday, 'saturday'), null);
 });
 
-test('another pair of hands comes once, with the hours of the first', () => {
+test('another painter comes once, with the hours of the first', () => {
   const helped = after(doors(), 'hands')!;
   assert.deepEqual(
     helped.crew.map(({ name }) => name),

@@ -51,14 +51,14 @@ function longer(painter: Painter): CommandCall[] {
 export const CHANGES: readonly Change[] = [
   {
     id: 'turning',
-    words: () => 'both faces in one pass, on points',
+    words: () => 'both faces at once, on stands',
     effort: 1,
     commands: ({ planning }) =>
       planning.turning === 'one-face' ? [{ name: 'change-planning', args: { turning: 'both-on-points' } }] : [],
   },
   {
     id: 'stand-ins',
-    words: () => 'boards or stand-in doors, so that nothing has to hang again by night',
+    words: () => 'temporary doors or boards, so nothing has to hang overnight',
     effort: 2,
     commands: ({ pieces }) =>
       revised(pieces.filter(hangsByNight).map(({ id }) => ({ id, facts: { access: { standIn: true } } }))),
@@ -74,7 +74,7 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'rack',
-    words: (job) => `${morePlaces(placeOf(job, 'rack').slots)} more places on the ${placeOf(job, 'rack').name}`,
+    words: (job) => `${morePlaces(placeOf(job, 'rack').slots)} more spaces on ${placeOf(job, 'rack').name}`,
     effort: 2,
     commands: (job) => {
       const rack = placeOf(job, 'rack');
@@ -83,7 +83,7 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'bench',
-    words: () => 'one more place to work at',
+    words: () => 'one more bench space',
     effort: 2,
     commands: (job) => {
       const bench = placeOf(job, 'bench');
@@ -93,7 +93,7 @@ export const CHANGES: readonly Change[] = [
   {
     id: 'warm',
     words: (job) =>
-      `the drying place kept at ${TEMPERATURE.format(WARM, job.settings.units)} day and night (${dryingClimate(job)?.name ?? ''})`,
+      `${dryingClimate(job)?.name ?? 'the drying room'} kept at ${TEMPERATURE.format(WARM, job.settings.units)} day and night`,
     effort: 3,
     commands: (job) => {
       const climate = dryingClimate(job);
@@ -116,19 +116,19 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'hour',
-    words: ({ crew }) => (crew.length === 1 ? 'an hour longer every day' : 'everybody an hour longer every day'),
+    words: ({ crew }) => (crew.length === 1 ? 'an hour longer every day' : 'the whole crew an hour longer every day'),
     effort: 4,
     commands: ({ crew }) => crew.flatMap(longer),
   },
   {
     id: 'build-up',
-    words: () => 'build-ups that hang sooner, on surfaces where nothing is begun',
+    words: () => 'build-ups that hang sooner, where work hasn’t started',
     effort: 4,
     commands: (job) => job.groups.flatMap((group) => quicker(job, group)),
   },
   {
     id: 'faces',
-    words: () => 'fewer faces: backs and undersides of what is not begun stay as they are',
+    words: () => 'fewer faces: leave backs and undersides as they are',
     effort: 5,
     commands: (job) =>
       revised(
@@ -153,7 +153,7 @@ export const CHANGES: readonly Change[] = [
   },
   {
     id: 'hands',
-    words: () => 'another pair of hands',
+    words: () => 'another painter',
     effort: 6,
     commands: ({ crew }) => {
       const [first] = crew;

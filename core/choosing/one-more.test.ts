@@ -26,7 +26,7 @@ function told(job: TestJob['job']): { words: string; days: number } {
 test('where the rack is short, one more place is said to save days, and does; hands are not what is short', () => {
   const [two, three] = [told(doors(2)), told(doors(3))];
   const saved = Number(/^One more place on the rack and hooks saves about (\d+) days/.exec(two.words)?.[1]);
-  assert.match(two.words, /one more pair of hands saves next to nothing/);
+  assert.match(two.words, /one more painter saves next to nothing/);
   assert.ok(
     saved >= 2 && Math.abs(saved - (two.days - three.days)) <= saved / 2,
     `${saved} for ${two.days - three.days}`,
@@ -36,6 +36,6 @@ test('where the rack is short, one more place is said to save days, and does; ha
 test('where there is room for all, no place is said to save anything', () => {
   assert.match(
     told(doors(40)).words,
-    /^One more place on the rack and hooks, .* or one more pair of hands saves next to nothing/,
+    /^One more place on the rack and hooks, .* or one more painter saves next to nothing/,
   );
 });

@@ -4,14 +4,14 @@ import { savings, type Saving } from '../scheduling/bound/savings.ts';
 import type { PlanProblem } from '../scheduling/problem.ts';
 import { anyOf, capital } from '../units/sentence.ts';
 
-/** The places of which one more is asked about; beside them, one more pair of hands. */
+/** The places of which one more is asked about; beside them, one more painter. */
 const PLACES = ['rack', 'bench'] as const;
 /** Days from which on a saving is worth telling, and from which on it is told in whole days. */
 const MIN_DAYS_SAVED = 0.25;
 const WHOLE = 0.75;
 
 /**
- * What one more place to dry, one more to work at and one more pair of hands would save about, in a sentence or two; an
+ * What one more place to dry, one more to work at and one more painter would save about, in a sentence or two; an
  * estimate that plans nothing. `finish` is when the plan that there is ends, in ticks. Empty where nothing can be told.
  */
 export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): string {
@@ -24,13 +24,13 @@ export function oneMoreWords(job: Job, problem: PlanProblem, finish: number): st
   const saving = told.filter(({ days }) => days >= MIN_DAYS_SAVED).sort((one, other) => other.days - one.days);
   const idle = told.filter(({ days }) => days < MIN_DAYS_SAVED).map(({ what }) => what);
   const saved = saving.map(({ what, days }) => `${what} saves about ${aboutDays(days)}`);
-  const nothing = idle.length > 0 ? [`${anyOf(idle)} saves next to nothing`] : [];
+  const nothing = idle.length > 0 ? [`${anyOf(idle)} saves almost nothing`] : [];
   return `${capital([...saved, ...nothing].join('; '))}.`;
 }
 
 function moreOf(job: Job, space: Saving['space']): string {
-  if (space === null) return 'one more pair of hands';
-  return space === 'bench' ? 'one more place to work at' : `one more place on the ${placeOf(job, 'rack').name}`;
+  if (space === null) return 'one more painter';
+  return space === 'bench' ? 'one more bench space' : `one more space on ${placeOf(job, 'rack').name}`;
 }
 
 function aboutDays(days: number): string {

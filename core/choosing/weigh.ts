@@ -39,14 +39,14 @@ export interface Cost {
 export const CRITERIA: {
   readonly [C in keyof Weights & keyof Cost]: { name: string; least: string; isMoreBetter?: true };
 } = {
-  risk: { name: 'Risk', least: 'the fewest risks' },
-  days: { name: 'Days', least: 'the fewest days' },
-  hours: { name: 'Work', least: 'the least work' },
-  money: { name: 'Money', least: 'the cheapest paint' },
-  coats: { name: 'Coats', least: 'the fewest coats' },
-  smell: { name: 'Smell', least: 'the least smell' },
-  toughness: { name: 'Toughness', least: 'the toughest finish', isMoreBetter: true },
-  dust: { name: 'Dust', least: 'the least sanding' },
+  risk: { name: 'Risk', least: 'fewest risks' },
+  days: { name: 'Days', least: 'fewest days' },
+  hours: { name: 'Work', least: 'least work' },
+  money: { name: 'Money', least: 'cheapest paint' },
+  coats: { name: 'Coats', least: 'fewest coats' },
+  smell: { name: 'Smell', least: 'least smell' },
+  toughness: { name: 'Toughness', least: 'toughest finish', isMoreBetter: true },
+  dust: { name: 'Dust', least: 'least sanding' },
 };
 export const CRITERION_IDS = Object.keys(CRITERIA) as (keyof Weights)[];
 

@@ -18,7 +18,7 @@ export const mayClose: ReminderKind = {
           id: `may-close/${piece.id}/${piece.keptApart.since}`,
           at: from.close + shift,
           words: `${HELD[piece.keptApart.by]} ${piece.mark}`,
-          detail: 'Its coat may touch its stop from now on without sticking. Try it gently first.',
+          detail: 'It should close without sticking now. Try it gently.',
           pieceId: piece.id,
         },
       ];

@@ -57,7 +57,7 @@ export function liftingOf(job: Job, { days }: Pick<JobClocks, 'days'>, piece: Pi
   return { people: 2, weight, here, together };
 }
 
-/** What is risked by hanging a piece now, each as a sentence; nothing is forbidden. `when` says a moment. */
+/** What is risked by hanging a piece now, each as a sentence; nothing is forbidden. `when` writes a moment. */
 export function hangingRisks(
   job: Job,
   clocks: Pick<JobClocks, 'days'>,
@@ -73,16 +73,14 @@ export function hangingRisks(
   const { drillings, holesDone, filledHoles } = piece;
   const undrilled = drillings.filter(({ id }) => !holesDone.drilled.includes(id)).length;
   return [
-    ...(openCoats > 0
-      ? [`${counted(openCoats, 'coat is', 'coats are')} not stamped: what is painted on its hinges shows it.`]
-      : []),
+    ...(openCoats > 0 ? [`${counted(openCoats, 'coat')} not logged. Coats painted after hanging will show.`] : []),
     ...(isDone && from.rehang !== null && from.rehang > at
-      ? [`It can be hung from ${when(from.rehang)}: before that it takes the marks of hands and hinges.`]
+      ? [`Too soft until ${when(from.rehang)}: hands and hinges will mark it.`]
       : []),
     ...(missing.length > 0
-      ? [`The bag is short of ${listed(missing.map(({ name, short }) => `${short} ${name}`))}.`]
+      ? [`Missing from the bag: ${listed(missing.map(({ name, short }) => `${short} ${name}`))}.`]
       : []),
-    ...(undrilled > 0 ? [`${counted(undrilled, 'fitting is', 'fittings are')} not drilled.`] : []),
+    ...(undrilled > 0 ? [`${counted(undrilled, 'fitting')} not drilled yet.`] : []),
     ...(holesDone.filled < filledHoles
       ? [
           `${filledHoles - holesDone.filled} old ${filledHoles - holesDone.filled === 1 ? 'hole is' : 'holes are'} not filled.`,
@@ -90,7 +88,7 @@ export function hangingRisks(
       : []),
     ...(lifting.people === 2 && lifting.here.length < 2
       ? [
-          `It weighs ${MASS.format(lifting.weight, job.settings.units)}: two people, and ${lifting.here.length === 0 ? 'nobody' : lifting.here.join(', ')} is here now.`,
+          `${MASS.format(lifting.weight, job.settings.units)}: needs two people. ${lifting.here.length === 0 ? 'No one is on site now.' : `Only ${lifting.here.join(', ')} is on site now.`}`,
         ]
       : []),
   ];

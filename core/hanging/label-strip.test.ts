@@ -39,7 +39,7 @@ test('a label that fits to the millimetre is printed; one that does not waits, w
 test('a code names the piece of its job, and says of another job or of a piece that is gone', () => {
   assert.equal(labelCode(job.id, second), 'nivel-piece:test:b:D-02');
   assert.equal(pieceNamed(job, ` ${labelCode(job.id, second)}\n`), second);
-  assert.equal(pieceNamed(job, labelCode('other', second)), 'This label is of another job.');
+  assert.equal(pieceNamed(job, labelCode('other', second)), 'This label is from another job.');
   assert.match(refusal(labelCode(job.id, { id: 'gone', mark: 'D-09' })), /no longer in the job/);
 });
 

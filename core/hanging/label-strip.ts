@@ -41,8 +41,8 @@ export const labelCode = (jobId: string, piece: Pick<Piece, 'id' | 'mark'>): str
 export function pieceNamed(job: { id: string; pieces: readonly Piece[] }, said: string): Piece | string {
   const [scheme, jobId, pieceId] = said.trim().split(':');
   if (scheme === SCHEME) {
-    if (jobId !== job.id) return 'This label is of another job.';
-    return job.pieces.find(({ id }) => id === pieceId) ?? 'This label is of a piece that is no longer in the job.';
+    if (jobId !== job.id) return 'This label is from another job.';
+    return job.pieces.find(({ id }) => id === pieceId) ?? 'This label’s piece is no longer in the job.';
   }
   const typed = said
     .trim()
@@ -54,7 +54,6 @@ export function pieceNamed(job: { id: string; pieces: readonly Piece[] }, said: 
     return match !== null && letter === match[1] && Number(number) === Number(match[2]);
   });
   return (
-    piece ??
-    `There is no piece ${said.trim() === '' ? 'without a mark' : said.trim()}. Type its mark as on the tag: D-05.`
+    piece ?? `${said.trim() === '' ? 'No tag typed' : `No piece ${said.trim()}`}. Type it as on the tag, e.g. D-05.`
   );
 }

@@ -1,3 +1,4 @@
+import { formatForecast } from '../units/moments.ts';
 import { getOrInsertComputed } from '../units/maps.ts';
 import { formatMoment } from '../units/moments.ts';
 import { DateTime, IANAZone } from 'luxon';
@@ -86,3 +87,7 @@ export function localDate(t0: string, minutes: number, timeZone: string): string
   const two = (number: number): string => String(number).padStart(2, '0');
   return `${time.year}-${two(time.month)}-${two(time.day)}`;
 }
+
+/** A forecast of so many minutes from `t0`, as it is told at `at`: no finer than it is known. */
+export const forecastAt = (t0: string, minutes: number, timeZone: string, at: number, isEnd = false): string =>
+  formatForecast(localTime(t0, Math.ceil(minutes), timeZone), localTime(t0, at, timeZone), isEnd);

@@ -47,7 +47,7 @@ export interface RoomPrice {
 }
 
 const HEADINGS: Readonly<Record<PriceHeading, string>> = {
-  hanging: 'Taking off, masking and hanging',
+  hanging: 'Removing, masking and hanging',
   keying: 'Washing and keying',
   filling: 'Filling, moulding and drilling',
   coats: 'Coats',

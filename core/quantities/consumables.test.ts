@@ -57,7 +57,7 @@ test('over 12 m² a session wants another sleeve', () => {
   assert.equal(counts(many.coated())['sleeves'], 6);
 });
 
-test('lines are taped by a first-timer and cut in freehand by others; what is sprayed in its place is covered', () => {
+test('lines are taped by a first-timer and freehand by others; what is sprayed in its place is covered', () => {
   const tape = (job: TestJob): number | undefined => counts(job.coated())['tape'];
   assert.equal(tape(made()), undefined);
   assert.equal(tape(made().tell('change-painter', { id: 'painter-1', facts: { skill: 'first-timer' } })), 22);

@@ -32,6 +32,7 @@ export const minutesOn = ({ job, reading }: Pick<Day, 'job' | 'reading'>, at: st
 /** A moment to read: “16:40”, or “Thu 09:00” on another day. */
 export function timeOn({ job, reading, at }: Pick<Day, 'job' | 'reading' | 'at'>, minutes: number): string {
   const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
-  const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
-  return formatMoment(time, isToday ? 'time' : 'weekdayTime');
+  const now = localTime(reading.t0, at, job.site.timeZone);
+  if (time.hasSame(now, 'day')) return formatMoment(time, 'time');
+  return formatMoment(time, Math.abs(time.diff(now, 'days').days) < 6 ? 'weekdayTime' : 'dayTime');
 }

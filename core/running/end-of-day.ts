@@ -47,17 +47,17 @@ function tools(day: Day): EveningTask[] {
     const name = `${TOOLS[coat.tool].name} of ${productOf(use.step)}`;
     const washWith = coating.thinner === 'its own' ? 'its own cleaner' : coating.thinner;
     const isKept = coating.potLife === null && next !== null && next <= use.at + keepsFor(use);
-    const needed = next === null ? 'It is not needed any more.' : `It is needed again ${timeOn(day, next)}.`;
+    const needed = next === null ? 'No longer needed.' : `Needed again ${timeOn(day, next)}.`;
     if (isKept && TOOLS[coat.tool].isSoaked) {
       return {
         id,
         kind: 'tools',
         words: `Stand the ${name} in ${washWith}, nozzle and needle out`,
-        why: `${needed} A day at most; lock it and let the pressure off first.`,
+        why: `${needed} One day at most. Lock it and release the pressure first.`,
       };
     }
     if (isKept) return { id, kind: 'tools', words: `Wrap the ${name} air-tight`, why: needed };
-    const sets = coating.potLife === null ? '' : ' Two-part paint sets in it for good.';
+    const sets = coating.potLife === null ? '' : ' Two-part paint sets in it for ever.';
     return { id, kind: 'tools', words: `Clean the ${name} with ${washWith}`, why: `${needed}${sets}` };
   });
   const isOily = uses.some(({ step }) => step.coat.coating.hazards.includes('oily-rags'));
@@ -69,7 +69,7 @@ function tools(day: Day): EveningTask[] {
             id: 'waste/rags',
             kind: 'waste',
             words: 'Lay rags flat outdoors, or under water',
-            why: 'Rags with oil or alkyd heat up by themselves and burn at night.',
+            why: 'Oily rags can catch fire on their own overnight.',
           } as const,
         ]
       : []),
@@ -83,8 +83,8 @@ function mixedRests(uses: readonly ToolUse[]): EveningTask[] {
   return [...byProduct].map(([id, product]) => ({
     id: `waste/pot/${id}`,
     kind: 'waste',
-    words: `Leave the mixed rest of ${product} to set in the open pot`,
-    why: 'Spread thin: a thick rest gets hot. Hard, it goes where local rules say.',
+    words: `Let the leftover mixed ${product} set in the open pot`,
+    why: 'Spread it thin: a full pot gets hot. Once hard, follow local disposal rules.',
   }));
 }
 
@@ -98,7 +98,7 @@ function paint(day: Day): EveningTask[] {
       id: `paint/${bucket.tins[0]?.id ?? ''}/${today}`,
       kind: 'paint' as const,
       words: `Close the ${bucketWords(bucket)}: wipe the rim, film on the paint, lid down`,
-      why: `About ${VOLUME.format(bucket.left, units)} left${bucket.isSeen ? '' : ', as reckoned'}.`,
+      why: `About ${VOLUME.format(bucket.left, units)} left${bucket.isSeen ? '' : ' (estimated)'}.`,
     }));
 }
 
@@ -124,8 +124,8 @@ function pieces(day: Day): EveningTask[] {
     tasks.push({
       id: 'pieces/tonight',
       kind: 'pieces',
-      words: `Hang ${marks(open)}, or board the opening up`,
-      why: 'It must close at night. Fire and escape doors are never left off.',
+      words: `Hang ${marks(open)}, or board up`,
+      why: 'Must close at night. Never leave a fire or escape door off.',
     });
   const apart = [
     ...new Map(
@@ -136,29 +136,29 @@ function pieces(day: Day): EveningTask[] {
     tasks.push({
       id: 'pieces/wedge',
       kind: 'pieces',
-      words: `Wedge ${marks(apart)} ajar, or stick bumpers on`,
-      why: 'A soft coat sticks to its stop overnight and tears.',
+      words: `Wedge ${marks(apart)} ajar, or fit bumpers`,
+      why: 'Soft paint sticks to the stop overnight and tears.',
     });
   for (const { piece, handled } of closing)
     tasks.push({
       id: `pieces/close/${piece.id}`,
       kind: 'pieces',
-      words: `Close ${piece.mark} for the night from ${timeOn(day, handled)}, gently, and do not lean on it`,
-      why: 'It closes the house. It may be handled by then; release paper where it meets its stop keeps it from sticking.',
+      words: `Close ${piece.mark} gently from ${timeOn(day, handled)}, for the night`,
+      why: 'It closes the house. Don’t lean on it. Release paper at the stop keeps it from sticking.',
     });
   if (fireDoors.length > 0)
     tasks.push({
       id: 'pieces/fire',
       kind: 'pieces',
       words: `Leave ${marks(fireDoors)} free to close: no wedge, no bumpers, closer connected`,
-      why: 'A fire door that is held open is none. Lay release paper where a soft coat meets its stop, clear of the seals, or stay until it can be handled.',
+      why: 'A fire door held open doesn’t work. Use release paper at the stop, clear of the seals.',
     });
   if (staying.length > 0)
     tasks.push({
       id: 'pieces/open',
       kind: 'pieces',
       words: `Leave ${marks(staying)} open and marked “wet paint”`,
-      why: 'So that nothing sticks, and nobody leans on it. Keep children and pets out.',
+      why: 'Nothing sticks, and no one leans on it. Keep children and pets out.',
     });
   return tasks;
 }
@@ -187,13 +187,13 @@ function air(day: Day): EveningTask[] {
   const { units } = day.job.settings;
   return [...coldAt.values()].map(({ place, marks, coldest, least }) => {
     const soft = marksInWords(marks);
-    const why = `${TEMPERATURE.format(coldest, units)} is expected, and ${soft} is still soft: below ${TEMPERATURE.brief(least, units)} nothing dries.`;
+    const why = `${TEMPERATURE.format(coldest, units)} forecast. ${soft} won’t dry below ${TEMPERATURE.brief(least, units)}.`;
     return place.whereabouts === 'outdoors'
       ? {
           id: `air/${place.id}`,
           kind: 'air',
-          words: `Hang a sheet before ${soft} tonight, clear of the paint`,
-          why: `${why} Dew and frost dull it.`,
+          words: `Hang a sheet in front of ${soft} tonight, clear of the paint`,
+          why: `${why} Dew and frost dull the gloss.`,
         }
       : {
           id: `air/${place.id}`,
@@ -226,7 +226,7 @@ function tomorrow(day: Day): EveningTask[] {
       id: `tomorrow/first/${date}`,
       kind: 'tomorrow',
       words: `${timeOn(day, first.start)}: ${first.steps[0] ? stepPhrase(first.steps[0]) : ''}, ${marksInWords(first.steps.map(({ piece }) => piece.mark))}`,
-      why: 'The first run of the next day.',
+      why: 'First job tomorrow.',
     },
   ];
   for (const { coating, hex, litres } of unopenedFor(job, reading, first.start, until)) {
@@ -242,8 +242,8 @@ function tomorrow(day: Day): EveningTask[] {
     tasks.push({
       id: `tomorrow/tin/${coating.id}/${hex ?? ''}`,
       kind: 'tomorrow',
-      words: `Have ${name} there: ${VOLUME.format(litres, job.settings.units)} or more`,
-      why: 'No tin of it is open. Bring it in tonight: cold paint drags.',
+      words: `Bring ${name}: ${VOLUME.format(litres, job.settings.units)} or more`,
+      why: 'No tin open. Bring one in tonight: cold paint drags.',
     });
   }
   const heavy = runs.filter(({ needsTwo }) => needsTwo);

@@ -12,7 +12,8 @@ import { outingsOf } from '../steps/night-hanging.ts';
 import { patchWaits } from '../steps/patch-waits.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
 import type { CoatStep, PieceStep } from '../steps/step.ts';
-import { stepWords } from '../steps/step-words.ts';
+import { capital } from '../units/sentence.ts';
+import { stepPhrase } from '../steps/step-words.ts';
 import { dateAt, minutesOn, timeOn, type Day } from './day.ts';
 import { doneStampsByTask, workClimateId } from './applied-coats.ts';
 import { keepsFor, nextUse, toolUses } from './tools-in-use.ts';
@@ -81,9 +82,8 @@ const dripLook: ReminderKind = {
         {
           id: `drip-look/${first.step.id}`,
           at: first.at + DRIPS_AFTER,
-          words: `Look ${marks} over for drips and runs`,
-          detail:
-            'Both sides of every edge, and the far side. Brush a run out while it is wet; once it drags, leave it.',
+          words: `Check ${marks} for runs and drips`,
+          detail: 'Both sides of every edge, and the far side. Brush runs out while wet; once it drags, leave it.',
           pieceId: first.step.piece.id,
         },
       ];
@@ -113,7 +113,7 @@ const pullTape: ReminderKind = {
           id: `tape/${piece.id}/${last}`,
           at: last + TAPE_AFTER,
           words: `Pull the tape on ${piece.mark}`,
-          detail: `While it is wet, back over itself. Missed it? Score the line and pull ${later}.`,
+          detail: `Pull it back on itself while wet. Missed it? Score the line, then pull ${later}.`,
           pieceId: piece.id,
         },
       ];
@@ -144,8 +144,8 @@ const potLife: ReminderKind = {
     return pots.map(({ step, mixed, ends }) => ({
       id: `pot-life/${step.id}`,
       at: ends - POT_WARNING,
-      words: `The pot of ${product(step)} goes off at ${timeOn(day, ends)}`,
-      detail: `Mixed about ${timeOn(day, mixed)}. Use it up, clean the tool, and mix the next one no larger than you will use. It sets in the gun as well.`,
+      words: `Pot life ends ${timeOn(day, ends)}: ${product(step)}`,
+      detail: `Mixed about ${timeOn(day, mixed)}. Use it up and clean your tools now. It sets in the gun too.`,
       pieceId: null,
     }));
   },
@@ -165,12 +165,12 @@ function usesOfPots(day: Day): Laid[] {
   return [...laidOf(day), ...running].sort((one, other) => one.at - other.at);
 }
 
-const DONE_TO = {
-  turn: 'be turned',
-  'other-side': 'be painted on the other side',
-  recoat: 'be recoated',
-  'put-right': 'be put right',
-  hang: 'be hung',
+const READY_TO = {
+  turn: 'turn',
+  'other-side': 'paint on the other side',
+  recoat: 'recoat',
+  'put-right': 'make good',
+  hang: 'hang',
   use: 'close',
 } as const;
 
@@ -187,11 +187,11 @@ const opens: ReminderKind = {
         return {
           id: `opens/${coated.id}/${verb}`,
           at: drying.opens,
-          words: isWedged ? `${piece.mark} may close: ${apart}` : `${piece.mark} can ${DONE_TO[verb]}`,
+          words: isWedged ? `${piece.mark} can close: ${apart}` : `${piece.mark} is ready to ${READY_TO[verb]}`,
           detail:
             drying.next === null
-              ? `${product(coated)}, put on ${timeOn(day, drying.since)}`
-              : `Next: ${stepWords(drying.next).toLowerCase()}`,
+              ? `${capital(product(coated))}, painted ${timeOn(day, drying.since)}`
+              : `Next: ${stepPhrase(drying.next)}`,
           pieceId: piece.id,
         };
       }),
@@ -212,7 +212,7 @@ const closes: ReminderKind = {
               id: `closes/${coated.id}`,
               at: end - WINDOW_WARNING,
               words: `Recoat ${piece.mark} before ${timeOn(day, end)}`,
-              detail: 'Later than that the coats no longer bond by themselves: it has to be abraded again.',
+              detail: 'After that, sand before recoating.',
               pieceId: piece.id,
             },
           ],
@@ -235,7 +235,7 @@ const gunInWater: ReminderKind = {
         id: `gun/${last.step.id}`,
         at: until - GUN_WARNING,
         words: `Take the gun apart and clean it by ${timeOn(day, until)}`,
-        detail: `It has stood in water since ${timeOn(day, last.at)}: longer than a day, and nozzle and needle corrode. Lock it and let the pressure off first.`,
+        detail: `In water since ${timeOn(day, last.at)}. After a day the needle and nozzle corrode. Lock it and release the pressure first.`,
         pieceId: null,
       },
     ];
@@ -257,7 +257,7 @@ const wrappedTools: ReminderKind = {
           id: `wrapped/${step.id}`,
           at: until - WRAPPED_WARNING,
           words: `Wash out the ${step.coat.coat.tool} of ${product(step)}`,
-          detail: `Wrapped since ${timeOn(day, at)}: it keeps until about ${timeOn(day, until)}, and it is ${next === null ? 'not needed any more' : `needed only ${timeOn(day, next)}`}.`,
+          detail: `Wrapped since ${timeOn(day, at)}; keeps until about ${timeOn(day, until)}. ${next === null ? 'No longer needed' : `Not needed until ${timeOn(day, next)}`}.`,
           pieceId: null,
         },
       ];
@@ -280,8 +280,8 @@ const dries: ReminderKind = {
         {
           id: `dries/${step.id}`,
           at: clock.reach(from, step.dryHours * 60),
-          words: `${piece.mark} is dry after “${stepWords(step).toLowerCase()}”`,
-          detail: `Next: ${stepWords(next).toLowerCase()}`,
+          words: `${piece.mark} is dry (${stepPhrase(step)})`,
+          detail: `Next: ${stepPhrase(next)}`,
           pieceId: piece.id,
         },
       ];
@@ -320,7 +320,7 @@ const closeTonight: ReminderKind = {
       id: `close-tonight/${id}/${today}`,
       at: end - BEFORE_NIGHT,
       words: `${piece.mark} must close tonight`,
-      detail: 'Hang it on a wedge, or board the opening up. A fire or escape door is not left off overnight.',
+      detail: 'Hang it and wedge it ajar, or board up. Fire and escape doors: hang them, never wedge them.',
       pieceId: piece.id,
     }));
   },
@@ -334,7 +334,7 @@ const readPatch: ReminderKind = {
       id: `patch/${groupId}/${at}`,
       at,
       words: `Read the test patch on ${day.job.groups.find(({ id }) => id === groupId)?.name ?? 'its group'}`,
-      detail: 'Fingernail and tape. Its coats wait for it.',
+      detail: 'Fingernail and tape. The coats are on hold until you do.',
       pieceId: null,
     })),
 };
@@ -349,7 +349,7 @@ const siteWork: ReminderKind = {
         id: `site/${id}/${start}`,
         at: start,
         words: `${place}: ${inSentence(words)}`,
-        detail: 'What is painted there waits for it.',
+        detail: 'Painting here can’t start until it’s done.',
         pieceId: null,
       })),
 };

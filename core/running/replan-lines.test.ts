@@ -60,7 +60,7 @@ test('what only changes hands is no move in time', () => {
   const hands = after.tasks.map((task) => (task.id === 'd/rehang' ? { ...task, painters: ['somebody'] } : task));
   const { moved, today } = told({ ...after, tasks: hands });
   assert.equal(moved, '1 piece goes into other hands; no time changes.');
-  assert.equal(today, 'Today keeps its pieces.');
+  assert.equal(today, 'Today’s work is unchanged.');
 });
 
 test('what leaves the day and what comes into it is told by mark; a minute or two are not', () => {
@@ -70,5 +70,5 @@ test('what leaves the day and what comes into it is told by mark; a minute or tw
   assert.ok(shift < 0, 'it is hung on another day than it is taken off');
   const { today } = told(later({ 'd/take-off': DAY, 'e/rehang': shift }));
   assert.equal(today, 'Off today: D-01; instead today: D-02.');
-  assert.equal(told(later({ 'd/take-off': 5 })).moved, 'Everything else stays where it was.');
+  assert.equal(told(later({ 'd/take-off': 5 })).moved, 'Nothing else moves.');
 });

@@ -54,6 +54,37 @@ export function formatMoment(moment: DateTime | string, style: MomentStyle): str
   return read.toFormat(STYLES[style]);
 }
 
+/** Hours ahead to which a forecast is told to five minutes, and to the hour. */
+const TO_FIVE_MINUTES = 12;
+const TO_THE_HOUR = 72;
+/** The parts of a day by the hours at which they end. */
+const PARTS_OF_DAY = [
+  [5, 'night'],
+  [12, 'morning'],
+  [17, 'afternoon'],
+  [22, 'evening'],
+  [24, 'night'],
+] as const;
+
+/**
+ * A moment that is forecast, no finer than it is known: under 12 h from `now` to five minutes, `14:20` or `Tue 07:05`;
+ * under three days to the hour, `Tue 15:00`; later to the part of the day, `Sun 4 Apr, evening`. Rounded up, so that
+ * nobody comes too early; the end of a window is rounded down. What has passed is told to the minute.
+ */
+export function formatForecast(moment: DateTime, now: DateTime, isEnd = false): string {
+  const hours = moment.diff(now, 'hours').hours;
+  if (hours >= TO_THE_HOUR) {
+    const part = PARTS_OF_DAY.find(([end]) => moment.hour < end)?.[1] ?? 'night';
+    return `${formatMoment(moment, 'day')}, ${part}`;
+  }
+  const step = hours < 0 ? 1 : hours < TO_FIVE_MINUTES ? 5 : 60;
+  const since = moment.hour * 60 + moment.minute;
+  const steps = isEnd ? Math.floor(since / step) : Math.ceil((since + (moment.second > 0 ? 1 : 0)) / step);
+  const rounded = moment.startOf('minute').plus({ minutes: steps * step - since });
+  if (rounded.hasSame(now, 'day')) return formatMoment(rounded, 'time');
+  return formatMoment(rounded, hours > -TO_THE_HOUR ? 'weekdayTime' : 'dateTime');
+}
+
 /** Minutes since midnight of a time of day, `07:30`. */
 export function minutesOfDay(time: string): number {
   const [hour = 0, minute = 0] = time.split(':').map(Number);

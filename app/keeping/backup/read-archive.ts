@@ -64,8 +64,7 @@ export async function openArchive(file: Blob): Promise<Outcome<OpenedArchive>> {
 
 async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outcome<OpenedArchive>> {
   const list = await textOf(byName.get(CONTENTS), MAX_CONTENTS);
-  if (!list.ok)
-    return refused('This zip isn’t a Nivel backup. Choose a file that Nivel saved.');
+  if (!list.ok) return refused('This zip isn’t a Nivel backup. Choose a file that Nivel saved.');
   const parsed = parseDocument(list.value, MAX_CONTENTS);
   const contents = parsed.ok ? contentsSchema.safeParse(parsed.value) : null;
   if (!contents?.success)
@@ -80,8 +79,7 @@ async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outc
   const pictures: PictureInArchive[] = [];
   for (const { file, jobId, id, type } of contents.data.pictures) {
     const entry = byName.get(file);
-    if (entry === undefined)
-      return refused(`${PARTIAL}: photo ${file} is missing. Copy it again from its folder.`);
+    if (entry === undefined) return refused(`${PARTIAL}: photo ${file} is missing. Copy it again from its folder.`);
     if (entry.uncompressedSize > MAX_PICTURE_FILE) return refused(`Photo ${file} is too large to be one of Nivel’s.`);
     pictures.push({ jobId, id, read: () => entry.getData(new BlobWriter(type), { checkCrc32: true }) });
   }

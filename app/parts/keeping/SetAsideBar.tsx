@@ -34,7 +34,8 @@ export function SetAsideBar() {
         </Box>
       }
     >
-      {aside.length === 1 ? 'One change' : `${aside.length} changes`} couldn’t be applied and {aside.length === 1 ? 'is' : 'are'} set aside. The rest is in the job.
+      {aside.length === 1 ? 'One change' : `${aside.length} changes`} couldn’t be applied and{' '}
+      {aside.length === 1 ? 'is' : 'are'} set aside. The rest is in the job.
       {isOpen && (
         <Box component="ul" sx={{ mt: 1, pl: 2.5, display: 'grid', gap: 0.5 }}>
           {aside.map(({ id: entryId, name: command, at, why, args }) => (

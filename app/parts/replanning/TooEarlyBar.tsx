@@ -31,8 +31,8 @@ export function TooEarlyBar({ problem, early, onReplan }: TooEarlyBarProps) {
   const when = (minutes: number): string => formatMoment(localTime(t0, Math.ceil(minutes), zone), 'dayTime');
   return (
     <Alert severity="warning" sx={{ mb: 2 }} action={<Button onClick={onReplan}>Replan</Button>}>
-      {ahead.length === 1 ? '1 step now falls' : `${ahead.length} steps now fall`} on wet paint. First: {localise(taskWords(job, problem, first.taskId))}, planned {when(first.planned)},
-      dry {when(first.ready)}.
+      {ahead.length === 1 ? '1 step now falls' : `${ahead.length} steps now fall`} on wet paint. First:{' '}
+      {localise(taskWords(job, problem, first.taskId))}, planned {when(first.planned)}, dry {when(first.ready)}.
     </Alert>
   );
 }

@@ -37,34 +37,35 @@ export function Bag({ piece }: { piece: Piece }) {
         <ToggleButtonGroup
           exclusive
           value={way}
-          aria-label="Which way"
+          aria-label="Direction"
           onChange={(_event, next: Way | null) => next && setWay(next)}
         >
           <ToggleButton value="in" sx={{ minHeight: 48, px: 2 }}>
-            Into the bag
+            Bagging
           </ToggleButton>
           <ToggleButton value="out" sx={{ minHeight: 48, px: 2 }}>
-            Back on
+            {' '}
+            Refitting
           </ToggleButton>
         </ToggleButtonGroup>
         <Vial
           reading={completeness(bag.count === 0 ? 1 : counted / bag.count)}
-          words={`${counted} of ${bag.count} ${way === 'in' ? 'counted in' : 'back on'}`}
+          words={`${counted} of ${bag.count} ${way === 'in' ? 'bagged' : 'refitted'}`}
         />
         <Box sx={{ fontSize: 15, color: missing > 0 ? 'var(--tacky)' : 'var(--ready)', fontWeight: 650 }}>
-          {missing > 0 ? `${missing} ${way === 'in' ? 'missing' : 'not on yet'}` : 'complete'}
+          {missing > 0 ? `${missing} ${way === 'in' ? 'missing' : 'to refit'}` : 'complete'}
         </Box>
         <Button
           sx={{ ml: 'auto', minHeight: 48 }}
           disabled={missing <= 0}
           onClick={() => piece.hardware.forEach((item, index) => item[field] < item.count && set(index, item.count))}
         >
-          {way === 'in' ? 'All in' : 'All on'}
+          {way === 'in' ? 'All bagged' : 'All fitted'}
         </Button>
       </Box>
       {bag.missing.length > 0 && bag.bagged > 0 && (
         <Box role="status" sx={{ color: 'var(--late)', fontWeight: 650, mb: 1 }}>
-          Short of {shortOf}: look on the floor by its opening, and on what came off beside it.
+          {shortOf} missing. Check the floor by the opening and the bags next to it.
         </Box>
       )}
       {way === 'out' && bag.fitted > 0 && bag.inBag.length > 0 && (

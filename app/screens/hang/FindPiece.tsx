@@ -39,7 +39,7 @@ export function FindPiece() {
       sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}
     >
       <TextField
-        label="Mark on the label"
+        label="Tag on the label"
         value={typed}
         placeholder="D-05"
         error={fault !== null}
@@ -61,7 +61,7 @@ export function FindPiece() {
       )}
       {isScanning && (
         <Dialog open onClose={() => setIsScanning(false)} fullWidth maxWidth="xs" aria-labelledby="scan-title">
-          <DialogTitle id="scan-title">Hold the label before the camera</DialogTitle>
+          <DialogTitle id="scan-title">Point the camera at the label</DialogTitle>
           <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
             <CodeReader onCode={open} />
             {fault && <span>{fault}</span>}

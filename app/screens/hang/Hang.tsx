@@ -22,7 +22,7 @@ export default function Hang() {
   const reading = usePlanReading(problem, job.plan);
   const rows = useMemo(() => readinessOf(job, problem, reading?.ends ?? new Map()), [job, problem, reading]);
   if (job.pieces.length === 0) {
-    return <WalkFirst title="Nothing to hang">Each piece brings its own bag of hinges and screws.</WalkFirst>;
+    return <WalkFirst title="Nothing to hang">Pieces and their hardware bags come from Walk.</WalkFirst>;
   }
   const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);
   const row = rows.find(({ piece }) => piece.id === pieceId);

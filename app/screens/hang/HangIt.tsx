@@ -1,3 +1,4 @@
+import { capital } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { ReplanningStatus } from '../../parts/replanning/ReplanningStatus.tsx';
 import { operationOf } from '../../../core/steps/operations.ts';
@@ -38,10 +39,10 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
           <CheckIcon sx={{ color: 'var(--ready)' }} />
           <strong>
-            It is {word}, {formatMoment(stamp.at, 'dateTime')}
+            {capital(word)} {formatMoment(stamp.at, 'dateTime')}
           </strong>
           <Button sx={{ minHeight: 48 }} onClick={() => stamps.withdraw(stamp)}>
-            Take back
+            Undo
           </Button>
         </Box>
       ) : (
@@ -50,7 +51,7 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
             <ToggleButtonGroup
               exclusive
               value={painterId}
-              aria-label="Who"
+              aria-label="Hung by"
               onChange={(_event, id: string | null) => id && setPainterId(id)}
             >
               {job.crew.map(({ id, name }) => (
@@ -65,7 +66,7 @@ export function HangIt({ step, problem, reading, isHung, isRisky }: HangItProps)
             sx={{ minHeight: 64, fontSize: 19 }}
             onClick={() => stamps.done([step])}
           >
-            {isRisky ? `It is ${word} all the same` : `It is ${word}`}
+            {isRisky ? `Mark as ${word} anyway` : `Mark as ${word}`}
           </Button>
         </>
       )}

@@ -1,4 +1,3 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -6,7 +5,7 @@ import { bagOf } from '../../../core/hanging/bag.ts';
 import { HANG_STATUSES, hangStatus, type HangStatus } from '../../../core/hanging/hang-status.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
@@ -23,10 +22,10 @@ import { nextUse, USE_WORDS } from './use-words.ts';
 
 const TITLES: Readonly<Record<HangStatus, string>> = {
   'to-hang': 'Ready to hang',
-  apart: 'Back in place, not to close yet',
-  drying: 'Last coat hardening',
-  'in-work': 'Still in work',
-  free: 'Ready for everything',
+  apart: 'Hung – keep ajar',
+  drying: 'Last coat curing',
+  'in-work': 'Still being painted',
+  free: 'Hung – free to close',
 };
 /** Of a long list, so many are shown before it is opened. */
 const SHOWN = 12;
@@ -76,8 +75,7 @@ export function HangList({ rows, at, problem }: HangListProps) {
               ))}
             </Box>
             <Caution>
-              Hang them on a wedge, or board the openings up. Fire and escape doors are never wedged and never left off
-              overnight; local rules decide.
+              Hang and wedge ajar, or board up. Fire and escape doors: hang them, never wedge them. Local rules decide.
             </Caution>
           </Sheet>
         </Section>
@@ -128,13 +126,13 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
     lastCoat === null
       ? 'no dates yet'
       : next
-        ? `${USE_WORDS[next.use]} from ${formatMoment(localTime(t0, Math.ceil(next.opens), job.site.timeZone), 'dayTime')}`
-        : 'ready for everything';
+        ? `${USE_WORDS[next.use]} from ${forecastAt(t0, next.opens, job.site.timeZone, at)}`
+        : 'ready for full use';
   const bagWords =
     bag.count === 0
       ? ''
       : bag.missing.length > 0 && bag.bagged > 0
-        ? `bag short of ${bag.missing.reduce((sum, { short }) => sum + short, 0)}`
+        ? `${bag.missing.reduce((sum, { short }) => sum + short, 0)} missing from bag`
         : bag.fitted > 0
           ? `${bag.fitted} of ${bag.count} back on`
           : bag.bagged > 0

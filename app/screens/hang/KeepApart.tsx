@@ -19,8 +19,8 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
   if (!isSoft && keptApart === null) return null;
   const set = (by: 'wedge' | 'bumpers' | null): void =>
     void apply('keep-apart', { id: piece.id, keptApart: by === null ? null : { by, since: now } });
-  const shut = piece.comesOff ? 'not against its stop' : 'nothing shut against it';
-  const words = isSoft ? `${shut} before ${when(from.close)}` : `may close since ${when(from.close)}`;
+  const shut = piece.comesOff ? 'Keep off the stop' : 'Keep anything from closing on it';
+  const words = isSoft ? `${shut} until ${when(from.close)}` : `Free to close since ${when(from.close)}`;
   // What lies on the rack without a screw in it has no stop to stick to.
   const isBack = !piece.comesOff || hung?.isDone === true || piece.hardware.some(({ fitted }) => fitted > 0);
   return (
@@ -36,28 +36,27 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
       {hung?.isDone && isSoft && keptApart === null && !piece.fireRated && (
         <Caution>
           {piece.comesOff
-            ? 'It hangs, and nothing keeps it off its stop: a soft coat sticks there and tears.'
-            : 'Nothing keeps off what shuts against it: a soft coat sticks there and tears.'}
+            ? 'No wedge or bumpers: soft paint will stick to the stop and tear.'
+            : 'Nothing keeps it apart: soft paint will stick and tear.'}
         </Caution>
       )}
       {keptApart ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <span>
-            {keptApart.by === 'wedge' ? 'A wedge holds it ajar' : 'Bumpers are on'} since{' '}
-            {formatMoment(keptApart.since, 'dateTime')}
-            {isSoft ? '.' : ': take it away now.'}
+            {keptApart.by === 'wedge' ? 'Wedge in' : 'Bumpers on'} since {formatMoment(keptApart.since, 'dateTime')}
+            {isSoft ? '.' : '. Remove it now.'}
           </span>
           <Button variant={isSoft ? 'text' : 'contained'} sx={{ minHeight: 48 }} onClick={() => set(null)}>
-            {keptApart.by === 'wedge' ? 'Wedge is out' : 'Bumpers are off'}
+            {keptApart.by === 'wedge' ? 'Wedge out' : 'Bumpers off'}
           </Button>
         </Box>
       ) : isBack && !piece.fireRated ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('wedge')}>
-            Wedge is in
+            Wedge in
           </Button>
           <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => set('bumpers')}>
-            Bumpers are on
+            Bumpers on
           </Button>
         </Box>
       ) : null}

@@ -47,7 +47,7 @@ export function LabelPrinter() {
     <Box sx={{ maxWidth: 1100 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 3 }}>
         <ChoiceField
-          label="Labels of"
+          label="Labels for"
           value={roomId}
           sx={{ minWidth: 220 }}
           choices={[
@@ -60,7 +60,7 @@ export function LabelPrinter() {
       </Box>
       <Section
         title="Label printer"
-        aside={<Box sx={{ color: 'var(--ink-soft)' }}>a stand-in: it prints on this screen only</Box>}
+        aside={<Box sx={{ color: 'var(--ink-soft)' }}>demo printer: prints to this screen only</Box>}
       >
         <Sheet>
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
@@ -72,16 +72,16 @@ export function LabelPrinter() {
               {metres(left)} of {formatLength(TAPE.width, units)} tape left
             </strong>
             <Button variant="contained" sx={{ minHeight: 48 }} disabled={labels.length === 0} onClick={print}>
-              {labels.length === 0 ? 'All are printed' : `Print ${counted(labels.length, 'label')}, ${metres(asked)}`}
+              {labels.length === 0 ? 'All printed' : `Print ${counted(labels.length, 'label')}, ${metres(asked)}`}
             </Button>
             {waiting.length > 0 && (
               <Button variant="outlined" sx={{ minHeight: 48 }} onClick={() => setFed([...fed], false)}>
-                Put a new roll in: {waiting.length} wait for it
+                New roll in – print the other {waiting.length}
               </Button>
             )}
             {printed.size > 0 && (
               <Button sx={{ minHeight: 48 }} onClick={() => setPrinted([...printed], false)}>
-                Print them again
+                Reprint
               </Button>
             )}
           </Box>

@@ -29,7 +29,7 @@ export function PieceHoles({ piece }: { piece: Piece }) {
             disabled={holesDone.filled >= filledHoles}
             onClick={() => apply('tick-holes', { id: piece.id, filled: holesDone.filled + 1 })}
           >
-            One more
+            One more filled
           </Button>
           <Button
             sx={{ minHeight: 48 }}

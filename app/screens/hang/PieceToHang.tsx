@@ -8,7 +8,7 @@ import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
 import { roomOf } from '../../../core/job/queries/places.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt, localTime } from '../../../core/job/site-time.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
@@ -39,8 +39,9 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
   const localise = useLocalise();
   const { piece, lastCoat, isDone, hung } = row;
   const { clocks } = problem;
-  const when = (minutes: number): string =>
-    formatMoment(localTime(clocks.t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
+  const when = (minutes: number): string => forecastAt(clocks.t0, minutes, job.site.timeZone, at);
+  const exactly = (minutes: number): string =>
+    formatMoment(localTime(clocks.t0, minutes, job.site.timeZone), 'dayTime');
   const lifting = liftingOf(job, clocks, piece, at);
   const step = hangingStep(job, piece);
   const isHung = step !== null && progressByTask(job.log).get(step.id)?.doneAt != null;
@@ -69,18 +70,19 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
         }}
       >
         <Box sx={{ minWidth: 0 }}>
-          <Section title="From when">
+          <Section title="Ready dates">
             <Sheet>
               {lastCoat === null ? (
                 <Typography sx={{ color: 'var(--ink-soft)' }}>
-                  Its dates come with its build-up and the plan.
+                  Dates appear once it has a build-up and a plan.
                 </Typography>
               ) : (
                 <>
                   <UseDates row={row} at={at} t0={clocks.t0} />
                   <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-                    Last coat {isDone ? 'put on' : 'planned for'} {when(lastCoat)}
-                    {hung && `; ${hung.isDone ? '' : 'to be '}${piece.comesOff ? 'hung' : 'refitted'} ${when(hung.at)}`}
+                    Last coat {isDone ? 'painted' : 'planned'} {exactly(lastCoat)}
+                    {hung &&
+                      `. ${piece.comesOff ? 'Hung' : 'Refitted'}${hung.isDone ? '' : ', as planned,'} ${exactly(hung.at)}`}
                     .
                   </Typography>
                 </>
@@ -91,7 +93,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
             </Sheet>
           </Section>
           {piece.hardware.length > 0 && (
-            <Section title="Its bag">
+            <Section title="Hardware bag">
               <Bag piece={piece} />
             </Section>
           )}
@@ -102,7 +104,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
           )}
         </Box>
         <Box sx={{ minWidth: 0 }}>
-          <Section title={piece.comesOff ? 'Hanging it' : 'Refitting it'}>
+          <Section title={piece.comesOff ? 'Hanging' : 'Refitting'}>
             <Sheet>
               <Box sx={{ display: 'grid', gap: 1.5 }}>
                 <Box sx={{ fontSize: 16 }}>
@@ -110,12 +112,12 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                   {piece.comesOff && (lifting.people === 2 ? ': two people' : ': one person')}
                   {lifting.people === 2 &&
                     (lifting.together
-                      ? `; two are there ${when(lifting.together.from)} until ${when(lifting.together.until).slice(-5)}`
-                      : '; this crew has no hour in which two are there')}
+                      ? `. Both on site ${exactly(lifting.together.from)}–${formatMoment(localTime(clocks.t0, lifting.together.until, job.site.timeZone), 'time')}`
+                      : '. Never two people on site at once')}
                   .
                 </Box>
                 {risks.length > 0 && (
-                  <Box component="ul" aria-label="What is risked" sx={{ display: 'grid', gap: 1 }}>
+                  <Box component="ul" aria-label="Risks" sx={{ display: 'grid', gap: 1 }}>
                     {risks.map((risk) => (
                       <li key={risk}>
                         <Caution>{capital(localise(risk))}</Caution>
@@ -126,7 +128,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                 {step && reading && (
                   <HangIt step={step} problem={problem} reading={reading} isHung={isHung} isRisky={risks.length > 0} />
                 )}
-                {step && !reading && <Box>Accept a plan first: then it can be stamped as hung.</Box>}
+                {step && !reading && <Box>Accept a plan to log hanging.</Box>}
               </Box>
             </Sheet>
           </Section>

@@ -1,16 +1,14 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { USES, type Readiness } from '../../../core/hanging/readiness.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt } from '../../../core/job/site-time.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { USE_WORDS } from './use-words.ts';
 
-/** From when a piece may be handled, hung, closed, washed and used hard, in a row. */
+/** From when a piece may be handled, hung, closed, washed and used in full, in a row. */
 export function UseDates({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
   const job = useJob();
   const { piece, from } = row;
   const uses = USES.filter((use) => from[use] !== null && (use !== 'rehang' || piece.comesOff));
-  const timeOf = (minutes: number) => localTime(t0, Math.ceil(minutes), job.site.timeZone);
   return (
     <Box
       component="dl"
@@ -42,14 +40,7 @@ export function UseDates({ row, at, t0 }: { row: Readiness; at: number; t0: stri
               {USE_WORDS[use]}
             </Box>
             <Box component="dd" sx={{ m: 0, fontSize: 13.5, color: isPast ? 'var(--ready)' : 'var(--ink-soft)' }}>
-              {isPast ? (
-                'now'
-              ) : (
-                <>
-                  <span style={{ whiteSpace: 'nowrap' }}>{formatMoment(timeOf(minutes), 'day')},</span>{' '}
-                  <span style={{ display: 'block' }}>{formatMoment(timeOf(minutes), 'time')}</span>
-                </>
-              )}
+              {isPast ? 'now' : forecastAt(t0, minutes, job.site.timeZone, at)}
             </Box>
           </Box>
         );

@@ -7,7 +7,7 @@ export const USE_WORDS: Readonly<Record<Use, string>> = {
   rehang: 'hang',
   close: 'close',
   wash: 'wash',
-  full: 'use hard',
+  full: 'full use',
 };
 
 /** What a piece is ready for next, and from when; null where it is ready for everything, or nothing is known. */

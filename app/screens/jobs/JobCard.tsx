@@ -119,9 +119,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         {job.pieces.slice(0, 24).map((piece) => (
           <PieceThumb key={piece.id} piece={piece} fill={colourOf(piece.groupId)} mmPerPixel={29} />
         ))}
-        {job.pieces.length === 0 && (
-          <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>
-        )}
+        {job.pieces.length === 0 && <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 'auto', fontSize: 14 }}>
         <Vial reading={completeness(progress.share)} words={`${stage?.name ?? ''}: ${progress.words}`} />

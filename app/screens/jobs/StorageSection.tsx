@@ -40,8 +40,7 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
         <Typography>
           {at === null ? 'No backup yet.' : `Last backup ${sinceWords(at)}, checked.`}{' '}
           {at !== null && isBehind && 'Newer work isn’t backed up.'}
-          {at !== null && !isBehind && 'Up to date.'}{' '}
-          {last?.folder && `Backups go to the folder ${last.folder.name}.`}
+          {at !== null && !isBehind && 'Up to date.'} {last?.folder && `Backups go to the folder ${last.folder.name}.`}
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', mt: 0.5 }}>
           {room === null

@@ -27,7 +27,9 @@ export function useImporting(kept: readonly StoredJob[]): Importing {
   const openDay = async (text: string): Promise<void> => {
     const read = readShared(text);
     if (!read.ok || read.value.kind !== 'day') {
-      setImportFault(read.ok ? 'This is a log from another device. Open its job, then Today › Two devices.' : read.message);
+      setImportFault(
+        read.ok ? 'This is a log from another device. Open its job, then Today › Two devices.' : read.message,
+      );
       return;
     }
     const { job } = read.value;

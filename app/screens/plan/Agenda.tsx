@@ -77,7 +77,7 @@ function DayOffButton({ date, there }: { date: string; there: readonly Painter[]
             {painter.name} is off
           </MenuItem>
         ))}
-        <MenuItem onClick={() => give(there)}>Nobody works</MenuItem>
+        <MenuItem onClick={() => give(there)}>Day off</MenuItem>
       </Menu>
     </>
   );
@@ -129,9 +129,9 @@ export function Agenda({
               <Button
                 size="small"
                 startIcon={<SheetIcon />}
-                onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day })}
+                onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'day-sheet', day })}
               >
-                Run sheet
+                Day sheet
               </Button>
               {day > today && (
                 <DayOffButton
@@ -154,7 +154,7 @@ export function Agenda({
                         sx={{ display: 'grid', gridTemplateColumns: '104px 1fr', py: 0.35 }}
                       >
                         <ButtonBase
-                          aria-label={`Why not earlier: ${timesOf(run)} ${localise(run.words)}: ${run.where}`}
+                          aria-label={`Why not earlier? ${timesOf(run)} ${localise(run.words)}: ${run.where}`}
                           sx={{
                             color: 'var(--ink-soft)',
                             justifyContent: 'start',

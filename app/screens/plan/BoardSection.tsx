@@ -6,12 +6,12 @@ import { Board } from './board/Board.tsx';
 import { JourneyPanel, RunPanel } from './RunPanel.tsx';
 import type { PlanScreen } from './use-plan-screen.ts';
 
-/** The board, with the piece that is followed and the run that is looked at. */
+/** Board, with the piece that is followed and the run that is looked at. */
 export function BoardSection({ screen, reading }: { screen: PlanScreen; reading: PlanReading }) {
   const job = useJob();
   const { problem, pins, chosen, moving, run, followed, setFollowed, chooseRun, pin, unpin, setAsked } = screen;
   return (
-    <Section title="The board">
+    <Section title="Board">
       <Board
         reading={reading}
         problem={problem}

@@ -6,10 +6,10 @@ import { taskWords } from '../../../core/planning/reading/task-words.ts';
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 
 const BECAUSE: Readonly<Record<Exclude<BrokenPin['because'], 'done'>, string>> = {
-  gone: 'it is not to be done any more',
+  gone: 'no longer needed',
   past: 'its time has passed',
-  hands: 'it takes other hands than it was pinned to',
-  hours: 'nobody whom it was pinned to works then, or long enough',
+  hands: 'it needs a different painter',
+  hours: 'the painter isn’t in then, or not for long enough',
 };
 
 /** Pins that can't hold any more, and why; what they said is planned as if they were not there. */
@@ -25,10 +25,10 @@ export function BrokenPins({ problem }: { problem: JobProblem }) {
       severity="warning"
       sx={{ mb: 2 }}
       action={
-        <Button onClick={() => apply('unpin-tasks', { taskIds: told.map(({ taskId }) => taskId) })}>Unpin them</Button>
+        <Button onClick={() => apply('unpin-tasks', { taskIds: told.map(({ taskId }) => taskId) })}>Unpin</Button>
       }
     >
-      <strong>{told.length === 1 ? 'A pin no longer holds:' : `${told.length} pins no longer hold:`}</strong>
+      <strong>{told.length === 1 ? 'A pin no longer works:' : `${told.length} pins no longer work:`}</strong>
       <ul>
         {told.slice(0, 6).map(({ taskId, words }) => (
           <li key={taskId}>{words}</li>

@@ -28,19 +28,19 @@ export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
       aria-label="A calmer plan"
       sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 2.5 }}
     >
-      <span>Fewer set-ups, if it ends at most</span>
+      <span>Fewer set-ups, if the finish is</span>
       <ChoiceField
         size="small"
         value={laterBy}
         disabled={calmer.isSearching}
-        slotProps={{ htmlInput: { 'aria-label': 'Ends at most' } }}
+        slotProps={{ htmlInput: { 'aria-label': 'Latest finish' } }}
         choices={LATER.map(({ minutes, words: name }) => ({ value: minutes, words: name }))}
         onChange={setLaterBy}
       />
       {calmer.isSearching ? (
-        <Button onClick={calmer.cancel}>{calmer.draft ? 'Calm enough' : 'Stop looking'}</Button>
+        <Button onClick={calmer.cancel}>{calmer.draft ? 'Stop here' : 'Stop'}</Button>
       ) : (
-        <Button onClick={() => onLook(laterBy)}>Look for one</Button>
+        <Button onClick={() => onLook(laterBy)}>Find one</Button>
       )}
       <span role="status">
         {calmer.isSearching && 'Looking for a calmer plan…'}

@@ -1,9 +1,8 @@
 import { counted } from '../../../core/units/sentence.ts';
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { localTime } from '../../../core/job/site-time.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import type { Candidate, CandidateId } from './candidates.ts';
 
 interface CandidateBarProps {
@@ -16,6 +15,7 @@ interface CandidateBarProps {
 /** The plans that there are to choose from, side by side; the one that is marked is shown below. */
 export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarProps) {
   const job = useJob();
+  const now = useNow();
   if (candidates.length < 2) return null;
   const first = Math.min(...candidates.map(({ plan }) => plan.finish));
   return (
@@ -47,13 +47,13 @@ export function CandidateBar({ candidates, chosen, t0, onChoose }: CandidateBarP
           >
             <Box sx={{ fontWeight: 700 }}>{title}</Box>
             <Box>
-              {formatMoment(localTime(t0, plan.finish, job.site.timeZone), 'dayTime')}
+              {forecastAt(t0, plan.finish, job.site.timeZone, minutesSince(t0, now, job.site.timeZone))}
               {plan.finish === first && candidates.some((other) => other.plan.finish > first) && ' · earliest'}
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
               {price ||
                 (changes === null
-                  ? id === 'accepted' && 'what is worked by'
+                  ? id === 'accepted' && 'current plan'
                   : `${counted(changes.moved.length, 'step moves', 'steps move')}, ${changes.setups[1]} set-ups, ${changes.painterDays[1]} painter-days`)}
             </Box>
           </ButtonBase>

@@ -61,12 +61,12 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
         <Box sx={{ flex: '1 1 300px' }}>
           <Consequences changes={changes} t0={t0} besides={[]} />
         </Box>
-        {canTakeUp(before) && <Button onClick={() => onTakeUp(before)}>Go back to that plan</Button>}
+        {canTakeUp(before) && <Button onClick={() => onTakeUp(before)}>Restore that plan</Button>}
       </Box>
       {changes.pieces.length > 0 && (
         <Box
           component="ul"
-          aria-label="Pieces that are finished at another time"
+          aria-label="Pieces with a new finish time"
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, mb: 1.5, fontSize: 14 }}
         >
           {changes.pieces.slice(0, showsAll ? undefined : FEW).map(({ piece, from, to }) => (
@@ -79,7 +79,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
       )}
       {rows.length > 0 && (
         <ListTable>
-          <TableHead columns={['What', 'Was', 'Is', 'By']} />
+          <TableHead columns={['Step', 'Before', 'After', 'Change']} />
           <tbody>
             {rows.map(({ taskId, from, to, handed }) => (
               <tr key={taskId}>
@@ -90,7 +90,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
                   {to === from
                     ? 'same time'
                     : `${formatDuration(Math.abs(to - from))} ${to > from ? 'later' : 'earlier'}`}
-                  {handed && ', other hands'}
+                  {handed && ', other painter'}
                 </td>
               </tr>
             ))}
@@ -102,7 +102,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
           {showsAll ? 'Show fewer' : `Show all ${changes.moved.length}`}
         </Button>
       )}
-      {changes.moved.length === 0 && <Typography>Nothing stands at another time or in other hands.</Typography>}
+      {changes.moved.length === 0 && <Typography>No changes.</Typography>}
     </Sheet>
   );
 }

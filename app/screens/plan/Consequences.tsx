@@ -24,14 +24,14 @@ export function Consequences({
   const costs = [
     told(changes.painterDays, 'painter-day'),
     told(changes.setups, 'set-up'),
-    told(changes.late, 'coat to abrade again', 'coats to abrade again'),
+    told(changes.late, 'coat to sand again', 'coats to sand again'),
   ].filter(Boolean);
   return (
     <Box component="span">
       {others === 0 ? 'Nothing else moves' : `${others} other ${others === 1 ? 'step moves' : 'steps move'}`}
       {', '}
       {after === before ? (
-        `the finish stays ${finish}`
+        `finish unchanged: ${finish}`
       ) : (
         <strong style={{ color: after > before ? 'var(--late)' : 'var(--ready)' }}>
           the finish comes {by} {after > before ? 'later' : 'earlier'}: {finish}

@@ -14,9 +14,11 @@ interface CrewHoursTableProps {
   from: number;
 }
 
-/** Hours of work, which no day of them has twenty-four. */
-const inHours = (minutes: number): string =>
-  `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+/** Hours of work, never days of 24: “13 h 20 min”. */
+const inHours = (minutes: number): string => {
+  const [hours, rest] = [Math.floor(Math.round(minutes) / 60), Math.round(minutes) % 60];
+  return [hours > 0 ? `${hours} h` : '', rest > 0 || hours === 0 ? `${rest} min` : ''].filter(Boolean).join(' ');
+};
 
 /** What everybody's hours go into from now on, and when somebody has nothing to do. */
 export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
@@ -24,7 +26,7 @@ export function CrewHoursTable({ problem, plan, from }: CrewHoursTableProps) {
   const rows = painterHours(job.crew, problem.clocks.days, plan, from);
   return (
     <ListTable>
-      <TableHead columns={['From now on', 'At work', 'Setting up and cleaning', 'Nothing to do', 'Most of it on']} />
+      <TableHead columns={['Painter', 'Painting', 'Set-up and cleaning', 'Idle', 'Most idle']} />
       <tbody>
         {rows.map(({ painter, working, settingUp, idle, worstDay }) => (
           <tr key={painter.id}>

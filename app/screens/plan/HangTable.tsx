@@ -1,11 +1,10 @@
 import { TableHead } from '../../parts/TableHead.tsx';
-import { formatMoment } from '../../../core/units/moments.ts';
 import { useMemo } from 'react';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 import { ListTable } from '../../parts/ListTable.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 
@@ -16,12 +15,13 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
     () => readinessOf(job, problem, reading.ends).filter((row) => row.lastCoat !== null),
     [job, problem, reading],
   );
+  const at = minutesSince(reading.t0, useNow(), job.site.timeZone);
   const when = (minutes: number | null | undefined): string =>
-    minutes == null ? '–' : formatMoment(localTime(reading.t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
+    minutes == null ? '–' : forecastAt(reading.t0, minutes, job.site.timeZone, at);
   return (
     <ListTable>
       <TableHead
-        columns={['Piece', 'Last coat', 'Handle from', 'Hang from', 'Hung, as planned', 'Close from', 'Wash from']}
+        columns={['Piece', 'Last coat', 'Handle from', 'Hang from', 'Planned to hang', 'Close from', 'Wash from']}
       />
       <tbody>
         {rows.map((row) => (

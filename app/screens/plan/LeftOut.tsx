@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { noPlaceWords } from '../../../core/planning/reading/no-place-words.ts';
-import { stepWords } from '../../../core/steps/step-words.ts';
+import { stepPhrase } from '../../../core/steps/step-words.ts';
 import { tooLongWords } from '../../../core/planning/reading/too-long-words.ts';
 import { useJob } from '../../open-job/use-job.ts';
 
@@ -12,11 +12,11 @@ export function LeftOut({ problem: { tooLong, noPlace, problem } }: { problem: J
   const isOut = tooLong.length > 0 || noPlace.some(({ isLate }) => !isLate);
   return (
     <Alert severity="warning" sx={{ mb: 2 }}>
-      <strong>{isOut ? 'Not in the plan:' : 'Not in time:'}</strong>
+      <strong>{isOut ? 'Left out:' : 'Not in time:'}</strong>
       <ul>
         {tooLong.map((each) => (
           <li key={each.step.id}>
-            {each.step.piece.mark}, {stepWords(each.step).toLowerCase()}: {tooLongWords(each, problem.t0, timeZone)}
+            {each.step.piece.mark}, {stepPhrase(each.step)}: {tooLongWords(each, problem.t0, timeZone)}
           </li>
         ))}
         {noPlace.map((each) => (

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { marksInWords } from '../../../core/job/marks.ts';
@@ -22,14 +23,12 @@ export function NightOpenings({ reading }: { reading: PlanReading }) {
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" size="small" onClick={standIn}>
-          Stand-ins close them
+          Use temporary doors
         </Button>
       }
     >
-      {marksInWords(open.map(({ piece }) => piece.mark))}: the opening must close at night, and there is a day on which
-      the piece can’t be handled before the evening. It is away for up to {longest.nights}{' '}
-      {longest.nights === 1 ? 'night' : 'nights'} ({longest.piece.mark}): have boards or a stand-in door there, warm the
-      place where it dries, or paint it where it hangs.
+      {marksInWords(open.map(({ piece }) => piece.mark))} won’t be back by nightfall ({longest.piece.mark} is off up to{' '}
+      {counted(longest.nights, 'night')}). Fit temporary doors or boards, warm the drying room, or paint in place.
     </Alert>
   );
 }

@@ -27,7 +27,7 @@ function readHours(typed: string): Outcome<Hours> {
   const hours: Hours = [];
   for (const span of spans) {
     const match = /^(\d{1,2})(?::(\d{2}))?\s*[-–]\s*(\d{1,2})(?::(\d{2}))?$/.exec(span);
-    if (!match) return refused(`“${span}” is not a span of hours. Write 8-12, 12:30-16:30.`);
+    if (!match) return refused(`Can’t read “${span}”. Type hours, e.g. 8-12, 12:30-16:30.`);
     const time = (hour = '', minute = '00'): string => `${hour.padStart(2, '0')}:${minute}`;
     hours.push({ from: time(match[1], match[2]), until: time(match[3], match[4]) });
   }
@@ -102,23 +102,20 @@ function DaysThere({ painter, state }: { painter: Painter; state: (facts: Partia
   return (
     <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))' }}>
       <DatePicker
-        label="With us from"
+        label="On the job from"
         value={dayOf(from)}
-        format="dd.MM.yyyy"
         onAccept={(day) => limit('from', day)}
         slotProps={field('from')}
       />
       <DatePicker
-        label="With us until"
+        label="On the job until"
         value={dayOf(until)}
-        format="dd.MM.yyyy"
         onAccept={(day) => limit('until', day)}
         slotProps={field('until')}
       />
       <DatePicker
-        label="A day off"
+        label="Day off"
         value={null}
-        format="dd.MM.yyyy"
         onAccept={(day) =>
           day?.isValid && apply('give-day-off', { painterIds: [id], date: day.toISODate() ?? '', comes: false })
         }

@@ -7,8 +7,7 @@ import { RunSheetView } from './RunSheetView.tsx';
 import { usePlanScreen } from './use-plan-screen.ts';
 import { PlanNotices } from './PlanNotices.tsx';
 import { PlanHead } from './PlanHead.tsx';
-import { BoardSection } from './BoardSection.tsx';
-import { PlanQuestions } from './PlanQuestions.tsx';
+import { PlanViews } from './PlanViews.tsx';
 import { LeftOut } from './LeftOut.tsx';
 
 /** The days of the job: solved, verified, and shown as painters' runs above the rack. */
@@ -18,7 +17,8 @@ export default function Plan() {
   const screen = usePlanScreen();
   const { problem, reading } = screen;
   const plannable = problem.steps.size > 0;
-  if (view === 'run-sheet' && reading) return <RunSheetView reading={reading} problem={problem} day={day} />;
+  if ((view === 'day-sheet' || view === 'run-sheet') && reading)
+    return <RunSheetView reading={reading} problem={problem} day={day} />;
   if (!plannable && problem.tooLong.length + problem.noPlace.length > 0) return <LeftOut problem={problem} />;
   if (!plannable) {
     const next = job.pieces.length === 0 ? 'walk' : 'build-up';
@@ -39,8 +39,7 @@ export default function Plan() {
     <Box>
       <PlanNotices screen={screen} />
       <PlanHead screen={screen} />
-      {reading && <BoardSection screen={screen} reading={reading} />}
-      <PlanQuestions screen={screen} />
+      <PlanViews screen={screen} />
     </Box>
   );
 }

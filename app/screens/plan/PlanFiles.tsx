@@ -21,19 +21,19 @@ export function PlanFiles({ reading, plan }: { reading: PlanReading; plan: Shown
         startIcon={<CalendarIcon />}
         onClick={() => download(`${job.name}.ics`, writePlanIcs(job, reading, now), 'text/calendar')}
       >
-        Calendar
+        Calendar (.ics)
       </Button>
       <Button
         startIcon={<ListIcon />}
         onClick={() => download(`${job.name} plan.csv`, writePlanCsv(job, reading), 'text/csv')}
       >
-        List
+        Spreadsheet (.csv)
       </Button>
       <Button
         startIcon={<ProblemIcon />}
         onClick={() => download(`${job.name} problem.json`, JSON.stringify(jobToProblem(job, now).problem, null, 1))}
       >
-        Plan problem
+        Planner input (.json)
       </Button>
       <Button
         startIcon={<SolutionIcon />}
@@ -42,7 +42,7 @@ export function PlanFiles({ reading, plan }: { reading: PlanReading; plan: Shown
           download(`${job.name} solution.json`, JSON.stringify(solution, null, 1));
         }}
       >
-        Its solution
+        Planner output (.json)
       </Button>
     </Box>
   );

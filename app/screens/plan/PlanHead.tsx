@@ -40,7 +40,7 @@ export function PlanHead({ screen }: { screen: PlanScreen }) {
           <LinearProgress aria-label="Planning" sx={{ flex: 1 }} />
           <span>{planner.draft ? 'Looking for a better plan…' : 'Planning…'}</span>
           <Button size="small" onClick={planner.cancel}>
-            {planner.draft ? 'Good enough' : 'Cancel'}
+            {planner.draft ? 'Stop here' : 'Cancel'}
           </Button>
         </Box>
       )}

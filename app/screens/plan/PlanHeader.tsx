@@ -7,7 +7,8 @@ import { useState } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { capital } from '../../../core/units/sentence.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { deadlineReading } from './deadline.ts';
 
@@ -25,7 +26,11 @@ interface PlanHeaderProps {
   onDiscard(): void;
 }
 
-/** When everything hangs, how good that is, and how it stands to the promised day. */
+/** How far apart two finishes are, in minutes: whole days where it is more than two. */
+const daysApart = (minutes: number): number =>
+  Math.abs(minutes) < 2 * 1440 ? Math.abs(minutes) : Math.round(Math.abs(minutes) / 1440) * 1440;
+
+/** When everything hangs, how good that date is, and how it compares with the promised day. */
 export function PlanHeader({
   plan,
   reading,
@@ -38,6 +43,7 @@ export function PlanHeader({
   onDiscard,
 }: PlanHeaderProps) {
   const job = useJob();
+  const localise = useLocalise();
   const [tellsWhy, setTellsWhy] = useState(false);
   const zone = job.site.timeZone;
   const finish = localTime(reading.t0, plan.finish, zone);
@@ -49,32 +55,28 @@ export function PlanHeader({
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 3, flexWrap: 'wrap', mb: 2.5 }}>
       <Box sx={{ flex: '1 1 320px' }}>
         <Typography variant="h2" component="p">
-          All pieces hang by{' '}
+          All hung by{' '}
           <Box component="span" sx={{ color: 'var(--bottle)', '[data-scheme=dark] &': { color: 'var(--vial)' } }}>
-            {formatMoment(finish, 'longDayTime')}
+            {formatMoment(finish, 'day')}
           </Box>
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          {plan.status === 'optimal' ? 'Proved earliest.' : `Earliest possible ${formatMoment(bound, 'day')}.`}{' '}
+          {plan.status === 'optimal' ? 'Earliest possible finish.' : `Earliest possible ${formatMoment(bound, 'day')}.`}{' '}
           {because && (
             <Link component="button" type="button" aria-expanded={tellsWhy} onClick={() => setTellsWhy(!tellsWhy)}>
               Why?
             </Link>
           )}{' '}
-          {isDraft ? 'Not accepted yet.' : plan.reason && `(${plan.reason}.)`}
+          {isDraft && 'Not accepted yet.'}
         </Typography>
-        {tellsWhy && (
-          <Typography sx={{ fontSize: 14, mt: 0.5 }}>
-            No plan can finish before {formatMoment(bound, 'dayTime')}, because {because}.
-          </Typography>
-        )}
+        {tellsWhy && <Typography sx={{ fontSize: 14, mt: 0.5 }}>{localise(capital(because))}.</Typography>}
       </Box>
       {deadline && due !== null && (
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
           <Vial size="wide" reading={deadline.reading} words={deadline.words} />
           <Box>
             <Box sx={{ fontWeight: 700 }}>
-              {formatDuration(Math.abs(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'too late'}
+              {formatDuration(daysApart(due - plan.finish))} {plan.finish <= due ? 'in hand' : 'late'}
             </Box>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
               promised {formatMoment(localTime(reading.t0, due, zone), 'day')}
@@ -84,14 +86,14 @@ export function PlanHeader({
       )}
       {isDraft ? (
         <Box sx={{ display: 'flex', gap: 1 }}>
-          {canDiscard && <Button onClick={onDiscard}>Put it away</Button>}
+          {canDiscard && <Button onClick={onDiscard}>Discard</Button>}
           <Button variant="contained" size="large" onClick={onAccept}>
             Accept this plan
           </Button>
         </Box>
       ) : (
         <Button variant="outlined" onClick={onReplan} disabled={isSearching}>
-          Replan from now
+          Replan
         </Button>
       )}
     </Box>

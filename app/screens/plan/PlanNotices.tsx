@@ -21,8 +21,8 @@ export function PlanNotices({ screen }: { screen: PlanScreen }) {
       <LiftedBar />
       {problem.unplanned.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          Not in the plan: {marksInWords(problem.unplanned.map((piece) => piece.mark))}. They have no build-up, or
-          nothing in scope.
+          Not planned: {marksInWords(problem.unplanned.map((piece) => piece.mark))}. No build-up chosen, or nothing to
+          paint.
         </Alert>
       )}
       <LeftOut problem={problem} />

@@ -26,7 +26,7 @@ export function PlanSettings() {
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { lg: '1fr 1fr' }, alignItems: 'start' }}>
       <Box sx={{ display: 'grid', gap: 2 }}>
         <DaysAndTurning />
-        <OrderAndLines />
+        <OrderAndCuttingIn />
         <Sheet>
           <Typography variant="h3" sx={{ mb: 1.5 }}>
             Places
@@ -93,7 +93,7 @@ export function PlanSettings() {
                 })
               }
             >
-              Another pair of hands
+              Add painter
             </Button>
           </Box>
         </Sheet>
@@ -119,17 +119,17 @@ export function PlanSettings() {
           ))}
         </Box>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-          Weather, heating, cold nights and what instruments say are stated under Air.
+          Set weather, heating, cold nights and readings in Conditions.
         </Typography>
       </Sheet>
     </Box>
   );
 }
 
-const LINES = { skill: 'by skill', tape: 'taped', freehand: 'cut in freehand' } as const;
+const LINES = { skill: 'by skill', tape: 'taped', freehand: 'freehand' } as const;
 
 /** The order of trades, how lines are kept, and whether an outside face takes all its coats in a day. */
-function OrderAndLines() {
+function OrderAndCuttingIn() {
   const job = useJob();
   const localise = useLocalise();
   const { apply } = useCommands();
@@ -150,7 +150,7 @@ function OrderAndLines() {
           onChange={(chosen) => apply('change-planning', { trades: chosen })}
         />
         <ChoiceField
-          label="Lines"
+          label="Cutting in"
           value={lines ?? 'skill'}
           choices={choicesOf(LINES)}
           onChange={(chosen) => apply('change-planning', { lines: chosen === 'skill' ? null : chosen })}
@@ -167,7 +167,7 @@ function OrderAndLines() {
       />
       {outsideInADay && (
         <Typography sx={{ fontSize: 14, color: 'var(--tacky)', fontWeight: 650 }}>
-          Risk: blisters, wrinkles and a soft film, most of all in sun.
+          Risk: blisters, wrinkles and a soft film, above all in sun.
         </Typography>
       )}
     </Sheet>
@@ -191,36 +191,34 @@ function DaysAndTurning() {
         <DatePicker
           label="First day"
           value={DateTime.fromISO(start)}
-          format="dd.MM.yyyy"
           onAccept={(value) => take('start', value)}
           slotProps={{ textField: { size: 'small' } }}
         />
         <DatePicker
-          label="Promised for"
+          label="Promised by"
           value={promised ? DateTime.fromISO(promised) : null}
-          format="dd.MM.yyyy"
           onAccept={(value) => take('promised', value)}
           slotProps={{ textField: { size: 'small' }, field: { clearable: true } }}
         />
       </Box>
-      <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 0.5 }}>Faces of a loose piece</Typography>
+      <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 0.5 }}>Loose pieces</Typography>
       <ToggleButtonGroup
         exclusive
         fullWidth
         size="small"
         value={turning}
-        aria-label="Faces of a loose piece"
+        aria-label="Loose pieces"
         onChange={(_event, chosen: Job['planning']['turning'] | null) =>
           chosen && apply('change-planning', { turning: chosen })
         }
       >
-        <ToggleButton value="one-face">back, dry, turn, front</ToggleButton>
-        <ToggleButton value="both-on-points">both in one pass, on points</ToggleButton>
+        <ToggleButton value="one-face">one face at a time</ToggleButton>
+        <ToggleButton value="both-on-points">both faces at once, on stands</ToggleButton>
       </ToggleButtonGroup>
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.75 }}>
         {turning === 'one-face'
-          ? 'Clean faces, no marks; every coat dries twice.'
-          : 'Half the waiting; the points leave small marks on the side that lies down.'}
+          ? 'Clean faces, no marks. Every coat dries twice.'
+          : 'Half the waiting. Stands leave small marks underneath.'}
       </Typography>
     </Sheet>
   );

@@ -8,10 +8,11 @@ import { useCallback, useMemo } from 'react';
 import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { JobProblem } from '../../../core/planning/drafting/job-to-problem.ts';
 import { chanceBy, finishBy, type Risk } from '../../../core/scheduling/chance/risk.ts';
-import { stepWords } from '../../../core/steps/step-words.ts';
+import { stepPhrase } from '../../../core/steps/step-words.ts';
 import type { AcceptedPlan } from '../../../core/job/document/plan-schema.ts';
 import { Chart, type Ink } from '../../drawing/Chart.tsx';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
+import { Fold } from '../../parts/Fold.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 import { riskChart } from './risk-chart.ts';
 import { useRisk } from './use-risk.ts';
@@ -33,25 +34,33 @@ export function RiskPanel({ problem, plan }: RiskPanelProps) {
   return (
     <Sheet>
       <Typography sx={{ mb: 1.5, maxWidth: 760 }}>
-        Plays this order of work 500 times with other hands and other air: the pace off by some 12 % on the whole and 25
-        % task by task, drying faster or slower by 15 % a day, in spells. Nobody begins before the plan says, and
-        everybody stays on for up to a quarter of an hour to finish. Supposed spreads, not measured ones.
+        Runs the plan 500 times with typical swings in pace and drying.
       </Typography>
       {risk === null && !isRunning && (
         <Button variant="outlined" onClick={run}>
-          Play it 500 times
+          Test the plan
         </Button>
       )}
       {isRunning && (
         <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
-          <LinearProgress aria-label="Playing the plan" sx={{ flex: 1 }} />
+          <LinearProgress aria-label="Testing the plan" sx={{ flex: 1 }} />
           <Button size="small" onClick={cancel}>
             Cancel
           </Button>
         </Box>
       )}
-      {failure !== null && <Alert severity="error">The runs failed: {failure}</Alert>}
+      {failure !== null && <Alert severity="error">Can’t test right now: {failure}</Alert>}
       {risk && <RiskReading risk={risk} problem={problem} plan={plan} />}
+      <Box sx={{ mt: 2 }}>
+        <Fold title="How it works" summary="spreads assumed, not measured">
+          <Box component="ul" sx={{ display: 'grid', gap: 0.5, fontSize: 14.5 }}>
+            <li>Pace: off by about 12% overall, and 25% from task to task.</li>
+            <li>Drying: about 15% faster or slower from day to day, in spells.</li>
+            <li>Work never starts before the plan says.</li>
+            <li>Each painter stays on up to 15 min to finish a task.</li>
+          </Box>
+        </Fold>
+      </Box>
     </Sheet>
   );
 }
@@ -87,7 +96,7 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
     [days, safe, due],
   );
   const words = (tick: number): string =>
-    tick === Infinity ? 'not within the days of the plan' : formatMoment(localTime(plan.t0, tick, timeZone), 'longDay');
+    tick === Infinity ? 'not within this plan' : formatMoment(localTime(plan.t0, tick, timeZone), 'longDay');
   return (
     <Box>
       <Box
@@ -104,29 +113,29 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
         }}
       >
         <div>
-          <dt>Promise at 80 %</dt>
+          <dt>Safe to promise (80%)</dt>
           <dd>{words(safe)}</dd>
         </div>
         <div>
-          <dt>Even chances</dt>
+          <dt>50:50</dt>
           <dd>{words(finishBy(risk, 0.5))}</dd>
         </div>
         {due !== null && (
           <div>
-            <dt>By the promised day</dt>
-            <dd>{Math.round(chanceBy(risk, due) * 100)} % of the runs</dd>
+            <dt>Chance of the promised day</dt>
+            <dd>{Math.round(chanceBy(risk, due) * 100)}%</dd>
           </div>
         )}
         <div>
-          <dt>By the planned day</dt>
-          <dd>{Math.round(chanceBy(risk, (Math.floor(plan.finish / 1440) + 1) * 1440) * 100)} % of the runs</dd>
+          <dt>Chance of the planned day</dt>
+          <dd>{Math.round(chanceBy(risk, (Math.floor(plan.finish / 1440) + 1) * 1440) * 100)}%</dd>
         </div>
       </Box>
-      <Chart label="Chance that everything is done, day by day" height={240} option={option} />
+      <Chart label="Chance that all is done, day by day" height={240} option={option} />
       <Typography variant="h3" sx={{ mt: 2, mb: 0.5 }}>
-        Waits that decide most often
+        Drying waits most likely to hold you up
       </Typography>
-      <Box component="ol" aria-label="Waits that decide most often" sx={{ fontSize: 14.5 }}>
+      <Box component="ol" aria-label="Drying waits most likely to hold you up" sx={{ fontSize: 14.5 }}>
         {risk.decisive.slice(0, SHOWN_WAITS).map(({ from, to, share }) => {
           const [before, after] = [from, to].map((id) => problem.steps.get(id.replace(/\/touch-dry$/, '')));
           return (
@@ -135,11 +144,10 @@ function RiskReading({ risk, problem, plan }: RiskPanelProps & { risk: Risk }) {
               key={`${from}>${to}`}
               sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', py: 0.4 }}
             >
-              <strong>{Math.round(share * 100)} %</strong>
+              <strong>{Math.round(share * 100)}%</strong>
               <span>
-                {before && <strong>{before.piece.mark}</strong>}{' '}
-                {localise(before ? stepWords(before).toLowerCase() : from)}, until{' '}
-                {localise(after ? stepWords(after).toLowerCase() : to)}
+                {before && <strong>{before.piece.mark}</strong>} {localise(before ? stepPhrase(before) : from)}, until{' '}
+                {localise(after ? stepPhrase(after) : to)}
               </span>
             </Box>
           );

@@ -1,3 +1,4 @@
+import { goTo } from '../../device/route.ts';
 import { formatMoment, type MomentStyle } from '../../../core/units/moments.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -56,7 +57,7 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
           <Typography sx={{ color: 'var(--ink-soft)' }}>
             {when(run.start, 'longDayTime')}–{when(run.end, 'time')}
             {names.length > 0 && `, ${names.join(' and ')}`}
-            {run.setupMinutes > 0 && `, after ${formatDuration(run.setupMinutes)} of setting up`}
+            {run.setupMinutes > 0 && `, after ${formatDuration(run.setupMinutes)} set-up`}
             {isPinned && ', pinned'}
           </Typography>
         </Box>
@@ -68,18 +69,19 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
               aria-pressed={isPinned}
               onClick={() => (isPinned ? onUnpin(taskIds) : onPin(pinsOf(run, reading, zone)))}
             >
-              {isPinned ? 'Unpin it' : 'Pin it there'}
+              {isPinned ? 'Unpin' : 'Pin'}
             </Button>
             <Button variant="outlined" aria-expanded={movesIt} onClick={() => setMovesIt(!movesIt)}>
-              Move it…
+              Move…
             </Button>
           </>
         )}
+        <Button onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'why' })}>Why not earlier?</Button>
         <Button onClick={onClose}>Close</Button>
       </Box>
       <Box
         component="ul"
-        aria-label="Pieces of this run"
+        aria-label="Pieces in this job"
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, maxHeight: 92, overflowY: 'auto' }}
         tabIndex={0}
       >
@@ -129,7 +131,7 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
   return (
     <Box
       component="form"
-      aria-label="Move the run"
+      aria-label="Move the job"
       onSubmit={(event) => {
         event.preventDefault();
         look();
@@ -143,12 +145,11 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
         ampm={false}
         timeSteps={{ minutes: 5 }}
         timezone={zone}
-        format="dd.MM.yyyy HH:mm"
         slotProps={{ textField: { size: 'small' } }}
       />
       {!isForTwo && job.crew.length > 1 && (
         <ChoiceField
-          label="Who"
+          label="Painter"
           value={painter}
           sx={{ minWidth: 170 }}
           choices={job.crew.map(({ id, name }) => ({ value: id, words: name }))}
@@ -156,11 +157,11 @@ function MoveForm({ run, reading, moving }: Pick<RunPanelProps, 'run' | 'reading
         />
       )}
       <Button type="submit" variant="outlined">
-        What would it change?
+        Check effect
       </Button>
       {canLand && (
         <Button variant="contained" onClick={moving.drop}>
-          Move it there
+          Move
         </Button>
       )}
     </Box>
@@ -178,7 +179,7 @@ function AimWords({ aim, t0, onPutBack }: { aim: Aim; t0: string; onPutBack(): v
   return (
     <Box
       role="status"
-      aria-label="What moving it would change"
+      aria-label="Effect of the move"
       sx={{
         mt: 1.5,
         px: 1.5,
@@ -196,15 +197,15 @@ function AimWords({ aim, t0, onPutBack }: { aim: Aim; t0: string; onPutBack(): v
           {when}, {who.join(' and ')}.
         </strong>{' '}
         {refused !== null ? (
-          <>It can’t go there. {localise(refused)}</>
+          <>Can’t go there. {localise(refused)}</>
         ) : aim.moved && 'plan' in aim.moved ? (
           <Consequences changes={aim.moved.changes} t0={t0} besides={aim.taskIds} />
         ) : (
-          'Looking what it changes…'
+          'Checking…'
         )}
       </Box>
       <Button size="small" onClick={onPutBack}>
-        {refused === null ? 'Leave it where it is' : 'All right'}
+        {refused === null ? 'Cancel' : 'OK'}
       </Button>
     </Box>
   );
@@ -236,7 +237,8 @@ export function JourneyPanel({
         <Typography variant="h3" sx={{ flex: 1 }}>
           The way of {piece.mark}
         </Typography>
-        <Button onClick={onClose}>Stop following</Button>
+        <Button onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'why' })}>Why not earlier?</Button>
+        <Button onClick={onClose}>Close</Button>
       </Box>
       <Box
         component="ol"

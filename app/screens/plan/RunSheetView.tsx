@@ -18,7 +18,7 @@ import { formatDuration, VOLUME } from '../../../core/units/measures.ts';
 import { ChevronIcon, PrintIcon } from '../../drawing/icons.tsx';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
-import { WETNESS_WORDS } from '../../drawing/wetness.tsx';
+import { WETNESS_SHORT } from '../../drawing/wetness.tsx';
 
 interface RunSheetViewProps {
   reading: PlanReading;
@@ -46,13 +46,13 @@ export function RunSheetView({ reading, problem, day }: RunSheetViewProps) {
           value={days.includes(date) ? date : ''}
           sx={{ minWidth: 240 }}
           choices={days.map((worked) => ({ value: worked, words: formatMoment(worked, 'longDay') }))}
-          onChange={(chosen) => goTo({ stage: 'plan', jobId: job.id, view: 'run-sheet', day: chosen }, 'replace')}
+          onChange={(chosen) => goTo({ stage: 'plan', jobId: job.id, view: 'day-sheet', day: chosen }, 'replace')}
         />
         <Button variant="contained" startIcon={<PrintIcon />} onClick={() => window.print()}>
           Print
         </Button>
       </Box>
-      {sheets.length === 0 && <Typography>Nobody has work on {formatMoment(date, 'longDay')}.</Typography>}
+      {sheets.length === 0 && <Typography>No work on {formatMoment(date, 'longDay')}.</Typography>}
       {sheets.map((sheet) => (
         <PaperSheet key={sheet.painter.id} sheet={sheet} t0={reading.t0} />
       ))}
@@ -70,7 +70,7 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
   return (
     <Box
       component="article"
-      aria-label={`Run sheet of ${sheet.painter.name}`}
+      aria-label={`Day sheet for ${sheet.painter.name}`}
       sx={{
         background: '#fff',
         color: '#000',
@@ -100,27 +100,27 @@ function PaperSheet({ sheet, t0 }: { sheet: RunSheet; t0: string }) {
           {job.name} · {hours}
         </span>
       </Box>
-      <Box component="ol" aria-label="Batches of the day">
+      <Box component="ol" aria-label="Today’s batches">
         {sheet.batches.map((batch) => (
           <BatchRow key={batch.start} batch={batch} clock={clock} t0={t0} />
         ))}
       </Box>
       {sheet.leave.length > 0 && (
-        <Note title="Leave alone when you go">
+        <Note title="Don’t touch – still wet">
           {sheet.leave
             .map(
               ({ mark, state, until }) =>
-                `${mark} (${WETNESS_WORDS[state].split(':')[0] ?? ''} until ${formatMoment(localTime(t0, Math.ceil(until), zone), 'weekdayTime')})`,
+                `${mark} (${WETNESS_SHORT[state]} until ${formatMoment(localTime(t0, Math.ceil(until), zone), 'weekdayTime')})`,
             )
             .join(', ')}
         </Note>
       )}
       {sheet.hazards.length > 0 && (
-        <Note title="Take care">
+        <Note title="Safety">
           {sheet.hazards
             .map(({ name, mask, gloves, air }) => localise(`${name}: ${[mask, gloves, air].filter(Boolean).join(' ')}`))
             .join(' ')}{' '}
-          The safety data sheets and local rules come first.
+          Safety data sheets and local rules come first.
         </Note>
       )}
     </Box>

@@ -37,9 +37,8 @@ export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish
     <Sheet>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
         <DatePicker
-          label="To be done by"
+          label="Finish by"
           value={asked}
-          format="dd.MM.yyyy"
           onAccept={(value) => value?.isValid && setDay(value)}
           slotProps={{ textField: { size: 'small' } }}
         />
@@ -53,27 +52,27 @@ export function SpeedUpPanel({ plan }: { plan: Pick<AcceptedPlan, 't0' | 'finish
             })
           }
         >
-          What would it take?
+          Find ways
         </Button>
         <span style={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          As it is: {formatMoment(finish, 'longDayTime')}. Every change is planned anew and verified.
+          Now: {formatMoment(finish, 'day')}. Each change is fully replanned.
         </span>
       </Box>
       {isRunning && (
         <Box role="status" sx={{ display: 'flex', alignItems: 'center', gap: 2 }}>
           <LinearProgress aria-label="Trying changes" sx={{ flex: 1 }} />
           <Button size="small" onClick={cancel}>
-            Enough
+            Stop
           </Button>
         </Box>
       )}
-      {failure !== null && <Alert severity="error">The search failed: {failure}</Alert>}
+      {failure !== null && <Alert severity="error">Can’t search right now: {failure}</Alert>}
       {estimate !== '' && (
         <p style={{ margin: '8px 0' }}>
-          <strong>Estimated, not planned:</strong> {estimate}
+          <strong>Estimated:</strong> {estimate}
         </p>
       )}
-      <Box component="ol" aria-label="What it would take">
+      <Box component="ol" aria-label="Ways to finish sooner">
         {bought.map((entry) => (
           <Offer key={entry.changes.join()} bought={entry} plan={plan} onTake={isRunning ? null : take} />
         ))}
@@ -96,10 +95,10 @@ function Offer({ bought, plan, onTake }: OfferProps) {
   const { finish, meets } = bought;
   const day =
     finish === null
-      ? 'no plan was found'
+      ? 'no plan possible'
       : finish >= plan.finish
-        ? 'nothing earlier was found'
-        : formatMoment(localTime(plan.t0, finish, job.site.timeZone), 'longDayTime');
+        ? 'no earlier finish found'
+        : formatMoment(localTime(plan.t0, finish, job.site.timeZone), 'day');
   return (
     <Box
       component="li"
@@ -124,12 +123,12 @@ function Offer({ bought, plan, onTake }: OfferProps) {
           color: meets ? '#18292b' : 'var(--ink-soft)',
         }}
       >
-        {meets ? 'in time' : 'too late'}
+        {meets ? 'in time' : 'late'}
       </Box>
       <strong>{capital(listed(changes.map((change) => change.words(job))))}</strong>
       <span style={{ color: meets ? 'var(--ink)' : 'var(--ink-soft)' }}>{day}</span>
       <Button size="small" disabled={onTake === null || finish === null} onClick={() => onTake?.(bought)}>
-        Take it
+        Apply
       </Button>
     </Box>
   );

@@ -28,12 +28,12 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" onClick={() => goTo({ stage: 'conditions', jobId: job.id, view: 'outside' })}>
-          Its hours
+          See hours
         </Button>
       }
     >
       <strong>The weather is against {against.length === 1 ? 'one coat' : `${against.length} coats`} outside.</strong>{' '}
-      The forecast has changed since this was planned. Plan anew: coats then keep to their paintable hours.
+      The forecast has changed. Replan to move them to a dry spell.
       <ul>
         {against.slice(0, SHOWN).map(({ step, start, hindrance }) => (
           <li key={step.id}>
@@ -42,7 +42,7 @@ export function WeatherBar({ problem, reading }: { problem: JobProblem; reading:
           </li>
         ))}
       </ul>
-      {against.length > SHOWN && `And ${against.length - SHOWN} more.`}
+      {against.length > SHOWN && `and ${against.length - SHOWN} more`}
     </Alert>
   );
 }

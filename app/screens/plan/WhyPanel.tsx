@@ -26,10 +26,10 @@ interface WhyPanelProps {
 
 /** How links are marked: what dries, whose hands, which place. */
 const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = {
-  wait: { word: 'dries', colour: 'var(--tacky)' },
-  hands: { word: 'hands', colour: 'var(--ink)' },
+  wait: { word: 'drying', colour: 'var(--tacky)' },
+  hands: { word: 'painter', colour: 'var(--ink)' },
   setup: { word: 'set-up', colour: 'var(--ink-soft)' },
-  place: { word: 'place', colour: 'var(--late)' },
+  place: { word: 'space', colour: 'var(--late)' },
   earliest: { word: 'start', colour: 'var(--vial)' },
   order: { word: 'order', colour: 'var(--ink-soft)' },
 };
@@ -49,7 +49,7 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const untilWords = ({ until, start }: ChainBatch): string => {
     if (until === null) return '';
     // Instruments may have said something else since it was planned.
-    return until > start + 1 ? ` By what is known now, until ${when(until)}.` : ` Until ${when(until)}.`;
+    return until > start + 1 ? ` Now expected to end ${when(until)}.` : ` Until ${when(until)}.`;
   };
   return (
     <Sheet>
@@ -59,7 +59,7 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
         </Typography>
         {onClose && (
           <Button size="small" onClick={onClose}>
-            Back to the finish
+            Back
           </Button>
         )}
       </Box>

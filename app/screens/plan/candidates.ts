@@ -26,10 +26,10 @@ export interface Candidate {
 }
 
 const TITLES: Readonly<Record<CandidateId, string>> = {
-  accepted: 'The accepted plan',
-  moved: 'Moved by hand',
-  near: 'As little moved as need be',
-  anew: 'Planned anew',
+  accepted: 'Current plan',
+  moved: 'Your change',
+  near: 'Fewest changes',
+  anew: 'Fresh plan',
   calmer: 'Calmer',
 };
 
@@ -76,20 +76,20 @@ export function candidatesOf(job: PlannedJob, { byHand, near, anew, calmer }: Ma
   const isAccepted = plan?.fingerprint === fingerprint;
   const found: Candidate[] = [];
   if (plan && isAccepted) {
-    const own = { plan, problem: plan, pins, because: plan.because, reason: 'Accept the plan again', price: '' };
+    const own = { plan, problem: plan, pins, because: plan.because, reason: 'Kept the plan', price: '' };
     found.push(candidateOf('accepted', own, before));
   }
   if (byHand?.fingerprint === fingerprint) {
     found.push(candidateOf('moved', { ...byHand, because: '', price: '' }, before));
   }
   if (near?.fingerprint === fingerprint) {
-    const reason = 'Replanned, as little moved as need be';
+    const reason = 'Replanned with fewest changes';
     const candidate = candidateOf('near', { ...near, pins, reason, price: '' }, before);
     // Where nothing has to move, it is the accepted plan again.
     if (!isAccepted || (candidate.changes?.moved.length ?? 0) > 0) found.push(candidate);
   }
   if (anew?.fingerprint === fingerprint) {
-    const reason = plan === null ? 'Accept the plan' : 'Accept the new plan';
+    const reason = plan === null ? 'Accepted the plan' : 'Accepted a fresh plan';
     found.push(candidateOf('anew', { ...anew, pins, reason, price: '' }, before));
   }
   if (calmer?.fingerprint === fingerprint) {

@@ -13,7 +13,7 @@ export function deadlineReading(finish: number, due: number): { reading: VialRea
   if (inHand > 3 * DAY) {
     return {
       reading: { side: 'before', share: Math.max(0, 1 - (inHand - 3 * DAY) / (7 * DAY)) },
-      words: 'well before the promised day',
+      words: 'well ahead of the promised day',
     };
   }
   return { reading: { side: 'between', share: 1 - inHand / (3 * DAY) }, words: 'in time for the promised day' };

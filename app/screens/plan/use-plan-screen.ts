@@ -6,7 +6,7 @@ import { localTime } from '../../../core/job/site-time.ts';
 import { acceptedPlan } from '../../../core/planning/revising/accept.ts';
 import { pinsKeptBy, withPinned } from '../../../core/planning/drafting/pinned.ts';
 import type { Run } from '../../../core/planning/reading/read-plan.ts';
-import { stepWords } from '../../../core/steps/step-words.ts';
+import { stepPhrase } from '../../../core/steps/step-words.ts';
 import { taskWords } from '../../../core/planning/reading/task-words.ts';
 import { DelayExplainer } from '../../../core/planning/reading/delay-explainer.ts';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
@@ -58,7 +58,7 @@ export function usePlanScreen() {
     if (!step || !reading) return;
     const when = formatMoment(localTime(reading.t0, looked.start, zone), 'weekdayTime');
     const marks = marksInWords(looked.steps.map(({ piece }) => piece.mark));
-    setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepWords(step).toLowerCase()}` });
+    setAsked({ taskId: step.id, what: `${when}, ${marks}: ${stepPhrase(step)}` });
   };
   const deciding = useDecisions(chosen, pins, { show, discard });
 
@@ -120,7 +120,7 @@ function useDecisions(
     if (job.plan === null) goTo({ stage: 'today', jobId: job.id });
   };
   const takeUp = (plan: AcceptedPlan): void => {
-    const reason = `Back to: ${plan.reason}`.slice(0, MAX_REASON);
+    const reason = `Restored: ${plan.reason}`.slice(0, MAX_REASON);
     apply('accept-plan', { plan: { ...plan, reason }, pins: pinsKeptBy(job, plan) });
     discard();
   };

@@ -72,7 +72,6 @@ export function PassPicker({ view }: { view: StrokesView }) {
       <DateTimePicker
         label="Begins"
         ampm={false}
-        format="ccc dd.MM. HH:mm"
         value={air.at(setting.start)}
         onChange={(value) =>
           value?.isValid && view.change({ start: minutesSince(air.clocks.t0, localIso(value), job.site.timeZone) })

@@ -22,10 +22,10 @@ export const AirNow = memo(function AirNow({ problem, at }: { problem: JobSteps;
       <span>
         {climateOf(job, climateId)?.name}:{' '}
         <strong style={{ color: 'var(--ink)' }}>{TEMPERATURE.format(air.temperature, units)}</strong> ·{' '}
-        {Math.round(air.humidity)} % · dew point {TEMPERATURE.format(dewPoint(air.temperature, air.humidity), units)}
+        {Math.round(air.humidity)}% RH · dew point {TEMPERATURE.format(dewPoint(air.temperature, air.humidity), units)}
       </span>
       <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'conditions', jobId: job.id, view: 'instruments' })}>
-        Read it
+        Log a reading
       </Button>
     </Box>
   );

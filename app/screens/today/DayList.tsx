@@ -27,10 +27,10 @@ export const DayList = memo(function DayList({ sheet, reading, current, stamps }
   const localise = useLocalise();
   const [openId, setOpenId] = useState<string | null>(null);
   const zone = job.site.timeZone;
-  if (sheet.length === 0) return <Typography>No work is planned for this painter today.</Typography>;
+  if (sheet.length === 0) return <Typography>No work today.</Typography>;
   return (
     <Sheet pad={0}>
-      <Box component="ol" aria-label="Runs of the day">
+      <Box component="ol" aria-label="Today’s jobs">
         {sheet.map(({ run, state, done }) => {
           const isOpen = openId === run.id;
           return (

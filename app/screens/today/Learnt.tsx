@@ -1,4 +1,5 @@
-import { inSentence } from '../../../core/units/sentence.ts';
+import { slowerWords } from '../../../core/units/comparison.ts';
+import { counted, inSentence } from '../../../core/units/sentence.ts';
 import { shortName } from '../../../core/shelf/entry.ts';
 import Box from '@mui/material/Box';
 import { memo, useMemo } from 'react';
@@ -19,22 +20,22 @@ export const Learnt = memo(function Learnt({ problem }: { problem: JobSteps }) {
     const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]) =>
       Math.abs(factor - 1) < NOTICED
         ? []
-        : [`${inSentence(PACE_NAMES[key])} ${factor.toFixed(2)} times the usual (${entries} timed)`],
+        : [`${inSentence(PACE_NAMES[key])} ${slowerWords(factor)} than standard (${entries} timed)`],
     );
     const drying = [...learntDrying(job, problem.clocks).values()].flatMap(({ factor, observations }) => {
       const coating = observations[0] && shortName(observations[0].step.coat.coating);
       return coating === undefined || Math.abs(factor - 1) < NOTICED
         ? []
-        : [`${coating} dries ${factor.toFixed(2)} times as long (${observations.length} seen)`];
+        : [`${coating} ${slowerWords(factor)} to dry (${counted(observations.length, 'check')})`];
     });
     return [...paces, ...drying];
   }, [job, problem.clocks]);
   if (lines.length === 0) return null;
   return (
     <Box sx={{ fontSize: 14.5, color: 'var(--ink-soft)', mt: 1.5 }}>
-      <strong>Learnt from this log, and planned with: </strong>
+      <strong>Learnt from your log: </strong>
       {localise(lines.join('; '))}.{' '}
-      <Link to={{ stage: 'handover', jobId: job.id, view: 'real' }}>Planned against real</Link>
+      <Link to={{ stage: 'handover', jobId: job.id, view: 'real' }}>Planned v actual</Link>
     </Box>
   );
 });

@@ -36,22 +36,33 @@ interface NowCardProps {
   dryingPieces: readonly DryingPiece[];
   /** The run of this painter that comes after it today; null when none does. */
   after: Run | null;
+  /** Whose day it is; null where one painter works alone. */
+  painter: string | null;
 }
 
 /** From more pieces than this on, tags alone stand for them, so that the buttons stay in reach. */
 const LONG_RUN = 8;
 
-/** The run that is on: which pieces, where, how long; start it, stamp pieces one by one or all at once. */
-export const NowCard = memo(function NowCard({ next, reading, at, stamps, dryingPieces, after }: NowCardProps) {
+/** The batch that is on: which pieces, where, how long; start it, log pieces one by one or all at once. */
+export const NowCard = memo(function NowCard({
+  next,
+  reading,
+  at,
+  stamps,
+  dryingPieces,
+  after,
+  painter,
+}: NowCardProps) {
   const job = useJob();
   const localise = useLocalise();
   if (next === null) {
     return (
       <Sheet>
-        <Typography variant="h2">Everything is hung.</Typography>
-        <Typography sx={{ color: 'var(--ink-soft)', mb: 2 }}>Nothing of this painter’s is left in the plan.</Typography>
+        <Typography variant="h2" sx={{ mb: 2 }}>
+          {painter ? `Nothing left for ${painter}` : 'Nothing left to do'}
+        </Typography>
         <Button variant="outlined" onClick={() => goTo({ stage: 'hang', jobId: job.id })}>
-          See when each may be closed and washed
+          Close and wash dates
         </Button>
       </Sheet>
     );
@@ -73,8 +84,8 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, drying
     ? 'Now'
     : isLater
       ? sameDay
-        ? `Next, at ${formatMoment(begins, 'time')}`
-        : `Next, ${formatMoment(begins, 'longDayTime')}`
+        ? `Next: ${formatMoment(begins, 'time')}`
+        : `Next: ${formatMoment(begins, 'dayTime')}`
       : 'Now';
   const where = isBenchWork(step) ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
   const minutes = open.reduce(
@@ -97,7 +108,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, drying
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
           {where} · {counted(open.length, 'piece')} · {formatDuration(minutes)}
-          {run.setupMinutes > 0 && !isRunning && `, and ${formatDuration(run.setupMinutes)} to set up`}
+          {run.setupMinutes > 0 && !isRunning && ` + ${formatDuration(run.setupMinutes)} set-up`}
         </Typography>
         <RunPieces steps={shown} isLong={isLong} isDone={isDone} onDone={(entry) => stamps.done([entry])} />
         {shown.length < run.steps.length && (
@@ -111,7 +122,7 @@ export const NowCard = memo(function NowCard({ next, reading, at, stamps, drying
         <StampButtons steps={open} isRunning={isRunning} isEarly={early !== undefined} stamps={stamps} after={after} />
         {open.length > 1 && (
           <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>
-            Or tap a tag when that piece is done.
+            Or tap each tag as you finish it.
           </Typography>
         )}
       </Box>

@@ -13,9 +13,9 @@ import { useLocalise } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
 const SHARES = [
-  { share: 0.25, words: 'A quarter' },
-  { share: 0.5, words: 'Half' },
-  { share: 0.75, words: 'Three quarters' },
+  { share: 0.25, words: 'a quarter' },
+  { share: 0.5, words: 'half' },
+  { share: 0.75, words: 'three quarters' },
 ] as const;
 
 const tall = { minHeight: 52 } as const;
@@ -42,17 +42,17 @@ export function NowMenu({ steps, after, stamps }: NowMenuProps) {
     <>
       <Button
         variant="outlined"
-        aria-label="Partly done, not now, or left out"
+        aria-label="Part done, later or skip"
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{ minHeight: 64, minWidth: 0, px: 0 }}
       >
         <MoreIcon />
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <ListSubheader sx={{ lineHeight: '32px' }}>{step.piece.mark} is partly done: the rest later</ListSubheader>
+        <ListSubheader sx={{ lineHeight: '32px' }}>Part done – finish later</ListSubheader>
         {SHARES.map(({ share, words }) => (
           <MenuItem key={share} sx={tall} onClick={doing(() => stamps.partly(step, share))}>
-            {words} of {step.piece.mark} is done
+            {step.piece.mark}: {words} done
           </MenuItem>
         ))}
         {after && next && (
@@ -61,13 +61,13 @@ export function NowMenu({ steps, after, stamps }: NowMenuProps) {
           </MenuItem>
         )}
         <Divider />
-        <ListSubheader sx={{ lineHeight: '32px' }}>Left out for good: the record says so</ListSubheader>
+        <ListSubheader sx={{ lineHeight: '32px' }}>Skip for good (goes on the record)</ListSubheader>
         <MenuItem sx={tall} onClick={doing(() => stamps.leaveOut([step], 'not needed'))}>
-          Leave it out on {step.piece.mark}
+          Skip on {step.piece.mark}
         </MenuItem>
         {steps.length > 1 && (
           <MenuItem sx={tall} onClick={doing(() => stamps.leaveOut(steps, 'not needed'))}>
-            Leave it out on all {steps.length}
+            Skip on all {steps.length}
           </MenuItem>
         )}
       </Menu>

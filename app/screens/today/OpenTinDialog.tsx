@@ -92,7 +92,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
           exclusive
           fullWidth
           value={size}
-          aria-label={localise('Size of the tin')}
+          aria-label={localise('Tin size')}
           onChange={(_event, next: number | null) => next !== null && setChosen(next)}
         >
           {sizes.map((litres) => (
@@ -102,15 +102,15 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
           ))}
         </ToggleButtonGroup>
         <TextField
-          label={localise('Batch, as printed on the tin')}
+          label={localise('Batch (on the tin)')}
           value={batch}
           onChange={(event) => setBatch(event.target.value)}
-          helperText="Without it nobody can buy the same paint again."
+          helperText="You’ll need it to match the paint later."
         />
         {open && (
           <FormControlLabel
             control={<Checkbox checked={isBoxed} onChange={(event) => setIsBoxed(event.target.checked)} />}
-            label={`Poured together with what is open: ${VOLUME.format(open.left, units)} left`}
+            label={`Boxed with the open tin (${VOLUME.format(open.left, units)} left)`}
           />
         )}
       </DialogContent>
@@ -119,7 +119,7 @@ export function OpenTinDialog({ buckets, reading, onClose }: OpenTinDialogProps)
           Cancel
         </Button>
         <Button variant="contained" onClick={add} disabled={!paint} sx={{ minHeight: 48 }}>
-          Open it
+          Open tin
         </Button>
       </DialogActions>
     </Dialog>

@@ -15,11 +15,11 @@ export const PlanOutdatedBar = memo(function PlanOutdatedBar() {
       severity="warning"
       action={
         <Button color="inherit" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
-          Plan anew
+          Replan
         </Button>
       }
     >
-      The job has changed since this plan was made.
+      The job has changed since this plan.
     </Alert>
   );
 });

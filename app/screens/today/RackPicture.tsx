@@ -33,7 +33,7 @@ export function RackPicture({ dryingPieces, reading, at, when }: RackPictureProp
     { length: place.slots },
     (_none, slot) => racked.find((entry) => entry.slot === slot) ?? null,
   );
-  const lying = racked.length === 0 ? 'empty' : `${racked.length} of ${place.slots} places taken`;
+  const lying = racked.length === 0 ? 'empty' : `${racked.length} of ${place.slots} spaces used`;
   return (
     <Box sx={{ overflowX: 'auto' }}>
       <Box

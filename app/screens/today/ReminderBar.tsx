@@ -61,7 +61,7 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
                 </Box>
               </Box>
               <IconButton
-                aria-label={`Seen: ${localise(reminder.words)}`}
+                aria-label={`Clear: ${localise(reminder.words)}`}
                 onClick={() => seen([reminder])}
                 sx={{ width: 52, height: 52, color: 'inherit' }}
               >
@@ -76,10 +76,10 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
                 onClick={() => setIsOpen(!isOpen)}
                 sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}
               >
-                {isOpen ? 'Only the last' : `${due.length - SHOWN} more`}
+                {isOpen ? 'Show latest only' : `${due.length - SHOWN} more`}
               </Button>
               <Button onClick={() => seen(due)} sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}>
-                Seen, all {due.length}
+                Clear all {due.length}
               </Button>
             </Box>
           )}
@@ -93,12 +93,12 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
               <strong>{timeOn(day, next.at)}</strong> {localise(next.words)}
             </>
           ) : (
-            'Nothing to remember for now.'
+            'No reminders.'
           )}
         </Box>
         {permission === 'default' && (
           <Button variant="outlined" sx={{ minHeight: 44 }} onClick={askPermission}>
-            Ring with a notification
+            Turn on alerts
           </Button>
         )}
       </Box>

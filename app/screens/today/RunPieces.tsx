@@ -24,7 +24,7 @@ export function RunPieces({ steps, isLong, isDone, onDone }: RunPiecesProps) {
   return (
     <Box
       component="ul"
-      aria-label="Pieces of this run"
+      aria-label="Pieces in this job"
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2, alignItems: 'flex-end' }}
     >
       {inMarkOrder(steps).map((entry) => {

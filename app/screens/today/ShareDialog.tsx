@@ -50,26 +50,26 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
     setWay('choose');
     const told = await importShared(text);
     setSaid(told);
-    if (!told.isFault && told.areStamps) onTaken('Stamps of another device');
+    if (!told.isFault && told.areStamps) onTaken('Log of another device');
   };
 
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="share-title">
-      <DialogTitle id="share-title">Two devices, one day</DialogTitle>
+      <DialogTitle id="share-title">Share with another device</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         {said && <Alert severity={said.isFault ? 'warning' : 'success'}>{said.words}</Alert>}
         {way === 'choose' && (
           <>
             <Part
-              title="Give the day to the other one"
-              words="The job with its plan, as it stands now. The other device opens it, and stamps on it by itself."
+              title="Send this day"
+              words="The job and its plan as they are now. Work is logged on the other device."
             >
               <Button
                 variant="outlined"
                 sx={{ minHeight: 48 }}
                 onClick={() => download(`${stem}-${today}.nivel-day.json`, dayText())}
               >
-                Day as a file
+                Save day as file
               </Button>
               <Button
                 variant="outlined"
@@ -79,15 +79,13 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
                   setWay('day');
                 }}
               >
-                Day as codes
+                Show day as codes
               </Button>
             </Part>
             <Part
-              title="Give the stamps back"
-              words={`${counted(own, 'stamp was', 'stamps were')} made on this device; with tins, defects and counted bags.${
-                photos.length > 0
-                  ? ` ${photos.length === 1 ? 'A photo goes' : `${photos.length} photos go`} along with the file, not with the codes.`
-                  : ''
+              title="Send my log"
+              words={`${counted(own, 'entry', 'entries')} from this device, with tins, defects and counted bags.${
+                photos.length > 0 ? ` The file has ${counted(photos.length, 'photo')} too; codes don’t.` : ''
               }`}
             >
               <Button
@@ -97,7 +95,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
                   void stampsFile().then((text) => download(`${stem}-${today}-${device}.nivel-stamps.json`, text))
                 }
               >
-                Stamps as a file
+                Save log as file
               </Button>
               <Button
                 variant="outlined"
@@ -107,7 +105,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
                   setWay('stamps');
                 }}
               >
-                Stamps as codes
+                Show log as codes
               </Button>
             </Part>
             <TakeIn onText={(text) => void take(text)} onCamera={() => setWay('camera')} />
@@ -115,11 +113,8 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
         )}
         {(way === 'day' || way === 'stamps') && (
           <>
-            <Box>
-              Hold the other device’s camera over it until it has seen every code: Two devices, Take in, With the
-              camera.
-            </Box>
-            <CodeSeries text={made} label={way === 'day' ? 'The day' : 'The stamps'} />
+            <Box>On the other device: Two devices › Receive › Use camera. Hold it over the codes.</Box>
+            <CodeSeries text={made} label={way === 'day' ? 'The day' : 'The log'} />
           </>
         )}
         {way === 'camera' && <CodesIn onText={(text) => void take(text)} />}
@@ -140,18 +135,18 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
 
 function TakeIn({ onText, onCamera }: { onText(text: string): void; onCamera(): void }) {
   return (
-    <Part title="Take in" words="A day, or the stamps of the other device. What is in already is not doubled.">
+    <Part title="Receive" words="A day, or the other device’s log. Duplicates are skipped.">
       <FileButton
         variant="contained"
         sx={{ minHeight: 48 }}
-        words="From a file"
-        label="Day or stamps of another device"
+        words="Choose file"
+        label="Day or log of another device"
         accept=".json,application/json"
         onChoose={(chosen) => void chosen.text().then(onText)}
       />
       {hasCamera() && (
         <Button variant="outlined" sx={{ minHeight: 48 }} onClick={onCamera}>
-          With the camera
+          Use camera
         </Button>
       )}
     </Part>

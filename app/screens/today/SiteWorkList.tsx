@@ -35,7 +35,7 @@ export const SiteWorkList = memo(function SiteWorkList({ reading, painterId, at 
     else apply('switch-heating', { climateId: of.climateId, onSince: doneAt });
   };
   return (
-    <Section title="In the rooms and about the air">
+    <Section title="Room set-up and heating">
       <Sheet pad={0.5}>
         <ul>
           {due.map(({ id, start, place, words, minutes, people, doneAt, of }) => (

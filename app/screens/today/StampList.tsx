@@ -11,11 +11,11 @@ import { useJob } from '../../open-job/use-job.ts';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
 
 const SAID: Readonly<Record<LogEntry['event'], string>> = {
-  started: 'begun',
+  started: 'started',
   done: 'done',
-  partly: 'partly done',
+  partly: 'part done',
   tacky: 'still tacky',
-  withdrawn: 'taken back',
+  withdrawn: 'undone',
 };
 
 /** The stamps on steps, with what they noted by themselves; each can be corrected or taken back. */
@@ -23,9 +23,9 @@ export function StampList({ steps, stamps }: { steps: readonly PieceStep[]; stam
   const job = useJob();
   const marks = new Map(steps.map(({ id, piece }) => [id, piece.mark]));
   const stamped = standingStamps(job.log).filter(({ taskId }) => marks.has(taskId));
-  if (stamped.length === 0) return <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>No stamp yet.</Box>;
+  if (stamped.length === 0) return <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Not started.</Box>;
   return (
-    <Box component="ul" aria-label="Stamps" sx={{ display: 'grid', gap: 0.5 }}>
+    <Box component="ul" aria-label="Log" sx={{ display: 'grid', gap: 0.5 }}>
       {stamped.map((stamp) => (
         <StampRow key={stamp.id} stamp={stamp} mark={marks.get(stamp.taskId) ?? ''} stamps={stamps} />
       ))}
@@ -41,16 +41,16 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
   const noted = [
     who,
     stamp.air
-      ? `${TEMPERATURE.format(stamp.air.temperature, job.settings.units)}, ${Math.round(stamp.air.humidity)} %`
+      ? `${TEMPERATURE.format(stamp.air.temperature, job.settings.units)}, ${Math.round(stamp.air.humidity)}% RH`
       : null,
-    tin ? `tin ${tin.batch === '' ? 'without a batch' : tin.batch}` : null,
+    tin ? `tin ${tin.batch === '' ? 'with no batch' : tin.batch}` : null,
     stamp.replaces ? 'corrected' : null,
   ].filter(Boolean);
   return (
     <Box component="li" sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap', fontSize: 15 }}>
       <Box sx={{ flex: '1 1 170px' }}>
         <strong>{mark}</strong> {SAID[stamp.event]}
-        {stamp.share !== undefined && `, ${Math.round(stamp.share * 100)} %`} {formatMoment(stamp.at, 'time')}
+        {stamp.share !== undefined && `, ${Math.round(stamp.share * 100)}%`} {formatMoment(stamp.at, 'time')}
         <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
           {noted.join(' · ')}
         </Box>
@@ -66,10 +66,11 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
           </Button>
           <Button
             sx={{ minHeight: 44 }}
-            aria-label={`Take back ${mark} ${SAID[stamp.event]}`}
+            aria-label={`Undo ${mark} ${SAID[stamp.event]}`}
             onClick={() => stamps.withdraw(stamp)}
           >
-            Take back
+            {' '}
+            Undo
           </Button>
         </>
       ) : (
@@ -77,7 +78,7 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
           <TextField
             type="time"
             size="small"
-            label="Really at"
+            label="Actual time"
             value={time}
             onChange={(event) => setTime(event.target.value)}
             sx={{ width: 130 }}
@@ -91,7 +92,8 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
               setTime(null);
             }}
           >
-            Set
+            {' '}
+            Save
           </Button>
         </>
       )}

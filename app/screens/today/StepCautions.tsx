@@ -5,6 +5,7 @@ import { FIRE_DOOR } from '../../../core/pieces/while-wet.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import { hazardsOf } from '../../../core/steps/step-hazards.ts';
 import { useJob } from '../../open-job/use-job.ts';
+import { HazardNote } from '../../parts/HazardNote.tsx';
 import { Caution } from '../../parts/Section.tsx';
 
 interface StepCautionsProps {
@@ -19,9 +20,7 @@ export function StepCautions({ step, needsTwo }: StepCautionsProps) {
     <>
       {hazardsOf(job, step).map((hazard) => (
         <Box key={hazard.name} sx={{ mb: 1.5 }}>
-          <Caution>
-            {[hazard.name, hazard.mask, hazard.gloves, hazard.air, hazard.fire].filter(Boolean).join(' · ')}
-          </Caution>
+          <HazardNote hazard={hazard} />
         </Box>
       ))}
       {operationOf(step).moves === 'night' && (
@@ -31,9 +30,7 @@ export function StepCautions({ step, needsTwo }: StepCautionsProps) {
       )}
       {needsTwo && (
         <Box sx={{ mb: 1.5 }}>
-          <Caution>
-            {step.painters === 2 ? 'Two painters work on it together.' : 'Heavy: two people to lift and hang.'}
-          </Caution>
+          <Caution>{step.painters === 2 ? 'Two-person job.' : 'Heavy: two people lift and hang it.'}</Caution>
         </Box>
       )}
     </>

@@ -16,10 +16,10 @@ export function StrokesLine({ step }: { step: PieceStep }) {
   const choice = strokesOn(job, piece, coat.coating.id);
   const { face, application } = choice ?? usualOptions(piece, coat.coat.tool);
   const extras = [
-    choice?.order ? 'in the order on its card' : null,
+    choice?.order ? 'order as on its card' : null,
     choice?.painters === 2 ? 'two painters' : null,
-    choice?.conditioner ? 'conditioner in the paint' : null,
-    choice?.breaks ? 'stop at the joints until they are touch dry' : null,
+    choice?.conditioner ? 'add conditioner' : null,
+    choice?.breaks ? 'stop at joints until touch dry' : null,
   ].filter(Boolean);
   return (
     <Box sx={{ mb: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', fontSize: 16 }}>
@@ -32,7 +32,7 @@ export function StrokesLine({ step }: { step: PieceStep }) {
         sx={{ minHeight: 44 }}
         onClick={() => goTo({ stage: 'sequence', jobId: job.id, view: 'card', pieceId: piece.id })}
       >
-        Order of strokes
+        Painting order
       </Button>
     </Box>
   );

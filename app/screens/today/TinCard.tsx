@@ -22,11 +22,11 @@ function lasts(
   when: (minutes: number) => string,
   litres: string,
 ): string {
-  if (steps.length === 0) return 'Nothing more is painted with it.';
-  if (runsOut === null) return `Enough for all ${steps.length} coats to come.`;
+  if (steps.length === 0) return 'No more coats from this tin.';
+  if (runsOut === null) return `Enough for the ${steps.length} coats left.`;
   const { start, step, isMidRun } = runsOut;
   const moment = start <= at ? ' now' : start < Infinity ? ` ${when(start)}` : '';
-  return `Runs out${moment} on ${step.piece.mark}${isMidRun ? ', in the middle of a run' : ''}: ${litres} are still to come.`;
+  return `Runs out${moment} at ${step.piece.mark}${isMidRun ? ', part-way through' : ''}. ${litres} still to paint.`;
 }
 
 /** One bucket: its batches, what is left against what is still to be painted with it, and what somebody saw in it. */
@@ -51,7 +51,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
   const seen = VOLUME.fromField(Number(typed?.replace(',', '.')), units);
   const fault =
     typed !== null && typed.trim() !== '' && !(seen >= 0 && seen <= opened + 0.001)
-      ? `Between 0 and ${VOLUME.format(opened, units)}: more than was opened can’t be left.`
+      ? `Enter 0 to ${VOLUME.format(opened, units)}. You only opened ${VOLUME.format(opened, units)}.`
       : null;
   const see = (litres: number): void => {
     const last = tins.at(-1) ?? first;
@@ -81,24 +81,24 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
         <Vial
           reading={completeness(ahead.litres === 0 ? 1 : left / ahead.litres)}
           words={`${name}: ${VOLUME.format(left, units)} left`}
-          detail={`${VOLUME.format(opened, units)} opened, ${VOLUME.format(bucket.used, units)} drawn by the stamps.`}
+          detail={`${VOLUME.format(opened, units)} opened, ${VOLUME.format(bucket.used, units)} used (from the log).`}
         />
         <strong>
-          {VOLUME.format(left, units)} {isSeen ? 'seen' : 'reckoned'}
+          {VOLUME.format(left, units)} left {isSeen ? '(checked)' : '(estimated)'}
         </strong>
       </Box>
       <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
         {localise(lasts(ahead, at, when, VOLUME.format(ahead.litres, units)))}{' '}
-        {isSoon && 'Box the next tin in before, between two faces.'}
+        {isSoon && 'Box in the next tin first; change over between faces.'}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
         {typed === null ? (
           <>
             <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => setTyped('')}>
-              I looked into it
+              Enter what’s left
             </Button>
             <Button sx={{ minHeight: 44 }} onClick={() => see(0)} aria-label={`${name} is empty`}>
-              It is empty
+              Mark empty
             </Button>
           </>
         ) : (
@@ -120,7 +120,8 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
               disabled={typed.trim() === '' || fault !== null}
               onClick={() => see(Math.round(seen * 1000) / 1000)}
             >
-              Set
+              {' '}
+              Save
             </Button>
             <Button sx={{ minHeight: 44 }} onClick={() => setTyped(null)}>
               Cancel

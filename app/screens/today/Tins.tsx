@@ -19,10 +19,10 @@ export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
     <Sheet pad={0}>
       {buckets.length === 0 && (
         <Typography sx={{ px: 2, pt: 2, color: 'var(--ink-soft)' }}>
-          No tin is open. Open one, and every coat notes by itself which batch it came from.
+          No tins open. Open one and each coat logs its batch for you.
         </Typography>
       )}
-      <Box component="ul" aria-label="Tins in use">
+      <Box component="ul" aria-label="Open tins">
         {buckets.map((bucket) => (
           <TinCard key={bucket.tins[0]?.id} bucket={bucket} t0={reading.t0} />
         ))}

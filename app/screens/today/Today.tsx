@@ -37,14 +37,14 @@ export default function Today() {
   if (reading === null) {
     return (
       <EmptyState
-        title="No plan for today yet"
+        title="No plan yet"
         action={
           <Button variant="contained" size="large" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
-            Make the plan
+            Make a plan
           </Button>
         }
       >
-        Accept a plan, and its runs stand here in order, with every wet piece beside them.
+        Accept a plan to see today’s jobs and what’s drying.
       </EmptyState>
     );
   }
@@ -98,7 +98,15 @@ function DayView({ behind, problem, reading }: DayViewProps) {
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}
         <ReplanningStatus {...replanning} />
         <ReminderBar day={day} />
-        <NowCard next={next} reading={reading} at={at} stamps={stamps} dryingPieces={dryingPieces} after={after} />
+        <NowCard
+          next={next}
+          reading={reading}
+          at={at}
+          stamps={stamps}
+          dryingPieces={dryingPieces}
+          after={after}
+          painter={job.crew.length > 1 ? (job.crew.find(({ id }) => id === painterId)?.name ?? null) : null}
+        />
         {isDrawn && <AirNow problem={problem} at={at} />}
         {isDrawn && <SiteWorkList reading={reading} painterId={painterId} at={at} />}
       </Box>

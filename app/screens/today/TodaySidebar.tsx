@@ -1,9 +1,8 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useDeferredValue, useState } from 'react';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt } from '../../../core/job/site-time.ts';
 import type { Day } from '../../../core/running/day.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import { useJob } from '../../open-job/use-job.ts';
@@ -33,22 +32,19 @@ export default function TodaySidebar({ day, sheet, current, stamps }: TodaySideb
   // The button answers the finger at once; what it brings may take a moment on a slow phone.
   const shown = useDeferredValue(touched);
   const when = (minutes: number): string => {
-    if (minutes === Infinity) return 'too cold';
-    const time = localTime(reading.t0, Math.ceil(minutes), job.site.timeZone);
-    const isToday = time.hasSame(localTime(reading.t0, at, job.site.timeZone), 'day');
-    return formatMoment(time, isToday ? 'time' : 'weekdayTime');
+    return minutes === Infinity ? 'too cold' : forecastAt(reading.t0, minutes, job.site.timeZone, at);
   };
   return (
     <>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
         <Section
-          title="What may be touched"
+          title="What’s dry"
           aside={
             <ToggleButtonGroup
               exclusive
               size="small"
               value={touched}
-              aria-label="How it is shown"
+              aria-label="Show as"
               onChange={(_event, view: typeof touched | null) => view && setTouched(view)}
               sx={{ ml: 'auto' }}
             >
@@ -64,12 +60,12 @@ export default function TodaySidebar({ day, sheet, current, stamps }: TodaySideb
           {shown === 'rack' && <RackPicture dryingPieces={dryingPieces} reading={reading} at={at} when={when} />}
           {shown === 'list' && <TouchList dryingPieces={dryingPieces} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
         </Section>
-        <Section title="Tins in use">
+        <Section title="Open tins">
           <Tins reading={reading} />
         </Section>
       </Box>
       <Box sx={{ gridArea: 'day', minWidth: 0 }}>
-        <Section title="The day">
+        <Section title="Today’s jobs">
           <DayList sheet={sheet} reading={reading} current={current} stamps={stamps} />
           <Learnt problem={problem} />
         </Section>

@@ -1,4 +1,3 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -6,7 +5,7 @@ import { memo, useState } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
 import type { DryingPiece } from '../../../core/running/drying-status.ts';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
@@ -19,7 +18,7 @@ const VERBS = {
   turn: 'turn',
   'other-side': 'paint the other side',
   recoat: 'recoat',
-  'put-right': 'put right',
+  'put-right': 'make good',
   hang: 'hang',
   use: 'close',
 } as const;
@@ -31,6 +30,9 @@ interface TouchListProps {
   onTacky(coated: PieceStep): void;
 }
 
+/** A forecast moment, or the end of a window. */
+type When = (minutes: number, isEnd?: boolean) => string;
+
 /** What opens later than this from now is not work of the day, and is folded together. Minutes. */
 const FOLDED_AFTER = 12 * 60;
 
@@ -41,16 +43,11 @@ export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky
   if (dryingPieces.length === 0) {
     return (
       <Sheet>
-        <Typography>Nothing wet. Every piece may be touched.</Typography>
+        <Typography>Nothing’s drying. All pieces are safe to handle.</Typography>
       </Sheet>
     );
   }
-  const when = (minutes: number): string => {
-    const time = localTime(t0, Math.ceil(minutes), job.site.timeZone);
-    return time.hasSame(localTime(t0, at, job.site.timeZone), 'day')
-      ? formatMoment(time, 'time')
-      : formatMoment(time, 'weekdayTime');
-  };
+  const when: When = (minutes, isEnd) => forecastAt(t0, minutes, job.site.timeZone, at, isEnd);
   const resting = dryingPieces.filter(({ state, opens }) => state === 'hardening' && opens - at > FOLDED_AFTER);
   const isFolded = !isUnfolded && resting.length > 2;
   const [firstResting] = resting;
@@ -58,7 +55,7 @@ export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky
   return (
     <>
       <Sheet pad={0}>
-        <Box component="ul" aria-label="What may be touched">
+        <Box component="ul" aria-label="What’s dry">
           {shown.map((drying) => (
             <TouchRow key={drying.piece.id} drying={drying} at={at} when={when} onTacky={onTacky} />
           ))}
@@ -84,12 +81,12 @@ export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky
             }}
           >
             <strong>
-              {resting.length} {shown.length > 0 && 'more '}harden:{' '}
-              {resting.every(({ verb }) => verb === 'use') ? 'not to be closed before' : 'leave them until'}{' '}
+              {resting.length} {shown.length > 0 ? 'more' : ''} still curing:{' '}
+              {resting.every(({ verb }) => verb === 'use') ? 'keep open until' : 'leave until'}{' '}
               {when(firstResting.opens)}
             </strong>
             <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
-              {marksInWords(resting.map(({ piece }) => piece.mark))} · show each
+              {marksInWords(resting.map(({ piece }) => piece.mark))} · show all
             </Box>
           </Box>
         )}
@@ -104,7 +101,7 @@ export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky
 interface TouchRowProps {
   drying: DryingPiece;
   at: number;
-  when(minutes: number): string;
+  when: When;
   onTacky(coated: PieceStep): void;
 }
 
@@ -139,7 +136,7 @@ function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
         <Vial
           reading={vialReading(at, drying)}
           words={`${drying.piece.mark}: ${headline}`}
-          detail={`${drying.coated.coat.coating.name}, put on ${when(drying.since)}; touch dry ${when(drying.touchDry)}; ${verb} from ${when(drying.opens)}${drying.closes ? `, abrade again after ${when(drying.closes)}` : ''}.`}
+          detail={`${drying.coated.coat.coating.name}: painted ${when(drying.since)}, touch dry ${when(drying.touchDry)}, ${verb} from ${when(drying.opens)}${drying.closes ? ` (after ${when(drying.closes, true)}, sand first)` : ''}.`}
         />
       </Box>
       <Box sx={{ gridArea: 'words' }}>
@@ -160,23 +157,24 @@ function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
   );
 }
 
-function dryingWords(
-  drying: DryingPiece,
-  verb: string,
-  at: number,
-  when: (minutes: number) => string,
-): [string, string] {
+function dryingWords(drying: DryingPiece, verb: string, at: number, when: When): [string, string] {
   switch (drying.state) {
     case 'wet':
       return ['wet: leave it', `touch dry ${when(drying.touchDry)}, ${verb} from ${when(drying.opens)}`];
     case 'tacky':
     case 'hardening':
-      if (drying.opens === Infinity) return ['tacky: leave it', 'too cold here: warm the place'];
-      return [`${verb} from ${when(drying.opens)}`, `${drying.state}, ${formatDuration(drying.opens - at)}`];
+      if (drying.opens === Infinity) return ['tacky: leave it', 'too cold to dry: warm the room'];
+      return [
+        `${verb} from ${when(drying.opens)}`,
+        `${drying.state === 'hardening' ? 'curing' : drying.state}, ${formatDuration(drying.opens - at)}`,
+      ];
     case 'ready':
-      return [`${verb} now`, drying.closes === null ? `since ${when(drying.opens)}` : `until ${when(drying.closes)}`];
+      return [
+        `${verb} now`,
+        drying.closes === null ? `since ${when(drying.opens)}` : `until ${when(drying.closes, true)}`,
+      ];
     case 'late':
-      return ['abrade first', `its window closed ${when(drying.closes ?? at)}`];
+      return ['sand first', `recoat window closed ${when(drying.closes ?? at)}`];
     case 'cured':
       return ['cured', ''];
   }

@@ -9,21 +9,21 @@ import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
 const VERBS = {
-  turn: 'turned',
-  'other-side': 'painted on its other side',
-  hang: 'hung',
-  recoat: 'recoated',
-  'put-right': 'put right',
-  use: 'used',
+  turn: 'Turn',
+  'other-side': 'Paint the other side of',
+  hang: 'Hang',
+  recoat: 'Recoat',
+  'put-right': 'Make good',
+  use: 'Use',
 } as const;
 /** What comes of doing it before the coat is ready. */
 const TOO_EARLY = {
-  turn: 'A soft back takes the marks of whatever it lies on.',
-  'other-side': 'The first side marks while it’s soft.',
-  hang: 'A soft coat sticks to stops and hands, and tears.',
-  recoat: 'Paint over a soft coat stays soft and blisters.',
-  'put-right': 'Sanded too early it tears.',
-  use: 'A soft coat sticks to stops and hands, and tears.',
+  turn: 'Too soft to turn: the stands will mark it.',
+  'other-side': 'Too soft: the first side will mark.',
+  hang: 'Too soft: it will stick to the stop and tear.',
+  recoat: 'Recoat too soon and it stays soft and can blister.',
+  'put-right': 'Sand too soon and it tears.',
+  use: 'Too soft: it will stick to the stop and tear.',
 } as const;
 
 interface WetPaintWarningProps {
@@ -37,7 +37,7 @@ interface WetPaintWarningProps {
 export function WetPaintWarning({ early, reading, at, sameDay }: WetPaintWarningProps) {
   const job = useJob();
   const opens = localTime(reading.t0, Math.ceil(early.opens), job.site.timeZone);
-  const readyFrom = `${early.piece.mark} can be ${VERBS[early.verb]} from ${formatMoment(opens, sameDay ? 'time' : 'weekdayTime')}`;
+  const readyFrom = `${VERBS[early.verb]} ${early.piece.mark} from ${formatMoment(opens, sameDay ? 'time' : 'weekdayTime')}`;
   return (
     <Box sx={{ mb: 2, display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap' }}>

@@ -30,22 +30,26 @@ export async function takenIn(text: string, job: Job, taking: Taking): Promise<T
   const shared = read.value;
   const { device } = taking;
   if ((shared.kind === 'day' ? shared.job.id : shared.jobId) !== job.id) {
-    return fault('That is of another job. Open that one, and take it in there.');
+    return fault('That’s for another job. Open that job and load it there.');
   }
   if (shared.kind === 'day') {
-    if (shared.from === device) return fault('This device has made that day itself: there is nothing to take in.');
+    if (shared.from === device) return fault('This device sent that day. There’s nothing to load.');
     const taken = taking.takeDay({ job: shared.job, device, madeAt: shared.madeAt });
     if (!taken.ok) return fault(taken.message);
-    return { isFault: false, words: 'The day is taken over; what you stamped here stays.', areStamps: false };
+    return { isFault: false, words: 'Day loaded. Work logged on this device is kept.', areStamps: false };
   }
   // Pictures first: what the stamps speak of is there when they are.
   try {
     await taking.keepPictures(shared.pictures);
   } catch (error) {
-    return fault(`Its photos can’t be kept here: ${error instanceof Error ? error.message : String(error)}`);
+    return fault(`Can’t save its photos: ${error instanceof Error ? error.message : String(error)}`);
   }
   const taken = taking.takeStamps({ entries: shared.entries });
   if (!taken.ok) return fault(taken.message);
   const added = taken.value.log.length - job.log.length;
-  return { isFault: false, words: `${counted(added, 'new stamp')} taken in, none doubled.`, areStamps: true };
+  return {
+    isFault: false,
+    words: `${counted(added, 'new entry', 'new entries')} loaded. Duplicates skipped.`,
+    areStamps: true,
+  };
 }

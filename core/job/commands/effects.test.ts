@@ -200,7 +200,7 @@ test('a group is split with all that was found and chosen, and put together agai
   assert.ok(merged.job.findings.every(({ groupId }) => groupId === group!.id));
 });
 
-test('a choice remembers what it was made for, and forgets that when it is taken back', () => {
+test('a choice remembers what it was made for, and forgets that when it is undone', () => {
   const { groups } = after(start, ['keep-build-up', { groupId: group!.id, chosenFor: 'as known' }]).job;
   assert.equal(groups[0]?.chosenFor, 'as known');
   const none = after(start, ['choose-build-up', { groupId: group!.id, buildUp: null, chosenFor: 'as known' }]).job;

@@ -8,7 +8,7 @@ import { TOLD } from '../../fixtures/told-commands.ts';
 import { applyCommand, type CommandName } from './apply.ts';
 
 for (const name of Object.keys(COMMANDS) as CommandName[]) {
-  test(`${name}: changes what it says, is called by its name, and is taken back exactly`, () => {
+  test(`${name}: changes what it says, is called by its name, and is undone exactly`, () => {
     const [args, label, holds] = TOLD[name] as [never, RegExp, (job: Job) => boolean];
     const from = name === 'merge-groups' ? divided : start;
     const outcome = applyCommand(from, name, args);

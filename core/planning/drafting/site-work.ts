@@ -43,7 +43,7 @@ export function siteSteps(job: Pick<Job, 'rooms' | 'climates'>): SiteStep[] {
           {
             id: `heating/${climate.id}`,
             place: climate.name,
-            words: 'Switch the heating on, well before the first coat',
+            words: 'Switch on the heating, well before the first coat',
             minutes: SWITCHING_ON,
             people: 1,
             doneAt: climate.heating.onSince,

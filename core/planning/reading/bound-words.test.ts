@@ -51,5 +51,5 @@ test('a place is told by its name, a room by what may be off in it, or by its zo
 });
 
 test('where everything was tried it is said so', () => {
-  assert.equal(told({ kind: 'exhausted' }), 'every order of the work was tried');
+  assert.equal(told({ kind: 'exhausted' }), 'Every possible order was checked');
 });

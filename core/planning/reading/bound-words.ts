@@ -7,7 +7,7 @@ import type { JobProblem } from '../drafting/job-to-problem.ts';
 /** From so many hours on, minutes are not told. */
 const HOURS_ALONE = 10;
 
-/** Why no plan can finish earlier, as the second half of a sentence that begins with “because”. */
+/** Why no plan can finish earlier, as a sentence without its full stop. */
 export function boundWords(
   job: Job,
   { steps, problem }: JobProblem,
@@ -23,19 +23,19 @@ export function boundWords(
     case 'chain': {
       const marks = new Set(because.tasks.flatMap((id) => steps.get(id)?.piece.mark ?? []));
       const last = steps.get(because.tasks.at(-1) ?? '')?.piece.mark ?? [...marks].at(-1);
-      return `${last ?? 'the longest piece'} takes so long by itself: its ${because.tasks.length} steps wait for each other, for drying and for working hours`;
+      return `${last ?? 'The longest piece'} alone needs that long: ${because.tasks.length} steps with drying in between`;
     }
     case 'crew': {
       const [work, there] = [hands(because.work), hands(because.hours)];
-      const has = work === there ? 'a little less' : there;
-      return `what can’t begin before ${when(because.from)} is ${work} of work, set-ups included, and until ${when(because.until)} the crew has ${has}`;
+      const has = work === there ? 'just under that' : there;
+      return `From ${when(because.from)}, ${work} of work is left. The crew has ${has} by ${when(because.until)}`;
     }
     case 'space': {
       const place = placeName(job, because.space);
-      return `${place} would have to take ${because.uses} turns from ${when(because.from)} to ${when(because.until)}, and there is not room for so many`;
+      return `${place} is the bottleneck: ${because.uses} turns needed from ${when(because.from)} to ${when(because.until)}, more than it has`;
     }
     case 'exhausted':
-      return 'every order of the work was tried';
+      return 'Every possible order was checked';
   }
 }
 

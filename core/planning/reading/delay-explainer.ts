@@ -1,6 +1,6 @@
 import type { AcceptedPlan } from '../../job/document/plan-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
-import { capital } from '../../units/sentence.ts';
+import { capital, counted } from '../../units/sentence.ts';
 import { CriticalPath, type Blocker, type PlanTimes } from '../../scheduling/why/critical-path.ts';
 import type { JobProblem } from '../drafting/job-to-problem.ts';
 import type { Prepared } from '../../scheduling/solve/prepared.ts';
@@ -9,7 +9,7 @@ import { planTimes } from '../../scheduling/why/plan-times.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
 import { stepWords } from '../../steps/step-words.ts';
-import { taskWords } from './task-words.ts';
+import { taskPhrase, taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
 export interface Link {
@@ -88,55 +88,59 @@ export class DelayExplainer {
     return taskWords(this.#job, this.#jobProblem, id);
   }
 
+  /** The same inside a sentence. */
+  #phrase(task: number): string {
+    return taskPhrase(this.#job, this.#jobProblem, this.#prepared.tasks[task]?.task.id ?? '');
+  }
+
   #because(task: number, held: Blocker): { because: string; until: number | null } {
     const { starts, ends } = this.#standing;
     switch (held.kind) {
       case 'wait': {
         const end = ends[held.task] ?? 0;
         const ready = held.wait.atLeast?.reach(end) ?? end;
-        const before = this.#what(held.task);
+        const before = this.#phrase(held.task);
         if (held.wait.atLeast?.clock?.startsWith('heating/'))
-          return { because: `It waits until it is warm there: ${before}.`, until: ready };
-        if (held.wait.atLeast?.clock != null)
-          return { because: `It waits for what has to dry: ${before}.`, until: ready };
-        return { because: `First comes ${before}.`, until: ready };
+          return { because: `Waiting for the room to warm up: ${before}.`, until: ready };
+        if (held.wait.atLeast?.clock != null) return { because: `Waiting for ${before} to dry.`, until: ready };
+        return { because: `After ${before}.`, until: ready };
       }
       case 'hands': {
         const name = this.#nameOf(held.painter);
-        const sets = held.setupMinutes > 0 ? `, and ${held.setupMinutes} min go into setting up` : '';
+        const sets = held.setupMinutes > 0 ? `, then ${held.setupMinutes} min set-up` : '';
         const until = (ends[held.task] ?? 0) + held.setupMinutes;
-        return { because: `${name} is busy with ${this.#what(held.task)}${sets}.`, until };
+        return { because: `${name} is on ${this.#phrase(held.task)}${sets}.`, until };
       }
       case 'setup':
         return {
-          because: `${this.#nameOf(held.painter)} has to set up first, and has no hours before.`,
+          because: `${this.#nameOf(held.painter)} has to set up first and isn’t in any sooner.`,
           until: held.end,
         };
       case 'place': {
         const until = Math.max(starts[task] ?? 0, starts[held.task] ?? 0);
-        return { because: `${capital(this.#placeWords(held.space))} ${this.#what(held.task)}.`, until };
+        return { because: `${capital(this.#placeWords(held.space))} ${this.#phrase(held.task)}.`, until };
       }
       case 'earliest': {
         const { task: planned, isPinned } = this.#prepared.tasks[task] ?? {};
         const group = this.#jobProblem.steps.get(planned?.id ?? '')?.piece.groupId ?? '';
         const isHeldUp = (planned?.earliest ?? 0) > 0 && this.#patches.get(group) === planned?.earliest;
         const because = isHeldUp
-          ? 'It waits until the test patch of its surface can be read.'
+          ? 'Waiting for the test patch result.'
           : isPinned
-            ? 'It is pinned there.'
+            ? 'Pinned to this time.'
             : planned?.latest != null && planned.latest - (planned.earliest ?? 0) <= planned.work
-              ? 'It was done then.'
-              : 'Nothing comes before it: the plan begins here.';
+              ? 'Already done.'
+              : 'First job in the plan.';
         return { because, until: null };
       }
       case 'order':
-        return { because: 'Other work was put first, or it keeps company with work of the same tool.', until: null };
+        return { because: 'Other work goes first, or it’s grouped with work using the same tool.', until: null };
     }
   }
 
   #nameOf(painter: number): string {
     const { id } = this.#prepared.problem.painters[painter] ?? { id: '' };
-    return this.#job.crew.find((member) => member.id === id)?.name ?? 'Somebody else';
+    return this.#job.crew.find((member) => member.id === id)?.name ?? 'Another painter';
   }
 
   /** What has to happen at a place: the sentence ends with the task that makes room. */
@@ -144,10 +148,10 @@ export class DelayExplainer {
     const id = this.#prepared.problem.spaces[space]?.id ?? '';
     const place = this.#job.places.find((candidate) => candidate.id === id);
     const room = this.#job.rooms.find((candidate) => id === `off/${candidate.id}`);
-    if (room) return `no more than ${room.maxOff ?? 1} may be off in ${room.name}; first comes`;
+    if (room) return `only ${room.maxOff ?? 1} off at once in ${room.name}: waiting for`;
     const zoned = this.#job.rooms.find((candidate) => id === zoneSpace(candidate.id));
-    if (zoned) return `no more zones of ${zoned.name} may be in work than ${zoned.zonesAtOnce ?? 1}; first comes`;
-    if (id.startsWith('air/')) return 'dust and wet paint share no air; it waits for';
-    return place ? `${place.name} has no free place before` : 'there is no room before';
+    if (zoned) return `only ${counted(zoned.zonesAtOnce ?? 1, 'zone')} at once in ${zoned.name}: waiting for`;
+    if (id.startsWith('air/')) return 'no sanding near wet paint: waiting for';
+    return place ? `${place.name} full until` : 'no space until';
   }
 }

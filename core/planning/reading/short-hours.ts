@@ -89,11 +89,11 @@ const clock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`;
 
 /** What a piece with short hours is told, and what would help. */
 export function shortHoursWords({ piece, days, aDay, shaded, besides }: ShortHours): string {
-  const now = `${piece.mark}: only ${formatDuration(aDay)} a day suits its outside coats, at least ${days} days.`;
+  const now = `${piece.mark}: only ${formatDuration(aDay)} a day suits its outside coats, for at least ${days} days.`;
   const ways = [
     ...(besides ? [`Also good: ${clock(besides[0])}–${clock(besides[1])}.`] : []),
     ...(shaded > aDay
-      ? [`Under a sun sheet: ${formatDuration(shaded)} a day. Hang one and clear the room’s bearing.`]
+      ? [`Under a sun sheet: ${formatDuration(shaded)} a day. Hang one, then clear the room’s compass direction.`]
       : []),
   ];
   return [now, ...ways].join(' ');

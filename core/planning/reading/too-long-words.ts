@@ -8,19 +8,19 @@ import type { TooLong } from '../drafting/piece-tasks.ts';
 export function tooLongWords({ work, longest, hours, ways }: TooLong, t0: string, timeZone: string): string {
   const most = longest === 0 ? 'none at all' : formatDuration(longest);
   if (hours === 'crew' || ways === null) {
-    return `it takes ${formatDuration(work)} in one go, and the longest half-day lasts ${most}. Lengthen it, or leave the piece in its place, where it is painted from joint to joint.`;
+    return `needs ${formatDuration(work)} at a stretch; the longest half-day is ${most}. Work longer, or paint it in place, joint to joint.`;
   }
   const at = (minutes: number): string => formatMoment(localTime(t0, minutes, timeZone), 'dayTime');
   const nearest =
     ways.nearest === null
       ? ''
-      : ` The nearest hours are ${at(ways.nearest[0])} to ${formatMoment(localTime(t0, ways.nearest[1], timeZone), 'time')}: begin earlier, or stay on.`;
+      : ` Nearest spell: ${at(ways.nearest[0])}–${formatMoment(localTime(t0, ways.nearest[1], timeZone), 'time')}. Start earlier, or stay on.`;
   const offers = [
-    ...(ways.warm ? ['warming the place'] : []),
-    ...(ways.shade ? ['a sheet that keeps the sun off'] : []),
-    ...(ways.lighter ? ['a lighter colour'] : []),
-    ...(ways.off ? ['taking it off'] : []),
+    ...(ways.warm ? ['warm the room'] : []),
+    ...(ways.shade ? ['hang a sun sheet'] : []),
+    ...(ways.lighter ? ['use a lighter colour'] : []),
+    ...(ways.off ? ['take it off'] : []),
   ];
-  const helps = offers.length === 0 ? 'Another product or another season would help.' : `What helps: ${anyOf(offers)}.`;
-  return `it takes ${formatDuration(work)}, and the crew's paintable hours in one go last ${most}.${nearest} ${helps}`;
+  const helps = offers.length === 0 ? 'Try another product or another season.' : `Try this: ${anyOf(offers)}.`;
+  return `needs ${formatDuration(work)} at a stretch; the longest paintable spell is ${most}.${nearest} ${helps}`;
 }

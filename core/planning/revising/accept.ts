@@ -75,9 +75,9 @@ const pieceText = kept((piece: Piece): string => {
   // What earlier versions could not state is counted where it is stated: plans from before then stay what they are.
   const more = [
     ...(zone === '' ? [] : [zone]),
-    ...(hangsByNight(piece) ? ['hangs by night'] : []),
+    ...(hangsByNight(piece) ? ['hangs overnight'] : []),
     ...(oneSideAtATime ? ['one side at a time'] : []),
-    ...(preservesRest ? ['rest preserved'] : []),
+    ...(preservesRest ? ['bare wood preserved'] : []),
   ];
   return canonical([counted, access.neededBy, ...more]);
 });

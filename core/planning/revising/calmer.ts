@@ -44,7 +44,7 @@ export function priceWords({ setups, minutes, later }: CalmPrice): string {
   const gives =
     setups > 0
       ? `${setups} fewer ${setups === 1 ? 'set-up' : 'set-ups'}`
-      : `${formatDuration(minutes)} less changing over`;
+      : `${formatDuration(minutes)} less changeover`;
   const takes = later === 0 ? 'no later' : `${formatDuration(Math.abs(later))} ${later > 0 ? 'later' : 'earlier'}`;
   return `${gives}, ${takes}`;
 }

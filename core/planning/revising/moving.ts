@@ -50,13 +50,13 @@ export class Mover {
 
   /** Whether tasks may stand somewhere, as the rest of the plan is: at once, without planning anything. */
   land({ taskIds, start, painters }: Move): Landing {
-    if (start < this.#now) return { refused: `That is past: it is ${this.#when(this.#now)}.` };
+    if (start < this.#now) return { refused: `That time has gone (now ${this.#when(this.#now)}).` };
     const pins: PinnedTask[] = [];
     const ends = new Map<number, number>();
     let from = start;
     for (const id of taskIds) {
       const task = this.#prepared.tasks[this.#index.get(id) ?? -1];
-      if (task === undefined) return { refused: `${this.#what(id)} is not in the plan any more.` };
+      if (task === undefined) return { refused: `${this.#what(id)} is no longer in the plan.` };
       const team = painters.slice(0, task.task.painters);
       const end = this.#endOf(task, team, from, ends, pins.length === 0);
       if (typeof end === 'string') return { refused: end };
@@ -75,7 +75,7 @@ export class Mover {
     const { problem, broken } = withPins(this.#jobProblem.unpinned, [...this.#otherPins(move), ...pins]);
     const moved = new Set(move.taskIds);
     const [first] = broken.filter(({ taskId }) => moved.has(taskId));
-    if (first) return { refused: `${this.#what(first.taskId)} can’t stand there.` };
+    if (first) return { refused: `${this.#what(first.taskId)} can’t go there.` };
     const plan = verifiedNearPlan(problem, this.#plan);
     if (plan.status === 'infeasible') {
       const [reason] = plan.reasons;
@@ -111,27 +111,27 @@ export class Mover {
     isFirst: boolean,
   ): { start: number; end: number } | string {
     const what = this.#what(task.task.id);
-    if (task.isFixed) return `${what} is under way or done: the record stays as it is.`;
-    if (team.length < task.task.painters) return `${what} takes two people.`;
+    if (task.isFixed) return `${what} is already started or done.`;
+    if (team.length < task.task.painters) return `${what} needs two people.`;
     const { painters } = this.#prepared.problem;
     const indices = team.map((id) => painters.findIndex((painter) => painter.id === id));
     const fit = task.task.pausable ? fitPausing : fitWhole;
     const place = fit(this.#prepared.jointShifts(indices), from, task.task.work);
-    if (place === null) return `Nobody is there for ${what}: ${this.#names(team)} has no hours left.`;
+    if (place === null) return `${this.#names(team)} has no hours left for ${what}.`;
     if (isFirst && place.start !== from) {
       const isThere = this.#prepared.jointShifts(indices).some(([opens, closes]) => opens <= from && from < closes);
       const names = this.#names(team);
       const why = isThere
-        ? `${names} would have to stop before it is done, at the end of the shift`
-        : `${names} ${team.length > 1 ? 'do' : 'does'} not work at ${this.#when(from)}`;
-      return `${why}; from ${this.#when(place.start)} on there is time.`;
+        ? `${names}’s shift ends first`
+        : `${names} ${team.length > 1 ? 'aren’t' : 'isn’t'} in at ${this.#when(from)}`;
+      return `${why}. Next fit: ${this.#when(place.start)}.`;
     }
     const wet = this.#touchesWet(task, place.start, ends);
     if (wet !== null) return wet;
     if (windowAt(task, place) !== place.start) {
       const open = windowAt(task, place);
-      const next = open === null ? '' : `, which begin again ${this.#when(open)}`;
-      return `${what} would be outside its paintable hours${next}.`;
+      const next = open === null ? '' : ` Next paintable: ${this.#when(open)}.`;
+      return `Can’t paint ${what} then.${next}`;
     }
     const pinned = this.#pinnedAt(task.task.id, team, place);
     if (pinned !== null) return `${pinned} is pinned there.`;
@@ -159,10 +159,9 @@ export class Mover {
       const end = ends.get(from) ?? this.#planned.get(before)?.end ?? this.#prepared.tasks[from]?.latest ?? 0;
       const ready = atLeast?.reach(end) ?? end;
       if (start >= ready) continue;
-      const what = this.#what(task.task.id);
-      if (atLeast?.clock == null) return `First comes ${this.#what(before)}, until ${this.#when(end)}.`;
-      const until = ready === Infinity ? 'it never dries enough' : `not ready before ${this.#when(Math.ceil(ready))}`;
-      return `${what} would touch wet paint: ${this.#what(before)} is ${until}.`;
+      if (atLeast?.clock == null) return `After ${this.#what(before)}, which ends ${this.#when(end)}.`;
+      const until = ready === Infinity ? 'won’t dry here' : `is still wet until ${this.#when(Math.ceil(ready))}`;
+      return `${this.#what(before)} ${until}.`;
     }
     return null;
   }

@@ -332,7 +332,7 @@ test('what is painted by itself: a loose sash, a carcass off the wall, one side 
   assert.equal(read('carcass 900x760x560 off the wall').piece.comesOff, true);
   const door = read('front door 6p one side at a time').piece;
   assert.deepEqual([door.comesOff, door.oneSideAtATime], [false, true]);
-  const shutter = read('2 shutters 400x1200 front only rest preserved outside').piece;
+  const shutter = read('2 shutters 400x1200 front only bare wood preserved outside').piece;
   assert.deepEqual([shutter.scope.faces, shutter.preservesRest], [['front'], true]);
 });
 

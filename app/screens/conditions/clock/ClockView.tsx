@@ -93,7 +93,6 @@ export function ClockView({ air }: { air: AirNow }) {
           <DateTimePicker
             label="Painted"
             ampm={false}
-            format="ccc dd.MM. HH:mm"
             value={DateTime.fromISO(paintedAt)}
             onChange={(value) => value?.isValid && setPainted(localIso(value))}
             slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}

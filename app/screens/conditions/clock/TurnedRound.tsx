@@ -55,7 +55,6 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
         <DateTimePicker
           label="By when"
           ampm={false}
-          format="ccc dd.MM. HH:mm"
           value={DateTime.fromISO(by)}
           onChange={(value) => value?.isValid && setWanted(localIso(value))}
           slotProps={{ textField: { size: 'small', sx: { width: 215, mt: '5px' } } }}

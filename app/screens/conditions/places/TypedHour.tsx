@@ -58,7 +58,6 @@ export function TypedHour({ climate }: { climate: Climate }) {
         <DatePicker
           label="Day"
           value={DateTime.fromISO(date)}
-          format="dd.MM.yyyy"
           onAccept={(value) => value?.isValid && setDate(value.toISODate() ?? date)}
           slotProps={{ textField: { size: 'small', sx: { width: 165 } } }}
         />

@@ -108,7 +108,7 @@ export function Board({ reading, problem, pins, before, moving, chosen, followed
               height={whole}
               style={{ display: 'block' }}
               role="group"
-              aria-label="The board. Arrow keys go from run to run, Enter chooses; the same is listed day by day below."
+              aria-label="Board. Arrow keys move between jobs, Enter opens one. Days lists the same."
               onKeyDown={onKey}
               onFocus={(event) => setFocused(itemAt(event.target)?.id ?? focused)}
               onClick={(event) => {

@@ -38,7 +38,7 @@ export function BoardBar({ scale, runs, onZoom, onGoToNow }: BoardBarProps) {
         ))}
       </ToggleButtonGroup>
       <Button size="small" onClick={onGoToNow}>
-        Go to now
+        Now
       </Button>
       <RunLegend operations={[...new Set(runs.map((run) => run.operation))]} />
     </Box>

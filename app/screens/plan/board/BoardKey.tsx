@@ -24,10 +24,7 @@ export function BoardKey({ reading, hidden, onShowAll }: BoardKeyProps) {
             reading.lyings.some((lying) => lying.stretches.some((stretch) => stretch.state === state)),
         )}
       />
-      <span style={{ color: 'var(--ink-soft)' }}>
-        darker ground: nobody works, hours drawn narrower · click a run to look at it, drag it to move it · click a
-        piece that dries to follow it
-      </span>
+      <span style={{ color: 'var(--ink-soft)' }}>Shaded: off hours. Tap a job to open it, drag to move it.</span>
       {hidden > 0 && (
         <Button size="small" onClick={onShowAll}>
           Show {hidden} more in-place rows

@@ -28,7 +28,7 @@ export function WasGhost({ run, reading, before, rows, axis }: WasGhostProps) {
   const [left, right] = [axis.x(from), axis.x(until)];
   return (
     <g style={{ pointerEvents: 'none' }} stroke="var(--ink)" fill="none" strokeWidth={2} strokeDasharray="5 4">
-      <title>Where it stands in the accepted plan</title>
+      <title>In the current plan</title>
       {there.map(({ top, height, painterId }) => (
         <rect key={painterId} x={left} y={top + 4} width={Math.max(6, right - left)} height={height - 8} rx={4} />
       ))}

@@ -1,7 +1,7 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
-import { stepWords } from '../../../../core/steps/step-words.ts';
+import { stepPhrase, stepWords } from '../../../../core/steps/step-words.ts';
 import { WETNESS_WORDS } from '../../../drawing/wetness.tsx';
 import type { BoardItem } from './layout.ts';
 
@@ -24,7 +24,7 @@ export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZon
     case 'lying': {
       const { piece, after, next, stretches } = shows.lying;
       const story = stretches.map(({ state, until: ends }) => `${WETNESS_WORDS[state]} until ${when(ends)}`).join(', ');
-      return `${piece.mark} after ${stepWords(after).toLowerCase()}: ${story}; then ${stepWords(next).toLowerCase()}`;
+      return `${piece.mark} after ${stepPhrase(after)}: ${story}; then ${stepPhrase(next)}`;
     }
   }
 }

@@ -31,7 +31,7 @@ export function runLabel(run: Run): string {
   return run.steps.length > 1 ? `${what} ×${run.steps.length}` : `${what} ${run.steps[0]?.piece.mark ?? ''}`;
 }
 
-/** What the colours of the runs mean. */
+/** Colours. */
 export function RunLegend({ operations }: { operations: readonly Operation[] }) {
   const entries: [string, Paint, boolean][] = [
     ['prepare', PREPARE, operations.some((operation) => operationPaint(operation) === PREPARE)],
@@ -40,7 +40,7 @@ export function RunLegend({ operations }: { operations: readonly Operation[] }) 
     ['hang', HANG, operations.some((operation) => operationPaint(operation) === HANG)],
   ];
   return (
-    <Box component="ul" aria-label="What the colours of the runs mean" sx={{ display: 'flex', gap: 2, fontSize: 14 }}>
+    <Box component="ul" aria-label="Colours" sx={{ display: 'flex', gap: 2, fontSize: 14 }}>
       {entries
         .filter(([, , isThere]) => isThere)
         .map(([words, paint]) => (

@@ -63,7 +63,7 @@ for (const family of FAMILIES) {
       );
     }
   }
-  const percent = (ratio: number): string => `${((ratio - 1) * 100).toFixed(2)} %`;
+  const percent = (ratio: number): string => `${((ratio - 1) * 100).toFixed(2)}%`;
   const mean = ratios.reduce((sum, ratio) => sum + ratio, 0) / Math.max(1, ratios.length);
   const each = (milliseconds: number): string => `${(milliseconds / PROBLEMS / 1000).toFixed(2)} s`;
   console.log(

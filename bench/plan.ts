@@ -34,7 +34,7 @@ const RUNS = load(500, 4);
 const WORKABLE = load(10, 0.1);
 
 const seconds = (since: number): string => ((performance.now() - since) / 1000).toFixed(2);
-const percent = (value: number, of: number): string => `${((value / of - 1) * 100).toFixed(1)} %`;
+const percent = (value: number, of: number): string => `${((value / of - 1) * 100).toFixed(1)}%`;
 
 /** Searches for so many seconds; tells when the first verified plan was there. */
 function timed(problem: PlanProblem, forSeconds: number, seed = 1): { plan: FoundPlan; first: number } {
@@ -103,8 +103,8 @@ for (let seed = 1; seed <= SMALL; seed++) {
 }
 const average = ((small.over / small.count) * 100).toFixed(2);
 console.log(
-  `  ${small.count} planned, ${small.proved} proved, ${small.later} later than the best, ${average} % on average;`,
-  `the bounds alone are ${((small.bound / small.proved) * 100).toFixed(2)} % below what is proved`,
+  `  ${small.count} planned, ${small.proved} proved, ${small.later} later than the best, ${average}% on average;`,
+  `the bounds alone are ${((small.bound / small.proved) * 100).toFixed(2)}% below what is proved`,
 );
 
 console.log(
@@ -197,7 +197,7 @@ for (const [name, job, seeds] of JOBS.slice(0, load(JOBS.length, 2))) {
     const workable = [setups / painterDays, batches / painterDays].map((count) => count.toFixed(1));
     console.log(
       seeds > 1 ? `  ${name}, seed ${seed}:` : `  ${name}:`,
-      ...[...figures, `${days(plan.lowerBound)};`, ...workable, `${((tiny / batches) * 100).toFixed(0)} %`],
+      ...[...figures, `${days(plan.lowerBound)};`, ...workable, `${((tiny / batches) * 100).toFixed(0)}%`],
       ...[medianBatch(problem, plan), mostMixes(problem, plan)],
     );
   }

@@ -130,7 +130,7 @@ await withBuiltServer(async (address) => {
   const sorted = [...frames].sort((one, other) => one - other);
   const at = (share: number): string => (sorted[Math.floor(sorted.length * share)] ?? 0).toFixed(0);
   console.log(
-    `scrolling: median frame ${at(0.5)} ms, 95 % within ${at(0.95)} ms, worst ${sorted.at(-1)?.toFixed(0)} ms`,
+    `scrolling: median frame ${at(0.5)} ms, 95% within ${at(0.95)} ms, worst ${sorted.at(-1)?.toFixed(0)} ms`,
   );
 
   await page.getByRole('button', { name: 'Table' }).click();

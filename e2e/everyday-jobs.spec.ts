@@ -170,7 +170,7 @@ test('a loose sash, a carcass off the wall, a door a side at a time, and grain f
   await takeRecommended(painter, 4);
   await page.getByRole('list', { name: 'Groups of like pieces' }).getByText('Oak or ash').click();
   const chosen = page.getByRole('region', { name: 'Chosen build-up' });
-  await chosen.getByText('Change it step by step').click();
+  await chosen.getByText('Edit steps').click();
   await painter.choose('Grain filled on', 'front only');
   await expect(chosen).toContainText('front only');
   await expect(chosen).toContainText('The grain is filled on the other face only');

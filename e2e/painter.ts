@@ -79,7 +79,7 @@ export class PainterOn {
   /** Opens the steps of the chosen build-up. */
   async openSteps(): Promise<Locator> {
     const chosen = this.page.getByRole('region', { name: 'Chosen build-up' });
-    await chosen.getByText('Change it step by step').click();
+    await chosen.getByText('Edit steps').click();
     return chosen;
   }
 

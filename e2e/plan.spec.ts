@@ -73,7 +73,7 @@ test('a date is met by what it would take: the change is tried, taken, planned a
   await expect(take.getByText(/^Estimated: One more place .* or one more painter saves next/)).toBeVisible();
   await expect(take.getByRole('progressbar')).toBeHidden({ timeout: 60_000 });
   const offers = take.getByRole('list', { name: 'Ways to finish sooner' }).getByRole('listitem');
-  await expect(offers.first()).toContainText(/in time.*Both faces in one pass, on points/i);
+  await expect(offers.first()).toContainText(/in time.*Both faces at once, on stands/i);
   await expect(offers.filter({ hasText: 'Add painter' })).toContainText('late');
   await offers.first().getByRole('button', { name: 'Apply' }).click();
   const accept = page.getByRole('button', { name: 'Accept this plan' });

@@ -199,17 +199,17 @@ test('a verdict follows what is chosen, and says what would lift it', async ({ p
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'build-up');
   await page.getByRole('button', { name: /Store fronts, melamine/ }).click();
   const chosen = await painter.openSteps();
-  await expect(chosen.getByText('Nothing speaks against it.')).toBeVisible();
+  await expect(chosen.getByText('No problems found.')).toBeVisible();
   await painter.choose('Coat 1', 'Bonding primer, waterborne', chosen);
   await painter.choose('Key', 'deglossed', chosen);
   await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText(
     'holds on laminate only where it has been keyed',
   );
   await painter.choose('Coat 1', 'Adhesion primer, two-part', chosen);
-  await expect(chosen).not.toContainText('Will fail');
+  await expect(chosen).not.toContainText('Won’t work');
   await painter.choose('Coat 2', 'Exterior acrylic', chosen);
   await expect(chosen).toContainText('Take a product for inside on this face.');
-  await expect(page.getByRole('region', { name: 'Why not?' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Why isn’t it offered?' })).toContainText(
     'Nothing but an adhesion or bonding primer holds',
   );
 });

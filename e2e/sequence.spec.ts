@@ -2,8 +2,8 @@ import { expect, test, type Page } from './warm-page.ts';
 import { readFileSync } from 'node:fs';
 import { PainterOn } from './painter.ts';
 
-const verdictOn = (page: Page) => page.getByRole('status', { name: 'Verdict on the laps' });
-const orderOn = (page: Page) => page.getByRole('list', { name: 'The order of strokes' });
+const verdictOn = (page: Page) => page.getByRole('status', { name: 'Wet edge' });
+const orderOn = (page: Page) => page.getByRole('list', { name: 'Painting order' });
 
 /** Minutes of the oldest lap and its limit, as the verdict says them. */
 async function oldestLap(page: Page): Promise<{ age: number; limit: number }> {
@@ -19,7 +19,7 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
   page,
 }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'sequence');
-  await painter.choose('In the air of', 'Open air, harbour');
+  await painter.choose('Painted in', 'Open air, harbour');
   await expect(verdictOn(page)).toContainText('Every lap is met fresh');
   expect((await oldestLap(page)).age).toBeLessThan(0.7 * (await oldestLap(page)).limit);
 
@@ -31,21 +31,21 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
   const current = orderOn(page).locator('[aria-current=step]');
   const said = (await slider.getAttribute('aria-valuetext')) ?? '';
   await expect(current).toContainText(/\d+, (.+)$/.exec(said)?.[1] ?? 'nothing');
-  await page.getByRole('button', { name: 'To the next stroke' }).click();
+  await page.getByRole('button', { name: 'Next stroke' }).click();
   const number = Number(/min: (\d+),/.exec(said)?.[1]) + 1;
   await expect(slider).toHaveAttribute('aria-valuetext', new RegExp(`min: ${number}, `));
 
   // What sets at a sight line of the door does not show, and is no alarm.
-  await painter.choose('In the air of', 'Boiler room, hot and dry');
+  await painter.choose('Painted in', 'Boiler room, hot and dry');
   await expect(verdictOn(page)).not.toContainText(/go(es)? off/);
 
   const piece = page.getByRole('combobox', { name: 'Piece' });
   await piece.fill('N-01');
   await page.getByRole('option', { name: /^N-01/ }).click();
-  await painter.choose('In the air of', 'Open air, harbour');
+  await painter.choose('Painted in', 'Open air, harbour');
   await expect(verdictOn(page)).toContainText('Every lap is met fresh');
   const cold = await oldestLap(page);
-  await painter.choose('In the air of', 'Boiler room, hot and dry');
+  await painter.choose('Painted in', 'Boiler room, hot and dry');
   await expect(verdictOn(page)).toContainText(/laps? go(es)? off/);
   const hot = await oldestLap(page);
   // Told is the lap that is nearest to its limit, or furthest beyond it: no younger one in the heat.
@@ -55,33 +55,33 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
     `Meets strip 8 after ${hot.age.toFixed(1)} of ${hot.limit.toFixed(1)} min.`,
   );
 
-  const best = page.getByRole('list', { name: 'Ways out, the best first' }).getByRole('listitem').first();
+  const best = page.getByRole('list', { name: 'Fixes, best first' }).getByRole('listitem').first();
   await expect(best).toContainText(/every lap (fresh|wet)/);
   const promised = Number(/([\d.]+) of [\d.]+ min, takes/.exec((await best.textContent()) ?? '')?.[1]);
   await best.getByRole('button', { name: /^Try/ }).click();
   await expect(verdictOn(page)).not.toContainText(/go(es)? off/);
   expect((await oldestLap(page)).age).toBeCloseTo(promised, 1);
 
-  await page.getByRole('button', { name: 'Take it into the plan' }).click();
+  await page.getByRole('button', { name: 'Use in plan' }).click();
   await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Plan .*changed since the plan/ })).toBeVisible();
   await page.reload();
   await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the usual way' }).click();
-  await expect(page.getByText('The usual way: plan and Today go by it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use default' }).click();
+  await expect(page.getByText('Default – used in Plan and Today')).toBeVisible();
 });
 
 test('an order is searched and proved, told in words, and shifted by hand', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'sequence');
   const school = await oldestLap(page);
-  await page.getByRole('button', { name: 'Search any order' }).click();
-  await expect(page.getByText(/^Oldest lap \d\.\d min: no order is better\.$/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Best order, any method' }).click();
+  await expect(page.getByText(/^Oldest lap \d\.\d min – best possible$/)).toBeVisible({ timeout: 30_000 });
   await expect.poll(async () => (await oldestLap(page)).age).toBeLessThan(school.age * 0.6);
   const found = await oldestLap(page);
   await expect(
     page.getByText(new RegExp(`after ${found.age.toFixed(1)} min \\(.+\\) instead of ${school.age.toFixed(1)} min`)),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the school’s order' }).click();
+  await page.getByRole('button', { name: 'Reset order' }).click();
   await expect.poll(async () => (await oldestLap(page)).age).toBe(school.age);
 
   const names = async (): Promise<string[]> => orderOn(page).getByRole('listitem').allTextContents();
@@ -108,36 +108,36 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
 test('schools are compared in the same air, and the card is saved', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'strokes?view=compare');
   const orders = page.getByRole('list', { name: 'Orders side by side' });
-  await page.getByRole('button', { name: 'Compare a third' }).click();
+  await page.getByRole('button', { name: 'Add a third' }).click();
   await expect(orders.getByRole('listitem', { name: /^Order \d$/ })).toHaveCount(3);
   const third = orders.getByRole('listitem', { name: 'Order 3' });
-  await painter.choose('Order on a face', 'In boards from the top', third);
+  await painter.choose('Method', 'Board by board from the top', third);
   const age = async (order: number): Promise<number> => {
     const words = await orders
       .getByRole('listitem', { name: `Order ${order}` })
-      .getByRole('group', { name: 'What comes of it' })
+      .getByRole('group', { name: 'Result' })
       .textContent();
     return Number(/Oldest lap ([\d.]+)/.exec(words ?? '')?.[1]);
   };
   expect(await age(3)).toBeLessThan((await age(1)) * 0.6);
-  await third.getByRole('button', { name: 'Take this one to Order' }).click();
+  await third.getByRole('button', { name: 'Use this one' }).click();
   await page.getByRole('button', { name: 'Order', exact: true }).click();
-  await expect(page.getByRole('combobox', { name: 'Order on a face' })).toHaveText('In boards from the top');
+  await expect(page.getByRole('combobox', { name: 'Method' })).toHaveText('Board by board from the top');
 
   await page.getByRole('button', { name: 'Card', exact: true }).click();
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as SVG' }).click();
+  await page.getByRole('button', { name: 'Save card' }).click();
   const file = await saved;
   expect(file.suggestedFilename()).toBe('d-01-strokes.svg');
   const svg = readFileSync(await file.path(), 'utf8');
-  expect(svg).toContain('In boards from the top');
+  expect(svg).toContain('Board by board from the top');
   expect(svg.match(/<circle /g)?.length).toBeGreaterThan(15);
 });
 
 test('turning is planned both ways, and what stays in place is told how', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'strokes?view=turning');
   await expect(page.getByText(/by itself: [\d.]+ days from the first hand/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Plan the job both ways' }).click();
+  await page.getByRole('button', { name: 'Compare both' }).click();
   await expect(page.getByText(/days (sooner|later) than the other way|the same day as the other way/)).toHaveCount(2, {
     timeout: 60_000,
   });

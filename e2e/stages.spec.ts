@@ -61,7 +61,7 @@ test('the back takes other coats than the front: verdict by face, litres from th
   await painter.choose('Coat 3', 'Enamel, oil-alkyd gloss', back);
   await expect(chosen.getByRole('list', { name: 'Verdict' })).toContainText('can craze');
   await painter.goTo('Quantities');
-  // Both doors' backs: 0.452 × 1.184 + 0.449 × 1.184 m², once; 10 · 54 / 40 m²/L, 92 % of it on the doors.
+  // Both doors' backs: 0.452 × 1.184 + 0.449 × 1.184 m², once; 10 · 54 / 40 m²/L, 92% of it on the doors.
   const area = 0.452 * 1.184 + 0.449 * 1.184;
   const oil = page.getByRole('listitem', { name: /^Enamel, oil-alkyd gloss/ });
   await expect(oil).toContainText(`${area.toFixed(2)} m² → ${(area / 13.5 / 0.92).toFixed(2)} L`);

@@ -256,7 +256,7 @@ test('moulding for three doors of different sizes: lengths over the long points,
   await expect(page.getByRole('button', { name: /^D-03, .*, 1820 mm/ })).toHaveCount(2);
   // 4 × 542 + 8 × 1761 + 4 × 466 + 2 × 618 + 2 × 1820 = 22 996 mm. Ten bars are needed for the ten uprights, and hold all.
   await expect(
-    page.getByText('Buy 10 × 2400 mm: 24 m for 23 m, 4 % waste. Proved: nothing shorter will do.'),
+    page.getByText('Buy 10 × 2400 mm: 24 m for 23 m, 4% waste. Proved: nothing shorter will do.'),
   ).toBeVisible();
   await page.getByLabel('Lengths on sale').fill('2400; 30 m');
   await expect(page.getByText('Lengths on sale lie between 300 mm and 12 m; this is 30 m.')).toBeVisible();

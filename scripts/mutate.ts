@@ -126,5 +126,5 @@ await Promise.all(
 for (const { file, line, was, becomes } of missed) console.log(`not seen: ${file}:${line} ${was} → ${becomes}`);
 const killed = drawn.length - missed.length;
 console.log(
-  `${part}: ${killed} of ${drawn.length} faults seen (${((100 * killed) / drawn.length).toFixed(0)} %), drawn of ${all.length}`,
+  `${part}: ${killed} of ${drawn.length} faults seen (${((100 * killed) / drawn.length).toFixed(0)}%), drawn of ${all.length}`,
 );

@@ -67,7 +67,7 @@ const SHOTS: readonly Shot[] = [
     name: 'sequence',
     path: `/sequence?${TERN}`,
     before: async (page) => {
-      await page.getByRole('combobox', { name: 'In the air of' }).click();
+      await page.getByRole('combobox', { name: 'Painted in' }).click();
       await page.getByRole('option', { name: /^Boiler room/ }).click();
       const slider = page.getByRole('slider', { name: 'Time since the first stroke' });
       await slider.focus();

@@ -46,21 +46,21 @@ test('build-ups and quantities go by pieces; what is in doubt is not done', () =
 test('questions are answered one by one', () => {
   const made = new TestJob().door('d');
   const [, none] = at('test', made.job);
-  assert.match(none, /^0 of \d+ questions answered$/);
+  assert.match(none, /^0 of \d+ tests done$/);
   made.tell('add-finding', {
     entry: {
       ...{ id: 'f', groupId: made.job.groups[0]!.id, found: 'soundness', result: 'holds', reading: null, hex: null },
       ...{ at: '2027-03-01T08:00', where: '', photoId: null, note: '' },
     },
   });
-  assert.match(at('test', made.job)[1], /^1 of \d+ questions answered$/);
+  assert.match(at('test', made.job)[1], /^1 of \d+ tests done$/);
 });
 
 test('the air wants to know where, which weather, and a reading', () => {
   const made = new TestJob();
-  assert.deepEqual(at('conditions', made.job), [0, 'not said yet: where the job lies, its weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0, 'not said yet: location, weather, a reading']);
   made.tell('change-site', { latitude: 51.2, longitude: 7 });
-  assert.deepEqual(at('conditions', made.job), [0.33, 'not said yet: its weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0.33, 'not said yet: weather, a reading']);
 });
 
 test('strokes that are chosen for a kind of piece count once', () => {
@@ -75,7 +75,7 @@ test('a plan is none, accepted, or out of date', () => {
   days.planned('2027-03-01T07:00');
   assert.deepEqual(at('plan', days.job), [1, 'plan accepted']);
   days.tell('change-pieces', { ids: ['d'], facts: { comesOff: false } });
-  assert.deepEqual(at('plan', days.job), [0.6, 'the job has changed since the plan']);
+  assert.deepEqual(at('plan', days.job), [0.6, 'job changed since the plan']);
 });
 
 test('steps that are stamped are done, and a piece that is rehung is hung', () => {
@@ -89,7 +89,7 @@ test('steps that are stamped are done, and a piece that is rehung is hung', () =
 
 test('faces are looked over; an open defect keeps a check from being done', () => {
   const days = new WorkedDays();
-  assert.match(at('check', days.job)[1], /^0 of \d+ faces looked over, 0 defects open$/);
+  assert.match(at('check', days.job)[1], /^0 of \d+ faces inspected, 0 defects open$/);
   days.tell('add-defect', {
     entry: {
       ...({ id: 'r', kind: 'run', pieceId: 'd', face: 'front', spot: null, at: '2027-03-03T10:00' } as const),

@@ -34,27 +34,27 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
   test: (job) => {
     const all = job.groups.reduce((sum, { id }) => sum + testsOn(job, id).length, 0);
     const open = job.groups.reduce((sum, { id }) => sum + openQuestions(job, id).size, 0);
-    return { share: share(all - open, all), words: `${all - open} of ${all} questions answered` };
+    return { share: share(all - open, all), words: `${all - open} of ${all} tests done` };
   },
   'build-up': (job) => {
     const doubts = outdatedBuildUps(job).length;
     const chosen = `${withBuildUp(job)} of ${job.pieces.length} pieces have a build-up`;
     return {
       share: share(withBuildUp(job), job.pieces.length) * (doubts > 0 ? 0.7 : 1),
-      words: doubts > 0 ? `${chosen}, ${doubts} to look at again` : chosen,
+      words: doubts > 0 ? `${chosen}, ${doubts} to check` : chosen,
     };
   },
   quantities: (job) => ({
     share: share(withBuildUp(job), job.pieces.length),
-    words: `${withBuildUp(job)} of ${job.pieces.length} pieces are counted`,
+    words: `${withBuildUp(job)} of ${job.pieces.length} pieces counted`,
   }),
   conditions: (job) => {
     const open = job.climates.find(({ whereabouts }) => whereabouts === 'outdoors');
     const said = [job.site.latitude !== null, (open?.stated.hours.length ?? 0) > 0, job.readings.length > 0];
-    const words = ['where the job lies', 'its weather', 'a reading'].filter((_name, index) => !said[index]);
+    const words = ['location', 'weather', 'a reading'].filter((_name, index) => !said[index]);
     return {
       share: share(said.filter(Boolean).length, said.length),
-      words: words.length === 0 ? 'weather and readings are in' : `not said yet: ${words.join(', ')}`,
+      words: words.length === 0 ? 'weather and readings in' : `still needed: ${words.join(', ')}`,
     };
   },
   sequence: (job) => {
@@ -62,13 +62,13 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     const chosen = new Set(job.strokes.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
     return {
       share: share(chosen, kinds),
-      words: `chosen for ${chosen} of ${kinds} kinds of piece; the others go the usual way`,
+      words: `set for ${chosen} of ${kinds} kinds; default for the rest`,
     };
   },
   plan: (job) => {
     if (job.plan === null) return { share: 0, words: 'no plan yet' };
     const current = job.plan.fingerprint === planFingerprint(job);
-    return current ? { share: 1, words: 'plan accepted' } : { share: 0.6, words: 'the job has changed since the plan' };
+    return current ? { share: 1, words: 'plan accepted' } : { share: 0.6, words: 'job changed since the plan' };
   },
   today: (job) => {
     const { done, all } = stepsDone(job, () => true);
@@ -85,7 +85,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     const open = rooms.reduce((sum, room) => sum + room.openDefects, 0);
     return {
       share: share(looked, faces) * (open > 0 ? 0.9 : 1),
-      words: `${looked} of ${faces} faces looked over, ${counted(open, 'defect')} open`,
+      words: `${looked} of ${faces} faces inspected, ${counted(open, 'defect')} open`,
     };
   },
   handover: (job) => {

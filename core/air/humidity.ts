@@ -1,6 +1,6 @@
 /**
  * Saturation vapour pressure over water in hPa at `temperature` °C.
- * Magnus form with the coefficients of Alduchov & Eskridge 1996; good to 0.4 % from −40 to 50 °C.
+ * Magnus form with the coefficients of Alduchov & Eskridge 1996; good to 0.4% from −40 to 50 °C.
  */
 export function saturationPressure(temperature: number): number {
   return 6.1094 * Math.exp((17.625 * temperature) / (temperature + 243.04));

@@ -29,7 +29,7 @@ test('bare wood has no old coat, thinning makes the wet film thicker, and a face
     layers.map((layer) => layer.kind),
     ['coat', 'substrate'],
   );
-  // 40 µm dry of 37 % solids is 108.1 µm, a tenth more with the water in it.
+  // 40 µm dry of 37% solids is 108.1 µm, a tenth more with the water in it.
   assert.equal(layers[0]?.detail, '40 µm dry, 119 µm wet');
 });
 

@@ -38,7 +38,7 @@ function beginningsIn(open: readonly (readonly [number, number])[]): number[] {
 interface Wait {
   /** Hands-on, at the crew's pace. */
   minutes: number;
-  /** Minutes the water of the step before dries at 23 °C and 50 %. */
+  /** Minutes the water of the step before dries at 23 °C and 50%. */
   dryMinutes: number;
   climateId: string;
   /** Coats that must have come to a stage first; `laidBy` is the place of their own step. */

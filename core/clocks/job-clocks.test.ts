@@ -8,7 +8,7 @@ import { TestJob } from '../fixtures/jobs.ts';
 import { dryingProduct, JobClocks, PLAIN_WATER } from './job-clocks.ts';
 
 const START = '2027-03-01';
-/** A place whose air stands still at a temperature, at 50 %, as the tins suppose. */
+/** A place whose air stands still at a temperature, at 50%, as the tins suppose. */
 const still = (id: string, temperature: number): Climate => ({
   ...OPEN_AIR,
   id,

@@ -10,7 +10,7 @@ const near = (found: number, wanted: number, within: number): void =>
 test('reflectance and CIELAB of white, black and the middle grey of sRGB', () => {
   near(reflectance('#ffffff'), 100, 0.01);
   near(reflectance('#000000'), 0, 0.01);
-  // 119/255 in sRGB is 18.4 % by its transfer curve; CIELAB calls that half as light as white.
+  // 119/255 in sRGB is 18.4% by its transfer curve; CIELAB calls that half as light as white.
   near(reflectance('#777777'), 18.4, 0.1);
   near(labOf('#777777').l, 50, 0.1);
 });

@@ -156,9 +156,9 @@ function readRow(row: readonly string[], { time, figures }: FoundColumns, timeZo
 
 const BOUNDS: Readonly<Record<HourColumn['key'], string>> = {
   temperature: 'Air lies between −30 and 60 °C.',
-  humidity: 'Humidity lies between 1 and 100 %.',
+  humidity: 'Humidity lies between 1 and 100%.',
   wind: 'Wind lies between 0 and 60 m/s.',
-  cloud: 'Cloud lies between 0 and 100 %.',
+  cloud: 'Cloud lies between 0 and 100%.',
   rain: 'Rain lies between 0 and 200 mm an hour.',
 };
 

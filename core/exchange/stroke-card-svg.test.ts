@@ -31,7 +31,7 @@ const result = simulatePass(
 const card = {
   title: 'D-01 · <Door> & "co"',
   subtitle: 'Coat 1',
-  ways: ['In blocks from the top'],
+  ways: ['Blocks from the top'],
   order: result.strokes.map(({ number, stroke }) => `${number}  ${stroke.name}`),
   notes: ['Look for drips.'],
 };

@@ -174,7 +174,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const airOf = ({ air }: RecordedCoat): Cell =>
     air === null
       ? cell('not noted', { isGap: true })
-      : cell(`${TEMPERATURE.format(air.temperature, units)}, ${Math.round(air.humidity)} %`);
+      : cell(`${TEMPERATURE.format(air.temperature, units)}, ${Math.round(air.humidity)}%`);
   const rowOf = (record: FaceRecord, coat: RecordedCoat, isFirst: boolean): Cell[] => [
     cell(isFirst ? record.piece.mark : ''),
     cell(isFirst ? record.faceName : ''),

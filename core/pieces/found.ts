@@ -7,15 +7,15 @@ const KNOWN_COATS = Object.fromEntries(KNOWN_COAT_IDS.map((id) => [id, OLD_COATS
 
 /** What can be found out about a surface, each with its results: a question of the trade and its answers. */
 export const FOUND = {
-  'old-coat': { name: 'The old coat', results: KNOWN_COATS },
-  soundness: { name: 'Whether it holds', results: { holds: 'Holds', chalks: 'Chalks', 'lets-go': 'Lets go' } },
-  contamination: { name: 'What is on it', results: { clean: 'Clean', grease: 'Grease', wax: 'Wax or silicone' } },
-  moisture: { name: 'How wet it is', results: { dry: 'Dry', damp: 'Damp' } },
-  stains: { name: 'What bleeds', results: { none: 'Nothing bleeds', bleeds: 'Bleeds' } },
+  'old-coat': { name: 'Old coat', results: KNOWN_COATS },
+  soundness: { name: 'Adhesion', results: { holds: 'Sound', chalks: 'Chalking', 'lets-go': 'Loose' } },
+  contamination: { name: 'Grease and wax', results: { clean: 'Clean', grease: 'Grease', wax: 'Wax or silicone' } },
+  moisture: { name: 'Moisture', results: { dry: 'Dry', damp: 'Damp' } },
+  stains: { name: 'Stains and knots', results: { none: 'No bleeding', bleeds: 'Bleeding' } },
   mould: { name: 'Mould', results: { none: 'No mould', mould: 'Mould' } },
   lead: { name: 'Lead', results: { none: 'No lead', lead: 'Lead' } },
   edges: { name: 'Edges', results: { coated: 'Coated like the faces', raw: 'Raw timber or board' } },
-  'old-colour': { name: 'The old colour', results: { seen: 'Seen' } },
+  'old-colour': { name: 'Old colour', results: { seen: 'Seen' } },
 } as const;
 export type FoundId = keyof typeof FOUND;
 export const FOUND_IDS = Object.keys(FOUND) as [FoundId, ...FoundId[]];

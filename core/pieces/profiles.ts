@@ -17,7 +17,7 @@ export function lineLength(line: readonly Point[]): number {
   }, 0);
 }
 
-/** Chords that stand for a quarter of an ellipse; the girth falls short of the true one by less than 0.05 %. */
+/** Chords that stand for a quarter of an ellipse; the girth falls short of the true one by less than 0.05%. */
 const CHORDS = 24;
 
 /** A quarter of an ellipse from `from` to `to`; it leaves `from` horizontally (`'x'`) or vertically (`'y'`). */

@@ -9,7 +9,7 @@ const AREA = 3.37008 + 0.19624;
 test('litres of a door worked by hand', () => {
   const [primer, enamel] = productNeeds(new TestJob().door('d1').coated().job);
   assert.equal(primer?.product, 'prime-bond-wb');
-  // 10 · 36 / 35 m²/L, 92 % on the door, 0.1 L in the tray, at least 0.1 L in reserve.
+  // 10 · 36 / 35 m²/L, 92% on the door, 0.1 L in the tray, at least 0.1 L in reserve.
   const onDoor = AREA / (360 / 35) / 0.92;
   assert.ok(Math.abs((primer?.litres ?? 0) - (onDoor + 0.1 + 0.1)) < 1e-9);
   assert.deepEqual(primer?.tins.best.tins, [0.75]);

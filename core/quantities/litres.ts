@@ -100,7 +100,7 @@ export const sessionOf = ({ group, number, coat }: PaintUse): string => `${group
 
 /**
  * Litres of every product: Σ area / spread rate / transfer efficiency · surface factor, per coat, plus what stays in
- * the tools each session and a reserve for touching up, the larger of 5 % and 0.1 L. What is in stock is used first; with
+ * the tools each session and a reserve for touching up, the larger of 5% and 0.1 L. What is in stock is used first; with
  * the cheapest tins for the rest, and the next best.
  */
 export function productNeeds(job: Job): ProductNeed[] {
@@ -162,7 +162,7 @@ export function litresOnto(area: number, tool: Tool, { volumeSolids, dryFilm }: 
   return area / spreadRate(volumeSolids, dryFilm) / transferEfficiency(tool, gun);
 }
 
-/** Litres that stay in the tools, a session each, and the reserve for touching up: the larger of 5 % and 0.1 L. */
+/** Litres that stay in the tools, a session each, and the reserve for touching up: the larger of 5% and 0.1 L. */
 export function besidePieces(
   onPieces: number,
   sessions: readonly { tool: Tool }[],

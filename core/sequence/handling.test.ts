@@ -60,7 +60,7 @@ test('it is held by edges that get no paint, or by those that are painted last',
   assert.match(all.holdWords, /painted last/);
 });
 
-test('points stand where a board sags least: 22 % from the ends of its longer side', () => {
+test('points stand where a board sags least: 22% from the ends of its longer side', () => {
   const { points } = handlingOf(door(), 'one-face')!;
   assert.equal(points.length, 4);
   const [near, far] = [2040 * 0.2203, 2040 * (1 - 0.2203)];

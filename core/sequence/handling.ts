@@ -57,8 +57,8 @@ export function handlingOf(piece: Piece, turning: Job['planning']['turning']): H
         : bothOnPoints(frontName, backName)
       : [
           {
-            does: `Lay it on points, ${piece.scope.faces[0] === 'back' ? backName : frontName} up, and paint it.`,
-            why: 'What lies down stays as it is.',
+            does: `Lay it on stands, ${piece.scope.faces[0] === 'back' ? backName : frontName} up, and paint it.`,
+            why: 'The side underneath stays as it is.',
             up: piece.scope.faces[0] ?? 'front',
             isWetBelow: false,
           },
@@ -67,7 +67,7 @@ export function handlingOf(piece: Piece, turning: Job['planning']['turning']): H
     holds: held.map((id) => middleOfEdge(id, front)),
     holdWords: `${isForTwo ? 'Two people, one at each end: h' : 'H'}old it by ${held
       .map((id) => definitionOf(piece.kind).edgeNames[id] ?? id)
-      .join(' and ')}${bare.length > 0 ? ', which gets no paint' : ', which is painted last'}.`,
+      .join(' and ')}${bare.length > 0 ? ' (not painted)' : ' (painted last)'}.`,
     weight,
     isForTwo,
   };
@@ -76,26 +76,26 @@ export function handlingOf(piece: Piece, turning: Job['planning']['turning']): H
 function oneFace(front: string, back: string): HandlingStep[] {
   return [
     {
-      does: `Lay it ${front} down on points, and paint the ${back}.`,
-      why: `The ${front} is bare or dry: points leave no mark that matters.`,
+      does: `Lay it ${front} down on stands, and paint the ${back}.`,
+      why: `The ${front} is bare or dry, so stands won’t mark it.`,
       up: 'back',
       isWetBelow: false,
     },
     {
-      does: 'Leave it until it can be handled.',
-      why: 'A face that is turned too soon takes the print of whatever it lies on.',
+      does: 'Leave it until dry enough to handle.',
+      why: 'Turn it too soon and the stands will mark it.',
       up: 'back',
       isWetBelow: false,
     },
     {
-      does: `Turn it onto the points; paint the ${front} and the edges.`,
-      why: `The ${back} can be handled; it is the side that is seen less, should a point mark it.`,
+      does: `Turn it onto the stands. Paint the ${front} and the edges.`,
+      why: `The ${back} is dry enough, and shows less if a stand marks it.`,
       up: 'front',
       isWetBelow: false,
     },
     {
-      does: 'Look along both arrises of every edge for runs.',
-      why: 'What runs over an arris hangs on the far face.',
+      does: 'Check both arrises of every edge for runs.',
+      why: 'Runs over an arris show on the far face.',
       up: 'front',
       isWetBelow: false,
     },
@@ -105,20 +105,20 @@ function oneFace(front: string, back: string): HandlingStep[] {
 function bothOnPoints(front: string, back: string): HandlingStep[] {
   return [
     {
-      does: `Lay it ${front} down on points, and paint the ${back}.`,
+      does: `Lay it ${front} down on stands, and paint the ${back}.`,
       why: `The ${front} is bare or dry.`,
       up: 'back',
       isWetBelow: false,
     },
     {
-      does: `Turn it at once, held by its edges, onto the tips; paint the ${front} and the edges.`,
-      why: `The ${back} lies wet on the tips: they leave small pits in it.`,
+      does: `Turn it at once by its edges onto the stands. Paint the ${front} and the edges.`,
+      why: `The ${back} is wet on the stands: they leave small pits.`,
       up: 'front',
       isWetBelow: true,
     },
     {
-      does: 'Leave it until it can be handled; touch in the pits when it is denibbed.',
-      why: 'The next coat fills them; of the last coat they stay.',
+      does: 'Leave it until dry enough to handle. Touch in the pits when denibbing.',
+      why: 'The next coat fills them. In the last coat they stay.',
       up: 'front',
       isWetBelow: true,
     },

@@ -102,7 +102,7 @@ function firstOrder({ before, after }: OrderProblem, ids: readonly string[]): st
     order.push(next);
     for (const other of after[next] ?? []) waits[other] = (waits[other] ?? 0) - 1;
   }
-  if (order.length < ids.length) throw new RangeError('These elements wait for each other in a circle.');
+  if (order.length < ids.length) throw new RangeError('These parts wait for each other in a circle.');
   return order.map((index) => ids[index] ?? '');
 }
 

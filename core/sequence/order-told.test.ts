@@ -56,7 +56,7 @@ test('an order that is not another one says so; one that is says what it buys fi
     'The oldest lap is met after 6.5 min (c and b) instead of 9.0 min (a and c).',
     'C comes first.',
   ]);
-  assert.equal(orderWords(simulation('abc'), simulation('cab', 6.5))[0], 'Nothing laps.');
+  assert.equal(orderWords(simulation('abc'), simulation('cab', 6.5))[0], 'No laps.');
   assert.match(orderWords(simulation('abc', 9), simulation('bca', 8.96))[0]!, /in both/);
   assert.deepEqual(orderWords(simulation('abcd', 9), simulation('cdab', 9)).slice(1), ['C and d come first.']);
 });

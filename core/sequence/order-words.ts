@@ -1,6 +1,10 @@
-import { capital, listed } from '../units/sentence.ts';
+import { capital, counted, listed } from '../units/sentence.ts';
 import type { Simulation } from './simulate.ts';
 import type { Stroke } from './stroke.ts';
+
+/** How late an edge is reached, against how long it stays wet, in minutes: “reached at 7.5 min, wet until 10”. */
+export const lapWords = ({ age, limit }: { age: number; limit: number }): string =>
+  `reached at ${age.toFixed(1)} min${limit === Infinity ? '' : `, wet until ${limit.toFixed(age > limit - 1 && age < limit + 1 ? 1 : 0)}`}`;
 
 /** Sentences that tell how an order leaves another. */
 const MAX_MOVES_TOLD = 4;
@@ -15,7 +19,7 @@ export function orderWords(was: Simulation, is: Simulation): string[] {
   const to = is.strokes.map(({ stroke }) => stroke);
   const moves = movedStrokes(from, to);
   const gain = gained(was, is);
-  if (moves.length === 0) return [`The same order as the school’s. ${gain}`];
+  if (moves.length === 0) return [`Same as the standard order. ${gain}`];
   const told = moves.slice(0, MAX_MOVES_TOLD).map(({ strokes, after }) => {
     const names = listed(
       strokes.map(({ name }) => name),
@@ -25,16 +29,16 @@ export function orderWords(was: Simulation, is: Simulation): string[] {
     return after === null ? `${capital(names)} ${verb} first.` : `${capital(names)} ${verb} after ${after.name}.`;
   });
   const rest = moves.length - told.length;
-  return [gain, ...told, ...(rest > 0 ? [`And ${rest} more places where it differs.`] : [])];
+  return [gain, ...told, ...(rest > 0 ? [`${counted(rest, 'more difference')}.`] : [])];
 }
 
 function gained(was: Simulation, is: Simulation): string {
-  if (was.worst === null || is.worst === null) return 'Nothing laps.';
+  if (was.worst === null || is.worst === null) return 'No laps.';
   const [before, now] = [was.worst.age, is.worst.age];
   const met = (simulation: Simulation): string =>
     simulation.worst ? `${simulation.worst.earlier.stroke.name} and ${simulation.worst.later.stroke.name}` : '';
-  if (Math.abs(before - now) < 0.05) return `The oldest lap is met after ${now.toFixed(1)} min in both.`;
-  return `The oldest lap is met after ${now.toFixed(1)} min (${met(is)}) instead of ${before.toFixed(1)} min (${met(was)}).`;
+  if (Math.abs(before - now) < 0.05) return `Longest wet edge: ${now.toFixed(1)} min in both.`;
+  return `Longest wet edge: ${now.toFixed(1)} min (${met(is)}), was ${before.toFixed(1)} min (${met(was)}).`;
 }
 
 interface Move {

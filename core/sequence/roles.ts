@@ -34,13 +34,13 @@ const flat: RoleDefinition = { how: 'Spread across, lay off along the grain.', b
 /** All that there is to say of each kind of stroke. */
 export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   panel: {
-    how: 'Mouldings and corners first, feathered out of each corner so that no edge of the brush scrapes paint off; then the field, laid off along the grain.',
+    how: 'Mouldings and corners first, feathered out of each corner so the brush doesn’t scrape paint off; then the field, laid off along the grain.',
     brush: WIDE,
     drips: { where: 'the lower corners of the panel', at: lowerCorners },
     from: null,
   },
   moulding: {
-    how: 'Out of each corner along the profile; pick up what gathers in the mitres.',
+    how: 'Out of each corner along the profile. Pick up paint in the mitres.',
     brush: SASH,
     drips: { where: 'the mitres at its lower corners', at: lowerCorners },
     from: null,
@@ -53,10 +53,10 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
     from: null,
   },
   bar: { ...flat, how: 'The flat of the bar in one stroke.', brush: SASH },
-  muntin: { ...flat, how: 'Along its length; brush marks that cross a rail are covered when the rail is laid off.' },
+  muntin: { ...flat, how: 'Along its length. Laying off the rail covers marks that cross it.' },
   rail: {
     ...flat,
-    how: 'Along the rail, out over the joint with the stile; the stile will cover it.',
+    how: 'Along the rail, out over the joint. The stile will cover it.',
     drips: { where: 'its lower edge', at: ends },
   },
   stile: {
@@ -66,14 +66,14 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   },
   ground: { ...flat, how: 'Around the mouldings, laid off along the grain from end to end.' },
   louvre: {
-    how: 'From both ends to the middle, then one stroke along the blade; no more paint than it holds.',
+    how: 'From both ends to the middle, then one stroke along the blade. Don’t overload it.',
     brush: SASH,
     drips: { where: 'its lower nose, and both ends at the stiles', at: ends },
     from: null,
   },
   frame: {
     ...flat,
-    how: 'The line against the wall before the flat, so that the flat is not disturbed; in one stroke from end to end.',
+    how: 'Wall line first, then the flat, in one stroke from end to end.',
     drips: { where: 'the inner arris', at: foot },
   },
   sill: {
@@ -84,7 +84,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   side: { ...flat, drips: { where: 'its lower edge', at: lowerEdge } },
   block: {
     ...flat,
-    how: 'Spread, level, and lay off into the block before it while that is wet.',
+    how: 'Spread, level, and lay off into the last block while it’s wet.',
     drips: { where: 'its lower edge', at: lowerEdge },
   },
   'cut-line': { ...flat, how: 'A line as wide as the brush, feathered into the field.', brush: WIDE },
@@ -111,7 +111,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   },
   underside: {
     ...flat,
-    how: 'Look up at it: the underside and between the spindles before the top.',
+    how: 'Look up: the underside and between the spindles before the top.',
     drips: { where: 'where the spindles meet it', at: ends },
   },
   handrail: {
@@ -120,21 +120,21 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
     drips: { where: 'its lower arrises', at: lowerEdge },
   },
   'spindle-back': {
-    how: 'The fourth side in one stroke from the top; pick up what ran over its arrises.',
+    how: 'The fourth side in one stroke from the top. Pick up paint on its arrises.',
     brush: SASH,
     drips: { where: 'both its arrises', at: foot },
     from: 'from the other side',
   },
   edge: {
-    how: 'Sparingly along the edge; wipe what spills onto either face.',
+    how: 'Sparingly along the edge. Wipe spills off either face.',
     brush: WIDE,
-    drips: { where: 'both its arrises, looked at from both faces', at: foot },
+    drips: { where: 'both its arrises, from both faces', at: foot },
     from: null,
   },
   lining: {
     ...flat,
-    how: 'From the head down, off the wet casing.',
-    drips: { where: 'the arris against the casing', at: foot },
+    how: 'From the head down, off the wet architrave.',
+    drips: { where: 'the arris against the architrave', at: foot },
   },
   stop: {
     ...flat,
@@ -144,7 +144,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   },
   joint: {
     ...flat,
-    how: 'Both faces of the joint, thinly, with the door part open; they stay sticky for weeks.',
+    how: 'Both faces of the joint, thinly, with the door part open. They stay sticky for weeks.',
     drips: { where: 'both arrises of the joint', at: ends },
     from: 'with the door part open',
   },

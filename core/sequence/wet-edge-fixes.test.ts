@@ -52,16 +52,16 @@ const settingOf = ({ piece }: PassInput, more: Partial<StrokeSetting> = {}): Str
 });
 const OPTIONS = { steps: 3000, starts: [], say: String, units: 'metric' as const };
 
-test('open time is the tin’s at 23 °C and 50 %, shorter where it is hot and dry, longer with a conditioner or damp air', () => {
+test('open time is the tin’s at 23 °C and 50%, shorter where it is hot and dry, longer with a conditioner or damp air', () => {
   const reference = sceneIn('panelled-door', 23, 50);
   const open = ({ clocks, climateId, coating }: PassInput, care = { conditioner: false, isDamped: false }): number =>
     openMinutes(wetEdge(clocks, climateId, coating, care), 9 * 60);
   assert.ok(Math.abs(open(reference) - 7) < 1e-6);
   assert.ok(Math.abs(open(reference, { conditioner: true, isDamped: false }) - 7 * CONDITIONER_FACTOR) < 1e-6);
-  // VPD at 32 °C and 30 % is 2.371 times that of the tin’s air.
+  // VPD at 32 °C and 30% is 2.371 times that of the tin’s air.
   assert.ok(Math.abs(open(sceneIn('panelled-door', 32, 30)) - 7 / 2.371) < 0.01);
   assert.ok(open(sceneIn('panelled-door', 12, 70)) > 20);
-  // 65 % lets half less water go than 30 %.
+  // 65% lets half less water go than 30%.
   const damped = open(sceneIn('panelled-door', 32, 30), { conditioner: false, isDamped: true });
   assert.ok(Math.abs(damped - (7 / 2.371) * (70 / 55)) < 0.01);
   // Air is not damped beyond what the tin allows, less 5 points, and never dried.

@@ -1,3 +1,4 @@
+import { longerWords } from '../units/comparison.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { TEMPERATURE } from '../units/measures.ts';
 import { formatLength } from '../units/length.ts';
@@ -173,20 +174,20 @@ function orders(input: PassInput, setting: StrokeSetting, { steps }: WaysOptions
   const within = searchedOrder(input, setting, 'within-the-school', steps);
   const any = searchedOrder(input, setting, 'any-order', steps);
   const name = inSentence(FACE_ORDERS[setting.face].name);
-  const proof = (isProved: boolean): string => (isProved ? 'No order is better.' : 'A better one may exist.');
+  const proof = (isProved: boolean): string => (isProved ? 'Best possible.' : 'There may be a better one.');
   return [
     {
       id: 'order',
       kinds: ['order'],
-      does: `Another order within “${name}”`,
-      costs: `Nothing but getting used to it. ${proof(within.isProved)}`,
+      does: `Best order, ${name}`,
+      costs: `No extra time or cost. ${proof(within.isProved)}`,
       change: { order: within.order },
     },
     {
       id: 'any-order',
       kinds: ['school'],
-      does: 'The order with the youngest laps, whatever the school',
-      costs: `Crossing brush marks have to be laid off with care. ${proof(any.isProved)}`,
+      does: 'Best order, any method',
+      costs: `Lay off crossing brush marks with care. ${proof(any.isProved)}`,
       change: { order: any.order },
     },
   ];
@@ -203,7 +204,7 @@ function schools(input: PassInput, setting: StrokeSetting, { steps }: WaysOption
         {
           id: face,
           kinds: ['school'],
-          does: `“${school.name}”, in its best order`,
+          does: `${school.name}, best order`,
           costs: school.weighs,
           change: { face, order: found.order },
         },
@@ -236,9 +237,9 @@ function stretches(input: PassInput, setting: StrokeSetting, { units }: WaysOpti
       id: 'stretch',
       kinds: ['stretch'],
       does: parts.some(({ role }) => role === 'block' || role === 'side')
-        ? `Smaller blocks or narrower strips: ${((100 * best.reach) / USUAL_REACH).toFixed(0)} % of the usual`
-        : `Shorter stretches: ${formatLength(best.reach, units)} from one stand`,
-      costs: 'More laps, each met sooner.',
+        ? `Smaller blocks or narrower strips: ${((100 * best.reach) / USUAL_REACH).toFixed(0)}% of usual`
+        : `Shorter stretches: ${formatLength(best.reach, units)} at a time`,
+      costs: 'More laps, each reached sooner.',
       change: { reach: best.reach, order: null },
     },
   ];
@@ -250,8 +251,8 @@ function conditioner(setting: StrokeSetting): Try[] {
     {
       id: 'conditioner',
       kinds: ['conditioner'],
-      does: 'A conditioner in the paint',
-      costs: `Open time × ${CONDITIONER_FACTOR}, a default: read its tin for how much, and expect it to be touch dry later.`,
+      does: 'Add conditioner',
+      costs: `${longerWords(CONDITIONER_FACTOR)} wet edge (default). Follow its tin; touch dry comes later.`,
       change: { conditioner: true },
     },
   ];
@@ -266,7 +267,7 @@ function tools({ piece, coating }: PassInput, setting: StrokeSetting): Try[] {
       .filter((application) => application !== 'spray' || piece.comesOff)
       .map((application): Try => {
         const { name, does } = APPLICATION_WORDS[application];
-        const asks = application === 'spray' ? ' Set-up, masking and the mask for its mist come on top.' : '';
+        const asks = application === 'spray' ? ' Set-up, masking and a mask are extra.' : '';
         return {
           id: application,
           kinds: [application === 'spray' ? 'gun' : 'tool'],
@@ -286,8 +287,8 @@ function damping({ climateId, clocks, coating }: PassInput, setting: StrokeSetti
     {
       id: 'damp',
       kinds: ['air'],
-      does: `Damp the air by ${room.toFixed(0)} points: wet sheets, a sprinkled floor`,
-      costs: `The tin allows ${coating.maxHumidity} %. All else dries slower too; keep water away from sockets.`,
+      does: `Dampen the air by ${room.toFixed(0)}% RH: wet sheets, a sprinkled floor`,
+      costs: `Tin: up to ${coating.maxHumidity}% RH. Everything else dries slower too. Keep water away from sockets.`,
       change: { isDamped: true },
     },
   ];
@@ -307,13 +308,13 @@ function hours(input: PassInput, setting: StrokeSetting, { starts, say, units }:
   }
   if (best === null) return [];
   const air = input.clocks.air(input.climateId).at(Math.floor(best.start / 60));
-  const there = air ? `${TEMPERATURE.format(air.temperature, units)} and ${air.humidity.toFixed(0)} % then. ` : '';
+  const there = air ? `${TEMPERATURE.format(air.temperature, units)}, ${air.humidity.toFixed(0)}% RH then. ` : '';
   return [
     {
       id: 'hour',
       kinds: ['hour'],
-      does: `Begin ${say(best.start)}`,
-      costs: `${there}Everything behind it in the plan waits.`,
+      does: `Start ${say(best.start)}`,
+      costs: `${there}Pushes back everything after it.`,
       change: { start: best.start },
     },
   ];
@@ -329,10 +330,10 @@ function joints(input: PassInput, setting: StrokeSetting): Try[] {
     {
       id: 'joints',
       kinds: ['joint'],
-      does: 'Stop at a joint rather than in the middle',
+      does: 'Stop at a joint, not in the middle',
       costs: Number.isFinite(waits)
-        ? `${often}, until it is touch dry: ${waits.toFixed(1)} h of waiting. Keep the line sharp; do not feather it.`
-        : `${often}; it does not get touch dry in this air.`,
+        ? `${often}, until touch dry: ${waits.toFixed(1)} h waiting. Keep the line sharp; don’t feather it.`
+        : `${often}, but it won’t get touch dry here.`,
       change: { breaks: true },
     },
   ];
@@ -344,8 +345,8 @@ function hands(setting: StrokeSetting): Try[] {
     {
       id: 'hands',
       kinds: ['hands'],
-      does: 'Two painters on it',
-      costs: 'Both are taken from other work for as long.',
+      does: 'Two painters',
+      costs: 'Takes both off other work meanwhile.',
       change: { painters: 2 },
     },
   ];

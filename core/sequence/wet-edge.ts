@@ -35,11 +35,11 @@ export function lapAges({ elements, laps }: WetEdgeProblem, order: readonly stri
   let time = 0;
   for (const id of order) {
     const takes = minutes.get(id);
-    if (takes === undefined || middles.has(id)) throw new RangeError(`${id} can’t be painted here, or not twice.`);
+    if (takes === undefined || middles.has(id)) throw new RangeError(`${id} can’t be painted here, or comes twice.`);
     middles.set(id, time + takes / 2);
     time += takes;
   }
-  if (middles.size !== minutes.size) throw new RangeError('An order paints every element once.');
+  if (middles.size !== minutes.size) throw new RangeError('An order must paint every part once.');
   return laps.map(([one, other]) => Math.abs((middles.get(one) ?? 0) - (middles.get(other) ?? 0)));
 }
 

@@ -52,7 +52,7 @@ test('stages come in their order, and only the first that does not is told', () 
     assert.deepEqual(faults(hours({ [stage]: enamel.hours[before] })), [], 'at once is in order');
   }
   const without = faults(hours({ wash: null, full: (enamel.hours.close ?? 0) - 0.01 }));
-  assert.deepEqual(without[0]?.[0], 'hours.full', 'a stage that is not stated is passed over');
+  assert.deepEqual(without[0]?.[0], 'hours.full', 'a stage that is not set is passed over');
 });
 
 test('colder takes longer, where a tin states several temperatures', () => {

@@ -28,8 +28,8 @@ export const coatingSchema = z.lazy(() =>
       drying: z.array(z.enum(DRYING_KIND_IDS)).min(1).max(2),
       volumeSolids: z
         .number()
-        .min(5, 'Under 5 % solids is no paint. Check the tin.')
-        .max(100, 'Solids are a share of the paint: 100 % at most.'),
+        .min(5, 'Under 5% solids is no paint. Check the tin.')
+        .max(100, 'Solids are a share of the paint: 100% at most.'),
       dryFilm: z.number().min(5).max(500),
       openTime: z.number().min(1).max(240),
       hours: z.object({

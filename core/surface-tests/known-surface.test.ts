@@ -85,7 +85,7 @@ test('which questions matter follows from the coat that was really found', () =>
   assert.equal(knownIn(made).facts.lead, 'none');
 });
 
-test('a reading of 15 % is dry, one above is damp', () => {
+test('a reading of 15% is dry, one above is damp', () => {
   assert.deepEqual([15, 15.1].map(moistureResult), ['dry', 'damp']);
 });
 

@@ -56,7 +56,7 @@ const PLACES: readonly Place[] = [
   field('zones at once', 'walk', 'Zones at once', '1', openRooms),
   field('where a room looks', 'walk', 'Outside looks to', '180', openRooms),
   field('a line of pieces', 'walk', 'Pieces in one line', '2 flush door 762x1981'),
-  press('a test patch', 'test', 'Lay a patch now'),
+  press('a test patch', 'test', 'Start a patch'),
   press('another recipe', 'quantities?view=mixes', 'Another recipe'),
   press('another climate', 'conditions', /Add a cold night|Another place|Add a place/),
   press('a stamp', 'today', 'Start'),

@@ -28,7 +28,7 @@ test('what history calls a new plan says which piece and what of it', () => {
   const reading = readPlan(days.job, days.problem('2027-03-01T00:00'), days.job.plan!);
   assert.equal(writtenStart([wash, days.step('degloss')], now).reason, 'D-01 started off plan');
   assert.equal(writtenDone(days.job, reading, [wash], now).reason, 'D-01 done off plan');
-  assert.equal(writtenPartly(wash, 1 / 3, now).reason, 'D-01 left at 33 %');
+  assert.equal(writtenPartly(wash, 1 / 3, now).reason, 'D-01 left at 33%');
   assert.equal(writtenTacky(days.step('coat-1/back'), now).reason, 'D-01 still tacky');
   assert.deepEqual(writtenStart([], now).entries, []);
 });

@@ -150,7 +150,7 @@ export function BuildUpEditor({ job, buildUp, onChange }: BuildUpEditorProps) {
             }
           />
         }
-        label={localise('Other coats on the back, such as outside paint')}
+        label={localise('Different coats on the back')}
       />
     </Box>
   );
@@ -191,7 +191,7 @@ function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
             label="rinsed"
           />
           <IconButton
-            aria-label={`Leave out cleaner ${index + 1}`}
+            aria-label={`Remove cleaner ${index + 1}`}
             onClick={() => onChange({ ...buildUp, cleaning: cleaning.filter((_step, other) => other !== index) })}
           >
             <DeleteIcon />
@@ -205,7 +205,7 @@ function Cleaning({ job, buildUp, onChange }: BuildUpEditorProps) {
           sx={{ justifySelf: 'start' }}
           onClick={() => onChange({ ...buildUp, cleaning: [...cleaning, { product: next.id, rinsed: next.rinse }] })}
         >
-          {cleaning.length === 0 ? 'Add a cleaner' : 'Another cleaner'}
+          {cleaning.length === 0 ? 'Add cleaner' : 'Add another cleaner'}
         </Button>
       )}
     </Box>

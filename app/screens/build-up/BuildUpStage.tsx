@@ -19,7 +19,7 @@ const ProtectionSheet = fetchedLater(async () => ({
   default: (await import('./ProtectionSheet.tsx')).ProtectionSheet,
 }));
 
-const VIEWS = { choose: 'Build-ups', shelf: 'The shelf', protection: 'Protection' } as const;
+const VIEWS = { choose: 'Build-ups', shelf: 'Shelf', protection: 'Protection' } as const;
 
 /** Choose the build-up of each group of like pieces; what there is to choose from; and what protects while one does it. */
 export default function BuildUpStage() {
@@ -44,8 +44,8 @@ function Groups({ groupId }: { groupId: string | null }) {
     if (standing === null) return { reading: completeness(0), words: 'no build-up yet', call: 'to choose' };
     return {
       reading: completeness(standing.isInDoubt ? 0.7 : 1),
-      words: standing.isInDoubt ? 'to be looked at again' : 'build-up chosen',
-      call: standing.isInDoubt ? 'look again' : null,
+      words: standing.isInDoubt ? 'check again' : 'build-up chosen',
+      call: standing.isInDoubt ? 'check again' : null,
     };
   };
   const group =
@@ -53,7 +53,7 @@ function Groups({ groupId }: { groupId: string | null }) {
   if (!group) {
     return (
       <WalkFirst title="Nothing to coat yet">
-        Pieces of the same surface make a group, and each group takes one build-up.
+        Add pieces first. Pieces with the same surface share a build-up.
       </WalkFirst>
     );
   }
@@ -63,7 +63,7 @@ function Groups({ groupId }: { groupId: string | null }) {
         <Box>
           <GroupList stage="build-up" chosen={group.id} stateOf={stateOf} />
           <Button sx={{ mt: 1 }} onClick={() => goTo({ stage: 'test', jobId: job.id, groupId: group.id })}>
-            Back to the tests
+            See tests
           </Button>
         </Box>
       }

@@ -51,7 +51,7 @@ function CoatDetails({
         label={`Thinned, coat ${number}`}
         value={coat.thinning}
         sx={{ width: 150 }}
-        choices={thinnings.map((percent) => ({ value: percent, words: percent === 0 ? 'not' : `${percent} %` }))}
+        choices={thinnings.map((percent) => ({ value: percent, words: percent === 0 ? 'not' : `${percent}%` }))}
         onChange={(thinning) => onChange({ thinning })}
       />
       {canBeTinted && (
@@ -84,7 +84,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
       sx={{ border: '1px solid var(--line)', borderRadius: '6px', p: 1.25, m: 0, display: 'grid', gap: 1, minWidth: 0 }}
     >
       <Box component="legend" sx={{ px: 0.75, fontSize: 14, color: 'var(--ink-soft)' }}>
-        {label}, first coat on top of this list
+        {label}, first coat at the top
       </Box>
       {coats.map((coat, index) => {
         const isStated = job.shelf.coatings.some(({ id }) => id === coat.product);
@@ -118,12 +118,12 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
             />
             <ChoiceField
               size="small"
-              label="With"
+              label="Tool"
               value={coat.tool}
               choices={TOOL_IDS.map((tool) => ({ value: tool, words: tool }))}
               onChange={(chosen) => change(index, { tool: chosen })}
             />
-            <Tooltip title={isStated ? 'Your own figures; change them' : 'Default figures; state your tin’s'}>
+            <Tooltip title={isStated ? 'Your figures – edit' : 'Default figures – enter your tin’s'}>
               <IconButton
                 aria-label={`Figures of ${name}`}
                 onClick={() => setOpenId(coat.product)}
@@ -160,7 +160,7 @@ export function CoatList({ job, label, coats, onChange }: CoatListProps) {
           ])
         }
       >
-        Another coat
+        Add coat
       </Button>
       {openId !== null && <EntryDialog compartment="coatings" id={openId} onClose={() => setOpenId(null)} />}
     </Box>

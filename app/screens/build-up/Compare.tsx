@@ -89,7 +89,7 @@ export function Compare({ group, facts, offers, ids, onRemove, onChoose }: Compa
                 <Button variant="outlined" onClick={() => onChoose(candidate.buildUp)}>
                   Choose
                 </Button>
-                <Button onClick={() => onRemove(candidate.id)}>Put away</Button>
+                <Button onClick={() => onRemove(candidate.id)}>Remove</Button>
               </Box>
             </Box>
           ))}

@@ -20,7 +20,7 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
   return (
     <>
       {verdict.level === 'permitted' && (
-        <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>Nothing speaks against it.</Box>
+        <Box sx={{ fontWeight: 650, color: 'var(--ready)', mt: 1 }}>No problems found.</Box>
       )}
       <Box component="ul" aria-label="Verdict" sx={{ mt: 1, display: 'grid', gap: 1 }}>
         {verdict.findings.map(({ rule, faces }) => (
@@ -36,7 +36,7 @@ export function Findings({ verdict, isLiftable, onLift, hasTwoFaces }: FindingsP
             </span>
             {onLift && isLiftable?.(rule) && (
               <Button size="small" variant="outlined" sx={{ ml: 1 }} onClick={() => onLift(rule)}>
-                Do that
+                Fix it
               </Button>
             )}
           </Box>

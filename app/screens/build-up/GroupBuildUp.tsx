@@ -36,11 +36,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
   const [ground] = groundsOf(job, group);
   const standing = reviewBuildUp(job, group);
   if (!ground) {
-    return (
-      <EmptyState title="Nothing of this group gets paint">
-        Take a face or an edge of its pieces into the scope on the walk.
-      </EmptyState>
-    );
+    return <EmptyState title="Nothing to paint in this group">In Walk, choose a face or edge to paint.</EmptyState>;
   }
   const choose = (buildUp: BuildUp | null): void =>
     void apply('choose-build-up', { groupId: group.id, buildUp, chosenFor: knownOf(job, group) });
@@ -69,14 +65,14 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
           title="Chosen build-up"
           aside={
             <Button size="small" onClick={() => choose(null)}>
-              Take it back
+              Clear choice
             </Button>
           }
         >
           <Sheet>
             <StackOfFaces group={group} buildUp={group.buildUp} facts={ground.known.facts} />
             <Box sx={{ fontSize: 15, mb: 1 }}>
-              <strong>Prepared:</strong> {preparationWords(group.buildUp)}
+              <strong>Prep:</strong> {preparationWords(group.buildUp)}
             </Box>
             <Findings
               hasTwoFaces={ground.faces.length > 1}
@@ -85,18 +81,18 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
               onLift={lift}
             />
             <Box sx={{ mt: 1.5, mb: -2 }}>
-              <Fold title="Change it step by step" summary="cleaning, key, filling, coats">
+              <Fold title="Edit steps" summary="cleaning, key, filling, coats">
                 <BuildUpEditor job={job} buildUp={group.buildUp} onChange={choose} />
               </Fold>
             </Box>
           </Sheet>
         </Section>
       )}
-      {failed !== null && <Alert severity="error">The build-ups could not be composed: {failed}</Alert>}
+      {failed !== null && <Alert severity="error">Can’t work out build-ups: {failed}</Alert>}
       {offers === null && failed === null && (
         <Box sx={{ my: 3 }}>
-          <LinearProgress aria-label="Composing build-ups" />
-          <Typography sx={{ mt: 1, color: 'var(--ink-soft)' }}>Composing what the shelf allows…</Typography>
+          <LinearProgress aria-label="Working out build-ups" />
+          <Typography sx={{ mt: 1, color: 'var(--ink-soft)' }}>Working out build-ups…</Typography>
         </Box>
       )}
       {offers !== null && (
@@ -112,7 +108,7 @@ export function GroupBuildUp({ group }: { group: FinishGroup }) {
               onChoose={choose}
             />
           )}
-          <Section title={isChosen(group) ? 'Or take' : 'Choose a build-up'}>
+          <Section title={isChosen(group) ? 'Other options' : 'Choose a build-up'}>
             <Weighing />
             <OfferList
               group={group}
@@ -139,12 +135,11 @@ function ChangedSince({ changes, onKeep }: { changes: readonly string[]; onKeep(
       sx={{ mb: 2 }}
       action={
         <Button color="inherit" onClick={onKeep}>
-          Keep it all the same
+          Keep it
         </Button>
       }
     >
-      What is known has changed since this was chosen. {changes.join('. ')}. Order and plan still rest on the choice
-      below: look at it again, or keep it.
+      Something changed since you chose this. {changes.join('. ')}. Check it, or keep it.
     </Alert>
   );
 }
@@ -152,7 +147,7 @@ function ChangedSince({ changes, onKeep }: { changes: readonly string[]; onKeep(
 function NothingPermitted({ reasons }: { reasons: readonly Rule[] }) {
   return (
     <Alert severity="error" sx={{ mb: 3 }}>
-      <strong>Nothing on the shelf is permitted here.</strong>
+      <strong>Nothing on your shelf suits this surface.</strong>
       <Box component="ul" sx={{ pl: 2, listStyle: 'disc' }}>
         {reasons.map(({ id, reason, fixText }) => (
           <li key={id}>

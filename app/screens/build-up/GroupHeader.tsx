@@ -48,18 +48,18 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
           }
         />
         <ChoiceField
-          label="Covered in"
+          label="Coats to hide"
           value={group.coveredIn ?? 0}
           sx={{ width: 150 }}
           choices={[
             { value: 0, words: 'estimated' },
-            ...[1, 2, 3, 4, 5, 6].map((coats) => ({ value: coats, words: `${coats} seen` })),
+            ...[1, 2, 3, 4, 5, 6].map((coats) => ({ value: coats, words: `${coats}, from a test` })),
           ]}
           onChange={(coats) => apply('change-group', { groupId: group.id, coveredIn: coats === 0 ? null : coats })}
         />
         {group.schools.tools === 'spray' && (
           <ChoiceField
-            label={localise('Supplied air or a booth?')}
+            label={localise('Air-fed mask or booth?')}
             value={job.site.suppliedAir === null ? '' : job.site.suppliedAir ? 'yes' : 'no'}
             sx={{ width: 210 }}
             choices={[
@@ -79,7 +79,7 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
               }
             />
           }
-          label={localise('Another colour on the back')}
+          label={localise('Different colour on the back')}
         />
       </Box>
       {finishCautions(job, group.id).map(({ id, words }) => (
@@ -172,10 +172,10 @@ function ColourOf({ group, side, old }: ColourOfProps) {
           <ColourFigures hex={colour.hex} />
           <div>
             {old === null
-              ? 'Old colour not set. Two topcoats assumed without a primer.'
-              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)} %): ${over([])} topcoats.`}{' '}
+              ? 'Old colour not set: assuming two topcoats.'
+              : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)}%): ${over([])} topcoats.`}{' '}
             On white primer {over([PRIMER_WHITE])}, on grey {over([greyUnder(colour.hex)])}.
-            {group.coveredIn !== null && ` Seen: covered in ${group.coveredIn}.`}
+            {group.coveredIn !== null && ` Your test: hidden in ${group.coveredIn}.`}
           </div>
         </Box>
       </Box>

@@ -34,13 +34,13 @@ export function GroupPieces({ group }: { group: FinishGroup }) {
       {pieces.length > SHOWN && <Box>and {pieces.length - SHOWN} more</Box>}
       {pieces.length > 1 && (
         <Button size="small" onClick={() => setIsSplitting(true)}>
-          Split some off
+          Split group
         </Button>
       )}
       {others.length > 0 && (
         <ChoiceField
           size="small"
-          label="Put into"
+          label="Move to group"
           value=""
           sx={{ width: 150 }}
           choices={others.map(({ id, name }) => ({ value: id, words: name }))}
@@ -76,12 +76,10 @@ function SplitDialog({ group, onClose }: { group: FinishGroup; onClose(): void }
   };
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="split-title">
-      <DialogTitle id="split-title">Split some pieces off</DialogTitle>
+      <DialogTitle id="split-title">Split group</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '10px !important' }}>
-        <Box sx={{ color: 'var(--ink-soft)' }}>
-          They take along what was found and chosen, and go their own way from there.
-        </Box>
-        <TextField label="Name of their group" value={name} onChange={(event) => setName(event.target.value)} />
+        <Box sx={{ color: 'var(--ink-soft)' }}>The new group starts with the same tests and build-up.</Box>
+        <TextField label="New group’s name" value={name} onChange={(event) => setName(event.target.value)} />
         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))' }}>
           {pieces.map((piece) => (
             <FormControlLabel
@@ -93,9 +91,9 @@ function SplitDialog({ group, onClose }: { group: FinishGroup; onClose(): void }
         </Box>
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={leaving.length === 0 || name.trim() === ''} onClick={split}>
-          Split off {leaving.length === 0 ? '' : leaving.length}
+          Split {leaving.length === 0 ? '' : leaving.length}
         </Button>
       </DialogActions>
     </Dialog>

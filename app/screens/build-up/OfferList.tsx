@@ -96,7 +96,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
         </Box>
         <RiskLine weighed={weighed} />
         <Button size="small" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)} sx={{ ml: -0.75 }}>
-          {isBest ? 'Why this one?' : 'Why like this?'}
+          {isBest ? 'Why this one?' : 'Details'}
         </Button>
         {isOpen && <Why weighed={weighed} permitted={permitted} isBest={isBest} />}
       </Box>
@@ -123,7 +123,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
   const localise = useLocalise();
   const risks = weighed.candidate.verdict.findings.filter(({ rule }) => rule.severity === 'risk');
   if (risks.length === 0)
-    return <Box sx={{ fontSize: 14, color: 'var(--ready)', fontWeight: 650 }}>No risk that Nivel knows of.</Box>;
+    return <Box sx={{ fontSize: 14, color: 'var(--ready)', fontWeight: 650 }}>No known risks.</Box>;
   const unknown = risks.filter(({ rule }) => rule.id.endsWith('-unknown'));
   const known = risks.filter((finding) => !unknown.includes(finding));
   return (
@@ -151,16 +151,13 @@ function Why({ weighed, permitted, isBest }: { weighed: Weighed; permitted: read
   return (
     <Box sx={{ fontSize: 14, display: 'grid', gap: 0.75, mt: 0.5 }}>
       <Box>
-        {isBest ? 'Of all that is permitted it has, by your weights, the best of it' : 'It has'}:{' '}
-        {leads.length > 0 ? leads.join(', ') : 'nothing ahead of all others'}.
+        {isBest ? 'Best match for your priorities' : 'Ahead on'}:{' '}
+        {leads.length > 0 ? leads.join(', ') : 'nothing in particular'}.
         {gives.length > 0 && (
-          <>
-            {' '}
-            Against the best in each: {gives.map(({ criterion, more }) => costWords.more(criterion, more)).join(', ')}.
-          </>
+          <> Gives up: {gives.map(({ criterion, more }) => costWords.more(criterion, more)).join(', ')}.</>
         )}
       </Box>
-      {weighed.candidate.appliedRules.length > 0 && <strong>Rules that made it so</strong>}
+      {weighed.candidate.appliedRules.length > 0 && <strong>Rules applied</strong>}
       {weighed.candidate.appliedRules.map((rule) => (
         <Box key={rule.id}>
           <RuleLink rule={rule} colour={SEVERITY[rule.severity].colour} /> {localise(rule.reason)}

@@ -16,8 +16,8 @@ export function ProtectionSheet() {
   const dangers = dangersOf(job);
   if (dangers.length === 0) {
     return (
-      <EmptyState title="Nothing chosen that needs more than care">
-        Masks, gloves and air are collected here as soon as build-ups are chosen.
+      <EmptyState title="No special protection needed">
+        Masks, gloves and ventilation appear here once you choose build-ups.
       </EmptyState>
     );
   }
@@ -27,9 +27,7 @@ export function ProtectionSheet() {
         <Box sx={{ flex: '1 1 400px' }}>
           <Typography variant="h2">Protection, {job.name}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)' }}>
-            {localise(
-              'From what is chosen by now. The safety sheet of each product and the local rules come first: where they ask for more, that counts.',
-            )}
+            {localise('For the products chosen so far. Safety data sheets and local rules come first.')}
           </Typography>
         </Box>
         <Button className="no-print" variant="outlined" startIcon={<PrintIcon />} onClick={() => window.print()}>

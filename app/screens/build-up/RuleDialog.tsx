@@ -22,15 +22,15 @@ export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
           <strong>{SEVERITY[severity].word}.</strong> {localise(reason)}
         </Box>
         <Box>
-          <strong>What would lift it.</strong> {localise(fixText)}
+          <strong>Fix:</strong> {localise(fixText)}
         </Box>
         <Box sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          It rests on {SOURCES[source]}.{' '}
+          Based on {SOURCES[source]}.{' '}
           {ofSurface
-            ? 'It judges the surface alone: nothing that is put on makes up for it.'
+            ? 'About the surface alone: no product makes up for it.'
             : autoFix
-              ? 'Build-ups that Nivel composes obey it by themselves, where the shelf and your schools allow it.'
-              : 'Only a person can lift it: by a test, another wish, or another product.'}
+              ? 'Nivel’s own suggestions already allow for this.'
+              : 'Needs you: a test, another choice, or another product.'}
         </Box>
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>

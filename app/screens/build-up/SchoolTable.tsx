@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOLS } from '../../../core/build-up/schools.ts';
 import type { SchoolPrice } from '../../../core/choosing/offer.ts';
-import type { FinishGroup, Schools } from '../../../core/job/document/group-schema.ts';
+import type { FinishGroup, Methods } from '../../../core/job/document/group-schema.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
 import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { Section } from '../../parts/Section.tsx';
@@ -14,14 +14,12 @@ const QUESTIONS = { keying: 'Keying', priming: 'Priming', tools: 'Tools' } as co
 export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Offers }) {
   const { apply } = useCommands();
   const [best] = offers.permitted;
-  const set = (facts: Partial<Schools>): void => void apply('change-group', { groupId: group.id, schools: facts });
+  const set = (facts: Partial<Methods>): void => void apply('change-group', { groupId: group.id, schools: facts });
   return (
     <Section
-      title="Schools"
+      title="Methods"
       aside={
-        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>
-          practitioners disagree; what you choose holds for this group
-        </Typography>
+        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>your way of working, for this group</Typography>
       }
     >
       <Box
@@ -37,7 +35,7 @@ export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Off
             <Typography variant="h3">{QUESTIONS[question]}</Typography>
             <SchoolButton
               name="Nivel may choose"
-              does="whatever ranks best by your weights"
+              does="Nivel picks the best"
               isChosen={group.schools[question] === null}
               onChoose={() => set({ [question]: null })}
             />
@@ -112,7 +110,7 @@ function SchoolButton({ name, does, costs, price, best, isChosen, onChoose }: Sc
       {costs !== undefined && <span style={{ color: 'var(--ink-soft)' }}>{localise(costs)}</span>}
       {price && (
         <Box sx={{ mt: 0.5, fontWeight: 600, color: figures === null ? 'var(--late)' : 'var(--ink)' }}>
-          {figures ?? 'Nothing of this school is permitted here.'}
+          {figures ?? 'Won’t work on this surface.'}
           {risks > 0 && <span style={{ color: 'var(--tacky)' }}>, {risks} more risk</span>}
         </Box>
       )}

@@ -41,7 +41,8 @@ export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFac
             />
             {!bare && (
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {FILM.brief(totalFilm(layers), job.settings.units)} dry; figures are defaults until you state your tin’s
+                {FILM.brief(totalFilm(layers), job.settings.units)} dry film; defaults until you enter your tin’s
+                figures
               </Box>
             )}
           </Box>

@@ -16,12 +16,8 @@ export function Weighing() {
   const preset = WEIGHT_PRESETS.find(({ weights }) => isSame(weights, job.weights));
   return (
     <Box sx={{ mb: 1.5 }}>
-      <Box
-        role="group"
-        aria-label="What counts"
-        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}
-      >
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>What counts:</Box>
+      <Box role="group" aria-label="Priority" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Priority:</Box>
         {WEIGHT_PRESETS.map(({ name, weights }) => (
           <Chip
             key={name}
@@ -40,7 +36,7 @@ export function Weighing() {
           />
         ))}
       </Box>
-      <Fold title="Weight by weight" summary={preset ? inSentence(preset.name) : 'your own'}>
+      <Fold title="Fine-tune" summary={preset ? inSentence(preset.name) : 'your own'}>
         <Box
           sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))', columnGap: 4, pr: 2 }}
         >

@@ -43,7 +43,7 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
   const basis = group.buildUp ?? offers.permitted[0]?.candidate.buildUp;
   const name = coatings.find(({ id }) => id === product)?.name;
   return (
-    <Section title="Why not?">
+    <Section title="Why isn’t it offered?">
       <Sheet>
         <ChoiceField
           size="small"
@@ -61,7 +61,7 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
             ? `${localise(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
             : `${counted(excluded.length, 'system')} ${name ? `with ${inSentence(localise(name))} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
         </Box>
-        <Box component="ul" aria-label="Rules that exclude" sx={{ display: 'grid', gap: 1 }}>
+        <Box component="ul" aria-label="Rules against" sx={{ display: 'grid', gap: 1 }}>
           {rules.map(({ rule, count }) => (
             <Box component="li" key={rule.id} sx={{ borderLeft: '5px solid var(--late)', pl: 1.25, fontSize: 14 }}>
               <RuleLink rule={rule} /> <span style={{ color: 'var(--ink-soft)' }}>({count})</span>.{' '}
@@ -93,14 +93,14 @@ function OtherSteps({ group, buildUp }: { group: FinishGroup; buildUp: BuildUp }
         value={chosen?.step.id ?? ''}
         sx={{ width: 320, maxWidth: '100%', mb: 1 }}
         choices={[
-          { value: '', words: 'as it is' },
+          { value: '', words: 'no change' },
           ...steps.map(({ step }) => ({ value: step.id, words: localise(step.words) })),
         ]}
         onChange={setStepId}
       />
       {chosen && (
-        <Box component="ul" aria-label="Rules against the step" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
-          {chosen.found.length === 0 && <li>No rule speaks against it: it is left to your school and your weights.</li>}
+        <Box component="ul" aria-label="Rules against it" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
+          {chosen.found.length === 0 && <li>No rule against it – your choice.</li>}
           {chosen.found.map(({ rule }) => (
             <Box
               component="li"

@@ -19,9 +19,9 @@ const COST: Cost = {
 
 test('what a painter looks at first: days, work, paint, coats', () => {
   assert.deepEqual(words.figures(COST), [
-    { name: 'days till it hangs', value: '3.3' },
-    { name: 'of work', value: '2 h 30' },
-    { name: 'of paint', value: '€41' },
+    { name: 'days to hung', value: '3.3' },
+    { name: 'labour', value: '2 h 30' },
+    { name: 'paint', value: '€41' },
     { name: 'coats', value: '3' },
   ]);
   assert.equal(words.figures({ ...COST, coats: 1 }).at(-1)?.name, 'coat');
@@ -32,7 +32,7 @@ test('how much more than the best, each in words of its own', () => {
   const more: [keyof Weights, number, string][] = [
     ['money', 14, '€14 more paint'],
     ['days', 0.5, '12 h longer'],
-    ['days', Infinity, 'it never dries'],
+    ['days', Infinity, 'won’t dry'],
     ['hours', 0.75, '45 min more work'],
     ['dust', 2, '2 h more sanding'],
     ['toughness', 2, '2 less tough'],

@@ -37,15 +37,14 @@ export function costWords(currency: string): CostWords {
   return {
     value,
     figures: (cost) => [
-      { name: 'days till it hangs', value: value('days', cost.days) },
-      { name: 'of work', value: value('hours', cost.hours) },
-      { name: 'of paint', value: value('money', cost.money) },
+      { name: 'days to hung', value: value('days', cost.days) },
+      { name: 'labour', value: value('hours', cost.hours) },
+      { name: 'paint', value: value('money', cost.money) },
       { name: cost.coats === 1 ? 'coat' : 'coats', value: value('coats', cost.coats) },
     ],
     more: (criterion, amount) => {
       if (criterion === 'money') return `${money.format(amount)} more paint`;
-      if (criterion === 'days')
-        return Number.isFinite(amount) ? `${formatDuration(amount * DAY)} longer` : 'it never dries';
+      if (criterion === 'days') return Number.isFinite(amount) ? `${formatDuration(amount * DAY)} longer` : 'won’t dry';
       if (criterion === 'hours') return `${formatDuration(amount * 60)} more work`;
       if (criterion === 'dust') return `${formatDuration(amount * 60)} more sanding`;
       if (criterion === 'toughness') return `${amount} less tough`;

@@ -41,7 +41,7 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
                 background: isChosen ? 'color-mix(in srgb, var(--vial) 22%, transparent)' : 'none',
               }}
             >
-              <Box aria-label={`${Math.round(likelihood * 100)} %`} role="img">
+              <Box aria-label={`${Math.round(likelihood * 100)}%`} role="img">
                 <Box sx={{ height: 12, border: '1.5px solid var(--ink)', borderRadius: '6px', overflow: 'hidden' }}>
                   <Box
                     sx={{
@@ -51,7 +51,7 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
                     }}
                   />
                 </Box>
-                <Box sx={{ fontSize: 13.5, fontWeight: 700, mt: 0.25 }}>{Math.round(likelihood * 100)} %</Box>
+                <Box sx={{ fontSize: 13.5, fontWeight: 700, mt: 0.25 }}>{Math.round(likelihood * 100)}%</Box>
               </Box>
               <Box>
                 <strong>{localise(cause.name)}</strong>

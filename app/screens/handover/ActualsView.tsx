@@ -158,7 +158,7 @@ function LitresRow({ row: { name, reckoned, real } }: { row: ReturnType<typeof l
       <span>reckoned {VOLUME.format(reckoned, units)}</span>
       <span>{real === null ? 'nobody looked' : `really ${VOLUME.format(real, units)}`}</span>
       {real !== null && reckoned > 0 && (
-        <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))} %`}</strong>
+        <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))}%`}</strong>
       )}
     </Box>
   );

@@ -235,14 +235,13 @@ export function JourneyPanel({
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 1 }}>
         <Tag mark={piece.mark} />
         <Typography variant="h3" sx={{ flex: 1 }}>
-          The way of {piece.mark}
+          {piece.mark} step by step
         </Typography>
-        <Button onClick={() => goTo({ stage: 'plan', jobId: job.id, view: 'why' })}>Why not earlier?</Button>
         <Button onClick={onClose}>Close</Button>
       </Box>
       <Box
         component="ol"
-        aria-label={`The way of ${piece.mark}`}
+        aria-label={`${piece.mark} step by step`}
         sx={{ columns: { sm: '300px' }, columnGap: 4, fontSize: 14.5 }}
       >
         {steps.map(({ step }) => (

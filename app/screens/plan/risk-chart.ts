@@ -55,7 +55,7 @@ export function riskChart(
           silent: true,
           symbol: 'none',
           data: [
-            line(marks.safe, marks.promised === marks.safe ? '80 %, promised' : '80 %', '--bottle'),
+            line(marks.safe, marks.promised === marks.safe ? '80%, promised' : '80%', '--bottle'),
             ...(marks.promised === null || marks.promised === marks.safe
               ? []
               : [line(marks.promised, 'promised', '--late')]),

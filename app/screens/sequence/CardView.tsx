@@ -37,10 +37,10 @@ export function CardView({ view }: { view: StrokesView }) {
     <Box>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" startIcon={<PrintIcon />} onClick={() => window.print()}>
-          Print the card
+          Print card
         </Button>
         <Button variant="outlined" startIcon={<DownloadIcon />} onClick={() => download(name, svg, 'image/svg+xml')}>
-          Save as SVG
+          Save card
         </Button>
       </Box>
       {isNarrow ? (
@@ -59,10 +59,10 @@ export function CardView({ view }: { view: StrokesView }) {
                 result={view.result}
                 height={430}
                 shown={SHOWN}
-                words={`${card.title}, numbered; the order follows`}
+                words={`${card.title}, numbered in order`}
               />
             </Box>
-            <Box component="ol" aria-label="The order of strokes" sx={{ display: 'grid', gap: 1 }}>
+            <Box component="ol" aria-label="Painting order" sx={{ display: 'grid', gap: 1 }}>
               {card.order.map((line) => (
                 <Box component="li" key={line} sx={{ borderTop: '1px solid var(--line)', pt: 1, fontSize: 16 }}>
                   {line}

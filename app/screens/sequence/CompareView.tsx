@@ -1,3 +1,5 @@
+import { capital } from '../../../core/units/sentence.ts';
+import { lapWords } from '../../../core/sequence/order-words.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -33,9 +35,9 @@ interface Candidate {
 }
 
 const ORDERS = [
-  { value: 'tried', words: 'as on Order' },
-  { value: 'school', words: 'as the school goes' },
-  { value: 'best', words: 'the best within it' },
+  { value: 'tried', words: 'as set in Order' },
+  { value: 'school', words: 'standard order' },
+  { value: 'best', words: 'best order' },
 ] as const satisfies { value: Candidate['order']; words: string }[];
 const MAX_COMPARED = 3;
 /** Steps of a search while one waits. */
@@ -141,7 +143,7 @@ export function CompareView({ view }: { view: StrokesView }) {
             ])
           }
         >
-          Compare a third
+          Add a third
         </Button>
       )}
     </Box>
@@ -188,7 +190,7 @@ function ComparedOrder({ result, name, handle, ...fields }: ComparedOrderProps) 
             })
           }
         >
-          Take this one to Order
+          Use this one
         </Button>
       </Sheet>
     </Box>
@@ -203,7 +205,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
       <Box sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
         <ChoiceField
           fullWidth
-          label="Order on a face"
+          label="Method"
           value={change.face}
           choices={schools.map((id) => ({ value: id, words: FACE_ORDERS[id].name }))}
           onChange={(chosen) =>
@@ -214,7 +216,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
           }
         />
         {onRemove && (
-          <IconButton aria-label="Take it away" onClick={onRemove}>
+          <IconButton aria-label="Remove" onClick={onRemove}>
             <CloseIcon />
           </IconButton>
         )}
@@ -236,7 +238,7 @@ function CandidateFields({ candidate: { change, order }, view, onChange, onRemov
         )}
       </Box>
       <ChoiceField
-        label="With"
+        label="Tools"
         value={change.application}
         choices={applicationsOf(view.pass.coating).map((id) => ({ value: id, words: APPLICATION_WORDS[id].name }))}
         onChange={(chosen) => onChange({ change: { ...change, application: chosen } })}
@@ -249,7 +251,7 @@ function Figures({ result }: { result: PassResult }) {
   const { worst, laps, until, start } = result;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (
-    <Box sx={{ my: 1.5, display: 'grid', gap: 0.5 }} aria-label="What comes of it" role="group">
+    <Box sx={{ my: 1.5, display: 'grid', gap: 0.5 }} aria-label="Result" role="group">
       {worst ? (
         <>
           <Vial
@@ -258,17 +260,15 @@ function Figures({ result }: { result: PassResult }) {
               opens: 0,
               closes: worst.limit === Infinity ? null : worst.limit,
             })}
-            words={`Oldest lap ${worst.age.toFixed(1)} of ${worst.limit.toFixed(1)} min`}
+            words={lapWords(worst)}
           />
-          <Box sx={{ fontWeight: 650, color: COLOURS[worst.state] }}>
-            Oldest lap {worst.age.toFixed(1)} of {worst.limit === Infinity ? '∞' : worst.limit.toFixed(1)} min
-          </Box>
+          <Box sx={{ fontWeight: 650, color: COLOURS[worst.state] }}>{capital(lapWords(worst))}</Box>
         </>
       ) : (
-        <Box sx={{ fontWeight: 650, color: COLOURS.fresh }}>Nothing laps</Box>
+        <Box sx={{ fontWeight: 650, color: COLOURS.fresh }}>No laps</Box>
       )}
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-        {gone === 0 ? 'none' : gone} of {laps.length} laps gone off · {formatDuration(until - start)}
+        {gone === 0 ? 'no' : gone} dry edges · {formatDuration(until - start)}
       </Box>
     </Box>
   );

@@ -31,7 +31,7 @@ export function LyingDrawing({ handling, piece }: { handling: Handling; piece: P
     <Box
       component="svg"
       role="img"
-      aria-label={`${piece.mark} from above on ${handling.points.length} points, and from its end in ${steps.length} steps`}
+      aria-label={`${piece.mark} on ${handling.points.length} stands, from above and from its end, in ${steps.length} steps`}
       viewBox={`0 0 ${WIDTH} ${below + 74}`}
       sx={{ width: '100%', maxWidth: 520, display: 'block' }}
     >

@@ -90,7 +90,7 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
         <Box
           component="ol"
           ref={list}
-          aria-label="The order of strokes"
+          aria-label="Painting order"
           tabIndex={0}
           sx={{ maxHeight: { xs: 'none', md: 520 }, overflowY: 'auto', position: 'relative' }}
         >
@@ -112,8 +112,7 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
   );
 }
 
-const HOW_TO_SHIFT =
-  'To shift a stroke, press space or enter, go up and down with the arrow keys, and press space or enter again. Escape leaves it where it was.';
+const HOW_TO_SHIFT = 'To move a stroke, press Space, use the arrow keys, then Space again. Escape cancels.';
 
 /** What ears are told while a stroke is shifted. */
 function shiftsTold({ strokes }: PassResult): Announcements {
@@ -121,9 +120,9 @@ function shiftsTold({ strokes }: PassResult): Announcements {
   const placeOf = (id: string | number): string =>
     `${strokes.findIndex(({ stroke }) => stroke.id === id) + 1} of ${strokes.length}`;
   return {
-    onDragStart: ({ active }) => `${nameOf(active.id)} is held at ${placeOf(active.id)}.`,
-    onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} is held at ${placeOf(over.id)}.` : undefined),
-    onDragEnd: ({ active, over }) => (over ? `${nameOf(active.id)} is now ${placeOf(over.id)}.` : undefined),
+    onDragStart: ({ active }) => `${nameOf(active.id)} picked up at ${placeOf(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} at ${placeOf(over.id)}.` : undefined),
+    onDragEnd: ({ active, over }) => (over ? `${nameOf(active.id)} moved to ${placeOf(over.id)}.` : undefined),
     onDragCancel: ({ active }) => `${nameOf(active.id)} stays ${placeOf(active.id)}.`,
   };
 }
@@ -183,7 +182,7 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
           size="small"
           {...attributes}
           {...listeners}
-          aria-label={`Shift ${stroke.name}`}
+          aria-label={`Move ${stroke.name}`}
           sx={{ width: 30, height: 44, borderRadius: 1, cursor: 'grab', touchAction: 'none' }}
         >
           <DragIcon fontSize="small" />
@@ -231,8 +230,8 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
             <Box component="span" sx={{ color: MET_COLOURS[met.state], fontWeight: 650 }}>
               {' '}
               {met.state === 'stopped'
-                ? `Against a dry line at ${met.earlier.stroke.name}.`
-                : `Meets ${met.earlier.stroke.name} after ${met.age.toFixed(1)} of ${met.limit.toFixed(1)} min.`}
+                ? `Starts at a dry line: ${met.earlier.stroke.name}.`
+                : `Reaches ${met.earlier.stroke.name} at ${met.age.toFixed(1)} min (wet until ${met.limit.toFixed(0)}).`}
             </Box>
           )}
         </Box>

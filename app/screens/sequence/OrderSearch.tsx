@@ -27,10 +27,8 @@ const questionOf = ({ piece, pass, setting, input }: StrokesView, freedom: Freed
   ].join('/');
 
 function howGood({ isProved, bound }: OrderFound): string {
-  if (isProved) return ': no order is better.';
-  return bound > 0
-    ? `; none can be below ${bound.toFixed(1)} min.`
-    : ', the best of those tried. For two painters no order is proved.';
+  if (isProved) return ' – best possible';
+  return bound > 0 ? ` – best found (minimum possible ${bound.toFixed(1)} min)` : ' – best found so far';
 }
 
 interface Searched {
@@ -38,7 +36,7 @@ interface Searched {
   found: OrderFound;
 }
 
-/** Searches the order whose oldest lap is the youngest, in a worker, and tells how far from the best it is. */
+/** Searches the order with the shortest wet edge, in a worker, and tells how far from the best it is. */
 export function OrderSearch({ view }: { view: StrokesView }) {
   const job = useJob();
   const { isAsking, answer: searched, ask, cancel } = useWorkerQuery<Searched | null>();
@@ -64,10 +62,10 @@ export function OrderSearch({ view }: { view: StrokesView }) {
     <Box sx={{ mb: 1.5, display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button size="small" variant="outlined" onClick={() => search('within-the-school')}>
-          Search within the school
+          Best order, this method
         </Button>
         <Button size="small" variant="outlined" onClick={() => search('any-order')}>
-          Search any order
+          Best order, any method
         </Button>
         {isAsking && (
           <Button size="small" onClick={cancel}>
@@ -75,15 +73,15 @@ export function OrderSearch({ view }: { view: StrokesView }) {
           </Button>
         )}
       </Box>
-      {isAsking && <LinearProgress aria-label="Searching an order" />}
+      {isAsking && <LinearProgress aria-label="Searching" />}
       {found && (
         <Box role="status" sx={{ fontSize: 15, display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
           <span>
-            Oldest lap {found.worst.toFixed(1)} min{howGood(found)}
+            Longest wet edge {found.worst.toFixed(1)} min{howGood(found)}
           </span>
           {!isTaken && (
             <Button size="small" onClick={() => view.change({ order: found.order })}>
-              Try this order
+              Use this order
             </Button>
           )}
         </Box>

@@ -51,7 +51,7 @@ export function OrderView({ view }: { view: StrokesView }) {
       }}
     >
       <Box sx={{ gridArea: 'setting' }}>
-        <Section title="How it is painted">
+        <Section title="Method">
           <SettingFields view={view} />
         </Section>
       </Box>
@@ -71,14 +71,14 @@ export function OrderView({ view }: { view: StrokesView }) {
           result={result}
           height={HEIGHT}
           shown={shown}
-          words={`${piece.mark}, ${result.strokes.length} strokes in order, numbered; they are listed beside it`}
+          words={`${piece.mark}, ${result.strokes.length} strokes, numbered in order`}
         />
         <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between' }}>
           <WetKey />
           <ToggleButtonGroup
             size="small"
             value={toggles}
-            aria-label="Shown on the drawing"
+            aria-label="Show"
             onChange={(_event, on: (keyof Shown)[]) =>
               setShown({ numbers: on.includes('numbers'), arrows: on.includes('arrows'), drips: on.includes('drips') })
             }
@@ -94,17 +94,17 @@ export function OrderView({ view }: { view: StrokesView }) {
           <Verdict result={result} coating={pass.coating} air={air} against={view.against} />
           <ChosenBar view={view} />
         </Sheet>
-        <Section title="What to do about it">
+        <Section title="Fixes">
           <WaysOut view={view} onTry={(tried: Partial<StrokeSetting>) => change(tried)} />
         </Section>
-        <Section title="The order">
+        <Section title="Order">
           {differs && (
             <Box sx={{ fontSize: 15, mb: 1.5, display: 'grid', gap: 0.5 }}>
               {differs.map((sentence) => (
                 <Box key={sentence}>{sentence}</Box>
               ))}
               <Button size="small" onClick={() => change({ order: null })} sx={{ justifySelf: 'start' }}>
-                Back to the school’s order
+                Reset order
               </Button>
             </Box>
           )}
@@ -130,9 +130,7 @@ function ChosenBar({ view }: { view: StrokesView }) {
   const alike = job.pieces.filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind).length;
   if (pass.stepId === null) {
     return (
-      <Box sx={{ mt: 1.5, fontSize: 14, color: 'var(--ink-soft)' }}>
-        Choose a build-up for it, and its strokes can go into the plan.
-      </Box>
+      <Box sx={{ mt: 1.5, fontSize: 14, color: 'var(--ink-soft)' }}>Choose a build-up to use this in the plan.</Box>
     );
   }
   return (
@@ -140,15 +138,15 @@ function ChosenBar({ view }: { view: StrokesView }) {
       {isChosen ? (
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: '1 1 200px' }}>
           {choice
-            ? `Chosen: plan and Today go by it, on ${alike === 1 ? 'this piece' : `all ${alike} like it`}.`
-            : 'The usual way: plan and Today go by it.'}
+            ? `Used in Plan and Today, on ${alike === 1 ? 'this piece' : `all ${alike} alike`}.`
+            : 'Default – used in Plan and Today'}
         </Box>
       ) : (
         <>
           <Button variant="contained" onClick={() => apply('choose-strokes', choiceOf(view))}>
-            Take it into the plan
+            Use in plan
           </Button>
-          <Button onClick={reset}>Leave it</Button>
+          <Button onClick={reset}>Cancel</Button>
         </>
       )}
       {isChosen && choice && (
@@ -159,7 +157,7 @@ function ChosenBar({ view }: { view: StrokesView }) {
             apply('forget-strokes', { groupId: piece.groupId, kind: piece.kind, product: pass.coating.id });
           }}
         >
-          Back to the usual way
+          Use default
         </Button>
       )}
     </Box>

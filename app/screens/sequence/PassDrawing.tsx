@@ -1,3 +1,4 @@
+import { lapWords } from '../../../core/sequence/order-words.ts';
 import { groupBy } from '../../../core/units/maps.ts';
 import Box from '@mui/material/Box';
 import { useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
@@ -302,8 +303,7 @@ function LapMark({ layout, lap, index, isWorst, isQuiet }: LapMarkProps) {
   const [from, to] = lapLine(one, other);
   const [x1, y1] = drawnAt(layout, on, from);
   const [x2, y2] = drawnAt(layout, on, to);
-  const words =
-    lap.limit === Infinity ? `${lap.age.toFixed(1)} min` : `${lap.age.toFixed(1)} of ${lap.limit.toFixed(1)} min`;
+  const words = lapWords(lap);
   const wide = words.length * 7.1 + 14;
   const x = Math.max(wide / 2, Math.min(layout.width - wide / 2, (x1 + x2) / 2));
   const y = (y1 + y2) / 2 + (Math.abs(y2 - y1) < 4 ? 20 : 0);

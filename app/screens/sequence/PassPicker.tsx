@@ -22,9 +22,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
   const { piece, pass, passes, air, setting, input } = view;
   const outside = (['front', 'back'] as const).flatMap((face) => {
     const id = piece.exposure[face] === 'outside' ? outsideClimateId(job, piece, face) : null;
-    return id === null
-      ? []
-      : [{ id, name: `In the open, before its ${definitionOf(piece.kind).faceNames[face] ?? face}` }];
+    return id === null ? [] : [{ id, name: `Outdoors, ${definitionOf(piece.kind).faceNames[face] ?? face}` }];
   });
   const places = [
     ...job.climates.map(({ id, name }) => ({ id, name })),
@@ -63,14 +61,14 @@ export function PassPicker({ view }: { view: StrokesView }) {
         onChange={(chosen) => view.choosePass(chosen)}
       />
       <ChoiceField
-        label="In the air of"
+        label="Painted in"
         value={places.some(({ id }) => id === input.climateId) ? input.climateId : (places[0]?.id ?? '')}
         sx={{ flex: '1 1 180px' }}
         choices={places.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={(chosen) => view.choosePlace(chosen)}
       />
       <DateTimePicker
-        label="Begins"
+        label="Start"
         ampm={false}
         value={air.at(setting.start)}
         onChange={(value) =>
@@ -80,7 +78,7 @@ export function PassPicker({ view }: { view: StrokesView }) {
           textField: {
             size: 'small',
             error: isPast,
-            helperText: isPast ? 'This air goes back to yesterday: choose a later day.' : '',
+            helperText: isPast ? 'Choose today or later.' : '',
             sx: { width: 205, mt: '5px' },
           },
         }}
@@ -93,9 +91,9 @@ export function PassPicker({ view }: { view: StrokesView }) {
 export function useAirWords({ input, setting, air }: StrokesView): string {
   const job = useJob();
   const there = air.clocks.air(input.climateId).at(Math.floor(setting.start / 60));
-  const name = climateOf(job, input.climateId)?.name ?? 'the open, on its face';
+  const name = climateOf(job, input.climateId)?.name ?? 'Outdoors';
   const when = formatMoment(air.at(setting.start), 'weekdayTime');
   return there
-    ? `${name}, ${when}: ${TEMPERATURE.format(there.temperature, job.settings.units)} and ${there.humidity.toFixed(0)} %${setting.isDamped ? ', damped' : ''}${setting.conditioner ? ', with conditioner' : ''}`
+    ? `${name}, ${when}, ${TEMPERATURE.format(there.temperature, job.settings.units)}, ${there.humidity.toFixed(0)}% RH${setting.isDamped ? ', damped' : ''}${setting.conditioner ? ', with conditioner' : ''}`
     : name;
 }

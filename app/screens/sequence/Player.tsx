@@ -46,7 +46,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
   const span = playedSpan(result);
   const [minutes, setMinutes] = useState(0);
   const [isPlaying, setIsPlaying] = useState(false);
-  const [pace, setPace] = useState<keyof typeof PACES>('steadily');
+  const [pace, setSpeed] = useState<keyof typeof PACES>('steadily');
   const at = Math.min(minutes, span);
   const time = clockAt(result, at);
   const tell = useEffectEvent(onTime);
@@ -67,7 +67,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
   const beginnings = result.strokes.map(({ from }) => from);
   const words = here
     ? `${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`
-    : `before the first stroke, of ${span.toFixed(1)} min`;
+    : `before the first stroke (${span.toFixed(1)} min in all)`;
   return (
     <Box
       component="section"
@@ -81,7 +81,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
     >
       <Box sx={{ display: 'flex' }}>
         <IconButton
-          aria-label="To the stroke before"
+          aria-label="Previous stroke"
           onClick={() => goTo(Math.max(result.start, ...beginnings.filter((from) => from < time - 0.01)))}
         >
           <PreviousIcon />
@@ -103,7 +103,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
           {isPlaying ? <PauseIcon /> : <PlayIcon />}
         </IconButton>
         <IconButton
-          aria-label="To the next stroke"
+          aria-label="Next stroke"
           onClick={() => goTo(Math.min(result.until, ...beginnings.filter((from) => from > time + 0.01)))}
         >
           <NextIcon />
@@ -124,11 +124,11 @@ export function Player({ result, onTime, ref }: PlayerProps) {
       />
       <ChoiceField
         size="small"
-        label="Pace"
+        label="Speed"
         value={pace}
         sx={{ gridColumn: { xs: '1', sm: '3' }, maxWidth: 118 }}
         choices={(Object.keys(PACES) as (keyof typeof PACES)[]).map((id) => ({ value: id, words: id }))}
-        onChange={setPace}
+        onChange={setSpeed}
       />
       <Box
         sx={{

@@ -23,7 +23,7 @@ export default function SequenceStage() {
   const { pieceId } = useRoute();
   const piece = job.pieces.find(({ id }) => id === pieceId) ?? job.pieces[0];
   if (!piece) {
-    return <WalkFirst title="Nothing to paint yet">Orders of strokes come from the shapes of the pieces.</WalkFirst>;
+    return <WalkFirst title="Nothing to paint yet">Painting orders come from the pieces’ shapes.</WalkFirst>;
   }
   return <StrokesOf piece={piece} />;
 }

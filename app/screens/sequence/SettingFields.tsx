@@ -47,7 +47,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
   return (
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Choice
-        label="Order on a face"
+        label="Method"
         value={setting.face}
         choices={schools}
         words={FACE_ORDERS}
@@ -63,7 +63,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
         />
       )}
       <Choice
-        label="With"
+        label="Tools"
         value={setting.application}
         choices={applicationsOf(view.pass.coating)}
         words={APPLICATION_WORDS}
@@ -71,7 +71,7 @@ export function SettingFields({ view }: { view: StrokesView }) {
       />
       {hasWall && (
         <Choice
-          label="Trim and walls"
+          label="Trim or walls first"
           value={setting.walls}
           choices={WALL_SCHOOLS}
           words={WALLS}
@@ -80,24 +80,16 @@ export function SettingFields({ view }: { view: StrokesView }) {
       )}
       {isLong && (
         <ChoiceField
-          label="From one stand"
+          label="Reach"
           value={setting.reach}
           choices={reaches.map((reach) => ({ value: reach, words: formatLength(reach, job.settings.units) }))}
           onChange={(chosen) => change({ reach: chosen, order: null })}
         />
       )}
       <Box sx={{ display: 'grid' }}>
-        <Tick
-          label="Two painters on it"
-          on={setting.painters === 2}
-          onChange={(on) => change({ painters: on ? 2 : 1 })}
-        />
-        <Tick
-          label="Conditioner in the paint"
-          on={setting.conditioner}
-          onChange={(conditioner) => change({ conditioner })}
-        />
-        <Tick label="Air damped" on={setting.isDamped} onChange={(isDamped) => change({ isDamped })} />
+        <Tick label="Two painters" on={setting.painters === 2} onChange={(on) => change({ painters: on ? 2 : 1 })} />
+        <Tick label="Add conditioner" on={setting.conditioner} onChange={(conditioner) => change({ conditioner })} />
+        <Tick label="Dampen the air" on={setting.isDamped} onChange={(isDamped) => change({ isDamped })} />
         <Tick label="Stop at joints" on={setting.breaks} onChange={(breaks) => change({ breaks })} />
       </Box>
     </Box>

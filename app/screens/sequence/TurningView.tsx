@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { whileWetOf } from '../../../core/job/queries/pieces.ts';
 import Box from '@mui/material/Box';
@@ -24,8 +25,8 @@ import type { StrokesView } from './use-strokes.ts';
 type Turning = Job['planning']['turning'];
 
 const NAMES: Readonly<Record<Turning, string>> = {
-  'one-face': 'One face a drying period',
-  'both-on-points': 'Both faces in one pass, on points',
+  'one-face': 'One face at a time',
+  'both-on-points': 'Both faces at once, on stands',
 };
 
 const turnedSo = (job: Job, turning: Turning): Job => ({ ...job, planning: { ...job.planning, turning } });
@@ -47,7 +48,7 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
   const plans = useBothPlans(job);
   if (!piece.comesOff) {
     return (
-      <Section title="It stays where it is">
+      <Section title="Painted in place">
         <Sheet>
           <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
             {whileWetOf(piece).map((words) => (
@@ -71,18 +72,18 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
                 {handling && <Way handling={handling} piece={piece} />}
                 <Typography sx={{ mt: 1.5, fontWeight: 650 }}>
                   {own === null
-                    ? 'Choose a build-up, and the days follow.'
+                    ? 'Choose a build-up to see the days.'
                     : own === Infinity
-                      ? 'It does not get dry within 90 days.'
-                      : `${piece.mark} by itself: ${own.toFixed(1)} days from the first hand on it until it hangs.`}
+                      ? 'Won’t dry within 90 days.'
+                      : `${piece.mark} on its own: ${own.toFixed(1)} days, start to hung.`}
                 </Typography>
                 <Finish plans={plans} turning={turning} job={job} />
                 <Box sx={{ mt: 1.5 }}>
                   {isTaken ? (
-                    <Box sx={{ color: 'var(--ink-soft)' }}>The plan goes by this.</Box>
+                    <Box sx={{ color: 'var(--ink-soft)' }}>Used in the plan.</Box>
                   ) : (
                     <Button variant="outlined" onClick={() => apply('change-planning', { turning })}>
-                      Plan it so
+                      Use this
                     </Button>
                   )}
                 </Box>
@@ -94,17 +95,15 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         {plans.isRunning ? (
           <>
-            <LinearProgress aria-label="Planning both ways" sx={{ width: 180 }} />
+            <LinearProgress aria-label="Comparing" sx={{ width: 180 }} />
             <Button onClick={plans.cancel}>Stop</Button>
           </>
         ) : (
           <Button variant="contained" onClick={plans.start}>
-            Plan the job both ways
+            Compare both
           </Button>
         )}
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          Tells when the whole job would be done; the plan itself stays as it is. Turning counts for all loose pieces.
-        </Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Compares finish dates. Your plan won’t change.</Box>
       </Box>
     </Box>
   );
@@ -142,9 +141,7 @@ function Way({ handling, piece }: { handling: Handling; piece: Piece }) {
       )}
       {isWet && (
         <Box sx={{ mt: 1 }}>
-          <Caution>
-            The last coat of the face below keeps the pits of the tips: put the side that is seen less down.
-          </Caution>
+          <Caution>Stands leave pits in the last coat underneath. Put the less visible side down.</Caution>
         </Box>
       )}
     </>
@@ -215,8 +212,8 @@ function Finish({ plans, turning, job }: { plans: BothPlans; turning: Turning; j
       {days === null
         ? '.'
         : days === 0
-          ? ', the same day as the other way.'
-          : `: ${Math.abs(days)} days ${days < 0 ? 'sooner' : 'later'} than the other way.`}
+          ? ', the same day either way.'
+          : `: ${counted(Math.abs(days), 'day')} ${days < 0 ? 'sooner' : 'later'} than the other way.`}
     </Typography>
   );
 }

@@ -1,3 +1,4 @@
+import { lapWords } from '../../../core/sequence/order-words.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -25,11 +26,11 @@ interface VerdictProps {
 export function Verdict({ result, coating, air, against }: VerdictProps) {
   const { units } = useJob().settings;
   const { worst, laps, openTime, stops } = result;
-  const open = openTime === Infinity ? 'It is too cold for it to set' : `Open ${openTime.toFixed(1)} min`;
-  const met = `Every lap is met fresh${laps.some(({ state }) => state === 'stopped') ? ' or at a joint' : ''}`;
+  const open = openTime === Infinity ? 'Too cold to set' : `Wet edge ${openTime.toFixed(1)} min`;
+  const met = `Edges stay wet${laps.some(({ state }) => state === 'stopped') ? ', or stop at a joint' : ''}`;
   const gone = laps.filter(({ state }) => state === 'gone-off').length;
   return (
-    <Box role="status" aria-label="Verdict on the laps" sx={{ display: 'grid', gap: 1 }}>
+    <Box role="status" aria-label="Wet edge" sx={{ display: 'grid', gap: 1 }}>
       {worst && worst.state !== 'stopped' ? (
         <>
           <Vial
@@ -39,40 +40,38 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
               opens: 0,
               closes: worst.limit === Infinity ? null : worst.limit,
             })}
-            words={`Oldest lap ${worst.age.toFixed(1)} of ${worst.limit.toFixed(1)} min`}
-            detail={`Fresh to 0.7 of the open time. The tin says ${coating.openTime} min at ${TEMPERATURE.format(23, units)} and 50 %.`}
+            words={lapWords(worst)}
+            detail={`Fresh up to 70% of the open time. Tin: ${coating.openTime} min at ${TEMPERATURE.format(23, units)}, 50% RH.`}
           />
           <Typography variant="h2" component="p" sx={{ color: COLOURS[worst.state] }}>
             {worst.state === 'gone-off'
-              ? `${counted(gone, 'lap goes', 'laps go')} off`
+              ? `${counted(gone, 'edge dries', 'edges dry')} too soon`
               : worst.state === 'close'
-                ? 'Every lap is wet, the oldest only just'
+                ? 'Edges stay wet – one only just'
                 : met}
           </Typography>
           <Typography sx={{ fontSize: 15 }}>
             {capital(worst.later.stroke.name)}
-            {worst.later.hand.id !== worst.earlier.hand.id && `, ${worst.later.hand.name},`} meets{' '}
+            {worst.later.hand.id !== worst.earlier.hand.id && ` (${worst.later.hand.name})`} meets{' '}
             {worst.earlier.stroke.name}
-            {worst.later.hand.id !== worst.earlier.hand.id && `, ${worst.earlier.hand.name},`} after{' '}
-            {worst.age.toFixed(1)} of {worst.limit === Infinity ? 'endless' : worst.limit.toFixed(1)} min,{' '}
-            {LAP_KINDS[worst.lap.kind].name}.
+            {worst.later.hand.id !== worst.earlier.hand.id && ` (${worst.earlier.hand.name})`},{' '}
+            {LAP_KINDS[worst.lap.kind].name}: {lapWords(worst)}.
           </Typography>
         </>
       ) : (
         <Typography variant="h2" component="p" sx={{ color: COLOURS.fresh }}>
-          {laps.length === 0 ? 'Painted at one go, nothing laps' : met}
+          {laps.length === 0 ? 'Painted in one go, no laps' : met}
         </Typography>
       )}
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-        {open} in {air}. {formatDuration(result.work)} of work, {formatDuration(result.until - result.start)} from first
-        stroke to last
-        {stops.length > 0 && `, with ${stops.length === 1 ? 'a stop' : `${stops.length} stops`} until it is touch dry`}.
+        {open} · takes {formatDuration(result.until - result.start)}
+        {stops.length > 0 && `, with ${counted(stops.length, 'stop')} until touch dry`} · {air}
       </Typography>
       {against.length > 0 && (
         <Caution>
-          Do not paint in this hour, however long the edge stays wet: {against.join('; ')}. The tin allows{' '}
-          {TEMPERATURE.fieldValue(coating.minTemperature, units, 0)} to{' '}
-          {TEMPERATURE.brief(coating.maxTemperature, units)} and up to {coating.maxHumidity} %.
+          Don’t paint at this hour: {against.join(', ')}. Tin:{' '}
+          {TEMPERATURE.fieldValue(coating.minTemperature, units, 0)}–{TEMPERATURE.brief(coating.maxTemperature, units)},
+          up to {coating.maxHumidity}% RH.
         </Caution>
       )}
     </Box>

@@ -1,3 +1,4 @@
+import { lapWords } from '../../../core/sequence/order-words.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -14,7 +15,7 @@ import type { StrokesView } from './use-strokes.ts';
 
 /** So many ways are told at first. */
 const SHOWN_AT_FIRST = 3;
-const STATE_WORDS = { fresh: 'every lap fresh', close: 'every lap wet, just', 'gone-off': 'still goes off' } as const;
+const STATE_WORDS = { fresh: 'wet edge kept', close: 'only just', 'gone-off': 'still dries' } as const;
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
 /** Ways out of a pass, asked of a worker whenever what it is asked about has changed. */
@@ -29,7 +30,7 @@ function useWays(asked: AskedPass): { ways: WaySummary[] | null; failed: string 
   );
   return {
     ways: answered?.to.key === key ? answered.answer : null,
-    failed: cancelled === key ? 'Stopped. Change anything to ask again.' : failure,
+    failed: cancelled === key ? 'Stopped. Change a setting to search again.' : failure,
     cancel: () => setCancelled(key),
   };
 }
@@ -42,8 +43,8 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
   if (ways === null) {
     return (
       <Box sx={{ display: 'grid', gap: 1 }}>
-        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Playing what could be done …</Typography>
-        <LinearProgress aria-label="Playing what could be done" />
+        <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Trying fixes…</Typography>
+        <LinearProgress aria-label="Trying fixes" />
         <Button size="small" onClick={cancel} sx={{ justifySelf: 'start' }}>
           Stop
         </Button>
@@ -54,15 +55,15 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
     return (
       <Typography sx={{ fontSize: 15 }}>
         {view.result.worst?.state === 'gone-off'
-          ? 'Nothing that Nivel knows of brings this lap back: divide the piece, or stop at a corner.'
-          : 'Nothing needs doing: every lap is met while it is fresh.'}
+          ? 'No fix found. Split the piece or stop at a corner.'
+          : 'No fix needed: edges stay wet.'}
       </Typography>
     );
   }
   const shown = isLong ? ways : ways.slice(0, SHOWN_AT_FIRST);
   const more = ways.length - shown.length;
   return (
-    <Box component="ol" aria-label="Ways out, the best first" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="ol" aria-label="Fixes, best first" sx={{ display: 'grid', gap: 1 }}>
       {shown.map((way, index) => (
         <Box
           component="li"
@@ -89,14 +90,13 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
                   opens: 0,
                   closes: way.limit === Infinity ? null : way.limit,
                 })}
-                words={`Oldest lap ${way.age.toFixed(1)} of ${way.limit.toFixed(1)} min`}
+                words={lapWords(way)}
               />
               <Box component="span" sx={{ color: COLOURS[way.state], fontWeight: 650, fontSize: 14 }}>
                 {STATE_WORDS[way.state]}
               </Box>
               <Box component="span" sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {way.age.toFixed(1)} of {way.limit === Infinity ? '∞' : way.limit.toFixed(1)} min, takes{' '}
-                {formatDuration(way.minutes)}
+                {lapWords(way)} · takes {formatDuration(way.minutes)}
               </Box>
             </Box>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', lineHeight: 1.35 }}>{way.costs}</Box>
@@ -113,7 +113,7 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
       {more > 0 && (
         <li>
           <Button size="small" onClick={() => setIsLong(true)}>
-            {more} more {more === 1 ? 'way' : 'ways'}
+            Show {more} more
           </Button>
         </li>
       )}

@@ -5,13 +5,13 @@ const LOOKS = [
   ['now', 'var(--vial)'],
   ['wet', 'url(#texture-wet)'],
   ['setting', 'url(#texture-closing)'],
-  ['gone off: tacky', 'url(#texture-tacky)'],
+  ['too dry to join', 'url(#texture-tacky)'],
 ] as const;
 
 /** What the textures of an edge mean while it is painted. */
 export function WetKey() {
   return (
-    <Box component="ul" aria-label="What the textures mean" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+    <Box component="ul" aria-label="Key" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
       {LOOKS.map(([word, fill]) => (
         <Box component="li" key={word} sx={{ display: 'flex', alignItems: 'center', gap: 0.75, fontSize: 14 }}>
           <svg width={26} height={14} aria-hidden>

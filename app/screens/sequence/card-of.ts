@@ -30,20 +30,20 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
     title: `${alike.length > 6 ? `${alike[0] ?? ''} to ${alike.at(-1) ?? ''}` : alike.join(', ')} · ${definition.name}`,
     subtitle: `${pass.words}${group ? ` · ${colourOn(group, pass.faces[0] ?? 'front').name}` : ''}`,
     ways: [
-      `${FACE_ORDERS[setting.face].name}${setting.order ? ', in an order of its own' : ''}: ${FACE_ORDERS[setting.face].does}${edges}.`,
+      `${FACE_ORDERS[setting.face].name}${setting.order ? ', own order' : ''}: ${FACE_ORDERS[setting.face].does}${edges}.`,
       `${APPLICATION_WORDS[setting.application].name}. ${setting.painters === 2 ? 'Two painters. ' : ''}${air}.`,
       worst
-        ? `Edges stay wet for ${result.openTime.toFixed(0)} min; the oldest lap is met after ${worst.age.toFixed(1)} min: ${worst.later.stroke.name} on ${worst.earlier.stroke.name} (red).`
-        : 'Nothing laps.',
+        ? `Wet edge: ${result.openTime.toFixed(0)} min. Longest gap: ${worst.age.toFixed(1)} min, ${worst.earlier.stroke.name} to ${worst.later.stroke.name} (red).`
+        : 'No laps.',
     ],
     order: orderLines(result, setting.application, definition.faceNames).map(inUnits),
     notes: [
       ...dripChecks(result, result.edge).map(
         ({ face, at, brushableUntil, where }) =>
-          `Look for drips on the ${definition.faceNames[face] ?? face} ${since(at)} after the first stroke, and again from the far side: ${where.join('; ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)} leave a run to dry, and sand it off.`,
+          `Check the ${definition.faceNames[face] ?? face} for drips at ${since(at)}, and again from the far side: ${where.join(', ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)}, let runs dry and sand them off.`,
       ),
-      inUnits(`Stays bare: ${staysUnpaintedOn(piece).join('; ')}.`),
-      'Tape: pull it while the paint is wet, or score it when it is touch dry.',
+      inUnits(`Leave bare: ${staysUnpaintedOn(piece).join(', ')}.`),
+      'Tape: pull it while the paint is wet, or score it once touch dry.',
       ...hazards.map((id) => {
         const { name, mask, gloves, air: change, fire } = HAZARDS[id];
         return [`${name}.`, mask, gloves, change, fire].filter(Boolean).join(' ');

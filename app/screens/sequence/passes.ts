@@ -38,9 +38,7 @@ export function passesOf(job: Job, piece: Piece): PassOfPiece[] {
   const coating = coatingOf(job, TRIED) ?? shelfOf(job).coatings[0];
   if (!coating) return [];
   const { faces } = piece.scope;
-  return [
-    { id: 'tried', words: `To try: ${coating.name}, ${said(faces)}`, faces, coating, tool: 'roller', stepId: null },
-  ];
+  return [{ id: 'tried', words: `Try: ${coating.name}, ${said(faces)}`, faces, coating, tool: 'roller', stepId: null }];
 }
 
 /** The first topcoat, which shows every lap; or else the first coat. */

@@ -14,16 +14,16 @@ export function FindingHistory({ group }: { group: FinishGroup }) {
   if (all.length === 0) return null;
   const last = new Set(findingsOn(job, group.id).values());
   return (
-    <Fold title="Everything that was stamped" summary={counted(all.length, 'finding')}>
+    <Fold title="Test history" summary={counted(all.length, 'finding')}>
       <Box component="ul" sx={{ display: 'grid', gap: 0.5, fontSize: 14 }}>
         {[...all].reverse().map((finding) => (
           <Box component="li" key={finding.id} sx={{ color: last.has(finding) ? 'var(--ink)' : 'var(--ink-soft)' }}>
             {formatMoment(finding.at, 'dayTime')} · {FOUND[finding.found].name}:{' '}
             {finding.hex ?? inSentence(resultInWords(finding.found, finding.result))}
-            {finding.reading !== null && ` at ${finding.reading} %`}
+            {finding.reading !== null && ` at ${finding.reading}%`}
             {finding.where && ` · ${finding.where}`}
             {finding.note && ` · ${finding.note}`}
-            {!last.has(finding) && ' · overtaken'}
+            {!last.has(finding) && ' · replaced'}
           </Box>
         ))}
       </Box>

@@ -36,11 +36,11 @@ export function FoundLine({ surfaceTest: { found, shows, takenAs }, finding, isS
           {finding.hex ??
             (finding.reading === null
               ? resultInWords(found, finding.result)
-              : `${finding.reading} %, ${finding.result}`)}
+              : `${finding.reading}%, ${finding.result}`)}
         </Box>
       ) : (
         <Box sx={{ fontWeight: 700, color: isSeen ? 'var(--ink-soft)' : 'var(--tacky)' }}>
-          {isSeen ? 'seen on the walk' : `? unknown, ${takenAs} case assumed`}
+          {isSeen ? 'By eye' : `Not tested – ${takenAs === 'worst' ? 'worst case assumed' : 'assumed good (risk)'}`}
         </Box>
       )}
     </Box>

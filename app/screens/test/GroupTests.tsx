@@ -26,7 +26,7 @@ function assumed(tests: ReturnType<typeof testsOn>, open: ReadonlySet<FoundId>):
       .join(', ');
   const [worst, best] = [named('worst'), named('best')];
   return [
-    ...(worst === '' ? [] : [`Assumed at their worst: ${worst}.`]),
+    ...(worst === '' ? [] : [`Assumed worst case: ${worst}.`]),
     ...(best === '' ? [] : [`Assumed good (risk): ${best}.`]),
   ];
 }
@@ -55,10 +55,10 @@ export function GroupTests({ group }: { group: FinishGroup }) {
         <Box sx={{ flex: '1 1 320px' }}>
           <Typography variant="h2">{group.name}</Typography>
           <Typography sx={{ color: 'var(--ink-soft)', mb: 1 }}>
-            The walk says: {stated.join('; ')}.{' '}
+            From the walk: {stated.join('; ')}.{' '}
             {open.size === 0
-              ? 'Everything that matters has been looked at.'
-              : [`${open.size} of ${tests.length} not tested.`, ...assumed(tests, open)].join(' ')}
+              ? 'All tests done.'
+              : [`${open.size} of ${tests.length} tests to do.`, ...assumed(tests, open)].join(' ')}
           </Typography>
           <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
             {pieces.slice(0, SHOWN_TAGS).map((piece) => (
@@ -73,18 +73,18 @@ export function GroupTests({ group }: { group: FinishGroup }) {
           variant={open.size === 0 ? 'contained' : 'outlined'}
           onClick={() => goTo({ stage: 'build-up', jobId: job.id, groupId: group.id })}
         >
-          {group.buildUp ? 'See its build-up' : 'Choose its build-up'}
+          {group.buildUp ? 'See build-up' : 'Choose build-up'}
         </Button>
       </Box>
       <Section
-        title={localise('Tests, in the order in which one does them')}
+        title={localise('Tests – do them in this order')}
         aside={
           <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14 }}>
-            Spot:
+            Where tested
             <Box
               component="input"
               value={where}
-              placeholder={first ? `${first.mark}, hinge edge` : 'where you look'}
+              placeholder={first ? `${first.mark}, hinge edge` : 'e.g. hinge edge'}
               onChange={(event: React.ChangeEvent<HTMLInputElement>) => setWhere(event.target.value)}
               maxLength={120}
               sx={{

@@ -34,7 +34,7 @@ export function MoistureReading({ pieces, finding, onStamp }: MoistureReadingPro
           label="Highest reading, %"
           value={typed}
           error={fault !== null}
-          helperText={fault ?? (read.ok ? `${moistureResult(read.value)}: dry is 15 % or less` : ' ')}
+          helperText={fault ?? (read.ok ? `${moistureResult(read.value)}: dry is 15% or less` : ' ')}
           onChange={(event) => setTyped(event.target.value)}
           sx={{ flex: 1 }}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
@@ -50,13 +50,13 @@ export function MoistureReading({ pieces, finding, onStamp }: MoistureReadingPro
             setShown(null);
           }}
         >
-          {finding ? 'Stamp again' : 'Stamp'}
+          {finding ? 'Log again' : 'Log'}
         </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', fontSize: 14 }}>
         <ChoiceField
           size="small"
-          label="On"
+          label="Piece"
           value={piece?.id ?? ''}
           sx={{ width: 110 }}
           choices={pieces.map(({ id, mark }) => ({ value: id, words: mark }))}
@@ -72,11 +72,11 @@ export function MoistureReading({ pieces, finding, onStamp }: MoistureReadingPro
             setTyped(String(reading.highest));
           }}
         >
-          Read the simulated meter
+          Demo reading
         </Button>
         <Box sx={{ color: 'var(--ink-soft)' }}>
-          {shown ? `rail ${shown.readings[0]}, groove ${shown.readings[1]}, joint ${shown.readings[2]} %. ` : ''}A
-          stand-in, no measurement.
+          {shown ? `rail ${shown.readings[0]}, groove ${shown.readings[1]}, joint ${shown.readings[2]}%. ` : ''}Made up,
+          not measured.
         </Box>
       </Box>
     </Box>

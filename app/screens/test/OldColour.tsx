@@ -47,7 +47,7 @@ export function OldColour({ group, pieces, finding, onStamp }: OldColourProps) {
           sx={{ minHeight: 44 }}
           onClick={() => onStamp('seen', { hex: hex.toLowerCase() })}
         >
-          {finding ? 'Stamp again' : 'Stamp'}
+          {finding ? 'Log again' : 'Log'}
         </Button>
       </Box>
       {isColour && (
@@ -66,7 +66,7 @@ export function OldColour({ group, pieces, finding, onStamp }: OldColourProps) {
           <Box sx={{ px: 1.5, py: 0.75 }}>
             <ColourFigures hex={hex} />
             <div>
-              {coatsToHide(hex, group.colour.hex)} coats of {group.colour.name} hide it, without a primer
+              {coatsToHide(hex, group.colour.hex)} coats of {group.colour.name} hide it without a primer
             </div>
           </Box>
         </Box>

@@ -33,7 +33,7 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
       title="Test patches"
       aside={
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          the proposed system on a hidden spot: fingernail and tape decide
+          Try the system on a hidden spot, then nail and tape
         </Typography>
       }
     >
@@ -52,7 +52,7 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
           />
           <ChoiceField
             size="small"
-            label="Spot keyed"
+            label="Prep"
             value={key}
             sx={{ width: 170 }}
             choices={choicesOf(KEY_WORDS)}
@@ -66,7 +66,7 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
                 entry: {
                   id: nanoid(10),
                   groupId: group.id,
-                  where: where || 'a hidden spot',
+                  where: where || 'hidden spot',
                   key,
                   coats: [{ product, at: now }],
                   read: null,
@@ -75,7 +75,7 @@ export function PatchList({ group, where }: { group: FinishGroup; where: string 
               })
             }
           >
-            Lay a patch now
+            Start a patch
           </Button>
         </Box>
       </Sheet>
@@ -93,7 +93,7 @@ function PatchRow({ patch }: { patch: Patch }) {
   const minutes = (at: string | null): number => (at === null ? Infinity : minutesSince(laidAt, at, zone));
   const isEarly = readFrom === null || minutes(now) < minutes(readFrom);
   const reading = vialReading(minutes(now), { since: 0, opens: minutes(readFrom), closes: null });
-  const words = readFrom === null ? 'does not get dry within 90 days in this climate' : `read from ${clock(readFrom)}`;
+  const words = readFrom === null ? 'won’t dry here within 90 days' : `read from ${clock(readFrom)}`;
   const names = patch.coats.map((coat) => coatingOf(job, coat.product)?.name ?? coat.product).join(', then ');
   const topcoats = shelfOf(job).coatings.filter(({ role, archived }) => role === 'topcoat' && !archived);
   const read = (held: boolean): void =>
@@ -115,13 +115,13 @@ function PatchRow({ patch }: { patch: Patch }) {
       <Box sx={{ flex: '1 1 260px' }}>
         <strong>{patch.where}</strong>: {names}
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          {KEY_WORDS[patch.key]}; laid {clock(laidAt)}
-          {patch.read === null && recoatFrom !== null && `; next coat from ${clock(recoatFrom)}`}
+          {KEY_WORDS[patch.key]}, painted {clock(laidAt)}
+          {patch.read === null && recoatFrom !== null && `, next coat from ${clock(recoatFrom)}`}
         </Box>
       </Box>
       {patch.read ? (
         <Box sx={{ fontWeight: 700, color: patch.read.held ? 'var(--ready)' : 'var(--late)' }}>
-          {patch.read.held ? 'It held' : 'It let go'}, {clock(patch.read.at)}
+          {patch.read.held ? 'Held' : 'Failed'}, {clock(patch.read.at)}
         </Box>
       ) : (
         <>
@@ -134,14 +134,14 @@ function PatchRow({ patch }: { patch: Patch }) {
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant={isEarly ? 'outlined' : 'contained'} sx={{ minHeight: 44 }} onClick={() => read(true)}>
-              It held
+              Held
             </Button>
             <Button variant="outlined" color="error" sx={{ minHeight: 44 }} onClick={() => read(false)}>
-              It let go
+              Failed
             </Button>
             <ChoiceField
               size="small"
-              label="Next coat now"
+              label="Add a coat"
               value=""
               sx={{ width: 150 }}
               choices={topcoats.map(({ id, name }) => ({ value: id, words: name }))}
@@ -156,7 +156,7 @@ function PatchRow({ patch }: { patch: Patch }) {
         </>
       )}
       <Button size="small" onClick={() => apply('remove-patch', { id: patch.id })}>
-        Strike out
+        Delete
       </Button>
     </Box>
   );

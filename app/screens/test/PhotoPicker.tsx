@@ -48,10 +48,10 @@ export function PhotoPicker({ pieces, onPick }: PhotoPickerProps) {
         sx={{ minHeight: 44 }}
         onClick={() => setIsOpen(true)}
       >
-        {photos.length === 0 ? 'No photo yet' : 'From a photo'}
+        {photos.length === 0 ? 'No photo yet' : 'Pick from photo'}
       </Button>
       <Dialog open={isOpen} onClose={() => setIsOpen(false)} maxWidth="md" fullWidth aria-labelledby="pick-title">
-        <DialogTitle id="pick-title">Touch the old colour, in daylight and away from shine</DialogTitle>
+        <DialogTitle id="pick-title">Tap the old colour – daylight, no shine</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2 }}>
           {photos.map(({ photo, mark }) => (
             <Pickable
@@ -76,7 +76,7 @@ export function PhotoPicker({ pieces, onPick }: PhotoPickerProps) {
 function Pickable({ id, words, onPick }: { id: string; words: string; onPick(hex: string): void }) {
   const job = useJob();
   const { address, isMissing } = usePhoto(job.id, id);
-  if (isMissing) return <Box>{words}: this picture is not in this browser.</Box>;
+  if (isMissing) return <Box>{words}: picture not in this browser.</Box>;
   if (address === null) return null;
   return (
     <Box

@@ -55,7 +55,7 @@ export function ResultChoice({
             <strong>{resultInWords(found, result)}</strong>
             {result === judgedAs && isOpen && (
               <Box component="span" sx={{ color: 'var(--tacky)', fontSize: 13, ml: 1 }}>
-                judged so until then
+                assumed for now
               </Box>
             )}
             <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>

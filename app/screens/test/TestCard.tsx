@@ -56,7 +56,7 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
   return (
     <Box
       component="li"
-      aria-label={`${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : isSeen ? 'seen on the walk' : 'unknown'}`}
+      aria-label={`${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : isSeen ? 'by eye' : 'not tested'}`}
       sx={{
         background: isOpen ? 'transparent' : 'var(--sheet)',
         border: isOpen ? '2px dashed var(--tacky)' : '1px solid var(--line)',
@@ -74,7 +74,7 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
             {finding.where && `, ${finding.where}`}.{finding.note && ` ${finding.note}`}
           </>
         ) : (
-          localise(isSeen ? 'The walk says so by eye; a test says more.' : whileUnknown)
+          localise(isSeen ? 'By eye only – a test would confirm it.' : whileUnknown)
         )}
       </Box>
       {answers && reading === 'moisture' && <MoistureReading pieces={pieces} finding={finding} onStamp={stamp} />}
@@ -93,11 +93,11 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
       {!isOpen && (
         <Box sx={{ display: 'flex', gap: 0.5, ml: -0.75, mb: 0.5 }}>
           <Button size="small" aria-expanded={isAsking} onClick={() => setIsAsking(!isAsking)}>
-            {isAsking ? 'Leave it' : isSeen ? 'Test it' : 'Test again'}
+            {isAsking ? 'Cancel' : isSeen ? 'Test' : 'Retest'}
           </Button>
           {finding && (
             <Button size="small" onClick={() => apply('remove-finding', { id: finding.id })}>
-              Strike out
+              Delete
             </Button>
           )}
         </Box>

@@ -18,8 +18,8 @@ export default function TestStage() {
     const answered = tests.length - open;
     return {
       reading: completeness(tests.length === 0 ? 1 : answered / tests.length),
-      words: `${answered} of ${tests.length} questions answered`,
-      call: open === 0 ? null : `${open} unknown`,
+      words: `${answered} of ${tests.length} tests done`,
+      call: open === 0 ? null : `${open} to test`,
     };
   };
   const group =
@@ -28,8 +28,8 @@ export default function TestStage() {
     job.groups[0];
   if (!group) {
     return (
-      <WalkFirst title="Nothing to prove yet">
-        Pieces of the same surface make a group; each group is tested before anything is chosen for it.
+      <WalkFirst title="Nothing to test yet">
+        Add pieces first. Pieces with the same surface are tested together.
       </WalkFirst>
     );
   }

@@ -44,9 +44,9 @@ export function TestSteps({ pieces, surfaceTest: { name, minutes, need, steps },
             }
           />
           <ChoiceField
-            label="Photo that shows it"
+            label="Photo"
             value={photos.find(({ id }) => id === finding.photoId)?.id ?? ''}
-            helperText={photos.length === 0 ? 'Photos are taken on the walk.' : undefined}
+            helperText={photos.length === 0 ? 'Add photos in Walk.' : undefined}
             choices={[
               { value: '', words: 'none' },
               ...photos.map(({ id, mark, index, caption }) => ({

@@ -93,7 +93,7 @@ function OneMoulding({ list }: { list: MouldingCutList }) {
       <Sheet>
         <Typography sx={{ mb: 2 }}>
           Buy <strong>{bars.join(' and ')}</strong>: {formatLength(plan.bought, units)} for {formatLength(used, units)},{' '}
-          {(waste * 100).toFixed(0)} % waste.{' '}
+          {(waste * 100).toFixed(0)}% waste.{' '}
           {plan.isProvedBest
             ? 'Proved: nothing shorter will do.'
             : `Best found; it can’t be done with less than ${formatLength(plan.bound, units)}.`}{' '}

@@ -57,7 +57,7 @@ export const FINISH: readonly Rule[] = [
     severity: 'forbidden',
     source: 'optics',
     fires: (s) => isOutsideVinyl(s) && s.topcoats.length > 0 && s.colour.reflectance < DARK && !takesDark(s),
-    reason: `This colour reflects less than ${DARK} % of the light: in the sun it heats plastic until it warps and buckles.`,
+    reason: `This colour reflects less than ${DARK}% of the light: in the sun it heats plastic until it warps and buckles.`,
     fixText: `A colour with an LRV of ${DARK} or more, or a paint on a plastic-safe base, within its own list of colours.`,
   },
   {

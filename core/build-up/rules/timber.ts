@@ -135,7 +135,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'wood',
     fires: (s) => s.facts.moisture === 'damp',
     reason: 'It is too damp: water under the film comes out as blisters, and takes the film with it.',
-    fixText: 'Let it dry to 15 % or less and read again. No product makes up for that.',
+    fixText: 'Let it dry to 15% or less and read again. No product makes up for that.',
     ofSurface: true,
   },
   {
@@ -227,7 +227,7 @@ export const TIMBER: readonly Rule[] = [
     source: 'tin',
     fires: (s) => isBareTimber(s) && s.coats[0]?.coating.family === 'oil' && s.coats[0].thinning < 5,
     reason: 'Thirsty wood takes the first coat of oil unevenly.',
-    fixText: 'Thin it by 5 to 10 %.',
+    fixText: 'Thin it by 5 to 10%.',
     autoFix: (recipe, s) => thinFirst(recipe, s, 5),
   },
   {

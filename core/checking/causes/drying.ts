@@ -86,7 +86,7 @@ export const DRYING_CAUSES = {
         if (dampest.figure <= maxHumidity) return null;
         return {
           strength: strength(0.4 + (dampest.figure - maxHumidity) / 25),
-          because: `${Math.round(dampest.figure)} % on ${evidence.when(dampest.at)} while ${coatName(coat)} dried; its tin allows ${maxHumidity} %`,
+          because: `${Math.round(dampest.figure)}% on ${evidence.when(dampest.at)} while ${coatName(coat)} dried; its tin allows ${maxHumidity}%`,
         };
       }),
   },

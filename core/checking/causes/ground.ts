@@ -50,7 +50,7 @@ export const GROUND_CAUSES = {
   },
   'damp-wood': {
     name: 'Damp came out of the wood',
-    prevent: 'Read the moisture in three places, and prime at 15 % or less.',
+    prevent: 'Read the moisture in three places, and prime at 15% or less.',
     sign({ known }) {
       if (known.facts.moisture === 'damp') return { strength: 0.9, because: 'the meter read it damp' };
       if (known.unknown.includes('moisture')) return { strength: 0.35, because: 'nobody read its moisture' };

@@ -24,7 +24,7 @@ export const HAND_CAUSES = {
         if (lapShare === null || lapShare <= 0.7) return null;
         return {
           strength: strength(0.2 + (lapShare - 0.7) * 0.9),
-          because: `in that air an edge of ${coatName(coat)} stayed open for ${Math.round(openTime)} min, and its oldest lap took ${Math.round(lapShare * 100)} % of that`,
+          because: `in that air an edge of ${coatName(coat)} stayed open for ${Math.round(openTime)} min, and its oldest lap took ${Math.round(lapShare * 100)}% of that`,
         };
       }),
   },
@@ -36,7 +36,7 @@ export const HAND_CAUSES = {
         coat.filmRatio > THICK
           ? {
               strength: strength(0.4 + (coat.filmRatio - THICK)),
-              because: `the comb read ${Math.round(coat.filmRatio * 100)} % of the stated wet film in ${coatName(coat)}`,
+              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the stated wet film in ${coatName(coat)}`,
             }
           : null,
       ),
@@ -49,7 +49,7 @@ export const HAND_CAUSES = {
         coat.filmRatio < THIN
           ? {
               strength: strength(0.4 + (THIN - coat.filmRatio) * 2),
-              because: `the comb read ${Math.round(coat.filmRatio * 100)} % of the stated wet film in ${coatName(coat)}`,
+              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the stated wet film in ${coatName(coat)}`,
             }
           : null,
       ),
@@ -64,7 +64,7 @@ export const HAND_CAUSES = {
         const most = Math.max(1, coating.mostThinning);
         return {
           strength: strength((coat.thinning / most) * 0.6),
-          because: `it was thinned by ${coat.thinning} %, where the tin allows ${coating.mostThinning} %`,
+          because: `it was thinned by ${coat.thinning}%, where the tin allows ${coating.mostThinning}%`,
         };
       }),
   },

@@ -30,7 +30,7 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   ['change-site', { yearBuilt: 36 }, /four digits/],
   ['change-cutting', { stock: [] }, /at least one length/],
   ['change-group', { groupId: group!.id, colour: { name: 'reed', hex: 'green' } }, /# and six digits/],
-  ['add-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100 % at most/],
+  ['add-entry', { compartment: 'coatings', entry: { ...enamel!, volumeSolids: 120 } }, /100% at most/],
   ['add-entry', { compartment: 'coatings', entry: { ...enamel!, recoatMax: 0.5 } }, /before it opens/],
   ['add-finding', { entry: { ...greasy, id: 'f2', result: 'sticky' } }, /“sticky” is no result/],
   ['split-group', { groupId: group!.id, pieceIds: ['a', 'b'], name: 'All' }, /let some stay/],

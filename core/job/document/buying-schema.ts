@@ -44,7 +44,7 @@ export const mixingSchema = z.lazy(() =>
 );
 
 const money = z.lazy(() => z.number().min(0, 'Money is not less than nothing.').max(1_000_000, 'Under a million.'));
-const percent = z.lazy(() => z.number().min(0, 'A share is not less than nothing.').max(200, 'Up to 200 %.'));
+const percent = z.lazy(() => z.number().min(0, 'A share is not less than nothing.').max(200, 'Up to 200%.'));
 
 /** What work and things cost, as the painter states them. */
 export const pricingSchema = z.lazy(() =>

@@ -11,7 +11,7 @@ export const findingSchema = z.lazy(() =>
       found: z.enum(FOUND_IDS),
       result: z.string().min(1).max(40),
       /** Of a moisture meter, in %. */
-      reading: z.number().min(0, 'A reading is 0 % at least.').max(100, 'A reading is 100 % at most.').nullable(),
+      reading: z.number().min(0, 'A reading is 0% at least.').max(100, 'A reading is 100% at most.').nullable(),
       /** For the old colour. */
       hex: hex.nullable(),
       at: localTime,

@@ -22,7 +22,7 @@ export const readingSchema = z.lazy(() =>
         .number()
         .min(-30, 'Air colder than −30 °C: check the instrument.')
         .max(60, 'Air warmer than 60 °C: check the instrument.'),
-      humidity: z.number().min(1, 'Humidity lies between 1 and 100 %.').max(100, 'Humidity lies between 1 and 100 %.'),
+      humidity: z.number().min(1, 'Humidity lies between 1 and 100%.').max(100, 'Humidity lies between 1 and 100%.'),
     }),
     z.object({
       ...fields(),

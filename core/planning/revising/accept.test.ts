@@ -6,7 +6,7 @@ import { planFingerprint } from './accept.ts';
 
 const { job } = new TestJob().door('d', { comesOff: false }).coated();
 
-test('a plan from before something could be stated is still of its job, as long as that is not stated', () => {
+test('a plan from before something could be stated is still of its job, as long as that is not set', () => {
   const before = {
     ...job,
     pieces: job.pieces.map(({ oneSideAtATime: _side, preservesRest: _rest, ...piece }) => piece),

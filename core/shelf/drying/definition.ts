@@ -3,7 +3,7 @@ import type { Air, Ventilation } from '../../air/climate.ts';
 /** What a rate needs to know of the product and the room, beside the air. */
 export interface RateConditions {
   ventilation: Ventilation;
-  /** The climate for which the tin states its hours; 23 °C and 50 % unless it says otherwise. */
+  /** The climate for which the tin states its hours; 23 °C and 50% unless it says otherwise. */
   reference: Air;
   /** Slope in kelvin of the line through the tin's hours at several temperatures; null for the kind's own rule. */
   fittedSlope: number | null;

@@ -19,7 +19,7 @@ test('oil is twice as fast for ten degrees, three times at the most, and half as
   near(rate('oxidising', 13, 50), 0.5);
   near(rate('oxidising', 33, 50), 2);
   near(rate('oxidising', 43, 50), 3, 'limited');
-  near(rate('oxidising', 23, 70), 1, 'damp begins above 70 %');
+  near(rate('oxidising', 23, 70), 1, 'damp begins above 70%');
   near(rate('oxidising', 23, 85), 0.75);
   near(rate('oxidising', 23, 100), 0.5);
   near(rate('oxidising', 43, 100), 1.5, 'the limit before the damp');

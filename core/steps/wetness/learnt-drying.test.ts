@@ -76,7 +76,7 @@ test('what was learnt, and a heavy film that the comb showed, are in the plan’
   test.tell('take-readings', {
     readings: [{ id: 'comb', kind: 'film', at: '2027-03-01T08:50', taskId: COAT, film: 137.14, from: 'typed' }],
   });
-  // 32 µm dry of 35 % solids are 91.4 µm wet: 137.14 is half as much again.
+  // 32 µm dry of 35% solids are 91.4 µm wet: 137.14 is half as much again.
   assert.ok(Math.abs(jobToProblem(test.job, NOW).conditions.get(COAT)!.filmRatio - 1.5) < 0.001);
   assert.equal(jobToProblem(test.job, NOW).conditions.get('b/coat-2/back')!.filmRatio, 1);
 });

@@ -65,7 +65,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
   };
   const sourceOf = (figure: Figure): string => {
     const stated = entry.stated[figure.path];
-    const plain = usual ? writeFigure(figure, valueAt(usual, figure.path), units) || 'not stated' : null;
+    const plain = usual ? writeFigure(figure, valueAt(usual, figure.path), units) || 'not set' : null;
     const default_ = plain === null ? '' : `default: ${plain}`;
     if (!stated) return default_;
     return `from ${FIGURE_SOURCES[stated.from]}, ${stated.on}${default_ && ` · ${default_}`}`;
@@ -84,7 +84,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
             take={(name) => state({ ...entry, name }, 'name')}
           />
           <ChoiceField
-            label="What I type is from"
+            label="Source of figures"
             value={source}
             sx={{ width: 200 }}
             choices={choicesOf(FIGURE_SOURCES)}
@@ -94,7 +94,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
         {compartment === 'coatings' && (
           <Typography sx={{ color: 'var(--ink-soft)' }}>
             {localise(
-              `Hours on the tin, at ${TEMPERATURE.format(TIN_AIR.temperature, units)} and ${TIN_AIR.humidity} %. Nivel stretches them to the air that there is.`,
+              `Hours from the tin (${TEMPERATURE.format(TIN_AIR.temperature, units)}, ${TIN_AIR.humidity}% RH). Nivel adjusts them to your conditions.`,
             )}
           </Typography>
         )}
@@ -142,7 +142,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
             if (!usual) onClose();
           }}
         >
-          {usual ? 'Back to the defaults' : 'Take it off the shelf'}
+          {usual ? 'Reset to defaults' : 'Remove from shelf'}
         </Button>
         <Button variant="contained" onClick={onClose}>
           Done

@@ -16,8 +16,7 @@ export function FittedHours({ coating }: { coating: Coating }) {
   if (fit === null) {
     return (
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-        If the tin states hours to recoat at two or more temperatures, write them here: they are fitted, and used
-        instead of the usual rule for its kind of drying.
+        Tin gives recoat hours at two or more temperatures? Enter them: Nivel uses those instead.
       </Box>
     );
   }

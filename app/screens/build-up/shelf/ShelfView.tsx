@@ -61,7 +61,7 @@ export function ShelfView() {
           exclusive
           size="small"
           value={compartment}
-          aria-label="Compartments of the shelf"
+          aria-label="Shelf sections"
           onChange={(_event, next: Compartment | null) => next && setCompartment(next)}
           sx={{ flexWrap: 'wrap' }}
         >
@@ -74,7 +74,7 @@ export function ShelfView() {
         {archived > 0 && (
           <FormControlLabel
             control={<Switch checked={showsArchived} onChange={(event) => setShowsArchived(event.target.checked)} />}
-            label={`${archived} put away`}
+            label={`${archived} archived`}
           />
         )}
         <Box sx={{ ml: 'auto' }}>
@@ -82,9 +82,7 @@ export function ShelfView() {
         </Box>
       </Box>
       <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>
-        {localise(
-          'Generic figures, of no maker: starting values until you state those of your tin. Yours are set in bold.',
-        )}
+        {localise('Generic figures. Replace them with your tin’s; yours show in bold.')}
       </Typography>
       <ListTable>
         <thead>
@@ -93,7 +91,7 @@ export function ShelfView() {
             {figures.map(({ path, label }) => (
               <th key={path}>{label}</th>
             ))}
-            <th aria-label="What to do" />
+            <th aria-label="Actions" />
           </tr>
         </thead>
         <tbody>
@@ -135,7 +133,7 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
         <Button size="small" sx={{ textAlign: 'left', fontWeight: 650, p: 0.5 }} onClick={onOpen}>
           {localise(entry.name)}
         </Button>
-        {isOwn && <Box sx={{ fontSize: 13, color: 'var(--ready)', pl: 0.5 }}>your own</Box>}
+        {isOwn && <Box sx={{ fontSize: 13, color: 'var(--ready)', pl: 0.5 }}>yours</Box>}
       </td>
       {figures.map((figure) => (
         <td key={figure.path} style={{ fontWeight: entry.stated[figure.path] ? 750 : 400 }}>
@@ -146,12 +144,8 @@ function Row({ entry, figures, isOwn, onOpen, onCopy, onArchive }: RowProps) {
         <Button size="small" aria-label={`Copy ${entry.name}`} onClick={onCopy}>
           Copy
         </Button>
-        <Button
-          size="small"
-          aria-label={`${entry.archived ? 'Take out' : 'Put away'} ${entry.name}`}
-          onClick={onArchive}
-        >
-          {entry.archived ? 'Take out' : 'Put away'}
+        <Button size="small" aria-label={`${entry.archived ? 'Restore' : 'Archive'} ${entry.name}`} onClick={onArchive}>
+          {entry.archived ? 'Restore' : 'Archive'}
         </Button>
       </td>
     </Box>
@@ -177,7 +171,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
   return (
     <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', justifyContent: 'end' }}>
       <Button size="small" onClick={() => download(`${name}.shelf.json`, writeShelfFile(shelfOnSale(job)))}>
-        Shelf as a file
+        Export shelf
       </Button>
       <Button
         size="small"
@@ -185,19 +179,19 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
           download(`${name}-${compartment}.csv`, writeShelfCsv(compartment, shelfOnSale(job)[compartment]), 'text/csv')
         }
       >
-        {COMPARTMENTS[compartment].name} as CSV
+        {COMPARTMENTS[compartment].name} Export CSV
       </Button>
       <FileButton
         variant="text"
         size="small"
-        words="Take in a file"
+        words="Import"
         label="Shelf file"
         accept=".json,.csv"
         onChoose={(chosen) => void importShelf(chosen)}
       />
       {fault !== null && (
         <Alert severity="error" sx={{ width: '100%' }} onClose={() => setFault(null)}>
-          {fault} Nothing was changed.
+          {fault} No changes made.
         </Alert>
       )}
     </Box>

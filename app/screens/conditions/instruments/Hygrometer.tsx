@@ -45,7 +45,7 @@ export function Hygrometer({ air }: { air: AirNow }) {
       display={
         shown ? (
           <>
-            {TEMPERATURE.fieldValue(shown.temperature, units).toFixed(1)}° · {shown.humidity} %
+            {TEMPERATURE.fieldValue(shown.temperature, units).toFixed(1)}° · {shown.humidity}%
             <Fine>
               {shown.isSettled
                 ? `dew point ${TEMPERATURE.format(dewPoint(shown.temperature, shown.humidity ?? 50), units)}`

@@ -19,7 +19,7 @@ export function MoistureMeter() {
       display={
         read ? (
           <>
-            {read.highest.toFixed(1)} %<Fine>rail, groove, joint: {read.readings.join(', ')} %</Fine>
+            {read.highest.toFixed(1)}%<Fine>rail, groove, joint: {read.readings.join(', ')}%</Fine>
           </>
         ) : (
           <Fine>in the tray</Fine>

@@ -60,7 +60,7 @@ function readingPlace(job: Job, reading: Reading): string {
 function shownBy({ settings }: Job, reading: Reading): string {
   switch (reading.kind) {
     case 'air':
-      return `${TEMPERATURE.format(reading.temperature, settings.units)}, ${Math.round(reading.humidity)} %`;
+      return `${TEMPERATURE.format(reading.temperature, settings.units)}, ${Math.round(reading.humidity)}%`;
     case 'surface':
       return `surface ${TEMPERATURE.format(reading.temperature, settings.units)}`;
     case 'film':

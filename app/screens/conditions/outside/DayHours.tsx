@@ -143,7 +143,7 @@ function HourTable({ face, coat, date, air: { clocks, at }, hindrances }: HourTa
             <tr key={hour}>
               <th scope="row">{formatMoment(at(hour * 60), 'time')}</th>
               <td style={right}>{TEMPERATURE.format(outdoor.temperature, units)}</td>
-              <td style={right}>{Math.round(outdoor.humidity)} %</td>
+              <td style={right}>{Math.round(outdoor.humidity)}%</td>
               <td style={right}>{TEMPERATURE.format(surface, units)}</td>
               <td style={right}>{TEMPERATURE_DIFFERENCE.format(above, units)}</td>
               <td style={right}>{Math.round(light.direct)}</td>

@@ -87,7 +87,7 @@ function axes(shown: DaysShown, ink: Ink): EChartsCoreOption {
         min: 0,
         max: 100,
         interval: 25,
-        axisLabel: { formatter: '{value} %', ...label },
+        axisLabel: { formatter: '{value}%', ...label },
         splitLine: { show: false },
       },
       { gridIndex: 1, type: 'value', min: 0, max: Math.max(1, shown.lanes.length), inverse: true, show: false },

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { DateTime } from 'luxon';
 import { hourInWords, linesOf, nightsOf, type DaysShown } from './days-shown.ts';
 
-/** Two days of 15 °C and 60 %; dark before six and from six in the evening; a shower in hour 30. */
+/** Two days of 15 °C and 60%; dark before six and from six in the evening; a shower in hour 30. */
 const days = (facts: Partial<DaysShown> = {}): DaysShown => ({
   from: 0,
   until: 48,
@@ -29,7 +29,7 @@ test('each hour stands at its middle, in the degrees of the job', () => {
     [210, 15],
   ]);
   assert.deepEqual(humidity[0], [150, 60]);
-  // The dew point of 15 °C at 60 % is 7.3 °C.
+  // The dew point of 15 °C at 60% is 7.3 °C.
   assert.ok(Math.abs(dewPoint[0]![1] - 7.3) < 0.05);
   assert.equal(surface, null);
   const us = linesOf(days({ units: 'us', surface: Array<number>(48).fill(20) }));

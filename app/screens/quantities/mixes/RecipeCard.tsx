@@ -137,7 +137,7 @@ function PartRow({ part, scaled, draft, change, onLeaveOut }: PartRowProps) {
       <Box className="condensed" sx={{ fontSize: 20, minWidth: 120 }}>
         {scaled && PORTION.format(scaled.millilitres, units, scaled.millilitres < 10 ? 1 : undefined)}
       </Box>
-      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{scaled && `${(scaled.share * 100).toFixed(1)} %`}</Box>
+      <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{scaled && `${(scaled.share * 100).toFixed(1)}%`}</Box>
       <IconButton aria-label={`Leave out ${part.what}`} disabled={onLeaveOut === null} onClick={() => onLeaveOut?.()}>
         <DeleteIcon />
       </IconButton>

@@ -32,9 +32,9 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
             <td>{VOLUME.format(coat.litres, job.settings.units)}</td>
             <td>{coating.thinner === 'its own' ? 'its own thinner' : coating.thinner}</td>
             <td>
-              {coat.thinning} %
+              {coat.thinning}%
               {coat.thinning > coating.mostThinning && (
-                <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning} % that its tin allows</strong>
+                <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning}% that its tin allows</strong>
               )}
             </td>
             <td>{PORTION.format(thinnerFor(coat.litres, coat.thinning), job.settings.units)}</td>

@@ -56,7 +56,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
             {need.coats.map((coat) => (
               <li key={`${coat.groupId}/${coat.number}/${coat.tool}`}>
                 {coat.groupName}, coat {coat.number}, {coat.tool}
-                {coat.thinning > 0 ? `, thinned ${coat.thinning} %` : ''}: {AREA.format(coat.area, units)} →{' '}
+                {coat.thinning > 0 ? `, thinned ${coat.thinning}%` : ''}: {AREA.format(coat.area, units)} →{' '}
                 {VOLUME.format(coat.litres, units)}
               </li>
             ))}

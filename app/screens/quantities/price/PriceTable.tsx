@@ -10,9 +10,9 @@ export function PriceTable({ price, money }: { price: Price; money: Intl.NumberF
     ['Labour', price.labour, `${hoursOfWork(price.handsOn)} hands-on and ${hoursOfWork(price.overhead)} besides`],
     ['Tins', price.tins, 'as they are bought'],
     ['Used up', price.consumables, 'sleeves, sheets, tape and the rest, by the pack'],
-    ['Margin', price.margin, `${job.pricing.margin} % on all of it`],
+    ['Margin', price.margin, `${job.pricing.margin}% on all of it`],
     ['Net', price.net, ''],
-    ['Tax', price.tax, job.pricing.tax === 0 ? 'none is stated' : `${job.pricing.tax} %, as typed`],
+    ['Tax', price.tax, job.pricing.tax === 0 ? 'none is stated' : `${job.pricing.tax}%, as typed`],
   ];
   return (
     <Box

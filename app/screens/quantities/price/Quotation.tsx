@@ -73,7 +73,7 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
           </tr>
           <tr>
             <th scope="row" colSpan={2}>
-              Tax, {tax} %
+              Tax, {tax}%
             </th>
             <td className="money">{money.format(price.tax)}</td>
           </tr>

@@ -107,9 +107,9 @@ export function TakeOffView() {
           </tbody>
         </ListTable>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-          Area ÷ spread rate ÷ what the tool brings onto the piece (brush 95 %, roller 92 %, spray by the gun: low
-          pressure 65 %, airless 75 %, conventional 40 %), bare open grain 15 % more on its first coat, spots a tenth of
-          the face. What stays in tools and the reserve come on top, under Order.
+          Area ÷ spread rate ÷ what the tool brings onto the piece (brush 95%, roller 92%, spray by the gun: low
+          pressure 65%, airless 75%, conventional 40%), bare open grain 15% more on its first coat, spots a tenth of the
+          face. What stays in tools and the reserve come on top, under Order.
         </Box>
       </Section>
       <Section title="Areas, as painted">

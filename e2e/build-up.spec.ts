@@ -145,7 +145,7 @@ test('a changed finding marks the choice, the order and the plan, and touches no
   const chosen = page.getByRole('region', { name: 'Chosen build-up' });
   await chosen
     .getByRole('listitem')
-    .filter({ hasText: 'Whatever lets go takes the new paint with it.' })
+    .filter({ hasText: 'Loose paint takes the new paint with it.' })
     .getByRole('button', { name: 'Fix it' })
     .click();
   await expect(chosen).toContainText('sanded dry, 180–240');

@@ -198,7 +198,7 @@ test('what the other device has found comes back with its photo', async ({ page,
     .first()
     .click({ position: { x: 90, y: 60 } });
   await phone
-    .getByRole('region', { name: 'What is it?' })
+    .getByRole('region', { name: 'Which defect?' })
     .getByRole('button', { name: /^Run or sag/ })
     .click();
   await phone
@@ -248,7 +248,7 @@ test('a bag is short of a screw: the label opens the piece, the count says which
   await expect(page.getByText(/A wedge holds it ajar since/)).toBeVisible();
 });
 
-test('a run is found: tapped on the drawing, its cause named by the log, its rework planned after its wait', async ({
+test('a run is found: tapped on the drawing, its cause named by the log, its planned after its wait', async ({
   page,
 }) => {
   test.setTimeout(90_000);
@@ -258,29 +258,29 @@ test('a run is found: tapped on the drawing, its cause named by the log, its rew
   const face = page.getByRole('group', { name: new RegExp(`^${mark}, (front|room side): tap`) });
   await face.click({ position: { x: 140, y: 60 } });
   await page
-    .getByRole('region', { name: 'What is it?' })
+    .getByRole('region', { name: 'Which defect?' })
     .getByRole('button', { name: /^Run or sag/ })
     .click();
   await expect(page.getByText(/\d+ mm from the left and \d+ mm from the top/)).toBeVisible();
 
   const causes = page.getByRole('list', { name: 'Likely causes' });
-  await expect(causes.getByRole('listitem').first()).toContainText('Too much paint on the face');
+  await expect(causes.getByRole('listitem').first()).toContainText('Too much paint');
   await expect(causes.getByRole('listitem').first()).toContainText(
     /The comb read 13\d % of the stated wet film in coat 2/,
   );
-  await causes.getByRole('button', { name: 'It was this: Too much paint on the face' }).click();
+  await causes.getByRole('button', { name: 'It was this: Too much paint' }).click();
 
   const wait = await page.getByText(/^Leave it until/).textContent();
-  await page.getByRole('button', { name: 'Put the rework into the plan' }).click();
+  await page.getByRole('button', { name: 'Add to plan' }).click();
   const told = page.getByRole('status', { name: 'Fresh plan' });
   await expect(told).toContainText('2 steps of rework stand in the plan.', { timeout: 30_000 });
-  const steps = page.getByRole('list', { name: 'Steps of the rework' });
+  const steps = page.getByRole('list', { name: 'Repair steps' });
   const at = (text: string | null): number =>
     Date.parse(`2027 ${/(\d+ \w{3}), \d\d:\d\d/.exec(text ?? '')?.[0].replace(',', '') ?? ''}`);
   await expect(steps.getByRole('listitem').first()).toContainText('planned');
   const level = await steps.getByRole('listitem').first().textContent();
   expect(at(level)).toBeGreaterThanOrEqual(at(wait));
-  await expect(page.getByText('rework planned')).toBeVisible();
+  await expect(page.getByText('planned')).toBeVisible();
 });
 
 test('a door that hangs is taken down again for its run: back onto the rack, and hung when its new coat is hard enough', async ({
@@ -302,18 +302,15 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
     .first()
     .click({ position: { x: 90, y: 120 } });
   await page
-    .getByRole('region', { name: 'What is it?' })
+    .getByRole('region', { name: 'Which defect?' })
     .getByRole('button', { name: /^Run or sag/ })
     .click();
-  const steps = page.getByRole('list', { name: 'Steps of the rework' }).getByRole('listitem');
+  const steps = page.getByRole('list', { name: 'Repair steps' }).getByRole('listitem');
   await expect(steps).toHaveCount(2);
-  await page
-    .getByRole('group', { name: 'Where it is put right' })
-    .getByRole('button', { name: 'Taken down again' })
-    .click();
+  await page.getByRole('group', { name: 'Where to make good' }).getByRole('button', { name: 'Take it down' }).click();
   await expect(steps).toHaveCount(4);
   await expect(steps.first()).toContainText('Take it down again');
-  await page.getByRole('button', { name: 'Put the rework into the plan' }).click();
+  await page.getByRole('button', { name: 'Add to plan' }).click();
   await expect(page.getByRole('status', { name: 'Fresh plan' })).toContainText('4 steps of rework stand in the plan', {
     timeout: 40_000,
   });

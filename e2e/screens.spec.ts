@@ -208,7 +208,7 @@ test('a verdict follows what is chosen, and says what would lift it', async ({ p
   await painter.choose('Coat 1', 'Adhesion primer, two-part', chosen);
   await expect(chosen).not.toContainText('Won’t work');
   await painter.choose('Coat 2', 'Exterior acrylic', chosen);
-  await expect(chosen).toContainText('Take a product for inside on this face.');
+  await expect(chosen).toContainText('Choose an interior product for this face.');
   await expect(page.getByRole('region', { name: 'Why isn’t it offered?' })).toContainText(
     'Nothing but an adhesion or bonding primer holds',
   );

@@ -93,7 +93,7 @@ test('runs are moved only once moving has begun, and then as they may be', async
   assert.ok('refused' in past && past.refused.startsWith('That is past'));
 });
 
-test('a plan on which the clock has gone on is looked over for wet paint; without a plan there is nothing', async () => {
+test('a plan on which the clock has gone on is inspected for wet paint; without a plan there is nothing', async () => {
   const days = new WorkedDays().planned(NOW);
   assert.deepEqual(await planner.lookAhead(days.job, NOW), []);
   assert.deepEqual(await planner.lookAhead(new WorkedDays().job, NOW), []);

@@ -87,7 +87,7 @@ test('steps that are stamped are done, and a piece that is rehung is hung', () =
   assert.deepEqual(at('hang', days.done('rehang', '2027-03-09T08:00').job), [1, '1 of 1 pieces hung']);
 });
 
-test('faces are looked over; an open defect keeps a check from being done', () => {
+test('faces are inspected; an open defect keeps a check from being done', () => {
   const days = new WorkedDays();
   assert.match(at('check', days.job)[1], /^0 of \d+ faces inspected, 0 defects open$/);
   days.tell('add-defect', {

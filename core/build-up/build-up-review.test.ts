@@ -150,14 +150,14 @@ function reviewOf(change: (mark: string) => string) {
 }
 
 test('a material that changes is told by its name, an exposure by where the pieces hang', () => {
-  assert.deepEqual(reviewOf((mark) => mark.replace('softwood', 'mdf')).changes, ['The material: mdf, now softwood']);
+  assert.deepEqual(reviewOf((mark) => mark.replace('softwood', 'mdf')).changes, ['Material: mdf, now softwood']);
   const moved = reviewOf((mark) => mark.replace('inside/', 'outside/'));
-  assert.deepEqual([moved.changes, moved.isInDoubt], [['Where its pieces hang'], true]);
+  assert.deepEqual([moved.changes, moved.isInDoubt], [['Inside or outside'], true]);
 });
 
 test('surfaces that differ within a group are told as one or the other', () => {
   const { changes } = reviewOf((mark) => `${mark};${mark.replace('softwood', 'oak')}`);
-  assert.deepEqual(changes, ['The material: softwood or oak or ash, now softwood']);
+  assert.deepEqual(changes, ['Material: softwood or oak or ash, now softwood']);
 });
 
 test('a choice of which no mark was kept is not said to have changed', () => {

@@ -67,10 +67,10 @@ function changesBetween(before: string, now: string): string[] {
         .filter(Boolean)
         .map((value) => inWords(key, value))
         .join(' or ');
-    const name = key === 'substrate' ? 'The material' : FOUND[key as FoundId].name;
+    const name = key === 'substrate' ? 'Material' : FOUND[key as FoundId].name;
     return [`${name}: ${list(was)}, now ${list(is)}`];
   });
-  return told.length > 0 ? told : ['Where its pieces hang'];
+  return told.length > 0 ? told : ['Inside or outside'];
 }
 
 /** How the choice of a group stands; null while there is none. */

@@ -38,7 +38,7 @@ test('a product that is not on the shelf is shown as missing, not left out', () 
     ...buildUp('enamel-acrylic'),
     coats: [{ product: 'gone', tool: 'brush', thinning: 0, extent: 'all' } as const],
   };
-  assert.match(coatStack(job, GLOSS, built, 'front')[0]?.detail ?? '', /not on this job’s shelf/);
+  assert.match(coatStack(job, GLOSS, built, 'front')[0]?.detail ?? '', /not on this shelf/);
 });
 
 test('what fills the grain lies between coats and wood, and what is on spots counts for no film', () => {

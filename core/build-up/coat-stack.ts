@@ -26,7 +26,7 @@ export interface Layer {
 
 const KEYED: Readonly<Record<Key, string>> = {
   abrade: 'keyed with 180–240',
-  'wet-abrade': 'keyed wet with 180',
+  'wet-abrade': 'wet-sanded with 180',
   degloss: 'deglossed',
   none: 'not keyed',
 };
@@ -44,7 +44,7 @@ export function coatStack(
   const coats = coatsOn(buildUp, face).map((coat, index, all): Layer => {
     const coating = coatingOf(job, coat.product);
     if (coating === undefined) {
-      return { ...plain, kind: 'coat', name: coat.product, detail: 'not on this job’s shelf' };
+      return { ...plain, kind: 'coat', name: coat.product, detail: 'not on this shelf' };
     }
     const isSame = (other: typeof coat): boolean => other.product === coat.product && other.extent === coat.extent;
     const same = all.filter(isSame);

@@ -33,7 +33,7 @@ function sourcesOf(job: Job, group: FinishGroup, buildUp: BuildUp): Source[] {
   const mayHoldLead = groundsOf(job, group).some(({ known }) => known.facts.lead === 'lead');
   return [
     ...products,
-    ...(mayHoldLead ? [{ name: 'old paint that may hold lead', hazards: ['lead-dust'] as const }] : []),
+    ...(mayHoldLead ? [{ name: 'old paint that may contain lead', hazards: ['lead-dust'] as const }] : []),
     ...(buildUp.key === 'abrade' ? [{ name: 'dry sanding', hazards: ['dust'] as const }] : []),
     ...(coats.some(({ tool }) => makesMist(tool)) ? [{ name: 'spraying', hazards: ['spray-mist'] as const }] : []),
   ];

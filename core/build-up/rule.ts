@@ -4,7 +4,7 @@ import type { SurfaceGround, Use } from '../shelf/uses.ts';
 import type { Situation } from './situation.ts';
 import type { Recipe } from './system-coat.ts';
 
-/** Forbidden: will fail. Risk: may fail, and is shown as one. Caution: can hurt someone. Advice: worth knowing. */
+/** Forbidden: won't work. Risk: may fail, and is shown as one. Caution: can hurt someone. Advice: a tip. */
 export const SEVERITIES = ['forbidden', 'risk', 'caution', 'advice'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
@@ -19,9 +19,11 @@ export const SOURCES = {
 } as const;
 export type Source = keyof typeof SOURCES;
 
-/** A rule of the craft as data: when it fires, why in the painter's words, what would lift it, and what it rests on. */
+/** A rule of the craft as data: when it fires, why in the painter's words, what fixes it, and what it is based on. */
 export interface Rule {
   id: string;
+  /** What it is called on screen, in one to four words. */
+  name: string;
   severity: Severity;
   source: Source;
   fires(situation: Situation): boolean;

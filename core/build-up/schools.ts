@@ -23,57 +23,57 @@ export const SCHOOLS: {
     sand: {
       name: 'Sand everything',
       does: '180 to 240 over all of it, wet where it may hold lead',
-      costs: 'The most work and dust; the surest key.',
+      costs: 'Most work and dust, surest key.',
     },
     degloss: {
       name: 'Degloss only',
-      does: 'clean and degloss, sand just where hardware sat',
-      costs: 'No dust; solvent, and it works only as far as the rag reaches.',
+      does: 'clean and degloss, sand only where hardware sat',
+      costs: 'No dust, but solvent, and only where the rag reaches.',
     },
     bond: {
       name: 'No sanding',
       does: 'clean hard and rely on a bonding primer',
-      costs: 'The least work; all hangs on the primer and on how clean it is. Prove it with a patch.',
+      costs: 'Least work, but it all hangs on the primer. Check with a test patch.',
     },
   },
   priming: {
     always: {
       name: 'Always prime',
       does: 'a separate primer over all of it',
-      costs: 'One more coat and its wait; the surest ground.',
+      costs: 'One more coat and wait, surest base.',
     },
     'two-in-one': {
       name: 'Paint and primer in one',
       does: 'a self-priming topcoat over sound paint',
-      costs: 'Saves a coat; bleeds and bare spots come through.',
+      costs: 'Saves a coat, but stains and bare spots come through.',
     },
     'self-priming': {
       name: 'Mineral or plastic-safe',
       does: 'no primer, under a mineral or plastic-safe paint',
-      costs: 'Saves a coat; softer, and sealed where it is handled.',
+      costs: 'Saves a coat, but softer; seal it where it’s handled.',
     },
     spots: {
       name: 'Spot-prime',
       does: 'primer on bare wood, filler and stains alone',
-      costs: 'Little paint; spots can show in raking light.',
+      costs: 'Little paint, but spots can show in raking light.',
     },
   },
   tools: {
-    brush: { name: 'Brush only', does: 'everything by brush', costs: 'The slowest; brush marks, and the best grip.' },
+    brush: { name: 'Brush only', does: 'everything by brush', costs: 'Slowest, with brush marks; best grip.' },
     'brush-and-roll': {
       name: 'Brush and roll',
       does: 'profiles by brush, flats by roller, laid off',
-      costs: 'The usual way; a fine stipple.',
+      costs: 'Usual. Leaves a fine stipple.',
     },
     roll: {
       name: 'Roll only',
       does: 'a bare-ended roller into the corners',
-      costs: 'Fast on flats; stipple, thin in profiles.',
+      costs: 'Fast on flats. Stipple, thin in profiles.',
     },
     spray: {
       name: 'Spray',
       does: 'loose pieces by spray, with brush for what stays in place',
-      costs: 'The smoothest and fastest once it is set up; masking, mist, a third of the paint lost.',
+      costs: 'Smoothest and fastest once set up. Masking, mist, a third of the paint lost.',
     },
   },
 };

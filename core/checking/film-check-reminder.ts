@@ -1,3 +1,4 @@
+import { inSentence } from '../units/sentence.ts';
 import { readinessOf } from '../hanging/readiness.ts';
 import { progressByTask } from '../job/progress.ts';
 import { minutesSince } from '../job/site-time.ts';
@@ -25,7 +26,7 @@ export const filmCheckDue: ReminderKind = {
         {
           id: `film-check/${check}/${piece.id}`,
           at: from + shift,
-          words: `${name} on ${piece.mark} says something now`,
+          words: `${piece.mark} is ready for ${inSentence(name)}`,
           detail: how,
           pieceId: piece.id,
         },

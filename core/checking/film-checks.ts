@@ -21,21 +21,21 @@ export const FILM_CHECK_DEFINITIONS: Readonly<Record<FilmCheckId, FilmCheckDefin
     how: 'Press a nail into a hidden edge and draw it along.',
     from: 'close',
     held: 'No mark, nothing lifts',
-    failed: 'It marks or lifts: it is not through yet, or does not hold. Wait, warm, try again; then a cross-cut.',
+    failed: 'Marks or lifts: not cured, or won’t hold. Wait, warm, retest, then cross-cut.',
   },
   adhesion: {
     name: 'Cross-cut and tape',
-    how: 'Six cuts each way, 2 mm apart, on a hidden spot; tape on, rub down, pull back over itself.',
+    how: 'Six cuts each way, 2 mm apart, on a hidden spot. Tape on, rub down, pull back on itself.',
     from: 'wash',
     held: 'All squares stay',
-    failed: 'Squares came off with the tape: look where it parted, from the ground or between coats.',
+    failed: 'Squares came off: see if it parted from the surface or between coats.',
   },
   'colour-fast': {
     name: 'Colour-fastness',
     how: 'Rub ten times with a damp white rag, on the darkest colour.',
     from: 'wash',
     held: 'The rag stays white',
-    failed: 'Colour on the rag: seal what is handled, or leave it longer and rub again.',
+    failed: 'Colour on the rag: seal handled parts, or wait longer and retest.',
   },
 };
 

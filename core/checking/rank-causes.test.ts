@@ -75,10 +75,10 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'roller-lines',
     cause: 'roller-pressed',
-    because: /it was rolled/,
+    because: /painted by roller/,
     made: () => coated(wellPainted(), INTIME),
   },
-  { defect: 'orange-peel', cause: 'nap', because: /it was rolled/, made: () => coated(wellPainted(), INTIME) },
+  { defect: 'orange-peel', cause: 'nap', because: /painted by roller/, made: () => coated(wellPainted(), INTIME) },
   {
     defect: 'brush-marks',
     cause: 'film-thin',
@@ -174,7 +174,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'peeling',
     cause: 'not-keyed',
-    because: /the keying was left out/,
+    because: /the keying was skipped/,
     made: () =>
       coated(wellPainted(), INTIME).tell('leave-out', {
         steps: [{ taskId: 'd/degloss', at: '2027-03-01T08:20', by: null, why: '' }],
@@ -227,7 +227,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'paint-astray',
     cause: 'unmasked',
-    because: /masking, or taking the hardware off, was left out/,
+    because: /masking, or taking the hardware off, was skipped/,
     made: () =>
       coated(wellPainted(), INTIME).tell('leave-out', {
         steps: [{ taskId: 'd/take-off', at: '2027-03-01T08:00', by: null, why: '' }],

@@ -65,7 +65,7 @@ test('a spot of bare wood is primed before it is touched in, and with a primer',
   assert.equal(roles.at(-1), 'topcoat');
 });
 
-test('on a piece with nothing painted yet there is nothing to put right', () => {
+test('on a piece with nothing painted yet there is nothing to make good', () => {
   const worked = new WorkedDays().doneAll(['take-off', 'wash'], '2027-03-01T08:00');
   for (const kind of DEFECT_IDS) assert.equal(reworkFor(worked.job, worked.problem(NOW), defectOf(kind)), null);
   assert.ok(pieceSteps(worked.job, worked.piece).every(({ rework }) => rework === null));

@@ -56,7 +56,7 @@ export const sandFace =
 /** The last coat once more, on the spot. */
 export const touchIn: Remedy = ({ piece, face, last }) => {
   const coat: Coat = { ...last.coat.coat, tool: last.coat.coating.sprayOnly ? 'spray' : 'brush', extent: 'spots' };
-  return [step('touch-in', 'Touch the spot in, thin, feathered out', coatMinutes(piece, face, coat), 'recoat', coat)];
+  return [step('touch-in', 'Touch in the spot, thin, feathered out', coatMinutes(piece, face, coat), 'recoat', coat)];
 };
 
 /** The last coat once more, over the whole face. */

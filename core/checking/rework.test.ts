@@ -204,7 +204,7 @@ test('where it is put right is for the painter to say only while it hangs, and n
   assert.ok(!hasChoiceOfPlace(nightly.job, nightly.piece, { ...RUN, rework: null }));
 });
 
-test('a step that was left out is planned no more, nor does its coat lie there', () => {
+test('a step that was skipped is planned no more, nor does its coat lie there', () => {
   const worked = twoCoats();
   const before = pieceSteps(worked.job, worked.piece).length;
   worked.tell('leave-out', { steps: [{ taskId: 'd/denib-3', at: '2027-03-02T16:00', by: null, why: 'smooth' }] });

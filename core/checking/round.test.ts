@@ -14,15 +14,15 @@ const face = (id: string, laid: number, lookedAt: string | null, openDefects = 0
   openDefects,
 });
 
-test('what asks for a look comes first, then what was looked over, then what is still painted; else as it is walked', () => {
+test('what asks for a look comes first, then what was inspected, then what is still painted; else as it is walked', () => {
   const order = inspectionOrder([
     face('bare', 0, null),
-    face('looked over', 3, '2027-03-03T15:00'),
+    face('inspected', 3, '2027-03-03T15:00'),
     face('run in its first coat', 1, null, 1),
     face('one coat', 1, null),
     face('finished', 3, null),
   ]).map(([{ id }]) => id);
-  assert.deepEqual(order, ['run in its first coat', 'finished', 'looked over', 'bare', 'one coat']);
+  assert.deepEqual(order, ['run in its first coat', 'finished', 'inspected', 'bare', 'one coat']);
 });
 
 test('the next face to look at is on another piece, painted and not looked at; round to the first', () => {

@@ -101,9 +101,9 @@ export function roomChecks(job: Job): RoomCheck[] {
 
 function againstSigning(all: number, finished: number, looked: number, openDefects: number): string | null {
   const reasons = [
-    finished < all && `${counted(all - finished, 'face is', 'faces are')} not finished`,
-    looked < finished && `${counted(finished - looked, 'finished face has', 'finished faces have')} not been looked at`,
-    openDefects > 0 && `${counted(openDefects, 'defect is', 'defects are')} open`,
+    finished < all && `${counted(all - finished, 'face')} not finished`,
+    looked < finished && `${counted(finished - looked, 'finished face')} not inspected`,
+    openDefects > 0 && `${counted(openDefects, 'defect')} open`,
   ].filter(Boolean);
   return reasons.length === 0 ? null : reasons.join('; ');
 }

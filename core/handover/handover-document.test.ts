@@ -87,7 +87,7 @@ test('a face without a single coat is named at what it lacks first, and not agai
   );
 });
 
-test('what was left out stands with its reason, under its face', () => {
+test('what was skipped stands with its reason, under its face', () => {
   const days = worked().tell('leave-out', {
     steps: [{ taskId: 'd/denib-2', at: '2027-03-02T08:00', by: null, why: 'smooth' }],
   });

@@ -118,7 +118,7 @@ test('what was found, checked and signed is told with what became of it, and wha
     rowsOf(blocks, 'Defects').map(([mark, name, , , fate]) => [mark, name, fate]),
     [
       ['D-01', 'Run or sag', 'open'],
-      ['D-01', 'Run or sag', 'left as it is: behind the stop'],
+      ['D-01', 'Run or sag', 'accepted as is: behind the stop'],
     ],
   );
   const [check] = rowsOf(blocks, 'Checks of the film');
@@ -127,13 +127,13 @@ test('what was found, checked and signed is told with what became of it, and wha
   assert.ok(!textOf(blocks).includes('Not signed off'));
 });
 
-test('a step that was left out stands in the record with its reason, and left oil paint with how it is disposed of', () => {
+test('a step that was skipped stands in the record with its reason, and left oil paint with how it is disposed of', () => {
   const job = worked().tell('leave-out', {
     steps: [{ taskId: 'd/coat-3/front', at: '2027-03-03T15:00', by: null, why: 'two coats hide it' }],
   });
   const record = rowsOf(blocksOf(job), `Coats in ${job.job.rooms[0]!.name}`);
   assert.ok(record.some((row) => row[3] === 'left out' && /: two coats hide it$/.test(row[2] ?? '')));
-  assert.ok(textOf(blocksOf(job)).includes('No face lacks a coat.'), 'what was left out on purpose is not missing');
+  assert.ok(textOf(blocksOf(job)).includes('No face lacks a coat.'), 'what was skipped on purpose is not missing');
   job.tell('add-tin', {
     entry: {
       ...TIN,

@@ -141,13 +141,13 @@ export const CONSUMABLES = {
   brushes: {
     name: 'Brushes',
     measure: null,
-    why: () => 'one for each product that is brushed; they are cleaned and kept',
+    why: () => 'one per brushed product; clean and keep',
     count: ({ uses }) =>
       new Set(uses.filter(({ coat }) => !makesMist(coat.tool)).map(({ coating }) => coating.id)).size,
     pack: { count: 1, price: 9 },
   },
   discs: {
-    name: 'Abrasive discs or sheets for the flats',
+    name: 'Abrasive discs or sheets for flats',
     measure: null,
     why: (units) => `one for every ${AREA.brief(SHEET_COVERS, units)} of old paint on flats`,
     count: ({ abraded }) => Math.ceil(abraded.flat / SHEET_COVERS),
@@ -170,19 +170,19 @@ export const CONSUMABLES = {
   tape: {
     name: 'Masking tape',
     measure: RUN,
-    why: () => 'what is fixed to pieces in place, lines that are not cut in freehand, and a tenth for overlaps',
+    why: () => 'fixed hardware, lines not cut in freehand, 10% for overlaps',
     count: (of) => Math.ceil(1.1 * sum(maskings(of).map(({ tape }) => tape))),
     pack: { count: 50, price: 5 },
   },
   film: {
     name: 'Masking film',
     measure: AREA,
-    why: () => 'around what is sprayed in its place, and over its glass',
+    why: () => 'around pieces sprayed in place, and over glass',
     count: (of) => Math.ceil(sum(maskings(of).map(({ film }) => film))),
     pack: { count: 20, price: 6 },
   },
   caulk: {
-    name: 'Caulk, in cartridges',
+    name: 'Decorators’ caulk, cartridges',
     measure: RUN,
     why: (units) => `joints between trim and wall; a cartridge fills ${RUN.format(CARTRIDGE_FILLS, units)}`,
     count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres))),
@@ -212,14 +212,14 @@ export const CONSUMABLES = {
   bags: {
     name: 'Bags for hardware',
     measure: null,
-    why: () => 'one for each piece that comes off with hardware',
+    why: () => 'one per piece with hardware',
     count: ({ job }) => job.pieces.filter(({ comesOff, hardware }) => comesOff && hardware.length > 0).length,
     pack: { count: 50, price: 6 },
   },
   filters: {
     name: 'Paint filters',
     measure: null,
-    why: () => 'one for each tin that is opened, and for each session with the sprayer',
+    why: () => 'one per tin opened and per spray session',
     count: (of) => sum(of.needs.map(({ tins }) => tins.best.tins.length)) + sessions(of, 'spray').length,
     pack: { count: 25, price: 7 },
   },

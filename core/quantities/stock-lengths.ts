@@ -16,20 +16,18 @@ export function readStockLengths(typed: string, units: UnitSystem): Outcome<numb
     .split(/^[\d\s]+$/.test(typed) ? /\s+/ : /;|,\s+/)
     .map((part) => part.trim())
     .filter(Boolean);
-  if (parts.length === 0) return refused('State at least one length that is on sale, such as 2400; 3000.');
+  if (parts.length === 0) return refused('Enter at least one length, e.g. 2400; 3000.');
   const lengths: number[] = [];
   for (const part of parts) {
     const length = parseLength(part, units);
     if (!length.ok) return refused(`${length.message} Separate lengths with semicolons.`);
     if (length.value < MIN_LENGTH || length.value > MAX_LENGTH) {
       return refused(
-        `Lengths on sale lie between ${formatLength(MIN_LENGTH, units)} and ${formatLength(MAX_LENGTH, units)}; this is ${formatLength(length.value, units)}.`,
+        `${formatLength(length.value, units)} – must be ${formatLength(MIN_LENGTH, units)} to ${formatLength(MAX_LENGTH, units)}.`,
       );
     }
     lengths.push(length.value);
   }
   const sorted = [...new Set(lengths)].sort((one, other) => one - other);
-  return sorted.length > MAX_LENGTHS
-    ? refused(`Up to ${MAX_LENGTHS} lengths are compared; these are ${sorted.length}.`)
-    : accepted(sorted);
+  return sorted.length > MAX_LENGTHS ? refused(`${sorted.length} lengths – at most ${MAX_LENGTHS}.`) : accepted(sorted);
 }

@@ -26,11 +26,11 @@ interface Cover {
  */
 export function cheapestTins(need: number, sizes: readonly TinSize[]): TinChoice {
   if (!Number.isFinite(need) || need < 0 || need > 2000) {
-    throw new RangeError(`A need lies between 0 and 2,000 L, not ${need}.`);
+    throw new RangeError(`${need} L – must be 0 to 2,000 L.`);
   }
   const volumes = sizes.map((size) => Math.round(size.litres * 1000));
   if (volumes.length === 0 || volumes.some((volume) => volume <= 0)) {
-    throw new RangeError('Tins need a size above nothing.');
+    throw new RangeError('Tin sizes must be above 0.');
   }
   // A hair of rounding must not buy another tin.
   const needed = Math.ceil(need * 1000 - 1e-6);

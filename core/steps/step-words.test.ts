@@ -56,7 +56,7 @@ test('what was begun before goes on; a run of nothing says nothing', () => {
   assert.equal(runWords({ steps: [] }, { goesOn: false }), '');
 });
 
-test('lead dust is a hazard of what disturbs old paint that may hold lead, and of nothing else', () => {
+test('lead dust is a hazard of what disturbs old paint that may contain lead, and of nothing else', () => {
   const old = new TestJob()
     .tell('change-site', { yearBuilt: 1920 })
     .door('d')

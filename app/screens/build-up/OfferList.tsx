@@ -1,4 +1,3 @@
-import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -134,10 +133,7 @@ function RiskLine({ weighed }: { weighed: Weighed }) {
         </Box>
       ))}
       {unknown.length > 0 && (
-        <Box sx={{ color: 'var(--tacky)' }}>
-          {counted(unknown.length, 'thing is', 'things are')} not known of this surface:{' '}
-          {unknown.map(({ rule }) => rule.id.replace('-unknown', '').replaceAll('-', ' ')).join(', ')}.
-        </Box>
+        <Box sx={{ color: 'var(--tacky)' }}>{unknown.map(({ rule }) => localise(rule.name)).join(' · ')}</Box>
       )}
     </Box>
   );

@@ -11,11 +11,11 @@ import { SEVERITY } from './severity.ts';
 /** One rule: what it says, what would lift it, and what it rests on. */
 export function RuleDialog({ rule, onClose }: { rule: Rule; onClose(): void }) {
   const localise = useLocalise();
-  const { id, severity, reason, fixText, source, autoFix, ofSurface } = rule;
+  const { name, severity, reason, fixText, source, autoFix, ofSurface } = rule;
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="rule-title">
       <DialogTitle id="rule-title" sx={{ borderLeft: `10px solid ${SEVERITY[severity].colour}` }}>
-        Rule “{id.replaceAll('-', ' ')}”
+        {localise(name)}
       </DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '12px !important', fontSize: 16 }}>
         <Box>

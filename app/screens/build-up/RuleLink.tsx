@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Rule } from '../../../core/build-up/rule.ts';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { RuleDialog } from './RuleDialog.tsx';
 
 interface RuleLinkProps {
@@ -11,7 +12,8 @@ interface RuleLinkProps {
 }
 
 /** A rule by its name; a touch opens what it says and what it rests on. */
-export function RuleLink({ rule, words = rule.id.replaceAll('-', ' '), colour = 'inherit' }: RuleLinkProps) {
+export function RuleLink({ rule, words = rule.name, colour = 'inherit' }: RuleLinkProps) {
+  const localise = useLocalise();
   const [isOpen, setIsOpen] = useState(false);
   return (
     <>
@@ -31,7 +33,7 @@ export function RuleLink({ rule, words = rule.id.replaceAll('-', ' '), colour = 
           textUnderlineOffset: '3px',
         }}
       >
-        {words}
+        {localise(words)}
       </Box>
       {isOpen && <RuleDialog rule={rule} onClose={() => setIsOpen(false)} />}
     </>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOLS } from '../../../core/build-up/schools.ts';
 import type { SchoolPrice } from '../../../core/choosing/offer.ts';
-import type { FinishGroup, Methods } from '../../../core/job/document/group-schema.ts';
+import type { FinishGroup, Schools } from '../../../core/job/document/group-schema.ts';
 import type { Offers } from '../../asking/packed-offers.ts';
 import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { Section } from '../../parts/Section.tsx';
@@ -14,7 +14,7 @@ const QUESTIONS = { keying: 'Keying', priming: 'Priming', tools: 'Tools' } as co
 export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Offers }) {
   const { apply } = useCommands();
   const [best] = offers.permitted;
-  const set = (facts: Partial<Methods>): void => void apply('change-group', { groupId: group.id, schools: facts });
+  const set = (facts: Partial<Schools>): void => void apply('change-group', { groupId: group.id, schools: facts });
   return (
     <Section
       title="Methods"

@@ -58,8 +58,8 @@ export function WhyNot({ group, offers }: { group: FinishGroup; offers: Offers }
         />
         <Box sx={{ mb: 1 }}>
           {excluded.length === 0
-            ? `${localise(name ?? 'Nothing')} ${name ? 'is permitted in every system that was composed' : 'is excluded'} on ${group.name}.`
-            : `${counted(excluded.length, 'system')} ${name ? `with ${inSentence(localise(name))} ` : ''}would fail on ${group.name}, ${permitted.length} would not.`}
+            ? `${name ? `${localise(name)} works` : 'Every product works'} in every build-up for ${group.name}.`
+            : `${name ? `With ${inSentence(localise(name))}, ` : ''}${counted(excluded.length, 'build-up')} won’t work on ${group.name}; ${permitted.length} will.`}
         </Box>
         <Box component="ul" aria-label="Rules against" sx={{ display: 'grid', gap: 1 }}>
           {rules.map(({ rule, count }) => (

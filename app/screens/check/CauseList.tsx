@@ -56,7 +56,7 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
               <Box>
                 <strong>{localise(cause.name)}</strong>
                 <Box sx={{ fontSize: 14.5, color: because ? 'var(--ink)' : 'var(--ink-soft)' }}>
-                  {because ? `${capital(localise(because))}.` : 'The log knows nothing of it.'}
+                  {because ? `${capital(localise(because))}.` : 'Nothing in the log.'}
                 </Box>
                 <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Next time: {localise(cause.prevent)}</Box>
               </Box>
@@ -65,9 +65,9 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
                 aria-pressed={isChosen}
                 sx={{ minHeight: 48, gridColumn: { xs: 2, sm: 3 }, justifySelf: 'start', whiteSpace: 'nowrap' }}
                 onClick={() => onChoose(id)}
-                aria-label={`It was this: ${localise(cause.name)}`}
+                aria-label={`This was it: ${localise(cause.name)}`}
               >
-                {isChosen ? 'It was this' : 'That was it'}
+                {isChosen ? 'Cause' : 'This was it'}
               </Button>
             </Box>
           );

@@ -8,7 +8,7 @@ import { FilmChecks } from './FilmChecks.tsx';
 import { InspectPiece } from './InspectPiece.tsx';
 import { Round } from './Round.tsx';
 
-const VIEWS = { round: 'Round', defects: 'Defects', film: 'Film checks' } as const;
+const VIEWS = { round: 'Inspect', defects: 'Defects', film: 'Film tests' } as const;
 type View = keyof typeof VIEWS;
 
 const isView = (view: string | null): view is View => view !== null && view in VIEWS;
@@ -18,7 +18,7 @@ export default function CheckStage() {
   const job = useJob();
   const { view, pieceId, defectId } = useRoute();
   if (job.pieces.length === 0) {
-    return <WalkFirst title="Nothing to look at">Faces come with the pieces of the walk.</WalkFirst>;
+    return <WalkFirst title="Nothing to inspect">Add pieces in Walk first.</WalkFirst>;
   }
   const piece = job.pieces.find(({ id }) => id === pieceId);
   const defect = job.defects.find(({ id }) => id === defectId);

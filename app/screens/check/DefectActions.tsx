@@ -29,7 +29,7 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
   const plan = (): void => {
     if (proposed === null || !change({ rework: proposed })) return;
     if (job.plan)
-      void replanning.replan(`${piece.mark}: ${inSentence(definition.name)} to put right`, `rework/${defect.id}`);
+      void replanning.replan(`${piece.mark}: ${inSentence(definition.name)} to make good`, `rework/${defect.id}`);
   };
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
@@ -40,7 +40,7 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
           disabled={proposed === null || replanning.isReplanning}
           onClick={plan}
         >
-          Put the rework into the plan
+          Add to plan
         </Button>
       )}
       {standing === 'planned' && (
@@ -48,10 +48,11 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
           variant="outlined"
           sx={{ minHeight: 56 }}
           onClick={() => {
-            if (change({ rework: null })) void replanning.replan(`${piece.mark}: no rework`, `rework/${defect.id}`);
+            if (change({ rework: null }))
+              void replanning.replan(`${piece.mark}: rework removed`, `rework/${defect.id}`);
           }}
         >
-          Take the rework out again
+          Remove from plan
         </Button>
       )}
       {(standing === 'found' || standing === 'planned') && (
@@ -61,19 +62,19 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
             sx={{ minHeight: 56 }}
             onClick={() => change({ settled: { at: now, how: 'put-right', why: '' } })}
           >
-            Put right on the spot
+            Fixed now
           </Button>
           <Button
             sx={{ minHeight: 56 }}
             onClick={() => change({ settled: { at: now, how: 'accepted', why: defect.note } })}
           >
-            Leave it as it is
+            Accept as is
           </Button>
         </>
       )}
       {defect.settled && (
         <Button variant="outlined" sx={{ minHeight: 56 }} onClick={() => change({ settled: null })}>
-          Open it again
+          Reopen
         </Button>
       )}
       <Button
@@ -83,7 +84,7 @@ export function DefectActions({ piece, defect, standing, replanning, proposed, c
             goTo({ stage: 'check', jobId: job.id, pieceId: piece.id }, 'replace');
         }}
       >
-        It is none
+        Not a defect
       </Button>
     </Box>
   );

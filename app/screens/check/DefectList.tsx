@@ -9,19 +9,17 @@ import { FoundList } from './FoundList.tsx';
 export function DefectList() {
   const job = useJob();
   if (job.defects.length === 0) {
-    return (
-      <EmptyState title="No defect so far">Go round with a lamp, and tap a face where something shows.</EmptyState>
-    );
+    return <EmptyState title="No defects yet">Inspect with a lamp and tap any defect.</EmptyState>;
   }
   const open = job.defects.filter((defect) => isOpen(job, defect));
   const closed = job.defects.filter((defect) => !isOpen(job, defect));
   return (
     <Box sx={{ maxWidth: 820 }}>
       <Section title={`Open: ${open.length}`}>
-        {open.length === 0 ? <Typography>None is open.</Typography> : <FoundList defects={open} isTagged />}
+        {open.length === 0 ? <Typography>None open.</Typography> : <FoundList defects={open} isTagged />}
       </Section>
       {closed.length > 0 && (
-        <Section title={`Settled: ${closed.length}`}>
+        <Section title={`Closed: ${closed.length}`}>
           <FoundList defects={closed} isTagged />
         </Section>
       )}

@@ -13,11 +13,12 @@ interface DefectPickerProps {
 export function DefectPicker({ onPick, onCancel }: DefectPickerProps) {
   const localise = useLocalise();
   return (
-    <Box component="section" aria-label="What is it?">
+    <Box component="section" aria-label="Which defect?">
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', mb: 1 }}>
-        <strong style={{ fontSize: 18 }}>What is it?</strong>
+        <strong style={{ fontSize: 18 }}>Which defect?</strong>
         <Button sx={{ minHeight: 44 }} onClick={onCancel}>
-          Nothing
+          {' '}
+          Cancel
         </Button>
       </Box>
       <Box

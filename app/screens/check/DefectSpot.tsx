@@ -34,7 +34,7 @@ export function DefectSpot({ piece, defect, change }: DefectSpotProps) {
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
         {localise(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face)}
         {defect.spot
-          ? `, ${formatLength(defect.spot.x, job.settings.units)} from the left and ${formatLength(defect.spot.y, job.settings.units)} from the top. Tap to move it.`
+          ? `, ${formatLength(defect.spot.x, job.settings.units)} from the left and ${formatLength(defect.spot.y, job.settings.units)} from the top. Tap to move.`
           : '. Tap where it is.'}
       </Box>
       <TextField

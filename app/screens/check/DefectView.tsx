@@ -71,7 +71,7 @@ function DefectOn({ piece, defect }: { piece: Piece; defect: Defect }) {
       >
         <DefectSpot piece={piece} defect={defect} change={change} />
         <Box sx={{ minWidth: 0 }}>
-          <Section title="Where it comes from">
+          <Section title="Likely causes">
             <CauseList
               causes={causes}
               chosen={defect.cause}

@@ -27,9 +27,8 @@ export function FilmChecks() {
   const at = minutesSince(problem.clocks.t0, now, job.site.timeZone);
   if (due.length === 0) {
     return (
-      <EmptyState title="No finished film yet">
-        Once all coats of a piece are stamped, it is scratched, taped and rubbed here, when its clock says that it tells
-        something.
+      <EmptyState title="No finished coats yet">
+        Scratch, tape and rub tests appear once a piece is fully painted and cured enough.
       </EmptyState>
     );
   }
@@ -74,9 +73,9 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
   const isReady = from !== null && from <= at;
   const words =
     from === null
-      ? 'its coats do not get so far here'
+      ? 'won’t cure here'
       : isReady
-        ? 'tells something now'
+        ? 'ready to test'
         : `from ${formatMoment(localTime(t0, Math.ceil(from), job.site.timeZone), 'dayTime')}`;
   const note = (held: boolean): void =>
     void apply('add-film-check', {
@@ -126,14 +125,14 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
         onClick={() => note(true)}
         aria-label={`${definition.name} on ${piece.mark} held`}
       >
-        It held
+        Pass
       </Button>
       <Button
         sx={{ minHeight: 48 }}
         onClick={() => note(false)}
         aria-label={`${definition.name} on ${piece.mark} failed`}
       >
-        It did not
+        Fail
       </Button>
     </Box>
   );

@@ -15,7 +15,7 @@ export function FoundList({ defects, isTagged = false }: { defects: readonly Def
   const localise = useLocalise();
   if (defects.length === 0) return null;
   return (
-    <Box component="ul" aria-label="What was found" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="ul" aria-label="Defects found" sx={{ display: 'grid', gap: 1 }}>
       {defects.map((defect, index) => {
         const piece = job.pieces.find(({ id }) => id === defect.pieceId);
         const standing = STANDING[defectStatus(job, defect)];

@@ -21,7 +21,7 @@ import { DefectPicker } from './DefectPicker.tsx';
 import { TappableFace } from './TappableFace.tsx';
 import { FoundList } from './FoundList.tsx';
 
-/** A piece under the lamp: a face at a time, tapped where something is, or ticked as looked over. */
+/** A piece under the lamp: a face at a time, tapped where something is, or ticked as inspected. */
 export function InspectPiece({ piece }: { piece: Piece }) {
   const job = useJob();
   const localise = useLocalise();
@@ -67,7 +67,8 @@ export function InspectPiece({ piece }: { piece: Piece }) {
     <Box sx={{ maxWidth: 1100 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 1.5 }}>
         <Button startIcon={<BackIcon />} sx={{ minHeight: 48 }} onClick={() => goTo({ stage: 'check', jobId: job.id })}>
-          Round
+          {' '}
+          All rooms
         </Button>
         <Tag mark={piece.mark} size="large" />
         <Box sx={{ flex: '1 1 140px' }}>
@@ -113,7 +114,7 @@ export function InspectPiece({ piece }: { piece: Piece }) {
             onDefect={({ id }) => goTo({ stage: 'check', jobId: job.id, defectId: id })}
           />
           <Box sx={{ color: 'var(--ground)', textAlign: 'center', fontSize: 15 }}>
-            Lamp along the face, then along its edges. Tap where something is.
+            Lamp along the face, then the edges. Tap any defect.
           </Box>
         </Box>
         <Box sx={{ display: 'grid', gap: 2 }}>
@@ -141,20 +142,20 @@ interface FaceChoiceProps {
   onChange(face: FaceId | null): void;
 }
 
-/** The faces of a piece, with a tick at those that were looked over. */
+/** The faces of a piece, with a tick at those that were inspected. */
 function FaceChoice({ piece, face, isLooked, onChange }: FaceChoiceProps) {
   const names = definitionOf(piece.kind).faceNames;
   return (
     <ToggleButtonGroup
       exclusive
       value={face}
-      aria-label="Which face"
+      aria-label="Face"
       onChange={(_event, next: FaceId | null) => onChange(next)}
     >
       {piece.scope.faces.map((id) => (
         <ToggleButton key={id} value={id} sx={{ minHeight: 48, px: 2 }}>
           {names[id]}
-          {isLooked(id) && <CheckIcon titleAccess="looked over" sx={{ ml: 0.5, fontSize: 18 }} />}
+          {isLooked(id) && <CheckIcon titleAccess="inspected" sx={{ ml: 0.5, fontSize: 18 }} />}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>
@@ -175,7 +176,7 @@ function FaceActions({ check, defects, following, onLooked }: FaceActionsProps) 
   const job = useJob();
   return (
     <>
-      <Box sx={{ fontSize: 16 }}>{check === undefined ? 'Nothing is painted on this face.' : coatsInWords(check)}</Box>
+      <Box sx={{ fontSize: 16 }}>{check === undefined ? 'Nothing painted on this face.' : coatsInWords(check)}</Box>
       <Button
         variant="contained"
         startIcon={<CheckIcon />}
@@ -183,7 +184,7 @@ function FaceActions({ check, defects, following, onLooked }: FaceActionsProps) 
         disabled={check === undefined || check.coats.laid === 0}
         onClick={onLooked}
       >
-        {defects.length === 0 ? 'Looked over: nothing found' : 'Looked over: that is all'}
+        {defects.length === 0 ? 'OK – no defects' : 'Done – no more defects'}
       </Button>
       <FoundList defects={defects} />
       {following && (
@@ -201,7 +202,7 @@ function FaceActions({ check, defects, following, onLooked }: FaceActionsProps) 
 }
 
 function coatsInWords({ coats, paintedAt, lookedAt }: FaceToCheck): string {
-  const last = paintedAt ? `, the last since ${formatMoment(paintedAt, 'dateTime')}` : '';
-  const looked = lookedAt ? ` Looked over ${formatMoment(lookedAt, 'dateTime')}.` : '';
-  return `${coats.laid} of ${coats.all} coats lie here${last}.${looked}`;
+  const last = paintedAt ? `, last one ${formatMoment(paintedAt, 'dateTime')}` : '';
+  const looked = lookedAt ? ` Inspected ${formatMoment(lookedAt, 'dateTime')}.` : '';
+  return `${coats.laid} of ${coats.all} coats on${last}.${looked}`;
 }

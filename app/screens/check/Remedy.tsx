@@ -49,7 +49,7 @@ export function Remedy({ piece, defect, standing, replanning, change }: RemedyPr
   const { opens } = wait;
   const words = waitWords(opens, at, when);
   return (
-    <Section title="Putting it right">
+    <Section title="Making good">
       <Sheet>
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <Typography sx={{ fontSize: 16 }}>{localise(definition.remedy)}</Typography>
@@ -66,19 +66,19 @@ export function Remedy({ piece, defect, standing, replanning, change }: RemedyPr
             <ToggleButtonGroup
               exclusive
               value={isTakenDown}
-              aria-label="Where it is put right"
+              aria-label="Where to make good"
               onChange={(_event, chosen: boolean | null) => chosen !== null && setIsTakenDown(chosen)}
             >
               <ToggleButton value={false} sx={{ minHeight: 48 }}>
-                Where it hangs
+                In place
               </ToggleButton>
               <ToggleButton value sx={{ minHeight: 48 }}>
-                Taken down again
+                Take it down
               </ToggleButton>
             </ToggleButtonGroup>
           )}
           {standing === 'found' && known?.isInPlace && hangsByNight(piece) && (
-            <Box>It closes its opening every night: it is put right where it hangs.</Box>
+            <Box>Goes back every night, so make good in place.</Box>
           )}
           <ReworkSteps piece={piece} defect={defect.rework ? defect : { ...defect, rework: proposed }} />
           <DefectActions

@@ -12,10 +12,10 @@ import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 const AFTER: Readonly<Record<string, string>> = {
   touch: 'touch dry',
-  handle: 'fit to be handled',
-  recoat: 'ready to be recoated',
-  rehang: 'hard enough to be hung',
-  close: 'hard enough to close',
+  handle: 'dry enough to handle',
+  recoat: 'ready to recoat',
+  rehang: 'ready to hang',
+  close: 'ready to close',
   wash: 'washable',
   full: 'cured',
 };
@@ -36,7 +36,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
       : null;
   };
   return (
-    <Box component="ol" aria-label="Steps of the rework" sx={{ display: 'grid', gap: 0.75 }}>
+    <Box component="ol" aria-label="Repair steps" sx={{ display: 'grid', gap: 0.75 }}>
       {steps.map(({ id, minutes, coat, rework }, index) => {
         const when = whenOf(id);
         return (

@@ -19,7 +19,7 @@ export function Round() {
   const job = useJob();
   const rooms = roomChecks(job);
   if (rooms.length === 0) {
-    return <EmptyState title="Nothing to look at yet">Faces come here with their build-up.</EmptyState>;
+    return <EmptyState title="Nothing to inspect yet">Choose build-ups first.</EmptyState>;
   }
   return (
     <Box sx={{ maxWidth: 1240 }}>
@@ -32,7 +32,7 @@ export function Round() {
               <Vial
                 size="row"
                 reading={completeness(check.looked / check.faces.length)}
-                words={`${check.looked} of ${check.faces.length} faces looked over`}
+                words={`${check.looked} of ${check.faces.length} faces inspected`}
               />
               {checkWords(check)}
             </Box>
@@ -60,8 +60,8 @@ export function Round() {
 
 const checkWords = ({ faces, finished, looked, openDefects }: RoomCheck): string =>
   [
-    `${looked} of ${faces.length} faces looked over`,
-    looked < finished ? `${finished - looked} to look at now` : null,
+    `${looked} of ${faces.length} faces inspected`,
+    looked < finished ? `${finished - looked} to inspect now` : null,
     finished < faces.length ? `${faces.length - finished} still being painted` : null,
     openDefects > 0 ? `${openDefects} open` : null,
   ]
@@ -151,7 +151,7 @@ function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
         borderStyle: isFinished ? 'solid' : 'dashed',
       }}
     >
-      {name} {isFinished ? 'to do' : `${coats.laid}/${coats.all}`}
+      {name} {isFinished ? 'to inspect' : `${coats.laid}/${coats.all}`}
     </Box>
   );
 }

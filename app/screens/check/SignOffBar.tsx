@@ -24,7 +24,7 @@ export function SignOffBar({ check }: { check: RoomCheck }) {
         </Box>
         {signed.remark}
         <Button sx={{ minHeight: 44 }} onClick={() => apply('withdraw-sign-off', { roomId: check.room.id })}>
-          Open it again
+          Reopen
         </Button>
       </Box>
     );
@@ -40,16 +40,11 @@ export function SignOffBar({ check }: { check: RoomCheck }) {
     <Box sx={{ display: 'grid', gap: 1.25, maxWidth: 520 }}>
       {check.against && (
         <Box role="note" sx={{ color: 'var(--tacky)', fontWeight: 650 }}>
-          {capital(check.against)}. It can be signed all the same; write down what was agreed.
+          {capital(check.against)}. You can still sign off: note what you agreed.
         </Box>
       )}
-      <TextField label="Who signs" value={by} autoFocus onChange={(event) => setBy(event.target.value)} />
-      <TextField
-        label="Remark, what was agreed"
-        value={remark}
-        onChange={(event) => setRemark(event.target.value)}
-        multiline
-      />
+      <TextField label="Signed by" value={by} autoFocus onChange={(event) => setBy(event.target.value)} />
+      <TextField label="What was agreed" value={remark} onChange={(event) => setRemark(event.target.value)} multiline />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           variant="contained"

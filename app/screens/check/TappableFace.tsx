@@ -43,7 +43,7 @@ export function TappableFace({ piece, face: faceId, defects, spot, maxHeight, on
     <Box
       component="svg"
       role="group"
-      aria-label={`${piece.mark}, ${name}: tap where it is`}
+      aria-label={`${piece.mark}, ${name}: tap the defect`}
       viewBox={`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`}
       sx={{
         width: '100%',

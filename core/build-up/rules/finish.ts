@@ -23,6 +23,7 @@ const MIDDLING = 55;
 export const FINISH: readonly Rule[] = [
   {
     id: 'inside-product-outside',
+    name: 'Indoor product outside',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
@@ -30,114 +31,124 @@ export const FINISH: readonly Rule[] = [
       s.coats.some(
         ({ coating, extent }) => coating.exposure === 'inside' && !(extent === 'spots' && coating.spotsOutside),
       ),
-    reason: 'A product for inside does not stand sun and rain: it chalks, cracks and lets water under.',
-    fixText: 'Take a product for outside on this face.',
+    reason: 'Indoor products chalk, crack and let water in outside.',
+    fixText: 'Choose an exterior product for this face.',
   },
   {
     id: 'outside-product-inside',
+    name: 'Outdoor product inside',
     severity: 'risk',
     source: 'safety',
     fires: (s) => s.exposure === 'inside' && s.coats.some(({ coating }) => coating.exposure === 'outside'),
-    reason: 'Paint for outside stays softer and can carry mould inhibitors that are not meant for rooms.',
-    fixText: 'Take a product for inside on this face.',
+    reason: 'Exterior paint stays softer and can contain mould inhibitors.',
+    fixText: 'Choose an interior product for this face.',
   },
   {
     id: 'vinyl-needs-acrylic',
+    name: 'Vinyl needs acrylic',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
       s.facts.substrate === 'vinyl' &&
       s.exposure === 'outside' &&
       s.topcoats.some((topcoat) => topcoat.family !== 'acrylic'),
-    reason: 'Vinyl moves with the heat; only all-acrylic paint moves with it.',
-    fixText: 'Take an exterior acrylic, on a plastic-safe base for anything dark.',
+    reason: 'Vinyl moves with heat; only all-acrylic paint moves with it.',
+    fixText: 'Choose an exterior acrylic, on a plastic-safe base if dark.',
   },
   {
     id: 'vinyl-too-dark',
+    name: 'Too dark for plastic',
     severity: 'forbidden',
     source: 'optics',
     fires: (s) => isOutsideVinyl(s) && s.topcoats.length > 0 && s.colour.reflectance < DARK && !takesDark(s),
-    reason: `This colour reflects less than ${DARK}% of the light: in the sun it heats plastic until it warps and buckles.`,
-    fixText: `A colour with an LRV of ${DARK} or more, or a paint on a plastic-safe base, within its own list of colours.`,
+    reason: `This colour reflects under ${DARK}% of light: in the sun plastic warps and buckles.`,
+    fixText: `Choose LRV ${DARK} or more, or a plastic-safe base within its own colours.`,
   },
   {
     id: 'vinyl-dark-on-safe-base',
+    name: 'Dark on plastic',
     severity: 'risk',
     source: 'optics',
     fires: (s) => isOutsideVinyl(s) && s.topcoats.length > 0 && s.colour.reflectance < DARK && takesDark(s),
-    reason:
-      'Dark on plastic looks superb on the day. Outside the list of this paint, or in full sun, it may still warp.',
-    fixText:
-      'See that the colour is on the list of the paint; say so to the customer in writing, or take a lighter one.',
+    reason: 'Dark on plastic may still warp in full sun, or outside this paint’s colour list.',
+    fixText: 'Check the paint’s colour list. Tell the customer in writing, or go lighter.',
   },
   {
     id: 'vinyl-darker-than-before',
+    name: 'Darker than before',
     severity: 'risk',
     source: 'optics',
     fires: (s) =>
       isOutsideVinyl(s) &&
       s.colour.reflectance >= DARK &&
       (s.colour.reflectance < MIDDLING || s.colour.isDarker === true),
-    reason: 'Darker than it was, or not far above the limit: plastic gets hotter than its maker reckoned with.',
-    fixText: `An LRV of ${MIDDLING} or more and no darker than the old colour, or the plastic-safe base.`,
+    reason: 'Darker than before, or near the limit: the plastic will run hotter than it’s made for.',
+    fixText: `LRV ${MIDDLING} or more and no darker than the old colour, or a plastic-safe base.`,
   },
   {
     id: 'not-hidden',
+    name: 'Old colour shows',
     severity: 'risk',
     source: 'optics',
     fires: (s) => s.topcoats.length > 1 && s.topcoats.length < s.colour.toHide,
-    reason: 'The old colour will still be seen through so few coats of the new one.',
-    fixText: 'As many topcoats as the colours need, or a primer tinted towards the new colour.',
+    reason: 'The old colour will show through this few coats.',
+    fixText: 'Add the topcoats the colours need, or tint the primer towards the new colour.',
     autoFix: anotherTopcoat,
   },
   {
     id: 'hides-badly',
+    name: 'Hides badly',
     severity: 'advice',
     source: 'optics',
     fires: (s) => s.colour.base === 'bright',
-    reason: 'Red, orange and yellow hide little of what lies under them.',
+    reason: 'Red, orange and yellow hide badly.',
     fixText: 'Have the primer tinted grey or towards the colour: it saves a coat or two.',
   },
   {
     id: 'primer-saves-coats',
+    name: 'Primer saves coats',
     severity: 'advice',
     source: 'optics',
     fires: (s) => s.colour.old !== null && s.primers.length === 0 && coatsToHide(s.colour.old, s.colour.next) > 2,
-    reason: 'Without a primer the old colour takes more than two topcoats to hide.',
-    fixText: 'A white or tinted primer hides most of it, for less money a coat.',
+    reason: 'Without a primer, hiding the old colour takes over two topcoats.',
+    fixText: 'A white or tinted primer hides most of it, for less per coat.',
   },
   {
     id: 'old-colour-unknown',
+    name: 'Old colour not set',
     severity: 'advice',
     source: 'optics',
     fires: (s) => s.unknown.includes('old-colour'),
-    reason: 'The old colour is not stated, so two topcoats are supposed to hide it.',
-    fixText: 'State it, or pick it out of a photo.',
+    reason: 'Old colour not set: assuming two topcoats.',
+    fixText: 'Set it, or pick it from a photo.',
   },
   {
     id: 'no-topcoat',
+    name: 'No topcoat',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) => s.topcoats.length === 0,
-    reason: 'A primer alone neither wears nor wipes clean.',
+    reason: 'Primer alone won’t wear or wipe clean.',
     fixText: 'Add a topcoat.',
   },
   {
     id: 'one-topcoat',
+    name: 'One topcoat',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.topcoats.length === 1,
-    reason: 'One topcoat is thin at every edge and shows where hands go.',
+    reason: 'One topcoat is thin at edges and shows where hands go.',
     fixText: 'Give it two.',
     autoFix: anotherTopcoat,
   },
   {
     id: 'spray-only',
+    name: 'Spray only',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => s.coats.some(({ coating, tool }) => coating.sprayOnly && !makesMist(tool)),
-    reason: 'This lacquer is made for the spray gun; a brush or roller drags it.',
-    fixText: 'Spray it, or take an enamel.',
+    reason: 'This lacquer is made for the spray gun. Brush and roller drag it.',
+    fixText: 'Spray it, or choose an enamel.',
     autoFix: (recipe, s) =>
       onEach(recipe, s, (coats) =>
         coats.map((coat) => {
@@ -148,14 +159,15 @@ export const FINISH: readonly Rule[] = [
   },
   {
     id: 'coats-out-of-order',
+    name: 'Coats out of order',
     severity: 'forbidden',
     source: 'trade',
     fires: ({ coats }) => {
       const order = coats.map(({ coating }) => ['primer', 'topcoat', 'sealer'].indexOf(coating.role));
       return order.some((place, index) => index > 0 && place < (order[index - 1] ?? 0));
     },
-    reason: 'Primer goes under topcoats and sealer over them; the other way round nothing holds.',
-    fixText: 'Put the coats in order: primer, topcoat, sealer.',
+    reason: 'Primer goes under topcoats and sealer over them, or nothing holds.',
+    fixText: 'Reorder: primer, topcoat, sealer.',
     autoFix: (recipe, s) => {
       const place = (product: string): number =>
         ['primer', 'topcoat', 'sealer'].indexOf(s.shelf.coatings.find(({ id }) => id === product)?.role ?? 'topcoat');
@@ -164,22 +176,25 @@ export const FINISH: readonly Rule[] = [
   },
   {
     id: 'topcoats-of-two-kinds',
+    name: 'Mixed topcoats',
     severity: 'risk',
     source: 'chemistry',
     fires: (s) => new Set(s.topcoats.map(({ family }) => family)).size > 1,
-    reason: 'Two kinds of binder in the topcoats: one goes on moving when the other has set.',
-    fixText: 'Lay both topcoats from one product.',
+    reason: 'Two kinds of binder: one keeps moving after the other has set.',
+    fixText: 'Use one product for both topcoats.',
   },
   {
     id: 'too-many-coats',
+    name: 'Film too thick',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.coats.reduce((sum, { coating, extent }) => sum + (extent === 'all' ? coating.dryFilm : 0), 0) > 260,
-    reason: 'So thick a film stays soft inside, chips at edges and sticks in frames.',
-    fixText: 'Leave a coat out, or have the primer tinted instead.',
+    reason: 'A film this thick stays soft inside, chips at edges and sticks in frames.',
+    fixText: 'Drop a coat, or tint the primer instead.',
   },
   {
     id: 'mineral-unsealed',
+    name: 'Mineral matt unsealed',
     severity: 'risk',
     source: 'tin',
     fires: (s) =>
@@ -187,54 +202,60 @@ export const FINISH: readonly Rule[] = [
       !s.hasSealer &&
       (s.traits.includes('handled') || s.traits.includes('loaded')),
     reason: 'Mineral matt wears and marks where hands go.',
-    fixText: 'Finish it with the clear sealer, or take an enamel.',
+    fixText: 'Finish with the clear sealer, or choose an enamel.',
     autoFix: seal,
   },
   {
     id: 'plate-unsealed',
+    name: 'Switch plate unsealed',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.traits.includes('plate') && !s.hasSealer && needs(s) < 5,
-    reason: 'A switch plate is touched with every switching: paint alone wears through at the switch.',
-    fixText: 'Finish it with the clear sealer.',
+    reason: 'A switch plate is touched every time it’s used: paint alone wears through.',
+    fixText: 'Finish with the clear sealer.',
     autoFix: seal,
   },
   {
     id: 'rail-too-soft',
+    name: 'Too soft for a handrail',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.traits.includes('rail') && needs(s) < 4 && !s.hasSealer,
-    reason: 'A handrail is held by everybody: a soft enamel gets sticky from hands.',
-    fixText: 'Take a porch and rail enamel, or a harder one.',
+    reason: 'Everyone holds a handrail: a soft enamel gets sticky.',
+    fixText: 'Choose a porch and rail enamel, or a harder one.',
   },
   {
     id: 'made-for-something-else',
+    name: 'Not made for this',
     severity: 'risk',
     source: 'tin',
     fires: (s) => s.topcoats.some((topcoat) => saysItsWork(topcoat) && !isFor(topcoat, s.work)),
-    reason: 'This paint is made for other work, and its tin does not name this one.',
-    fixText: 'Take a topcoat whose tin names this work.',
+    reason: 'This paint is made for other work, and its tin doesn’t name this one.',
+    fixText: 'Choose a topcoat whose tin names this work.',
   },
   {
     id: 'shelf-too-soft',
+    name: 'Too soft for a shelf',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.traits.includes('loaded') && needs(s) < 4 && !s.hasSealer,
-    reason: 'What stands on a soft enamel sticks to it and takes it along.',
-    fixText: 'Take a harder enamel or a sealer, and load it late.',
+    reason: 'Things left on a soft enamel stick to it and tear it.',
+    fixText: 'Choose a harder enamel or a sealer, and load it late.',
     autoFix: seal,
   },
   {
     id: 'blocks-early',
+    name: 'Tends to block',
     severity: 'advice',
     source: 'tin',
     fires: (s) =>
       s.traits.includes('handled') && s.topcoats.some(({ family, hours }) => family === 'acrylic' && hours.close > 120),
-    reason: 'This enamel tends to block: a door that closes on it too early sticks and tears.',
-    fixText: 'Hang it, and let it not close for the days that its figures ask; bumpers on cabinet doors.',
+    reason: 'This enamel tends to block: close the door too soon and it sticks and tears.',
+    fixText: 'Hang it but keep it ajar until its close date. Bumpers on cupboard doors.',
   },
   {
     id: 'plaster-sealed-in',
+    name: 'Plaster sealed in',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) =>
@@ -242,16 +263,17 @@ export const FINISH: readonly Rule[] = [
       s.facts.substrate === 'plaster' &&
       s.topcoats.some(({ madeFor, willDo }) => !madeFor.includes('plaster') && !willDo.includes('plaster')) &&
       s.primers.length === 0,
-    reason: 'Fresh plaster under a closed skin of enamel or vinyl can’t dry out: the skin blisters and peels.',
-    fixText: 'A wall or ceiling emulsion, the first coat thinned; anything else over that, once it has dried.',
+    reason: 'Fresh plaster can’t dry under enamel or vinyl: the skin blisters and peels.',
+    fixText: 'Wall or ceiling emulsion, first coat thinned. Anything else over it, once dry.',
   },
   {
     id: 'thinned-too-far',
+    name: 'Thinned too far',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => s.coats.some(({ coating, thinning }) => thinning > coating.mostThinning),
-    reason: 'A coat is thinned by more than its tin allows: it runs, hides nothing, and its film is too thin to hold.',
-    fixText: 'Thin it by what the tin allows at most.',
+    reason: 'Thinned more than its tin allows: it runs, hides badly and won’t hold.',
+    fixText: 'Thin it no more than the tin allows.',
     autoFix: (recipe, s) =>
       onEach(recipe, s, (coats) =>
         coats.map((coat) => {
@@ -262,6 +284,7 @@ export const FINISH: readonly Rule[] = [
   },
   {
     id: 'white-under-deep',
+    name: 'White under a deep colour',
     severity: 'risk',
     source: 'optics',
     fires: (s) =>
@@ -270,12 +293,13 @@ export const FINISH: readonly Rule[] = [
       s.coats.every(({ tint }) => tint === undefined) &&
       s.colour.toHide > 3 &&
       s.colour.onGrey < s.colour.toHide,
-    reason: 'Over white primer this colour takes four coats and more; over grey primer two or three cover.',
+    reason: 'Over white primer this colour takes four coats or more; over grey, two or three.',
     fixText: 'Have the last primer tinted grey, as light as the colour.',
     autoFix: (recipe, s) => tintPrimer(recipe, s, greyUnder(s.colour.next)),
   },
   {
     id: 'plaster-first-coat',
+    name: 'First coat on plaster',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
@@ -284,50 +308,55 @@ export const FINISH: readonly Rule[] = [
       s.coats.length > 0 &&
       (s.coats[0]?.thinning ?? 0) < 5 &&
       isThinnable(s),
-    reason: 'Fresh plaster sucks a thick first coat dry before it can hold, and it peels.',
-    fixText: 'Thin the first coat as far as its tin allows, and wait a day before the next.',
+    reason: 'Fresh plaster sucks a thick first coat dry before it holds, and it peels.',
+    fixText: 'Thin the first coat as far as its tin allows. Wait a day before the next.',
     autoFix: (recipe, s) => thinFirst(recipe, s, Math.min(25, s.coats[0]?.coating.mostThinning ?? 0)),
   },
   {
     id: 'sheen-not-made',
+    name: 'Sheen not made',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => s.sheen !== null && s.topcoats.some(({ sheens }) => s.sheen !== null && !sheens.includes(s.sheen)),
-    reason: 'This topcoat is not made in the sheen that is wanted.',
-    fixText: 'Take another topcoat, or another sheen.',
+    reason: 'This topcoat isn’t made in the sheen you want.',
+    fixText: 'Choose another topcoat, or another sheen.',
   },
   {
     id: 'sealer-sheen',
+    name: 'Sealer sets the sheen',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.hasSealer,
-    reason: 'The sealer decides the sheen, whatever lies under it.',
-    fixText: 'Buy it in the sheen that is wanted, and stir it: the matting settles.',
+    reason: 'The sealer sets the sheen, whatever is under it.',
+    fixText: 'Buy it in the sheen you want, and stir: the matting settles.',
   },
   {
     id: 'gloss-shows',
+    name: 'Gloss shows dents',
     severity: 'advice',
     source: 'optics',
     fires: (s) => (s.sheen === 'gloss' || s.sheen === 'semi-gloss') && isWood(s) && s.fillers.length === 0,
-    reason: 'Gloss shows every dent that is left.',
-    fixText: 'Fill and sand once more, or take satin.',
+    reason: 'Gloss shows every dent left.',
+    fixText: 'Fill and sand once more, or choose satin.',
   },
   {
     id: 'oil-yellows',
+    name: 'Oil yellows',
     severity: 'advice',
     source: 'chemistry',
     fires: (s) =>
       s.exposure === 'inside' && s.colour.reflectance > 60 && s.topcoats.some((topcoat) => topcoat.family === 'oil'),
-    reason: 'Oil enamel yellows indoors, most in the dark and next to heat.',
+    reason: 'Oil enamel yellows indoors, most in the dark and near heat.',
     fixText: 'A waterborne enamel stays white.',
   },
   {
     id: 'alkyd-waits',
+    name: 'Alkyd waits overnight',
     severity: 'advice',
     source: 'tin',
     fires: (s) => s.topcoats.some((topcoat) => topcoat.family === 'alkyd-waterborne'),
-    reason: 'Waterborne alkyd levels well and then wants a night between coats.',
-    fixText: 'An acrylic enamel takes two coats in a day.',
+    reason: 'Waterborne alkyd levels well but needs a night between coats.',
+    fixText: 'An acrylic enamel takes two coats a day.',
   },
 ];
 

@@ -27,92 +27,103 @@ const hasRawEdges = (s: Situation): boolean => s.hasEdges && s.facts.edges === '
 export const PRIMING: readonly Rule[] = [
   {
     id: 'laminate-needs-adhesion',
+    name: 'Laminate needs adhesion',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => showsLaminate(s) && s.coats.length > 0 && !isFor(s.first, 'laminate'),
-    reason: 'Nothing but an adhesion or bonding primer holds on melamine and laminate.',
-    fixText: 'Start with the two-part adhesion primer, or with the bonding primer on a keyed surface.',
+    reason: 'Only an adhesion or bonding primer holds on melamine and laminate.',
+    fixText: 'Start with two-part adhesion primer, or bonding primer on a keyed surface.',
   },
   {
     id: 'vinyl-needs-bond',
+    name: 'Won’t hold on plastic',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => showsVinyl(s) && s.coats.length > 0 && !isFor(s.first, 'vinyl'),
-    reason: 'This coat is not made to hold on plastic.',
-    fixText: 'Start with an exterior acrylic, or with the bonding primer.',
+    reason: 'This coat isn’t made to hold on plastic.',
+    fixText: 'Start with an exterior acrylic, or the bonding primer.',
   },
   {
     id: 'tannin-bleed',
+    name: 'Tannin bleed',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) => showsTannin(s) && s.coats.some(({ coating }) => isWaterborne(coating)) && !s.primers.some(blocks),
-    reason: 'Oak and ash bleed: tannin rises yellow-brown through waterborne primer and paint.',
-    fixText: 'Start with a stain-blocking primer over all of it, shellac or oil.',
+    reason: 'Oak and ash bleed: tannin comes yellow-brown through waterborne paint.',
+    fixText: 'Start with a stain-blocking primer all over, shellac or oil.',
   },
   {
     id: 'blocker-after-waterborne',
+    name: 'Stain block too late',
     severity: 'forbidden',
     source: 'chemistry',
     fires: (s) => {
       const from = s.primers.findIndex(blocks);
       return showsTannin(s) && from > 0 && s.primers.slice(0, from).some(isWaterborne);
     },
-    reason: 'Water under the stain block brings the tannin up before it is locked in.',
-    fixText: 'The stain block comes first, straight onto the wood.',
+    reason: 'Water under the stain block brings the tannin up before it’s sealed.',
+    fixText: 'Put the stain block first, straight onto the wood.',
   },
   {
     id: 'tannin-under-old-paint',
+    name: 'Tannin under paint',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.facts.substrate === 'oak' && !showsTannin(s) && ![...s.primers, ...s.spotPrimers].some(blocks),
-    reason: 'Where sanding goes through to the oak, tannin will bleed.',
-    fixText: 'Spot-prime what is rubbed through with a stain-blocking primer.',
+    reason: 'Tannin bleeds where sanding goes through to the oak.',
+    fixText: 'Spot-prime rubbed-through areas with stain-blocking primer.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
   },
   {
     id: 'stains-bleed',
+    name: 'Stains bleed',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) => s.facts.stains === 'bleeds' && ![...s.primers, ...s.spotPrimers].some(blocks),
-    reason: 'Knots, smoke, water rings, felt pen and samples of the new colour come through waterborne paint.',
-    fixText: 'Block them first with a stain-blocking primer, on the spots or all over.',
+    reason: 'Knots, smoke, water rings and felt pen come through waterborne paint.',
+    fixText: 'Block them first with stain-blocking primer, on spots or all over.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', blocks),
   },
   {
     id: 'stains-unknown',
+    name: 'Stains not tested',
     severity: 'risk',
     source: 'trade',
     fires: (s) => stainsAreOpen(s) && (laysWoodBare(s) || s.facts.substrate === 'plaster'),
-    reason: 'Nobody has looked for knots and stains that bleed.',
-    fixText: 'Dab waterborne primer onto the worst spot and look again tomorrow.',
+    reason: 'Not tested for bleeding knots and stains.',
+    fixText: 'Dab waterborne primer on the worst spot and check tomorrow.',
   },
   {
     id: 'stains-under-paint',
+    name: 'Stains not tested',
     severity: 'advice',
     source: 'trade',
     fires: (s) => stainsAreOpen(s) && !laysWoodBare(s) && s.facts.substrate !== 'plaster',
-    reason: 'Nobody has looked for knots and stains: under sound paint they have mostly shown themselves by now.',
-    fixText: 'Look for yellow rings at knots; block those that show.',
+    reason: 'Not tested for stains. Under sound paint most have shown by now.',
+    fixText: 'Look for yellow rings at knots. Block any that show.',
   },
   {
     id: 'metal-needs-metal-primer',
+    name: 'Metal needs metal primer',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => s.facts.substrate === 'metal' && isBare(s) && s.coats.length > 0 && !isFor(s.first, 'metal'),
-    reason: 'Bare metal rusts under, or throws off, a coat that was not made for it.',
+    reason: 'Bare metal rusts under the wrong primer, or throws it off.',
     fixText: 'Start with a metal primer.',
   },
   {
     id: 'metal-laid-bare',
+    name: 'Metal laid bare',
     severity: 'risk',
     source: 'trade',
     fires: (s) => laysMetalBare(s.facts) && ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'metal')),
-    reason: 'Where the old coat has let go, metal lies bare.',
+    reason: 'Metal is bare where the old coat came off.',
     fixText: 'Spot-prime it with a metal primer.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'metal')),
   },
   {
     id: 'rust-under-old-paint',
+    name: 'Rust',
     severity: 'advice',
     source: 'trade',
     fires: (s) => laysMetalBare(s.facts),
@@ -121,11 +132,12 @@ export const PRIMING: readonly Rule[] = [
   },
   {
     id: 'galvanised-not-etched',
+    name: 'Galvanised, not etched',
     severity: 'risk',
     source: 'tin',
     fires: (s) => s.facts.substrate === 'metal' && isBare(s) && !s.cleaning.some(({ cleaner }) => cleaner.etches),
     reason: 'New galvanised steel is too smooth and carries salts: primer lets go within a winter.',
-    fixText: 'Etch with white vinegar and rinse. Plain steel needs only the wash.',
+    fixText: 'Etch with white vinegar and rinse. Plain steel only needs the wash.',
     autoFix: (recipe, s) => {
       const etch = s.shelf.cleaners.find(({ etches, archived }) => etches && !archived);
       if (etch === undefined || recipe.cleaning.length >= 4) return false;
@@ -135,14 +147,16 @@ export const PRIMING: readonly Rule[] = [
   },
   {
     id: 'bare-needs-primer',
+    name: 'Bare needs primer',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) => isBare(s) && isWood(s) && s.topcoats.length > 0 && s.primers.length === 0,
-    reason: 'Bare wood and board drink the first coat unevenly; the finish stays patchy and lifts.',
+    reason: 'Bare wood and board drink the first coat: the finish stays patchy and lifts.',
     fixText: 'Prime it first.',
   },
   {
     id: 'laid-bare-not-primed',
+    name: 'Wood laid bare',
     severity: 'risk',
     source: 'trade',
     fires: (s) =>
@@ -150,12 +164,13 @@ export const PRIMING: readonly Rule[] = [
       !isBare(s) &&
       s.facts.soundness === 'lets-go' &&
       ![...s.primers, ...s.spotPrimers].some((primer) => isFor(primer, 'bare-timber')),
-    reason: 'Where the old coat has been scraped off, wood lies bare.',
+    reason: 'Wood is bare where the old coat was scraped off.',
     fixText: 'Spot-prime the bare wood.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'bare-timber')),
   },
   {
     id: 'primer-for-another-surface',
+    name: 'Wrong primer',
     severity: 'risk',
     source: 'tin',
     fires: (s) =>
@@ -163,28 +178,31 @@ export const PRIMING: readonly Rule[] = [
       groundOn(s) !== 'sound-paint' &&
       !isFor(s.first, groundOn(s)) &&
       !(laysMetalBare(s.facts) && isFor(s.first, 'metal')),
-    reason: 'This primer is made for another surface than the one that is there.',
-    fixText: 'Take a primer whose tin names this surface.',
+    reason: 'Wrong primer for this surface.',
+    fixText: 'Choose a primer whose tin names this surface.',
   },
   {
     id: 'tin-says-not',
+    name: 'Tin says no',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
       s.first?.willNot.includes(groundOn(s)) === true || s.topcoats.some(({ willNot }) => willNot.includes(s.work)),
-    reason: 'The tin of a product says that it is not for this: for the ground under it, or for this kind of work.',
-    fixText: 'Take a product whose tin names it.',
+    reason: 'A product’s tin says it isn’t for this surface or this work.',
+    fixText: 'Choose a product whose tin names it.',
   },
   {
     id: 'will-do',
+    name: 'Made for other work',
     severity: 'advice',
     source: 'tin',
     fires: (s) => misfits(s) > 0,
-    reason: 'A product here will do, and is made for something else in the first place.',
-    fixText: 'The shelf tells of each what it is made for; one that is made for this stands higher.',
+    reason: 'One product here will do, but is made for other work.',
+    fixText: 'The shelf says what each is made for. Products made for this rank higher.',
   },
   {
     id: 'sound-paint-primed',
+    name: 'Primer not needed',
     severity: 'advice',
     source: 'trade',
     fires: (s) =>
@@ -193,11 +211,12 @@ export const PRIMING: readonly Rule[] = [
       s.facts.stains !== 'bleeds' &&
       s.primers.length > 0 &&
       s.primers.every((primer) => !primer.blocksStains),
-    reason: 'Sound waterborne paint and factory primer take a self-priming topcoat without another primer.',
-    fixText: 'Leave the primer out and save a coat and its waiting.',
+    reason: 'Sound waterborne paint and factory primer take a self-priming topcoat directly.',
+    fixText: 'Skip the primer and save a coat.',
   },
   {
     id: 'topcoat-not-self-priming',
+    name: 'Topcoat needs primer',
     severity: 'risk',
     source: 'tin',
     fires: (s) =>
@@ -205,20 +224,22 @@ export const PRIMING: readonly Rule[] = [
       groundOn(s) === 'sound-paint' &&
       s.facts.oldCoat !== 'factory-primed' &&
       s.topcoats.some((topcoat) => !topcoat.selfPriming && topcoat.family !== 'oil'),
-    reason: 'The tin of this topcoat asks for its own primer, also over sound paint.',
-    fixText: 'Prime, or take a topcoat that is its own primer.',
+    reason: 'This topcoat’s tin asks for its own primer, even over sound paint.',
+    fixText: 'Prime, or choose a self-priming topcoat.',
   },
   {
     id: 'oil-over-new-waterborne',
+    name: 'Hard over soft',
     severity: 'risk',
     source: 'chemistry',
     fires: (s) =>
       s.topcoats.some((topcoat) => topcoat.family === 'oil') && s.primers.some((primer) => primer.family === 'acrylic'),
-    reason: 'A hard oil enamel over a soft waterborne primer can craze as it goes on hardening.',
-    fixText: 'Take the oil undercoat under oil enamel.',
+    reason: 'Hard oil enamel over a soft waterborne primer can craze.',
+    fixText: 'Use oil undercoat under oil enamel.',
   },
   {
     id: 'oil-on-raw-edges',
+    name: 'Oil on raw edges',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) =>
@@ -226,12 +247,13 @@ export const PRIMING: readonly Rule[] = [
       s.topcoats.some((topcoat) => topcoat.family === 'oil') &&
       s.primers.length === 0 &&
       s.edgePrimers.length === 0,
-    reason: 'An oil enamel on raw timber sinks in and stays open; a waterborne one may go straight on.',
-    fixText: 'Prime the edges with the oil undercoat.',
+    reason: 'Oil enamel sinks into raw timber and stays open. A waterborne one can go straight on.',
+    fixText: 'Prime the edges with oil undercoat.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => coating.family === 'oil'),
   },
   {
     id: 'raw-cut-edges',
+    name: 'Cut edges',
     severity: 'risk',
     source: 'tin',
     fires: (s) =>
@@ -240,12 +262,13 @@ export const PRIMING: readonly Rule[] = [
       s.facts.substrate !== 'mdf' &&
       s.primers.length === 0 &&
       s.edgePrimers.length === 0,
-    reason: 'The primer of the factory ends where it was cut: raw edges drink and stay dull.',
+    reason: 'Factory primer ends where it was cut: raw edges drink and stay dull.',
     fixText: 'Prime the cut edges.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => isFor(coating, 'bare-timber')),
   },
   {
     id: 'board-edges',
+    name: 'Board edges',
     severity: 'risk',
     source: 'wood',
     fires: (s) =>
@@ -255,8 +278,8 @@ export const PRIMING: readonly Rule[] = [
       (isBare(s) || hasRawEdges(s)) &&
       s.edgePrimers.length < 2 &&
       !s.primers.some(({ madeFor }) => madeFor.includes('board')),
-    reason: 'The edges of board are open like a sponge: they stay rough and dull however many topcoats they get.',
-    fixText: 'Two coats of filling primer on the edges, sanded, before the faces are primed.',
+    reason: 'Board edges are open like a sponge: they stay rough and dull.',
+    fixText: 'Two coats of filling primer on the edges, sanded, before priming the faces.',
     autoFix: (recipe, s) => {
       const filling = s.shelf.coatings.find(
         ({ role, madeFor, archived }) => role === 'primer' && madeFor.includes('board') && !archived,
@@ -266,52 +289,58 @@ export const PRIMING: readonly Rule[] = [
   },
   {
     id: 'edges-unknown',
+    name: 'Edges not tested',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.unknown.includes('edges') && s.hasEdges,
-    reason: 'Nobody has looked whether the edges carry the same coat as the faces.',
-    fixText: 'Look at edges, cut-outs and old holes with a lamp.',
+    reason: 'Edges not tested: assumed coated like the faces.',
+    fixText: 'Check edges, cut-outs and old holes with a lamp.',
   },
   {
     id: 'filler-flashes',
+    name: 'Filler flashes',
     severity: 'risk',
     source: 'trade',
     fires: (s) =>
       s.fillers.some(({ sands }) => sands !== 'not') && s.primers.length === 0 && s.spotPrimers.length === 0,
-    reason: 'Filler drinks more than old paint: every filled hole shows as a dull spot.',
-    fixText: 'Spot-prime what is filled.',
+    reason: 'Filler drinks more than old paint: filled holes show dull.',
+    fixText: 'Spot-prime the filler.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', (coating) => isFor(coating, 'bare-timber')),
   },
   {
     id: 'spots-show',
+    name: 'Spots show',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.spotPrimers.length > 0 && s.primers.length === 0,
-    reason: 'Spots that are primed alone can show in raking light.',
-    fixText: 'Feather their edges out, or prime all of it.',
+    reason: 'Spot priming can show in raking light.',
+    fixText: 'Feather the edges out, or prime all over.',
   },
   {
     id: 'dries-clear',
+    name: 'Dries clear',
     severity: 'advice',
     source: 'tin',
     fires: (s) => s.primers.some(({ clear }) => clear),
-    reason: 'This primer dries clear: missed spots do not show.',
-    fixText: 'Work in a fixed order and tick off what is done, or have a drop of colour put in.',
+    reason: 'This primer dries clear, so misses don’t show.',
+    fixText: 'Work in a fixed order and tick off, or have a drop of colour added.',
   },
   {
     id: 'prove-the-bond',
+    name: 'Test patch advised',
     severity: 'advice',
     source: 'trade',
     fires: (s) => (showsLaminate(s) || showsVinyl(s) || isGlossy(s)) && s.coats.length > 0 && !isProvedByPatch(s),
-    reason: 'On hard, closed surfaces only a test patch proves that this system holds.',
-    fixText: 'Lay a patch where it does not show, let it dry, then fingernail and tape.',
+    reason: 'On hard, closed surfaces only a test patch shows that this holds.',
+    fixText: 'Start a patch on a hidden spot, let it dry, then nail and tape.',
   },
   {
     id: 'patch-lifted',
+    name: 'Test patch failed',
     severity: 'forbidden',
     source: 'trade',
     fires: (s) => s.patch?.held === false && s.patch.first === s.first?.id && s.patch.key === s.key,
-    reason: 'A test patch with this first coat on this key has let go.',
-    fixText: 'Clean or key better, or take another primer, and lay a new patch.',
+    reason: 'A test patch with this first coat on this key failed.',
+    fixText: 'Clean or key better, or change primer, then start a new patch.',
   },
 ];

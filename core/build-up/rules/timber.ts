@@ -17,11 +17,12 @@ const preserve: NonNullable<Rule['autoFix']> = (recipe, s) => {
 export const TIMBER: readonly Rule[] = [
   {
     id: 'open-grain',
+    name: 'Open grain',
     severity: 'risk',
     source: 'wood',
     fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null && !s.isFilledElsewhere,
-    reason: 'Oak and ash are open-grained: every pore shows through paint as a fine dark line.',
-    fixText: 'Fill the grain, two to four passes, sanded between. Leave it where the grain is meant to be seen.',
+    reason: 'Oak and ash are open-grained: pores show through paint as fine dark lines.',
+    fixText: 'Fill the grain, two to four passes, sanded between. Skip it where grain should show.',
     autoFix: (recipe, s) => {
       const filler = fillerFor(s, ({ fills, sands }) => fills === 'grain' && sands === 'well');
       if (filler === undefined) return false;
@@ -31,19 +32,21 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'grain-on-one-face',
+    name: 'One face filled',
     severity: 'advice',
     source: 'trade',
     fires: (s) => showsGrain(s) && s.exposure === 'inside' && s.grainFill === null && s.isFilledElsewhere,
-    reason: 'The grain is filled on the other face only, so pores show on this one.',
-    fixText: 'Fine on the back of a cupboard door; elsewhere fill both.',
+    reason: 'Only the other face is filled, so pores show on this one.',
+    fixText: 'Fine on the back of a cupboard door. Elsewhere fill both.',
   },
   {
     id: 'grain-filler-too-thin',
+    name: 'Too few passes',
     severity: 'risk',
     source: 'trade',
     fires: ({ grainFill }) => grainFill !== null && grainFill.passes < grainFill.filler.passes,
     reason: 'Grain filler shrinks into the pores as it dries.',
-    fixText: 'Two passes of the putty kind, three of the gel.',
+    fixText: 'Two passes of putty type, three of gel.',
     autoFix: (recipe, { grainFill }) => {
       if (grainFill === null) return false;
       const { onlyFace } = recipe.grainFill ?? {};
@@ -57,20 +60,22 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'grain-filler-on-gloss',
+    name: 'Grain filler on a coat',
     severity: 'risk',
     source: 'trade',
     fires: (s) => s.grainFill !== null && !isBare(s) && !isAbraded(s),
-    reason: 'Grain filler holds in open pores, not on a skin of varnish or paint.',
-    fixText: 'Abrade until the pores are open.',
+    reason: 'Grain filler holds in open pores, not on varnish or paint.',
+    fixText: 'Sand until the pores are open.',
     autoFix: (recipe, { facts }) => keyWith(recipe, facts.lead === 'lead' ? 'wet-abrade' : 'abrade'),
   },
   {
     id: 'no-grain-filler',
+    name: 'Wrong filler',
     severity: 'forbidden',
     source: 'trade',
     fires: ({ grainFill }) => grainFill !== null && grainFill.filler.fills !== 'grain',
-    reason: 'This filler is not made for pores: it tears out when it is sanded.',
-    fixText: 'Take a grain filler.',
+    reason: 'This filler isn’t made for pores: sanding tears it out.',
+    fixText: 'Use a grain filler.',
     autoFix: (recipe) => {
       recipe.grainFill = null;
       return true;
@@ -78,11 +83,12 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'grain-filled-in-vain',
+    name: 'No open grain',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.grainFill !== null && !showsGrain(s),
-    reason: 'There is no open grain here to fill.',
-    fixText: 'Leave the grain filler out.',
+    reason: 'There’s no open grain here to fill.',
+    fixText: 'Skip the grain filler.',
     autoFix: (recipe) => {
       recipe.grainFill = null;
       return true;
@@ -90,28 +96,31 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'grain-gel',
+    name: 'Clear grain gel',
     severity: 'advice',
     source: 'trade',
     fires: ({ grainFill }) => grainFill?.filler.sands === 'badly',
-    reason: 'Clear gel is easy to lay, and hard to see, to level and to sand.',
-    fixText: 'A putty kind shows where it is and sands well, with much more dust and work.',
+    reason: 'Clear gel is easy to apply, but hard to see, level and sand.',
+    fixText: 'Putty type shows up and sands well, with more dust and work.',
   },
   {
     id: 'preservative',
+    name: 'No preservative',
     severity: 'risk',
     source: 'wood',
     fires: (s) => s.exposure === 'outside' && laysWoodBare(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
     reason: 'Bare wood outside draws water at every joint and end grain.',
-    fixText: 'Water-repellent preservative first, and a full day before the primer.',
+    fixText: 'Water-repellent preservative first, then a full day before primer.',
     autoFix: preserve,
   },
   {
     id: 'preservative-inside',
+    name: 'Preservative indoors',
     severity: 'risk',
     source: 'safety',
     fires: (s) => s.preservative !== null && !s.isOutdoorPiece,
-    reason: 'Preservative carries biocides that have no business in rooms.',
-    fixText: 'Leave it out: inside there is no rain to keep off.',
+    reason: 'Preservative contains biocides: not for indoors.',
+    fixText: 'Skip it: there’s no rain indoors.',
     autoFix: (recipe) => {
       recipe.preservative = null;
       return true;
@@ -119,11 +128,12 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'preservative-on-paint',
+    name: 'Preservative on paint',
     severity: 'advice',
     source: 'tin',
     fires: (s) => s.preservative !== null && s.isOutdoorPiece && !s.preservesRest && !laysWoodBare(s),
-    reason: 'Preservative works in bare wood; on paint it only leaves a film that nothing holds on.',
-    fixText: 'Leave it out, or scrape back to the wood.',
+    reason: 'Preservative works in bare wood. On paint it leaves a film that nothing holds on.',
+    fixText: 'Skip it, or scrape back to the wood.',
     autoFix: (recipe) => {
       recipe.preservative = null;
       return true;
@@ -131,81 +141,90 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'damp',
+    name: 'Too damp',
     severity: 'forbidden',
     source: 'wood',
     fires: (s) => s.facts.moisture === 'damp',
-    reason: 'It is too damp: water under the film comes out as blisters, and takes the film with it.',
-    fixText: 'Let it dry to 15% or less and read again. No product makes up for that.',
+    reason: 'Too damp: water under the film blisters and lifts it.',
+    fixText: 'Let it dry to 15% or less and test again. No product makes up for it.',
     ofSurface: true,
   },
   {
     id: 'moisture-unknown',
+    name: 'Moisture not tested',
     severity: 'risk',
     source: 'wood',
     fires: (s) => s.unknown.includes('moisture'),
-    reason: 'Nobody has measured how wet it is, so this is judged as dry.',
-    fixText: 'Three readings with a moisture meter.',
+    reason: 'Moisture not tested: assumed dry.',
+    fixText: 'Take three readings with a moisture meter.',
   },
   {
     id: 'board-outside',
+    name: 'Board outside',
     severity: 'forbidden',
     source: 'wood',
     fires: (s) => s.facts.substrate === 'mdf' && s.exposure === 'outside',
-    reason: 'Board swells outside, whatever is on it; its edges open first.',
-    fixText: 'Have it made of timber or of board for outside. No paint makes up for that.',
+    reason: 'Board swells outside whatever you put on it. Edges open first.',
+    fixText: 'Have it made in timber or exterior board. No paint makes up for it.',
     ofSurface: true,
   },
   {
     id: 'bare-putty',
+    name: 'Bare putty',
     severity: 'risk',
     source: 'trade',
     fires: (s) =>
       isPutty(s) && s.exposure === 'outside' && laysWoodBare(s) && ![...s.primers, ...s.spotPrimers].some(isOil),
-    reason: 'Linseed putty needs an oil primer; waterborne paint crawls off it and cracks.',
-    fixText: 'Oil undercoat on the putty lines, when new putty has had its skin for a week.',
+    reason: 'Linseed putty needs an oil primer. Waterborne paint crawls off it and cracks.',
+    fixText: 'Oil undercoat on the putty once it has skinned for a week.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'spots', isOil),
   },
   {
     id: 'putty-line',
+    name: 'Putty line',
     severity: 'advice',
     source: 'trade',
     fires: (s) => isPutty(s),
-    reason: 'The line between putty and glass lets the water in.',
+    reason: 'Water gets in between putty and glass.',
     fixText: 'Run the paint 2 mm onto the glass.',
   },
   {
     id: 'rest-preserved',
+    name: 'No preservative chosen',
     severity: 'risk',
     source: 'wood',
     fires: (s) =>
       s.preservesRest && s.isOutdoorPiece && isWood(s) && s.facts.substrate !== 'mdf' && s.preservative === null,
-    reason: 'Bare faces are to be preserved, but no preservative is chosen.',
-    fixText: 'Choose a water-repellent preservative, and let it dry a full day before primer.',
+    reason: 'Bare faces should be preserved, but no preservative is chosen.',
+    fixText: 'Choose a water-repellent preservative. Let it dry a full day before primer.',
     autoFix: preserve,
   },
   {
     id: 'sliding-faces',
+    name: 'Sliding faces',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.traits.includes('slides'),
-    reason: 'Faces that slide wood on wood stick as soon as they are painted.',
-    fixText: 'Leave them bare, with a little wax, and keep the paint off the cords.',
+    reason: 'Wood that slides on wood sticks once painted.',
+    fixText: 'Leave it bare with a little wax. Keep paint off the cords.',
   },
   {
     id: 'open-edge-outside',
+    name: 'Unpainted edge outside',
     severity: 'risk',
     source: 'wood',
     fires: (s) => s.exposure === 'outside' && isWood(s) && s.hasOpenEdges && s.hasEdges,
-    reason: 'An edge that gets no paint drinks rain, and the faces blister above it.',
-    fixText: 'Take all of its edges into the scope on the walk, the bottom edge too.',
+    reason: 'An unpainted edge drinks rain, and the faces above it blister.',
+    fixText: 'In Walk, paint all its edges, the bottom one too.',
   },
   {
     id: 'filler-for-inside',
+    name: 'Indoor filler outside',
     severity: 'forbidden',
     source: 'tin',
     fires: (s) => s.isOutdoorPiece && s.fillers.some(({ exposure }) => exposure === 'inside'),
-    reason: 'A filler for inside takes up rain and falls out.',
-    fixText: 'Take an exterior filler, or the two-part repair filler.',
+    reason: 'Indoor filler soaks up rain and falls out.',
+    fixText: 'Use an exterior filler, or two-part repair filler.',
     autoFix: (recipe, s) => {
       const other = fillerFor(s, ({ fills }) => fills === 'repair' || fills === 'holes')?.id;
       const kept = s.fillers.flatMap(({ id, exposure }) => (exposure === 'inside' ? (other ?? []) : id));
@@ -215,14 +234,16 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'repair-before-dry',
+    name: 'Two-part filler',
     severity: 'advice',
     source: 'tin',
     fires: (s) => s.fillers.some(({ potLife }) => potLife !== null),
-    reason: 'Two-part filler is worked within its pot life, in wood that is sound and dry.',
-    fixText: 'Mix what twenty minutes allow; cut soft wood out first.',
+    reason: 'Two-part filler needs sound, dry wood and sets within its pot life.',
+    fixText: 'Cut out soft wood first. Mix what you can use in 20 min.',
   },
   {
     id: 'bare-wood-drinks',
+    name: 'Thirsty wood',
     severity: 'advice',
     source: 'tin',
     fires: (s) => isBareTimber(s) && s.coats[0]?.coating.family === 'oil' && s.coats[0].thinning < 5,
@@ -232,19 +253,21 @@ export const TIMBER: readonly Rule[] = [
   },
   {
     id: 'section-joints',
+    name: 'Section joints',
     severity: 'advice',
     source: 'trade',
     fires: (s) => s.traits.includes('sections'),
-    reason: 'Where sections meet, paint stays sticky for weeks.',
-    fixText: 'Paint the joints with the door part open, thinly, and keep it from closing tight.',
+    reason: 'Paint stays sticky for weeks where sections meet.',
+    fixText: 'Paint the joints thinly with the door part open. Don’t close it tight.',
   },
   {
     id: 'wood-in-dark-sun',
+    name: 'Dark in the sun',
     severity: 'risk',
     source: 'wood',
     fires: (s) =>
       s.exposure === 'outside' && isWood(s) && s.colour.reflectance < 15 && s.facts.substrate === 'softwood',
-    reason: 'Very dark paint in the sun heats softwood until its resin runs and its joints open.',
-    fixText: 'A lighter colour, or a face that never has the sun.',
+    reason: 'Very dark paint in the sun heats softwood until resin runs and joints open.',
+    fixText: 'Choose a lighter colour, or a face out of the sun.',
   },
 ];

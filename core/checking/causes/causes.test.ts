@@ -174,7 +174,7 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ],
   ['closed-early', { hungAt: 20, closesFrom: 20 }, null],
   // The ground
-  ['unclean', { leftOut: [stepNamed('wash')] }, 0.9, /wash was left out/],
+  ['unclean', { leftOut: [stepNamed('wash')] }, 0.9, /wash was skipped/],
   ['unclean', { unrinsed: ['soap', 'phosphate wash'] }, 0.6, /soap and phosphate wash was not rinsed/],
   ['unclean', facts({ contamination: 'grease' }), 0.55, /grease/],
   ['unclean', unknown('contamination'), 0.3, /nobody tested/],
@@ -187,7 +187,7 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ['wash-not-dry', { washDried: { hours: 4, due: 4 } }, null],
   ['damp-wood', facts({ moisture: 'damp' }), 0.9, /read it damp/],
   ['damp-wood', unknown('moisture'), 0.35, /nobody read/],
-  ['not-keyed', { keyed: false }, 0.9, /keying was left out/],
+  ['not-keyed', { keyed: false }, 0.9, /keying was skipped/],
   [
     'not-keyed',
     { ...built({ key: 'none' }), ...coat({ laid: laid({ madeFor: [], willDo: [] }) }) },
@@ -245,7 +245,7 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ],
   ['too-few-coats', { hiding: { laid: 2, needed: 4 } }, 0.9, /^2 coats lie there, and 4 hide/],
   ['too-few-coats', { hiding: { laid: 2, needed: 2 } }, null],
-  ['too-few-coats', { leftOut: [stepNamed('coat-2/front')] }, 0.95, /coat 2 was left out/],
+  ['too-few-coats', { leftOut: [stepNamed('coat-2/front')] }, 0.95, /coat 2 was skipped/],
   ['clear-primer', coat({ laid: laid({ clear: true }) }), 0.6, /^bonding primer dries clear/],
   [
     'hard-over-soft',
@@ -311,7 +311,7 @@ for (const [id, changed, expected, because] of SIGNS) {
   });
 }
 
-test('of a door that was painted well, nothing known speaks for anything but that it was rolled', () => {
+test('of a door that was painted well, nothing known speaks for anything but that painted by roller', () => {
   const spoken = Object.entries(CAUSES).flatMap(([id, cause]) => {
     const sign = 'sign' in cause ? cause.sign(WELL) : null;
     return sign !== null && sign !== 'excluded' ? [id] : [];

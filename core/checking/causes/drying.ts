@@ -22,34 +22,34 @@ const RUSHED_HOURS = 12;
 /** Causes that lie in time, warmth, damp and sun: the log and the air know most of them. */
 export const DRYING_CAUSES = {
   'early-recoat': {
-    name: 'Recoated before the coat under it was ready',
-    prevent: 'Wait for the recoat vial, not for the clock on the tin: it counts the air that there was.',
+    name: 'Recoated too soon',
+    prevent: 'Go by the recoat time here, not the tin: it allows for your conditions.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { under } = coat;
         if (!under || under.hours >= under.due - 0.05) return null;
         return {
           strength: strength(0.45 + (1 - under.hours / under.due)),
-          because: `${coatName(coat)} went on ${hours(under.hours)} after the one under it, where ${hours(under.due)} were due in that air`,
+          because: `${coatName(coat)} went on after ${hours(under.hours)}; it needed ${hours(under.due)}`,
         };
       }),
   },
   'late-recoat': {
-    name: 'Recoated too late, without abrading again',
-    prevent: 'Watch the end of the recoat window, or abrade once it has closed.',
+    name: 'Recoated too late, not sanded',
+    prevent: 'Recoat inside the window, or sand once it has closed.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { under, denibbed } = coat;
         if (!under || under.closes === null || under.hours <= under.closes) return null;
         return {
           strength: denibbed === true ? 0.25 : 0.8,
-          because: `${coatName(coat)} went on after ${hours(under.hours)}, though the window closed after ${hours(under.closes)}${denibbed === true ? '; it was denibbed before' : ''}`,
+          because: `${coatName(coat)} went on after ${hours(under.hours)}; the window closed after ${hours(under.closes)}${denibbed === true ? ' (denibbed first)' : ''}`,
         };
       }),
   },
   cold: {
-    name: 'Too cold while it dried',
-    prevent: 'Heat the night before and keep it up, or put the last coat on early in the day.',
+    name: 'Too cold while drying',
+    prevent: 'Heat the night before and keep it up, or paint the last coat early in the day.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { coldest, hoursTooCold, laid } = coat;
@@ -58,13 +58,13 @@ export const DRYING_CAUSES = {
         const isBelow = coldest.figure < minTemperature;
         return {
           strength: isBelow ? strength(0.5 + hoursTooCold / 16) : 0.25,
-          because: `${degrees(evidence, coldest.figure)} on ${evidence.when(coldest.at)} while ${coatName(coat)} dried; it needs ${degrees(evidence, minTemperature)}${isBelow ? `, and stood still for ${hoursTooCold} h` : ''}`,
+          because: `${degrees(evidence, coldest.figure)} on ${evidence.when(coldest.at)} while ${coatName(coat)} dried; it needs ${degrees(evidence, minTemperature)}${isBelow ? ` and stopped drying for ${hoursTooCold} h` : ''}`,
         };
       }),
   },
   'cold-paint': {
-    name: 'Paint or surface was cold: it flows badly and slides before it sets',
-    prevent: 'Keep tins at room temperature, and the surface well above the least that the tin states.',
+    name: 'Cold paint or surface',
+    prevent: 'Keep tins at room temperature and the surface well above the tin’s minimum.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { air, laid } = coat;
@@ -72,13 +72,13 @@ export const DRYING_CAUSES = {
         if (!(over < 4)) return null;
         return {
           strength: strength(0.3 + (4 - over) / 8),
-          because: `${coatName(coat)} was put on at ${degrees(evidence, air.temperature)}`,
+          because: `${coatName(coat)} was painted at ${degrees(evidence, air.temperature)}`,
         };
       }),
   },
   damp: {
-    name: 'The air was too damp',
-    prevent: 'Dry the room, move the air, and leave off early on damp days.',
+    name: 'Air too damp',
+    prevent: 'Dry and ventilate the room; stop early on damp days.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { dampest, laid } = coat;
@@ -86,13 +86,13 @@ export const DRYING_CAUSES = {
         if (dampest.figure <= maxHumidity) return null;
         return {
           strength: strength(0.4 + (dampest.figure - maxHumidity) / 25),
-          because: `${Math.round(dampest.figure)}% on ${evidence.when(dampest.at)} while ${coatName(coat)} dried; its tin allows ${maxHumidity}%`,
+          because: `${Math.round(dampest.figure)}% RH on ${evidence.when(dampest.at)} while ${coatName(coat)} dried; its tin allows ${maxHumidity}% RH`,
         };
       }),
   },
   dew: {
-    name: 'Dew fell on the wet film',
-    prevent: 'Stop early enough that the coat is touch dry before the surface comes near the dew point.',
+    name: 'Dew on the wet film',
+    prevent: 'Stop early enough to be touch dry before dew falls.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         if (coat.nearestDew.figure >= 3) return null;
@@ -103,8 +103,8 @@ export const DRYING_CAUSES = {
       }),
   },
   sun: {
-    name: 'Painted in the sun, or on a hot face',
-    prevent: 'Follow the shade round the house: each elevation has its own hours.',
+    name: 'Painted in sun or on a hot face',
+    prevent: 'Follow the shade round the house: each face has its own hours.',
     sign(evidence) {
       if (evidence.coats.every(({ sun }) => sun === null)) return 'excluded';
       return overCoats(evidence, (coat) => {
@@ -113,14 +113,14 @@ export const DRYING_CAUSES = {
         if (!sun || (!sun.shone && sun.surface <= maxTemperature)) return null;
         return {
           strength: strength(0.55 + (sun.surface - 22) / 40),
-          because: `${coatName(coat)} went on at ${evidence.when(laid.at)} ${sun.shone ? 'with the sun on the face, ' : ''}at a surface of ${degrees(evidence, sun.surface)}`,
+          because: `${coatName(coat)} went on ${evidence.when(laid.at)}${sun.shone ? ' in the sun' : ''}, surface ${degrees(evidence, sun.surface)}`,
         };
       });
     },
   },
   'sun-after': {
-    name: 'The sun came round onto a fresh coat and lifted it',
-    prevent: 'Paint a face after the sun has left it, and give the last coat a day before its first sun.',
+    name: 'Sun on a fresh coat',
+    prevent: 'Paint after the sun has left, and give the last coat a day before its first sun.',
     sign(evidence) {
       if (evidence.coats.every(({ sun }) => sun === null)) return 'excluded';
       return overCoats(evidence, (coat) => {
@@ -134,8 +134,8 @@ export const DRYING_CAUSES = {
     },
   },
   rain: {
-    name: 'Rain fell on it before it was safe',
-    prevent: 'Look at the rain-safe hours against the forecast before the coat goes on.',
+    name: 'Rain too soon',
+    prevent: 'Check rain-safe hours against the forecast first.',
     sign(evidence) {
       if (evidence.coats.every(({ sun }) => sun === null)) return 'excluded';
       return overCoats(evidence, (coat) =>
@@ -146,8 +146,8 @@ export const DRYING_CAUSES = {
     },
   },
   rushed: {
-    name: 'The whole system was rushed on within a day',
-    prevent: 'Spread coats over days, above all where the first sun comes onto it.',
+    name: 'All coats in one day',
+    prevent: 'Spread coats over days, above all in the sun.',
     sign(evidence) {
       const [first, last] = [evidence.coats[0], evidence.coats.at(-1)];
       if (!first || !last || evidence.coats.length < 2) return null;
@@ -160,24 +160,24 @@ export const DRYING_CAUSES = {
     },
   },
   uncured: {
-    name: 'Not cured through yet',
-    prevent: 'Look at the date from which it may be used before anything presses on it.',
+    name: 'Not cured yet',
+    prevent: 'Check its ready date before anything presses on it.',
     sign: (evidence) =>
       overCoats(evidence, (coat) =>
         coat.wasTacky
-          ? { strength: 0.8, because: `${coatName(coat)} was found still tacky: it dries slower than its tin says` }
+          ? { strength: 0.8, because: `${coatName(coat)} was logged still tacky: slower than its tin says` }
           : null,
       ),
   },
   'closed-early': {
-    name: 'It closed against its stop before it could',
-    prevent: 'Wedge or bumpers until the close date; hang it with care, and do not latch it.',
+    name: 'Closed too soon',
+    prevent: 'Wedge or bumpers until the close date. Don’t latch it.',
     sign({ hungAt, closesFrom, when, piece }) {
       if (hungAt === null) return 'excluded';
       if (closesFrom === null || hungAt >= closesFrom) return null;
       return {
         strength: piece.keptApart === null ? 0.9 : 0.4,
-        because: `it was hung ${when(hungAt)} and may close from ${when(closesFrom)}${piece.keptApart ? ', though something was to keep it apart' : ', and nothing keeps it apart'}`,
+        because: `hung ${when(hungAt)}, close date ${when(closesFrom)}${piece.keptApart ? ', with wedge or bumpers logged' : ', no wedge or bumpers'}`,
       };
     },
   },

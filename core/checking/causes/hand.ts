@@ -1,3 +1,4 @@
+import { formatMoment } from '../../units/moments.ts';
 import { shortName } from '../../shelf/entry.ts';
 import { operationOf } from '../../steps/operations.ts';
 import type { Tool } from '../../shelf/tools.ts';
@@ -16,47 +17,47 @@ const THIN = 0.85;
 /** Causes that lie in tool, hand and order of work. */
 export const HAND_CAUSES = {
   'edge-set': {
-    name: 'The edge had set before it was met again',
-    prevent: 'A shorter order of strokes, a second pair of hands, a conditioner, or a cooler hour: Strokes plays them.',
+    name: 'Wet edge lost',
+    prevent: 'Shorter order, second painter, conditioner or a cooler hour: try them in Sequence.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { lapShare, openTime } = coat;
         if (lapShare === null || lapShare <= 0.7) return null;
         return {
           strength: strength(0.2 + (lapShare - 0.7) * 0.9),
-          because: `in that air an edge of ${coatName(coat)} stayed open for ${Math.round(openTime)} min, and its oldest lap took ${Math.round(lapShare * 100)}% of that`,
+          because: `an edge of ${coatName(coat)} stayed wet for ${Math.round(openTime)} min; the longest gap used ${Math.round(lapShare * 100)}% of it`,
         };
       }),
   },
   'film-thick': {
-    name: 'Too much paint on the face',
-    prevent: 'Load little and often, and read the wet film with a comb.',
+    name: 'Too much paint',
+    prevent: 'Load little and often. Check with a wet film comb.',
     sign: (evidence) =>
       overCoats(evidence, (coat) =>
         coat.filmRatio > THICK
           ? {
               strength: strength(0.4 + (coat.filmRatio - THICK)),
-              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the stated wet film in ${coatName(coat)}`,
+              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the tin’s wet film in ${coatName(coat)}`,
             }
           : null,
       ),
   },
   'film-thin': {
-    name: 'Too little paint on the face',
-    prevent: 'A well loaded brush: scraping it off on the rim means a dry edge.',
+    name: 'Too little paint',
+    prevent: 'Load the brush well: wiping it on the rim makes a dry edge.',
     sign: (evidence) =>
       overCoats(evidence, (coat) =>
         coat.filmRatio < THIN
           ? {
               strength: strength(0.4 + (THIN - coat.filmRatio) * 2),
-              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the stated wet film in ${coatName(coat)}`,
+              because: `the comb read ${Math.round(coat.filmRatio * 100)}% of the tin’s wet film in ${coatName(coat)}`,
             }
           : null,
       ),
   },
   thinned: {
     name: 'Thinned too far',
-    prevent: 'No more thinner than the tin allows, and only where it is needed.',
+    prevent: 'Thin no more than the tin allows, and only where needed.',
     sign: (evidence) =>
       overCoats(evidence, ({ laid }) => {
         const { coat, coating } = laid.step.coat;
@@ -64,115 +65,114 @@ export const HAND_CAUSES = {
         const most = Math.max(1, coating.mostThinning);
         return {
           strength: strength((coat.thinning / most) * 0.6),
-          because: `it was thinned by ${coat.thinning}%, where the tin allows ${coating.mostThinning}%`,
+          because: `thinned by ${coat.thinning}%; the tin allows ${coating.mostThinning}%`,
         };
       }),
   },
   upright: {
-    name: 'Painted upright, where paint hangs and slides',
-    prevent: 'Flat on points where it comes off; upright, thinner coats and a look after ten minutes.',
-    sign: ({ piece }) => (piece.comesOff ? null : { strength: 0.4, because: 'it was painted where it hangs' }),
+    name: 'Painted upright',
+    prevent: 'Lay it flat if it comes off. Upright: thinner coats, check after 10 min.',
+    sign: ({ piece }) => (piece.comesOff ? null : { strength: 0.4, because: 'painted in place' }),
   },
   'edge-drip': {
-    name: 'A brush or roller drawn over an edge left a drip',
-    prevent: 'Work off the edge, never onto it, and look at both sides of every edge.',
+    name: 'Drip from an edge',
+    prevent: 'Work off the edge, never onto it. Check both sides of every edge.',
   },
   'no-look': {
-    name: 'Nobody looked after ten minutes',
-    prevent: 'The drip look ten minutes after each face, and again on the far side.',
+    name: 'No drip check',
+    prevent: 'Check for drips 10 min after each face, and again from the far side.',
   },
   nap: {
-    name: 'The nap of the sleeve was too long, or the roller ran dry',
-    prevent: 'Short nap or foam, and a last dry, weightless roll along the grain.',
-    sign: (evidence) => (wasUsed(evidence, 'roller') ? { strength: 0.35, because: 'it was rolled' } : 'excluded'),
+    name: 'Nap too long, or dry roller',
+    prevent: 'Short nap or foam, and a last light dry roll along the grain.',
+    sign: (evidence) => (wasUsed(evidence, 'roller') ? { strength: 0.35, because: 'painted by roller' } : 'excluded'),
   },
   'roller-pressed': {
-    name: 'The roller was pressed, or its end left a ridge',
-    prevent: 'Let the roller roll itself; finish with its bare end over the edge.',
-    sign: (evidence) => (wasUsed(evidence, 'roller') ? { strength: 0.3, because: 'it was rolled' } : 'excluded'),
+    name: 'Roller pressed too hard',
+    prevent: 'Don’t press. Finish with the bare end over the edge.',
+    sign: (evidence) => (wasUsed(evidence, 'roller') ? { strength: 0.3, because: 'painted by roller' } : 'excluded'),
   },
   'spray-far': {
-    name: 'Sprayed from too far, too dry, or with too little air',
-    prevent: 'A hand’s breadth and a bit, square to the face, passes overlapped by half; try the fan on card first.',
-    sign: (evidence) => (wasUsed(evidence, 'spray') ? { strength: 0.4, because: 'it was sprayed' } : 'excluded'),
+    name: 'Sprayed too far or too dry',
+    prevent: 'A hand’s breadth off, square to the face, half overlaps. Try the fan on card first.',
+    sign: (evidence) => (wasUsed(evidence, 'spray') ? { strength: 0.4, because: 'painted by spray' } : 'excluded'),
   },
   overbrushed: {
-    name: 'Brushed again after it had begun to set',
-    prevent: 'Lay off once, and leave it.',
-    sign: (evidence) => (wasUsed(evidence, 'brush') ? { strength: 0.3, because: 'it was brushed' } : null),
+    name: 'Brushed again too late',
+    prevent: 'Lay off once, then leave it.',
+    sign: (evidence) => (wasUsed(evidence, 'brush') ? { strength: 0.3, because: 'painted by brush' } : null),
   },
   'dusty-air': {
-    name: 'Dust came onto the wet film',
-    prevent: 'Sanding and painting do not share the air: damp the floor, wait, and wipe with a tack rag.',
+    name: 'Dust in the wet film',
+    prevent: 'Don’t sand near wet paint. Damp the floor, wait, wipe with a tack rag.',
     sign: (evidence) =>
       overCoats(evidence, (coat) =>
         coat.sandedBeside
           ? {
               strength: 0.85,
-              because: `${coat.sandedBeside.mark} was sanded in the same air at ${evidence.when(coat.sandedBeside.at)}, while ${coatName(coat)} was wet`,
+              because: `${coat.sandedBeside.mark} was sanded nearby ${evidence.when(coat.sandedBeside.at)} while ${coatName(coat)} was wet`,
             }
           : null,
       ),
   },
   'not-denibbed': {
     name: 'Not denibbed between coats',
-    prevent: 'A light pass of 320 between coats, and wipe.',
+    prevent: 'A light pass with 320 between coats, then wipe.',
     sign: (evidence) =>
       overCoats(evidence, (coat) =>
-        coat.denibbed === false ? { strength: 0.75, because: `nobody denibbed before ${coatName(coat)}` } : null,
+        coat.denibbed === false ? { strength: 0.75, because: `no denibbing before ${coatName(coat)}` } : null,
       ),
   },
   'dirty-tin': {
     name: 'Skin or grit in the tin, tray or tool',
-    prevent: 'Strain what has been open, and never pour back from the tray.',
+    prevent: 'Strain opened paint, and never pour back from the tray.',
     sign({ coats, when }) {
       const old = coats.find(({ laid }) => laid.tin && laid.stamp.at.slice(0, 10) > laid.tin.openedAt.slice(0, 10));
       return old
         ? {
             strength: 0.35,
-            because: `the tin had been open since ${old.laid.tin?.openedAt.slice(0, 10) ?? ''} when coat ${old.laid.step.coat.number} went on ${when(old.laid.at)}`,
+            because: `tin open since ${formatMoment(old.laid.tin?.openedAt ?? '', 'date')} when coat ${old.laid.step.coat.number} went on ${when(old.laid.at)}`,
           }
         : null;
     },
   },
   unboxed: {
-    name: 'Tins of one colour that were not boxed',
-    prevent: 'Pour the tins of one colour into one bucket before the first is empty; change tins between faces.',
-    sign: ({ unboxed }) =>
-      unboxed ? { strength: 0.85, because: 'its coats came from tins that were not poured together' } : null,
+    name: 'Tins not boxed',
+    prevent: 'Box tins of one colour before the first runs out. Change tins between faces.',
+    sign: ({ unboxed }) => (unboxed ? { strength: 0.85, because: 'coats from tins that weren’t boxed' } : null),
   },
   'tape-late': {
-    name: 'The tape stayed on until the paint had set over it',
-    prevent: 'Pull while it is wet; later, score the line first.',
+    name: 'Tape left on too long',
+    prevent: 'Pull it while wet. Later, score the line first.',
     sign({ piece, coats, hungAt }) {
       const last = coats.at(-1);
       if (piece.comesOff) return null;
-      if (!last || hungAt === null) return { strength: 0.3, because: 'nobody stamped when the tape came off' };
+      if (!last || hungAt === null) return { strength: 0.3, because: 'tape removal not logged' };
       const late = (hungAt - last.laid.at) / 60;
       return late > 1
-        ? { strength: strength(0.4 + late / 48), because: `the tape came off ${late.toFixed(1)} h after the last coat` }
+        ? { strength: strength(0.4 + late / 48), because: `tape off ${late.toFixed(1)} h after the last coat` }
         : null;
     },
   },
   'tape-loose': {
-    name: 'The tape did not lie tight, or sat on a rough line',
-    prevent: 'Press its edge down, a millimetre off the line; on rough ground seal it with the old colour first.',
+    name: 'Tape not tight',
+    prevent: 'Press the edge down, 1 mm off the line. On rough surfaces seal it with the old colour first.',
   },
   unmasked: {
-    name: 'Hardware, glass or floor was not covered',
-    prevent: 'Take hardware off rather than paint round it; mask glass two millimetres off the putty line.',
+    name: 'Not masked',
+    prevent: 'Take hardware off. Mask glass 2 mm off the putty line.',
     sign: ({ leftOut }) =>
       leftOut.some((step) => ['masking', 'furniture'].includes(operationOf(step).serves ?? ''))
-        ? { strength: 0.85, because: 'masking, or taking the hardware off, was left out' }
+        ? { strength: 0.85, because: 'masking or removing hardware was skipped' }
         : null,
   },
   'bad-light': {
     name: 'Painted in bad light',
-    prevent: 'A lamp along the face while it is wet: what shines has paint.',
+    prevent: 'Shine a lamp along the face while wet: bare spots don’t shine.',
   },
   'not-mixed': {
-    name: 'Not stirred through, or the hardener left out',
-    prevent: 'Stir from the bottom; two-part paint by measure, and let it stand as its tin says.',
+    name: 'Not stirred, or no hardener',
+    prevent: 'Stir from the bottom. Measure two-part paint, and let it stand as its tin says.',
     sign: (evidence) =>
       overCoats(evidence, ({ laid }) =>
         laid.step.coat.coating.hardenerRatio === null

@@ -107,7 +107,7 @@ await withBuiltServer(async (address) => {
     await answers(page, ['keydown'], () => page.keyboard.type(note, { delay: load(60, 0) })),
   );
 
-  await page.getByRole('button', { name: 'Close the piece' }).click();
+  await page.getByRole('button', { name: 'Close piece' }).click();
   await page.evaluate(() => window.scrollTo(0, 0));
   await page.waitForTimeout(load(500, 100));
   await page.evaluate(() => {

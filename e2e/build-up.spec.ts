@@ -6,8 +6,8 @@ const offers = (page: Page) => page.getByRole('list', { name: 'Permitted build-u
 /** A new job with pieces of one typed line. */
 async function jobOf(page: Page, line: string): Promise<PainterOn> {
   const painter = await new PainterOn(page).startJob('One line');
-  await page.getByLabel('Pieces in one line').fill(line);
-  await page.getByLabel('Pieces in one line').press('Enter');
+  await page.getByLabel('Quick add').fill(line);
+  await page.getByLabel('Quick add').press('Enter');
   await expect(
     page
       .getByRole('navigation', { name: 'Stages' })

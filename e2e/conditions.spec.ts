@@ -16,19 +16,19 @@ const FORECAST = [
 
 test('the question turned round: when it must be painted, and how warm it has to be', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'conditions');
-  await page.getByRole('button', { name: 'Drying clock' }).click();
-  await painter.choose('Product', 'Trim enamel, acrylic, chosen here');
-  const stages = page.getByRole('region', { name: 'When it gets there' });
+  await page.getByRole('button', { name: 'Drying times' }).click();
+  await painter.choose('Product', 'Trim enamel, acrylic (chosen)');
+  const stages = page.getByRole('region', { name: 'Ready when' });
   await expect(stages.getByRole('listitem').filter({ hasText: 'recoat' })).toContainText('Fri 5 Mar, 21:18');
 
-  const turned = page.getByRole('region', { name: 'The question turned round' });
-  await painter.choose('Do what', 'recoat', turned);
-  const by = turned.getByRole('group', { name: 'By when' });
+  const turned = page.getByRole('region', { name: 'Work back' });
+  await painter.choose('Ready to', 'recoat', turned);
+  const by = turned.getByRole('group', { name: 'By' });
   await by.getByRole('spinbutton', { name: 'Hours' }).click();
   await page.keyboard.type('21');
-  const latest = turned.getByRole('listitem', { name: 'When it must be painted' });
+  const latest = turned.getByRole('listitem', { name: 'Paint by' });
   await expect(latest).toContainText(/It would have had to be finished by Friday 5 March, 1[34]:\d\d: that has passed/);
-  const warmth = turned.getByRole('listitem', { name: 'How warm it must be' });
+  const warmth = turned.getByRole('listitem', { name: 'Heat needed' });
   await expect(warmth).toContainText(/hold the place at \d\d\.\d °C or warmer/);
 
   // Painted at the latest time that it says, it is there by then: the two questions agree.
@@ -68,7 +68,7 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
   page,
 }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'conditions');
-  await page.getByRole('button', { name: 'Outside faces' }).click();
+  await page.getByRole('button', { name: 'Outside' }).click();
   const yard = page.getByRole('listitem', { name: 'Yard, front, 90° east' }).last();
   await expect(yard.getByRole('button', { name: /^Sat 6: paint 1\d:00/ })).toBeVisible();
   await expect(yard.getByRole('button', { name: 'Tue 9: not to be painted, rain' })).toBeVisible();
@@ -79,12 +79,12 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
   await page.getByLabel('Hours of Open air, harbour as CSV').setInputFiles(file);
   await expect(page.getByText('forecast.csv: 2 rows can’t be taken.')).toBeVisible();
   await expect(page.getByText('Row 50: Time: “tomorrow” can’t be read.')).toBeVisible();
-  await expect(page.getByText(/Row 51: Humidity %: 155 can’t be/)).toBeVisible();
+  await expect(page.getByText(/Row 51: Humidity, % RH: 155 can’t be/)).toBeVisible();
   await page.getByRole('button', { name: 'Take the 48 good hours' }).click();
   await expect(page.getByText(/last 48 from forecast.csv/)).toBeVisible();
 
   // Under cloud there is no sun to wait for, and four hours before the rain nothing may be begun.
-  await page.getByRole('button', { name: 'Outside faces' }).click();
+  await page.getByRole('button', { name: 'Outside' }).click();
   const saturday = yard.getByRole('button', { name: /^Sat 6: paint/ });
   await expect(saturday).toHaveAccessibleName(/paint \d+:00–8:00/);
   await saturday.click();
@@ -98,7 +98,7 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
   await page.getByRole('button', { name: 'Places' }).click();
   await page.getByRole('button', { name: /^Open air, harbour/ }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'CSV out' }).click();
+  await page.getByRole('button', { name: 'Export CSV' }).click();
   const text = await (await (await download).createReadStream()).toArray();
   expect(Buffer.concat(text as Buffer[]).toString()).toContain('2027-03-06 12:00,16,55,2,90,1.2');
 });
@@ -109,21 +109,21 @@ test('an instrument that is read corrects the forecast of its place', async ({ p
   await expect(garage).toContainText('19 °C');
   await page.getByRole('button', { name: 'Instruments' }).click();
   const hygrometer = page.getByRole('listitem', { name: 'Thermo-hygrometer' });
-  await hygrometer.getByRole('button', { name: 'Hang it up' }).click();
+  await hygrometer.getByRole('button', { name: 'Hang up' }).click();
   await expect(hygrometer.getByText('settling…')).toBeVisible();
   await expect(hygrometer.getByRole('button', { name: 'Log it' })).toBeDisabled();
   await expect(hygrometer.getByText(/dew point/)).toBeVisible({ timeout: 25_000 });
   await hygrometer.getByRole('button', { name: 'Log it' }).click();
-  const log = page.getByRole('region', { name: 'What was read' });
+  const log = page.getByRole('region', { name: 'Readings log' });
   await expect(log.getByRole('row').filter({ hasText: 'Garage' })).toContainText('simulated');
 
   // One's own instrument counts the same; the last reading stands for this hour.
   await hygrometer.getByLabel('Typed °C').fill('11.5');
-  await hygrometer.getByLabel('Typed %').fill('cold');
-  await hygrometer.getByRole('button', { name: 'Log typed' }).click();
+  await hygrometer.getByLabel('Typed % RH').fill('cold');
+  await hygrometer.getByRole('button', { name: 'Log typed reading' }).click();
   await expect(hygrometer.getByRole('alert')).toHaveText('Humidity: Type a number from 1 to 100.');
-  await hygrometer.getByLabel('Typed %').fill('72');
-  await hygrometer.getByRole('button', { name: 'Log typed' }).click();
+  await hygrometer.getByLabel('Typed % RH').fill('72');
+  await hygrometer.getByRole('button', { name: 'Log typed reading' }).click();
   await page.getByRole('button', { name: 'Places' }).click();
   await expect(garage).toContainText(/1[1-6] °C/);
 

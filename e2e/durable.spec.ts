@@ -24,16 +24,16 @@ test('two tabs that change different fields of one room, or schools of one group
   await Promise.all([openRooms(page), openRooms(other)]);
   await Promise.all([
     page.getByLabel('Room', { exact: true }).fill('Upper landing'),
-    other.getByLabel('Off at once').fill('3'),
+    other.getByLabel('Max. off at once').fill('3'),
   ]);
   for (const tab of [page, other]) {
     await expect(tab.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
-    await expect(tab.getByLabel('Off at once')).toHaveValue('3');
+    await expect(tab.getByLabel('Max. off at once')).toHaveValue('3');
   }
   await page.reload();
   await openRooms(page);
   await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
-  await expect(page.getByLabel('Off at once')).toHaveValue('3');
+  await expect(page.getByLabel('Max. off at once')).toHaveValue('3');
 
   const school = (tab: Page, question: string): Locator =>
     tab.getByRole('radiogroup', { name: question }).getByRole('radio').nth(1);
@@ -144,8 +144,8 @@ test('backups go into the folder that was chosen once, and the day after a day w
       return files;
     });
   await new PainterOn(page).startJob('Mill cottage');
-  await page.getByLabel('Pieces in one line').fill('2 flush door 762x1981 oil gloss both sides');
-  await page.getByLabel('Pieces in one line').press('Enter');
+  await page.getByLabel('Quick add').fill('2 flush door 762x1981 oil gloss both sides');
+  await page.getByLabel('Quick add').press('Enter');
   await expect(page.getByRole('button', { name: /^D-02,/ })).toBeVisible();
   await page.goto('/');
   await page.getByRole('button', { name: 'Ask the browser to keep jobs' }).click();

@@ -70,10 +70,10 @@ test('a first-timer’s garage door is planned in sections over several days, an
 test('a laminate kitchen comes from its lines to a plan with nothing stated but its size', async ({ page }) => {
   test.setTimeout(90_000);
   const painter = await new PainterOn(page).startJob('Kitchen');
-  const line = page.getByLabel('Pieces in one line');
+  const line = page.getByLabel('Quick add');
   const wall = page.getByRole('list', { name: 'Pieces of Kitchen' });
   await line.fill('kitchen 14 doors slab 446x711 laminate, 5 drawers 446x175 laminate');
-  await expect(page.getByRole('list', { name: 'Not understood' })).toBeHidden();
+  await expect(page.getByRole('list', { name: 'Can’t read' })).toBeHidden();
   await line.press('Enter');
   await expect(wall.getByRole('button', { name: /^C-14,/ })).toBeVisible();
   // What is of another kind stays in the line, for the next Enter.
@@ -102,7 +102,7 @@ test('a porch rail that is longer than its hours is painted in lengths, and noth
   await takeRecommended(painter, 1);
   await painter.goTo('Plan');
   const board = page.getByRole('group', { name: /^The board/ });
-  await expect(board.getByRole('button', { name: /Scrape loose paint off: R-01/ }).first()).toBeAttached({
+  await expect(board.getByRole('button', { name: /Scrape off loose paint: R-01/ }).first()).toBeAttached({
     timeout: 30_000,
   });
   await expect(board.getByRole('button', { name: /coat.*(spindles|rails).*R-01/ }).first()).toBeAttached();
@@ -154,7 +154,7 @@ test('a loose sash, a carcass off the wall, a door a side at a time, and grain f
 }) => {
   test.setTimeout(90_000);
   const painter = await new PainterOn(page).startJob('Parts');
-  const line = page.getByLabel('Pieces in one line');
+  const line = page.getByLabel('Quick add');
   const pieces = page.getByRole('list', { name: 'Pieces of First room' });
   for (const [typed, mark] of [
     ['loose sash 560x820 2x2 panes oil gloss', 'W-01'],
@@ -163,7 +163,7 @@ test('a loose sash, a carcass off the wall, a door a side at a time, and grain f
     ['4 oak cupboard doors 450x720 varnish', 'C-04'],
   ] as const) {
     await line.fill(typed);
-    await expect(page.getByRole('list', { name: 'Not understood' })).toBeHidden();
+    await expect(page.getByRole('list', { name: 'Can’t read' })).toBeHidden();
     await line.press('Enter');
     await expect(pieces.getByRole('button', { name: new RegExp(`^${mark},`) })).toBeVisible();
   }

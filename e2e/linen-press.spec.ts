@@ -16,7 +16,7 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await second.getByLabel('Width').fill('17 3/4"');
   await expect(page.getByRole('button', { name: /C-02, Cupboard door, 450.9 × 1184 mm/ })).toBeVisible();
   await second.getByLabel('Width').fill('449');
-  await second.getByRole('button', { name: 'Close the piece' }).click();
+  await second.getByRole('button', { name: 'Close piece' }).click();
   await painter.addPieces('Drawer front', '497 × 213', { Width: '898', Height: '212', Thickness: '19' }, '3');
   const third = page.getByRole('complementary', { name: 'Piece F-01' });
   await third.getByLabel('Height').fill('168');
@@ -71,7 +71,7 @@ test('a cold night in the garage delays the recoat and is undone', async ({ page
   await expect(page.getByText('All pieces hang by')).toContainText('Thursday 11 March');
   const before = await painter.dateOf('C-01', 'Last coat');
   await page.getByRole('button', { name: /^Garage/ }).click();
-  await page.getByText('What this air follows from').click();
+  await page.getByText('Room settings').click();
   const garage = page.getByRole('region', { name: 'Climate of Garage' });
   await garage.getByRole('button', { name: 'Add a cold night' }).click();
   const night = garage.getByRole('region', { name: 'Night to 2027-03-06' });

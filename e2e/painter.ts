@@ -69,7 +69,7 @@ export class PainterOn {
     await dialog.getByRole('button', { name: kind, exact: true }).click();
     await dialog.getByRole('button', { name: preset, exact: true }).click();
     for (const [field, text] of Object.entries(sizes)) await dialog.getByLabel(field, { exact: true }).fill(text);
-    await this.choose('On it now', 'Oil gloss', dialog);
+    await this.choose('Existing finish', 'Oil gloss', dialog);
     await dialog.getByLabel('How many').fill(howMany);
     await dialog.getByRole('button', { name: /^Add [A-Z]-\d/ }).click();
     await expect(dialog).toBeHidden();

@@ -54,7 +54,7 @@ test('the order of work is played five hundred times; files of problem and solut
   const problem = planProblemSchema.parse(JSON.parse(await saved('Plan problem')));
   const solution = JSON.parse(await saved('Its solution')) as FoundPlan;
   expect(solution.finish).toBe(solution.cost.finish);
-  // What is done stands in the problem as it was done; what is open keeps the plan's waits.
+  // Work included stands in the problem as it was done; what is open keeps the plan's waits.
   const open = new Set(
     problem.tasks.filter(({ by }) => !by?.some((id) => id.startsWith('record'))).map(({ id }) => id),
   );
@@ -239,8 +239,8 @@ test('a day is lost to a cold night: the plan that moves little stands beside th
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'air?view=instruments');
   const hygrometer = page.getByRole('listitem', { name: 'Thermo-hygrometer' });
   await hygrometer.getByLabel('Typed °C').fill('3');
-  await hygrometer.getByLabel('Typed %').fill('92');
-  await hygrometer.getByRole('button', { name: 'Log typed' }).click();
+  await hygrometer.getByLabel('Typed % RH').fill('92');
+  await hygrometer.getByRole('button', { name: 'Log typed reading' }).click();
   const early = page.getByRole('alert').filter({ hasText: 'would come too early' });
   await painter.goTo('Today');
   await expect(early).toBeVisible();
@@ -258,12 +258,12 @@ test('a day is lost to a cold night: the plan that moves little stands beside th
   await expect(changed.getByRole('row').filter({ hasText: /later/ }).first()).toBeVisible();
 });
 
-test('a door that has to lock hangs again every night, until boards stand in for it', async ({ page }) => {
+test('a door that has to lock hung every night, until boards stand in for it', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk?piece=press-door-1');
   const piece = page.getByRole('complementary', { name: 'Piece C-01' });
   await piece.getByText('Access', { exact: true }).click();
   await piece.getByRole('checkbox', { name: 'Closes at night' }).check();
-  await expect(piece).toContainText('hangs again every night');
+  await expect(piece).toContainText('hung every night');
   await painter.goTo('Plan');
   const accept = page.getByRole('button', { name: 'Accept this plan' });
   await expect(accept).toBeVisible({ timeout: 30_000 });
@@ -285,7 +285,7 @@ test('a door that has to lock hangs again every night, until boards stand in for
 
   await painter.goAlong('walk?piece=press-door-1');
   await piece.getByText('Access', { exact: true }).click();
-  await piece.getByRole('checkbox', { name: 'Boards or a stand-in close it' }).check();
+  await piece.getByRole('checkbox', { name: 'Temporary door or boards' }).check();
   await expect(piece).toContainText('closes at night');
   // Now it is the job that was planned before, and that plan holds.
   await painter.goTo('Plan');
@@ -313,7 +313,7 @@ test('a workshop is heated before its first coat, by somebody who has that in th
   await page.getByRole('checkbox', { name: /^Garage: Switch the heating on/ }).check();
   await painter.goTo('Air');
   await page.getByRole('button', { name: /^Garage/ }).click();
-  await page.getByText('What this air follows from').click();
+  await page.getByText('Room settings').click();
   await expect(page.getByRole('checkbox', { name: 'On since Fri 5 Mar, 14:45' })).toBeChecked();
   // That it is on was planned all the same: the plan holds.
   await painter.goTo('Plan');
@@ -365,7 +365,7 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   await expect(sheets).toHaveCount(2);
   await expect(sheets.first()).toContainText('Tuesday 9 March · Lead painter');
   const batches = page.getByRole('list', { name: 'Today’s batches' });
-  // What is done with the same thing in hand is one entry, which opens.
+  // Work included with the same thing in hand is one entry, which opens.
   const closed = batches.getByRole('button', { expanded: false });
   for (let left = await closed.count(); left > 0; left--) await closed.first().click();
   await expect(batches.locator('li:not(:has(li))')).toHaveCount(listed);

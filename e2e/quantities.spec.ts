@@ -9,14 +9,14 @@ test('an order with boxing: the bucket decides where tins change, never on a fac
   const reed = page.getByRole('listitem', { name: 'Trim enamel, acrylic, reed' });
   await expect(reed).toContainText('next best');
   await reed.getByText('Boxing, and where to change tins').click();
-  const boxes = reed.getByRole('list', { name: 'Boxes in the order of painting' }).locator('> li');
+  const boxes = reed.getByRole('list', { name: 'Boxing order' }).locator('> li');
   await expect(boxes).toHaveCount(2);
   await page.getByLabel('Boxing bucket').fill('20');
   await expect(boxes).toHaveCount(1);
   await page.getByLabel('Boxing bucket').fill('a lot');
   await expect(page.getByText('Type a number from 0.5 to 200.')).toBeVisible();
   await page.getByLabel('Boxing bucket').fill('6');
-  await expect(boxes.first()).toContainText('Change after that face, before the next.');
+  await expect(boxes.first()).toContainText('Change over between faces.');
   await expect(reed.getByText(/Buy all \d tins of reed in one go and from one batch/)).toBeVisible();
 
   // Consumables come from the same take-off; a price of one's own is no default any more.
@@ -51,10 +51,10 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
   expect(mixed).toBeLessThan(onPieces + 0.12 * said.length);
 
   // What can’t be measured is said so: no portion with less hardener than the cup shows.
-  await page.getByLabel('Least that can be measured').fill('400');
+  await page.getByLabel('Smallest measure').fill('400');
   await expect(portions.first()).toContainText(/One portion|sets too fast/);
 
-  // The wash bucket goes by the water that is in it.
+  // Wash mix goes by the water that is in it.
   await page.getByLabel('Water in the bucket, L').fill('3,5');
   await expect(page.getByText('Phosphate-free no-rinse wash').locator('..')).toContainText('105 mL');
 
@@ -64,36 +64,36 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
   await expect(reed.getByRole('list', { name: 'Parts of reed' }).getByRole('listitem').first()).toContainText(
     '2,200 mL',
   );
-  await reed.getByLabel('What the drawdown showed, dry, in daylight').fill('A shade too yellow at night.');
-  await reed.getByRole('button', { name: 'Note it' }).click();
+  await reed.getByLabel('Drawdown, dry, in daylight').fill('A shade too yellow at night.');
+  await reed.getByRole('button', { name: 'Save note' }).click();
   await expect(reed.getByRole('list', { name: 'Drawdowns of reed' })).toContainText('A shade too yellow at night.');
 });
 
 test('the price follows hours, rates and tins, and says where a new one is cheaper', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'quantities');
   await page.getByRole('button', { name: 'Price' }).click();
-  const price = page.getByRole('region', { name: 'The price' });
+  const price = page.getByRole('region', { name: 'Price' });
   const money = async (term: string): Promise<number> => {
     const row = price.getByRole('row').filter({ has: page.getByRole('rowheader', { name: term, exact: true }) });
     return Number(((await row.getByRole('cell').last().textContent()) ?? '').replace(/[^\d.]/g, ''));
   };
-  await price.getByLabel('For an hour').fill('50');
+  await price.getByLabel('Hourly rate').fill('50');
   await price.getByLabel('Margin').fill('10');
   await price.getByLabel('Tax').fill('20');
   await expect.poll(() => money('Tax')).toBeGreaterThan(0);
   const [labour, tins, used, net, gross] = [
     await money('Labour'),
     await money('Tins'),
-    await money('Used up'),
+    await money('Sundries'),
     await money('Net'),
-    await money('Comes to'),
+    await money('Total'),
   ];
   expect(net).toBeCloseTo((labour + tins + used) * 1.1, 1);
   expect(gross).toBeCloseTo(net * 1.2, 1);
   await page.getByLabel('New: cupboard door').fill('1');
-  await expect(page.getByRole('row').filter({ hasText: 'Cupboard door' })).toContainText('replace, by');
+  await expect(page.getByRole('row').filter({ hasText: 'Cupboard door' })).toContainText('replace – saves');
   await page.getByLabel('New: cupboard door').fill('900');
-  await expect(page.getByRole('row').filter({ hasText: 'Cupboard door' })).toContainText('refinish, by');
+  await expect(page.getByRole('row').filter({ hasText: 'Cupboard door' })).toContainText('refinish – saves');
   await price.getByRole('button', { name: 'Quotation' }).click();
   const quotation = page.getByRole('dialog', { name: 'Quotation' });
   await expect(quotation).toContainText('Landing');

@@ -309,7 +309,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   await expect(steps).toHaveCount(2);
   await page.getByRole('group', { name: 'Where to make good' }).getByRole('button', { name: 'Take it down' }).click();
   await expect(steps).toHaveCount(4);
-  await expect(steps.first()).toContainText('Take it down again');
+  await expect(steps.first()).toContainText('Take it down');
   await page.getByRole('button', { name: 'Add to plan' }).click();
   await expect(page.getByRole('status', { name: 'Fresh plan' })).toContainText('4 steps of rework stand in the plan', {
     timeout: 40_000,
@@ -327,7 +327,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
 
 test('the handover file is opened and read back, by itself and in the other vocabulary', async ({ page, context }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'handover');
-  const file = await downloaded(page, 'One file for everybody');
+  const file = await downloaded(page, 'Save as web page');
   expect(file.name).toBe('tern-street-music-school-handover.html');
   const reader = await context.newPage();
   const asked: string[] = [];
@@ -342,7 +342,7 @@ test('the handover file is opened and read back, by itself and in the other voca
   // The coat that was combed, as the log has it: product, batch, air and film, and what is still to come is a gap.
   const combed = rooms.getByRole('row').filter({ hasText: `${COMBED?.film ?? 0} µm` });
   await expect(combed.first()).toContainText(/(Trim enamel.*TE 2207|Exterior acrylic.*XA 0093).*[345] Mar.*°C/);
-  await expect(rooms).toContainText('not in the log');
+  await expect(rooms).toContainText('not logged');
   // On a phone each row is a card, its words named, and nothing is wider than the screen.
   await reader.setViewportSize({ width: 390, height: 844 });
   expect(await reader.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -350,12 +350,12 @@ test('the handover file is opened and read back, by itself and in the other voca
   await reader.close();
 
   await page.getByRole('button', { name: 'casing, can' }).click();
-  const american = await downloaded(page, 'One file for everybody');
+  const american = await downloaded(page, 'Save as web page');
   expect(american.text).toContain('Color');
   expect(american.text).not.toContain('Colour');
-  const calendar = await downloaded(page, 'Upkeep calendar');
+  const calendar = await downloaded(page, 'Maintenance calendar');
   expect(calendar.text).toContain('BEGIN:VEVENT');
-  expect(calendar.text).toContain('A look back after half a year');
+  expect(calendar.text).toContain('Six-month check');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF' }).click();
   const pdf = await readFile(await (await waiting).path());
@@ -365,11 +365,11 @@ test('the handover file is opened and read back, by itself and in the other voca
 
 test('planned against real: a pace is taken over with one touch and carried into the next job', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'handover?view=real');
-  const lessons = page.getByRole('list', { name: 'What to change' });
+  const lessons = page.getByRole('list', { name: 'Adjust your figures' });
   await lessons.getByRole('button', { name: /^Change it: Abrading/ }).click();
   await expect(lessons.getByRole('button', { name: /^Change it: Abrading/ })).toBeHidden();
-  await lessons.getByRole('button', { name: 'Carry them into the next job' }).click();
-  await expect(page.getByText('Kept: the next job begins with these paces and products.')).toBeVisible();
+  await lessons.getByRole('button', { name: 'Use for next job' }).click();
+  await expect(page.getByText('Saved. Your next job starts with these figures.')).toBeVisible();
   await painter.startJob('Next house');
   const id = new URL(page.url()).searchParams.get('job') ?? '';
   await page.goto(`/handover?job=${id}&view=real`);

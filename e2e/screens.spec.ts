@@ -91,12 +91,12 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   await page.getByRole('button', { name: 'Add pieces' }).click();
   const adding = page.getByRole('dialog', { name: 'Add pieces' });
   await adding.getByRole('button', { name: 'Trim run', exact: true }).click();
-  await painter.choose('Profile', 'drawn by me', adding);
+  await painter.choose('Profile', 'drawn', adding);
   await adding.getByLabel('Length', { exact: true }).fill('wide');
   await opened('adding pieces, with a profile and a fault');
   await page.getByRole('button', { name: 'Lists' }).click();
   await page.getByRole('menuitem', { name: 'Take a list in' }).click();
-  const list = page.getByRole('dialog', { name: 'Pieces from a list' });
+  const list = page.getByRole('dialog', { name: 'Import pieces' });
   await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');
   await list.getByRole('button', { name: 'Log a reading' }).click();
   await opened('a list with a bad row');

@@ -13,7 +13,7 @@ test('rooms: a new one takes a piece, one with pieces stays, and few off at once
   await rooms.getByLabel('Room', { exact: true }).last().fill('Stair');
   await rooms.getByRole('button', { name: 'Remove Landing' }).click();
   await expect(page.getByText(/The room still has C-01, C-02, F-01 to F-03/)).toBeVisible();
-  await rooms.getByLabel('Off at once').first().fill('1');
+  await rooms.getByLabel('Max. off at once').first().fill('1');
   await rooms.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('5 pieces, at most 1 off at once')).toBeVisible();
 
@@ -44,7 +44,7 @@ test('hours as painters write them: what can’t be read stays with its reason, 
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Painter 1, sat' })).toHaveValue('nine to five');
   await page.getByRole('textbox', { name: 'Painter 1, sat' }).fill('9-5');
-  await expect(page.getByText('A shift ends after it starts.')).toBeVisible();
+  await expect(page.getByText('End must be after start.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Painter 1, sat' }).fill('');
   await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
   await expect(page.getByText('Looking for a better plan')).toBeHidden();

@@ -4,7 +4,7 @@ import { PainterOn } from './painter.ts';
 
 test('a room by quick line: one line makes seven doors, a wrong word is named, sizes in inches', async ({ page }) => {
   const painter = await new PainterOn(page).startJob('Music school');
-  const line = page.getByLabel('Pieces in one line');
+  const line = page.getByLabel('Quick add');
   await expect(line).toBeVisible();
   await page.keyboard.press('n');
   await page.keyboard.type('7 door 6p 1981x762x35 oil gloss both sides practice 1-7');
@@ -27,7 +27,7 @@ test('a room by quick line: one line makes seven doors, a wrong word is named, s
 
   // The next line, with a word that is none: it is asked about, the rest stands, and what was typed stays.
   await page.keyboard.type('railing 11.4m 96 spindels 32 sq in gallery');
-  await expect(page.getByRole('list', { name: 'Not understood' })).toContainText('Did you mean “spindles”?');
+  await expect(page.getByRole('list', { name: 'Can’t read' })).toContainText('Did you mean “spindles”?');
   await expect(page.locator('mark')).toHaveText('96 spindels');
   await expect(page.getByText(/R-01: railing, .* to paint/)).toBeVisible();
   await page.reload();
@@ -99,7 +99,7 @@ test('the table: a cell typed over, one that can’t be stays, sorting, and many
   await expect(many.getByRole('alert')).toContainText('No changes made.');
   await expect(many.getByRole('alert')).toContainText('C-01: “hinge” is not part of it.');
   await many.getByLabel('Edges').fill('none');
-  await new PainterOn(page).choose('Made of', 'Oak or ash', many);
+  await new PainterOn(page).choose('Material', 'Oak or ash', many);
   await many.getByRole('button', { name: 'Set all 2' }).click();
   await expect(many).toBeHidden();
   await expect(cell('C-01', 'substrate')).toHaveText('Oak or ash');
@@ -115,24 +115,22 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
   await new PainterOn(page).startJob('From a spreadsheet');
   await page.getByRole('button', { name: 'Lists' }).click();
   await page.getByRole('menuitem', { name: 'Take a list in' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Pieces from a list' });
+  const dialog = page.getByRole('dialog', { name: 'Import pieces' });
   const rows = [
     'Stück;Breite;Height;Room;On it now',
     '6p door;762;1981;Hall;oil gloss',
     'flush door;40;2040;Attic;varnish',
     '3 drawer front;497;213;Store;factory finish',
   ];
-  await dialog.getByLabel('List to read').setInputFiles({
+  await dialog.getByLabel('List').setInputFiles({
     name: 'pieces.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(`\uFEFF${rows.join('\r\n')}`),
   });
-  await expect(dialog).toContainText('Say which column names the kind of piece.');
+  await expect(dialog).toContainText('Choose the column for the kind of piece.');
   await dialog.getByLabel('Meaning of column 1, Stück').selectOption('Kind');
   await dialog.getByLabel('Meaning of column 2, Breite').selectOption('Width');
-  await expect(dialog.getByRole('status')).toContainText(
-    '2 of 3 rows are understood: 4 pieces, new rooms Hall, Store.',
-  );
+  await expect(dialog.getByRole('status')).toContainText('2 of 3 rows OK: 4 pieces, new rooms Hall, Store.');
   await expect(dialog.getByRole('alert')).toHaveText('Width lies between 300 mm and 1500 mm; this is 40 mm.');
   await expect(dialog.getByRole('button', { name: 'Add 4 pieces' })).toBeDisabled();
 
@@ -153,7 +151,7 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
   // One step of history, and out again as the same pieces.
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Lists' }).click();
-  await page.getByRole('menuitem', { name: 'Save all pieces as CSV' }).click();
+  await page.getByRole('menuitem', { name: 'Export all pieces' }).click();
   const written = readFileSync(await (await saving).path(), 'utf8');
   expect(written.split('\n')).toHaveLength(6);
   expect(written).toContain('D-02,Flush door,');
@@ -162,12 +160,12 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
 
   // Pasted where a line is typed, a list is taken for one.
   await page.evaluate((text) => navigator.clipboard?.writeText(text).catch(() => undefined), written);
-  await page.getByLabel('Pieces in one line').evaluate((field, text) => {
+  await page.getByLabel('Quick add').evaluate((field, text) => {
     const data = new DataTransfer();
     data.setData('text', text);
     field.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
   }, written);
-  await expect(dialog.getByRole('status')).toContainText('5 of 5 rows are understood: 5 pieces');
+  await expect(dialog.getByRole('status')).toContainText('5 of 5 rows OK: 5 pieces');
 });
 
 test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark, in the backup as well', async ({
@@ -178,7 +176,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   const painter = await new PainterOn(page).startJob('Back door');
   await painter.addPieces('Flush door', '826 × 2040', { Width: '910', Thickness: '54' });
   const piece = page.getByRole('complementary', { name: 'Piece D-01' });
-  await expect(piece).toContainText('Two people to take it off and to hang it.');
+  await expect(piece).toContainText('Two people to take it off and hang it.');
   await piece.getByText('Access', { exact: true }).click();
   await piece.getByLabel('Fire door').check();
   await expect(piece.getByRole('note').first()).toContainText('A fire door keeps its rating');
@@ -187,7 +185,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await expect(piece).not.toContainText('wedge');
 
   await piece.getByText('Hardware', { exact: true }).click();
-  await piece.getByLabel('Another part').fill('kick plate');
+  await piece.getByLabel('Add part').fill('kick plate');
   await piece.getByRole('button', { name: 'Bagging' }).click();
   await expect(piece.getByLabel('How many kick plate')).toHaveValue('1');
 
@@ -239,7 +237,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
 
 test('moulding for three doors of different sizes: lengths over the long points, bars, ticks', async ({ page }) => {
   await new PainterOn(page).startJob('Corridor');
-  const line = page.getByLabel('Pieces in one line');
+  const line = page.getByLabel('Quick add');
   for (const door of [
     'moulded door 762x1981 margin 110',
     'moulded door 686x1981 margin 110',
@@ -258,11 +256,11 @@ test('moulding for three doors of different sizes: lengths over the long points,
   await expect(
     page.getByText('Buy 10 × 2400 mm: 24 m for 23 m, 4% waste. Proved: nothing shorter will do.'),
   ).toBeVisible();
-  await page.getByLabel('Lengths on sale').fill('2400; 30 m');
-  await expect(page.getByText('Lengths on sale lie between 300 mm and 12 m; this is 30 m.')).toBeVisible();
-  await page.getByLabel('Lengths on sale').fill('1800');
+  await page.getByLabel('Stock lengths').fill('2400; 30 m');
+  await expect(page.getByText('Stock lengths lie between 300 mm and 12 m; this is 30 m.')).toBeVisible();
+  await page.getByLabel('Stock lengths').fill('1800');
   await expect(page.getByRole('alert')).toContainText('2 lengths are longer than any bar on sale (up to 1820 mm)');
-  await page.getByLabel('Lengths on sale').fill('2400');
+  await page.getByLabel('Stock lengths').fill('2400');
   // What is under the alert moves up when it goes.
   await expect(page.getByRole('alert')).toBeHidden();
   const cut = page.getByRole('button', { name: 'D-01, front, rectangle 1, top, 542 mm' });
@@ -281,8 +279,8 @@ test('a room is cleared before its paint: usual tasks stand in the plan and are 
   const rooms = page.getByRole('dialog', { name: 'Rooms' });
   await rooms.getByLabel('Year built').fill('1936');
   await expect(rooms.getByRole('note')).toContainText('may hold lead: test before it is sanded');
-  await rooms.getByText('Before and after').click();
-  await rooms.getByRole('button', { name: 'Add the usual tasks' }).click();
+  await rooms.getByText('Tasks').click();
+  await rooms.getByRole('button', { name: 'Add usual tasks' }).click();
   await rooms.getByLabel('Minutes').first().fill('0');
   await expect(rooms.getByText('0 is outside 1 to 600.')).toBeVisible();
   await rooms.getByLabel('Minutes').first().fill('30');

@@ -88,7 +88,7 @@ const SHOTS: readonly Shot[] = [
     path: `/walk?${TERN}`,
     phone: true,
     before: async (page) => {
-      await page.getByLabel('Pieces in one line').fill('railing 4.2m 40 spindles 32 sq gallery');
+      await page.getByLabel('Quick add').fill('railing 4.2m 40 spindles 32 sq gallery');
     },
   },
 ];

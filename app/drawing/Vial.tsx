@@ -11,7 +11,6 @@ const SIZES = {
 
 const LINES = [0.36, 0.64] as const;
 const RIMS = { before: 'var(--wet)', between: 'var(--ready)', after: 'var(--late)' } as const;
-const WORDS = { before: 'too early', between: 'now', after: 'too late' } as const;
 
 interface VialProps {
   reading: VialReading;
@@ -22,7 +21,10 @@ interface VialProps {
   detail?: string;
 }
 
-/** The spirit level's vial: left of the lines is too early or too little, between them is now, right is too late or too much. */
+/**
+ * The spirit level's vial, where something has a window: left of the lines is too early or too little, between them is
+ * now, right is too late or too much. What is only counted has a `ProgressMark`.
+ */
 export function Vial({ reading, size = 'row', words, detail }: VialProps) {
   const glass = useId();
   const { width, height } = SIZES[size];
@@ -39,7 +41,7 @@ export function Vial({ reading, size = 'row', words, detail }: VialProps) {
     <Box
       component="svg"
       role="img"
-      aria-label={`${words} (${WORDS[reading.side]})`}
+      aria-label={words}
       viewBox={`0 0 ${width} ${height}`}
       sx={{ width, height, display: 'block', flex: 'none', overflow: 'visible' }}
     >

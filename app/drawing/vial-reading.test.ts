@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { completeness, vialReading } from './vial-reading.ts';
+import { vialReading } from './vial-reading.ts';
 
 const window = { since: 100, opens: 200, closes: 300 };
 
@@ -15,9 +15,4 @@ test('the bubble is left of the lines before, between them in, and right of them
 test('a window that never closes stays level, one that never opens stays at the left end', () => {
   assert.deepEqual(vialReading(5000, { ...window, closes: null }), { side: 'between', share: 0.5 });
   assert.deepEqual(vialReading(5000, { ...window, opens: Infinity }), { side: 'before', share: 0 });
-});
-
-test('completeness is level only when complete', () => {
-  assert.equal(completeness(0.99).side, 'before');
-  assert.equal(completeness(1).side, 'between');
 });

@@ -17,8 +17,3 @@ export function vialReading(now: number, window: { since: number; opens: number;
   if (now <= closes) return { side: 'between', share: clamp((now - opens) / Math.max(1e-9, closes - opens)) };
   return { side: 'after', share: clamp((now - closes) / Math.max(1, (closes - opens) / 2)) };
 }
-
-/** The reading of a share of completeness: on its way from the left, level when complete. */
-export function completeness(share: number): VialReading {
-  return share >= 1 ? { side: 'between', share: 0.5 } : { side: 'before', share: clamp(share) };
-}

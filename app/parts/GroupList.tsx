@@ -1,3 +1,4 @@
+import { ProgressMark } from '../drawing/ProgressMark.tsx';
 import { counted } from '../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
@@ -6,12 +7,11 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import type { FinishGroup } from '../../core/job/document/group-schema.ts';
 import { useJob } from '../open-job/use-job.ts';
 import { goTo } from '../device/route.ts';
-import { Vial } from '../drawing/Vial.tsx';
-import type { VialReading } from '../drawing/vial-reading.ts';
 
 /** How far a group is, for the list. */
 export interface GroupState {
-  reading: VialReading;
+  /** 0 to 1. */
+  share: number;
   words: string;
   /** What needs doing there; null when nothing does. */
   call: string | null;
@@ -46,7 +46,7 @@ export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
       {job.groups.map((group) => {
         const count = job.pieces.filter((piece) => piece.groupId === group.id).length;
         const here = group.id === chosen;
-        const { reading, words, call } = stateOf(group);
+        const { share, words, call } = stateOf(group);
         const sides = group.backColour
           ? `linear-gradient(${group.colour.hex} 50%, ${group.backColour.hex} 50%)`
           : group.colour.hex;
@@ -79,7 +79,7 @@ export function GroupList({ stage, chosen, stateOf }: GroupListProps) {
               <Box sx={{ py: 0.9, pr: 1 }}>
                 <Box sx={{ fontWeight: 650, lineHeight: 1.25, mb: 0.5 }}>{group.name}</Box>
                 <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 14, color: 'var(--ink-soft)' }}>
-                  <Vial size="rung" reading={reading} words={words} />
+                  <ProgressMark share={share} words={words} />
                   {counted(count, 'piece')}
                   {call !== null && (
                     <Box component="span" sx={{ color: 'var(--tacky)', fontWeight: 650 }}>

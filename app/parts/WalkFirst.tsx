@@ -12,7 +12,7 @@ export function WalkFirst({ title, children }: { title: string; children: ReactN
       title={title}
       action={
         <Button variant="contained" onClick={() => goTo({ stage: 'walk', jobId: job.id })}>
-          Walk the job
+          Go to Walk
         </Button>
       }
     >

@@ -1,3 +1,4 @@
+import { ProgressMark } from '../drawing/ProgressMark.tsx';
 import Box from '@mui/material/Box';
 import { useDeferredValue } from 'react';
 import { PROGRESS } from '../screens/progress.ts';
@@ -5,8 +6,6 @@ import { STAGES, type Stage } from '../screens/registry.ts';
 import { useJob } from '../open-job/use-job.ts';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { Link } from '../parts/Link.tsx';
-import { Vial } from '../drawing/Vial.tsx';
-import { completeness } from '../drawing/vial-reading.ts';
 import { Wordmark } from '../parts/Wordmark.tsx';
 
 const RUNG = 52;
@@ -94,7 +93,7 @@ export default function Ladder({ stage, onKeys, onFind }: LadderProps) {
                 }}
               >
                 {rung.name}
-                <Vial size="rung" reading={completeness(share)} words={words} detail={words} />
+                <ProgressMark share={share} words={words} colour="var(--vial)" />
               </Box>
             </Box>
           );
@@ -109,7 +108,7 @@ export default function Ladder({ stage, onKeys, onFind }: LadderProps) {
           Find <kbd>/</kbd>
         </Box>
         <Box component="button" type="button" onClick={onKeys} sx={quiet}>
-          Keys <kbd>?</kbd>
+          Shortcuts <kbd>?</kbd>
         </Box>
       </Box>
     </Box>

@@ -37,7 +37,7 @@ export type DaySwing = z.infer<typeof daySwingSchema>;
 export const statedHourSchema = z.lazy(() =>
   z.object({
     /** The hour on the clock of the place: `2027-03-01T05:00`. */
-    at: z.string().regex(/^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):00$/, 'Write the hour like 2027-03-01T05:00.'),
+    at: z.string().regex(/^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):00$/, 'Type the hour like 2027-03-01T05:00.'),
     temperature,
     humidity,
     /** m/s. */
@@ -68,7 +68,7 @@ export type HeatedSpan = z.infer<typeof heatedSpanSchema>;
 
 export const heatingSchema = z.lazy(() =>
   z.object({
-    spans: z.array(heatedSpanSchema).min(1, 'State at least one span in which it is heated.').max(MAX_SPANS),
+    spans: z.array(heatedSpanSchema).min(1, 'Add at least one heating period.').max(MAX_SPANS),
     /** K that it gains in an hour at most. */
     warmUp: z.number().min(0.2).max(60),
     /** Hours in which two thirds of the warmth are gone when the heating is off; 0 when it is gone at once. */
@@ -83,7 +83,7 @@ export type Heating = z.infer<typeof heatingSchema>;
 export const climateSchema = z.lazy(() =>
   z.object({
     // A bar stands between the parts of the ids of faces in the open (exposed-face.ts).
-    id: z.string().regex(/^[^|]{1,40}$/, 'An id has 1 to 40 characters and no bar.'),
+    id: z.string().regex(/^[^|]{1,40}$/, 'An id has 1 to 40 characters and no “|”.'),
     name: z.string().trim().min(1, 'Give it a name.').max(80, 'Keep the name under 80 characters.'),
     whereabouts: z.enum(WHEREABOUTS),
     ventilation: z.enum(VENTILATIONS),
@@ -95,7 +95,7 @@ export const climateSchema = z.lazy(() =>
     heating: heatingSchema.nullable(),
     /** Hours that are known better than by the usual day, in the order of time, and where they came from. */
     stated: z.object({
-      hours: z.array(statedHourSchema).max(MAX_HOURS, 'A climate holds the hours of a year at most.'),
+      hours: z.array(statedHourSchema).max(MAX_HOURS, 'At most a year of hours.'),
       taken: z
         .array(
           z.object({

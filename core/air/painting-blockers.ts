@@ -72,34 +72,34 @@ const tooCold = ({ temperature, surface }: PaintingHour, { minTemperature }: Pai
 
 /** Everything that can stand in the way, in the order in which it is told. */
 export const PAINTING_BLOCKERS = {
-  dark: { words: 'it is dark', short: 'dark', now: ({ isDark }) => isDark },
-  rain: { words: 'it rains', short: 'rain', now: ({ rain }) => rain > 0 },
+  dark: { words: 'dark', short: 'dark', now: ({ isDark }) => isDark },
+  rain: { words: 'rain', short: 'rain', now: ({ rain }) => rain > 0 },
   'rain-soon': {
-    words: 'rain comes before the coat is rain-safe',
+    words: 'rain before it’s rain-safe',
     short: 'rain soon',
     soon: ({ rain }) => rain > 0,
     untilRainSafe: true,
   },
   sun: {
-    words: 'the sun lies on it',
+    words: 'sun on the face',
     short: 'in the sun',
     now: ({ direct }, { notInSun }) => notInSun && direct > SUNSHINE,
   },
-  'too-cold': { words: 'air or surface is too cold', short: 'too cold', now: tooCold },
+  'too-cold': { words: 'air or surface too cold', short: 'too cold', now: tooCold },
   'too-hot': {
-    words: 'air or surface is too hot',
+    words: 'air or surface too hot',
     short: 'too hot',
     now: ({ temperature, surface }, { maxTemperature }) => Math.max(temperature, surface) > maxTemperature,
   },
   'too-damp': {
-    words: 'the air is too damp',
+    words: 'air too damp',
     short: 'too damp',
     now: ({ humidity }, { maxHumidity }) => humidity > maxHumidity,
   },
-  dew: { words: 'the surface is too near the dew point', short: 'dew', now: nearDew },
-  'dew-soon': { words: 'dew threatens before it is touch dry', short: 'dew soon', soon: nearDew },
-  'cold-soon': { words: 'it gets too cold before it is touch dry', short: 'cold soon', soon: tooCold },
-  wind: { words: 'there is too much wind', short: 'wind', now: ({ wind }, { mostWind }) => wind >= mostWind },
+  dew: { words: 'surface near the dew point', short: 'dew', now: nearDew },
+  'dew-soon': { words: 'dew before it’s touch dry', short: 'dew soon', soon: nearDew },
+  'cold-soon': { words: 'too cold before it’s touch dry', short: 'cold soon', soon: tooCold },
+  wind: { words: 'too windy', short: 'wind', now: ({ wind }, { mostWind }) => wind >= mostWind },
 } as const satisfies Record<string, HindranceDefinition>;
 export type PaintingBlocker = keyof typeof PAINTING_BLOCKERS;
 const IN_ORDER = Object.entries(PAINTING_BLOCKERS) as [PaintingBlocker, HindranceDefinition][];

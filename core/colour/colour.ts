@@ -13,7 +13,7 @@ export interface Lab {
 
 function read<T>(read: (hex: string) => T | undefined, hex: string): T {
   const found = read(hex);
-  if (found === undefined) throw new RangeError(`${hex} is no colour. Write it as # and six digits, such as #2f4b5c.`);
+  if (found === undefined) throw new RangeError(`“${hex}” isn’t a colour code. Use # and six digits, e.g. #2f4b5c.`);
   return found;
 }
 

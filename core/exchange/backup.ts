@@ -35,8 +35,7 @@ export function readJobsFile(text: string): Outcome<Backup> {
     const one = readJobFile(text);
     return one.ok ? accepted({ jobs: [one.value], pictures: {} }) : one;
   }
-  if (!Array.isArray(found.jobs))
-    return refused('The backup holds no list of jobs. Choose a file that Nivel exported.');
+  if (!Array.isArray(found.jobs)) return refused('Not a Nivel backup. Choose a file that Nivel saved.');
   const jobs: Job[] = [];
   for (const [index, entry] of found.jobs.entries()) {
     const migrated = migrateJob(entry);

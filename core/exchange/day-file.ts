@@ -62,8 +62,7 @@ export function readShared(text: string): Outcome<Shared> {
   if (!parsed.ok) return parsed;
   const read = parsed.value;
   const head = headSchema.safeParse(read);
-  if (!head.success)
-    return refused('This holds no day and no stamps of Nivel. Choose the file that the other device has written.');
+  if (!head.success) return refused('Not a day or log file. Choose the file from the other device.');
   const { format, jobId, from, madeAt } = head.data;
   if (format === DAY_FORMAT) {
     const lifted = migrateJob((read as { job?: unknown }).job);
@@ -79,11 +78,9 @@ export function readShared(text: string): Outcome<Shared> {
       return accepted({ kind: 'stamps', jobId, entries, pictures: Object.fromEntries(ofPhotos) });
     }
     const [issue] = stamps.error.issues;
-    return refused(`These stamps do not hold: ${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`);
+    return refused(`This log isn’t valid: ${issue?.path.join('.') ?? ''}: ${issue?.message ?? ''}`);
   }
-  return refused(
-    `This is “${format}”, and neither a day nor stamps. Choose the file that the other device has written.`,
-  );
+  return refused(`“${format}” isn’t a day or a log. Choose the file from the other device.`);
 }
 
 /** Whether a text says of itself that it is a day: it is read as one then, with its own refusals. */

@@ -80,6 +80,6 @@ export function writeHandoverHtml(blocks: readonly Block[], language: string): s
   return `<!doctype html>
 <html lang="${escaped(language)}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1">
 <title>Handover: ${escaped(title?.kind === 'title' ? title.text : '')}</title><style>${STYLE}</style></head>
-<body><main>${[...head, ...rest].join('\n')}<footer>Written by Nivel from the log of the work. Local rules and the products’ own safety sheets come first.</footer></main></body></html>
+<body><main>${[...head, ...rest].join('\n')}<footer>Made with Nivel from the job log. Local rules and the products’ safety data sheets come first.</footer></main></body></html>
 `;
 }

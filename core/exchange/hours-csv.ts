@@ -84,8 +84,8 @@ export function writeHoursCsv(hours: readonly StatedHour[]): string {
  * would be right; a list without a heading or without one good row is refused.
  */
 export function readHoursCsv(text: string, timeZone: string): Outcome<ReadHours> {
-  if (text.length > MAX_CHARACTERS) return refused('The list is over 4 MB. Take in a year of hours at most.');
-  if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
+  if (text.length > MAX_CHARACTERS) return refused('Over 4 MB. Import at most a year of hours.');
+  if (text.includes('\u0000')) return refused('Not a text file. Save it as CSV and try again.');
   const { rows: data } = readCsv(text);
   const [heading = [], ...rows] = data;
   const columns = columnsOf(heading);
@@ -98,12 +98,12 @@ export function readHoursCsv(text: string, timeZone: string): Outcome<ReadHours>
     else faults.push({ row: index + 2, message: read.message });
   });
   const hours = [...samples.values()].map(meanOf).sort((one, other) => (one.at < other.at ? -1 : 1));
-  if (hours.length > MAX_HOURS) return refused(`It has ${hours.length} hours; up to ${MAX_HOURS} are read at once.`);
+  if (hours.length > MAX_HOURS) return refused(`${hours.length} hours – at most ${MAX_HOURS}.`);
   if (hours.length === 0) {
     return refused(
       rows.length === 0
-        ? 'There is no row below the heading.'
-        : `No row can be taken. Row ${faults[0]?.row ?? 2}: ${faults[0]?.message ?? ''}`,
+        ? 'No rows below the heading.'
+        : `No valid rows. Row ${faults[0]?.row ?? 2}: ${faults[0]?.message ?? ''}`,
     );
   }
   return accepted({ hours, faults });
@@ -129,7 +129,7 @@ function columnsOf(heading: readonly string[]): Outcome<FoundColumns> {
   ];
   return missing.length === 0
     ? accepted({ time, figures })
-    : refused(`The first row has no column for ${missing.join(', ')}. Name the columns in the first row.`);
+    : refused(`No column for ${missing.join(', ')}. Name the columns in the first row.`);
 }
 
 function readRow(row: readonly string[], { time, figures }: FoundColumns, timeZone: string): Outcome<StatedHour> {
@@ -143,7 +143,7 @@ function readRow(row: readonly string[], { time, figures }: FoundColumns, timeZo
       continue;
     }
     const value = Number(cell.replace(',', '.'));
-    if (!Number.isFinite(value)) return refused(`${column.name}: “${cell}” is no number.`);
+    if (!Number.isFinite(value)) return refused(`${column.name}: can’t read “${cell}”. Type a number.`);
     hour[column.key] = scaled(value);
   }
   const checked = statedHourSchema.safeParse(hour);
@@ -151,24 +151,24 @@ function readRow(row: readonly string[], { time, figures }: FoundColumns, timeZo
   const [issue] = checked.error.issues;
   const column = COLUMNS.find(({ key }) => key === issue?.path[0]);
   const cell = row[figures.find((figure) => figure.column === column)?.index ?? -1] ?? '';
-  return refused(`${column?.name ?? 'Time'}: ${cell} can’t be. ${BOUNDS[column?.key ?? 'temperature']}`);
+  return refused(`${column?.name ?? 'Time'}: ${cell} – must be ${BOUNDS[column?.key ?? 'temperature']}.`);
 }
 
 const BOUNDS: Readonly<Record<HourColumn['key'], string>> = {
-  temperature: 'Air lies between −30 and 60 °C.',
-  humidity: 'Humidity lies between 1 and 100%.',
-  wind: 'Wind lies between 0 and 60 m/s.',
-  cloud: 'Cloud lies between 0 and 100%.',
-  rain: 'Rain lies between 0 and 200 mm an hour.',
+  temperature: '−30 to 60 °C',
+  humidity: '1 to 100',
+  wind: '0 to 60 m/s',
+  cloud: '0 to 100',
+  rain: '0 to 200 mm an hour',
 };
 
 /** The hour of the clock in which a time lies. */
 function hourOf(typed: string, timeZone: string): Outcome<string> {
-  const right = 'Write it like 2027-03-01 05:00.';
+  const right = 'Type it like 2027-03-01 05:00.';
   if (typed === '') return refused(`Time is empty. ${right}`);
   const iso = DateTime.fromISO(typed.replace(' ', 'T'), { zone: timeZone });
   const time = iso.isValid ? iso : DateTime.fromFormat(typed, 'd.M.yyyy H:mm', { zone: timeZone });
-  if (!time.isValid) return refused(`Time: “${typed}” can’t be read. ${right}`);
+  if (!time.isValid) return refused(`Time: can’t read “${typed}”. ${right}`);
   return accepted(formatMoment(time, 'isoHour'));
 }
 

@@ -37,7 +37,7 @@ export function readJobFile(text: string): Outcome<Job> {
 /** Refuses a file for its length in bytes. */
 export function tooLarge(length: number, largest: number): Outcome<never> {
   return refused(
-    `The file is ${Math.round(length / 1e6)} MB; a file of Nivel’s is never over ${largest / 1e6} MB. Choose a file that Nivel exported.`,
+    `The file is ${Math.round(length / 1e6)} MB – at most ${largest / 1e6} MB. Choose a file that Nivel saved.`,
   );
 }
 
@@ -46,15 +46,15 @@ export function parseDocument(text: string, largest: number): Outcome<unknown> {
   if (text.length > largest) return tooLarge(text.length, largest);
   const { deepest, isOpen } = bracketsOf(text);
   if (deepest > DEEPEST_NESTING) {
-    return refused(`The file is nested deeper than any job. Choose a file that Nivel exported.`);
+    return refused(`Not a Nivel job (nested too deep). Choose a file that Nivel saved.`);
   }
   try {
     return accepted(JSON.parse(text) as unknown);
   } catch {
     return refused(
       isOpen
-        ? 'The file ends too early: part of it is missing. Copy or download it again.'
-        : 'The file is not written as JSON. Choose a .nivel.json file that Nivel exported.',
+        ? 'Part of the file is missing. Copy or download it again.'
+        : 'Not a JSON file. Choose a .nivel.json file that Nivel saved.',
     );
   }
 }

@@ -10,7 +10,7 @@ export const picturesSchema = z.lazy(() =>
     z
       .string()
       .max(MAX_PICTURE, 'A picture is over 6 MB.')
-      .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture is not written as an image.'),
+      .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, 'A picture isn’t an image.'),
   ),
 );
 export type Pictures = Readonly<Record<string, string>>;

@@ -53,15 +53,15 @@ export function writePiecesCsv(job: Job): string {
 
 /** Splits a file or what was pasted from a spreadsheet into cells; commas, semicolons and tabs are told by themselves. */
 export function parseTable(text: string): Outcome<Table> {
-  if (text.length > MAX_LIST) return refused('The list is over 2 MB. Split it into several.');
-  if (text.includes('\u0000')) return refused('This is no list of text. Save it as CSV and choose it again.');
+  if (text.length > MAX_LIST) return refused('Over 2 MB. Split the list.');
+  if (text.includes('\u0000')) return refused('Not a text file. Save it as CSV and try again.');
   const parsed = readCsv(text);
   if (parsed.brokenRow !== null) {
-    return refused(`Row ${parsed.brokenRow + 1}: a quotation mark is opened and not closed. Close it, or take it out.`);
+    return refused(`Row ${parsed.brokenRow + 1}: a quotation mark isn’t closed. Close it or remove it.`);
   }
   const rows = parsed.rows.map((row) => row.map((cell) => cell.trim()));
-  if (rows.length === 0) return refused('There is nothing in it. Choose a list with a row for each piece.');
-  if (rows.length > MAX_ROWS + 1) return refused(`It has ${rows.length} rows; up to ${MAX_ROWS} are read at once.`);
+  if (rows.length === 0) return refused('Empty list. Use one row per piece.');
+  if (rows.length > MAX_ROWS + 1) return refused(`${rows.length} rows – at most ${MAX_ROWS}.`);
   const [first = [], ...rest] = rows;
   const isNames = first.filter((cell) => columnNamed(cell) !== null).length >= Math.min(2, first.length);
   const widest = Math.max(...rows.map((row) => row.length));
@@ -134,7 +134,7 @@ export function readRows(
   reader: RowReader = rowReader(job, mapping),
 ): { read: ReadRow[]; faults: RowFault[] } {
   if (!mapping.includes('kind')) {
-    return { read: [], faults: [{ row: -1, column: null, message: 'Say which column names the kind of piece.' }] };
+    return { read: [], faults: [{ row: -1, column: null, message: 'Choose the column for the kind of piece.' }] };
   }
   const read: ReadRow[] = [];
   const faults: RowFault[] = [];

@@ -39,8 +39,8 @@ export function readReadingsCsv(
 ): Outcome<ReadReadings> {
   const { fields, rows: data } = readNamedCsv(text, (name) => name.trim().toLowerCase());
   const missing = COLUMNS.filter((name) => !fields.includes(name));
-  if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
-  if (data.length > MAX_ROWS) return refused(`It has ${data.length} rows; up to ${MAX_ROWS} are read at once.`);
+  if (missing.length > 0) return refused(`No column for ${missing.join(', ')}.`);
+  if (data.length > MAX_ROWS) return refused(`${data.length} rows – at most ${MAX_ROWS}.`);
   const places = new Map(climates.map(({ id, name }) => [name.toLowerCase(), id]));
   const readings: ReadReadings['readings'] = [];
   const faults: HourFault[] = [];
@@ -51,7 +51,7 @@ export function readReadingsCsv(
   });
   if (readings.length > 0) return accepted({ readings, faults });
   return refused(
-    faults[0] ? `No row can be taken. Row ${faults[0].row}: ${faults[0].message}` : 'There is no row below the names.',
+    faults[0] ? `No valid rows. Row ${faults[0].row}: ${faults[0].message}` : 'No rows below the heading.',
   );
 }
 
@@ -62,10 +62,10 @@ function readRow(
 ): Outcome<Omit<AirReading, 'id'>> {
   const said = (column: (typeof COLUMNS)[number]): string => row[column]?.trim() ?? '';
   const time = DateTime.fromISO(said('time').replace(' ', 'T'), { zone: timeZone });
-  if (!time.isValid) return refused(`“${said('time')}” is no time. Write it like 2027-03-01 05:10.`);
+  if (!time.isValid) return refused(`Can’t read the time “${said('time')}”. Type it like 2027-03-01 05:10.`);
   const climateId = places.get(said('place').toLowerCase());
   if (climateId === undefined) {
-    return refused(`There is no place “${said('place')}”. The job has ${[...places.keys()].join(', ')}.`);
+    return refused(`No room called “${said('place')}”. Use one of: ${[...places.keys()].join(', ')}.`);
   }
   const [temperature, humidity] = [said('temperature'), said('humidity')].map((cell) =>
     cell === '' ? NaN : Number(cell.replace(',', '.')),
@@ -85,8 +85,8 @@ function readRow(
     const column = String(issue?.path[0] ?? 'row');
     return refused(
       Number.isNaN(reading[column === 'humidity' ? 'humidity' : 'temperature'])
-        ? `The ${column} “${row[column] ?? ''}” is no number.`
-        : (issue?.message ?? 'That can’t be taken.'),
+        ? `Can’t read the ${column} “${row[column] ?? ''}”. Type a number.`
+        : (issue?.message ?? 'That value isn’t valid.'),
     );
   }
   const { id: _id, ...taken } = checked.data as AirReading;

@@ -25,14 +25,12 @@ export function readShelfFile(text: string): Outcome<Shelf> {
   try {
     document = JSON.parse(text);
   } catch {
-    return refused('This file is not written as JSON. Choose a shelf file, or a CSV list with names in its first row.');
+    return refused('Not a shelf file. Choose one, or a CSV list with column names.');
   }
   const read = shelfFileSchema.safeParse(lifted(document));
   if (read.success) return accepted(read.data.shelf);
   const [issue] = read.error.issues;
-  return refused(
-    `This is no shelf that can be taken in: at ${issue?.path.join('.') || 'the top'}, ${issue?.message ?? ''}`,
-  );
+  return refused(`Not a valid shelf: at ${issue?.path.join('.') || 'the top'}, ${issue?.message ?? ''}`);
 }
 
 /** A file of the first version, whose coatings said less, as one of this version; anything else as it is. */
@@ -69,7 +67,7 @@ export function writeShelfCsv(compartment: Compartment, entries: Shelf[Compartme
 export function readShelfCsv(text: string): Outcome<Shelf> {
   const parsed = readNamedCsv(text);
   const missing = FIXED.slice(0, 3).filter((name) => !parsed.fields.includes(name));
-  if (missing.length > 0) return refused(`The first row has no column ${missing.join(', ')}.`);
+  if (missing.length > 0) return refused(`No column for ${missing.join(', ')}.`);
   const shelf = emptyShelf();
   const faults: string[] = [];
   parsed.rows.forEach((row, index) => {
@@ -78,13 +76,13 @@ export function readShelfCsv(text: string): Outcome<Shelf> {
     else faults.push(`Row ${index + 2}: ${read.message}`);
   });
   if (faults.length > 0) return refused(faults.slice(0, 5).join(' '));
-  return parsed.rows.length === 0 ? refused('There is no row below the names.') : accepted(shelf);
+  return parsed.rows.length === 0 ? refused('No rows below the heading.') : accepted(shelf);
 }
 
 function entryFrom(row: Readonly<Record<string, string>>): Outcome<{ compartment: Compartment; entry: unknown }> {
   const compartment = COMPARTMENT_IDS.find((id) => id === row.Shelf?.trim());
   if (compartment === undefined)
-    return refused(`Shelf is one of ${COMPARTMENT_IDS.join(', ')}, not “${row.Shelf ?? ''}”.`);
+    return refused(`Shelf: can’t read “${row.Shelf ?? ''}”. Use one of ${COMPARTMENT_IDS.join(', ')}.`);
   let entry: object = {
     ...(compartment === 'coatings' ? USUAL_COATING : AS_DEFAULT),
     id: row.Id?.trim() ?? '',
@@ -102,5 +100,5 @@ function entryFrom(row: Readonly<Record<string, string>>): Outcome<{ compartment
   const checked = COMPARTMENTS[compartment].schema.safeParse(entry);
   return checked.success
     ? accepted({ compartment, entry: checked.data })
-    : refused(checked.error.issues[0]?.message ?? 'That can’t be taken.');
+    : refused(checked.error.issues[0]?.message ?? 'That value isn’t valid.');
 }

@@ -156,7 +156,7 @@ export function strokeCardSvg(result: PassResult, card: StrokeCard): string {
   const height = Math.max(PAGE.height, Math.ceil(y + margin));
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}" font-family="'Archivo Variable', Archivo, 'Helvetica Neue', Arial, sans-serif" fill="#18292b">`,
-    `<title>${escaped(`${card.title}: order of strokes`)}</title>`,
+    `<title>${escaped(`${card.title}: painting order`)}</title>`,
     '<defs><marker id="tip" viewBox="0 0 8 8" refX="6" refY="4" markerWidth="6" markerHeight="6" orient="auto"><path d="M0 0L8 4L0 8Z" fill="#0e4f49"/></marker></defs>',
     `<rect width="${width}" height="${height}" fill="#fff"/>`,
     ...out,

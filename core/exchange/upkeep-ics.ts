@@ -19,7 +19,7 @@ export interface Upkeep {
 /** Upkeep and care dates as a calendar file (RFC 5545): whole days, each with how it is done. */
 export function writeUpkeepIcs(job: Job, { dates, lines, t0, stamp }: Upkeep): string {
   const calendar = ical({
-    name: `${job.name}: upkeep`,
+    name: `${job.name}: maintenance`,
     prodId: { company: 'Nivel', product: 'Upkeep', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   });

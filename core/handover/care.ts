@@ -7,15 +7,15 @@ export const NOT_BEFORE: Readonly<Record<Extract<Use, 'close' | 'wash' | 'full'>
   close: {
     name: 'Close',
     until:
-      'Until then it stays ajar on its wedge or bumpers, a fire door on release paper and free to close: a soft coat sticks to the stop and tears.',
+      'Until then keep it ajar with a wedge or bumpers. A fire door stays free to close, with release paper at the stop.',
   },
   wash: {
     name: 'Wash',
-    until: 'Until then dust only, with a dry soft cloth. No water, no cleaner, no tape or stickers.',
+    until: 'Until then, dust with a dry soft cloth only. No water, cleaner, tape or stickers.',
   },
   full: {
-    name: 'Use hard',
-    until: 'Until then nothing heavy against it, no hooks over it, no rubber feet on it; knocks still leave marks.',
+    name: 'Full use',
+    until: 'Until then, no hooks, rubber feet or heavy things against it. It still marks easily.',
   },
 };
 export const CARE_USES = Object.keys(NOT_BEFORE) as (keyof typeof NOT_BEFORE)[];
@@ -38,13 +38,13 @@ export function careLines(rows: readonly Readiness[]): CareLine[] {
 
 /** How a finish is cleaned, by its binder. */
 const CLEANING: Readonly<Record<Coating['family'], string>> = {
-  acrylic: 'A soft cloth, lukewarm water and a drop of mild detergent; rinse and dry. No scouring, no alcohol.',
+  acrylic: 'Soft cloth, lukewarm water and a drop of mild detergent. Rinse and dry. No scouring, no alcohol.',
   'alkyd-waterborne':
-    'A soft cloth, lukewarm water and a drop of mild detergent; rinse and dry. No scouring, no alcohol.',
-  oil: 'Water with a drop of mild detergent. No ammonia, no strong alkali: they yellow and dull it.',
+    'Soft cloth, lukewarm water and a drop of mild detergent. Rinse and dry. No scouring, no alcohol.',
+  oil: 'Water with a drop of mild detergent. No ammonia or strong alkali: they yellow and dull it.',
   shellac: 'Dry or barely damp. Alcohol dissolves it.',
-  'two-part': 'Water with mild detergent; it stands most household cleaners. No scouring pads.',
-  mineral: 'Dab, do not rub. Marks on matt paint are touched in rather than cleaned.',
+  'two-part': 'Water and mild detergent. Most household cleaners are fine. No scouring pads.',
+  mineral: 'Dab, don’t rub. Touch in marks on matt paint rather than cleaning.',
 };
 
 /** How a finish is cleaned, by its last coat. */

@@ -64,11 +64,11 @@ test('each coat of a face is a row, its face named once; what is missing is show
   const [room] = job.rooms;
   assert.deepEqual(words(tableOf(documentOf(worked()), `Coats in ${room!.name}`)), [
     'D-01 | front | 1 | Bonding primer | — | [not noted] | 1 Mar, 13:20 | [not noted] | — | [not noted]',
-    ' |  | [Turn, then second coat: trim enamel, front and edges] | [not in the log] |  |  |  |  |  | ',
-    ' |  | [Turn, then third coat: trim enamel, front and edges] | [not in the log] |  |  |  |  |  | ',
+    ' |  | [Turn, then second coat: trim enamel, front and edges] | [not logged] |  |  |  |  |  | ',
+    ' |  | [Turn, then third coat: trim enamel, front and edges] | [not logged] |  |  |  |  |  | ',
     'D-01 | back | 1 | Bonding primer | — | [not noted] | 1 Mar, 10:20 | 17 °C, 58 % | — | Painter 1',
     ' |  | 2 | Trim enamel | chalk line | TE 2207 | 2 Mar, 09:20 | [not noted] | 90 µm | Painter 1',
-    ' |  | [Third coat: trim enamel, back] | [not in the log] |  |  |  |  |  | ',
+    ' |  | [Third coat: trim enamel, back] | [not logged] |  |  |  |  |  | ',
   ]);
 });
 
@@ -114,7 +114,7 @@ test('a finish lists its products as they were laid, its batches and the pieces 
   const [bare] = tableOf(documentOf(new WorkedDays()), 'Finishes');
   assert.deepEqual(
     bare!.filter(({ isGap }) => isGap).map(({ text }) => text),
-    ['nothing in the log yet', 'not noted'],
+    ['nothing logged yet', 'not recorded'],
   );
 });
 
@@ -129,7 +129,7 @@ test('children are kept away while any film is soft, and no longer once all is h
     sectionOf(documentOf(days, now), 'care').some((block) => block.kind === 'caution');
   assert.ok(caution('2027-03-09T09:00'));
   assert.ok(!caution('2027-06-01T09:00'));
-  const [row] = tableOf(documentOf(days, '2027-06-01T09:00'), 'From when it may be used');
+  const [row] = tableOf(documentOf(days, '2027-06-01T09:00'), 'Ready-for-use dates');
   assert.deepEqual(
     row!.slice(3).map(({ text }) => text),
     ['now', 'now', 'now'],

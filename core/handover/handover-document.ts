@@ -47,9 +47,7 @@ export function handoverDocument(job: Job, facts: HandoverFacts): Block[] {
     ...checked(job),
     ...leftOver(job, facts),
     ...upkeep(job, facts),
-    ...(job.handOver.words.trim() === ''
-      ? []
-      : ([heading('words', 'And besides'), text(job.handOver.words)] as Block[])),
+    ...(job.handOver.words.trim() === '' ? [] : ([heading('words', 'Notes'), text(job.handOver.words)] as Block[])),
   ];
   return saidIn(blocks, (sentence) => lengthsIn(inVocabulary(sentence, facts.vocabulary), job.settings.units));
 }
@@ -65,9 +63,7 @@ function titleOf(job: Job, { now }: HandoverFacts): Block {
     kind: 'title',
     text: job.name,
     lines: [
-      [job.site.place, at === null ? `as it stands on ${day(now)}` : `handed over on ${day(at)}`]
-        .filter(Boolean)
-        .join(', '),
+      [job.site.place, at === null ? `as of ${day(now)}` : `handed over on ${day(at)}`].filter(Boolean).join(', '),
       ...(owner === '' ? [] : [`For ${owner}`]),
       ...(painter === '' ? [] : [`Work by ${painter}`]),
     ],
@@ -89,17 +85,15 @@ function finishes(job: Job, records: readonly FaceRecord[]): Block[] {
       [
         cell(group.name),
         cell(colours.map(({ name, hex }) => `${name} ${hex}`).join('; '), { hex: group.colour.hex }),
-        laid.length === 0 ? cell('nothing in the log yet', { isGap: true }) : cell(laid.join(', ')),
-        batches.length === 0 ? cell('not noted', { isGap: true }) : cell(batches.join(', ')),
+        laid.length === 0 ? cell('nothing logged yet', { isGap: true }) : cell(laid.join(', ')),
+        batches.length === 0 ? cell('not recorded', { isGap: true }) : cell(batches.join(', ')),
         cell(marksInWords(own.map(({ piece }) => piece.mark))),
       ],
     ];
   });
   return [
-    heading('finishes', 'What it is painted with'),
-    text(
-      'As the log has it. A colour value is how it looks on a screen: for more paint, take the product, the tint and the batch.',
-    ),
+    heading('finishes', 'Paints used'),
+    text('From the job log. To buy more, quote the product, tint and batch – screen colours aren’t exact.'),
     {
       kind: 'table',
       label: 'Finishes',
@@ -137,7 +131,7 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
       dates.full === null || formatMoment(localTime(clocks.t0, dates.full, job.site.timeZone), 'isoMinute') > nowDate,
   );
   return [
-    heading('care', 'Living with it'),
+    heading('care', 'Care'),
     ...(isWet
       ? [
           {
@@ -148,7 +142,7 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
       : []),
     {
       kind: 'table',
-      label: 'From when it may be used',
+      label: 'Ready-for-use dates',
       head: ['Mark', 'What', 'Room', ...CARE_USES.map((use) => `${NOT_BEFORE[use].name} from`)],
       rows: table,
       widths: ['auto', '*', '*', 'auto', 'auto', 'auto'],
@@ -162,18 +156,18 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
 function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const gaps = gapsIn(records);
   const summary = [
-    `${gaps.coats} coats are in the log.`,
+    `${gaps.coats} coats logged.`,
     gaps.unfinished > 0
-      ? `${counted(gaps.unfinished, 'face has', 'faces have')} coats that are not in it: still to come, or never stamped.`
-      : 'No face lacks a coat.',
+      ? `${counted(gaps.unfinished, 'face has', 'faces have')} coats not logged (not done yet, or not recorded).`
+      : 'All coats logged.',
     gaps.noBatch > 0 ? `${gaps.noBatch} without a batch.` : '',
-    gaps.noAir > 0 ? `${gaps.noAir} without air.` : '',
-    gaps.noFilm > 0 ? `The wet film was read in ${gaps.coats - gaps.noFilm}.` : '',
+    gaps.noAir > 0 ? `${gaps.noAir} without conditions.` : '',
+    gaps.noFilm > 0 ? `Wet film measured on ${gaps.coats - gaps.noFilm}.` : '',
   ].filter(Boolean);
   const { units } = job.settings;
   const airOf = ({ air }: RecordedCoat): Cell =>
     air === null
-      ? cell('not noted', { isGap: true })
+      ? cell('not recorded', { isGap: true })
       : cell(`${TEMPERATURE.format(air.temperature, units)}, ${Math.round(air.humidity)}%`);
   const rowOf = (record: FaceRecord, coat: RecordedCoat, isFirst: boolean): Cell[] => [
     cell(isFirst ? record.piece.mark : ''),
@@ -187,11 +181,11 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
     ),
     cell(capital(shortName({ name: coat.product }))),
     coat.colour ? cell(coat.colour.name, { hex: coat.colour.hex }) : cell(NOTHING),
-    coat.batch === null ? cell('not noted', { isGap: true }) : cell(coat.batch),
+    coat.batch === null ? cell('not recorded', { isGap: true }) : cell(coat.batch),
     cell(moment(coat.at)),
     airOf(coat),
     cell(coat.film === null ? NOTHING : FILM.brief(coat.film, job.settings.units)),
-    coat.by === null ? cell('not noted', { isGap: true }) : cell(coat.by),
+    coat.by === null ? cell('not recorded', { isGap: true }) : cell(coat.by),
   ];
   const rooms = job.rooms.flatMap((room): Block[] => {
     const own = records.filter(({ piece }) => piece.roomId === room.id && groupOf(job, piece)?.buildUp);
@@ -202,14 +196,14 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
         cell(laid.length === 0 && index === 0 ? record.piece.mark : ''),
         cell(laid.length === 0 && index === 0 ? record.faceName : ''),
         cell(words, { isGap: true }),
-        cell('not in the log', { isGap: true }),
+        cell('not logged', { isGap: true }),
         ...Array.from({ length: 6 }, () => cell('')),
       ]);
       const left = record.leftOut.map((words): Cell[] => [
         cell(''),
         cell(''),
         cell(words, { isGap: true }),
-        cell('left out', { isGap: true }),
+        cell('skipped', { isGap: true }),
         ...Array.from({ length: 6 }, () => cell('')),
       ]);
       return [...laid, ...missing, ...left];
@@ -225,7 +219,7 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
       },
     ];
   });
-  return [heading('record', 'What lies on every face'), text(summary.join(' ')), ...rooms];
+  return [heading('record', 'Coats on each face'), text(summary.join(' ')), ...rooms];
 }
 
 function checked(job: Job): Block[] {
@@ -236,8 +230,8 @@ function checked(job: Job): Block[] {
       found: 'open',
       planned: 'planned',
       'under-way': 'under way',
-      'put-right': 'put right',
-      accepted: 'left as it is',
+      'put-right': 'made good',
+      accepted: 'accepted as is',
     }[standing];
     return [
       cell(piece?.mark ?? ''),
@@ -268,24 +262,24 @@ function checked(job: Job): Block[] {
     ({ id }) => job.pieces.some(({ roomId }) => roomId === id) && !job.signOffs.some(({ roomId }) => roomId === id),
   );
   return [
-    heading('checked', 'Looked over and signed'),
+    heading('checked', 'Inspection and sign-off'),
     ...(defects.length === 0
-      ? [text('No defect is in the log.')]
+      ? [text('No defects logged.')]
       : [
           {
             kind: 'table',
             label: 'Defects',
-            head: ['Mark', 'Defect', 'Cause', 'Found', 'What became of it'],
+            head: ['Mark', 'Defect', 'Cause', 'Found', 'Outcome'],
             rows: defects,
             widths: ['auto', 'auto', '*', 'auto', '*'],
           } as const,
         ]),
     ...(checks.length === 0
-      ? [text('No check of the dry film is in the log.')]
+      ? [text('No film tests logged.')]
       : [
           {
             kind: 'table',
-            label: 'Checks of the film',
+            label: 'Film tests',
             head: ['Check', 'On', 'When', 'Result'],
             rows: checks,
             widths: ['auto', 'auto', 'auto', '*'],
@@ -296,8 +290,8 @@ function checked(job: Job): Block[] {
       : [
           {
             kind: 'table',
-            label: 'Rooms that are signed off',
-            head: ['Room', 'By', 'When', 'Remark'],
+            label: 'Rooms signed off',
+            head: ['Room', 'By', 'When', 'Note'],
             rows: signed,
             widths: ['auto', 'auto', 'auto', '*'],
           } as const,
@@ -315,8 +309,8 @@ function leftOver(job: Job, { clocks }: HandoverFacts): Block[] {
     const batches = bucket.tins.flatMap(({ batch }) => (batch === '' ? [] : batch));
     return [
       cell(bucketWords(bucket), bucket.hex === null ? {} : { hex: bucket.hex }),
-      batches.length === 0 ? cell('not noted', { isGap: true }) : cell(batches.join(', ')),
-      cell(`${VOLUME.format(bucket.left, job.settings.units)}${bucket.isSeen ? '' : ', reckoned'}`),
+      batches.length === 0 ? cell('not recorded', { isGap: true }) : cell(batches.join(', ')),
+      cell(`${VOLUME.format(bucket.left, job.settings.units)}${bucket.isSeen ? '' : ' (estimated)'}`),
       cell(lastUsed === null ? 'not used' : `${on}; ${day(lastUsed)}`),
       cell(end ? [TIN_END_WORDS[end.kind], end.where].filter(Boolean).join(', ') : 'in use', { isGap: !end }),
       cell(disposal.advice),
@@ -326,19 +320,19 @@ function leftOver(job: Job, { clocks }: HandoverFacts): Block[] {
     rests.flatMap(({ bucket }) => bucket.coating.hazards.flatMap((id) => HAZARDS[id].waste ?? [])),
   );
   return [
-    heading('left', 'Touch-up kit and left paint'),
+    heading('left', 'Touch-up kit and leftover paint'),
     text(
       where === '' && contents === ''
-        ? 'Nobody has said yet where the touch-up kit is.'
-        : `The touch-up kit is kept: ${where === '' ? 'not said where' : where}.${contents === '' ? '' : ` In it: ${contents}.`}`,
+        ? 'Touch-up kit: location not recorded.'
+        : `Touch-up kit: ${where === '' ? 'location not recorded' : where}.${contents === '' ? '' : ` Contents: ${contents}.`}`,
     ),
     ...(rows.length === 0
-      ? [text('No tin is in the log.')]
+      ? [text('No tins logged.')]
       : [
           {
             kind: 'table',
-            label: 'Left paint',
-            head: ['Paint', 'Batch', 'Left', 'On', 'Where it is', 'If it is not needed'],
+            label: 'Leftover paint',
+            head: ['Paint', 'Batch', 'Left', 'On', 'Stored at', 'If not needed'],
             rows,
             widths: ['auto', 'auto', 'auto', '*', 'auto', '*'],
           } as const,
@@ -368,11 +362,11 @@ function upkeep(job: Job, { now }: HandoverFacts): Block[] {
       cell(definition.words),
     ]);
   return [
-    heading('upkeep', 'Looking after it'),
-    text('Touched up in time, it does not have to be restored. The same dates are in the calendar file.'),
+    heading('upkeep', 'Maintenance'),
+    text('Touch up in time and it never needs restoring. The calendar file has the same dates.'),
     {
       kind: 'table',
-      label: 'Upkeep',
+      label: 'Maintenance',
       head: ['First', 'What', 'Again', 'On', 'How'],
       rows,
       widths: ['auto', 'auto', 'auto', 'auto', '*'],

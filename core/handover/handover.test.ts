@@ -60,7 +60,7 @@ test('the record is what the log has, face by face, with its gaps; the plan adds
       [2, '2027-03-02T14:20', 'TE 2207', null],
     ],
   );
-  assert.equal(front.missing.length, 1, 'the third coat is planned, and not in the log');
+  assert.equal(front.missing.length, 1, 'the third coat is planned, and not logged');
   assert.deepEqual(front.gaps, ['batch of coat 1', 'air of coats 1 and 2', 'painter of coat 2']);
   const back = records.find(({ face }) => face === 'back')!;
   assert.equal(back.missing.length, 0);
@@ -75,7 +75,7 @@ test('the document says colour, batch and dates, shows gaps, and speaks either v
     kit: { where: 'under the stairs', contents: '' },
   });
   const uk = textOf(blocksOf(job));
-  for (const said of ['TE 2207', 'For A. Nobody', 'under the stairs', 'not in the log', 'not noted', '3 Mar, 09:20']) {
+  for (const said of ['TE 2207', 'For A. Nobody', 'under the stairs', 'not logged', 'not recorded', '3 Mar, 09:20']) {
     assert.ok(uk.includes(said), said);
   }
   assert.ok(uk.includes('No tin') || /tins?\b/.test(uk));
@@ -98,7 +98,7 @@ test('what was found, checked and signed is told with what became of it, and wha
     ...{ photoIds: [], cause: null, rework: null },
   };
   const untold = textOf(blocksOf(job));
-  for (const said of ['No defect is in the log.', 'No check of the dry film is in the log.', 'Not signed off: ']) {
+  for (const said of ['No defects logged.', 'No film tests logged.', 'Not signed off: ']) {
     assert.ok(untold.includes(said), said);
   }
   job.tell('add-defect', { entry: { ...found, id: 'a', settled: null } });
@@ -121,9 +121,9 @@ test('what was found, checked and signed is told with what became of it, and wha
       ['D-01', 'Run or sag', 'accepted as is: behind the stop'],
     ],
   );
-  const [check] = rowsOf(blocks, 'Checks of the film');
+  const [check] = rowsOf(blocks, 'Film tests');
   assert.match(check!.join(' | '), /^Fingernail \| D-01 \| .*3 Mar.* \| It marks or lifts.* near the hinge$/);
-  assert.deepEqual(rowsOf(blocks, 'Rooms that are signed off')[0]?.slice(0, 2), [room!.name, 'A. Nobody']);
+  assert.deepEqual(rowsOf(blocks, 'Rooms signed off')[0]?.slice(0, 2), [room!.name, 'A. Nobody']);
   assert.ok(!textOf(blocks).includes('Not signed off'));
 });
 
@@ -132,8 +132,8 @@ test('a step that was skipped stands in the record with its reason, and left oil
     steps: [{ taskId: 'd/coat-3/front', at: '2027-03-03T15:00', by: null, why: 'two coats hide it' }],
   });
   const record = rowsOf(blocksOf(job), `Coats in ${job.job.rooms[0]!.name}`);
-  assert.ok(record.some((row) => row[3] === 'left out' && /: two coats hide it$/.test(row[2] ?? '')));
-  assert.ok(textOf(blocksOf(job)).includes('No face lacks a coat.'), 'what was skipped on purpose is not missing');
+  assert.ok(record.some((row) => row[3] === 'skipped' && /: two coats hide it$/.test(row[2] ?? '')));
+  assert.ok(textOf(blocksOf(job)).includes('All coats logged.'), 'what was skipped on purpose is not missing');
   job.tell('add-tin', {
     entry: {
       ...TIN,
@@ -143,10 +143,10 @@ test('a step that was skipped stands in the record with its reason, and left oil
       end: { kind: 'collected', where: 'the yard' },
     },
   });
-  const left = rowsOf(blocksOf(job), 'Left paint').find((row) => row[4]?.includes('the yard'));
+  const left = rowsOf(blocksOf(job), 'Leftover paint').find((row) => row[4]?.includes('the yard'));
   assert.match(
     left?.join(' | ') ?? '',
-    /not used \| To the collection point, the yard \| Solvent paint is hazardous waste/,
+    /not used \| Taken to collection point, the yard \| Solvent paint is hazardous waste/,
   );
 });
 
@@ -260,7 +260,7 @@ test('planned against real: days from the baseline, hours that were timed, litre
 
   const [drawn] = litresAgainst(job.job);
   assert.equal(drawn?.real, null);
-  const left = 1 - drawn.reckoned * 1.3;
+  const left = 1 - drawn.estimated * 1.3;
   job.tell('change-tin', {
     id: TIN.id,
     facts: { seen: { litres: Math.max(0, left), at: '2027-03-03T16:00' } },

@@ -10,8 +10,8 @@ import type { JobClocks } from '../clocks/job-clocks.ts';
 export const TIN_END_WORDS: Readonly<Record<TinEnd, string>> = {
   'touch-up': 'Touch-up kit',
   kept: 'Kept for the next job',
-  'given-on': 'Given on',
-  collected: 'To the collection point',
+  'given-on': 'Given away',
+  collected: 'Taken to collection point',
   'dried-out': 'Dried out',
 };
 
@@ -22,20 +22,19 @@ export function disposalOf({ family, hazards, potLife, thinner }: Coating): {
 } {
   if (potLife !== null) {
     return {
-      advice: 'Unmixed parts go to the collection point, each in its own tin; mixed rests only once they are hard.',
+      advice: 'Unmixed parts: collection point, each in its own tin. Mixed leftovers only once hard.',
       allowed: ['kept', 'collected'],
     };
   }
   if (thinner === 'spirit' || thinner === 'alcohol' || family === 'oil' || hazards.includes('solvent')) {
     return {
-      advice:
-        'Solvent paint is hazardous waste, tins and wash solvent too. Never down a drain, never into the bin wet.',
+      advice: 'Solvent paint, its tins and wash solvent are hazardous waste. Never down a drain or in the bin wet.',
       allowed: ['touch-up', 'kept', 'given-on', 'collected'],
     };
   }
   return {
     advice:
-      'Keep it from frost. A rest is dried out in the open tin, or in sand, and goes with the household waste where local rules allow; liquid it goes to the collection point.',
+      'Keep it from frost. Dry leftovers out in the open tin or in sand; then household waste where allowed. Liquid: collection point.',
     allowed: ['touch-up', 'kept', 'given-on', 'collected', 'dried-out'],
   };
 }

@@ -1,3 +1,4 @@
+import { longerWords } from '../units/comparison.ts';
 import { shortName } from '../shelf/entry.ts';
 import { groupBy } from '../units/maps.ts';
 import { counted, capital } from '../units/sentence.ts';
@@ -5,7 +6,7 @@ import { operationOf } from '../steps/operations.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
 import type { CommandArgs, CommandName } from '../job/commands/apply.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
-import { PACE_KEYS, type PaceKey } from '../job/document/crew-schema.ts';
+import { PACE_KEYS, PACE_NAMES } from '../job/document/crew-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localDate } from '../job/site-time.ts';
 import { definitionOf, type PieceKind } from '../pieces/registry.ts';
@@ -16,20 +17,6 @@ import type { PieceStep } from '../steps/step.ts';
 import { doneStampsByTask } from '../running/applied-coats.ts';
 import { bucketsOf, bucketWords, type Bucket } from '../running/tins-in-use.ts';
 import { VOLUME, FILM } from '../units/measures.ts';
-
-/** What a pace is called. */
-export const PACE_NAMES: Readonly<Record<PaceKey, string>> = {
-  hardware: 'Hardware off and on',
-  mask: 'Masking',
-  wash: 'Washing and deglossing',
-  abrade: 'Abrading',
-  fill: 'Filling, moulding, drilling',
-  denib: 'Denibbing and putting right',
-  brush: 'Coats by brush',
-  roller: 'Coats by roller',
-  spray: 'Coats by spray',
-  rehang: 'Hanging',
-};
 
 /** Hours of one kind of work, or of one kind of piece: as they are planned at the usual pace, and as they were measured. */
 export interface HoursRow {
@@ -48,11 +35,11 @@ export interface DaysRow {
   real: { from: string; until: string; isOver: boolean } | null;
 }
 
-/** Litres out of one bucket: reckoned from the stamps, and seen to be gone. */
+/** Litres out of one bucket: estimated from the stamps, and seen to be gone. */
 export interface LitresRow {
   bucket: Bucket;
   name: string;
-  reckoned: number;
+  estimated: number;
   /** Null while nobody has looked into the tin. */
   real: number | null;
 }
@@ -97,7 +84,7 @@ const PHASES: readonly { name: string; holds(step: PieceStep): boolean }[] = [
   { name: 'Prepared', holds: (step) => operationOf(step).phase === 'prepare' },
   { name: 'Primed', holds: ({ coat }) => coat?.coating.role === 'primer' },
   { name: 'Finished', holds: ({ coat, rework }) => coat !== null && coat.coating.role !== 'primer' && rework === null },
-  { name: 'Put right', holds: ({ rework }) => rework !== null },
+  { name: 'Made good', holds: ({ rework }) => rework !== null },
   { name: 'Hung', holds: isRehangStep },
 ];
 
@@ -136,7 +123,7 @@ export function litresAgainst(job: Job): LitresRow[] {
   return bucketsOf(all, null).map((bucket) => ({
     bucket,
     name: bucketWords(bucket),
-    reckoned: bucket.used,
+    estimated: bucket.used,
     real: bucket.isSeen ? bucket.opened - bucket.left : null,
   }));
 }
@@ -156,8 +143,6 @@ const WORTH_IT = 0.08;
 /** What was drawn from a tin by less than this many litres says nothing of its spread. */
 const MIN_DRAWN = 0.4;
 
-const times = (factor: number): string => `${factor.toFixed(2)} times`;
-
 /** What to change in paces, spread rates and drying hours, by what was measured; what is stated already is left out. */
 export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
   const paces = [...learntPaces(job).learnt].flatMap(([key, { factor, entries }]): Lesson[] => {
@@ -167,22 +152,22 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     return [
       {
         id: `pace/${key}`,
-        words: `${PACE_NAMES[key]}: ${times(rounded)} the usual pace`,
-        because: `median of the last ${entries} that were timed${stated === 1 ? '' : `; so far ${times(stated)}`}`,
+        words: `${PACE_NAMES[key]} takes ${longerWords(rounded)} than standard`,
+        because: `median of ${entries} timed${stated === 1 ? '' : `; set now: ${longerWords(stated)}`}`,
         command: { name: 'state-pace', args: { key, factor: rounded } },
       },
     ];
   });
-  const spreads = litresAgainst(job).flatMap(({ bucket, name, reckoned, real }): Lesson[] => {
-    if (real === null || reckoned < MIN_DRAWN || Math.abs(real / reckoned - 1) < WORTH_IT) return [];
+  const spreads = litresAgainst(job).flatMap(({ bucket, name, estimated, real }): Lesson[] => {
+    if (real === null || estimated < MIN_DRAWN || Math.abs(real / estimated - 1) < WORTH_IT) return [];
     const { coating } = bucket;
-    const dryFilm = Math.round(Math.max(5, Math.min(500, (coating.dryFilm * real) / reckoned)));
+    const dryFilm = Math.round(Math.max(5, Math.min(500, (coating.dryFilm * real) / estimated)));
     const { units } = job.settings;
     return [
       {
         id: `spread/${coating.id}/${bucket.hex ?? ''}/${bucket.tins[0]?.id ?? ''}`,
-        words: `${name}: ${FILM.brief(dryFilm, job.settings.units)} a coat instead of ${FILM.brief(coating.dryFilm, job.settings.units)}`,
-        because: `${VOLUME.format(real, units)} went where ${VOLUME.format(reckoned, units)} were reckoned`,
+        words: `${name}: ${FILM.brief(dryFilm, job.settings.units)} a coat, not ${FILM.brief(coating.dryFilm, job.settings.units)}`,
+        because: `${VOLUME.format(real, units)} used, ${VOLUME.format(estimated, units)} estimated`,
         command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { dryFilm } } },
       },
     ];
@@ -204,8 +189,8 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     return [
       {
         id: `drying/${id}`,
-        words: `${capital(shortName(coating))}: all hours ${times(factor)} as long as its tin says`,
-        because: `${counted(observations.length, 'stage')} found reached on this job`,
+        words: `${capital(shortName(coating))} takes ${longerWords(factor)} to dry than its tin says`,
+        because: `${counted(observations.length, 'check')} on this job`,
         command: { name: 'change-entry', args: { compartment: 'coatings', id: coating.id, facts: { hours } } },
       },
     ];

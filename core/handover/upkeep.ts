@@ -28,9 +28,8 @@ const isOutside = ({ exposure, scope }: Piece): boolean => scope.faces.some((fac
 export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'look-back',
-    name: 'A look back after half a year',
-    words:
-      'Did it hold? Nail and tape where hands and weather reach it; stops and latches; whatever was put right. Write it down: the next estimate lives by it.',
+    name: 'Six-month check',
+    words: 'Check adhesion (fingernail and tape) at handles, weathered areas, stops and repairs. Note what you find.',
     month: null,
     everyMonths: null,
     firstAfter: 6,
@@ -40,7 +39,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     id: 'sills',
     name: 'Sills and lower joints',
     words:
-      'Wash, look for hair cracks and for water that stands. Sand and touch in before the wood turns grey. From a ladder: two people.',
+      'Wash. Look for hair cracks and standing water. Sand and touch in before the wood turns grey. Ladder: two people.',
     month: 4,
     everyMonths: 12,
     firstAfter: 9,
@@ -50,7 +49,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     id: 'putty',
     name: 'Putty lines',
     words:
-      'Paint runs two millimetres onto the glass and seals the putty: where that line has opened, close it again. Never scrape it off the glass.',
+      'Paint runs 2 mm onto the glass to seal the putty. Close it where it has opened. Never scrape it off the glass.',
     month: 4,
     everyMonths: 12,
     firstAfter: 9,
@@ -59,7 +58,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'bottom-edges',
     name: 'Bottom edges of outside doors',
-    words: 'Feel along the bottom edge and the lock edge: bare wood drinks from below. Touch in on a dry day.',
+    words: 'Feel the bottom and lock edges: bare wood soaks up water. Touch in on a dry day.',
     month: 9,
     everyMonths: 12,
     firstAfter: 6,
@@ -68,7 +67,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'rails',
     name: 'Rails and handrails',
-    words: 'Where hands go, gloss goes first. Wash, key lightly, one thin coat on what is worn through.',
+    words: 'Gloss wears first where hands go. Wash, key lightly, one thin coat on worn spots.',
     month: 6,
     everyMonths: 24,
     firstAfter: 18,
@@ -78,7 +77,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
     id: 'shutters',
     name: 'Shutters: branches, chalk and warp',
     words:
-      'Cut back what scratches. Wipe with a dark rag: chalk on it means that the film wears. Dark colours on vinyl: look along them for warp in the first summer.',
+      'Cut back branches. Wipe with a dark rag: chalk means wear. Dark colours on vinyl: check for warp in the first summer.',
     month: 5,
     everyMonths: 12,
     firstAfter: 2,
@@ -87,8 +86,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'joints',
     name: 'Joints between sections',
-    words:
-      'Open it half way once in a while in the first weeks, so that the joints do not glue themselves together. Springs and cables are never loosened.',
+    words: 'Open it half way now and then in the first weeks, so joints don’t stick. Never loosen springs or cables.',
     month: null,
     everyMonths: null,
     firstAfter: 1,
@@ -97,7 +95,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'yellowing',
     name: 'Oil enamel inside yellows',
-    words: 'Hold the sample against it. It yellows most where no light comes; that is no fault of the film.',
+    words: 'Compare with the sample. It yellows most in the dark; that isn’t a paint fault.',
     month: null,
     everyMonths: null,
     firstAfter: 24,
@@ -107,8 +105,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'tannin',
     name: 'Oak: bleeding',
-    words:
-      'Yellow or brown patches that come through: stain block on the spot and one coat, before it is washed again and again.',
+    words: 'Yellow or brown patches: stain block the spot, then one coat.',
     month: null,
     everyMonths: null,
     firstAfter: 3,

@@ -10,7 +10,7 @@ export const LEAD_BEFORE = 1992;
 
 /** A door that hangs again on the evening of the day on which it was painted. */
 export const NIGHT_HUNG =
-  'It hangs again every night, on paint that may be handled but not pressed: keep it off its stops with a wedge or bumpers, or lay release paper between.';
+  'Hung overnight with soft paint: keep it off its stop with a wedge, bumpers or release paper.';
 
 /** A danger where it is met, in the painter's words. */
 export interface CautionAt {
@@ -37,14 +37,14 @@ export function cautionsAt(job: Pick<Job, 'site' | 'findings' | 'rooms'>, piece:
   if (isOldPaint && yearBuilt === null && tested === undefined) {
     told.push({
       id: 'year-unknown',
-      words: `State under Rooms when the building was built: before about ${LEAD_BEFORE} its paint may hold lead.`,
+      words: `Add the year built under Rooms. Paint from before about ${LEAD_BEFORE} may contain lead.`,
     });
   }
   if ((piece.access.closesAtNight || closesByNight(piece)) && piece.comesOff && !piece.fireRated) {
     told.push({
       id: 'night',
       words: piece.access.standIn
-        ? 'Its opening must close at night: have the board or the stand-in door there before it comes off.'
+        ? 'Must close at night: have the board or temporary door ready before it comes off.'
         : NIGHT_HUNG,
     });
   }

@@ -62,5 +62,5 @@ export function drillingFault(piece: Piece, drilling: Holes, units: UnitSystem):
     ([x, y]) => x - radius < 0 || x + radius > across || y - radius < 0 || y + radius > height,
   );
   if (outside === undefined) return null;
-  return `A hole of ${formatLength(drilling.diameter, units)} at ${lengthFieldText(outside[0], units)} from the left and ${lengthFieldText(outside[1], units)} from the top runs off its ${drilling.on}, which is ${formatSize(across, height, units)}.`;
+  return `The ${formatLength(drilling.diameter, units)} hole at ${lengthFieldText(outside[0], units)} from the left, ${lengthFieldText(outside[1], units)} from the top runs off the ${drilling.on} (${formatSize(across, height, units)}).`;
 }

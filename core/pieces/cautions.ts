@@ -1,23 +1,19 @@
 /** Dangers of the work, each short and deferring to those who decide. */
 export const CAUTIONS = {
-  lead: 'Paint of that age can hold lead. Test it before anything is sanded or scraped; until then no dry abrasion, and local rules and licensed practice decide.',
+  lead: 'May contain lead: test before sanding or scraping. No dry sanding until then. Local rules and licensed practice decide.',
   'fire-door':
-    'A fire door keeps its rating only with what its certificate allows: ask for it before paint, planing, new holes or planted moulding. Its closer and seals stay as they are, and it does not stay off overnight where it is required.',
-  heavy: 'Two people to take it off and to hang it.',
-  'window-weight':
-    'A sash is heavy and its cords and weights are under load: wedge it before a cord is loosened, two people for a large one, and nobody below an open upper window.',
-  ladder:
-    'Worked from a ladder or over a stair: level footing, three points of contact, nobody below; a tower or a platform for longer work.',
+    'Fire door: check its certificate before paint, planing, holes or moulding. Leave closer and seals alone. Never leave it off overnight.',
+  heavy: 'Two people to take it off and hang it.',
+  'window-weight': 'Sash cords and weights are under load: wedge it first. Two people for a large one. No one below.',
+  ladder: 'Ladder or stair work: level footing, three points of contact, no one below. Use a tower for longer work.',
   electricity:
-    'Power off at the breaker and proved dead before a plate is loosened. If in doubt, leave it to an electrician.',
-  springs:
-    'Springs and cables of this door are under tension: never loosen them or what holds them. Leave repairs to a door fitter.',
-  glass: 'Old panes and putty break without warning: gloves and eye protection.',
-  child:
-    'A child touches and mouths it: only paint that is declared safe for toys where you are, and no use before it is fully hard. Old paint is tested for lead first.',
+    'Isolate at the consumer unit and prove dead before loosening a plate. If in doubt, call an electrician.',
+  springs: 'Springs and cables are under tension: never loosen them. Leave repairs to a door fitter.',
+  glass: 'Old glass and putty break without warning: gloves and glasses.',
+  child: 'Children mouth it: use toy-safe paint only, and not before full cure. Test old paint for lead first.',
   radiator:
-    'Painted cold and switched off, with what is made for hot metal; it stays off until the paint is dry, and the first heating is aired well. Pipes and valves are left to a fitter.',
-  food: 'Food lies on it: leave it bare, or only with a finish that its maker declares for food once it is fully hard.',
+    'Paint it cold and off, with paint for hot metal. Keep it off until dry; ventilate at first heating. Leave pipes and valves to a fitter.',
+  food: 'Food contact: leave bare, or use a food-safe finish, fully cured.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;
 

@@ -1,3 +1,4 @@
+import { capital } from '../units/sentence.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { formatLength } from '../units/length.ts';
 import { rectangle, type Box, type Element, type Face, type FaceId, type Point, type Unpainted } from './elevation.ts';
@@ -40,10 +41,10 @@ export function framingFault(framing: Framing, units: UnitSystem): string | null
   for (const [row, height] of heights.entries()) {
     const { least, name } = framing.fill(row);
     if (width < least.width) {
-      return `Stiles and muntins leave ${said(Math.max(0, width))} for ${name}; it takes ${said(Math.ceil(least.width))}. Narrow the stiles or take fewer columns.`;
+      return `${capital(name)} needs ${said(Math.ceil(least.width))}; stiles and muntins leave ${said(Math.max(0, width))}. Narrow the stiles or use fewer columns.`;
     }
     if (height < least.height) {
-      return `Rails leave ${said(Math.max(0, height))} for ${name} in row ${row + 1}; it takes ${said(Math.ceil(least.height))}. Lower the rails or take fewer rows.`;
+      return `${capital(name)} in row ${row + 1} needs ${said(Math.ceil(least.height))}; rails leave ${said(Math.max(0, height))}. Narrow the rails or use fewer rows.`;
     }
   }
   return null;

@@ -42,7 +42,7 @@ export const PANES_PHRASE = grid(
 );
 
 /** What of a pane gets no paint. */
-export const GLASS_STAYS = 'glass, but for a line of 2 mm that seals the putty';
+export const GLASS_STAYS = 'glass, except a 2 mm line to seal the putty';
 
 /** The panes of a shape as what a frame holds. */
 export const glazingOf = (shape: Glazed): Fill =>

@@ -149,9 +149,9 @@ export function readDrawnProfile(typed: string): Outcome<number[]> {
     .filter(Boolean)
     .map(Number);
   if (numbers.some((number) => !Number.isFinite(number)) || numbers.length % 2 === 1) {
-    return refused('Write pairs in mm, out from the wall and down from the top: 0 0, 18 0, 18 145.');
+    return refused('Type pairs in mm, out and down: 0 0, 18 0, 18 145.');
   }
-  if (numbers.length < 4) return refused('Two corners at least: 0 0, 18 145.');
-  if (numbers.length > MAX_CORNERS * 2) return refused(`Up to ${MAX_CORNERS} corners.`);
+  if (numbers.length < 4) return refused('At least two corners, e.g. 0 0, 18 145.');
+  if (numbers.length > MAX_CORNERS * 2) return refused(`At most ${MAX_CORNERS} corners.`);
   return accepted(numbers);
 }

@@ -1,13 +1,13 @@
 /** What the use of a kind of piece asks of its finish. */
 export const TRAITS = {
   handled: 'touched all day',
-  loaded: 'carries things that stand on it',
-  slides: 'has faces that slide wood on wood',
-  putty: 'has panes set in putty',
-  rail: 'is held and leant on',
-  sections: 'has joints between sections that meet',
-  plate: 'is touched with every switching',
-  wall: 'is a wall, a ceiling or a patch of one',
+  loaded: 'holds things',
+  slides: 'has sliding faces',
+  putty: 'has puttied glass',
+  rail: 'gets held and leant on',
+  sections: 'has section joints',
+  plate: 'touched every time it’s used',
+  wall: 'wall, ceiling or patch',
 } as const;
 export type Trait = keyof typeof TRAITS;
 

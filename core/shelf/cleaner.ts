@@ -10,7 +10,7 @@ export const cleanerSchema = z.lazy(() =>
   z.object({
     ...entryFields(),
     /** mL of cleaner per litre of water actually in the bucket; null when used as it comes. */
-    dilution: z.number().positive().max(1000, 'More than 1,000 mL a litre is no dilution.').nullable(),
+    dilution: z.number().positive().max(1000, 'At most 1,000 mL a litre.').nullable(),
     rinse: z.boolean(),
     /** Hours at 23 °C and 50 % RH until the washed surface is dry. */
     dryHours: hours,
@@ -45,7 +45,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     dryHours: 3,
     residue: 'soap',
     removes: ['salts', 'hand-oils'],
-    note: 'Hand marks and dust of what has been kept clean.',
+    note: 'Hand marks and dust on clean surfaces.',
   }),
   cleaner({
     id: 'alkaline-wash',
@@ -68,7 +68,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     removes: ['grease', 'hand-oils', 'salts', 'chalk'],
     deglosses: true,
     hazards: ['phosphate', 'caustic'],
-    note: 'Strong, and dulls the gloss; its residue spoils some primers.',
+    note: 'Strong, and dulls gloss. Residue spoils some primers.',
   }),
   cleaner({
     id: 'no-rinse-wash',
@@ -77,7 +77,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     dryHours: 2.5,
     removes: ['salts', 'chalk', 'hand-oils'],
     hazards: ['caustic'],
-    note: 'Takes hand oils off; not for kitchen grease.',
+    note: 'For hand oils, not kitchen grease.',
   }),
   cleaner({
     id: 'solvent-wipe',
@@ -108,7 +108,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     removes: ['salts'],
     etches: true,
     hazards: ['acid'],
-    note: 'Etches bare galvanised steel; takes off lime.',
+    note: 'Etches bare galvanised steel; removes lime.',
   }),
   cleaner({
     id: 'deglosser',
@@ -118,6 +118,6 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     removes: ['grease', 'hand-oils'],
     deglosses: true,
     hazards: ['solvent'],
-    note: 'Dulls gloss without dust. Coat within the hour that its label names.',
+    note: 'Dulls gloss without dust. Coat within the time on its label.',
   }),
 ];

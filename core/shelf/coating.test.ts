@@ -20,7 +20,7 @@ test('a tin that says nothing against itself is taken', () => {
 
 test('a hardener has a pot life', () => {
   assert.deepEqual(faults({ hardenerRatio: 4, potLife: null }), [
-    ['potLife', 'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.'],
+    ['potLife', 'Two-part products need a pot life. Add its hours, or remove the hardener.'],
   ]);
 });
 

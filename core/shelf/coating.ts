@@ -26,10 +26,7 @@ export const coatingSchema = z.lazy(() =>
       exposure: z.enum(['inside', 'outside', 'both']),
       /** First kind to touch dry, then the other where there are two. */
       drying: z.array(z.enum(DRYING_KIND_IDS)).min(1).max(2),
-      volumeSolids: z
-        .number()
-        .min(5, 'Under 5% solids is no paint. Check the tin.')
-        .max(100, 'Solids are a share of the paint: 100% at most.'),
+      volumeSolids: z.number().min(5, 'Must be at least 5%. Check the tin.').max(100, 'At most 100%.'),
       dryFilm: z.number().min(5).max(500),
       openTime: z.number().min(1).max(240),
       hours: z.object({
@@ -54,11 +51,11 @@ export const coatingSchema = z.lazy(() =>
       /** Hours at the reference climate; null for one-part products. */
       potLife: z.number().positive().max(72).nullable(),
       /** Parts of base to one part of hardener, by volume; null for one-part products. */
-      hardenerRatio: z.number().min(0.5).max(100, 'Over 100 parts to one nobody measures. Check the tin.').nullable(),
+      hardenerRatio: z.number().min(0.5).max(100, 'At most 100 parts to one. Check the tin.').nullable(),
       /** Minutes that a mixed pot stands before use; null for none. */
       induction: z.number().min(0).max(120).nullable(),
       /** kg/L, of the paint or the base. */
-      density: z.number().min(0.6, 'Paint weighs 0.6 to 3 kg a litre.').max(3, 'Paint weighs 0.6 to 3 kg a litre.'),
+      density: z.number().min(0.6, 'Must be 0.6 to 3 kg/L.').max(3, 'Must be 0.6 to 3 kg/L.'),
       hardenerDensity: z.number().min(0.6).max(3).nullable(),
       thinner: z.enum(THINNERS),
       /** % of its volume. */
@@ -84,7 +81,7 @@ export const coatingSchema = z.lazy(() =>
       spoiledByPhosphate: z.boolean(),
       tins: z
         .array(z.object({ litres: z.number().positive().max(50), price: z.number().nonnegative().max(10000) }))
-        .min(1, 'State at least one tin that is on sale.')
+        .min(1, 'Add at least one tin size.')
         .max(8),
       /** Hours to recoat that the tin states at other temperatures: two or more are fitted. */
       recoatAt: z.array(z.object({ temperature: z.number().min(-10).max(50), hours })).max(6),
@@ -108,22 +105,22 @@ function contradictionsIn(stated: Figures): { path: string[]; message: string }[
     [
       hardenerRatio !== null && potLife === null,
       'potLife',
-      'What is mixed with a hardener has a pot life: state its hours, or leave out the hardener.',
+      'Two-part products need a pot life. Add its hours, or remove the hardener.',
     ],
     [
       maxTemperature <= minTemperature,
       'maxTemperature',
-      `It can’t be too warm above ${maxTemperature} °C and too cold below ${minTemperature} °C. Check the tin.`,
+      `Maximum ${maxTemperature} °C must be above minimum ${minTemperature} °C. Check the tin.`,
     ],
     [
       recoatMax !== null && recoatMax < dries.recoat,
       'recoatMax',
-      `The recoat window can’t close after ${recoatMax ?? 0} h, before it opens after ${dries.recoat} h. Check the tin.`,
+      `The recoat window closes (${recoatMax ?? 0} h) before it opens (${dries.recoat} h). Check the tin.`,
     ],
     [
       recoatAt.length >= 2 && (fit === null || fit.slope <= 0),
       'recoatAt',
-      'Colder takes longer: state the hours to recoat at two or more temperatures, falling as it gets warmer.',
+      'Enter recoat hours at two or more temperatures. Warmer must be shorter.',
     ],
   ];
   const reached = DRYING_STAGES.flatMap((stage) => (dries[stage] === null ? [] : [{ stage, after: dries[stage] }]));
@@ -135,7 +132,7 @@ function contradictionsIn(stated: Figures): { path: string[]; message: string }[
       ? [
           {
             path: ['hours', stage.stage],
-            message: `“${stage.stage}” after ${stage.after} h can’t come before “${before.stage}” after ${before.after} h. Check the tin.`,
+            message: `“${stage.stage}” (${stage.after} h) must come after “${before.stage}” (${before.after} h). Check the tin.`,
           },
         ]
       : []),

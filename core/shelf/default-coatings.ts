@@ -28,7 +28,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     madeFor: ['glossy', 'laminate', 'vinyl'],
     willDo: ['bare-timber', 'board', 'metal', 'sound-paint'],
     tins: SMALL_AND_LARGE(26, 64),
-    note: 'Glossy surfaces, and laminate that has been keyed.',
+    note: 'Glossy surfaces and keyed laminate.',
   }),
   coating({
     id: 'prime-shellac',
@@ -90,7 +90,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
       { litres: 1, price: 48 },
       { litres: 2.5, price: 104 },
     ],
-    note: 'Laminate and tile. Stir the hardener in for 3 min, stand 10 min. Dries clear: mark what is done.',
+    note: 'Laminate and tile. Stir in hardener 3 min, stand 10 min. Dries clear: tick off what’s done.',
   }),
   coating({
     id: 'prime-oil',
@@ -244,7 +244,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['windows', 'rails', 'cabinets', 'sound-paint'],
     willNot: ['walls', 'ceilings', 'plates'],
     tins: SMALL_AND_LARGE(27, 68),
-    note: 'Levels best and hardest gloss; yellows inside.',
+    note: 'Best levelling and hardest gloss; yellows inside.',
   }),
   coating({
     id: 'lacquer-2k-wb',

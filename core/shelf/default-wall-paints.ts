@@ -55,7 +55,7 @@ export const WALL_PAINTS: readonly Coating[] = [
     willDo: ['ceilings', 'plaster'],
     willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
     tins: wallTins(23, 39, 68, 120),
-    note: 'Kitchens, bathrooms, stairs: walls that are wiped.',
+    note: 'Kitchens, bathrooms, stairs: wipeable walls.',
   }),
   coating({
     id: 'ceiling-matt',
@@ -79,6 +79,6 @@ export const WALL_PAINTS: readonly Coating[] = [
     willDo: ['walls'],
     willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
     tins: wallTins(15, 25, 41, 70),
-    note: 'Hides roller marks under a flat light; not to be wiped.',
+    note: 'Hides roller marks in flat light. Not wipeable.',
   }),
 ];

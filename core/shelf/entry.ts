@@ -33,7 +33,7 @@ export const entryFields = () => ({
 
 /** Hours, at the reference climate of 23 °C and 50 % RH unless said otherwise. */
 export const hours = z.lazy(() =>
-  z.number().positive('Hours are more than 0.').max(5000, 'More than 5,000 h is over half a year. Check the tin.'),
+  z.number().positive('Must be above 0 h.').max(5000, 'At most 5,000 h. Check the tin.'),
 );
 
 /** What an entry of the default shelf starts with. */

@@ -85,8 +85,8 @@ test('what is shown in any system is read back within the rounding of two decima
 });
 
 test('what is no figure is refused with what would be right, in the unit that is typed', () => {
-  assert.equal(refusal(figure('dryFilm'), 'thick'), 'Dry film a coat: type a number in µm.');
-  assert.equal(refusal(figure('dryFilm'), '', 'us'), 'Dry film a coat: type a number in mil.');
+  assert.equal(refusal(figure('dryFilm'), 'thick'), 'Dry film per coat: type a number in µm.');
+  assert.equal(refusal(figure('dryFilm'), '', 'us'), 'Dry film per coat: type a number in mil.');
   assert.equal(refusal(figure('toughness'), 'very'), 'Toughness, 1 to 5: type a number.');
   assert.match(refusal(figure('tins'), '2.5'), /write pairs like 0\.75:26 2\.5:64/);
   assert.match(refusal(figure('tins'), '2.5:64:3'), /write pairs/);

@@ -28,10 +28,10 @@ export type Figure = FigureKind & {
   path: string;
   label: string;
   /** Figures of one heading stand together in a form. */
-  heading: 'What it is' | 'On the tin' | 'Hours to' | 'Where it may go' | 'On sale';
+  heading: 'Type' | 'On the tin' | 'Hours to' | 'Use' | 'On sale';
 };
 
-const text = (path: string, label: string): Figure => ({ path, label, heading: 'What it is', kind: 'text' });
+const text = (path: string, label: string): Figure => ({ path, label, heading: 'Type', kind: 'text' });
 const number = (path: string, label: string, unit: FigureUnit, heading: Figure['heading'] = 'On the tin'): Figure => ({
   path,
   label,
@@ -52,13 +52,8 @@ const optional = (
   unit,
   isOptional: true,
 });
-const yesNo = (path: string, label: string): Figure => ({ path, label, heading: 'Where it may go', kind: 'yes-no' });
-const choice = (
-  path: string,
-  label: string,
-  of: readonly string[],
-  heading: Figure['heading'] = 'What it is',
-): Figure => ({
+const yesNo = (path: string, label: string): Figure => ({ path, label, heading: 'Use', kind: 'yes-no' });
+const choice = (path: string, label: string, of: readonly string[], heading: Figure['heading'] = 'Type'): Figure => ({
   path,
   label,
   heading,
@@ -68,12 +63,12 @@ const choice = (
 const choices = (path: string, label: string, of: readonly string[]): Figure => ({
   path,
   label,
-  heading: 'Where it may go',
+  heading: 'Use',
   kind: 'choices',
   of,
 });
 
-const HAZARDS_OF_IT: Figure = { ...choices('hazards', 'Hazards', HAZARD_IDS), heading: 'What it is' };
+const HAZARDS_OF_IT: Figure = { ...choices('hazards', 'Hazards', HAZARD_IDS), heading: 'Type' };
 
 /** The figures of every compartment, in the order of form and columns. */
 export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
@@ -83,27 +78,27 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     choice('exposure', 'For', ['inside', 'outside', 'both']),
     choices('drying', 'Dries by', DRYING_KIND_IDS),
     number('volumeSolids', 'Volume solids', '%'),
-    number('dryFilm', 'Dry film a coat', FILM),
+    number('dryFilm', 'Dry film per coat', FILM),
     number('openTime', 'Open time', 'min'),
-    number('minTemperature', 'Not below', TEMPERATURE),
-    number('maxTemperature', 'Not warmer than', TEMPERATURE),
-    number('maxHumidity', 'Not above', '% RH'),
+    number('minTemperature', 'Min. temperature', TEMPERATURE),
+    number('maxTemperature', 'Max. temperature', TEMPERATURE),
+    number('maxHumidity', 'Max. humidity', '% RH'),
     number('rainSafe', 'Rain-safe after', 'h'),
-    number('density', 'Weighs', DENSITY),
-    choice('thinner', 'Thinned with', THINNERS, 'On the tin'),
-    number('mostThinning', 'Thinned by at most', '%'),
+    number('density', 'Density', DENSITY),
+    choice('thinner', 'Thinner', THINNERS, 'On the tin'),
+    number('mostThinning', 'Max. thinning', '%'),
     optional('potLife', 'Pot life', 'h'),
-    optional('hardenerRatio', 'Base to 1 part of hardener', 'parts'),
-    optional('hardenerDensity', 'Hardener weighs', DENSITY),
-    optional('induction', 'Stands before use', 'min'),
+    optional('hardenerRatio', 'Base to 1 part hardener', 'parts'),
+    optional('hardenerDensity', 'Hardener density', DENSITY),
+    optional('induction', 'Stand before use', 'min'),
     number('hours.touch', 'Touch dry', 'h', 'Hours to'),
     number('hours.handle', 'Handle, turn', 'h', 'Hours to'),
     number('hours.recoat', 'Recoat', 'h', 'Hours to'),
-    optional('recoatMax', 'Recoat at the latest', 'h', 'Hours to'),
+    optional('recoatMax', 'Latest recoat', 'h', 'Hours to'),
     number('hours.rehang', 'Hang', 'h', 'Hours to'),
     number('hours.close', 'Close', 'h', 'Hours to'),
     optional('hours.wash', 'Wash', 'h', 'Hours to'),
-    number('hours.full', 'Fully hard', 'h', 'Hours to'),
+    number('hours.full', 'Full cure', 'h', 'Hours to'),
     {
       path: 'recoatAt',
       label: 'Recoat at other temperatures',
@@ -115,17 +110,17 @@ export const FIGURES: Readonly<Record<Compartment, readonly Figure[]>> = {
     },
     choices('sheens', 'Sheens', SHEENS),
     choices('madeFor', 'Made for', USE_IDS),
-    choices('willDo', 'Will also do', USE_IDS),
+    choices('willDo', 'Also suits', USE_IDS),
     choices('willNot', 'Not for', USE_IDS),
     yesNo('blocksStains', 'Blocks stains'),
     yesNo('spoiledByPhosphate', 'Spoiled by phosphate'),
-    yesNo('selfPriming', 'Its own primer'),
+    yesNo('selfPriming', 'Self-priming'),
     yesNo('clear', 'Dries clear'),
     yesNo('sprayOnly', 'Spray only'),
     yesNo('notInSun', 'Not in the sun'),
-    yesNo('spotsOutside', 'On spots outside'),
+    yesNo('spotsOutside', 'Outside on spots'),
     yesNo('darkOnPlastic', 'Dark on plastic'),
-    number('toughness', 'Toughness, 1 to 5', '', 'Where it may go'),
+    number('toughness', 'Toughness, 1 to 5', '', 'Use'),
     {
       path: 'tins',
       label: 'Tins',
@@ -242,17 +237,17 @@ export function readFigure(figure: Figure, typed: string, system: UnitSystem = I
     }
     case 'yes-no':
       if (/^(y|yes|true|1)$/i.test(trimmed)) return accepted(true);
-      return /^(n|no|false|0|)$/i.test(trimmed) ? accepted(false) : refused(`${figure.label}: write yes or no.`);
+      return /^(n|no|false|0|)$/i.test(trimmed) ? accepted(false) : refused(`${figure.label}: type yes or no.`);
     case 'choice':
       return figure.of.includes(trimmed)
         ? accepted(trimmed)
-        : refused(`${figure.label}: one of ${figure.of.join(', ')}, not “${trimmed}”.`);
+        : refused(`${figure.label}: can’t read “${trimmed}”. Use one of ${figure.of.join(', ')}.`);
     case 'choices': {
       const words = trimmed.split(/[\s,;]+/).filter(Boolean);
       const odd = words.find((word) => !figure.of.includes(word));
       return odd === undefined
         ? accepted(words)
-        : refused(`${figure.label}: “${odd}” is none of ${figure.of.join(', ')}.`);
+        : refused(`${figure.label}: can’t read “${odd}”. Use ${figure.of.join(', ')}.`);
     }
     case 'pairs': {
       const { keys, units, example } = figure;
@@ -262,7 +257,7 @@ export function readFigure(figure: Figure, typed: string, system: UnitSystem = I
         .map((pair) => pair.split(':').map((half, place) => numberFrom(half, units[place === 0 ? 0 : 1], system)));
       return pairs.every((pair) => pair.length === 2 && pair.every(Number.isFinite))
         ? accepted(pairs.map(([first, second]) => ({ [keys[0]]: first, [keys[1]]: second })))
-        : refused(`${figure.label}: write pairs like ${example}.`);
+        : refused(`${figure.label}: type pairs like ${example}.`);
     }
   }
 }

@@ -47,7 +47,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     dryHours: 3,
     sands: 'badly',
     passes: 3,
-    note: 'Easy to lay, little dust; hard to see and to level.',
+    note: 'Easy to apply, little dust; hard to see and level.',
   }),
   filler({
     id: 'grain-putty',
@@ -56,7 +56,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     dryHours: 6,
     passes: 2,
     hazards: ['dust'],
-    note: 'Shows where it is and sands well; much more dust and work.',
+    note: 'Shows up and sands well; more dust and work.',
   }),
   filler({ id: 'wood-putty', name: 'Wood putty', fills: 'holes', dryHours: 2, note: 'Nail and screw holes.' }),
   filler({
@@ -67,7 +67,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     exposure: 'both',
     potLife: 20,
     hazards: ['hardener', 'dust'],
-    note: 'Broken edges and softened sills, once they are dry and sound underneath.',
+    note: 'Broken edges and soft sills, once dry and sound underneath.',
   }),
   filler({
     id: 'spackle',
@@ -82,16 +82,16 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     fills: 'holes',
     dryHours: 4,
     exposure: 'both',
-    note: 'Holes and open joints of scraped wood outside.',
+    note: 'Holes and open joints in scraped wood outside.',
   }),
   filler({
     id: 'caulk',
-    name: 'Paintable caulk',
+    name: 'Decorators’ caulk',
     fills: 'joints',
     dryHours: 6,
     exposure: 'both',
     sands: 'not',
-    note: 'Between trim and wall. Never silicone: nothing holds on it.',
+    note: 'Between trim and wall. Never silicone: paint won’t hold.',
   }),
   filler({
     id: 'glazing-putty',
@@ -100,6 +100,6 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     dryHours: 168,
     exposure: 'both',
     sands: 'not',
-    note: 'Painted when it has its skin, after a week; two weeks in the cold.',
+    note: 'Paint once skinned: a week, or two in the cold.',
   }),
 ];

@@ -2,7 +2,7 @@ import { WORKS, type Work } from '../pieces/works.ts';
 
 /** What a first coat has to hold on. */
 export const GROUNDS = {
-  'sound-paint': 'sound paint that is dull',
+  'sound-paint': 'sound dull paint',
   glossy: 'gloss, varnish and factory finish',
   laminate: 'laminate and melamine',
   vinyl: 'vinyl and plastic',

@@ -97,7 +97,7 @@ export const OPERATIONS = {
   },
   mask: {
     ...PREPARATION,
-    words: 'Take furniture off and mask',
+    words: 'Take off hardware and mask',
     bareWords: 'Mask',
     short: 'mask',
     isBenchWork: false,
@@ -117,7 +117,7 @@ export const OPERATIONS = {
   },
   abrade: {
     ...PREPARATION,
-    words: 'Abrade and dust off',
+    words: 'Sand and dust off',
     short: 'abrade',
     pace: 'abrade',
     pricedAs: 'keying',
@@ -128,8 +128,8 @@ export const OPERATIONS = {
   },
   'wet-abrade': {
     ...PREPARATION,
-    words: 'Abrade wet, and wipe off',
-    short: 'abrade wet',
+    words: 'Wet-sand and wipe off',
+    short: 'wet-sand',
     pace: 'abrade',
     pricedAs: 'keying',
     kit: { key: 'kit/wet-abrade', minutes: 3, words: 'Wet abrasive and water' },
@@ -148,7 +148,7 @@ export const OPERATIONS = {
   },
   scrape: {
     ...PREPARATION,
-    words: 'Scrape loose paint off',
+    words: 'Scrape off loose paint',
     short: 'scrape',
     pace: 'abrade',
     pricedAs: 'keying',
@@ -159,7 +159,7 @@ export const OPERATIONS = {
   },
   'wet-scrape': {
     ...PREPARATION,
-    words: 'Scrape loose paint off, wet',
+    words: 'Scrape off loose paint, wet',
     short: 'scrape wet',
     pace: 'abrade',
     pricedAs: 'keying',
@@ -197,7 +197,7 @@ export const OPERATIONS = {
   },
   'dust-off': {
     ...PREPARATION,
-    words: 'Vacuum and wipe the dust off',
+    words: 'Vacuum and wipe off dust',
     short: 'dust off',
     pace: 'wash',
     pricedAs: 'keying',
@@ -286,8 +286,8 @@ export const OPERATIONS = {
   },
   'put-right': {
     ...PREPARATION,
-    words: 'Put right',
-    short: 'put right',
+    words: 'Make good',
+    short: 'make good',
     phase: 'put-right',
     pace: 'denib',
     pricedAs: null,
@@ -319,8 +319,8 @@ export const OPERATIONS = {
   },
   refit: {
     ...HANGING,
-    words: 'Refit furniture',
-    bareWords: 'Take the tape off',
+    words: 'Refit hardware',
+    bareWords: 'Pull the tape',
     short: 'refit',
     phase: 'hang',
     moves: 'back',

@@ -94,8 +94,8 @@ function takenDown(piece: Piece, defect: Defect, steps: readonly PieceStep[]): P
       { rework: { defectId: defect.id, face: defect.face, words, waitFor, isInPlace: false } },
     );
   return [
-    onHinges('take-down', { words: 'Take it down again', waitFor: null }),
+    onHinges('take-down', { words: 'Take it down', waitFor: null }),
     ...steps,
-    onHinges('rehang', { words: 'Hang it again', waitFor: 'rehang' }),
+    onHinges('rehang', { words: 'Rehang', waitFor: 'rehang' }),
   ];
 }

@@ -31,7 +31,7 @@ export function editCells(
   const fault = shapeFault(piece.kind, context.shape, job.settings.units);
   if (fault) return refused(fault.message);
   if (context.room && !('id' in context.room)) {
-    return refused(`There is no room “${context.room.name}”. Add it under Rooms, or choose one that is there.`);
+    return refused(`No room called “${context.room.name}”. Add it under Rooms, or choose another.`);
   }
   const changed: StatedPiece = { ...context.piece, roomId: context.room?.id ?? roomId };
   const differs = (key: keyof StatedPiece): boolean => JSON.stringify(changed[key]) !== JSON.stringify(stated[key]);

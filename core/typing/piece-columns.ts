@@ -63,7 +63,7 @@ function size(key: (typeof SIZE_KEYS)[number], name: string, ...alsoNamed: strin
       if (!length.ok) return length;
       if ('max' in field && (length.value < field.min || length.value > field.max)) {
         return refused(
-          `${field.label} lies between ${formatLength(field.min, units)} and ${formatLength(field.max, units)}; this is ${formatLength(length.value, units)}.`,
+          `${field.label} ${formatLength(length.value, units)} – must be ${formatLength(field.min, units)} to ${formatLength(field.max, units)}.`,
         );
       }
       context.shape[key] = length.value;
@@ -87,13 +87,14 @@ function readShape(cell: string, context: CellContext): Outcome<unknown> {
         .fields.map((entry) => entry.key)
         .join(', ');
       return refused(
-        `${definitionOf(context.kind).name} has no “${key}”. Write pairs such as panel=raised; known are ${known}.`,
+        `${definitionOf(context.kind).name} has no “${key}”. Type pairs like panel=raised. Known: ${known}.`,
       );
     }
     if (field.unit === 'choice') context.shape[key] = value;
     else {
       const numbers = value.split(/\s+/).map(Number);
-      if (numbers.some((number) => !Number.isFinite(number))) return refused(`“${value}” is no number for ${key}.`);
+      if (numbers.some((number) => !Number.isFinite(number)))
+        return refused(`Can’t read “${value}” for ${key}. Type a number.`);
       context.shape[key] = field.unit === 'shares' || field.unit === 'profile' ? numbers : (numbers[0] ?? 0);
     }
   }
@@ -131,7 +132,7 @@ function oneOf<T extends string>(
           return accepted(of(stated));
         }
       }
-      return refused(`“${cell}” is not known. Write one of: ${ids.map(said).join(', ')}.`);
+      return refused(`Can’t read “${cell}”. Use one of: ${ids.map(said).join(', ')}.`);
     },
   };
 }
@@ -155,7 +156,7 @@ function namedParts<T extends string>(
     const id = known.find((candidate) => candidate === part || nameOf(candidate)?.toLowerCase() === part);
     if (id === undefined) {
       return refused(
-        `“${part}” is not part of it. Write ${known.map((entry) => nameOf(entry)).join(', ') || 'none'}, all or none.`,
+        `Can’t read “${part}”. Use ${known.map((entry) => nameOf(entry)).join(', ') || 'none'}, all or none.`,
       );
     }
     found.push(id);
@@ -179,7 +180,7 @@ function yesOrNo(
     write: (piece) => (of(piece) ? 'yes' : ''),
     read: (cell, context) => {
       const said = cell.toLowerCase();
-      if (!YES.includes(said) && !NO.includes(said)) return refused(`Write yes or no, not “${cell}”.`);
+      if (!YES.includes(said) && !NO.includes(said)) return refused(`Can’t read “${cell}”. Type yes or no.`);
       context.piece = state(context.piece, YES.includes(said));
       return accepted(said);
     },
@@ -189,7 +190,7 @@ function yesOrNo(
 const EXPOSED = ['inside', 'outside'] as const;
 
 const COLUMN_OF = {
-  mark: { name: 'Mark', alsoNamed: ['no', 'number', 'tag'], write: (piece) => piece.mark },
+  mark: { name: 'Tag', alsoNamed: ['mark', 'no', 'number'], write: (piece) => piece.mark },
   kind: {
     name: 'Kind',
     alsoNamed: ['piece', 'item', 'type', 'description', 'what'],
@@ -200,7 +201,7 @@ const COLUMN_OF = {
     alsoNamed: ['count', 'qty', 'quantity', 'pcs', 'number of'],
     read: (cell, context) => {
       const count = Number(cell);
-      if (!Number.isInteger(count) || count < 1 || count > 200) return refused('Write a whole number from 1 to 200.');
+      if (!Number.isInteger(count) || count < 1 || count > 200) return refused('Type a whole number, 1 to 200.');
       context.count = count;
       return accepted(count);
     },
@@ -232,16 +233,16 @@ const COLUMN_OF = {
     read: readShape,
   },
   substrate: oneOf(
-    'Made of',
-    ['substrate', 'material', 'wood', 'timber'],
+    'Material',
+    ['made of', 'substrate', 'wood', 'timber'],
     SUBSTRATE_IDS,
     (id) => SUBSTRATES[id].name,
     (piece) => piece.surface.substrate,
     (piece, substrate) => ({ ...piece, surface: { ...piece.surface, substrate } }),
   ),
   existing: oneOf(
-    'On it now',
-    ['existing', 'existing coat', 'old coat', 'finish', 'current finish'],
+    'Existing finish',
+    ['on it now', 'existing', 'existing coat', 'old coat', 'finish', 'current finish'],
     EXISTING_COAT_IDS,
     (id) => EXISTING_COATS[id],
     (piece) => piece.surface.existing,
@@ -284,7 +285,8 @@ const COLUMN_OF = {
     write: (piece) => (piece.comesOff ? 'off' : 'in place'),
     read: (cell, context) => {
       const said = cell.toLowerCase();
-      if (!['off', 'in place', 'yes', 'no'].includes(said)) return refused(`Write off or in place, not “${cell}”.`);
+      if (!['off', 'in place', 'yes', 'no'].includes(said))
+        return refused(`Can’t read “${cell}”. Type off or in place.`);
       const comesOff = said === 'off' || said === 'yes';
       if (comesOff && definitionOf(context.kind).comesOff === 'never') {
         return refused(`${definitionOf(context.kind).plural} are painted in place.`);
@@ -300,8 +302,8 @@ const COLUMN_OF = {
     (piece, oneSideAtATime) => ({ ...piece, oneSideAtATime }),
   ),
   preservesRest: yesOrNo(
-    'Rest preserved',
-    ['preserved'],
+    'Preserve bare faces',
+    ['rest preserved', 'preserved'],
     (piece) => piece.preservesRest,
     (piece, preservesRest) => ({ ...piece, preservesRest }),
   ),
@@ -340,8 +342,8 @@ const COLUMN_OF = {
     (piece, closesAtNight) => ({ ...piece, access: { ...piece.access, closesAtNight } }),
   ),
   standIn: yesOrNo(
-    'Stand-in at night',
-    ['boarded at night', 'stand-in'],
+    'Temporary door',
+    ['stand-in at night', 'boarded at night', 'stand-in'],
     (piece) => piece.access.standIn,
     (piece, standIn) => ({ ...piece, access: { ...piece.access, standIn } }),
   ),
@@ -356,20 +358,20 @@ const COLUMN_OF = {
     },
   },
   neededBy: {
-    name: 'Needed by',
-    alsoNamed: ['back by', 'due'],
+    name: 'Back by',
+    alsoNamed: ['needed by', 'due'],
     write: (piece) => piece.access.neededBy ?? '',
     read: (cell, context) => {
       if (cell !== '' && (!/^\d{4}-\d{2}-\d{2}$/.test(cell) || Number.isNaN(Date.parse(cell)))) {
-        return refused(`Write the day as year-month-day, such as 2027-03-12, not “${cell}”.`);
+        return refused(`Can’t read “${cell}”. Type the day like 2027-03-12.`);
       }
       context.piece = { ...context.piece, access: { ...context.piece.access, neededBy: cell || null } };
       return accepted(cell);
     },
   },
   who: {
-    name: 'Needed for',
-    alsoNamed: ['who', 'for whom'],
+    name: 'Used by',
+    alsoNamed: ['needed for', 'who', 'for whom'],
     write: (piece) => piece.access.who,
     read: (cell, context) => {
       if (cell.length > 80) return refused('Keep it under 80 characters.');

@@ -36,7 +36,7 @@ export function parseLength(text: string, system: UnitSystem): Outcome<number> {
     .toLowerCase()
     .replace(/[’′]/g, "'")
     .replace(/[”″]|''/g, '"');
-  if (tidy === '') return refused(`Type a length, such as ${style.example}.`);
+  if (tidy === '') return refused(`Type a length, e.g. ${style.example}.`);
   const both = FEET_AND_INCHES.exec(tidy);
   const one = ONE_NUMBER.exec(tidy);
   let mm: number;
@@ -45,9 +45,9 @@ export function parseLength(text: string, system: UnitSystem): Outcome<number> {
   } else if (one?.[1] !== undefined) {
     mm = numberFrom(one[1]) * (MM_PER_UNIT[one[2] ?? style.bareUnit] ?? NaN);
   } else {
-    return refused(`“${text.trim()}” is not a length Nivel can read. Write it like ${style.example}.`);
+    return refused(`Can’t read “${text.trim()}”. Type a length, e.g. ${style.example}.`);
   }
-  if (!Number.isFinite(mm)) return refused(`“${text.trim()}” divides by nothing. Write it like ${style.example}.`);
+  if (!Number.isFinite(mm)) return refused(`Can’t read “${text.trim()}”. Type a length, e.g. ${style.example}.`);
   return accepted(Math.round(mm * 100) / 100);
 }
 

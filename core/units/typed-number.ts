@@ -4,7 +4,7 @@ import { accepted, refused, type Outcome } from './outcome.ts';
 export function wholeNumber(typed: string, min: number, max: number): Outcome<number> {
   const value = Number(typed.trim());
   if (typed.trim() === '' || !Number.isInteger(value)) return refused(`Type a whole number from ${min} to ${max}.`);
-  if (value < min || value > max) return refused(`${value} is outside ${min} to ${max}.`);
+  if (value < min || value > max) return refused(`${value} – must be ${min} to ${max}.`);
   return accepted(value);
 }
 
@@ -12,6 +12,6 @@ export function wholeNumber(typed: string, min: number, max: number): Outcome<nu
 export function anyNumber(typed: string, min: number, max: number): Outcome<number> {
   const value = Number(typed.trim().replace(',', '.'));
   if (typed.trim() === '' || !Number.isFinite(value)) return refused(`Type a number from ${min} to ${max}.`);
-  if (value < min || value > max) return refused(`${value} is outside ${min} to ${max}.`);
+  if (value < min || value > max) return refused(`${value} – must be ${min} to ${max}.`);
   return accepted(value);
 }

@@ -48,8 +48,8 @@ const MOMENTS: readonly Moment[] = [
   {
     name: 'amid a line of pieces',
     at: 'walk',
-    before: (page) => page.getByLabel('Pieces in one line').fill('2 flush door 762x'),
-    after: (page) => expect(page.getByLabel('Pieces in one line')).toHaveValue('2 flush door 762x'),
+    before: (page) => page.getByLabel('Quick add').fill('2 flush door 762x'),
+    after: (page) => expect(page.getByLabel('Quick add')).toHaveValue('2 flush door 762x'),
   },
   {
     name: 'just after a stamp',

@@ -10,7 +10,6 @@ import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
 import { useJob } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { GroupBuildUp } from './GroupBuildUp.tsx';
 
@@ -41,9 +40,9 @@ function Groups({ groupId }: { groupId: string | null }) {
   const job = useJob();
   const stateOf = (group: FinishGroup): GroupState => {
     const standing = reviewBuildUp(job, group);
-    if (standing === null) return { reading: completeness(0), words: 'no build-up yet', call: 'to choose' };
+    if (standing === null) return { share: 0, words: 'no build-up yet', call: 'to choose' };
     return {
-      reading: completeness(standing.isInDoubt ? 0.7 : 1),
+      share: standing.isInDoubt ? 0.7 : 1,
       words: standing.isInDoubt ? 'check again' : 'build-up chosen',
       call: standing.isInDoubt ? 'check again' : null,
     };

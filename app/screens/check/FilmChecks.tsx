@@ -13,8 +13,6 @@ import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
-import { Vial } from '../../drawing/Vial.tsx';
-import { vialReading } from '../../drawing/vial-reading.ts';
 
 /** The checks of the dry film: one piece stands for each finish, and each check says when it tells something. */
 export function FilmChecks() {
@@ -46,13 +44,7 @@ export function FilmChecks() {
             <Sheet pad={0}>
               <Box component="ul" aria-label={definition.name}>
                 {own.map((entry) => (
-                  <CheckRow
-                    key={entry.piece.id}
-                    entry={entry}
-                    at={at}
-                    t0={problem.clocks.t0}
-                    since={rows.find(({ piece }) => piece.id === entry.piece.id)?.lastCoat ?? 0}
-                  />
+                  <CheckRow key={entry.piece.id} entry={entry} at={at} t0={problem.clocks.t0} />
                 ))}
               </Box>
             </Sheet>
@@ -63,7 +55,7 @@ export function FilmChecks() {
   );
 }
 
-function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t0: string; since: number }) {
+function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: string }) {
   const job = useJob();
   const now = useNow();
   const localise = useLocalise();
@@ -110,15 +102,10 @@ function CheckRow({ entry, at, t0, since }: { entry: DueFilmCheck; at: number; t
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
           {last
             ? `${last.held ? localise(definition.held) : localise(definition.failed)} (${formatMoment(last.at, 'date')}${last.note ? `, ${last.note}` : ''})`
-            : words}
+            : localise(definition.how)}
         </Box>
       </Box>
-      {from !== null && (
-        <Vial
-          reading={vialReading(at, { since, opens: from, closes: null })}
-          words={`${definition.name} on ${piece.mark}: ${words}`}
-        />
-      )}
+      <Box sx={{ fontWeight: 650, color: isReady ? 'var(--ready)' : 'var(--ink-soft)' }}>{words}</Box>
       <Button
         variant="outlined"
         sx={{ minHeight: 48 }}

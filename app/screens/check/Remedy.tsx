@@ -14,8 +14,6 @@ import { localTime, minutesSince } from '../../../core/job/site-time.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
-import { Vial } from '../../drawing/Vial.tsx';
-import { vialReading } from '../../drawing/vial-reading.ts';
 import { ReworkSteps } from './ReworkSteps.tsx';
 import type { Replanning } from '../../parts/replanning/use-replanning.ts';
 import type { DefectStatus } from '../../../core/checking/defect-status.ts';
@@ -55,7 +53,6 @@ export function Remedy({ piece, defect, standing, replanning, change }: RemedyPr
           <Typography sx={{ fontSize: 16 }}>{localise(definition.remedy)}</Typography>
           {opens !== null && wait.since !== null && (
             <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-              <Vial size="row" reading={vialReading(at, { since: wait.since, opens, closes: null })} words={words} />
               <strong>{words}</strong>
               <Box sx={{ flexBasis: '100%', color: 'var(--ink-soft)' }}>{localise(definition.waits.because)}</Box>
             </Box>

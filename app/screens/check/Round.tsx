@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import Box from '@mui/material/Box';
 import { inspectionOrder, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
@@ -9,9 +10,7 @@ import { thumbScale } from '../../drawing/elevation/thumb-size.ts';
 import { Link } from '../../parts/Link.tsx';
 import { EmptyState, Section } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
 import { CheckIcon } from '../../drawing/icons.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 import { SignOffBar } from './SignOffBar.tsx';
 
 /** The round through the rooms: every piece as it hangs there, what was looked at, what was found, and who signed. */
@@ -29,9 +28,9 @@ export function Round() {
           title={check.room.name}
           aside={
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, fontSize: 15, color: 'var(--ink-soft)' }}>
-              <Vial
-                size="row"
-                reading={completeness(check.looked / check.faces.length)}
+              <ProgressMark
+                width={72}
+                share={check.looked / check.faces.length}
                 words={`${check.looked} of ${check.faces.length} faces inspected`}
               />
               {checkWords(check)}

@@ -23,16 +23,16 @@ export function BadRows({ file, faults, good, onTake, onLeave }: BadRowsProps) {
       action={
         <Box sx={{ display: 'grid', gap: 0.5 }}>
           <Button color="inherit" onClick={onTake}>
-            Take the {good}
+            Import the {good}
           </Button>
           <Button color="inherit" onClick={onLeave}>
-            Take nothing
+            Cancel
           </Button>
         </Box>
       }
     >
       <strong>
-        {file}: {counted(faults.length, 'row')} can’t be taken.
+        {file}: {counted(faults.length, 'row')} can’t be imported.
       </strong>
       <ul>
         {faults.slice(0, SHOWN).map(({ row, message }) => (
@@ -41,7 +41,7 @@ export function BadRows({ file, faults, good, onTake, onLeave }: BadRowsProps) {
           </li>
         ))}
       </ul>
-      {faults.length > SHOWN && `And ${faults.length - SHOWN} more.`}
+      {faults.length > SHOWN && `and ${faults.length - SHOWN} more`}
     </Alert>
   );
 }

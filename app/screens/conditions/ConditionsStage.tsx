@@ -7,10 +7,10 @@ import { PlacesView } from './places/PlacesView.tsx';
 import { useAir } from '../../open-job/use-air.ts';
 
 const VIEWS = {
-  places: 'Places',
-  outside: 'Outside faces',
-  clock: 'Drying clock',
-  instruments: 'Instruments',
+  places: 'Rooms',
+  outside: 'Outside',
+  clock: 'Drying times',
+  instruments: 'Readings',
 } as const;
 
 /** The air in which everything dries: of rooms, of the open, before each outside face, and what clocks and instruments say. */

@@ -21,7 +21,7 @@ export function SiteFields() {
           label={label}
           unit="°"
           text={job.site[key] === null ? '' : String(job.site[key])}
-          helper={job.site[key] === null ? `such as ${example}` : ''}
+          helper={job.site[key] === null ? `e.g. ${example}` : ''}
           draft={`${job.id}/${key}`}
           sx={{ width: 170 }}
           take={(typed): Outcome<unknown> => {

@@ -11,7 +11,7 @@ import {
   type Lesson,
 } from '../../../core/handover/planned-against-real.ts';
 import { VOLUME } from '../../../core/units/measures.ts';
-import { capital } from '../../../core/units/sentence.ts';
+import { capital, counted } from '../../../core/units/sentence.ts';
 import { keepFigures } from '../../keeping/own-figures.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
@@ -32,18 +32,17 @@ export function ActualsView() {
   const lessons = useMemo(() => lessonsOf(job, problem.clocks), [job, problem.clocks]);
   const carry = (): void => {
     keepFigures(job);
-    notify('Kept: the next job begins with these paces and products.', { variant: 'success' });
+    notify('Saved. Your next job starts with these figures.', { variant: 'success' });
   };
   const own = Object.keys(job.paces).length + job.shelf.coatings.length;
   return (
     <Box sx={{ maxWidth: 1180, display: 'grid', gap: 1, gridTemplateColumns: 'minmax(0, 1fr)' }}>
-      <Section title="What to change">
+      <Section title="Adjust your figures">
         <Sheet pad={0}>
-          <Box component="ul" aria-label="What to change">
+          <Box component="ul" aria-label="Adjust your figures">
             {lessons.length === 0 && (
               <Box component="li" sx={{ p: 2 }}>
-                Nothing is far enough from its default, or not enough of it was measured: stamp Start as well as Done,
-                and look into a tin now and then.
+                Nothing to adjust yet. Log Start as well as Done, and check your tins now and then.
               </Box>
             )}
             {lessons.map((lesson) => (
@@ -52,20 +51,20 @@ export function ActualsView() {
             <Box component="li" sx={{ p: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
               <Box sx={{ flex: '1 1 260px' }}>
                 {own === 0
-                  ? 'Nothing of this job differs from the defaults yet.'
-                  : `${own} of this job’s figures are its own: paces and products.`}
+                  ? 'This job still uses the standard figures.'
+                  : `${counted(own, 'figure')} adjusted on this job.`}
               </Box>
               <Button variant="outlined" sx={{ minHeight: 48 }} disabled={own === 0} onClick={carry}>
-                Carry them into the next job
+                Use for next job
               </Button>
             </Box>
           </Box>
         </Sheet>
       </Section>
-      <Section title="Hours that were timed">
+      <Section title="Timed work">
         <Sheet>
           {byWork.length === 0 ? (
-            'No work was timed yet: a Start and a Done make an hour that counts.'
+            'No times yet. Tap Start and Done to time a job.'
           ) : (
             <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>
               <HoursBars title="By kind of work" rows={byWork} />
@@ -84,7 +83,7 @@ export function ActualsView() {
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', color: 'var(--ink-soft)' }}>
               against the plan of {formatMoment(job.baseline.madeAt, 'dayTime')}
               <Button sx={{ minHeight: 44 }} onClick={() => apply('measure-against', {})}>
-                Measure against the plan of now
+                Compare with current plan
               </Button>
             </Box>
           )
@@ -94,12 +93,12 @@ export function ActualsView() {
           <DaysDrawing rows={days} />
         </Sheet>
       </Section>
-      <Section title={capital(localise('Litres out of the tins'))}>
+      <Section title={capital(localise('Paint used'))}>
         <Sheet pad={0}>
           <Box component="ul" aria-label="Litres">
             {litres.length === 0 && (
               <Box component="li" sx={{ p: 2 }}>
-                {localise('No tin was opened.')}
+                {localise('No tins opened yet.')}
               </Box>
             )}
             {litres.map((row) => (
@@ -137,16 +136,17 @@ function LessonRow({ lesson: { words, because, command } }: { lesson: Lesson }) 
         variant="contained"
         sx={{ minHeight: 48 }}
         onClick={() => apply(command.name, command.args)}
-        aria-label={`Change it: ${localise(words)}`}
+        aria-label={`Update: ${localise(words)}`}
       >
-        Change it
+        {' '}
+        Update
       </Button>
     </Box>
   );
 }
 
 /** What a tin was to give, and what it gave. */
-function LitresRow({ row: { name, reckoned, real } }: { row: ReturnType<typeof litresAgainst>[number] }) {
+function LitresRow({ row: { name, estimated, real } }: { row: ReturnType<typeof litresAgainst>[number] }) {
   const localise = useLocalise();
   const { units } = useJob().settings;
   return (
@@ -155,10 +155,10 @@ function LitresRow({ row: { name, reckoned, real } }: { row: ReturnType<typeof l
       sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
     >
       <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
-      <span>reckoned {VOLUME.format(reckoned, units)}</span>
-      <span>{real === null ? 'nobody looked' : `really ${VOLUME.format(real, units)}`}</span>
-      {real !== null && reckoned > 0 && (
-        <strong>{`${real >= reckoned ? '+' : '−'}${Math.abs(Math.round((real / reckoned - 1) * 100))}%`}</strong>
+      <span>estimated {VOLUME.format(estimated, units)}</span>
+      <span>{real === null ? 'not checked' : `actual ${VOLUME.format(real, units)}`}</span>
+      {real !== null && estimated > 0 && (
+        <strong>{`${real >= estimated ? '+' : '−'}${Math.abs(Math.round((real / estimated - 1) * 100))}%`}</strong>
       )}
     </Box>
   );

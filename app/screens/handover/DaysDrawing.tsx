@@ -10,12 +10,12 @@ const DAY = 16;
 const dayNumber = (date: string): number => Math.floor(DateTime.fromISO(date, { zone: 'utc' }).toMillis() / 86_400_000);
 const short = (date: string): string => formatMoment(date, 'date');
 
-/** Each stage's days as planned, open, and by the log, full; what goes on still has no end. */
+/** Each stage's days as planned, open, and by the log, full; what ongoing still has no end. */
 export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
   const dates = rows
     .flatMap(({ planned, real }) => [planned?.from, planned?.until, real?.from, real?.until])
     .filter((date) => date !== undefined);
-  if (dates.length === 0) return <>Nothing was planned or stamped yet.</>;
+  if (dates.length === 0) return <>Nothing planned or logged yet.</>;
   const first = Math.min(...dates.map(dayNumber));
   const last = Math.max(...dates.map(dayNumber));
   const width = LEFT + (last - first + 1) * DAY + 70;
@@ -24,7 +24,7 @@ export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
   const words = rows
     .map(
       ({ name, planned, real }) =>
-        `${name}: planned ${planned ? `${short(planned.from)} to ${short(planned.until)}` : 'not'}, really ${real ? `${short(real.from)} to ${real.isOver ? short(real.until) : 'now'}` : 'not yet'}`,
+        `${name}: planned ${planned ? `${short(planned.from)} to ${short(planned.until)}` : 'not'}, actual ${real ? `${short(real.from)} to ${real.isOver ? short(real.until) : 'now'}` : 'not yet'}`,
     )
     .join('; ');
   return (
@@ -79,7 +79,7 @@ export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
                 />
                 {!real.isOver && (
                   <text x={x(real.until) + DAY + 4} y={34} fontSize={12.5} fill="var(--ink-soft)">
-                    goes on
+                    ongoing
                   </text>
                 )}
               </>

@@ -5,14 +5,14 @@ import { LeftoversView } from './LeftoversView.tsx';
 import { ActualsView } from './ActualsView.tsx';
 import { RecordView } from './RecordView.tsx';
 
-const VIEWS = { record: 'Record', left: 'Left paint', real: 'Planned against real' } as const;
+const VIEWS = { record: 'Record', left: 'Leftover paint', real: 'Planned v actual' } as const;
 
 /** What is left when the job is over: the record and the care sheet, the paint, and what the next job learns. */
 export default function HandoverStage() {
   const job = useJob();
   const view = useView(VIEWS, 'record');
   if (job.pieces.length === 0) {
-    return <WalkFirst title="Nothing to hand over">The record grows with the log of the work.</WalkFirst>;
+    return <WalkFirst title="Nothing to hand over yet">Log work on Today and the record builds here.</WalkFirst>;
   }
   return (
     <>

@@ -44,9 +44,7 @@ export function HoursBars({ title, rows }: { title: string; rows: readonly Hours
           );
         })}
       </Box>
-      <Box sx={{ fontSize: 13.5, color: 'var(--ink-soft)', mt: 1 }}>
-        Open: at the usual pace. Full: as it was timed.
-      </Box>
+      <Box sx={{ fontSize: 13.5, color: 'var(--ink-soft)', mt: 1 }}>Outline: standard pace. Solid: your time.</Box>
     </Box>
   );
 }

@@ -22,8 +22,8 @@ export function LeftoversView() {
   const rests = useMemo(() => leftPaints(job, problem.clocks), [job, problem.clocks]);
   if (rests.length === 0) {
     return (
-      <EmptyState title={localise('No tin in the log')}>
-        {localise('Open tins on Today: then each rest has its label here, with batch and pieces.')}
+      <EmptyState title={localise('No tins logged')}>
+        {localise('Log tins on Today and a label for each leftover appears here.')}
       </EmptyState>
     );
   }
@@ -31,7 +31,7 @@ export function LeftoversView() {
     <Box sx={{ maxWidth: 1100 }}>
       <Box className="no-print" sx={{ mb: 2 }}>
         <Button variant="contained" startIcon={<PrintIcon />} sx={{ minHeight: 48 }} onClick={() => window.print()}>
-          Print the labels
+          Print labels
         </Button>
       </Box>
       <Box component="ul" sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
@@ -62,15 +62,15 @@ function RestCard({ rest }: { rest: LeftPaint }) {
       );
   };
   const facts: [string, string][] = [
-    ['Batch', bucket.tins.map(({ batch }) => (batch === '' ? 'not noted' : batch)).join(', ')],
+    ['Batch', bucket.tins.map(({ batch }) => (batch === '' ? 'not recorded' : batch)).join(', ')],
     ['On', `${on}${rooms.length > 0 ? ` (${rooms.join(', ')})` : ''}`],
     ['Last used', lastUsed === null ? 'never' : formatMoment(lastUsed, 'dateOfYear')],
-    ['Left', `${VOLUME.format(bucket.left, units)}${bucket.isSeen ? '' : ', as reckoned'}`],
+    ['Left', `${VOLUME.format(bucket.left, units)}${bucket.isSeen ? '' : ' (estimated)'}`],
   ];
   return (
     <Box
       component="li"
-      aria-label={`Rest of ${name}`}
+      aria-label={`Leftover ${name}`}
       sx={{ display: 'grid', gap: 1.5, alignContent: 'start', breakInside: 'avoid' }}
     >
       <Box
@@ -113,7 +113,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
         <TextField
           select
           size="small"
-          label="What becomes of it"
+          label="What happens to it"
           value={first.end?.kind ?? ''}
           onChange={(event) =>
             put(event.target.value === '' ? null : (event.target.value as TinEnd), first.end?.where ?? '')
@@ -131,7 +131,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
         </TextField>
         <TextField
           size="small"
-          label="Where it stands"
+          label="Stored at"
           value={first.end?.where ?? ''}
           disabled={first.end === null}
           onChange={(event) => put(first.end?.kind ?? null, event.target.value.slice(0, 120))}
@@ -139,7 +139,7 @@ function RestCard({ rest }: { rest: LeftPaint }) {
         />
       </Box>
       <Box className="no-print">
-        <Caution>{localise(disposal.advice)} Local rules decide.</Caution>
+        <Caution>{localise(disposal.advice)} Follow local rules.</Caution>
       </Box>
     </Box>
   );

@@ -41,7 +41,7 @@ export function RecordView() {
       const { handoverPdf } = await import('./pdf.ts');
       downloadBlob(`${name}-handover.pdf`, await handoverPdf(blocks));
     } catch (error) {
-      notify(`The PDF could not be written: ${error instanceof Error ? error.message : String(error)}`, {
+      notify(`Can’t make the PDF: ${error instanceof Error ? error.message : String(error)}`, {
         variant: 'error',
       });
     } finally {
@@ -68,7 +68,7 @@ export function RecordView() {
             )
           }
         >
-          One file for everybody
+          Save as web page
         </Button>
         <Button
           variant="outlined"
@@ -83,13 +83,13 @@ export function RecordView() {
           Print
         </Button>
         <Button variant="outlined" startIcon={<DayIcon />} sx={{ minHeight: 48 }} onClick={calendar}>
-          Upkeep calendar
+          Maintenance calendar
         </Button>
         <ToggleButtonGroup
           exclusive
           size="small"
           value={vocabulary}
-          aria-label="Said in"
+          aria-label="Terms"
           sx={{ ml: { md: 'auto' } }}
           onChange={(_event, next: Vocabulary | null) => next && setVocabulary(next)}
         >
@@ -122,7 +122,7 @@ export function RecordView() {
   );
 }
 
-/** What the log can't know: whom it is for, where the touch-up kit is, and that it was handed over. */
+/** What the log can't know: client, touch-up kit, and that it was handed over. */
 function Stated() {
   const job = useJob();
   const now = useNow();
@@ -131,16 +131,16 @@ function Stated() {
   const change = (facts: Facts<Handover>, field: string): void =>
     void apply('change-hand-over', facts, { strokes: `hand-over/${field}` });
   const missing = [
-    handOver.owner === '' ? 'whom it is for' : null,
-    handOver.kit.where === '' ? 'where the touch-up kit is' : null,
+    handOver.owner === '' ? 'client' : null,
+    handOver.kit.where === '' ? 'touch-up kit' : null,
     handOver.at === null ? 'not handed over' : null,
   ].filter(Boolean);
   return (
     <Sheet>
-      <Fold title="What the log can’t know" summary={missing.length === 0 ? 'all said' : missing.join(', ')}>
+      <Fold title="Handover details" summary={missing.length === 0 ? 'complete' : missing.join(', ')}>
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { sm: '1fr 1fr' } }}>
           <TextField
-            label="For"
+            label="Client"
             value={handOver.owner}
             onChange={(event) => change({ owner: event.target.value.slice(0, 80) }, 'owner')}
           />
@@ -150,17 +150,17 @@ function Stated() {
             onChange={(event) => change({ painter: event.target.value.slice(0, 80) }, 'painter')}
           />
           <TextField
-            label="The touch-up kit is kept"
+            label="Touch-up kit kept at"
             value={handOver.kit.where}
             onChange={(event) => change({ kit: { where: event.target.value.slice(0, 120) } }, 'where')}
           />
           <TextField
-            label="In it, beside the paint"
+            label="Also in the kit"
             value={handOver.kit.contents}
             onChange={(event) => change({ kit: { contents: event.target.value.slice(0, 300) } }, 'contents')}
           />
           <TextField
-            label="Further words"
+            label="Notes"
             value={handOver.words}
             multiline
             minRows={2}
@@ -171,13 +171,13 @@ function Stated() {
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           {handOver.at === null ? (
             <Button variant="contained" sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: now })}>
-              It is handed over today
+              Mark as handed over
             </Button>
           ) : (
             <>
               <strong>Handed over {formatMoment(handOver.at, 'dateOfYear')}</strong>
               <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: null })}>
-                Not yet, after all
+                Undo
               </Button>
             </>
           )}

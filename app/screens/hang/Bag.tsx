@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -8,9 +9,7 @@ import { bagOf } from '../../../core/hanging/bag.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { listed } from '../../../core/units/sentence.ts';
 import { useCommands, useLocalise } from '../../open-job/use-job.ts';
-import { Vial } from '../../drawing/Vial.tsx';
 import { AddIcon, RemoveIcon } from '../../drawing/icons.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 
 type Way = 'in' | 'out';
 
@@ -48,8 +47,9 @@ export function Bag({ piece }: { piece: Piece }) {
             Refitting
           </ToggleButton>
         </ToggleButtonGroup>
-        <Vial
-          reading={completeness(bag.count === 0 ? 1 : counted / bag.count)}
+        <ProgressMark
+          width={96}
+          share={bag.count === 0 ? 1 : counted / bag.count}
           words={`${counted} of ${bag.count} ${way === 'in' ? 'bagged' : 'refitted'}`}
         />
         <Box sx={{ fontSize: 15, color: missing > 0 ? 'var(--tacky)' : 'var(--ready)', fontWeight: 650 }}>

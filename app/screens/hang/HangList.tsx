@@ -14,9 +14,7 @@ import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Link } from '../../parts/Link.tsx';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
 import { LockIcon } from '../../drawing/icons.tsx';
-import { vialReading } from '../../drawing/vial-reading.ts';
 import { FindPiece } from './FindPiece.tsx';
 import { nextUse, USE_WORDS } from './use-words.ts';
 
@@ -147,7 +145,7 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
         aria-label={`${piece.mark}, ${localise(definitionOf(piece.kind).name)}`}
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'auto minmax(0, 1fr)', sm: 'auto minmax(0, 1fr) auto' },
+          gridTemplateColumns: 'auto minmax(0, 1fr)',
           gap: 1.5,
           alignItems: 'center',
           minHeight: 64,
@@ -177,14 +175,6 @@ function HangRow({ row, at, t0 }: { row: Readiness; at: number; t0: string }) {
             )}
           </Box>
         </Box>
-        {lastCoat !== null && (
-          <Box sx={{ gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-            <Vial
-              reading={vialReading(at, { since: lastCoat, opens: next?.opens ?? lastCoat, closes: null })}
-              words={headline}
-            />
-          </Box>
-        )}
       </Box>
     </li>
   );

@@ -5,8 +5,6 @@ import { FIRE_DOOR } from '../../../core/pieces/while-wet.ts';
 import type { Readiness } from '../../../core/hanging/readiness.ts';
 import { useCommands, useNow } from '../../open-job/use-job.ts';
 import { Caution } from '../../parts/Section.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { vialReading } from '../../drawing/vial-reading.ts';
 
 /** A soft coat against a stop sticks and tears: what keeps it off, and until when. */
 export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(minutes: number): string }) {
@@ -26,10 +24,6 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Vial
-          reading={vialReading(at, { since: lastCoat, opens: from.close, closes: null })}
-          words={`Sticking: ${words}`}
-        />
         <strong>{words}</strong>
       </Box>
       {piece.fireRated && isSoft && <Caution>{FIRE_DOOR.join(' ')}</Caution>}

@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import { formatLength } from '../../../core/units/length.ts';
 import { RUN } from '../../../core/units/measures.ts';
 import { counted } from '../../../core/units/sentence.ts';
@@ -14,8 +15,6 @@ import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { BagLabelsButton } from '../../parts/labels/BagLabels.tsx';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 
 /** Px for a mm of tape on the screen. */
 const SCALE = 2.6;
@@ -64,10 +63,7 @@ export function LabelPrinter() {
       >
         <Sheet>
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 2 }}>
-            <Vial
-              reading={completeness(left / TAPE.roll >= 0.999 ? 1 : left / TAPE.roll)}
-              words={`${metres(left)} of tape left on the roll`}
-            />
+            <ProgressMark width={96} share={left / TAPE.roll} words={`${metres(left)} of tape left on the roll`} />
             <strong>
               {metres(left)} of {formatLength(TAPE.width, units)} tape left
             </strong>

@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -13,8 +14,6 @@ import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../keeping/database.ts';
 import { sinceWords } from './since-words.ts';
 import { Link } from '../../parts/Link.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { MoreIcon } from '../../drawing/icons.tsx';
 import { PROGRESS } from '../progress.ts';
@@ -122,7 +121,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
         {job.pieces.length === 0 && <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 'auto', fontSize: 14 }}>
-        <Vial reading={completeness(progress.share)} words={`${stage?.name ?? ''}: ${progress.words}`} />
+        <ProgressMark share={progress.share} words={`${stage?.name ?? ''}: ${progress.words}`} width={72} />
         <span>
           <strong>{stage?.name}</strong> · {progress.words}
         </span>

@@ -18,9 +18,7 @@ export default function Quantities() {
   const job = useJob();
   const view = useView(VIEWS, 'order');
   if (job.pieces.length === 0) {
-    return (
-      <WalkFirst title="Nothing to measure yet">Areas and litres come from the pieces and their build-ups.</WalkFirst>
-    );
+    return <WalkFirst title="Nothing to measure yet">Add pieces and choose build-ups first.</WalkFirst>;
   }
   return (
     <Box>

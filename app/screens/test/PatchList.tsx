@@ -1,3 +1,4 @@
+import { capital } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -13,8 +14,6 @@ import { patchReading } from '../../../core/surface-tests/patch-reading.ts';
 import { KEY_WORDS } from '../../parts/key-words.ts';
 import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { vialReading } from '../../drawing/vial-reading.ts';
 
 const clock = (at: string): string => formatMoment(at, 'dayTime');
 
@@ -92,7 +91,6 @@ function PatchRow({ patch }: { patch: Patch }) {
   const zone = job.site.timeZone;
   const minutes = (at: string | null): number => (at === null ? Infinity : minutesSince(laidAt, at, zone));
   const isEarly = readFrom === null || minutes(now) < minutes(readFrom);
-  const reading = vialReading(minutes(now), { since: 0, opens: minutes(readFrom), closes: null });
   const words = readFrom === null ? 'won’t dry here within 90 days' : `read from ${clock(readFrom)}`;
   const names = patch.coats.map((coat) => coatingOf(job, coat.product)?.name ?? coat.product).join(', then ');
   const topcoats = shelfOf(job).coatings.filter(({ role, archived }) => role === 'topcoat' && !archived);
@@ -126,9 +124,8 @@ function PatchRow({ patch }: { patch: Patch }) {
       ) : (
         <>
           <Box sx={{ display: 'grid', gap: 0.25 }}>
-            <Vial reading={reading} words={words} />
-            <Box sx={{ fontSize: 14 }}>
-              {words}
+            <Box sx={{ fontWeight: 650 }}>
+              {capital(words)}
               {sureFrom !== null && `, surest from ${clock(sureFrom)}`}
             </Box>
           </Box>

@@ -4,7 +4,6 @@ import { openQuestions, testsOn } from '../../../core/surface-tests/known-surfac
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
 import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
-import { completeness } from '../../drawing/vial-reading.ts';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { GroupTests } from './GroupTests.tsx';
 
@@ -17,7 +16,7 @@ export default function TestStage() {
     const open = openQuestions(job, group.id).size;
     const answered = tests.length - open;
     return {
-      reading: completeness(tests.length === 0 ? 1 : answered / tests.length),
+      share: tests.length === 0 ? 1 : answered / tests.length,
       words: `${answered} of ${tests.length} tests done`,
       call: open === 0 ? null : `${open} to test`,
     };

@@ -3,7 +3,7 @@ import { counted, inSentence } from '../../../core/units/sentence.ts';
 import { shortName } from '../../../core/shelf/entry.ts';
 import Box from '@mui/material/Box';
 import { memo, useMemo } from 'react';
-import { PACE_NAMES } from '../../../core/handover/planned-against-real.ts';
+import { PACE_NAMES } from '../../../core/job/document/crew-schema.ts';
 import type { JobSteps } from '../../../core/steps/job-steps.ts';
 import { learntDrying } from '../../../core/steps/wetness/learnt-drying.ts';
 import { learntPaces } from '../../../core/steps/learnt-paces.ts';

@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -9,8 +10,6 @@ import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Swatch } from '../../parts/Swatch.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 
 /** Minutes before a tin runs out that it is a warning: the day, and the night to fetch another one. */
 const SOON = 24 * 60;
@@ -78,10 +77,10 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
             {tins.length > 1 ? `boxed: ${batches}` : batches} · opened {formatMoment(first.openedAt, 'date')}
           </Box>
         </Box>
-        <Vial
-          reading={completeness(ahead.litres === 0 ? 1 : left / ahead.litres)}
-          words={`${name}: ${VOLUME.format(left, units)} left`}
-          detail={`${VOLUME.format(opened, units)} opened, ${VOLUME.format(bucket.used, units)} used (from the log).`}
+        <ProgressMark
+          width={96}
+          share={opened === 0 ? 0 : Math.min(0.999, left / opened)}
+          words={`${VOLUME.format(opened, units)} opened, ${VOLUME.format(bucket.used, units)} used (from the log).`}
         />
         <strong>
           {VOLUME.format(left, units)} left {isSeen ? '(checked)' : '(estimated)'}

@@ -132,13 +132,15 @@ function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
       <Box sx={{ gridArea: 'tag' }}>
         <Tag mark={drying.piece.mark} tone={drying.state === 'ready' ? 'ready' : 'plain'} />
       </Box>
-      <Box sx={{ gridArea: 'vial' }}>
-        <Vial
-          reading={vialReading(at, drying)}
-          words={`${drying.piece.mark}: ${headline}`}
-          detail={`${drying.coated.coat.coating.name}: painted ${when(drying.since)}, touch dry ${when(drying.touchDry)}, ${verb} from ${when(drying.opens)}${drying.closes ? ` (after ${when(drying.closes, true)}, sand first)` : ''}.`}
-        />
-      </Box>
+      {drying.closes !== null && (
+        <Box sx={{ gridArea: 'vial' }}>
+          <Vial
+            reading={vialReading(at, drying)}
+            words={`${drying.piece.mark}: ${headline}`}
+            detail={`${drying.coated.coat.coating.name}: painted ${when(drying.since)}, touch dry ${when(drying.touchDry)}, ${verb} from ${when(drying.opens)}${drying.closes ? ` (after ${when(drying.closes, true)}, sand first)` : ''}.`}
+          />
+        </Box>
+      )}
       <Box sx={{ gridArea: 'words' }}>
         <Box sx={{ fontWeight: 700 }}>{headline}</Box>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{detail}</Box>

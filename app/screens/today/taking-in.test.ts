@@ -55,7 +55,7 @@ test('stamps come once, however often they are taken in, and their pictures befo
   });
   assert.deepEqual(helper.told, ['pictures 0', 'take-stamps']);
   const again = await helper.take(file);
-  assert.deepEqual([again.isFault, again.words], [true, 'These stamps are in already: nothing was doubled.']);
+  assert.deepEqual([again.isFault, again.words], [true, 'Already loaded. Duplicates skipped.']);
   assert.equal(helper.job().log.length, 1);
 });
 

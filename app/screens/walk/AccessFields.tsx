@@ -16,7 +16,7 @@ function summaryOf(piece: Piece): string {
   const { access, zone, fireRated, upHigh } = piece;
   const said = [
     access.who,
-    access.closesAtNight ? (hangsByNight(piece) ? 'hangs again every night' : 'closes at night') : '',
+    access.closesAtNight ? (hangsByNight(piece) ? 'hung every night' : 'closes at night') : '',
     zone === '' ? '' : `zone ${zone}`,
     access.neededBy ? `back by ${formatMoment(access.neededBy, 'date')}` : '',
     fireRated ? 'fire door' : '',
@@ -25,7 +25,7 @@ function summaryOf(piece: Piece): string {
   return said.join(', ') || 'nothing special';
 }
 
-/** Who needs the opening and when, and what makes the piece dangerous to take off or to change. */
+/** Used by and when, and what makes the piece dangerous to take off or to change. */
 export function AccessFields({ piece, draft, change }: { piece: Piece; draft: string; change: Change }) {
   const { access } = piece;
   const flag = (label: string, is: boolean, facts: (is: boolean) => Partial<StatedPiece>) => (
@@ -38,20 +38,20 @@ export function AccessFields({ piece, draft, change }: { piece: Piece; draft: st
     <Fold title="Access" summary={summaryOf(piece)}>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.25 }}>
         <StatedField
-          label="Who needs the opening"
+          label="Used by"
           text={access.who}
           draft={`${draft}/who`}
           take={(who) => change({ access: { ...access, who } }, { strokes: `${piece.id}/who`, quiet: true })}
         />
         <StatedField
-          label="Zone of its room"
+          label="Zone"
           text={piece.zone}
-          helper={piece.zone === '' ? 'painted with all of it' : ''}
+          helper={piece.zone === '' ? 'blank = whole room' : ''}
           draft={`${draft}/zone`}
           take={(zone) => change({ zone }, { strokes: `${piece.id}/zone` })}
         />
         <DatePicker
-          label="Back by the end of"
+          label="Back by"
           value={access.neededBy === null ? null : DateTime.fromISO(access.neededBy)}
           onChange={(day) => {
             if (day === null || day.isValid) change({ access: { ...access, neededBy: day?.toISODate() ?? null } });
@@ -63,7 +63,7 @@ export function AccessFields({ piece, draft, change }: { piece: Piece; draft: st
         {flag('Closes at night', access.closesAtNight, (closesAtNight) => ({ access: { ...access, closesAtNight } }))}
         {access.closesAtNight &&
           piece.comesOff &&
-          flag('Boards or a stand-in close it', access.standIn, (standIn) => ({ access: { ...access, standIn } }))}
+          flag('Temporary door or boards', access.standIn, (standIn) => ({ access: { ...access, standIn } }))}
         {flag('Fire door', piece.fireRated, (fireRated) => ({ fireRated }))}
         {flag('From a ladder or over a stair', piece.upHigh, (upHigh) => ({ upHigh }))}
       </Box>

@@ -35,7 +35,7 @@ function checkedShape(kind: PieceKind, shape: Shape): Outcome<StatedPiece['shape
   const checked = definitionOf(kind).schema.safeParse(shape);
   return checked.success
     ? accepted({ ...shape } as StatedPiece['shape'])
-    : refused(checked.error.issues[0]?.message ?? 'This size does not fit the others.');
+    : refused(checked.error.issues[0]?.message ?? 'Doesn’t fit the other sizes.');
 }
 
 /** Adds like pieces: a kind, a preset, its sizes, its surface and scope, how many; drawn as it is typed. */
@@ -175,7 +175,7 @@ function AddForm({ begun, setBegun, onOtherKind, onClose, onAdded }: AddFormProp
       <DialogActions sx={{ px: 3, pb: 2 }}>
         {wrong.size > 0 && (
           <Box role="status" sx={{ flex: 1, color: 'var(--late)', fontSize: 14 }}>
-            A size above can’t be read yet: mend it, then add.
+            Check the sizes above, then add.
           </Box>
         )}
         <Button onClick={close}>Cancel</Button>
@@ -207,7 +207,7 @@ function PieceFields({ begun: { kind, piece, round }, onOtherKind, onPreset, onS
           {localise(definition.name)}
         </Typography>
         <Button size="small" onClick={onOtherKind}>
-          Another kind
+          Choose another type
         </Button>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>

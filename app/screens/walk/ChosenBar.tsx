@@ -15,13 +15,13 @@ export function ChosenBar({ pieces, onDone }: { pieces: readonly Piece[]; onDone
   return (
     <Box
       role="group"
-      aria-label="Chosen pieces"
+      aria-label="Selected pieces"
       sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}
     >
       <Box sx={{ flex: '1 1 200px', color: 'var(--ink-soft)', minHeight: 38, display: 'flex', alignItems: 'center' }}>
         {isNone
-          ? 'Double-click a cell to type over it. Tick rows to set many at once.'
-          : `${pieces.length} chosen: ${marksInWords(pieces.map(({ mark }) => mark))}`}
+          ? 'Double-click a cell to edit it. Tick rows to edit many.'
+          : `${pieces.length} selected: ${marksInWords(pieces.map(({ mark }) => mark))}`}
       </Box>
       {!isNone && (
         <>

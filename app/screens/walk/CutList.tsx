@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import { counted } from '../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -7,8 +8,6 @@ import { formatLength, lengthFieldText, parseLength, lengthUnit } from '../../..
 import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { EmptyState, Section, Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
-import { Vial } from '../../drawing/Vial.tsx';
-import { completeness } from '../../drawing/vial-reading.ts';
 import { CutBarDrawing } from './CutBarDrawing.tsx';
 
 /** The lengths of moulding that the job's pieces get, cut from stock with as little waste as can be proved. */
@@ -29,7 +28,7 @@ export function CutList() {
     <>
       <Box sx={{ display: 'flex', gap: 1.5, mb: 3, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <StatedField
-          label="Lengths on sale"
+          label="Stock lengths"
           text={job.cutting.stock.map((length) => lengthFieldText(length, units)).join('; ')}
           unit={lengthUnit(units)}
           draft={`${job.id}/stock`}
@@ -42,7 +41,7 @@ export function CutList() {
           }}
         />
         <StatedField
-          label="The saw takes"
+          label="Saw cut (kerf)"
           text={lengthFieldText(job.cutting.kerf, units)}
           unit={lengthUnit(units)}
           draft={`${job.id}/kerf`}
@@ -79,10 +78,9 @@ function OneMoulding({ list }: { list: MouldingCutList }) {
       title={list.moulding}
       aside={
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25 }}>
-          <Vial
-            size="rung"
-            reading={completeness(lengths.length === 0 ? 1 : done / lengths.length)}
-            words={`${done} of ${lengths.length} lengths are cut`}
+          <ProgressMark
+            share={lengths.length === 0 ? 1 : done / lengths.length}
+            words={`${done} of ${lengths.length} lengths cut`}
           />
           <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
             {done} of {lengths.length} cut
@@ -95,9 +93,9 @@ function OneMoulding({ list }: { list: MouldingCutList }) {
           Buy <strong>{bars.join(' and ')}</strong>: {formatLength(plan.bought, units)} for {formatLength(used, units)},{' '}
           {(waste * 100).toFixed(0)}% waste.{' '}
           {plan.isProvedBest
-            ? 'Proved: nothing shorter will do.'
-            : `Best found; it can’t be done with less than ${formatLength(plan.bound, units)}.`}{' '}
-          Lengths are over the long points of the mitres.
+            ? 'Minimum possible.'
+            : `Best found (minimum possible: ${formatLength(plan.bound, units)}).`}{' '}
+          Lengths to the long points of the mitres.
         </Typography>
         <Box component="ol" aria-label={`Bars of ${list.moulding}`} sx={{ display: 'grid', gap: 1.5 }}>
           {plan.bars.map((bar, index) => (

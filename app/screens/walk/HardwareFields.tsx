@@ -65,7 +65,7 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
         }}
       >
         <TextField
-          label="Another part"
+          label="Add hardware"
           placeholder="strike plate"
           value={name}
           error={fault !== null}
@@ -80,7 +80,7 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
           onChange={(event) => setCount(event.target.value)}
         />
         <Button type="submit" sx={{ mt: '5px' }}>
-          Into the bag
+          Add to bag
         </Button>
       </Box>
       <BagLabelsButton pieces={[piece]} />

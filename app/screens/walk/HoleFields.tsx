@@ -37,7 +37,7 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
     piece.drillings.length > 0 ? piece.drillings.map(({ name }) => name).join(', ') : '',
   ].filter(Boolean);
   return (
-    <Fold title="Holes" summary={said.join(' · ') || 'as they are'}>
+    <Fold title="Holes" summary={said.join(' · ') || 'none new'}>
       <StatedField
         label="Old holes to fill"
         text={String(piece.filledHoles)}
@@ -57,7 +57,7 @@ export function HoleFields({ piece, draft }: { piece: Piece; draft: string }) {
         <DrillingFields key={drilling.id} piece={piece} drilling={drilling} draft={`${draft}/${drilling.id}`} />
       ))}
       {piece.fireRated && piece.drillings.length > 0 && (
-        <Caution>New holes can end a fire door’s rating: only what its certificate allows.</Caution>
+        <Caution>Fire door: drill only what its certificate allows.</Caution>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {usualDrillings(piece).map((holes) => (
@@ -137,7 +137,7 @@ function DrillingFields({ piece, drilling, draft }: { piece: Piece; drilling: Dr
           exclusive
           size="small"
           value={drilling.upright ? 'upright' : 'across'}
-          aria-label="The two holes lie"
+          aria-label="Two holes"
           onChange={(_event, lie: string | null) => lie && state({ upright: lie === 'upright' }, `${drilling.id}/lie`)}
         >
           <ToggleButton value="upright">one above the other</ToggleButton>

@@ -54,7 +54,7 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
           ))}
         </Box>
         {read.ok && read.asked.length > 0 && (
-          <Box component="ul" aria-label="Not understood" sx={{ color: 'var(--tacky)', fontSize: 15, fontWeight: 650 }}>
+          <Box component="ul" aria-label="Can’t read" sx={{ color: 'var(--tacky)', fontSize: 15, fontWeight: 650 }}>
             {read.asked.map(({ start, question }) => (
               <li key={start}>{localise(question)}</li>
             ))}

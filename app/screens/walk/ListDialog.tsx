@@ -40,7 +40,7 @@ export function ListDialog({ list, unread, setList, onClose }: ListDialogProps) 
   };
   return (
     <Dialog open onClose={onClose} maxWidth="xl" fullWidth aria-labelledby="list-title">
-      <DialogTitle id="list-title">Pieces from a list</DialogTitle>
+      <DialogTitle id="list-title">Import pieces</DialogTitle>
       {list === null ? (
         <Source begun={unread} fault={fault} onText={take} onClose={onClose} setFault={setFault} />
       ) : (
@@ -67,10 +67,7 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
   return (
     <>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
-        <Box>
-          A row for each piece, with a column for the kind; sizes, room, surface and note as there are. The first row
-          may name the columns.
-        </Box>
+        <Box>One row per piece, with a column for the kind. Name columns in the first row if you like.</Box>
         <TextField
           multiline
           minRows={7}
@@ -81,20 +78,20 @@ function Source({ begun, fault, onText, setFault, onClose }: SourceProps) {
           onChange={(event) => setText(event.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        {fault && <Alert severity="error">{fault} Nothing was changed.</Alert>}
+        {fault && <Alert severity="error">{fault} No changes made.</Alert>}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <FileButton
           variant="text"
           sx={{ mr: 'auto' }}
           words="Choose a CSV file"
-          label="List to read"
+          label="List"
           accept=".csv,.tsv,.txt,text/csv"
           onChoose={(chosen) => void open(chosen)}
         />
         <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={text.trim() === ''} onClick={() => onText(text)}>
-          Read it
+          Check list
         </Button>
       </DialogActions>
     </>
@@ -128,12 +125,12 @@ function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { li
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
         <Box role="status" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
           <strong>
-            {read.length} of {list.table.rows.length} rows are understood: {counted(count, 'piece')}
+            {read.length} of {list.table.rows.length} rows OK: {counted(count, 'piece')}
             {rooms.length > 0 && `, new ${rooms.length === 1 ? 'room' : 'rooms'} ${rooms.join(', ')}`}.
           </strong>
           {faulty.size > 0 && (
             <Box component="span" sx={{ color: 'var(--late)', fontWeight: 650 }}>
-              {counted(faulty.size, 'row wants', 'rows want')} mending: type over the red cells.
+              {counted(faulty.size, 'row needs', 'rows need')} fixing: edit the red cells.
             </Box>
           )}
         </Box>
@@ -142,15 +139,15 @@ function Rows({ list, setList, onClose }: Omit<ListDialogProps, 'unread'> & { li
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2, flexWrap: 'wrap', gap: 1 }}>
         <Button onClick={() => setList(null)} sx={{ mr: 'auto' }}>
-          Another list
+          Different list
         </Button>
         {faulty.size > 0 && !whole && (
           <FormControlLabel
             control={<Checkbox checked={leavesOut} onChange={(event) => setLeavesOut(event.target.checked)} />}
-            label={`Leave out ${faulty.size === 1 ? 'the row' : `the ${faulty.size} rows`} in red`}
+            label={`Skip ${faulty.size === 1 ? 'the row' : `the ${faulty.size} rows`} in red`}
           />
         )}
-        <Button onClick={onClose}>Later</Button>
+        <Button onClick={onClose}>Not now</Button>
         <Button variant="contained" disabled={!mayAdd} onClick={add}>
           Add {counted(count, 'piece')}
         </Button>

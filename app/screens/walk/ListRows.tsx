@@ -62,7 +62,7 @@ export function ListRows({ list, faults, setList }: ListRowsProps) {
                     borderRadius: 6,
                   }}
                 >
-                  <option value="">left out</option>
+                  <option value="">skip</option>
                   {READABLE.map(({ id, name }) => (
                     <option key={id} value={id}>
                       {localise(name)}
@@ -112,9 +112,7 @@ export function ListRows({ list, faults, setList }: ListRowsProps) {
         </tbody>
       </ListTable>
       {table.rows.length > shown.length && (
-        <Box sx={{ p: 1.5, color: 'var(--ink-soft)' }}>
-          and {table.rows.length - shown.length} more rows, all of them understood.
-        </Box>
+        <Box sx={{ p: 1.5, color: 'var(--ink-soft)' }}>and {table.rows.length - shown.length} more rows, all OK.</Box>
       )}
     </Box>
   );

@@ -20,12 +20,12 @@ export function ListsMenu({ isBegun, onTakeIn }: { isBegun: boolean; onTakeIn():
   return (
     <>
       <Button variant="outlined" aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>
-        {isBegun ? 'Lists, one begun' : 'Lists'}
+        {isBegun ? 'Import / export, one started' : 'Import / export'}
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        <MenuItem onClick={then(onTakeIn)}>{isBegun ? 'Go on with the list' : 'Take a list in'}</MenuItem>
+        <MenuItem onClick={then(onTakeIn)}>{isBegun ? 'Resume import' : 'Import list'}</MenuItem>
         <MenuItem disabled={job.pieces.length === 0} onClick={then(save)}>
-          Save all pieces as CSV
+          Export all pieces
         </MenuItem>
       </Menu>
     </>

@@ -50,13 +50,13 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
         <MarkedPhoto jobId={job.id} photo={photo} onMark={addSpot} />
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <StatedField
-            label="What it shows"
+            label="Caption"
             text={photo.caption}
             draft={`${job.id}/${photo.id}/caption`}
             take={(caption) => state({ caption }, `${photo.id}/caption`)}
           />
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {photo.spots.length === 0 ? 'Touch the photo where something is: a crack, a run, bare wood.' : 'Marks'}
+            {photo.spots.length === 0 ? 'Tap the photo to mark a crack, run or bare wood.' : 'Marks'}
           </Box>
           {photo.spots.map((spot, index) => (
             <Box key={spot.id} sx={{ display: 'flex', gap: 0.5, alignItems: 'flex-start' }}>
@@ -82,7 +82,7 @@ export function PhotoDialog({ piece, photo, onClose }: PhotoDialogProps) {
             apply('remove-photo', { id: piece.id, photoId: photo.id });
           }}
         >
-          Remove the photo
+          Delete photo
         </Button>
         <Button variant="contained" onClick={onClose}>
           Done
@@ -120,7 +120,7 @@ function MarkedPhoto({ jobId, photo, onMark }: { jobId: string; photo: Photo; on
         }}
       >
         {address && <Box component="img" src={address} alt="" sx={{ width: '100%', display: 'block' }} />}
-        {isMissing && 'The picture is not in this browser. It is in the backup of where it was taken.'}
+        {isMissing && 'Not in this browser. See the backup from the device that took it.'}
       </Box>
       {photo.spots.map((spot, index) => (
         <Box

@@ -62,7 +62,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
                 {AREA.format(area, units)} to paint · about {formatWeight(weight, units)}
               </Typography>
             </Box>
-            <IconButton aria-label="Close the piece" onClick={onClose}>
+            <IconButton aria-label="Close piece" onClick={onClose}>
               <CloseIcon />
             </IconButton>
           </Box>
@@ -115,7 +115,7 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
           </Box>
           {staysUnpaintedOn(piece).length > 0 && (
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              <strong>Stays without paint:</strong> {localise(staysUnpaintedOn(piece).join('; '))}.
+              <strong>Leave bare:</strong> {localise(staysUnpaintedOn(piece).join('; '))}.
             </Box>
           )}
           <div>

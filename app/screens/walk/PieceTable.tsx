@@ -122,7 +122,7 @@ export function PieceTable({ chosen, onChoose }: PieceTableProps) {
       },
       {
         field: 'mark',
-        headerName: 'Mark',
+        headerName: 'Tag',
         width: 92,
         sortComparator: (one: string, other: string) => compareMarks(one, other),
         renderCell: ({ row }) => (

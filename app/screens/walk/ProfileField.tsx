@@ -71,10 +71,10 @@ export function ProfileField({ label, numbers, draft, take }: ProfileFieldProps)
     <Box role="group" aria-label={label} sx={{ gridColumn: '1 / -1', display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>
-          Drag the corners; the wall is at the left. Girth {formatLength(girth, units)}.
+          Drag the corners (wall at left). Girth {formatLength(girth, units)}.
         </Typography>
         <Button size="small" onClick={addCorner} disabled={line.length >= MAX_CORNERS}>
-          Add a corner
+          Add corner
         </Button>
       </Box>
       <Box

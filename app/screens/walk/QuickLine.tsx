@@ -55,9 +55,9 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
     if (read.others !== null) setChosenRoom(null);
     setAdded({
       words: [
-        `${marksInWords(marks)} ${marks.length === 1 ? 'is' : 'are'} on the wall.`,
+        `Added ${marksInWords(marks)}.`,
         ...(read.asked.length > 0
-          ? [`Left out: ${read.asked.map(({ start, end }) => `“${line.slice(start, end)}”`).join(', ')}.`]
+          ? [`Skipped: ${read.asked.map(({ start, end }) => `“${line.slice(start, end)}”`).join(', ')}.`]
           : []),
       ].join(' '),
       first: marks[0] ?? '',
@@ -82,7 +82,7 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
     <Box component="form" onSubmit={add} aria-label="Quick entry" sx={{ mb: 2 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
         <ChoiceField
-          label="Into"
+          label="Room"
           value={roomId}
           sx={{ width: { xs: '100%', sm: 190 }, flex: 'none' }}
           choices={job.rooms.map((room) => ({ value: room.id, words: room.name }))}
@@ -91,7 +91,7 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
         <TextField
           fullWidth
           inputRef={field}
-          label="Pieces in one line"
+          label="Quick add"
           placeholder={`7 door 6p ${systemOf(job.settings.units).length.exampleSize} oil gloss both sides practice 1-7`}
           value={line}
           error={read?.ok === false}

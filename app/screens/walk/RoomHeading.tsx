@@ -10,10 +10,10 @@ export function RoomHeading({ room, count }: { room: Room; count: number }) {
   const after = open.length - before;
   const said = [
     counted(count, 'piece'),
-    room.maxOff === null ? '' : `at most ${room.maxOff} off at once`,
-    room.zonesAtOnce === null ? '' : `${room.zonesAtOnce} zones at once`,
-    before > 0 ? `${before} to do before the paint` : '',
-    after > 0 ? `${after} to put back after it` : '',
+    room.maxOff === null ? '' : `max ${room.maxOff} off`,
+    room.zonesAtOnce === null ? '' : `${room.zonesAtOnce} zones`,
+    before > 0 ? `${before} to do first` : '',
+    after > 0 ? `${after} to do after` : '',
   ].filter(Boolean);
   return (
     <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, pt: 1.5, flexWrap: 'nowrap', overflow: 'hidden' }}>

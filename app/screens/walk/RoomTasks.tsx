@@ -11,7 +11,7 @@ import { wholeNumber } from '../../../core/units/typed-number.ts';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../drawing/icons.tsx';
 
-const HEADINGS = { before: 'Before the paint', after: 'After it' } as const;
+const HEADINGS = { before: 'Before painting', after: 'After painting' } as const;
 
 /** What is moved and sheeted in a room before its paint and put back after, each with its minutes and a tick. */
 export function RoomTasks({ room }: { room: Room }) {
@@ -22,7 +22,7 @@ export function RoomTasks({ room }: { room: Room }) {
     apply('change-room', { id: room.id, facts: { tasks } }, strokes === undefined ? {} : { strokes, quiet: true });
   const add = (tasks: readonly RoomTask[]) => state(Object.fromEntries(tasks.map((task) => [task.id, task])));
   const missing = missingTasks(room, () => nanoid(8));
-  const usual = { words: 'Something to do', minutes: 15, people: 1, doneAt: null };
+  const usual = { words: 'New task', minutes: 15, people: 1, doneAt: null };
   return (
     <>
       {(['before', 'after'] as const).map((when) => (
@@ -30,7 +30,7 @@ export function RoomTasks({ room }: { room: Room }) {
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', flex: 1 }}>{HEADINGS[when]}</Box>
             <Button size="small" onClick={() => add([{ ...usual, id: nanoid(8), when }])}>
-              Add a task
+              Add task
             </Button>
           </Box>
           {room.tasks
@@ -51,7 +51,7 @@ export function RoomTasks({ room }: { room: Room }) {
       ))}
       {missing.length > 0 && (
         <Button variant="outlined" size="small" sx={{ justifySelf: 'start' }} onClick={() => add(missing)}>
-          Add the usual tasks
+          Add usual tasks
         </Button>
       )}
     </>
@@ -93,7 +93,7 @@ function TaskRow({ task, draft, state, onTick, onRemove }: TaskRowProps) {
         slotProps={{ input: { 'aria-label': `${task.words}, done` } }}
       />
       <StatedField
-        label="What is done"
+        label="Task"
         text={task.words}
         draft={`${draft}/words`}
         take={(words) => state({ words }, `${task.id}/words`)}

@@ -86,7 +86,7 @@ function YearBuilt() {
       <StatedField
         label="Year built"
         text={yearBuilt === null ? '' : String(yearBuilt)}
-        helper={yearBuilt === null ? 'empty: nobody knows' : ''}
+        helper={yearBuilt === null ? 'blank if unknown' : ''}
         draft={`${job.id}/year-built`}
         take={(typed): Outcome<unknown> => {
           const year = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1200, 2200);
@@ -98,8 +98,8 @@ function YearBuilt() {
       {(yearBuilt === null || yearBuilt < LEAD_BEFORE) && (
         <Caution>
           {yearBuilt === null
-            ? `State the year if anybody knows it: paint from before about ${LEAD_BEFORE} may hold lead.`
-            : 'Old paint of this building may hold lead: test before it is sanded or scraped. Local rules and licensed practice decide.'}
+            ? `Add the year if you know it: paint from before about ${LEAD_BEFORE} may contain lead.`
+            : 'Old paint here may contain lead: test before sanding or scraping. Local rules and licensed practice decide.'}
         </Caution>
       )}
     </Box>
@@ -131,15 +131,15 @@ function RoomFields({ room }: { room: Room }) {
           take={(name) => state({ name }, 'name')}
         />
         <ChoiceField
-          label="Air"
+          label="Conditions"
           value={room.climateId}
           choices={job.climates.map((climate) => ({ value: climate.id, words: climate.name }))}
           onChange={(chosen) => apply('change-room', { id: room.id, facts: { climateId: chosen } })}
         />
         <StatedField
-          label="Off at once"
+          label="Max. off at once"
           text={room.maxOff === null ? '' : String(room.maxOff)}
-          helper={room.maxOff === null ? 'at most; empty: all' : ''}
+          helper={room.maxOff === null ? 'blank = no limit' : ''}
           draft={`${job.id}/${room.id}/off`}
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
@@ -147,9 +147,9 @@ function RoomFields({ room }: { room: Room }) {
           }}
         />
         <StatedField
-          label="Zones at once"
+          label="Max. zones at once"
           text={room.zonesAtOnce === null ? '' : String(room.zonesAtOnce)}
-          helper={room.zonesAtOnce === null ? 'at most; empty: all' : ''}
+          helper={room.zonesAtOnce === null ? 'blank = no limit' : ''}
           draft={`${job.id}/${room.id}/zones`}
           take={(typed) => {
             const limit = typed.trim() === '' ? accepted(null) : wholeNumber(typed, 1, 99);
@@ -157,7 +157,7 @@ function RoomFields({ room }: { room: Room }) {
           }}
         />
         <StatedField
-          label="Outside looks to"
+          label="Faces (compass)"
           unit="°"
           text={room.bearing === null ? '' : String(room.bearing)}
           helper={room.bearing === null ? 'north 0, east 90' : ''}
@@ -175,10 +175,7 @@ function RoomFields({ room }: { room: Room }) {
           <DeleteIcon />
         </IconButton>
       </Box>
-      <Fold
-        title="Before and after"
-        summary={room.tasks.length === 0 ? 'nothing to move' : `${room.tasks.length} tasks, ${open} to do`}
-      >
+      <Fold title="Tasks" summary={room.tasks.length === 0 ? 'none' : `${room.tasks.length} tasks, ${open} to do`}>
         <RoomTasks room={room} />
       </Fold>
     </Box>

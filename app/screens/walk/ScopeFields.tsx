@@ -87,7 +87,7 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
             exclusive
             size="small"
             value={comesOff ? 'off' : 'in-place'}
-            aria-label="Where it is painted"
+            aria-label="Painted"
             onChange={(_event, value: string | null) => value && onChange({ comesOff: value === 'off' })}
           >
             <ToggleButton value="off">off, on the bench</ToggleButton>
@@ -97,7 +97,7 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
       )}
       {!comesOff && scope.faces.length > 1 && (
         <FormControlLabel
-          label="One side at a time: all its coats, then the other side"
+          label="One side at a time, all coats"
           control={
             <Checkbox
               checked={stated.oneSideAtATime}
@@ -108,7 +108,7 @@ export function ScopeFields({ kind, stated, onChange }: ScopeFieldsProps) {
       )}
       {(mayPreserve || stated.preservesRest) && (
         <FormControlLabel
-          label="Preserve unpainted bare faces and edges"
+          label="Preserve bare faces and edges"
           control={
             <Checkbox
               checked={stated.preservesRest}

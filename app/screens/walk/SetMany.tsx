@@ -40,7 +40,7 @@ const EXAMPLES: Readonly<Partial<Record<ColumnId, string>>> = {
   edges: 'all, none, hinge edge',
   neededBy: '2027-03-12',
 };
-const UNTOUCHED = 'as it is';
+const UNTOUCHED = 'no change';
 
 /** Sets some facts of many pieces at once; all of them change, or none does and it is said which can't. */
 export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose(): void }) {
@@ -108,13 +108,13 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
         </Box>
         {faults.length > 0 && (
           <Alert severity="error">
-            Nothing was changed.
+            No changes made.
             <ul>
               {faults.slice(0, 6).map((fault) => (
                 <li key={fault}>{fault}</li>
               ))}
             </ul>
-            {faults.length > 6 && `And ${faults.length - 6} more.`}
+            {faults.length > 6 && `and ${faults.length - 6} more`}
           </Alert>
         )}
       </DialogContent>

@@ -29,7 +29,7 @@ function readField(field: DimensionField, typed: string, units: UnitSystem): Out
     const parts = typed.split(/[\s,:;/]+/).filter(Boolean);
     const shares = parts.map(Number);
     if (parts.length < field.min || parts.length > field.max || shares.some((share) => !(share > 0))) {
-      return refused(`Write one number a row, from the top, such as 2 5 5; ${field.min} to ${field.max} rows.`);
+      return refused(`Type one number per row from the top, e.g. 2 5 5 (${field.min} to ${field.max} rows).`);
     }
     return accepted(shares);
   }
@@ -41,7 +41,7 @@ function readField(field: DimensionField, typed: string, units: UnitSystem): Out
   if (!length.ok) return length;
   if (length.value < field.min || length.value > field.max) {
     return refused(
-      `${field.label} lies between ${formatLength(field.min, units)} and ${formatLength(field.max, units)}; this is ${formatLength(length.value, units)}.`,
+      `${formatLength(length.value, units)} – must be ${formatLength(field.min, units)} to ${formatLength(field.max, units)}.`,
     );
   }
   return length;
@@ -81,7 +81,7 @@ export function ShapeFields({ kind, shape, units, draft, take }: ShapeFieldsProp
       </Box>
       {fields.some((field) => !field.main) && (
         <Button size="small" onClick={() => setIsWhole(!isWhole)} sx={{ justifySelf: 'start' }}>
-          {isWhole ? 'Less of its shape' : 'More of its shape'}
+          {isWhole ? 'Fewer dimensions' : 'More dimensions'}
         </Button>
       )}
     </>

@@ -33,12 +33,12 @@ export function SurfaceFields({ surface, onChange }: SurfaceFieldsProps) {
     <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(112px, 1fr))', gap: 1.25 }}>
       {select(
         'substrate',
-        'Made of',
+        'Material',
         SUBSTRATE_IDS.map((id) => [id, SUBSTRATES[id].name] as const),
       )}
       {select(
         'existing',
-        'On it now',
+        'Existing finish',
         EXISTING_COAT_IDS.map((id) => [id, EXISTING_COATS[id]] as const),
       )}
       {select(

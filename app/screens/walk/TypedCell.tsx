@@ -19,7 +19,7 @@ export function TypedCell({ id, field, value, hasFocus, error }: GridRenderEditC
         value={value ?? ''}
         fullWidth
         onChange={(event) => void grid.current.setEditCellValue({ id, field, value: event.target.value })}
-        inputProps={{ 'aria-label': `${field}, typed over`, 'aria-invalid': fault !== null }}
+        inputProps={{ 'aria-label': `${field}, edited`, 'aria-invalid': fault !== null }}
         sx={{ px: 1.25, fontSize: 14, color: fault ? 'var(--late)' : 'inherit' }}
       />
       <Popper open={fault !== null} anchorEl={input.current} placement="bottom-start" sx={{ zIndex: 1500 }}>

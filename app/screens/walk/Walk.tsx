@@ -83,7 +83,7 @@ export default function Walk() {
             exclusive
             size="small"
             value={view}
-            aria-label="How the pieces are shown"
+            aria-label="Show as"
             onChange={(_event, next: View | null) =>
               next && show({ view: next, pieceId: next === 'cut-list' ? null : route.pieceId })
             }
@@ -106,17 +106,15 @@ export default function Walk() {
             title="Walk the rooms with a tape"
             action={
               <Button variant="contained" size="large" onClick={() => setIsAdding(true)}>
-                Add the first piece
+                Add first piece
               </Button>
             }
           >
-            Type what you see in the line above, as you would say it: <em>2 door 6p 762x1981 oil gloss</em>. Or choose
-            the piece by its drawing, or take in a list. In an old house no two are the same.
+            Type what you see in the line above, e.g. <em>2 door 6p 762x1981 oil gloss</em>. Or choose a piece by its
+            drawing, or import a list.
           </EmptyState>
         ) : (
-          <Suspense fallback={<Box sx={{ color: 'var(--ink-soft)' }}>Laying out the table…</Box>}>
-            {views[view]()}
-          </Suspense>
+          <Suspense fallback={<Box sx={{ color: 'var(--ink-soft)' }}>Loading table…</Box>}>{views[view]()}</Suspense>
         )}
       </Box>
       {chosen && (

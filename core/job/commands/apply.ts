@@ -35,13 +35,13 @@ export function applyWritten(job: Job, name: string, args: unknown): Outcome<Cha
   const own = Object.hasOwn(COMMANDS, name) ? (COMMANDS[name as CommandName] as unknown as Command) : null;
   const known = earlierCommand(name, args) ?? own;
   return known === null
-    ? refused(`This Nivel knows no command “${name}”.`)
+    ? refused(`Unknown command “${name}”.`)
     : carriedOut(job, known, rewrittenArguments(name, args));
 }
 
 function carriedOut(job: Job, definition: Command, args: unknown): Outcome<Change> {
   const parsed = definition.args.safeParse(args);
-  if (!parsed.success) return refused(parsed.error.issues[0]?.message ?? 'That can’t be taken.');
+  if (!parsed.success) return refused(parsed.error.issues[0]?.message ?? 'That value isn’t valid.');
   try {
     const label = definition.label(parsed.data, job);
     const [changed, patches, inverse] = produceWithPatches(job, (draft) => definition.change(draft, parsed.data));

@@ -7,7 +7,7 @@ import { section } from './section.ts';
 /** Chooses the build-up of a group of like pieces, for what is known of it; null takes the choice back. */
 export const chooseBuildUp = command({
   args: () => z.object({ groupId: z.string(), buildUp: buildUpSchema.nullable(), chosenFor: z.string().nullable() }),
-  label: ({ groupId }, job) => `Choose the build-up of ${nameOfGroup(job, groupId)}`,
+  label: ({ groupId }, job) => `Chose the build-up of ${nameOfGroup(job, groupId)}`,
   change(draft, { groupId, buildUp, chosenFor }) {
     const group = entryOf(draft.groups, groupId, 'group');
     group.buildUp = buildUp;
@@ -18,11 +18,11 @@ export const chooseBuildUp = command({
 /** Says of a group's choice that it stands, with what is known by now. */
 export const keepBuildUp = command({
   args: () => z.object({ groupId: z.string(), chosenFor: z.string() }),
-  label: ({ groupId }, job) => `Keep the build-up of ${nameOfGroup(job, groupId)}`,
+  label: ({ groupId }, job) => `Kept the build-up of ${nameOfGroup(job, groupId)}`,
   change(draft, { groupId, chosenFor }) {
     entryOf(draft.groups, groupId, 'group').chosenFor = chosenFor;
   },
 });
 
 /** States what counts how much when build-ups are ranked. */
-export const changeWeights = section('weights', weightsSchema, () => 'Change what counts');
+export const changeWeights = section('weights', weightsSchema, () => 'Changed priorities');

@@ -7,16 +7,15 @@ import { entity } from './entity.ts';
 export const climates = entity('climates', climateSchema, {
   called: 'climate',
   words: {
-    add: ({ name }) => `Add the climate ${name}`,
-    change: ({ name }) => `Change the climate of ${name}`,
-    remove: (climate) => `Remove the climate ${climate?.name ?? ''}`,
+    add: ({ name }) => `Added room conditions ${name}`,
+    change: ({ name }) => `Changed conditions of ${name}`,
+    remove: (climate) => `Removed room conditions ${climate?.name ?? ''}`,
   },
   mayRemove(draft, { id, whereabouts }) {
     const held = [...draft.rooms, ...draft.places].filter(({ climateId }) => climateId === id).map(({ name }) => name);
-    if (held.length > 0)
-      throw new CommandRefused(`${held.join(', ')} would have no air. Give them another climate first.`);
+    if (held.length > 0) throw new CommandRefused(`${held.join(', ')} still use it. Change their conditions first.`);
     const same = draft.climates.filter((climate) => climate.whereabouts === whereabouts);
-    if (same.length === 1) throw new CommandRefused(`A job keeps at least one climate ${whereabouts}.`);
+    if (same.length === 1) throw new CommandRefused(`Keep at least one ${whereabouts}.`);
   },
 });
 
@@ -24,11 +23,10 @@ export const climates = entity('climates', climateSchema, {
 export const switchHeating = command({
   args: () => z.object({ climateId: z.string(), onSince: heatingSchema.unwrap().shape.onSince }),
   label: ({ climateId, onSince }, job) =>
-    `Heating ${onSince === null ? 'off' : 'on'}: ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+    `Switched heating ${onSince === null ? 'off' : 'on'} in ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a room'}`,
   change(draft, { climateId, onSince }) {
     const { heating, name } = entryOf(draft.climates, climateId, 'climate');
-    if (heating === null)
-      throw new CommandRefused(`${name} has no heating. State under Air when and how warm it is heated.`);
+    if (heating === null) throw new CommandRefused(`${name} has no heating. Set it in Conditions first.`);
     heating.onSince = onSince;
   },
 });
@@ -44,7 +42,7 @@ export const importHours = command({
       at: climateSchema.unwrap().shape.stated.shape.taken.element.shape.at,
     }),
   label: ({ climateId, hours }, job) =>
-    `Take ${hours.length} hours into ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+    `Imported ${hours.length} hours for ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a room'}`,
   change(draft, { climateId, hours, ...from }) {
     const { stated } = entryOf(draft.climates, climateId, 'climate');
     const byHour = new Map(stated.hours.map((hour) => [hour.at, hour]));
@@ -58,7 +56,7 @@ export const importHours = command({
 export const forgetHours = command({
   args: () => z.object({ climateId: z.string(), from: statedHourSchema.unwrap().shape.at }),
   label: ({ climateId }, job) =>
-    `Forget hours of ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a climate'}`,
+    `Cleared hours of ${job.climates.find(({ id }) => id === climateId)?.name ?? 'a room'}`,
   change(draft, { climateId, from }) {
     const { stated } = entryOf(draft.climates, climateId, 'climate');
     stated.hours = stated.hours.filter(({ at }) => at < from);

@@ -1,5 +1,6 @@
+import { inSentence } from '../../units/sentence.ts';
 import { z } from 'zod';
-import { PACE_KEYS, painterSchema } from '../document/crew-schema.ts';
+import { PACE_KEYS, PACE_NAMES, painterSchema } from '../document/crew-schema.ts';
 import { command, CommandRefused, entryOf } from './definition.ts';
 import { entity } from './entity.ts';
 
@@ -7,12 +8,12 @@ import { entity } from './entity.ts';
 export const crew = entity('crew', painterSchema, {
   called: 'painter',
   words: {
-    add: ({ name }) => `Add ${name} to the crew`,
-    change: ({ name }) => `State the hours of ${name}`,
-    remove: (painter) => `Remove ${painter?.name ?? 'a painter'}`,
+    add: ({ name }) => `Added ${name} to the crew`,
+    change: ({ name }) => `Changed hours of ${name}`,
+    remove: (painter) => `Removed ${painter?.name ?? 'a painter'}`,
   },
   mayRemove(draft) {
-    if (draft.crew.length === 1) throw new CommandRefused('Someone has to paint: a job keeps at least one painter.');
+    if (draft.crew.length === 1) throw new CommandRefused('Keep at least one painter.');
   },
   alsoRemove(draft, id) {
     draft.pins = draft.pins.filter(({ painters }) => !painters.includes(id));
@@ -24,7 +25,7 @@ export const giveDayOff = command({
   args: () =>
     z.object({
       painterIds: z.array(z.string()).min(1),
-      date: z.iso.date('Choose the day.'),
+      date: z.iso.date('Choose a day.'),
       comes: z.boolean(),
     }),
   label: ({ painterIds, date, comes }, { crew }) => {
@@ -43,7 +44,8 @@ export const giveDayOff = command({
 /** States how much longer a kind of work takes here than by the usual pace; null goes back to the usual. */
 export const statePace = command({
   args: () => z.object({ key: z.enum(PACE_KEYS), factor: z.number().nullable() }),
-  label: ({ key, factor }) => (factor === null ? `Usual pace: ${key}` : `Own pace: ${key}`),
+  label: ({ key, factor }) =>
+    factor === null ? `Reset pace: ${inSentence(PACE_NAMES[key])}` : `Changed pace: ${inSentence(PACE_NAMES[key])}`,
   change(draft, { key, factor }) {
     const { [key]: _stated, ...others } = draft.paces;
     draft.paces = factor === null ? others : { ...others, [key]: factor };

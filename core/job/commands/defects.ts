@@ -6,11 +6,11 @@ import { markOf } from './mark-of.ts';
 export const defects = entity('defects', defectSchema, {
   called: 'defect',
   words: {
-    add: ({ pieceId }, job) => `Defect on ${markOf(job, pieceId)}`,
+    add: ({ pieceId }, job) => `Logged a defect on ${markOf(job, pieceId)}`,
     change: ({ pieceId, rework }, facts, job) =>
       rework === null && facts.rework
-        ? `Rework of ${markOf(job, pieceId)} into the plan`
-        : `Change a defect on ${markOf(job, pieceId)}`,
-    remove: (defect, job) => `No defect on ${markOf(job, defect?.pieceId ?? '')}`,
+        ? `Added rework of ${markOf(job, pieceId)} to the plan`
+        : `Changed a defect on ${markOf(job, pieceId)}`,
+    remove: (defect, job) => `Deleted a defect on ${markOf(job, defect?.pieceId ?? '')}`,
   },
 });

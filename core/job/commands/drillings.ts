@@ -13,7 +13,7 @@ const facts = partly(drillingSchema);
 export const fillHoles = command({
   args: () => z.object({ ids: z.array(z.string()).min(1).max(2000), count: z.number().int().min(0).max(60) }),
   label: ({ ids, count }, job) =>
-    `Fill ${count} holes of ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`}`,
+    `Set ${count} holes to fill on ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`}`,
   change(draft, { ids, count }) {
     for (const id of ids) entryOf(draft.pieces, id, 'piece').filledHoles = count;
   },
@@ -23,12 +23,12 @@ export const fillHoles = command({
 export const addDrilling = command({
   args: () => z.object({ ids, drilling: drillingSchema }),
   label: ({ ids: drilled, drilling }, job) =>
-    `Drill ${drilled.length === 1 ? markOf(job, drilled[0] ?? '') : `${drilled.length} pieces`} for ${drilling.name}`,
+    `Added holes to ${drilled.length === 1 ? markOf(job, drilled[0] ?? '') : `${drilled.length} pieces`} for ${drilling.name}`,
   change(draft, { ids: drilled, drilling }) {
     for (const id of drilled) {
       const { drillings } = entryOf(draft.pieces, id, 'piece');
       if (drillings.some((entry) => entry.id === drilling.id))
-        throw new CommandRefused('These holes are there already.');
+        throw new CommandRefused('These holes are already there.');
       drillings.push(drilling);
     }
   },
@@ -37,7 +37,7 @@ export const addDrilling = command({
 /** Changes some facts of new holes of a piece. */
 export const changeDrilling = command({
   args: () => z.object({ id: z.string(), drillingId: z.string(), facts: facts.check() }),
-  label: ({ id }, job) => `Change holes of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Changed holes of ${markOf(job, id)}`,
   change(draft, { id, drillingId, facts: changed }) {
     facts.put(entryOf(entryOf(draft.pieces, id, 'piece').drillings, drillingId, 'hole'), changed);
   },
@@ -46,7 +46,7 @@ export const changeDrilling = command({
 /** Gives pieces the filled and the new holes of another, instead of their own: like pieces share one template. */
 export const copyHoles = command({
   args: () => z.object({ from: z.string(), ids: z.array(z.string()).min(1).max(2000) }),
-  label: ({ from, ids }, job) => `Holes of ${markOf(job, from)} on ${counted(ids.length, 'piece')}`,
+  label: ({ from, ids }, job) => `Copied holes of ${markOf(job, from)} to ${counted(ids.length, 'piece')}`,
   change(draft, { from, ids }) {
     const { filledHoles, drillings } = current(entryOf(draft.pieces, from, 'piece'));
     for (const id of ids) Object.assign(entryOf(draft.pieces, id, 'piece'), { filledHoles, drillings });
@@ -56,7 +56,7 @@ export const copyHoles = command({
 /** Takes new holes off a piece's list. */
 export const removeDrilling = command({
   args: () => z.object({ id: z.string(), drillingId: z.string() }),
-  label: ({ id }, job) => `Drill less on ${markOf(job, id)}`,
+  label: ({ id }, job) => `Removed holes from ${markOf(job, id)}`,
   change(draft, { id, drillingId }) {
     const piece = entryOf(draft.pieces, id, 'piece');
     piece.drillings = piece.drillings.filter((drilling) => drilling.id !== drillingId);
@@ -71,7 +71,7 @@ export const tickHoles = command({
       filled: z.number().int().min(0).max(60).optional(),
       drilling: z.object({ id: z.string(), isDrilled: z.boolean() }).optional(),
     }),
-  label: ({ id }, job) => `Holes of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Logged holes of ${markOf(job, id)}`,
   change(draft, { id, filled, drilling }) {
     const { holesDone, drillings } = entryOf(draft.pieces, id, 'piece');
     if (filled !== undefined) holesDone.filled = filled;

@@ -40,7 +40,7 @@ const whole = <T extends { id: string }>(
 ) =>
   command<Record<string, T>, unknown>({
     args: () => z.object({ [key]: schema }),
-    label: () => `Change a ${key.replace('filmCheck', 'film check')}`,
+    label: () => `Changed a ${key.replace('filmCheck', 'film test')}`,
     change(draft, args) {
       if (args[key] !== undefined) stateIn(listOf(draft), args[key]);
     },
@@ -68,7 +68,7 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     command: command({
       // Whether the entry holds, the job's schema says.
       args: () => z.object({ compartment: z.enum(COMPARTMENT_IDS), entry: z.looseObject({ id: text }) }),
-      label: () => 'Change an entry of the shelf',
+      label: () => 'Changed a shelf product',
       change: (draft, { compartment, entry }) => stateIn<{ id: string }>(draft.shelf[compartment], entry),
     }),
   },
@@ -76,7 +76,7 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     by: 'photo',
     command: command({
       args: () => z.object({ id: text, photo: photoSchema }),
-      label: () => 'Change a photo',
+      label: () => 'Changed a photo',
       change: (draft, { id, photo }) => stateIn(entryOf(draft.pieces, id, 'piece').photos, photo),
     }),
   },
@@ -84,7 +84,7 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     by: 'drilling',
     command: command({
       args: () => z.object({ ids: z.array(text), drilling: drillingSchema }),
-      label: () => 'Change new holes',
+      label: () => 'Changed new holes',
       change(draft, { ids, drilling }) {
         for (const id of ids) stateIn(entryOf(draft.pieces, id, 'piece').drillings, drilling);
       },
@@ -94,7 +94,7 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     by: 'weights',
     command: command({
       args: () => z.object({ weights: weightsSchema }),
-      label: () => 'Change what counts',
+      label: () => 'Changed priorities',
       change(draft, { weights }) {
         draft.weights = weights;
       },
@@ -104,7 +104,7 @@ const EARLIER: Readonly<Record<string, { by: string; command: unknown }>> = {
     by: 'facts',
     command: command({
       args: () => z.object({ facts: handoverSchema.unwrap().partial() }),
-      label: () => 'Change the handover',
+      label: () => 'Changed the handover',
       change: (draft, { facts }) => void Object.assign(draft.handOver, facts),
     }),
   },

@@ -212,12 +212,12 @@ test('stamps, looks and checks that are given again are written once; what tells
   const twice = after(start, ['stamp', { entries: [entry] }], ['stamp', { entries: [entry] }]);
   assert.deepEqual([twice.job.log.length, twice.label], [start.log.length + 1, 'Stamp: Done']);
   const corrected = after(twice.job, ['stamp', { entries: [{ ...entry, id: 's2', replaces: 's1' }] }]);
-  assert.equal(corrected.label, 'Correct a stamp');
+  assert.equal(corrected.label, 'Corrected a log entry');
   const back = after(corrected.job, [
     'stamp',
     { entries: [{ ...entry, id: 's3', replaces: 's2', event: 'withdrawn' }] },
   ]);
-  assert.equal(back.label, 'Stamp: Taken back');
+  assert.equal(back.label, 'Stamp: undone');
   const look = { id: 'i1', pieceId: 'a', face: 'front', at: '2027-03-01T08:00', by: null } as const;
   const seen = after(start, ['inspect', { inspections: [look] }], ['inspect', { inspections: [look] }]);
   assert.equal(seen.job.inspections.length, 1);

@@ -51,7 +51,7 @@ export function entity<K extends ListKey, Given>(
       label: ({ entry }, job) => words.add(entry, job),
       change(draft, { entry }) {
         if (listOf(draft).some(({ id }) => id === entry.id))
-          throw new CommandRefused(`That ${called} is in the job already.`);
+          throw new CommandRefused(`That ${called} is already in the job.`);
         listOf(draft).push(entry);
       },
     }),

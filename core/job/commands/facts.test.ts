@@ -1,9 +1,10 @@
+import { factWords } from './fact-words.ts';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { z } from 'zod';
 import { CommandRefused } from './definition.ts';
-import { inWords, partly, type Facts } from './facts.ts';
+import { partly, type Facts } from './facts.ts';
 
 /** A thing with everything that can be changed in part. */
 const schema = z.object({
@@ -166,5 +167,5 @@ test('facts from elsewhere are checked field by field; whether something may be 
 });
 
 test('the names of facts are told as one says them', () => {
-  assert.equal(inWords({ yearBuilt: 1900, note: '' }), 'year built, note');
+  assert.equal(factWords({ yearBuilt: 1900, note: '' }), 'year built, note');
 });

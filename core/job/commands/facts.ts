@@ -93,8 +93,7 @@ type Plain = Record<string, unknown>;
 const isPlain = (value: unknown): value is Plain =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const gone = (): CommandRefused =>
-  new CommandRefused('This entry was removed in the meantime. Add it again, then change it.');
+const gone = (): CommandRefused => new CommandRefused('This entry was deleted meanwhile. Add it again first.');
 
 function put(target: Plain, key: string, facts: unknown, outline: Outline): void {
   if (facts === undefined) return;
@@ -194,9 +193,3 @@ export function partly<T extends object>(schema: z.ZodType<T>): Partly<T> {
     difference: (before, after) => (difference(before, after, outline()) ?? {}) as Facts<T>,
   };
 }
-
-/** The names of facts, for history: `yearBuilt` is “year built”. */
-export const inWords = (facts: object): string =>
-  Object.keys(facts)
-    .map((key) => key.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`))
-    .join(', ');

@@ -11,7 +11,7 @@ export const findings = entity('findings', findingSchema, {
       `${FOUND[found].name}: ${inSentence(resultInWords(found, result))} (${
         job.groups.find(({ id }) => id === groupId)?.name ?? 'a group'
       })`,
-    change: ({ found }) => `Correct a finding: ${inSentence(FOUND[found].name)}`,
-    remove: () => 'Strike out a finding',
+    change: ({ found }) => `Corrected a test: ${inSentence(FOUND[found].name)}`,
+    remove: () => 'Deleted a test result',
   },
 });

@@ -25,7 +25,7 @@ const look = partly<Look>(
 /** Names a group, its colours, its sheen and its schools. */
 export const changeGroup = command({
   args: () => z.intersection(z.object({ groupId: z.string() }), look.check()),
-  label: ({ groupId }, job) => `Change ${nameOfGroup(job, groupId)}`,
+  label: ({ groupId }, job) => `Changed ${nameOfGroup(job, groupId)}`,
   change: (draft, { groupId, ...facts }) => look.put(entryOf(draft.groups, groupId, 'group'), facts),
 });
 
@@ -45,9 +45,9 @@ export const splitGroup = command({
     const apart = new Set(pieceIds);
     const own = draft.pieces.filter((piece) => piece.groupId === groupId);
     const leaving = own.filter(({ id }) => apart.has(id));
-    if (leaving.length < apart.size) throw new CommandRefused('Not all of these pieces are in that group.');
+    if (leaving.length < apart.size) throw new CommandRefused('Some of these pieces aren’t in that group.');
     if (leaving.length === own.length) {
-      throw new CommandRefused('All of its pieces would leave: choose those that go, and let some stay.');
+      throw new CommandRefused('Leave at least one piece in the group.');
     }
     const { id: _id, name: _name, ...facts } = group;
     const made = addGroup(draft, name, { ...facts, byHand: true });
@@ -68,19 +68,19 @@ export const mergeGroups = command({
   args: () => z.object({ from: z.string(), into: z.string() }),
   label: ({ from, into }, job) => {
     const nameOf = (id: string): string => job.groups.find((group) => group.id === id)?.name ?? 'a group';
-    return `Put ${nameOf(from)} into ${nameOf(into)}`;
+    return `Moved ${nameOf(from)} to ${nameOf(into)}`;
   },
   change(draft, { from, into }) {
     const [source, target] = [entryOf(draft.groups, from, 'group'), entryOf(draft.groups, into, 'group')];
-    if (source === target) throw new CommandRefused('Choose another group to put it into.');
+    if (source === target) throw new CommandRefused('Choose another group.');
     const known = lastFound(draft, into);
     for (const [found, result] of lastFound(draft, from)) {
       const other = known.get(found);
       if (other === undefined || other === result || found === 'old-colour') continue;
       const question = found as keyof typeof FOUND;
       throw new CommandRefused(
-        `They are not alike. ${FOUND[question].name}: ${inSentence(resultInWords(question, result))} here, ` +
-          `${inSentence(resultInWords(question, other))} there. Test again, or leave them apart.`,
+        `These differ. ${FOUND[question].name}: ${inSentence(resultInWords(question, result))} here, ` +
+          `${inSentence(resultInWords(question, other))} there. Retest, or keep them apart.`,
       );
     }
     for (const piece of draft.pieces) if (piece.groupId === from) piece.groupId = into;

@@ -13,7 +13,7 @@ export const countHardware = command({
       bagged: hardwareSchema.unwrap().shape.bagged.optional(),
       fitted: hardwareSchema.unwrap().shape.fitted.optional(),
     }),
-  label: ({ id }, job) => `Count the bag of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Counted the bag of ${markOf(job, id)}`,
   change(draft, { id, item, count, bagged, fitted }) {
     const entry = entryOf(draft.pieces, id, 'piece').hardware[item];
     if (entry === undefined) throw new CommandRefused('That item is no longer in the bag.');
@@ -27,11 +27,11 @@ export const countHardware = command({
 export const addHardware = command({
   args: () =>
     z.object({ id: z.string(), name: hardwareSchema.unwrap().shape.name, count: hardwareSchema.unwrap().shape.count }),
-  label: ({ id, name }, job) => `Add ${name} to ${markOf(job, id)}`,
+  label: ({ id, name }, job) => `Added ${name} to ${markOf(job, id)}`,
   change(draft, { id, name, count }) {
     const { hardware } = entryOf(draft.pieces, id, 'piece');
     if (hardware.some((item) => item.name === name)) {
-      throw new CommandRefused(`The bag has ${name} already: change how many.`);
+      throw new CommandRefused(`${name} is already in the bag. Change how many.`);
     }
     hardware.push({ name, count, bagged: 0, fitted: 0 });
   },
@@ -40,7 +40,7 @@ export const addHardware = command({
 /** Takes an item out of a piece's bag. */
 export const removeHardware = command({
   args: () => z.object({ id: z.string(), item: z.number().int().min(0) }),
-  label: ({ id }, job) => `Take hardware off the list of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Removed hardware from ${markOf(job, id)}`,
   change(draft, { id, item }) {
     const { hardware } = entryOf(draft.pieces, id, 'piece');
     if (hardware[item] === undefined) throw new CommandRefused('That item is no longer in the bag.');
@@ -52,13 +52,11 @@ export const removeHardware = command({
 export const keepApart = command({
   args: () => z.object({ id: z.string(), keptApart: pieceSchema.unwrap().shape.keptApart }),
   label: ({ id, keptApart }, job) =>
-    keptApart === null ? `Let ${markOf(job, id)} close` : `Keep ${markOf(job, id)} off its stop`,
+    keptApart === null ? `Wedge or bumpers off ${markOf(job, id)}` : `Wedge or bumpers on ${markOf(job, id)}`,
   change(draft, { id, keptApart }) {
     const piece = entryOf(draft.pieces, id, 'piece');
     if (keptApart !== null && piece.fireRated)
-      throw new CommandRefused(
-        'A fire door is never wedged or held ajar: its closer stays connected. Lay release paper where a soft coat meets its stop.',
-      );
+      throw new CommandRefused('Never wedge a fire door or hold it ajar. Use release paper at the stop.');
     piece.keptApart = keptApart;
   },
 });

@@ -6,7 +6,7 @@ import { section } from './section.ts';
 /** Renames the job. */
 export const renameJob = command({
   args: () => z.object({ name: jobSchema.unwrap().shape.name }),
-  label: ({ name }) => `Rename the job to ${name}`,
+  label: ({ name }) => `Renamed the job to ${name}`,
   change(draft, { name }) {
     draft.name = name;
   },
@@ -15,14 +15,14 @@ export const renameJob = command({
 /** Confirms what this Nivel reads otherwise than the one that made the job. */
 export const confirmLifted = command({
   args: () => z.object({}),
-  label: () => 'Confirm what is read otherwise',
+  label: () => 'Confirmed changes from an earlier version',
   change(draft) {
     draft.lifted = [];
   },
 });
 
 /** Changes units, vocabulary, currency or the job's clock. */
-export const changeSettings = section('settings', settingsSchema, (changed) => `Change ${changed}`);
+export const changeSettings = section('settings', settingsSchema, (changed) => `Changed ${changed}`);
 
 /** Changes the place, its time zone or the year in which it was built. */
-export const changeSite = section('site', siteSchema, (changed) => `Change ${changed} of the site`);
+export const changeSite = section('site', siteSchema, (changed) => `Changed the site: ${changed}`);

@@ -5,8 +5,9 @@ import { entity } from './entity.ts';
 export const patches = entity('patches', patchSchema, {
   called: 'test patch',
   words: {
-    add: ({ where }) => `Test patch on ${where}`,
-    change: ({ where }, { read }) => (read ? `Read the patch on ${where}` : `Change the patch on ${where}`),
-    remove: () => 'Strike out a test patch',
+    add: ({ where }) => `Started a test patch on ${where}`,
+    change: ({ where }, { read }) =>
+      read ? `Logged the test patch on ${where}` : `Changed the test patch on ${where}`,
+    remove: () => 'Deleted a test patch',
   },
 });

@@ -9,10 +9,10 @@ const facts = partly(photoSchema);
 /** Adds a photo to a piece. */
 export const addPhoto = command({
   args: () => z.object({ id: z.string(), photo: photoSchema }),
-  label: ({ id }, job) => `Photo of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Added a photo of ${markOf(job, id)}`,
   change(draft, { id, photo }) {
     const { photos } = entryOf(draft.pieces, id, 'piece');
-    if (photos.some((entry) => entry.id === photo.id)) throw new CommandRefused('That photo is there already.');
+    if (photos.some((entry) => entry.id === photo.id)) throw new CommandRefused('That photo is already there.');
     photos.push(photo);
   },
 });
@@ -20,7 +20,7 @@ export const addPhoto = command({
 /** Changes the caption of a photo, or what is marked on it. */
 export const changePhoto = command({
   args: () => z.object({ id: z.string(), photoId: z.string(), facts: facts.check() }),
-  label: ({ id }, job) => `Mark a photo of ${markOf(job, id)}`,
+  label: ({ id }, job) => `Changed a photo of ${markOf(job, id)}`,
   change(draft, { id, photoId, facts: changed }) {
     facts.put(entryOf(entryOf(draft.pieces, id, 'piece').photos, photoId, 'photo'), changed);
   },
@@ -29,7 +29,7 @@ export const changePhoto = command({
 /** Takes a photo off a piece. The picture is kept as long as undo could bring it back. */
 export const removePhoto = command({
   args: () => z.object({ id: z.string(), photoId: z.string() }),
-  label: ({ id }, job) => `Take a photo off ${markOf(job, id)}`,
+  label: ({ id }, job) => `Deleted a photo of ${markOf(job, id)}`,
   change(draft, { id, photoId }) {
     const piece = entryOf(draft.pieces, id, 'piece');
     piece.photos = piece.photos.filter((photo) => photo.id !== photoId);

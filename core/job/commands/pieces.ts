@@ -1,3 +1,4 @@
+import { factWords } from './fact-words.ts';
 import { inSentence } from '../../units/sentence.ts';
 import { current, type Draft } from 'immer';
 import { z } from 'zod';
@@ -47,7 +48,7 @@ const countedKinds = (kinds: readonly PieceKind[]): string => {
 /** Adds like pieces, each with the next mark. `ids` are new and their number says how many. */
 export const addPieces = command({
   args: () => z.object({ ids, kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }),
-  label: ({ ids: added, kind }) => `Add ${countedKinds(added.map(() => kind))}`,
+  label: ({ ids: added, kind }) => `Added ${countedKinds(added.map(() => kind))}`,
   change(draft, { ids: added, kind, piece }) {
     const marks = nextMarks(marksOf(draft), kind, added.length);
     added.forEach((id, index) => enter(draft, { id, mark: marks[index] ?? '', kind, piece }));
@@ -64,7 +65,7 @@ export const survey = command({
         .min(1)
         .max(2000),
     }),
-  label: ({ pieces }) => `Add ${countedKinds(pieces.map(({ kind }) => kind))}`,
+  label: ({ pieces }) => `Added ${countedKinds(pieces.map(({ kind }) => kind))}`,
   change(draft, { rooms, pieces }) {
     // Rooms that another tab made meanwhile are not made twice.
     draft.rooms.push(...rooms.filter((room) => !draft.rooms.some(({ id }) => id === room.id)));
@@ -83,7 +84,7 @@ export const survey = command({
 export const duplicatePiece = command({
   args: () => z.object({ id: z.string(), ids }),
   label: ({ id, ids: added }, job) =>
-    `Copy ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'} ×${added.length}`,
+    `Copied ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'} ×${added.length}`,
   change(draft, { id, ids: added }) {
     const source = entryOf(draft.pieces, id, 'piece');
     const marks = nextMarks(marksOf(draft), source.kind, added.length);
@@ -145,8 +146,8 @@ const marksOfThose = (job: Job, changed: readonly string[]): string => {
 export const changePieces = command({
   args: () => z.object({ ids, facts: changedFacts, shape: changedShape }),
   label: ({ ids: changed, facts, shape }, job) => {
-    const what = [...(shape ? ['sizes'] : []), ...Object.keys(facts)].join(', ') || 'nothing';
-    return `Change ${what} of ${marksOfThose(job, changed)}`;
+    const what = [...(shape ? ['sizes'] : []), factWords(facts)].filter(Boolean).join(', ') || 'nothing';
+    return `Changed ${what} of ${marksOfThose(job, changed)}`;
   },
   change: (draft, { ids: changed, facts, shape }) =>
     changeEach(draft, new Map(changed.map((id) => [id, { facts, shape }]))),
@@ -174,8 +175,8 @@ export const removePieces = command({
   args: () => z.object({ ids }),
   label: ({ ids: gone }, job) =>
     gone.length === 1
-      ? `Remove ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}`
-      : `Remove ${gone.length} pieces`,
+      ? `Removed ${job.pieces.find((piece) => piece.id === gone[0])?.mark ?? 'a piece'}`
+      : `Removed ${gone.length} pieces`,
   change(draft, { ids: gone }) {
     const unwanted = new Set(gone);
     draft.pieces = draft.pieces.filter((piece) => !unwanted.has(piece.id));
@@ -187,7 +188,7 @@ export const removePieces = command({
 /** Moves a piece to another position of the list: the order in which they are walked and, all else equal, painted. */
 export const movePiece = command({
   args: () => z.object({ id: z.string(), to: z.number().int().min(0) }),
-  label: ({ id }, job) => `Move ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'}`,
+  label: ({ id }, job) => `Moved ${job.pieces.find((piece) => piece.id === id)?.mark ?? 'a piece'}`,
   change(draft, { id, to }) {
     const piece = entryOf(draft.pieces, id, 'piece');
     const from = draft.pieces.indexOf(piece);

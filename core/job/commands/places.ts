@@ -5,8 +5,8 @@ import { entity } from './entity.ts';
 export const places = entity('places', placeSchema, {
   called: 'place',
   words: {
-    add: ({ name }) => `Add ${name}`,
-    change: ({ name }) => `Change ${name}`,
-    remove: (place) => `Remove ${place?.name ?? 'a place'}`,
+    add: ({ name }) => `Added ${name}`,
+    change: ({ name }) => `Changed ${name}`,
+    remove: (place) => `Removed ${place?.name ?? 'a place'}`,
   },
 });

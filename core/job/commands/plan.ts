@@ -6,12 +6,12 @@ import { command, CommandRefused, entryOf } from './definition.ts';
 import { section } from './section.ts';
 
 /** Changes the first day, the promised day or the way pieces are turned. */
-export const changePlanning = section('planning', planningSchema, (changed) => `Change ${changed} of the plan`);
+export const changePlanning = section('planning', planningSchema, (changed) => `Changed the plan: ${changed}`);
 
 /** Accepts a plan, or what was replanned from now; null puts it away. With `pins`, those take the place of all others. */
 export const acceptPlan = command({
   args: () => z.object({ plan: acceptedPlanSchema.nullable(), pins: z.array(pinSchema).optional() }),
-  label: ({ plan }) => (plan === null ? 'Put the plan away' : plan.reason),
+  label: ({ plan }) => (plan === null ? 'Discarded the plan' : plan.reason),
   change(draft, { plan, pins }) {
     draft.plan = plan;
     if (plan !== null) draft.baseline ??= baselineOf(plan);
@@ -22,9 +22,9 @@ export const acceptPlan = command({
 /** Measures the job against the plan that it is worked by now, instead of the first one. */
 export const measureAgainst = command({
   args: () => z.object({}),
-  label: () => 'Measure against this plan',
+  label: () => 'Compared with this plan',
   change(draft) {
-    if (draft.plan === null) throw new CommandRefused('There is no plan to measure against: accept one first.');
+    if (draft.plan === null) throw new CommandRefused('No plan to compare with. Accept one first.');
     draft.baseline = baselineOf(current(draft.plan));
   },
 });
@@ -32,10 +32,10 @@ export const measureAgainst = command({
 /** Pins tasks to a time and to hands; overtakes what they were pinned to before. */
 export const pinTasks = command({
   args: () => z.object({ pins: z.array(pinSchema).min(1).max(500) }),
-  label: ({ pins }) => (pins.length === 1 ? 'Pin a task' : `Pin ${pins.length} tasks`),
+  label: ({ pins }) => (pins.length === 1 ? 'Pinned a step' : `Pinned ${pins.length} steps`),
   change(draft, { pins }) {
     const pinned = new Set(pins.map(({ taskId }) => taskId));
-    if (pinned.size !== pins.length) throw new CommandRefused('One task can’t be pinned to two times.');
+    if (pinned.size !== pins.length) throw new CommandRefused('Pin each step to one time only.');
     for (const painter of pins.flatMap(({ painters }) => painters)) entryOf(draft.crew, painter, 'painter');
     draft.pins = [...draft.pins.filter(({ taskId }) => !pinned.has(taskId)), ...pins];
   },
@@ -44,7 +44,7 @@ export const pinTasks = command({
 /** Lets tasks go that were pinned. */
 export const unpinTasks = command({
   args: () => z.object({ taskIds: z.array(z.string()).min(1) }),
-  label: ({ taskIds }) => (taskIds.length === 1 ? 'Unpin a task' : `Unpin ${taskIds.length} tasks`),
+  label: ({ taskIds }) => (taskIds.length === 1 ? 'Unpinned a step' : `Unpinned ${taskIds.length} steps`),
   change(draft, { taskIds }) {
     const loose = new Set(taskIds);
     draft.pins = draft.pins.filter(({ taskId }) => !loose.has(taskId));

@@ -5,7 +5,7 @@ import { command, entryOf } from './definition.ts';
 /** Writes readings of instruments, or stages that a finger found reached, into the job. */
 export const importReadings = command({
   args: () => z.object({ readings: z.array(readingSchema).min(1).max(500) }),
-  label: ({ readings }) => (readings.length === 1 ? 'Log a reading' : `Log ${readings.length} readings`),
+  label: ({ readings }) => (readings.length === 1 ? 'Logged a reading' : `Logged ${readings.length} readings`),
   change(draft, { readings }) {
     for (const reading of readings) {
       if (reading.kind === 'air') entryOf(draft.climates, reading.climateId, 'climate');
@@ -18,7 +18,7 @@ export const importReadings = command({
 /** Takes a reading out again: it was a slip. */
 export const removeReading = command({
   args: () => z.object({ id: z.string() }),
-  label: () => 'Remove a reading',
+  label: () => 'Deleted a reading',
   change(draft, { id }) {
     entryOf(draft.readings, id, 'reading');
     draft.readings = draft.readings.filter((reading) => reading.id !== id);

@@ -5,8 +5,8 @@ import { entity } from './entity.ts';
 export const recipes = entity('recipes', recipeSchema, {
   called: 'recipe',
   words: {
-    add: ({ name }) => `Add the recipe ${name}`,
-    change: ({ name }) => `Change the recipe ${name}`,
-    remove: (recipe) => `Remove the recipe ${recipe?.name ?? ''}`,
+    add: ({ name }) => `Added the recipe ${name}`,
+    change: ({ name }) => `Changed the recipe ${name}`,
+    remove: (recipe) => `Removed the recipe ${recipe?.name ?? ''}`,
   },
 });

@@ -8,14 +8,14 @@ import { entity } from './entity.ts';
 export const rooms = entity('rooms', roomSchema, {
   called: 'room',
   words: {
-    add: ({ name }) => `Add the room ${name}`,
-    change: ({ name }) => `Change the room ${name}`,
-    remove: (room) => `Remove the room ${room?.name ?? ''}`,
+    add: ({ name }) => `Added ${name}`,
+    change: ({ name }) => `Changed ${name}`,
+    remove: (room) => `Removed ${room?.name ?? ''}`,
   },
   mayRemove(draft, { id }) {
     const held = draft.pieces.filter(({ roomId }) => roomId === id);
     if (held.length === 0) return;
-    throw new CommandRefused(`The room still has ${marksInWords(held.map(({ mark }) => mark))}. Move them first.`);
+    throw new CommandRefused(`Still has ${marksInWords(held.map(({ mark }) => mark))}. Move them first.`);
   },
   alsoRemove(draft, id) {
     draft.signOffs = draft.signOffs.filter(({ roomId }) => roomId !== id);
@@ -26,7 +26,7 @@ export const rooms = entity('rooms', roomSchema, {
 export const tickRoomTask = command({
   args: () => z.object({ roomId: z.string(), taskId: z.string(), doneAt: roomTaskSchema.unwrap().shape.doneAt }),
   label: ({ roomId, doneAt }, job) =>
-    `${doneAt === null ? 'Open again' : 'Done'} in ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
+    `${doneAt === null ? 'Reopened a task' : 'Finished a task'} in ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
   change(draft, { roomId, taskId, doneAt }) {
     entryOf(entryOf(draft.rooms, roomId, 'room').tasks, taskId, 'task').doneAt = doneAt;
   },

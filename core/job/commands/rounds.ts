@@ -9,7 +9,7 @@ import { section } from './section.ts';
 export const inspect = command({
   args: () => z.object({ inspections: z.array(inspectionSchema).min(1).max(2000) }),
   label: ({ inspections }, job) =>
-    `Look at ${[...new Set(inspections.map(({ pieceId }) => markOf(job, pieceId)))].join(', ')}`,
+    `Inspected ${[...new Set(inspections.map(({ pieceId }) => markOf(job, pieceId)))].join(', ')}`,
   change(draft, { inspections }) {
     // Given again after a reload, a look is not noted twice.
     const known = new Set(draft.inspections.map(({ id }) => id));
@@ -20,7 +20,7 @@ export const inspect = command({
 /** Notes a check of the film. */
 export const addFilmCheck = command({
   args: () => z.object({ filmCheck: filmCheckSchema }),
-  label: ({ filmCheck }, job) => `Check the film on ${markOf(job, filmCheck.pieceId)}`,
+  label: ({ filmCheck }, job) => `Tested the film on ${markOf(job, filmCheck.pieceId)}`,
   change(draft, { filmCheck }) {
     if (!draft.filmChecks.some(({ id }) => id === filmCheck.id)) draft.filmChecks.push(filmCheck);
   },
@@ -30,7 +30,7 @@ export const addFilmCheck = command({
 export const signOff = command({
   isRecord: true,
   args: () => z.object({ signOff: signOffSchema }),
-  label: ({ signOff: { roomId } }, job) => `Sign off ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
+  label: ({ signOff: { roomId } }, job) => `Signed off ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
   change(draft, { signOff: signed }) {
     entryOf(draft.rooms, signed.roomId, 'room');
     draft.signOffs = [...draft.signOffs.filter(({ roomId }) => roomId !== signed.roomId), signed];
@@ -40,7 +40,7 @@ export const signOff = command({
 /** Takes a room's signature back. */
 export const withdrawSignOff = command({
   args: () => z.object({ roomId: z.string() }),
-  label: ({ roomId }, job) => `Open ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'} again`,
+  label: ({ roomId }, job) => `Reopened ${job.rooms.find(({ id }) => id === roomId)?.name ?? 'a room'}`,
   change(draft, { roomId }) {
     draft.signOffs = draft.signOffs.filter((signed) => signed.roomId !== roomId);
   },
@@ -48,5 +48,5 @@ export const withdrawSignOff = command({
 
 /** States what the log can't know for the handover: whom it is for, where the touch-up kit lies. */
 export const changeHandover = section('handOver', handoverSchema, (_changed, { at }) =>
-  at === undefined ? 'Change the handover' : 'Hand over',
+  at === undefined ? 'Changed the handover' : 'Handed over',
 );

@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import type { Job } from '../document/schema.ts';
 import { command, type Command } from './definition.ts';
-import { inWords, partly, type Facts } from './facts.ts';
+import { factWords } from './fact-words.ts';
+import { partly, type Facts } from './facts.ts';
 
 /** A part of the document that is one object. */
 type SectionKey = 'settings' | 'site' | 'cutting' | 'mixing' | 'pricing' | 'planning' | 'handOver' | 'weights';
@@ -15,7 +16,7 @@ export function section<K extends SectionKey>(
   const facts = partly<Job[K]>(schema);
   return command({
     args: () => facts.check(),
-    label: (changed) => words(inWords(changed), changed),
+    label: (changed) => words(factWords(changed), changed),
     change: (draft, changed) => facts.put(draft[key], changed),
   });
 }

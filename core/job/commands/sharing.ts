@@ -1,3 +1,4 @@
+import { counted } from '../../units/sentence.ts';
 import { z } from 'zod';
 import { jobSchema } from '../document/schema.ts';
 import { isNews, ownEntries, ownEntriesSchema, withEntries } from '../document/own-entries.ts';
@@ -8,9 +9,9 @@ import { current } from 'immer';
 export const importStamps = command({
   isRecord: true,
   args: () => z.object({ entries: ownEntriesSchema }),
-  label: ({ entries }) => `Take in ${entries.log.length} stamps of another device`,
+  label: ({ entries }) => `Loaded ${counted(entries.log.length, 'entry', 'entries')} from another device`,
   change(draft, { entries }) {
-    if (!isNews(draft, entries)) throw new CommandRefused('These stamps are in already: nothing was doubled.');
+    if (!isNews(draft, entries)) throw new CommandRefused('Already loaded. Duplicates skipped.');
     Object.assign(draft, withEntries(current(draft), entries));
   },
 });
@@ -18,9 +19,9 @@ export const importStamps = command({
 /** Takes the day over as another device has it, and keeps what was added on this one. */
 export const importDay = command({
   args: () => z.object({ job: jobSchema, device: z.string().min(1).max(40), madeAt: z.iso.datetime() }),
-  label: () => 'Take over the day from another device',
+  label: () => 'Loaded the day from another device',
   change(draft, { job, device, madeAt }) {
-    if (job.id !== draft.id) throw new CommandRefused('That is the day of another job.');
+    if (job.id !== draft.id) throw new CommandRefused('That day is for another job.');
     const before = current(draft);
     const { settings: _theirs, ...taken } = withEntries(job, ownEntries(before, device, madeAt));
     // That this device has its own entries needs no mark; whose stamps it has taken in does.

@@ -26,10 +26,10 @@ const entry = z.lazy(() =>
 /** Puts a new entry on this job's shelf. */
 export const addEntry = command({
   args: () => entry,
-  label: ({ entry: added }) => `Put ${added.name} on the shelf`,
+  label: ({ entry: added }) => `Added ${added.name} to the shelf`,
   change(draft, { compartment, entry: added }) {
     const list: { id: string }[] = draft.shelf[compartment];
-    if (list.some(({ id }) => id === added.id)) throw new CommandRefused('That entry is on the shelf already.');
+    if (list.some(({ id }) => id === added.id)) throw new CommandRefused('Already on the shelf.');
     list.push(added);
   },
 });
@@ -77,7 +77,7 @@ export const changeEntry = command({
       changeOf('abrasives'),
       changeOf('preservatives'),
     ]),
-  label: ({ compartment, id }, job) => `State ${nameOfEntry(job, compartment, id)}`,
+  label: ({ compartment, id }, job) => `Changed ${nameOfEntry(job, compartment, id)}`,
   change: (draft, { compartment, id, facts: changed }) =>
     factsOf(compartment).put(ownEntry(draft, compartment, id), changed as Facts<Entry>),
 });
@@ -89,7 +89,7 @@ const nameOfEntry = ({ shelf }: Pick<Job, 'shelf'>, compartment: Compartment, id
 export const removeEntry = command({
   args: () => z.object({ compartment: z.enum(COMPARTMENT_IDS), id: z.string() }),
   label: ({ compartment, id }, job) =>
-    `Take off ${job.shelf[compartment].find((candidate) => candidate.id === id)?.name ?? 'an entry'}`,
+    `Removed ${job.shelf[compartment].find((candidate) => candidate.id === id)?.name ?? 'an entry'}`,
   change(draft, { compartment, id }) {
     const list: { id: string }[] = draft.shelf[compartment];
     const index = list.findIndex((candidate) => candidate.id === id);
@@ -103,7 +103,7 @@ export const importShelf = command({
   args: () => z.object({ shelf: shelfSchema }),
   label: ({ shelf }) => {
     const count = Object.values(shelf).reduce((sum, list) => sum + list.length, 0);
-    return `Take in ${count === 1 ? 'an entry' : `${count} entries`} of a shelf`;
+    return `Imported ${count === 1 ? 'a product' : `${count} products`}`;
   },
   change(draft, { shelf }) {
     for (const compartment of COMPARTMENT_IDS) {

@@ -5,11 +5,11 @@ import { leftOutSchema } from '../document/schema.ts';
 import { command } from './definition.ts';
 
 const STAMPED: Readonly<Record<LogEntry['event'], string>> = {
-  started: 'Start',
-  done: 'Done',
-  partly: 'Partly done',
-  tacky: 'Still tacky',
-  withdrawn: 'Taken back',
+  started: 'started',
+  done: 'done',
+  partly: 'part done',
+  tacky: 'still tacky',
+  withdrawn: 'undone',
 };
 
 /** Writes stamps into the log. What an earlier stamp said wrongly is corrected by one that replaces it. */
@@ -18,8 +18,8 @@ export const stamp = command({
   args: () => z.object({ entries: z.array(logEntrySchema).min(1) }),
   label: ({ entries: [first] }) =>
     first?.replaces !== undefined && first.event !== 'withdrawn'
-      ? 'Correct a stamp'
-      : `Stamp: ${STAMPED[first?.event ?? 'done']}`,
+      ? 'Corrected a log entry'
+      : `Logged: ${STAMPED[first?.event ?? 'done']}`,
   change(draft, { entries }) {
     // Given again after a reload, a stamp is not written twice. Read past the draft, which would wrap every entry.
     const known = new Set(original(draft.log).map(({ id }) => id));
@@ -30,7 +30,7 @@ export const stamp = command({
 /** Leaves steps out that the build-up asks for. */
 export const leaveOut = command({
   args: () => z.object({ steps: z.array(leftOutSchema).min(1).max(500) }),
-  label: ({ steps }) => `Leave out ${steps.length === 1 ? 'a step' : `${steps.length} steps`}`,
+  label: ({ steps }) => `Skipped ${steps.length === 1 ? 'a step' : `${steps.length} steps`}`,
   change(draft, { steps }) {
     const known = new Set(draft.leftOut.map(({ taskId }) => taskId));
     draft.leftOut.push(...steps.filter(({ taskId }) => !known.has(taskId)));
@@ -40,7 +40,7 @@ export const leaveOut = command({
 /** Takes steps in again that were left out. */
 export const restoreSkippedSteps = command({
   args: () => z.object({ taskIds: z.array(z.string()).min(1).max(500) }),
-  label: () => 'Do it after all',
+  label: () => 'Restored a skipped step',
   change(draft, { taskIds }) {
     const wanted = new Set(taskIds);
     draft.leftOut = draft.leftOut.filter(({ taskId }) => !wanted.has(taskId));

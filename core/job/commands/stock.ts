@@ -5,8 +5,8 @@ import { entity } from './entity.ts';
 export const stock = entity('stock', stockSchema, {
   called: 'stock entry',
   words: {
-    add: () => 'Note paint in stock',
-    change: () => 'Change what is in stock',
-    remove: () => 'Take paint out of stock',
+    add: () => 'Added paint in stock',
+    change: () => 'Changed stock',
+    remove: () => 'Removed paint from stock',
   },
 });

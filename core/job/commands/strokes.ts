@@ -1,3 +1,5 @@
+import { definitionOf } from '../../pieces/registry.ts';
+import { inSentence } from '../../units/sentence.ts';
 import { strokeChoiceSchema, type StrokeChoice } from '../document/stroke-schema.ts';
 import { CommandRefused, command, entryOf } from './definition.ts';
 
@@ -10,7 +12,7 @@ const isFor =
 export const chooseStrokes = command({
   args: () => strokeChoiceSchema,
   label: ({ kind, groupId }, job) =>
-    `Choose the strokes on ${kind.replaceAll('-', ' ')}s of ${job.groups.find(({ id }) => id === groupId)?.name ?? ''}`,
+    `Set the sequence for ${inSentence(definitionOf(kind).plural)}, ${job.groups.find(({ id }) => id === groupId)?.name ?? ''}`,
   change(draft, choice) {
     entryOf(draft.groups, choice.groupId, 'group');
     draft.strokes = [...draft.strokes.filter((entry) => !isFor(choice)(entry)), choice];
@@ -20,9 +22,9 @@ export const chooseStrokes = command({
 /** Goes back to the usual order and tool of the build-up. */
 export const forgetStrokes = command({
   args: () => strokeChoiceSchema.unwrap().pick({ groupId: true, kind: true, product: true }),
-  label: ({ kind }) => `Back to the usual strokes on ${kind.replaceAll('-', ' ')}s`,
+  label: ({ kind }) => `Reset the sequence for ${inSentence(definitionOf(kind).plural)}`,
   change(draft, choice) {
-    if (!draft.strokes.some(isFor(choice))) throw new CommandRefused('Nothing was chosen for these strokes.');
+    if (!draft.strokes.some(isFor(choice))) throw new CommandRefused('Already the default.');
     draft.strokes = draft.strokes.filter((entry) => !isFor(choice)(entry));
   },
 });

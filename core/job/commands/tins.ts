@@ -4,7 +4,7 @@ import { entity } from './entity.ts';
 /** Tins that were opened; stamps that name one that is taken off the list keep its id. */
 export const tins = entity('tins', tinSchema, {
   called: 'tin',
-  words: { add: () => 'Open a tin', change: () => 'Change a tin', remove: () => 'Take a tin off the list' },
+  words: { add: () => 'Opened a tin', change: () => 'Changed a tin', remove: () => 'Removed a tin' },
   alsoRemove(draft, id) {
     for (const tin of draft.tins) tin.boxedWith = tin.boxedWith.filter((other) => other !== id);
   },

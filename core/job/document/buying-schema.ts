@@ -13,17 +13,17 @@ export const recipeSchema = z.lazy(() =>
       .array(
         z.object({
           what: name,
-          amount: z.number().positive('A part is more than nothing.').max(100_000, 'Over 100 L of one part: check it.'),
+          amount: z.number().positive('Must be above 0.').max(100_000, 'At most 100 L of one part.'),
         }),
       )
-      .min(1, 'A recipe has at least one part.')
-      .max(20, 'Twenty parts at most.'),
+      .min(1, 'Add at least one part.')
+      .max(20, 'At most 20 parts.'),
     drawdowns: z
       .array(
         z.object({
           id,
           at: localTime,
-          words: z.string().trim().min(1, 'Say what it showed.').max(300, 'Keep it under 300 characters.'),
+          words: z.string().trim().min(1, 'Type what it showed.').max(300, 'Keep it under 300 characters.'),
           hex: hex.nullable(),
         }),
       )
@@ -36,15 +36,15 @@ export type Recipe = z.infer<typeof recipeSchema>;
 export const mixingSchema = z.lazy(() =>
   z.object({
     /** Litres of the bucket in which tins are boxed. */
-    bucket: z.number().min(0.5, 'A bucket holds half a litre at least.').max(200, 'A bucket holds 200 L at most.'),
+    bucket: z.number().min(0.5, 'At least 0.5 L.').max(200, 'At most 200 L.'),
     /** mL of hardener that can still be measured. */
-    smallest: z.number().min(0.5, 'Less than half a millilitre nobody measures.').max(500, 'Up to 500 mL.'),
+    smallest: z.number().min(0.5, 'Enter at least 0.5 mL.').max(500, 'At most 500 mL.'),
     gun: z.enum(GUN_IDS),
   }),
 );
 
-const money = z.lazy(() => z.number().min(0, 'Money is not less than nothing.').max(1_000_000, 'Under a million.'));
-const percent = z.lazy(() => z.number().min(0, 'A share is not less than nothing.').max(200, 'Up to 200%.'));
+const money = z.lazy(() => z.number().min(0, 'Must be 0 or more.').max(1_000_000, 'Must be under 1,000,000.'));
+const percent = z.lazy(() => z.number().min(0, 'Must be 0% or more.').max(200, 'At most 200%.'));
 
 /** What work and things cost, as the painter states them. */
 export const pricingSchema = z.lazy(() =>

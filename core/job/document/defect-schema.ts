@@ -37,7 +37,7 @@ export const reworkStepSchema = z.lazy(() =>
   z.object({
     /** Unique in its rework: “sand”. */
     name: z.string().regex(/^[a-z0-9-]{1,30}$/),
-    words: z.string().trim().min(1, 'Say what is done.').max(120, 'Keep it under 120 characters.'),
+    words: z.string().trim().min(1, 'Type what is done.').max(120, 'Keep it under 120 characters.'),
     /** At a professional's pace. */
     minutes: z.number().positive().max(600),
     /** What the coat that lies there must have reached before; null when it need not wait. */
@@ -118,7 +118,7 @@ export const signOffSchema = z.lazy(() =>
   z.object({
     roomId: id,
     at: localTime,
-    by: z.string().trim().min(1, 'Write who signs.').max(80, 'Keep the name under 80 characters.'),
+    by: z.string().trim().min(1, 'Type who signs.').max(80, 'Keep the name under 80 characters.'),
     remark: note,
   }),
 );

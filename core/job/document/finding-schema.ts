@@ -11,7 +11,7 @@ export const findingSchema = z.lazy(() =>
       found: z.enum(FOUND_IDS),
       result: z.string().min(1).max(40),
       /** Of a moisture meter, in %. */
-      reading: z.number().min(0, 'A reading is 0% at least.').max(100, 'A reading is 100% at most.').nullable(),
+      reading: z.number().min(0, 'Must be 0% or more.').max(100, 'At most 100%.').nullable(),
       /** For the old colour. */
       hex: hex.nullable(),
       at: localTime,
@@ -24,11 +24,11 @@ export const findingSchema = z.lazy(() =>
     .superRefine(({ found, result, hex: colour }, context) => {
       const { name, results } = FOUND[found];
       if (!(result in results)) {
-        const message = `“${result}” is no result of “${name}”. It is one of: ${Object.values(results).join(', ')}.`;
+        const message = `“${result}” isn’t a result of ${name}. Use one of: ${Object.values(results).join(', ')}.`;
         context.addIssue({ code: 'custom', path: ['result'], message });
       }
       if (found === 'old-colour' && colour === null) {
-        context.addIssue({ code: 'custom', path: ['hex'], message: 'State the colour that was seen.' });
+        context.addIssue({ code: 'custom', path: ['hex'], message: 'Set the old colour.' });
       }
     }),
 );
@@ -39,7 +39,7 @@ export const patchSchema = z.lazy(() =>
   z.object({
     id,
     groupId: id,
-    where: z.string().trim().min(1, 'Say where it is: “D-03, hinge edge”.').max(120, 'Keep it under 120 characters.'),
+    where: z.string().trim().min(1, 'Type where, e.g. “D-03, hinge edge”.').max(120, 'Keep it under 120 characters.'),
     /** How the spot was keyed before. */
     key: z.enum(['abrade', 'wet-abrade', 'degloss', 'none']),
     /** Coats in the order in which they were laid, with when. */

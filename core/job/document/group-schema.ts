@@ -4,7 +4,7 @@ import { SHEENS } from '../../shelf/coating.ts';
 import { coatSchema } from './coat-schema.ts';
 import { hex, id, name } from './plain-fields.ts';
 
-const coats = z.lazy(() => z.array(coatSchema).max(12, 'Twelve coats at most.'));
+const coats = z.lazy(() => z.array(coatSchema).max(12, 'At most 12 coats.'));
 
 /** How a surface is keyed: dry abrasive, wet abrasive, a deglosser, or not at all. */
 export const KEYS = ['abrade', 'wet-abrade', 'degloss', 'none'] as const;
@@ -14,10 +14,10 @@ export type Key = (typeof KEYS)[number];
 export const buildUpSchema = z.lazy(() =>
   z.object({
     /** Cleaners in the order in which they are used. */
-    cleaning: z.array(z.object({ product: id, rinsed: z.boolean() })).max(4, 'Four cleaners at most.'),
+    cleaning: z.array(z.object({ product: id, rinsed: z.boolean() })).max(4, 'At most 4 cleaners.'),
     key: z.enum(KEYS),
     /** For holes, dents, joints and broken edges, in the order in which they are used; grain has its own. */
-    fillers: z.array(id).max(4, 'Four fillers at most.'),
+    fillers: z.array(id).max(4, 'At most 4 fillers.'),
     grainFill: z
       .object({
         product: id,

@@ -247,24 +247,20 @@ export function migrateJob(
   current: number = CURRENT_VERSION,
 ): Outcome<unknown> {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
-    return refused('This is not a Nivel job: a job file holds one job document.');
+    return refused('Not a Nivel job file.');
   }
   let lifted = document as Part;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused(
-      'This is not a Nivel job: its format should read “nivel.job/10”. Choose a file that Nivel exported.',
-    );
+    return refused('Not a Nivel job: its format should read “nivel.job/10”. Choose a file that Nivel saved.');
   }
   let version = Number(match[1]);
   if (version > current) {
-    return refused(
-      `This job was saved by a newer Nivel (format ${version}); this one reads up to ${current}. Update Nivel, then import it again.`,
-    );
+    return refused(`Saved by a newer Nivel (format ${version}; this one reads ${current}). Update, then import again.`);
   }
   while (version < current) {
     const step = migrations[version];
-    if (step === undefined) return refused(`Jobs of format ${version} can’t be read any more.`);
+    if (step === undefined) return refused(`Format ${version} can no longer be read.`);
     version++;
     lifted = { ...step(lifted), format: `nivel.job/${version}` };
   }

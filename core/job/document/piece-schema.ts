@@ -42,7 +42,7 @@ export const drillingSchema = z.lazy(() =>
     /** Between the centres of two holes; 0 for a single one. */
     centres: millimetres(3000),
     upright: z.boolean(),
-    diameter: z.number().min(1, 'A hole is at least 1 mm wide.').max(80, 'A hole is at most 80 mm wide.'),
+    diameter: z.number().min(1, 'At least 1 mm.').max(80, 'At most 80 mm.'),
   }),
 );
 export type Drilling = z.infer<typeof drillingSchema>;
@@ -102,7 +102,7 @@ const pieceFields = z.lazy(() =>
       /** Whether boards or another door close it while it is away; otherwise it hangs again every night. */
       standIn: z.boolean(),
       /** By the end of which day it must be back. */
-      neededBy: z.iso.date('Write the day as year-month-day.').nullable(),
+      neededBy: z.iso.date('Type the day as year-month-day.').nullable(),
     }),
     /** The part of its room with which it is painted, so that the rest stays in use; empty where the room is one. */
     zone: z.string().trim().max(MAX_ZONE, `Keep the zone to ${MAX_ZONE} characters.`),

@@ -10,9 +10,7 @@ export const name = z.lazy(() =>
   z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.'),
 );
 
-export const hex = z.lazy(() =>
-  z.string().regex(/^#[0-9a-f]{6}$/i, 'Write the colour as # and six digits, such as #2f4b5c.'),
-);
+export const hex = z.lazy(() => z.string().regex(/^#[0-9a-f]{6}$/i, 'Use # and six digits, e.g. #2f4b5c.'));
 
 export const note = z.lazy(() => z.string().max(300, 'Keep the note under 300 characters.'));
 

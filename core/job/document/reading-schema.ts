@@ -20,9 +20,9 @@ export const readingSchema = z.lazy(() =>
       climateId: id,
       temperature: z
         .number()
-        .min(-30, 'Air colder than −30 °C: check the instrument.')
-        .max(60, 'Air warmer than 60 °C: check the instrument.'),
-      humidity: z.number().min(1, 'Humidity lies between 1 and 100%.').max(100, 'Humidity lies between 1 and 100%.'),
+        .min(-30, 'At least −30 °C. Check the instrument.')
+        .max(60, 'At most 60 °C. Check the instrument.'),
+      humidity: z.number().min(1, 'Humidity must be 1 to 100%.').max(100, 'Humidity must be 1 to 100%.'),
     }),
     z.object({
       ...fields(),
@@ -31,8 +31,8 @@ export const readingSchema = z.lazy(() =>
       pieceId: id,
       temperature: z
         .number()
-        .min(-30, 'A surface colder than −30 °C: check the instrument.')
-        .max(90, 'A surface warmer than 90 °C: check the instrument.'),
+        .min(-30, 'At least −30 °C. Check the instrument.')
+        .max(90, 'At most 90 °C. Check the instrument.'),
     }),
     z.object({
       ...fields(),
@@ -41,7 +41,7 @@ export const readingSchema = z.lazy(() =>
       /** The step of the coat that it was read in. */
       taskId: id,
       /** µm. */
-      film: z.number().min(5, 'A comb reads from 5 µm on.').max(1000, 'A comb reads up to 1,000 µm.'),
+      film: z.number().min(5, 'At least 5 µm.').max(1000, 'At most 1,000 µm.'),
     }),
     z.object({ ...fields(), kind: z.literal('stage'), taskId: id, stage: z.enum(DRYING_STAGES) }),
   ]),

@@ -5,14 +5,10 @@ import { id, localTime, name } from './plain-fields.ts';
 export const roomTaskSchema = z.lazy(() =>
   z.object({
     id,
-    words: z.string().trim().min(1, 'Say what is done.').max(120, 'Keep it under 120 characters.'),
+    words: z.string().trim().min(1, 'Type what is done.').max(120, 'Keep it under 120 characters.'),
     when: z.enum(['before', 'after']),
     /** At a professional's pace. */
-    minutes: z
-      .number()
-      .int()
-      .min(1, 'A task takes a minute at least.')
-      .max(600, 'Break it into tasks of under ten hours.'),
+    minutes: z.number().int().min(1, 'At least 1 min.').max(600, 'At most 10 h. Split it into shorter tasks.'),
     people: z.number().int().min(1).max(2),
     /** When it was done, local; null while it is open. */
     doneAt: localTime.nullable(),
@@ -32,8 +28,8 @@ export const roomSchema = z.lazy(() =>
     /** Where its outside faces look: degrees clockwise from north; null while nobody has said. */
     bearing: z
       .number()
-      .min(0, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
-      .max(359.99, 'A bearing lies between 0 and 359°: north is 0, east 90, south 180, west 270.')
+      .min(0, 'Must be 0 to 359° (north 0, east 90, south 180, west 270).')
+      .max(359.99, 'Must be 0 to 359° (north 0, east 90, south 180, west 270).')
       .nullable(),
     tasks: z.array(roomTaskSchema).max(40),
   }),
@@ -45,7 +41,7 @@ export const placeSchema = z.lazy(() =>
     id,
     name,
     kind: z.enum(['bench', 'rack']),
-    slots: z.number().int().min(1, 'At least one place.').max(200, 'At most 200 places.'),
+    slots: z.number().int().min(1, 'At least 1 space.').max(200, 'At most 200 spaces.'),
     climateId: id,
   }),
 );

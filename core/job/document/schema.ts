@@ -60,13 +60,13 @@ const timeZone = z.lazy(() =>
   z
     .string()
     .max(60)
-    .refine((zone) => IANAZone.isValidZone(zone), 'This is no time zone. Write it like Europe/Berlin.'),
+    .refine((zone) => IANAZone.isValidZone(zone), 'Not a time zone. Type it like Europe/Berlin.'),
 );
 
 /** How moulding is cut from stock: lengths on sale in mm, what the saw takes, and what has been cut. */
 export const cuttingSchema = z.lazy(() =>
   z.object({
-    stock: z.array(z.number().min(300).max(12_000)).min(1, 'State at least one length that is on sale.').max(8),
+    stock: z.array(z.number().min(300).max(12_000)).min(1, 'Enter at least one length.').max(8),
     kerf: z.number().min(0).max(10),
     /** Ids of lengths that are cut. */
     cut: z.array(z.string().max(120)).max(5000),
@@ -86,8 +86,8 @@ export const leftOutSchema = z.lazy(() =>
 
 const deviceSchema = z.lazy(() => z.object({ id: z.string().min(1).max(40), madeAt: z.iso.datetime() }));
 
-const LATITUDE = 'Latitude lies between −90 and 90: degrees north of the equator.';
-const LONGITUDE = 'Longitude lies between −180 and 180: degrees east of Greenwich.';
+const LATITUDE = 'Latitude must be −90 to 90.';
+const LONGITUDE = 'Longitude must be −180 to 180.';
 const MAX_PIECES = 2000;
 const MAX_LOG_ENTRIES = 50_000;
 const MAX_FINDINGS = 3000;
@@ -102,9 +102,9 @@ export const siteSchema = z.lazy(() =>
     /** When it was built; null when nobody knows. */
     yearBuilt: z
       .number()
-      .int('Write the year as a whole number.')
-      .min(1200, 'Write the year as four digits, such as 1936.')
-      .max(2200, 'Write the year as four digits, such as 1936.')
+      .int('Type the year as a whole number.')
+      .min(1200, 'Type the year as four digits, e.g. 1936.')
+      .max(2200, 'Type the year as four digits, e.g. 1936.')
       .nullable(),
     /** Degrees north and east, for the sun; null while nobody has said. */
     latitude: z.number().min(-90, LATITUDE).max(90, LATITUDE).nullable(),
@@ -126,24 +126,24 @@ const jobFields = z.lazy(() =>
     rooms: z.array(roomSchema).min(1).max(200),
     places: z.array(placeSchema).min(1).max(40),
     crew: z.array(painterSchema).min(1).max(12),
-    pieces: z.array(pieceSchema).max(MAX_PIECES, `A job has up to ${MAX_PIECES} pieces. Begin a second one.`),
+    pieces: z.array(pieceSchema).max(MAX_PIECES, `At most ${MAX_PIECES} pieces a job. Start a second job.`),
     groups: z.array(finishGroupSchema).max(300),
-    findings: z.array(findingSchema).max(MAX_FINDINGS, `A job holds up to ${MAX_FINDINGS} findings.`),
+    findings: z.array(findingSchema).max(MAX_FINDINGS, `At most ${MAX_FINDINGS} test results a job.`),
     patches: z.array(patchSchema).max(500),
     /** What differs from, or adds to, the default shelf. */
     shelf: shelfSchema,
     weights: weightsSchema,
-    readings: z.array(readingSchema).max(MAX_READINGS, `A job holds up to ${MAX_READINGS} readings.`),
+    readings: z.array(readingSchema).max(MAX_READINGS, `At most ${MAX_READINGS} readings a job.`),
     planning: planningSchema,
     plan: acceptedPlanSchema.nullable(),
     /** What it is measured against in the end; null before a plan was accepted. */
     baseline: baselineSchema.nullable(),
     pins: z.array(pinSchema).max(20_000),
-    log: z.array(logEntrySchema).max(MAX_LOG_ENTRIES, `The log holds up to ${MAX_LOG_ENTRIES} entries.`),
+    log: z.array(logEntrySchema).max(MAX_LOG_ENTRIES, `At most ${MAX_LOG_ENTRIES} log entries a job.`),
     /** Steps that are left out, though the build-up has them: who said so, and why. */
     leftOut: z.array(leftOutSchema).max(5000),
-    tins: z.array(tinSchema).max(500, 'A job holds up to 500 opened tins.'),
-    defects: z.array(defectSchema).max(3000, 'A job holds up to 3,000 defects.'),
+    tins: z.array(tinSchema).max(500, 'At most 500 opened tins a job.'),
+    defects: z.array(defectSchema).max(3000, 'At most 3,000 defects a job.'),
     inspections: z.array(inspectionSchema).max(10_000),
     filmChecks: z.array(filmCheckSchema).max(2000),
     signOffs: z.array(signOffSchema).max(400),
@@ -154,10 +154,10 @@ const jobFields = z.lazy(() =>
     paces: z.partialRecord(z.enum(PACE_KEYS), paceFactor),
     cutting: cuttingSchema,
     mixing: mixingSchema,
-    recipes: z.array(recipeSchema).max(100, 'A job holds up to 100 recipes.'),
+    recipes: z.array(recipeSchema).max(100, 'At most 100 recipes a job.'),
     pricing: pricingSchema,
     strokes: z.array(strokeChoiceSchema).max(2000),
-    stock: z.array(stockSchema).max(300, 'A job holds up to 300 tins in stock.'),
+    stock: z.array(stockSchema).max(300, 'At most 300 tins in stock.'),
     /** What this Nivel reads otherwise than the one that made the job, in words, until it is confirmed. */
     lifted: z.array(z.string().max(300)).max(20),
   }),
@@ -185,7 +185,7 @@ export function faultOfChange(before: Job, after: Job): string | null {
     const [old, changed] = [before[key], after[key]];
     if (old === changed) continue;
     const checked = fieldsBuilt()[key].safeParse(changed instanceof Array ? freshOf(key, before, after) : changed);
-    if (!checked.success) return checked.error.issues[0]?.message ?? 'That can’t be taken.';
+    if (!checked.success) return checked.error.issues[0]?.message ?? 'That value isn’t valid.';
   }
   return referenceFaults(after)[0]?.message ?? null;
 }
@@ -247,7 +247,7 @@ function referenceFaults(job: {
   collect(job.stock, 'stock');
   collect(job.defects, 'defects');
   const need = (known: Set<string>, wanted: string, path: (string | number)[], what: string): void => {
-    if (!known.has(wanted)) faults.push({ path, message: `There is no ${what} with the id ${wanted}.` });
+    if (!known.has(wanted)) faults.push({ path, message: `No ${what} has the id ${wanted}.` });
   };
   job.rooms.forEach((room, index) => need(climates, room.climateId, ['rooms', index, 'climateId'], 'climate'));
   job.places.forEach((place, index) => need(climates, place.climateId, ['places', index, 'climateId'], 'climate'));

@@ -8,7 +8,7 @@ export const stockSchema = z.lazy(() =>
     product: id,
     /** Of a topcoat, its colour; null for what has none. */
     hex: hex.nullable(),
-    litres: z.number().positive('Write how many litres are there.').max(1000, 'Over 1,000 L in stock: check it.'),
+    litres: z.number().positive('Type the litres in stock.').max(1000, 'At most 1,000 L in stock.'),
   }),
 );
 export type StockEntry = z.infer<typeof stockSchema>;

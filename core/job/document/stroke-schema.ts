@@ -35,16 +35,13 @@ export const strokeChoiceSchema = z.lazy(() =>
     walls: z.enum(WALL_SCHOOLS),
     application: z.enum(APPLICATIONS),
     /** How far along a rail or a skirting is painted from one stand, in mm. */
-    reach: z
-      .number()
-      .min(200, 'A stretch is 200 mm long at least.')
-      .max(4000, 'Nobody reaches further than 4,000 mm from one stand.'),
+    reach: z.number().min(200, 'At least 200 mm.').max(4000, 'At most 4,000 mm.'),
     painters: z.union([z.literal(1), z.literal(2)]),
     conditioner: z.boolean(),
     /** Whether one stops at a joint and goes on when what is there is touch dry, where a lap would go off. */
     breaks: z.boolean(),
     /** Ids of strokes in an order of its own; null for the school's. */
-    order: z.array(z.string().min(1).max(120)).max(3000, 'An order has up to 3000 strokes.').nullable(),
+    order: z.array(z.string().min(1).max(120)).max(3000, 'At most 3,000 strokes.').nullable(),
   }),
 );
 export type StrokeChoice = z.infer<typeof strokeChoiceSchema>;

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { hex, id, localTime } from './plain-fields.ts';
 
-const litres = z.lazy(() =>
-  z.number().min(0, 'A tin does not hold less than nothing.').max(200, 'Up to 200 L in one tin.'),
-);
+const litres = z.lazy(() => z.number().min(0, 'Must be 0 or more.').max(200, 'At most 200 L.'));
 
 /** What becomes of what is left in a tin. */
 export const TIN_ENDS = ['touch-up', 'kept', 'given-on', 'collected', 'dried-out'] as const;
@@ -19,10 +17,10 @@ export const tinSchema = z.lazy(() =>
     hex: hex.nullable(),
     /** As printed on the tin; empty where nobody wrote it down. */
     batch: z.string().trim().max(60, 'Keep the batch under 60 characters.'),
-    litres: litres.unwrap().min(0.05, 'A tin holds 0.05 L at least.'),
+    litres: litres.unwrap().min(0.05, 'At least 0.05 L.'),
     openedAt: localTime,
     /** Tins into whose bucket it was poured. */
-    boxedWith: z.array(id).max(12, 'Twelve tins in one bucket at most.'),
+    boxedWith: z.array(id).max(12, 'At most 12 tins in one bucket.'),
     /** What somebody saw to be left in it, and when; null while only the reckoning knows. */
     seen: z.object({ litres, at: localTime }).nullable(),
     emptiedAt: localTime.nullable(),

@@ -6,7 +6,7 @@ export const USUAL_TASKS: readonly Pick<RoomTask, 'words' | 'when' | 'minutes' |
   { words: 'Take curtains down, bag them', when: 'before', minutes: 15, people: 1 },
   { words: 'Lay dust sheets, tape the thresholds', when: 'before', minutes: 20, people: 1 },
   { words: 'Vacuum, wipe the dust', when: 'before', minutes: 15, people: 1 },
-  { words: 'Take sheets up, vacuum', when: 'after', minutes: 20, people: 1 },
+  { words: 'Take up sheets, vacuum', when: 'after', minutes: 20, people: 1 },
   { words: 'Put furniture back', when: 'after', minutes: 25, people: 2 },
   { words: 'Hang curtains again', when: 'after', minutes: 15, people: 1 },
 ];

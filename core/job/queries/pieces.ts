@@ -57,10 +57,7 @@ export const staysUnpaintedOn = ({ kind, surface }: Pick<Piece, 'kind' | 'surfac
   const { staysUnpainted } = definitionOf(kind);
   if (SUBSTRATES[surface.substrate].isWood || !definitionOf(kind).traits.some((trait) => OF_TIMBER.has(trait)))
     return staysUnpainted;
-  return [
-    'glass, and the gaskets that hold it',
-    ...staysUnpainted.filter((words) => !/putty|wood on wood|cords/.test(words)),
-  ];
+  return ['glass and its gaskets', ...staysUnpainted.filter((words) => !/putty|wood on wood|cords/.test(words))];
 };
 
 type Closing = Pick<Piece, 'kind' | 'exposure' | 'comesOff' | 'access' | 'fireRated'>;

@@ -25,7 +25,7 @@ export function climateOf(job: Job, id: string): Climate | undefined {
 /** The first place of a kind; the schema sees to it that there is one. */
 export function placeOf(job: Job, kind: Place['kind']): Place {
   const place = job.places.find((entry) => entry.kind === kind);
-  if (place === undefined) throw new RangeError(`The job has no ${kind}.`);
+  if (place === undefined) throw new RangeError(`This job has no ${kind}.`);
   return place;
 }
 

@@ -98,7 +98,7 @@ export const carcass: PieceDefinition<Carcass> = {
     dimension('columns', 'Openings across', [1, 6], { unit: 'count', main: true }),
     dimension('rowShares', 'Heights of the openings, from the top', [1, 8], { unit: 'shares', main: true }),
     dimension('shelves', 'Shelves inside', [0, 12], { unit: 'count', main: true }),
-    dimension('ends', 'Ends that show', [0, 2], { unit: 'count', main: true }),
+    dimension('ends', 'Visible ends', [0, 2], { unit: 'count', main: true }),
     ...fieldsOf(FRAME, {
       stile: 'Stile',
       topRail: 'Top rail',
@@ -136,7 +136,7 @@ export const carcass: PieceDefinition<Carcass> = {
   lessSeen: 'back',
   schools: ['inside-out', 'panels-rails-stiles'],
   whileWet: KEEP_OFF,
-  staysUnpainted: ['runners, hinge plates and shelf pins', 'where a drawer box slides'],
+  staysUnpainted: ['runners, hinge plates and shelf pins', 'where drawers slide'],
   hardware: ({ shelves }) => (shelves > 0 ? [{ name: 'shelf pin', count: shelves * 4 }] : []),
   weight: ({ width, height, depth, shelves }) =>
     boardWeight(2 * depth + width, height, 18, DENSITY.board) +

@@ -119,15 +119,15 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   fields: [
     ...fieldsOf(WINDOW_SIZE, { width: 'Width', height: 'Height' }, { main: true }),
     dimension('lights', 'Casements across', [1, 4], { unit: 'count', main: true }),
-    choice('opens', 'It opens', { outwards: 'outwards', inwards: 'inwards' }),
+    choice('opens', 'Opens', { outwards: 'outwards', inwards: 'inwards' }),
     ...GLAZING_FIELDS,
     ...fieldsOf(WINDOW_FRAME, { frame: 'Frame', sill: 'Sill' }),
     dimension('mullion', 'Mullion', [10, 200], { when: (shape) => Number(shape.lights) > 1 }),
     ...fieldsOf(SASH, {
       stile: 'Casement stile',
       rail: 'Casement rails',
-      sashThickness: 'Thickness of a casement',
-      seal: 'Width of its seal',
+      sashThickness: 'Casement thickness',
+      seal: 'Seal width',
     }),
   ],
   presets: [
@@ -183,7 +183,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
   edgeNames: { hinge: 'hinge edges', lock: 'closing edges', top: 'top edges', bottom: 'bottom edges' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: OPENED_A_LITTLE,
-  staysUnpainted: [GLASS_STAYS, 'seals and the groove that they sit in', 'hinges, stays and catches'],
+  staysUnpainted: [GLASS_STAYS, 'seals and their groove', 'hinges, stays and catches'],
   hardware: ({ lights }) => [
     { name: 'hinge', count: lights * 2 },
     { name: 'hinge screw', count: lights * 12 },

@@ -149,7 +149,7 @@ export const casing: PieceDefinition<Casing> = {
   faceNames: { front: 'room side', back: 'other side' },
   edgeNames: { hinge: 'hinge jamb', lock: 'lock jamb', top: 'head of the lining' },
   schools: ['casing-then-lining', 'top-down'],
-  whileWet: ['The door stands open until stop and rebate are dry enough to close against.'],
+  whileWet: ['Keep the door open until stop and rebate are dry enough to close on.'],
   staysUnpainted: ['hinge leaves and strike plate', 'seals in the stop'],
   hardware: () => [{ name: 'strike plate', count: 1 }],
   weight: (shape) => {

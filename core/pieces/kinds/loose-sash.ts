@@ -69,7 +69,7 @@ export const looseSash: PieceDefinition<LooseSash> = {
   schema,
   fields: [
     ...sizeFields(SIZE),
-    choice('opens', 'In its frame it', { outwards: 'opens outwards', inwards: 'opens inwards', slides: 'slides' }),
+    choice('opens', 'Opening', { outwards: 'opens outwards', inwards: 'opens inwards', slides: 'slides' }),
     ...GLAZING_FIELDS,
     ...fieldsOf(MEMBERS, { stile: 'Stile', topRail: 'Top rail', bottomRail: 'Bottom rail' }),
   ],
@@ -92,7 +92,7 @@ export const looseSash: PieceDefinition<LooseSash> = {
   edgeNames: { hinge: 'hinge edge', lock: 'closing edge', top: 'top edge', bottom: 'bottom edge' },
   schools: ['putty-outwards', 'top-down'],
   whileWet: KEEP_OFF,
-  staysUnpainted: [GLASS_STAYS, 'edges that slide wood on wood', 'hinges, cords and catches'],
+  staysUnpainted: [GLASS_STAYS, 'edges that slide on wood', 'hinges, cords and catches'],
   hardware: ({ opens }) =>
     opens === 'slides'
       ? [{ name: 'sash lift', count: 2 }]

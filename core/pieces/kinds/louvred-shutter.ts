@@ -90,7 +90,7 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
     const message = framingFault(framing(shape), units);
     if (message !== null) return { field: 'stile', message };
     return shape.pitch > shape.louvreWidth
-      ? { field: 'pitch', message: 'Louvres further apart than they are wide would leave slots: bring them closer.' }
+      ? { field: 'pitch', message: 'Louvres leave slots. Bring them closer together.' }
       : null;
   },
   elevation: (shape) => ({
@@ -100,7 +100,7 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
   remarks: (shape) => [`${slats(shape)} louvres, painted all round`],
   ...BOARD,
   schools: ['louvres-first', 'boards-from-the-top'],
-  staysUnpainted: ['hinge pins and their sockets', 'where a tilt rod turns'],
+  staysUnpainted: ['hinge pins and their sockets', 'where the tilt rod turns'],
   hardware: () => SHUTTER_HARDWARE,
   weight: (shape) => {
     const { stile, topRail, crossRail, bottomRail, banks, width, height } = shape;

@@ -49,8 +49,8 @@ export const plainArea: PieceDefinition<PlainArea> = {
   schema,
   fields: [
     ...fieldsOf(SIZE, { width: 'Width', height: 'Height, or length of a ceiling' }, { main: true }),
-    choice('use', 'It is', { wall: 'a wall', ceiling: 'a ceiling', patch: 'a patch of new plaster' }),
-    dimension('openings', 'Doors and windows in it', [0, 500], { unit: 'm2', main: true }),
+    choice('use', 'Type', { wall: 'a wall', ceiling: 'a ceiling', patch: 'a patch of new plaster' }),
+    dimension('openings', 'Doors and windows', [0, 500], { unit: 'm2', main: true }),
   ],
   presets: [
     { name: 'Wall', shape: { width: 4000, height: 2500, use: 'wall', openings: 0 } },
@@ -59,7 +59,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   ],
   fault: (shape) =>
     shape.openings >= ((shape.width * shape.height) / 1e6) * 0.95
-      ? { field: 'openings', message: 'Doors and windows can’t take the whole of it: measure again.' }
+      ? { field: 'openings', message: 'Doors and windows cover it all. Measure again.' }
       : null,
   elevation: (shape) => {
     const { width, height, openings } = shape;

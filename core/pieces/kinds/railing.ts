@@ -51,9 +51,9 @@ export const railing: PieceDefinition<Railing> = {
   schema,
   fields: [
     dimension('length', 'Length', [300, 60_000], { main: true }),
-    dimension('height', 'Height over the floor', [300, 1600], { main: true }),
+    dimension('height', 'Height above floor', [300, 1600], { main: true }),
     dimension('spindles', 'Spindles', [0, 600], { unit: 'count', main: true }),
-    choice('section', 'Spindles are', { square: 'square', round: 'round', turned: 'turned' }),
+    choice('section', 'Spindle shape', { square: 'square', round: 'round', turned: 'turned' }),
     dimension('spindle', 'Spindle, side or diameter', [8, 120], { main: true }),
     dimension('newels', 'Newels', [0, 60], { unit: 'count', main: true }),
     dimension('newel', 'Newel, side', [30, 250]),
@@ -65,7 +65,7 @@ export const railing: PieceDefinition<Railing> = {
       bottomRailDepth: 'Bottom rail, deep',
     }),
     dimension('underBottomRail', 'Under the bottom rail', [0, 400]),
-    dimension('largestGap', 'Largest gap allowed', [40, 300]),
+    dimension('largestGap', 'Max. gap', [40, 300]),
   ],
   presets: [
     {
@@ -92,14 +92,14 @@ export const railing: PieceDefinition<Railing> = {
     if (between < 50)
       return {
         field: 'height',
-        message: 'Rails and their distance leave no room for spindles: raise it, or lower the rails.',
+        message: 'No room for spindles between the rails. Raise the height or lower the rails.',
       };
     if (shape.newelHeight < shape.height)
-      return { field: 'newelHeight', message: 'A newel reaches at least as high as the handrail.' };
+      return { field: 'newelHeight', message: 'Newels must be at least as high as the handrail.' };
     if (baysOf(shape).some((bay) => bay.clear < 30))
-      return { field: 'newels', message: 'So many newels leave no room between them.' };
+      return { field: 'newels', message: 'Too many newels for this length.' };
     const tight = baysOf(shape).some((bay) => bay.spindles > 0 && bay.gap < 1);
-    return tight ? { field: 'spindles', message: 'So many spindles do not fit side by side: count them again.' } : null;
+    return tight ? { field: 'spindles', message: 'Too many spindles to fit. Count again.' } : null;
   },
   elevation: (shape) => {
     const { width, height, elements, unpainted } = railingParts(shape);
@@ -111,14 +111,14 @@ export const railing: PieceDefinition<Railing> = {
     const told = `gaps of ${formatLength(widest, units)} between spindles`;
     if (widest <= shape.largestGap) return [told];
     return [
-      `${told}: wider than ${formatLength(shape.largestGap, units)}, ${spindlesNeeded(shape)} spindles would keep it. Local codes decide.`,
+      `${told}: over ${formatLength(shape.largestGap, units)}. ${spindlesNeeded(shape)} spindles would fit the limit. Local codes decide.`,
     ];
   },
   faceNames: { front: 'all round' },
   edgeNames: {},
   schools: ['bottom-up', 'handrail-down', 'spindles-then-rails'],
-  whileWet: ['Tape the stair off, and leave one side to walk on; a hand goes to a rail by itself.'],
-  staysUnpainted: ['where it stands on treads or stone', 'brackets that stay bright'],
+  whileWet: ['Tape off the stair and leave one side to walk. People grab rails without thinking.'],
+  staysUnpainted: ['where it meets treads or stone', 'bright brackets'],
   hardware: () => [],
   weight: (shape) =>
     boardWeight(shape.length, shape.handrailWidth, shape.handrailDepth, DENSITY.softwood) +

@@ -152,7 +152,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
       topRail: 'Top rail',
       meetingRail: 'Meeting rails',
       bottomRail: 'Bottom rail',
-      sashThickness: 'Thickness of a sash',
+      sashThickness: 'Sash thickness',
     }),
   ],
   presets: [
@@ -171,7 +171,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
   schools: ['putty-outwards', 'top-down'],
   whileWet: OPENED_A_LITTLE,
   staysUnpainted: [
-    'faces that slide wood on wood: sash sides, pulley stiles, parting beads',
+    'sliding faces: sash sides, pulley stiles, parting beads',
     'cords, pulleys and weights',
     GLASS_STAYS,
   ],

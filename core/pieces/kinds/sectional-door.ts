@@ -91,7 +91,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   fields: [
     ...fieldsOf(SIZE, { width: 'Width', height: 'Height', thickness: 'Thickness' }, { main: true }),
     dimension('sections', 'Sections', [2, 10], { unit: 'count', main: true }),
-    dimension('columns', 'Panels a section', [1, 12], { unit: 'count', main: true }),
+    dimension('columns', 'Panels per section', [1, 12], { unit: 'count', main: true }),
     ...PANEL_FIELDS,
     ...fieldsOf(MEMBERS, { stile: 'At the sides', rail: 'Above and below panels', muntin: 'Between panels' }),
   ],
@@ -127,8 +127,8 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   edgeNames: { left: 'left edge', right: 'right edge', top: 'top edge', joints: 'joints between sections' },
   schools: ['section-by-section', 'panels-rails-stiles', 'mouldings-first'],
   whileWet: [
-    'The face with the door closed; then open it part of the way, joint by joint, for the joints.',
-    'Leave the joints apart until they are touch dry: they stay sticky for weeks. Never loosen a spring or a cable.',
+    'Paint the face with the door closed. Then part open it, joint by joint.',
+    'Keep joints apart until touch dry; they stay sticky for weeks. Never loosen a spring or cable.',
   ],
   staysUnpainted: ['bottom seal and side seals', 'tracks, rollers, springs and cables', 'hinges between sections'],
   hardware: () => [

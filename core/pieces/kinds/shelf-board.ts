@@ -39,7 +39,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
   pace: { takeOff: 1, rehang: 1, inPlace: 0 },
   lines: ({ length, depth }) => ({ wall: length + 2 * depth }),
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
-  staysUnpainted: ['where it rests on pins or brackets'],
+  staysUnpainted: ['where pins or brackets touch'],
   hardware: () => [{ name: 'shelf pin', count: 4 }],
   weight: ({ length, depth, thickness }) => boardWeight(length, depth, thickness, DENSITY.board),
   typed: {

@@ -41,7 +41,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   pace: { takeOff: 2, rehang: 2, inPlace: 1 },
   lines: ({ width, height }) => ({ wall: 2 * (width + height), fixed: width + height }),
   schools: ['blocks-from-the-top'],
-  staysUnpainted: ['switch rockers, sockets and everything behind the plate'],
+  staysUnpainted: ['rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.plastic),
   cautions: ['electricity'],

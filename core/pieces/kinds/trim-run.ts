@@ -102,8 +102,8 @@ export const trimRun: PieceDefinition<TrimRun> = {
   schema,
   fields: [
     ...fieldsOf(SIZE, { length: 'Length', height: 'Height', thickness: 'Thickness' }, { main: true }),
-    choice('use', 'It is', Object.fromEntries(Object.entries(USES).map(([id, { name }]) => [id, name]))),
-    choice('profile', 'Profile', { ...PROFILE_WORDS, measured: 'girth measured', drawn: 'drawn by me' }),
+    choice('use', 'Type', Object.fromEntries(Object.entries(USES).map(([id, { name }]) => [id, name]))),
+    choice('profile', 'Profile', { ...PROFILE_WORDS, measured: 'by girth', drawn: 'drawn' }),
     dimension('girth', 'Girth, wall to wall', [5, 1500], { main: true, when: (shape) => shape.profile === 'measured' }),
     {
       key: 'drawn',
@@ -124,7 +124,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   ],
   fault: (shape) =>
     shape.profile === 'drawn' && (shape.drawn.length < 4 || section(shape).girth < 5)
-      ? { field: 'drawn', message: 'Draw the profile: two points at least, from the wall at the top to the lower end.' }
+      ? { field: 'drawn', message: 'Draw the profile: at least two points, from the wall at the top to the lower end.' }
       : null,
   elevation: (shape) => {
     const run = element({
@@ -144,7 +144,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   edgeNames: {},
   schools: ['length-by-length'],
   whileWet: KEEP_OFF,
-  staysUnpainted: ['the back, unless it comes off: a bare back lets it cup'],
+  staysUnpainted: ['the back, unless it comes off (a bare back cups)'],
   hardware: () => [],
   weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),
   usualScope: { faces: ['front'], edges: [] },

@@ -79,7 +79,7 @@ function leadingCount([word]: readonly Word[]): number | null {
   if (!word || !match) return null;
   const value = Number(match[1]);
   if (isPossible(value)) return value;
-  throw new Unreadable(`A line makes 1 to ${MAX_PIECES_A_LINE} pieces; write a second line for more.`, word);
+  throw new Unreadable(`At most ${MAX_PIECES_A_LINE} pieces a line. Use a second line for more.`, word);
 }
 
 const isPossible = (value: number): boolean => value >= 1 && value <= MAX_PIECES_A_LINE;
@@ -116,10 +116,8 @@ function kindMeant(words: Word[], units: UnitSystem, isCounted: boolean): Placed
   const [first] = all;
   if (first === undefined) {
     const { word, near } = nearestKind(words);
-    const help = near
-      ? ` Did you mean “${near}”?`
-      : ' Write one such as door, cupboard door, sash window, railing, skirting.';
-    throw new Unreadable(`What kind of piece is it?${help}`, word);
+    const help = near ? ` Did you mean “${near}”?` : ' Type e.g. door, cupboard door, sash window, railing, skirting.';
+    throw new Unreadable(`No kind of piece.${help}`, word);
   }
   const counted = isCounted ? undefined : countedAfter(words, units, first, all);
   if (counted === undefined) return first;

@@ -202,7 +202,7 @@ test('how many: before the kind or after it, by what they belong to, with “x�
   assert.deepEqual(many('cabinet 800x720x560 2 doors'), ['carcass', 1, 0]);
 });
 
-test('panes of a sash as they are said, and none where both sashes differ', () => {
+test('panes of a sash none new said, and none where both sashes differ', () => {
   const panes = (line: string) => {
     const { paneColumns, paneRows } = read(line).piece.shape;
     return [paneColumns, paneRows];
@@ -238,7 +238,7 @@ test('a word that is stated elsewhere is told where', () => {
   assert.match(asked('front door oil, south facing'), /^south: .*direction\. Set it under Rooms/);
 });
 
-test('feet and inches as they are said: one length, two, and “in” that is no place', () => {
+test('feet and inches none new said: one length, two, and “in” that is no place', () => {
   const shape = (line: string) => read(line, 'us').piece.shape;
   assert.deepEqual(
     [shape('baseboard 120 ft 5 1/4 in').length, shape('baseboard 120 ft 5 1/4 in').height],

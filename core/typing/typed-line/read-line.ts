@@ -1,3 +1,4 @@
+import { capital } from '../../units/sentence.ts';
 import type { ImpliedByWord, PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { FACE_IDS } from '../../pieces/elevation.ts';
@@ -212,7 +213,7 @@ class LineReader {
     const facts = definition.typed.sizes(lengths);
     if (facts === null) {
       throw new Unreadable(
-        `${definition.name} does not take ${lengths.length} sizes like this.${this.#example(definition)}`,
+        `${definition.name} can’t have ${lengths.length} sizes like this.${this.#example(definition)}`,
         word,
       );
     }
@@ -294,7 +295,7 @@ class LineReader {
 
   #example(definition: PieceDefinition): string {
     const [phrase] = definition.typed.phrases;
-    return phrase ? ` It takes words such as “${phrase.example}”.` : '';
+    return phrase ? ` Try “${phrase.example}”.` : '';
   }
 
   /** “96 spindels”: a number that belongs to a word which is not understood, but nearly one of this kind's own. */
@@ -349,14 +350,14 @@ class LineReader {
       const show = (number: number): string =>
         field.unit === 'mm' ? formatLength(number, this.#context.units) : String(number);
       throw new Unreadable(
-        `${field.label} lies between ${show(field.min)} and ${show(field.max)}; this is ${show(value)}.`,
+        `${field.label} ${show(value)} – must be ${show(field.min)} to ${show(field.max)}.`,
         at(field.key),
       );
     }
     const parsed = definition.schema.safeParse(shape);
     if (!parsed.success) {
       const [issue] = parsed.error.issues;
-      throw new Unreadable(issue?.message ?? 'This can’t be made.', at(String(issue?.path[0])));
+      throw new Unreadable(issue?.message ?? 'Check the sizes.', at(String(issue?.path[0])));
     }
     const fault = definition.fault(parsed.data, this.#context.units);
     if (fault) throw new Unreadable(fault.message, at(fault.field));
@@ -366,7 +367,7 @@ class LineReader {
     const numbers = placing?.numbers ?? null;
     if (numbers && count && numbers.length !== count.value) {
       throw new Unreadable(
-        `${placing?.said ?? ''} are ${numbers.length} places, but the line begins with ${count.value}.`,
+        `${capital(placing?.said ?? '')} is ${numbers.length} rooms, but the line starts with ${count.value}.`,
         placing?.word ?? count.word,
       );
     }

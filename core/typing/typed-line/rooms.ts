@@ -77,7 +77,7 @@ export function readRoom(
         .slice(0, 4)
         .map((room) => room.name)
         .join(', ');
-      return { ok: false, word, message: `“${name}” could be ${names}. Write more of the name.` };
+      return { ok: false, word, message: `“${name}” could be ${names}. Type more of the name.` };
     }
   }
   return readNewRoom(words, at, isKnown);

@@ -1,4 +1,5 @@
-import { counted } from '../../../../core/units/sentence.ts';
+import { slowerWords } from '../../../../core/units/comparison.ts';
+import { counted, capital } from '../../../../core/units/sentence.ts';
 import { FILM, TEMPERATURE } from '../../../../core/units/measures.ts';
 import { accepted } from '../../../../core/units/outcome.ts';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
@@ -39,7 +40,7 @@ export function ClockView({ air }: { air: AirNow }) {
     const inPlace = outsideFaces(job).filter(({ areInPlace }) => areInPlace);
     const faces = inPlace.map(({ climateId, room, face, group }) => ({
       id: climateId,
-      name: `${room.name}, ${face}, in the open, ${group.colour.name}`,
+      name: `${room.name}, ${face}, outdoors, ${group.colour.name}`,
     }));
     return [...job.climates, ...new Map(faces.map((face) => [face.id, face])).values()];
   }, [job]);
@@ -77,14 +78,14 @@ export function ClockView({ air }: { air: AirNow }) {
               words: (
                 <>
                   {name}
-                  {used.has(id) ? ', chosen here' : ''}
+                  {used.has(id) ? ' (chosen)' : ''}
                 </>
               ),
             }))}
             onChange={setProductId}
           />
           <ChoiceField
-            label="Where it dries"
+            label="Dries in"
             value={place.id}
             sx={{ flex: '1 1 230px' }}
             choices={places.map(({ id, name }) => ({ value: id, words: name }))}
@@ -102,34 +103,34 @@ export function ClockView({ air }: { air: AirNow }) {
             value={film}
             placeholder={FILM.format(stated, units)}
             error={!typedFilm.ok}
-            helperText={typedFilm.ok ? `the tin supposes ${FILM.format(stated, units)}` : typedFilm.message}
+            helperText={typedFilm.ok ? `tin: ${FILM.format(stated, units)}` : typedFilm.message}
             onChange={(event) => setFilm(event.target.value)}
             sx={{ width: 160 }}
           />
         </Box>
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 0.5 }}>
-          Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then by ')}; nothing below{' '}
+          Dries by {coating.drying.map((kind) => DRYING_KINDS[kind].words).join(', then ')}. Won’t dry below{' '}
           {TEMPERATURE.brief(coating.minTemperature, units)}.
           {learnt
-            ? ` On this job it has dried ${learnt.factor >= 1 ? `${learnt.factor.toFixed(2)} times slower` : `${(1 / learnt.factor).toFixed(2)} times faster`} than its tin says, from ${counted(learnt.observations.length, 'observation')}; that is counted.`
+            ? ` ${capital(slowerWords(learnt.factor))} than the tin on this job (${counted(learnt.observations.length, 'check')}) – allowed for.`
             : ''}
         </Typography>
       </Sheet>
       {isBefore ? (
         <Typography role="alert" sx={{ color: 'var(--late)', fontWeight: 650 }}>
-          This clock goes back to yesterday. What was painted earlier is followed on Today.
+          Only covers the last day. See Today for older coats.
         </Typography>
       ) : (
         <>
-          <Section title="When it gets there">
+          <Section title="Ready when">
             <StageRows stages={stagesOf(air.clocks, place.id, coat)} from={coat.from} coating={coating} air={air} />
           </Section>
-          <Section title="The question turned round">
+          <Section title="Work back">
             <TurnedRound coat={coat} placeId={place.id} air={air} />
           </Section>
         </>
       )}
-      <Section title="What you found">
+      <Section title="Your checks">
         <ObservedStages learnt={learnt ?? null} />
       </Section>
     </Box>

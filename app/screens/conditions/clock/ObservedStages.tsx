@@ -1,3 +1,4 @@
+import { formatMoment } from '../../../../core/units/moments.ts';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -40,8 +41,7 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Typography sx={{ color: 'var(--ink-soft)' }}>
-        Say when a coat could really be turned or recoated, and this product’s clock follows on this job: the first time
-        half-way, then less and less.
+        Tell Nivel when a coat was really ready. It adjusts this product’s drying times on this job.
       </Typography>
       {chosen ? (
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
@@ -53,15 +53,15 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
               value: step.id,
               words: (
                 <>
-                  {step.piece.mark}, {step.coat.faces.join(' and ')}: {step.coat.coating.name}, put on{' '}
-                  {doneAt.slice(5).replace('T', ' ')}
+                  {step.piece.mark}, {step.coat.faces.join(' and ')}: {step.coat.coating.name}, painted{' '}
+                  {formatMoment(doneAt, 'dateTime')}
                 </>
               ),
             }))}
             onChange={setTaskId}
           />
           <ChoiceField
-            label="I can"
+            label="Ready to"
             value={stage}
             sx={{ width: 160 }}
             choices={DRYING_STAGES.map((id) => ({ value: id, words: STAGE_WORDS[id] }))}
@@ -75,14 +75,14 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
               })
             }
           >
-            Found just now
+            Ready now
           </Button>
         </Box>
       ) : (
-        <Typography>No coat has been stamped yet.</Typography>
+        <Typography>No coats logged yet.</Typography>
       )}
       {learnt && (
-        <Box component="ul" aria-label="Observations of this product" sx={{ display: 'grid' }}>
+        <Box component="ul" aria-label="Checks of this product" sx={{ display: 'grid' }}>
           {learnt.observations.map(({ reading, step, predicted, actual }) => (
             <Box
               component="li"
@@ -97,11 +97,11 @@ export function ObservedStages({ learnt }: { learnt: LearntDrying | null }) {
             >
               <Tag mark={step.piece.mark} />
               <Box sx={{ flex: 1 }}>
-                {localise(STAGE_WORDS[reading.stage])} after {formatDuration(actual)}; its clock said{' '}
+                {localise(STAGE_WORDS[reading.stage])} after {formatDuration(actual)} – expected{' '}
                 {formatDuration(predicted)}
               </Box>
               <IconButton
-                aria-label={`Forget this observation of ${step.piece.mark}`}
+                aria-label={`Delete the check of ${step.piece.mark}`}
                 onClick={() => apply('remove-reading', { id: reading.id })}
               >
                 <DeleteIcon />

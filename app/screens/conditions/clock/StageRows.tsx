@@ -1,11 +1,11 @@
-import { formatMoment } from '../../../../core/units/moments.ts';
+import { formatForecast, formatMoment } from '../../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import { recoatCloses } from '../../../../core/steps/wetness/recoat-window.ts';
 import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/measures.ts';
+import { capital } from '../../../../core/units/sentence.ts';
 import { useLocalise } from '../../../open-job/use-job.ts';
-import { Vial } from '../../../drawing/Vial.tsx';
-import { vialReading } from '../../../drawing/vial-reading.ts';
+import { StageBar } from './StageBar.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
 
@@ -20,13 +20,14 @@ interface StageRowsProps {
 export function StageRows({ stages, from, coating, air }: StageRowsProps) {
   const localise = useLocalise();
   const { now, at } = air;
+  const end = Math.max(60, ...stages.flatMap(({ at: reached }) => (reached < Infinity ? [reached - from] : [])));
   return (
     <Box component="ol" sx={{ display: 'grid', gap: 0.5 }}>
       {stages.map(({ stage, at: reached }) => {
         const closes = stage === 'recoat' ? recoatCloses(coating, from) : null;
         const isNever = reached === Infinity;
-        const when = isNever ? 'not within three months' : formatMoment(at(Math.ceil(reached)), 'dayTime');
-        const until = closes === null ? '' : `, best before ${formatMoment(at(closes), 'day')}`;
+        const when = isNever ? 'not in 3 months' : formatForecast(at(Math.ceil(reached)), at(now));
+        const until = closes === null ? '' : ` – ${formatMoment(at(closes), 'day')}, then sand`;
         return (
           <Box
             component="li"
@@ -43,14 +44,12 @@ export function StageRows({ stages, from, coating, air }: StageRowsProps) {
             }}
           >
             <Box sx={{ fontWeight: 650 }}>{localise(STAGE_WORDS[stage])}</Box>
-            <Vial
-              reading={vialReading(now, { since: from, opens: reached, closes })}
-              words={localise(`${STAGE_WORDS[stage]} from ${when}${until}`)}
-              detail={localise(
-                isNever
-                  ? 'In this air the clock stands still.'
-                  : `${formatDuration(reached - from)} after it was put on${until}.`,
-              )}
+            <StageBar
+              reached={reached - from}
+              closes={closes === null ? null : closes - from}
+              now={now - from}
+              end={end}
+              words={localise(`${capital(STAGE_WORDS[stage])} from ${when}${until}`)}
             />
             <Box className="condensed" sx={{ fontSize: 18, gridColumn: { xs: 2, sm: 'auto' } }}>
               {when}

@@ -44,16 +44,16 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
   return (
     <Sheet>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}>
-        <Box sx={{ fontSize: 16 }}>So that I may</Box>
+        <Box sx={{ fontSize: 16 }}>I want to</Box>
         <ChoiceField
-          label="Do what"
+          label="Ready to"
           value={asked}
           sx={{ width: 170 }}
           choices={stages.map((id) => ({ value: id, words: STAGE_WORDS[id] }))}
           onChange={setStage}
         />
         <DateTimePicker
-          label="By when"
+          label="By"
           ampm={false}
           value={DateTime.fromISO(by)}
           onChange={(value) => value?.isValid && setWanted(localIso(value))}
@@ -61,8 +61,8 @@ export function TurnedRound({ coat, placeId, air }: { coat: DryingCoat; placeId:
         />
       </Box>
       <Box component="ul" sx={{ display: 'grid', gap: 1, fontSize: 16 }}>
-        <li aria-label="When it must be painted">{latestWords(latest, air)}</li>
-        {warmth && <li aria-label="How warm it must be">{warmthWords(warmth, job.settings.units, air, until)}</li>}
+        <li aria-label="Paint by">{latestWords(latest, air)}</li>
+        {warmth && <li aria-label="Heat needed">{warmthWords(warmth, job.settings.units, air, until)}</li>}
       </Box>
     </Sheet>
   );
@@ -76,28 +76,28 @@ function nextAfternoon(now: string): string {
 }
 
 function latestWords(latest: number | null, { now, at }: AirNow) {
-  if (latest === null) return 'The tin does not say.';
-  if (latest < 0) return 'It would have had to be painted before yesterday.';
+  if (latest === null) return 'Not on the tin.';
+  if (latest < 0) return 'Too late: it needed painting before yesterday.';
   const time = formatMoment(at(Math.floor(latest)), 'longDayTime');
   return latest < now ? (
     <>
-      It would have had to be finished by <strong>{time}</strong>: that has passed.
+      Too late: it needed painting by <strong>{time}</strong>.
     </>
   ) : (
     <>
-      Finish painting it by <strong>{time}</strong>.
+      Paint by: <strong>{time}</strong>
     </>
   );
 }
 
 function warmthWords(warmth: WarmthNeeded, units: UnitSystem, { at }: AirNow, until: number) {
   const when = (minutes: number): string =>
-    minutes === Infinity ? 'not within three months' : formatMoment(at(Math.ceil(minutes)), 'dayTime');
-  if (warmth.kind === 'none') return <>Painted as above it is there in time without more heat: {when(warmth.at)}.</>;
+    minutes === Infinity ? 'not in 3 months' : formatMoment(at(Math.ceil(minutes)), 'dayTime');
+  if (warmth.kind === 'none') return <>No extra heat needed. Ready: {when(warmth.at)}</>;
   if (warmth.kind === 'never') {
     return (
       <>
-        No heating makes that: held at {TEMPERATURE.format(warmth.warmest, units)} it would be there {when(warmth.at)}.
+        Heating won’t do it: even at {TEMPERATURE.format(warmth.warmest, units)} it’s ready {when(warmth.at)}.
       </>
     );
   }

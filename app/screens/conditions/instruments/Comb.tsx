@@ -44,8 +44,7 @@ export function Comb() {
           <>
             {FILM.fieldValue(read.wetted, units, 1)}–{FILM.format(read.dry, units)}
             <Fine>
-              the tooth of {FILM.fieldValue(read.wetted, units, 1)} is wetted, that of{' '}
-              {FILM.fieldValue(read.dry, units, 1)} is not
+              {FILM.fieldValue(read.wetted, units, 1)} tooth wet, {FILM.fieldValue(read.dry, units, 1)} tooth dry
             </Fine>
           </>
         ) : (
@@ -72,11 +71,11 @@ export function Comb() {
             }}
           />
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {chosen.step.coat.coating.name} should stand at {FILM.format(stated, units)} wet
+            {chosen.step.coat.coating.name}: {FILM.format(stated, units)} wet film (tin)
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button fullWidth variant="outlined" onClick={() => setRead(simulatedComb(chosen.step.id, stated))}>
-              Press it in
+              Take reading
             </Button>
             <Button
               fullWidth
@@ -94,12 +93,13 @@ export function Comb() {
                 setRead(null);
               }}
             >
-              Log it
+              {' '}
+              Log
             </Button>
           </Box>
         </>
       ) : (
-        <Box sx={{ fontSize: 14 }}>No coat has been begun: there is nothing wet to press it into.</Box>
+        <Box sx={{ fontSize: 14 }}>No coats started yet.</Box>
       )}
     </Instrument>
   );

@@ -53,12 +53,12 @@ export function Hygrometer({ air }: { air: AirNow }) {
             </Fine>
           </>
         ) : (
-          <Fine>{silence ?? (hung ? 'hanging it up…' : 'in the tray')}</Fine>
+          <Fine>{silence ?? (hung ? 'settling…' : 'in the tray')}</Fine>
         )
       }
     >
       <ChoiceField
-        label="Hangs in"
+        label="Room"
         value={placeId}
         choices={job.climates.map(({ id, name }) => ({ value: id, words: name }))}
         onChange={(chosen) => {
@@ -73,7 +73,7 @@ export function Hygrometer({ air }: { air: AirNow }) {
           disabled={!forecast}
           onClick={() => forecast && setHung({ instrument: 'hygrometer', place: placeId, ...forecast })}
         >
-          Hang it up
+          Hang up
         </Button>
         <Button
           fullWidth
@@ -85,7 +85,8 @@ export function Hygrometer({ air }: { air: AirNow }) {
             setHung(null);
           }}
         >
-          Log it
+          {' '}
+          Log
         </Button>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr auto', gap: 1, alignItems: 'center' }}>
@@ -95,11 +96,11 @@ export function Hygrometer({ air }: { air: AirNow }) {
           onChange={(event) => setTyped({ ...typed, temperature: event.target.value })}
         />
         <TextField
-          label="Typed %"
+          label="Typed % RH"
           value={typed.humidity}
           onChange={(event) => setTyped({ ...typed, humidity: event.target.value })}
         />
-        <Button onClick={logTyped}>Log typed</Button>
+        <Button onClick={logTyped}>Log typed reading</Button>
       </Box>
       {fault && (
         <Box role="alert" sx={{ color: 'var(--late)', fontSize: 14 }}>

@@ -21,7 +21,7 @@ export function Instrument({ name, display, children }: { name: string; display:
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
         <strong>{name}</strong>
         <Box component="span" sx={{ fontSize: 13, color: 'var(--ink-soft)' }}>
-          simulated
+          demo
         </Box>
       </Box>
       <Box

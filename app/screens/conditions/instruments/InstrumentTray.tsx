@@ -14,8 +14,7 @@ export function InstrumentTray({ air }: { air: AirNow }) {
   return (
     <Box>
       <Typography sx={{ mb: 1.5, maxWidth: 820 }}>
-        These four are <strong>simulated</strong>: they show what such a place or piece might show, so that the way of a
-        reading can be seen. Type what your own instrument shows instead, and it counts the same.
+        <strong>Demo</strong> instruments with made-up readings. Type your own readings instead – they work the same.
       </Typography>
       <Box
         component="ul"
@@ -38,7 +37,7 @@ export function InstrumentTray({ air }: { air: AirNow }) {
         <MoistureMeter />
       </Box>
       <ReplayFile />
-      <Section title="What was read">
+      <Section title="Readings log">
         <ReadingLog />
       </Section>
     </Box>

@@ -35,10 +35,10 @@ export function MoistureMeter() {
         }}
       />
       <Button variant="outlined" disabled={!piece} onClick={() => piece && setRead(simulatedMoisture(job, piece, now))}>
-        Read it
+        Take reading
       </Button>
       <Button disabled={!piece} onClick={() => piece && goTo({ stage: 'test', jobId: job.id, groupId: piece.groupId })}>
-        Stamp it under Prove
+        Save to Test
       </Button>
     </Instrument>
   );

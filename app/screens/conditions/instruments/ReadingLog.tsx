@@ -18,23 +18,23 @@ export function ReadingLog() {
   const job = useJob();
   const { apply } = useCommands();
   if (job.readings.length === 0) {
-    return <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing has been read yet.</Typography>;
+    return <Typography sx={{ color: 'var(--ink-soft)' }}>No readings yet.</Typography>;
   }
   const latest = job.readings.toSorted((one, other) => (one.at < other.at ? 1 : -1)).slice(0, SHOWN);
   return (
     <ListTable>
-      <TableHead columns={['When', 'Where', 'What it showed', 'How', '']} />
+      <TableHead columns={['When', 'Where', 'Reading', 'Source', '']} />
       <tbody>
         {latest.map((reading) => (
           <tr key={reading.id}>
             <td>{formatMoment(reading.at, 'dayTime')}</td>
             <td>{readingPlace(job, reading)}</td>
             <td>{shownBy(job, reading)}</td>
-            <td>{reading.kind === 'stage' ? 'by hand' : SOURCES[reading.from]}</td>
+            <td>{reading.kind === 'stage' ? 'typed' : SOURCES[reading.from]}</td>
             <td>
               <IconButton
                 size="small"
-                aria-label={`Remove the reading of ${reading.at.replace('T', ' ')}`}
+                aria-label={`Delete the reading of ${formatMoment(reading.at, 'dateTime')}`}
                 onClick={() => apply('remove-reading', { id: reading.id })}
               >
                 <DeleteIcon fontSize="small" />
@@ -48,13 +48,12 @@ export function ReadingLog() {
 }
 
 function readingPlace(job: Job, reading: Reading): string {
-  if (reading.kind === 'air')
-    return job.climates.find(({ id }) => id === reading.climateId)?.name ?? 'a place that is gone';
+  if (reading.kind === 'air') return job.climates.find(({ id }) => id === reading.climateId)?.name ?? 'deleted room';
   const piece =
     reading.kind === 'surface'
       ? job.pieces.find(({ id }) => id === reading.pieceId)
       : job.pieces.find(({ id }) => reading.taskId.startsWith(`${id}/`));
-  return piece?.mark ?? 'a piece that is gone';
+  return piece?.mark ?? 'deleted piece';
 }
 
 function shownBy({ settings }: Job, reading: Reading): string {

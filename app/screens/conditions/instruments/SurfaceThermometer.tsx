@@ -46,12 +46,12 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
             )}
           </>
         ) : (
-          <Fine>{fault ?? (hung ? 'held against it…' : 'in the tray')}</Fine>
+          <Fine>{fault ?? (hung ? 'settling…' : 'in the tray')}</Fine>
         )
       }
     >
       <PieceField
-        label="Held against"
+        label="Piece"
         value={pieceId}
         onChange={(id) => {
           setPieceId(id);
@@ -59,7 +59,7 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
         }}
       />
       {dew !== null && (
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point there {TEMPERATURE.format(dew, units)}</Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Dew point {TEMPERATURE.format(dew, units)}</Box>
       )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
@@ -71,7 +71,7 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
             setHung({ instrument: 'surface', place: pieceId, temperature: surface, humidity: around?.humidity ?? 50 })
           }
         >
-          Hold it on
+          Take reading
         </Button>
         <Button
           fullWidth
@@ -86,7 +86,8 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
             setHung(null);
           }}
         >
-          Log it
+          {' '}
+          Log
         </Button>
       </Box>
     </Instrument>

@@ -37,7 +37,7 @@ export function useStream(hung: Hung | null): { shown: Shown | null; fault: stri
       // The stream ends by itself when the instrument has been read for long enough; the last figures stay.
       source.close();
       setShown((last) => {
-        if (last === null) setFault('The instrument does not answer: is the server there? Type what you read instead.');
+        if (last === null) setFault('Demo instrument offline. Type your reading instead.');
         return last;
       });
     };

@@ -4,7 +4,7 @@ const POINTS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-wes
 
 /** A bearing in words: `225° south-west`. */
 export function bearingWords(bearing: number | null): string {
-  if (bearing === null) return 'bearing not said, taken as shade';
+  if (bearing === null) return 'direction not set – shade assumed';
   return `${Math.round(bearing)}° ${POINTS[Math.round(bearing / 45) % 8] ?? ''}`;
 }
 

@@ -83,13 +83,13 @@ export function DayHours({ face, day, air }: { face: OutsideFaces; day: number; 
             <LineKey hasSurface hasRain />
           </Box>
           <Chart
-            label={`${face.room.name}, ${bearingWords(face.bearing)}: air, surface, dew point and humidity for seven days, and when ${coat.coating.name} may be painted`}
+            label={`${face.room.name}, ${bearingWords(face.bearing)}: air, surface, dew point and humidity for 7 days, and when to paint ${coat.coating.name}`}
             height={chartHeight(1)}
             option={option}
           />
         </Sheet>
         {face.pieces.some(({ upHigh }) => upHigh) && (
-          <Caution>Some of these are reached from a ladder: not in wind, on firm ground, tied or footed.</Caution>
+          <Caution>Ladder work: firm ground, tied or footed, never in wind.</Caution>
         )}
         <HourTable face={face} coat={coat} date={date} air={air} hindrances={hindrances} />
       </Box>
@@ -126,7 +126,7 @@ function HourTable({ face, coat, date, air: { clocks, at }, hindrances }: HourTa
         columns={[
           'Hour',
           ...['Air', 'Humidity', 'Surface', 'Above dew', 'Sun W/m²', 'Wind', 'Rain'].map(figures),
-          'May it be painted?',
+          'OK to paint?',
           'Touch dry',
           'Rain-safe',
         ]}

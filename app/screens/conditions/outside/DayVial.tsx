@@ -47,8 +47,8 @@ export function DayVial({ title, stretches, words, isPaintable, isChosen, onChoo
       component="button"
       type="button"
       aria-pressed={isChosen}
-      aria-label={`${title}: ${isPaintable ? `paint ${words}` : `not to be painted, ${words}`}`}
-      title={why.length > 0 ? `Against the other hours: ${why.join('; ')}` : 'All day'}
+      aria-label={`${title}: ${isPaintable ? `OK to paint ${words}` : `don’t paint, ${words}`}`}
+      title={why.length > 0 ? `Other hours: ${why.join(', ')}` : 'All day'}
       onClick={onChoose}
       sx={{
         width: '100%',

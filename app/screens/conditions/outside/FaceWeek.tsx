@@ -61,12 +61,12 @@ export function FaceWeek({ face, air, chosen, onChoose }: FaceWeekProps) {
           </Box>
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
             {marksInWords(face.pieces.map(({ mark }) => mark))}, {side.name}
-            {face.areInPlace ? '' : '; painted off, on the rack'}
+            {face.areInPlace ? '' : ', painted off, on the rack'}
           </Box>
-          <Box sx={{ fontSize: 14 }}>{coat ? `${coat.coating.name}, ${coat.tool}` : 'no build-up chosen yet'}</Box>
+          <Box sx={{ fontSize: 14 }}>{coat ? `${coat.coating.name}, ${coat.tool}` : 'no build-up yet'}</Box>
           {face.bearing === null && (
             <StatedField
-              label="Looks towards"
+              label="Faces (compass)"
               unit="°"
               text=""
               helper="north 0, east 90, south 180, west 270"

@@ -18,11 +18,7 @@ export function OutsideView({ air }: { air: AirNow }) {
   const today = air.clocks.days.findIndex(({ startsAt, minutes }) => air.now < startsAt + minutes);
   const day = shown?.id === chosen?.id ? (chosen?.day ?? today) : today;
   if (!shown) {
-    return (
-      <EmptyState title="Nothing looks out">
-        Say on the walk which faces are outside, and their paintable hours stand here.
-      </EmptyState>
-    );
+    return <EmptyState title="No outside faces">Mark outside faces in Walk to see when to paint them.</EmptyState>;
   }
   const { latitude, longitude } = job.site;
   return (
@@ -30,16 +26,16 @@ export function OutsideView({ air }: { air: AirNow }) {
       {(latitude === null || longitude === null) && (
         <Box sx={{ mb: 3, display: 'grid', gap: 1 }}>
           <Typography sx={{ fontWeight: 650, color: 'var(--tacky)' }}>
-            Where does the job lie? Until that is said, the sun is that of 45° north.
+            Set the job’s location for the right sun (using 45° north for now).
           </Typography>
           <SiteFields />
         </Box>
       )}
       <Section
-        title="The week of each outside face"
+        title="This week, face by face"
         aside={
           <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            Each vial is a day from 04:00 to 22:00; between its lines one may paint. Choose a day for its hours.
+            Green = OK to paint (04:00–22:00). Tap a day for the hours.
           </Typography>
         }
       >

@@ -46,7 +46,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
     );
   const isIndoors = climate.whereabouts === 'indoors';
   return (
-    <Box component="section" aria-label={`Climate of ${climate.name}`} sx={{ display: 'grid', gap: 1.5 }}>
+    <Box component="section" aria-label={`Settings of ${climate.name}`} sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={fields}>
         <StatedField
           label="Name"
@@ -55,7 +55,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
           take={(name) => change({ name }, 'name')}
         />
         <ChoiceField
-          label="Air moves"
+          label="Ventilation"
           value={climate.ventilation}
           choices={VENTILATIONS.map((ventilation) => ({ value: ventilation, words: ventilation }))}
           onChange={(chosen) => change({ ventilation: chosen })}
@@ -68,7 +68,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
                 onChange={(event) => change({ shelter: event.target.checked ? { lag: 6, warmer: 2 } : null })}
               />
             }
-            label="Follows the open air"
+            label="Follows outdoors"
           />
         )}
         {isIndoors && (
@@ -99,7 +99,7 @@ export function ClimateEditor({ climate }: { climate: Climate }) {
         sx={{ justifySelf: 'start', color: 'var(--ink-soft)' }}
         onClick={() => apply('remove-climate', { id: climate.id })}
       >
-        Remove this place
+        Remove room
       </Button>
     </Box>
   );
@@ -111,10 +111,10 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
   return (
     <Box sx={fields}>
       <StatedField
-        label="Hours behind it"
+        label="Lags outdoors by"
         unit="h"
         text={String(shelter.lag)}
-        helper="a shed 2 to 4, a brick house 10 and more"
+        helper="shed 2–4, brick house 10+"
         draft={`${job.id}/${climate.id}/lag`}
         take={(typed) => {
           const lag = anyNumber(typed, 0, 72);
@@ -122,12 +122,12 @@ function ShelterFields({ climate, change, shelter }: PartProps & { shelter: NonN
         }}
       />
       <MeasureField
-        label="Warmer by"
+        label="Warmer than outdoors by"
         measure={TEMPERATURE_DIFFERENCE}
         value={shelter.warmer}
         limits={[-5, 15]}
         draft={`${job.id}/${climate.id}/warmer`}
-        helper="sun on the roof, people, lamps"
+        helper="sun, people, lamps"
         take={(warmer) => change({ shelter: { warmer } }, 'warmer')}
       />
     </Box>
@@ -143,9 +143,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
   return (
     <>
       <FormControlLabel
-        label={
-          since ? `On since ${since}` : 'It is on: until then the plan has somebody switch it on before the first coat'
-        }
+        label={since ? `On since ${since}` : 'Heating is on (if not, the plan adds a job to switch it on)'}
         control={
           <Checkbox
             checked={heating.onSince !== null}
@@ -172,10 +170,10 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           disabled={heating.spans.length >= MAX_SPANS}
           onClick={() => change({ heating: { spans: [...heating.spans, { setPoint: 20, from: 22, until: 7 }] } })}
         >
-          Heat in another span
+          Add heating period
         </Button>
         <MeasureField
-          label="Warms up by"
+          label="Warms up at"
           per="an hour"
           measure={TEMPERATURE_DIFFERENCE}
           value={heating.warmUp}
@@ -184,7 +182,7 @@ function HeatingFields({ climate, change, heating }: PartProps & { heating: Heat
           take={(warmUp) => change({ heating: { warmUp } }, 'warm-up')}
         />
         <StatedField
-          label="Holds its warmth"
+          label="Holds heat for"
           unit="h"
           text={String(heating.holds)}
           draft={`${place}/holds`}
@@ -231,7 +229,7 @@ function SpanFields({ span, name, change, onRemove }: SpanFieldsProps) {
           }}
         />
       ))}
-      <IconButton aria-label={`No heating from ${span.from} until ${span.until}`} onClick={onRemove}>
+      <IconButton aria-label={`Remove heating ${span.from}–${span.until}`} onClick={onRemove}>
         <DeleteIcon />
       </IconButton>
     </Box>
@@ -263,7 +261,7 @@ function UsualDays({ climate, change }: PartProps) {
               Night to {formatMoment(exception.date, 'longDay')}, and that day
             </Typography>
             <IconButton
-              aria-label={`Forget the night to ${exception.date}`}
+              aria-label={`Remove the cold night to ${exception.date}`}
               onClick={() => change({ exceptions: { [exception.date]: null } })}
             >
               <DeleteIcon />

@@ -47,12 +47,12 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
     });
     try {
       const answer = await fetch(`/api/weather?${query.toString()}`);
-      if (!answer.ok) throw new Error(`it answered ${answer.status}`);
+      if (!answer.ok) throw new Error(`error ${answer.status}`);
       const { hours, service } = answerSchema.parse(await answer.json());
       take(hours, 'service', service);
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
-      setFault(`The weather service can’t be reached (${why}). What was known of the weather stays.`);
+      setFault(`Can’t reach the weather service (${why}). Keeping the last forecast.`);
     } finally {
       setWaiting(false);
     }
@@ -78,17 +78,16 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
   };
 
   return (
-    <Box component="section" aria-label="Where its hours come from" sx={{ display: 'grid', gap: 1.5, mb: 1 }}>
+    <Box component="section" aria-label="Hourly data" sx={{ display: 'grid', gap: 1.5, mb: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
         <Typography sx={{ flex: '1 1 260px' }}>
           {last ? (
             <>
-              {climate.stated.hours.length} hours are stated, last {last.hours} from{' '}
-              {last.source === 'service' ? `the ${last.name}` : last.source === 'file' ? last.name : 'your hand'},{' '}
-              {formatMoment(last.at, 'dayTime')}; the rest is a usual day.
+              Hourly data for {climate.stated.hours.length} h ({last.source === 'typed' ? 'typed' : last.name},{' '}
+              {formatMoment(last.at, 'dayTime')}). After that: a typical day.
             </>
           ) : (
-            'Nothing is stated hour by hour: every day is a usual one.'
+            'No hourly data: every day is typical.'
           )}
         </Typography>
         {isOpenAir && (
@@ -97,21 +96,20 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
             disabled={latitude === null || longitude === null || waiting}
             onClick={() => void askService()}
           >
-            {waiting ? 'Asking…' : 'Ask the weather service'}
+            {waiting ? 'Loading…' : 'Get forecast'}
           </Button>
         )}
         <FileButton
-          words="Take in a CSV"
+          words="Import CSV"
           label={`Hours of ${climate.name} as CSV`}
           onChoose={(chosen) => void readFile(chosen)}
         />
-        <Button onClick={writeFile}>CSV out</Button>
+        <Button onClick={writeFile}>Export CSV</Button>
       </Box>
       {isOpenAir && <SiteFields />}
       {isOpenAir && (
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          The weather service is a stand-in that ships with Nivel: it computes a plausible forecast for the place, with
-          a wet spell about once a week. For real weather, take in a CSV.
+          <strong>Demo</strong> weather service: made-up forecasts. For real weather, import a CSV.
         </Typography>
       )}
       {fault !== null && <Alert severity="error">{fault}</Alert>}

@@ -10,11 +10,7 @@ const LINES = [
 /** What the lines of a chart of days are. */
 export function LineKey({ hasSurface, hasRain }: { hasSurface: boolean; hasRain: boolean }) {
   return (
-    <Box
-      component="ul"
-      aria-label="What the lines are"
-      sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', fontSize: 14 }}
-    >
+    <Box component="ul" aria-label="Key" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', fontSize: 14 }}>
       {LINES.filter(([name]) => hasSurface || name !== 'surface').map(([name, colour, dashes, width]) => (
         <Box component="li" key={name} sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
           <svg width={26} height={10} aria-hidden>

@@ -69,22 +69,20 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
           <LineKey hasSurface={false} hasRain={isOpenAir} />
         </Box>
         <Chart
-          label={`${climate.name}: temperature, dew point and humidity for ${AHEAD} days, and when each product may be painted`}
+          label={`${climate.name}: temperature, dew point and humidity for ${AHEAD} days, and when to paint`}
           height={chartHeight(lanes.length)}
           option={option}
         />
         <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-          {isOpenAir && 'Each outside face has its own sun, surface and hours: they stand under Outside faces.'}
-          {!isOpenAir &&
-            coats.length === 0 &&
-            'No chosen coat dries here; choose a build-up, and bands show when it may be painted.'}
-          {lanes.length > 0 && 'Bands: the hours in which each product may be painted here.'}
+          {isOpenAir && 'For each face’s own sun and hours, see Outside.'}
+          {!isOpenAir && coats.length === 0 && 'No coats dry here yet. Choose a build-up to see when you can paint.'}
+          {lanes.length > 0 && 'Bands: OK to paint.'}
         </Typography>
       </Sheet>
       {climate.whereabouts === 'indoors' && <WhatIf climate={climate} air={air} coats={coats} />}
       <Sheet>
         <HourSources climate={climate} air={air} />
-        <Fold title="What this air follows from" summary={followsFrom(climate)}>
+        <Fold title="Room settings" summary={followsFrom(climate)}>
           <ClimateEditor climate={climate} />
         </Fold>
       </Sheet>
@@ -95,10 +93,10 @@ export function Place({ climate, air }: { climate: Climate; air: AirNow }) {
 function followsFrom({ shelter, heating, whereabouts, stated }: Climate): string {
   const base =
     whereabouts === 'outdoors'
-      ? 'a usual day'
+      ? 'a typical day'
       : shelter === null
-        ? 'a usual day of its own'
-        : `the open air, ${shelter.lag} h behind it`;
-  const known = stated.hours.length > 0 ? `${stated.hours.length} stated hours over ` : '';
+        ? 'its own typical day'
+        : `outdoors, ${shelter.lag} h later`;
+  const known = stated.hours.length > 0 ? `${stated.hours.length} h of data, then ` : '';
   return `${known}${base}${heating === null ? '' : ', heated'}`;
 }

@@ -24,7 +24,7 @@ export function PlacesView({ air }: { air: AirNow }) {
   const isNarrow = useMediaQuery('(max-width: 899px)', { noSsr: true });
   const add = (): void => {
     const id = nanoid(8);
-    const name = `Place ${job.climates.length + 1}`;
+    const name = `Room ${job.climates.length + 1}`;
     const usual = job.climates[0]?.usual;
     if (usual && apply('add-climate', { entry: { ...PLAIN_CLIMATE, id, name, usual } }).ok) show(id);
   };
@@ -36,14 +36,14 @@ export function PlacesView({ air }: { air: AirNow }) {
         isNarrow ? (
           <ChoiceField
             fullWidth
-            label="Place"
+            label="Room"
             value={climate.id}
             choices={job.climates.map(({ id, name }) => ({ value: id, words: name }))}
             onChange={show}
           />
         ) : (
           <Box>
-            <Box component="ul" aria-label="Places" sx={{ display: 'grid', gap: 0.75 }}>
+            <Box component="ul" aria-label="Rooms" sx={{ display: 'grid', gap: 0.75 }}>
               {job.climates.map((other) => (
                 <li key={other.id}>
                   <PlaceButton climate={other} here={other.id === climate.id} air={air} onShow={() => show(other.id)} />
@@ -51,7 +51,7 @@ export function PlacesView({ air }: { air: AirNow }) {
               ))}
             </Box>
             <Button sx={{ mt: 1 }} onClick={add}>
-              Another place
+              Add a room
             </Button>
           </Box>
         )

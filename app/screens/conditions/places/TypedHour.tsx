@@ -37,7 +37,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
         : wet && !wet.ok
           ? `Rain: ${wet.message}`
           : until < from
-            ? 'The last hour can’t come before the first.'
+            ? 'Last hour must be after the first.'
             : null;
     setFault(wrong);
     if (!warm.ok || !damp.ok || wrong !== null) return;
@@ -53,7 +53,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
   };
 
   return (
-    <Fold title="Type hours by hand" summary="or forget what was stated">
+    <Fold title="Type hourly data" summary="or clear it">
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
         <DatePicker
           label="Day"
@@ -89,7 +89,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
           sx={{ width: 145 }}
         />
         <TextField
-          label="Humidity %"
+          label="Humidity, % RH"
           value={humidity}
           onChange={(event) => setHumidity(event.target.value)}
           sx={{ width: 115 }}
@@ -103,13 +103,13 @@ export function TypedHour({ climate }: { climate: Climate }) {
           />
         )}
         <Button variant="outlined" onClick={state}>
-          State them
+          Save
         </Button>
         <Button
           disabled={climate.stated.hours.length === 0}
           onClick={() => apply('forget-hours', { climateId: climate.id, from: `${date}T00:00` })}
         >
-          Forget from this day on
+          Clear from this day
         </Button>
       </Box>
       {fault !== null && (

@@ -56,7 +56,7 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
           </Typography>
           <FormControlLabel
             control={<Switch checked={isHeated} onChange={(event) => setIsHeated(event.target.checked)} />}
-            label="it is heated as well"
+            label="Extra heating"
           />
           <TextField
             label={`To ${TEMPERATURE.unit(units)}`}
@@ -74,7 +74,7 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
           <HourField label="From" hour={from} disabled={!isHeated} onChange={setFrom} />
           <HourField label="Until" hour={until} disabled={!isHeated} onChange={setUntil} />
           <ChoiceField
-            label="Air moves"
+            label="Ventilation"
             value={ventilation}
             sx={{ width: 120 }}
             choices={VENTILATIONS.map((name) => ({ value: name, words: name }))}
@@ -91,7 +91,8 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
               })
             }
           >
-            Do it
+            {' '}
+            Apply
           </Button>
         </Box>
         {changed && products.length > 0 && (
@@ -99,13 +100,13 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
         )}
         {products.length === 0 && (
           <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            Nothing that is chosen dries here. The drying clock answers for any product.
+            No coats dry here yet. Try any product in Drying times.
           </Typography>
         )}
         {isHeated && (
           <Caution>
-            No open flame and no glowing heater near solvent, spray mist or oily rags; leave no heater alone that is not
-            made for it. Burning gas or paraffin wets the air.
+            No flame or glowing heater near solvent, mist or oily rags. Don’t leave heaters unattended. Gas and paraffin
+            add damp.
           </Caution>
         )}
       </Box>

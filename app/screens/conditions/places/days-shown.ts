@@ -53,7 +53,7 @@ export function hourInWords(shown: DaysShown, hour: number): string {
   const fallen = rain?.[hour] ?? 0;
   const lines = [
     `<b>${formatMoment(at(hour * 60), 'dayTime')}</b>`,
-    `air ${TEMPERATURE.format(air.temperature[hour] ?? 0, units)}, ${Math.round(air.humidity[hour] ?? 0)}%, dew point ${TEMPERATURE.format(dewPointIn(shown, hour), units)}`,
+    `air ${TEMPERATURE.format(air.temperature[hour] ?? 0, units)}, ${Math.round(air.humidity[hour] ?? 0)}% RH, dew point ${TEMPERATURE.format(dewPointIn(shown, hour), units)}`,
     ...(surface === null ? [] : [`surface ${TEMPERATURE.format(surface[hour] ?? 0, units)}`]),
     ...(fallen > 0 ? [`rain ${RAIN.format(fallen, units)}`] : []),
     ...lanes.map(({ name, hindrances }) => {

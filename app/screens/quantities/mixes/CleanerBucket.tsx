@@ -1,3 +1,4 @@
+import { counted } from '../../../../core/units/sentence.ts';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -22,7 +23,7 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
   const { units } = job.settings;
   const [typed, setTyped] = useState(() => String(VOLUME.fieldValue(5, units)));
   const water = VOLUME.read(typed, [0.1, 50], units);
-  if (washed.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>No chosen build-up is washed.</Box>;
+  if (washed.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>No washing in the chosen build-ups.</Box>;
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
@@ -30,7 +31,7 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
           label={`Water in the bucket, ${VOLUME.unit(units)}`}
           value={typed}
           error={!water.ok}
-          helperText={water.ok ? 'measure it: the bucket’s size says little' : water.message}
+          helperText={water.ok ? 'measured, not the bucket’s size' : water.message}
           onChange={(event) => setTyped(event.target.value)}
           sx={{ width: 250 }}
         />
@@ -39,7 +40,7 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
             <li key={cleaner.id}>
               <strong>{cleaner.name}</strong>:{' '}
               {cleaner.dilution === null
-                ? 'as it comes'
+                ? 'undiluted'
                 : water.ok
                   ? PORTION.format(cleanerFor(water.value, cleaner.dilution), units)
                   : '–'}
@@ -50,16 +51,15 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
                 for {AREA.format(area, units)}
                 {water.ok &&
                   cleaner.dilution !== null &&
-                  `, about ${Math.max(1, Math.ceil(area / (water.value * WASHES)))} such buckets`}
-                {cleaner.rinse ? '; rinse' : ''}
+                  `, about ${counted(Math.max(1, Math.ceil(area / (water.value * WASHES))), 'bucket')}`}
+                {cleaner.rinse ? ', then rinse' : ''}
               </Box>
             </li>
           ))}
         </Box>
       </Box>
       <Caution>
-        Never mix cleaners: bleach with acid or ammonia gives off poisonous gas. Gloves, and eyes covered, for all of
-        them.
+        Never mix cleaners: bleach with acid or ammonia makes a poisonous gas. Gloves and goggles for all of them.
       </Caution>
     </Box>
   );

@@ -30,10 +30,10 @@ export function MixesView() {
   return (
     <>
       <TwoPart needs={needs} />
-      <Section title="Thinned">
+      <Section title="Thinning">
         <ThinningTable needs={needs} />
       </Section>
-      <Section title="The wash bucket">
+      <Section title="Wash mix">
         <CleanerBucket washed={washed} />
       </Section>
       <RecipeList needs={needs} />

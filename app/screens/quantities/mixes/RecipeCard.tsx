@@ -70,7 +70,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
           value={typed}
           placeholder={(needed ?? 1).toFixed(2)}
           error={!litres.ok}
-          helperText={litres.ok ? (needed === null ? '' : 'empty: what the job needs of it') : litres.message}
+          helperText={litres.ok ? (needed === null ? '' : 'blank = what the job needs') : litres.message}
           onChange={(event) => setTyped(event.target.value)}
           sx={{ width: 180 }}
         />
@@ -100,9 +100,9 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
       </Box>
       <Button
         sx={{ justifySelf: 'start' }}
-        onClick={() => change({ parts: [...recipe.parts, { what: 'another part', amount: 10 }] })}
+        onClick={() => change({ parts: [...recipe.parts, { what: 'new part', amount: 10 }] })}
       >
-        Another part
+        Add part
       </Button>
       <Drawdowns recipe={recipe} onNote={(drawdown) => change({ drawdowns: { [drawdown.id]: drawdown } }).ok} />
     </Box>
@@ -138,7 +138,7 @@ function PartRow({ part, scaled, draft, change, onLeaveOut }: PartRowProps) {
         {scaled && PORTION.format(scaled.millilitres, units, scaled.millilitres < 10 ? 1 : undefined)}
       </Box>
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{scaled && `${(scaled.share * 100).toFixed(1)}%`}</Box>
-      <IconButton aria-label={`Leave out ${part.what}`} disabled={onLeaveOut === null} onClick={() => onLeaveOut?.()}>
+      <IconButton aria-label={`Remove ${part.what}`} disabled={onLeaveOut === null} onClick={() => onLeaveOut?.()}>
         <DeleteIcon />
       </IconButton>
     </Box>
@@ -154,7 +154,7 @@ function Drawdowns({ recipe, onNote }: { recipe: Recipe; onNote(drawdown: Recipe
       <Box sx={{ display: 'flex', gap: 1.25, alignItems: 'center' }}>
         <TextField
           fullWidth
-          label="What the drawdown showed, dry, in daylight"
+          label="Drawdown, dry, in daylight"
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
@@ -166,7 +166,7 @@ function Drawdowns({ recipe, onNote }: { recipe: Recipe; onNote(drawdown: Recipe
             if (onNote({ id: nanoid(8), at: now, words: words.trim(), hex: null })) setWords('');
           }}
         >
-          Note it
+          Save note
         </Button>
       </Box>
       {recipe.drawdowns.length > 0 && (

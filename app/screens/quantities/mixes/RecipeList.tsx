@@ -13,7 +13,7 @@ export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
   const { apply } = useCommands();
   return (
     <Section
-      title="Colours of your own"
+      title="Your colours"
       aside={
         <Button
           onClick={() =>
@@ -28,14 +28,13 @@ export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
             })
           }
         >
-          Another recipe
+          Add recipe
         </Button>
       }
     >
       {job.recipes.length === 0 && (
         <Typography sx={{ color: 'var(--ink-soft)' }}>
-          A colour that is mixed by hand is lost with its last drop, unless its parts are written down: here, with what
-          each drawdown showed.
+          Mixed your own colour? Write down the parts here so you can match it again.
         </Typography>
       )}
       <Box component="ul" sx={{ display: 'grid', gap: 1.5 }}>

@@ -16,7 +16,7 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
   if (rows.length === 0) {
     return (
       <Typography sx={{ color: 'var(--ink-soft)' }}>
-        No chosen coat is thinned. How much each tool takes is stated with the coat, under Build-up.
+        No coats are thinned. Set thinning with the coat in Build-up.
       </Typography>
     );
   }
@@ -34,7 +34,7 @@ export function ThinningTable({ needs }: { needs: readonly ProductNeed[] }) {
             <td>
               {coat.thinning}%
               {coat.thinning > coating.mostThinning && (
-                <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning}% that its tin allows</strong>
+                <strong style={{ color: 'var(--late)' }}> over the {coating.mostThinning}% its tin allows</strong>
               )}
             </td>
             <td>{PORTION.format(thinnerFor(coat.litres, coat.thinning), job.settings.units)}</td>

@@ -35,7 +35,7 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
       aside={
         twoPart.length > 0 && (
           <MeasureField
-            label="Least that can be measured"
+            label="Smallest measure"
             measure={PORTION}
             value={job.mixing.smallest}
             limits={[0.5, 500]}
@@ -46,14 +46,12 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
         )
       }
     >
-      {twoPart.length === 0 && (
-        <Typography sx={{ color: 'var(--ink-soft)' }}>Nothing with a hardener is chosen.</Typography>
-      )}
+      {twoPart.length === 0 && <Typography sx={{ color: 'var(--ink-soft)' }}>No two-part products chosen.</Typography>}
       {twoPart.length > 0 && (
         <Box sx={{ display: 'grid', gap: 1.5 }}>
           <Caution>
-            Hardeners sensitise: gloves and eye protection for every mix, and what the product’s sheet asks for the
-            lungs. A full pot gets hot when it sets: never leave it in a closed tin.
+            Hardeners sensitise: gloves and glasses for every mix, mask as the data sheet says. A full pot gets hot:
+            never close the tin on it.
           </Caution>
           <Box component="ul" aria-label="Portions" sx={{ display: 'grid', gap: 1 }}>
             {runs.map((run) => (
@@ -71,7 +69,7 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
           </Box>
           {runs.length === 0 && (
             <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-              As if each coat were put on now, where it dries. With a plan, portions follow its runs and their hours.
+              Based on painting now. With a plan, portions follow its jobs.
             </Typography>
           )}
         </Box>
@@ -148,8 +146,8 @@ function PortionCard({ coating, when, what, litres, portions }: PortionCardProps
       ) : (
         <Box role="alert" sx={{ color: 'var(--late)', fontWeight: 650 }}>
           {portions.kind === 'not-stated'
-            ? 'State its parts of base to one of hardener on the shelf: they stand on the tin.'
-            : `It sets too fast: the pot lives ${formatDuration(portions.potLife)}, and the least that can be measured takes ${formatDuration(portions.workMinutes)}. Choose a cooler hour, another pair of hands, or a finer measure.`}
+            ? 'Add its mix ratio on the shelf (it’s on the tin).'
+            : `Sets too fast: pot life ${formatDuration(portions.potLife)}, smallest mix takes ${formatDuration(portions.workMinutes)}. Work cooler, add a painter, or use a smaller measure.`}
         </Box>
       )}
     </Box>

@@ -19,7 +19,7 @@ export function BoxingList({
   const localise = useLocalise();
   const { units } = job.settings;
   return (
-    <Box component="ol" aria-label="Boxes in the order of painting" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="ol" aria-label="Boxing order" sx={{ display: 'grid', gap: 1 }}>
       {boxes.map((box, index) => (
         <Box component="li" key={index} sx={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr)', gap: 1.5 }}>
           <Bucket share={box.litres / Math.max(box.litres, job.mixing.bucket)} fill={fill} />
@@ -34,8 +34,8 @@ export function BoxingList({
             {box.isOverfull && isColoured && (
               <Box component="span" sx={{ color: 'var(--tacky)' }}>
                 {' '}
-                More than the bucket of {VOLUME.format(job.mixing.bucket, units)} holds: take a larger one, or two and
-                stir from one to the other.
+                More than the bucket’s {VOLUME.format(job.mixing.bucket, units)} : use a larger one, or two and pour
+                back and forth.
               </Box>
             )}
             <Box component="ul" sx={{ fontSize: 14 }}>
@@ -46,9 +46,7 @@ export function BoxingList({
               ))}
             </Box>
             {index < boxes.length - 1 && (
-              <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {localise('Change after that face, before the next.')}
-              </Box>
+              <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{localise('Change over between faces.')}</Box>
             )}
           </Box>
         </Box>

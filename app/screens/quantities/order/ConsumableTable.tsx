@@ -26,7 +26,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
   return (
     <ListTable>
       <TableHead
-        columns={['What', figures('Needed'), 'In a pack', 'Price of a pack', figures('Packs'), figures('Comes to')]}
+        columns={['Item', figures('Needed'), 'Per pack', 'Price per pack', figures('Packs'), figures('Total')]}
       />
       <tbody>
         {needs.map((need) => {
@@ -37,7 +37,7 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
                 {name}
                 <span style={{ display: 'block', fontWeight: 400, fontSize: 13, color: 'var(--ink-soft)' }}>
                   {why}
-                  {isStated ? '' : '; pack and price are defaults'}
+                  {isStated ? '' : ' (default pack and price)'}
                 </span>
               </th>
               <td style={right}>{measure?.format(needed, units) ?? needed}</td>

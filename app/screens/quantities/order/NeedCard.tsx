@@ -1,3 +1,4 @@
+import { ProgressMark } from '../../../drawing/ProgressMark.tsx';
 import { tinSizeInWords } from '../../../../core/shelf/tin-sizes.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -9,7 +10,6 @@ import { spreadRate } from '../../../../core/shelf/film.ts';
 import { AREA, VOLUME, SPREAD_RATE } from '../../../../core/units/measures.ts';
 import { Fold } from '../../../parts/Fold.tsx';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
-import { Vial } from '../../../drawing/Vial.tsx';
 import { BoxingList } from './BoxingList.tsx';
 import { InStock } from './InStock.tsx';
 import { Tins } from './Tins.tsx';
@@ -72,12 +72,10 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           <Typography variant="h2" component="p">
             {VOLUME.format(need.litres, units)}
           </Typography>
-          <Vial
-            reading={{ side: 'between', share: 1 - Math.min(1, best.leftOver / Math.max(bought, 1e-9)) }}
+          <ProgressMark
+            width={120}
+            share={Math.min(0.999, need.litres / Math.max(bought, 1e-9))}
             words={localise(`Need ${VOLUME.format(need.litres, units)} of ${VOLUME.format(bought, units)} in tins`)}
-            detail={localise(
-              `The cheapest tins that hold ${VOLUME.format(Math.max(0, need.litres - had), units)}; exact over all sizes on the shelf.`,
-            )}
           />
           <Typography sx={{ fontSize: 14 }}>
             {best.tins.length === 0 ? 'nothing to buy' : `${listed(best.tins)}, ${money.format(best.cost)}`}
@@ -93,8 +91,8 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
         title={colour ? localise('Boxing, and where to change tins') : localise('Where to change tins')}
         summary={
           rest
-            ? `${VOLUME.format(rest.litres, units)} left over: ${AREA.format(rest.area, units)} of one more coat`
-            : 'next to nothing left over'
+            ? `${VOLUME.format(rest.litres, units)} left over: one more coat on ${AREA.format(rest.area, units)}`
+            : 'almost none left over'
         }
       >
         <BoxingList boxes={boxes} isColoured={colour !== null} fill={fill} />
@@ -102,7 +100,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           <Typography sx={{ fontSize: 14 }}>
             {localise(
               best.tins.length > 1
-                ? `Buy all ${best.tins.length} tins of ${colour.name} in one go and from one batch: read the number on each lid.`
+                ? `Buy all ${best.tins.length} tins of ${colour.name} in one go and from one batch. Check the number on each lid.`
                 : 'One tin, one batch.',
             )}
           </Typography>

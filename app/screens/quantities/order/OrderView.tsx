@@ -39,7 +39,7 @@ export function OrderView() {
             <>
               <Typography sx={{ fontSize: 16, flex: 1 }}>
                 <strong>{money.format(total)}</strong>{' '}
-                {areAllStated ? 'at the prices that you stated' : 'default prices where you stated none'}
+                {areAllStated ? 'at your prices' : 'default prices where you have set none'}
               </Typography>
               <MeasureField
                 label="Boxing bucket"
@@ -57,7 +57,7 @@ export function OrderView() {
                 choices={GUN_IDS.map((gun) => ({ value: gun, words: gun }))}
                 onChange={(chosen) => apply('change-mixing', { gun: chosen })}
               />
-              <Button onClick={() => download('order.csv', writeOrderCsv(job), 'text/csv')}>CSV out</Button>
+              <Button onClick={() => download('order.csv', writeOrderCsv(job), 'text/csv')}>Export CSV</Button>
               <Button startIcon={<PrintIcon />} onClick={() => window.print()}>
                 Print
               </Button>
@@ -81,10 +81,7 @@ export function OrderView() {
         </Box>
       </Section>
       {consumables.length > 0 && (
-        <Section
-          title="Used up beside paint"
-          aside={<Typography sx={{ fontSize: 16 }}>{money.format(used)}</Typography>}
-        >
+        <Section title="Sundries" aside={<Typography sx={{ fontSize: 16 }}>{money.format(used)}</Typography>}>
           <ConsumableTable needs={consumables} money={money} />
         </Section>
       )}

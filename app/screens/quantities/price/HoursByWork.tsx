@@ -6,7 +6,7 @@ import { hoursOfWork } from './hours-words.ts';
 /** Hands-on hours by what is done. */
 export function HoursByWork({ price }: { price: Pick<Price, 'hours' | 'handsOn'> }) {
   return (
-    <Section title="Hours, by what is done">
+    <Section title="Hours by task">
       <Box component="ul" sx={{ display: 'grid', gap: 0.75 }}>
         {price.hours.map((entry) => (
           <Box

@@ -7,12 +7,16 @@ import { hoursOfWork } from './hours-words.ts';
 export function PriceTable({ price, money }: { price: Price; money: Intl.NumberFormat }) {
   const job = useJob();
   const rows: [string, number, string][] = [
-    ['Labour', price.labour, `${hoursOfWork(price.handsOn)} hands-on and ${hoursOfWork(price.overhead)} besides`],
-    ['Tins', price.tins, 'as they are bought'],
-    ['Used up', price.consumables, 'sleeves, sheets, tape and the rest, by the pack'],
-    ['Margin', price.margin, `${job.pricing.margin}% on all of it`],
+    [
+      'Labour',
+      price.labour,
+      `${hoursOfWork(price.handsOn)} hands-on + ${hoursOfWork(price.overhead)} set-up and clearing`,
+    ],
+    ['Tins', price.tins, 'whole tins'],
+    ['Sundries', price.consumables, 'sleeves, sheets, tape, by the pack'],
+    ['Margin', price.margin, `${job.pricing.margin}% on everything`],
     ['Net', price.net, ''],
-    ['Tax', price.tax, job.pricing.tax === 0 ? 'none is stated' : `${job.pricing.tax}%, as typed`],
+    ['Tax', price.tax, job.pricing.tax === 0 ? 'not set' : `${job.pricing.tax}%, as set`],
   ];
   return (
     <Box
@@ -40,7 +44,7 @@ export function PriceTable({ price, money }: { price: Price; money: Intl.NumberF
       </tbody>
       <tfoot>
         <Box component="tr" className="condensed" sx={{ fontSize: 24 }}>
-          <th scope="row">Comes to</th>
+          <th scope="row">Total</th>
           <td />
           <td>{money.format(price.gross)}</td>
         </Box>

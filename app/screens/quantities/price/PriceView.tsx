@@ -11,8 +11,8 @@ import { PriceTable } from './PriceTable.tsx';
 import { Replacements } from './Replacements.tsx';
 
 const RATES = [
-  ['hourlyRate', 'For an hour', 1_000_000],
-  ['overhead', 'Driving and fetching', 200],
+  ['hourlyRate', 'Hourly rate', 1_000_000],
+  ['overhead', 'Travel and collection', 200],
   ['margin', 'Margin', 200],
   ['tax', 'Tax', 200],
 ] as const;
@@ -26,7 +26,7 @@ export function PriceView() {
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
   return (
     <Box sx={{ maxWidth: 980 }}>
-      <Section title="The price" aside={<QuotationButton price={price} money={money} />}>
+      <Section title="Price" aside={<QuotationButton price={price} money={money} />}>
         <Sheet>
           <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', mb: 2 }}>
             {RATES.map(([key, label, most]) => (

@@ -79,7 +79,7 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
           </tr>
           <tr>
             <th scope="row" colSpan={2}>
-              In all
+              Total
             </th>
             <td className="money">
               <strong>{money.format(price.gross)}</strong>
@@ -87,15 +87,15 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
           </tr>
         </tfoot>
       </Box>
-      <h3>What is done</h3>
+      <h3>Work included</h3>
       <ul>
         {job.groups.filter(isChosen).map(({ id, name, colour, buildUp }) => (
           <li key={id}>{localise(`${name}, ${colour.name}: ${coatsInWords(job, buildUp)}`)}</li>
         ))}
       </ul>
       <p>
-        Not in it: repairs of what shows only when work has begun, lead or asbestos found by a test, walls and ceilings
-        that are not named, scaffolding. Holds for thirty days.
+        Not included: repairs that only show once work starts, lead or asbestos found by a test, walls and ceilings not
+        listed, scaffolding. Valid for 30 days.
       </p>
     </Box>
   );

@@ -18,10 +18,10 @@ export function Replacements({ price, money }: { price: Price; money: Intl.Numbe
   const replacements = useMemo(() => replacementsOf(job, price), [job, price]);
   const { currency } = job.settings;
   return (
-    <Section title="Refinish, or replace?">
+    <Section title="Refinish or replace">
       <ListTable>
         <TableHead
-          columns={['Kind', figures('Pieces'), figures('Refinish one'), 'A new one, fitted and painted', 'Cheaper']}
+          columns={['Kind', figures('Pieces'), figures('Refinish one'), 'New, fitted and painted', 'Cheaper']}
         />
         <tbody>
           {replacements.map(({ kind, name, pieces, refinish, replace }) => (
@@ -54,11 +54,11 @@ export function Replacements({ price, money }: { price: Price; money: Intl.Numbe
               </td>
               <td>
                 {replace === null ? (
-                  <span style={{ color: 'var(--ink-soft)' }}>state what a new one costs</span>
+                  <span style={{ color: 'var(--ink-soft)' }}>enter cost of new</span>
                 ) : refinish <= replace ? (
-                  <strong>refinish, by {money.format(replace - refinish)}</strong>
+                  <strong>refinish – saves {money.format(replace - refinish)}</strong>
                 ) : (
-                  <strong>replace, by {money.format(refinish - replace)}</strong>
+                  <strong>replace – saves {money.format(refinish - replace)}</strong>
                 )}
               </td>
             </tr>

@@ -34,7 +34,7 @@ const SUMS = {
 } as const;
 type Sum = keyof typeof SUMS;
 
-/** Where the paint goes: every element of every face with every coat, summed as one wants to see it; and plain areas. */
+/** Paint by area: every element of every face with every coat, summed as one wants to see it; and plain areas. */
 export function TakeOffView() {
   const job = useJob();
   const localise = useLocalise();
@@ -54,13 +54,13 @@ export function TakeOffView() {
   return (
     <>
       <Section
-        title="Where the paint goes"
+        title="Paint by area"
         aside={
           <ToggleButtonGroup
             exclusive
             size="small"
             value={by}
-            aria-label="Summed by"
+            aria-label="Group by"
             onChange={(_event, next: Sum | null) => next && setBy(next)}
           >
             {Object.entries(SUMS).map(([id, { name }]) => (
@@ -73,13 +73,7 @@ export function TakeOffView() {
       >
         <ListTable>
           <TableHead
-            columns={[
-              SUMS[by].heading,
-              figures('Area with all its coats'),
-              figures('Litres out of the tin'),
-              figures('Thinner'),
-              'Share',
-            ]}
+            columns={[SUMS[by].heading, figures('Area × coats'), figures('Litres'), figures('Thinner'), 'Share']}
           />
           <tbody>
             {[...rows].map(([key, { area, litres, thinner }]) => (
@@ -112,7 +106,7 @@ export function TakeOffView() {
           face. What stays in tools and the reserve come on top, under Order.
         </Box>
       </Section>
-      <Section title="Areas, as painted">
+      <Section title="Areas to paint">
         <AreaTable />
       </Section>
     </>

@@ -100,7 +100,7 @@ await withBuiltServer(async (address) => {
       mimeType: 'application/json',
       buffer: Buffer.from(writeJobFile({ ...job, id: `bench-${job.id}` })),
     });
-    await page.getByText(`${job.name} is imported.`).waitFor();
+    await page.getByText(`${job.name} Imported.`).waitFor();
   }
   const devtools = await context.newCDPSession(page);
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
@@ -114,7 +114,7 @@ await withBuiltServer(async (address) => {
     await page.waitForTimeout(load(1500, 100));
     const taps: [string, number][] = [];
     for (const [name, label] of [
-      ['Seen, all', /^Seen, all/],
+      ['Seen, all', /^Clear all/],
       ['Helper', /^Helper$/],
       ['Start', /^Start$/],
       ['Rack', /^Rack$/],

@@ -69,7 +69,7 @@ await withBuiltServer(async (address) => {
     mimeType: 'application/json',
     buffer: Buffer.from(writeJobFile(large())),
   });
-  await page.getByText('is imported').first().waitFor();
+  await page.getByText('Imported').first().waitFor();
 
   // What compiles this file names functions by this helper, which the page does not have.
   await page.addInitScript({ content: 'globalThis.__name = (named) => named;' });

@@ -61,7 +61,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   await page.getByLabel('Photos of C-01').setInputFiles({ name: 'crack.png', mimeType: 'image/png', buffer: picture });
   await expect(piece.getByRole('button', { name: 'Photo 1, 0 marks' })).toBeVisible();
   await setFull(page, true);
-  await piece.getByLabel('Note').fill('only on the screen');
+  await piece.getByLabel('Note').fill('in this tab only');
   const told = page.getByRole('alert').filter({ hasText: 'Not saved yet.' });
   await expect(told.filter({ hasText: /in this tab only: the disk/ })).toBeVisible();
   await piece.getByLabel('Width').fill('45 and a b');
@@ -72,7 +72,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
     told.filter({ hasText: 'in this tab only' }).getByRole('button', { name: 'Save as file' }).click(),
   ]);
   const saved = await openArchive(new Blob([readFileSync(await file.path())]));
-  expect(saved.ok && saved.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
+  expect(saved.ok && saved.value.jobs[0]?.pieces[0]?.note).toBe('in this tab only');
   expect(saved.ok && saved.value.pictures.length).toBe(1);
 
   // Elsewhere in the same tab it is not forgotten: a backup holds it, and the job opens with it.
@@ -82,11 +82,11 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
     page.getByRole('button', { name: 'Back up all' }).click(),
   ]);
   const backup = await openArchive(new Blob([readFileSync(await all.path())]));
-  expect(backup.ok && backup.value.jobs[0]?.pieces[0]?.note).toBe('only on the screen');
+  expect(backup.ok && backup.value.jobs[0]?.pieces[0]?.note).toBe('in this tab only');
   await page.getByRole('link', { name: 'Linen press' }).click();
   await new PainterOn(page).goTo('Walk');
   await page.getByRole('button', { name: /^C-01,/ }).click();
-  await expect(piece.getByLabel('Note')).toHaveValue('only on the screen');
+  await expect(piece.getByLabel('Note')).toHaveValue('in this tab only');
 
   await setFull(page, false);
   for (const text of ['in this tab only', 'What was typed into a field']) {
@@ -97,7 +97,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
     await expect(bar).toBeHidden();
   }
   await page.reload();
-  await expect(piece.getByLabel('Note')).toHaveValue('only on the screen');
+  await expect(piece.getByLabel('Note')).toHaveValue('in this tab only');
   await expect(piece.getByLabel('Width')).toHaveValue('45 and a b');
 });
 
@@ -107,7 +107,7 @@ test('a new job and a file that can’t be kept are told where they were given',
   await page.getByLabel('Job name').fill('Mill cottage');
   await setFull(page, true);
   await page.getByRole('button', { name: 'Start job' }).click();
-  await expect(page.getByText(/The job can’t be kept here: the disk/)).toBeVisible();
+  await expect(page.getByText(/Can’t save the job: the disk/)).toBeVisible();
   await expect(page.getByLabel('Job name')).toHaveValue('Mill cottage');
 });
 
@@ -151,9 +151,9 @@ test('backups go into the folder that was chosen once, and the day after a day w
   await page.getByRole('button', { name: 'Ask the browser to keep jobs' }).click();
   await expect(page.getByText('The browser refused.')).toBeVisible();
   await page.getByRole('button', { name: 'Choose backup folder' }).click();
-  await expect(page.getByText('Backups go into the folder paperwork.')).toBeVisible();
+  await expect(page.getByText('Backups go to the folder paperwork.')).toBeVisible();
   await page.getByRole('button', { name: 'Back up all' }).click();
-  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+  await expect(page.getByText(/^Backed up and checked: 1 job, /)).toBeVisible();
   expect(await inFolder()).toEqual([
     { name: expect.stringMatching(/^nivel-backup-\d{4}-\d\d-\d\d\.zip$/), size: expect.any(Number) },
   ]);
@@ -178,7 +178,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
       }),
   );
   await page.reload();
-  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+  await expect(page.getByText(/^Backed up and checked: 1 job, /)).toBeVisible();
   await expect(page.getByText(/^Last backup .*Up to date\./)).toBeVisible();
   const [kept] = await inFolder();
   expect(kept?.size).toBeGreaterThan(1000);
@@ -192,9 +192,7 @@ test('backups go into the folder that was chosen once, and the day after a day w
     page.getByRole('button', { name: 'Back up all' }).click(),
   ]);
   expect(file.suggestedFilename()).toBe(kept?.name);
-  await expect(
-    page.getByText(/^The folder paperwork can’t be written to: .* This backup is a download\.$/),
-  ).toBeVisible();
+  await expect(page.getByText(/^Can’t write to paperwork: .* This backup is a download\.$/)).toBeVisible();
   await page.getByRole('button', { name: 'Use downloads' }).click();
   await expect(page.getByRole('button', { name: 'Choose backup folder' })).toBeVisible();
 });
@@ -210,7 +208,7 @@ test('where the browser keeps nothing, every page says so and what to allow', as
   await page.goto('/');
   await page.getByLabel('Job name').fill('Mill cottage');
   await page.getByRole('button', { name: 'Start job' }).click();
-  await expect(page.getByText(/The job can’t be kept here/)).toBeVisible();
+  await expect(page.getByText(/Can’t save the job/)).toBeVisible();
 });
 
 test('a device whose date was set back asks which time is right before it stamps', async ({ page }) => {
@@ -227,7 +225,7 @@ test('a device whose date was set back asks which time is right before it stamps
   await now.getByRole('button', { name: /done$/ }).first().click();
   const asked = page.getByRole('dialog', { name: 'Which time is right?' });
   await expect(asked).toContainText('This device says Friday 5 March, 09:30');
-  await asked.getByRole('button', { name: 'Stamp it Saturday 6 March, 08:00' }).click();
+  await asked.getByRole('button', { name: 'Log at Saturday 6 March, 08:00' }).click();
   await expect(asked).toBeHidden();
   const stamps = await page.evaluate(
     () =>
@@ -254,9 +252,9 @@ test('a change of an earlier version that can’t be carried out is set aside an
     localStorage.setItem('nivel-journal/demo-linen-press/old', JSON.stringify({ order: '1', entry }));
   });
   await page.reload();
-  const bar = page.getByRole('alert').filter({ hasText: 'One change could not be carried out' });
+  const bar = page.getByRole('alert').filter({ hasText: 'One change couldn’t be applied' });
   await bar.getByRole('button', { name: 'Show' }).click();
-  await expect(bar).toContainText('paint itself: This Nivel knows no command');
+  await expect(bar).toContainText('paint itself: Unknown command');
   await expect(bar).toContainText('reed');
   await bar.getByRole('button', { name: 'Discard' }).click();
   await expect(bar).toBeHidden();
@@ -302,11 +300,11 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
 
   makeNextVersion(build, 'n');
   await page.getByRole('button', { name: 'Back up all' }).click();
-  const told = page.getByRole('alert').filter({ hasText: 'its server does not answer, or has a newer version' });
+  const told = page.getByRole('alert').filter({ hasText: 'no connection, or a newer version' });
   await told.getByRole('button', { name: 'Reload' }).click();
   await expect(told).toBeHidden();
   await page.getByRole('button', { name: 'Back up all' }).click();
-  await expect(page.getByText(/^Backed up and read back: 1 job, /)).toBeVisible();
+  await expect(page.getByText(/^Backed up and checked: 1 job, /)).toBeVisible();
 
   const plan = other.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Plan / });
   await plan.first().click();
@@ -349,7 +347,7 @@ test.describe('with a service worker', () => {
 
     makeNextVersion(build, 'n');
     await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
-    const offer = page.getByRole('alert').filter({ hasText: 'New version. Reload: your work is kept.' });
+    const offer = page.getByRole('alert').filter({ hasText: 'New version. Reload – your work is saved.' });
     await expect(offer).toBeVisible();
     await Promise.all([page.waitForEvent('load'), offer.getByRole('button', { name: 'Reload' }).click()]);
     await expect(offer).toBeHidden();

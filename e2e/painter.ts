@@ -53,6 +53,12 @@ export class PainterOn {
     return this;
   }
 
+  /** Opens a view of the stage, by the name on its button. */
+  async view(name: string): Promise<this> {
+    await this.page.getByRole('group', { name: 'View' }).getByRole('button', { name, exact: true }).click();
+    return this;
+  }
+
   async choose(field: string, option: string, within: Locator | Page = this.page): Promise<this> {
     await within.getByRole('combobox', { name: field, exact: true }).click();
     await this.page.getByRole('option', { name: option, exact: true }).click();
@@ -62,7 +68,7 @@ export class PainterOn {
   /** Adds like pieces through the dialog; sizes by the labels of their fields. */
   async addPieces(kind: string, preset: string, sizes: Record<string, string>, howMany = '1'): Promise<this> {
     await this.page
-      .getByRole('button', { name: /^Add (pieces|the first piece)$/ })
+      .getByRole('button', { name: /^Add (pieces|first piece)$/ })
       .first()
       .click();
     const dialog = this.page.getByRole('dialog', { name: 'Add pieces' });
@@ -83,7 +89,7 @@ export class PainterOn {
     return chosen;
   }
 
-  /** Stamps the answer to a question on Prove, by the names of both. */
+  /** Logs the answer to a test, by the names of both. */
   async stamp(question: string, answer: string): Promise<this> {
     const card = this.page.getByRole('listitem', { name: new RegExp(`^${question}:`) });
     await card.getByRole('button', { name: answer, exact: true }).click();

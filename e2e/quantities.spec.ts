@@ -21,7 +21,7 @@ test('an order with boxing: the bucket decides where tins change, never on a fac
 
   // Consumables come from the same take-off; a price of one's own is no default any more.
   const sleeves = page.getByRole('row').filter({ hasText: 'Mini-roller sleeves' });
-  await expect(sleeves).toContainText('pack and price are defaults');
+  await expect(sleeves).toContainText('(default pack and price)');
   await sleeves.getByLabel('Price of mini-roller sleeves').fill('20');
   await expect(sleeves).not.toContainText('defaults');
 });
@@ -52,7 +52,7 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
 
   // What can’t be measured is said so: no portion with less hardener than the cup shows.
   await page.getByLabel('Smallest measure').fill('400');
-  await expect(portions.first()).toContainText(/One portion|sets too fast/);
+  await expect(portions.first()).toContainText(/One portion|Sets too fast/);
 
   // Wash mix goes by the water that is in it.
   await page.getByLabel('Water in the bucket, L').fill('3,5');

@@ -20,7 +20,7 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
 }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'sequence');
   await painter.choose('Painted in', 'Open air, harbour');
-  await expect(verdictOn(page)).toContainText('Every lap is met fresh');
+  await expect(verdictOn(page)).toContainText('Edges stay wet');
   expect((await oldestLap(page)).age).toBeLessThan(0.7 * (await oldestLap(page)).limit);
 
   // Played, it says what is painted, and the list goes along.
@@ -43,7 +43,7 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
   await piece.fill('N-01');
   await page.getByRole('option', { name: /^N-01/ }).click();
   await painter.choose('Painted in', 'Open air, harbour');
-  await expect(verdictOn(page)).toContainText('Every lap is met fresh');
+  await expect(verdictOn(page)).toContainText('Edges stay wet');
   const cold = await oldestLap(page);
   await painter.choose('Painted in', 'Boiler room, hot and dry');
   await expect(verdictOn(page)).toContainText(/laps? go(es)? off/);
@@ -63,10 +63,10 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
   expect((await oldestLap(page)).age).toBeCloseTo(promised, 1);
 
   await page.getByRole('button', { name: 'Use in plan' }).click();
-  await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
+  await expect(page.getByText(/Used in Plan and Today, on/)).toBeVisible();
   await expect(page.getByRole('link', { name: /^Plan .*changed since the plan/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/Chosen: plan and Today go by it/)).toBeVisible();
+  await expect(page.getByText(/Used in Plan and Today, on/)).toBeVisible();
   await page.getByRole('button', { name: 'Use default' }).click();
   await expect(page.getByText('Default – used in Plan and Today')).toBeVisible();
 });
@@ -75,7 +75,7 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
   await new PainterOn(page).openDemo('demo-tern-street', 'sequence');
   const school = await oldestLap(page);
   await page.getByRole('button', { name: 'Best order, any method' }).click();
-  await expect(page.getByText(/^Oldest lap \d\.\d min – best possible$/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^Longest wet edge \d\.\d min – best possible$/)).toBeVisible({ timeout: 30_000 });
   await expect.poll(async () => (await oldestLap(page)).age).toBeLessThan(school.age * 0.6);
   const found = await oldestLap(page);
   await expect(
@@ -86,15 +86,15 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
 
   const names = async (): Promise<string[]> => orderOn(page).getByRole('listitem').allTextContents();
   expect((await names())[0]).toMatch(/^1upper left panel/);
-  const handle = page.getByRole('button', { name: 'Shift upper left panel' });
+  const handle = page.getByRole('button', { name: 'Move upper left panel' });
   await handle.focus();
   // Each key is pressed when what the one before it did has been told, and once more where it came before it was listened for.
   const told = page.getByRole('status').filter({ hasText: /^upper left panel/ });
   for (const [key, words] of [
-    ['Space', 'is held at 1 of'],
-    ['ArrowDown', 'is held at 2 of'],
-    ['ArrowDown', 'is held at 3 of'],
-    ['Space', 'is now 3 of'],
+    ['Space', 'picked up at 1 of'],
+    ['ArrowDown', 'at 2 of'],
+    ['ArrowDown', 'at 3 of'],
+    ['Space', 'moved to 3 of'],
   ] as const) {
     await expect(async () => {
       await page.keyboard.press(key);
@@ -136,13 +136,13 @@ test('schools are compared in the same air, and the card is saved', async ({ pag
 
 test('turning is planned both ways, and what stays in place is told how', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'strokes?view=turning');
-  await expect(page.getByText(/by itself: [\d.]+ days from the first hand/).first()).toBeVisible();
+  await expect(page.getByText(/on its own: [\d.]+ days, start to hung/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Compare both' }).click();
-  await expect(page.getByText(/days (sooner|later) than the other way|the same day as the other way/)).toHaveCount(2, {
+  await expect(page.getByText(/days? (sooner|later) than the other way|the same day either way/)).toHaveCount(2, {
     timeout: 60_000,
   });
   await painter.openDemo('demo-tern-street', 'strokes?view=turning&piece=gallery-railing-1');
-  await expect(page.getByText(/Tape the stair off/)).toBeVisible();
+  await expect(page.getByText(/Tape off the stair/)).toBeVisible();
 });
 
 test('a railing keeps its chosen order; on a phone its card is a list to scroll', async ({ page }) => {
@@ -150,7 +150,7 @@ test('a railing keeps its chosen order; on a phone its card is a list to scroll'
   await new PainterOn(page).openDemo('demo-tern-street', 'strokes?view=card&piece=gallery-railing-1');
   await expect(page.getByText(/Spindles, then rails/).first()).toBeVisible();
   await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'spindle 1, three sides' })).toHaveCount(1);
-  const drawing = page.getByRole('img', { name: /numbered; the order follows/ });
+  const drawing = page.getByRole('img', { name: /numbered in order/ });
   const box = await drawing.boundingBox();
   expect(box?.width).toBeLessThanOrEqual(320);
   expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);

@@ -139,6 +139,6 @@ test('forecasts, says that it is simulated, and streams an instrument', async ({
   expect(forecast.hours.some(({ rain }) => rain > 0)).toBe(true);
   const refusal = await request.get('/api/weather', { params: { ...asked, zone: 'Mars', days: '40' } });
   expect(refusal.status()).toBe(422);
-  expect(((await refusal.json()) as { detail: string }).detail).toMatch(/zone: is no time zone.*days/);
+  expect(((await refusal.json()) as { detail: string }).detail).toMatch(/zone: isn’t a time zone.*days/);
   expect((await request.get('/api/instruments/stream', { params: { instrument: 'anvil' } })).status()).toBe(422);
 });

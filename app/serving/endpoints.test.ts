@@ -88,7 +88,7 @@ test('a forecast says that it is simulated, and refuses each field that can’t 
   const refused = await got(weather, 'latitude=91&longitude=7&zone=Mars&from=soon&days=15');
   assert.equal(refused.status, 422);
   const { detail } = (await refused.json()) as { detail: string };
-  for (const field of ['latitude', 'zone: is no time zone', 'from: is no date', 'days'])
+  for (const field of ['latitude', 'zone: isn’t a time zone', 'from: isn’t a date', 'days'])
     assert.ok(detail.includes(field), `${field} in ${detail}`);
 });
 

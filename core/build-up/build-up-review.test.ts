@@ -84,7 +84,7 @@ test('split pieces take their findings along and stay apart; merging needs findi
   });
   assert.throws(
     () => made.tell('merge-groups', { from: 'group-2', into: 'group-1' }),
-    /What is on it: clean here, grease there/,
+    /Error: These differ\. Grease and wax: clean here, grease there\. Retest, or keep them apart\./,
   );
   made.tell('remove-finding', { id: 'g' }).tell('merge-groups', { from: 'group-2', into: 'group-1' });
   assert.deepEqual(

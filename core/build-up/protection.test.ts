@@ -34,7 +34,7 @@ test('dry sanding makes dust and a gun mist; wet sanding and a brush do not', ()
 
 test('old paint is taken to hold lead until it is known that it does not, and that is said where it is', () => {
   const old = dangers({}, { surface: DOOR.surface });
-  assert.ok(old.get('lead-dust')?.from[0]?.includes('may hold lead'));
+  assert.ok(old.get('lead-dust')?.from[0]?.includes('may contain lead'));
   assert.equal(old.get('lead-dust')?.groups.length, 1);
   assert.ok(!dangers({}, { surface: { ...NEW, existing: 'bare' } }).has('lead-dust'));
 });

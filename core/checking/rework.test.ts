@@ -226,6 +226,6 @@ test('a round counts a look only while no coat has come since, and says what sta
   worked.tell('add-defect', { entry: RUN });
   assert.match(
     roomChecks(worked.job)[0]?.against ?? '',
-    /1 face is not finished; 1 finished face has not been looked at; 1 defect is open/,
+    /1 face not finished; 1 finished face not inspected; 1 defect open/,
   );
 });

@@ -68,9 +68,9 @@ test('a face is as far as its coats; it is looked at only by who looked since th
 
 test('a room is told how far it is, and what stands against signing it off', () => {
   const against = (days: WorkedDays): string | null => roomChecks(days.job)[0]!.against;
-  assert.equal(against(painted(COATS.slice(0, 5))), '1 face is not finished; 1 finished face has not been looked at');
+  assert.equal(against(painted(COATS.slice(0, 5))), '1 face not finished; 1 finished face not inspected');
   const done = painted(COATS);
-  assert.equal(against(done), '2 finished faces have not been looked at');
+  assert.equal(against(done), '2 finished faces not inspected');
   seen(seen(done, 'front', '2027-03-03T08:00'), 'back', '2027-03-03T08:00');
   assert.equal(against(done), null);
   const { finished, looked, openDefects } = roomChecks(done.job)[0]!;

@@ -29,10 +29,7 @@ test('a rack gets half as many places again, two at least; a bench one more', ()
   const rack = (slots: number): number => {
     const made = doors();
     made.tell('change-place', { id: placeOf(made.job, 'rack').id, facts: { slots } });
-    assert.match(
-      change('rack').words(made.job),
-      new RegExp(`^${Math.max(2, Math.ceil(slots / 2))} more places on the `),
-    );
+    assert.match(change('rack').words(made.job), new RegExp(`^${Math.max(2, Math.ceil(slots / 2))} more spaces on `));
     return placeOf(after(made, 'rack')!, 'rack').slots;
   };
   assert.deepEqual([rack(1), rack(4), rack(5), rack(10)], [3, 6, 8, 15]);

@@ -82,7 +82,7 @@ test('dark on vinyl is refused on plain exterior acrylic, allowed at a risk on t
   const { permitted, excluded } = offerFor(made.job, groupIn(made, { colour: { name: 'slate', hex: '#43565e' } }));
   const plain = excluded.find(({ buildUp }) => buildUp.coats.every(({ product }) => product === 'ext-acrylic'));
   const tooDark = plain?.verdict.findings.find(({ rule }) => rule.id === 'vinyl-too-dark');
-  assert.match(tooDark?.rule.fixText ?? '', /LRV of 45 or more, or a paint on a plastic-safe base/);
+  assert.match(tooDark?.rule.fixText ?? '', /Choose LRV 45 or more, or a plastic-safe base within its own colours\./);
   assert.ok(permitted.every(({ candidate }) => candidate.buildUp.coats.at(-1)?.product === 'ext-acrylic-vinyl'));
   assert.equal(permitted[0]?.candidate.verdict.level, 'risk');
   assert.equal(first(made, { colour: { name: 'sail', hex: '#f4f2ea' } }).candidate.verdict.level, 'permitted');

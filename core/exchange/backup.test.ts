@@ -31,7 +31,7 @@ test('a backup from before there were photos has none', () => {
 test('one bad job refuses all of a backup, and says which it is', () => {
   assert.match(refusal({ format: 'nivel.backup/2', jobs: [job, { ...other, crew: [] }] }), /^Job 2 of the backup: /);
   assert.match(refusal({ format: 'nivel.backup/2', jobs: [{ ...job, format: 'nivel.job/99' }] }), /^Job 1 .*newer/);
-  assert.match(refusal({ format: 'nivel.backup/2' }), /no list of jobs/);
+  assert.match(refusal({ format: 'nivel.backup/2' }), /Not a Nivel backup\. Choose a file that Nivel saved\./);
   assert.match(
     refusal({ format: 'nivel.backup/2', jobs: [job], pictures: { [job.id]: { p: 'x' } } }),
     /^Photos of the backup/,

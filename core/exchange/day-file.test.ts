@@ -54,15 +54,21 @@ test('stamps are those of one device, with the pictures of their photos and no o
 test('a file that is neither, or does not hold, is refused with what is wrong', () => {
   const { job } = worked();
   const head = { jobId: job.id, from: 'lead', madeAt: MADE_AT };
-  assert.match(refusal('{}'), /holds no day and no stamps/);
+  assert.match(refusal('{}'), /Not a day or log file\. Choose the file from the other device\./);
   assert.match(refusal('{'), /./);
-  assert.match(refusal(JSON.stringify({ ...head, format: 'nivel.job/1' })), /neither a day nor stamps/);
+  assert.match(
+    refusal(JSON.stringify({ ...head, format: 'nivel.job/1' })),
+    /“nivel\.job\/1” isn’t a day or a log\. Choose the file from the other device\./,
+  );
   assert.match(refusal(JSON.stringify({ ...head, format: 'nivel.day/1', job: { ...job, crew: [] } })), /crew/i);
   assert.match(
     refusal(JSON.stringify({ ...head, format: 'nivel.stamps/1', entries: { log: [{}] } })),
-    /do not hold: entries/,
+    /This log isn’t valid: entries\.device: Invalid input: expected string, received undefined/,
   );
-  assert.match(refusal(JSON.stringify({ ...head, format: 'nivel.day/1', madeAt: 'noon', job })), /holds no day/);
+  assert.match(
+    refusal(JSON.stringify({ ...head, format: 'nivel.day/1', madeAt: 'noon', job })),
+    /Not a day or log file\. Choose the file from the other device\./,
+  );
   const script = writeStampsFile(job, 'lead', MADE_AT, { x: 'data:text/html;base64,AAAA' });
-  assert.match(refusal(script), /not written as an image/);
+  assert.match(refusal(script), /This log isn’t valid: pictures\.x: A picture isn’t an image\./);
 });

@@ -41,9 +41,9 @@ test('rows that can’t be taken are told with what would be right', () => {
     [['workshop', 14.6]],
   );
   const told = read.value.faults.map(({ row, message }) => `${row}: ${message}`);
-  assert.match(told[0]!, /3: “noon” is no time/);
-  assert.match(told[1]!, /4: There is no place “Attic”. The job has house, workshop/);
-  assert.match(told[2]!, /5: The temperature “cold” is no number/);
-  assert.match(told[3]!, /6: Humidity lies between 1 and 100/);
+  assert.match(told[0]!, /3: Can’t read the time “noon”\. Type it like 2027-03-01 05:10\./);
+  assert.match(told[1]!, /4: No room called “Attic”\. Use one of: house, workshop, open air\./);
+  assert.match(told[2]!, /5: Can’t read the temperature “cold”\. Type a number\./);
+  assert.match(told[3]!, /6: Humidity must be 1 to 100%\./);
   assert.equal(readReadingsCsv('time,place\nx,y', job).ok, false);
 });

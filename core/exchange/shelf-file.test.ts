@@ -57,18 +57,24 @@ test('nonsense from a tin is refused at its row, with what would be right', () =
   const [header, row] = Papa.parse<string[]>(list).data;
   const changed = (label: string, value: string): string =>
     Papa.unparse([header!, row!.map((cell, index) => (header![index] === label ? value : cell))]);
-  assert.match(refusal(readShelfCsv(changed('Volume solids', '120'))), /Row 2: Solids are a share of the paint: 100 %/);
+  assert.match(refusal(readShelfCsv(changed('Volume solids', '120'))), /Row 2: At most 100%\./);
   assert.match(
     refusal(readShelfCsv(changed('Touch dry', '30'))),
-    /Row 2: “handle” after 3 h can’t come before “touch”/,
+    /Row 2: “handle” \(3 h\) must come after “touch” \(30 h\)\. Check the tin\./,
   );
   assert.match(refusal(readShelfCsv(changed('Used as', 'paint'))), /one of primer, topcoat, sealer/);
-  assert.match(refusal(readShelfCsv(changed('Recoat at other temperatures', '10:3 20:9'))), /Colder takes longer/);
+  assert.match(
+    refusal(readShelfCsv(changed('Recoat at other temperatures', '10:3 20:9'))),
+    /Row 2: Enter recoat hours at two or more temperatures\. Warmer must be shorter\./,
+  );
   assert.match(refusal(readShelfCsv(changed('Tins', 'big'))), /pairs like 0.75:26/);
-  assert.match(refusal(readShelfCsv(changed('Shelf', 'paints'))), /Shelf is one of coatings/);
-  assert.match(refusal(readShelfCsv('a,b\n1,2')), /no column Shelf, Id, Name/);
+  assert.match(
+    refusal(readShelfCsv(changed('Shelf', 'paints'))),
+    /Row 2: Shelf: can’t read “paints”\. Use one of coatings, cleaners, fillers, abrasives, preservatives\./,
+  );
+  assert.match(refusal(readShelfCsv('a,b\n1,2')), /No column for Shelf, Id, Name\./);
   assert.match(refusal(readShelfFile('{"format":"nivel.shelf/9"}')), /at format/);
-  assert.match(refusal(readShelfFile('no')), /not written as JSON/);
+  assert.match(refusal(readShelfFile('no')), /Not a shelf file\. Choose one, or a CSV list with column names\./);
 });
 
 test('a figure is read as it is written, comma or point, and an empty one only where it may be', () => {

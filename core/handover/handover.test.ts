@@ -122,7 +122,10 @@ test('what was found, checked and signed is told with what became of it, and wha
     ],
   );
   const [check] = rowsOf(blocks, 'Film tests');
-  assert.match(check!.join(' | '), /^Fingernail \| D-01 \| .*3 Mar.* \| It marks or lifts.* near the hinge$/);
+  assert.match(
+    check!.join(' | '),
+    /Fingernail \| D-01 \| 3 Mar 2027 \| Marks or lifts: not cured, or won’t hold\. Wait, warm, retest, then cross-cut\. near the hinge/,
+  );
   assert.deepEqual(rowsOf(blocks, 'Rooms signed off')[0]?.slice(0, 2), [room!.name, 'A. Nobody']);
   assert.ok(!textOf(blocks).includes('Not signed off'));
 });
@@ -146,7 +149,7 @@ test('a step that was skipped stands in the record with its reason, and left oil
   const left = rowsOf(blocksOf(job), 'Leftover paint').find((row) => row[4]?.includes('the yard'));
   assert.match(
     left?.join(' | ') ?? '',
-    /not used \| Taken to collection point, the yard \| Solvent paint is hazardous waste/,
+    /not used \| Taken to collection point, the yard \| Solvent paint, its tins and wash solvent are hazardous waste/,
   );
 });
 
@@ -157,7 +160,7 @@ test('dates of care that are still to come go into the calendar, each for all pi
   const ics = (stamp: string): string => writeUpkeepIcs(job.job, { dates: [], lines, t0: made.clocks.t0, stamp });
   const early = ics('2027-03-06T10:00');
   assert.match(early, /SUMMARY:Wash: D-01/);
-  assert.match(early, /SUMMARY:Use hard: D-01/);
+  assert.match(early, /SUMMARY:Full use: D-01/);
   assert.ok(!ics('2028-01-01T10:00').includes('BEGIN:VEVENT'), 'what is past is no date any more');
 });
 
@@ -173,7 +176,7 @@ test('a product that dried slower than its tin says is a lesson, with all its ho
     readings: [{ id: 'late', kind: 'stage', at, taskId: 'd/coat-2/back', stage: 'handle' }],
   });
   const lesson = lessonsOf(job.job, made.clocks).find(({ id }) => id === 'drying/enamel-acrylic');
-  assert.match(lesson?.words ?? '', /all hours 1\.4\d times as long as its tin says/);
+  assert.match(lesson?.words ?? '', /takes 4\d% longer to dry than its tin says/);
   assert.ok(lesson?.command.name === 'change-entry' && lesson.command.args.compartment === 'coatings');
   const { hours } = lesson.command.args.facts as { hours: Coating['hours'] };
   assert.ok(Math.abs(hours.recoat / enamel.hours.recoat - Math.SQRT2) < 0.02);
@@ -266,6 +269,6 @@ test('planned against real: days from the baseline, hours that were timed, litre
     facts: { seen: { litres: Math.max(0, left), at: '2027-03-03T16:00' } },
   });
   const spread = lessonsOf(job.job, clocks).find(({ id }) => id.startsWith('spread/enamel-acrylic'));
-  assert.match(spread?.words ?? '', /4[12] µm a coat instead of 32 µm/);
+  assert.match(spread?.words ?? '', /4[12] µm a coat, not 32 µm/);
   assert.ok(spread && spread.command.name === 'change-entry');
 });

@@ -47,5 +47,5 @@ test('a mark is found however it is typed, and only in full', () => {
   for (const typed of ['D-02', 'd2', 'D 002', '  d-02 ']) assert.equal(pieceNamed(job, typed), second, typed);
   for (const typed of ['D', '2', 'D-020', 'DD-02', 'W-02', 'D-02x'])
     assert.equal(typeof pieceNamed(job, typed), 'string', typed);
-  assert.match(refusal('  '), /no piece without a mark/);
+  assert.match(refusal('  '), /No tag typed\. Type it as on the tag, e\.g\. D-05\./);
 });

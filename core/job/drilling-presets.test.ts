@@ -29,13 +29,16 @@ test('a hole that would run off the piece is refused, with where it lies', () =>
   assert.equal(drillingFault(front, pull, 'metric'), null);
   assert.match(
     drillingFault(front, { ...pull, upright: false }, 'metric') ?? '',
-    /at 477 from the left .* 447 × 1245 mm/,
+    /The 5 mm hole at 477 from the left, 130 from the top runs off the front \(447 × 1245 mm\)\./,
   );
-  assert.match(drillingFault(front, { ...pull, y: 82 }, 'metric') ?? '', /at 397 from the left and 2 from the top/);
+  assert.match(
+    drillingFault(front, { ...pull, y: 82 }, 'metric') ?? '',
+    /The 5 mm hole at 397 from the left, 2 from the top runs off the front \(447 × 1245 mm\)\./,
+  );
   // Into an edge 18 mm thick a bore of 25 mm does not go.
   assert.match(
     drillingFault(front, { ...pull, on: 'edge', x: 9, centres: 0, diameter: 25 }, 'metric') ?? '',
-    /off its edge/,
+    /The 25 mm hole at 9 from the left, 130 from the top runs off the edge \(18 × 1245 mm\)\./,
   );
 });
 

@@ -35,10 +35,10 @@ test('a drawn profile is read as it is written, and its girth is the length of i
   assert.equal(drawnSection(read.value).girth, 70);
   assert.equal(drawnSection([0, 0, 30, 40]).girth, 50);
   for (const [typed, message] of [
-    ['0 0, 18', /Write pairs/],
-    ['0 0, 18 a', /Write pairs/],
-    ['0 0', /Two corners at least/],
-    ['1 1 '.repeat(61), /Up to 60 corners/],
+    ['0 0, 18', /Type pairs in mm, out and down: 0 0, 18 0, 18 145\./],
+    ['0 0, 18 a', /Type pairs in mm, out and down: 0 0, 18 0, 18 145\./],
+    ['0 0', /At least two corners, e\.g\. 0 0, 18 145\./],
+    ['1 1 '.repeat(61), /At most 60 corners\./],
   ] as const) {
     const refused = readDrawnProfile(typed);
     assert.match(refused.ok ? '' : refused.message, message);

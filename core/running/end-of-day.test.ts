@@ -23,7 +23,7 @@ test('a roller that is needed in the morning is wrapped, one that is not is wash
   worked.done('coat-1/front', '2027-03-02T08:40');
   assert.match(
     words(evening(worked, '2027-03-02T16:20')),
-    /Clean the roller of bonding primer with water \(It is not needed any more/,
+    /Clean the roller of bonding primer with water \(No longer needed/,
   );
 });
 
@@ -36,8 +36,8 @@ test('oil asks for its rags to be laid flat, a pot of two parts is left to set',
     .doneAll(PREPARED, '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T14:20');
   const first = words(evening(worked, '2027-03-01T16:00'));
-  assert.match(first, /mixed rest of adhesion primer to set in the open pot/);
-  assert.match(first, /Two-part paint sets in it for good/);
+  assert.match(first, /leftover mixed adhesion primer set in the open pot/);
+  assert.match(first, /Two-part paint sets in it for ever/);
   worked
     .done('coat-1/front', '2027-03-02T14:20')
     .done('denib-2', '2027-03-04T08:30')
@@ -55,7 +55,7 @@ test('a night colder than the soft paint stands is named with its degrees, and w
     .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
     .done('coat-1/back+front', '2027-03-01T16:10');
   const told = words(evening(worked, '2027-03-01T16:20'));
-  assert.match(told, /Keep House above 8 °C tonight \(4 °C is expected, and D-01 is still soft/);
+  assert.match(told, /Keep House above 8 °C tonight \(4 °C forecast\. D-01 won’t dry below/);
   assert.match(told, /Leave D-01 open and marked “wet paint”/);
 });
 
@@ -78,7 +78,7 @@ test('a coat that was left half done, or is still going on, has a tool to wrap a
     .planned('2027-03-01T07:00')
     .doneAll(PREPARED, '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T15:30', { event: 'started', minutes: null });
-  assert.match(words(evening(going, '2027-03-01T16:00')), /mixed rest of adhesion primer/);
+  assert.match(words(evening(going, '2027-03-01T16:00')), /leftover mixed adhesion primer/);
 });
 
 test('what hangs outside is covered for a cold night, since the open air can’t be kept warm', () => {
@@ -93,7 +93,7 @@ test('what hangs outside is covered for a cold night, since the open air can’t
     .doneAll(['mask', 'wash', 'degloss'], '2027-03-01T08:00')
     .done('coat-1/back+front', '2027-03-01T15:00');
   const told = words(evening(worked, '2027-03-01T16:20'));
-  assert.match(told, /Hang a sheet before D-01 tonight, clear of the paint \(1 °C is expected/);
+  assert.match(told, /Hang a sheet in front of D-01 tonight, clear of the paint \(1 °C forecast/);
   assert.doesNotMatch(told, /Keep \w+ above/);
 });
 
@@ -152,8 +152,8 @@ test('tomorrow names its first run, the paint that is not open, and a door that 
     .doneAll(PREPARED, '2027-03-01T08:00')
     .done('coat-1/back', '2027-03-01T14:20');
   const told = words(evening(worked, '2027-03-01T16:00'));
-  assert.match(told, /Tue \d\d:\d\d: .*D-01 \(The first run of the next day/);
-  assert.match(told, /Have .*(bonding primer|trim enamel).* there: \d\.\d\d L or more/);
+  assert.match(told, /Tue \d\d:\d\d: .*D-01 \(First job tomorrow/);
+  assert.match(told, /Bring .*(bonding primer|trim enamel).*: \d\.\d\d L or more/);
   for (const [number, day] of [
     [2, 2],
     [3, 3],
@@ -165,7 +165,7 @@ test('tomorrow names its first run, the paint that is not open, and a door that 
       .done(`coat-${number}/front`, `2027-03-0${day}T14:20`);
   }
   worked.done('rehang', '2027-03-05T15:00');
-  assert.match(words(evening(worked, '2027-03-05T16:00')), /Wedge D-01 ajar, or stick bumpers on/);
+  assert.match(words(evening(worked, '2027-03-05T16:00')), /Wedge D-01 ajar, or fit bumpers/);
   worked.tell('keep-apart', { id: 'd', keptApart: { by: 'bumpers', since: '2027-03-05T15:10' } });
   assert.doesNotMatch(words(evening(worked, '2027-03-05T16:00')), /Wedge/);
 });

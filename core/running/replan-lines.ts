@@ -1,3 +1,4 @@
+import { formatMoment } from '../units/moments.ts';
 import { counted } from '../units/sentence.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
@@ -53,7 +54,8 @@ export function replanLines(
     const what = step ? `${step.piece.mark}, ${stepPhrase(step)}` : taskWords(job, problem, farthest.taskId);
     const others = [...marksOf(moved)].filter((mark) => mark !== step?.piece.mark).length;
     const besides = others === 0 ? '' : `. ${counted(others, 'other piece moves', 'other pieces move')}`;
-    return `${what}: ${when(farthest.from)} → ${when(farthest.to)}${besides}.`;
+    const then = (minutes: number): string => formatMoment(localTime(after.t0, minutes, job.site.timeZone), 'dayTime');
+    return `${what}: ${then(farthest.from)} → ${then(farthest.to)}${besides}.`;
   };
   const today = dateOf(at);
   const leave = marksOf(shifted.filter(({ from, to }) => dateOf(from) === today && dateOf(to) !== today));

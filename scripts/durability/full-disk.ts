@@ -71,7 +71,7 @@ const PLACES: readonly Place[] = [
       await page.getByRole('menuitem', { name: 'Duplicate' }).click();
     },
   },
-  press('a demo laid out anew', '/', 'Lay out the demo Linen press anew'),
+  press('a demo laid out anew', '/', 'Reset the demo Linen press'),
   {
     name: 'a photo',
     at: 'walk',

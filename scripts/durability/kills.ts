@@ -48,8 +48,8 @@ async function stamp(page: Page, address: string): Promise<boolean> {
 
 async function layOutAnew(page: Page, address: string): Promise<void> {
   await page.goto(address);
-  await page.getByRole('button', { name: 'Lay out the demo Linen press anew' }).click();
-  await page.getByText('Linen press is laid out anew.').waitFor();
+  await page.getByRole('button', { name: 'Reset the demo Linen press' }).click();
+  await page.getByText('Linen press reset.').waitFor();
 }
 
 /** Kills a browser, or only its tab, so many times amid edits and stamps, and counts what is gone when it is open again. */

@@ -35,7 +35,7 @@ export async function largeBackup(address: string, bytes: number, file: string):
   await other.goto(address);
   begun = performance.now();
   await other.getByLabel('Job file').setInputFiles(file);
-  await other.getByText('Linen press is imported.').waitFor({ timeout: 600_000 });
+  await other.getByText('Imported Linen press.').waitFor({ timeout: 600_000 });
   const readIn = performance.now() - begun;
   const [before, after] = [await page.evaluate(digest, JOB), await other.evaluate(digest, JOB)];
   await browser.close();

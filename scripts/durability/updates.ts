@@ -44,7 +44,7 @@ const canAccept = (page: Page): Promise<void> =>
 
 const MOMENTS: readonly Moment[] = [
   typed('while a note is typed', 'Note', 'typed before the update'),
-  typed('with a size that can’t be read yet', 'Width', '45 and a b'),
+  typed('with a size that Check the sizes', 'Width', '45 and a b'),
   {
     name: 'amid a line of pieces',
     at: 'walk',
@@ -86,7 +86,7 @@ const MOMENTS: readonly Moment[] = [
       await expect(offer).toContainText('after the backup or photos are done');
       await expect(offer.getByRole('button', { name: 'Reload' })).toBeDisabled();
       await written;
-      await expect(page.getByText(/^Backed up and read back: .* 24 photos/)).toBeVisible();
+      await expect(page.getByText(/^Backed up and checked: .* 24 photos/)).toBeVisible();
     },
     after: (page) => expect(page.getByText(/^Last backup/)).toBeVisible(),
   },

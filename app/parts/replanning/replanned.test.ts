@@ -113,8 +113,8 @@ test('a run that may not stand somewhere is refused in the mover’s words, or i
   const plan = job.plan!;
   const past = { taskIds: ['d/wash'], start: 0, painters: ['painter-1'] };
   const refused = await replannedByMove({ ...job, plan }, past, { now: NOW, reason: 'r' }, planners([]), waited);
-  assert.ok(refused && 'refused' in refused && refused.refused.startsWith('That is past'));
-  const failed = planners([], { moved: () => asked(none('The worker was ended.') as never) });
+  assert.ok(refused && 'refused' in refused && refused.refused.startsWith('That time has gone'));
+  const failed = planners([], { moved: () => asked(none('d/wash') as never) });
   assert.deepEqual(await replannedByMove({ ...job, plan }, past, { now: NOW, reason: 'r' }, failed, waited), {
     refused: 'The worker was ended.',
   });

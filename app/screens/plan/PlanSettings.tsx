@@ -47,7 +47,7 @@ export function PlanSettings() {
                   }
                 />
                 <StatedField
-                  label={`${place.kind === 'bench' ? 'Bench' : 'Rack'} places`}
+                  label={`${place.kind === 'bench' ? 'Bench' : 'Rack'} spaces`}
                   text={String(place.slots)}
                   draft={`${job.id}/${place.id}/slots`}
                   take={(typed) => {

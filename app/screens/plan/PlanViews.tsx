@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
 import { minutesSince } from '../../../core/job/site-time.ts';
 import { planFingerprint } from '../../../core/planning/revising/accept.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
@@ -32,9 +33,10 @@ const VIEWS = {
 /** What the painter asks of a plan, a view each: the board, the days, the dates, what holds it up, how safe it is. */
 export function PlanViews({ screen }: { screen: PlanScreen }) {
   const { shown, reading, comparable } = screen;
-  const { changes, ...always } = VIEWS;
-  const views = comparable.length > 0 ? { ...VIEWS, changes } : always;
-  const view = useView<keyof typeof VIEWS>(VIEWS, 'board');
+  const { changes: _changes, ...always } = VIEWS;
+  const views: Partial<typeof VIEWS> = comparable.length > 0 ? VIEWS : always;
+  const asked = useView<keyof typeof VIEWS>(VIEWS, 'board');
+  const view = asked in views ? asked : 'board';
   if (!shown || !reading) {
     return (
       <Section title="Plan settings">
@@ -44,12 +46,13 @@ export function PlanViews({ screen }: { screen: PlanScreen }) {
   }
   return (
     <>
-      <StageViews stage="plan" views={views} view={view in views ? view : 'board'} />
-      <PlanView screen={{ ...screen, shown, reading }} view={view in views ? view : 'board'} />
+      <StageViews stage="plan" views={views} view={view} />
+      <PlanView screen={{ ...screen, shown, reading }} view={view} />
     </>
   );
 }
 
+/** The screen once a plan is shown. */
 type StandingPlan = PlanScreen & { shown: NonNullable<PlanScreen['shown']>; reading: PlanReading };
 
 function PlanView({ screen, view }: { screen: StandingPlan; view: keyof typeof VIEWS }) {
@@ -93,6 +96,7 @@ function PlanView({ screen, view }: { screen: StandingPlan; view: keyof typeof V
     case 'changes':
       return (
         <Section title="Changes">
+          {job.plan && <Typography sx={{ mb: 1 }}>Current plan: {job.plan.reason}</Typography>}
           <ChangesPanel
             key={chosen?.id}
             plan={shown}

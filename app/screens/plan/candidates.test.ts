@@ -86,7 +86,7 @@ test('what changes is told against the plan that was accepted, if that counts fr
   const [alone] = candidatesOf(other, { ...NONE, anew });
   assert.equal(alone?.changes, null);
   assert.equal(alone?.title, 'Soonest', 'there is nothing to compare it with');
-  assert.equal(candidatesOf(jobWith({ plan: null }), { ...NONE, anew })[0]?.reason, 'Accept the plan');
+  assert.equal(candidatesOf(jobWith({ plan: null }), { ...NONE, anew })[0]?.reason, 'Accepted the plan');
 });
 
 test('the plan that moves little is shown before one anew, unless that is half a day sooner', () => {

@@ -26,7 +26,7 @@ export function ChosenBar({ pieces, onDone }: { pieces: readonly Piece[]; onDone
       {!isNone && (
         <>
           <Button variant="contained" onClick={() => setIsSetting(true)}>
-            Set {pieces.length === 1 ? 'it' : `all ${pieces.length}`}
+            {pieces.length === 1 ? `Edit ${pieces[0]?.mark ?? ''}` : `Edit all ${pieces.length}`}
           </Button>
           <BagLabelsButton pieces={pieces} />
           <Button

@@ -76,7 +76,7 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
   };
   return (
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-labelledby="set-title">
-      <DialogTitle id="set-title">Set {counted(pieces.length, 'piece')}</DialogTitle>
+      <DialogTitle id="set-title">Edit {counted(pieces.length, 'piece')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5, pt: '8px !important' }}>
         <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))', gap: 1.25 }}>
           {SETTABLE.map((id) => {
@@ -121,7 +121,7 @@ export function SetMany({ pieces, onClose }: { pieces: readonly Piece[]; onClose
       <DialogActions sx={{ px: 3, pb: 2 }}>
         <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={Object.keys(cells).length === 0} onClick={set}>
-          Set {pieces.length === 1 ? 'it' : `all ${pieces.length}`}
+          {pieces.length === 1 ? 'Save' : `Save all ${pieces.length}`}
         </Button>
       </DialogActions>
     </Dialog>

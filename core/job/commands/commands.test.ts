@@ -73,10 +73,13 @@ test('a size out of bounds is refused and the document stays', () => {
 test('what people rely on is refused with a reason', () => {
   const { job } = new TestJob().door('a');
   assert.match(refusalOf(job, 'remove-painter', { id: 'painter-1' }), /at least one painter/);
-  assert.match(refusalOf(job, 'remove-room', { id: 'room-1' }), /still has D-01/);
+  assert.match(refusalOf(job, 'remove-room', { id: 'room-1' }), /Still has D-01\. Move them first\./);
   assert.match(refusalOf(job, 'change-pieces', { ids: ['gone'], facts: { note: 'x' } }), /no longer in the job/);
   assert.match(refusalOf(job, 'rename-job', { name: '   ' }), /Give it a name/);
-  assert.match(refusalOf(job, 'change-pieces', { ids: ['a'], facts: { roomId: 'nowhere' } }), /no room/);
+  assert.match(
+    refusalOf(job, 'change-pieces', { ids: ['a'], facts: { roomId: 'nowhere' } }),
+    /No room has the id nowhere\./,
+  );
 });
 
 const step = fc.oneof(

@@ -13,7 +13,7 @@ const facts = partly(drillingSchema);
 export const fillHoles = command({
   args: () => z.object({ ids: z.array(z.string()).min(1).max(2000), count: z.number().int().min(0).max(60) }),
   label: ({ ids, count }, job) =>
-    `Set ${count} holes to fill on ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`}`,
+    `Set ${counted(count, 'hole')} to fill on ${ids.length === 1 ? markOf(job, ids[0] ?? '') : `${ids.length} pieces`}`,
   change(draft, { ids, count }) {
     for (const id of ids) entryOf(draft.pieces, id, 'piece').filledHoles = count;
   },

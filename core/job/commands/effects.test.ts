@@ -34,7 +34,7 @@ test('hours that are taken in take the place of those they are for, in the order
     'take-hours',
     { climateId: 'spare', hours: [hour(9, 20), hour(7, 10)], ...from },
   ]);
-  assert.equal(label, 'Take 2 hours into Spare');
+  assert.equal(label, 'Imported 2 hours for Spare');
   assert.deepEqual(
     climate(job, 'spare').stated.hours.map(({ at, temperature }) => [at.slice(11), temperature]),
     [
@@ -54,7 +54,7 @@ test('hours that are taken in take the place of those they are for, in the order
 
 test('hours are forgotten from one on, and with the last of them where they came from', () => {
   const some = after(start, ['forget-hours', { climateId: 'spare', from: '2027-03-01T09:00' }]);
-  assert.equal(some.label, 'Forget hours of Spare');
+  assert.equal(some.label, 'Cleared hours of Spare');
   assert.deepEqual(
     [climate(some.job, 'spare').stated.hours.length, climate(some.job, 'spare').stated.taken.length],
     [1, 1],
@@ -65,22 +65,31 @@ test('hours are forgotten from one on, and with the last of them where they came
 
 test('heating is switched where there is some', () => {
   const on = after(start, ['switch-heating', { climateId: 'spare', onSince: '2027-03-01T07:00' }]);
-  assert.deepEqual([on.label, climate(on.job, 'spare').heating?.onSince], ['Heating on: Spare', '2027-03-01T07:00']);
-  assert.equal(after(on.job, ['switch-heating', { climateId: 'spare', onSince: null }]).label, 'Heating off: Spare');
+  assert.deepEqual(
+    [on.label, climate(on.job, 'spare').heating?.onSince],
+    ['Switched heating on in Spare', '2027-03-01T07:00'],
+  );
+  assert.equal(
+    after(on.job, ['switch-heating', { climateId: 'spare', onSince: null }]).label,
+    'Switched heating off in Spare',
+  );
   assert.match(refusal(start, 'switch-heating', { climateId: 'open-air', onSince: null }), /no heating/);
 });
 
 test('a climate goes only where nobody breathes it, and not the last of its sort', () => {
-  assert.match(refusal(start, 'remove-climate', { id: 'house' }), /would have no air/);
+  assert.match(
+    refusal(start, 'remove-climate', { id: 'house' }),
+    /First room, Landing still use it\. Change their conditions first\./,
+  );
   assert.match(refusal(start, 'remove-climate', { id: 'gone' }), /no longer in the job/);
   const { job } = after(start, ['remove-climate', { id: 'spare' }]);
-  assert.match(refusal(job, 'remove-climate', { id: 'open-air' }), /at least one climate/);
+  assert.match(refusal(job, 'remove-climate', { id: 'open-air' }), /Keep at least one outdoors\./);
 });
 
 test('what is counted of a bag is what is said, and the rest stays', () => {
   const item = piece(start, 'a').hardware[0]!;
   const counted = after(start, ['count-hardware', { id: 'a', item: 0, bagged: 2 }]);
-  assert.equal(counted.label, 'Count the bag of D-01');
+  assert.equal(counted.label, 'Counted the bag of D-01');
   assert.deepEqual(piece(counted.job, 'a').hardware[0], { ...item, bagged: 2 });
   const more = after(
     counted.job,
@@ -92,12 +101,12 @@ test('what is counted of a bag is what is said, and the rest stays', () => {
 
 test('holes are filled, drilled by one template, copied and ticked, each where it is said', () => {
   const filled = after(start, ['fill-holes', { ids: ['a', 'b'], count: 3 }]);
-  assert.equal(filled.label, 'Fill 3 holes of 2 pieces');
+  assert.equal(filled.label, 'Set 3 holes to fill on 2 pieces');
   assert.deepEqual([piece(filled.job, 'a').filledHoles, piece(filled.job, 'b').filledHoles], [3, 3]);
-  assert.equal(after(start, ['fill-holes', { ids: ['b'], count: 1 }]).label, 'Fill 1 holes of D-02');
+  assert.equal(after(start, ['fill-holes', { ids: ['b'], count: 1 }]).label, 'Set 1 hole to fill on D-02');
   const drilled = after(filled.job, ['add-drilling', { ids: ['a'], drilling }]);
-  assert.equal(drilled.label, 'Drill D-01 for bar pull');
-  assert.match(refusal(drilled.job, 'add-drilling', { ids: ['a'], drilling }), /there already/);
+  assert.equal(drilled.label, 'Added holes to D-01 for bar pull');
+  assert.match(refusal(drilled.job, 'add-drilling', { ids: ['a'], drilling }), /These holes are already there\./);
   const changed = after(drilled.job, ['change-drilling', { id: 'a', drillingId: 'pull', facts: { y: 500 } }]);
   assert.deepEqual(piece(changed.job, 'a').drillings, [{ ...drilling, y: 500 }]);
   const copied = after(
@@ -105,7 +114,7 @@ test('holes are filled, drilled by one template, copied and ticked, each where i
     ['fill-holes', { ids: ['a'], count: 5 }],
     ['copy-holes', { from: 'a', ids: ['b'] }],
   );
-  assert.equal(copied.label, 'Holes of D-01 on 1 piece');
+  assert.equal(copied.label, 'Copied holes of D-01 to 1 piece');
   assert.deepEqual(
     [piece(copied.job, 'b').filledHoles, piece(copied.job, 'b').drillings],
     [5, [{ ...drilling, y: 500 }]],
@@ -126,7 +135,7 @@ test('holes are filled, drilled by one template, copied and ticked, each where i
 test('a pin overtakes the one before, takes one time only, and lets go', () => {
   const pin = (at: string, painters = ['painter-1']) => ({ taskId: 'a/wash', start: at, painters });
   const moved = after(start, ['pin-tasks', { pins: [pin('2027-03-01T09:00')] }]);
-  assert.equal(moved.label, 'Pin a task');
+  assert.equal(moved.label, 'Pinned a step');
   assert.deepEqual(
     moved.job.pins.map((entry) => entry.start),
     ['2027-03-01T09:00'],
@@ -158,9 +167,9 @@ test('days off stand once and in order, and are given back', () => {
 
 test('an own pace is stated and given up', () => {
   const own = after(start, ['state-pace', { key: 'abrade', factor: 1.2 }]);
-  assert.deepEqual([own.job.paces.abrade, own.label], [1.2, 'Own pace: abrade']);
+  assert.deepEqual([own.job.paces.abrade, own.label], [1.2, 'Changed pace: sanding']);
   const usual = after(own.job, ['state-pace', { key: 'abrade', factor: null }]);
-  assert.deepEqual([usual.job.paces, usual.label], [start.paces, 'Usual pace: abrade']);
+  assert.deepEqual([usual.job.paces, usual.label], [start.paces, 'Reset pace: sanding']);
 });
 
 test('strokes are chosen for a group, a kind and a product, each by itself', () => {
@@ -178,7 +187,7 @@ test('strokes are chosen for a group, a kind and a product, each by itself', () 
   );
   const { groupId, kind, product } = strokes;
   assert.equal(after(again, ['forget-strokes', { groupId, kind, product }]).job.strokes.length, 1);
-  assert.match(refusal(start, 'forget-strokes', { groupId, kind, product }), /Nothing was chosen/);
+  assert.match(refusal(start, 'forget-strokes', { groupId, kind, product }), /Already the default\./);
 });
 
 test('a group is split with all that was found and chosen, and put together again where they agree', () => {
@@ -189,11 +198,17 @@ test('a group is split with all that was found and chosen, and put together agai
   assert.deepEqual([piece(job, 'a').groupId, piece(job, 'b').groupId], [group!.id, made.id]);
   assert.equal(job.findings.filter(({ groupId }) => groupId === made.id).length, 1);
   assert.equal(new Set(job.findings.map(({ id }) => id)).size, job.findings.length, 'every id once');
-  assert.match(refusal(job, 'split-group', { groupId: group!.id, pieceIds: ['b'], name: 'x' }), /Not all of these/);
+  assert.match(
+    refusal(job, 'split-group', { groupId: group!.id, pieceIds: ['b'], name: 'x' }),
+    /Some of these pieces aren’t in that group\./,
+  );
   assert.match(refusal(job, 'merge-groups', { from: made.id, into: made.id }), /another group/);
   const clean = { ...job.findings[0]!, id: 'later', groupId: made.id, result: 'clean', at: '2027-03-02T08:00' };
   const apart = after(job, ['add-finding', { entry: clean }]).job;
-  assert.match(refusal(apart, 'merge-groups', { from: made.id, into: group!.id }), /They are not alike\. .*grease/s);
+  assert.match(
+    refusal(apart, 'merge-groups', { from: made.id, into: group!.id }),
+    /These differ\. Grease and wax: clean here, grease there\. Retest, or keep them apart\./s,
+  );
   const merged = after(job, ['merge-groups', { from: made.id, into: group!.id }]);
   assert.equal(merged.label, `Put Stair into ${group!.name}`);
   assert.deepEqual([merged.job.groups.length, merged.job.groups[0]?.byHand], [1, true]);
@@ -210,7 +225,7 @@ test('a choice remembers what it was made for, and forgets that when it is undon
 test('stamps, looks and checks that are given again are written once; what tells of work done is a record', () => {
   const entry = { id: 's1', at: '2027-03-01T08:00', taskId: 'a/wash', event: 'done', by: null, minutes: 5 } as const;
   const twice = after(start, ['stamp', { entries: [entry] }], ['stamp', { entries: [entry] }]);
-  assert.deepEqual([twice.job.log.length, twice.label], [start.log.length + 1, 'Stamp: Done']);
+  assert.deepEqual([twice.job.log.length, twice.label], [start.log.length + 1, 'Logged: done']);
   const corrected = after(twice.job, ['stamp', { entries: [{ ...entry, id: 's2', replaces: 's1' }] }]);
   assert.equal(corrected.label, 'Corrected a log entry');
   const back = after(corrected.job, [
@@ -231,7 +246,7 @@ test('a step is left out once, and taken in again', () => {
   const left = { taskId: 'a/wash', at: '2027-03-01T08:00', by: null, why: 'clean' };
   const other = { ...left, taskId: 'b/wash' };
   const { job, label } = after(start, ['leave-out', { steps: [left] }], ['leave-out', { steps: [left, other] }]);
-  assert.deepEqual([job.leftOut.length - start.leftOut.length, label], [2, 'Leave out 2 steps']);
+  assert.deepEqual([job.leftOut.length - start.leftOut.length, label], [2, 'Skipped 2 steps']);
   assert.deepEqual(
     after(job, ['take-in', { taskIds: ['a/wash'] }]).job.leftOut.map(({ taskId }) => taskId),
     [...start.leftOut.map(({ taskId }) => taskId), 'b/wash'],
@@ -255,7 +270,7 @@ test('an own entry goes over a default and leaves what it does not name; taken o
   ]).job;
   const own = changed.shelf.coatings.find(({ id }) => id === enamel!.id)!;
   assert.deepEqual([own.dryFilm, own.volumeSolids], [40, enamel!.volumeSolids]);
-  assert.match(refusal(changed, 'add-entry', { compartment: 'coatings', entry: own }), /on the shelf already/);
+  assert.match(refusal(changed, 'add-entry', { compartment: 'coatings', entry: own }), /Already on the shelf\./);
   const back = after(changed, ['remove-entry', { compartment: 'coatings', id: enamel!.id }]).job;
   assert.equal(
     back.shelf.coatings.some(({ id }) => id === enamel!.id),
@@ -269,11 +284,11 @@ test('an own entry goes over a default and leaves what it does not name; taken o
 
 test('a task of a room is ticked and opened again, and a room’s signature goes with it', () => {
   const done = after(start, ['tick-room-task', { roomId: 'room-1', taskId: 'sheets', doneAt: '2027-03-01T08:00' }]);
-  assert.match(done.label, /^Done in /);
+  assert.match(done.label, /^Finished a task in First room/);
   assert.equal(done.job.rooms[0]?.tasks[0]?.doneAt, '2027-03-01T08:00');
   assert.match(
     after(done.job, ['tick-room-task', { roomId: 'room-1', taskId: 'sheets', doneAt: null }]).label,
-    /^Open again/,
+    /^Reopened a task in First room/,
   );
   const signOff = { roomId: 'room-2', at: '2027-03-01T08:00', by: 'Lead', remark: '' };
   const signed = after(start, ['sign-off', { signOff }], ['sign-off', { signOff: { ...signOff, by: 'Owner' } }]).job;

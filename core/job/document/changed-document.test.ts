@@ -53,5 +53,5 @@ test('a piece too many is refused however few are new', () => {
   const many = produce(job, (draft) => {
     draft.pieces = Array.from({ length: 2001 }, (_unused, index) => ({ ...piece, id: `p${index}` }));
   });
-  assert.match(faultOfChange(job, many) ?? '', /up to 2000 pieces/);
+  assert.match(faultOfChange(job, many) ?? '', /At most 2000 pieces a job\. Start a second job\./);
 });

@@ -36,7 +36,7 @@ test('one zone is back before another is begun, where only one may be in work', 
   assert.ok(!overlap(byTurns));
   assert.ok(byTurns.plan.finish > free.plan.finish, 'which takes longer');
   const begin = byTurns.problem.problem.tasks.find(({ id }) => id.endsWith('stove/begin'))!;
-  assert.equal(taskWords(kitchen(1).job, byTurns.problem, begin.id), 'First room, stove: begun');
+  assert.equal(taskWords(kitchen(1).job, byTurns.problem, begin.id), 'First room, stove: started');
 });
 
 test('a zone that has been begun is finished first', () => {

@@ -64,7 +64,7 @@ test('a run that rests overnight stands on the sheet of each of its days, with t
   own.forEach((lines, index) => {
     const line = lines.find(({ start }) => start === days[index]!.start);
     assert.equal(line?.end, days[index]!.end);
-    assert.equal(line.what.startsWith('Go on: '), index > 0);
+    assert.equal(line.what.startsWith('Continue: '), index > 0);
     assert.ok(index === 0 || line.setupMinutes === 0);
   });
   assert.ok(days.every(({ date }) => workedDays(made.job, reading, painter!.id).includes(date)));

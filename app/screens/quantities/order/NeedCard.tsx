@@ -61,8 +61,8 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
               </li>
             ))}
             <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
-              left in tools {VOLUME.format(need.residue, units)}, for touching up {VOLUME.format(need.reserve, units)};
-              spreads {SPREAD_RATE.format(spread, units)} a coat
+              + {VOLUME.format(need.residue, units)} lost in tools, {VOLUME.format(need.reserve, units)} for touch-ups ·
+              coverage {SPREAD_RATE.format(spread, units)}
               {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
             </Box>
           </Box>

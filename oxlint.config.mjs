@@ -233,6 +233,7 @@ export default {
       rules: {
         'house/unit-system': 'error',
         'house/moment': 'error',
+        'house/voice': 'error',
       },
     },
     {

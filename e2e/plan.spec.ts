@@ -60,7 +60,7 @@ test('the order of work is played five hundred times; files of problem and solut
   const problem = planProblemSchema.parse(JSON.parse(await saved('Planner input (.json)')));
   const solution = JSON.parse(await saved('Planner output (.json)')) as FoundPlan;
   expect(solution.finish).toBe(solution.cost.finish);
-  // Work included stands in the problem as it was done; what is open keeps the plan's waits.
+  // What is done stands in the problem as it was done; what is open keeps the plan's waits.
   const open = new Set(
     problem.tasks.filter(({ by }) => !by?.some((id) => id.startsWith('record'))).map(({ id }) => id),
   );
@@ -385,7 +385,7 @@ test('Tuesday’s run sheet is printed: every run of the day with its box, its p
   await expect(sheets).toHaveCount(2);
   await expect(sheets.first()).toContainText('Tuesday 9 March · Lead painter');
   const batches = page.getByRole('list', { name: 'Today’s batches' });
-  // Work included with the same thing in hand is one entry, which opens.
+  // What is done with the same thing in hand is one entry, which opens.
   const closed = batches.getByRole('button', { expanded: false });
   for (let left = await closed.count(); left > 0; left--) await closed.first().click();
   await expect(batches.locator('li:not(:has(li))')).toHaveCount(listed);

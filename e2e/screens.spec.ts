@@ -175,7 +175,7 @@ test('the same job in inches, cans and wood', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'walk');
   await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'in, sq ft, gal' }).click();
-  await page.getByRole('button', { name: 'wood, can' }).click();
+  await page.getByRole('button', { name: 'US terms' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'C-01, Cabinet door, 17 13/16 × 46 5/8"' })).toBeVisible();
   await painter.goTo('Quantities');

@@ -22,7 +22,7 @@ test('every folder of core and app is a room or storey of its own, with its arro
   );
 });
 
-test('the pictures of the architecture show the rooms none new', () => {
+test('the pictures of the architecture show the rooms as they are', () => {
   for (const [path, draw] of Object.entries(PICTURES))
     assert.equal(readFileSync(path, 'utf8'), draw(), `${path} is out of date: npm run draw`);
 });

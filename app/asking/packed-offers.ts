@@ -46,7 +46,7 @@ export function packed({ permitted, excluded, none }: Offer, schools: readonly S
 
 function known(id: string): Rule {
   const rule = ruleOf(id);
-  if (rule === undefined) throw new RangeError(`There is no rule ${id}.`);
+  if (rule === undefined) throw new RangeError(`No rule has the id ${id}.`);
   return rule;
 }
 

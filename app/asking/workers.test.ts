@@ -90,7 +90,7 @@ test('runs are moved only once moving has begun, and then as they may be', async
   assert.ok('plan' in moved, JSON.stringify(moved));
   assert.equal(moved.plan.tasks.find(({ id }) => id === 'd/wash')?.start, wash.start + 60);
   const past = await planner.move({ ...move, start: 0 });
-  assert.ok('refused' in past && past.refused.startsWith('That is past'));
+  assert.ok('refused' in past && past.refused.startsWith('That time has gone'));
 });
 
 test('a plan on which the clock has gone on is inspected for wet paint; without a plan there is nothing', async () => {

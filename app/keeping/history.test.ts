@@ -40,7 +40,7 @@ test('history is told newest first, with what has been undone', async () => {
       [1, false],
     ],
   );
-  assert.ok(told.every(({ label }) => label === 'Change note of D-01'));
+  assert.ok(told.every(({ label }) => label === 'Changed note of D-01'));
   assert.deepEqual(await historyOf(tab.database, 'no such job'), []);
   close(tab);
 });

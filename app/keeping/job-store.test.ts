@@ -53,7 +53,7 @@ test('a change is shown at once and is in the database with its patch', async ()
   assert.deepEqual([stored?.revision, stored?.head], [2, 1]);
   assert.deepEqual(
     changes.map(({ label, patches }) => [label, patches.length]),
-    [['Change note of D-01', 1]],
+    [['Changed note of D-01', 1]],
   );
 });
 
@@ -73,7 +73,7 @@ test('undo and redo go back and forth, and something new forgets what was undone
   await store.undo();
   await store.undo();
   assert.equal(note(store), 'one');
-  assert.equal(store.snapshot()?.redoLabel, 'Change note of D-01');
+  assert.equal(store.snapshot()?.redoLabel, 'Changed note of D-01');
   await store.redo();
   assert.equal(note(store), 'two');
   write(store, 'other');
@@ -132,7 +132,7 @@ test('two tabs that write at the same moment keep both changes', async () => {
     ],
   );
   assert.ok(
-    told.some((message) => /both changes are kept/.test(message)),
+    told.some((message) => /Both changes are kept/.test(message)),
     told.join(),
   );
 });
@@ -297,14 +297,14 @@ test('of two tabs that change different fields of one thing both stand; of the s
   await Promise.all([left.settled(), right.settled()]);
   const stored = (await on.jobs.get('test'))!.job.rooms[0]!;
   assert.deepEqual([stored.name, stored.maxOff], ['Hall', 2]);
-  assert.match(told.join(), /both changes are kept/);
+  assert.match(told.join(), /Both changes are kept/);
 
   told.length = 0;
   left.apply('change-room', { id: room!.id, facts: { name: 'Stair' } });
   right.apply('change-room', { id: room!.id, facts: { name: 'Landing' } });
   await Promise.all([left.settled(), right.settled()]);
   assert.equal((await on.jobs.get('test'))!.job.rooms[0]!.name, 'Landing');
-  assert.match(told.join(), /^Another tab had changed the same: Change the room Stair/);
+  assert.match(told.join(), /^Another tab changed the same: Changed Stair/);
   await right.undo();
   assert.equal(right.snapshot()!.job.rooms[0]!.name, 'Stair', 'undo brings the other back');
 });

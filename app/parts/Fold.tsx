@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
+import { useLocalise } from '../open-job/use-job.ts';
 import { ChevronIcon } from '../drawing/icons.tsx';
 
 interface FoldProps {
@@ -13,6 +14,7 @@ interface FoldProps {
 
 /** A part that is opened when it is needed, and says what is in it while it is closed. */
 export function Fold({ title, summary, onToggle, children }: FoldProps) {
+  const localise = useLocalise();
   return (
     <Box
       component="details"
@@ -33,9 +35,9 @@ export function Fold({ title, summary, onToggle, children }: FoldProps) {
         }}
       >
         <ChevronIcon sx={{ color: 'var(--ink-soft)', transition: 'rotate 120ms' }} />
-        <strong>{title}</strong>
+        <strong>{localise(title)}</strong>
         <Box component="span" sx={{ color: 'var(--ink-soft)', fontSize: 14, flex: 1, textAlign: 'right' }}>
-          {summary}
+          {localise(summary)}
         </Box>
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, pb: 2, pt: 0.5 }}>{children}</Box>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
+import { useLocalise } from '../open-job/use-job.ts';
 
 interface SectionProps {
   title: string;
@@ -11,10 +12,11 @@ interface SectionProps {
 
 /** A part of a screen under a heading. */
 export function Section({ title, aside, children }: SectionProps) {
+  const heading = useLocalise()(title);
   return (
-    <Box component="section" aria-label={title} sx={{ mb: 4 }}>
+    <Box component="section" aria-label={heading} sx={{ mb: 4 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, mb: 1.25, flexWrap: 'wrap' }}>
-        <Typography variant="h2">{title}</Typography>
+        <Typography variant="h2">{heading}</Typography>
         {aside}
       </Box>
       {children}
@@ -41,12 +43,15 @@ export function Sheet({ children, pad = 2 }: { children: ReactNode; pad?: number
 
 /** What to do next where there is nothing to see yet. */
 export function EmptyState({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+  const localise = useLocalise();
   return (
     <Box sx={{ py: { xs: 5, md: 9 }, maxWidth: 520, mx: 'auto', textAlign: 'center' }}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        {title}
+        {localise(title)}
       </Typography>
-      <Box sx={{ color: 'var(--ink-soft)', mb: 3, fontSize: 16 }}>{children}</Box>
+      <Box sx={{ color: 'var(--ink-soft)', mb: 3, fontSize: 16 }}>
+        {typeof children === 'string' ? localise(children) : children}
+      </Box>
       {action}
     </Box>
   );
@@ -54,6 +59,7 @@ export function EmptyState({ title, children, action }: { title: string; childre
 
 /** A short caution where the decision is made: the hazard first, what to do after it. */
 export function Caution({ children }: { children: ReactNode }) {
+  const localise = useLocalise();
   return (
     <Box
       role="note"
@@ -67,7 +73,7 @@ export function Caution({ children }: { children: ReactNode }) {
       }}
     >
       <strong>Caution. </strong>
-      {children}
+      {typeof children === 'string' ? localise(children) : children}
     </Box>
   );
 }

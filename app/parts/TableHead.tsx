@@ -1,3 +1,5 @@
+import { useLocalise } from '../open-job/use-job.ts';
+
 /** A column name; columns of figures are right-aligned. */
 type Column = string | { name: string; isFigures: true };
 
@@ -6,6 +8,7 @@ export const figures = (name: string): Column => ({ name, isFigures: true });
 
 /** The names of a table's columns. */
 export function TableHead({ columns }: { columns: readonly Column[] }) {
+  const localise = useLocalise();
   return (
     <thead>
       <tr>
@@ -13,7 +16,7 @@ export function TableHead({ columns }: { columns: readonly Column[] }) {
           const name = typeof column === 'string' ? column : column.name;
           return (
             <th key={name} scope="col" style={typeof column === 'string' ? undefined : { textAlign: 'right' }}>
-              {name}
+              {localise(name)}
             </th>
           );
         })}

@@ -68,14 +68,14 @@ test('where four searches wait the next is told when to ask again, and is not be
   assert.equal(response.status, 503);
   const wait = Number(response.headers.get('retry-after'));
   assert.ok(wait >= 1 && wait <= 40, `${wait} s`);
-  assert.match(await detailOf(response), new RegExp(`Ask again in ${wait} s`));
+  assert.match(await detailOf(response), new RegExp(`Try again in ${wait} s`));
   assert.equal((await asked(3)).status, 200);
 });
 
 test('a request that was broken off is no fault of the server, any other failure is', async () => {
   const response = await planInTime('planProblem', small, AbortSignal.abort(), { threads: inThisThread() });
   assert.equal(response.status, 503);
-  assert.match(await detailOf(response), /search was ended/);
+  assert.match(await detailOf(response), /search was stopped/);
   const broken: PlanThreads = { queueSize: 0, run: () => Promise.reject(new Error('out of memory')) };
   await assert.rejects(planInTime('planProblem', small, never, { threads: broken }), /out of memory/);
 });

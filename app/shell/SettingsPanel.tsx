@@ -68,8 +68,8 @@ export default function SettingsPanel({ anchor, onClose }: { anchor: HTMLElement
           label="UK or US terms"
           value={vocabulary}
           options={[
-            ['uk', 'timber, tin'],
-            ['us', 'wood, can'],
+            ['uk', 'UK terms'],
+            ['us', 'US terms'],
           ]}
           onChange={(chosen) => apply('change-settings', { vocabulary: chosen })}
         />

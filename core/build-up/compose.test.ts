@@ -27,7 +27,7 @@ test('every candidate is another one, washed, and as it was judged', () => {
   assert.ok(permitted(found).some((candidate) => coats(candidate)[0] === 'prime-bond-wb'));
 });
 
-test('bare wood is abraded or accepted as is; a school of keying offers its own ways and no other', () => {
+test('bare wood is abraded or left as it is; a school of keying offers its own ways and no other', () => {
   const keys = (found: readonly Candidate[]): string[] => [...new Set(found.map(({ buildUp }) => buildUp.key))].sort();
   assert.ok(!keys(on(bare)).includes('degloss'));
   assert.deepEqual(keys(on(gloss, { keying: 'degloss' })), ['degloss']);

@@ -59,7 +59,7 @@ test('every defect has causes that there are, a remedy that waits, and likelihoo
   }
 });
 
-/** Work included to a well painted door so that a defect has this cause, and what the ranking says for it. */
+/** What is done to a well painted door so that a defect has this cause, and what the ranking says for it. */
 const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => WorkedDays }[] = [
   {
     defect: 'run',

@@ -108,8 +108,8 @@ test('a bad row says its cell and what would be right, and keeps the others from
   );
   assert.deepEqual(read[0]?.piece.scope.edges, ['hinge', 'lock']);
   const told = faults.map(({ row, column, message }) => `${row}/${column ?? '-'} ${message}`);
-  assert.match(told[0] ?? '', /^1\/1 Width lies between 300 mm and 1500 mm; this is 8260 mm/);
-  assert.match(told[1] ?? '', /^2\/0 What kind of piece is it\? Did you mean “flush door”/);
+  assert.match(told[0] ?? '', /^1\/1 Width 8260 mm – must be 300 mm to 1500 mm/);
+  assert.match(told[1] ?? '', /^2\/0 No kind of piece\. Did you mean “flush door”/);
   assert.match(told[2] ?? '', /^3\/1 Shelf has no width/);
   assert.match(told[3] ?? '', /^4\/4 “fifth edge” is not part of it. Write hinge edge, lock edge/);
   assert.match(told[4] ?? '', /^5\/5 Railings are painted in place/);
@@ -123,8 +123,8 @@ test('what is no list is refused as a whole', () => {
     assert.ok(!parsed.ok);
     return parsed.message;
   };
-  assert.match(message('   \n'), /nothing in it/);
-  assert.match(message('PK\u0003\u0000\u0000'), /no list of text/);
+  assert.match(message('   \n'), /Empty list/);
+  assert.match(message('PK\u0003\u0000\u0000'), /Not a text file/);
   assert.match(message(`Kind,Note\ndoor,"never closed\ndoor,x`), /quotation mark/);
   assert.match(message(Array(2100).fill('door,762').join('\n')), /2100 rows/);
   assert.match(

@@ -36,7 +36,7 @@ test('a label that fits to the millimetre is printed; one that does not waits, w
   assert.equal(TAPE.width, 62, 'the tape of the simulated printer');
 });
 
-test('a code names the piece of its job, and says of another job or of deleted piece', () => {
+test('a code names the piece of its job, and says of another job or of a piece that is gone', () => {
   assert.equal(labelCode(job.id, second), 'nivel-piece:test:b:D-02');
   assert.equal(pieceNamed(job, ` ${labelCode(job.id, second)}\n`), second);
   assert.equal(pieceNamed(job, labelCode('other', second)), 'This label is from another job.');

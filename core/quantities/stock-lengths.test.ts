@@ -7,7 +7,7 @@ const read = (typed: string, units: 'metric' | 'us' = 'metric'): number[] | stri
   return lengths.ok ? lengths.value : lengths.message;
 };
 
-test('lengths on sale none new typed, each once, the shortest first', () => {
+test('lengths on sale as they are typed, each once, the shortest first', () => {
   assert.deepEqual(read('2400'), [2400]);
   assert.deepEqual(read('3000; 2400'), [2400, 3000]);
   assert.deepEqual(read('2400 3000 2400'), [2400, 3000]);

@@ -26,7 +26,7 @@ function accepted(at = NOW): { made: TestJob; reading: PlanReading } {
 let stamped = 0;
 const newId = (): string => `s${++stamped}`;
 
-test('the sheet goes from run to run none new stamped', () => {
+test('the sheet goes from run to run as they are stamped', () => {
   const { made, reading } = accepted();
   const first = nextRun(made.job, reading, 'painter-1');
   assert.equal(first?.state, 'open');

@@ -57,7 +57,7 @@ test('a bound above the finish, and a best that is not proved, are false', () =>
   assert.deepEqual(claims({ lowerBound: 37, status: 'optimal' }), ['status']);
 });
 
-test('a false bound is dropped, a false “optimal” keeps its bound, and a true plan is accepted as is', () => {
+test('a false bound is dropped, a false “optimal” keeps its bound, and a true plan is left as it is', () => {
   const told = (facts: Partial<FoundPlan>) => {
     const { status, lowerBound } = withoutFalseClaims(problem, { ...PLAN, ...facts });
     return [status, lowerBound];

@@ -189,7 +189,7 @@ function checkPainters(
   }
   for (const setup of setups) {
     if (!problem.painters.some((painter) => painter.id === setup.painter)) {
-      report('setup', [setup.key], `there is no painter ${setup.painter}`);
+      report('setup', [setup.key], `no painter is called ${setup.painter}`);
     }
   }
 }

@@ -196,3 +196,33 @@ export function labelsOf(layout: Layout, ordered: readonly Stroke[]): Label[] {
   });
   return labels;
 }
+
+/** How far a flag steps aside at once, in px, and how often. */
+const STEP_ASIDE = 12;
+const MAX_STEPS = 14;
+
+/**
+ * The middle of a place for a flag of `width` × `height` px that covers no number and lies within the drawing: as near to
+ * `at` as there is one; `at` itself, moved into the drawing, where there is none.
+ */
+export function clearPlace(
+  layout: Pick<Layout, 'width' | 'height'>,
+  labels: readonly Label[],
+  { at: [x, y], width, height }: { at: Point; width: number; height: number },
+): Point {
+  const within = ([left, top]: Point): Point => [
+    Math.max(width / 2, Math.min(layout.width - width / 2, left)),
+    Math.max(height / 2, Math.min(layout.height - height / 2, top)),
+  ];
+  const isClear = ([left, top]: Point): boolean =>
+    labels.every(
+      (label) =>
+        Math.abs(label.x - left) >= (labelWidth(label.number) + width) / 2 ||
+        Math.abs(label.y - top) >= LABEL_RADIUS + height / 2,
+    );
+  const offsets = Array.from({ length: 2 * MAX_STEPS + 1 }, (_unused, index) => (index - MAX_STEPS) * STEP_ASIDE);
+  const places = offsets
+    .flatMap((across) => offsets.map((down): [number, Point] => [Math.hypot(across, down), [x + across, y + down]]))
+    .sort(([one], [other]) => one - other);
+  return places.map(([, place]) => within(place)).find(isClear) ?? within([x, y]);
+}

@@ -21,7 +21,7 @@ export function orderProblem({ elements, laps, before }: WetEdgeProblem): OrderP
   const index = new Map(elements.map(({ id }, place) => [id, place]));
   const at = (id: string): number => {
     const place = index.get(id);
-    if (place === undefined) throw new RangeError(`There is no element ${id}.`);
+    if (place === undefined) throw new RangeError(`No element has the id ${id}.`);
     return place;
   };
   const empty = (): Set<number>[] => elements.map(() => new Set<number>());

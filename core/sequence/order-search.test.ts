@@ -144,7 +144,7 @@ test('refuses what waits in a circle, an unknown element, and an order that miss
     ],
   };
   assert.throws(() => bestOrder(circle, { from: [], steps: 10 }), /circle/);
-  assert.throws(() => bestOrder({ ...known, laps: [['A', 'Z']] }, { from: [], steps: 10 }), /no element Z/);
+  assert.throws(() => bestOrder({ ...known, laps: [['A', 'Z']] }, { from: [], steps: 10 }), /No element has the id Z/);
   assert.throws(() => lapAges(known, ['A', 'B']), /RangeError: An order must paint every part once\./);
   assert.throws(() => lapAges(known, ['A', 'A', 'B', 'C', 'D']), /twice/);
 });

@@ -3,8 +3,14 @@ import type { Simulation } from './simulate.ts';
 import type { Stroke } from './stroke.ts';
 
 /** How late an edge is reached, against how long it stays wet, in minutes: “reached at 7.5 min, wet until 10”. */
-export const lapWords = ({ age, limit }: { age: number; limit: number }): string =>
-  `reached at ${age.toFixed(1)} min${limit === Infinity ? '' : `, wet until ${limit.toFixed(age > limit - 1 && age < limit + 1 ? 1 : 0)}`}`;
+export const lapWords = (lap: { age: number; limit: number }): string => `reached at ${lapFlag(lap)}`;
+
+/** The same, short enough to stand on a drawing: “7.5 min, wet until 10”. */
+export function lapFlag({ age, limit }: { age: number; limit: number }): string {
+  // Where both are close, a tenth tells them apart.
+  const until = limit.toFixed(Math.abs(age - limit) < 1 ? 1 : 0);
+  return `${age.toFixed(1)} min${limit === Infinity ? '' : `, wet until ${until}`}`;
+}
 
 /** Sentences that tell how an order leaves another. */
 const MAX_MOVES_TOLD = 4;

@@ -132,9 +132,9 @@ test('a search keeps the school, never gets worse than it, and is proved on a do
   const found = simulatePass(input, { ...setting, order: any.order });
   assert.ok(Math.abs((found.worst?.age ?? 0) - any.worst) < 1e-9);
   const [gain, ...moves] = orderWords(bySchool, found);
-  assert.match(gain ?? '', /^The oldest lap is met after 4\.\d min \(.+\) instead of 1\d\.\d min \(/);
+  assert.match(gain ?? '', /^Longest wet edge: 4\.\d min \(.+\), was 1\d\.\d min \(/);
   assert.match(moves[0] ?? '', / comes? (first|after )/);
-  assert.match(orderWords(bySchool, bySchool)[0] ?? '', /^The same order/);
+  assert.match(orderWords(bySchool, bySchool)[0] ?? '', /^Same as the standard order/);
 });
 
 test('what has moved is told by the fewest strokes', () => {

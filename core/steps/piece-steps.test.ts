@@ -183,7 +183,7 @@ test('kept steps follow what they are made from: build-up, turning, a tin’s ow
   const stepsNow = () => pieceSteps(made.job, made.job.pieces[0]!);
   const before = stepsNow();
   made.tell('rename-job', { name: 'Another name' });
-  assert.equal(stepsNow(), before, 'what has no part in them leaves them none new');
+  assert.equal(stepsNow(), before, 'what has no part in them leaves them as they are');
 
   made.tell('choose-build-up', {
     groupId: group!.id,

@@ -66,7 +66,7 @@ function shapeFields(): { fields: string[] } {
   return { fields: Object.keys(shape).filter((key) => Array.isArray(shape[key])) };
 }
 
-test('materials, coats and states are read by their names, ids, or none new typed in a line', () => {
+test('materials, coats and states are read by their names, ids, or as they are typed in a line', () => {
   assert.equal(stated('substrate', 'Oak or ash').piece.surface.substrate, 'oak');
   assert.equal(stated('substrate', 'MDF').piece.surface.substrate, 'mdf');
   assert.equal(stated('existing', 'oil-gloss').piece.surface.existing, 'oil-gloss');

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { AREA, formatDuration, TEMPERATURE, VOLUME } from './measures.ts';
 
-test('figures none new read in both systems', () => {
+test('figures as they are read in both systems', () => {
   const rows: readonly (readonly [string, string])[] = [
     [AREA.format(1.685, 'metric'), '1.69 m²'],
     [AREA.format(1.685, 'us'), '18.1 sq ft'],

@@ -1,6 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import type { ReactNode } from 'react';
+import { useLocalise } from '../../open-job/use-job.ts';
 
 /** Something that can be chosen, and how it is called. */
 export interface Choice<T extends string | number> {
@@ -23,10 +24,19 @@ export const choicesOf = <T extends string>(names: Readonly<Record<T, ReactNode>
   (Object.keys(names) as T[]).map((value) => ({ value, words: names[value] }));
 
 /** A field in which one of several things is chosen. */
-export function ChoiceField<T extends string | number>({ value, choices, onChange, ...rest }: ChoiceFieldProps<T>) {
+export function ChoiceField<T extends string | number>({
+  value,
+  choices,
+  onChange,
+  label,
+  ...rest
+}: ChoiceFieldProps<T>) {
+  const localise = useLocalise();
+  const worded = (words: ReactNode): ReactNode => (typeof words === 'string' ? localise(words) : words);
   return (
     <TextField
       {...rest}
+      label={worded(label)}
       select
       value={value}
       onChange={(event) => {
@@ -38,7 +48,7 @@ export function ChoiceField<T extends string | number>({ value, choices, onChang
     >
       {choices.map(({ value: each, words, isDisabled = false }) => (
         <MenuItem key={each} value={each} disabled={isDisabled}>
-          {words}
+          {worded(words)}
         </MenuItem>
       ))}
     </TextField>

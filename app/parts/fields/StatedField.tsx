@@ -2,6 +2,7 @@ import InputAdornment from '@mui/material/InputAdornment';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useEffect, useRef, useState } from 'react';
 import type { Outcome } from '../../../core/units/outcome.ts';
+import { useLocalise } from '../../open-job/use-job.ts';
 import { drafts } from '../../keeping/drafts.ts';
 
 export interface StatedFieldProps extends Pick<
@@ -24,6 +25,7 @@ export interface StatedFieldProps extends Pick<
  * what is wrong beneath it, and is still there after a crash.
  */
 export function StatedField({ label, text, take, draft, unit, helper, slotProps, ...rest }: StatedFieldProps) {
+  const localise = useLocalise();
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const hasFocus = useRef(false);
@@ -58,10 +60,10 @@ export function StatedField({ label, text, take, draft, unit, helper, slotProps,
   return (
     <TextField
       {...rest}
-      label={label}
+      label={localise(label)}
       value={typed ?? text}
       error={fault !== null}
-      helperText={fault ?? helper}
+      helperText={fault === null ? helper && localise(helper) : localise(fault)}
       onFocus={() => (hasFocus.current = true)}
       onBlur={() => {
         hasFocus.current = false;

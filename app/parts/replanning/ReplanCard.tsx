@@ -15,7 +15,7 @@ export function ReplanCard({ lines, onPutAway }: ReplanCardProps) {
     <Box
       component="section"
       role="status"
-      aria-label="Planned anew"
+      aria-label="Replanned"
       sx={{
         border: '2px solid var(--ink)',
         borderLeft: `10px solid ${lines.isLater ? 'var(--tacky)' : 'var(--vial-deep)'}`,

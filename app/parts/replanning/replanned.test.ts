@@ -116,6 +116,6 @@ test('a run that may not stand somewhere is refused in the mover’s words, or i
   assert.ok(refused && 'refused' in refused && refused.refused.startsWith('That time has gone'));
   const failed = planners([], { moved: () => asked(none('d/wash') as never) });
   assert.deepEqual(await replannedByMove({ ...job, plan }, past, { now: NOW, reason: 'r' }, failed, waited), {
-    refused: 'The worker was ended.',
+    refused: 'The rest won’t fit round it. D-01 (wash and rinse) would finish too late.',
   });
 });

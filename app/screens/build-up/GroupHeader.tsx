@@ -145,7 +145,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
             '&::-webkit-color-swatch': { border: 0 },
           }}
         />
-        {old !== null && <Box sx={{ background: old }} title={`old colour ${old}`} />}
+        {old !== null && <Box sx={{ background: old }} title={localise(`old colour ${old}`)} />}
       </Box>
       <Box sx={{ p: 1.25, flex: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 1, mb: 0.75 }}>
@@ -174,7 +174,7 @@ function ColourOf({ group, side, old }: ColourOfProps) {
             {old === null
               ? 'Old colour not set: assuming two topcoats.'
               : `Over the old ${old} (LRV ${reflectance(old).toFixed(0)}%): ${over([])} topcoats.`}{' '}
-            On white primer {over([PRIMER_WHITE])}, on grey {over([greyUnder(colour.hex)])}.
+            {localise(`On white primer ${over([PRIMER_WHITE])}, on grey ${over([greyUnder(colour.hex)])}.`)}
             {group.coveredIn !== null && ` Your test: hidden in ${group.coveredIn}.`}
           </div>
         </Box>

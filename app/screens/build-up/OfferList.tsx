@@ -89,7 +89,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
         <Box sx={{ fontSize: 15, my: 0.75, display: 'flex', gap: 2, flexWrap: 'wrap' }}>
           {costWords.figures(cost).map(({ name, value }) => (
             <span key={name}>
-              <strong>{value}</strong> {name}
+              <strong>{value}</strong> {localise(name)}
             </span>
           ))}
         </Box>

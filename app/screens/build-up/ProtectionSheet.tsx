@@ -44,7 +44,7 @@ export function ProtectionSheet() {
         }}
       >
         {dangers.map(({ id, hazard, from, groups }) => (
-          <Box component="li" key={id} aria-label={hazard.name} sx={{ breakInside: 'avoid', pb: 1.5 }}>
+          <Box component="li" key={id} aria-label={localise(hazard.name)} sx={{ breakInside: 'avoid', pb: 1.5 }}>
             <Sheet>
               <Box sx={{ fontWeight: 750, fontSize: 17, borderLeft: '6px solid var(--tacky)', pl: 1.25, mb: 0.75 }}>
                 {localise(hazard.name)}

@@ -22,6 +22,7 @@ interface StackOfFacesProps {
 
 /** The cross-section of a build-up; one for each face where they differ. */
 export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFacesProps) {
+  const localise = useLocalise();
   const job = useJob();
   const differ =
     buildUp.faceCoats.back !== undefined || group.backColour !== null || buildUp.grainFill?.onlyFace !== undefined;
@@ -41,8 +42,9 @@ export function StackOfFaces({ group, buildUp, facts, bare = false }: StackOfFac
             />
             {!bare && (
               <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {FILM.brief(totalFilm(layers), job.settings.units)} dry film; defaults until you enter your tin’s
-                figures
+                {localise(
+                  `${FILM.brief(totalFilm(layers), job.settings.units)} dry film (default figures until you enter your tin’s)`,
+                )}
               </Box>
             )}
           </Box>

@@ -38,11 +38,11 @@ export function FilmChecks() {
         return (
           <Section
             key={check}
-            title={definition.name}
+            title={localise(definition.name)}
             aside={<Box sx={{ fontSize: 15 }}>{localise(definition.how)}</Box>}
           >
             <Sheet pad={0}>
-              <Box component="ul" aria-label={definition.name}>
+              <Box component="ul" aria-label={localise(definition.name)}>
                 {own.map((entry) => (
                   <CheckRow key={entry.piece.id} entry={entry} at={at} t0={problem.clocks.t0} />
                 ))}
@@ -110,14 +110,14 @@ function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: stri
         variant="outlined"
         sx={{ minHeight: 48 }}
         onClick={() => note(true)}
-        aria-label={`${definition.name} on ${piece.mark} held`}
+        aria-label={localise(`${definition.name} on ${piece.mark} passed`)}
       >
         Pass
       </Button>
       <Button
         sx={{ minHeight: 48 }}
         onClick={() => note(false)}
-        aria-label={`${definition.name} on ${piece.mark} failed`}
+        aria-label={localise(`${definition.name} on ${piece.mark} failed`)}
       >
         Fail
       </Button>

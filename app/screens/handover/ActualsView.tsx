@@ -42,7 +42,7 @@ export function ActualsView() {
           <Box component="ul" aria-label="Adjust your figures">
             {lessons.length === 0 && (
               <Box component="li" sx={{ p: 2 }}>
-                Nothing to adjust yet. Log Start as well as Done, and check your tins now and then.
+                {localise('Nothing to adjust yet. Log Start as well as Done, and check your tins now and then.')}
               </Box>
             )}
             {lessons.map((lesson) => (
@@ -95,7 +95,7 @@ export function ActualsView() {
       </Section>
       <Section title={capital(localise('Paint used'))}>
         <Sheet pad={0}>
-          <Box component="ul" aria-label="Litres">
+          <Box component="ul" aria-label={localise('Litres')}>
             {litres.length === 0 && (
               <Box component="li" sx={{ p: 2 }}>
                 {localise('No tins opened yet.')}

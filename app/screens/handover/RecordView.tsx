@@ -21,7 +21,7 @@ import { BlockView } from './BlockView.tsx';
 import { useHandover } from './use-handover.ts';
 import { notify } from '../../device/notices.ts';
 
-const WORDS_AS: Readonly<Record<Vocabulary, string>> = { uk: 'architrave, tin', us: 'casing, can' };
+const WORDS_AS: Readonly<Record<Vocabulary, string>> = { uk: 'UK terms', us: 'US terms' };
 
 /** The handover as it will be read, with everything that it is given out as. */
 export function RecordView() {

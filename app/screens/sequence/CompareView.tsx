@@ -1,3 +1,4 @@
+import { useLocalise } from '../../open-job/use-job.ts';
 import { capital } from '../../../core/units/sentence.ts';
 import { lapWords } from '../../../core/sequence/order-words.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
@@ -165,6 +166,7 @@ interface ComparedOrderProps extends CandidateFieldsProps {
 
 /** One of the orders: what it is, what comes of it, its drawing, and the way to take it. */
 function ComparedOrder({ result, name, handle, ...fields }: ComparedOrderProps) {
+  const localise = useLocalise();
   const { candidate, view } = fields;
   return (
     <Box component="li" aria-label={name}>
@@ -177,7 +179,7 @@ function ComparedOrder({ result, name, handle, ...fields }: ComparedOrderProps) 
           result={result}
           height={400}
           shown={SHOWN}
-          words={`${FACE_ORDERS[candidate.change.face].name}, numbered`}
+          words={localise(`${FACE_ORDERS[candidate.change.face].name}, numbered`)}
         />
         <Button
           variant="outlined"

@@ -182,7 +182,7 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
           size="small"
           {...attributes}
           {...listeners}
-          aria-label={`Move ${stroke.name}`}
+          aria-label={localise(`Move ${stroke.name}`)}
           sx={{ width: 30, height: 44, borderRadius: 1, cursor: 'grab', touchAction: 'none' }}
         >
           <DragIcon fontSize="small" />
@@ -212,7 +212,7 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
             {number}
           </Box>
           <Box component="span" sx={{ flex: 1, fontWeight: 600, lineHeight: 1.3 }}>
-            {stroke.name}
+            {localise(stroke.name)}
             {stand !== null && (
               <Box component="span" sx={{ fontWeight: 400 }}>
                 , {stand}
@@ -230,8 +230,10 @@ function OrderRow({ entry, met, tool, start, hasTwo, canShift, onGoTo }: OrderRo
             <Box component="span" sx={{ color: MET_COLOURS[met.state], fontWeight: 650 }}>
               {' '}
               {met.state === 'stopped'
-                ? `Starts at a dry line: ${met.earlier.stroke.name}.`
-                : `Reaches ${met.earlier.stroke.name} at ${met.age.toFixed(1)} min (wet until ${met.limit.toFixed(0)}).`}
+                ? localise(`Starts at a dry line: ${met.earlier.stroke.name}.`)
+                : localise(
+                    `Reaches ${met.earlier.stroke.name} at ${met.age.toFixed(1)} min (wet until ${met.limit.toFixed(0)}).`,
+                  )}
             </Box>
           )}
         </Box>

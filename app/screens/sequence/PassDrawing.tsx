@@ -1,4 +1,5 @@
-import { lapWords } from '../../../core/sequence/order-words.ts';
+import { useLocalise } from '../../open-job/use-job.ts';
+import { lapFlag } from '../../../core/sequence/order-words.ts';
 import { groupBy } from '../../../core/units/maps.ts';
 import Box from '@mui/material/Box';
 import { useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
@@ -16,7 +17,9 @@ import {
   layoutOf,
   rowOf,
   type DrawnRow,
+  type Label,
   type Layout,
+  clearPlace,
 } from '../../../core/sequence/layout.ts';
 import { dripSpots } from '../../../core/sequence/roles.ts';
 import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
@@ -170,6 +173,7 @@ const paintedElements = (result: PassResult, face: FaceId): ReadonlySet<string> 
   new Set(result.strokes.filter(({ stroke }) => stroke.sheet === face).map(({ stroke }) => stroke.of));
 
 function StrokeShape({ entry: { stroke, number }, layout }: { entry: TimedStroke; layout: Layout }) {
+  const localise = useLocalise();
   const [x, y] = drawnAt(layout, stroke, labelPoint(stroke));
   return (
     <path
@@ -180,7 +184,7 @@ function StrokeShape({ entry: { stroke, number }, layout }: { entry: TimedStroke
       fillRule="evenodd"
       vectorEffect="non-scaling-stroke"
     >
-      <title>{`${number}. ${stroke.name}`}</title>
+      <title>{localise(`${number}. ${stroke.name}`)}</title>
     </path>
   );
 }
@@ -275,6 +279,10 @@ const MANY_STROKES = 12;
 
 function LapMarks({ layout, result }: PartProps) {
   const marked = markedLaps(result);
+  const labels = labelsOf(
+    layout,
+    result.strokes.map(({ stroke }) => stroke),
+  );
   return marked.map(({ lap, index, isWorst }) => (
     <LapMark
       key={index}
@@ -283,6 +291,7 @@ function LapMarks({ layout, result }: PartProps) {
       index={index}
       isWorst={isWorst}
       isQuiet={marked.length > MANY_STROKES && !isWorst}
+      labels={labels}
     />
   ));
 }
@@ -293,20 +302,21 @@ interface LapMarkProps {
   index: number;
   isWorst: boolean;
   isQuiet: boolean;
+  /** The numbers of strokes, which the flag leaves free. */
+  labels: readonly Label[];
 }
 
 /** A lap that will show, or the oldest that will not; the oldest with its age and its limit. */
-function LapMark({ layout, lap, index, isWorst, isQuiet }: LapMarkProps) {
+function LapMark({ layout, lap, index, isWorst, isQuiet, labels }: LapMarkProps) {
   const one = lap.earlier.stroke;
   const other = lap.later.stroke;
   const on = one.role === 'edge' ? other : one;
   const [from, to] = lapLine(one, other);
   const [x1, y1] = drawnAt(layout, on, from);
   const [x2, y2] = drawnAt(layout, on, to);
-  const words = lapWords(lap);
+  const words = lapFlag(lap);
   const wide = words.length * 7.1 + 14;
-  const x = Math.max(wide / 2, Math.min(layout.width - wide / 2, (x1 + x2) / 2));
-  const y = (y1 + y2) / 2 + (Math.abs(y2 - y1) < 4 ? 20 : 0);
+  const [x, y] = clearPlace(layout, labels, { at: [(x1 + x2) / 2, (y1 + y2) / 2], width: wide, height: 24 });
   return (
     <g data-lap={index} data-state={lap.state} data-met="false" data-quiet={isQuiet || undefined} pointerEvents="none">
       <path d={`M${x1} ${y1}L${x2} ${y2}`} />

@@ -1,3 +1,4 @@
+import { useLocalise } from '../../open-job/use-job.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -43,6 +44,7 @@ function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
 
 /** Plays a pass, pauses, steps from stroke to stroke, and goes to any time. */
 export function Player({ result, onTime, ref }: PlayerProps) {
+  const localise = useLocalise();
   const span = playedSpan(result);
   const [minutes, setMinutes] = useState(0);
   const [isPlaying, setIsPlaying] = useState(false);
@@ -66,7 +68,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
   const here = at > 0 ? strokeAt(result, time) : null;
   const beginnings = result.strokes.map(({ from }) => from);
   const words = here
-    ? `${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`
+    ? localise(`${at.toFixed(1)} min: ${here.number}, ${here.stroke.name}`)
     : `before the first stroke (${span.toFixed(1)} min in all)`;
   return (
     <Box
@@ -146,7 +148,8 @@ export function Player({ result, onTime, ref }: PlayerProps) {
         </Box>
         <Box component="span" sx={{ color: 'var(--ink-soft)', lineHeight: 1.25 }}>
           {here
-            ? `${here.number}. ${here.stroke.name}${result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
+            ? localise(`${here.number}. ${here.stroke.name}`) +
+              `${result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
             : `of ${formatDuration(span)}`}
         </Box>
       </Box>

@@ -1,5 +1,5 @@
 import { lapWords } from '../../../core/sequence/order-words.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
@@ -24,6 +24,7 @@ interface VerdictProps {
 
 /** Whether every lap is met in time, which is the oldest, and by what the open time follows. */
 export function Verdict({ result, coating, air, against }: VerdictProps) {
+  const localise = useLocalise();
   const { units } = useJob().settings;
   const { worst, laps, openTime, stops } = result;
   const open = openTime === Infinity ? 'Too cold to set' : `Wet edge ${openTime.toFixed(1)} min`;
@@ -51,9 +52,9 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
                 : met}
           </Typography>
           <Typography sx={{ fontSize: 15 }}>
-            {capital(worst.later.stroke.name)}
+            {localise(capital(worst.later.stroke.name))}
             {worst.later.hand.id !== worst.earlier.hand.id && ` (${worst.later.hand.name})`} meets{' '}
-            {worst.earlier.stroke.name}
+            {localise(worst.earlier.stroke.name)}
             {worst.later.hand.id !== worst.earlier.hand.id && ` (${worst.earlier.hand.name})`},{' '}
             {LAP_KINDS[worst.lap.kind].name}: {lapWords(worst)}.
           </Typography>

@@ -5,10 +5,11 @@ import { findingsOn } from '../../../core/surface-tests/known-surface.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { FOUND, resultInWords } from '../../../core/pieces/found.ts';
 import { Fold } from '../../parts/Fold.tsx';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 /** Every stamp on a group, the newest first: what was believed when. */
 export function FindingHistory({ group }: { group: FinishGroup }) {
+  const localise = useLocalise();
   const job = useJob();
   const all = job.findings.filter(({ groupId }) => groupId === group.id);
   if (all.length === 0) return null;
@@ -18,8 +19,8 @@ export function FindingHistory({ group }: { group: FinishGroup }) {
       <Box component="ul" sx={{ display: 'grid', gap: 0.5, fontSize: 14 }}>
         {[...all].reverse().map((finding) => (
           <Box component="li" key={finding.id} sx={{ color: last.has(finding) ? 'var(--ink)' : 'var(--ink-soft)' }}>
-            {formatMoment(finding.at, 'dayTime')} · {FOUND[finding.found].name}:{' '}
-            {finding.hex ?? inSentence(resultInWords(finding.found, finding.result))}
+            {formatMoment(finding.at, 'dayTime')} · {localise(FOUND[finding.found].name)}:{' '}
+            {finding.hex ?? localise(inSentence(resultInWords(finding.found, finding.result)))}
             {finding.reading !== null && ` at ${finding.reading}%`}
             {finding.where && ` · ${finding.where}`}
             {finding.note && ` · ${finding.note}`}

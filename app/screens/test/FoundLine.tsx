@@ -35,7 +35,7 @@ export function FoundLine({ surfaceTest: { found, shows, takenAs }, finding, isS
           )}
           {finding.hex ??
             (finding.reading === null
-              ? resultInWords(found, finding.result)
+              ? localise(resultInWords(found, finding.result))
               : `${finding.reading}%, ${finding.result}`)}
         </Box>
       ) : (

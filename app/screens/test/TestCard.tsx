@@ -56,7 +56,9 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
   return (
     <Box
       component="li"
-      aria-label={`${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : isSeen ? 'by eye' : 'not tested'}`}
+      aria-label={localise(
+        `${FOUND[found].name}: ${finding ? resultInWords(found, finding.result) : isSeen ? 'by eye' : 'not tested'}`,
+      )}
       sx={{
         background: isOpen ? 'transparent' : 'var(--sheet)',
         border: isOpen ? '2px dashed var(--tacky)' : '1px solid var(--line)',
@@ -70,7 +72,7 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mb: 1 }}>
         {finding ? (
           <>
-            {shows[finding.result]?.means} {stampedAt(finding.at)}
+            {localise(shows[finding.result]?.means ?? '')} {stampedAt(finding.at)}
             {finding.where && `, ${finding.where}`}.{finding.note && ` ${finding.note}`}
           </>
         ) : (

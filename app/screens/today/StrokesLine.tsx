@@ -5,11 +5,12 @@ import type { PieceStep } from '../../../core/steps/step.ts';
 import { APPLICATION_WORDS } from '../../../core/sequence/roles.ts';
 import { FACE_ORDERS } from '../../../core/sequence/face-orders.ts';
 import { usualOptions } from '../../../core/sequence/usual-options.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
 
 /** How a coat is put on: the order of strokes that was chosen for it, or the usual one, and the way to its card. */
 export function StrokesLine({ step }: { step: PieceStep }) {
+  const localise = useLocalise();
   const job = useJob();
   if (!step.coat || step.coat.coat.extent !== 'all') return null;
   const { piece, coat } = step;
@@ -24,7 +25,7 @@ export function StrokesLine({ step }: { step: PieceStep }) {
   return (
     <Box sx={{ mb: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', fontSize: 16 }}>
       <Box sx={{ flex: '1 1 220px' }}>
-        <strong>{FACE_ORDERS[face].name}.</strong> {APPLICATION_WORDS[application].name}
+        <strong>{localise(FACE_ORDERS[face].name)}.</strong> {localise(APPLICATION_WORDS[application].name)}
         {extras.length > 0 && `; ${extras.join('; ')}`}.
       </Box>
       <Button

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { memo, useMemo, useState } from 'react';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { bucketsOf } from '../../../core/running/tins-in-use.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 import { AddIcon } from '../../drawing/icons.tsx';
 import { OpenTinDialog } from './OpenTinDialog.tsx';
@@ -12,6 +12,7 @@ import { TinCard } from './TinCard.tsx';
 
 /** The tins that are open: what is in them, how far each will go, and a new one. */
 export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
+  const localise = useLocalise();
   const job = useJob();
   const [isOpening, setIsOpening] = useState(false);
   const buckets = useMemo(() => bucketsOf(job, reading), [job, reading]);
@@ -19,7 +20,7 @@ export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
     <Sheet pad={0}>
       {buckets.length === 0 && (
         <Typography sx={{ px: 2, pt: 2, color: 'var(--ink-soft)' }}>
-          No tins open. Open one and each coat logs its batch for you.
+          {localise('No tins open. Open one and each coat logs its batch for you.')}
         </Typography>
       )}
       <Box component="ul" aria-label="Open tins">
@@ -29,7 +30,7 @@ export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
       </Box>
       <Box sx={{ p: 1.5 }}>
         <Button variant="outlined" startIcon={<AddIcon />} sx={{ minHeight: 48 }} onClick={() => setIsOpening(true)}>
-          Open a tin
+          {localise('Open a tin')}
         </Button>
       </Box>
       {isOpening && <OpenTinDialog buckets={buckets} reading={reading} onClose={() => setIsOpening(false)} />}

@@ -247,7 +247,7 @@ export const PRIMING: readonly Rule[] = [
       s.topcoats.some((topcoat) => topcoat.family === 'oil') &&
       s.primers.length === 0 &&
       s.edgePrimers.length === 0,
-    reason: 'Oil enamel sinks into raw timber and stays open. A waterborne one can go straight on.',
+    reason: 'Oil enamel sinks into raw timber and stays open. Waterborne enamel can go straight on.',
     fixText: 'Prime the edges with oil undercoat.',
     autoFix: (recipe, s) => primeFirst(recipe, s, 'edges', (coating) => coating.family === 'oil'),
   },

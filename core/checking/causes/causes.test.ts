@@ -316,7 +316,7 @@ for (const [id, changed, expected, because] of SIGNS) {
   });
 }
 
-test('of a door that was painted well, nothing known speaks for anything but that painted by roller', () => {
+test('of a door that was painted well, nothing known speaks for anything but that it was rolled', () => {
   const spoken = Object.entries(CAUSES).flatMap(([id, cause]) => {
     const sign = 'sign' in cause ? cause.sign(WELL) : null;
     return sign !== null && sign !== 'excluded' ? [id] : [];

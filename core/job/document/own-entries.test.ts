@@ -76,7 +76,7 @@ test('whatever two devices do and in whatever order they exchange it, nothing is
           jobs[other] = must(jobs[other], jobs[other], 'take-stamps', { entries });
           // Once more changes nothing, and says so.
           const again = applyCommand(jobs[other], 'take-stamps', { entries });
-          assert.ok(!again.ok && /in already/.test(again.message));
+          assert.ok(!again.ok && /Already loaded/.test(again.message));
         } else {
           const read = readShared(writeDayFile(jobs.lead, 'lead', now()));
           assert.ok(read.ok && read.value.kind === 'day');
@@ -152,5 +152,5 @@ test('photos of a device’s defects come along, once, with the pictures that th
   const later = { ...read.value.entries, madeAt: '2027-03-01T11:00:00Z' };
   assert.equal(must(here, here, 'take-stamps', { entries: later }).pieces[0]?.photos.length, 1);
   const script = readShared(file({ p1: 'data:text/html;base64,AAAA' }));
-  assert.ok(!script.ok && /not written as an image/.test(script.message));
+  assert.ok(!script.ok && /isn’t an image/.test(script.message));
 });

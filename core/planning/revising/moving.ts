@@ -10,7 +10,7 @@ import { fitPausing, fitWhole } from '../../scheduling/solve/calendar.ts';
 import type { Prepared, PreparedTask } from '../../scheduling/solve/prepared.ts';
 import { prepare } from '../../scheduling/solve/prepare.ts';
 import { windowAt } from '../../scheduling/solve/placement.ts';
-import { noPlanReason, taskWords } from '../reading/task-words.ts';
+import { noPlanReason, taskPhrase, taskWords } from '../reading/task-words.ts';
 import { verifiedNearPlan } from '../../scheduling/verified-plan.ts';
 
 /** Tasks of a run that are to be done one after another from a tick on, by these painters. */
@@ -159,11 +159,16 @@ export class Mover {
       const end = ends.get(from) ?? this.#planned.get(before)?.end ?? this.#prepared.tasks[from]?.latest ?? 0;
       const ready = atLeast?.reach(end) ?? end;
       if (start >= ready) continue;
-      if (atLeast?.clock == null) return `After ${this.#what(before)}, which ends ${this.#when(end)}.`;
+      if (atLeast?.clock == null) return `After ${this.#phrase(before)}, which ends ${this.#when(end)}.`;
       const until = ready === Infinity ? 'won’t dry here' : `is still wet until ${this.#when(Math.ceil(ready))}`;
-      return `${this.#what(before)} ${until}.`;
+      return `${this.#phrase(before)} ${until}.`;
     }
     return null;
+  }
+
+  /** The same inside a sentence. */
+  #phrase(taskId: string): string {
+    return taskPhrase(this.#job, this.#jobProblem, taskId);
   }
 
   #what(taskId: string): string {

@@ -22,7 +22,7 @@ export function prepareMeasure(
     };
   }
   const clock = clocks.get(measure.clock);
-  if (clock === undefined) throw new RangeError(`There is no clock ${measure.clock}.`);
+  if (clock === undefined) throw new RangeError(`No clock has the id ${measure.clock}.`);
   const perTick = clock.progress(0, horizon) / Math.max(1, horizon);
   return measuredBy(measure.clock, clock, measure.dose, perTick > 0 ? measure.dose / perTick : horizon);
 }

@@ -202,7 +202,7 @@ test('how many: before the kind or after it, by what they belong to, with “x�
   assert.deepEqual(many('cabinet 800x720x560 2 doors'), ['carcass', 1, 0]);
 });
 
-test('panes of a sash none new said, and none where both sashes differ', () => {
+test('panes of a sash as they are said, and none where both sashes differ', () => {
   const panes = (line: string) => {
     const { paneColumns, paneRows } = read(line).piece.shape;
     return [paneColumns, paneRows];
@@ -238,7 +238,7 @@ test('a word that is stated elsewhere is told where', () => {
   assert.match(asked('front door oil, south facing'), /^south: .*direction\. Set it under Rooms/);
 });
 
-test('feet and inches none new said: one length, two, and “in” that is no place', () => {
+test('feet and inches as they are said: one length, two, and “in” that is no place', () => {
   const shape = (line: string) => read(line, 'us').piece.shape;
   assert.deepEqual(
     [shape('baseboard 120 ft 5 1/4 in').length, shape('baseboard 120 ft 5 1/4 in').height],
@@ -332,15 +332,15 @@ test('what is painted by itself: a loose sash, a carcass off the wall, one side 
   assert.equal(read('carcass 900x760x560 off the wall').piece.comesOff, true);
   const door = read('front door 6p one side at a time').piece;
   assert.deepEqual([door.comesOff, door.oneSideAtATime], [false, true]);
-  const shutter = read('2 shutters 400x1200 front only bare wood preserved outside').piece;
+  const shutter = read('2 shutters 400x1200 front only rest preserved outside').piece;
   assert.deepEqual([shutter.scope.faces, shutter.preservesRest], [['front'], true]);
 });
 
 test('a fault stands at its word and says what would be right', () => {
-  assert.match(fault('door 1981x76x35'), /^1981x76x35: Width lies between 300 mm and 1500 mm; this is 76 mm/);
+  assert.match(fault('door 1981x76x35'), /^1981x76x35: Width 76 mm – must be 300 mm to 1500 mm/);
   assert.match(asked('door 762x1981 olk'), /^olk: .*Did you mean “oak”\?.*type “in olk”/);
   assert.match(asked('skirting 62m profil torus'), /^profil: .*“profile”/);
-  assert.match(fault('dor 762x1981'), /^dor: What kind of piece is it\? Did you mean “door”/);
+  assert.match(fault('dor 762x1981'), /^dor: No kind of piece\. Did you mean “door”/);
   assert.match(
     fault('7 door practice 1-6'),
     /^practice: Practice rooms, 1 to 6 are 6 places, but the line begins with 7/,

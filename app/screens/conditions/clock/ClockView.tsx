@@ -17,7 +17,7 @@ import { localIso, minutesSince } from '../../../../core/job/site-time.ts';
 import { learntDrying } from '../../../../core/steps/wetness/learnt-drying.ts';
 import { DRYING_KINDS } from '../../../../core/shelf/drying/registry.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
-import { useJob, useNow } from '../../../open-job/use-job.ts';
+import { useJob, useNow, useLocalise } from '../../../open-job/use-job.ts';
 import { Section, Sheet } from '../../../parts/Section.tsx';
 import type { AirNow } from '../../../open-job/use-air.ts';
 import { ObservedStages } from './ObservedStages.tsx';
@@ -31,6 +31,7 @@ const WET_FILM = [5, 1000] as const;
 
 /** A coat of any product, anywhere, at any time: when it reaches each stage; and the question turned round. */
 export function ClockView({ air }: { air: AirNow }) {
+  const localise = useLocalise();
   const job = useJob();
   const now = useNow();
   const coatings = shelfOf(job).coatings.filter(({ archived }) => !archived);
@@ -103,7 +104,7 @@ export function ClockView({ air }: { air: AirNow }) {
             value={film}
             placeholder={FILM.format(stated, units)}
             error={!typedFilm.ok}
-            helperText={typedFilm.ok ? `tin: ${FILM.format(stated, units)}` : typedFilm.message}
+            helperText={typedFilm.ok ? localise(`tin: ${FILM.format(stated, units)}`) : typedFilm.message}
             onChange={(event) => setFilm(event.target.value)}
             sx={{ width: 160 }}
           />

@@ -104,8 +104,8 @@ function warmthWords(warmth: WarmthNeeded, units: UnitSystem, { at }: AirNow, un
   const degrees = TEMPERATURE.format(warmth.setPoint, units, 1);
   return (
     <>
-      Painted as above, hold the place at <strong>{degrees}</strong> or warmer from then until{' '}
-      {formatMoment(at(until), 'weekdayTime')}: it is there {when(warmth.at)}.
+      Keep the room at <strong>{degrees}</strong> or above until {formatMoment(at(until), 'weekdayTime')}. Ready:{' '}
+      {when(warmth.at)}
     </>
   );
 }

@@ -9,13 +9,14 @@ import { progressByTask } from '../../../../core/job/progress.ts';
 import { isCoat } from '../../../../core/steps/wetness/current-coats.ts';
 import { pieceSteps } from '../../../../core/steps/piece-steps.ts';
 import { wetFilm } from '../../../../core/shelf/film.ts';
-import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
+import { useCommands, useJob, useNow, useLocalise } from '../../../open-job/use-job.ts';
 import { Fine, Instrument } from './Instrument.tsx';
 
 const OFFERED = 30;
 
 /** A wet-film comb: the film of a coat as it goes on, which its drying clock then counts with. */
 export function Comb() {
+  const localise = useLocalise();
   const job = useJob();
   const now = useNow();
   const { apply } = useCommands();
@@ -71,7 +72,7 @@ export function Comb() {
             }}
           />
           <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            {chosen.step.coat.coating.name}: {FILM.format(stated, units)} wet film (tin)
+            {localise(`${chosen.step.coat.coating.name}: ${FILM.format(stated, units)} wet film (tin)`)}
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button fullWidth variant="outlined" onClick={() => setRead(simulatedComb(chosen.step.id, stated))}>

@@ -166,7 +166,7 @@ function MayPaint({ against }: { against: readonly PaintingBlocker[] }) {
   const [first] = against;
   if (first === undefined) return <strong style={{ color: 'var(--ready)' }}>yes</strong>;
   return (
-    <span title={against.map((reason) => PAINTING_BLOCKERS[reason].words).join('; ')}>
+    <span title={against.map((reason) => PAINTING_BLOCKERS[reason].words).join(', ')}>
       no: {PAINTING_BLOCKERS[first].short}
       {against.length > 1 && <span style={{ color: 'var(--ink-soft)' }}>, and {against.length - 1} more</span>}
     </span>

@@ -2,7 +2,6 @@ import { formatMoment } from '../../../../core/units/moments.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { localTime } from '../../../../core/job/site-time.ts';
 import { stepPhrase, stepWords } from '../../../../core/steps/step-words.ts';
-import { WETNESS_WORDS } from '../../../drawing/wetness.tsx';
 import type { BoardItem } from './layout.ts';
 
 /** What something on the board is, as one would read it out. */
@@ -23,8 +22,9 @@ export function itemWords({ shows, from, until }: BoardItem, t0: string, timeZon
     }
     case 'lying': {
       const { piece, after, next, stretches } = shows.lying;
-      const story = stretches.map(({ state, until: ends }) => `${WETNESS_WORDS[state]} until ${when(ends)}`).join(', ');
-      return `${piece.mark} after ${stepPhrase(after)}: ${story}; then ${stepPhrase(next)}`;
+      const ready = stretches.find(({ state }) => state === 'ready');
+      const since = ready ? stretches[stretches.indexOf(ready) - 1]?.until : undefined;
+      return `${piece.mark} after ${stepPhrase(after)}: ready ${when(since ?? until)}. Next: ${stepPhrase(next)}`;
     }
   }
 }

@@ -1,3 +1,4 @@
+import { useLocalise } from '../../../open-job/use-job.ts';
 import Box from '@mui/material/Box';
 import { OPERATIONS, type Operation } from '../../../../core/steps/operations.ts';
 import type { Run } from '../../../../core/planning/reading/read-plan.ts';
@@ -33,6 +34,7 @@ export function runLabel(run: Run): string {
 
 /** Colours. */
 export function RunLegend({ operations }: { operations: readonly Operation[] }) {
+  const localise = useLocalise();
   const entries: [string, Paint, boolean][] = [
     ['prepare', PREPARE, operations.some((operation) => operationPaint(operation) === PREPARE)],
     ['prime', PRIME, operations.some((operation) => OPERATIONS[operation].laysCoat)],
@@ -40,7 +42,7 @@ export function RunLegend({ operations }: { operations: readonly Operation[] }) 
     ['hang', HANG, operations.some((operation) => operationPaint(operation) === HANG)],
   ];
   return (
-    <Box component="ul" aria-label="Colours" sx={{ display: 'flex', gap: 2, fontSize: 14 }}>
+    <Box component="ul" aria-label={localise('Colours')} sx={{ display: 'flex', gap: 2, fontSize: 14 }}>
       {entries
         .filter(([, , isThere]) => isThere)
         .map(([words, paint]) => (

@@ -3,12 +3,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
-import { useCommands, useJob } from '../../../open-job/use-job.ts';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { Section } from '../../../parts/Section.tsx';
 import { RecipeCard } from './RecipeCard.tsx';
 
 /** Colours that are mixed at home, so that they can be mixed again. */
 export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
+  const localise = useLocalise();
   const job = useJob();
   const { apply } = useCommands();
   return (
@@ -34,7 +35,7 @@ export function RecipeList({ needs }: { needs: readonly ProductNeed[] }) {
     >
       {job.recipes.length === 0 && (
         <Typography sx={{ color: 'var(--ink-soft)' }}>
-          Mixed your own colour? Write down the parts here so you can match it again.
+          {localise('Mixed your own colour? Write down the parts here so you can match it again.')}
         </Typography>
       )}
       <Box component="ul" sx={{ display: 'grid', gap: 1.5 }}>

@@ -13,7 +13,7 @@ import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts
 import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';
 import type { Coating } from '../../../../core/shelf/coating.ts';
 import { formatDuration, VOLUME, PORTION, GRAMS } from '../../../../core/units/measures.ts';
-import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
+import { useCommands, useJob, useNow, useLocalise } from '../../../open-job/use-job.ts';
 import { Caution, Section } from '../../../parts/Section.tsx';
 import { useJobProblem, usePlanReading } from '../../../open-job/use-reading.ts';
 
@@ -115,7 +115,8 @@ interface PortionCardProps {
 
 /** How one run is mixed: so many portions, each by volume and by mass, when to use it and by when it is used up. */
 function PortionCard({ coating, when, what, litres, portions }: PortionCardProps) {
-  const job = useJob();
+  const { units } = useJob().settings;
+  const localise = useLocalise();
   return (
     <Box
       component="li"
@@ -125,31 +126,60 @@ function PortionCard({ coating, when, what, litres, portions }: PortionCardProps
         <strong>{coating.name}</strong>
         <span>{when}</span>
         <Box component="span" sx={{ color: 'var(--ink-soft)', flex: 1 }}>
-          {what}; {VOLUME.format(litres, job.settings.units)} in all
+          {what} · {VOLUME.format(litres, units)} in all
         </Box>
       </Box>
       {portions.kind === 'portions' ? (
         <>
-          <Box className="condensed" sx={{ fontSize: 21, my: 0.5 }}>
-            {portions.count === 1 ? 'One portion: ' : `${portions.count} portions, each `}
-            {PORTION.format(portions.each.base.millilitres, job.settings.units)} base +{' '}
-            {PORTION.format(portions.each.hardener.millilitres, job.settings.units)} hardener
-          </Box>
-          <Box sx={{ fontSize: 14 }}>
-            by mass {GRAMS.format(portions.each.base.grams, job.settings.units)} +{' '}
-            {GRAMS.format(portions.each.hardener.grams, job.settings.units)};{' '}
-            {portions.induction > 0 ? `stand ${portions.induction} min before use; ` : ''}
-            used up in about {formatDuration(portions.workMinutes)}; the pot lives {formatDuration(portions.potLife)} in
-            that air
+          <Box sx={{ mt: 0.5 }}>{portions.count === 1 ? 'One portion' : `${portions.count} portions, each:`}</Box>
+          <Box
+            component="dl"
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: 'repeat(auto-fit, minmax(104px, 1fr))',
+              gap: 1,
+              m: 0,
+              mt: 0.5,
+              dt: { fontSize: 14, color: 'var(--ink-soft)' },
+              dd: { m: 0, fontSize: 20, fontWeight: 700 },
+            }}
+          >
+            <Figure
+              name="Base"
+              value={PORTION.format(portions.each.base.millilitres, units)}
+              detail={GRAMS.format(portions.each.base.grams, units)}
+            />
+            <Figure
+              name="Hardener"
+              value={PORTION.format(portions.each.hardener.millilitres, units)}
+              detail={GRAMS.format(portions.each.hardener.grams, units)}
+            />
+            <Figure name="Stand" value={portions.induction > 0 ? `${portions.induction} min` : 'none'} />
+            <Figure
+              name="Use within"
+              value={formatDuration(portions.potLife)}
+              detail={`takes about ${formatDuration(portions.workMinutes)}`}
+            />
           </Box>
         </>
       ) : (
         <Box role="alert" sx={{ color: 'var(--late)', fontWeight: 650 }}>
           {portions.kind === 'not-stated'
-            ? 'Add its mix ratio on the shelf (it’s on the tin).'
+            ? localise('Add its mix ratio on the shelf (it’s on the tin).')
             : `Sets too fast: pot life ${formatDuration(portions.potLife)}, smallest mix takes ${formatDuration(portions.workMinutes)}. Work cooler, add a painter, or use a smaller measure.`}
         </Box>
       )}
     </Box>
+  );
+}
+
+/** One figure with its name; `detail` stands under it. */
+function Figure({ name, value, detail }: { name: string; value: string; detail?: string }) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>{value}</dd>
+      {detail && <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{detail}</Box>}
+    </div>
   );
 }

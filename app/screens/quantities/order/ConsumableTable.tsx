@@ -2,7 +2,7 @@ import { inSentence } from '../../../../core/units/sentence.ts';
 import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import type { ConsumableNeed } from '../../../../core/quantities/consumables.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
-import { useCommands, useJob } from '../../../open-job/use-job.ts';
+import { useCommands, useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
@@ -14,6 +14,7 @@ const right = { textAlign: 'right' } as const;
 
 /** Sleeves, sheets, tape and the rest: how many, in which packs, at what price. */
 export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNeed[]; money: Intl.NumberFormat }) {
+  const localise = useLocalise();
   const job = useJob();
   const { apply } = useCommands();
   const { units } = job.settings;
@@ -34,9 +35,9 @@ export function ConsumableTable({ needs, money }: { needs: readonly ConsumableNe
           return (
             <tr key={id}>
               <th scope="row" style={{ fontWeight: 600, whiteSpace: 'normal' }}>
-                {name}
+                {localise(name)}
                 <span style={{ display: 'block', fontWeight: 400, fontSize: 13, color: 'var(--ink-soft)' }}>
-                  {why}
+                  {localise(why)}
                   {isStated ? '' : ' (default pack and price)'}
                 </span>
               </th>

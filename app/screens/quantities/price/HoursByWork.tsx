@@ -1,3 +1,4 @@
+import { useLocalise } from '../../../open-job/use-job.ts';
 import type { Price } from '../../../../core/pricing/price.ts';
 import Box from '@mui/material/Box';
 import { Section } from '../../../parts/Section.tsx';
@@ -5,6 +6,7 @@ import { hoursOfWork } from './hours-words.ts';
 
 /** Hands-on hours by what is done. */
 export function HoursByWork({ price }: { price: Pick<Price, 'hours' | 'handsOn'> }) {
+  const localise = useLocalise();
   return (
     <Section title="Hours by task">
       <Box component="ul" sx={{ display: 'grid', gap: 0.75 }}>
@@ -19,7 +21,7 @@ export function HoursByWork({ price }: { price: Pick<Price, 'hours' | 'handsOn'>
               alignItems: 'center',
             }}
           >
-            <span>{entry.what}</span>
+            <span>{localise(entry.what)}</span>
             <Box
               aria-hidden
               sx={{ height: 12, borderRadius: 6, background: 'var(--line)', display: { xs: 'none', sm: 'block' } }}

@@ -1,10 +1,11 @@
 import type { Price } from '../../../../core/pricing/price.ts';
 import Box from '@mui/material/Box';
-import { useJob } from '../../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { hoursOfWork } from './hours-words.ts';
 
 /** What goes into the price, line by line. */
 export function PriceTable({ price, money }: { price: Price; money: Intl.NumberFormat }) {
+  const localise = useLocalise();
   const job = useJob();
   const rows: [string, number, string][] = [
     [
@@ -34,9 +35,9 @@ export function PriceTable({ price, money }: { price: Price; money: Intl.NumberF
       <tbody>
         {rows.map(([name, value, how]) => (
           <Box component="tr" key={name} sx={{ fontWeight: name === 'Net' ? 700 : 400 }}>
-            <th scope="row">{name}</th>
+            <th scope="row">{localise(name)}</th>
             <Box component="td" sx={{ color: 'var(--ink-soft)' }}>
-              {how}
+              {localise(how)}
             </Box>
             <td>{money.format(value)}</td>
           </Box>

@@ -1,3 +1,4 @@
+import { Fold } from '../../../parts/Fold.tsx';
 import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
@@ -100,11 +101,14 @@ export function TakeOffView() {
             ))}
           </tbody>
         </ListTable>
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-          Area ÷ spread rate ÷ what the tool brings onto the piece (brush 95%, roller 92%, spray by the gun: low
-          pressure 65%, airless 75%, conventional 40%), bare open grain 15% more on its first coat, spots a tenth of the
-          face. What stays in tools and the reserve come on top, under Order.
-        </Box>
+        <Fold title="How it’s worked out" summary="area ÷ coverage ÷ transfer">
+          <Box component="ul" sx={{ fontSize: 14, display: 'grid', gap: 0.5 }}>
+            <li>Litres = area ÷ coverage ÷ the share that reaches the piece.</li>
+            <li>Brush 95%, roller 92%. Spray: low pressure 65%, airless 75%, conventional 40%.</li>
+            <li>Bare open grain: 15% more on the first coat. Spots: a tenth of the face.</li>
+            <li>Losses in tools and the reserve are added in Order.</li>
+          </Box>
+        </Fold>
       </Section>
       <Section title="Areas to paint">
         <AreaTable />

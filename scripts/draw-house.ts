@@ -36,10 +36,10 @@ export function roomsPicture(): string {
   const appTop = 40 + (ROOMS.length - STOREYS.length - 1) * (ROW + GAP);
   return sheet(
     height,
-    'The rooms of Nivel: each may use those below it',
-    `<text x="20" y="26" font-weight="700">core: each room may use those below it</text>` +
+    'The modules of Nivel: each may use those below it',
+    `<text x="20" y="26" font-weight="700">core: each module may use those below it</text>` +
       storeys(ROOMS, 20, 400, 40, '#dfe9df') +
-      `<text x="460" y="${appTop - 14}" font-weight="700">app: each storey likewise</text>` +
+      `<text x="460" y="${appTop - 14}" font-weight="700">app: each layer likewise</text>` +
       storeys(STOREYS, 460, 280, appTop, '#efe6d2') +
       box(460, appTop + STOREYS.length * (ROW + GAP), 280, 'the core', '#dfe9df'),
   );
@@ -49,13 +49,13 @@ const WAY = [
   ['typing', 'a line, a list, a cell', 'core/typing'],
   ['command', 'a named change, checked', 'core/job/commands'],
   ['job', 'the document, frozen', 'core/job/document'],
-  ['steps', 'what each piece goes through, and how wet it is', 'core/steps'],
+  ['steps', 'operations on each piece, and how wet it is', 'core/steps'],
   ['draft', 'tasks, waits, holds, set-ups', 'core/planning/drafting'],
-  ['problem', 'minutes and places: no paint any more', 'core/scheduling/problem.ts'],
+  ['problem', 'minutes and spaces, without paint', 'core/scheduling/problem.ts'],
   ['plan', 'found, bounded, verified', 'core/scheduling/solve, bound, verify.ts'],
-  ['reading', 'runs, rack, sheet, why', 'core/planning/reading'],
-  ['day', 'stamps, reminders, tins', 'core/running'],
-  ['record', 'what was really done', 'core/handover'],
+  ['reading', 'batches, rack, day sheet, why', 'core/planning/reading'],
+  ['day', 'records, alarms, tins', 'core/running'],
+  ['record', 'work done', 'core/handover'],
 ] as const;
 
 /** How what is typed becomes a day of work and a record of it. */
@@ -71,7 +71,7 @@ export function wayPicture(): string {
       `<text x="${WIDTH - 20}" y="${y + 21}" text-anchor="end" fill="#4f6061">${where}</text>`
     );
   });
-  return sheet(24 + WAY.length * (ROW + 18), 'The way of the data through Nivel', rows.join(''));
+  return sheet(24 + WAY.length * (ROW + 18), 'Data flow through Nivel', rows.join(''));
 }
 
 export const PICTURES = { 'docs/rooms.svg': roomsPicture, 'docs/way.svg': wayPicture } as const;

@@ -19,7 +19,7 @@ test('the question turned round: when it must be painted, and how warm it has to
   await page.getByRole('button', { name: 'Drying times' }).click();
   await painter.choose('Product', 'Trim enamel, acrylic (chosen)');
   const stages = page.getByRole('region', { name: 'Ready when' });
-  await expect(stages.getByRole('listitem').filter({ hasText: 'recoat' })).toContainText('Fri 5 Mar, 21:18');
+  await expect(stages.getByRole('listitem').filter({ hasText: 'recoat' })).toContainText('recoat21:20');
 
   const turned = page.getByRole('region', { name: 'Work back' });
   await painter.choose('Ready to', 'recoat', turned);
@@ -73,10 +73,10 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
   await expect(yard.getByRole('button', { name: /^Sat 6: OK to paint 1\d:00/ })).toBeVisible();
   await expect(yard.getByRole('button', { name: 'Tue 9: don’t paint, rain' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Places' }).click();
+  await page.getByRole('button', { name: 'Rooms' }).click();
   await page.getByRole('button', { name: /^Open air, harbour/ }).click();
   const file = { name: 'forecast.csv', mimeType: 'text/csv', buffer: Buffer.from(FORECAST) };
-  await page.getByLabel('Hours of Open air, harbour as CSV').setInputFiles(file);
+  await page.getByLabel('Hours of Open air, harbour, CSV').setInputFiles(file);
   await expect(page.getByText('forecast.csv: 2 rows can’t be imported.')).toBeVisible();
   await expect(page.getByText('Row 50: Time: can’t read “tomorrow”.')).toBeVisible();
   await expect(page.getByText(/Row 51: Humidity %: 155 – must be 1 to 100/)).toBeVisible();
@@ -95,7 +95,7 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
   await expect(row('12:00')).toContainText('1.2 mm');
 
   // What went in comes out again, hour by hour.
-  await page.getByRole('button', { name: 'Places' }).click();
+  await page.getByRole('button', { name: 'Rooms' }).click();
   await page.getByRole('button', { name: /^Open air, harbour/ }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export CSV' }).click();
@@ -105,7 +105,7 @@ test('a wet spell from a list with bad rows: told, taken without them, and seen 
 
 test('an instrument that is read corrects the forecast of its place', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'conditions');
-  const garage = page.getByRole('list', { name: 'Places' }).getByRole('button', { name: /^Garage/ });
+  const garage = page.getByRole('list', { name: 'Rooms' }).getByRole('button', { name: /^Garage/ });
   await expect(garage).toContainText('19 °C');
   await page.getByRole('button', { name: 'Instruments' }).click();
   const hygrometer = page.getByRole('listitem', { name: 'Thermo-hygrometer' });
@@ -124,13 +124,13 @@ test('an instrument that is read corrects the forecast of its place', async ({ p
   await expect(hygrometer.getByRole('alert')).toHaveText('Humidity: Type a number from 1 to 100.');
   await hygrometer.getByLabel('Typed % RH').fill('72');
   await hygrometer.getByRole('button', { name: 'Log typed reading' }).click();
-  await page.getByRole('button', { name: 'Places' }).click();
+  await page.getByRole('button', { name: 'Rooms' }).click();
   await expect(garage).toContainText(/1[1-6] °C/);
 
   // A file of readings is played in; a place that the job does not have is told.
   await page.getByRole('button', { name: 'Instruments' }).click();
   const rows = ['time,place,temperature,humidity', '2027-03-05 14:50,Garage,12,70', '2027-03-05 14:50,Cellar,12,70'];
-  await page.getByLabel('Readings as CSV').setInputFiles({
+  await page.getByLabel('Readings, CSV').setInputFiles({
     name: 'readings.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(rows.join('\n')),

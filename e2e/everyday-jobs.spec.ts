@@ -44,7 +44,7 @@ test('a first-timer’s garage door is planned in sections over several days, an
   const painter = await openFile(page, 'garage-door');
   await takeRecommended(painter, 2);
   await painter.goTo('Plan');
-  const board = page.getByRole('group', { name: /^The board/ });
+  const board = page.getByRole('group', { name: /^Board/ });
   const sections = board.getByRole('button', { name: /First coat.*section.*G-01/ });
   await expect(sections.first()).toBeAttached({ timeout: 30_000 });
   const days = await sections.evaluateAll((drawn) => [
@@ -81,7 +81,7 @@ test('a laminate kitchen comes from its lines to a plan with nothing stated but 
   await line.press('Enter');
   await expect(wall.getByRole('button', { name: /^F-05,/ })).toBeVisible();
   await expect(line).toHaveValue('');
-  await painter.goTo('Prove');
+  await painter.goTo('Test');
   await expect(page.getByRole('listitem', { name: /^Lead/ })).toHaveCount(0);
   await painter.goTo('Build-up');
   const best = page.getByRole('listitem').filter({ hasText: 'Recommended' });
@@ -101,7 +101,7 @@ test('a porch rail that is longer than its hours is painted in lengths, and noth
   const painter = await openFile(page, 'porch-rail');
   await takeRecommended(painter, 1);
   await painter.goTo('Plan');
-  const board = page.getByRole('group', { name: /^The board/ });
+  const board = page.getByRole('group', { name: /^Board/ });
   await expect(board.getByRole('button', { name: /Scrape off loose paint: R-01/ }).first()).toBeAttached({
     timeout: 30_000,
   });
@@ -119,7 +119,7 @@ test('a room is painted from the ceiling down, with wall paint on its walls, and
   await expect(page.getByRole('listitem', { name: /^Wall paint/ })).toBeVisible();
   await expect(page.getByRole('listitem', { name: /^Ceiling paint/ })).toBeVisible();
   await painter.goTo('Plan');
-  const board = page.getByRole('group', { name: /^The board/ });
+  const board = page.getByRole('group', { name: /^Board/ });
   const starts = async (kind: RegExp): Promise<string[]> => {
     const run = board.getByRole('button', { name: kind });
     await expect(run.first()).toBeAttached({ timeout: 30_000 });
@@ -175,7 +175,7 @@ test('a loose sash, a carcass off the wall, a door a side at a time, and grain f
   await expect(chosen).toContainText('front only');
   await expect(chosen).toContainText('Only the other face is filled');
   await painter.goTo('Plan');
-  const board = page.getByRole('group', { name: /^The board/ });
+  const board = page.getByRole('group', { name: /^Board/ });
   await expect(board.getByRole('button', { name: /Other side: first coat.*D-01/ })).toBeAttached({ timeout: 30_000 });
   await expect(board.getByRole('button', { name: /Take off.*(K-01|W-01)/ }).first()).toBeAttached();
   await expect(page.getByText(/Not planned|Left out/)).toBeHidden();

@@ -180,7 +180,7 @@ test.describe('with a service worker', () => {
     await context.setOffline(true);
     await page.getByRole('button', { name: /^C-01,/ }).click();
     await page.getByLabel('Width').fill('470');
-    for (const stage of ['Prove', 'Build-up', 'Quantities', 'Plan', 'Today', 'Hang']) await painter.goTo(stage);
+    for (const stage of ['Test', 'Build-up', 'Quantities', 'Plan', 'Today', 'Hang']) await painter.goTo(stage);
     await painter.goTo('Plan');
     await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeVisible({ timeout: 20_000 });
     await page.reload();

@@ -2,7 +2,18 @@ import { expect, test } from './warm-page.ts';
 import { DateTime } from 'luxon';
 import { PainterOn } from './painter.ts';
 
-const asTime = (date: string): number => DateTime.fromFormat(`2027 ${date}`, 'yyyy ccc d LLL, HH:mm').toMillis();
+const HOURS: Record<string, string> = { morning: '08:00', afternoon: '14:00', evening: '19:00', night: '23:00' };
+
+/** A date as a table shows it, `Tue 07:05` or `Wed 10 Mar, evening`, in ms; without a date it is in the week of the demo. */
+function asTime(words: string): number {
+  const { weekday, date, clock = '' } = /^(?:(?<weekday>\w{3}) )?(?:(?<date>\d+ \w{3}), )?(?<clock>[\w:]+)$/.exec(words)?.groups ?? {};
+  const hour = HOURS[clock] ?? clock;
+  if (date) return DateTime.fromFormat(`2027 ${date} ${hour}`, 'yyyy d LLL HH:mm').toMillis();
+  const day = Array.from({ length: 7 }, (_, days) => DateTime.fromISO('2027-03-05').plus({ days })).find(
+    (each) => !weekday || each.toFormat('ccc') === weekday,
+  );
+  return DateTime.fromISO(`${day?.toISODate() ?? ''}T${hour}`).toMillis();
+}
 
 test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   const painter = new PainterOn(page);
@@ -27,8 +38,8 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^F-01, Drawer front, 898 × 168 mm/ })).toBeVisible();
 
-  // Prove what is there, then take what is recommended; then quantities worked by hand.
-  await painter.goTo('Prove');
+  // Test what is there, then take what is recommended; then quantities worked by hand.
+  await painter.goTo('Test');
   await painter.stamp('Lead', 'No lead');
   await painter.stamp('The old coat', 'Oil gloss');
   await painter.stamp('Adhesion', 'Sound');
@@ -70,6 +81,7 @@ test('a cold night in the garage delays the recoat and is undone', async ({ page
   const painter = await new PainterOn(page).openDemo('demo-linen-press', 'plan');
   await expect(page.getByText('All hung by')).toContainText('Thu 11 Mar');
   const before = await painter.dateOf('C-01', 'Last coat');
+  await painter.goTo('Conditions');
   await page.getByRole('button', { name: /^Garage/ }).click();
   await page.getByText('Room settings').click();
   const garage = page.getByRole('region', { name: 'Settings of Garage' });
@@ -142,7 +154,7 @@ test('hang: the bag is counted, and each use has its date', async ({ page }) => 
   await expect(bag).toContainText('12 missing');
   await bag.getByRole('button', { name: 'One cup hinge more in the bag of C-01' }).click();
   await expect(bag).toContainText('11 missing');
-  await bag.getByRole('button', { name: 'All in' }).click();
+  await bag.getByRole('button', { name: 'All bagged' }).click();
   await expect(bag).toContainText('complete');
   await page.reload();
   await expect(bag).toContainText('complete');

@@ -108,6 +108,7 @@ export class PainterOn {
 
   /** The cell of a piece's row in the table of dates, by the column's heading. */
   async dateOf(mark: string, column: string): Promise<string> {
+    await this.view('Dates');
     const table = this.page.getByRole('table').filter({ hasText: 'Hang from' });
     const headings = await table.getByRole('columnheader').allTextContents();
     const row = table.getByRole('row').filter({ has: this.page.getByRole('img', { name: mark, exact: true }) });

@@ -184,7 +184,7 @@ test('the same job in inches, cans and wood', async ({ page }) => {
   await expect(primer).toContainText('31.5 sq ft');
   await expect(primer).toContainText(/coverage \d+ sq ft\/gal/);
   await expect(page.getByRole('textbox', { name: 'Boxing bucket' })).toHaveValue('10.57');
-  await painter.goTo('Air');
+  await painter.goTo('Conditions');
   await expect(page.getByRole('main')).not.toContainText('°C');
 
   // A third system is one entry of its own: quarts are pints, and a bucket is typed in them.

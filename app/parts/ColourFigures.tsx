@@ -6,7 +6,7 @@ export function ColourFigures({ hex }: { hex: string }) {
   const { l, a, b } = labOf(hex);
   return (
     <span>
-      {hex} · L* {l.toFixed(0)} a* {a.toFixed(0)} b* {b.toFixed(0)} · LRV {reflectance(hex).toFixed(0)} % ·{' '}
+      {hex} · L* {l.toFixed(0)} a* {a.toFixed(0)} b* {b.toFixed(0)} · LRV {reflectance(hex).toFixed(0)}% ·{' '}
       {BASES[baseOf(hex)].name}
     </span>
   );

@@ -22,7 +22,7 @@ export const SCHOOLS: {
   keying: {
     sand: {
       name: 'Sand everything',
-      does: '180 to 240 over all of it, wet where it may hold lead',
+      does: '180 to 240 all over; wet where it may contain lead',
       costs: 'Most work and dust, surest key.',
     },
     degloss: {

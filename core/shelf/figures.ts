@@ -213,7 +213,7 @@ export function writeFigure(figure: FigureKind, value: unknown, system: UnitSyst
 export function figureWords(figure: FigureKind, value: unknown, system: UnitSystem): string {
   const text = writeFigure(figure, value, system).replaceAll('-', ' ');
   const unit = figure.kind === 'number' ? unitOf(figure, system) : '';
-  return text === '' || unit === '' ? text : `${text} ${unit}`;
+  return text === '' || unit === '' ? text : `${text}${unit === '%' ? '' : ' '}${unit}`;
 }
 
 const numberFrom = (typed: string, unit: FigureUnit, system: UnitSystem): number => {

@@ -59,7 +59,6 @@ const TO_FIVE_MINUTES = 12;
 const TO_THE_HOUR = 72;
 /** The parts of a day by the hours at which they end. */
 const PARTS_OF_DAY = [
-  [5, 'night'],
   [12, 'morning'],
   [17, 'afternoon'],
   [22, 'evening'],
@@ -74,6 +73,8 @@ const PARTS_OF_DAY = [
 export function formatForecast(moment: DateTime, now: DateTime, isEnd = false): string {
   const hours = moment.diff(now, 'hours').hours;
   if (hours >= TO_THE_HOUR) {
+    // What ends in the small hours ends on the night before; what is ready then is ready in the morning.
+    if (isEnd && moment.hour < MORNING) return `${formatMoment(moment.minus({ days: 1 }), 'day')}, night`;
     const part = PARTS_OF_DAY.find(([end]) => moment.hour < end)?.[1] ?? 'night';
     return `${formatMoment(moment, 'day')}, ${part}`;
   }

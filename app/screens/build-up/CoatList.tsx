@@ -48,10 +48,10 @@ function CoatDetails({
     <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
       <ChoiceField
         size="small"
-        label={`Thinned, coat ${number}`}
+        label={`Thinning, coat ${number}`}
         value={coat.thinning}
         sx={{ width: 150 }}
-        choices={thinnings.map((percent) => ({ value: percent, words: percent === 0 ? 'not' : `${percent}%` }))}
+        choices={thinnings.map((percent) => ({ value: percent, words: percent === 0 ? 'none' : `${percent}%` }))}
         onChange={(thinning) => onChange({ thinning })}
       />
       {canBeTinted && (

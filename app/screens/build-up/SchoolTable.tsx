@@ -34,7 +34,7 @@ export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Off
           <Box key={question} role="radiogroup" aria-label={QUESTIONS[question]} sx={{ display: 'grid', gap: 0.75 }}>
             <Typography variant="h3">{QUESTIONS[question]}</Typography>
             <SchoolButton
-              name="Nivel may choose"
+              name="No preference"
               does="Nivel picks the best"
               isChosen={group.schools[question] === null}
               onChoose={() => set({ [question]: null })}

@@ -43,7 +43,6 @@ export function Bag({ piece }: { piece: Piece }) {
             Bagging
           </ToggleButton>
           <ToggleButton value="out" sx={{ minHeight: 48, px: 2 }}>
-            {' '}
             Refitting
           </ToggleButton>
         </ToggleButtonGroup>

@@ -1,5 +1,6 @@
 import { capital } from '../../../core/units/sentence.ts';
-import { formatMoment } from '../../../core/units/moments.ts';
+import { DateTime } from 'luxon';
+import { formatForecast, formatMoment } from '../../../core/units/moments.ts';
 import { ChoiceField, choicesOf } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -91,7 +92,8 @@ function PatchRow({ patch }: { patch: Patch }) {
   const zone = job.site.timeZone;
   const minutes = (at: string | null): number => (at === null ? Infinity : minutesSince(laidAt, at, zone));
   const isEarly = readFrom === null || minutes(now) < minutes(readFrom);
-  const words = readFrom === null ? 'won’t dry here within 90 days' : `read from ${clock(readFrom)}`;
+  const forecast = (at: string): string => formatForecast(DateTime.fromISO(at), DateTime.fromISO(now));
+  const words = readFrom === null ? 'won’t dry here within 90 days' : `read from ${forecast(readFrom)}`;
   const names = patch.coats.map((coat) => coatingOf(job, coat.product)?.name ?? coat.product).join(', then ');
   const topcoats = shelfOf(job).coatings.filter(({ role, archived }) => role === 'topcoat' && !archived);
   const read = (held: boolean): void =>
@@ -114,7 +116,7 @@ function PatchRow({ patch }: { patch: Patch }) {
         <strong>{patch.where}</strong>: {names}
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
           {KEY_WORDS[patch.key]}, painted {clock(laidAt)}
-          {patch.read === null && recoatFrom !== null && `, next coat from ${clock(recoatFrom)}`}
+          {patch.read === null && recoatFrom !== null && `, next coat from ${forecast(recoatFrom)}`}
         </Box>
       </Box>
       {patch.read ? (
@@ -126,7 +128,7 @@ function PatchRow({ patch }: { patch: Patch }) {
           <Box sx={{ display: 'grid', gap: 0.25 }}>
             <Box sx={{ fontWeight: 650 }}>
               {capital(words)}
-              {sureFrom !== null && `, surest from ${clock(sureFrom)}`}
+              {sureFrom !== null && `, surest from ${forecast(sureFrom)}`}
             </Box>
           </Box>
           <Box sx={{ display: 'flex', gap: 1 }}>

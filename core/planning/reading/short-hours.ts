@@ -93,7 +93,7 @@ export function shortHoursWords({ piece, days, aDay, shaded, besides }: ShortHou
   const ways = [
     ...(besides ? [`Also good: ${clock(besides[0])}–${clock(besides[1])}.`] : []),
     ...(shaded > aDay
-      ? [`Under a sun sheet: ${formatDuration(shaded)} a day. Hang one, then clear the room’s compass direction.`]
+      ? [`Under a sun sheet: ${formatDuration(shaded)} a day. Once it’s up, clear the room’s compass direction.`]
       : []),
   ];
   return [now, ...ways].join(' ');

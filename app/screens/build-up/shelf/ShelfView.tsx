@@ -179,7 +179,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
           download(`${name}-${compartment}.csv`, writeShelfCsv(compartment, shelfOnSale(job)[compartment]), 'text/csv')
         }
       >
-        {COMPARTMENTS[compartment].name} Export CSV
+        Export CSV
       </Button>
       <FileButton
         variant="text"

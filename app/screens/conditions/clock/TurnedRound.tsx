@@ -1,4 +1,4 @@
-import { formatMoment } from '../../../../core/units/moments.ts';
+import { formatForecast, formatMoment } from '../../../../core/units/moments.ts';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
 import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import Box from '@mui/material/Box';
@@ -90,9 +90,9 @@ function latestWords(latest: number | null, { now, at }: AirNow) {
   );
 }
 
-function warmthWords(warmth: WarmthNeeded, units: UnitSystem, { at }: AirNow, until: number) {
+function warmthWords(warmth: WarmthNeeded, units: UnitSystem, { now, at }: AirNow, until: number) {
   const when = (minutes: number): string =>
-    minutes === Infinity ? 'not in 3 months' : formatMoment(at(Math.ceil(minutes)), 'dayTime');
+    minutes === Infinity ? 'not in 3 months' : formatForecast(at(Math.ceil(minutes)), at(now));
   if (warmth.kind === 'none') return <>No extra heat needed. Ready: {when(warmth.at)}</>;
   if (warmth.kind === 'never') {
     return (

@@ -29,7 +29,7 @@ export function ReplayFile() {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, mb: 3 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-        <FileButton words="Import readings" label="Readings as CSV" onChoose={(chosen) => void readFile(chosen)} />
+        <FileButton words="Import readings" label="Readings, CSV" onChoose={(chosen) => void readFile(chosen)} />
         <Button onClick={() => download('readings.csv', writeReadingsCsv(job), 'text/csv')}>Export readings</Button>
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Columns: time, place, temperature, humidity.</Box>
       </Box>

@@ -101,7 +101,7 @@ export function HourSources({ climate, air }: { climate: Climate; air: AirNow })
         )}
         <FileButton
           words="Import CSV"
-          label={`Hours of ${climate.name} as CSV`}
+          label={`Hours of ${climate.name}, CSV`}
           onChoose={(chosen) => void readFile(chosen)}
         />
         <Button onClick={writeFile}>Export CSV</Button>

@@ -94,7 +94,7 @@ function PlaceButton(props: { climate: Climate; here: boolean; air: AirNow; onSh
           <Box component="span" className="condensed" sx={{ fontSize: 18, color: 'var(--ink)', mr: 0.75 }}>
             {TEMPERATURE.format(now.temperature, units)}
           </Box>
-          {Math.round(now.humidity)} % · dew {TEMPERATURE.format(dewPoint(now.temperature, now.humidity), units)}
+          {Math.round(now.humidity)}% RH · dew {TEMPERATURE.format(dewPoint(now.temperature, now.humidity), units)}
         </Box>
       )}
     </Box>

@@ -107,8 +107,9 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
         )}
         {rest && (
           <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-            What is left over, {rest.tool} in hand, does for one more coat on{' '}
-            {rest.marks.length > 0 ? marksInWords(rest.marks) : 'no whole piece of this job'}.
+            {rest.marks.length > 0
+              ? `Leftover covers one more coat on ${marksInWords(rest.marks)} (${rest.tool}).`
+              : 'Leftover won’t cover one more coat on any piece.'}
           </Typography>
         )}
       </Fold>

@@ -23,16 +23,16 @@ test('two tabs that change different fields of one room, or schools of one group
   await new PainterOn(other).openDemo('demo-linen-press', 'walk');
   await Promise.all([openRooms(page), openRooms(other)]);
   await Promise.all([
-    page.getByLabel('Room', { exact: true }).fill('Upper landing'),
+    page.getByLabel('Room name').fill('Upper landing'),
     other.getByLabel('Max. off at once').fill('3'),
   ]);
   for (const tab of [page, other]) {
-    await expect(tab.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
+    await expect(tab.getByLabel('Room name')).toHaveValue('Upper landing');
     await expect(tab.getByLabel('Max. off at once')).toHaveValue('3');
   }
   await page.reload();
   await openRooms(page);
-  await expect(page.getByLabel('Room', { exact: true })).toHaveValue('Upper landing');
+  await expect(page.getByLabel('Room name')).toHaveValue('Upper landing');
   await expect(page.getByLabel('Max. off at once')).toHaveValue('3');
 
   const school = (tab: Page, question: string): Locator =>
@@ -65,7 +65,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   const told = page.getByRole('alert').filter({ hasText: 'Not saved yet.' });
   await expect(told.filter({ hasText: /in this tab only: the disk/ })).toBeVisible();
   await piece.getByLabel('Width').fill('45 and a b');
-  await expect(told.filter({ hasText: 'What was typed into a field' })).toBeVisible();
+  await expect(told.filter({ hasText: 'Text typed in a field' })).toBeVisible();
 
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -89,7 +89,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
   await expect(piece.getByLabel('Note')).toHaveValue('in this tab only');
 
   await setFull(page, false);
-  for (const text of ['in this tab only', 'What was typed into a field']) {
+  for (const text of ['in this tab only', 'Text typed in a field']) {
     const bar = told.filter({ hasText: text });
     const again = bar.getByRole('button', { name: 'Try again' });
     // It also tries by itself.
@@ -308,7 +308,7 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
 
   const plan = other.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Plan / });
   await plan.first().click();
-  await other.getByRole('button', { name: 'Reload' }).click();
+  await other.getByRole('button', { name: 'Reload', exact: true }).click();
   await other.getByRole('button', { name: 'Replan' }).click();
   await expect(other.getByRole('button', { name: 'Accept this plan' })).toBeVisible();
 
@@ -319,7 +319,7 @@ test('where nothing keeps the scripts of the version before, what can’t be loa
     .getByRole('link', { name: /^Hang / })
     .first()
     .click();
-  await other.getByRole('button', { name: 'Reload' }).click();
+  await other.getByRole('button', { name: 'Reload', exact: true }).click();
   await expect(other.getByText('Can’t reload right now: no connection.')).toBeVisible();
 });
 

@@ -145,7 +145,7 @@ test('a fire door is painted where it hangs, shut every night, and no screen off
   await painter.goTo('Walk');
   await page.getByRole('button', { name: /^D-01,/ }).click();
   const piece = page.getByRole('complementary', { name: 'Piece D-01' });
-  await expect(piece).toContainText('A fire door keeps its rating');
+  await expect(piece).toContainText('Fire door: check its certificate before paint');
   await expect(piece).not.toContainText(/wedge|hangs again/);
 });
 

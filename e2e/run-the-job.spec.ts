@@ -67,7 +67,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   const door = touch.getByRole('listitem').filter({ hasText: 'recoat now' }).first();
   const mark = await door.getByRole('img').first().getAttribute('aria-label');
   await door.getByRole('button', { name: `${mark ?? ''} still tacky` }).click();
-  const told = page.getByRole('status', { name: 'Fresh plan' });
+  const told = page.getByRole('status', { name: 'Replanned' });
   await expect(told).toBeVisible({ timeout: 30_000 });
   await expect(told).toContainText(new RegExp(`${mark ?? ''} still tacky\. Finish`));
   await expect(told.locator(':scope > strong, :scope > span')).toHaveCount(3);
@@ -272,7 +272,7 @@ test('a run is found: tapped on the drawing, its cause named by the log, its pla
 
   const wait = await page.getByText(/^Leave it until/).textContent();
   await page.getByRole('button', { name: 'Add to plan' }).click();
-  const told = page.getByRole('status', { name: 'Fresh plan' });
+  const told = page.getByRole('status', { name: 'Replanned' });
   await expect(told).toContainText('2 steps of rework in the plan.', { timeout: 30_000 });
   const steps = page.getByRole('list', { name: 'Repair steps' });
   const at = (text: string | null): number =>
@@ -311,7 +311,7 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   await expect(steps).toHaveCount(4);
   await expect(steps.first()).toContainText('Take it down');
   await page.getByRole('button', { name: 'Add to plan' }).click();
-  await expect(page.getByRole('status', { name: 'Fresh plan' })).toContainText('4 steps of rework in the plan', {
+  await expect(page.getByRole('status', { name: 'Replanned' })).toContainText('4 steps of rework in the plan', {
     timeout: 40_000,
   });
   for (const step of await steps.all()) await expect(step).toContainText(/planned \w{3}/);

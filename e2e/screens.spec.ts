@@ -94,7 +94,7 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   await painter.choose('Profile', 'drawn', adding);
   await adding.getByLabel('Length', { exact: true }).fill('wide');
   await opened('adding pieces, with a profile and a fault');
-  await page.getByRole('button', { name: 'Lists' }).click();
+  await page.getByRole('button', { name: 'Import / export' }).click();
   await page.getByRole('menuitem', { name: 'Import list' }).click();
   const list = page.getByRole('dialog', { name: 'Import pieces' });
   await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');

@@ -9,9 +9,9 @@ const orderOn = (page: Page) => page.getByRole('list', { name: 'Painting order' 
 async function oldestLap(page: Page): Promise<{ age: number; limit: number }> {
   const words =
     (await verdictOn(page)
-      .getByText(/ meets .* after /)
+      .getByText(/ meets .* reached at /)
       .textContent()) ?? '';
-  const [, age, limit] = /after ([\d.]+) of ([\d.]+) min/.exec(words) ?? [];
+  const [, age, limit] = /reached at ([\d.]+) min, wet until ([\d.]+)/.exec(words) ?? [];
   return { age: Number(age), limit: Number(limit) };
 }
 
@@ -37,7 +37,7 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
 
   // What sets at a sight line of the door does not show, and is no alarm.
   await painter.choose('Painted in', 'Boiler room, hot and dry');
-  await expect(verdictOn(page)).not.toContainText(/go(es)? off/);
+  await expect(verdictOn(page)).not.toContainText('too soon');
 
   const piece = page.getByRole('combobox', { name: 'Piece' });
   await piece.fill('N-01');
@@ -46,20 +46,22 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
   await expect(verdictOn(page)).toContainText('Edges stay wet');
   const cold = await oldestLap(page);
   await painter.choose('Painted in', 'Boiler room, hot and dry');
-  await expect(verdictOn(page)).toContainText(/laps? go(es)? off/);
+  await expect(verdictOn(page)).toContainText(/edges? dr(y|ies) too soon/);
   const hot = await oldestLap(page);
   // Told is the lap that is nearest to its limit, or furthest beyond it: no younger one in the heat.
   expect(hot.age).toBeGreaterThanOrEqual(cold.age - 0.05);
   expect(hot.limit).toBeLessThan(hot.age);
   await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'strip 9' }).first()).toContainText(
-    `Meets strip 8 after ${hot.age.toFixed(1)} of ${hot.limit.toFixed(1)} min.`,
+    `Reaches strip 8 at ${hot.age.toFixed(1)} min (wet until ${Math.round(hot.limit)}).`,
   );
 
   const best = page.getByRole('list', { name: 'Fixes, best first' }).getByRole('listitem').first();
-  await expect(best).toContainText(/every lap (fresh|wet)/);
-  const promised = Number(/([\d.]+) of [\d.]+ min, takes/.exec((await best.textContent()) ?? '')?.[1]);
+  await expect(best).toContainText(/wet edge kept|only just/);
+  const promised = Number(
+    /reached at ([\d.]+) min, wet until [\d.]+ · takes/.exec((await best.textContent()) ?? '')?.[1],
+  );
   await best.getByRole('button', { name: /^Try/ }).click();
-  await expect(verdictOn(page)).not.toContainText(/go(es)? off/);
+  await expect(verdictOn(page)).not.toContainText('too soon');
   expect((await oldestLap(page)).age).toBeCloseTo(promised, 1);
 
   await page.getByRole('button', { name: 'Use in plan' }).click();
@@ -79,7 +81,9 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
   await expect.poll(async () => (await oldestLap(page)).age).toBeLessThan(school.age * 0.6);
   const found = await oldestLap(page);
   await expect(
-    page.getByText(new RegExp(`after ${found.age.toFixed(1)} min \\(.+\\) instead of ${school.age.toFixed(1)} min`)),
+    page.getByText(
+      new RegExp(`^Longest wet edge: ${found.age.toFixed(1)} min \\(.+\\), was ${school.age.toFixed(1)} min \\(`),
+    ),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Reset order' }).click();
   await expect.poll(async () => (await oldestLap(page)).age).toBe(school.age);
@@ -106,7 +110,7 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
 });
 
 test('schools are compared in the same air, and the card is saved', async ({ page }) => {
-  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'strokes?view=compare');
+  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'sequence?view=compare');
   const orders = page.getByRole('list', { name: 'Orders side by side' });
   await page.getByRole('button', { name: 'Add a third' }).click();
   await expect(orders.getByRole('listitem', { name: /^Order \d$/ })).toHaveCount(3);
@@ -117,7 +121,7 @@ test('schools are compared in the same air, and the card is saved', async ({ pag
       .getByRole('listitem', { name: `Order ${order}` })
       .getByRole('group', { name: 'Result' })
       .textContent();
-    return Number(/Oldest lap ([\d.]+)/.exec(words ?? '')?.[1]);
+    return Number(/Reached at ([\d.]+) min/.exec(words ?? '')?.[1]);
   };
   expect(await age(3)).toBeLessThan((await age(1)) * 0.6);
   await third.getByRole('button', { name: 'Use this one' }).click();
@@ -128,26 +132,26 @@ test('schools are compared in the same air, and the card is saved', async ({ pag
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save card' }).click();
   const file = await saved;
-  expect(file.suggestedFilename()).toBe('d-01-strokes.svg');
+  expect(file.suggestedFilename()).toBe('d-01-sequence.svg');
   const svg = readFileSync(await file.path(), 'utf8');
   expect(svg).toContain('Board by board from the top');
   expect(svg.match(/<circle /g)?.length).toBeGreaterThan(15);
 });
 
 test('turning is planned both ways, and what stays in place is told how', async ({ page }) => {
-  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'strokes?view=turning');
+  const painter = await new PainterOn(page).openDemo('demo-linen-press', 'sequence?view=turning');
   await expect(page.getByText(/on its own: [\d.]+ days, start to hung/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Compare both' }).click();
   await expect(page.getByText(/days? (sooner|later) than the other way|the same day either way/)).toHaveCount(2, {
     timeout: 60_000,
   });
-  await painter.openDemo('demo-tern-street', 'strokes?view=turning&piece=gallery-railing-1');
+  await painter.openDemo('demo-tern-street', 'sequence?view=turning&piece=gallery-railing-1');
   await expect(page.getByText(/Tape off the stair/)).toBeVisible();
 });
 
 test('a railing keeps its chosen order; on a phone its card is a list to scroll', async ({ page }) => {
   await page.setViewportSize({ width: 320, height: 700 });
-  await new PainterOn(page).openDemo('demo-tern-street', 'strokes?view=card&piece=gallery-railing-1');
+  await new PainterOn(page).openDemo('demo-tern-street', 'sequence?view=card&piece=gallery-railing-1');
   await expect(page.getByText(/Spindles, then rails/).first()).toBeVisible();
   await expect(orderOn(page).getByRole('listitem').filter({ hasText: 'spindle 1, three sides' })).toHaveCount(1);
   const drawing = page.getByRole('img', { name: /numbered in order/ });

@@ -54,7 +54,7 @@ const WAY = [
   ['problem', 'minutes and spaces, without paint', 'core/scheduling/problem.ts'],
   ['plan', 'found, bounded, verified', 'core/scheduling/solve, bound, verify.ts'],
   ['reading', 'batches, rack, day sheet, why', 'core/planning/reading'],
-  ['day', 'records, alarms, tins', 'core/running'],
+  ['day', 'records, reminders, tins', 'core/running'],
   ['record', 'work done', 'core/handover'],
 ] as const;
 

@@ -38,7 +38,7 @@ function PartNotFetched() {
       title="Part of this screen didn’t load"
       action={
         <Button variant="contained" disabled={isReloading} onClick={reloadPage}>
-          Reload
+          Reload page
         </Button>
       }
     >

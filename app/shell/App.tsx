@@ -29,7 +29,7 @@ drafts.onUnkept = (texts) => {
     first === undefined
       ? null
       : {
-          words: `Typing in ${texts.size === 1 ? 'a field' : `${texts.size} fields`} isn’t saved: ${first.why}. It stays on the screen.`,
+          words: `Text typed in ${texts.size === 1 ? 'a field' : `${texts.size} fields`}: ${first.why}. It stays on the screen.`,
           tryAgain: () => void drafts.tryAgain(),
           save: () =>
             download(

@@ -57,6 +57,7 @@ export function formatMoment(moment: DateTime | string, style: MomentStyle): str
 /** Hours ahead to which a forecast is told to five minutes, and to the hour. */
 const TO_FIVE_MINUTES = 12;
 const TO_THE_HOUR = 72;
+const MORNING = 5;
 /** The parts of a day by the hours at which they end. */
 const PARTS_OF_DAY = [
   [12, 'morning'],

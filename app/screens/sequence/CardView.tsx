@@ -32,7 +32,7 @@ export function CardView({ view }: { view: StrokesView }) {
     };
   }, [job, view, air, localise]);
   const svg = useMemo(() => strokeCardSvg(view.result, card), [view.result, card]);
-  const name = `${view.piece.mark.toLowerCase()}-strokes.svg`;
+  const name = `${view.piece.mark.toLowerCase()}-sequence.svg`;
   return (
     <Box>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 2, flexWrap: 'wrap' }}>

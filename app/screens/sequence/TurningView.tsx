@@ -208,7 +208,7 @@ function Finish({ plans, turning, job }: { plans: BothPlans; turning: Turning; j
     : null;
   return (
     <Typography role="status" sx={{ mt: 0.5 }}>
-      The whole job would be done on {formatMoment(at, 'longDayTime')}
+      Whole job done {formatMoment(at, 'longDayTime')}
       {days === null
         ? '.'
         : days === 0

@@ -14,7 +14,7 @@ export const PlanOutdatedBar = memo(function PlanOutdatedBar() {
     <Alert
       severity="warning"
       action={
-        <Button color="inherit" onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
+        <Button color="inherit" sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'plan', jobId: job.id })}>
           Replan
         </Button>
       }

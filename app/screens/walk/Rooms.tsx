@@ -124,7 +124,7 @@ function RoomFields({ room }: { room: Room }) {
         }}
       >
         <StatedField
-          label="Room"
+          label="Room name"
           text={room.name}
           helper={counted(pieces, 'piece')}
           draft={`${job.id}/${room.id}/name`}

@@ -1,4 +1,4 @@
-import { capital } from '../../units/sentence.ts';
+import { capital, inSentence } from '../../units/sentence.ts';
 import type { ImpliedByWord, PieceDefinition } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { FACE_IDS } from '../../pieces/elevation.ts';
@@ -225,7 +225,7 @@ class LineReader {
   #inWords(facts: Shape, definition: PieceDefinition): string {
     return Object.entries(facts)
       .map(([key, value]) => {
-        const label = definition.fields.find((field) => field.key === key)?.label ?? key;
+        const label = inSentence(definition.fields.find((field) => field.key === key)?.label ?? key);
         return `${label} ${formatLength(Number(value), this.#context.units)}`;
       })
       .join(', ');

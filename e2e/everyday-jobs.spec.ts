@@ -127,8 +127,10 @@ test('a room is painted from the ceiling down, with wall paint on its walls, and
   };
   await starts(/coat: ceiling paint/);
   await starts(/coat: (trim )?enamel/);
+  await painter.view('Settings');
   await painter.choose('Order in a room', 'ceiling, woodwork, then walls');
   await expect(page.getByRole('combobox', { name: 'Order in a room' })).toHaveText('ceiling, woodwork, then walls');
+  await painter.view('Board');
   await starts(/coat: wall paint/);
 });
 

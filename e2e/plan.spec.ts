@@ -135,7 +135,7 @@ test('a run is pinned and moved: refused onto wet paint, told what it changes, a
   const two = (number: number): string => String(number).padStart(2, '0');
   const clock = (minutes: number): [string, string] => [two(Math.floor(minutes / 60)), two(minutes % 60)];
   await at('06', ...clock(hour * 60 + minute - 40));
-  await expect(says).toContainText(/Can’t go there\. C-0[12]: .*first coat.* is still wet until Sat 6 Mar, 1\d:\d\d/);
+  await expect(says).toContainText(/Can’t go there\. C-0[12] \(first coat.*\) is still wet until Sat 6 Mar, 1\d:\d\d/);
   await at('06', '03', '00');
   await expect(says).toContainText(/isn’t in at .* 03:00\. Next fit: /);
   await says.getByRole('button', { name: 'OK' }).click();

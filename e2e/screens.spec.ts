@@ -98,7 +98,7 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   await page.getByRole('menuitem', { name: 'Import list' }).click();
   const list = page.getByRole('dialog', { name: 'Import pieces' });
   await list.getByLabel('Paste rows from a spreadsheet').fill('Kind,Width\ndoor,40\nshelf,900');
-  await list.getByRole('button', { name: 'Log a reading' }).click();
+  await list.getByRole('button', { name: 'Check list' }).click();
   await opened('a list with a bad row');
   await page.getByRole('button', { name: 'Rooms' }).click();
   await opened('rooms');

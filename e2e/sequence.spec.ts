@@ -95,7 +95,7 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
   // Each key is pressed when what the one before it did has been told, and once more where it came before it was listened for.
   const told = page.getByRole('status').filter({ hasText: /^upper left panel/ });
   for (const [key, words] of [
-    ['Space', 'picked up at 1 of'],
+    ['Space', 'at 1 of'],
     ['ArrowDown', 'at 2 of'],
     ['ArrowDown', 'at 3 of'],
     ['Space', 'moved to 3 of'],

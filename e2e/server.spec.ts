@@ -115,7 +115,7 @@ test('refuses with problem details: no JSON, no problem, a foreign job, too much
     expect(answer.headers()['content-type']).toContain('application/problem+json');
     expect(((await answer.json()) as { detail: string }).detail).toMatch(detail);
   };
-  await refused('/api/plan/solve', Buffer.from('{"format": '), 400, /not JSON/);
+  await refused('/api/plan/solve', Buffer.from('{"format": '), 400, /isn’t JSON/);
   await refused('/api/plan/solve', { format: 'nivel.plan-problem/1' }, 422, /tickMinutes/);
   await refused(
     '/api/plan/solve',

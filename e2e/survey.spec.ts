@@ -20,7 +20,7 @@ test('a room by quick line: one line makes seven doors, a wrong word is named, s
   ]);
   await expect(page.getByText('D-01 to D-07: panelled door, 3.20 m² to paint each, about 25 kg')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: 'D-01 to D-07 are on the wall.' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Added D-01 to D-07.' })).toBeVisible();
   await expect(
     page.getByRole('list', { name: 'Pieces of Practice' }).getByRole('button', { name: /^D-0\d,/ }),
   ).toHaveCount(7);
@@ -97,7 +97,7 @@ test('the table: a cell typed over, one that can’t be stays, sorting, and many
   await many.getByLabel('Edges').fill('hinge');
   await many.getByRole('button', { name: 'Save all 2' }).click();
   await expect(many.getByRole('alert')).toContainText('No changes made.');
-  await expect(many.getByRole('alert')).toContainText('C-01: “hinge” is not part of it.');
+  await expect(many.getByRole('alert')).toContainText('C-01: Can’t read “hinge”.');
   await many.getByLabel('Edges').fill('none');
   await new PainterOn(page).choose('Material', 'Oak or ash', many);
   await many.getByRole('button', { name: 'Save all 2' }).click();
@@ -135,7 +135,7 @@ test('a list from a file: columns are given their meaning, a bad row is mended, 
   await expect(dialog.getByRole('button', { name: 'Add 4 pieces' })).toBeDisabled();
 
   // Closed in the middle, it is still there.
-  await dialog.getByRole('button', { name: 'Later' }).click();
+  await dialog.getByRole('button', { name: 'Not now' }).click();
   await page.reload();
   await page.getByRole('button', { name: 'Import / export, one started' }).click();
   await page.getByRole('menuitem', { name: 'Resume import' }).click();
@@ -185,8 +185,8 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await expect(piece).not.toContainText('wedge');
 
   await piece.getByText('Hardware', { exact: true }).click();
-  await piece.getByLabel('Add part').fill('kick plate');
-  await piece.getByRole('button', { name: 'Bagging' }).click();
+  await piece.getByLabel('Add hardware').fill('kick plate');
+  await piece.getByRole('button', { name: 'Add to bag' }).click();
   await expect(piece.getByLabel('How many kick plate')).toHaveValue('1');
 
   await piece.getByText('Holes', { exact: true }).click();

@@ -1,4 +1,3 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -10,7 +9,7 @@ import { hasChoiceOfPlace, reworkFor, remedyWait } from '../../../core/checking/
 import type { Defect } from '../../../core/job/document/defect-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { hangsByNight } from '../../../core/job/queries/pieces.ts';
-import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Caution, Section, Sheet } from '../../parts/Section.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
@@ -42,8 +41,7 @@ export function Remedy({ piece, defect, standing, replanning, change }: RemedyPr
   const proposed = isAsked && isTakenDown ? { ...known, isInPlace: false } : known;
   const { t0 } = problem.clocks;
   const at = minutesSince(t0, now, job.site.timeZone);
-  const when = (minutes: number): string =>
-    formatMoment(localTime(t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
+  const when = (minutes: number): string => forecastAt(t0, minutes, job.site.timeZone, at);
   const { opens } = wait;
   const words = waitWords(opens, at, when);
   return (

@@ -138,7 +138,6 @@ function LessonRow({ lesson: { words, because, command } }: { lesson: Lesson }) 
         onClick={() => apply(command.name, command.args)}
         aria-label={`Update: ${localise(words)}`}
       >
-        {' '}
         Update
       </Button>
     </Box>

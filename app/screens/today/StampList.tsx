@@ -69,7 +69,6 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
             aria-label={`Undo ${mark} ${SAID[stamp.event]}`}
             onClick={() => stamps.withdraw(stamp)}
           >
-            {' '}
             Undo
           </Button>
         </>
@@ -92,7 +91,6 @@ function StampRow({ stamp, mark, stamps }: { stamp: LogEntry; mark: string; stam
               setTime(null);
             }}
           >
-            {' '}
             Save
           </Button>
         </>

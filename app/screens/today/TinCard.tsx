@@ -119,7 +119,6 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
               disabled={typed.trim() === '' || fault !== null}
               onClick={() => see(Math.round(seen * 1000) / 1000)}
             >
-              {' '}
               Save
             </Button>
             <Button sx={{ minHeight: 44 }} onClick={() => setTyped(null)}>

@@ -94,7 +94,6 @@ export function Comb() {
                 setRead(null);
               }}
             >
-              {' '}
               Log
             </Button>
           </Box>

@@ -85,7 +85,6 @@ export function Hygrometer({ air }: { air: AirNow }) {
             setHung(null);
           }}
         >
-          {' '}
           Log
         </Button>
       </Box>

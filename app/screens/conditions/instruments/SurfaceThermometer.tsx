@@ -86,7 +86,6 @@ export function SurfaceThermometer({ air }: { air: AirNow }) {
             setHung(null);
           }}
         >
-          {' '}
           Log
         </Button>
       </Box>

@@ -91,7 +91,6 @@ export function WhatIf({ climate, air, coats }: { climate: Climate; air: AirNow;
               })
             }
           >
-            {' '}
             Apply
           </Button>
         </Box>

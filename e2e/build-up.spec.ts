@@ -101,7 +101,7 @@ test('an oil-gloss door by the school without sanding: what it saves, and the ri
   const painter = new PainterOn(page);
   await painter.stepClock('Next morning, 07:30');
   await painter.stepClock('Next morning, 07:30');
-  await expect(patch).toContainText(/Read from Sat 6 Mar/);
+  await expect(patch).toContainText('Read from Sat 21:12');
   await patch.getByRole('button', { name: 'Held' }).click();
   await page.getByRole('button', { name: 'See build-up' }).click();
   await expect(page.getByRole('region', { name: 'Chosen build-up' }).getByText('No problems found.')).toBeVisible();

@@ -106,7 +106,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
     .last()
     .click();
   await page.getByLabel('Actual time').fill('10:02');
-  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(stamps).toContainText('done 10:02');
   await expect(stamps).toContainText('corrected');
   await quiet(page);
@@ -241,7 +241,7 @@ test('a bag is short of a screw: the label opens the piece, the count says which
   await expect(risks).toContainText(/\d coats not logged/);
   await bag.getByRole('button', { name: 'One hinge screw more in the bag of D-05' }).click();
   await expect(bag.getByRole('status')).toBeHidden();
-  await expect(risks).not.toContainText('short of');
+  await expect(risks).not.toContainText('Missing from the bag');
   await bag.getByRole('button', { name: 'Refitting' }).click();
   await bag.getByRole('button', { name: 'One hinge screw more on D-05' }).click();
   await expect(bag.getByRole('status')).toContainText('Still in the bag: 2 hinge, 15 hinge screw');
@@ -280,7 +280,7 @@ test('a run is found: tapped on the drawing, its cause named by the log, its pla
   const level = await steps.getByRole('listitem').first().textContent();
   const from = asTime(/^Leave until (.+)\.$/.exec(wait ?? '')?.[1] ?? '');
   expect(asTime(/planned (\w{3} \d+ \w{3}, \d\d:\d\d)/.exec(level ?? '')?.[1] ?? '')).toBeGreaterThanOrEqual(from);
-  await expect(page.getByText('planned')).toBeVisible();
+  await expect(page.getByText('planned', { exact: true })).toBeVisible();
 });
 
 test('a door that hangs is taken down again for its run: back onto the rack, and hung when its new coat is hard enough', async ({

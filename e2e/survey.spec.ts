@@ -193,11 +193,11 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await piece.getByRole('button', { name: 'Drill for latch bore, larger' }).click();
   const bore = piece.getByRole('group', { name: 'Holes for latch bore, larger' });
   await bore.getByLabel('Diameter').fill('60');
-  await expect(bore).toContainText('runs off its edge, which is 54 × 2040 mm');
+  await expect(bore).toContainText('runs off the edge (54 × 2040 mm)');
   await bore.getByLabel('Diameter').fill('28');
   await expect(bore.getByRole('img', { name: /^Template for latch bore, larger: 27 mm from the/ })).toBeVisible();
   await piece.getByLabel('Thickness', { exact: true }).fill('26');
-  await expect(bore.getByRole('alert')).toContainText('runs off its edge, which is 26 × 2040 mm');
+  await expect(bore.getByRole('alert')).toContainText('runs off the edge (26 × 2040 mm)');
   await piece.getByLabel('Thickness', { exact: true }).fill('54');
   await expect(bore.getByRole('alert')).toHaveCount(0);
 

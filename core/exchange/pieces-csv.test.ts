@@ -111,10 +111,10 @@ test('a bad row says its cell and what would be right, and keeps the others from
   assert.match(told[0] ?? '', /^1\/1 Width 8260 mm – must be 300 mm to 1500 mm/);
   assert.match(told[1] ?? '', /^2\/0 No kind of piece\. Did you mean “flush door”/);
   assert.match(told[2] ?? '', /^3\/1 Shelf has no width/);
-  assert.match(told[3] ?? '', /^4\/4 “fifth edge” is not part of it. Write hinge edge, lock edge/);
+  assert.match(told[3] ?? '', /^4\/4 Can’t read “fifth edge”. Use hinge edge, lock edge/);
   assert.match(told[4] ?? '', /^5\/5 Railings are painted in place/);
-  assert.match(told[5] ?? '', /^6\/6 Write the day as year-month-day/);
-  assert.match(told[6] ?? '', /^7\/- Stiles and muntins leave/);
+  assert.match(told[5] ?? '', /^6\/6 Can’t read “12 March”\. Type the day like/);
+  assert.match(told[6] ?? '', /^7\/- .* left\. Narrow the stiles/);
 });
 
 test('what is no list is refused as a whole', () => {
@@ -129,7 +129,7 @@ test('what is no list is refused as a whole', () => {
   assert.match(message(Array(2100).fill('door,762').join('\n')), /2100 rows/);
   assert.match(
     readRows(job, tableOf('a,b\nc,d'), [null, null]).faults[0]?.message ?? '',
-    /which column names the kind/,
+    /Choose the column for the kind/,
   );
 });
 

@@ -41,10 +41,10 @@ export function framingFault(framing: Framing, units: UnitSystem): string | null
   for (const [row, height] of heights.entries()) {
     const { least, name } = framing.fill(row);
     if (width < least.width) {
-      return `${capital(name)} needs ${said(Math.ceil(least.width))}; stiles and muntins leave ${said(Math.max(0, width))}. Narrow the stiles or use fewer columns.`;
+      return `${capital(name)} needs ${said(Math.ceil(least.width))} – only ${said(Math.max(0, width))} left. Narrow the stiles or use fewer columns.`;
     }
     if (height < least.height) {
-      return `${capital(name)} in row ${row + 1} needs ${said(Math.ceil(least.height))}; rails leave ${said(Math.max(0, height))}. Narrow the rails or use fewer rows.`;
+      return `${capital(name)} in row ${row + 1} needs ${said(Math.ceil(least.height))} – only ${said(Math.max(0, height))} left. Narrow the rails or use fewer rows.`;
     }
   }
   return null;

@@ -38,16 +38,19 @@ test('a frame that leaves too little says of which row, and what would help', ()
   assert.equal(framingFault(framing(), 'metric'), null);
   assert.match(
     framingFault(framing({ stile: 330 }), 'metric')!,
-    /leave 30 mm for a panel; it takes 60 mm.*Narrow the stiles/,
+    /panel needs 60 mm – only 30 mm left\. Narrow the stiles/,
   );
-  assert.match(framingFault(framing({ rowShares: [1, 30] }), 'metric')!, /Rails leave 50 mm for a panel in row 1/);
-  assert.match(framingFault(framing({ rowShares: [30, 1] }), 'metric')!, /in row 2; it takes 80 mm/);
+  assert.match(
+    framingFault(framing({ rowShares: [1, 30] }), 'metric')!,
+    /panel in row 1 needs 80 mm – only 50 mm left/,
+  );
+  assert.match(framingFault(framing({ rowShares: [30, 1] }), 'metric')!, /in row 2 needs 80 mm/);
   const tall = { ...flat, least: { width: 259.2, height: 80 } };
   assert.equal(framingFault(framing({ fill: () => tall }), 'metric'), null, 'it just fits');
   const wide = { ...flat, least: { width: 260.2, height: 80 } };
   assert.match(
     framingFault(framing({ fill: () => wide }), 'metric')!,
-    /it takes 261 mm/,
+    /needs 261 mm/,
     'rounded up, or it would not do',
   );
 });
@@ -120,7 +123,7 @@ test('rectangles too small for their moulding are refused at the margin that is 
   assert.equal(plantingFault(planting(), 'metric'), null);
   const narrow = plantingFault(planting({ marginSide: 335 }), 'metric');
   assert.equal(narrow?.field, 'marginSide');
-  assert.match(narrow.message, /leave 25 mm for a rectangle; with this moulding it takes 60 mm/);
+  assert.match(narrow.message, /needs 60 mm – only 25 mm left/);
   assert.equal(plantingFault(planting({ marginTop: 1650 }), 'metric')?.field, 'marginTop');
   assert.equal(plantingFault(planting({ marginSide: 300 }), 'metric'), null, '60 mm are just enough');
 });

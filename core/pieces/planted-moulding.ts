@@ -42,7 +42,7 @@ export function plantingFault(planting: Planting, units: UnitSystem): { field: s
   const least = 2 * planting.mouldingWidth + 10;
   for (const [, , width, height] of plantedBoxes(planting)) {
     const tight = (left: number): string =>
-      `Each rectangle needs ${formatLength(least, units)} with this moulding; the margins leave ${formatLength(Math.max(0, left), units)}.`;
+      `Each rectangle needs ${formatLength(least, units)} – only ${formatLength(Math.max(0, left), units)} left. Narrow the margins.`;
     if (width < least) return { field: 'marginSide', message: tight(width) };
     if (height < least) return { field: 'marginTop', message: tight(height) };
   }

@@ -37,7 +37,7 @@ const told = (after: AcceptedPlan, at = 0) => replanLines(made.job, problem, bef
 test('what moved farthest is named with both times, and how many others went with it', () => {
   const { why, moved, isLater } = told(later({ 'd/rehang': 120, 'e/rehang': 60 }, 120));
   assert.match(why, /^D-01 is still tacky\. Finish 2 h later: Mon 8 Mar, morning\.$/);
-  assert.match(moved, /^D-01, rehang: Mon 8 Mar, 08:00 → Mon 8 Mar, 10:00\. 1 other piece moves\.$/);
+  assert.match(moved, /^D-01, rehang: Mon 8 Mar, 08:00 → 10:00\. 1 other piece moves\.$/);
   assert.ok(isLater);
 });
 
@@ -51,15 +51,14 @@ test('a finish that comes forward is no slip, and one that stays is said to', ()
 test('work in a room that moves farthest is named by its room, and the pieces that moved are not forgotten', () => {
   assert.ok(before.tasks.some(({ id }) => id === SITE));
   const { moved } = told(later({ [SITE]: 2 * DAY, 'd/rehang': 60 }));
-  assert.match(moved, /First room: sheet the floor: Mon 1 Mar, 08:00 → Wed 3 Mar, 08:00\. 1 other piece moves\.$/);
-  assert.doesNotMatch(moved, /stays where it was/);
+  assert.match(moved, /First room: sheet the floor: Mon 1 Mar → Wed 3 Mar\. 1 other piece moves\.$/);
 });
 
 test('what only changes hands is no move in time', () => {
   const after = later({});
   const hands = after.tasks.map((task) => (task.id === 'd/rehang' ? { ...task, painters: ['somebody'] } : task));
   const { moved, today } = told({ ...after, tasks: hands });
-  assert.equal(moved, '1 piece changes painter; times stay the same.');
+  assert.equal(moved, '1 piece changes painter. Times stay the same.');
   assert.equal(today, 'Today’s work is unchanged.');
 });
 
@@ -69,6 +68,6 @@ test('what leaves the day and what comes into it is told by mark; a minute or tw
   const shift = Math.floor(first.start / DAY) * DAY - Math.floor(last.start / DAY) * DAY;
   assert.ok(shift < 0, 'it is hung on another day than it is taken off');
   const { today } = told(later({ 'd/take-off': DAY, 'e/rehang': shift }));
-  assert.equal(today, 'Moved off today: D-01; moved to today: D-02.');
+  assert.equal(today, 'Moved off today: D-01. Moved to today: D-02.');
   assert.equal(told(later({ 'd/take-off': 5 })).moved, 'Nothing else moves.');
 });

@@ -1,4 +1,4 @@
-import { formatMoment } from '../units/moments.ts';
+import { formatMoment, type MomentStyle } from '../units/moments.ts';
 import { counted } from '../units/sentence.ts';
 import { marksInWords } from '../job/marks.ts';
 import type { AcceptedPlan } from '../job/document/plan-schema.ts';
@@ -48,29 +48,29 @@ export function replanLines(
     if (farthest === null) {
       const handed = marksOf(moved).size;
       if (handed === 0) return 'Nothing else moves.';
-      return `${counted(handed, 'piece changes', 'pieces change')} painter; times stay the same.`;
+      return `${counted(handed, 'piece changes', 'pieces change')} painter. Times stay the same.`;
     }
     const step = problem.steps.get(farthest.taskId);
     const what = step ? `${step.piece.mark}, ${stepPhrase(step)}` : taskWords(job, problem, farthest.taskId);
     const others = [...marksOf(moved)].filter((mark) => mark !== step?.piece.mark).length;
     const besides = others === 0 ? '' : `. ${counted(others, 'other piece moves', 'other pieces move')}`;
-    const then = (minutes: number): string => formatMoment(localTime(after.t0, minutes, job.site.timeZone), 'dayTime');
-    return `${what}: ${then(farthest.from)} → ${then(farthest.to)}${besides}.`;
+    const isSameDay = dateOf(farthest.from) === dateOf(farthest.to);
+    const then = (minutes: number, style: MomentStyle): string =>
+      formatMoment(localTime(after.t0, minutes, job.site.timeZone), style);
+    const from = then(farthest.from, isSameDay ? 'dayTime' : 'day');
+    return `${what}: ${from} → ${then(farthest.to, isSameDay ? 'time' : 'day')}${besides}.`;
   };
   const today = dateOf(at);
   const leave = marksOf(shifted.filter(({ from, to }) => dateOf(from) === today && dateOf(to) !== today));
   const come = marksOf(shifted.filter(({ from, to }) => dateOf(from) !== today && dateOf(to) === today));
   const changes = [
-    leave.size > 0 ? `moved off today: ${marksInWords([...leave])}` : null,
-    come.size > 0 ? `moved to today: ${marksInWords([...come])}` : null,
-  ].filter(Boolean);
+    ...(leave.size > 0 ? [`Moved off today: ${marksInWords([...leave])}.`] : []),
+    ...(come.size > 0 ? [`Moved to today: ${marksInWords([...come])}.`] : []),
+  ];
   return {
     why,
     moved: news + line(),
-    today:
-      changes.length > 0
-        ? `${changes.join('; ')}.`.replace(/^./, (first) => first.toUpperCase())
-        : 'Today’s work is unchanged.',
+    today: changes.length > 0 ? changes.join(' ') : 'Today’s work is unchanged.',
     isLater: slip > 0,
   };
 }

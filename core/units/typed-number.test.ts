@@ -16,8 +16,8 @@ test('what is none, or lies outside, says what would be right', () => {
   assert.equal(read(anyNumber('two', 0, 10)), 'Type a number from 0 to 10.');
   assert.equal(read(anyNumber('Infinity', 0, 10)), 'Type a number from 0 to 10.');
   assert.equal(read(anyNumber('1,2,3', 0, 10)), 'Type a number from 0 to 10.');
-  assert.equal(read(anyNumber('10.1', 0, 10)), '10.1 is outside 0 to 10.');
-  assert.equal(read(anyNumber('-0.1', 0, 10)), '-0.1 is outside 0 to 10.');
+  assert.equal(read(anyNumber('10.1', 0, 10)), '10.1 – must be 0 to 10.');
+  assert.equal(read(anyNumber('-0.1', 0, 10)), '-0.1 – must be 0 to 10.');
 });
 
 test('a count is whole', () => {
@@ -26,6 +26,6 @@ test('a count is whole', () => {
   assert.equal(read(wholeNumber('9', 1, 9)), 9);
   assert.equal(read(wholeNumber('2.5', 1, 9)), 'Type a whole number from 1 to 9.');
   assert.equal(read(wholeNumber('', 1, 9)), 'Type a whole number from 1 to 9.');
-  assert.equal(read(wholeNumber('0', 1, 9)), '0 is outside 1 to 9.');
-  assert.equal(read(wholeNumber('10', 1, 9)), '10 is outside 1 to 9.');
+  assert.equal(read(wholeNumber('0', 1, 9)), '0 – must be 1 to 9.');
+  assert.equal(read(wholeNumber('10', 1, 9)), '10 – must be 1 to 9.');
 });

@@ -53,7 +53,7 @@ test('nobody works at night, in the past, or for two', () => {
     refusal(mover.move({ taskIds: [id], start: 60, painters })),
     /^That time has gone \(now Mon 1 Mar, 07:00\)/,
   );
-  assert.match(refusal(mover.move({ taskIds: ['nothing'], start: 3 * 1440, painters })), /not in the plan any more/);
+  assert.match(refusal(mover.move({ taskIds: ['nothing'], start: 3 * 1440, painters })), /no longer in the plan/);
 });
 
 test('a run that is moved stands there, pinned, and all else keeps its rules and as much of its place as it can', () => {

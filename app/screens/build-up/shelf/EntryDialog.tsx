@@ -25,6 +25,7 @@ import {
 } from '../../../../core/shelf/figures.ts';
 import { TIN_AIR } from '../../../../core/shelf/drying/tin-air.ts';
 import { TEMPERATURE } from '../../../../core/units/measures.ts';
+import { formatMoment } from '../../../../core/units/moments.ts';
 import type { UnitSystem } from '../../../../core/units/unit-systems.ts';
 import { usualShelf, type Compartment, type Shelf } from '../../../../core/shelf/shelf.ts';
 import type { Outcome } from '../../../../core/units/outcome.ts';
@@ -68,7 +69,7 @@ export function EntryDialog({ compartment, id, onClose }: EntryDialogProps) {
     const plain = usual ? writeFigure(figure, valueAt(usual, figure.path), units) || 'not set' : null;
     const default_ = plain === null ? '' : `default: ${plain}`;
     if (!stated) return default_;
-    return `from ${FIGURE_SOURCES[stated.from]}, ${stated.on}${default_ && ` · ${default_}`}`;
+    return `from ${FIGURE_SOURCES[stated.from]}, ${formatMoment(stated.on, 'dateOfYear')}${default_ && ` · ${default_}`}`;
   };
   const headings = [...new Set(FIGURES[compartment].map(({ heading }) => heading))];
   return (

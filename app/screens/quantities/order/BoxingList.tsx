@@ -34,7 +34,8 @@ export function BoxingList({
             {box.isOverfull && isColoured && (
               <Box component="span" sx={{ color: 'var(--tacky)' }}>
                 {' '}
-                Bucket holds {VOLUME.format(job.mixing.bucket, units)}. Use a larger one, or two and pour back and forth.
+                Bucket holds {VOLUME.format(job.mixing.bucket, units)}. Use a larger one, or two and pour back and
+                forth.
               </Box>
             )}
             <Box component="ul" sx={{ fontSize: 14 }}>

@@ -32,7 +32,7 @@ test('build-ups and quantities go by pieces; what is in doubt is not done', () =
   assert.deepEqual(at('build-up', made.job), [0, '0 of 2 pieces have a build-up']);
   const chosen = new TestJob().door('a').door('b').coated();
   assert.deepEqual(at('build-up', chosen.job), [1, '2 of 2 pieces have a build-up']);
-  assert.deepEqual(at('quantities', chosen.job), [1, '2 of 2 pieces are counted']);
+  assert.deepEqual(at('quantities', chosen.job), [1, '2 of 2 pieces counted']);
   const [group] = chosen.job.groups;
   chosen.tell('add-finding', {
     entry: {
@@ -40,7 +40,7 @@ test('build-ups and quantities go by pieces; what is in doubt is not done', () =
       ...{ at: '2027-03-01T08:00', where: '', photoId: null, note: '' },
     },
   });
-  assert.deepEqual(at('build-up', chosen.job), [0.7, '2 of 2 pieces have a build-up, 1 to look at again']);
+  assert.deepEqual(at('build-up', chosen.job), [0.7, '2 of 2 pieces have a build-up, 1 to check']);
 });
 
 test('questions are answered one by one', () => {
@@ -58,15 +58,15 @@ test('questions are answered one by one', () => {
 
 test('the air wants to know where, which weather, and a reading', () => {
   const made = new TestJob();
-  assert.deepEqual(at('conditions', made.job), [0, 'not said yet: location, weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0, 'still needed: location, weather, a reading']);
   made.tell('change-site', { latitude: 51.2, longitude: 7 });
-  assert.deepEqual(at('conditions', made.job), [0.33, 'not said yet: weather, a reading']);
+  assert.deepEqual(at('conditions', made.job), [0.33, 'still needed: weather, a reading']);
 });
 
 test('strokes that are chosen for a kind of piece count once', () => {
   const made = new TestJob().door('a').door('b').coated().tell('choose-strokes', strokes);
   made.tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' });
-  assert.deepEqual(at('sequence', made.job), [1, 'chosen for 1 of 1 kinds of piece; the others go the usual way']);
+  assert.deepEqual(at('sequence', made.job), [1, 'set for 1 of 1 kinds; default for the rest']);
 });
 
 test('a plan is none, accepted, or out of date', () => {

@@ -42,7 +42,7 @@ export const CRITERIA: {
   risk: { name: 'Risk', least: 'fewest risks' },
   days: { name: 'Days', least: 'fewest days' },
   hours: { name: 'Work', least: 'least work' },
-  money: { name: 'Money', least: 'cheapest paint' },
+  money: { name: 'Cost', least: 'cheapest paint' },
   coats: { name: 'Coats', least: 'fewest coats' },
   smell: { name: 'Smell', least: 'least smell' },
   toughness: { name: 'Toughness', least: 'toughest finish', isMoreBetter: true },

@@ -65,16 +65,16 @@ test('bad rows are told by their number with what would be right, and the good o
     faults.map(({ row }) => row),
     [3, 4, 5, 6],
   );
-  assert.match(faults[0]!.message, /“yesterday” can’t be read. Write it like 2027-03-01 05:00/);
-  assert.match(faults[1]!.message, /“warm” is no number/);
-  assert.match(faults[2]!.message, /140 can’t be. Humidity lies between 1 and 100 %/);
-  assert.match(faults[3]!.message, /Humidity, % RH is empty/);
+  assert.match(faults[0]!.message, /Time: can’t read “yesterday”\. Type it like 2027-03-01 05:00\./);
+  assert.match(faults[1]!.message, /Temperature °C: can’t read “warm”\. Type a number\./);
+  assert.match(faults[2]!.message, /Humidity %: 140 – must be 1 to 100\./);
+  assert.match(faults[3]!.message, /Humidity % is empty\./);
 });
 
 test('a list without a heading, without rows, or without one good row is refused', () => {
-  assert.match(refusal('2027-03-01 05:00,10,70'), /no column for Time, Temperature °C, Humidity, % RH/);
-  assert.match(refusal('Time,Temperature'), /no column for Humidity, % RH/);
-  assert.match(refusal('Time,Temperature,Humidity'), /no row below/);
-  assert.match(refusal('Time,Temperature,Humidity', 'x,1,2'), /No row can be taken. Row 2/);
-  assert.match(refusal('Time\u0000'), /no list of text/);
+  assert.match(refusal('2027-03-01 05:00,10,70'), /No column for Time, Temperature °C, Humidity %\. Name the columns in the first row\./);
+  assert.match(refusal('Time,Temperature'), /No column for Humidity %\. Name the columns in the first row\./);
+  assert.match(refusal('Time,Temperature,Humidity'), /No rows below the heading\./);
+  assert.match(refusal('Time,Temperature,Humidity', 'x,1,2'), /No valid rows\. Row 2: Time: can’t read “x”\. Type it like 2027-03-01 05:00\./);
+  assert.match(refusal('Time\u0000'), /Not a text file\. Save it as CSV and try again\./);
 });

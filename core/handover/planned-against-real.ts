@@ -152,7 +152,7 @@ export function lessonsOf(job: Job, clocks: JobClocks): Lesson[] {
     return [
       {
         id: `pace/${key}`,
-        words: `${PACE_NAMES[key]} takes ${longerWords(rounded)} than standard`,
+        words: `${PACE_NAMES[key]}: ${longerWords(rounded)} than standard`,
         because: `median of ${entries} timed${stated === 1 ? '' : `; set now: ${longerWords(stated)}`}`,
         command: { name: 'state-pace', args: { key, factor: rounded } },
       },

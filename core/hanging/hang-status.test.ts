@@ -47,12 +47,12 @@ test('a piece goes from work to drying, ready to hang, kept apart, and free', ()
 test('nothing is forbidden, and everything that is risked is said: early, open coats, a short bag, undrilled holes', () => {
   const early = at(finished(), '2027-03-03T16:00').risks;
   assert.ok(
-    early.some((risk) => /It can be hung from in \d+/.test(risk)),
+    early.some((risk) => /^Too soft until in \d+/.test(risk)),
     early.join(),
   );
   const open = at(new WorkedDays().doneAll(['take-off', 'wash'], '2027-03-01T08:00'), '2027-03-01T10:00').risks;
   assert.ok(
-    open.some((risk) => /6 coats are not stamped/.test(risk)),
+    open.some((risk) => /6 coats not logged/.test(risk)),
     open.join(),
   );
   const short = finished();
@@ -63,12 +63,12 @@ test('nothing is forbidden, and everything that is risked is said: early, open c
     bagOf(short.piece).missing,
     [{ name: 'hinge screw', short: 1 }].map((entry) => ({ ...entry, name: short.piece.hardware[0]!.name })),
   );
-  assert.ok(at(short, '2027-03-06T09:00').risks.some((risk) => /short of 1 /.test(risk)));
+  assert.ok(at(short, '2027-03-06T09:00').risks.some((risk) => /Missing from the bag: 1 /.test(risk)));
   const drilled = finished().tell('add-drilling', {
     ids: ['d'],
     drilling: { id: 'pull', name: 'pull', on: 'front', x: 60, y: 400, centres: 160, upright: true, diameter: 5 },
   });
-  assert.ok(at(drilled, '2027-03-06T09:00').risks.some((risk) => /1 fitting is not drilled/.test(risk)));
+  assert.ok(at(drilled, '2027-03-06T09:00').risks.some((risk) => /1 fitting not drilled yet/.test(risk)));
 });
 
 test('a heavy door waits for the hours in which two are there', () => {
@@ -103,18 +103,18 @@ test('the very minute from which it may be hung or closed is late enough', () =>
 test('a heavy door is told of where one alone is there, by name, or nobody, and not where two are', () => {
   const heavy = finished({ shape: { width: 1000, height: 2400, thickness: 54 } });
   const weighing = (now: string): string | undefined =>
-    at(heavy, now).risks.find((risk) => risk.startsWith('It weighs'));
-  assert.match(weighing('2027-03-08T09:00')!, /two people, and Painter 1 is here now/);
-  assert.match(weighing('2027-03-07T03:00')!, /two people, and nobody is here now/);
+    at(heavy, now).risks.find((risk) => /needs two people/.test(risk));
+  assert.match(weighing('2027-03-08T09:00')!, /two people\. Only Painter 1 is on site now/);
+  assert.match(weighing('2027-03-07T03:00')!, /two people\. No one is on site now/);
   heavy.tell('add-painter', { entry: { ...heavy.job.crew[0]!, id: 'painter-2', name: 'Helper' } });
   assert.equal(weighing('2027-03-08T09:00'), undefined);
   const light = finished({ shape: { width: 500, height: 1500, thickness: 30 } });
-  assert.ok(!at(light, '2027-03-07T03:00').risks.some((risk) => risk.startsWith('It weighs')));
+  assert.ok(!at(light, '2027-03-07T03:00').risks.some((risk) => /needs two people/.test(risk)));
 });
 
 test('old holes that are not filled are counted', () => {
   const worked = finished().tell('fill-holes', { ids: ['d'], count: 2 });
-  const holes = at(worked, '2027-03-06T09:00').risks.find((risk) => /holes? (is|are) not filled/.test(risk));
+  const holes = at(worked, '2027-03-06T09:00').risks.find((risk) => /old holes? (is|are) not filled/.test(risk));
   assert.match(holes!, /^2 old holes are not filled/);
 });
 
@@ -137,7 +137,7 @@ test('labels are found by code and by typed mark, and those of other jobs are to
     return typeof named === 'string' ? named : 'found';
   };
   assert.match(refusal(labelCode('other', piece)), /another job/);
-  assert.match(refusal('D-77'), /There is no piece D-77/);
+  assert.match(refusal('D-77'), /No piece D-77\. Type it as on the tag, e\.g\. D-05\./);
 });
 
 test('the strip holds what the roll holds, one label after another, and the rest waits', () => {

@@ -50,10 +50,10 @@ test('as few strokes as tell it are said to have moved, those that follow each o
 
 test('an order that is not another one says so; one that is says what it buys first', () => {
   assert.deepEqual(orderWords(simulation('abc', 5), simulation('abc', 5)), [
-    'The same order as the school’s. The oldest lap is met after 5.0 min in both.',
+    'Same as the standard order. Longest wet edge: 5.0 min in both.',
   ]);
   assert.deepEqual(orderWords(simulation('abc', 9), simulation('cab', 6.5)), [
-    'The oldest lap is met after 6.5 min (c and b) instead of 9.0 min (a and c).',
+    'Longest wet edge: 6.5 min (c and b), was 9.0 min (a and c).',
     'C comes first.',
   ]);
   assert.equal(orderWords(simulation('abc'), simulation('cab', 6.5))[0], 'No laps.');
@@ -68,7 +68,7 @@ test('more than four moves are counted, not told', () => {
   const all = moves(was, is).length;
   assert.ok(all > 4, `${all}`);
   assert.equal(told.length, 1 + 4 + 1);
-  assert.equal(told.at(-1), `And ${all - 4} more places where it differs.`);
+  assert.equal(told.at(-1), `${all - 4} more differences.`);
 });
 
 test('a short order is told stroke by stroke, a long one in groups of one kind, sheet and stretch', () => {

@@ -27,14 +27,14 @@ test('a hardener has a pot life', () => {
 test('too warm is warmer than too cold', () => {
   const [fault] = faults({ minTemperature: 20, maxTemperature: 20 });
   assert.equal(fault?.[0], 'maxTemperature');
-  assert.match(fault?.[1] ?? '', /too warm above 20 °C and too cold below 20 °C/);
+  assert.match(fault?.[1] ?? '', /Maximum 20 °C must be above minimum 20 °C\. Check the tin\./);
   assert.deepEqual(faults({ minTemperature: 19.9, maxTemperature: 20 }), []);
 });
 
 test('a recoat window does not close before it opens', () => {
   const [fault] = faults({ recoatMax: enamel.hours.recoat - 0.5 });
   assert.equal(fault?.[0], 'recoatMax');
-  assert.match(fault?.[1] ?? '', /can’t close after .* h, before it opens after/);
+  assert.match(fault?.[1] ?? '', /The recoat window closes \(4 h\) before it opens \(4\.5 h\)\. Check the tin\./);
 });
 
 test('stages come in their order, and only the first that does not is told', () => {

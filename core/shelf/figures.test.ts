@@ -88,11 +88,11 @@ test('what is no figure is refused with what would be right, in the unit that is
   assert.equal(refusal(figure('dryFilm'), 'thick'), 'Dry film per coat: type a number in µm.');
   assert.equal(refusal(figure('dryFilm'), '', 'us'), 'Dry film per coat: type a number in mil.');
   assert.equal(refusal(figure('toughness'), 'very'), 'Toughness, 1 to 5: type a number.');
-  assert.match(refusal(figure('tins'), '2.5'), /write pairs like 0\.75:26 2\.5:64/);
-  assert.match(refusal(figure('tins'), '2.5:64:3'), /write pairs/);
-  assert.match(refusal(figure('family'), 'chalk'), /one of acrylic, .*not “chalk”/);
-  assert.match(refusal(figure('madeFor'), 'metal glass'), /“glass” is none of sound-paint/);
-  assert.match(refusal(figure('clear'), 'perhaps'), /write yes or no/);
+  assert.match(refusal(figure('tins'), '2.5'), /Tins: type pairs like 0\.75:26 2\.5:64\./);
+  assert.match(refusal(figure('tins'), '2.5:64:3'), /Tins: type pairs like 0\.75:26 2\.5:64\./);
+  assert.match(refusal(figure('family'), 'chalk'), /Binder: can’t read “chalk”\. Use one of acrylic, alkyd-waterborne, oil, shellac, two-part, mineral\./);
+  assert.match(refusal(figure('madeFor'), 'metal glass'), /: can’t read “/);
+  assert.match(refusal(figure('clear'), 'perhaps'), /Dries clear: type yes or no\./);
 });
 
 test('an optional figure may be left empty, commas are decimals, and yes is said in several ways', () => {

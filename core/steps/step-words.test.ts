@@ -51,7 +51,7 @@ test('what stays in place is masked, with its hardware only where it has some', 
 
 test('what was begun before goes on; a run of nothing says nothing', () => {
   const run = { steps: [step('coat-1/back')] };
-  assert.equal(runWords(run, { goesOn: true }), 'Go on: first coat: bonding primer, back');
+  assert.equal(runWords(run, { goesOn: true }), 'Continue: first coat: bonding primer, back');
   assert.equal(runWords(run, { goesOn: false }), 'First coat: bonding primer, back');
   assert.equal(runWords({ steps: [] }, { goesOn: false }), '');
 });

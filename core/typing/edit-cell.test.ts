@@ -55,10 +55,10 @@ test('what is written in a row, typed over itself, changes nothing', () => {
 });
 
 test('a cell that can’t be says what would be right', () => {
-  assert.match(refusal({ width: 'wide' }), /not a length/);
-  assert.match(refusal({ width: '40' }), /Width lies between/);
-  assert.match(refusal({ room: 'Attic' }), /There is no room “Attic”/);
-  assert.match(refusal({ faces: 'inside' }), /Write front, back/);
-  assert.match(refusal({ neededBy: 'Friday' }), /year-month-day/);
+  assert.match(refusal({ width: 'wide' }), /Can’t read “wide”\. Type a length, e\.g\. 826, 82\.6 cm or 2'-8 1\/2"\./);
+  assert.match(refusal({ width: '40' }), /Width 40 mm – must be 300 mm to 1500 mm\./);
+  assert.match(refusal({ room: 'Attic' }), /No room called “Attic”\. Add it under Rooms, or choose another\./);
+  assert.match(refusal({ faces: 'inside' }), /Can’t read “inside”\. Use front, back, all or none\./);
+  assert.match(refusal({ neededBy: 'Friday' }), /Can’t read “Friday”\. Type the day like 2027-03-12\./);
   assert.match(refusal({ painted: 'off' }, { ...sash, kind: 'railing' }), /painted in place/);
 });

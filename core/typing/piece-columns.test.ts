@@ -43,7 +43,7 @@ test('sizes are read in the job’s units, within what the kind allows, and only
 });
 
 test('the least and the largest size that a kind allows are taken, and nothing beyond', () => {
-  const field = /between (.+) and (.+); this/.exec(refusal('height', '1 mm'));
+  const field = /must be (.+) to (.+)\./.exec(refusal('height', '5 mm'));
   assert.ok(field);
   const [least, most] = [field[1]!, field[2]!];
   assert.ok(stated('height', least).shape.height);

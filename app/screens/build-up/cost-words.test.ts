@@ -39,8 +39,10 @@ test('how much more than the best, each in words of its own', () => {
     ['coats', 1, '1 more coat'],
     ['coats', 2, '2 more coats'],
     ['risk', 2, '2 more risks'],
-    ['smell', 1, '1 more product that smells'],
+    ['smell', 1, '1 more smelly product'],
   ];
   for (const [criterion, amount, said] of more) assert.equal(words.more(criterion, amount), said);
   assert.equal(costWords('GBP').value('money', 9.6), '£10');
+  assert.equal(words.value('toughness', 4), '4/5');
+  assert.equal(words.value('risk', 0), 'none');
 });

@@ -10,7 +10,7 @@ const DAY = 24 * 60;
 const MORE = {
   risk: { one: 'more risk', several: 'more risks' },
   coats: { one: 'more coat', several: 'more coats' },
-  smell: { one: 'more product that smells', several: 'more products that smell' },
+  smell: { one: 'more smelly product', several: 'more smelly products' },
 } as const;
 
 interface CostWords {
@@ -32,7 +32,9 @@ export function costWords(currency: string): CostWords {
     if (criterion === 'money') return money.format(amount);
     if (criterion === 'days') return Number.isFinite(amount) ? amount.toFixed(1) : 'never';
     if (criterion === 'hours' || criterion === 'dust') return formatDuration(amount * 60);
-    return String(amount);
+    if (criterion === 'toughness') return `${amount}/5`;
+    if (criterion === 'smell' && amount > 0) return counted(amount, 'product', 'products');
+    return amount === 0 ? 'none' : String(amount);
   };
   return {
     value,

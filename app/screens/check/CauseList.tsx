@@ -58,7 +58,9 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
                 <Box sx={{ fontSize: 14.5, color: because ? 'var(--ink)' : 'var(--ink-soft)' }}>
                   {because ? `${capital(localise(because))}.` : 'Nothing in the log.'}
                 </Box>
-                <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Next time: {localise(cause.prevent)}</Box>
+                {isChosen && (
+                  <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>Next time: {localise(cause.prevent)}</Box>
+                )}
               </Box>
               <Button
                 variant={isChosen ? 'contained' : 'outlined'}

@@ -1,3 +1,4 @@
+import { capital } from '../../../core/units/sentence.ts';
 import { formatLength } from '../../../core/units/length.ts';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
@@ -32,7 +33,7 @@ export function DefectSpot({ piece, defect, change }: DefectSpotProps) {
         />
       </Box>
       <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-        {localise(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face)}
+        {capital(localise(definitionOf(piece.kind).faceNames[defect.face] ?? defect.face))}
         {defect.spot
           ? `, ${formatLength(defect.spot.x, job.settings.units)} from the left and ${formatLength(defect.spot.y, job.settings.units)} from the top. Tap to move.`
           : '. Tap where it is.'}

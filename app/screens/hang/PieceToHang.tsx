@@ -80,9 +80,9 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                 <>
                   <UseDates row={row} at={at} t0={clocks.t0} />
                   <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-                    Last coat {isDone ? 'painted' : 'planned'} {exactly(lastCoat)}
+                    Last coat {isDone ? `painted ${exactly(lastCoat)}` : `planned ${when(lastCoat)}`}
                     {hung &&
-                      `. ${piece.comesOff ? 'Hung' : 'Refitted'}${hung.isDone ? '' : ', as planned,'} ${exactly(hung.at)}`}
+                      `. ${piece.comesOff ? 'Hung' : 'Refitted'} ${hung.isDone ? exactly(hung.at) : `as planned, ${when(hung.at)}`}`}
                     .
                   </Typography>
                 </>

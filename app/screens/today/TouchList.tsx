@@ -105,6 +105,9 @@ interface TouchRowProps {
   onTacky(coated: PieceStep): void;
 }
 
+/** Minutes before a window closes from which it is drawn: before that its date says enough. */
+const WINDOW_IS_NEWS = 3 * 24 * 60;
+
 /** On a phone the vial stands under the words, so that neither is squeezed. */
 const ROW_AREAS = { xs: '"tag words act" "vial vial act"', sm: '"tag vial words act"' };
 
@@ -132,7 +135,7 @@ function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
       <Box sx={{ gridArea: 'tag' }}>
         <Tag mark={drying.piece.mark} tone={drying.state === 'ready' ? 'ready' : 'plain'} />
       </Box>
-      {drying.closes !== null && (
+      {drying.closes !== null && drying.closes - at < WINDOW_IS_NEWS && (
         <Box sx={{ gridArea: 'vial' }}>
           <Vial
             reading={vialReading(at, drying)}

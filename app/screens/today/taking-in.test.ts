@@ -50,7 +50,7 @@ test('stamps come once, however often they are taken in, and their pictures befo
   const file = writeStampsFile(lead.job, 'lead', MADE_AT);
   assert.deepEqual(await helper.take(file), {
     isFault: false,
-    words: '1 new stamp taken in, none doubled.',
+    words: '1 new entry loaded. Duplicates skipped.',
     areStamps: true,
   });
   assert.deepEqual(helper.told, ['pictures 0', 'take-stamps']);
@@ -62,9 +62,9 @@ test('stamps come once, however often they are taken in, and their pictures befo
 test('what is of another job, or of this device, is refused and asks for nothing', async () => {
   const helper = device(day().job);
   const other = { ...new TestJob().door('d').job, id: 'another' };
-  assert.match((await helper.take(writeDayFile(other, 'lead', MADE_AT))).words, /of another job/);
-  assert.match((await helper.take(writeStampsFile(other, 'lead', MADE_AT))).words, /of another job/);
-  assert.match((await helper.take(writeDayFile(day().job, 'helper', MADE_AT))).words, /made that day itself/);
+  assert.match((await helper.take(writeDayFile(other, 'lead', MADE_AT))).words, /That’s for another job\. Open that job and load it there\./);
+  assert.match((await helper.take(writeStampsFile(other, 'lead', MADE_AT))).words, /That’s for another job\. Open that job and load it there\./);
+  assert.match((await helper.take(writeDayFile(day().job, 'helper', MADE_AT))).words, /This device sent that day\. There’s nothing to load\./);
   assert.match((await helper.take('no file')).words, /./);
   assert.deepEqual(helper.told, []);
 });
@@ -73,6 +73,6 @@ test('photos that can’t be kept leave their stamps where they are', async () =
   const lead = day().done('take-off', '2027-03-01T08:00', { device: 'lead' });
   const full = device(day().job, { keepPictures: () => Promise.reject(new Error('the disk is full')) });
   const told = await full.take(writeStampsFile(lead.job, 'lead', MADE_AT));
-  assert.deepEqual([told.isFault, told.words], [true, 'Its photos can’t be kept here: the disk is full']);
+  assert.deepEqual([told.isFault, told.words], [true, 'Can’t save its photos: the disk is full']);
   assert.equal(full.job().log.length, 0);
 });

@@ -140,12 +140,12 @@ test('a pin overtakes the one before, takes one time only, and lets go', () => {
     moved.job.pins.map((entry) => entry.start),
     ['2027-03-01T09:00'],
   );
-  assert.match(refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00'), pin('2027-03-01T10:00')] }), /two times/);
+  assert.match(refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00'), pin('2027-03-01T10:00')] }), /^Pin each step to one time only\.$/);
   assert.match(refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00', ['gone'])] }), /painter is no longer/);
   assert.deepEqual(after(start, ['unpin-tasks', { taskIds: ['a/wash'] }]).job.pins, []);
   assert.equal(after(start, ['unpin-tasks', { taskIds: ['other'] }]).job.pins.length, 1);
   const without = after(start, ['accept-plan', { plan: null }]).job;
-  assert.match(refusal(without, 'measure-against', {}), /no plan to measure against/);
+  assert.match(refusal(without, 'measure-against', {}), /No plan to compare with\. Accept one first\./);
 });
 
 test('a painter who leaves takes the pins along; the last one stays', () => {
@@ -210,7 +210,7 @@ test('a group is split with all that was found and chosen, and put together agai
     /These differ\. Grease and wax: clean here, grease there\. Retest, or keep them apart\./s,
   );
   const merged = after(job, ['merge-groups', { from: made.id, into: group!.id }]);
-  assert.equal(merged.label, `Put Stair into ${group!.name}`);
+  assert.equal(merged.label, `Moved Stair to ${group!.name}`);
   assert.deepEqual([merged.job.groups.length, merged.job.groups[0]?.byHand], [1, true]);
   assert.ok(merged.job.findings.every(({ groupId }) => groupId === group!.id));
 });
@@ -232,7 +232,7 @@ test('stamps, looks and checks that are given again are written once; what tells
     'stamp',
     { entries: [{ ...entry, id: 's3', replaces: 's2', event: 'withdrawn' }] },
   ]);
-  assert.equal(back.label, 'Stamp: undone');
+  assert.equal(back.label, 'Logged: undone');
   const look = { id: 'i1', pieceId: 'a', face: 'front', at: '2027-03-01T08:00', by: null } as const;
   const seen = after(start, ['inspect', { inspections: [look] }], ['inspect', { inspections: [look] }]);
   assert.equal(seen.job.inspections.length, 1);

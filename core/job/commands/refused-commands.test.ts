@@ -107,7 +107,7 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
   [
     'add-painter',
     { entry: { id: 'p', name: 'P', skill: 'steady', week: usualWeek(), from: '2027-03-09', until: '2027-03-08' } },
-    /last day comes after the first/,
+    /^Last day must be after the first\.$/,
   ],
   ['change-planning', { start: '31 March' }, /Choose the first day/],
   [
@@ -120,7 +120,7 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
         week: { ...usualWeek(), mon: [{ from: '12:00', until: '08:00' }] },
       },
     },
-    /ends after it starts/,
+    /^End must be after start\.$/,
   ],
   [
     'add-painter',
@@ -138,7 +138,7 @@ const REFUSED: readonly { [N in CommandName]: [N, CommandArgs<N>, RegExp] }[Comm
         },
       },
     },
-    /without overlap/,
+    /^Shifts on one day can’t overlap\.$/,
   ],
 ];
 

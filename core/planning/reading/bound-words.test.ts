@@ -18,36 +18,36 @@ const crew = (work: number, hours: number): BoundReason => ({ kind: 'crew', from
 const space = (id: string): string => told({ kind: 'space', space: id, from: 1, until: 8, uses: 4 });
 
 test('a chain is told by the piece at its end, and by how many steps it has', () => {
-  assert.match(told({ kind: 'chain', tasks: ['a/wash', 'b/coat-1/back'] }), /^D-02 takes so long .* its 2 steps wait/);
+  assert.match(told({ kind: 'chain', tasks: ['a/wash', 'b/coat-1/back'] }), /D-02 alone needs that long: 2 steps with drying in between/);
   assert.match(
     told({ kind: 'chain', tasks: ['a/wash', 'dry/room-1'] }),
-    /^D-01 takes so long/,
+    /^D-01 alone needs that long/,
     'the last that is a piece',
   );
-  assert.match(told({ kind: 'chain', tasks: ['dry/room-1'] }), /^the longest piece takes so long/);
+  assert.match(told({ kind: 'chain', tasks: ['dry/room-1'] }), /^The longest piece alone needs that long/);
 });
 
 test('work and hours are told in minutes up to ten hours, in whole hours above, whatever a tick is', () => {
   assert.match(
     told(crew(90, 60)),
-    /before tick 5 is 1 h 30 of work, set-ups included, and until tick 9 the crew has 1 h$/,
+    /From tick 5, 1 h 30 min of work is left\. The crew has 1 h by tick 9$/,
   );
-  assert.match(told(crew(599, 60)), /is 9 h 59 of work/);
-  assert.match(told(crew(600, 60)), /is 10 h of work/);
-  assert.match(told(crew(629, 60)), /is 10 h of work/);
-  assert.match(told(crew(45, 12), 20), /is 15 h of work.*the crew has 4 h$/);
-  assert.match(told(crew(601, 600)), /is 10 h of work.*the crew has a little less$/, 'not ten hours against ten');
+  assert.match(told(crew(599, 60)), /From tick 5, 9 h 59 min of work is left\. The crew has 1 h by tick 9/);
+  assert.match(told(crew(600, 60)), /From tick 5, 10 h of work is left\. The crew has 1 h by tick 9/);
+  assert.match(told(crew(629, 60)), /From tick 5, 10 h of work is left\. The crew has 1 h by tick 9/);
+  assert.match(told(crew(45, 12), 20), /From tick 5, 15 h of work is left\. The crew has 4 h by tick 9/);
+  assert.match(told(crew(601, 600)), /10 h of work is left\. The crew has just under that by tick 9$/, 'not ten hours against ten');
 });
 
 test('a place is told by its name, a room by what may be off in it, or by its zones', () => {
   const rack = made.job.places.find(({ kind }) => kind === 'rack')!;
   assert.match(
     space(rack.id),
-    new RegExp(`^${rack.name.toLowerCase()} would have to take 4 turns from tick 1 to tick 8`),
+    new RegExp(`^${rack.name} is the bottleneck: 4 turns needed from tick 1 to tick 8`),
   );
-  assert.match(space('off/room-1'), /^the 3 that may be off in Hall would have to take/);
-  assert.match(space(zoneSpace('room-1')), /^the 2 zones of Hall that may be in work would have/);
-  assert.match(space('air/house'), /^the air that dust and wet paint would share would have/);
+  assert.match(space('off/room-1'), /^Max 3 off in Hall is the bottleneck/);
+  assert.match(space(zoneSpace('room-1')), /^Max 2 zones at once in Hall is the bottleneck/);
+  assert.match(space('air/house'), /^Dust-free air is the bottleneck/);
 });
 
 test('where everything was tried it is said so', () => {

@@ -1,4 +1,5 @@
 import type { Job } from '../../job/document/schema.ts';
+import { counted } from '../../units/sentence.ts';
 import { formatDuration } from '../../units/measures.ts';
 import type { BoundReason } from '../../scheduling/bound/lower-bound.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
@@ -43,7 +44,7 @@ function placeName(job: Job, space: string): string {
   const place = job.places.find(({ id }) => id === space);
   const room = job.rooms.find(({ id }) => `off/${id}` === space);
   const zoned = job.rooms.find(({ id }) => zoneSpace(id) === space);
-  if (zoned) return `the ${zoned.zonesAtOnce ?? 1} zones of ${zoned.name} that may be in work`;
-  if (room) return `the ${room.maxOff ?? 1} that may be off in ${room.name}`;
-  return place ? place.name : 'the air that dust and wet paint would share';
+  if (zoned) return `Max ${counted(zoned.zonesAtOnce ?? 1, 'zone')} at once in ${zoned.name}`;
+  if (room) return `Max ${room.maxOff ?? 1} off in ${room.name}`;
+  return place ? place.name : 'Dust-free air';
 }

@@ -44,13 +44,13 @@ test('a plan that may end later sets up less often, and its price says so', () =
   assert.ok(price !== null);
   assert.equal(price.setups, 1);
   assert.equal(price.later, (calmer.finish - soonest.finish) * 5);
-  assert.match(priceWords(price), /^1 fewer set-up, \d h \d\d later$/);
+  assert.match(priceWords(price), /^1 fewer set-up, 5 h 35 min later$/);
   assert.equal(priceOfCalm(problem, calmer, soonest, 0), null, 'the other way round it is not calmer');
   assert.equal(priceOfCalm(problem, soonest, calmer, 250), null, 'what was before does not count');
 });
 
 test('a price without set-ups tells the minutes, and what ends no later says that', () => {
-  assert.equal(priceWords({ setups: 0, minutes: 40, later: 0 }), '40 min less changing over, no later');
+  assert.equal(priceWords({ setups: 0, minutes: 40, later: 0 }), '40 min less changeover, no later');
   assert.equal(priceWords({ setups: 14, minutes: 90, later: 120 }), '14 fewer set-ups, 2 h later');
   assert.equal(priceWords({ setups: 2, minutes: 12, later: -30 }), '2 fewer set-ups, 30 min earlier');
 });

@@ -43,10 +43,7 @@ test('a finding that says otherwise puts order and plan in doubt, tells what has
   const before = made.job.groups[0];
   made.tell('add-finding', found('f', 'soundness', 'lets-go')).tell('add-finding', found('g', 'old-coat', 'varnish'));
   const { changes, isInDoubt, verdict } = standing(made.job);
-  assert.deepEqual(changes, [
-    'The old coat: oil gloss, now varnish or lacquer',
-    'Whether it holds: holds, now lets go',
-  ]);
+  assert.deepEqual(changes, ['Old coat: oil gloss, now varnish or lacquer', 'Adhesion: sound, now loose']);
   assert.ok(isInDoubt);
   assert.ok(verdict.findings.some(({ rule }) => rule.id === 'flaking-needs-abrading'));
   assert.equal(made.job.groups[0], before);
@@ -103,7 +100,7 @@ test('a piece follows its surface; a whole group that changes alike stays togeth
     [['group-1', 'Softwood, varnish or lacquer', 'reed']],
   );
   assert.equal(made.job.findings.length, 1);
-  assert.deepEqual(standing(made.job).changes, ['The old coat: oil gloss, now varnish or lacquer']);
+  assert.deepEqual(standing(made.job).changes, ['Old coat: oil gloss, now varnish or lacquer']);
 
   made.tell('change-pieces', { ids: ['b'], facts: { surface: { ...varnished, existing: 'oil-gloss' } } });
   assert.equal(made.job.groups.length, 2);
@@ -150,7 +147,7 @@ function reviewOf(change: (mark: string) => string) {
 }
 
 test('a material that changes is told by its name, an exposure by where the pieces hang', () => {
-  assert.deepEqual(reviewOf((mark) => mark.replace('softwood', 'mdf')).changes, ['Material: mdf, now softwood']);
+  assert.deepEqual(reviewOf((mark) => mark.replace('softwood', 'mdf')).changes, ['Material: MDF, now softwood']);
   const moved = reviewOf((mark) => mark.replace('inside/', 'outside/'));
   assert.deepEqual([moved.changes, moved.isInDoubt], [['Inside or outside'], true]);
 });

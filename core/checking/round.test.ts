@@ -81,7 +81,7 @@ test('a room is told how far it is, and what stands against signing it off', () 
       ...{ note: '', photoIds: [], cause: null, rework: null, settled: null },
     },
   });
-  assert.equal(against(done), '1 defect is open');
+  assert.equal(against(done), '1 defect open');
 });
 
 test('rooms and faces that get no paint are in no round', () => {

@@ -72,9 +72,15 @@ test('bad rows are told by their number with what would be right, and the good o
 });
 
 test('a list without a heading, without rows, or without one good row is refused', () => {
-  assert.match(refusal('2027-03-01 05:00,10,70'), /No column for Time, Temperature °C, Humidity %\. Name the columns in the first row\./);
+  assert.match(
+    refusal('2027-03-01 05:00,10,70'),
+    /No column for Time, Temperature °C, Humidity %\. Name the columns in the first row\./,
+  );
   assert.match(refusal('Time,Temperature'), /No column for Humidity %\. Name the columns in the first row\./);
   assert.match(refusal('Time,Temperature,Humidity'), /No rows below the heading\./);
-  assert.match(refusal('Time,Temperature,Humidity', 'x,1,2'), /No valid rows\. Row 2: Time: can’t read “x”\. Type it like 2027-03-01 05:00\./);
+  assert.match(
+    refusal('Time,Temperature,Humidity', 'x,1,2'),
+    /No valid rows\. Row 2: Time: can’t read “x”\. Type it like 2027-03-01 05:00\./,
+  );
   assert.match(refusal('Time\u0000'), /Not a text file\. Save it as CSV and try again\./);
 });

@@ -36,10 +36,19 @@ test('the demo jobs are files of the open format, with a plan that is theirs', (
 test('a truncated, a foreign, a newer and a deep file are refused each with its reason', () => {
   const text = writeJobFile(job);
   assert.match(refusal(text.slice(0, text.length / 2)), /Part of the file is missing\. Copy or download it again\./);
-  assert.match(refusal('{"format":"something/1"}'), /Not a Nivel job: its format should read “nivel\.job\/10”\. Choose a file that Nivel saved\./);
+  assert.match(
+    refusal('{"format":"something/1"}'),
+    /Not a Nivel job: its format should read “nivel\.job\/10”\. Choose a file that Nivel saved\./,
+  );
   assert.match(refusal('[1,2]'), /Not a Nivel job file\./);
-  assert.match(refusal(text.replace(JOB_FORMAT, 'nivel.job/999')), /Saved by a newer Nivel \(format 999; this one reads 10\)\. Update, then import again\./);
-  assert.match(refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`), /Not a Nivel job \(nested too deep\)\. Choose a file that Nivel saved\./);
+  assert.match(
+    refusal(text.replace(JOB_FORMAT, 'nivel.job/999')),
+    /Saved by a newer Nivel \(format 999; this one reads 10\)\. Update, then import again\./,
+  );
+  assert.match(
+    refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`),
+    /Not a Nivel job \(nested too deep\)\. Choose a file that Nivel saved\./,
+  );
   assert.match(refusal(`"${'x'.repeat(50_000_000)}"`), /50 MB/);
   assert.match(refusal('{"format": nivel}'), /Not a JSON file\. Choose a \.nivel\.json file that Nivel saved\./);
 });

@@ -18,7 +18,10 @@ test('lengths on sale as they are typed, each once, the shortest first', () => {
 
 test('what is no length, or none that is sold, is named', () => {
   assert.match(String(read('')), /at least one length/);
-  assert.match(String(read('2400; long')), /Can’t read “long”\. Type a length, e\.g\. 826, 82\.6 cm or 2'-8 1\/2"\. Separate lengths with semicolons\./);
+  assert.match(
+    String(read('2400; long')),
+    /Can’t read “long”\. Type a length, e\.g\. 826, 82\.6 cm or 2'-8 1\/2"\. Separate lengths with semicolons\./,
+  );
   assert.match(String(read('2400; 30 m')), /30 m – must be 300 mm to 12 m\./);
   assert.match(String(read('240')), /240 mm – must be 300 mm to 12 m\./);
   assert.match(String(read('1000 1100 1200 1300 1400 1500 1600 1700 1800')), /9 lengths – at most 8\./);

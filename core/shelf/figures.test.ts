@@ -90,7 +90,10 @@ test('what is no figure is refused with what would be right, in the unit that is
   assert.equal(refusal(figure('toughness'), 'very'), 'Toughness, 1 to 5: type a number.');
   assert.match(refusal(figure('tins'), '2.5'), /Tins: type pairs like 0\.75:26 2\.5:64\./);
   assert.match(refusal(figure('tins'), '2.5:64:3'), /Tins: type pairs like 0\.75:26 2\.5:64\./);
-  assert.match(refusal(figure('family'), 'chalk'), /Binder: can’t read “chalk”\. Use one of acrylic, alkyd-waterborne, oil, shellac, two-part, mineral\./);
+  assert.match(
+    refusal(figure('family'), 'chalk'),
+    /Binder: can’t read “chalk”\. Use one of acrylic, alkyd-waterborne, oil, shellac, two-part, mineral\./,
+  );
   assert.match(refusal(figure('madeFor'), 'metal glass'), /: can’t read “/);
   assert.match(refusal(figure('clear'), 'perhaps'), /Dries clear: type yes or no\./);
 });

@@ -62,9 +62,18 @@ test('stamps come once, however often they are taken in, and their pictures befo
 test('what is of another job, or of this device, is refused and asks for nothing', async () => {
   const helper = device(day().job);
   const other = { ...new TestJob().door('d').job, id: 'another' };
-  assert.match((await helper.take(writeDayFile(other, 'lead', MADE_AT))).words, /That’s for another job\. Open that job and load it there\./);
-  assert.match((await helper.take(writeStampsFile(other, 'lead', MADE_AT))).words, /That’s for another job\. Open that job and load it there\./);
-  assert.match((await helper.take(writeDayFile(day().job, 'helper', MADE_AT))).words, /This device sent that day\. There’s nothing to load\./);
+  assert.match(
+    (await helper.take(writeDayFile(other, 'lead', MADE_AT))).words,
+    /That’s for another job\. Open that job and load it there\./,
+  );
+  assert.match(
+    (await helper.take(writeStampsFile(other, 'lead', MADE_AT))).words,
+    /That’s for another job\. Open that job and load it there\./,
+  );
+  assert.match(
+    (await helper.take(writeDayFile(day().job, 'helper', MADE_AT))).words,
+    /This device sent that day\. There’s nothing to load\./,
+  );
   assert.match((await helper.take('no file')).words, /./);
   assert.deepEqual(helper.told, []);
 });

@@ -140,7 +140,10 @@ test('a pin overtakes the one before, takes one time only, and lets go', () => {
     moved.job.pins.map((entry) => entry.start),
     ['2027-03-01T09:00'],
   );
-  assert.match(refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00'), pin('2027-03-01T10:00')] }), /^Pin each step to one time only\.$/);
+  assert.match(
+    refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00'), pin('2027-03-01T10:00')] }),
+    /^Pin each step to one time only\.$/,
+  );
   assert.match(refusal(start, 'pin-tasks', { pins: [pin('2027-03-01T09:00', ['gone'])] }), /painter is no longer/);
   assert.deepEqual(after(start, ['unpin-tasks', { taskIds: ['a/wash'] }]).job.pins, []);
   assert.equal(after(start, ['unpin-tasks', { taskIds: ['other'] }]).job.pins.length, 1);

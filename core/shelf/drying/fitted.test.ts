@@ -41,7 +41,10 @@ test('one temperature fits nothing, and a tin that dries faster in the cold is r
     { temperature: 20, hours: 18 },
   ];
   const checked = coatingSchema.safeParse({ ...enamel, recoatAt: odd });
-  assert.match(checked.error?.issues[0]?.message ?? '', /Enter recoat hours at two or more temperatures\. Warmer must be shorter\./);
+  assert.match(
+    checked.error?.issues[0]?.message ?? '',
+    /Enter recoat hours at two or more temperatures\. Warmer must be shorter\./,
+  );
 });
 
 test('a fitted product dries by its line and not by the doubling rule, in every kind', () => {

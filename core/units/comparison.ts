@@ -1,6 +1,3 @@
-/** A share as a percentage: `percent(0.47)` is “47%”. */
-export const percent = (share: number): string => `${Math.round(share * 100)}%`;
-
 /** A factor on times, with its direction: 1.22 is “22% slower”, 0.8 is “20% faster”, 1 is “as fast”. */
 export const slowerWords = (factor: number): string => compared(factor, 'slower', 'faster', 'as fast');
 

@@ -149,7 +149,7 @@ export function Player({ result, onTime, ref }: PlayerProps) {
         <Box component="span" sx={{ color: 'var(--ink-soft)', lineHeight: 1.25 }}>
           {here
             ? localise(`${here.number}. ${here.stroke.name}`) +
-              `${result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : ''}`
+              (result.strokes.some(({ hand }) => hand.id !== here.hand.id) ? `, ${here.hand.name}` : '')
             : `of ${formatDuration(span)}`}
         </Box>
       </Box>

@@ -100,7 +100,7 @@ await withBuiltServer(async (address) => {
       mimeType: 'application/json',
       buffer: Buffer.from(writeJobFile({ ...job, id: `bench-${job.id}` })),
     });
-    await page.getByText(`${job.name} Imported.`).waitFor();
+    await page.getByText(`Imported ${job.name}.`).waitFor();
   }
   const devtools = await context.newCDPSession(page);
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });

@@ -164,3 +164,18 @@ test('a stamp off plan replans the rest, also when the painter has gone on to an
   await expect(page.getByRole('group', { name: 'View' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Changes', exact: true })).toBeHidden();
 });
+
+test('addresses of earlier versions lead to the stages that they meant', async ({ page }) => {
+  await new PainterOn(page).openDemo('demo-linen-press', 'walk');
+  const { search } = new URL(page.url());
+  for (const [before, now] of [
+    ['prove', 'Test'],
+    ['air', 'Conditions'],
+    ['strokes', 'Sequence'],
+    ['hand-over', 'Handover'],
+  ] as const) {
+    await page.goto(`/${before}${search}`);
+    await expect(page.getByRole('heading', { name: now, level: 1 })).toBeVisible();
+    await expect(page).toHaveURL(new RegExp(`/${now.toLowerCase()}\\?`));
+  }
+});

@@ -34,7 +34,7 @@ const flat: RoleDefinition = { how: 'Spread across, lay off along the grain.', b
 /** All that there is to say of each kind of stroke. */
 export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   panel: {
-    how: 'Mouldings and corners first, feathered out of each corner so the brush doesn’t scrape paint off; then the field, laid off along the grain.',
+    how: 'Mouldings and corners first, feathered out of each corner. Then the field, laid off along the grain.',
     brush: WIDE,
     drips: { where: 'the lower corners of the panel', at: lowerCorners },
     from: null,

@@ -3,7 +3,7 @@ import { fillableDisk, setFull } from '../../e2e/full-disk.ts';
 import { CHROMIUM_ARGUMENTS, chromiumPath } from '../chromium.ts';
 
 const JOB = 'demo-linen-press';
-const TOLD = /Not kept yet|can’t be kept/;
+const TOLD = /Not saved yet|Can’t save/;
 
 /** A place at which something is written; `act` writes there, on a page that stands at `at`. */
 interface Place {

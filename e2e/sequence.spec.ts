@@ -76,7 +76,7 @@ test('a door stops at its joints in any air; a ceiling goes off in a hot room, t
 test('an order is searched and proved, told in words, and shifted by hand', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'sequence');
   const school = await oldestLap(page);
-  await page.getByRole('button', { name: 'Best order, any method' }).click();
+  await page.getByRole('button', { name: 'Best order, any method', exact: true }).click();
   await expect(page.getByText(/^Longest wet edge \d\.\d min – best possible$/)).toBeVisible({ timeout: 30_000 });
   await expect.poll(async () => (await oldestLap(page)).age).toBeLessThan(school.age * 0.6);
   const found = await oldestLap(page);

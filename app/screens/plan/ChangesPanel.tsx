@@ -41,7 +41,7 @@ export function ChangesPanel({ plan, t0, problem, accepted, onTakeUp, canTakeUp 
   const [showsAll, setShowsAll] = useState(false);
   const zone = job.site.timeZone;
   const before = accepted[against] ?? accepted[0];
-  if (before === undefined) return null;
+  if (before === undefined) return <Typography>No earlier plan to compare with.</Typography>;
   const when = (minutes: number): string => formatMoment(localTime(t0, minutes, zone), 'dayTime');
   const changes = comparePlans(problem, before, plan, minutesSince(t0, now, zone));
   const rows = showsAll ? changes.moved : changes.moved.slice(0, FEW);

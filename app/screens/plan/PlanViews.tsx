@@ -34,9 +34,9 @@ const VIEWS = {
 export function PlanViews({ screen }: { screen: PlanScreen }) {
   const { shown, reading, comparable } = screen;
   const { changes: _changes, ...always } = VIEWS;
-  const views: Partial<typeof VIEWS> = comparable.length > 0 ? VIEWS : always;
-  const asked = useView<keyof typeof VIEWS>(VIEWS, 'board');
-  const view = asked in views ? asked : 'board';
+  const view = useView<keyof typeof VIEWS>(VIEWS, 'board');
+  // Who looks at the changes stays there while a plan is accepted, with nothing to compare for a moment.
+  const views: Partial<typeof VIEWS> = comparable.length > 0 || view === 'changes' ? VIEWS : always;
   if (!shown || !reading) {
     return (
       <Section title="Plan settings">

@@ -37,7 +37,7 @@ export const reworkStepSchema = z.lazy(() =>
   z.object({
     /** Unique in its rework: “sand”. */
     name: z.string().regex(/^[a-z0-9-]{1,30}$/),
-    words: z.string().trim().min(1, 'Type what is done.').max(120, 'Keep it under 120 characters.'),
+    words: z.string().trim().min(1, 'Type the task.').max(120, 'Keep it under 120 characters.'),
     /** At a professional's pace. */
     minutes: z.number().positive().max(600),
     /** What the coat that lies there must have reached before; null when it need not wait. */

@@ -5,7 +5,7 @@ import { id, localTime, name } from './plain-fields.ts';
 export const roomTaskSchema = z.lazy(() =>
   z.object({
     id,
-    words: z.string().trim().min(1, 'Type what is done.').max(120, 'Keep it under 120 characters.'),
+    words: z.string().trim().min(1, 'Type the task.').max(120, 'Keep it under 120 characters.'),
     when: z.enum(['before', 'after']),
     /** At a professional's pace. */
     minutes: z.number().int().min(1, 'At least 1 min.').max(600, 'At most 10 h. Split it into shorter tasks.'),

@@ -325,6 +325,37 @@ test('a door that hangs is taken down again for its run: back onto the rack, and
   expect(hung - touched).toBeGreaterThan(24 * 3_600_000);
 });
 
+test('what the handover lacks leads to the coats of a room, and paper has the whole record', async ({ page }) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'handover');
+  const record = page.getByRole('article', { name: 'Handover record' });
+  await expect(record.getByRole('table', { name: 'Finishes' })).toBeVisible();
+  await expect(record.getByRole('heading', { name: 'Coats on each face' })).toBeHidden();
+  await page
+    .getByRole('region', { name: 'Before handover' })
+    .getByRole('link', { name: /coats not logged/ })
+    .click();
+  await expect(page).toHaveURL(/view=coats/);
+  const coats = record.getByRole('table', { name: `Coats in ${RUN_IN?.name ?? ''}` });
+  await expect(coats).toBeHidden();
+  await record.getByText(RUN_IN?.name ?? '', { exact: true }).click();
+  await expect(
+    coats
+      .getByRole('row')
+      .filter({ hasText: `${COMBED?.film ?? 0} µm` })
+      .first(),
+  ).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  for (const heading of ['Paints used', 'Care', 'Coats on each face', 'Inspection and sign-off', 'Maintenance']) {
+    await expect(record.getByRole('heading', { name: heading })).toBeVisible();
+  }
+  await expect(coats).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+  await expect(coats).toBeHidden();
+  // And so when it is really printed, which lays it out at once: the coats of one room would be two pages.
+  const pages = (await page.pdf()).toString('latin1').match(/\/Type \/Page\b/g) ?? [];
+  expect(pages.length).toBeGreaterThan(9);
+});
+
 test('the handover file is opened and read back, by itself and in the other vocabulary', async ({ page, context }) => {
   await new PainterOn(page).openDemo('demo-tern-street', 'handover');
   const file = await downloaded(page, 'Save as web page');

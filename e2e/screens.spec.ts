@@ -15,6 +15,7 @@ const SCREENS = [
       'check',
       'check?defect=run-1',
       'handover',
+      'handover?view=coats',
       'handover?view=left',
     ] as const
   ).map((screen) => ({ screen, job: 'demo-tern-street' as const })),
@@ -35,6 +36,7 @@ const SCREENS = [
       'hang?view=labels',
       'hang?piece=press-door-1',
       'check?piece=press-door-1',
+      'handover?view=care',
       'handover?view=real',
       'plan',
       'plan?view=day-sheet',

@@ -7,15 +7,15 @@ export const NOT_BEFORE: Readonly<Record<Extract<Use, 'close' | 'wash' | 'full'>
   close: {
     name: 'Close',
     until:
-      'Until then keep it ajar with a wedge or bumpers. A fire door stays free to close, with release paper at the stop.',
+      'Until the close date, keep it ajar with a wedge or bumpers. A fire door stays free to close, with release paper at the stop.',
   },
   wash: {
     name: 'Wash',
-    until: 'Until then, dust with a dry soft cloth only. No water, cleaner, tape or stickers.',
+    until: 'Until the wash date, dust with a dry soft cloth only. No water, cleaner, tape or stickers.',
   },
   full: {
     name: 'Full use',
-    until: 'Until then, no hooks, rubber feet or heavy things against it. It still marks easily.',
+    until: 'Until the full-use date, no hooks, rubber feet or heavy things against it. It still marks easily.',
   },
 };
 export const CARE_USES = Object.keys(NOT_BEFORE) as (keyof typeof NOT_BEFORE)[];

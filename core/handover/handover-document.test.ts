@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { readinessOf } from '../hanging/readiness.ts';
+import { readinessOf, type Readiness } from '../hanging/readiness.ts';
 import { WorkedDays } from '../fixtures/worked-days.ts';
-import type { Block, Cell } from './blocks.ts';
+import { partsOf, type Block, type Cell } from './blocks.ts';
+import { faceRecords } from './face-record.ts';
+import { handoverGaps } from './gaps.ts';
 import { handoverDocument } from './handover-document.ts';
 
 const TIN = {
@@ -29,6 +31,15 @@ const worked = (): WorkedDays =>
     .tell('take-readings', {
       readings: [{ id: 'f', kind: 'film', from: 'typed', at: '2027-03-02T09:20', taskId: 'd/coat-2/back', film: 90 }],
     });
+
+/** The door with all its coats on, and its readiness. */
+function finished() {
+  const days = worked().doneAll(['coat-2/front', 'denib-3', 'coat-3/back', 'coat-3/front'], '2027-03-04T08:00');
+  const problem = days.problem('2027-03-04T16:00');
+  const [row] = readinessOf(days.job, problem, new Map());
+  assert.ok(row, 'a finished door has its dates');
+  return { job: days.job, clocks: problem.clocks, row };
+}
 
 function blocksOf(
   { job, problem }: { job: WorkedDays['job']; problem: ReturnType<WorkedDays['problem']> },
@@ -100,7 +111,7 @@ test('what was skipped stands with its reason, under its face', () => {
 
 test('gaps of the whole record are counted, and a film that was read', () => {
   const said = textOf(sectionOf(documentOf(worked()), 'record'));
-  assert.match(said, /^3 coats logged\. 2 faces have coats not logged \(not done yet, or not recorded\)\. 2 without a/);
+  assert.match(said, /^3 coats logged\. 2 faces still lack coats\. 2 coats without a batch\./);
 });
 
 test('a finish lists its products as they were laid, its batches and the pieces that it is on', () => {
@@ -127,10 +138,52 @@ test('children are kept away while any film is soft, and no longer once all is h
     sectionOf(documentOf(days, now), 'care').some((block) => block.kind === 'caution');
   assert.ok(caution('2027-03-09T09:00'));
   assert.ok(!caution('2027-06-01T09:00'));
-  const [row] = tableOf(documentOf(days, '2027-06-01T09:00'), 'Ready-for-use dates');
+  const [row] = tableOf(documentOf(days, '2027-06-01T09:00'), `Ready-for-use dates, ${days.job.rooms[0]!.name}`);
   assert.deepEqual(
-    row!.slice(3).map(({ text }) => text),
+    row!.slice(2).map(({ text }) => text),
     ['now', 'now', 'now'],
+  );
+});
+
+test('like pieces of a room with the same dates are one row, others their own', () => {
+  const { job, clocks, row } = finished();
+  const like = (mark: string, close = row.from.close): Readiness => ({
+    ...row,
+    piece: { ...row.piece, id: mark, mark },
+    from: { ...row.from, close },
+  });
+  const rows = [row, like('D-02'), like('D-03', (row.from.close ?? 0) + 2 * 1440)];
+  const blocks = handoverDocument(job, { clocks, rows, now: '2027-03-04T16:00', vocabulary: 'uk' });
+  assert.deepEqual(
+    tableOf(blocks, `Ready-for-use dates, ${job.rooms[0]!.name}`).map(([tag]) => tag!.text),
+    ['D-01, D-02', 'D-03'],
+  );
+});
+
+test('what a handover still lacks is told until it is there', () => {
+  const gapsOf = (days: WorkedDays): string[] =>
+    handoverGaps(days.job, faceRecords(days.job, days.problem('2027-03-03T16:00').clocks)).map(({ words }) => words);
+  assert.deepEqual(gapsOf(worked()), [
+    '2 faces with coats not logged',
+    '1 room not signed off',
+    'client not named',
+    'no place for the touch-up kit',
+  ]);
+  const told = worked()
+    .doneAll(['coat-2/front', 'denib-3', 'coat-3/back', 'coat-3/front'], '2027-03-04T08:00')
+    .tell('change-hand-over', { owner: 'A. Nobody', kit: { where: 'under the stairs' } });
+  assert.deepEqual(gapsOf(told), ['1 room not signed off']);
+});
+
+test('a document falls into parts at what opens one; what stands before the first is a part of its own', () => {
+  const parts = partsOf(documentOf(worked()), (block) => block.kind === 'heading');
+  assert.deepEqual(
+    parts.map(({ opening }) => opening?.id ?? null),
+    [null, 'finishes', 'record', 'checked', 'left', 'upkeep'],
+  );
+  assert.deepEqual(
+    parts.flatMap(({ opening, blocks }) => (opening ? [opening, ...blocks] : blocks)),
+    documentOf(worked()),
   );
 });
 

@@ -16,12 +16,14 @@ import { definitionOf } from '../pieces/registry.ts';
 import { HAZARDS } from '../shelf/hazards.ts';
 import { bucketWords } from '../running/tins-in-use.ts';
 import { TEMPERATURE, VOLUME, FILM } from '../units/measures.ts';
+import { groupBy } from '../units/maps.ts';
 import { counted, listed, capital } from '../units/sentence.ts';
 import { lengthsIn } from '../units/length.ts';
 import { inVocabulary, type Vocabulary } from '../units/vocabulary.ts';
 import { cell, saidIn, type Block, type Cell } from './blocks.ts';
 import { CARE_USES, careLines, cleaningOf, NOT_BEFORE } from './care.ts';
 import { faceRecords, gapsIn, type FaceRecord, type RecordedCoat } from './face-record.ts';
+import { unsignedRooms } from './gaps.ts';
 import { leftPaints, TIN_END_WORDS } from './leftover-paint.ts';
 import { upkeepDates } from './upkeep.ts';
 
@@ -114,18 +116,33 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
     if (formatMoment(at, 'isoMinute') <= nowDate) return cell('now');
     return cell(`${formatMoment(at, 'day')}${isSure ? '' : ' (planned)'}`);
   };
-  const table = lines.map(({ piece, dates, isSure }): Cell[] => [
-    cell(piece.mark),
-    cell(definitionOf(piece.kind).name),
-    cell(roomOf(job, piece)?.name ?? ''),
-    ...CARE_USES.map((use) => when(dates[use], isSure)),
-  ]);
-  const families = new Map(
-    job.groups.flatMap((group) => {
-      const last = coatingOf(job, group.buildUp?.coats.at(-1)?.product ?? '');
-      return last ? [[cleaningOf(last), group.name] as const] : [];
-    }),
-  );
+  const rooms = [...groupBy(lines, ({ piece }) => roomOf(job, piece))].flatMap(([room, own]): Block[] => {
+    const dated = own.map(({ piece, dates, isSure }) => ({
+      mark: piece.mark,
+      cells: [cell(definitionOf(piece.kind).name), ...CARE_USES.map((use) => when(dates[use], isSure))],
+    }));
+    // Pieces of one kind with the same dates are one row.
+    const rows = [...groupBy(dated, ({ cells }) => JSON.stringify(cells)).values()].map((alike): Cell[] => [
+      cell(marksInWords(alike.map(({ mark }) => mark))),
+      ...(alike[0]?.cells ?? []),
+    ]);
+    const name = room?.name ?? 'No room';
+    return [
+      { kind: 'subheading', text: name, summary: counted(own.length, 'piece') },
+      {
+        kind: 'table',
+        label: `Ready-for-use dates, ${name}`,
+        head: ['Tag', 'What', ...CARE_USES.map((use) => `${NOT_BEFORE[use].name} from`)],
+        rows,
+        widths: ['*', '*', 'auto', 'auto', 'auto'],
+      },
+    ];
+  });
+  const cleaned = job.groups.flatMap((group) => {
+    const last = coatingOf(job, group.buildUp?.coats.at(-1)?.product ?? '');
+    return last ? [{ name: group.name, words: cleaningOf(last) }] : [];
+  });
+  const families = [...groupBy(cleaned, ({ words }) => words)];
   const isWet = lines.some(
     ({ dates }) =>
       dates.full === null || formatMoment(localTime(clocks.t0, dates.full, job.site.timeZone), 'isoMinute') > nowDate,
@@ -140,16 +157,10 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
           } as const,
         ]
       : []),
-    {
-      kind: 'table',
-      label: 'Ready-for-use dates',
-      head: ['Mark', 'What', 'Room', ...CARE_USES.map((use) => `${NOT_BEFORE[use].name} from`)],
-      rows: table,
-      widths: ['auto', '*', '*', 'auto', 'auto', 'auto'],
-    },
-    { kind: 'list', items: CARE_USES.map((use) => `${NOT_BEFORE[use].name}: ${NOT_BEFORE[use].until}`) },
+    { kind: 'list', items: CARE_USES.map((use) => NOT_BEFORE[use].until) },
+    ...rooms,
     { kind: 'subheading', text: 'Cleaning' },
-    { kind: 'list', items: [...families].map(([words, name]) => `${name} and its like: ${words}`) },
+    { kind: 'list', items: families.map(([words, own]) => `${own.map(({ name }) => name).join('; ')}: ${words}`) },
   ];
 }
 
@@ -158,10 +169,10 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
   const summary = [
     `${gaps.coats} coats logged.`,
     gaps.unfinished > 0
-      ? `${counted(gaps.unfinished, 'face has', 'faces have')} coats not logged (not done yet, or not recorded).`
-      : 'All coats logged.',
-    gaps.noBatch > 0 ? `${gaps.noBatch} without a batch.` : '',
-    gaps.noAir > 0 ? `${gaps.noAir} without conditions.` : '',
+      ? `${counted(gaps.unfinished, 'face still lacks', 'faces still lack')} coats.`
+      : 'No coats missing.',
+    gaps.noBatch > 0 ? `${counted(gaps.noBatch, 'coat')} without a batch.` : '',
+    gaps.noAir > 0 ? `${counted(gaps.noAir, 'coat')} without conditions.` : '',
     gaps.noFilm > 0 ? `Wet film measured on ${gaps.coats - gaps.noFilm}.` : '',
   ].filter(Boolean);
   const { units } = job.settings;
@@ -209,17 +220,23 @@ function faces(job: Job, records: readonly FaceRecord[]): Block[] {
       return [...laid, ...missing, ...left];
     });
     return [
-      { kind: 'subheading', text: room.name },
+      { kind: 'subheading', text: room.name, summary: coatsSummary(own) },
       {
         kind: 'table',
         label: `Coats in ${room.name}`,
-        head: ['Mark', 'Face', 'Coat', 'Product', 'Colour', 'Batch', 'When', 'Air', 'Film', 'By'],
+        head: ['Tag', 'Face', 'Coat', 'Product', 'Colour', 'Batch', 'When', 'Conditions', 'Film', 'By'],
         rows,
         widths: ['auto', 'auto', '*', '*', 'auto', 'auto', 'auto', 'auto', 'auto', 'auto'],
       },
     ];
   });
   return [heading('record', 'Coats on each face'), text(summary.join(' ')), ...rooms];
+}
+
+/** How many coats the faces of a room have, and how many they still lack. */
+function coatsSummary(records: readonly FaceRecord[]): string {
+  const missing = records.reduce((sum, record) => sum + record.missing.length, 0);
+  return `${gapsIn(records).coats} logged${missing > 0 ? `, ${missing} not logged` : ''}`;
 }
 
 function checked(job: Job): Block[] {
@@ -258,9 +275,7 @@ function checked(job: Job): Block[] {
     cell(day(at)),
     cell(remark),
   ]);
-  const unsigned = job.rooms.filter(
-    ({ id }) => job.pieces.some(({ roomId }) => roomId === id) && !job.signOffs.some(({ roomId }) => roomId === id),
-  );
+  const unsigned = unsignedRooms(job);
   return [
     heading('checked', 'Inspection and sign-off'),
     ...(defects.length === 0
@@ -269,7 +284,7 @@ function checked(job: Job): Block[] {
           {
             kind: 'table',
             label: 'Defects',
-            head: ['Mark', 'Defect', 'Cause', 'Found', 'Outcome'],
+            head: ['Tag', 'Defect', 'Cause', 'Found', 'Outcome'],
             rows: defects,
             widths: ['auto', 'auto', '*', 'auto', '*'],
           } as const,

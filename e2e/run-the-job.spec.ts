@@ -65,26 +65,22 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
 
   // The helper's coat is found tacky where the clock says ready: the rest moves, and three lines say how.
   const touch = page.getByRole('list', { name: 'What’s dry' });
-  const door = touch.getByRole('listitem').filter({ hasText: 'recoat now' }).first();
+  await touch.getByText(/^recoat now: \d+ pieces$/).click();
+  const together = touch.getByRole('list', { name: /^recoat now/ });
+  const door = together.getByRole('listitem').first();
   const mark = await door.getByRole('img').first().getAttribute('aria-label');
   await door.getByRole('button', { name: `${mark ?? ''} still tacky` }).click();
   const told = page.getByRole('status', { name: 'Replanned' });
   await expect(told).toBeVisible({ timeout: 30_000 });
   await expect(told).toContainText(new RegExp(`${mark ?? ''} still tacky\. Finish`));
   await expect(told.locator(':scope > strong, :scope > span')).toHaveCount(3);
-  await expect(
-    touch
-      .getByRole('listitem')
-      .filter({ hasText: mark ?? '' })
-      .first(),
-  ).toContainText(/recoat from/);
+  const rowOfDoor = touch
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('img', { name: mark ?? '', exact: true }) });
+  await expect(together.getByRole('img', { name: mark ?? '', exact: true })).toBeHidden();
+  await expect(rowOfDoor.last()).toContainText(/recoat from/);
   await told.getByRole('button', { name: 'Undo' }).click();
-  await expect(
-    touch
-      .getByRole('listitem')
-      .filter({ hasText: mark ?? '' })
-      .first(),
-  ).toContainText('recoat now');
+  await expect(together.getByRole('img', { name: mark ?? '', exact: true })).toBeVisible();
 
   // Done, and then put right: it was a quarter of an hour earlier.
   const now = page.getByRole('region', { name: 'Now' });

@@ -15,14 +15,16 @@ export function KeepApart({ row, at, when }: { row: Readiness; at: number; when(
   if (from.close === null || lastCoat === null) return null;
   const isSoft = from.close > at;
   if (!isSoft && keptApart === null) return null;
+  // What lies on the rack without a screw in it has no stop to stick to.
+  const isBack = !piece.comesOff || hung?.isDone === true || piece.hardware.some(({ fitted }) => fitted > 0);
+  // Its dates stand above it; while it is painted, there is nothing to keep apart.
+  if (!row.isDone && !isBack && keptApart === null) return null;
   const set = (by: 'wedge' | 'bumpers' | null): void =>
     void apply('keep-apart', { id: piece.id, keptApart: by === null ? null : { by, since: now } });
   const shut = piece.comesOff ? 'Keep off the stop' : 'Keep anything from closing on it';
   const words = isSoft ? `${shut} until ${when(from.close)}` : `Free to close since ${when(from.close)}`;
-  // What lies on the rack without a screw in it has no stop to stick to.
-  const isBack = !piece.comesOff || hung?.isDone === true || piece.hardware.some(({ fitted }) => fitted > 0);
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box sx={{ display: 'grid', gap: 1, mt: 2 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
         <strong>{words}</strong>
       </Box>

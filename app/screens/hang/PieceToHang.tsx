@@ -24,7 +24,7 @@ import { Bag } from './Bag.tsx';
 import { HangIt } from './HangIt.tsx';
 import { PieceHoles } from './PieceHoles.tsx';
 import { KeepApart } from './KeepApart.tsx';
-import { UseDates } from './UseDates.tsx';
+import { PieceTimeline } from './PieceTimeline.tsx';
 
 interface PieceToHangProps {
   row: Readiness;
@@ -37,7 +37,7 @@ interface PieceToHangProps {
 export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
   const job = useJob();
   const localise = useLocalise();
-  const { piece, lastCoat, isDone, hung } = row;
+  const { piece, lastCoat } = row;
   const { clocks } = problem;
   const when = (minutes: number): string => forecastAt(clocks.t0, minutes, job.site.timeZone, at);
   const exactly = (minutes: number): string =>
@@ -77,19 +77,9 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                   Dates appear once it has a build-up and a plan.
                 </Typography>
               ) : (
-                <>
-                  <UseDates row={row} at={at} t0={clocks.t0} />
-                  <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)', mt: 1 }}>
-                    Last coat {isDone ? `painted ${exactly(lastCoat)}` : `planned ${when(lastCoat)}`}
-                    {hung &&
-                      `. ${piece.comesOff ? 'Hung' : 'Refitted'} ${hung.isDone ? exactly(hung.at) : `as planned, ${when(hung.at)}`}`}
-                    .
-                  </Typography>
-                </>
+                <PieceTimeline row={row} at={at} t0={clocks.t0} />
               )}
-              <Box sx={{ mt: 1.5 }}>
-                <KeepApart row={row} at={at} when={when} />
-              </Box>
+              <KeepApart row={row} at={at} when={when} />
             </Sheet>
           </Section>
           {piece.hardware.length > 0 && (

@@ -1,0 +1,90 @@
+import Box from '@mui/material/Box';
+import { pieceDates, type PieceDate } from '../../../core/hanging/piece-dates.ts';
+import type { Readiness } from '../../../core/hanging/readiness.ts';
+import { forecastAt, localTime } from '../../../core/job/site-time.ts';
+import { formatMoment } from '../../../core/units/moments.ts';
+import { useJob } from '../../open-job/use-job.ts';
+import { USE_WORDS } from './use-words.ts';
+
+interface PieceTimelineProps {
+  row: Readiness;
+  at: number;
+  t0: string;
+}
+
+/** Last coat, handle, hang, close, wash, full use as points of one line, those that are past filled. */
+export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
+  const job = useJob();
+  const { piece } = row;
+  const dates = pieceDates(row);
+  const whenOf = ({ event, at: moment, isLogged }: PieceDate): string => {
+    if (isLogged) return formatMoment(localTime(t0, moment, job.site.timeZone), 'dayTime');
+    if (moment <= at && event !== 'last-coat' && event !== 'hung') return 'now';
+    return forecastAt(t0, moment, job.site.timeZone, at);
+  };
+  return (
+    <Box component="dl" aria-label={`Dates of ${piece.mark}`} sx={{ m: 0, display: 'grid' }}>
+      {dates.map((date, index) => {
+        const isPast = date.at <= at;
+        const isLast = index === dates.length - 1;
+        const leadsPast = !isLast && (dates[index + 1]?.at ?? Infinity) <= at;
+        const ink = isPast ? 'var(--ready)' : 'var(--ink-soft)';
+        return (
+          <Box
+            key={date.event}
+            sx={{
+              position: 'relative',
+              display: 'grid',
+              gridTemplateColumns: '132px minmax(0, 1fr)',
+              pl: 3.5,
+              pb: isLast ? 0 : 1,
+              // The line to the next point, and the point on it.
+              '&::before': {
+                content: '""',
+                display: isLast ? 'none' : 'block',
+                position: 'absolute',
+                background: leadsPast ? 'var(--ready)' : 'var(--line)',
+                left: 6,
+                top: 10,
+                width: 3,
+                height: '100%',
+              },
+              '&::after': {
+                content: '""',
+                position: 'absolute',
+                left: 0,
+                top: 3,
+                width: 15,
+                height: 15,
+                borderRadius: '50%',
+                border: '3px solid',
+                borderColor: ink,
+                background: isPast ? 'var(--ready)' : 'var(--sheet)',
+              },
+            }}
+          >
+            <Box component="dt" sx={{ fontWeight: 700, fontSize: 14 }}>
+              {eventWords(date, row)}
+            </Box>
+            <Box component="dd" sx={{ m: 0, fontSize: 14, color: ink }}>
+              {whenOf(date)}
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** “last coat”, “hang from”, “to be hung” or “hung”. */
+function eventWords({ event, isLogged }: PieceDate, { piece }: Readiness): string {
+  switch (event) {
+    case 'last-coat':
+      return isLogged ? 'last coat' : 'last coat due';
+    case 'hung':
+      if (piece.comesOff) return isLogged ? 'hung' : 'due to hang';
+      return isLogged ? 'refitted' : 'due to refit';
+    default:
+      return `${USE_WORDS[event]} from`;
+  }
+}

@@ -45,7 +45,7 @@ test('a press from the walk to the plan, typed by hand', async ({ page }) => {
   await expect(
     page
       .getByRole('region', { name: 'Chosen build-up' })
-      .getByRole('img', { name: /Cross-section from the top: Trim enamel.*Oil gloss, deglossed; Softwood/ }),
+      .getByRole('img', { name: /Cross-section from the top\. Trim enamel.*Oil gloss, deglossed\. Softwood/ }),
   ).toBeVisible();
   await painter.goTo('Quantities');
   // 2.9274 m² painted; primer / 10.29 m²/L / 0.92 + 0.1 in the tray + 0.1 in reserve; enamel twice.
@@ -73,7 +73,7 @@ test('a cold night in the garage delays the recoat and is undone', async ({ page
   await page.getByText('Room settings').click();
   const garage = page.getByRole('region', { name: 'Settings of Garage' });
   await garage.getByRole('button', { name: 'Add a cold night' }).click();
-  const night = garage.getByRole('region', { name: 'Night to 2027-03-06' });
+  const night = garage.getByRole('region', { name: 'Cold night before Saturday 6 March' });
   await night.getByLabel('Coldest, 05:00').fill('1');
   await night.getByLabel('Warmest, 15:00').fill('8');
   await night.getByLabel('Humidity when coldest').fill('97');
@@ -140,7 +140,7 @@ test('hang: the bag is counted, and each use has its date', async ({ page }) => 
   expect(times.map(asTime)).toEqual([...times.map(asTime)].sort((one, other) => one - other));
   const bag = page.getByRole('region', { name: 'Bag C-01' });
   await expect(bag).toContainText('12 missing');
-  await bag.getByRole('button', { name: 'One cup hinge more in the bag of C-01' }).click();
+  await bag.getByRole('button', { name: 'Cup hinge: one more in bag C-01' }).click();
   await expect(bag).toContainText('11 missing');
   await bag.getByRole('button', { name: 'All bagged' }).click();
   await expect(bag).toContainText('complete');

@@ -60,7 +60,7 @@ test('a two-part primer is mixed by the plan’s runs, each portion used up with
 
   // A recipe scales to any volume.
   const reed = page.getByRole('listitem', { name: 'reed' });
-  await reed.getByLabel('Scale to litres').fill('2.5');
+  await reed.getByLabel('Scale to, L').fill('2.5');
   await expect(reed.getByRole('list', { name: 'Parts of reed' }).getByRole('listitem').first()).toContainText(
     '2,200 mL',
   );

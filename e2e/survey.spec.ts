@@ -187,7 +187,7 @@ test('by hand on a phone: kind, sizes, access, hardware and a photo with a mark,
   await piece.getByText('Hardware', { exact: true }).click();
   await piece.getByLabel('Add hardware').fill('kick plate');
   await piece.getByRole('button', { name: 'Add to bag' }).click();
-  await expect(piece.getByLabel('How many kick plate')).toHaveValue('1');
+  await expect(piece.getByLabel('Number: kick plate')).toHaveValue('1');
 
   await piece.getByText('Holes', { exact: true }).click();
   await piece.getByRole('button', { name: 'Drill for latch bore, larger' }).click();

@@ -18,7 +18,7 @@ interface CoatStackProps {
   /** The old coat's colour, where somebody has seen it. */
   old: string | null;
   colour: string;
-  /** Without words, for a row of candidates. */
+  /** Without words, for a row of candidates that say it beside. */
   bare?: boolean;
 }
 
@@ -44,9 +44,12 @@ export function CoatStackDrawing({ layers, substrate, old, colour, bare = false 
     if (layer.role === 'topcoat') return colour;
     return layer.tint ?? (layer.role === 'sealer' ? '#ffffffaa' : '#dcd8cb');
   };
-  const words = layers.map((layer) => [layer.name, layer.detail].filter(Boolean).join(', ')).join('; ');
+  const words = layers.map((layer) => [layer.name, layer.detail].filter(Boolean).join(', ')).join('. ');
   return (
-    <Box sx={{ display: 'flex' }} role="img" aria-label={`Cross-section from the top: ${words}`}>
+    <Box
+      sx={{ display: 'flex' }}
+      {...(bare ? { 'aria-hidden': true } : { role: 'img', 'aria-label': `Cross-section from the top. ${words}` })}
+    >
       <Box
         component="svg"
         width={block}

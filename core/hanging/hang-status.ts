@@ -78,7 +78,7 @@ export function hangingRisks(
       ? [`Too soft until ${when(from.rehang)}: hands and hinges will mark it.`]
       : []),
     ...(missing.length > 0
-      ? [`Missing from the bag: ${listed(missing.map(({ name, short }) => `${short} ${name}`))}.`]
+      ? [`Missing from the bag: ${listed(missing.map(({ name, short }) => `${short} × ${name}`))}.`]
       : []),
     ...(undrilled > 0 ? [`${counted(undrilled, 'fitting')} not drilled yet.`] : []),
     ...(holesDone.filled < filledHoles

@@ -158,7 +158,7 @@ function pieces(day: Day): EveningTask[] {
       id: 'pieces/open',
       kind: 'pieces',
       words: `Leave ${marks(staying)} open and marked “wet paint”`,
-      why: 'Nothing sticks, and no one leans on it. Keep children and pets out.',
+      why: 'So nothing sticks to it or leans on it. Keep children and pets out.',
     });
   return tasks;
 }

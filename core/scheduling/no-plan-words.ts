@@ -22,17 +22,17 @@ export function noPlanWords(reason: NoPlanReason, names: ReasonNames): string {
     case 'circle':
       return 'Some steps wait for each other in a circle. None of them can be first.';
     case 'too-few-painters':
-      return `${task} needs ${reason.needed} people; only ${reason.allowed} can do it.`;
+      return `${task} needs ${reason.needed} people. Only ${reason.allowed} can do it.`;
     case 'no-hours':
       return `No one who can do ${task} has working hours.`;
     case 'shift-too-short':
-      return `${task} takes ${formatDuration(reason.minutes)}; the longest shift is ${formatDuration(reason.longest)}.`;
+      return `${task} takes ${formatDuration(reason.minutes)}. The longest shift is ${formatDuration(reason.longest)}.`;
     case 'space-too-small':
       return `${roomIn(reason.space, reason.slots)} is too small: ${task} needs ${reason.needed}.`;
     case 'starts-too-late':
       return `${task} can’t be finished in time.`;
     case 'window-too-short':
-      return `${task} needs ${formatDuration(reason.minutes)} at a stretch; the longest paintable spell is ${formatDuration(reason.longest)}.`;
+      return `${task} needs ${formatDuration(reason.minutes)} at a stretch. The longest paintable spell is ${formatDuration(reason.longest)}.`;
     case 'space-full':
       return `${roomIn(reason.space, reason.slots)} is always full: no room for ${task}. Allow more, or do fewer at once.`;
     case 'too-long-after':

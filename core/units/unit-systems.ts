@@ -45,7 +45,7 @@ interface UnitSystemDefinition {
 }
 
 const CELSIUS = [{ unit: '°C', perUnit: 1, digits: 0 }] as const;
-const KELVIN = [{ unit: 'K', perUnit: 1, digits: 1 }] as const;
+const KELVIN = [{ unit: '°C', perUnit: 1, digits: 1 }] as const;
 const FEET = [{ unit: 'ft', perUnit: 0.3048, digits: 0 }] as const;
 const SQUARE_FEET = [{ unit: 'sq ft', perUnit: 1 / 10.7639104, digits: 1 }] as const;
 const POUNDS = [{ unit: 'lb', perUnit: 0.45359237, digits: 0 }] as const;

@@ -14,6 +14,7 @@ import { SEVERITY } from './severity.ts';
 import { StackOfFaces, usePreparationWords } from './StackOfFaces.tsx';
 
 const SHOWN = 4;
+const MAX_SHOWN = 30;
 
 interface OfferListProps {
   group: FinishGroup;
@@ -30,7 +31,7 @@ export function OfferList({ permitted, ...rest }: OfferListProps) {
   return (
     <>
       <Box component="ol" aria-label="Permitted build-ups" sx={{ display: 'grid', gap: 1.5 }}>
-        {permitted.slice(0, isAll ? 30 : SHOWN).map((weighed, index) => (
+        {permitted.slice(0, isAll ? MAX_SHOWN : SHOWN).map((weighed, index) => (
           <OfferCard
             key={weighed.candidate.id}
             weighed={weighed}
@@ -42,7 +43,11 @@ export function OfferList({ permitted, ...rest }: OfferListProps) {
       </Box>
       {permitted.length > SHOWN && (
         <Button sx={{ mt: 1 }} onClick={() => setIsAll(!isAll)}>
-          {isAll ? 'Show fewer' : `Show the best 30 of ${permitted.length}`}
+          {isAll
+            ? 'Show fewer'
+            : permitted.length > MAX_SHOWN
+              ? `Show the best ${MAX_SHOWN} of ${permitted.length}`
+              : `Show all ${permitted.length}`}
         </Button>
       )}
     </>

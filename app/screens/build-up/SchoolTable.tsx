@@ -78,7 +78,7 @@ function SchoolButton({ name, does, costs, price, best, isChosen, onChoose }: Sc
     ? costWords
         .figures(price.best.cost)
         .slice(0, 3)
-        .map((figure) => `${figure.value} ${figure.name}`)
+        .map((figure) => localise(`${figure.value} ${figure.name}`))
         .join(', ')
     : null;
   const risks = price?.best && best ? price.best.cost.risk - best.cost.risk : 0;

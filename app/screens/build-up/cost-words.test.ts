@@ -19,7 +19,7 @@ const COST: Cost = {
 
 test('what a painter looks at first: days, work, paint, coats', () => {
   assert.deepEqual(words.figures(COST), [
-    { name: 'days to hung', value: '3.3' },
+    { name: 'days to hanging', value: '3.3' },
     { name: 'labour', value: '2 h 30 min' },
     { name: 'paint', value: '€41' },
     { name: 'coats', value: '3' },

@@ -39,7 +39,7 @@ export function costWords(currency: string): CostWords {
   return {
     value,
     figures: (cost) => [
-      { name: 'days to hung', value: value('days', cost.days) },
+      { name: 'days to hanging', value: value('days', cost.days) },
       { name: 'labour', value: value('hours', cost.hours) },
       { name: 'paint', value: value('money', cost.money) },
       { name: cost.coats === 1 ? 'coat' : 'coats', value: value('coats', cost.coats) },

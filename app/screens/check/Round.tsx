@@ -135,7 +135,7 @@ function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
   if (lookedAt !== null) {
     return (
       <Box sx={{ ...base, background: 'var(--ready-fill)', borderColor: 'var(--ready)', color: 'var(--ink)' }}>
-        <CheckIcon titleAccess="looked over" sx={{ fontSize: 15 }} />
+        <CheckIcon titleAccess="inspected" sx={{ fontSize: 15 }} />
         {name}
       </Box>
     );

@@ -1,6 +1,7 @@
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import {
   daysAgainst,
@@ -12,6 +13,7 @@ import {
 } from '../../../core/handover/planned-against-real.ts';
 import { VOLUME } from '../../../core/units/measures.ts';
 import { capital, counted } from '../../../core/units/sentence.ts';
+import { GESTURE } from '../../keeping/history.ts';
 import { keepFigures } from '../../keeping/own-figures.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Section, Sheet } from '../../parts/Section.tsx';
@@ -34,6 +36,12 @@ export function ActualsView() {
     keepFigures(job);
     notify('Saved. Your next job starts with these figures.', { variant: 'success' });
   };
+  // One tap is one step of history.
+  const updateAll = (): void => {
+    const strokes = `${GESTURE}${nanoid(12)}`;
+    for (const { command } of lessons) apply(command.name, command.args, { strokes });
+  };
+  const inTerms = (row: HoursRow): HoursRow => ({ ...row, name: localise(row.name) });
   const own = Object.keys(job.paces).length + job.shelf.coatings.length;
   return (
     <Box sx={{ maxWidth: 1180, display: 'grid', gap: 1, gridTemplateColumns: 'minmax(0, 1fr)' }}>
@@ -48,6 +56,13 @@ export function ActualsView() {
             {lessons.map((lesson) => (
               <LessonRow key={lesson.id} lesson={lesson} />
             ))}
+            {lessons.length > 1 && (
+              <Box component="li" sx={{ px: 2, py: 1.5, borderBottom: '1px solid var(--line)' }}>
+                <Button variant="contained" sx={{ minHeight: 48 }} onClick={updateAll}>
+                  Update all {lessons.length}
+                </Button>
+              </Box>
+            )}
             <Box component="li" sx={{ p: 2, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
               <Box sx={{ flex: '1 1 260px' }}>
                 {own === 0
@@ -67,11 +82,8 @@ export function ActualsView() {
             'No times yet. Tap Start and Done to time a job.'
           ) : (
             <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { md: '1fr 1fr' } }}>
-              <HoursBars title="By kind of work" rows={byWork} />
-              <HoursBars
-                title="By kind of piece"
-                rows={byKind.map((row): HoursRow => ({ ...row, name: localise(row.name) }))}
-              />
+              <HoursBars title="By kind of work" rows={byWork.map(inTerms)} />
+              <HoursBars title="By kind of piece" rows={byKind.map(inTerms)} />
             </Box>
           )}
         </Sheet>
@@ -133,7 +145,7 @@ function LessonRow({ lesson: { words, because, command } }: { lesson: Lesson }) 
         <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{capital(localise(because))}.</Box>
       </Box>
       <Button
-        variant="contained"
+        variant="outlined"
         sx={{ minHeight: 48 }}
         onClick={() => apply(command.name, command.args)}
         aria-label={`Update: ${localise(words)}`}

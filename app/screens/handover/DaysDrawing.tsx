@@ -9,6 +9,8 @@ const DAY = 16;
 
 const dayNumber = (date: string): number => Math.floor(DateTime.fromISO(date, { zone: 'utc' }).toMillis() / 86_400_000);
 const short = (date: string): string => formatMoment(date, 'date');
+const span = (from: string, until: string): string =>
+  from === until ? short(from) : `${short(from)} to ${short(until)}`;
 
 /** Each stage's days as planned, open, and by the log, full; what ongoing still has no end. */
 export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
@@ -24,9 +26,9 @@ export function DaysDrawing({ rows }: { rows: readonly DaysRow[] }) {
   const words = rows
     .map(
       ({ name, planned, real }) =>
-        `${name}: planned ${planned ? `${short(planned.from)} to ${short(planned.until)}` : 'not'}, actual ${real ? `${short(real.from)} to ${real.isOver ? short(real.until) : 'now'}` : 'not yet'}`,
+        `${name}: planned ${planned ? span(planned.from, planned.until) : 'not'}, actual ${real ? `${short(real.from)} to ${real.isOver ? short(real.until) : 'now'}` : 'not yet'}`,
     )
-    .join('; ');
+    .join('. ');
   return (
     <Box sx={{ overflowX: 'auto' }}>
       <Box

@@ -16,7 +16,7 @@ export function HoursBars({ title, rows }: { title: string; rows: readonly Hours
             <Box component="li" key={key}>
               <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 14.5, gap: 1 }}>
                 <span>
-                  {name} <span style={{ color: 'var(--ink-soft)' }}>({steps})</span>
+                  {name} <span style={{ color: 'var(--ink-soft)' }}>({steps} timed)</span>
                 </span>
                 <strong style={{ color: off > 8 ? 'var(--late)' : off < -8 ? 'var(--ready)' : 'inherit' }}>
                   {hours(planned)} → {hours(real)}

@@ -7,7 +7,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { bagOf } from '../../../core/hanging/bag.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import { listed } from '../../../core/units/sentence.ts';
+import { capital, listed } from '../../../core/units/sentence.ts';
 import { useCommands, useLocalise } from '../../open-job/use-job.ts';
 import { AddIcon, RemoveIcon } from '../../drawing/icons.tsx';
 
@@ -23,8 +23,8 @@ export function Bag({ piece }: { piece: Piece }) {
   const field = way === 'in' ? 'bagged' : 'fitted';
   const set = (item: number, number: number): void =>
     void apply('count-hardware', { id: piece.id, item, [field]: number });
-  const shortOf = listed(bag.missing.map(({ name, short }) => `${short} ${localise(name)}`));
-  const leftIn = listed(bag.inBag.map(({ name, left }) => `${left} ${localise(name)}`));
+  const shortOf = listed(bag.missing.map(({ name, short }) => `${short} × ${localise(name)}`));
+  const leftIn = listed(bag.inBag.map(({ name, left }) => `${left} × ${localise(name)}`));
   const missing = bag.count - counted;
   return (
     <Box
@@ -82,8 +82,8 @@ export function Bag({ piece }: { piece: Piece }) {
             <IconButton
               aria-label={
                 way === 'in'
-                  ? `One ${item.name} less in the bag of ${piece.mark}`
-                  : `One ${item.name} less on ${piece.mark}`
+                  ? `${capital(localise(item.name))}: one less in bag ${piece.mark}`
+                  : `${capital(localise(item.name))}: one less on ${piece.mark}`
               }
               disabled={item[field] === 0}
               onClick={() => set(index, item[field] - 1)}
@@ -105,8 +105,8 @@ export function Bag({ piece }: { piece: Piece }) {
             <IconButton
               aria-label={
                 way === 'in'
-                  ? `One ${item.name} more in the bag of ${piece.mark}`
-                  : `One ${item.name} more on ${piece.mark}`
+                  ? `${capital(localise(item.name))}: one more in bag ${piece.mark}`
+                  : `${capital(localise(item.name))}: one more on ${piece.mark}`
               }
               disabled={item[field] >= item.count}
               onClick={() => set(index, item[field] + 1)}

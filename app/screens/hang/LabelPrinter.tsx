@@ -121,7 +121,7 @@ export function LabelPrinter() {
                     {localise(definitionOf(piece.kind).name)}, {roomOf(job, piece)?.name}
                   </Box>
                   <Box sx={{ fontSize: 13, lineHeight: 1.2 }}>
-                    {piece.hardware.map((item) => `${item.count} ${localise(item.name)}`).join(' · ')}
+                    {piece.hardware.map((item) => `${item.count} × ${localise(item.name)}`).join(' · ')}
                   </Box>
                 </Box>
               ))}

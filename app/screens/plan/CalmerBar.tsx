@@ -28,7 +28,7 @@ export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
       aria-label="A calmer plan"
       sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: 'wrap', mb: 2.5 }}
     >
-      <span>Fewer set-ups, if the finish is</span>
+      <span>Fewer set-ups, finishing</span>
       <ChoiceField
         size="small"
         value={laterBy}
@@ -40,7 +40,7 @@ export function CalmerBar({ calmer, onLook }: CalmerBarProps) {
       {calmer.isSearching ? (
         <Button onClick={calmer.cancel}>{calmer.draft ? 'Stop here' : 'Stop'}</Button>
       ) : (
-        <Button onClick={() => onLook(laterBy)}>Find one</Button>
+        <Button onClick={() => onLook(laterBy)}>Find calmer plan</Button>
       )}
       <span role="status">
         {calmer.isSearching && 'Looking for a calmer plan…'}

@@ -1,5 +1,5 @@
 import { formatLength } from '../../../core/units/length.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { hasFeature } from '../../../core/pieces/registry.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
@@ -21,12 +21,13 @@ interface ChoiceProps<Id extends string> {
 
 /** One of several schools, with what it does beneath. */
 function Choice<Id extends string>({ label, value, choices, words, onChange }: ChoiceProps<Id>) {
+  const localise = useLocalise();
   return (
     <ChoiceField
       fullWidth
       label={label}
       value={value}
-      helperText={words[value].does}
+      helperText={localise(words[value].does)}
       choices={choices.map((id) => ({ value: id, words: words[id].name }))}
       onChange={onChange}
     />

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { StrokeSetting } from '../../../core/sequence/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Vial } from '../../drawing/Vial.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
 import { useAnswerTo } from '../../asking/use-answer-to.ts';
@@ -37,6 +37,7 @@ function useWays(asked: AskedPass): { ways: WaySummary[] | null; failed: string 
 
 /** What can be done about the oldest lap, each of it simulated, the best first. */
 export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Partial<StrokeSetting>): void }) {
+  const localise = useLocalise();
   const { ways, failed, cancel } = useWays(view.asked);
   const [isLong, setIsLong] = useState(false);
   if (failed !== null) return <Typography role="alert">{failed}</Typography>;
@@ -81,7 +82,7 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
           }}
         >
           <Box>
-            <Box sx={{ fontWeight: 650, lineHeight: 1.3 }}>{way.does}</Box>
+            <Box sx={{ fontWeight: 650, lineHeight: 1.3 }}>{localise(way.does)}</Box>
             <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', my: 0.5, flexWrap: 'wrap' }}>
               <Vial
                 size="rung"
@@ -99,11 +100,11 @@ export function WaysOut({ view, onTry }: { view: StrokesView; onTry(change: Part
                 {lapWords(way)} · takes {formatDuration(way.minutes)}
               </Box>
             </Box>
-            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', lineHeight: 1.35 }}>{way.costs}</Box>
+            <Box sx={{ fontSize: 14, color: 'var(--ink-soft)', lineHeight: 1.35 }}>{localise(way.costs)}</Box>
           </Box>
           <Button
             variant={index === 0 ? 'contained' : 'outlined'}
-            aria-label={`Try: ${way.does}`}
+            aria-label={`Try: ${localise(way.does)}`}
             onClick={() => onTry(way.change)}
           >
             Try

@@ -88,13 +88,13 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
       </Box>
       <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
         {localise(lasts(ahead, at, when, VOLUME.format(ahead.litres, units)))}{' '}
-        {isSoon && 'Box in the next tin first; change over between faces.'}
+        {isSoon && localise('Box in the next tin first. Change over between faces.')}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
         {typed === null ? (
           <>
             <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => setTyped('')}>
-              Enter what’s left
+              Log what’s left
             </Button>
             <Button sx={{ minHeight: 44 }} onClick={() => see(0)} aria-label={`${name} is empty`}>
               Mark empty

@@ -23,7 +23,7 @@ export const Tins = memo(function Tins({ reading }: { reading: PlanReading }) {
           {localise('No tins open. Open one and each coat logs its batch for you.')}
         </Typography>
       )}
-      <Box component="ul" aria-label="Open tins">
+      <Box component="ul" aria-label={localise('Open tins')}>
         {buckets.map((bucket) => (
           <TinCard key={bucket.tins[0]?.id} bucket={bucket} t0={reading.t0} />
         ))}

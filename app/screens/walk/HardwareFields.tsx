@@ -34,7 +34,7 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
         <Box key={item.name} sx={columns}>
           <Box sx={{ alignSelf: 'center' }}>{localise(item.name)}</Box>
           <StatedField
-            label={`How many ${localise(item.name)}`}
+            label={`Number: ${localise(item.name)}`}
             text={String(item.count)}
             draft={`${draft}/hardware/${item.name}`}
             take={(typed) => {
@@ -49,7 +49,7 @@ export function HardwareFields({ piece, draft }: { piece: Piece; draft: string }
             }}
           />
           <IconButton
-            aria-label={`No ${localise(item.name)} on ${piece.mark}`}
+            aria-label={`Remove ${localise(item.name)} from ${piece.mark}`}
             onClick={() => apply('remove-hardware', { id: piece.id, item: index })}
           >
             <DeleteIcon />

@@ -131,8 +131,8 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
     /90% RH on minute 5 while coat 1, bonding primer dried; its tin allows 80% RH/,
   ],
   ['damp', coat({ dampest: { figure: 80, at: 5 }, laid: laid({ maxHumidity: 80 }) }), null],
-  ['dew', coat({ nearestDew: { figure: 1, at: 5 } }), 0.75, /only 1\.0 K above the dew point/],
-  ['dew', coat({ nearestDew: { figure: -2, at: 5 } }), 1, /only 0\.0 K/],
+  ['dew', coat({ nearestDew: { figure: 1, at: 5 } }), 0.75, /only 1\.0 °C above the dew point/],
+  ['dew', coat({ nearestDew: { figure: -2, at: 5 } }), 1, /only 0\.0 °C/],
   ['dew', coat({ nearestDew: { figure: 3, at: 5 } }), null],
   ['sun', {}, 'excluded'],
   [

@@ -9,7 +9,7 @@ import { planTimes } from '../../scheduling/why/plan-times.ts';
 import { patchWaits } from '../../steps/patch-waits.ts';
 import { zoneSpace } from '../drafting/spaces.ts';
 import { stepWords } from '../../steps/step-words.ts';
-import { taskPhrase, taskWords } from './task-words.ts';
+import { taskPlace, taskWords } from './task-words.ts';
 
 /** One link of the chain that leads to a task, the last one first; minutes from the plan's t0. */
 export interface Link {
@@ -88,9 +88,9 @@ export class DelayExplainer {
     return taskWords(this.#job, this.#jobProblem, id);
   }
 
-  /** The same inside a sentence. */
-  #phrase(task: number): string {
-    return taskPhrase(this.#job, this.#jobProblem, this.#prepared.tasks[task]?.task.id ?? '');
+  /** Where it is done: what is done there is the next link of the chain. */
+  #place(task: number): string {
+    return taskPlace(this.#job, this.#jobProblem, this.#prepared.tasks[task]?.task.id ?? '');
   }
 
   #because(task: number, held: Blocker): { because: string; until: number | null } {
@@ -99,26 +99,25 @@ export class DelayExplainer {
       case 'wait': {
         const end = ends[held.task] ?? 0;
         const ready = held.wait.atLeast?.reach(end) ?? end;
-        const before = this.#phrase(held.task);
-        if (held.wait.atLeast?.clock?.startsWith('heating/'))
-          return { because: `Waiting for the room to warm up: ${before}.`, until: ready };
-        if (held.wait.atLeast?.clock != null) return { because: `Waiting for ${before} to dry.`, until: ready };
-        return { because: `After ${before}.`, until: ready };
+        const clock = held.wait.atLeast?.clock;
+        if (clock?.startsWith('heating/')) return { because: 'Waiting for the room to warm up.', until: ready };
+        if (clock != null) return { because: `Waiting for ${this.#place(held.task)} to dry.`, until: ready };
+        return { because: `After ${this.#what(held.task)}.`, until: ready };
       }
       case 'hands': {
         const name = this.#nameOf(held.painter);
         const sets = held.setupMinutes > 0 ? `, then ${held.setupMinutes} min set-up` : '';
         const until = (ends[held.task] ?? 0) + held.setupMinutes;
-        return { because: `${name} is on ${this.#phrase(held.task)}${sets}.`, until };
+        return { because: `${name} is busy with ${this.#place(held.task)}${sets}.`, until };
       }
       case 'setup':
         return {
-          because: `${this.#nameOf(held.painter)} has to set up first and isn’t in any sooner.`,
+          because: `${this.#nameOf(held.painter)} has to set up first.`,
           until: held.end,
         };
       case 'place': {
         const until = Math.max(starts[task] ?? 0, starts[held.task] ?? 0);
-        return { because: `${capital(this.#placeWords(held.space))} ${this.#phrase(held.task)}.`, until };
+        return { because: `${capital(this.#placeWords(held.space))} ${this.#place(held.task)}.`, until };
       }
       case 'earliest': {
         const { task: planned, isPinned } = this.#prepared.tasks[task] ?? {};
@@ -134,7 +133,7 @@ export class DelayExplainer {
         return { because, until: null };
       }
       case 'order':
-        return { because: 'Other work goes first, or it’s grouped with work using the same tool.', until: null };
+        return { because: 'Grouped with other work, or done after it.', until: null };
     }
   }
 

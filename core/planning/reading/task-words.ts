@@ -16,6 +16,9 @@ export function taskWords(job: Sites, steps: Steps, id: string): string {
   return named ? `${named.where}: ${named.what}` : id;
 }
 
+/** Where a task of a plan is done: the mark of its piece, or the name of its room. */
+export const taskPlace = (job: Sites, steps: Steps, id: string): string => namedTask(job, steps, id)?.where ?? id;
+
 /** A task of a plan inside a sentence: “D-03 (second coat: enamel, front)”. */
 export function taskPhrase(job: Sites, steps: Steps, id: string): string {
   const named = namedTask(job, steps, id);

@@ -180,7 +180,7 @@ const REASONS: readonly (readonly [string, (problem: PlanProblem) => void, RegEx
   [
     'a task longer than every shift',
     (problem) => (problem.tasks[1]!.work = 19),
-    /p0\.coat0 takes 4 h 45 min; the longest shift is 4 h 30 min/,
+    /p0\.coat0 takes 4 h 45 min\. The longest shift is 4 h 30 min/,
   ],
   [
     'more slots than there are',
@@ -190,7 +190,7 @@ const REASONS: readonly (readonly [string, (problem: PlanProblem) => void, RegEx
   [
     'two people where there is one',
     (problem) => (problem.tasks[0]!.painters = 2),
-    /p0\.prep needs 2 people; only 1 can do it/,
+    /p0\.prep needs 2 people\. Only 1 can do it/,
   ],
   [
     'a clock that stands still',

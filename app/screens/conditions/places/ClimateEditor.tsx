@@ -253,15 +253,15 @@ function UsualDays({ climate, change }: PartProps) {
         <Box
           key={exception.date}
           component="section"
-          aria-label={`Night to ${exception.date}`}
+          aria-label={`Cold night before ${formatMoment(exception.date, 'longDay')}`}
           sx={{ borderTop: '1px solid var(--line)', pt: 1.25, display: 'grid', gap: 1 }}
         >
           <Box sx={{ display: 'flex', alignItems: 'center' }}>
             <Typography sx={{ flex: 1, fontWeight: 650 }}>
-              Night to {formatMoment(exception.date, 'longDay')}, and that day
+              Cold night before {formatMoment(exception.date, 'longDay')}, and that day
             </Typography>
             <IconButton
-              aria-label={`Remove the cold night to ${exception.date}`}
+              aria-label={`Remove cold night before ${formatMoment(exception.date, 'longDay')}`}
               onClick={() => change({ exceptions: { [exception.date]: null } })}
             >
               <DeleteIcon />

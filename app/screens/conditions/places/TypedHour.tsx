@@ -53,7 +53,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
   };
 
   return (
-    <Fold title="Type hourly data" summary="or clear it">
+    <Fold title="Type hourly data" summary="or clear what is there">
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
         <DatePicker
           label="Day"

@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { useLocalise } from '../../../open-job/use-job.ts';
 import { itemWords } from './item-words.ts';
 import type { BoardItem } from './layout.ts';
 import { LyingBar } from './LyingBar.tsx';
@@ -41,7 +42,7 @@ export const ItemView = memo(function ItemView({
   isChosen,
   isFaint,
 }: ItemViewProps) {
-  const words = `${itemWords(item, t0, timeZone)}${isPinned ? ', pinned' : ''}`;
+  const words = useLocalise()(`${itemWords(item, t0, timeZone)}${isPinned ? ', pinned' : ''}`);
   const { x } = axis;
   return (
     <g

@@ -4,8 +4,8 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { cleanerFor } from '../../../../core/quantities/mixes.ts';
 import type { Cleaner } from '../../../../core/shelf/cleaner.ts';
-import { AREA, PORTION, VOLUME } from '../../../../core/units/measures.ts';
-import { useJob } from '../../../open-job/use-job.ts';
+import { AREA, DILUTION, PORTION, VOLUME } from '../../../../core/units/measures.ts';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { Caution } from '../../../parts/Section.tsx';
 
 /** A cleaner of the job, and the m² that are washed with it. */
@@ -21,6 +21,7 @@ const WASHES = 4;
 export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
   const job = useJob();
   const { units } = job.settings;
+  const localise = useLocalise();
   const [typed, setTyped] = useState(() => String(VOLUME.fieldValue(5, units)));
   const water = VOLUME.read(typed, [0.1, 50], units);
   if (washed.length === 0) return <Box sx={{ color: 'var(--ink-soft)' }}>No washing in the chosen build-ups.</Box>;
@@ -38,7 +39,7 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
         <Box component="ul" sx={{ display: 'grid', gap: 0.25, fontSize: 16 }}>
           {washed.map(({ cleaner, area }) => (
             <li key={cleaner.id}>
-              <strong>{cleaner.name}</strong>:{' '}
+              <strong>{localise(cleaner.name)}</strong>:{' '}
               {cleaner.dilution === null
                 ? 'undiluted'
                 : water.ok
@@ -46,8 +47,7 @@ export function CleanerBucket({ washed }: { washed: readonly Washed[] }) {
                   : '–'}
               <Box component="span" sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
                 {' '}
-                {cleaner.dilution !== null &&
-                  `(${PORTION.brief(VOLUME.fromField(cleaner.dilution, units), units)} a ${VOLUME.unitName(units).slice(0, -1)}) `}
+                {cleaner.dilution !== null && `(${DILUTION.brief(cleaner.dilution, units)}) `}
                 for {AREA.format(area, units)}
                 {water.ok &&
                   cleaner.dilution !== null &&

@@ -1,5 +1,5 @@
 import { formatMoment } from '../../../../core/units/moments.ts';
-import { PORTION } from '../../../../core/units/measures.ts';
+import { PORTION, VOLUME } from '../../../../core/units/measures.ts';
 import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -12,13 +12,13 @@ import type { Recipe } from '../../../../core/job/document/buying-schema.ts';
 import { scaledRecipe } from '../../../../core/quantities/mixes.ts';
 import { accepted, type Outcome } from '../../../../core/units/outcome.ts';
 import { useCommands, useJob, useNow } from '../../../open-job/use-job.ts';
-import { anyNumber } from '../../../../core/units/typed-number.ts';
 import { StatedField } from '../../../parts/fields/StatedField.tsx';
 import { DeleteIcon } from '../../../drawing/icons.tsx';
 
 /** One colour: its parts, scaled to any volume, and what its drawdowns showed. */
 export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number | null }) {
   const job = useJob();
+  const { units } = job.settings;
   const { apply } = useCommands();
   const [typed, setTyped] = useState('');
   const change = (facts: Facts<Recipe>, strokes?: string): Outcome<unknown> =>
@@ -27,7 +27,7 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
       { id: recipe.id, facts },
       strokes ? { strokes: `${recipe.id}/${strokes}`, quiet: true } : {},
     );
-  const litres = typed.trim() === '' ? accepted(needed ?? 1) : anyNumber(typed, 0.01, 200);
+  const litres = typed.trim() === '' ? accepted(needed ?? 1) : VOLUME.read(typed, [0.01, 200], units);
   const scaled = scaledRecipe(recipe.parts, litres.ok ? litres.value : 0);
   return (
     <Box
@@ -66,9 +66,9 @@ export function RecipeCard({ recipe, needed }: { recipe: Recipe; needed: number 
           take={(hex) => change({ hex: hex.trim() === '' ? null : hex.trim() }, 'hex')}
         />
         <TextField
-          label="Scale to litres"
+          label={`Scale to, ${VOLUME.unit(units)}`}
           value={typed}
-          placeholder={(needed ?? 1).toFixed(2)}
+          placeholder={VOLUME.fieldValue(needed ?? 1, units).toFixed(2)}
           error={!litres.ok}
           helperText={litres.ok ? (needed === null ? '' : 'blank = what the job needs') : litres.message}
           onChange={(event) => setTyped(event.target.value)}

@@ -103,7 +103,7 @@ export function TakeOffView() {
         </ListTable>
         <Fold title="How it’s worked out" summary="area ÷ coverage ÷ transfer">
           <Box component="ul" sx={{ fontSize: 14, display: 'grid', gap: 0.5 }}>
-            <li>Litres = area ÷ coverage ÷ the share that reaches the piece.</li>
+            <li>{localise('Litres = area ÷ coverage ÷ the share that reaches the piece.')}</li>
             <li>Brush 95%, roller 92%. Spray: low pressure 65%, airless 75%, conventional 40%.</li>
             <li>Bare open grain: 15% more on the first coat. Spots: a tenth of the face.</li>
             <li>Losses in tools and the reserve are added in Order.</li>

@@ -33,6 +33,7 @@ const PHRASES = [
   [/\blies between\b/i, 'Say “must be … to …”.'],
   [/\bcan’t be taken\b/i, 'Say what is wrong, then what is right.'],
   [/\d\.\d\d times\b/, 'Say “22% slower”.'],
+  [/[\p{L}\d)}]; \p{Ll}/u, 'Two sentences, or a comma.'],
   [/[\d}] %(?!\w)/, 'Close the percent sign up: 47%.'],
   [/\bdd\.MM/, 'Write “23 Mar”: core/units/moments.ts has the formats.'],
 ];

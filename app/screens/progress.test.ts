@@ -66,7 +66,7 @@ test('the air wants to know where, which weather, and a reading', () => {
 test('strokes that are chosen for a kind of piece count once', () => {
   const made = new TestJob().door('a').door('b').coated().tell('choose-strokes', strokes);
   made.tell('choose-strokes', { ...strokes, product: 'prime-bond-wb' });
-  assert.deepEqual(at('sequence', made.job), [1, 'set for 1 of 1 kinds; default for the rest']);
+  assert.deepEqual(at('sequence', made.job), [1, 'set for 1 of 1 kinds, default for the rest']);
 });
 
 test('a plan is none, accepted, or out of date', () => {

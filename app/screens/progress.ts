@@ -62,7 +62,7 @@ export const PROGRESS: Readonly<Record<StageId, (job: Job) => Progress>> = {
     const chosen = new Set(job.strokes.map(({ groupId, kind }) => `${groupId}/${kind}`)).size;
     return {
       share: share(chosen, kinds),
-      words: `set for ${chosen} of ${kinds} kinds; default for the rest`,
+      words: `set for ${chosen} of ${kinds} kinds, default for the rest`,
     };
   },
   plan: (job) => {

@@ -22,7 +22,7 @@ export const SCHOOLS: {
   keying: {
     sand: {
       name: 'Sand everything',
-      does: '180 to 240 all over; wet where it may contain lead',
+      does: '180 to 240 all over, wet where it may contain lead',
       costs: 'Most work and dust, surest key.',
     },
     degloss: {
@@ -50,7 +50,7 @@ export const SCHOOLS: {
     'self-priming': {
       name: 'Mineral or plastic-safe',
       does: 'no primer, under a mineral or plastic-safe paint',
-      costs: 'Saves a coat, but softer; seal it where it’s handled.',
+      costs: 'Saves a coat, but softer. Seal it where it’s handled.',
     },
     spots: {
       name: 'Spot-prime',
@@ -59,7 +59,7 @@ export const SCHOOLS: {
     },
   },
   tools: {
-    brush: { name: 'Brush only', does: 'everything by brush', costs: 'Slowest, with brush marks; best grip.' },
+    brush: { name: 'Brush only', does: 'everything by brush', costs: 'Slowest, with brush marks. Best grip.' },
     'brush-and-roll': {
       name: 'Brush and roll',
       does: 'profiles by brush, flats by roller, laid off',

@@ -63,7 +63,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     name: 'Brush marks',
     looksLike: 'Bristle marks that didn’t flow out.',
     causes: { overbrushed: 0.55, 'film-thin': 0.4, 'cold-paint': 0.35, 'edge-set': 0.35, sun: 0.35 },
-    remedy: 'Sand flat. Recoat with a loaded brush, laid off once; maybe add conditioner.',
+    remedy: 'Sand flat. Recoat with a loaded brush, laid off once. Maybe add conditioner.',
     waits: { for: 'rehang', because: 'Soft paint clogs the abrasive and pulls.' },
     rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,

@@ -93,7 +93,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'lap-mark',
     cause: 'edge-set',
-    because: /an edge of coat 3, trim enamel stayed wet for 11 min; the longest gap used 285% of it/,
+    because: /an edge of coat 3, trim enamel stayed wet for 11 min\. The longest gap used 285% of it/,
     made: () =>
       coated(wellPainted(), INTIME).done('coat-3/front', '2027-03-03T14:30', { minutes: 150, isMeasured: true }),
   },
@@ -151,7 +151,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'blisters',
     cause: 'early-recoat',
-    because: /coat 3, trim enamel went on after 1\.5 h; it needed 6\.7 h/,
+    because: /coat 3, trim enamel went on after 1\.5 h\. It needed 6\.7 h/,
     made: () => {
       const worked = coated(wellPainted(), INTIME);
       return worked.done('coat-3/front', '2027-03-02T15:30').done('coat-2/front', '2027-03-02T13:40');
@@ -160,7 +160,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'wrinkling',
     cause: 'early-recoat',
-    because: /coat 3, trim enamel went on after 0\.5 h; it needed 6\.9 h/,
+    because: /coat 3, trim enamel went on after 0\.5 h\. It needed 6\.9 h/,
     made: () =>
       coated(wellPainted(), INTIME).done('coat-3/front', '2027-03-02T15:30').done('coat-2/front', '2027-03-02T14:40'),
   },
@@ -196,7 +196,7 @@ const CASES: { defect: DefectId; cause: CauseId; because: RegExp; made: () => Wo
   {
     defect: 'soft-film',
     cause: 'cold',
-    because: /dried; it needs/,
+    because: /dried\. It needs/,
     made: () =>
       coated(wellPainted(), INTIME).tell('take-hours', {
         climateId: 'workshop',

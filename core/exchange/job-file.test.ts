@@ -43,7 +43,7 @@ test('a truncated, a foreign, a newer and a deep file are refused each with its 
   assert.match(refusal('[1,2]'), /Not a Nivel job file\./);
   assert.match(
     refusal(text.replace(JOB_FORMAT, 'nivel.job/999')),
-    /Saved by a newer Nivel \(format 999; this one reads 10\)\. Update, then import again\./,
+    /Saved by a newer Nivel \(format 999, this one reads 10\)\. Update, then import again\./,
   );
   assert.match(
     refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`),

@@ -34,7 +34,7 @@ export function disposalOf({ family, hazards, potLife, thinner }: Coating): {
   }
   return {
     advice:
-      'Keep it from frost. Dry leftovers out in the open tin or in sand; then household waste where allowed. Liquid: collection point.',
+      'Keep it from frost. Dry leftovers out in the open tin or in sand, then household waste where allowed. Liquid: collection point.',
     allowed: ['touch-up', 'kept', 'given-on', 'collected', 'dried-out'],
   };
 }

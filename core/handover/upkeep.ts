@@ -95,7 +95,7 @@ export const UPKEEP: readonly UpkeepDefinition[] = [
   {
     id: 'yellowing',
     name: 'Oil enamel inside yellows',
-    words: 'Compare with the sample. It yellows most in the dark; that isn’t a paint fault.',
+    words: 'Compare with the sample. It yellows most in the dark. That isn’t a paint fault.',
     month: null,
     everyMonths: null,
     firstAfter: 24,

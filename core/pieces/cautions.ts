@@ -12,7 +12,7 @@ export const CAUTIONS = {
   glass: 'Old glass and putty break without warning: gloves and glasses.',
   child: 'Children mouth it: use toy-safe paint only, and not before full cure. Test old paint for lead first.',
   radiator:
-    'Paint it cold and off, with paint for hot metal. Keep it off until dry; ventilate at first heating. Leave pipes and valves to a fitter.',
+    'Paint it cold and off, with paint for hot metal. Keep it off until dry. Ventilate at first heating. Leave pipes and valves to a fitter.',
   food: 'Food contact: leave bare, or use a food-safe finish, fully cured.',
 } as const;
 export type CautionId = keyof typeof CAUTIONS;

@@ -3,7 +3,7 @@ export const KEEP_OFF = ['Keep hands, dust and draughts off until touch dry.'] a
 
 export const WEDGED = [
   'Open it wide and wedge it: nothing should swing while wet.',
-  'Hinge edge, lock edge; wipe spills off the faces; the hinge-knuckle face last.',
+  'Hinge edge, lock edge. Wipe spills off the faces. The hinge-knuckle face last.',
   'Leave it wedged until dry enough to handle, and ajar until its close date.',
 ] as const;
 

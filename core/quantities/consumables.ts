@@ -141,7 +141,7 @@ export const CONSUMABLES = {
   brushes: {
     name: 'Brushes',
     measure: null,
-    why: () => 'one per brushed product; clean and keep',
+    why: () => 'one per brushed product, cleaned and kept',
     count: ({ uses }) =>
       new Set(uses.filter(({ coat }) => !makesMist(coat.tool)).map(({ coating }) => coating.id)).size,
     pack: { count: 1, price: 9 },
@@ -184,7 +184,7 @@ export const CONSUMABLES = {
   caulk: {
     name: 'Decorators’ caulk, cartridges',
     measure: RUN,
-    why: (units) => `joints between trim and wall; a cartridge fills ${RUN.format(CARTRIDGE_FILLS, units)}`,
+    why: (units) => `joints between trim and wall, a cartridge fills ${RUN.format(CARTRIDGE_FILLS, units)}`,
     count: ({ job }) => Math.ceil(sum(caulked(job).map(caulkedMetres))),
     pack: { count: CARTRIDGE_FILLS, price: 4 },
   },

@@ -83,7 +83,7 @@ const dripLook: ReminderKind = {
           id: `drip-look/${first.step.id}`,
           at: first.at + DRIPS_AFTER,
           words: `Check ${marks} for runs and drips`,
-          detail: 'Both sides of every edge, and the far side. Brush runs out while wet; once it drags, leave it.',
+          detail: 'Both sides of every edge, and the far side. Brush runs out while wet. Once it drags, leave it.',
           pieceId: first.step.piece.id,
         },
       ];
@@ -257,7 +257,7 @@ const wrappedTools: ReminderKind = {
           id: `wrapped/${step.id}`,
           at: until - WRAPPED_WARNING,
           words: `Wash out the ${step.coat.coat.tool} of ${product(step)}`,
-          detail: `Wrapped since ${timeOn(day, at)}; keeps until about ${timeOn(day, until)}. ${next === null ? 'No longer needed' : `Not needed until ${timeOn(day, next)}`}.`,
+          detail: `Wrapped since ${timeOn(day, at)}. Keeps until about ${timeOn(day, until)}. ${next === null ? 'No longer needed' : `Not needed until ${timeOn(day, next)}`}.`,
           pieceId: null,
         },
       ];

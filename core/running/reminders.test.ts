@@ -101,7 +101,7 @@ test('a wrapped roller that is not needed in time is to be washed out, and one t
   const reminded = ofKind(day, 'wrapped');
   assert.equal(reminded.length === 0, next !== undefined && next.start <= day.at + 16 * 60);
   const last = primed().done('coat-1/front', '2027-03-01T16:20').day('2027-03-01T16:30');
-  assert.match(only(last, 'wrapped').detail, /Wrapped since 16:20; keeps until about Tue 08:20\. No longer needed\./);
+  assert.match(only(last, 'wrapped').detail, /Wrapped since 16:20\. Keeps until about Tue 08:20\. No longer needed\./);
 });
 
 test('what was washed is dry when its water is', () => {

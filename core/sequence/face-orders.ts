@@ -78,7 +78,7 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'putty-outwards': {
     ...USUAL,
     name: 'Glass outwards',
-    does: 'putty and glazing bars first, then rails, then stiles, sash by sash; frame and sill last',
+    does: 'putty and glazing bars, rails, stiles, sash by sash, then frame and sill',
     weighs: 'Cut the glass line with a steady hand first. The frame is laid off last.',
     groups: [['glazing', 'bar', 'panel', 'moulding', 'field'], ['muntin', 'rail'], ['stile'], ['frame'], ['sill']],
     within: 'section',
@@ -94,7 +94,7 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'bottom-up': {
     ...USUAL,
     name: 'Bottom up',
-    does: 'a stretch at a time: bottom rail, three sides of each spindle, underside of the handrail, its top; then the fourth sides from the other side',
+    does: 'stretch by stretch: bottom rail, spindles, underside of the handrail, its top, then the far side of the spindles',
     weighs: 'You see what’s still bare, and keep your hand off the handrail to the end.',
     groups: [['newel'], ['bottom-rail'], ['spindle'], ['underside'], ['handrail'], ['spindle-back']],
     within: 'section',
@@ -103,7 +103,7 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'handrail-down': {
     ...USUAL,
     name: 'Handrail down',
-    does: 'a stretch at a time: handrail, its underside, three sides of each spindle, bottom rail; then the fourth sides from the other side',
+    does: 'stretch by stretch: handrail, its underside, spindles, bottom rail, then the far side of the spindles',
     weighs: 'Nothing drips onto finished work, but you reach over a wet handrail.',
     groups: [['newel'], ['handrail'], ['underside'], ['spindle'], ['bottom-rail'], ['spindle-back']],
     within: 'section',
@@ -112,7 +112,7 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'spindles-then-rails': {
     ...USUAL,
     name: 'Spindles, then rails',
-    does: 'spindle after spindle all round, the fourth side reached through the gap or from the other side; then each rail from end to end',
+    does: 'spindle after spindle all round, then each rail from end to end',
     weighs: 'Arrises stay wet and rails are laid off in one length. Stop at a joint where spindles meet.',
     groups: [['newel'], ['spindle', 'spindle-back'], ['bottom-rail'], ['underside'], ['handrail']],
     runs: 'across',
@@ -120,14 +120,14 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'louvres-first': {
     ...USUAL,
     name: 'Louvres, rails, stiles',
-    does: 'the louvres from the back first, blade by blade from the top, then rails, then stiles; the front after it',
+    does: 'the back, blade by blade from the top, its rails and stiles, then the front',
     weighs: 'Runs show at the front, where you brush them out. All blades wait for the stiles.',
     groups: [['louvre', 'panel'], ['rail'], ['stile']],
   },
   'section-by-section': {
     ...USUAL,
     name: 'Section by section',
-    does: 'from a top corner: grooves by brush, panel by roller, each blended into the next; section after section, the joints last with the door part open',
+    does: 'section after section from a top corner: grooves by brush, panels by roller, the joints last',
     weighs: 'You can stop at any section. Panels are blended across.',
     groups: [['panel', 'moulding', 'field', 'muntin', 'block'], ['rail'], ['stile']],
     within: 'section',
@@ -136,14 +136,14 @@ export const FACE_ORDERS: Readonly<Record<FaceSchool, FaceOrder>> = {
   'inside-out': {
     ...USUAL,
     name: 'Inside out',
-    does: 'the inside first, high before low; then the face frame, rails before stiles; ends that show last',
+    does: 'the inside from the top, the face frame, rails before stiles, then ends that show',
     weighs: 'You never reach over a wet frame.',
     groups: [['muntin'], ['rail'], ['stile'], ['side', 'block']],
   },
   'casing-then-lining': {
     ...USUAL,
     name: 'Face, inner edge, rebate',
-    does: 'the face, head before legs and the line against the wall before the flat; the inner edges; then open the door and do stop and rebate',
+    does: 'the face, head before legs, the inner edges, then stop and rebate with the door open',
     weighs: 'High before low, each length in one stroke.',
     groups: [['frame']],
   },
@@ -166,7 +166,7 @@ interface Way {
 export const EDGES: Readonly<Record<EdgeSchool, Way>> = {
   'edges-first': {
     name: 'Edges first',
-    does: 'hinge edge, lock edge, the others; wipe the spill off the faces; then the faces',
+    does: 'hinge edge, lock edge, the others, spill wiped off, then the faces',
     weighs: 'Spill over the arris is wiped off, and no lap is left there.',
   },
   'edges-last': {
@@ -184,7 +184,7 @@ export const WALLS: Readonly<Record<WallSchool, Way>> = {
   },
   'trim-first': {
     name: 'Trim first',
-    does: 'paint can run onto the wall; the wall is cut in against the trim afterwards',
+    does: 'trim may run onto the wall, which is cut in afterwards',
     weighs: 'Faster on the trim. The line is cut once, with the wall paint.',
   },
 };

@@ -47,7 +47,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   },
   field: { ...flat, how: 'Fill, then lay off along the grain, off the wet moulding.' },
   glazing: {
-    how: 'A steady line 2 mm onto the glass, to seal the putty; out of each corner.',
+    how: 'A steady line 2 mm onto the glass, to seal the putty. Out of each corner.',
     brush: SASH,
     drips: { where: 'the lower corners against the glass', at: lowerCorners },
     from: null,
@@ -104,7 +104,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
     drips: { where: 'its underside', at: lowerEdge },
   },
   spindle: {
-    how: 'Three sides from this side, top to bottom; feather the arrises of the fourth.',
+    how: 'Three sides from this side, top to bottom. Feather the arrises of the fourth.',
     brush: SASH,
     drips: { where: 'its foot on the rail, and the far arrises', at: foot },
     from: null,
@@ -138,7 +138,7 @@ export const ROLE_DEFINITIONS: Readonly<Record<Role, RoleDefinition>> = {
   },
   stop: {
     ...flat,
-    how: 'The rebate, then the stop, with the door open; not onto hinges and seals.',
+    how: 'The rebate, then the stop, with the door open. Not onto hinges and seals.',
     drips: { where: 'the corner of stop and rebate', at: foot },
     from: 'with the door open',
   },
@@ -172,7 +172,7 @@ export const APPLICATION_WORDS: Readonly<Record<Application, { name: string; doe
     name: 'Cut all lines first, then roll',
     does: 'all cut lines and mouldings by brush, then all flats by roller',
   },
-  roll: { name: 'Bare-ended roller only', does: 'a roller that reaches into the corners; thin in profiles' },
+  roll: { name: 'Bare-ended roller only', does: 'a roller that reaches into the corners, thin in profiles' },
   spray: {
     name: 'Spray',
     does: 'fan tried on card, edges first, passes overlapping by half, a light second pass crosswise',

@@ -252,7 +252,7 @@ function conditioner(setting: StrokeSetting): Try[] {
       id: 'conditioner',
       kinds: ['conditioner'],
       does: 'Add conditioner',
-      costs: `${longerWords(CONDITIONER_FACTOR)} wet edge (default). Follow its tin; touch dry comes later.`,
+      costs: `${longerWords(CONDITIONER_FACTOR)} wet edge (default). Follow its tin. Touch dry comes later.`,
       change: { conditioner: true },
     },
   ];
@@ -332,7 +332,7 @@ function joints(input: PassInput, setting: StrokeSetting): Try[] {
       kinds: ['joint'],
       does: 'Stop at a joint, not in the middle',
       costs: Number.isFinite(waits)
-        ? `${often}, until touch dry: ${waits.toFixed(1)} h waiting. Keep the line sharp; don’t feather it.`
+        ? `${often}, until touch dry: ${waits.toFixed(1)} h waiting. Keep the line sharp. Don’t feather it.`
         : `${often}, but it won’t get touch dry here.`,
       change: { breaks: true },
     },

@@ -36,6 +36,6 @@ export const DEFAULT_ABRASIVES: readonly Abrasive[] = [
     grit: 180,
     wet: true,
     for: 'profile',
-    note: 'Mouldings and grooves; wet where dust must not rise.',
+    note: 'Mouldings and grooves. Wet where dust must not rise.',
   },
 ];

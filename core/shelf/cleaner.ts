@@ -108,7 +108,7 @@ export const DEFAULT_CLEANERS: readonly Cleaner[] = [
     removes: ['salts'],
     etches: true,
     hazards: ['acid'],
-    note: 'Etches bare galvanised steel; removes lime.',
+    note: 'Etches bare galvanised steel. Removes lime.',
   }),
   cleaner({
     id: 'deglosser',

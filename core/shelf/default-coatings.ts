@@ -58,7 +58,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
       { litres: 1, price: 41 },
       { litres: 2.5, price: 89 },
     ],
-    note: 'Blocks tannin and smoke. Inside; outside for spots only.',
+    note: 'Blocks tannin and smoke. Inside. Outside for spots only.',
   }),
   coating({
     id: 'prime-2k-tile',
@@ -115,7 +115,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['glossy', 'stains', 'board', 'sound-paint'],
     willNot: ['vinyl', 'laminate'],
     tins: SMALL_AND_LARGE(22, 56),
-    note: 'Under oil enamel; blocks most stains.',
+    note: 'Under oil enamel. Blocks most stains.',
   }),
   coating({
     id: 'prime-ext-wb',
@@ -175,7 +175,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['bare-timber', 'sound-paint'],
     willNot: ['metal', 'vinyl', 'laminate'],
     tins: SMALL_AND_LARGE(27, 66),
-    note: 'MDF edges and fine grain; sands easily.',
+    note: 'MDF edges and fine grain. Sands easily.',
   }),
   coating({
     id: 'enamel-alkyd-wb',
@@ -198,7 +198,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['windows', 'plates'],
     willNot: ['walls', 'ceilings'],
     tins: SMALL_AND_LARGE(34, 84),
-    note: 'Levels well; doors, cabinets, trim. A long recoat wait.',
+    note: 'Levels well. Doors, cabinets, trim. A long recoat wait.',
   }),
   coating({
     id: 'enamel-acrylic',
@@ -218,7 +218,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     madeFor: ['joinery', 'sound-paint'],
     willDo: ['cabinets', 'windows', 'rails', 'plates', 'walls', 'ceilings'],
     tins: SMALL_AND_LARGE(29, 71),
-    note: 'Stays white; two coats in a day; tends to block early.',
+    note: 'Stays white. Two coats in a day. Tends to block early.',
   }),
   coating({
     id: 'enamel-oil',
@@ -244,7 +244,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['windows', 'rails', 'cabinets', 'sound-paint'],
     willNot: ['walls', 'ceilings', 'plates'],
     tins: SMALL_AND_LARGE(27, 68),
-    note: 'Best levelling and hardest gloss; yellows inside.',
+    note: 'Best levelling and hardest gloss. Yellows inside.',
   }),
   coating({
     id: 'lacquer-2k-wb',
@@ -342,7 +342,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['joinery', 'sound-paint'],
     willNot: ['windows', 'cabinets', 'plates', 'walls', 'ceilings', 'vinyl'],
     tins: SMALL_AND_LARGE(30, 74),
-    note: 'Rails and steps; its own primer on sound paint.',
+    note: 'Rails and steps. Its own primer on sound paint.',
   }),
   coating({
     id: 'mineral-matt',
@@ -366,7 +366,7 @@ export const DEFAULT_COATINGS: readonly Coating[] = [
     willDo: ['joinery', 'cabinets', 'sound-paint', 'plaster'],
     willNot: ['rails', 'plates'],
     tins: SMALL_AND_LARGE(36, 92),
-    note: 'Self-priming on sound paint; seal where handled.',
+    note: 'Self-priming on sound paint. Seal where handled.',
   }),
   ...WALL_PAINTS,
   coating({

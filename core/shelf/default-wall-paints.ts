@@ -31,7 +31,7 @@ export const WALL_PAINTS: readonly Coating[] = [
     willDo: ['ceilings'],
     willNot: ['joinery', 'windows', 'cabinets', 'rails', 'plates'],
     tins: wallTins(17, 28, 46, 78),
-    note: 'Walls; thinned on bare plaster.',
+    note: 'Walls. Thinned on bare plaster.',
   }),
   coating({
     id: 'wall-durable',

@@ -47,7 +47,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     dryHours: 3,
     sands: 'badly',
     passes: 3,
-    note: 'Easy to apply, little dust; hard to see and level.',
+    note: 'Easy to apply, little dust. Hard to see and level.',
   }),
   filler({
     id: 'grain-putty',
@@ -56,7 +56,7 @@ export const DEFAULT_FILLERS: readonly Filler[] = [
     dryHours: 6,
     passes: 2,
     hazards: ['dust'],
-    note: 'Shows up and sands well; more dust and work.',
+    note: 'Shows up and sands well. More dust and work.',
   }),
   filler({ id: 'wood-putty', name: 'Wood putty', fills: 'holes', dryHours: 2, note: 'Nail and screw holes.' }),
   filler({

@@ -102,7 +102,7 @@ export const HAZARDS = {
     eyes: 'Safety glasses.',
     air: 'No sanding where paint is drying.',
     fire: 'Keep bags of fresh dust outdoors: oil or two-part dust can heat up.',
-    waste: 'Vacuum with a fine filter; don’t sweep.',
+    waste: 'Vacuum with a fine filter. Don’t sweep.',
   },
   'lead-dust': {
     ...none,

@@ -19,6 +19,6 @@ export const DEFAULT_PRESERVATIVES: readonly Preservative[] = [
     name: 'Water-repellent wood preservative',
     dryHours: 24,
     hazards: ['solvent', 'biocide'],
-    note: 'Bare wood outside, end grain twice; a full day before primer.',
+    note: 'Bare wood outside, end grain twice. A full day before primer.',
   },
 ];

@@ -9,8 +9,8 @@ export const prerender = false;
 const asked = z.object({
   latitude: z.coerce.number().min(-90).max(90),
   longitude: z.coerce.number().min(-180).max(180),
-  zone: z.string().refine((zone) => IANAZone.isValidZone(zone), 'isn’t a time zone; write it like Europe/Berlin'),
-  from: z.iso.date('isn’t a date; write it like 2027-03-05'),
+  zone: z.string().refine((zone) => IANAZone.isValidZone(zone), 'isn’t a time zone. Write it like Europe/Berlin'),
+  from: z.iso.date('isn’t a date. Write it like 2027-03-05'),
   days: z.coerce.number().int().min(1).max(14),
 });
 

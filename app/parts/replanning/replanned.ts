@@ -38,7 +38,7 @@ export async function replannedRest(
     return { plan: acceptedPlan(job, answer.problem, answer.plan, { at: now, reason, because }) };
   }
   const why = firstReason(job, now, answer);
-  return { refused: `Can’t replan. ${why} Your entry is saved; the old plan still stands.` };
+  return { refused: `Can’t replan. ${why} Your entry is saved. The old plan still stands.` };
 }
 
 /** Moves a run and fits the rest around it. Null if replaced by a newer query. */

@@ -23,7 +23,9 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
     .filter(({ groupId, kind }) => groupId === piece.groupId && kind === piece.kind)
     .map(({ mark }) => mark);
   const since = (time: number): string => `${Math.round(time - result.start)} min`;
-  const edges = result.strokes.some(({ stroke }) => stroke.role === 'edge') ? `; ${EDGES[setting.edges].does}` : '';
+  const edges = result.strokes.some(({ stroke }) => stroke.role === 'edge')
+    ? `. Edges: ${EDGES[setting.edges].does}`
+    : '';
   const { worst } = result;
   const hazards = [...pass.coating.hazards, ...(setting.application === 'spray' ? (['spray-mist'] as const) : [])];
   return {

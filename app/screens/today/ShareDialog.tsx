@@ -85,7 +85,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
             <Part
               title="Send my log"
               words={`${counted(own, 'entry', 'entries')} from this device, with tins, defects and counted bags.${
-                photos.length > 0 ? ` The file has ${counted(photos.length, 'photo')} too; codes don’t.` : ''
+                photos.length > 0 ? ` The file has ${counted(photos.length, 'photo')} too. Codes don’t.` : ''
               }`}
             >
               <Button

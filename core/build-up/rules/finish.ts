@@ -52,7 +52,7 @@ export const FINISH: readonly Rule[] = [
       s.facts.substrate === 'vinyl' &&
       s.exposure === 'outside' &&
       s.topcoats.some((topcoat) => topcoat.family !== 'acrylic'),
-    reason: 'Vinyl moves with heat; only all-acrylic paint moves with it.',
+    reason: 'Vinyl moves with heat. Only all-acrylic paint moves with it.',
     fixText: 'Choose an exterior acrylic, on a plastic-safe base if dark.',
   },
   {
@@ -293,7 +293,7 @@ export const FINISH: readonly Rule[] = [
       s.coats.every(({ tint }) => tint === undefined) &&
       s.colour.toHide > 3 &&
       s.colour.onGrey < s.colour.toHide,
-    reason: 'Over white primer this colour takes four coats or more; over grey, two or three.',
+    reason: 'Over white primer this colour takes four coats or more. Over grey, two or three.',
     fixText: 'Have the last primer tinted grey, as light as the colour.',
     autoFix: (recipe, s) => tintPrimer(recipe, s, greyUnder(s.colour.next)),
   },

@@ -83,7 +83,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => carries(s, 'biocide'),
     reason: 'Preservative is poisonous to more than fungi.',
-    fixText: 'Gloves and ventilation. Keep it off soil and water; children and pets away until dry.',
+    fixText: 'Gloves and ventilation. Keep it off soil and water. Children and pets away until dry.',
   },
   {
     id: 'bleach',
@@ -101,7 +101,7 @@ export const SAFETY: readonly Rule[] = [
     source: 'safety',
     fires: (s) => s.coats.some(({ tool }) => makesMist(tool)),
     reason: 'Spray mist gets past a dust mask, and an airless tip injects paint under the skin.',
-    fixText: 'Vapour and particle mask, extraction. Hands clear of the tip; lock it and release pressure.',
+    fixText: 'Vapour and particle mask, extraction. Hands clear of the tip. Lock it and release pressure.',
   },
   {
     id: 'spray-solvent',

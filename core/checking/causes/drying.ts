@@ -30,7 +30,7 @@ export const DRYING_CAUSES = {
         if (!under || under.hours >= under.due - 0.05) return null;
         return {
           strength: strength(0.45 + (1 - under.hours / under.due)),
-          because: `${coatName(coat)} went on after ${hours(under.hours)}; it needed ${hours(under.due)}`,
+          because: `${coatName(coat)} went on after ${hours(under.hours)}. It needed ${hours(under.due)}`,
         };
       }),
   },
@@ -43,7 +43,7 @@ export const DRYING_CAUSES = {
         if (!under || under.closes === null || under.hours <= under.closes) return null;
         return {
           strength: denibbed === true ? 0.25 : 0.8,
-          because: `${coatName(coat)} went on after ${hours(under.hours)}; the window closed after ${hours(under.closes)}${denibbed === true ? ' (denibbed first)' : ''}`,
+          because: `${coatName(coat)} went on after ${hours(under.hours)}${denibbed === true ? ', denibbed first' : ''}. The window closed after ${hours(under.closes)}`,
         };
       }),
   },
@@ -58,7 +58,7 @@ export const DRYING_CAUSES = {
         const isBelow = coldest.figure < minTemperature;
         return {
           strength: isBelow ? strength(0.5 + hoursTooCold / 16) : 0.25,
-          because: `${degrees(evidence, coldest.figure)} on ${evidence.when(coldest.at)} while ${coatName(coat)} dried; it needs ${degrees(evidence, minTemperature)}${isBelow ? ` and stopped drying for ${hoursTooCold} h` : ''}`,
+          because: `${degrees(evidence, coldest.figure)} on ${evidence.when(coldest.at)} while ${coatName(coat)} dried. It needs ${degrees(evidence, minTemperature)}${isBelow ? ` and stopped drying for ${hoursTooCold} h` : ''}`,
         };
       }),
   },
@@ -78,7 +78,7 @@ export const DRYING_CAUSES = {
   },
   damp: {
     name: 'Air too damp',
-    prevent: 'Dry and ventilate the room; stop early on damp days.',
+    prevent: 'Dry and ventilate the room. Stop early on damp days.',
     sign: (evidence) =>
       overCoats(evidence, (coat) => {
         const { dampest, laid } = coat;
@@ -86,7 +86,7 @@ export const DRYING_CAUSES = {
         if (dampest.figure <= maxHumidity) return null;
         return {
           strength: strength(0.4 + (dampest.figure - maxHumidity) / 25),
-          because: `${Math.round(dampest.figure)}% RH on ${evidence.when(dampest.at)} while ${coatName(coat)} dried; its tin allows ${maxHumidity}% RH`,
+          because: `${Math.round(dampest.figure)}% RH on ${evidence.when(dampest.at)} while ${coatName(coat)} dried. Its tin allows ${maxHumidity}% RH`,
         };
       }),
   },

@@ -43,7 +43,7 @@ export const GROUND_CAUSES = {
       if (washDried === null || washDried.hours >= washDried.due) return null;
       return {
         strength: strength(0.4 + (1 - washDried.hours / washDried.due)),
-        because: `washed ${hours(washDried.hours)} before the first coat; it needed ${hours(washDried.due)}`,
+        because: `washed ${hours(washDried.hours)} before the first coat. It needed ${hours(washDried.due)}`,
       };
     },
   },
@@ -110,7 +110,7 @@ export const GROUND_CAUSES = {
     sign({ unrinsed, coats }) {
       const isSpoilt = coats.some(({ laid }) => laid.step.coat.coating.spoiledByPhosphate);
       return isSpoilt && unrinsed.some((name) => name.includes('phosphate') && !name.includes('free'))
-        ? { strength: 0.85, because: 'phosphate wash not rinsed off; this primer can’t take it' }
+        ? { strength: 0.85, because: 'phosphate wash not rinsed off. This primer can’t take it' }
         : null;
     },
   },

@@ -25,7 +25,7 @@ export const HAND_CAUSES = {
         if (lapShare === null || lapShare <= 0.7) return null;
         return {
           strength: strength(0.2 + (lapShare - 0.7) * 0.9),
-          because: `an edge of ${coatName(coat)} stayed wet for ${Math.round(openTime)} min; the longest gap used ${Math.round(lapShare * 100)}% of it`,
+          because: `an edge of ${coatName(coat)} stayed wet for ${Math.round(openTime)} min. The longest gap used ${Math.round(lapShare * 100)}% of it`,
         };
       }),
   },

@@ -256,7 +256,7 @@ export function migrateJob(
   }
   let version = Number(match[1]);
   if (version > current) {
-    return refused(`Saved by a newer Nivel (format ${version}; this one reads ${current}). Update, then import again.`);
+    return refused(`Saved by a newer Nivel (format ${version}, this one reads ${current}). Update, then import again.`);
   }
   while (version < current) {
     const step = migrations[version];

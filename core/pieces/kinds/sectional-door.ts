@@ -128,7 +128,7 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
   schools: ['section-by-section', 'panels-rails-stiles', 'mouldings-first'],
   whileWet: [
     'Paint the face with the door closed. Then part open it, joint by joint.',
-    'Keep joints apart until touch dry; they stay sticky for weeks. Never loosen a spring or cable.',
+    'Keep joints apart until touch dry. They stay sticky for weeks. Never loosen a spring or cable.',
   ],
   staysUnpainted: ['bottom seal and side seals', 'tracks, rollers, springs and cables', 'hinges between sections'],
   hardware: () => [

@@ -363,7 +363,7 @@ test('a piece that has no place even by itself is left out with why, and the res
   );
   assert.match(
     tooLongWords(left.tooLong[0]!, left.problem.t0, 'Europe/Berlin'),
-    /needs 9 min at a stretch; the longest paintable spell is none at all\. Try this: warm the room or take it off\./,
+    /needs 9 min at a stretch\. There is no paintable spell at all\. Try this: warm the room or take it off\./,
   );
   assert.ok(left.problem.tasks.length > 0 && left.problem.tasks.every(({ id }) => id.startsWith('d/')));
 });

@@ -6,9 +6,8 @@ import type { TooLong } from '../drafting/piece-tasks.ts';
 
 /** Why a step fits into no hours, and ways out. `t0` and `timeZone` are those of the problem. */
 export function tooLongWords({ work, longest, hours, ways }: TooLong, t0: string, timeZone: string): string {
-  const most = longest === 0 ? 'none at all' : formatDuration(longest);
   if (hours === 'crew' || ways === null) {
-    return `needs ${formatDuration(work)} at a stretch; the longest half-day is ${most}. Work longer, or paint it in place, joint to joint.`;
+    return `needs ${formatDuration(work)} at a stretch. ${longestWords('half-day', longest)} Work longer, or paint it in place, joint to joint.`;
   }
   const at = (minutes: number): string => formatMoment(localTime(t0, minutes, timeZone), 'dayTime');
   const nearest =
@@ -22,5 +21,8 @@ export function tooLongWords({ work, longest, hours, ways }: TooLong, t0: string
     ...(ways.off ? ['take it off'] : []),
   ];
   const helps = offers.length === 0 ? 'Try another product or another season.' : `Try this: ${anyOf(offers)}.`;
-  return `needs ${formatDuration(work)} at a stretch; the longest paintable spell is ${most}.${nearest} ${helps}`;
+  return `needs ${formatDuration(work)} at a stretch. ${longestWords('paintable spell', longest)}${nearest} ${helps}`;
 }
+
+const longestWords = (what: string, minutes: number): string =>
+  minutes === 0 ? `There is no ${what} at all.` : `The longest ${what} is ${formatDuration(minutes)}.`;

@@ -82,7 +82,7 @@ export function ShelfView() {
         </Box>
       </Box>
       <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mb: 1 }}>
-        {localise('Generic figures. Replace them with your tin’s; yours show in bold.')}
+        {localise('Generic figures. Replace them with your tin’s. Yours show in bold.')}
       </Typography>
       <ListTable>
         <thead>

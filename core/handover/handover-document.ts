@@ -160,7 +160,22 @@ function care(job: Job, { rows, clocks, now }: HandoverFacts): Block[] {
     { kind: 'list', items: CARE_USES.map((use) => NOT_BEFORE[use].until) },
     ...rooms,
     { kind: 'subheading', text: 'Cleaning' },
-    { kind: 'list', items: families.map(([words, own]) => `${own.map(({ name }) => name).join('; ')}: ${words}`) },
+    ...cleaning(families.map(([words, own]) => ({ words, finishes: own.map(({ name }) => name) }))),
+  ];
+}
+
+/** How the finishes are cleaned: in a sentence where it is the same for all, else each way with its finishes. */
+function cleaning(ways: readonly { words: string; finishes: readonly string[] }[]): Block[] {
+  const [only] = ways;
+  if (ways.length === 1 && only) return [text(only.words)];
+  return [
+    {
+      kind: 'table',
+      label: 'Cleaning',
+      head: ['Finish', 'How'],
+      rows: ways.flatMap(({ words, finishes }) => finishes.map((name): Cell[] => [cell(name), cell(words)])),
+      widths: ['auto', '*'],
+    },
   ];
 }
 

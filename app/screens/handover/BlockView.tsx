@@ -24,7 +24,7 @@ export function BlockView({ block }: { block: Block }) {
       return (
         <Typography
           variant="h2"
-          component="h3"
+          component="h2"
           sx={{ mt: 3.5, mb: 1, pl: 1.25, borderLeft: '8px solid var(--vial)', breakAfter: 'avoid' }}
         >
           {block.text}
@@ -32,7 +32,7 @@ export function BlockView({ block }: { block: Block }) {
       );
     case 'subheading':
       return (
-        <Typography variant="h3" component="h4" sx={{ mt: 2, mb: 0.75, breakAfter: 'avoid' }}>
+        <Typography variant="h3" component="h3" sx={{ mt: 2, mb: 0.75, breakAfter: 'avoid' }}>
           {block.text}
         </Typography>
       );

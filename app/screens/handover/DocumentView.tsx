@@ -29,7 +29,7 @@ export function DocumentView({ blocks, parts }: DocumentViewProps) {
         border: '1px solid var(--line)',
         boxShadow: 'var(--shadow)',
         p: { xs: 2, md: 4 },
-        '& > div:first-of-type > h3:first-of-type': { mt: 0 },
+        '& > div:first-of-type > h2:first-of-type': { mt: 0 },
         '@media print': { border: 0, boxShadow: 'none', p: 0 },
       }}
     >

@@ -42,7 +42,7 @@ export function cardOf(job: Job, view: StrokesView, air: string): StrokeCard {
     notes: [
       ...dripChecks(result, result.edge).map(
         ({ face, at, brushableUntil, where }) =>
-          `Check the ${definition.faceNames[face] ?? face} for drips at ${since(at)}, and again from the far side: ${where.join(', ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)}, let runs dry and sand them off.`,
+          `Check the ${definition.faceNames[face] ?? face} for drips at ${since(at)}, then from the far side. Where: ${where.join(', ')}. After ${brushableUntil === Infinity ? 'hours' : since(brushableUntil)}, let runs dry and sand them off.`,
       ),
       inUnits(`Leave bare: ${staysUnpaintedOn(piece).join(', ')}.`),
       'Tape: pull it while the paint is wet, or score it once touch dry.',

@@ -115,7 +115,7 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
     0.75,
     /9 °C on minute 700 while coat 1, bonding primer dried\. It needs 10 °C and stopped drying for 4 h/,
   ],
-  ['cold', coat({ coldest: { figure: 11, at: 700 }, laid: laid({ minTemperature: 10 }) }), 0.25, /it needs 10 °C$/],
+  ['cold', coat({ coldest: { figure: 11, at: 700 }, laid: laid({ minTemperature: 10 }) }), 0.25, /It needs 10 °C$/],
   ['cold', coat({ coldest: { figure: 12, at: 700 }, laid: laid({ minTemperature: 10 }) }), null],
   [
     'cold-paint',

@@ -8,6 +8,7 @@ import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { spreadRate } from '../../../../core/shelf/film.ts';
 import { AREA, VOLUME, SPREAD_RATE } from '../../../../core/units/measures.ts';
+import { counted } from '../../../../core/units/sentence.ts';
 import { Fold } from '../../../parts/Fold.tsx';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { BoxingList } from './BoxingList.tsx';
@@ -40,46 +41,34 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: 'auto minmax(0, 1fr) auto' },
-          gap: 3,
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '280px minmax(0, 1fr) auto' },
+          columnGap: 3,
+          rowGap: 1.25,
           alignItems: 'center',
           mb: 1.5,
         }}
       >
         <Tins tins={best.tins} litres={Math.max(0, need.litres - had)} fill={fill} />
-        <Box>
+        <Box sx={{ order: { xs: -2, sm: 0 } }}>
           <Typography variant="h3">
             {coating.name}
             {colour && <span style={{ fontWeight: 500 }}> · {colour.name}</span>}
           </Typography>
-          <Box component="ul" sx={{ mt: 0.75, fontSize: 14 }}>
-            {need.coats.map((coat) => (
-              <li key={`${coat.groupId}/${coat.number}/${coat.tool}`}>
-                {coat.groupName}, coat {coat.number}, {coat.tool}
-                {coat.thinning > 0 ? `, thinned ${coat.thinning}%` : ''}: {AREA.format(coat.area, units)} →{' '}
-                {VOLUME.format(coat.litres, units)}
-              </li>
-            ))}
-            <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
-              + {VOLUME.format(need.residue, units)} lost in tools, {VOLUME.format(need.reserve, units)} for touch-ups ·
-              coverage {SPREAD_RATE.format(spread, units)}
-              {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ' (default)'}
-            </Box>
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mt: 0.75, fontSize: 15 }}>
+            <span>need {VOLUME.format(need.litres, units)}</span>
+            <ProgressMark
+              width={96}
+              share={Math.min(0.999, need.litres / Math.max(bought, 1e-9))}
+              words={localise(`Need ${VOLUME.format(need.litres, units)} of ${VOLUME.format(bought, units)} in tins`)}
+            />
           </Box>
           <InStock need={need} />
         </Box>
-        <Box sx={{ textAlign: { sm: 'right' }, display: 'grid', gap: 0.5, justifyItems: { sm: 'end' } }}>
+        <Box sx={{ textAlign: { sm: 'right' }, display: 'grid', gap: 0.25, order: { xs: -1, sm: 0 } }}>
           <Typography variant="h2" component="p">
-            {VOLUME.format(need.litres, units)}
+            {best.tins.length === 0 ? 'nothing to buy' : listed(best.tins)}
           </Typography>
-          <ProgressMark
-            width={120}
-            share={Math.min(0.999, need.litres / Math.max(bought, 1e-9))}
-            words={localise(`Need ${VOLUME.format(need.litres, units)} of ${VOLUME.format(bought, units)} in tins`)}
-          />
-          <Typography sx={{ fontSize: 14 }}>
-            {best.tins.length === 0 ? 'nothing to buy' : `${listed(best.tins)}, ${money.format(best.cost)}`}
-          </Typography>
+          {best.tins.length > 0 && <Typography sx={{ fontSize: 15 }}>{money.format(best.cost)}</Typography>}
           {second && (
             <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
               next best {listed(second.tins)}, {money.format(second.cost)}
@@ -87,6 +76,26 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           )}
         </Box>
       </Box>
+      <Fold
+        title="Breakdown"
+        summary={`${counted(need.coats.length, 'coat')}, ${VOLUME.format(need.residue + need.reserve, units)} for tools and touch-ups`}
+      >
+        <Box component="ul" sx={{ fontSize: 14 }}>
+          {need.coats.map((coat) => (
+            <li key={`${coat.groupId}/${coat.number}/${coat.tool}`}>
+              {coat.groupName}, coat {coat.number}, {coat.tool}
+              {coat.thinning > 0 ? `, thinned ${coat.thinning}%` : ''}: {AREA.format(coat.area, units)} →{' '}
+              {VOLUME.format(coat.litres, units)}
+            </li>
+          ))}
+          <li>{VOLUME.format(need.residue, units)} lost in tools</li>
+          <li>{VOLUME.format(need.reserve, units)} for touch-ups</li>
+          <Box component="li" sx={{ color: 'var(--ink-soft)' }}>
+            coverage {SPREAD_RATE.format(spread, units)}
+            {job.shelf.coatings.some(({ id }) => id === coating.id) ? '' : ', default'}
+          </Box>
+        </Box>
+      </Fold>
       <Fold
         title={colour ? localise('Boxing, and where to change tins') : localise('Where to change tins')}
         summary={

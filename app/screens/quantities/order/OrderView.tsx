@@ -37,9 +37,8 @@ export function OrderView() {
         aside={
           needs.length > 0 && (
             <>
-              <Typography sx={{ fontSize: 16, flex: 1 }}>
-                <strong>{money.format(total)}</strong>{' '}
-                {areAllStated ? 'at your prices' : 'default prices where you have set none'}
+              <Typography sx={{ fontSize: 16, flex: { xs: '1 1 100%', sm: 1 } }}>
+                <strong>{money.format(total)}</strong> {areAllStated ? 'at your prices' : 'at default prices, or yours'}
               </Typography>
               <MeasureField
                 label="Boxing bucket"

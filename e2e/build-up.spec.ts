@@ -44,7 +44,7 @@ test('an oak shelf gets stain block and grain fill, and two clicks lead to the r
   await best.getByRole('button', { name: 'Choose' }).click();
   await expect(
     page.getByRole('region', { name: 'Chosen build-up' }).getByRole('img', {
-      name: /(shellac, 30|oil-alkyd, 40) µm.*; Grain filler, 2 passes; Oak or ash, keyed with 180–240/,
+      name: /(shellac, 30|oil-alkyd, 40) µm.*\. Grain filler, 2 passes\. Oak or ash, keyed with 180–240/,
     }),
   ).toBeVisible();
   // Nine shelves: the plan fills the grain twice, before any coat.

@@ -116,9 +116,11 @@ test('the day in the hand: start, done, still tacky; what differs replans the re
   await expect(page.getByText('Replanning…')).toBeHidden({ timeout: 20_000 });
   await now.getByRole('button', { name: /done$/i }).last().click();
   const touch = page.getByRole('list', { name: 'What’s dry' });
-  await expect(touch.getByRole('listitem').first()).toContainText('wet: leave it');
-  const when = await touch.getByRole('listitem').first().textContent();
-  expect(when).toMatch(/(turn|recoat|denib) from \d\d:\d\d/);
+  // The whole batch is wet, and told as one; opened, each piece has its own time.
+  await touch.getByText('wet, leave alone: 4 pieces').click();
+  const wet = touch.getByRole('list', { name: /^wet/ }).getByRole('listitem');
+  await expect(wet).toHaveCount(4);
+  await expect(wet.first()).toContainText(/wet: leave it.*(turn|recoat|denib) from \d\d:\d\d/);
   await painter.stepClock('4 hours on');
   const first = touch.getByRole('listitem').first();
   for (let hour = 0; hour < 3 && !(await first.textContent())?.includes(' now'); hour++) {

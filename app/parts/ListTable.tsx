@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 
 /** A plain table on a sheet, for lists that are compared; scrolls sideways where the screen is narrow. */
-export function ListTable({ children }: { children: ReactNode }) {
+export function ListTable({ isDense = false, children }: { isDense?: boolean; children: ReactNode }) {
   return (
     // Reached by the keyboard as well, to be scrolled.
     <Box
@@ -15,11 +15,11 @@ export function ListTable({ children }: { children: ReactNode }) {
           borderCollapse: 'collapse',
           width: '100%',
           '& td, & th': {
-            px: 2,
+            px: isDense ? 1 : 2,
             py: 0.6,
             borderBottom: '1px solid var(--line)',
             textAlign: 'left',
-            fontSize: 14,
+            fontSize: isDense ? 13.5 : 14,
             whiteSpace: 'nowrap',
           },
           '& tbody > tr:last-child > *': { borderBottom: 0 },

@@ -19,7 +19,7 @@ export function HangTable({ reading, problem }: { reading: PlanReading; problem:
   const when = (minutes: number | null | undefined): string =>
     minutes == null ? '–' : forecastAt(reading.t0, minutes, job.site.timeZone, at);
   return (
-    <ListTable>
+    <ListTable isDense>
       <TableHead
         columns={['Piece', 'Last coat', 'Handle from', 'Hang from', 'Planned to hang', 'Close from', 'Wash from']}
       />

@@ -51,7 +51,7 @@ export function OrderView({ view }: { view: StrokesView }) {
       }}
     >
       <Box sx={{ gridArea: 'setting' }}>
-        <Section title="Method">
+        <Section title="Options">
           <SettingFields view={view} />
         </Section>
       </Box>

@@ -94,7 +94,12 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
       )}
       {!isOpen && (
         <Box sx={{ display: 'flex', gap: 0.5, ml: -0.75, mb: 0.5 }}>
-          <Button size="small" aria-expanded={isAsking} onClick={() => setIsAsking(!isAsking)}>
+          <Button
+            size="small"
+            aria-expanded={isAsking}
+            sx={{ minWidth: 0, px: 1 }}
+            onClick={() => setIsAsking(!isAsking)}
+          >
             {isAsking ? 'Cancel' : isSeen ? 'Test' : 'Retest'}
           </Button>
           {finding && (

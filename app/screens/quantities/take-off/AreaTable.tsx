@@ -4,6 +4,7 @@ import { definitionOf } from '../../../../core/pieces/registry.ts';
 import { takeOff } from '../../../../core/quantities/take-off.ts';
 import { AREA } from '../../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
+import { partName } from './part-name.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Tag } from '../../../parts/Tag.tsx';
 
@@ -43,7 +44,9 @@ export function AreaTable() {
             <td style={number}>
               {show(edges)}
               <Box component="span" sx={{ display: 'block', color: 'var(--ink-soft)', fontSize: 13 }}>
-                {edgeParts.map(({ part, area }) => `${part} ${AREA.format(area, units)}`).join(', ')}
+                {edgeParts
+                  .map(({ part, area }) => `${partName(piece.kind, part)} ${AREA.format(area, units)}`)
+                  .join(', ')}
               </Box>
             </td>
             <td style={{ ...number, fontWeight: 700 }}>{show(total)}</td>

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import { takeOffLines, type TakeOffLine } from '../../../../core/quantities/take-off-lines.ts';
 import { AREA, VOLUME } from '../../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
+import { partName } from './part-name.ts';
 import { ListTable } from '../../../parts/ListTable.tsx';
 import { Section } from '../../../parts/Section.tsx';
 import { AreaTable } from './AreaTable.tsx';
@@ -24,7 +25,7 @@ const SUMS = {
   element: {
     name: 'elements',
     heading: 'Element',
-    of: ({ part, face }: TakeOffLine) => `${part.replace('-', ' ')}, ${face}`,
+    of: ({ part, face, use }: TakeOffLine) => `${partName(use.piece.kind, part)}, ${face}`,
   },
   tool: {
     name: 'tools',
@@ -40,7 +41,7 @@ export function TakeOffView() {
   const job = useJob();
   const localise = useLocalise();
   const { units } = job.settings;
-  const [by, setBy] = useState<Sum>('element');
+  const [by, setBy] = useState<Sum>('coat');
   const lines = useMemo(() => takeOffLines(job), [job]);
   const rows = new Map<string, { area: number; litres: number; thinner: number }>();
   for (const line of lines) {
@@ -110,9 +111,9 @@ export function TakeOffView() {
           </Box>
         </Fold>
       </Section>
-      <Section title="Areas to paint">
+      <Fold title="Areas to paint" summary="each piece, by face and edge">
         <AreaTable />
-      </Section>
+      </Fold>
     </>
   );
 }

@@ -204,7 +204,7 @@ test('what the other device has found comes back with its photo', async ({ page,
   await expect(phone.getByRole('img', { name: 'Run or sag on C-01, photo 1' })).toBeVisible();
   await other.goAlong('today');
   await phone.getByRole('button', { name: 'Two devices' }).click();
-  await expect(phone.getByRole('dialog')).toContainText('The file has 1 photo too; codes don’t.');
+  await expect(phone.getByRole('dialog')).toContainText('The file has 1 photo too. Codes don’t.');
   const stamps = await downloaded(phone, 'Save log as file');
   await phone.context().close();
 

@@ -26,7 +26,8 @@ interface WhyPanelProps {
 
 /** How links are marked: what dries, whose hands, which place. */
 const MARKS: Readonly<Record<Link['kind'], { word: string; colour: string }>> = {
-  wait: { word: 'drying', colour: 'var(--tacky)' },
+  drying: { word: 'drying', colour: 'var(--tacky)' },
+  wait: { word: 'after', colour: 'var(--ink-soft)' },
   hands: { word: 'painter', colour: 'var(--ink)' },
   setup: { word: 'set-up', colour: 'var(--ink-soft)' },
   place: { word: 'space', colour: 'var(--late)' },

@@ -24,7 +24,7 @@ test('the chain back from the finish goes back in time, each link over no later 
   const links = new DelayExplainer(job, problem, plan).explainFinish();
   assert.equal(links[0]?.end, plan.finish);
   assert.ok(
-    links.some(({ kind }) => kind === 'wait'),
+    links.some(({ kind, because }) => kind === 'drying' && /^Waiting for D-0\d to dry\.$/.test(because)),
     'something has to dry',
   );
   links.forEach(({ start, until, what }, index) => {
@@ -59,7 +59,8 @@ test('of any step it is told what holds it, in words and with marks', () => {
   const [hang] = why.explainStart('a/rehang');
   assert.match(hang?.what ?? '', /^D-01: rehang$/);
   const washed = why.explainStart('a/degloss')[0];
-  assert.ok(washed?.kind !== 'wait' || washed.because.includes('D-01: wash and rinse'));
+  assert.equal(washed?.kind, 'hands');
+  assert.match(washed.because, /^Painter 1 is busy with D-0[1-3]\.$/);
   assert.deepEqual(why.explainStart('nothing'), []);
 });
 

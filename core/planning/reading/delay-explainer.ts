@@ -23,7 +23,8 @@ export interface Link {
   isMoment: boolean;
   start: number;
   end: number;
-  kind: Blocker['kind'];
+  /** What holds it up; drying or warming up apart from other waits. */
+  kind: Blocker['kind'] | 'drying';
   /** Why it starts no earlier, as a sentence; with `until`, when that is over, where that can be told. */
   because: string;
   until: number | null;
@@ -77,7 +78,7 @@ export class DelayExplainer {
       isMoment: (ends[task] ?? start) === start,
       start,
       end: ends[task] ?? start,
-      kind: held.kind,
+      kind: held.kind === 'wait' && held.wait.atLeast?.clock != null ? 'drying' : held.kind,
       ...this.#because(task, held),
     };
   }

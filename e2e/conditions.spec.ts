@@ -111,9 +111,9 @@ test('an instrument that is read corrects the forecast of its place', async ({ p
   const hygrometer = page.getByRole('listitem', { name: 'Thermo-hygrometer' });
   await hygrometer.getByRole('button', { name: 'Hang up' }).click();
   await expect(hygrometer.getByText('settling…')).toBeVisible();
-  await expect(hygrometer.getByRole('button', { name: 'Log', exact: true })).toBeDisabled();
+  await expect(hygrometer.getByRole('button', { name: 'Log reading', exact: true })).toBeDisabled();
   await expect(hygrometer.getByText(/dew point/)).toBeVisible({ timeout: 25_000 });
-  await hygrometer.getByRole('button', { name: 'Log', exact: true }).click();
+  await hygrometer.getByRole('button', { name: 'Log reading', exact: true }).click();
   const log = page.getByRole('region', { name: 'Readings log' });
   await expect(log.getByRole('row').filter({ hasText: 'Garage' })).toContainText('simulated');
 

@@ -55,7 +55,7 @@ test('a day on the phone: reminders, a correction, a tacky door, and its replan 
   const reminders = page.getByRole('region', { name: 'Reminders' });
   const due = reminders.getByRole('list', { name: 'Due now' });
   // A roller was wrapped, and is Not needed until after it has hardened; seen once, it does not come back with the page.
-  await due.getByRole('button', { name: /^\d+ more$/ }).click();
+  await due.getByRole('button', { name: /^Show \d+ more$/ }).click();
   await expect(due).toContainText(/Wash out the roller .* Not needed until/);
   await due.getByRole('button', { name: /^Clear all \d+$/ }).click();
   await expect(due).toBeHidden();

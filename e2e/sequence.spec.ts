@@ -112,7 +112,7 @@ test('an order is searched and proved, told in words, and shifted by hand', asyn
 test('schools are compared in the same air, and the card is saved', async ({ page }) => {
   const painter = await new PainterOn(page).openDemo('demo-tern-street', 'sequence?view=compare');
   const orders = page.getByRole('list', { name: 'Orders side by side' });
-  await page.getByRole('button', { name: 'Add a third' }).click();
+  await page.getByRole('button', { name: 'Add third order' }).click();
   await expect(orders.getByRole('listitem', { name: /^Order \d$/ })).toHaveCount(3);
   const third = orders.getByRole('listitem', { name: 'Order 3' });
   await painter.choose('Method', 'Board by board from the top', third);
@@ -124,7 +124,7 @@ test('schools are compared in the same air, and the card is saved', async ({ pag
     return Number(/Reached at ([\d.]+) min/.exec(words ?? '')?.[1]);
   };
   expect(await age(3)).toBeLessThan((await age(1)) * 0.6);
-  await third.getByRole('button', { name: 'Use this one' }).click();
+  await third.getByRole('button', { name: 'Use this order' }).click();
   await page.getByRole('button', { name: 'Order', exact: true }).click();
   await expect(page.getByRole('combobox', { name: 'Method' })).toHaveText('Board by board from the top');
 

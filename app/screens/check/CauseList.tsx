@@ -77,7 +77,7 @@ export function CauseList({ causes, chosen, onChoose }: CauseListProps) {
       </Box>
       {causes.length > shown.length && (
         <Button fullWidth sx={{ minHeight: 48, borderRadius: 0 }} onClick={() => setAll(true)}>
-          {causes.length - shown.length} less likely ones
+          Show {causes.length - shown.length} less likely
         </Button>
       )}
     </Sheet>

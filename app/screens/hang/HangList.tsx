@@ -107,7 +107,7 @@ function Standing({ title, rows, at, t0 }: { title: string; rows: readonly Readi
       </Box>
       {sorted.length > shown.length && (
         <Button sx={{ minHeight: 48, mt: 1 }} onClick={() => setAll(true)}>
-          {sorted.length - shown.length} more
+          Show {sorted.length - shown.length} more
         </Button>
       )}
     </Section>

@@ -144,7 +144,7 @@ export function CompareView({ view }: { view: StrokesView }) {
             ])
           }
         >
-          Add a third
+          Add third order
         </Button>
       )}
     </Box>
@@ -192,7 +192,7 @@ function ComparedOrder({ result, name, handle, ...fields }: ComparedOrderProps) 
             })
           }
         >
-          Use this one
+          Use this order
         </Button>
       </Sheet>
     </Box>

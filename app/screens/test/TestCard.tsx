@@ -104,7 +104,7 @@ export function TestCard({ group, pieces, surfaceTest, finding, isOpen, where }:
           </Button>
           {finding && (
             <Button size="small" onClick={() => apply('remove-finding', { id: finding.id })}>
-              Delete
+              Delete result
             </Button>
           )}
         </Box>

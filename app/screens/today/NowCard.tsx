@@ -5,7 +5,6 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import type { PieceStep } from '../../../core/steps/step.ts';
 import { progressByTask } from '../../../core/job/progress.ts';
 import { placeOf, roomOf } from '../../../core/job/queries/places.ts';
 import { localTime } from '../../../core/job/site-time.ts';
@@ -72,10 +71,8 @@ export const NowCard = memo(function NowCard({
   const [step] = open;
   if (!step) return null;
   const isRunning = progressByTask(job.log).get(step.id)?.startedAt != null;
-  const isLong = run.steps.length > LONG_RUN;
-  // Of a long run only those are shown that are still to be tapped.
-  const shown = isLong ? open : run.steps;
-  const isDone = (entry: PieceStep): boolean => !open.includes(entry);
+  // Only those are shown that are still to be tapped, so that the buttons stay in sight on a phone.
+  const done = run.steps.filter((entry) => !open.includes(entry));
   const zone = job.site.timeZone;
   const begins = localTime(reading.t0, run.start, zone);
   const isLater = run.start > at + 5;
@@ -110,15 +107,18 @@ export const NowCard = memo(function NowCard({
           {where} · {counted(open.length, 'piece')} · {formatDuration(minutes)}
           {run.setupMinutes > 0 && !isRunning && ` + ${formatDuration(run.setupMinutes)} set-up`}
         </Typography>
-        <RunPieces steps={shown} isLong={isLong} isDone={isDone} onDone={(entry) => stamps.done([entry])} />
-        {shown.length < run.steps.length && (
+        {/* Above the pieces: on a phone the buttons stay in sight, and what stands below them may not. */}
+        <Box sx={{ mt: 1.5 }}>
+          <StepCautions step={step} needsTwo={run.needsTwo} />
+          {early && <WetPaintWarning early={early} reading={reading} at={at} sameDay={sameDay} />}
+        </Box>
+        <RunPieces steps={open} isLong={open.length > LONG_RUN} onDone={(entry) => stamps.done([entry])} />
+        {done.length > 0 && (
           <Typography sx={{ color: 'var(--ink-soft)', mb: 2 }}>
-            Done: {marksInWords(run.steps.filter(isDone).map(({ piece }) => piece.mark))}
+            Done: {marksInWords(done.map(({ piece }) => piece.mark))}
           </Typography>
         )}
         <StrokesLine step={step} />
-        {early && <WetPaintWarning early={early} reading={reading} at={at} sameDay={sameDay} />}
-        <StepCautions step={step} needsTwo={run.needsTwo} />
         <StampButtons steps={open} isRunning={isRunning} isEarly={early !== undefined} stamps={stamps} after={after} />
         {open.length > 1 && (
           <Typography sx={{ mt: 1, fontSize: 14, color: 'var(--ink-soft)' }}>

@@ -76,7 +76,7 @@ export const ReminderBar = memo(function ReminderBar({ day }: { day: Day }) {
                 onClick={() => setIsOpen(!isOpen)}
                 sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}
               >
-                {isOpen ? 'Show latest only' : `${due.length - SHOWN} more`}
+                {isOpen ? 'Show latest only' : `Show ${due.length - SHOWN} more`}
               </Button>
               <Button onClick={() => seen(due)} sx={{ minHeight: 48, color: 'inherit', borderRadius: 0 }}>
                 Clear all {due.length}

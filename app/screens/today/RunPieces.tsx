@@ -14,12 +14,11 @@ interface RunPiecesProps {
   steps: readonly PieceStep[];
   /** Whether tags alone stand for them. */
   isLong: boolean;
-  isDone(step: PieceStep): boolean;
   onDone(step: PieceStep): void;
 }
 
 /** The pieces of a run, each to be tapped when it is done. */
-export function RunPieces({ steps, isLong, isDone, onDone }: RunPiecesProps) {
+export function RunPieces({ steps, isLong, onDone }: RunPiecesProps) {
   const job = useJob();
   return (
     <Box
@@ -27,44 +26,32 @@ export function RunPieces({ steps, isLong, isDone, onDone }: RunPiecesProps) {
       aria-label="Pieces in this job"
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2, alignItems: 'flex-end' }}
     >
-      {inMarkOrder(steps).map((entry) => {
-        const isOpen = !isDone(entry);
-        return (
+      {inMarkOrder(steps).map((entry) => (
+        <Box component="li" key={entry.id} sx={{ display: 'grid', justifyItems: 'center', gap: 0.5 }}>
+          {!isLong && (
+            <PieceThumb piece={entry.piece} fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'} mmPerPixel={24} />
+          )}
           <Box
-            component="li"
-            key={entry.id}
-            sx={{ display: 'grid', justifyItems: 'center', gap: 0.5, opacity: isOpen ? 1 : 0.45 }}
+            component="button"
+            type="button"
+            onClick={() => onDone(entry)}
+            aria-label={`${entry.piece.mark} done`}
+            sx={{
+              minHeight: 48,
+              minWidth: 76,
+              border: 0,
+              background: 'none',
+              p: 0,
+              font: 'inherit',
+              cursor: 'pointer',
+              display: 'grid',
+              placeItems: 'center',
+            }}
           >
-            {!isLong && (
-              <PieceThumb
-                piece={entry.piece}
-                fill={groupOf(job, entry.piece)?.colour.hex ?? '#efece2'}
-                mmPerPixel={24}
-              />
-            )}
-            <Box
-              component="button"
-              type="button"
-              disabled={!isOpen}
-              onClick={() => onDone(entry)}
-              aria-label={isOpen ? `${entry.piece.mark} done` : `${entry.piece.mark} is done`}
-              sx={{
-                minHeight: 48,
-                minWidth: 76,
-                border: 0,
-                background: 'none',
-                p: 0,
-                font: 'inherit',
-                cursor: isOpen ? 'pointer' : 'default',
-                display: 'grid',
-                placeItems: 'center',
-              }}
-            >
-              <Tag mark={entry.piece.mark} tone={isOpen ? 'plain' : 'ready'} size={isLong ? 'small' : 'large'} />
-            </Box>
+            <Tag mark={entry.piece.mark} size={isLong ? 'small' : 'large'} />
           </Box>
-        );
-      })}
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -85,7 +85,7 @@ export function Hygrometer({ air }: { air: AirNow }) {
             setHung(null);
           }}
         >
-          Log
+          Log reading
         </Button>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr auto', gap: 1, alignItems: 'center' }}>

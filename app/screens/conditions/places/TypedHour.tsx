@@ -109,7 +109,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
           disabled={climate.stated.hours.length === 0}
           onClick={() => apply('forget-hours', { climateId: climate.id, from: `${date}T00:00` })}
         >
-          Clear from this day
+          Clear hours from this day
         </Button>
       </Box>
       {fault !== null && (

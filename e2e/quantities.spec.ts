@@ -17,7 +17,7 @@ test('an order with boxing: the bucket decides where tins change, never on a fac
   await expect(page.getByText('Type a number from 0.5 to 200.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Boxing bucket' }).fill('6');
   await expect(boxes.first()).toContainText('Change over between faces.');
-  await expect(reed.getByText(/Buy all \d tins of reed in one go and from one batch/)).toBeVisible();
+  await expect(reed.getByText(/Buy all \d tins of reed together, from one batch/)).toBeVisible();
 
   // Consumables come from the same take-off; a price of one's own is no default any more.
   const sleeves = page.getByRole('row').filter({ hasText: 'Mini-roller sleeves' });

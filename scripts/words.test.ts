@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { test } from 'node:test';
 
@@ -17,5 +18,19 @@ test('every word has a meaning, and its name stands in its file', () => {
     words.add(word);
     assert.ok(existsSync(file), `${word}: there is no ${file}`);
     assert.match(readFileSync(file, 'utf8'), new RegExp(`\\b${name}\\b`), `${word}: ${file} has no ${name}`);
+  }
+});
+
+test('every file that the documents name is there', () => {
+  const files = execFileSync('git', ['ls-files'], { encoding: 'utf8' }).split('\n');
+  for (const document of ['README.md', 'docs/architecture.md', 'docs/formats.md']) {
+    const named = readFileSync(document, 'utf8').matchAll(/`(?<name>[\w/.-]+\.(?:ts|tsx|mjs|astro))`/g);
+    for (const { groups } of named) {
+      const name = groups?.name ?? '';
+      assert.ok(
+        files.some((file) => file === name || file.endsWith(`/${name}`)),
+        `${document} names ${name}, and there is no such file`,
+      );
+    }
   }
 });

@@ -72,7 +72,7 @@ export const DEFECTS: Readonly<Record<DefectId, DefectDefinition>> = {
     name: 'Lap mark',
     looksLike: 'A thicker or shinier band where you stopped and restarted.',
     causes: { 'edge-set': 0.7, sun: 0.5, 'film-thin': 0.3, unboxed: 0.2 },
-    remedy: 'Sand the band out, then recoat from joint to joint in one go.',
+    remedy: 'Sand the band out, then recoat from joint to joint in one pass.',
     waits: { for: 'rehang', because: 'Sand it soft and the band opens further.' },
     rework: sequence(sandFace('rehang'), coatFace),
     caution: DUST,

@@ -104,16 +104,16 @@ function checkTask(problem: PlanProblem, task: PlanTask, placed: PlannedTask, la
   const say = (rule: BrokenRule['rule'], detail: string): void => report(rule, [task.id], detail);
   if (task.earliest != null && start < task.earliest) say('earliest', `starts at ${start}, before ${task.earliest}`);
   if (task.latest != null && end > task.latest) say('latest', `ends at ${end}, after ${task.latest}`);
-  if (start < 0 || end > problem.horizon) say('horizon', `lies outside 0–${problem.horizon}`);
+  if (start < 0 || end > problem.horizon) say('horizon', `is outside 0–${problem.horizon}`);
   if (painters.length !== task.painters) say('painters', `has ${painters.length} painters, not ${task.painters}`);
   if (new Set(painters).size !== painters.length) say('painters', 'has one painter twice');
   for (const painter of painters) {
-    if (task.by != null && !task.by.includes(painter)) say('painters', `may not be done by ${painter}`);
+    if (task.by != null && !task.by.includes(painter)) say('painters', `can’t be done by ${painter}`);
   }
   if (task.window != null) {
     const window = problem.windows.find((entry) => entry.id === task.window);
     if (!window?.intervals.some(([from, until]) => from <= start && end <= until)) {
-      say('window', `lies in no interval of ${task.window}`);
+      say('window', `is outside every interval of ${task.window}`);
     }
   }
   const work = task.work + lateWork;
@@ -183,7 +183,7 @@ function checkPainters(
     });
     for (const setup of setups.filter((entry) => entry.painter === id)) {
       if (!shifts.some(([from, until]) => from <= setup.start && setup.end <= until)) {
-        report('setup', [setup.key], `the set-up at ${setup.start}–${setup.end} lies in no shift of ${id}`);
+        report('setup', [setup.key], `the set-up at ${setup.start}–${setup.end} is outside every shift of ${id}`);
       }
     }
   }

@@ -109,7 +109,7 @@ export function NeedCard({ need, money }: { need: ProductNeed; money: Intl.Numbe
           <Typography sx={{ fontSize: 14 }}>
             {localise(
               best.tins.length > 1
-                ? `Buy all ${best.tins.length} tins of ${colour.name} in one go and from one batch. Check the number on each lid.`
+                ? `Buy all ${best.tins.length} tins of ${colour.name} together, from one batch. Check the number on each lid.`
                 : 'One tin, one batch.',
             )}
           </Typography>

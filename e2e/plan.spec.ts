@@ -14,7 +14,7 @@ test('Plan tells why a run is no earlier, and the chain back ends where the plan
   ).toBeVisible();
   await painter.view('Hold-ups');
   const why = page.getByRole('region', { name: 'What’s holding it up' });
-  const finish = why.getByRole('list', { name: 'Finish date: what it’s waiting for' });
+  const finish = why.getByRole('list', { name: 'Waits before the finish' });
   // Both doors hang last, in one go, after one of them has dried over the weekend.
   await expect(finish.getByRole('listitem').last()).toContainText(/rehang/i);
   await expect(finish.getByText(/Waiting for C-0[12] to dry/).first()).toBeVisible();

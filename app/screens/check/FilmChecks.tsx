@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { dueFilmChecks, FILM_CHECK_DEFINITIONS, type DueFilmCheck } from '../../../core/checking/film-checks.ts';
 import { FILM_CHECKS } from '../../../core/job/document/defect-schema.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
-import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import { readinessOf } from '../../../core/hanging/readiness.ts';
 import { deviceId } from '../../keeping/device.ts';
 import { useCommands, useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
@@ -68,7 +68,7 @@ function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: stri
       ? 'won’t cure here'
       : isReady
         ? 'ready to test'
-        : `from ${formatMoment(localTime(t0, Math.ceil(from), job.site.timeZone), 'dayTime')}`;
+        : `from ${forecastAt(t0, from, job.site.timeZone, at)}`;
   const note = (held: boolean): void =>
     void apply('add-film-check', {
       filmCheck: {

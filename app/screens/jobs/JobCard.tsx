@@ -128,7 +128,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
       </Box>
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
         {job.plan
-          ? `Finish planned ${formatMoment(localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone), 'dayTime')} · `
+          ? `Finish planned ${formatMoment(localTime(job.plan.t0, job.plan.finish * job.plan.tickMinutes, job.site.timeZone), 'day')} · `
           : ''}
         edited {sinceWords(stored.updatedAt)}
       </Typography>

@@ -1,9 +1,9 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanChanges } from '../../../core/planning/revising/compare-plans.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
-import { useJob } from '../../open-job/use-job.ts';
+import { capital } from '../../../core/units/sentence.ts';
+import { useJob, useNow } from '../../open-job/use-job.ts';
 
 /** What another plan changes, in a sentence or two: who is moved, when all hangs, what it costs. */
 export function Consequences({
@@ -17,7 +17,8 @@ export function Consequences({
 }) {
   const job = useJob();
   const [before, after] = changes.finish;
-  const finish = formatMoment(localTime(t0, after, job.site.timeZone), 'dayTime');
+  const zone = job.site.timeZone;
+  const finish = forecastAt(t0, after, zone, minutesSince(t0, useNow(), zone));
   const own = new Set(besides);
   const others = changes.moved.filter(({ taskId }) => !own.has(taskId)).length;
   const by = formatDuration(Math.abs(after - before));
@@ -37,7 +38,7 @@ export function Consequences({
           the finish comes {by} {after > before ? 'later' : 'earlier'}: {finish}
         </strong>
       )}
-      {costs.length > 0 && `; ${costs.join(', ')}`}.
+      {costs.length > 0 && `. ${capital(costs.join(', '))}`}.
     </Box>
   );
 }

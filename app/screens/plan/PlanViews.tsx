@@ -127,7 +127,7 @@ function HoldUps({ screen }: { screen: StandingPlan }) {
       <Box sx={{ display: 'grid', gap: 2 }}>
         <WhyPanel
           key={asked?.taskId}
-          title={asked ? asked.what : 'Finish date: what it’s waiting for'}
+          title={asked ? asked.what : 'Waits before the finish'}
           links={links}
           t0={reading.t0}
           onClose={asked && (() => setAsked(null))}

@@ -1,9 +1,8 @@
-import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { localTime } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import type { Link } from '../../../core/planning/reading/delay-explainer.ts';
 import {
@@ -12,7 +11,7 @@ import {
   MAX_LINKS,
   type ChainBatch,
 } from '../../../core/planning/reading/delay-chain.ts';
-import { useJob, useLocalise } from '../../open-job/use-job.ts';
+import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
 import { Sheet } from '../../parts/Section.tsx';
 
 interface WhyPanelProps {
@@ -45,13 +44,11 @@ export function WhyPanel({ title, links, t0, onClose }: WhyPanelProps) {
   const [showsAll, setShowsAll] = useState(false);
   const chain = chainOfBatches(links);
   const shown = showsAll ? chain : longestLinks(chain);
-  const when = (minutes: number): string =>
-    formatMoment(localTime(t0, Math.ceil(minutes), job.site.timeZone), 'dayTime');
-  const untilWords = ({ until, start }: ChainBatch): string => {
-    if (until === null) return '';
-    // Instruments may have said something else since it was planned.
-    return until > start + 1 ? ` Now expected to end ${when(until)}.` : ` Until ${when(until)}.`;
-  };
+  const at = minutesSince(t0, useNow(), job.site.timeZone);
+  const when = (minutes: number): string => forecastAt(t0, minutes, job.site.timeZone, at);
+  // It starts when that is over, unless instruments have said something else since it was planned.
+  const untilWords = ({ until, start }: ChainBatch): string =>
+    until !== null && until > start + 1 ? ` Now expected to end ${when(until)}.` : '';
   return (
     <Sheet>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1 }}>

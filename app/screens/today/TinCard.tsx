@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { localTime, minutesSince } from '../../../core/job/site-time.ts';
+import { forecastAt, minutesSince } from '../../../core/job/site-time.ts';
 import { bucketWords, type Bucket } from '../../../core/running/tins-in-use.ts';
 import { VOLUME } from '../../../core/units/measures.ts';
 import { capital } from '../../../core/units/sentence.ts';
@@ -43,10 +43,7 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
   const batches = tins.map(({ batch }) => (batch === '' ? 'no batch' : batch)).join(' + ');
   const at = minutesSince(t0, now, job.site.timeZone);
   const isSoon = ahead.runsOut !== null && ahead.runsOut.start < at + SOON;
-  const when = (minutes: number): string => {
-    const [time, today] = [localTime(t0, minutes, job.site.timeZone), localTime(t0, at, job.site.timeZone)];
-    return formatMoment(time, time.hasSame(today, 'day') ? 'time' : 'dayTime');
-  };
+  const when = (minutes: number): string => forecastAt(t0, minutes, job.site.timeZone, at);
   const seen = VOLUME.fromField(Number(typed?.replace(',', '.')), units);
   const fault =
     typed !== null && typed.trim() !== '' && !(seen >= 0 && seen <= opened + 0.001)

@@ -1,3 +1,4 @@
+import { counted } from '../../../core/units/sentence.ts';
 import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import Box from '@mui/material/Box';
 import { inspectionOrder, roomChecks, type FaceToCheck, type RoomCheck } from '../../../core/checking/round.ts';
@@ -62,7 +63,7 @@ const checkWords = ({ faces, finished, looked, openDefects }: RoomCheck): string
     `${looked} of ${faces.length} faces inspected`,
     looked < finished ? `${finished - looked} to inspect now` : null,
     finished < faces.length ? `${faces.length - finished} still being painted` : null,
-    openDefects > 0 ? `${openDefects} open` : null,
+    openDefects > 0 ? `${counted(openDefects, 'defect')} open` : null,
   ]
     .filter(Boolean)
     .join(', ');
@@ -128,7 +129,7 @@ function FaceDot({ entry, name }: { entry: FaceToCheck; name: string }) {
   if (openDefects > 0) {
     return (
       <Box sx={{ ...base, background: 'var(--late)', borderColor: 'var(--late)', color: 'var(--sheet)' }}>
-        {name} {openDefects}
+        {name}: {counted(openDefects, 'defect')}
       </Box>
     );
   }

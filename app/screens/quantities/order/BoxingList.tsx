@@ -27,8 +27,8 @@ export function BoxingList({
             <strong>
               {localise(
                 isColoured && box.tins.length + (box.carried > 0 ? 1 : 0) > 1
-                  ? `Mix ${box.carried > 0.005 ? `what is left, ${VOLUME.format(box.carried, units)}, with ` : ''}${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}: ${VOLUME.format(box.litres, units)}`
-                  : `Open ${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}${box.carried > 0.005 ? ` and pour in what is left, ${VOLUME.format(box.carried, units)}` : ''}`,
+                  ? `Mix ${box.carried > 0.005 ? `the last ${VOLUME.format(box.carried, units)} with ` : ''}${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}: ${VOLUME.format(box.litres, units)}`
+                  : `Open ${box.tins.map((tin) => tinSizeInWords(tin, units)).join(' + ')}${box.carried > 0.005 ? ` and pour in the last ${VOLUME.format(box.carried, units)}` : ''}`,
               )}
             </strong>
             {box.isOverfull && isColoured && (

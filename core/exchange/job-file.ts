@@ -12,16 +12,19 @@ export function writeJobFile(job: Job): string {
   return `${JSON.stringify(job, null, 1)}\n`;
 }
 
-/** The file name of a job: `tern-street-music-school.nivel.json`. */
-export function jobFileName(job: Job): string {
+/** The name of a job as files begin with it: `tern-street-music-school`. */
+export function fileStem(job: Pick<Job, 'name'>): string {
   const plain = job.name
     .normalize('NFKD')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .slice(0, 60);
-  return `${plain || 'job'}.nivel.json`;
+  return plain || 'job';
 }
+
+/** The file name of a job: `tern-street-music-school.nivel.json`. */
+export const jobFileName = (job: Pick<Job, 'name'>): string => `${fileStem(job)}.nivel.json`;
 
 /**
  * Reads the text of a `.nivel.json` file from anywhere. Nothing in it is trusted: size, nesting, version and every

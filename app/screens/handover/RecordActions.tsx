@@ -5,6 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import type { JobClocks } from '../../../core/clocks/job-clocks.ts';
 import { writeHandoverHtml } from '../../../core/exchange/handover-html.ts';
+import { fileStem } from '../../../core/exchange/job-file.ts';
 import { writeUpkeepIcs } from '../../../core/exchange/upkeep-ics.ts';
 import type { Block } from '../../../core/handover/blocks.ts';
 import { careLines } from '../../../core/handover/care.ts';
@@ -31,11 +32,7 @@ export function RecordActions({ blocks, rows, clocks, vocabulary, onVocabulary }
   const job = useJob();
   const now = useNow();
   const [isWriting, setIsWriting] = useState(false);
-  const name =
-    job.name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '') || 'job';
+  const name = fileStem(job);
   const pdf = async (): Promise<void> => {
     setIsWriting(true);
     try {

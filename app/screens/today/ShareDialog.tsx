@@ -8,6 +8,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState, type ReactNode } from 'react';
+import { fileStem } from '../../../core/exchange/job-file.ts';
 import { writeDayFile, writeStampsFile } from '../../../core/exchange/day-file.ts';
 import { ownEntries } from '../../../core/job/document/own-entries.ts';
 import { deviceId } from '../../keeping/device.ts';
@@ -36,7 +37,7 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
   const [said, setSaid] = useState<TakenIn | null>(null);
   const [made, setMade] = useState('');
   const device = deviceId();
-  const stem = job.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  const stem = fileStem(job);
   const own = job.log.filter((entry) => entry.device === device).length;
   const dayText = (): string => writeDayFile(job, device, new Date().toISOString());
   const photos = ownEntries(job, device, '').photos.map(({ photo }) => photo.id);

@@ -21,7 +21,9 @@ const WORDS: Readonly<Record<string, string>> = {
   trades: 'order in a room',
   lines: 'cutting in',
   outsideInADay: 'outside coats in one day',
+  mark: 'tag',
   roomId: 'room',
+  groupId: 'group',
   comesOff: 'where it’s painted',
   scope: 'faces and edges',
   exposure: 'inside or outside',
@@ -30,12 +32,15 @@ const WORDS: Readonly<Record<string, string>> = {
   oneSideAtATime: 'one side at a time',
   preservesRest: 'bare faces preserved',
   filledHoles: 'holes to fill',
+  drillings: 'holes to drill',
+  holesDone: 'holes done',
+  who: 'used by',
+  closesAtNight: 'closes at night',
+  standIn: 'temporary door or boards',
+  neededBy: 'back by',
+  keptApart: 'wedge or bumpers',
 };
 
 /** The names of facts in the painter's words, each once: `yearBuilt` and `note` are “year built, note”. */
 export const factWords = (facts: object): string =>
-  [
-    ...new Set(
-      Object.keys(facts).map((key) => WORDS[key] ?? key.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)),
-    ),
-  ].join(', ');
+  [...new Set(Object.keys(facts).map((key) => WORDS[key] ?? key))].join(', ');

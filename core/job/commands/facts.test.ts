@@ -4,6 +4,9 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { z } from 'zod';
 import { CommandRefused } from './definition.ts';
+import { mixingSchema, pricingSchema } from '../document/buying-schema.ts';
+import { statedPieceSchema } from '../document/piece-schema.ts';
+import { cuttingSchema, planningSchema, settingsSchema, siteSchema } from '../document/schema.ts';
 import { partly, type Facts } from './facts.ts';
 
 /** A thing with everything that can be changed in part. */
@@ -166,6 +169,18 @@ test('facts from elsewhere are checked field by field; whether something may be 
   assert.ok(!isFine({ tins: { a: { litres: 'many' } } }) && !isFine({ packs: { tape: 'x' } }) && !isFine(null));
 });
 
-test('the names of facts are told as one says them', () => {
+test('every fact of a job has a name in its history', () => {
   assert.equal(factWords({ yearBuilt: 1900, note: '' }), 'year built, note');
+  const schemas = [
+    statedPieceSchema,
+    siteSchema,
+    settingsSchema,
+    planningSchema,
+    cuttingSchema,
+    mixingSchema,
+    pricingSchema,
+  ];
+  for (const key of schemas.flatMap((schema) => Object.keys(schema.unwrap().shape))) {
+    assert.doesNotMatch(factWords({ [key]: 0 }), /[a-z][A-Z]/, `${key} is shown as it stands in the code`);
+  }
 });

@@ -9,6 +9,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import { fileStem } from '../../../../core/exchange/job-file.ts';
 import { readShelfCsv, readShelfFile, writeShelfCsv, writeShelfFile } from '../../../../core/exchange/shelf-file.ts';
 import type { CommandArgs } from '../../../../core/job/commands/apply.ts';
 import { entryChange } from '../../../../core/job/commands/shelf.ts';
@@ -167,7 +168,7 @@ function ShelfFiles({ compartment }: { compartment: Compartment }) {
     const outcome = apply('take-shelf', { shelf: read.value });
     setFault(outcome.ok ? null : outcome.message);
   };
-  const name = job.name.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
+  const name = fileStem(job);
   return (
     <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', justifyContent: 'end' }}>
       <Button size="small" onClick={() => download(`${name}.shelf.json`, writeShelfFile(shelfOnSale(job)))}>

@@ -54,7 +54,7 @@ export function CoatStackDrawing({ layers, substrate, old, colour, bare = false 
         component="svg"
         width={block}
         height={total}
-        sx={{ flex: 'none', width: bare ? block : { xs: 96, sm: block } }}
+        sx={{ flex: 'none', width: bare ? block : { xs: 72, sm: block } }}
         aria-hidden
       >
         {drawn.map(({ layer, top, height }, index) => (
@@ -79,7 +79,7 @@ export function CoatStackDrawing({ layers, substrate, old, colour, bare = false 
               />
             )}
             {layer.kind === 'substrate' && <Grain substrate={substrate} width={block} top={top} height={height} />}
-            {layer.kind === 'existing' && layer.detail.startsWith('keyed') && (
+            {layer.kind === 'existing' && layer.key === 'abrade' && (
               <path
                 d={Array.from(
                   { length: Math.floor(block / 5) },
@@ -102,7 +102,13 @@ export function CoatStackDrawing({ layers, substrate, old, colour, bare = false 
             >
               <Box sx={{ width: 18, borderTop: '1px solid var(--ink-soft)', flex: 'none' }} />
               <Box sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }} title={`${layer.name} ${layer.detail}`}>
-                {layer.name} <span style={{ color: 'var(--ink-soft)', fontSize: 14 }}>{layer.detail}</span>
+                {layer.name}{' '}
+                <Box
+                  component="span"
+                  sx={{ color: 'var(--ink-soft)', fontSize: 14, display: { xs: 'none', sm: 'inline' } }}
+                >
+                  {layer.detail}
+                </Box>
               </Box>
             </Box>
           ))}

@@ -20,6 +20,8 @@ export interface Layer {
   extent: Extent;
   /** What a primer is tinted to; null for its own white, and for all else. */
   tint: string | null;
+  /** How what is there is keyed; null for what is put on. */
+  key: Key | null;
   /** Dry film in µm; null for what is not a film of ours. */
   dryFilm: number | null;
 }
@@ -40,7 +42,7 @@ export function coatStack(
   buildUp: BuildUp,
   face: FaceId,
 ): Layer[] {
-  const plain = { role: null, extent: 'all', tint: null, dryFilm: null } as const;
+  const plain = { role: null, extent: 'all', tint: null, key: null, dryFilm: null } as const;
   const coats = coatsOn(buildUp, face).map((coat, index, all): Layer => {
     const coating = coatingOf(job, coat.product);
     if (coating === undefined) {
@@ -59,6 +61,7 @@ export function coatStack(
       role: coating.role,
       extent: coat.extent,
       tint: coat.tint ?? null,
+      key: null,
       dryFilm: coating.dryFilm,
     };
   });
@@ -70,9 +73,12 @@ export function coatStack(
   return [
     ...coats.reverse(),
     ...(passes ? [{ ...plain, kind: 'fill', name: 'Grain filler', detail: passes } as const] : []),
-    ...(isBare ? [] : [{ ...plain, kind: 'existing', name: EXISTING_COATS[facts.oldCoat], detail: key } as const]),
+    ...(isBare
+      ? []
+      : [{ ...plain, kind: 'existing', name: EXISTING_COATS[facts.oldCoat], detail: key, key: buildUp.key } as const]),
     {
       ...plain,
+      key: isBare ? buildUp.key : null,
       kind: 'substrate',
       name: SUBSTRATES[facts.substrate].name,
       detail: [isBare ? key : '', preservative === null ? '' : 'preserved'].filter(Boolean).join(', '),

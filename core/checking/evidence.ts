@@ -1,4 +1,3 @@
-import { inSentence } from '../units/sentence.ts';
 import { formatMoment } from '../units/moments.ts';
 import { operationOf } from '../steps/operations.ts';
 import { PRIMER_WHITE } from '../colour/primer-tints.ts';
@@ -13,6 +12,7 @@ import type { FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { localTime, minutesSince } from '../job/site-time.ts';
 import type { FaceId } from '../pieces/elevation.ts';
+import type { Cleaner } from '../shelf/cleaner.ts';
 import { isRehangStep } from '../steps/rehanging.ts';
 import { pieceSteps, stepsWith } from '../steps/piece-steps.ts';
 import type { PieceStep } from '../steps/step.ts';
@@ -34,7 +34,7 @@ export interface Evidence {
   /** Whether it was keyed; null where its build-up does not ask for that. */
   keyed: boolean | null;
   /** Cleaners that leave something behind and were not rinsed off. */
-  unrinsed: string[];
+  unrinsed: Pick<Cleaner, 'name' | 'residue'>[];
   /** Hours between the last wash and the first coat, and those that were due there; null where nothing was washed. */
   washDried: { hours: number; due: number } | null;
   /** Topcoats that were put on, and those that hide the old colour; null while the old colour is not known. */
@@ -72,7 +72,7 @@ export function evidenceOn(job: Job, made: MadeClocks, piece: Piece, face: FaceI
     keyed: key ? !leftOut.has(key.id) : null,
     unrinsed: (group?.buildUp?.cleaning ?? []).flatMap(({ product, rinsed }) => {
       const cleaner = cleanerOf(job, product);
-      return cleaner && cleaner.residue !== 'none' && !rinsed ? [inSentence(cleaner.name)] : [];
+      return cleaner && cleaner.residue !== 'none' && !rinsed ? [cleaner] : [];
     }),
     washDried: washDried(job, made, steps, laid[0] ?? null),
     hiding: hidingOf(laid, group && colourOn(group, face).hex, known.facts.oldColour),

@@ -2,14 +2,18 @@ import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { reflectance } from '../../../core/colour/colour.ts';
 import { greyUnder, PRIMER_WHITE } from '../../../core/colour/primer-tints.ts';
+import { isChosen } from '../../../core/build-up/coat-stack.ts';
 import { topcoatsToHide } from '../../../core/build-up/face-colour.ts';
 import { finishCautions } from '../../../core/job/cautions.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { findingsOn } from '../../../core/surface-tests/known-surface.ts';
 import { SHEENS } from '../../../core/shelf/coating.ts';
+import { counted } from '../../../core/units/sentence.ts';
 import { refused } from '../../../core/units/outcome.ts';
+import { Fold } from '../../parts/Fold.tsx';
 import { Caution } from '../../parts/Section.tsx';
 import { ColourFigures } from '../../parts/ColourFigures.tsx';
 import { isHex } from '../../parts/fields/hex.ts';
@@ -23,11 +27,14 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
   const localise = useLocalise();
   const { apply } = useCommands();
   const old = findingsOn(job, group.id).get('old-colour')?.hex ?? null;
-  return (
-    <Box sx={{ mb: 2.5 }}>
+  // On a phone the coats come first once they are chosen.
+  const isFolded = useMediaQuery('(max-width: 899px)', { noSsr: true }) && isChosen(group);
+  const pieces = job.pieces.filter(({ groupId }) => groupId === group.id).length;
+  const parts = (
+    <>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap', mb: 1.5 }}>
         <StatedField
-          label="Group"
+          label="Group name"
           text={group.name}
           draft={`${job.id}/${group.id}/name`}
           sx={{ flex: '1 1 260px' }}
@@ -82,9 +89,6 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
           label={localise('Different colour on the back')}
         />
       </Box>
-      {finishCautions(job, group.id).map(({ id, words }) => (
-        <Caution key={id}>{localise(words)}</Caution>
-      ))}
       <Box
         sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', lg: 'repeat(2, minmax(0, 1fr))' }, mb: 1.5 }}
       >
@@ -92,6 +96,20 @@ export function GroupHeader({ group }: { group: FinishGroup }) {
         {group.backColour && <ColourOf group={group} side="backColour" old={old} />}
         <GroupPieces group={group} />
       </Box>
+    </>
+  );
+  return (
+    <Box sx={{ mb: 2.5 }}>
+      {finishCautions(job, group.id).map(({ id, words }) => (
+        <Caution key={id}>{localise(words)}</Caution>
+      ))}
+      {isFolded ? (
+        <Fold title={localise('Colour and pieces')} summary={`${group.colour.name}, ${counted(pieces, 'piece')}`}>
+          <div>{parts}</div>
+        </Fold>
+      ) : (
+        parts
+      )}
     </Box>
   );
 }

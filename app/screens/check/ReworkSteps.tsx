@@ -39,6 +39,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
     <Box component="ol" aria-label="Repair steps" sx={{ display: 'grid', gap: 0.75 }}>
       {steps.map(({ id, minutes, coat, rework }, index) => {
         const when = whenOf(id);
+        const isDone = progress.get(id)?.doneAt != null;
         return (
           <Box
             component="li"
@@ -73,7 +74,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
                   gap: 0.5,
                 }}
               >
-                {when.startsWith('done') && <CheckIcon sx={{ color: 'var(--ready)', fontSize: 18 }} />}
+                {isDone && <CheckIcon sx={{ color: 'var(--ready)', fontSize: 18 }} />}
                 {when}
               </Box>
             )}

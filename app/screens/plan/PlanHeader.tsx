@@ -72,7 +72,7 @@ export function PlanHeader({
         {tellsWhy && <Typography sx={{ fontSize: 14, mt: 0.5 }}>{localise(capital(because))}.</Typography>}
       </Box>
       {deadline && due !== null && (
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
           <Vial size="wide" reading={deadline.reading} words={deadline.words} />
           <Box>
             <Box sx={{ fontWeight: 700 }}>

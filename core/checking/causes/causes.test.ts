@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { jobToProblem } from '../../planning/drafting/job-to-problem.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
+import type { Cleaner } from '../../shelf/cleaner.ts';
 import type { Coating } from '../../shelf/coating.ts';
 import { pieceSteps } from '../../steps/piece-steps.ts';
 import { WorkedDays } from '../../fixtures/worked-days.ts';
@@ -35,6 +36,7 @@ const CLEAN: CoatEvidence = {
   wasTacky: false,
   sandedBeside: null,
 };
+const washed = (name: string, residue: Cleaner['residue']): Pick<Cleaner, 'name' | 'residue'> => ({ name, residue });
 const WELL: Evidence = {
   ...base,
   known: { ...base.known, unknown: [], facts: { ...base.known.facts, oldColour: null }, patch: PROVED() },
@@ -180,7 +182,12 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
   ['closed-early', { hungAt: 20, closesFrom: 20 }, null],
   // The ground
   ['unclean', { leftOut: [stepNamed('wash')] }, 0.9, /wash was skipped/],
-  ['unclean', { unrinsed: ['soap', 'phosphate wash'] }, 0.6, /soap and phosphate wash not rinsed off/],
+  [
+    'unclean',
+    { unrinsed: [washed('Soap', 'soap'), washed('Sugar soap', 'phosphate')] },
+    0.6,
+    /soap and sugar soap not rinsed off/,
+  ],
   ['unclean', facts({ contamination: 'grease' }), 0.55, /grease/],
   ['unclean', unknown('contamination'), 0.3, /grease and wax not tested/],
   ['unclean', { leftOut: [stepNamed('degloss')] }, null],
@@ -221,18 +228,25 @@ const SIGNS: readonly (readonly [CauseId, Partial<Evidence>, number | 'excluded'
     'tannin',
     { ...facts({ stains: 'bleeds' }), ...coat({ laid: laid({ blocksStains: true }) }) },
     0.4,
-    /the test showed bleeding; stain-blocking primer is on/,
+    /the test showed bleeding, stain-blocking primer is on/,
   ],
   ['tannin', oak, 0.9, /oak and ash bleed tannin/],
   ['tannin', unknown('stains'), 0.3, /bleeding not tested/],
   [
     'phosphate',
-    { unrinsed: ['phosphate wash'], ...coat({ laid: laid({ spoiledByPhosphate: true }) }) },
+    { unrinsed: [washed('Own mixture', 'phosphate')], ...coat({ laid: laid({ spoiledByPhosphate: true }) }) },
     0.85,
     /phosphate wash not rinsed off\. This primer can’t take it/,
   ],
-  ['phosphate', { unrinsed: ['phosphate-free wash'], ...coat({ laid: laid({ spoiledByPhosphate: true }) }) }, null],
-  ['phosphate', { unrinsed: ['phosphate wash'] }, null],
+  [
+    'phosphate',
+    {
+      unrinsed: [washed('Phosphate wash, as it calls itself', 'soap')],
+      ...coat({ laid: laid({ spoiledByPhosphate: true }) }),
+    },
+    null,
+  ],
+  ['phosphate', { unrinsed: [washed('Own mixture', 'phosphate')] }, null],
   ['grain-open', {}, 'excluded'],
   ['grain-open', oak, 0.9, /no grain filler/],
   [

@@ -1,5 +1,5 @@
 import { shortName } from '../../shelf/entry.ts';
-import { counted, inSentence } from '../../units/sentence.ts';
+import { counted, inSentence, listed } from '../../units/sentence.ts';
 import { operationOf } from '../../steps/operations.ts';
 import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { grainFilledFaces } from '../../job/queries/faces.ts';
@@ -20,7 +20,8 @@ export const GROUND_CAUSES = {
     sign({ known, leftOut, unrinsed }) {
       const wash = leftOut.find((step) => operationOf(step).serves === 'cleaning');
       if (wash) return { strength: 0.9, because: 'the wash was skipped' };
-      if (unrinsed.length > 0) return { strength: 0.6, because: `${unrinsed.join(' and ')} not rinsed off` };
+      if (unrinsed.length > 0)
+        return { strength: 0.6, because: `${listed(unrinsed.map(({ name }) => inSentence(name)))} not rinsed off` };
       if (known.facts.contamination === 'grease') return { strength: 0.55, because: 'the test showed grease there' };
       if (known.unknown.includes('contamination')) return { strength: 0.3, because: 'grease and wax not tested' };
       return null;
@@ -98,7 +99,7 @@ export const GROUND_CAUSES = {
       if (what)
         return {
           strength: blocked ? 0.4 : 0.9,
-          because: `${what}${blocked ? '; stain-blocking primer is on' : ', and no stain-blocking primer under it'}`,
+          because: `${what}${blocked ? ', stain-blocking primer is on' : ', and no stain-blocking primer under it'}`,
         };
       if (known.unknown.includes('stains')) return { strength: 0.3, because: 'bleeding not tested' };
       return null;
@@ -109,7 +110,7 @@ export const GROUND_CAUSES = {
     prevent: 'Rinse twice, or use a cleaner the primer tolerates.',
     sign({ unrinsed, coats }) {
       const isSpoilt = coats.some(({ laid }) => laid.step.coat.coating.spoiledByPhosphate);
-      return isSpoilt && unrinsed.some((name) => name.includes('phosphate') && !name.includes('free'))
+      return isSpoilt && unrinsed.some(({ residue }) => residue === 'phosphate')
         ? { strength: 0.85, because: 'phosphate wash not rinsed off. This primer can’t take it' }
         : null;
     },

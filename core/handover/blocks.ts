@@ -69,3 +69,8 @@ export function saidIn(blocks: readonly Block[], say: (sentence: string) => stri
     }
   });
 }
+
+export const heading = (id: string, words: string): Block => ({ kind: 'heading', id, text: words });
+export const text = (words: string): Block => ({ kind: 'text', text: words });
+/** What stands in a cell that has nothing to say. */
+export const NOTHING = '—';

@@ -94,8 +94,8 @@ function Quotation({ price, money }: { price: Price; money: Intl.NumberFormat })
         ))}
       </ul>
       <p>
-        Not included: repairs that only show once work starts, lead or asbestos found by a test, walls and ceilings not
-        listed, scaffolding. Valid for 30 days.
+        Not included: repairs found once work starts, lead or asbestos found by a test, unlisted walls and ceilings,
+        scaffolding. Valid for 30 days.
       </p>
     </Box>
   );

@@ -395,6 +395,14 @@ test('planned against real: a pace is taken over with one touch and carried into
   const lessons = page.getByRole('list', { name: 'Adjust your figures' });
   await lessons.getByRole('button', { name: /^Update: Sanding/ }).click();
   await expect(lessons.getByRole('button', { name: /^Update: Sanding/ })).toBeHidden();
+  // All that are left in one tap, and all back by one undo.
+  const updates = lessons.getByRole('button', { name: /^Update: / });
+  const left = await updates.count();
+  expect(left).toBeGreaterThan(1);
+  await lessons.getByRole('button', { name: `Update all ${left}` }).click();
+  await expect(updates).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(updates).toHaveCount(left);
   await lessons.getByRole('button', { name: 'Use for next job' }).click();
   await expect(page.getByText('Saved. Your next job starts with these figures.')).toBeVisible();
   await painter.startJob('Next house');

@@ -5,11 +5,14 @@ export interface Cell {
   isGap?: boolean;
 }
 
+/** The parts of a handover under a heading of their own. */
+export type PartId = 'finishes' | 'care' | 'record' | 'checked' | 'left' | 'upkeep' | 'words';
+
 /** A document as blocks: one content for screen, print, PDF and file. */
 export type Block =
   | { kind: 'title'; text: string; lines: readonly string[] }
-  | { kind: 'heading'; id: string; text: string }
-  /** With a summary, what stands under it may be folded on a screen. */
+  | { kind: 'heading'; id: PartId; text: string }
+  /** With a summary, a screen may fold the blocks under it. */
   | { kind: 'subheading'; text: string; summary?: string }
   | { kind: 'text'; text: string }
   | { kind: 'caution'; text: string }
@@ -24,13 +27,13 @@ export type Block =
 
 export const cell = (text: string, more: Omit<Cell, 'text'> = {}): Cell => ({ text, ...more });
 
-/** What stands between two blocks of a kind that begins something: the one that begins it, if any, and what follows. */
+/** A part of a document: the block that opens it, if any, and the blocks after it. */
 export interface BlockPart<B extends Block> {
   opening: B | null;
   blocks: readonly Block[];
 }
 
-/** A document in parts, each opened by a block that `opens` one; what stands before the first opens with null. */
+/** Splits a document at every block that `opens` a part. Blocks before the first such block are a part that opens with null. */
 export function partsOf<B extends Block>(
   blocks: readonly Block[],
   opens: (block: Block) => block is B,
@@ -70,7 +73,7 @@ export function saidIn(blocks: readonly Block[], say: (sentence: string) => stri
   });
 }
 
-export const heading = (id: string, words: string): Block => ({ kind: 'heading', id, text: words });
+export const heading = (id: PartId, words: string): Block => ({ kind: 'heading', id, text: words });
 export const text = (words: string): Block => ({ kind: 'text', text: words });
-/** What stands in a cell that has nothing to say. */
+/** The text of an empty cell. */
 export const NOTHING = '—';

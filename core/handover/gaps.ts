@@ -12,13 +12,13 @@ export interface HandoverGap {
   words: string;
 }
 
-/** Rooms with pieces that nobody has signed off, in the order of the walk. */
+/** Rooms with pieces and no sign-off, in the order of the walk. */
 export const unsignedRooms = (job: Job): Job['rooms'] =>
   job.rooms.filter(
     ({ id }) => job.pieces.some(({ roomId }) => roomId === id) && !job.signOffs.some(({ roomId }) => roomId === id),
   );
 
-/** What is still missing before a job is handed over, by its log and its details; empty when nothing is. */
+/** The gaps of a handover by its log and its details; empty when it is ready. */
 export function handoverGaps(job: Job, records: readonly FaceRecord[]): HandoverGap[] {
   const { unfinished } = gapsIn(records);
   const open = job.defects.filter((defect) => isOpen(job, defect)).length;

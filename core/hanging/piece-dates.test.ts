@@ -5,9 +5,11 @@ import { pieceSteps } from '../steps/piece-steps.ts';
 import { pieceDates } from './piece-dates.ts';
 import { readinessOf } from './readiness.ts';
 
+/** Minutes from the clocks' t0: what a forecast is compared with here does not matter. */
+const NOW = 0;
 const eventsOf = (days: WorkedDays, now: string, ends: ReadonlyMap<string, number> = new Map()): string[] =>
   readinessOf(days.job, days.problem(now), ends).flatMap((row) =>
-    pieceDates(row).map(({ event, isLogged }) => (isLogged ? `${event}, logged` : event)),
+    pieceDates(row, NOW).map(({ event, isLogged }) => (isLogged ? `${event}, logged` : event)),
   );
 const coated = (): WorkedDays =>
   new WorkedDays().doneAll(
@@ -41,4 +43,22 @@ test('what is painted in place has no date to hang from, and what has no planned
   const ends = new Map(pieceSteps(inPlace.job, inPlace.piece).map(({ id }): [string, number] => [id, 3_000]));
   const dates = eventsOf(inPlace, '2027-03-02T12:00', ends);
   assert.ok(dates.includes('close') && !dates.includes('rehang'), dates.join(' '));
+});
+
+test('a use is reached once its coats are logged and its hour has come, never by the plan alone', () => {
+  const LATER = 60 * 1440;
+  const reached = (days: WorkedDays, ends: ReadonlyMap<string, number> = new Map()): string[] =>
+    readinessOf(days.job, days.problem('2027-03-02T12:00'), ends).flatMap((row) =>
+      pieceDates(row, LATER).flatMap(({ event, isReached }) => (isReached ? event : [])),
+    );
+  const planned = new Map(['d/coat-3/back', 'd/coat-3/front', 'd/rehang'].map((id): [string, number] => [id, 3_000]));
+  assert.deepEqual(reached(coated(), planned), []);
+  assert.deepEqual(reached(finished(), new Map([['d/rehang', 9_000]])), [
+    'last-coat',
+    'handle',
+    'rehang',
+    'close',
+    'wash',
+    'full',
+  ]);
 });

@@ -7,19 +7,23 @@ export interface PieceDate {
   at: number;
   /** Logged, and no forecast. */
   isLogged: boolean;
+  /** Logged, or a use that is safe by now. What only the plan says is not reached when its hour has passed. */
+  isReached: boolean;
 }
 
-/** The dates of a piece in their order; none while its last coat is not planned. What never comes off is not hung. */
-export function pieceDates({ piece, lastCoat, isDone, from, hung }: Readiness): PieceDate[] {
+/** The dates of a piece at `now`, in their order; none before its last coat is planned. What never comes off is not hung. */
+export function pieceDates({ piece, lastCoat, isDone, from, hung }: Readiness, now: number): PieceDate[] {
   if (lastCoat === null) return [];
   const uses = USES.flatMap((event): PieceDate[] => {
     const at = from[event];
-    return at === null || (event === 'rehang' && !piece.comesOff) ? [] : [{ event, at, isLogged: false }];
+    return at === null || (event === 'rehang' && !piece.comesOff)
+      ? []
+      : [{ event, at, isLogged: false, isReached: isDone && at <= now }];
   });
   const dates: PieceDate[] = [
-    { event: 'last-coat', at: lastCoat, isLogged: isDone },
+    { event: 'last-coat', at: lastCoat, isLogged: isDone, isReached: isDone },
     ...uses,
-    ...(hung ? [{ event: 'hung', at: hung.at, isLogged: hung.isDone } as const] : []),
+    ...(hung ? [{ event: 'hung', at: hung.at, isLogged: hung.isDone, isReached: hung.isDone } as const] : []),
   ];
   return dates.toSorted((one, other) => one.at - other.at);
 }

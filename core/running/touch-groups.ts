@@ -1,11 +1,11 @@
 import { groupBy } from '../units/maps.ts';
 import type { DryingPiece } from './drying-status.ts';
 
-/** Pieces of which the same can be said: what they are ready for, that they are wet, or from when they are ready. */
+/** Pieces in the same state: ready for the same step, wet, or ready at about the same time. */
 export interface TouchGroup {
-  /** Unlike any other's of the same list, and the same for as long as the same is said of them. */
+  /** Unique in its list, and stable while the group stays. */
   key: string;
-  /** What ripens next first. */
+  /** The one that is ready first is the first. */
   pieces: readonly [DryingPiece, ...DryingPiece[]];
   /** Whether all they do for the rest of the day is cure. */
   isResting: boolean;

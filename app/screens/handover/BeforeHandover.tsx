@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { GapIn, HandoverGap } from '../../../core/handover/gaps.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import type { Route } from '../../device/route.ts';
 import { ChevronIcon } from '../../drawing/icons.tsx';
-import { useJob } from '../../open-job/use-job.ts';
+import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
 import { Link } from '../../parts/Link.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 import { HandoverDetails } from './HandoverDetails.tsx';
@@ -15,9 +16,11 @@ const SHOWN_IN: Readonly<Record<Exclude<GapIn, 'details'>, Partial<Route> & { st
   inspection: { stage: 'check' },
 };
 
-/** What is still missing before the job is handed over, each with the way there. */
+/** The gaps of the handover, each with a link, and the button that ends the job. */
 export function BeforeHandover({ gaps }: { gaps: readonly HandoverGap[] }) {
   const { id, handOver } = useJob();
+  const now = useNow();
+  const { apply } = useCommands();
   const title =
     handOver.at !== null
       ? `Handed over ${formatMoment(handOver.at, 'dateOfYear')}`
@@ -46,6 +49,13 @@ export function BeforeHandover({ gaps }: { gaps: readonly HandoverGap[] }) {
             ),
           )}
         </Box>
+        <Button
+          variant={handOver.at === null && gaps.length === 0 ? 'contained' : 'outlined'}
+          sx={{ minHeight: 48, my: 1 }}
+          onClick={() => apply('change-hand-over', { at: handOver.at === null ? now : null })}
+        >
+          {handOver.at === null ? 'Mark as handed over' : 'Undo handover'}
+        </Button>
         <HandoverDetails gaps={gaps.filter(({ where }) => where === 'details')} />
       </Sheet>
     </Box>

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import { partsOf, type Block } from '../../../core/handover/blocks.ts';
+import { partsOf, type Block, type PartId } from '../../../core/handover/blocks.ts';
 import { usePrinting } from '../../device/use-printing.ts';
 import { Fold } from '../../parts/Fold.tsx';
 import { BlockView } from './BlockView.tsx';
@@ -12,12 +12,12 @@ const isSubheading = (block: Block): block is Subheading => block.kind === 'subh
 
 interface DocumentViewProps {
   blocks: readonly Block[];
-  /** The parts that are shown on a screen, by their headings; null is what stands before the first. */
-  parts: readonly (string | null)[];
+  /** Whether a part is shown on a screen; null is the title. */
+  isShown(part: PartId | null): boolean;
 }
 
 /** Parts of the record as they will be read; on paper, the whole record whichever part is open. */
-export function DocumentView({ blocks, parts }: DocumentViewProps) {
+export function DocumentView({ blocks, isShown }: DocumentViewProps) {
   const isPrinting = usePrinting();
   return (
     <Box
@@ -36,7 +36,7 @@ export function DocumentView({ blocks, parts }: DocumentViewProps) {
       {isPrinting
         ? inOrder(blocks)
         : partsOf(blocks, isHeading)
-            .filter(({ opening }) => parts.includes(opening?.id ?? null))
+            .filter(({ opening }) => isShown(opening?.id ?? null))
             .map((part) => (
               <div key={part.opening?.id ?? ''}>
                 {part.opening && <BlockView block={part.opening} />}
@@ -50,7 +50,7 @@ export function DocumentView({ blocks, parts }: DocumentViewProps) {
 const inOrder = (blocks: readonly Block[]): ReactNode =>
   blocks.map((block, index) => <BlockView key={index} block={block} />);
 
-/** What stands under a subheading with a summary is folded. */
+/** Blocks under a subheading with a summary are folded. */
 const folded = (blocks: readonly Block[]): ReactNode =>
   partsOf(blocks, isSubheading).map(({ opening, blocks: own }) =>
     opening?.summary === undefined ? (

@@ -1,17 +1,14 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { HandoverGap } from '../../../core/handover/gaps.ts';
 import type { Facts } from '../../../core/job/commands/facts.ts';
 import type { Handover } from '../../../core/job/document/handover-schema.ts';
-import { formatMoment } from '../../../core/units/moments.ts';
-import { useCommands, useJob, useNow } from '../../open-job/use-job.ts';
+import { useCommands, useJob } from '../../open-job/use-job.ts';
 import { Fold } from '../../parts/Fold.tsx';
 
-/** What the log can't know: the client, the touch-up kit, and that the job was handed over. */
+/** What the log can't know: the client, the painter, the touch-up kit and notes. */
 export function HandoverDetails({ gaps }: { gaps: readonly HandoverGap[] }) {
   const job = useJob();
-  const now = useNow();
   const { apply } = useCommands();
   const { handOver } = job;
   const change = (facts: Facts<Handover>, field: string): void =>
@@ -47,20 +44,6 @@ export function HandoverDetails({ gaps }: { gaps: readonly HandoverGap[] }) {
           sx={{ gridColumn: { sm: '1 / -1' } }}
           onChange={(event) => change({ words: event.target.value.slice(0, 1000) }, 'words')}
         />
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-        {handOver.at === null ? (
-          <Button variant="contained" sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: now })}>
-            Mark as handed over
-          </Button>
-        ) : (
-          <>
-            <strong>Handed over {formatMoment(handOver.at, 'dateOfYear')}</strong>
-            <Button sx={{ minHeight: 48 }} onClick={() => apply('change-hand-over', { at: null })}>
-              Undo handover
-            </Button>
-          </>
-        )}
       </Box>
     </Fold>
   );

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import Box from '@mui/material/Box';
+import type { PartId } from '../../../core/handover/blocks.ts';
 import type { Vocabulary } from '../../../core/units/vocabulary.ts';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
@@ -19,13 +20,17 @@ const VIEWS = {
   left: 'Leftover paint',
   real: 'Planned v actual',
 } as const;
-/** The parts of the record that a view of it shows; null is its title. */
-const PARTS = {
-  record: [null, 'finishes', 'left', 'words'],
-  care: ['care', 'upkeep'],
-  coats: ['record'],
-  inspection: ['checked'],
-} as const;
+type RecordPart = 'record' | 'care' | 'coats' | 'inspection';
+/** The view that shows a part of the record; its title stands on the first. */
+const VIEW_OF: Readonly<Record<PartId, RecordPart>> = {
+  finishes: 'record',
+  left: 'record',
+  words: 'record',
+  care: 'care',
+  upkeep: 'care',
+  record: 'coats',
+  checked: 'inspection',
+};
 
 /** What is left when the job is over: the record and the care sheet, the paint, and what the next job learns. */
 export default function HandoverStage() {
@@ -48,7 +53,7 @@ export default function HandoverStage() {
 }
 
 interface RecordViewProps {
-  view: keyof typeof PARTS;
+  view: RecordPart;
   vocabulary: Vocabulary;
   onVocabulary(vocabulary: Vocabulary): void;
 }
@@ -70,7 +75,7 @@ function RecordView({ view, vocabulary, onVocabulary }: RecordViewProps) {
           />
         </>
       )}
-      <DocumentView blocks={blocks} parts={PARTS[view]} />
+      <DocumentView blocks={blocks} isShown={(part) => (part === null ? 'record' : VIEW_OF[part]) === view} />
     </Box>
   );
 }

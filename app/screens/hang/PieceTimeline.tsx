@@ -12,23 +12,23 @@ interface PieceTimelineProps {
   t0: string;
 }
 
-/** Last coat, handle, hang, close, wash, full use as points of one line, those that are past filled. */
+/** Last coat, handle, hang, close, wash, full use as points of one line, those that are reached filled. */
 export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
   const job = useJob();
   const { piece } = row;
-  const dates = pieceDates(row);
-  const whenOf = ({ event, at: moment, isLogged }: PieceDate): string => {
+  const dates = pieceDates(row, at);
+  const whenOf = ({ at: moment, isLogged, isReached }: PieceDate): string => {
     if (isLogged) return formatMoment(localTime(t0, moment, job.site.timeZone), 'dayTime');
-    if (moment <= at && event !== 'last-coat' && event !== 'hung') return 'now';
+    if (isReached) return 'now';
     return forecastAt(t0, moment, job.site.timeZone, at);
   };
   return (
     <Box component="dl" aria-label={`Dates of ${piece.mark}`} sx={{ m: 0, display: 'grid' }}>
       {dates.map((date, index) => {
-        const isPast = date.at <= at;
+        const { isReached } = date;
         const isLast = index === dates.length - 1;
-        const leadsPast = !isLast && (dates[index + 1]?.at ?? Infinity) <= at;
-        const ink = isPast ? 'var(--ready)' : 'var(--ink-soft)';
+        const leadsOn = dates[index + 1]?.isReached === true;
+        const ink = isReached ? 'var(--ready)' : 'var(--ink-soft)';
         return (
           <Box
             key={date.event}
@@ -43,7 +43,7 @@ export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
                 content: '""',
                 display: isLast ? 'none' : 'block',
                 position: 'absolute',
-                background: leadsPast ? 'var(--ready)' : 'var(--line)',
+                background: leadsOn ? 'var(--ready)' : 'var(--line)',
                 left: 6,
                 top: 10,
                 width: 3,
@@ -59,7 +59,7 @@ export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
                 borderRadius: '50%',
                 border: '3px solid',
                 borderColor: ink,
-                background: isPast ? 'var(--ready)' : 'var(--sheet)',
+                background: isReached ? 'var(--ready)' : 'var(--sheet)',
               },
             }}
           >

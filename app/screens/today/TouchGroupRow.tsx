@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useState, type ReactNode } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
 import type { TouchGroup } from '../../../core/running/touch-groups.ts';
-import { ChevronIcon } from '../../drawing/icons.tsx';
+import { FoldBody } from '../../parts/Fold.tsx';
 import { earliestClosing, groupWords, type When } from './touch-words.ts';
 import { WindowVial } from './WindowVial.tsx';
 
@@ -22,43 +22,28 @@ export function TouchGroupRow({ group, at, when, children }: TouchGroupRowProps)
   const [headline, detail] = groupWords(group, when);
   return (
     <Box component="li" sx={{ borderBottom: '1px solid var(--line)', '&:last-child': { borderBottom: 0 } }}>
-      <Box
-        component="details"
-        onToggle={(event: React.SyntheticEvent<HTMLDetailsElement>) => setIsOpen(event.currentTarget.open)}
-        sx={{ '&[open] > summary > svg': { rotate: '90deg' } }}
+      <FoldBody
+        onToggle={setIsOpen}
+        isRow
+        bar={
+          <>
+            <Box component="span" sx={{ flex: { xs: '1 1 calc(100% - 40px)', sm: 1 }, minWidth: 0 }}>
+              <strong>{headline}</strong>
+              <Box component="span" sx={{ display: 'block', fontSize: 14 }}>
+                {marksInWords(pieces.map(({ piece }) => piece.mark))}
+              </Box>
+              <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
+                {detail}
+              </Box>
+            </Box>
+            {soonest && (
+              <Box component="span" sx={{ ml: { xs: 4.5, sm: 0 }, '&:empty': { display: 'none' } }}>
+                <WindowVial drying={soonest} at={at} when={when} words={`${headline}, ${detail}`} />
+              </Box>
+            )}
+          </>
+        }
       >
-        <Box
-          component="summary"
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            flexWrap: { xs: 'wrap', sm: 'nowrap' },
-            columnGap: 1.5,
-            rowGap: 0.75,
-            px: 2,
-            py: 1.25,
-            minHeight: 60,
-            cursor: 'pointer',
-            listStyle: 'none',
-            '&::-webkit-details-marker': { display: 'none' },
-          }}
-        >
-          <ChevronIcon sx={{ color: 'var(--ink-soft)', transition: 'rotate 120ms' }} />
-          <Box component="span" sx={{ flex: { xs: '1 1 calc(100% - 40px)', sm: 1 }, minWidth: 0 }}>
-            <strong>{headline}</strong>
-            <Box component="span" sx={{ display: 'block', fontSize: 14 }}>
-              {marksInWords(pieces.map(({ piece }) => piece.mark))}
-            </Box>
-            <Box component="span" sx={{ display: 'block', fontSize: 14, color: 'var(--ink-soft)' }}>
-              {detail}
-            </Box>
-          </Box>
-          {soonest && (
-            <Box component="span" sx={{ ml: { xs: 4.5, sm: 0 }, '&:empty': { display: 'none' } }}>
-              <WindowVial drying={soonest} at={at} when={when} words={`${headline}, ${detail}`} />
-            </Box>
-          )}
-        </Box>
         <Box
           component="ul"
           aria-label={headline}
@@ -66,7 +51,7 @@ export function TouchGroupRow({ group, at, when, children }: TouchGroupRowProps)
         >
           {isOpen && children}
         </Box>
-      </Box>
+      </FoldBody>
     </Box>
   );
 }

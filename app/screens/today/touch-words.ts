@@ -50,7 +50,7 @@ export function groupWords({ pieces, isResting }: TouchGroup, when: When): [stri
     default: {
       if (first.opens === Infinity) return [`tacky, leave alone: ${count}`, 'too cold to dry: warm the room'];
       const [from, until] = [when(first.opens), when(last.opens)];
-      return [`${verb} from ${from}: ${count}`, from === until ? '' : `the last from ${until}`];
+      return [`${verb} from ${from}: ${count}`, from === until ? '' : `last one from ${until}`];
     }
   }
 }

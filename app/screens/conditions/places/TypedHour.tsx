@@ -53,7 +53,7 @@ export function TypedHour({ climate }: { climate: Climate }) {
   };
 
   return (
-    <Fold title="Type hourly data" summary="or clear what is there">
+    <Fold title="Type hourly data" summary="one day, hour by hour">
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'center' }}>
         <DatePicker
           label="Day"

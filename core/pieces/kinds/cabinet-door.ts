@@ -76,7 +76,7 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
   typed: {
     words: { 'cupboard door': {}, 'cabinet door': {}, 'kitchen door': {}, 'wardrobe door': {}, 'cupboard front': {} },
-    severalIn: { word: 'door', rooms: ['kitchen', 'kitchenette', 'pantry', 'scullery'], highest: 1500 },
+    severalIn: { word: 'door', rooms: ['kitchen', 'kitchenette', 'pantry', 'scullery', 'wardrobe'], highest: 1500 },
     sizes: sizesAsTyped('width', 'height', 'thickness'),
     lengths: [],
     phrases: [

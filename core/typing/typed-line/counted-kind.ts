@@ -64,7 +64,7 @@ export function takeCountedKind(
   const isPlural = isMany(words, found);
   const said = found.words.join(' ');
   const named = [...into, ...words.map(({ text }) => text)];
-  const inRoom = severalIn.find(({ word, rooms }) => said === word && rooms.some((room) => named.includes(room)));
+  const inRoom = severalIn.find(({ word, rooms }) => said === word && (rooms?.some((room) => named.includes(room)) ?? true));
   const kind = inRoom?.kind ?? found.kind;
   const isPlain = inRoom !== undefined || Object.keys(found.shape).length === 0;
   tell(at, found.words.length, isPlain ? inSentence(definitionOf(kind).name) : said);
@@ -119,7 +119,9 @@ function kindMeant(words: Word[], units: UnitSystem, isCounted: boolean): Placed
     const help = near ? ` Did you mean “${near}”?` : ' Type e.g. door, cupboard door, sash window, railing, skirting.';
     throw new Unreadable(`No kind of piece.${help}`, word);
   }
-  const counted = isCounted ? undefined : countedAfter(words, units, first, all);
+  // “kitchen 14 doors 5 drawers”: these are counted by themselves, and the others are read next.
+  const isCountedHere = isCounted || (isMany(words, first) && countBefore(words, first.at) !== null);
+  const counted = isCountedHere ? undefined : countedAfter(words, units, first, all);
   if (counted === undefined) return first;
   if (definitionOf(first.kind).typed.countedBy !== counted.words.join(' ')) return counted;
   words.splice(counted.at, counted.words.length);

@@ -27,7 +27,8 @@ const KIND_WORDS: readonly KindWord[] = PIECE_KINDS.flatMap((kind) => {
 export interface SeveralIn {
   kind: PieceKind;
   word: string;
-  rooms: readonly string[];
+  /** Null for any room. */
+  rooms: readonly string[] | null;
   highest: number;
 }
 

@@ -408,3 +408,18 @@ test('no line breaks the reader, and a fault always lies inside the line', () =>
     { numRuns: 400 },
   );
 });
+
+test('counts may be written out, and each kind that is counted in a line keeps its own count', () => {
+  const both = read('kitchen 14 doors 5 drawers');
+  assert.deepEqual([both.kind, both.places.length, both.others], ['cabinet-door', 14, 17]);
+  assert.deepEqual([read('two doors').places.length, read('twelve kitchen doors').places.length], [2, 12]);
+  assert.equal(read('front door 6p one side at a time').piece.oneSideAtATime, true);
+  assert.deepEqual(read('six doors upstairs').places[0]?.room, { name: 'Upstairs' });
+});
+
+test('doors that are too low for a doorway are those of a cupboard, in any room', () => {
+  const shaker = read('6 shaker doors 450x720');
+  assert.deepEqual([shaker.kind, shaker.piece.shape.style, shaker.places.length], ['cabinet-door', 'framed', 6]);
+  assert.equal(read('6 doors 762x1981').kind, 'panelled-door');
+  assert.match(fault('door 1981x76x35'), /^1981x76x35/);
+});

@@ -70,12 +70,22 @@ export function readLine(line: string, context: LineContext): LineOutcome {
   const plain = readWith(line, context, []);
   // Several doors of a kitchen are its cupboards’, where nothing of the line speaks against it.
   const inRoom = readWith(line, context, SEVERAL_IN);
+  const isNoDoorway = (read: LineRead): boolean =>
+    Number(read.piece.shape.height) <= (definitionOf(read.kind).typed.severalIn?.highest ?? 0);
   const fits =
     inRoom.ok &&
     inRoom.places.length >= SEVERAL &&
     (!plain.ok || inRoom.asked.length <= plain.asked.length) &&
-    Number(inRoom.piece.shape.height) <= (definitionOf(inRoom.kind).typed.severalIn?.highest ?? 0);
-  return fits ? inRoom : plain;
+    isNoDoorway(inRoom);
+  if (fits) return inRoom;
+  if (plain.ok) return plain;
+  // “6 shaker doors 450x720”: too low for a doorway, wherever they are.
+  const anywhere = readWith(
+    line,
+    context,
+    SEVERAL_IN.map((several) => ({ ...several, rooms: null })),
+  );
+  return anywhere.ok && isNoDoorway(anywhere) ? anywhere : plain;
 }
 
 function readWith(line: string, context: LineContext, severalIn: readonly SeveralIn[]): LineOutcome {

@@ -16,7 +16,7 @@ type Read = { ok: true; placing: Placing; taken: number } | { ok: false; message
 
 /** Words that are rooms by themselves, without “in” before them. */
 const ROOM_WORDS: ReadonlySet<string> = new Set(
-  'kitchen hall hallway bathroom bedroom lounge landing stairs staircase study office utility pantry nursery porch conservatory attic cellar toilet wc ensuite laundry diner playroom garage lobby vestibule cloakroom basement foyer mudroom loft library'.split(
+  'kitchen hall hallway bathroom bedroom lounge landing stairs staircase study office utility pantry nursery porch conservatory attic cellar toilet wc ensuite laundry diner playroom garage lobby vestibule cloakroom basement foyer mudroom loft library upstairs downstairs'.split(
     ' ',
   ),
 );

@@ -29,6 +29,18 @@ const plain = (text: string): string =>
     .replace(/[″]|''/g, '"')
     .replace(/[()[\]]/g, ' ');
 
+/** Counts that are written out. “One” is left: “one side at a time”. */
+const WRITTEN_COUNTS =
+  'two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'.split(
+    ' ',
+  );
+
+/** A count as a number, where it is written out. */
+function numeral(text: string): string {
+  const at = WRITTEN_COUNTS.indexOf(text);
+  return at < 0 ? text : String(at + 2);
+}
+
 /** The words of a line, in order. */
 export function wordsOf(line: string): Word[] {
   return [...plain(line).matchAll(WORD)].map((match) => {
@@ -38,10 +50,12 @@ export function wordsOf(line: string): Word[] {
     // “1 3/8” keeps its space; around an x there is none.
     const text = quoted
       ? said
-      : said
-          .toLowerCase()
-          .replace(/\s*[x×*]\s*(?=[\d])/g, 'x')
-          .replace(/\s+(?=["'a-z])/g, '');
+      : numeral(
+          said
+            .toLowerCase()
+            .replace(/\s*[x×*]\s*(?=[\d])/g, 'x')
+            .replace(/\s+(?=["'a-z])/g, ''),
+        );
     return { text, start: match.index, end: match.index + said.length };
   });
 }

@@ -21,6 +21,7 @@ export const ROOMS = [
   ['checking'],
   ['handover'],
   ['exchange'],
+  ['starting'],
 ];
 
 /** The storeys of the app, the lowest first: each may use those below it. */

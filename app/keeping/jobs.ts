@@ -41,12 +41,24 @@ export async function listJobs(): Promise<{ kept: StoredJob[]; deleted: StoredJo
 }
 
 /** Starts an empty job, with the figures that earlier jobs have left, and answers its id. */
-export async function startJob(name: string, today: string): Promise<string> {
+export function startEmptyJob(name: string, today: string): Promise<string> {
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
-  const empty = newJob({ id: nanoid(12), name, createdAt: new Date().toISOString(), start: today, timeZone });
-  const job = withOwnFigures(empty);
+  return startJob(newJob({ id: '', name, createdAt: new Date().toISOString(), start: today, timeZone }));
+}
+
+/** Puts a job that has just been begun into this browser, with the figures that earlier jobs have left; answers its id. */
+export async function startJob(begun: Job): Promise<string> {
+  const job = withOwnFigures({ ...begun, id: nanoid(12) });
   await database.jobs.add(fresh(job));
   return job.id;
+}
+
+/** The units, words and currency of the job that was worked on last; null before the first. */
+export async function lastSettings(): Promise<Pick<Job['settings'], 'units' | 'vocabulary' | 'currency'> | null> {
+  const settings = (await listJobs()).kept.find(({ id }) => !isDemoJob(id))?.job.settings;
+  if (settings === undefined) return null;
+  const { units, vocabulary, currency } = settings;
+  return { units, vocabulary, currency };
 }
 
 /** Puts a job that is not here yet into this browser. */

@@ -48,6 +48,7 @@ if (firstStage && first.jobId) openAhead(first.jobId);
 firstStage?.prepare();
 
 const Jobs = fetchedLater(() => import('../screens/jobs/Jobs.tsx'));
+const Start = fetchedLater(() => import('../screens/start/Start.tsx'));
 const Notices = fetchedLater(() => import('./Notices.tsx'));
 
 function Waiting({ words }: { words: string }) {
@@ -101,14 +102,12 @@ function Screens() {
   }, [stage, address, route]);
 
   useEffect(() => {
-    document.title = stage ? `${stage.name} · Nivel` : 'Nivel';
-  }, [stage]);
+    document.title = stage ? `${stage.name} · Nivel` : address === 'start' ? 'Start a job · Nivel' : 'Nivel';
+  }, [stage, address]);
 
   if (!stage || !jobId) {
     return (
-      <Suspense fallback={<Waiting words="Opening the jobs…" />}>
-        <Jobs />
-      </Suspense>
+      <Suspense fallback={<Waiting words="Opening the jobs…" />}>{address === 'start' ? <Start /> : <Jobs />}</Suspense>
     );
   }
   const { screen: Screen } = stage;

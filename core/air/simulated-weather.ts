@@ -3,6 +3,7 @@ import { DateTime } from 'luxon';
 import type { StatedHour } from './climate.ts';
 import { vapourPressure, saturationPressure } from './humidity.ts';
 import { fixedShare } from '../units/fixed-share.ts';
+import { usualMean } from './usual-season.ts';
 import { globalIrradiance, sunAt } from './sun.ts';
 
 /** Where and when a forecast is asked for. */
@@ -43,10 +44,7 @@ export function simulatedForecast({ latitude, longitude, timeZone, from, days }:
 function weatherAt(instant: number, latitude: number, longitude: number, place: string): Omit<StatedHour, 'at'> {
   const day = instant / 86_400_000;
   const front = frontNear(day, place);
-  const north = latitude >= 0 ? 1 : -1;
-  const season = Math.cos((2 * Math.PI * (day - 196)) / 365.25) * north;
-  const steep = Math.min(1, Math.abs(latitude) / 55);
-  const mean = 27 - 17 * steep + season * (2 + 7 * steep);
+  const mean = usualMean(day, latitude);
   // Warm ahead of a front, cool behind it, and neither half-way to the next.
   const passing = Math.max(-1, Math.min(1, -front.hoursSince / 40)) * Math.exp(-front.hoursAway / 22);
   const wander = 2.5 * (wave(day, 3.1, place) + wave(day, 11.3, `${place}/slow`));

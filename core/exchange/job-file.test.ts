@@ -38,12 +38,12 @@ test('a truncated, a foreign, a newer and a deep file are refused each with its 
   assert.match(refusal(text.slice(0, text.length / 2)), /Part of the file is missing\. Copy or download it again\./);
   assert.match(
     refusal('{"format":"something/1"}'),
-    /Not a Nivel job: its format should read “nivel\.job\/10”\. Choose a file that Nivel saved\./,
+    /Not a Nivel job: its format should read “nivel\.job\/11”\. Choose a file that Nivel saved\./,
   );
   assert.match(refusal('[1,2]'), /Not a Nivel job file\./);
   assert.match(
     refusal(text.replace(JOB_FORMAT, 'nivel.job/999')),
-    /Saved by a newer Nivel \(format 999, this one reads 10\)\. Update, then import again\./,
+    /Saved by a newer Nivel \(format 999, this one reads 11\)\. Update, then import again\./,
   );
   assert.match(
     refusal(`${'['.repeat(100_000)}${']'.repeat(100_000)}`),

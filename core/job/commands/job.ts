@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { ASSUMPTIONS } from '../assumptions.ts';
+import { ASSUMED_FACTS } from '../document/assumption-schema.ts';
+import { inSentence } from '../../units/sentence.ts';
 import { jobSchema, settingsSchema, siteSchema } from '../document/schema.ts';
 import { command } from './definition.ts';
 import { section } from './section.ts';
@@ -18,6 +21,16 @@ export const confirmLifted = command({
   label: () => 'Confirmed changes from an earlier version',
   change(draft) {
     draft.lifted = [];
+  },
+});
+
+/** Confirms what was assumed of things of the job, so that it is assumed no longer. */
+export const confirmAssumed = command({
+  args: () => z.object({ fact: z.enum(ASSUMED_FACTS), of: z.array(z.string()).min(1) }),
+  label: ({ fact }) => `Confirmed: ${inSentence(ASSUMPTIONS[fact].name)}`,
+  change(draft, { fact, of }) {
+    const confirmed = new Set(of);
+    draft.assumed = draft.assumed.filter((assumption) => assumption.fact !== fact || !confirmed.has(assumption.of));
   },
 });
 

@@ -5,6 +5,8 @@ import { z } from 'zod';
 import type { HardwareItem } from '../../pieces/definition.ts';
 import type { Shape } from '../../pieces/shape.ts';
 import { definitionOf, PIECE_KINDS, type PieceKind } from '../../pieces/registry.ts';
+import { assumedOf } from '../assumptions.ts';
+import { ASSUMED_FACTS } from '../document/assumption-schema.ts';
 import { groupForPiece, pruneGroups, regroup, usualGroupName } from '../groups.ts';
 import { marksInWords, nextMarks } from '../marks.ts';
 import { statedPieceSchema, type Piece, type StatedPiece } from '../document/piece-schema.ts';
@@ -61,7 +63,14 @@ export const survey = command({
     z.object({
       rooms: z.array(roomSchema).max(200),
       pieces: z
-        .array(z.object({ id: z.string(), kind: z.enum(PIECE_KINDS), piece: statedPieceSchema }))
+        .array(
+          z.object({
+            id: z.string(),
+            kind: z.enum(PIECE_KINDS),
+            piece: statedPieceSchema,
+            assumed: z.array(z.enum(ASSUMED_FACTS)).max(ASSUMED_FACTS.length).optional(),
+          }),
+        )
         .min(1)
         .max(2000),
     }),
@@ -77,6 +86,10 @@ export const survey = command({
     for (const { id, kind, piece } of pieces) {
       enter(draft, { id, mark: next.get(definitionOf(kind).markLetter)?.shift() ?? '', kind, piece });
     }
+    const entered = current(draft) as Job;
+    draft.assumed.push(
+      ...pieces.flatMap(({ id, assumed }) => (assumed ?? []).map((fact) => assumedOf(entered, fact, id))),
+    );
   },
 });
 

@@ -1,4 +1,4 @@
-import { changeSettings, changeSite, confirmLifted, renameJob } from './job.ts';
+import { changeSettings, changeSite, confirmAssumed, confirmLifted, renameJob } from './job.ts';
 import { changeCutting } from './cutting.ts';
 import { changeGroup, mergeGroups, splitGroup } from './groups.ts';
 import { changeMixing, changePricing } from './pricing.ts';
@@ -106,6 +106,7 @@ export const COMMANDS = {
   'change-stock': stock.change,
   'remove-stock': stock.remove,
   'confirm-lifted': confirmLifted,
+  'confirm-assumed': confirmAssumed,
   'state-pace': statePace,
   'tick-holes': tickHoles,
   'keep-apart': keepApart,

@@ -30,9 +30,10 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   7: recorded,
   8: judgedByTheTrade,
   9: sideBySide,
+  10: withAssumed,
 };
 
-const CURRENT_VERSION = 10;
+const CURRENT_VERSION = 11;
 
 /** To 2: a piece says more of its place and its holes, a panelled door of its moulding, a room of its tasks. */
 function surveyed(job: Part): Part {
@@ -237,6 +238,11 @@ function sideBySide(job: Part): Part {
   };
 }
 
+/** To 11: what was assumed when a job was begun is told; of earlier jobs nothing is. */
+function withAssumed(job: Part): Part {
+  return { ...job, assumed: [] };
+}
+
 /**
  * Brings a parsed job file of any earlier version to the current one, step by step.
  * Refuses what is no job, and a version that this Nivel does not know.
@@ -252,7 +258,7 @@ export function migrateJob(
   let lifted = document as Part;
   const match = typeof lifted.format === 'string' ? /^nivel\.job\/(\d{1,4})$/.exec(lifted.format) : null;
   if (match === null) {
-    return refused('Not a Nivel job: its format should read “nivel.job/10”. Choose a file that Nivel saved.');
+    return refused('Not a Nivel job: its format should read “nivel.job/11”. Choose a file that Nivel saved.');
   }
   let version = Number(match[1]);
   if (version > current) {

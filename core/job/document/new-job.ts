@@ -137,5 +137,6 @@ export function newJob({ id, name, createdAt, start, timeZone }: NewJob): Job {
     strokes: [],
     stock: [],
     lifted: [],
+    assumed: [],
   };
 }

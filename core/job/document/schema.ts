@@ -5,6 +5,7 @@ import { shelfSchema } from '../../shelf/shelf.ts';
 import { UNIT_SYSTEM_IDS } from '../../units/unit-systems.ts';
 import { once } from '../../units/once.ts';
 import { VOCABULARIES } from '../../units/vocabulary.ts';
+import { assumptionSchema } from './assumption-schema.ts';
 import { mixingSchema, pricingSchema, recipeSchema } from './buying-schema.ts';
 import { defectSchema, filmCheckSchema, inspectionSchema, signOffSchema } from './defect-schema.ts';
 import { findingSchema, patchSchema } from './finding-schema.ts';
@@ -21,7 +22,7 @@ import { finishGroupSchema, weightsSchema } from './group-schema.ts';
 import { PACE_KEYS, painterSchema, paceFactor } from './crew-schema.ts';
 import { placeSchema, roomSchema } from './room-schema.ts';
 
-export const JOB_FORMAT = 'nivel.job/10';
+export const JOB_FORMAT = 'nivel.job/11';
 
 export const TURNINGS = ['one-face', 'both-on-points'] as const;
 export const LINE_WAYS = ['tape', 'freehand'] as const;
@@ -93,6 +94,8 @@ const MAX_LOG_ENTRIES = 50_000;
 const MAX_FINDINGS = 3000;
 
 const MAX_READINGS = 5000;
+/** A few for each piece, and for what is around them. */
+const MAX_ASSUMED = 7000;
 
 /** Where the job is. */
 export const siteSchema = z.lazy(() =>
@@ -160,6 +163,8 @@ const jobFields = z.lazy(() =>
     stock: z.array(stockSchema).max(300, 'At most 300 tins in stock.'),
     /** What this Nivel reads otherwise than the one that made the job, in words, until it is confirmed. */
     lifted: z.array(z.string().max(300)).max(20),
+    /** What was taken for granted when the job was begun, until it is changed or confirmed. */
+    assumed: z.array(assumptionSchema).max(MAX_ASSUMED),
   }),
 );
 

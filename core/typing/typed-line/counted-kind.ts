@@ -64,7 +64,9 @@ export function takeCountedKind(
   const isPlural = isMany(words, found);
   const said = found.words.join(' ');
   const named = [...into, ...words.map(({ text }) => text)];
-  const inRoom = severalIn.find(({ word, rooms }) => said === word && (rooms?.some((room) => named.includes(room)) ?? true));
+  const inRoom = severalIn.find(
+    ({ word, rooms }) => said === word && (rooms?.some((room) => named.includes(room)) ?? true),
+  );
   const kind = inRoom?.kind ?? found.kind;
   const isPlain = inRoom !== undefined || Object.keys(found.shape).length === 0;
   tell(at, found.words.length, isPlain ? inSentence(definitionOf(kind).name) : said);

@@ -9,17 +9,21 @@ interface Fact {
   words: readonly string[];
   /** As the preview says it. */
   said: string;
+  /** Whether it tells of the surface: then nothing of that is assumed. */
+  isSurface?: true;
   state(piece: StatedPiece, definition: PieceDefinition): StatedPiece;
 }
 
 const substrate = (id: Substrate, said: string, ...words: string[]): Fact => ({
   words,
   said,
+  isSurface: true,
   state: (piece) => ({ ...piece, surface: { ...piece.surface, substrate: id } }),
 });
 const coat = (id: ExistingCoat, said: string, ...words: string[]): Fact => ({
   words,
   said,
+  isSurface: true,
   state: (piece) => ({ ...piece, surface: { ...piece.surface, existing: id } }),
 });
 const condition = (id: Condition, said: string, ...words: string[]): Fact => ({
@@ -40,6 +44,7 @@ const scope = (
 const acrylic = (said: string, ...words: string[]): Fact => ({
   words,
   said,
+  isSurface: true,
   state: (piece, { traits }) => ({
     ...piece,
     surface: { ...piece.surface, existing: traits.includes('wall') ? 'waterborne-matt' : 'waterborne-sheen' },

@@ -35,6 +35,8 @@ export interface Asked {
 export interface LineRead {
   kind: PieceKind;
   piece: StatedPiece;
+  /** What the line says nothing of, so that the usual was taken. */
+  assumed: ('size' | 'surface')[];
   /** Words that were not understood, each with a question; the rest of the line stands. */
   asked: Asked[];
   /** One for each piece; a room that is not there yet has only a name. */
@@ -151,6 +153,7 @@ class LineReader {
     const free = [...definition.typed.lengths];
     let placing: Placing | null = null;
     let others: number | null = null;
+    let isSurfaceStated = false;
 
     const state = (facts: Shape, word: Word): void => {
       for (const [key, value] of Object.entries(facts)) {
@@ -167,6 +170,7 @@ class LineReader {
         this.#phrase(at, definition, (facts) => state(facts, word)) ??
         this.#sizes(at, definition, (facts) => state(facts, word)) ??
         this.#fact(at, (fact) => {
+          isSurfaceStated ||= fact.isSurface ?? false;
           piece = fact.state(piece, definition);
           if (piece.comesOff && definition.comesOff === 'never') {
             throw new Unreadable(`${definition.plural} are painted in place.`, word);
@@ -192,7 +196,11 @@ class LineReader {
     const last = this.#words.at(-1) ?? { text: '', start: 0, end: 0 };
     this.#check(complete, definition, (key) => stated.get(key) ?? last);
     piece = { ...piece, shape: complete as StatedPiece['shape'] };
-    return { kind, piece, asked, others, places: this.#places(count, placing, piece.note) };
+    const isSized = definition.fields.some(({ key, main, unit }) => main && unit !== 'choice' && stated.has(key));
+    const assumed: LineRead['assumed'] = [];
+    if (!isSized) assumed.push('size');
+    if (!isSurfaceStated) assumed.push('surface');
+    return { kind, piece, assumed, asked, others, places: this.#places(count, placing, piece.note) };
   }
 
   #tell(from: number, count: number, said: string): void {

@@ -15,6 +15,25 @@ export const chooseBuildUp = command({
   },
 });
 
+/** Chooses the build-ups of several groups at once. */
+export const chooseBuildUps = command({
+  args: () =>
+    z.object({
+      choices: z
+        .array(z.object({ groupId: z.string(), buildUp: buildUpSchema, chosenFor: z.string() }))
+        .min(1)
+        .max(300),
+    }),
+  label: ({ choices }, job) =>
+    choices.length === 1
+      ? `Chose the build-up of ${nameOfGroup(job, choices[0]?.groupId ?? '')}`
+      : `Chose the build-ups of ${choices.length} groups`,
+  change(draft, { choices }) {
+    for (const { groupId, buildUp, chosenFor } of choices)
+      Object.assign(entryOf(draft.groups, groupId, 'group'), { buildUp, chosenFor });
+  },
+});
+
 /** Says of a group's choice that it stands, with what is known by now. */
 export const keepBuildUp = command({
   args: () => z.object({ groupId: z.string(), chosenFor: z.string() }),

@@ -2,7 +2,7 @@ import { changeSettings, changeSite, confirmAssumed, confirmLifted, renameJob } 
 import { changeCutting } from './cutting.ts';
 import { changeGroup, mergeGroups, splitGroup } from './groups.ts';
 import { changeMixing, changePricing } from './pricing.ts';
-import { changeWeights, chooseBuildUp, keepBuildUp } from './build-ups.ts';
+import { changeWeights, chooseBuildUp, chooseBuildUps, keepBuildUp } from './build-ups.ts';
 import { addDrilling, changeDrilling, copyHoles, fillHoles, removeDrilling, tickHoles } from './drillings.ts';
 import { addFilmCheck, changeHandover, inspect, signOff, withdrawSignOff } from './rounds.ts';
 import { addHardware, countHardware, keepApart, removeHardware } from './hardware.ts';
@@ -46,6 +46,7 @@ export const COMMANDS = {
   'change-photo': changePhoto,
   'remove-photo': removePhoto,
   'choose-build-up': chooseBuildUp,
+  'choose-build-ups': chooseBuildUps,
   'change-group': changeGroup,
   'keep-build-up': keepBuildUp,
   'split-group': splitGroup,

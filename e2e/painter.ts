@@ -36,9 +36,9 @@ export class PainterOn {
   }
 
   async startJob(name: string): Promise<this> {
-    await this.page.goto('/');
+    await this.page.goto('/start');
     await this.page.getByLabel('Job name').fill(name);
-    await this.page.getByRole('button', { name: 'Start job' }).click();
+    await this.page.getByRole('button', { name: 'Start empty' }).click();
     await expect(this.page.getByRole('heading', { name: 'Walk', level: 1 })).toBeVisible();
     return this;
   }

@@ -5,12 +5,13 @@ import type { Offers as Worked } from './offers.worker.ts';
 import { unpacked, type Offers } from './packed-offers.ts';
 import type { PendingQuery } from './pending-query.ts';
 
-const workers = new KeptWorkers<Worked>(
+/** Workers that compose and weigh build-ups. */
+export const offerWorkers = new KeptWorkers<Worked>(
   () => new Worker(new URL('./offers.worker.ts', import.meta.url), { type: 'module', name: 'offers' }),
 );
 
 /** Composes and weighs what may be chosen for a group. */
 export function startOffers(job: Job, group: FinishGroup): PendingQuery<Offers> {
-  const { result, cancel } = workers.ask((worker) => worker.offer(job, group));
+  const { result, cancel } = offerWorkers.ask((worker) => worker.offer(job, group));
   return { result: result.then(unpacked), cancel };
 }

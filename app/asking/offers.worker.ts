@@ -1,6 +1,8 @@
 import { expose } from 'comlink';
 import { atTheDoor } from '../../core/job/door.ts';
 import { offerFor, schoolPrices } from '../../core/choosing/offer.ts';
+import { recommendedForAll, type Recommended } from '../../core/choosing/recommended.ts';
+import { surestTests, type WorthTesting } from '../../core/choosing/surer.ts';
 import type { FinishGroup } from '../../core/job/document/group-schema.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { packed, type PackedOffers } from './packed-offers.ts';
@@ -14,6 +16,10 @@ export const offers = {
     const offer = offerFor(kept, group);
     return packed(offer, schoolPrices(kept, group, offer));
   },
+  /** What is recommended for every group without a build-up. */
+  recommend: (job: Job): Recommended[] => recommendedForAll(atTheDoor(job)),
+  /** The open tests that could change most. */
+  surest: (job: Job): WorthTesting[] => surestTests(atTheDoor(job)),
 };
 
 export type Offers = typeof offers;

@@ -22,6 +22,7 @@ import { useKeys } from '../device/use-keys.ts';
 // What not every screen needs, or nobody has asked for yet, keeps nobody waiting.
 const Ladder = fetchedLater(() => import('./Ladder.tsx'));
 const CommandPalette = fetchedLater(() => import('./CommandPalette.tsx'));
+const Road = fetchedLater(() => import('./road/Road.tsx'));
 const KeyList = fetchedLater(() => import('./KeyList.tsx'));
 
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
@@ -98,6 +99,11 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
           {isPainted && <BackupBar />}
           {children}
         </Box>
+        {isPainted && job.plan === null && (
+          <Suspense fallback={null}>
+            <Road stage={stage} />
+          </Suspense>
+        )}
       </Box>
       {isPainted && <FootBar stage={stage} />}
       <Suspense fallback={null}>

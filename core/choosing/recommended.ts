@@ -7,7 +7,8 @@ import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import { openQuestions } from '../surface-tests/known-surface.ts';
 import { SURFACE_TESTS } from '../surface-tests/surface-tests.ts';
-import { offerFor } from './offer.ts';
+import { derived } from '../job/derived.ts';
+import { OFFERED_FROM, offerFor } from './offer.ts';
 
 /** What is recommended for a group of like pieces, and what that takes for granted. */
 export interface Recommended {
@@ -60,3 +61,6 @@ export const unchosenGroups = (job: Job): FinishGroup[] =>
 /** What is recommended for every group that has no build-up yet. */
 export const recommendedForAll = (job: Job): Recommended[] =>
   unchosenGroups(job).map((group) => recommendedFor(job, group));
+
+/** The identity of a request for all recommendations, and for the tests that could change them. */
+export const recommendedQuestion = derived([...OFFERED_FROM, 'groups'], (): object => ({}));

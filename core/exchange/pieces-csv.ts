@@ -1,4 +1,5 @@
 import { kept } from '../units/kept.ts';
+import type { AssumedFact } from '../job/document/assumption-schema.ts';
 import type { StatedPiece } from '../job/document/piece-schema.ts';
 import type { Job } from '../job/document/schema.ts';
 import type { Room } from '../job/document/room-schema.ts';
@@ -185,9 +186,9 @@ function readRow(job: Job, cells: readonly string[], mapping: Mapping): RowReadi
 /** What the survey command is given for rows that were read. Ids come from `newId`; rooms that are new are made once. */
 export function surveyOf(
   job: Job,
-  rows: readonly Pick<ReadRow, 'kind' | 'count' | 'piece' | 'room'>[],
+  rows: readonly (Pick<ReadRow, 'kind' | 'count' | 'piece' | 'room'> & { assumed?: AssumedFact[] })[],
   newId: () => string,
-): { rooms: Room[]; pieces: { id: string; kind: PieceKind; piece: StatedPiece }[] } {
+): { rooms: Room[]; pieces: { id: string; kind: PieceKind; piece: StatedPiece; assumed: AssumedFact[] }[] } {
   const made = new Map<string, Room>();
   const climateId = job.rooms[0]?.climateId ?? '';
   const idOf = (room: ReadRow['room']): string => {
@@ -206,9 +207,9 @@ export function surveyOf(
     made.set(room.name.toLowerCase(), added);
     return added.id;
   };
-  const pieces = rows.flatMap(({ kind, count, piece, room }) => {
+  const pieces = rows.flatMap(({ kind, count, piece, room, assumed = [] }) => {
     const roomId = idOf(room);
-    return Array.from({ length: count }, () => ({ id: newId(), kind, piece: { ...piece, roomId } }));
+    return Array.from({ length: count }, () => ({ id: newId(), kind, piece: { ...piece, roomId }, assumed }));
   });
   return { rooms: [...made.values()], pieces };
 }

@@ -225,24 +225,19 @@ export function startedJob(choices: StartChoices, place: StartPlace, newId: () =
   }
   if (rows.length === 0) return refused('Say what there is to paint: count it, or type a line.');
   const pieces: Parameters<typeof surveyOf>[1][number][] = [];
-  const assumed: AssumedFact[][] = [];
   for (const row of rows) {
     // A house is shut at night: the door that closes it hangs again until then.
     const closesAtNight =
       row.piece.exposure.front === 'outside' && hasFeature(row.kind, 'door') && definitionOf(row.kind).closesOpening;
+    const facts = row.assumed.filter((fact) => fact !== 'surface' || row.isUnknown);
+    const unknown: AssumedFact[] = row.isUnknown && !row.isTyped && !facts.includes('surface') ? ['surface'] : [];
+    const assumed: AssumedFact[] = [...facts, ...unknown, ...(closesAtNight ? (['closing'] as const) : [])];
     for (const { room, note } of row.places) {
       const access = { ...row.piece.access, closesAtNight: closesAtNight || row.piece.access.closesAtNight };
-      pieces.push({ kind: row.kind, count: 1, piece: { ...row.piece, access, note }, room });
-      const facts = row.assumed.filter((fact) => fact !== 'surface' || row.isUnknown);
-      const unknown: AssumedFact[] = row.isUnknown && !row.isTyped && !facts.includes('surface') ? ['surface'] : [];
-      assumed.push([...facts, ...unknown, ...(closesAtNight ? (['closing'] as const) : [])]);
+      pieces.push({ kind: row.kind, count: 1, piece: { ...row.piece, access, note }, room, assumed });
     }
   }
-  const survey = surveyOf(empty, pieces, newId);
-  const told = applyCommand(empty, 'survey', {
-    rooms: survey.rooms,
-    pieces: survey.pieces.map((piece, index) => ({ ...piece, assumed: assumed[index] ?? [] })),
-  });
+  const told = applyCommand(empty, 'survey', surveyOf(empty, pieces, newId));
   return told.ok ? accepted(withSurroundings(told.value.job, choices)) : told;
 }
 

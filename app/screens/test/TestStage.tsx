@@ -5,12 +5,13 @@ import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
 import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
+import { Surer } from './Surer.tsx';
 import { GroupTests } from './GroupTests.tsx';
 
 /** Prove what is there: the tests that matter for each group of like pieces, and what they showed. */
 export default function TestStage() {
   const job = useJob();
-  const { groupId } = useRoute();
+  const { groupId, view } = useRoute();
   const stateOf = (group: FinishGroup): GroupState => {
     const tests = testsOn(job, group.id);
     const open = openQuestions(job, group.id).size;
@@ -33,8 +34,11 @@ export default function TestStage() {
     );
   }
   return (
-    <BesideList list={<GroupList stage="test" chosen={group.id} stateOf={stateOf} />}>
-      <GroupTests key={group.id} group={group} />
-    </BesideList>
+    <>
+      {view === 'surer' && <Surer />}
+      <BesideList list={<GroupList stage="test" chosen={group.id} stateOf={stateOf} />}>
+        <GroupTests key={group.id} group={group} />
+      </BesideList>
+    </>
   );
 }

@@ -18,6 +18,7 @@ import { useAfterPaint } from '../../device/use-after-paint.ts';
 import { useReadingOf, useStepsOf } from '../../open-job/use-reading.ts';
 import { AirNow } from './AirNow.tsx';
 import { ClockDoubtDialog } from '../../parts/stamping/ClockDoubtDialog.tsx';
+import { BeforeStart } from './BeforeStart.tsx';
 import { NowCard } from './NowCard.tsx';
 import { PlanOutdatedBar } from './PlanOutdatedBar.tsx';
 import { ReminderBar } from './ReminderBar.tsx';
@@ -93,6 +94,7 @@ function DayView({ behind, problem, reading }: DayViewProps) {
             {isDrawn && <WhoseDay crew={job.crew} painterId={asked} onChoose={setChosen} />}
           </Box>
         )}
+        <BeforeStart reading={reading} />
         <PlanOutdatedBar />
         {doubt && <ClockDoubtDialog doubt={doubt} />}
         {!replanning.isReplanning && <TooEarlyBar problem={problem} early={early} onReplan={() => stamps.replan()} />}

@@ -45,8 +45,8 @@ export function QuickLine({ onOpen, onList }: QuickLineProps) {
   const add = (event: SubmitEvent): void => {
     event.preventDefault();
     if (!read?.ok) return;
-    const { kind, piece, places } = read;
-    const rows = places.map(({ room, note }) => ({ kind, count: 1, piece: { ...piece, note }, room }));
+    const { kind, piece, places, assumed } = read;
+    const rows = places.map(({ room, note }) => ({ kind, count: 1, piece: { ...piece, note }, room, assumed }));
     const survey = surveyOf(job, rows, () => nanoid(10));
     if (!apply('survey', survey).ok) return;
     setLast(line);

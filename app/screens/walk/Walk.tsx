@@ -10,6 +10,7 @@ import { useJob } from '../../open-job/use-job.ts';
 import { goTo, useRoute } from '../../device/route.ts';
 import { EmptyState } from '../../parts/Section.tsx';
 import { LiftedBar } from '../../parts/LiftedBar.tsx';
+import { Assumed } from './Assumed.tsx';
 import { CutList } from './CutList.tsx';
 import { ListsMenu } from './ListsMenu.tsx';
 import { PieceWall } from './PieceWall.tsx';
@@ -71,6 +72,7 @@ export default function Walk() {
     >
       <Box sx={{ minWidth: 0 }}>
         <LiftedBar />
+        <Assumed />
         <QuickLine
           onOpen={choose}
           onList={(text) => {

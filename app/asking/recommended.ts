@@ -1,0 +1,12 @@
+import type { Recommended } from '../../core/choosing/recommended.ts';
+import type { WorthTesting } from '../../core/choosing/surer.ts';
+import type { Job } from '../../core/job/document/schema.ts';
+import { offerWorkers } from './offers.ts';
+import type { PendingQuery } from './pending-query.ts';
+
+/** Works out what is recommended for every group that has no build-up yet. */
+export const startRecommended = (job: Job): PendingQuery<Recommended[]> =>
+  offerWorkers.ask((worker) => worker.recommend(job));
+
+/** Works out which tests that nobody has done could change most. */
+export const startSurest = (job: Job): PendingQuery<WorthTesting[]> => offerWorkers.ask((worker) => worker.surest(job));

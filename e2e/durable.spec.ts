@@ -103,7 +103,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
 
 test('a new job and a file that can’t be kept are told where they were given', async ({ page }) => {
   await page.addInitScript(fillableDisk);
-  await page.goto('/');
+  await page.goto('/start');
   await page.getByLabel('Job name').fill('Mill cottage');
   await setFull(page, true);
   await page.getByRole('button', { name: 'Start job' }).click();
@@ -205,7 +205,7 @@ test('where the browser keeps nothing, every page says so and what to allow', as
       /Allow cookies and site data/,
     );
   }
-  await page.goto('/');
+  await page.goto('/start');
   await page.getByLabel('Job name').fill('Mill cottage');
   await page.getByRole('button', { name: 'Start job' }).click();
   await expect(page.getByText(/Can’t save the job/)).toBeVisible();

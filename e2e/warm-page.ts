@@ -172,8 +172,13 @@ export const test = base.extend<object, { warmPages: WarmPages }>({
     },
     { scope: 'worker' },
   ],
-  page: async ({ warmPages, viewport, hasTouch, baseURL }, use) => {
-    const page = await warmPages.ready({ viewport, hasTouch, ...(baseURL === undefined ? {} : { baseURL }) });
+  page: async ({ warmPages, viewport, hasTouch, baseURL, locale }, use) => {
+    const page = await warmPages.ready({
+      viewport,
+      hasTouch,
+      ...(baseURL === undefined ? {} : { baseURL }),
+      ...(locale === undefined ? {} : { locale }),
+    });
     WARM.set(page, warmPages);
     await use(page);
     await page.unrouteAll();

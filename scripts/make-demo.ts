@@ -1,8 +1,9 @@
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { linenPress } from '../demo/linen-press.ts';
+import { demoCard, type DemoCard } from '../demo/demo-cards.ts';
 import { ternStreet } from '../demo/tern-street.ts';
-import { writeJobFile } from '../core/exchange/job-file.ts';
+import { readJobFile, writeJobFile } from '../core/exchange/job-file.ts';
 import { writeReadingsCsv } from '../core/exchange/readings-csv.ts';
 import type { Job } from '../core/job/document/schema.ts';
 
@@ -19,10 +20,18 @@ const DEMOS: Readonly<Record<string, { tell(): Job; readings?: string }>> = {
 };
 
 const wanted = process.argv.slice(2);
+const cards: Record<string, DemoCard> = {};
 for (const [name, { tell, readings }] of Object.entries(DEMOS)) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const file = `${folder}/${name}.nivel.json`;
+  if (wanted.length > 0 && !wanted.includes(name)) {
+    const read = readJobFile(readFileSync(file, 'utf8'));
+    if (read.ok) cards[`demo-${name}`] = demoCard(read.value);
+    continue;
+  }
   const job = tell();
-  writeFileSync(`${folder}/${name}.nivel.json`, writeJobFile(job));
+  cards[`demo-${name}`] = demoCard(job);
+  writeFileSync(file, writeJobFile(job));
   if (readings) writeFileSync(`${folder}/${readings}`, writeReadingsCsv(job));
   console.log(`${name}: ${job.pieces.length} pieces, ${job.plan?.tasks.length ?? 0} planned tasks`);
 }
+writeFileSync(`${folder}/demo-cards.json`, `${JSON.stringify(cards)}\n`);

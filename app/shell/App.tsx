@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { Suspense, useEffect, useState } from 'react';
+import { FirstPage } from '../screens/jobs/first/FirstPage.tsx';
 import { fetchedLater } from '../device/fetched-later.ts';
 import { stageAt } from '../screens/registry.ts';
 import { EmptyState } from '../parts/Section.tsx';
@@ -107,7 +108,9 @@ function Screens() {
 
   if (!stage || !jobId) {
     return (
-      <Suspense fallback={<Waiting words="Opening the jobs…" />}>{address === 'start' ? <Start /> : <Jobs />}</Suspense>
+      <Suspense fallback={address === '' ? <FirstPage /> : <Waiting words="Opening Nivel…" />}>
+        {address === 'start' ? <Start /> : <Jobs />}
+      </Suspense>
     );
   }
   const { screen: Screen } = stage;

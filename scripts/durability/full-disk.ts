@@ -41,7 +41,7 @@ const picture = Buffer.from(
 const PLACES: readonly Place[] = [
   {
     name: 'a new job',
-    at: '/',
+    at: '/start',
     act: async (page) => {
       await page.getByLabel('Job name').fill('Mill cottage');
       await page.getByRole('button', { name: 'Start job' }).click();

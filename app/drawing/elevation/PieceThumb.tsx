@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import { elevationOf } from '../../../core/job/queries/pieces.ts';
-import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { FaceDrawing } from './FaceDrawing.tsx';
-import { THUMB_MARGIN, thumbSize } from './thumb-size.ts';
+import { THUMB_MARGIN, thumbSize, type Drawn } from './thumb-size.ts';
 
 /** A small elevation of a piece's front, scaled with its neighbours: `mmPerPixel` is the same for all. */
-export function PieceThumb({ piece, fill, mmPerPixel }: { piece: Piece; fill: string; mmPerPixel: number }) {
+export function PieceThumb({ piece, fill, mmPerPixel }: { piece: Drawn; fill: string; mmPerPixel: number }) {
   const [face] = elevationOf(piece).faces;
   if (!face) return null;
   const size = thumbSize(piece, 1);

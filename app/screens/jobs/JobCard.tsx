@@ -14,10 +14,15 @@ import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../keeping/database.ts';
 import { sinceWords } from './since-words.ts';
 import { Link } from '../../parts/Link.tsx';
-import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { MoreIcon } from '../../drawing/icons.tsx';
+import { OutlookLines } from './OutlookLines.tsx';
+import { Thumbs } from './Thumbs.tsx';
+import { useOutlook } from './use-outlook.ts';
 import { PROGRESS } from '../progress.ts';
 import { STAGES } from '../registry.ts';
+
+/** Pieces drawn on a card. */
+const MAX_DRAWN = 24;
 
 interface JobCardProps {
   stored: StoredJob;
@@ -39,6 +44,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
   const [fault, setFault] = useState<string | null>(null);
   const stage = stageOf(job);
   const progress = stage ? PROGRESS[stage.id](job) : { share: 0, words: '' };
+  const outlook = useOutlook(job);
   const colourOf = (groupId: string): string =>
     job.groups.find((group) => group.id === groupId)?.colour.hex ?? '#efece2';
   const act = (action: () => void) => () => {
@@ -68,7 +74,10 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
       <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 1 }}>
         {renaming === null ? (
           <Typography variant="h3" sx={{ flex: 1, overflowWrap: 'anywhere' }}>
-            <Link to={{ stage: stage?.id ?? 'walk', jobId: job.id }} style={{ color: 'inherit' }}>
+            <Link
+              to={{ stage: job.plan ? 'today' : (stage?.id ?? 'walk'), jobId: job.id }}
+              style={{ color: 'inherit' }}
+            >
               {job.name}
             </Link>
           </Typography>
@@ -104,27 +113,22 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
           <MenuItem onClick={act(onDelete)}>Delete</MenuItem>
         </Menu>
       </Box>
-      <Box
-        aria-hidden
-        sx={{
-          display: 'flex',
-          alignItems: 'flex-end',
-          gap: '5px',
-          height: 74,
-          overflow: 'hidden',
-          maskImage: 'linear-gradient(90deg, #000 86%, transparent)',
-        }}
-      >
-        {job.pieces.slice(0, 24).map((piece) => (
-          <PieceThumb key={piece.id} piece={piece} fill={colourOf(piece.groupId)} mmPerPixel={29} />
-        ))}
-        {job.pieces.length === 0 && <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>}
-      </Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 'auto', fontSize: 14 }}>
-        <ProgressMark share={progress.share} words={`${stage?.name ?? ''}: ${progress.words}`} width={72} />
-        <span>
-          <strong>{stage?.name}</strong> · {progress.words}
-        </span>
+      {job.pieces.length === 0 ? (
+        <Typography sx={{ color: 'var(--ink-soft)' }}>No pieces yet.</Typography>
+      ) : (
+        <Thumbs pieces={job.pieces.slice(0, MAX_DRAWN).map((piece) => ({ ...piece, fill: colourOf(piece.groupId) }))} />
+      )}
+      <Box sx={{ mt: 'auto' }}>
+        {outlook ? (
+          <OutlookLines outlook={outlook} />
+        ) : (
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, fontSize: 14 }}>
+            <ProgressMark share={progress.share} words={`${stage?.name ?? ''}: ${progress.words}`} width={72} />
+            <span>
+              <strong>{stage?.name}</strong> · {progress.words}
+            </span>
+          </Box>
+        )}
       </Box>
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
         {job.plan

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { closeSnackbar } from 'notistack';
+import { useEffect } from 'react';
 import type { StoredJob } from '../../keeping/database.ts';
 import { duplicateJob, layOutDemo, listJobs, renameJob, setDeleted, type DemoJobId } from '../../keeping/jobs.ts';
 import { reasonOf } from '../../keeping/reason.ts';
@@ -11,12 +12,14 @@ import { KeepingBars } from '../../parts/keeping/KeepingBars.tsx';
 import { Section } from '../../parts/Section.tsx';
 import { JobCard } from './JobCard.tsx';
 import { StorageSection } from './StorageSection.tsx';
+import { keepLocally, local } from '../../keeping/local.ts';
 import { notify } from '../../device/notices.ts';
 import { DemoJobs } from './DemoJobs.tsx';
 import { ImportStatus } from './ImportStatus.tsx';
 import { JobsHeader } from './JobsHeader.tsx';
 import { LostJobs } from './LostJobs.tsx';
-import { StartJob } from './StartJob.tsx';
+import { FirstLook } from './first/FirstLook.tsx';
+import { HAS_JOBS } from './first/has-jobs.ts';
 import { useImporting } from './use-importing.tsx';
 
 /** All jobs of this browser: start, open, copy, throw away and bring back, in and out as files. */
@@ -57,15 +60,21 @@ export default function Jobs() {
     if (bringBack) tell(`${named} reset.`, bringBack);
   };
 
+  useEffect(() => {
+    if (!jobs) return;
+    keepLocally(HAS_JOBS, jobs.kept.length > 0 ? 'yes' : '');
+    if (jobs.kept.length === 0) delete document.documentElement.dataset.jobs;
+  }, [jobs]);
+  const hasJobs = jobs ? kept.length > 0 : local.getItem(HAS_JOBS) === 'yes';
+
   return (
-    <Box sx={{ maxWidth: 1080, mx: 'auto', px: { xs: 2, md: 4 }, py: { xs: 2.5, md: 5 } }}>
-      <JobsHeader importing={importing} />
-      <Box component="main">
+    <>
+      <JobsHeader importing={importing} hasJobs={hasJobs} />
+      {!hasJobs && <FirstLook />}
+      <Box component="main" sx={{ maxWidth: 1080, mx: 'auto', px: { xs: 2, md: 4 }, py: { xs: 2.5, md: 4 } }}>
         <KeepingBars />
         <BackupBar />
         <ImportStatus importing={importing} />
-        <StartJob />
-        <Box sx={{ height: 28 }} />
         {kept.length > 0 && (
           <Section title="Jobs">
             <Box
@@ -89,10 +98,10 @@ export default function Jobs() {
             </Box>
           </Section>
         )}
-        <StorageSection hasJobs={kept.length > 0} />
         <DemoJobs kept={kept} onLayOut={(id, named) => orTell(layOutAnew(id, named))} />
+        {hasJobs && <StorageSection hasJobs />}
         {jobs && <LostJobs damaged={jobs.damaged} deleted={jobs.deleted} onWork={orTell} />}
       </Box>
-    </Box>
+    </>
   );
 }

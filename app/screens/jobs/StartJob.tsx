@@ -5,7 +5,7 @@ import { AddIcon } from '../../drawing/icons.tsx';
 /** The way to a new job. */
 export function StartJob() {
   return (
-    <Button variant="contained" size="large" startIcon={<AddIcon />} onClick={() => goTo({ stage: 'start' })}>
+    <Button variant="contained" startIcon={<AddIcon />} onClick={() => goTo({ stage: 'start' })}>
       Start a job
     </Button>
   );

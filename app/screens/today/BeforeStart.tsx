@@ -21,20 +21,24 @@ export function BeforeStart({ reading }: { reading: PlanReading }) {
     formatMoment(localTime(reading.t0, minutes, zone), style);
   const isOpen = job.groups.some(({ id }) => openQuestions(job, id).size > 0);
   return (
-    <Sheet>
-      <Typography variant="h2" component="p">
-        {localise(buyWords(job))}.
-      </Typography>
-      <Box sx={{ fontSize: 16 }}>
-        Start {at(first.start, 'dayTime')}. All hung by{' '}
-        <strong>{at(job.plan.finish * job.plan.tickMinutes, 'day')}</strong>.
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button variant="outlined" onClick={() => goTo({ stage: 'quantities', jobId: job.id })}>
-          What to buy
-        </Button>
-        {isOpen && <Button onClick={() => goTo({ stage: 'test', jobId: job.id, view: 'surer' })}>Make it surer</Button>}
-      </Box>
-    </Sheet>
+    <Box component="section" aria-label="Before you start">
+      <Sheet>
+        <Typography variant="h2" component="p">
+          {localise(buyWords(job))}.
+        </Typography>
+        <Box sx={{ fontSize: 16 }}>
+          Start {at(first.start, 'dayTime')}. All hung by{' '}
+          <strong>{at(job.plan.finish * job.plan.tickMinutes, 'day')}</strong>.
+        </Box>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+          <Button variant="outlined" onClick={() => goTo({ stage: 'quantities', jobId: job.id })}>
+            What to buy
+          </Button>
+          {isOpen && (
+            <Button onClick={() => goTo({ stage: 'test', jobId: job.id, view: 'surer' })}>Make it surer</Button>
+          )}
+        </Box>
+      </Sheet>
+    </Box>
   );
 }

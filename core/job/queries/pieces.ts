@@ -16,7 +16,7 @@ const MAX_SHAPES = 500;
  * Areas, paces, weights and drawings all ask for it.
  */
 export const elevationOf = kept(
-  (piece: Piece): Elevation => {
+  (piece: Pick<Piece, 'kind' | 'shape' | 'scope'>): Elevation => {
     if (!isFixedPiece(piece)) return definitionOf(piece.kind).elevation(piece.shape);
     const stated = `${piece.kind} ${JSON.stringify(piece.shape)}`;
     const elevation = byShape.get(stated) ?? definitionOf(piece.kind).elevation(piece.shape);
@@ -28,7 +28,7 @@ export const elevationOf = kept(
 );
 
 /** Whether nothing of what is painted of a piece can change: one of a document, not of a form. */
-export function isFixedPiece(piece: Piece): boolean {
+export function isFixedPiece(piece: Pick<Piece, 'shape' | 'scope'>): boolean {
   return Object.isFrozen(piece) && Object.isFrozen(piece.shape) && Object.isFrozen(piece.scope);
 }
 

@@ -1,0 +1,86 @@
+import { expectWithinTenMinutes, Newcomer } from './newcomer.ts';
+import { expect, test } from './warm-page.ts';
+
+// The first real job stands in ten minutes on a phone, without a manual, and is right enough to buy paint by.
+test.use({ viewport: { width: 390, height: 844 } });
+test.setTimeout(120_000);
+
+test.describe('in the UK', () => {
+  test.use({ locale: 'en-GB' });
+
+  test('a newcomer’s kitchen, typed in a line', async ({ page }) => {
+    const newcomer = new Newcomer(page);
+    await newcomer.start('Kitchen');
+    const line = page.getByLabel('Type what there is, or choose below');
+    await newcomer.type(line, '14 kitchen cupboard doors 400x720 laminate');
+    await expect(page.getByText(/^14 cupboard doors, 400 × 720 mm/)).toBeVisible();
+    await newcomer.button('Add');
+    await newcomer.type(line, '5 kitchen drawers 400x175 laminate');
+    await expect(page.getByText('19 pieces, first day')).toBeVisible();
+    expectWithinTenMinutes('Kitchen', await newcomer.toAcceptedPlan());
+  });
+
+  test('a newcomer’s doors and trim: counted, two painters at weekends, the sizes put right afterwards', async ({
+    page,
+  }) => {
+    const newcomer = new Newcomer(page);
+    await newcomer.start('Doors and trim');
+    await newcomer.button('Doors: fewer');
+    await newcomer.button('Skirting: more');
+    await newcomer.button('Skirting: more');
+    await newcomer.button('Oil gloss');
+    await newcomer.button('Painters: more');
+    await newcomer.button('Weekends');
+    await newcomer.button('Start job');
+    await newcomer.tap(page.getByText(/^Assumed: \d+$/));
+    await newcomer.button(/^Change 5 panelled doors: 762 × 1981 mm/);
+    const dialog = page.getByRole('dialog');
+    await newcomer.type(dialog.getByLabel('Width'), '838');
+    await newcomer.button('Done', dialog);
+    // What was put right is assumed no longer.
+    await expect(page.getByRole('button', { name: /^Change 5 panelled doors/ })).toBeHidden();
+    await newcomer.button('Next: Test');
+    await newcomer.button('Next: Build-up');
+    await newcomer.button('Take the recommended');
+    await newcomer.button('Next: Quantities');
+    await newcomer.button('Next: Plan');
+    await newcomer.button('Accept this plan');
+    const outlook = page.getByRole('region', { name: 'Before you start' });
+    await expect(outlook).toContainText(/Start (Sat|Sun) /);
+    expectWithinTenMinutes('Doors and trim', await newcomer.count());
+    // “Make it surer” says what three tests could change.
+    await newcomer.button('Make it surer');
+    await expect(page.getByRole('button', { name: 'Do this test' })).toHaveCount(3, { timeout: 60_000 });
+    await expect(page.getByRole('region', { name: 'Make it surer' })).toContainText(/h (more|less)|at risk/);
+  });
+});
+
+test('a newcomer’s windows, flaking', async ({ page }) => {
+  const newcomer = new Newcomer(page);
+  await newcomer.start('Windows');
+  await newcomer.button('Casement windows: fewer');
+  await newcomer.button('Sash windows: more');
+  await newcomer.button('Sash windows: more');
+  await newcomer.button('Flaking');
+  await newcomer.button('Done it before');
+  expectWithinTenMinutes('Windows', await newcomer.toAcceptedPlan());
+});
+
+test('a newcomer’s front door and railing outside, begun when it is warm enough', async ({ page }) => {
+  const newcomer = new Newcomer(page);
+  await newcomer.start('Outside');
+  await newcomer.button('Railing: more');
+  await newcomer.button('Varnished wood');
+  await newcomer.button('Every day');
+  expectWithinTenMinutes('Outside', await newcomer.toAcceptedPlan());
+});
+
+test('a newcomer’s one piece, in an unheated workshop', async ({ page }) => {
+  const newcomer = new Newcomer(page);
+  await newcomer.start('One piece');
+  await newcomer.tap(page.getByRole('combobox', { name: 'What it is' }));
+  await newcomer.tap(page.getByRole('option', { name: 'Glazed door', exact: true }));
+  await newcomer.button('In a workshop');
+  await newcomer.button('Not heated');
+  expectWithinTenMinutes('One piece', await newcomer.toAcceptedPlan());
+});

@@ -1,6 +1,7 @@
+import mdx from '@astrojs/mdx';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
-import { defineConfig } from 'astro/config';
+import { defineConfig, passthroughImageService } from 'astro/config';
 import { bundling } from './scripts/bundling.mjs';
 import { offline } from './scripts/offline.mjs';
 import { threads } from './scripts/threads.mjs';
@@ -9,7 +10,9 @@ export default defineConfig({
   srcDir: './app',
   publicDir: './app/public',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), bundling(), threads(), offline()],
+  // Pictures are as large as they are shown: nothing is worked on at the build.
+  image: { service: passthroughImageService() },
+  integrations: [react(), mdx(), bundling(), threads(), offline()],
   devToolbar: { enabled: false },
   server: { port: 4321 },
   vite: {

@@ -17,6 +17,15 @@ const FEW_FILES = {
 };
 
 /**
+ * Astro fills in the styles that parts of a content page bring along by writing into a finished chunk, which Rolldown does
+ * not allow. Parts of the guide bring none: they are drawn by the guide's own style sheet, so that the lists are empty.
+ */
+const NO_PROPAGATED_STYLES = {
+  name: 'nivel-no-propagated-styles',
+  renderChunk: (code) => code.replaceAll(/(["'`])@@ASTRO-(?:LINKS|STYLES)@@\1/g, '[]'),
+};
+
+/**
  * An Astro integration: how Rolldown bundles. Astro 5 states Rollup's options, which Vite 8 takes only where Rolldown's
  * are not stated beside them; its own defaults are, so that Astro's have to be put in their place.
  * @returns {import('astro').AstroIntegration}
@@ -39,6 +48,7 @@ export function bundling() {
             chunkFileNames: ({ name }) => `_astro/${name.split('~')[0]}.[hash].js`,
           },
         };
+        if (target === 'server') vite.plugins = [...(vite.plugins ?? []), NO_PROPAGATED_STYLES];
         vite.build = { ...build, rollupOptions: { ...rollupOptions, ...ofClient } };
       },
     },

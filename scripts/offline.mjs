@@ -14,7 +14,7 @@ export function offline() {
         const folder = fileURLToPath(dir);
         const { count, size } = await generateSW({
           globDirectory: folder,
-          globPatterns: ['**/*.{html,js,css,woff2,svg,json,webmanifest}'],
+          globPatterns: ['**/*.{html,js,css,woff2,svg,png,json,webmanifest}'],
           // Pages are asked for without a slash at the end, /walk, or with one: never as /walk/index.html.
           manifestTransforms: [
             (manifest) => ({

@@ -1,24 +1,19 @@
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { STAGES } from '../screens/registry.ts';
+import Link from '@mui/material/Link';
+import type { Stage } from '../screens/registry.ts';
+import { KEYS } from './keys.ts';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['/ or Ctrl K', 'Find a piece, product, stage or command'],
-  ['?', 'This list'],
-  ['Ctrl Z', 'Undo'],
-  ['Ctrl Shift Z', 'Redo'],
-  ['j', 'All jobs'],
-  ['n', 'Quick add on Walk'],
-  ...STAGES.map((stage) => [stage.key, stage.name] as const),
-];
-
-/** Every key and what it does. */
-export default function KeyList({ onClose }: { onClose(): void }) {
+/** The guide’s page of the stage that is open, and every key. */
+export default function KeyList({ stage, onClose }: { stage: Stage; onClose(): void }) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Shortcuts</DialogTitle>
+      <DialogTitle id="keys-title">Help</DialogTitle>
       <DialogContent>
+        <p style={{ margin: '0 0 12px' }}>
+          <Link href={`/guide/${stage.id}`}>Guide: {stage.name}</Link> · <Link href="/guide">All of the guide</Link>
+        </p>
         <table style={{ borderSpacing: '16px 6px' }}>
           <tbody>
             {KEYS.map(([key, does]) => (

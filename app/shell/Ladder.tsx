@@ -108,7 +108,7 @@ export default function Ladder({ stage, onKeys, onFind }: LadderProps) {
           Find <kbd>/</kbd>
         </Box>
         <Box component="button" type="button" onClick={onKeys} sx={quiet}>
-          Shortcuts <kbd>?</kbd>
+          Help <kbd>?</kbd>
         </Box>
       </Box>
     </Box>

@@ -108,7 +108,7 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
       {isPainted && <FootBar stage={stage} />}
       <Suspense fallback={null}>
         {open === 'palette' && <CommandPalette onClose={() => setOpen(null)} />}
-        {open === 'keys' && <KeyList onClose={() => setOpen(null)} />}
+        {open === 'keys' && <KeyList stage={stage} onClose={() => setOpen(null)} />}
       </Suspense>
     </Box>
   );

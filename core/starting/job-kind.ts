@@ -6,8 +6,8 @@ export interface Counted {
   name: string;
   /** Drawn beside the count. */
   kind: PieceKind;
-  /** Left out for whole pieces. */
-  unit?: 'run';
+  /** For what is measured along its length: m of the longest stretch that is one piece. Left out for whole pieces. */
+  longest?: number;
   /** How many there usually are: pieces, or m. */
   usual: number;
   most: number;

@@ -67,14 +67,14 @@ test('whatever is counted and chosen makes just those pieces, of a job that its 
     fc.property(anyStart, (choices) => {
       const { counted } = kindOfJob(choices.kind);
       const made = startedJob(choices, PLACE, ids());
-      const wanted = counted.reduce((sum, { id, unit }) => sum + (unit ? 0 : (choices.counts[id] ?? 0)), 0);
-      const runs = counted.filter(({ id, unit }) => unit && (choices.counts[id] ?? 0) > 0).length;
+      const wanted = counted.reduce((sum, { id, longest }) => sum + (longest ? 0 : (choices.counts[id] ?? 0)), 0);
+      const runs = counted.filter(({ id, longest }) => longest && (choices.counts[id] ?? 0) > 0).length;
       if (!made.ok) {
         assert.equal(wanted + runs, 0, made.message);
         return;
       }
       assert.ok(checkJob(JSON.parse(JSON.stringify(made.value))).ok);
-      const isRun = ({ kind }: Job['pieces'][number]) => counted.some((each) => each.unit && each.kind === kind);
+      const isRun = ({ kind }: Job['pieces'][number]) => counted.some((each) => each.longest && each.kind === kind);
       assert.equal(made.value.pieces.filter((piece) => !isRun(piece)).length, wanted);
       assert.equal(made.value.crew.length, choices.painters);
     }),

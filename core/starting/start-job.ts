@@ -77,9 +77,12 @@ function linesOf(counted: Counted, { kind, counts, chosen }: StartChoices): { li
   const said = options.map(({ typed }) => typed).filter(Boolean);
   const isUnknown = options.some((option) => option.isUnknown);
   return shared(counts[counted.id] ?? 0, counted.typed.length).flatMap((count, index) => {
-    const unit = counted.unit === 'run' ? 'm' : '';
-    const line = [`${count}${unit}`, ...said, counted.typed[index]].filter(Boolean).join(' ');
-    return count > 0 ? [{ line, isUnknown }] : [];
+    if (count === 0) return [];
+    const typed = counted.typed[index] ?? '';
+    if (counted.longest === undefined) return { line: [count, ...said, typed].filter(Boolean).join(' '), isUnknown };
+    const pieces = Math.ceil(count / counted.longest);
+    const length = `${Math.round((count / pieces) * 100) / 100}m`;
+    return { line: [pieces, ...said, typed, length].join(' '), isUnknown };
   });
 }
 

@@ -26,9 +26,9 @@ export function WhatPart({ state }: { state: StartState }) {
       <TypedLines state={state} />
       <KindCards chosen={begun.kind} onChoose={choose} />
       <Box sx={{ display: 'grid', gap: 1.25 }}>
-        {kind.counted.map(({ id, name, most, unit }) => (
+        {kind.counted.map(({ id, name, most, longest }) => (
           <Question key={id} words={localise(name)}>
-            {unit === undefined ? (
+            {longest === undefined ? (
               <StepperField
                 label={name}
                 value={begun.counts[id] ?? 0}

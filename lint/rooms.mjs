@@ -32,5 +32,6 @@ export const STOREYS = [
   ['drawing'],
   ['parts'],
   ['screens'],
+  ['guide'],
   ['shell'],
 ];

@@ -1,3 +1,4 @@
+import { unpackedText } from '../keeping/packed-text.ts';
 import { expose } from 'comlink';
 import { MAX_BACKUP, readJobsFile } from '../../core/exchange/backup.ts';
 import { isDay } from '../../core/exchange/day-file.ts';
@@ -88,7 +89,9 @@ async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: Pict
   if (await isArchive(file)) return openArchive(file);
   // A file longer than any backup is refused unread.
   if (file.size > MAX_BACKUP) return tooLarge(file.size, MAX_BACKUP);
-  const text = await file.text();
+  const plain = unpackedText(await file.text());
+  if (!plain.ok) return plain;
+  const text = plain.value;
   if (isDay(text)) return accepted({ day: text });
   const read = readJobsFile(text);
   if (!read.ok) return read;

@@ -21,6 +21,7 @@ import {
   mdiFilePdfBox,
   mdiFileUploadOutline,
   mdiFormatListChecks,
+  mdiHelpCircleOutline,
   mdiHistory,
   mdiLockOutline,
   mdiMagnify,
@@ -63,6 +64,7 @@ export const ForwardIcon = createSvgIcon(<path d={mdiArrowRight} />, 'Forward');
 export const HistoryIcon = createSvgIcon(<path d={mdiHistory} />, 'History');
 export const ListIcon = createSvgIcon(<path d={mdiTable} />, 'List');
 export const LockIcon = createSvgIcon(<path d={mdiLockOutline} />, 'Lock');
+export const HelpIcon = createSvgIcon(<path d={mdiHelpCircleOutline} />, 'Help');
 export const MoreIcon = createSvgIcon(<path d={mdiDotsHorizontal} />, 'More');
 export const NextIcon = createSvgIcon(<path d={mdiSkipNext} />, 'Next');
 export const PauseIcon = createSvgIcon(<path d={mdiPause} />, 'Pause');

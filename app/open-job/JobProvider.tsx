@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { localIso } from '../../core/job/site-time.ts';
 import type { JobStore, Opened } from '../keeping/job-store.ts';
+import { keepLastJob } from '../keeping/last-job.ts';
 import { tellUnwritten } from '../keeping/keeping.ts';
 import { unkeptJob } from './unkept-job.ts';
 import { leave, takeOpened } from './open-ahead.ts';
@@ -54,6 +55,7 @@ export function JobProvider({ jobId, children, fallback }: JobProviderProps) {
     found
       .then((answer) => {
         if (gone) return;
+        if (answer.state === 'open') keepLastJob(jobId);
         setStore(opened);
         setOpening(answer);
       })

@@ -24,6 +24,8 @@ export interface Stage {
   key: string;
   /** What the painter does there, for the palette. */
   does: string;
+  /** What helps at the first use, in a sentence. */
+  hint: string;
   screen: ComponentType;
   /** Fetches the screen before it is shown. */
   prepare(): void;
@@ -55,6 +57,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Walk',
     key: 'w',
     does: 'List and measure every piece',
+    hint: 'Type pieces as you would say them: 6 doors oil gloss. Tap a drawing to change it.',
     ...screenFrom(() => import('./walk/Walk.tsx')),
   },
   {
@@ -63,6 +66,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Test',
     key: 'v',
     does: 'Find out what’s on the surface',
+    hint: 'Do a test, tap what you see. What isn’t tested is assumed, and said so.',
     ...screenFrom(() => import('./test/TestStage.tsx')),
   },
   {
@@ -70,6 +74,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Build-up',
     key: 'b',
     does: 'Choose prep, primer and topcoats',
+    hint: 'The first one suits your priorities best. Tap a rule’s name to see why.',
     ...screenFrom(() => import('./build-up/BuildUpStage.tsx')),
   },
   {
@@ -77,6 +82,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Quantities',
     key: 'q',
     does: 'Areas, litres, tins and price',
+    hint: 'Enter what you have in stock. The rest is what to buy.',
     ...screenFrom(() => import('./quantities/Quantities.tsx')),
   },
   {
@@ -85,6 +91,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Conditions',
     key: 'a',
     does: 'Weather, rooms, drying times, readings',
+    hint: 'Green hours are good for painting. Import a forecast before the work.',
     ...screenFrom(() => import('./conditions/ConditionsStage.tsx')),
   },
   {
@@ -93,6 +100,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Sequence',
     key: 's',
     does: 'Which part first, to keep a wet edge',
+    hint: 'Drag the slider to watch the edges set. Fixes are under the drawing.',
     ...screenFrom(() => import('./sequence/SequenceStage.tsx')),
   },
   {
@@ -100,6 +108,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Plan',
     key: 'p',
     does: 'Who does what, when',
+    hint: 'Tap a batch to see why it waits. Accept when the date suits.',
     ...screenFrom(() => import('./plan/Plan.tsx')),
   },
   {
@@ -107,6 +116,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Today',
     key: 't',
     does: 'What’s next, what’s dry',
+    hint: 'Tap Start, then Done. The list says what you may touch.',
     ...screenFrom(() => import('./today/Today.tsx')),
   },
   {
@@ -114,6 +124,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Hang',
     key: 'h',
     does: 'Hardware bags, hanging, close and wash dates',
+    hint: 'Tap a piece to see when it may hang, close and be washed.',
     ...screenFrom(() => import('./hang/Hang.tsx')),
   },
   {
@@ -121,6 +132,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Check',
     key: 'c',
     does: 'Inspect, fix defects, sign off rooms',
+    hint: 'Tap the spot of a defect. Likely causes come from your log.',
     ...screenFrom(() => import('./check/CheckStage.tsx')),
   },
   {
@@ -129,6 +141,7 @@ export const STAGES: readonly Stage[] = [
     name: 'Handover',
     key: 'o',
     does: 'Job record, care sheet, touch-up kit',
+    hint: 'Missing points are at the top, each leads where it is done.',
     ...screenFrom(() => import('./handover/HandoverStage.tsx')),
   },
 ];

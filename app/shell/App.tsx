@@ -9,6 +9,7 @@ import { EmptyState } from '../parts/Section.tsx';
 import { Failure } from '../parts/Failure.tsx';
 import { holdPresses } from './held-press.ts';
 import { drafts } from '../keeping/drafts.ts';
+import { lastJob } from '../keeping/last-job.ts';
 import { tellUnwritten } from '../keeping/keeping.ts';
 import { download, downloadUnreadable } from '../device/download.ts';
 import { JobProvider, type Opening } from '../open-job/JobProvider.tsx';
@@ -41,6 +42,11 @@ drafts.onUnkept = (texts) => {
         },
   );
 };
+
+// A shortcut names a stage alone: it means the job that was open last.
+const asked = currentRoute();
+const last = stageAt(asked.stage) && !asked.jobId ? lastJob() : null;
+if (last !== null) goTo({ ...asked, jobId: last }, 'replace');
 
 // The job and the screen that are asked for come while all the rest is still being set up.
 const first = currentRoute();

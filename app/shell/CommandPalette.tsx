@@ -1,5 +1,5 @@
 import { inSentence } from '../../core/units/sentence.ts';
-import Autocomplete from '@mui/material/Autocomplete';
+import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import TextField from '@mui/material/TextField';
@@ -9,17 +9,21 @@ import { roomOf } from '../../core/job/queries/places.ts';
 import { shelfOf } from '../../core/job/queries/shelf.ts';
 import { STAGES } from '../screens/registry.ts';
 import { useCommands, useHistoryLabels, useJob, useLocalise } from '../open-job/use-job.ts';
+import { useGuideEntries } from './use-guide-entries.ts';
 import { goTo } from '../device/route.ts';
 
 interface Entry {
-  kind: 'Stages' | 'Pieces' | 'Products' | 'Commands';
+  kind: 'Stages' | 'Pieces' | 'Products' | 'Guide' | 'Commands';
   words: string;
+  /** By what else it is found. */
+  text?: string;
   does(): void;
 }
 
 /** All that can be found. */
 function useEntries(): Entry[] {
   const job = useJob();
+  const guide = useGuideEntries();
   const localise = useLocalise();
   const { undoLabel, redoLabel } = useHistoryLabels();
   const { undo, redo } = useCommands();
@@ -48,12 +52,21 @@ function useEntries(): Entry[] {
       words: `${coating.name}: ${coating.note}`,
       does: () => goTo({ stage: 'build-up', jobId: job.id, view: 'shelf' }),
     })),
+    ...guide.map(({ address, words, text }): Entry => ({
+      kind: 'Guide',
+      words,
+      text,
+      does: () => window.location.assign(address),
+    })),
     ...(undoLabel ? [{ kind: 'Commands' as const, words: `Undo: ${undoLabel}`, does: undo }] : []),
     ...(redoLabel ? [{ kind: 'Commands' as const, words: `Redo: ${redoLabel}`, does: redo }] : []),
   ];
 }
 
-/** Finds any piece, product, stage or command by a few letters. */
+/** What stands in the guide counts as well as what an entry is called. */
+const byWordsOrText = createFilterOptions<Entry>({ stringify: ({ words, text = '' }) => `${words} ${text}` });
+
+/** Finds any piece, product, stage, page of the guide or command by a few letters. */
 export default function CommandPalette({ onClose }: { onClose(): void }) {
   const entries = useEntries();
   return (
@@ -69,6 +82,7 @@ export default function CommandPalette({ onClose }: { onClose(): void }) {
         options={entries}
         groupBy={(entry) => entry.kind}
         getOptionLabel={(entry) => entry.words}
+        filterOptions={byWordsOrText}
         getOptionKey={(entry) => `${entry.kind}/${entry.words}`}
         openOnFocus
         autoHighlight
@@ -84,7 +98,7 @@ export default function CommandPalette({ onClose }: { onClose(): void }) {
             </Box>
           </li>
         )}
-        noOptionsText="Nothing found. Try a tag, room, product or stage."
+        noOptionsText="Nothing found. Try a tag, room, product, stage or a word of the guide."
         onChange={(_event, entry) => {
           if (entry === null) return;
           onClose();

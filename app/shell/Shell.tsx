@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Theme } from '@mui/material/styles';
@@ -7,12 +8,13 @@ import { Suspense, useState, type ReactNode } from 'react';
 import { fetchedLater } from '../device/fetched-later.ts';
 import { STAGES, type Stage } from '../screens/registry.ts';
 import { ClockChip } from './ClockChip.tsx';
-import { useCommands, useJob } from '../open-job/use-job.ts';
+import { useCommands, useJob, useLocalise } from '../open-job/use-job.ts';
 import { LADDER_WIDTH } from './ladder-width.ts';
 import { FootBar } from './FootBar.tsx';
 import { JobButtons } from './JobButtons.tsx';
-import { SearchIcon } from '../drawing/icons.tsx';
+import { HelpIcon, SearchIcon } from '../drawing/icons.tsx';
 import { BackupBar } from '../parts/keeping/BackupBar.tsx';
+import { Hint } from '../parts/Hint.tsx';
 import { KeepingBars } from '../parts/keeping/KeepingBars.tsx';
 import { SetAsideBar } from '../parts/keeping/SetAsideBar.tsx';
 import { goTo } from '../device/route.ts';
@@ -28,6 +30,7 @@ const KeyList = fetchedLater(() => import('./KeyList.tsx'));
 /** The frame around every stage: the ladder, the job's name, its clock, undo and redo, find. */
 export function Shell({ stage, children }: { stage: Stage; children: ReactNode }) {
   const job = useJob();
+  const localise = useLocalise();
   const { undo, redo } = useCommands();
   // What is done on a screen comes before what stands around it, and finds its place kept.
   const isPainted = useAfterPaint();
@@ -80,7 +83,12 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
             >
               {job.name}
             </Typography>
-            <Typography variant="h1">{stage.name}</Typography>
+            <Box sx={{ display: 'flex', alignItems: 'center' }}>
+              <Typography variant="h1">{stage.name}</Typography>
+              <IconButton aria-label={`Help with ${stage.name}`} onClick={() => setOpen('keys')} sx={{ ml: 0.25 }}>
+                <HelpIcon />
+              </IconButton>
+            </Box>
           </Box>
           <Box sx={{ order: { xs: 3, sm: 0 }, minHeight: 38, minWidth: 140 }}>{isPainted && <ClockChip />}</Box>
           <Box sx={{ display: 'flex', minWidth: 160, minHeight: 40 }}>{isPainted && <JobButtons />}</Box>
@@ -95,6 +103,9 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
         </Box>
         <Box component="main" id="work" sx={{ px: { xs: 2, md: 4 }, pt: 1 }}>
           <KeepingBars />
+          <Hint key={stage.id} id={stage.id}>
+            {localise(stage.hint)}
+          </Hint>
           {isPainted && <SetAsideBar />}
           {isPainted && <BackupBar />}
           {children}

@@ -4,6 +4,7 @@ import { standingAssumptions } from '../job/assumptions.ts';
 import type { Job } from '../job/document/schema.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { openQuestions } from '../surface-tests/known-surface.ts';
+import { VOLUME } from '../units/measures.ts';
 import { counted } from '../units/sentence.ts';
 
 /** Stages from the first piece to an accepted plan. */
@@ -33,6 +34,15 @@ const money = (amount: number, currency: string): string =>
 export function buyWords(job: Job): string {
   const { tins, cost } = toBuy(job);
   return `Buy ${counted(tins, 'tin')}, about ${money(cost, job.settings.currency)}`;
+}
+
+/** The same by product, as in “Trim enamel, white: 3.1 L, £64”. */
+export function buyLines(job: Job): string[] {
+  const { currency, units } = job.settings;
+  return productNeeds(job).map(({ coating, colour, litres, tins }) => {
+    const named = colour ? `${coating.name}, ${colour.name}` : coating.name;
+    return `${named}: ${VOLUME.format(litres, units)}, ${counted(tins.best.tins.length, 'tin')}, ${money(tins.best.cost, currency)}`;
+  });
 }
 
 const hasPieces = (job: Job): boolean => job.pieces.length > 0;

@@ -27,7 +27,7 @@ export function dryingHours(product: string, temperature: number, humidity: numb
   return STAGES.flatMap(([stage, name]) => {
     const tin = coating.hours[stage];
     const reached = clocks.reached(coating, stage, 0, 'house');
-    if (tin === undefined || reached === null) return [];
+    if (reached === null) return [];
     return [{ name, tin, here: Number.isFinite(reached) ? reached / 60 : null }];
   });
 }

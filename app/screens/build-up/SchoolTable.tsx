@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { SCHOOLS } from '../../../core/build-up/schools.ts';
@@ -19,7 +20,10 @@ export function SchoolTable({ group, offers }: { group: FinishGroup; offers: Off
     <Section
       title="Methods"
       aside={
-        <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>your way of working, for this group</Typography>
+        <>
+          <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14 }}>your way of working, for this group</Typography>
+          <GuideLink page="methods" words="Methods in the guide" />
+        </>
       }
     >
       <Box

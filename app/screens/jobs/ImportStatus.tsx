@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import Alert from '@mui/material/Alert';
 import { BackupProgressLine } from '../../parts/keeping/BackupProgressLine.tsx';
 import type { Importing } from './use-importing.tsx';
@@ -16,7 +17,7 @@ export function ImportStatus({ importing: { reading, fault, tell } }: { importin
           }}
           sx={{ mb: 3 }}
         >
-          {fault} No changes made.
+          {fault} No changes made. <GuideLink page="files" words="Which files are read" />
         </Alert>
       )}
     </>

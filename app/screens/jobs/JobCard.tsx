@@ -13,6 +13,8 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import type { StoredJob } from '../../keeping/database.ts';
 import { sinceWords } from './since-words.ts';
+import { canShareFiles } from '../../device/share.ts';
+import { shareJob } from '../../open-job/share-job.ts';
 import { Link } from '../../parts/Link.tsx';
 import { MoreIcon } from '../../drawing/icons.tsx';
 import { OutlookLines } from './OutlookLines.tsx';
@@ -110,6 +112,7 @@ export function JobCard({ stored, onRename, onDuplicate, onExport, onDelete }: J
           <MenuItem onClick={act(() => setRenaming(job.name))}>Rename</MenuItem>
           <MenuItem onClick={act(onDuplicate)}>Duplicate</MenuItem>
           <MenuItem onClick={act(onExport)}>Export</MenuItem>
+          {canShareFiles() && <MenuItem onClick={act(() => void shareJob(job))}>Share</MenuItem>}
           <MenuItem onClick={act(onDelete)}>Delete</MenuItem>
         </Menu>
       </Box>

@@ -10,6 +10,7 @@ import { exportJob } from '../../open-job/export-job.ts';
 import { BackupBar } from '../../parts/keeping/BackupBar.tsx';
 import { KeepingBars } from '../../parts/keeping/KeepingBars.tsx';
 import { Section } from '../../parts/Section.tsx';
+import { InstallHint } from './InstallHint.tsx';
 import { JobCard } from './JobCard.tsx';
 import { StorageSection } from './StorageSection.tsx';
 import { keepLocally, local } from '../../keeping/local.ts';
@@ -75,6 +76,7 @@ export default function Jobs() {
         <KeepingBars />
         <BackupBar />
         <ImportStatus importing={importing} />
+        {hasJobs && <InstallHint />}
         {kept.length > 0 && (
           <Section title="Jobs">
             <Box

@@ -52,7 +52,7 @@ export function JobsHeader({ importing, hasJobs }: JobsHeaderProps) {
         startIcon={<UploadIcon />}
         words="Import"
         label="Job file"
-        accept=".json,.zip,application/json,application/zip"
+        accept=".json,.zip,.txt,application/json,application/zip,text/plain"
         onChoose={importing.importFile}
       />
       {isReading && (

@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -80,6 +81,9 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
             The browser refused. Most agree once Nivel is installed or used for some days.
           </Typography>
         )}
+        <Box sx={{ mt: 1 }}>
+          <GuideLink page="privacy" words="Where your data is" />
+        </Box>
         {!canKeepInFolder() && (
           <Typography sx={{ color: 'var(--ink-soft)', fontSize: 14, mt: 1 }}>
             In this browser, each backup is a download.

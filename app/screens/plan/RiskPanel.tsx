@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
@@ -58,6 +59,9 @@ export function RiskPanel({ problem, plan }: RiskPanelProps) {
             <li>Drying: about 15% faster or slower from day to day, in spells.</li>
             <li>Work never starts before the plan says.</li>
             <li>Each painter stays on up to 15 min to finish a task.</li>
+            <li>
+              <GuideLink page="how-nivel-knows#the-plan" words="More in the guide" />
+            </li>
           </Box>
         </Fold>
       </Box>

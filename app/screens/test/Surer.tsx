@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -20,6 +21,7 @@ export function Surer() {
   const found = answered?.to === question ? answered.answer : null;
   return (
     <Section title="Make it surer">
+      <GuideLink page="start#make-it-surer" words="How these are chosen" />
       {failure !== null && <Box sx={{ color: 'var(--late)' }}>Can’t work out the tests: {failure}</Box>}
       {failure === null && found === null && <LinearProgress aria-label="Working out the tests" />}
       {found?.length === 0 && <p>No open test would change anything.</p>}

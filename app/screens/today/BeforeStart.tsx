@@ -3,11 +3,12 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { PlanReading } from '../../../core/planning/reading/read-plan.ts';
 import { localTime } from '../../../core/job/site-time.ts';
-import { buyWords } from '../../../core/starting/road.ts';
+import { buyLines, buyWords } from '../../../core/starting/road.ts';
 import { openQuestions } from '../../../core/surface-tests/known-surface.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
+import { How } from '../../parts/How.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 
 /** Before anything is done: what to buy, when to start, and when it is all hung. */
@@ -24,7 +25,7 @@ export function BeforeStart({ reading }: { reading: PlanReading }) {
     <Box component="section" aria-label="Before you start">
       <Sheet>
         <Typography variant="h2" component="p">
-          {localise(buyWords(job))}.
+          {localise(buyWords(job))}. <How of="What to buy" lines={() => buyLines(job)} page="quantities" />
         </Typography>
         <Box sx={{ fontSize: 16 }}>
           Start {at(first.start, 'dayTime')}. All hung by{' '}

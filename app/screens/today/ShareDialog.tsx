@@ -16,6 +16,8 @@ import { picturesOf } from '../../keeping/photos.ts';
 import { hasCamera } from '../../parts/codes/CodeReader.tsx';
 import { CodeSeries } from '../../parts/codes/CodeSeries.tsx';
 import { CodesIn } from '../../parts/codes/CodesIn.tsx';
+import { canShareFiles, shareText } from '../../device/share.ts';
+import { packedText } from '../../keeping/packed-text.ts';
 import { download } from '../../device/download.ts';
 import { useJob, useToday } from '../../open-job/use-job.ts';
 import type { TakenIn } from './taking-in.ts';
@@ -65,6 +67,19 @@ export default function ShareDialog({ onClose, onTaken }: ShareDialogProps) {
               title="Send this day"
               words="The job and its plan as they are now. Work is logged on the other device."
             >
+              {canShareFiles() && (
+                <Button
+                  variant="contained"
+                  sx={{ minHeight: 48 }}
+                  onClick={() =>
+                    void shareText(`${stem}-${today}.nivel-day.txt`, packedText(dayText())).then(
+                      (words) => words !== null && setSaid({ words, isFault: true, areStamps: false }),
+                    )
+                  }
+                >
+                  Share day
+                </Button>
+              )}
               <Button
                 variant="outlined"
                 sx={{ minHeight: 48 }}
@@ -142,7 +157,7 @@ function TakeIn({ onText, onCamera }: { onText(text: string): void; onCamera(): 
         sx={{ minHeight: 48 }}
         words="Choose file"
         label="Day or log of another device"
-        accept=".json,application/json"
+        accept=".json,.txt,application/json,text/plain"
         onChoose={(chosen) => void chosen.text().then(onText)}
       />
       {hasCamera() && (

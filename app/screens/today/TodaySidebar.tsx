@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { useDeferredValue, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { forecastAt } from '../../../core/job/site-time.ts';
+import { howItDries } from '../../../core/running/drying-how.ts';
+import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import type { Day } from '../../../core/running/day.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import { useJob } from '../../open-job/use-job.ts';
@@ -34,6 +36,7 @@ export default function TodaySidebar({ day, sheet, current, stamps }: TodaySideb
   const when = (minutes: number): string => {
     return minutes === Infinity ? 'too cold' : forecastAt(reading.t0, minutes, job.site.timeZone, at);
   };
+  const how = useCallback((drying: DryingPiece) => howItDries(day.job, problem, drying), [day.job, problem]);
   return (
     <>
       <Box sx={{ gridArea: 'touch', minWidth: 0 }}>
@@ -58,7 +61,9 @@ export default function TodaySidebar({ day, sheet, current, stamps }: TodaySideb
           }
         >
           {shown === 'rack' && <RackPicture dryingPieces={dryingPieces} reading={reading} at={at} when={when} />}
-          {shown === 'list' && <TouchList dryingPieces={dryingPieces} t0={reading.t0} at={at} onTacky={stamps.tacky} />}
+          {shown === 'list' && (
+            <TouchList dryingPieces={dryingPieces} t0={reading.t0} at={at} onTacky={stamps.tacky} how={how} />
+          )}
         </Section>
         <Section title="Open tins">
           <Tins reading={reading} />

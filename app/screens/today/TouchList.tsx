@@ -17,13 +17,14 @@ interface TouchListProps {
   t0: string;
   at: number;
   onTacky(coated: PieceStep): void;
+  how(drying: DryingPiece): readonly string[];
 }
 
 /** So many pieces of which the same is said are told as one, to be opened. */
 const MIN_TOGETHER = 3;
 
 /** Every piece with a coat on it, what ripens next first; of which the same is said, folded together. */
-export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky }: TouchListProps) {
+export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky, how }: TouchListProps) {
   const job = useJob();
   if (dryingPieces.length === 0) {
     return (
@@ -40,7 +41,7 @@ export const TouchList = memo(function TouchList({ dryingPieces, t0, at, onTacky
         <Box component="ul" aria-label="What’s dry">
           {groups.map((group) => {
             const rows = group.pieces.map((drying) => (
-              <TouchRow key={drying.piece.id} drying={drying} at={at} when={when} onTacky={onTacky} />
+              <TouchRow key={drying.piece.id} drying={drying} at={at} when={when} onTacky={onTacky} how={how} />
             ));
             return rows.length < MIN_TOGETHER ? (
               rows

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { DryingPiece } from '../../../core/running/drying-status.ts';
 import type { PieceStep } from '../../../core/steps/step.ts';
+import { How } from '../../parts/How.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { dryingWords, type When } from './touch-words.ts';
 import { WindowVial } from './WindowVial.tsx';
@@ -11,13 +12,15 @@ interface TouchRowProps {
   at: number;
   when: When;
   onTacky(coated: PieceStep): void;
+  /** How its next time came about. */
+  how(drying: DryingPiece): readonly string[];
 }
 
 /** On a phone the vial stands under the words, so that neither is squeezed. */
 const ROW_AREAS = { xs: '"tag words act" "vial vial act"', sm: '"tag vial words act"' };
 
 /** One drying piece: its tag, what it is ready for, the window that closes soon, and “still tacky”. */
-export function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
+export function TouchRow({ drying, at, when, onTacky, how }: TouchRowProps) {
   const [headline, detail] = dryingWords(drying, at, when);
   const mayBeTacky = drying.state === 'hardening' || drying.state === 'ready' || drying.state === 'late';
   return (
@@ -45,7 +48,9 @@ export function TouchRow({ drying, at, when, onTacky }: TouchRowProps) {
       </Box>
       <Box sx={{ gridArea: 'words' }}>
         <Box sx={{ fontWeight: 700 }}>{headline}</Box>
-        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>{detail}</Box>
+        <Box sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
+          {detail} <How of={`${drying.piece.mark}: ${headline}`} lines={() => how(drying)} page="conditions" />
+        </Box>
       </Box>
       {mayBeTacky && (
         <Button

@@ -3,6 +3,7 @@ import type { Pictures } from '../../../core/exchange/pictures.ts';
 import type { CommandArgs } from '../../../core/job/commands/apply.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
+import { unpackedText } from '../../keeping/packed-text.ts';
 import { counted } from '../../../core/units/sentence.ts';
 
 /** The result of an import from another device. */
@@ -25,7 +26,9 @@ const fault = (words: string): TakenIn => ({ isFault: true, words, areStamps: fa
 
 /** Takes a day, or stamps, of another device into a job. What is refused changes nothing. */
 export async function takenIn(text: string, job: Job, taking: Taking): Promise<TakenIn> {
-  const read = readShared(text);
+  const plain = unpackedText(text);
+  if (!plain.ok) return fault(plain.message);
+  const read = readShared(plain.value);
   if (!read.ok) return fault(read.message);
   const shared = read.value;
   const { device } = taking;

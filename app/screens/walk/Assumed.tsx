@@ -1,3 +1,4 @@
+import { GuideLink } from '../../parts/GuideLink.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -26,6 +27,9 @@ export function Assumed() {
                 onChange={() => setChanging(assumption)}
               />
             ))}
+          </Box>
+          <Box sx={{ px: 1 }}>
+            <GuideLink page="start" words="What is assumed, and why" />
           </Box>
         </Fold>
       </Sheet>

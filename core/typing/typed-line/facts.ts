@@ -5,7 +5,7 @@ import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import { facingOut } from '../../job/document/usual-piece.ts';
 
 /** What words state of any piece, whatever its kind. */
-interface Fact {
+export interface Fact {
   words: readonly string[];
   /** As the preview says it. */
   said: string;

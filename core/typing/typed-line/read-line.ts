@@ -8,7 +8,7 @@ import type { UnitSystem } from '../../units/unit-systems.ts';
 import type { StatedPiece } from '../../job/document/piece-schema.ts';
 import type { Room } from '../../job/document/room-schema.ts';
 import { facingOut, usualPiece } from '../../job/document/usual-piece.ts';
-import { FACTS } from './facts.ts';
+import { FACTS, type Fact } from './facts.ts';
 import { FILLERS, phraseAt, takeCountedKind, type Count } from './counted-kind.ts';
 import { kindAt, SEVERAL, SEVERAL_IN, type SeveralIn } from './kind-words.ts';
 import { nearestWord } from './nearest-word.ts';
@@ -153,7 +153,7 @@ class LineReader {
     const free = [...definition.typed.lengths];
     let placing: Placing | null = null;
     let others: number | null = null;
-    let isSurfaceStated = false;
+    const facts: Fact[] = [];
 
     const state = (facts: Shape, word: Word): void => {
       for (const [key, value] of Object.entries(facts)) {
@@ -170,7 +170,7 @@ class LineReader {
         this.#phrase(at, definition, (facts) => state(facts, word)) ??
         this.#sizes(at, definition, (facts) => state(facts, word)) ??
         this.#fact(at, (fact) => {
-          isSurfaceStated ||= fact.isSurface ?? false;
+          facts.push(fact);
           piece = fact.state(piece, definition);
           if (piece.comesOff && definition.comesOff === 'never') {
             throw new Unreadable(`${definition.plural} are painted in place.`, word);
@@ -199,7 +199,7 @@ class LineReader {
     const isSized = definition.fields.some(({ key, main, unit }) => main && unit !== 'choice' && stated.has(key));
     const assumed: LineRead['assumed'] = [];
     if (!isSized) assumed.push('size');
-    if (!isSurfaceStated) assumed.push('surface');
+    if (!facts.some(({ isSurface }) => isSurface)) assumed.push('surface');
     return { kind, piece, assumed, asked, others, places: this.#places(count, placing, piece.note) };
   }
 

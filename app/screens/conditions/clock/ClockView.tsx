@@ -124,7 +124,14 @@ export function ClockView({ air }: { air: AirNow }) {
       ) : (
         <>
           <Section title="Ready when">
-            <StageRows stages={stagesOf(air.clocks, place.id, coat)} from={coat.from} coating={coating} air={air} />
+            <StageRows
+              stages={stagesOf(air.clocks, place.id, coat)}
+              from={coat.from}
+              coating={coating}
+              air={air}
+              climateId={place.id}
+              condition={coat.condition}
+            />
           </Section>
           <Section title="Work back">
             <TurnedRound coat={coat} placeId={place.id} air={air} />

@@ -4,7 +4,10 @@ import { recoatCloses } from '../../../../core/steps/wetness/recoat-window.ts';
 import type { Coating, DryingStage } from '../../../../core/shelf/coating.ts';
 import { formatDuration } from '../../../../core/units/measures.ts';
 import { capital } from '../../../../core/units/sentence.ts';
-import { useLocalise } from '../../../open-job/use-job.ts';
+import { accountLines, dryingAccount } from '../../../../core/forecasting/drying-account.ts';
+import type { CoatCondition } from '../../../../core/shelf/drying/stage-legs.ts';
+import { How } from '../../../parts/How.tsx';
+import { useJob, useLocalise } from '../../../open-job/use-job.ts';
 import { StageBar } from './StageBar.tsx';
 import { STAGE_WORDS } from '../stage-words.ts';
 import type { AirNow } from '../../../open-job/use-air.ts';
@@ -12,13 +15,20 @@ import type { AirNow } from '../../../open-job/use-air.ts';
 interface StageRowsProps {
   stages: readonly { stage: DryingStage; at: number }[];
   from: number;
-  coating: Pick<Coating, 'recoatMax'>;
+  coating: Coating;
   air: AirNow;
+  climateId: string;
+  condition: CoatCondition;
 }
 
 /** Every stage of a coat: when it is reached, how long that takes, and how near it is. */
-export function StageRows({ stages, from, coating, air }: StageRowsProps) {
+export function StageRows({ stages, from, coating, air, climateId, condition }: StageRowsProps) {
   const localise = useLocalise();
+  const { units } = useJob().settings;
+  const linesOf = (stage: DryingStage): string[] => {
+    const account = dryingAccount(air.clocks, coating, stage, from, climateId, condition);
+    return account ? accountLines(account, units) : [];
+  };
   const { now, at } = air;
   const end = Math.max(60, ...stages.flatMap(({ at: reached }) => (reached < Infinity ? [reached - from] : [])));
   return (
@@ -58,7 +68,8 @@ export function StageRows({ stages, from, coating, air }: StageRowsProps) {
               </Box>
             </Box>
             <Box sx={{ color: 'var(--ink-soft)', gridColumn: { xs: 2, sm: 'auto' } }}>
-              {isNever ? '' : `after ${formatDuration(reached - from)}`}
+              {isNever ? '' : `after ${formatDuration(reached - from)}`}{' '}
+              <How of={`${capital(STAGE_WORDS[stage])} from ${when}`} lines={() => linesOf(stage)} page="conditions" />
             </Box>
           </Box>
         );

@@ -1,3 +1,4 @@
+import { GuideLink } from '../../../parts/GuideLink.tsx';
 import { Fold } from '../../../parts/Fold.tsx';
 import { TableHead, figures } from '../../../parts/TableHead.tsx';
 import Box from '@mui/material/Box';
@@ -108,6 +109,9 @@ export function TakeOffView() {
             <li>Brush 95%, roller 92%. Spray: low pressure 65%, airless 75%, conventional 40%.</li>
             <li>Bare open grain: 15% more on the first coat. Spots: a tenth of the face.</li>
             <li>Losses in tools and the reserve are added in Order.</li>
+            <li>
+              <GuideLink page="quantities#how-litres-come-about" words="More in the guide" />
+            </li>
           </Box>
         </Fold>
       </Section>

@@ -75,7 +75,10 @@ export class Newcomer {
   /** What was needed so far, and what Today says that it came to. */
   async count(): Promise<NewcomerCount> {
     const said = await this.page.getByRole('region', { name: 'Before you start' }).innerText();
-    const outcome = said.replace(/\s+/g, ' ').replace(/ What to buy.*/, '');
+    const outcome = said
+      .replace(/\s+/g, ' ')
+      .replace(/ What to buy.*/, '')
+      .replace(' How?', '');
     const seconds = this.taps * TAP + this.characters / TYPED_A_SECOND + this.#waited;
     return { taps: this.taps, characters: this.characters, seconds: Math.round(seconds), outcome };
   }

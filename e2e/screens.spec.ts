@@ -164,7 +164,7 @@ test('by keys alone: stages, find, keys, undo', async ({ page }) => {
   await page.keyboard.press('q');
   await expect(page.getByRole('heading', { name: 'Quantities', level: 1 })).toBeVisible();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toContainText('Undo');
+  await expect(page.getByRole('dialog', { name: 'Help' })).toContainText('Undo');
   await page.keyboard.press('Escape');
   // At once: a dialog that is fading away does not swallow the next key.
   await page.keyboard.press('/');

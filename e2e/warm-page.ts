@@ -118,7 +118,9 @@ class WarmPages {
     const { page, left } = this.#pages.get(kind) ?? { page: await this.#open(options), left: [] };
     if (options.viewport) await page.setViewportSize(options.viewport);
     await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: CONTEXT.reducedMotion });
-    await goAlong(page, NOWHERE);
+    // Pages of the guide are no screens: from there Nivel is loaded anew.
+    if (new URL(page.url()).pathname.startsWith('/guide')) await page.goto(NOWHERE);
+    else await goAlong(page, NOWHERE);
     await page.getByText('This job isn’t in this browser').waitFor();
     const notices = page.locator('[aria-describedby=notistack-snackbar]');
     await notices.evaluateAll(([first]) => (first as HTMLElement | undefined)?.click());

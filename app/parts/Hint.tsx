@@ -15,7 +15,8 @@ export function Hint({ id, action, children }: HintProps) {
   if (isSeen) return null;
   return (
     <Box
-      role="note"
+      component="aside"
+      aria-label="Hint"
       sx={{
         display: 'flex',
         flexWrap: 'wrap',
@@ -32,6 +33,7 @@ export function Hint({ id, action, children }: HintProps) {
       <Box sx={{ flex: '1 1 240px', py: 0.5 }}>{children}</Box>
       {action}
       <Button
+        sx={{ minHeight: 44 }}
         onClick={() => {
           putHintAway(id);
           setIsSeen(true);

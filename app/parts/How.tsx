@@ -25,7 +25,15 @@ export function How({ of, lines, page }: HowProps) {
         aria-label={localise(`How? ${of}`)}
         aria-expanded={anchor !== null}
         onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ minWidth: 0, px: 1, textDecoration: 'underline', textUnderlineOffset: '3px', fontSize: 14 }}
+        sx={{
+          minWidth: 44,
+          minHeight: 44,
+          my: -1.5,
+          px: 1,
+          textDecoration: 'underline',
+          textUnderlineOffset: '3px',
+          fontSize: 14,
+        }}
       >
         How?
       </Button>

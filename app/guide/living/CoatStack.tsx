@@ -44,7 +44,11 @@ export default function CoatStack() {
         <p>
           <strong>{coats?.name ?? 'Nothing on the shelf suits it.'}</strong>
         </p>
-        {coats && <CoatStackDrawing layers={coats.layers} substrate={substrate} old={null} colour="#8fa37c" />}
+        {coats && (
+          <div className="living-wide">
+            <CoatStackDrawing layers={coats.layers} substrate={substrate} old={null} colour="#8fa37c" />
+          </div>
+        )}
         {coats && (
           <ul>
             {coats.reasons.map((reason) => (

@@ -3,6 +3,7 @@ import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { FACE_ORDERS } from '../../../core/sequence/face-orders.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { FaceSchool } from '../../../core/pieces/stroke-schools.ts';
+import { counted } from '../../../core/units/sentence.ts';
 import { DOOR, paintedDoor } from './edge-of-door.ts';
 
 const ORDERS: readonly FaceSchool[] = definitionOf(DOOR.kind).schools;
@@ -28,6 +29,7 @@ export default function WetEdge() {
   const at = result.start + ((result.until - result.start) * share) / 100;
   const { worst, openTime } = result;
   const isLost = worst !== null && worst.age > worst.limit;
+  const atJoints = result.laps.filter(({ state }) => state === 'stopped').length;
   return (
     <figure className="living living-side">
       {face && (
@@ -93,7 +95,8 @@ export default function WetEdge() {
             <strong style={{ color: isLost ? 'var(--late)' : 'var(--ready)' }}>
               {isLost ? 'Wet edge lost' : 'Edges stay wet'}: the oldest lap is met after {minutes(worst.age)}.
             </strong>
-          )}
+          )}{' '}
+          {atJoints > 0 && `${counted(atJoints, 'lap')} set at joints, where the line doesn’t show.`}
         </p>
         <figcaption>One face of a panelled door, acrylic enamel by brush, 50% RH. Blue: wet. Brown: set.</figcaption>
       </div>

@@ -32,11 +32,17 @@ export function BeforeStart({ reading }: { reading: PlanReading }) {
           <strong>{at(job.plan.finish * job.plan.tickMinutes, 'day')}</strong>.
         </Box>
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-          <Button variant="outlined" onClick={() => goTo({ stage: 'quantities', jobId: job.id })}>
+          <Button
+            variant="outlined"
+            sx={{ minHeight: 44 }}
+            onClick={() => goTo({ stage: 'quantities', jobId: job.id })}
+          >
             What to buy
           </Button>
           {isOpen && (
-            <Button onClick={() => goTo({ stage: 'test', jobId: job.id, view: 'surer' })}>Make it surer</Button>
+            <Button sx={{ minHeight: 44 }} onClick={() => goTo({ stage: 'test', jobId: job.id, view: 'surer' })}>
+              Make it surer
+            </Button>
           )}
         </Box>
       </Sheet>

@@ -89,6 +89,12 @@ testAlone('a hint is told once on a device, and never again', async ({ page }) =
   await page.reload();
   await expect(page.getByRole('heading', { level: 1, name: 'Plan' })).toBeVisible();
   await expect(hint).toBeHidden();
+  // Each stage has its own, and only that.
+  await page.keyboard.press('w');
+  await expect(hint).toContainText('Type pieces as you would say them');
+  await page.keyboard.press('b');
+  await expect(hint).toContainText('Tap a rule’s name');
+  await expect(hint).toHaveCount(1);
 });
 
 testAlone('a shortcut opens the job that was open last', async ({ page }) => {

@@ -44,6 +44,8 @@ test('nothing is wider than a phone, on any view', async ({ page }) => {
       await wider(`${stage} ${view}`);
     }
   }
+  // The list of jobs, with a job of many pieces in it.
+  await new PainterOn(page).openDemo('demo-tern-street', 'walk');
   for (const address of [
     '/',
     '/start',

@@ -103,7 +103,7 @@ export function Shell({ stage, children }: { stage: Stage; children: ReactNode }
         </Box>
         <Box component="main" id="work" sx={{ px: { xs: 2, md: 4 }, pt: 1 }}>
           <KeepingBars />
-          <Hint key={stage.id} id={stage.id}>
+          <Hint key={`hint/${stage.id}`} id={stage.id}>
             {localise(stage.hint)}
           </Hint>
           {isPainted && <SetAsideBar />}

@@ -1,3 +1,4 @@
+import type { Air } from '../air/climate.ts';
 import type { JobClocks } from '../clocks/job-clocks.ts';
 import { TIN_AIR } from '../shelf/drying/tin-air.ts';
 import type { Coating, DryingStage } from '../shelf/coating.ts';
@@ -18,25 +19,26 @@ export interface DryingAccount {
   condition: CoatCondition;
 }
 
+/** Where a coat dries: in one climate, or in one after the other, each until so many minutes on the clocks. */
+type Stays = string | readonly { climateId: string; until: number }[];
+
 /**
- * Accounts for a coat of `coating` that was finished at `from`, in minutes on the clocks, and dries in one climate; null
- * where its tin does not state the stage. What is never reached is accounted for by the air of its tin's hours.
+ * Accounts for a coat of `coating` that was finished at `from`, in minutes on the clocks; null where its tin does not
+ * state the stage. What is never reached is accounted for by the air of its tin's hours.
  */
 export function dryingAccount(
   clocks: JobClocks,
   coating: Coating,
   stage: DryingStage,
   from: number,
-  climateId: string,
+  stays: Stays,
   condition: CoatCondition = AS_STATED,
 ): DryingAccount | null {
   const hours = coating.hours[stage];
-  const reached = clocks.reached(coating, stage, from, climateId, condition);
+  const reached = clocks.reached(coating, stage, from, stays, condition);
   if (hours === null || reached === null) return null;
-  const air = clocks.air(climateId);
   const until = reached === Infinity ? from + hours * 60 : reached;
-  const [first, last] = [Math.max(0, Math.floor(from / 60)), Math.max(1, Math.ceil(until / 60))];
-  const during = air.slice(Math.min(first, last - 1), last);
+  const during = airDuring(clocks, stays, from, Math.max(until, from + 1));
   const mean = (of: (hour: (typeof during)[number]) => number): number =>
     during.reduce((sum, hour) => sum + of(hour), 0) / Math.max(1, during.length);
   return {
@@ -46,6 +48,18 @@ export function dryingAccount(
     humidity: mean(({ humidity }) => humidity),
     condition,
   };
+}
+
+/** The air of every hour from a moment until another, wherever the coat is then. */
+function airDuring(clocks: JobClocks, stays: Stays, from: number, until: number): Air[] {
+  const places = typeof stays === 'string' ? [{ climateId: stays, until: Infinity }] : stays;
+  const hours: Air[] = [];
+  for (let hour = Math.floor(from / 60); hour * 60 < until; hour++) {
+    const place = places.find((stay) => hour * 60 < stay.until) ?? places.at(-1);
+    const air = place && clocks.air(place.climateId).at(hour);
+    if (air) hours.push(air);
+  }
+  return hours;
 }
 
 /** The same in lines, from the tin to the hours here. */

@@ -8,6 +8,7 @@ import type { JobProblem } from '../planning/drafting/job-to-problem.ts';
 import { isRehangStep, rehungBy } from '../steps/rehanging.ts';
 import { currentCoats } from '../steps/wetness/current-coats.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
+import type { CoatStep, PieceStep } from '../steps/step.ts';
 import type { DryingStage } from '../shelf/coating.ts';
 
 /** What a piece may be used for, in the order in which it may. */
@@ -42,9 +43,7 @@ export function readinessOf(
   };
   return job.pieces.map((piece): Readiness => {
     const steps = pieceSteps(job, piece);
-    // A coat that was passed over, since the piece was hung without it, is waited for no more.
-    const lastDone = steps.findLastIndex(({ id }) => stampedEnd(id) !== null);
-    const lastCoats = currentCoats(steps.filter(({ id }, index) => index > lastDone || stampedEnd(id) !== null));
+    const lastCoats = coatsInTheEnd(steps, (id) => stampedEnd(id) !== null);
     const finished = lastCoats.map((step) => stampedEnd(step.id) ?? ends.get(step.id) ?? null);
     const back = rehungBy(steps, (id) => progress.get(id)?.doneAt);
     const hungAt = back && stampedEnd(back.step.id);
@@ -77,6 +76,15 @@ export function readinessOf(
       hung: hungAt !== null ? { at: hungAt, isDone: true } : planned !== null ? { at: planned, isDone: false } : null,
     };
   });
+}
+
+/**
+ * The coats that lie on a piece when all its steps are done. One that was passed over, since the piece was hung without it,
+ * is waited for no more.
+ */
+export function coatsInTheEnd(steps: readonly PieceStep[], isDone: (stepId: string) => boolean): CoatStep[] {
+  const lastDone = steps.findLastIndex(({ id }) => isDone(id));
+  return currentCoats(steps.filter(({ id }, index) => index > lastDone || isDone(id)));
 }
 
 /** Whether there are ends and all of them are known. */

@@ -46,7 +46,8 @@ export interface RoomPrice {
   net: number;
 }
 
-const HEADINGS: Readonly<Record<PriceHeading, string>> = {
+/** What hours are priced under. */
+export const HEADINGS: Readonly<Record<PriceHeading, string>> = {
   hanging: 'Removing, masking and hanging',
   keying: 'Washing and keying',
   filling: 'Filling, moulding and drilling',

@@ -7,7 +7,9 @@ import { rankingReasons } from '../../../core/choosing/offer.ts';
 import type { Weighed } from '../../../core/choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../../../core/job/document/group-schema.ts';
 import type { SurfaceFacts } from '../../../core/surface-tests/known-surface.ts';
-import { useLocalise } from '../../open-job/use-job.ts';
+import { costAccount } from '../../../core/pricing/cost-account.ts';
+import { How } from '../../parts/How.tsx';
+import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { useCostWords } from './cost-words.ts';
 import { RuleLink } from './RuleLink.tsx';
 import { SEVERITY } from './severity.ts';
@@ -64,6 +66,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
   const localise = useLocalise();
   const [isOpen, setIsOpen] = useState(false);
   const { candidate, cost } = weighed;
+  const job = useJob();
   const costWords = useCostWords();
   const preparation = usePreparationWords()(candidate.buildUp);
   const isChosen = group.buildUp !== null && JSON.stringify(group.buildUp) === candidate.id;
@@ -97,6 +100,7 @@ function OfferCard({ weighed, isBest, permitted, group, facts, compared, onCompa
               <strong>{value}</strong> {localise(name)}
             </span>
           ))}
+          <How of={candidate.name} lines={() => costAccount(job, group, candidate.buildUp, cost)} page="methods" />
         </Box>
         <RiskLine weighed={weighed} />
         <Button size="small" aria-expanded={isOpen} onClick={() => setIsOpen(!isOpen)} sx={{ ml: -0.75 }}>

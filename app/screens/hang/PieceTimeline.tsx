@@ -1,19 +1,22 @@
 import Box from '@mui/material/Box';
 import { pieceDates, type PieceDate } from '../../../core/hanging/piece-dates.ts';
-import type { Readiness } from '../../../core/hanging/readiness.ts';
+import { USES, type Readiness, type Use } from '../../../core/hanging/readiness.ts';
 import { forecastAt, localTime } from '../../../core/job/site-time.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { useJob } from '../../open-job/use-job.ts';
+import { How } from '../../parts/How.tsx';
 import { USE_WORDS } from './use-words.ts';
 
 interface PieceTimelineProps {
   row: Readiness;
   at: number;
   t0: string;
+  /** How a use's date came about. */
+  how(use: Use): readonly string[];
 }
 
 /** Last coat, handle, hang, close, wash, full use as points of one line, those that are reached filled. */
-export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
+export function PieceTimeline({ row, at, t0, how }: PieceTimelineProps) {
   const job = useJob();
   const { piece } = row;
   const dates = pieceDates(row, at);
@@ -25,7 +28,8 @@ export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
   return (
     <Box component="dl" aria-label={`Dates of ${piece.mark}`} sx={{ m: 0, display: 'grid' }}>
       {dates.map((date, index) => {
-        const { isReached } = date;
+        const { event, isReached } = date;
+        const use = isUse(event) && !isReached ? event : null;
         const isLast = index === dates.length - 1;
         const leadsOn = dates[index + 1]?.isReached === true;
         const ink = isReached ? 'var(--ready)' : 'var(--ink-soft)';
@@ -67,7 +71,10 @@ export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
               {eventWords(date, row)}
             </Box>
             <Box component="dd" sx={{ m: 0, fontSize: 14, color: ink }}>
-              {whenOf(date)}
+              {whenOf(date)}{' '}
+              {use !== null && (
+                <How of={`${piece.mark}: ${eventWords(date, row)}`} lines={() => how(use)} page="hang" />
+              )}
             </Box>
           </Box>
         );
@@ -75,6 +82,9 @@ export function PieceTimeline({ row, at, t0 }: PieceTimelineProps) {
     </Box>
   );
 }
+
+/** Whether an event is the beginning of a use. */
+const isUse = (event: PieceDate['event']): event is Use => USES.some((use) => use === event);
 
 /** “last coat”, “hang from”, “to be hung” or “hung”. */
 function eventWords({ event, isLogged }: PieceDate, { piece }: Readiness): string {

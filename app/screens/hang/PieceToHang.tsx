@@ -1,3 +1,4 @@
+import { howUse } from '../../../core/hanging/use-how.ts';
 import { formatWeight } from '../../../core/units/measures.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import Box from '@mui/material/Box';
@@ -77,7 +78,7 @@ export function PieceToHang({ row, at, problem, reading }: PieceToHangProps) {
                   Dates appear once it has a build-up and a plan.
                 </Typography>
               ) : (
-                <PieceTimeline row={row} at={at} t0={clocks.t0} />
+                <PieceTimeline row={row} at={at} t0={clocks.t0} how={(use) => howUse(job, problem, row, use)} />
               )}
               <KeepApart row={row} at={at} when={when} />
             </Sheet>

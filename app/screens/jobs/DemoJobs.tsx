@@ -26,7 +26,9 @@ interface DemoJobsProps {
 export function DemoJobs({ kept, onLayOut }: DemoJobsProps) {
   return (
     <Section title="Demo jobs">
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' } }}>
+      <Box
+        sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' } }}
+      >
         {(Object.keys(DEMO_JOBS) as DemoJobId[]).map((id) => {
           const { name, pieces, outlook } = CARDS[id];
           const here = kept.some((stored) => stored.id === id);

@@ -84,7 +84,7 @@ export default function Jobs() {
               sx={{
                 display: 'grid',
                 gap: 2,
-                gridTemplateColumns: { md: 'repeat(2, minmax(0, 1fr))' },
+                gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' },
               }}
             >
               {kept.map((stored) => (

@@ -1,9 +1,10 @@
+import Button from '@mui/material/Button';
 import { BesideList } from '../../parts/BesideList.tsx';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
 import { openQuestions, testsOn } from '../../../core/surface-tests/known-surface.ts';
 import { GroupList, type GroupState } from '../../parts/GroupList.tsx';
 import { useJob } from '../../open-job/use-job.ts';
-import { useRoute } from '../../device/route.ts';
+import { goTo, useRoute } from '../../device/route.ts';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { Surer } from './Surer.tsx';
 import { GroupTests } from './GroupTests.tsx';
@@ -35,7 +36,19 @@ export default function TestStage() {
   }
   return (
     <>
-      {view === 'surer' && <Surer />}
+      {view === 'surer' ? (
+        <Surer />
+      ) : (
+        job.groups.some(({ id }) => openQuestions(job, id).size > 0) && (
+          <Button
+            variant="outlined"
+            sx={{ mb: 2, minHeight: 44 }}
+            onClick={() => goTo({ stage: 'test', jobId: job.id, groupId, view: 'surer' })}
+          >
+            Show the tests that matter most
+          </Button>
+        )
+      )}
       <BesideList list={<GroupList stage="test" chosen={group.id} stateOf={stateOf} />}>
         <GroupTests key={group.id} group={group} />
       </BesideList>

@@ -392,5 +392,11 @@ test.describe('with a service worker', () => {
     await context.setOffline(true);
     await page.goto('/walk/?job=demo-linen-press');
     await expect(page.getByRole('heading', { name: 'Walk', level: 1 })).toBeVisible();
+    // The guide as well, with its parts that compute.
+    await page.goto('/guide/conditions');
+    await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+    const drying = page.getByRole('figure').filter({ hasText: 'Tin hours are for 23 °C' });
+    await drying.getByLabel(/^Temperature/).fill('5');
+    await expect(drying.getByRole('row').filter({ hasText: 'Recoat' })).toContainText('not at all');
   });
 });

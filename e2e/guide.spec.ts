@@ -1,6 +1,13 @@
 import { AccessibilityReader, settled } from './accessibility.ts';
 import { PainterOn } from './painter.ts';
-import { expect, test, testAlone } from './warm-page.ts';
+import { expect, test, testAlone, type Page } from './warm-page.ts';
+
+/** Opens a page of the guide and waits until its parts compute. */
+async function openGuide(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+}
+
 
 test('the guide answers from the place where the question arises, and Find finds its words', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'conditions');
@@ -39,7 +46,7 @@ test('a figure says how it came about', async ({ page }) => {
 test('the living parts of the guide compute, and its pages are read by everybody', async ({ page }) => {
   test.setTimeout(90_000);
   const reader = new AccessibilityReader(page);
-  await page.goto('/guide/conditions');
+  await openGuide(page, '/guide/conditions');
   const drying = page.getByRole('figure').filter({ hasText: 'Tin hours are for 23 °C' });
   const recoat = drying.getByRole('row').filter({ hasText: 'Recoat' });
   await drying.getByLabel(/^Temperature/).fill('23');
@@ -49,7 +56,7 @@ test('the living parts of the guide compute, and its pages are read by everybody
   await expect(recoat).toContainText('not at all');
   await reader.expectNone('all', 'guide/conditions');
 
-  await page.goto('/guide/sequence');
+  await openGuide(page, '/guide/sequence');
   const edge = page.getByRole('figure').filter({ hasText: 'One face of a panelled door' });
   await edge.getByLabel('Order').selectOption('Board by board from the top');
   await edge.getByLabel('Painter').selectOption('First time');
@@ -58,16 +65,25 @@ test('the living parts of the guide compute, and its pages are read by everybody
   await edge.getByLabel(/^Temperature/).fill('16');
   await expect(edge.getByRole('status')).toContainText('Edges stay wet');
 
-  await page.goto('/guide/build-up');
+  await openGuide(page, '/guide/build-up');
   const coats = page.getByRole('figure').filter({ hasText: 'A cupboard door, nothing tested yet' });
   await coats.getByLabel('Material').selectOption('Melamine, laminate or foil');
   await coats.getByLabel('On it now').selectOption('Factory finish');
   await expect(coats.getByRole('status')).toContainText(/(Bonding|Adhesion) primer/);
-  for (const address of ['/guide', '/guide/methods', '/guide/how-nivel-knows', '/guide/keys']) {
+  for (const address of ['/', '/start', '/guide', '/guide/methods', '/guide/how-nivel-knows', '/guide/keys']) {
     await page.goto(address);
     await settled(page);
     await reader.expectNone('all', address);
   }
+});
+
+test('the list of jobs tells what is next, what dries and how far each is', async ({ page }) => {
+  await new PainterOn(page).openDemo('demo-tern-street', 'walk');
+  await page.goto('/');
+  const card = page.getByRole('listitem', { name: 'Tern Street Music School' }).first();
+  await expect(card).toContainText(/Next\s*Sand and dust off, D-03/);
+  await expect(card).toContainText(/\d+ pieces drying, first ready/);
+  await expect(card).toContainText(/\d+ of \d+ steps done/);
 });
 
 test('the booklet has every page of the guide, each on paper of its own', async ({ page }) => {

@@ -17,8 +17,33 @@ interface Shot {
   before?: (page: Page) => Promise<void>;
 }
 
+/** Stages, whose hints are put away. */
+const STAGES = [
+  'walk',
+  'test',
+  'build-up',
+  'quantities',
+  'conditions',
+  'sequence',
+  'plan',
+  'today',
+  'hang',
+  'check',
+  'handover',
+];
+
 const TERN = 'job=demo-tern-street';
 const SHOTS: readonly Shot[] = [
+  { name: 'first', path: '/' },
+  {
+    name: 'start-phone',
+    path: '/start',
+    phone: true,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Cupboard doors: more' }).click();
+    },
+  },
+  { name: 'guide', path: '/guide/conditions' },
   {
     name: 'jobs',
     path: '/',
@@ -32,15 +57,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'walk', path: `/walk?${TERN}&piece=practice-door-4-1` },
-  {
-    name: 'walk-table',
-    path: `/walk?${TERN}&view=table`,
-    before: async (page) => {
-      for (const mark of ['D-01', 'D-02', 'D-03']) {
-        await page.getByRole('row').filter({ hasText: mark }).getByRole('checkbox').check();
-      }
-    },
-  },
   { name: 'test', path: `/test?${TERN}&group=group-5` },
   {
     name: 'build-up',
@@ -80,9 +96,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'today-phone', path: `/today?${TERN}`, phone: true },
   { name: 'hang', path: `/hang?${TERN}&piece=practice-door-5-1` },
   { name: 'check', path: `/check?${TERN}&defect=run-1` },
-  { name: 'check-phone', path: `/check?${TERN}&piece=yard-door-1`, phone: true },
   { name: 'handover', path: `/handover?${TERN}` },
-  { name: 'actual', path: `/handover?${TERN}&view=real` },
   {
     name: 'walk-phone',
     path: `/walk?${TERN}`,
@@ -101,7 +115,13 @@ await withBuiltServer(async (address) => {
     const context = await browser.newContext({
       viewport: shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
       serviceWorkers: 'block',
+      // A door in the middle of its film would be another picture each time.
+      reducedMotion: 'reduce',
+      locale: 'en-GB',
+      timezoneId: 'Europe/Berlin',
     });
+    // Pictures show the screens, not what helps at the first use.
+    await context.addInitScript((seen) => localStorage.setItem('nivel-hints-seen', seen), STAGES.join(' '));
     const page = await context.newPage();
     page.on('pageerror', (error) => console.error(`${shot.name}: ${error.message}`));
     await page.goto(`${address}${shot.path}`);

@@ -1,5 +1,5 @@
 import type { JobKind, Option } from './job-kind.ts';
-import { definitionOf, PIECE_KINDS } from '../pieces/registry.ts';
+import { definitionOf, PIECE_KINDS, type PieceKind } from '../pieces/registry.ts';
 import { ANY_SURFACE, FRONTS, OUTSIDE_WOOD, STATE, WOODWORK } from './surface-options.ts';
 
 /** Each kind of piece, by the first of the words that are typed for it. */
@@ -200,3 +200,12 @@ export const JOB_KINDS = {
 
 export type JobKindId = keyof typeof JOB_KINDS;
 export const JOB_KIND_IDS = Object.keys(JOB_KINDS) as [JobKindId, ...JobKindId[]];
+
+/** The kind of job that a piece usually belongs to, by what it is and whether it looks out. */
+export function jobKindOf(piece: PieceKind, isOutside: boolean): JobKindId {
+  const fits = (id: JobKindId): boolean => {
+    const { counted, isOutside: inTheOpen }: JobKind = JOB_KINDS[id];
+    return (inTheOpen ?? false) === isOutside && counted.some(({ kind }) => kind === piece);
+  };
+  return JOB_KIND_IDS.find((id) => id !== 'one-piece' && fits(id)) ?? 'one-piece';
+}

@@ -6,7 +6,7 @@ import { applyCommand } from '../job/commands/apply.ts';
 import type { Job } from '../job/document/schema.ts';
 import { checkJob } from '../exchange/job-file.ts';
 import { CREW_DAYS_IDS } from './crew-days.ts';
-import { JOB_KIND_IDS } from './job-kinds.ts';
+import { JOB_KIND_IDS, jobKindOf } from './job-kinds.ts';
 import {
   firstDay,
   kindOfJob,
@@ -176,4 +176,17 @@ test('work begins on a day on which the crew paints, and in the open not before 
   const open = usualBeginning({ kind: 'outside', days: 'weekdays' }, '2026-12-05', 52);
   assert.ok(open.isPutOff && open.start > '2027-03' && open.start < '2027-05', open.start);
   assert.equal(usualBeginning({ kind: 'outside', days: 'weekdays' }, '2026-12-05', -35).isPutOff, false);
+});
+
+test('a piece belongs to the kind of job in which it is counted', () => {
+  assert.deepEqual(
+    [
+      jobKindOf('cabinet-door', false),
+      jobKindOf('panelled-door', false),
+      jobKindOf('panelled-door', true),
+      jobKindOf('sash-window', true),
+      jobKindOf('railing', false),
+    ],
+    ['kitchen', 'doors-and-trim', 'outside', 'windows', 'one-piece'],
+  );
 });

@@ -32,7 +32,7 @@ function useReading(line: string, units: StartState['settings']['units']): { wor
 
 /** Pieces in words: a line to type, what was understood of it, and the lines that were added. */
 export function TypedLines({ state }: { state: StartState }) {
-  const { begun, change, settings } = state;
+  const { begun, change, type, settings } = state;
   const reading = useReading(begun.line, settings.units);
   const add = (event: SubmitEvent): void => {
     event.preventDefault();
@@ -50,13 +50,7 @@ export function TypedLines({ state }: { state: StartState }) {
           value={begun.line}
           error={reading?.isFault ?? false}
           helperText={reading?.words}
-          onChange={(event) =>
-            change({
-              line: event.target.value,
-              // Who types what there is does not mean the usual counts as well.
-              ...(begun.lines.length === 0 && begun.line === '' ? { counts: {} } : {}),
-            })
-          }
+          onChange={(event) => type(event.target.value)}
           slotProps={{
             htmlInput: {
               autoCapitalize: 'off',

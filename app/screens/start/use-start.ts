@@ -5,9 +5,11 @@ import { z } from 'zod';
 import { SKILLS } from '../../../core/job/document/crew-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { CREW_DAYS_IDS } from '../../../core/starting/crew-days.ts';
-import { JOB_KIND_IDS, type JobKindId } from '../../../core/starting/job-kinds.ts';
+import { readLine } from '../../../core/typing/typed-line/read-line.ts';
+import { JOB_KIND_IDS, jobKindOf, type JobKindId } from '../../../core/starting/job-kinds.ts';
 import {
   firstDay,
+  kindOfJob,
   latitudeOf,
   startedJob,
   usualBeginning,
@@ -57,6 +59,8 @@ export interface StartState {
   begun: BegunStart;
   /** Changes some of it. */
   change(facts: Partial<BegunStart>): void;
+  /** What stands in the line now. Who types what there is does not mean the usual counts as well, nor another kind of job. */
+  type(line: string): void;
   /** Another kind of job, with its usual counts; what was said of place and crew stays. */
   choose(kind: JobKindId): void;
   /** The job as it would be begun now, or why it can't be. */
@@ -113,6 +117,21 @@ export function useStart(): StartState {
   return {
     begun,
     change: (facts) => keep({ ...begun, ...facts }),
+    type: (line) => {
+      const isFirst = begun.lines.length === 0;
+      const read = isFirst ? readLine(line, { units: settings.units, rooms: [], roomId: '' }) : null;
+      const kind = read?.ok ? jobKindOf(read.kind, Object.values(read.piece.exposure).includes('outside')) : begun.kind;
+      const isRenamed = begun.name !== kindOfJob(begun.kind).name;
+      keep({
+        ...begun,
+        line,
+        kind,
+        ...(kind === begun.kind
+          ? {}
+          : { chosen: usualStart(kind).chosen, name: isRenamed ? begun.name : kindOfJob(kind).name }),
+        ...(isFirst && line !== '' ? { counts: {} } : {}),
+      });
+    },
     choose: (kind) => {
       const { counts, chosen, name } = begin(kind);
       keep({ ...begun, kind, counts, chosen, name, start: null });

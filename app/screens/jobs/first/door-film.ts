@@ -28,7 +28,7 @@ export const FILM_FRAMES: readonly FilmFrame[] = [
   { when: dayTime(DOOR_FILM.touch), words: 'touch dry', state: 'tacky' },
   {
     when: dayTime(DOOR_FILM.tinRecoat),
-    words: `the tin says recoat after ${DOOR_FILM.tinRecoat} h. At ${DOOR_FILM.coldest} °C: not yet`,
+    words: `the tin says recoat. At ${DOOR_FILM.coldest} °C: not yet`,
     state: 'tacky',
   },
   { when: dayTime(DOOR_FILM.recoat), words: 'now it takes a coat', state: 'ready' },

@@ -1,3 +1,5 @@
+import { buyLines } from '../../../../core/starting/road.ts';
+import { How } from '../../../parts/How.tsx';
 import { VOLUME } from '../../../../core/units/measures.ts';
 import { MeasureField } from '../../../parts/fields/MeasureField.tsx';
 import { ChoiceField } from '../../../parts/fields/ChoiceField.tsx';
@@ -38,7 +40,8 @@ export function OrderView() {
           needs.length > 0 && (
             <>
               <Typography sx={{ fontSize: 16, flex: { xs: '1 1 100%', sm: 1 } }}>
-                <strong>{money.format(total)}</strong> {areAllStated ? 'at your prices' : 'at default prices, or yours'}
+                <strong>{money.format(total)}</strong> {areAllStated ? 'at your prices' : 'at default prices, or yours'}{' '}
+                <How of="Tins to buy" lines={() => buyLines(job)} page="quantities" />
               </Typography>
               <MeasureField
                 label="Boxing bucket"

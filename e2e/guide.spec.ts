@@ -8,7 +8,6 @@ async function openGuide(page: Page, address: string): Promise<void> {
   await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
 }
 
-
 test('the guide answers from the place where the question arises, and Find finds its words', async ({ page }) => {
   await new PainterOn(page).openDemo('demo-linen-press', 'conditions');
   await page.getByRole('button', { name: 'Help with Conditions' }).click();

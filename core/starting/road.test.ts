@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { begunFrom } from '../fixtures/any-start.ts';
 import { recommendedForAll } from '../choosing/recommended.ts';
 import { surestTests } from '../choosing/surer.ts';
 import { applyCommand } from '../job/commands/apply.ts';
@@ -9,27 +10,11 @@ import { openQuestions } from '../surface-tests/known-surface.ts';
 import type { Job } from '../job/document/schema.ts';
 import { JOB_KIND_IDS, type JobKindId } from './job-kinds.ts';
 import { ROAD, roadStep, toBuy } from './road.ts';
-import { startedJob, usualBeginning, usualStart } from './start-job.ts';
+import { usualStart } from './start-choices.ts';
 
 /** A job of a kind as it is begun with nothing changed. */
 function begun(kind: JobKindId): Job {
-  const choices = usualStart(kind);
-  const { start } = usualBeginning(choices, '2027-05-03', 52);
-  let next = 0;
-  const made = startedJob(
-    choices,
-    {
-      id: kind,
-      name: kind,
-      createdAt: '2027-05-01T08:00:00Z',
-      start,
-      timeZone: 'Europe/Berlin',
-      settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR' },
-      latitude: 52,
-      longitude: 10,
-    },
-    () => `id-${next++}`,
-  );
+  const made = begunFrom(usualStart(kind), '2027-05-03');
   assert.ok(made.ok, kind);
   return made.value;
 }

@@ -1,72 +1,26 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { anyStart, begunAt } from '../fixtures/any-start.ts';
 import { standingAssumptions } from '../job/assumptions.ts';
 import { applyCommand } from '../job/commands/apply.ts';
 import type { Job } from '../job/document/schema.ts';
 import { checkJob } from '../exchange/job-file.ts';
-import { CREW_DAYS_IDS } from './crew-days.ts';
 import { JOB_KIND_IDS, jobKindOf } from './job-kinds.ts';
-import {
-  firstDay,
-  kindOfJob,
-  startedJob,
-  usualBeginning,
-  usualStart,
-  type StartChoices,
-  type StartPlace,
-} from './start-job.ts';
+import { firstDay, usualBeginning } from './first-day.ts';
+import { kindOfJob, usualStart, type StartChoices } from './start-choices.ts';
 
-const PLACE: StartPlace = {
-  id: 'job',
-  name: '',
-  createdAt: '2026-12-02T10:00:00Z',
-  start: '2026-12-03',
-  timeZone: 'Europe/Berlin',
-  settings: { units: 'metric', vocabulary: 'uk', currency: 'EUR' },
-  latitude: null,
-  longitude: null,
-};
-
-const ids = (): (() => string) => {
-  let next = 0;
-  return () => `id-${next++}`;
-};
-
-function started(choices: StartChoices, place: StartPlace = PLACE): Job {
-  const made = startedJob(choices, place, ids());
+function started(choices: StartChoices): Job {
+  const made = begunAt(choices);
   assert.ok(made.ok, made.ok ? '' : made.message);
   return made.value;
 }
 
-/** Choices of any kind: its counts and options drawn from what it has. */
-const anyStart: fc.Arbitrary<StartChoices> = fc.constantFrom(...JOB_KIND_IDS).chain((kind) => {
-  const { counted, choices } = kindOfJob(kind);
-  return fc.record({
-    kind: fc.constant(kind),
-    name: fc.constant('Job'),
-    counts: fc.record(
-      Object.fromEntries(counted.map(({ id, most }) => [id, fc.integer({ min: 0, max: Math.min(most, 30) })])),
-    ),
-    chosen: fc.record(
-      Object.fromEntries(
-        choices.map(({ id, options }) => [id, fc.constantFrom(...options.map((option) => option.id))]),
-      ),
-    ),
-    lines: fc.constant([]),
-    where: fc.constantFrom('house' as const, 'workshop' as const),
-    heated: fc.boolean(),
-    painters: fc.integer({ min: 1, max: 4 }),
-    skill: fc.constantFrom('first-timer' as const, 'steady' as const, 'professional' as const),
-    days: fc.constantFrom(...CREW_DAYS_IDS),
-  });
-});
-
 test('whatever is counted and chosen makes just those pieces, of a job that its own schema accepts', () => {
   fc.assert(
-    fc.property(anyStart, (choices) => {
+    fc.property(anyStart({ min: 0, max: 30 }), (choices) => {
       const { counted } = kindOfJob(choices.kind);
-      const made = startedJob(choices, PLACE, ids());
+      const made = begunAt(choices);
       const wanted = counted.reduce((sum, { id, longest }) => sum + (longest ? 0 : (choices.counts[id] ?? 0)), 0);
       const runs = counted.filter(({ id, longest }) => longest && (choices.counts[id] ?? 0) > 0).length;
       if (!made.ok) {
@@ -154,9 +108,9 @@ test('a typed line makes a job by itself, and only what it does not say is assum
   const both = started({ ...none, lines: ['kitchen 14 doors 400x720 laminate, 5 drawers 400x175 laminate'] });
   assert.equal(both.pieces.length, 19);
   assert.equal(new Set(both.pieces.map(({ roomId }) => roomId)).size, 1);
-  const refused = startedJob({ ...none, lines: ['blue things'] }, PLACE, ids());
+  const refused = begunAt({ ...none, lines: ['blue things'] });
   assert.match(refused.ok ? '' : refused.message, /^“blue things”: No kind of piece/);
-  const nothing = startedJob(none, PLACE, ids());
+  const nothing = begunAt(none);
   assert.match(nothing.ok ? '' : nothing.message, /^Say what there is to paint/);
 });
 

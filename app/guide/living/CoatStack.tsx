@@ -1,7 +1,8 @@
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { EXISTING_COATS, SUBSTRATES, type ExistingCoat, type Substrate } from '../../../core/pieces/substrate.ts';
 import { CoatStackDrawing } from '../../drawing/CoatStackDrawing.tsx';
 import { coatsFor } from './coats-for.ts';
+import { Select } from './fields.tsx';
 
 const MATERIALS: readonly Substrate[] = ['softwood', 'oak', 'mdf', 'laminate', 'metal'];
 const FINISHES: readonly ExistingCoat[] = ['oil-gloss', 'waterborne-sheen', 'varnish', 'factory-finish', 'bare'];
@@ -10,35 +11,22 @@ const FINISHES: readonly ExistingCoat[] = ['oil-gloss', 'waterborne-sheen', 'var
 export default function CoatStack() {
   const [substrate, setSubstrate] = useState<Substrate>('softwood');
   const [existing, setExisting] = useState<ExistingCoat>('oil-gloss');
-  const field = useId();
   const coats = useMemo(() => coatsFor(substrate, existing), [substrate, existing]);
   return (
     <figure className="living">
       <div className="living-fields">
-        <label htmlFor={`${field}-material`}>Material</label>
-        <select
-          id={`${field}-material`}
+        <Select
+          label="Material"
           value={substrate}
-          onChange={(event) => setSubstrate(event.target.value as Substrate)}
-        >
-          {MATERIALS.map((id) => (
-            <option key={id} value={id}>
-              {SUBSTRATES[id].name}
-            </option>
-          ))}
-        </select>
-        <label htmlFor={`${field}-finish`}>On it now</label>
-        <select
-          id={`${field}-finish`}
+          options={MATERIALS.map((id) => ({ value: id, words: SUBSTRATES[id].name }))}
+          onChange={setSubstrate}
+        />
+        <Select
+          label="On it now"
           value={existing}
-          onChange={(event) => setExisting(event.target.value as ExistingCoat)}
-        >
-          {FINISHES.map((id) => (
-            <option key={id} value={id}>
-              {EXISTING_COATS[id]}
-            </option>
-          ))}
-        </select>
+          options={FINISHES.map((id) => ({ value: id, words: EXISTING_COATS[id] }))}
+          onChange={setExisting}
+        />
       </div>
       <div role="status">
         <p>

@@ -1,6 +1,7 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { DEFAULT_COATINGS } from '../../../core/shelf/default-coatings.ts';
 import { dryingHours } from './drying-hours.ts';
+import { Range, Select } from './fields.tsx';
 
 const PRODUCTS = ['enamel-acrylic', 'enamel-alkyd-wb', 'enamel-oil', 'prime-bond-wb'] as const;
 const nameOf = (id: string): string => DEFAULT_COATINGS.find((coating) => coating.id === id)?.name ?? id;
@@ -14,41 +15,22 @@ const hoursWords = (hours: number): string =>
 
 /** How long a coat takes in other air than its tin’s: for the guide, by the clocks that plan real jobs. */
 export default function DryingClock() {
-  const [product, setProduct] = useState<string>(PRODUCTS[1]);
+  const [product, setProduct] = useState<(typeof PRODUCTS)[number]>(PRODUCTS[1]);
   const [temperature, setTemperature] = useState(14);
   const [humidity, setHumidity] = useState(60);
-  const field = useId();
   const found = dryingHours(product, temperature, humidity);
   const longest = Math.max(...found.map(({ tin, here }) => Math.max(tin, here ?? 0)));
   return (
     <figure className="living">
       <div className="living-fields">
-        <label htmlFor={`${field}-product`}>Paint</label>
-        <select id={`${field}-product`} value={product} onChange={(event) => setProduct(event.target.value)}>
-          {PRODUCTS.map((id) => (
-            <option key={id} value={id}>
-              {nameOf(id)}
-            </option>
-          ))}
-        </select>
-        <label htmlFor={`${field}-temperature`}>Temperature: {temperature} °C</label>
-        <input
-          id={`${field}-temperature`}
-          type="range"
-          min={2}
-          max={32}
-          value={temperature}
-          onChange={(event) => setTemperature(Number(event.target.value))}
+        <Select
+          label="Paint"
+          value={product}
+          options={PRODUCTS.map((id) => ({ value: id, words: nameOf(id) }))}
+          onChange={setProduct}
         />
-        <label htmlFor={`${field}-humidity`}>Humidity: {humidity}%</label>
-        <input
-          id={`${field}-humidity`}
-          type="range"
-          min={20}
-          max={95}
-          value={humidity}
-          onChange={(event) => setHumidity(Number(event.target.value))}
-        />
+        <Range label="Temperature" unit=" °C" value={temperature} min={2} max={32} onChange={setTemperature} />
+        <Range label="Humidity" unit="%" value={humidity} min={20} max={95} onChange={setHumidity} />
       </div>
       <table role="status">
         <thead>

@@ -1,17 +1,18 @@
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { elevationOf } from '../../../core/job/queries/pieces.ts';
 import { FACE_ORDERS } from '../../../core/sequence/face-orders.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import type { FaceSchool } from '../../../core/pieces/stroke-schools.ts';
 import { counted } from '../../../core/units/sentence.ts';
 import { DOOR, paintedDoor } from './edge-of-door.ts';
+import { Range, Select } from './fields.tsx';
 
 const ORDERS: readonly FaceSchool[] = definitionOf(DOOR.kind).schools;
 const HANDS = [
-  ['first-timer', 'First time'],
-  ['professional', 'Trade'],
+  { value: 'first-timer', words: 'First time' },
+  { value: 'professional', words: 'Trade' },
 ] as const;
-type Skill = (typeof HANDS)[number][0];
+type Skill = (typeof HANDS)[number]['value'];
 
 const outline = (points: readonly (readonly [number, number])[]): string =>
   `M${points.map((point) => point.join(' ')).join('L')}Z`;
@@ -23,7 +24,6 @@ export default function WetEdge() {
   const [skill, setSkill] = useState<Skill>('first-timer');
   const [temperature, setTemperature] = useState(21);
   const [share, setShare] = useState(60);
-  const field = useId();
   const result = useMemo(() => paintedDoor(order, skill, temperature), [order, skill, temperature]);
   const [face] = elevationOf(DOOR).faces;
   const at = result.start + ((result.until - result.start) * share) / 100;
@@ -54,40 +54,15 @@ export default function WetEdge() {
       )}
       <div>
         <div className="living-fields">
-          <label htmlFor={`${field}-order`}>Order</label>
-          <select id={`${field}-order`} value={order} onChange={(event) => setOrder(event.target.value as FaceSchool)}>
-            {ORDERS.map((id) => (
-              <option key={id} value={id}>
-                {FACE_ORDERS[id].name}
-              </option>
-            ))}
-          </select>
-          <label htmlFor={`${field}-skill`}>Painter</label>
-          <select id={`${field}-skill`} value={skill} onChange={(event) => setSkill(event.target.value as Skill)}>
-            {HANDS.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-          <label htmlFor={`${field}-temperature`}>Temperature: {temperature} °C</label>
-          <input
-            id={`${field}-temperature`}
-            type="range"
-            min={10}
-            max={32}
-            value={temperature}
-            onChange={(event) => setTemperature(Number(event.target.value))}
+          <Select
+            label="Order"
+            value={order}
+            options={ORDERS.map((id) => ({ value: id, words: FACE_ORDERS[id].name }))}
+            onChange={setOrder}
           />
-          <label htmlFor={`${field}-share`}>Painted: {share}%</label>
-          <input
-            id={`${field}-share`}
-            type="range"
-            min={0}
-            max={100}
-            value={share}
-            onChange={(event) => setShare(Number(event.target.value))}
-          />
+          <Select label="Painter" value={skill} options={HANDS} onChange={setSkill} />
+          <Range label="Temperature" unit=" °C" value={temperature} min={10} max={32} onChange={setTemperature} />
+          <Range label="Painted" unit="%" value={share} min={0} max={100} onChange={setShare} />
         </div>
         <p role="status">
           An edge stays wet for {minutes(openTime)}.{' '}

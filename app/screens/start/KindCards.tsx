@@ -3,7 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { sketchOf, usualPiece } from '../../../core/job/document/usual-piece.ts';
 import type { PieceKind } from '../../../core/pieces/registry.ts';
 import { JOB_KIND_IDS, type JobKindId } from '../../../core/starting/job-kinds.ts';
-import { kindOfJob } from '../../../core/starting/start-job.ts';
+import { kindOfJob } from '../../../core/starting/start-choices.ts';
 import { PieceThumb } from '../../drawing/elevation/PieceThumb.tsx';
 import { thumbSize } from '../../drawing/elevation/thumb-size.ts';
 import { useLocalise } from '../../open-job/use-job.ts';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { kindOfJob, optionOf } from '../../../core/starting/start-job.ts';
+import { kindOfJob, optionOf } from '../../../core/starting/start-choices.ts';
 import { RUN } from '../../../core/units/measures.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
 import { StepperField } from '../../parts/fields/StepperField.tsx';

@@ -7,16 +7,9 @@ import type { Job } from '../../../core/job/document/schema.ts';
 import { CREW_DAYS_IDS } from '../../../core/starting/crew-days.ts';
 import { readLine } from '../../../core/typing/typed-line/read-line.ts';
 import { JOB_KIND_IDS, jobKindOf, type JobKindId } from '../../../core/starting/job-kinds.ts';
-import {
-  firstDay,
-  kindOfJob,
-  latitudeOf,
-  startedJob,
-  usualBeginning,
-  usualStart,
-  type StartChoices,
-  type StartPlace,
-} from '../../../core/starting/start-job.ts';
+import { firstDay, latitudeOf, usualBeginning } from '../../../core/starting/first-day.ts';
+import { kindOfJob, usualStart, type StartChoices, type StartPlace } from '../../../core/starting/start-choices.ts';
+import { startedJob } from '../../../core/starting/start-job.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import { drafts } from '../../keeping/drafts.ts';
 import { lastSettings } from '../../keeping/jobs.ts';

@@ -16,6 +16,7 @@ import { stepsIn } from '../steps/piece-steps.ts';
 import { recordedJob } from '../fixtures/recorded-job.ts';
 import { divided } from '../fixtures/worked-job.ts';
 import { TOLD } from '../fixtures/told-commands.ts';
+import { recommendedFor, recommendedForAll, recommendedQuestion } from './recommended.ts';
 import { OFFERED_FROM, offerFor, schoolPrices } from './offer.ts';
 import { waitConflicts } from '../scheduling/wait-conflicts.ts';
 import { jobToProblem } from '../planning/drafting/job-to-problem.ts';
@@ -61,6 +62,16 @@ const FACTS: Readonly<Record<string, Fact>> = {
     read: (job, plain) => {
       const [group] = plain.groups;
       if (group) schoolPrices(job, group, offerFor(job, group));
+    },
+  },
+  // What is recommended is worked out elsewhere too.
+  recommendedQuestion: {
+    parts: recommendedQuestion.parts,
+    read: (job, plain) => {
+      const [group] = plain.groups;
+      if (group === undefined) return;
+      recommendedForAll(job);
+      recommendedFor(job, group);
     },
   },
 };

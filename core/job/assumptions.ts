@@ -100,6 +100,10 @@ export const ASSUMPTIONS: Readonly<Record<AssumedFact, AssumptionDefinition>> = 
       if (climate === undefined) return '';
       const { coldest, warmest } = climate.usual;
       const { units } = job.settings;
+      if (climate.heating !== null) {
+        const setPoint = Math.max(...climate.heating.spans.map((span) => span.setPoint));
+        return `${climate.name}: heated to ${TEMPERATURE.format(setPoint, units)}`;
+      }
       const [from, to] = [TEMPERATURE.format(coldest, units), TEMPERATURE.format(warmest, units)];
       return `${climate.name}: ${from === to ? from : `${from} to ${to}`}`;
     },

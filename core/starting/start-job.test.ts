@@ -122,6 +122,15 @@ test('the house is shut at night, and an unheated place is as cold as the season
   assert.ok(house?.shelter && house.usual.warmest < 13, `December: ${house?.usual.warmest ?? ''} °C`);
 });
 
+test('a heated workshop is assumed at the warmth of its heating', () => {
+  const job = started({ ...usualStart('kitchen'), where: 'workshop' });
+  const air = standingAssumptions(job).filter(({ fact }) => fact === 'air');
+  assert.ok(
+    air.some(({ words }) => words === 'Workshop: heated to 18 °C'),
+    air.map(({ words }) => words).join(),
+  );
+});
+
 test('work begins on a day on which the crew paints, and in the open not before it is warm', () => {
   assert.equal(firstDay('2026-12-03', 'weekdays'), '2026-12-03');
   assert.equal(firstDay('2026-12-03', 'weekends'), '2026-12-05');

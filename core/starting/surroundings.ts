@@ -8,30 +8,28 @@ import { CREW_DAYS } from './crew-days.ts';
 import { latitudeOf } from './first-day.ts';
 import { kindOfJob, type StartChoices, type StartPlace } from './start-choices.ts';
 
-/** A climate with its usual temperatures: heated, or as the open air lets it be. */
-function indoors(
-  id: string,
-  name: string,
-  warmest: number,
-  coldest: number,
-  isHeated: boolean,
-  open: Climate,
-): Climate {
-  if (!isHeated) {
-    return { ...PLAIN_CLIMATE, id, name, usual: open.usual, shelter: { lag: 4, warmer: 2 } };
-  }
-  const usual = { warmest, coldest, humidityAtWarmest: 48, humidityAtColdest: 55 };
-  return id === 'workshop'
-    ? {
-        ...PLAIN_CLIMATE,
-        id,
-        name,
-        usual: open.usual,
-        shelter: { lag: 4, warmer: 2 },
-        heating: { ...USUAL_WARMING, spans: [{ setPoint: warmest, from: 6, until: 22 }] },
-      }
-    : { ...PLAIN_CLIMATE, id, name, usual };
-}
+/** Walls without heating: they follow the open air some hours later, and are a little warmer. */
+const SHELTER = { lag: 4, warmer: 2 } as const;
+
+/** A house that is lived in, kept warm day and night; or as the open air lets it be. */
+const house = (isHeated: boolean, open: Climate): Climate => ({
+  ...PLAIN_CLIMATE,
+  id: 'house',
+  name: 'House',
+  ...(isHeated
+    ? { usual: { warmest: 21, coldest: 18, humidityAtWarmest: 48, humidityAtColdest: 55 } }
+    : { usual: open.usual, shelter: SHELTER }),
+});
+
+/** A workshop, heated for as long as anybody is there, or not at all. */
+const workshop = (isHeated: boolean, open: Climate): Climate => ({
+  ...PLAIN_CLIMATE,
+  id: 'workshop',
+  name: 'Workshop',
+  usual: open.usual,
+  shelter: SHELTER,
+  heating: isHeated ? { ...USUAL_WARMING, spans: [{ setPoint: 18, from: 6, until: 22 }] } : null,
+});
 
 /** The places of a job: in the house there is less room than in a workshop. */
 const SPACES = { house: { bench: 1, rack: 12 }, workshop: { bench: 2, rack: 24 } } as const;
@@ -47,11 +45,7 @@ export function emptyStart(choices: StartChoices, place: StartPlace): Job {
     ...empty,
     settings: { ...empty.settings, ...place.settings },
     site: { ...empty.site, latitude: place.latitude, longitude: place.longitude },
-    climates: [
-      indoors('house', 'House', 21, 18, choices.heated || isShop, open),
-      indoors('workshop', 'Workshop', 18, 15, choices.heated, open),
-      open,
-    ],
+    climates: [house(choices.heated || isShop, open), workshop(choices.heated, open), open],
     rooms: rooms.map((name, index) => ({
       id: `room-${index + 1}`,
       name,

@@ -3,7 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { linenPress } from '../demo/linen-press.ts';
 import { demoCard, type DemoCard } from '../demo/demo-cards.ts';
 import { ternStreet } from '../demo/tern-street.ts';
-import { readJobFile, writeJobFile } from '../core/exchange/job-file.ts';
+import { writeJobFile } from '../core/exchange/job-file.ts';
 import { writeReadingsCsv } from '../core/exchange/readings-csv.ts';
 import type { Job } from '../core/job/document/schema.ts';
 
@@ -20,17 +20,14 @@ const DEMOS: Readonly<Record<string, { tell(): Job; readings?: string }>> = {
 };
 
 const wanted = process.argv.slice(2);
-const cards: Record<string, DemoCard> = {};
+// Cards of what is not told now stay as they are.
+const known = readFileSync(new URL('../demo/demo-cards.json', import.meta.url), 'utf8');
+const cards = JSON.parse(known) as Record<string, DemoCard>;
 for (const [name, { tell, readings }] of Object.entries(DEMOS)) {
-  const file = `${folder}/${name}.nivel.json`;
-  if (wanted.length > 0 && !wanted.includes(name)) {
-    const read = readJobFile(readFileSync(file, 'utf8'));
-    if (read.ok) cards[`demo-${name}`] = demoCard(read.value);
-    continue;
-  }
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
   const job = tell();
   cards[`demo-${name}`] = demoCard(job);
-  writeFileSync(file, writeJobFile(job));
+  writeFileSync(`${folder}/${name}.nivel.json`, writeJobFile(job));
   if (readings) writeFileSync(`${folder}/${readings}`, writeReadingsCsv(job));
   console.log(`${name}: ${job.pieces.length} pieces, ${job.plan?.tasks.length ?? 0} planned tasks`);
 }

@@ -36,6 +36,7 @@ const SMOKES: readonly Smoke[] = [
     environment: { SHOTS: folder },
     says: /today-phone/,
   },
+  { args: ['scripts/icons.ts'], environment: { ICONS: folder }, says: /4 icons/ },
   { args: ['scripts/demo.mjs'], environment: { PORT: '4400' }, says: /Nivel is at http/, isServer: true },
   bench('plan', /30 sprayed fronts: \d+/),
   bench('against', /nights: 1 of 1 as good/),

@@ -106,9 +106,9 @@ test('what opens over the walk can be read by everybody as well', async ({ page 
   await opened('rooms');
   await page.getByRole('button', { name: /^C-01,/ }).click();
   for (const fold of ['Access', 'Hardware', 'Holes', 'Photos']) {
-    await page.getByRole('complementary').getByText(fold, { exact: true }).click();
+    await page.getByRole('complementary', { name: 'Piece C-01' }).getByText(fold, { exact: true }).click();
   }
-  await opened('a piece', page.getByRole('complementary'));
+  await opened('a piece', page.getByRole('complementary', { name: 'Piece C-01' }));
   await page.getByRole('button', { name: 'Table' }).click();
   await page.getByRole('row').nth(2).getByRole('checkbox').check();
   await page.getByRole('button', { name: /^Edit (all|[A-Z])/ }).click();

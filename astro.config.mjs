@@ -13,6 +13,8 @@ export default defineConfig({
   // Pictures are as large as they are shown: nothing is worked on at the build.
   image: { service: passthroughImageService() },
   integrations: [react(), mdx(), bundling(), threads(), offline()],
+  // A phone waits as long for a small style sheet as for the page itself.
+  build: { inlineStylesheets: 'always' },
   devToolbar: { enabled: false },
   server: { port: 4321 },
   vite: {

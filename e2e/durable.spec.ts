@@ -93,7 +93,7 @@ test('on a full disk what is typed stays on the screen, is told until it is writ
     const bar = told.filter({ hasText: text });
     const again = bar.getByRole('button', { name: 'Try again' });
     // It also tries by itself.
-    if (await bar.isVisible()) await again.click().catch(() => undefined);
+    if (await bar.isVisible()) await again.click({ timeout: 3000 }).catch(() => undefined);
     await expect(bar).toBeHidden();
   }
   await page.reload();

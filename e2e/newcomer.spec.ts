@@ -84,3 +84,24 @@ test('a newcomer’s one piece, in an unheated workshop', async ({ page }) => {
   await newcomer.button('Not heated');
   expectWithinTenMinutes('One piece', await newcomer.toAcceptedPlan());
 });
+
+test('a start that was begun is still there in another visit, with the line that was not added', async ({ page }) => {
+  const newcomer = new Newcomer(page);
+  await newcomer.start('Windows');
+  await newcomer.button('Sash windows: more');
+  await newcomer.button('Flaking');
+  await newcomer.type(page.getByLabel('Type what there is, or choose below'), '3 front doors oil gloss');
+  await page.goto('/start');
+  await expect(page.getByLabel('Type what there is, or choose below')).toHaveValue('3 front doors oil gloss');
+  // A line says what kind of job it is.
+  await expect(page.getByRole('radio', { name: 'Outside' })).toBeChecked();
+  await expect(page.getByText('3 pieces, first day')).toBeVisible();
+  await newcomer.button('Start job');
+  await newcomer.button('Next: Test');
+  await newcomer.button('Next: Build-up');
+  await newcomer.button('Take the recommended');
+  await expect(page.getByRole('button', { name: 'Next: Quantities' })).toBeVisible();
+  // All groups at once are one step back.
+  await newcomer.button('Undo');
+  await expect(page.getByRole('button', { name: 'Take the recommended' })).toBeVisible();
+});

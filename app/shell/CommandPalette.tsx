@@ -63,7 +63,7 @@ function useEntries(): Entry[] {
   ];
 }
 
-/** What stands in the guide counts as well as what an entry is called. */
+/** Matches an entry by its words and by the guide’s text. */
 const byWordsOrText = createFilterOptions<Entry>({ stringify: ({ words, text = '' }) => `${words} ${text}` });
 
 /** Finds any piece, product, stage, page of the guide or command by a few letters. */

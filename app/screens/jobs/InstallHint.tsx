@@ -18,7 +18,7 @@ export function InstallHint() {
       }
     >
       {way === 'button'
-        ? 'Put Nivel on your home screen: it opens on Today, without a network.'
+        ? 'Put Nivel on your home screen: it opens without a network.'
         : 'Put Nivel on your home screen: tap Share, then Add to Home Screen.'}
     </Hint>
   );

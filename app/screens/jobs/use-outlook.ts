@@ -8,7 +8,7 @@ import { useAnswerTo } from '../../asking/use-answer-to.ts';
 /** The first page stands before jobs that are worked are looked into, ms. */
 const LATER = 300;
 
-/** How a job stands by its own clock; null while it has no plan, or nobody knows yet. */
+/** How a job stands by its own clock; null without a plan, or while it is being worked out. */
 export function useOutlook(job: Job): JobOutlook | null {
   const { clock } = job.settings;
   const { answered } = useAnswerTo(

@@ -19,7 +19,7 @@ export function regionalSettings(language: string): Regional {
   try {
     region = new Intl.Locale(language).maximize().region;
   } catch {
-    // A language that nobody can read says nothing of a region.
+    // An unreadable language names no region.
   }
   // “en” alone stands for the US by the rules of languages, but says nothing of where one is.
   const isStated = /-[A-Z]{2}\b/.test(language);

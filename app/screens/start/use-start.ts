@@ -17,7 +17,7 @@ import { regionalSettings } from './region.ts';
 
 const DRAFT = 'start';
 
-/** What is kept of a start that is not done, so that a closed tab loses none of it. */
+/** An unfinished start as it is stored, so that a closed tab loses none of it. */
 const begunSchema = z.lazy(() =>
   z.object({
     kind: z.enum(JOB_KIND_IDS),
@@ -34,7 +34,7 @@ const begunSchema = z.lazy(() =>
     start: z.iso.date().nullable(),
     latitude: z.number().nullable(),
     longitude: z.number().nullable(),
-    /** What stands in the line and was not added yet. */
+    /** The line before it is added. */
     line: z.string().max(300),
   }),
 );
@@ -52,7 +52,7 @@ export interface StartState {
   begun: BegunStart;
   /** Changes some of it. */
   change(facts: Partial<BegunStart>): void;
-  /** What stands in the line now. Who types what there is does not mean the usual counts as well, nor another kind of job. */
+  /** Sets the line. The first line replaces the usual counts, and sets the kind of job by its piece. */
   type(line: string): void;
   /** Another kind of job, with its usual counts; what was said of place and crew stays. */
   choose(kind: JobKindId): void;

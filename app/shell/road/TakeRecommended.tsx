@@ -6,7 +6,7 @@ import { startRecommended } from '../../asking/recommended.ts';
 import { useAnswerTo } from '../../asking/use-answer-to.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 
-/** What is recommended for every group that has no coats yet, what that takes for granted, and the button that takes it. */
+/** The recommended coats of every group without any, their assumptions, and one button for all. */
 export function TakeRecommended() {
   const job = useJob();
   const localise = useLocalise();

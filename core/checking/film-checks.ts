@@ -43,6 +43,9 @@ export const FILM_CHECK_DEFINITIONS: Readonly<Record<FilmCheckId, FilmCheckDefin
 export interface DueFilmCheck {
   check: FilmCheckId;
   piece: Piece;
+  /** When each use of the piece may begin, and which of these the check waits for. */
+  row: Readiness;
+  use: Use;
   /** Minutes from the clocks' t0; null where its coats do not get so far. */
   from: number | null;
   /** The last one of this check on that piece. */
@@ -60,12 +63,19 @@ export function dueFilmChecks(job: Job, rows: readonly Readiness[]): DueFilmChec
     const known = first.get(row.piece.groupId);
     if (known === undefined || (known.lastCoat ?? Infinity) > row.lastCoat) first.set(row.piece.groupId, row);
   }
-  return [...first.values()].flatMap(({ piece, from }) =>
-    (Object.keys(FILM_CHECK_DEFINITIONS) as FilmCheckId[]).map((check): DueFilmCheck => ({
-      check,
-      piece,
-      from: from[FILM_CHECK_DEFINITIONS[check].from] ?? from.close,
-      last: job.filmChecks.findLast((done) => done.check === check && done.pieceId === piece.id) ?? null,
-    })),
+  return [...first.values()].flatMap((row) =>
+    (Object.keys(FILM_CHECK_DEFINITIONS) as FilmCheckId[]).map((check): DueFilmCheck => {
+      const { piece, from } = row;
+      const asked = FILM_CHECK_DEFINITIONS[check].from;
+      const use = from[asked] === null ? 'close' : asked;
+      return {
+        check,
+        piece,
+        row,
+        use,
+        from: from[use],
+        last: job.filmChecks.findLast((done) => done.check === check && done.pieceId === piece.id) ?? null,
+      };
+    }),
   );
 }

@@ -38,17 +38,20 @@ export function dryingAccount(
   const reached = clocks.reached(coating, stage, from, stays, condition);
   if (hours === null || reached === null) return null;
   const until = reached === Infinity ? from + hours * 60 : reached;
-  const during = airDuring(clocks, stays, from, Math.max(until, from + 1));
-  const mean = (of: (hour: (typeof during)[number]) => number): number =>
-    during.reduce((sum, hour) => sum + of(hour), 0) / Math.max(1, during.length);
-  return {
-    stated: hours * 60,
-    takes: reached - from,
-    temperature: mean(({ temperature }) => temperature),
-    humidity: mean(({ humidity }) => humidity),
-    condition,
-  };
+  return { stated: hours * 60, takes: reached - from, ...meanAir(clocks, stays, from, until), condition };
 }
+
+/** The mean of the air between two moments, in minutes on the clocks, wherever the coat is then: of an hour at least. */
+export function meanAir(clocks: JobClocks, stays: Stays, from: number, until: number): Air {
+  const during = airDuring(clocks, stays, from, Math.max(until, from + 1));
+  const mean = (of: (hour: Air) => number): number =>
+    during.reduce((sum, hour) => sum + of(hour), 0) / Math.max(1, during.length);
+  return { temperature: mean(({ temperature }) => temperature), humidity: mean(({ humidity }) => humidity) };
+}
+
+/** Air in words, whole degrees: “18 °C, 60% RH”. */
+export const airWords = ({ temperature, humidity }: Air, units: UnitSystem): string =>
+  `${TEMPERATURE.format(temperature, units, 0)}, ${Math.round(humidity)}% RH`;
 
 /** The air of every hour from a moment until another, wherever the coat is then. */
 function airDuring(clocks: JobClocks, stays: Stays, from: number, until: number): Air[] {
@@ -67,12 +70,10 @@ export function accountLines(
   { stated, takes, temperature, humidity, condition }: DryingAccount,
   units: UnitSystem,
 ): string[] {
-  const air = (degrees: number, share: number): string =>
-    `${TEMPERATURE.format(degrees, units, 0)}, ${Math.round(share)}% RH`;
   const thicker = Math.round((condition.filmRatio - 1) * 100);
   return [
-    `Tin: ${formatDuration(stated)} at ${air(TIN_AIR.temperature, TIN_AIR.humidity)}.`,
-    `Here: ${air(temperature, humidity)} on average.`,
+    `Tin: ${formatDuration(stated)} at ${airWords(TIN_AIR, units)}.`,
+    `Here: ${airWords({ temperature, humidity }, units)} on average.`,
     ...(thicker === 0 ? [] : [`Film ${Math.abs(thicker)}% ${thicker > 0 ? 'thicker' : 'thinner'} than the tin’s.`]),
     ...(condition.factor === 1 ? [] : [`By your checks ${slowerWords(condition.factor)} than the tin.`]),
     takes === Infinity

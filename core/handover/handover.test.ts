@@ -14,6 +14,7 @@ import { careLines } from './care.ts';
 import { faceRecords, gapsIn } from './face-record.ts';
 import { handoverDocument } from './handover-document.ts';
 import { leftPaints } from './leftover-paint.ts';
+import { hoursAccount } from './hours-account.ts';
 import { daysAgainst, hoursAgainst, lessonsOf, litresAgainst } from './planned-against-real.ts';
 import { upkeepDates } from './upkeep.ts';
 
@@ -251,6 +252,9 @@ test('planned against real: days from the baseline, hours that were timed, litre
   }
   const [rolled] = hoursAgainst(job.job).byWork;
   assert.equal(rolled?.key, 'roller');
+  const account = hoursAccount(rolled);
+  assert.equal(account.filter((line) => /: \d+ min, standard \d+ min\.$/.test(line)).length, 3, account.join(' '));
+  assert.ok(account.at(-1)?.endsWith('40% longer than standard.'), account.join(' '));
   assert.ok(Math.abs(rolled.real / rolled.planned - 1.4) < 0.01);
   const { clocks } = job.problem('2027-03-03T16:00');
   const pace = lessonsOf(job.job, clocks).find(({ id }) => id === 'pace/roller');

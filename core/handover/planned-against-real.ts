@@ -24,8 +24,8 @@ export interface HoursRow {
   name: string;
   planned: number;
   real: number;
-  /** Steps that were measured. */
-  steps: number;
+  /** The steps that were measured, in the order in which they were done. */
+  timed: readonly MeasuredStep[];
 }
 
 /** Days of one stage of the work: first and last, in the first plan and by the log, as ISO dates; null where there is none. */
@@ -57,7 +57,7 @@ function hoursBy<K extends string>(
     name: nameOf(key),
     planned: sum(own, ({ usual }) => usual) / 60,
     real: sum(own, ({ minutes }) => minutes) / 60,
-    steps: own.length,
+    timed: own,
   }));
 }
 

@@ -1,3 +1,4 @@
+import type { MaterialVolume } from './materials.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import type { z } from 'zod';
 import type { CautionId } from './cautions.ts';
@@ -90,8 +91,8 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** What must not get paint, in the painter's words. */
   staysUnpainted: readonly string[];
   hardware(shape: S): HardwareItem[];
-  /** Weight in kg of what is carried when it comes off, from its size and usual densities. */
-  weight(shape: S): number;
+  /** What is carried when it comes off, by material. */
+  madeOf(shape: S): readonly MaterialVolume[];
   /** Usual scope of a new piece of this kind. */
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };
   /** What it is usually made of and has on it, where that goes without saying. */

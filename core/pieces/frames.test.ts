@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { boardWeight, DENSITY, glassWeight } from './board-weight.ts';
+import { boardOf, glassPane, weightOfParts } from './materials.ts';
 import { cupboardHardware, doorHardware, doorSizes, sizesAsTyped } from './board-fields.ts';
 import type { Element } from './elevation.ts';
 import { fieldSizes, framedFace, framingFault, type Framing } from './framed.ts';
@@ -157,8 +157,8 @@ test('a wall’s openings may take nearly all of it, and no more', () => {
 });
 
 test('boards and glass weigh what their density says', () => {
-  assert.ok(Math.abs(boardWeight(800, 2000, 40, DENSITY.softwood) - 30.72) < 1e-9);
-  assert.equal(glassWeight(1), 10);
+  assert.ok(Math.abs(weightOfParts([boardOf('softwood', 800, 2000, 40)]) - 30.72) < 1e-9);
+  assert.equal(weightOfParts([glassPane(1)]), 10);
 });
 
 test('heavy or high doors have a third hinge, high cupboards more', () => {

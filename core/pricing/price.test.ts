@@ -6,6 +6,7 @@ import { consumableNeeds } from '../quantities/consumables.ts';
 import { productNeeds } from '../quantities/litres.ts';
 import { usualPiece } from '../job/document/usual-piece.ts';
 import { TestJob } from '../fixtures/jobs.ts';
+import { priceAccount } from './price-account.ts';
 import { priceOf, replacementsOf } from './price.ts';
 
 const made = new TestJob()
@@ -37,6 +38,15 @@ test('the price by hand: hours by pace and skill, a share besides, tins and pack
     price.rooms.reduce((sum, { net }) => sum + net, 0),
     price.net,
   );
+});
+
+test('the account of a price comes to it, amount by amount', () => {
+  const price = priceOf(job);
+  const lines = priceAccount(job, price, (amount) => `£${amount.toFixed(2)}`);
+  const amounts = lines.flatMap((line) => / is £([\d.]+)\.$/.exec(line)?.[1] ?? []).map(Number);
+  assert.equal(amounts.length, 5, lines.join(' '));
+  const sum = amounts.reduce((all, amount) => all + amount, 0);
+  assert.ok(Math.abs(sum - price.gross) < 0.03, `${lines.join(' ')} – ${price.gross}`);
 });
 
 test('refinishing and replacing are compared piece for piece; a kind without a price of its own is left open', () => {

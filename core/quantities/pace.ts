@@ -5,13 +5,13 @@ import type { Tool } from '../shelf/tools.ts';
 import type { Key } from '../job/document/group-schema.ts';
 import type { Painter } from '../job/document/crew-schema.ts';
 import type { Application } from '../job/document/stroke-schema.ts';
-import { FACE_IDS, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
+import { FACE_IDS, type Edge, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
 import type { MaskedLines, Preparation } from '../pieces/definition.ts';
 import type { ResultOf } from '../pieces/found.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import type { Filler, Fills } from '../shelf/filler.ts';
-import { workMinutes, workOf, workOfEdge } from './paint-work.ts';
+import { shareOf, sumOfWork, workMinutes, workOf, workOfEdge, type PaintWork } from './paint-work.ts';
 import { areaWithFace, coatedArea, restPreserved, SPOT_SHARE, takeOff } from './take-off.ts';
 
 /** How much longer than a professional each takes. */
@@ -160,21 +160,39 @@ export const HANDLING_MINUTES = 0.75;
 /** Minutes to turn a piece over. */
 export const TURN_MINUTES = MINUTES.turn;
 
+/** The elements of a face, and the edges that go with it, onto which a coat of such an extent goes; of spots all of them. */
+function coatedParts(
+  piece: Piece,
+  face: FaceId,
+  extent: Extent,
+): { elements: readonly Element[]; edges: readonly Edge[] } {
+  const { faces, edges } = elevationOf(piece);
+  return {
+    elements:
+      extent === 'edges'
+        ? []
+        : (faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? []),
+    edges: face === edgeFaceOf(piece) ? edges.filter((edge) => piece.scope.edges.includes(edge.id)) : [],
+  };
+}
+
+/** What there is to paint on a face for one coat of such an extent; for spots, their share of it. */
+export function coatPaintWork(piece: Piece, face: FaceId, extent: Extent): PaintWork {
+  const { elements, edges } = coatedParts(piece, face, extent);
+  const whole = sumOfWork([...elements.map(workOf), ...edges.map(workOfEdge)]);
+  return extent === 'spots' ? shareOf(whole, SPOT_SHARE) : whole;
+}
+
 /** Minutes to put one coat on a face: with the edges when it is the front, on its spots, or on its edges alone. */
 export function coatMinutes(piece: Piece, face: FaceId, { tool, extent }: Pick<Coat, 'tool' | 'extent'>): number {
-  const { faces, edges } = elevationOf(piece);
   if (extent === 'spots') {
     return MINUTES.spotsAFace + SPOT_SHARE * coatMinutes(piece, face, { tool, extent: 'all' });
   }
-  const elements =
-    extent === 'edges'
-      ? []
-      : (faces.find((candidate) => candidate.id === face && piece.scope.faces.includes(face))?.elements ?? []);
-  const withFace = face === edgeFaceOf(piece) ? edges.filter((edge) => piece.scope.edges.includes(edge.id)) : [];
+  const { elements, edges } = coatedParts(piece, face, extent);
   const application = usualApplication(tool);
   return (
     elements.reduce((sum, element) => sum + workMinutes(workOf(element), application), 0) +
-    withFace.reduce((sum, edge) => sum + workMinutes(workOfEdge(edge), application), 0)
+    edges.reduce((sum, edge) => sum + workMinutes(workOfEdge(edge), application), 0)
   );
 }
 

@@ -57,6 +57,13 @@ export function shareOf(work: PaintWork, share: number): PaintWork {
   return part;
 }
 
+/** Work together. */
+export function sumOfWork(all: readonly PaintWork[]): PaintWork {
+  const sum = { ...NO_WORK };
+  for (const work of all) for (const measure of MEASURES) sum[measure] += work[measure];
+  return sum;
+}
+
 /** How a tool takes each measure: minutes at a professional's pace a m², a m, or a side of a spindle. */
 type Pace = Readonly<Record<keyof PaintWork, number>>;
 
@@ -95,6 +102,41 @@ const PACES: Readonly<Record<Application, Pace>> = {
 export function workMinutes(work: PaintWork, application: Application): number {
   const pace = PACES[application];
   return MEASURES.reduce((sum, measure) => sum + work[measure] * pace[measure], 0);
+}
+
+/** Some of the work by one measure: how much of it there is, in m², m or counted, and its minutes. */
+export interface MeasuredWork {
+  name: string;
+  amount: number;
+  in: 'm²' | 'm' | 'sides';
+  minutes: number;
+}
+
+/** How each measure is said, and in what it is counted. */
+const MEASURE_WORDS: Readonly<Record<keyof PaintWork, Pick<MeasuredWork, 'name' | 'in'>>> = {
+  area: { name: 'sprayed faces', in: 'm²' },
+  flat: { name: 'flats', in: 'm²' },
+  profiled: { name: 'bevels and mouldings', in: 'm²' },
+  wide: { name: 'wide faces', in: 'm²' },
+  cutIn: { name: 'cutting in', in: 'm' },
+  slender: { name: 'narrow members', in: 'm' },
+  run: { name: 'trim', in: 'm' },
+  runArea: { name: 'faces of trim', in: 'm²' },
+  runLines: { name: 'lines of trim along wall and floor', in: 'm' },
+  edge: { name: 'edges', in: 'm' },
+  bead: { name: 'joints', in: 'm' },
+  alongGlass: { name: 'along glass', in: 'm' },
+  bars: { name: 'glazing bars', in: 'm' },
+  spindleSides: { name: 'spindles, each side counted', in: 'sides' },
+};
+
+/** Minutes of some work at a professional's pace, measure by measure: they add up to {@link workMinutes}. */
+export function minutesByMeasure(work: PaintWork, application: Application): MeasuredWork[] {
+  const pace = PACES[application];
+  return MEASURES.flatMap((measure) => {
+    const minutes = work[measure] * pace[measure];
+    return minutes > 0 ? [{ ...MEASURE_WORDS[measure], amount: work[measure], minutes }] : [];
+  });
 }
 
 /** Members up to this, in mm, are too narrow for a roller. */

@@ -4,6 +4,7 @@ import { readPlan } from '../planning/reading/read-plan.ts';
 import { isCoat } from '../steps/wetness/current-coats.ts';
 import { WorkedDays } from '../fixtures/worked-days.ts';
 import { litresOfStep } from '../steps/coat-litres.ts';
+import { leftAccount, usedAccount } from './bucket-account.ts';
 import { bucketsOf, unopenedFor } from './tins-in-use.ts';
 
 const TIN = {
@@ -48,6 +49,26 @@ test('what somebody saw counts more than the reckoning, and what was drawn since
   worked.done('coat-2/front', '2027-03-02T14:00', { tinId: 'one' });
   const left = bucketsOf(worked.job, null)[0]?.left ?? 0;
   assert.ok(Math.abs(left - (0.5 - litres(worked, 'coat-2/front') - 0.1)) < 1e-9);
+});
+
+test('the account of a bucket adds up, from the tin or from what was seen last', () => {
+  const worked = oneFace(1);
+  const summed = (lines: readonly string[]): number =>
+    lines
+      .slice(0, -1)
+      .reduce((sum, line, index) => sum + (index === 0 ? 1 : -1) * Number(/([\d.]+) L/.exec(line)?.[1]), 0);
+  const check = (): void => {
+    const [bucket] = bucketsOf(worked.job, null);
+    assert.ok(bucket, 'a tin is open');
+    const lines = leftAccount(bucket, 'metric');
+    assert.ok(Math.abs(summed(lines) - bucket.left) <= 0.02, lines.join(' '));
+    assert.equal(lines.at(-1), `So ${bucket.left.toFixed(2)} L left.`);
+    assert.match(usedAccount(bucket, 'metric').at(-1) ?? '', new RegExp(`^So ${bucket.used.toFixed(2)} L\\.`));
+  };
+  check();
+  worked.tell('change-tin', { id: worked.job.tins[0]!.id, facts: { seen: { litres: 0.5, at: '2027-03-02T10:00' } } });
+  worked.done('coat-2/front', '2027-03-02T14:00', { tinId: 'one' });
+  check();
 });
 
 test('a colour that will run out is named with the piece on which it does, and boxing a tin in helps', () => {

@@ -25,11 +25,22 @@ export interface Bucket {
   opened: number;
   /** Litres that coats and tools have taken, as reckoned from the stamps. */
   used: number;
+  /** The same in its parts: in all, and since somebody last looked. */
+  drawn: { inAll: Drawn; lately: Drawn };
+  /** What somebody saw in it last, with what was poured in since; null where nobody looked. */
+  seen: { litres: number; at: string } | null;
   /** Litres that are left: as somebody saw it last, less what was taken since; never below nothing. */
   left: number;
   /** Whether somebody looked, so that `left` is more than a reckoning. */
   isSeen: boolean;
   ahead: Ahead;
+}
+
+/** What was drawn from a bucket: by how many coats, how many litres of them, and what stays in tools once a day. */
+export interface Drawn {
+  coats: number;
+  onPieces: number;
+  inTools: number;
 }
 
 /** What is still to be painted from a bucket. */
@@ -57,14 +68,15 @@ export function bucketsOf(job: Job, reading: Pick<PlanReading, 'runs' | 'starts'
       return stamp?.tinId !== undefined && ids.has(stamp.tinId) ? [{ step, stamp }] : [];
     });
     const opened = tins.reduce((sum, { litres }) => sum + litres, 0);
-    const taken = (since: string): number => drawnSince(job, drawn, since);
     const seen = tins
       .flatMap((tin) => tin.seen ?? [])
       .reduce<OpenedTin['seen']>((last, one) => (last && last.at > one.at ? last : one), null);
     const later = seen
       ? tins.filter(({ openedAt }) => openedAt > seen.at).reduce((sum, { litres }) => sum + litres, 0)
       : 0;
-    const left = Math.max(0, seen ? seen.litres + later - taken(seen.at) : opened - taken(''));
+    const inAll = drawnSince(job, drawn, '');
+    const lately = drawnSince(job, drawn, seen?.at ?? '');
+    const left = Math.max(0, (seen ? seen.litres + later : opened) - litresDrawn(lately));
     const hex = first.hex?.toLowerCase() ?? null;
     const open = steps.filter(
       (step) => !stamps.has(step.id) && step.coat.coating.id === coating.id && colourOfCoat(job, step) === hex,
@@ -76,7 +88,9 @@ export function bucketsOf(job: Job, reading: Pick<PlanReading, 'runs' | 'starts'
         hex,
         colourName: colourName(job, hex),
         opened,
-        used: taken(''),
+        used: litresDrawn(inAll),
+        drawn: { inAll, lately },
+        seen: seen && { litres: seen.litres + later, at: seen.at },
         left,
         isSeen: seen !== null,
         ahead: aheadOf(job, open, reading, left),
@@ -96,16 +110,19 @@ function colourName(job: Job, hex: string | null): string | null {
 }
 
 /** Litres that were drawn after a moment: onto pieces, and once a day what stays in each tool. */
-function drawnSince(job: Job, drawn: readonly { step: CoatStep; stamp: LogEntry }[], since: string): number {
+function drawnSince(job: Job, drawn: readonly { step: CoatStep; stamp: LogEntry }[], since: string): Drawn {
   const counted = drawn.filter(({ stamp }) => stamp.at > since);
   const sessions = new Map(
     counted.map(({ step, stamp }) => [`${stamp.at.slice(0, 10)}/${step.coat.coat.tool}`, step.coat.coat.tool]),
   );
-  return (
-    counted.reduce((sum, { step }) => sum + litresOfStep(step, job.mixing.gun), 0) +
-    [...sessions.values()].reduce((sum, tool) => sum + residueIn(tool), 0)
-  );
+  return {
+    coats: counted.length,
+    onPieces: counted.reduce((sum, { step }) => sum + litresOfStep(step, job.mixing.gun), 0),
+    inTools: [...sessions.values()].reduce((sum, tool) => sum + residueIn(tool), 0),
+  };
 }
+
+const litresDrawn = ({ onPieces, inTools }: Drawn): number => onPieces + inTools;
 
 function aheadOf(
   job: Job,

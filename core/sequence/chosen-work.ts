@@ -2,9 +2,10 @@ import { strokesOn } from '../job/queries/faces.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { Coat } from '../job/document/coat-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import type { StrokeChoice } from '../job/document/stroke-schema.ts';
+import type { Application, StrokeChoice } from '../job/document/stroke-schema.ts';
 import type { FaceId } from '../pieces/elevation.ts';
-import { coatMinutes } from '../quantities/pace.ts';
+import { coatMinutes, coatPaintWork, usualApplication } from '../quantities/pace.ts';
+import { sumOfWork, type PaintWork } from '../quantities/paint-work.ts';
 import { RateClock } from '../units/rate-clock.ts';
 import { passOf, strokeMinutes } from './pass.ts';
 import { simulateStrokes, type Hand } from './simulate.ts';
@@ -31,6 +32,25 @@ export function coatWork(
   const minutes = pass.strokes.reduce((sum, stroke) => sum + strokeMinutes(stroke, choice), 0);
   if (choice.painters === 1 || job.crew.length < 2) return { minutes, painters: 1 };
   return { minutes: byTwo(piece, faces, choice), painters: 2 };
+}
+
+/** What there is to paint for a coat on some faces of a piece, and how it is put on: what {@link coatWork} takes minutes for. */
+export function paintWorkOf(
+  job: Pick<Job, 'strokes'>,
+  piece: Piece,
+  faces: readonly FaceId[],
+  coat: Pick<Coat, 'product' | 'tool' | 'extent'>,
+): { work: PaintWork; application: Application } {
+  const choice = coat.extent === 'all' ? strokesOn(job, piece, coat.product) : null;
+  return choice === null
+    ? {
+        work: sumOfWork(faces.map((face) => coatPaintWork(piece, face, coat.extent))),
+        application: usualApplication(coat.tool),
+      }
+    : {
+        work: sumOfWork(passOf(piece, faces, choice).strokes.map(({ work }) => work)),
+        application: choice.application,
+      };
 }
 
 const EQUAL_HANDS: readonly [Hand, Hand] = [

@@ -1,4 +1,7 @@
 import { formatMoment } from '../../../core/units/moments.ts';
+import { howUse } from '../../../core/hanging/use-how.ts';
+import type { JobSteps } from '../../../core/steps/job-steps.ts';
+import { How } from '../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { nanoid } from 'nanoid';
@@ -44,7 +47,7 @@ export function FilmChecks() {
             <Sheet pad={0}>
               <Box component="ul" aria-label={localise(definition.name)}>
                 {own.map((entry) => (
-                  <CheckRow key={entry.piece.id} entry={entry} at={at} t0={problem.clocks.t0} />
+                  <CheckRow key={entry.piece.id} entry={entry} at={at} steps={problem} />
                 ))}
               </Box>
             </Sheet>
@@ -55,12 +58,12 @@ export function FilmChecks() {
   );
 }
 
-function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: string }) {
+function CheckRow({ entry, at, steps }: { entry: DueFilmCheck; at: number; steps: JobSteps }) {
   const job = useJob();
   const now = useNow();
   const localise = useLocalise();
   const { apply } = useCommands();
-  const { check, piece, from, last } = entry;
+  const { check, piece, row, use, from, last } = entry;
   const definition = FILM_CHECK_DEFINITIONS[check];
   const isReady = from !== null && from <= at;
   const words =
@@ -68,7 +71,7 @@ function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: stri
       ? 'won’t cure here'
       : isReady
         ? 'ready to test'
-        : `from ${forecastAt(t0, from, job.site.timeZone, at)}`;
+        : `from ${forecastAt(steps.clocks.t0, from, job.site.timeZone, at)}`;
   const note = (held: boolean): void =>
     void apply('add-film-check', {
       filmCheck: {
@@ -105,7 +108,9 @@ function CheckRow({ entry, at, t0 }: { entry: DueFilmCheck; at: number; t0: stri
             : localise(definition.how)}
         </Box>
       </Box>
-      <Box sx={{ fontWeight: 650, color: isReady ? 'var(--ready)' : 'var(--ink-soft)' }}>{words}</Box>
+      <Box sx={{ fontWeight: 650, color: isReady ? 'var(--ready)' : 'var(--ink-soft)' }}>
+        {words} <How of={`${piece.mark}: ${words}`} lines={() => howUse(job, steps, row, use)} page="check" />
+      </Box>
       <Button
         variant="outlined"
         sx={{ minHeight: 48 }}

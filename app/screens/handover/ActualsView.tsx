@@ -16,6 +16,8 @@ import { capital, counted } from '../../../core/units/sentence.ts';
 import { GESTURE } from '../../keeping/history.ts';
 import { keepFigures } from '../../keeping/own-figures.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
+import { usedAccount } from '../../../core/running/bucket-account.ts';
+import { How } from '../../parts/How.tsx';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { useJobSteps } from '../../open-job/use-reading.ts';
 import { DaysDrawing } from './DaysDrawing.tsx';
@@ -157,7 +159,7 @@ function LessonRow({ lesson: { words, because, command } }: { lesson: Lesson }) 
 }
 
 /** What a tin was to give, and what it gave. */
-function LitresRow({ row: { name, estimated, real } }: { row: ReturnType<typeof litresAgainst>[number] }) {
+function LitresRow({ row: { bucket, name, estimated, real } }: { row: ReturnType<typeof litresAgainst>[number] }) {
   const localise = useLocalise();
   const { units } = useJob().settings;
   return (
@@ -166,7 +168,14 @@ function LitresRow({ row: { name, estimated, real } }: { row: ReturnType<typeof 
       sx={{ display: 'flex', gap: 2, px: 2, py: 1, borderBottom: '1px solid var(--line)', flexWrap: 'wrap' }}
     >
       <Box sx={{ flex: '1 1 220px', fontWeight: 700 }}>{capital(localise(name))}</Box>
-      <span>estimated {VOLUME.format(estimated, units)}</span>
+      <span>
+        estimated {VOLUME.format(estimated, units)}{' '}
+        <How
+          of={`${capital(localise(name))}: estimated ${VOLUME.format(estimated, units)}`}
+          lines={() => usedAccount(bucket, units)}
+          page="quantities#how-litres-come-about"
+        />
+      </span>
       <span>{real === null ? 'not checked' : `actual ${VOLUME.format(real, units)}`}</span>
       {real !== null && estimated > 0 && (
         <strong>{`${real >= estimated ? '+' : '−'}${Math.abs(Math.round((real / estimated - 1) * 100))}%`}</strong>

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import { hoursAccount } from '../../../core/handover/hours-account.ts';
 import type { HoursRow } from '../../../core/handover/planned-against-real.ts';
+import { How } from '../../parts/How.tsx';
 
 const hours = (figure: number): string => `${figure.toFixed(1)} h`;
 
@@ -10,13 +12,19 @@ export function HoursBars({ title, rows }: { title: string; rows: readonly Hours
     <Box>
       <Box sx={{ fontWeight: 700, mb: 1 }}>{title}</Box>
       <Box component="ul" aria-label={title} sx={{ display: 'grid', gap: 1.25 }}>
-        {rows.map(({ key, name, planned, real, steps }) => {
+        {rows.map((row) => {
+          const { key, name, planned, real, timed } = row;
           const off = Math.round((real / planned - 1) * 100);
           return (
             <Box component="li" key={key}>
               <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 14.5, gap: 1 }}>
                 <span>
-                  {name} <span style={{ color: 'var(--ink-soft)' }}>({steps} timed)</span>
+                  {name} <span style={{ color: 'var(--ink-soft)' }}>({timed.length} timed)</span>{' '}
+                  <How
+                    of={`${name}: ${hours(planned)} → ${hours(real)}`}
+                    lines={() => hoursAccount(row)}
+                    page="handover#planned-v-actual"
+                  />
                 </span>
                 <strong style={{ color: off > 8 ? 'var(--late)' : off < -8 ? 'var(--ready)' : 'inherit' }}>
                   {hours(planned)} → {hours(real)}

@@ -10,9 +10,12 @@ import type { DateTime } from 'luxon';
 import type { Pin } from '../../../core/job/document/plan-schema.ts';
 import { localIso, localTime, minutesSince } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
+import { workAccount } from '../../../core/steps/work-account.ts';
+import { minutesOfSteps } from '../../../core/planning/reading/run-days.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob, useLocalise, useNow } from '../../open-job/use-job.ts';
+import { How } from '../../parts/How.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 import { Tag } from '../../parts/Tag.tsx';
 import { PinIcon } from '../../drawing/icons.tsx';
@@ -42,6 +45,7 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
   const zone = job.site.timeZone;
   const [step] = run.steps;
   const taskIds = run.steps.map(({ id }) => id);
+  const minutes = minutesOfSteps(run, run.steps, reading);
   const isPinned = pins.some(({ taskId }) => taskIds.includes(taskId));
   const isPast = run.start < minutesSince(reading.t0, now, zone);
   const when = (minutes: number, style: MomentStyle): string =>
@@ -58,7 +62,12 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
             {when(run.start, 'longDayTime')}–{when(run.end, 'time')}
             {names.length > 0 && `, ${names.join(' and ')}`}
             {run.setupMinutes > 0 && `, after ${formatDuration(run.setupMinutes)} set-up`}
-            {isPinned && ', pinned'}
+            {isPinned && ', pinned'}{' '}
+            <How
+              of={`${formatDuration(minutes)} for this job`}
+              lines={() => workAccount(job, run.steps, minutes)}
+              page="plan#minutes-of-a-job"
+            />
           </Typography>
         </Box>
         {!isPast && (

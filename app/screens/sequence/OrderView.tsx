@@ -91,7 +91,7 @@ export function OrderView({ view }: { view: StrokesView }) {
       </Box>
       <Box sx={{ gridArea: 'side', display: 'grid', gap: 2.5, minWidth: 0 }}>
         <Sheet>
-          <Verdict result={result} coating={pass.coating} air={air} against={view.against} />
+          <Verdict view={view} air={air} />
           <ChosenBar view={view} />
         </Sheet>
         <Section title="Fixes">

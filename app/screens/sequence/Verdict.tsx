@@ -2,30 +2,29 @@ import { lapWords } from '../../../core/sequence/order-words.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
+import { edgeAccount } from '../../../core/sequence/edge-account.ts';
 import { LAP_KINDS } from '../../../core/sequence/pass-laps.ts';
-import type { Coating } from '../../../core/shelf/coating.ts';
 import { counted, capital } from '../../../core/units/sentence.ts';
 import { formatDuration, TEMPERATURE } from '../../../core/units/measures.ts';
+import { How } from '../../parts/How.tsx';
 import { Caution } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
+import type { StrokesView } from './use-strokes.ts';
 import { vialReading } from '../../drawing/vial-reading.ts';
 
 const COLOURS = { fresh: 'var(--ready)', close: 'var(--tacky)', 'gone-off': 'var(--late)' } as const;
 
 interface VerdictProps {
-  result: PassResult;
-  coating: Coating;
+  view: Pick<StrokesView, 'result' | 'input' | 'setting' | 'against'>;
   /** The air in which it is painted: “Practice room 1, 21 °C and 45 %”. */
   air: string;
-  /** What is against painting then. */
-  against: readonly string[];
 }
 
 /** Whether every lap is met in time, which is the oldest, and by what the open time follows. */
-export function Verdict({ result, coating, air, against }: VerdictProps) {
+export function Verdict({ view: { result, input, setting, against }, air }: VerdictProps) {
   const localise = useLocalise();
   const { units } = useJob().settings;
+  const { coating } = input;
   const { worst, laps, openTime, stops } = result;
   const open = openTime === Infinity ? 'Too cold to set' : `Wet edge ${openTime.toFixed(1)} min`;
   const met = `Edges stay wet${laps.some(({ state }) => state === 'stopped') ? ', or stop at a joint' : ''}`;
@@ -66,7 +65,8 @@ export function Verdict({ result, coating, air, against }: VerdictProps) {
       )}
       <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
         {open} · takes {formatDuration(result.until - result.start)}
-        {stops.length > 0 && `, with ${counted(stops.length, 'stop')} until touch dry`} · {air}
+        {stops.length > 0 && `, with ${counted(stops.length, 'stop')} until touch dry`} · {air}{' '}
+        <How of={open} lines={() => edgeAccount(input, setting, result, units)} page="sequence" />
       </Typography>
       {against.length > 0 && (
         <Caution>

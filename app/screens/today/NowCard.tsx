@@ -9,8 +9,9 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { placeOf, roomOf } from '../../../core/job/queries/places.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import type { PlanReading, Run } from '../../../core/planning/reading/read-plan.ts';
-import { minutesAtWork } from '../../../core/planning/reading/run-days.ts';
+import { minutesOfSteps } from '../../../core/planning/reading/run-days.ts';
 import { isBenchWork } from '../../../core/steps/step-needs.ts';
+import { workAccount } from '../../../core/steps/work-account.ts';
 import { stepWords } from '../../../core/steps/step-words.ts';
 import type { SheetRun } from '../../../core/running/day-sheet.ts';
 import type { DryingPiece } from '../../../core/running/drying-status.ts';
@@ -18,6 +19,7 @@ import { openSteps } from '../../../core/running/stamps.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { goTo } from '../../device/route.ts';
+import { How } from '../../parts/How.tsx';
 import { Sheet } from '../../parts/Section.tsx';
 import { StrokesLine } from './StrokesLine.tsx';
 import type { Stamps } from '../../parts/stamping/use-stamps.ts';
@@ -85,10 +87,7 @@ export const NowCard = memo(function NowCard({
         : `Next: ${formatMoment(begins, 'dayTime')}`
       : 'Now';
   const where = isBenchWork(step) ? placeOf(job, 'bench').name : roomOf(job, step.piece)?.name;
-  const minutes = open.reduce(
-    (sum, { id }) => sum + minutesAtWork(run, reading.starts.get(id) ?? 0, reading.ends.get(id) ?? 0),
-    0,
-  );
+  const minutes = minutesOfSteps(run, open, reading);
   const early = dryingPieces.findLast(
     (drying) => open.some((entry) => entry.id === drying.next?.id) && drying.opens > at,
   );
@@ -105,7 +104,12 @@ export const NowCard = memo(function NowCard({
         </Typography>
         <Typography sx={{ color: 'var(--ink-soft)', fontSize: 16 }}>
           {where} · {counted(open.length, 'piece')} · {formatDuration(minutes)}
-          {run.setupMinutes > 0 && !isRunning && ` + ${formatDuration(run.setupMinutes)} set-up`}
+          {run.setupMinutes > 0 && !isRunning && ` + ${formatDuration(run.setupMinutes)} set-up`}{' '}
+          <How
+            of={`${formatDuration(minutes)} for this job`}
+            lines={() => workAccount(job, open, minutes)}
+            page="plan#minutes-of-a-job"
+          />
         </Typography>
         {/* Above the pieces: on a phone the buttons stay in sight, and what stands below them may not. */}
         <Box sx={{ mt: 1.5 }}>

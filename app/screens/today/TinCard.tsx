@@ -1,5 +1,7 @@
 import { ProgressMark } from '../../drawing/ProgressMark.tsx';
 import { formatMoment } from '../../../core/units/moments.ts';
+import { leftAccount } from '../../../core/running/bucket-account.ts';
+import { How } from '../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -82,6 +84,11 @@ export function TinCard({ bucket, t0 }: { bucket: Bucket; t0: string }) {
         <strong>
           {VOLUME.format(left, units)} left {isSeen ? '(checked)' : '(estimated)'}
         </strong>
+        <How
+          of={`${name}: ${VOLUME.format(left, units)} left`}
+          lines={() => leftAccount(bucket, units)}
+          page="quantities#how-litres-come-about"
+        />
       </Box>
       <Box sx={{ fontSize: 15, color: isSoon ? 'var(--late)' : 'var(--ink-soft)', fontWeight: isSoon ? 650 : 400 }}>
         {localise(lasts(ahead, at, when, VOLUME.format(ahead.litres, units)))}{' '}

@@ -3,13 +3,12 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import { marksInWords } from '../../../core/job/marks.ts';
-import { weightOf } from '../../../core/job/queries/pieces.ts';
 import type { LineOutcome } from '../../../core/typing/typed-line/read-line.ts';
 import { sketchOf } from '../../../core/job/document/usual-piece.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
-import { takeOff } from '../../../core/quantities/take-off.ts';
-import { AREA, formatWeight } from '../../../core/units/measures.ts';
+import { areaAccount, areaAndWeight, weightAccount } from '../../../core/quantities/piece-account.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
+import { How } from '../../parts/How.tsx';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
 
 interface LinePreviewProps {
@@ -25,7 +24,6 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
   const { units } = job.settings;
   const understood = [...read.understood].sort((one, other) => one.start - other.start);
   const sketch = read.ok ? sketchOf(read.kind, read.piece, marks[0] ?? '') : null;
-  const area = sketch ? takeOff(sketch).reduce((sum, part) => sum + part.area, 0) : 0;
   return (
     <Box
       sx={{
@@ -68,9 +66,13 @@ export function LinePreview({ line, read, marks }: LinePreviewProps) {
         {read.ok && sketch ? (
           <Typography sx={{ fontSize: 15 }}>
             <strong>{marksInWords(marks)}</strong>: {inSentence(localise(definitionOf(read.kind).name))},{' '}
-            {AREA.format(area, units)} to paint{marks.length > 1 ? ' each' : ''}, about{' '}
-            {formatWeight(weightOf(sketch), units)}, {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds{' '}
-            {marks.length === 1 ? 'it' : 'them'}.
+            {areaAndWeight(sketch, units, marks.length > 1 ? ' each' : '')},{' '}
+            {sketch.comesOff ? 'painted off' : 'painted in place'}. Enter adds {marks.length === 1 ? 'it' : 'them'}.{' '}
+            <How
+              of={areaAndWeight(sketch, units)}
+              lines={() => [...areaAccount(sketch, units), ...weightAccount(sketch, units)]}
+              page="walk#area-and-weight"
+            />
           </Typography>
         ) : (
           <Box role="alert" sx={{ color: 'var(--late)', fontSize: 15 }}>

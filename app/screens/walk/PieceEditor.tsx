@@ -10,14 +10,13 @@ import { useState } from 'react';
 import { stated } from '../../../core/job/commands/pieces.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { groupOf } from '../../../core/job/queries/groups.ts';
-import { weightOf } from '../../../core/job/queries/pieces.ts';
 import type { Piece, StatedPiece } from '../../../core/job/document/piece-schema.ts';
 import { cautionsAt } from '../../../core/job/cautions.ts';
-import { takeOff } from '../../../core/quantities/take-off.ts';
-import { AREA, formatWeight } from '../../../core/units/measures.ts';
+import { areaAccount, areaAndWeight, weightAccount } from '../../../core/quantities/piece-account.ts';
 import { useCommands, useJob, useLocalise } from '../../open-job/use-job.ts';
 import { PieceElevation } from '../../drawing/elevation/PieceElevation.tsx';
 import { wholeNumber } from '../../../core/units/typed-number.ts';
+import { How } from '../../parts/How.tsx';
 import { Caution, Sheet } from '../../parts/Section.tsx';
 import { StatedField } from '../../parts/fields/StatedField.tsx';
 import { Tag } from '../../parts/Tag.tsx';
@@ -44,8 +43,6 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
   const { units } = job.settings;
   const draft = `${job.id}/${piece.id}`;
   const definition = definitionOf(piece.kind);
-  const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
-  const weight = weightOf(piece);
   const cautions = cautionsAt(job, piece);
   const change = (facts: Partial<Omit<StatedPiece, 'shape'>>, options: { strokes?: string; quiet?: boolean } = {}) =>
     apply('change-pieces', { ids: [piece.id], facts: stated.difference(piece, { ...piece, ...facts }) }, options);
@@ -59,7 +56,12 @@ export function PieceEditor({ piece, onClose, onChoose }: PieceEditorProps) {
             <Box sx={{ flex: 1 }}>
               <Typography variant="h3">{localise(definition.name)}</Typography>
               <Typography sx={{ fontSize: 14, color: 'var(--ink-soft)' }}>
-                {AREA.format(area, units)} to paint · about {formatWeight(weight, units)}
+                {areaAndWeight(piece, units)}{' '}
+                <How
+                  of={areaAndWeight(piece, units)}
+                  lines={() => [...areaAccount(piece, units), ...weightAccount(piece, units)]}
+                  page="walk#area-and-weight"
+                />
               </Typography>
             </Box>
             <IconButton aria-label="Close piece" onClick={onClose}>

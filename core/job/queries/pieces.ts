@@ -1,4 +1,5 @@
 import type { Elevation, FaceId } from '../../pieces/elevation.ts';
+import { weightOfParts } from '../../pieces/materials.ts';
 import { SUBSTRATES } from '../../pieces/substrate.ts';
 import type { Trait } from '../../pieces/traits.ts';
 import { definitionOf, hasFeature } from '../../pieces/registry.ts';
@@ -37,7 +38,7 @@ export const TWO_PEOPLE_FROM = 25;
 
 /** Weight of a piece in kg. */
 export function weightOf(piece: Pick<Piece, 'kind' | 'shape'>): number {
-  return definitionOf(piece.kind).weight(piece.shape);
+  return weightOfParts(definitionOf(piece.kind).madeOf(piece.shape));
 }
 
 /** The face with which the edges of a piece are painted. */

@@ -9,7 +9,7 @@ import {
   sizeFields,
   sizesAsTyped,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import type { Shape } from '../shape.ts';
@@ -73,7 +73,7 @@ export const cabinetDoor: PieceDefinition<CabinetDoor> = {
   schools: ['mouldings-first', 'panels-rails-stiles', 'blocks-from-the-top'],
   staysUnpainted: ['hinge cups and plates', 'bumpers'],
   hardware: ({ height }) => cupboardHardware(height),
-  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  madeOf: ({ width, height, thickness }) => [boardOf('board', width, height, thickness)],
   typed: {
     words: { 'cupboard door': {}, 'cabinet door': {}, 'kitchen door': {}, 'wardrobe door': {}, 'cupboard front': {} },
     severalIn: { word: 'door', rooms: ['kitchen', 'kitchenette', 'pantry', 'scullery', 'wardrobe'], highest: 1500 },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { perimeter, rectangle, type Box, type Element, type Face } from '../elevation.ts';
@@ -138,9 +138,10 @@ export const carcass: PieceDefinition<Carcass> = {
   whileWet: KEEP_OFF,
   staysUnpainted: ['runners, hinge plates and shelf pins', 'where drawers slide'],
   hardware: ({ shelves }) => (shelves > 0 ? [{ name: 'shelf pin', count: shelves * 4 }] : []),
-  weight: ({ width, height, depth, shelves }) =>
-    boardWeight(2 * depth + width, height, 18, DENSITY.board) +
-    (2 + shelves) * boardWeight(width, depth, 18, DENSITY.board),
+  madeOf: ({ width, height, depth, shelves }) => [
+    boardOf('board', 2 * depth + width, height, 18),
+    boardOf('board', width, depth, 18, 2 + shelves),
+  ],
   usualScope: { faces: ['front'], edges: [] },
   closesOpening: false,
   comesOff: 'rarely',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
@@ -98,12 +98,12 @@ function edges(shape: CasementWindow): Edge[] {
   }));
 }
 
-/** Kg of all casements: what is carried when they come off. */
-function weight(shape: CasementWindow): number {
+/** All casements: what is carried when they come off. */
+function madeOf(shape: CasementWindow): MaterialVolume[] {
   const sash = casement(shape);
   const glass = glassIn(face('front', shape)) / shape.lights;
   const timber = sash.width * sash.height - glass * 1e6;
-  return shape.lights * (boardWeight(timber, 1, shape.sashThickness, DENSITY.softwood) + glassWeight(glass));
+  return [boardOf('softwood', timber, 1, shape.sashThickness, shape.lights), glassPane(shape.lights * glass)];
 }
 
 /** A window of hinged casements in a frame with a sill. */
@@ -190,7 +190,7 @@ export const casementWindow: PieceDefinition<CasementWindow> = {
     { name: 'stay', count: lights },
     { name: 'catch', count: lights },
   ],
-  weight,
+  madeOf,
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top', 'bottom'] },
   closesOpening: true,
   comesOff: 'rarely',

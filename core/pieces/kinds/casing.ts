@@ -1,7 +1,7 @@
 import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { casingLengths } from '../casing-lengths.ts';
 import type { PieceDefinition } from '../definition.ts';
@@ -152,9 +152,9 @@ export const casing: PieceDefinition<Casing> = {
   whileWet: ['Keep the door open until stop and rebate are dry enough to close on.'],
   staysUnpainted: ['hinge leaves and strike plate', 'seals in the stop'],
   hardware: () => [{ name: 'strike plate', count: 1 }],
-  weight: (shape) => {
+  madeOf: (shape) => {
     const { legs, head } = casingLengths(shape);
-    return boardWeight(2 * legs + head, shape.casingWidth, shape.casingThickness, DENSITY.softwood);
+    return [boardOf('softwood', 2 * legs + head, shape.casingWidth, shape.casingThickness)];
   },
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top'] },
   closesOpening: false,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BOARD, FRONT_SIZE, sizeFields, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -36,7 +36,7 @@ export const drawerFront: PieceDefinition<DrawerFront> = {
     { name: 'pull', count: width > 700 ? 2 : 1 },
     { name: 'fixing screw', count: 4 },
   ],
-  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  madeOf: ({ width, height, thickness }) => [boardOf('board', width, height, thickness)],
   typed: {
     words: { 'drawer front': {}, drawer: {} },
     sizes: sizesAsTyped('width', 'height', 'thickness'),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { doorHardware, DOOR_SIZE, doorSizes, DOOR_STAYS, HUNG, sizeFields } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf, weightOfParts, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -9,7 +9,9 @@ import { slabFace } from '../slab.ts';
 const schema = z.lazy(() => z.object(within(DOOR_SIZE)));
 type FlushDoor = z.infer<typeof schema>;
 
-const weight = ({ width, height, thickness }: FlushDoor): number => boardWeight(width, height, thickness, DENSITY.slab);
+const madeOf = ({ width, height, thickness }: FlushDoor): MaterialVolume[] => [
+  boardOf('slab', width, height, thickness),
+];
 
 /** A door with two flat faces. */
 export const flushDoor: PieceDefinition<FlushDoor> = {
@@ -34,8 +36,8 @@ export const flushDoor: PieceDefinition<FlushDoor> = {
   ...HUNG,
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: DOOR_STAYS,
-  hardware: (shape) => doorHardware(shape.height, weight(shape)),
-  weight,
+  hardware: (shape) => doorHardware(shape.height, weightOfParts(madeOf(shape))),
+  madeOf,
   typed: {
     words: {
       'flush door': {},

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -34,7 +34,7 @@ export const freePanel: PieceDefinition<FreePanel> = {
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: [],
   hardware: () => [],
-  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.board),
+  madeOf: ({ width, height, thickness }) => [boardOf('board', width, height, thickness)],
   traits: [],
   pace: { takeOff: 2, rehang: 3, inPlace: 0 },
   lines: ({ width, height }) => ({ wall: 2 * (width + height) }),

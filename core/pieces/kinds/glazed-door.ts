@@ -11,7 +11,7 @@ import {
   HUNG,
   sizeFields,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { boardOf, glassPane, weightOfParts, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -53,13 +53,10 @@ const framing = (shape: GlazedDoor): Framing => ({
 });
 
 /** Timber by what is painted of a face, and glass of 4 mm. */
-function weight(shape: GlazedDoor): number {
+function madeOf(shape: GlazedDoor): MaterialVolume[] {
   const glass = glassIn(framedFace('front', framing(shape)));
-  return (
-    boardWeight(shape.width, shape.height, shape.thickness, DENSITY.softwood) *
-      (1 - glass / ((shape.width * shape.height) / 1e6)) +
-    glassWeight(glass)
-  );
+  const timber = shape.width * shape.height - glass * 1e6;
+  return [boardOf('softwood', timber, 1, shape.thickness), glassPane(glass)];
 }
 
 const USUAL: GlazedDoor = {
@@ -109,8 +106,8 @@ export const glazedDoor: PieceDefinition<GlazedDoor> = {
   lines: (shape) => ({ glass: 2 * glassLine(framedFace('front', framing(shape))), fixed: 1000 }),
   schools: ['putty-outwards', 'top-down', 'panels-rails-stiles'],
   staysUnpainted: [GLASS_STAYS, ...DOOR_STAYS],
-  hardware: (shape) => doorHardware(shape.height, weight(shape)),
-  weight,
+  hardware: (shape) => doorHardware(shape.height, weightOfParts(madeOf(shape))),
+  madeOf,
   traits: ['handled', 'putty'],
   cautions: ['glass'],
   typed: {

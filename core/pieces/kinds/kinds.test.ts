@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { knownAnswers } from '../../fixtures/known-answers.ts';
 import { casingLengths } from '../casing-lengths.ts';
 import type { Shape } from '../shape.ts';
+import { weightOfParts } from '../materials.ts';
 import { outlineArea, squareMetres, type Edge, type Element, type Face, type Point } from '../elevation.ts';
 import { panelFill } from '../fills/panel.ts';
 import { framedFace } from '../framed.ts';
@@ -235,7 +236,7 @@ for (const kind of PIECE_KINDS) {
           const larger = { ...shape, [key]: Number(shape[key]) * 1.25 };
           if (!definition.schema.safeParse(larger).success || definition.fault(larger, 'metric')) continue;
           assert.ok(area(larger) > area(shape), `${key} ${String(shape[key])}`);
-          assert.ok(definition.weight(larger) >= definition.weight(shape));
+          assert.ok(weightOfParts(definition.madeOf(larger)) >= weightOfParts(definition.madeOf(shape)));
         }
       }),
       { numRuns: 25 },

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, fieldsOf, sizeFields, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -40,10 +40,10 @@ const framing = (shape: LooseSash): Framing => ({
   fill: () => glazingOf(shape),
 });
 
-function weight(shape: LooseSash): number {
+function madeOf(shape: LooseSash): MaterialVolume[] {
   const glass = glassIn(framedFace('front', framing(shape)));
   const timber = shape.width * shape.height - glass * 1e6;
-  return boardWeight(timber, 1, shape.thickness, DENSITY.softwood) + glassWeight(glass);
+  return [boardOf('softwood', timber, 1, shape.thickness), glassPane(glass)];
 }
 
 const USUAL: LooseSash = {
@@ -101,7 +101,7 @@ export const looseSash: PieceDefinition<LooseSash> = {
           { name: 'hinge screw', count: 12 },
           { name: 'catch', count: 1 },
         ],
-  weight,
+  madeOf,
   usualScope: { faces: ['front', 'back'], edges: ['hinge', 'lock', 'top', 'bottom'] },
   closesOpening: true,
   comesOff: 'usually',

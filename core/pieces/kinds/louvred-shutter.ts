@@ -9,7 +9,7 @@ import {
   sizeFields,
   sizesAsTyped,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -102,14 +102,14 @@ export const louvredShutter: PieceDefinition<LouvredShutter> = {
   schools: ['louvres-first', 'boards-from-the-top'],
   staysUnpainted: ['hinge pins and their sockets', 'where the tilt rod turns'],
   hardware: () => SHUTTER_HARDWARE,
-  weight: (shape) => {
+  madeOf: (shape) => {
     const { stile, topRail, crossRail, bottomRail, banks, width, height } = shape;
     const length = width - 2 * stile;
     const timber = 2 * stile * height + length * (topRail + bottomRail + (banks - 1) * crossRail);
-    return (
-      boardWeight(timber, 1, shape.thickness, DENSITY.softwood) +
-      slats(shape) * boardWeight(length, shape.louvreWidth, shape.louvreThickness, DENSITY.softwood)
-    );
+    return [
+      boardOf('softwood', timber, 1, shape.thickness),
+      boardOf('softwood', length, shape.louvreWidth, shape.louvreThickness, slats(shape)),
+    ];
   },
   traits: [],
   pace: { takeOff: 5, rehang: 8, inPlace: 2 },

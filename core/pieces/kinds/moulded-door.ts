@@ -10,7 +10,7 @@ import {
   HUNG,
   sizeFields,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf, weightOfParts, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -50,8 +50,9 @@ const schema = z.lazy(() =>
 );
 type MouldedDoor = z.infer<typeof schema>;
 
-const weight = ({ width, height, thickness }: MouldedDoor): number =>
-  boardWeight(width, height, thickness, DENSITY.slab);
+const madeOf = ({ width, height, thickness }: MouldedDoor): MaterialVolume[] => [
+  boardOf('slab', width, height, thickness),
+];
 
 /** The ground around the rectangles, and of each its moulding and the field within. */
 function plantedFace(id: FaceId, shape: MouldedDoor): Face {
@@ -147,8 +148,8 @@ export const mouldedDoor: PieceDefinition<MouldedDoor> = {
   ...HUNG,
   schools: ['mouldings-first', 'panels-rails-stiles'],
   staysUnpainted: DOOR_STAYS,
-  hardware: (shape) => doorHardware(shape.height, weight(shape)),
-  weight,
+  hardware: (shape) => doorHardware(shape.height, weightOfParts(madeOf(shape))),
+  madeOf,
   typed: {
     words: { 'door with planted moulding': {}, 'moulded door': {}, 'planted door': {} },
     sizes: doorSizes,

@@ -10,7 +10,7 @@ import {
   HUNG,
   sizeFields,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf, weightOfParts, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -71,8 +71,9 @@ const PANELS: Phrase = {
   },
 };
 
-const weight = ({ width, height, thickness }: PanelledDoor): number =>
-  boardWeight(width, height, thickness, DENSITY.softwood);
+const madeOf = ({ width, height, thickness }: PanelledDoor): MaterialVolume[] => [
+  boardOf('softwood', width, height, thickness),
+];
 
 /** A door of stiles, rails and muntins around panels in any grid. */
 export const panelledDoor: PieceDefinition<PanelledDoor> = {
@@ -109,8 +110,8 @@ export const panelledDoor: PieceDefinition<PanelledDoor> = {
   ...HUNG,
   schools: ['panels-rails-stiles', 'mouldings-first', 'boards-from-the-top'],
   staysUnpainted: DOOR_STAYS,
-  hardware: (shape) => doorHardware(shape.height, weight(shape)),
-  weight,
+  hardware: (shape) => doorHardware(shape.height, weightOfParts(madeOf(shape))),
+  madeOf,
   typed: {
     words: {
       'panelled door': {},

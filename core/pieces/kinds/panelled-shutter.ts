@@ -8,7 +8,7 @@ import {
   sizeFields,
   sizesAsTyped,
 } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -75,7 +75,7 @@ export const panelledShutter: PieceDefinition<PanelledShutter> = {
   schools: ['panels-rails-stiles', 'mouldings-first', 'boards-from-the-top'],
   staysUnpainted: ['hinge leaves and bars'],
   hardware: () => SHUTTER_HARDWARE,
-  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.softwood),
+  madeOf: ({ width, height, thickness }) => [boardOf('softwood', width, height, thickness)],
   traits: ['handled'],
   pace: { takeOff: 5, rehang: 8, inPlace: 2 },
   lines: () => ({ fixed: 800 }),

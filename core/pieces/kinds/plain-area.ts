@@ -93,7 +93,7 @@ export const plainArea: PieceDefinition<PlainArea> = {
   whileWet: KEEP_OFF,
   staysUnpainted: ['switches, sockets and lights'],
   hardware: () => [],
-  weight: () => 0,
+  madeOf: () => [],
   usualScope: { faces: ['front'], edges: [] },
   usualSurface: ({ use }) => ({ substrate: 'plaster', existing: use === 'patch' ? 'bare' : 'waterborne-matt' }),
   closesOpening: false,

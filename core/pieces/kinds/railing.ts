@@ -1,7 +1,7 @@
 import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { faceOf } from '../face.ts';
@@ -120,11 +120,12 @@ export const railing: PieceDefinition<Railing> = {
   whileWet: ['Tape off the stair and leave one side to walk. People grab rails without thinking.'],
   staysUnpainted: ['where it meets treads or stone', 'bright brackets'],
   hardware: () => [],
-  weight: (shape) =>
-    boardWeight(shape.length, shape.handrailWidth, shape.handrailDepth, DENSITY.softwood) +
-    boardWeight(shape.length, shape.bottomRailWidth, shape.bottomRailDepth, DENSITY.softwood) +
-    shape.spindles * boardWeight(shape.height, shape.spindle, shape.spindle, DENSITY.softwood) +
-    shape.newels * boardWeight(shape.newelHeight, shape.newel, shape.newel, DENSITY.softwood),
+  madeOf: (shape) => [
+    boardOf('softwood', shape.length, shape.handrailWidth, shape.handrailDepth),
+    boardOf('softwood', shape.length, shape.bottomRailWidth, shape.bottomRailDepth),
+    boardOf('softwood', shape.height, shape.spindle, shape.spindle, shape.spindles),
+    boardOf('softwood', shape.newelHeight, shape.newel, shape.newel, shape.newels),
+  ],
   usualScope: { faces: ['front'], edges: [] },
   closesOpening: false,
   comesOff: 'never',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY, glassWeight } from '../board-weight.ts';
+import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { Shape } from '../shape.ts';
 import type { PieceDefinition } from '../definition.ts';
@@ -75,11 +75,11 @@ function edges(shape: SashWindow): Edge[] {
   return (['top', 'bottom'] as const).map((id) => ({ id, length, thickness: shape.sashThickness, area }));
 }
 
-/** Kg of both sashes. */
-function weight(shape: SashWindow): number {
+/** Both sashes. */
+function madeOf(shape: SashWindow): MaterialVolume[] {
   const glass = glassIn(face('front', shape));
   const timber = 2 * sash(shape, 'upper').width * sash(shape, 'upper').height - glass * 1e6;
-  return boardWeight(timber, 1, shape.sashThickness, DENSITY.softwood) + glassWeight(glass);
+  return [boardOf('softwood', timber, 1, shape.sashThickness), glassPane(glass)];
 }
 
 const USUAL: SashWindow = {
@@ -180,7 +180,7 @@ export const sashWindow: PieceDefinition<SashWindow> = {
     { name: 'sash lift', count: 2 },
     { name: 'stop bead screw', count: 12 },
   ],
-  weight,
+  madeOf,
   usualScope: { faces: ['front', 'back'], edges: ['top', 'bottom'] },
   closesOpening: true,
   comesOff: 'rarely',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { dimension, fieldsOf } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import type { Shape } from '../shape.ts';
@@ -136,10 +136,11 @@ export const sectionalDoor: PieceDefinition<SectionalDoor> = {
     { name: 'lock', count: 1 },
   ],
   // Two skins of 0.6 mm steel.
-  weight: ({ width, height, thickness }) =>
-    boardWeight(width, height, 1.2, 7850) +
-    boardWeight(width, height, thickness, 40) +
-    boardWeight(width, 30, 10, DENSITY.softwood),
+  madeOf: ({ width, height, thickness }) => [
+    boardOf('steel', width, height, 1.2),
+    boardOf('foam', width, height, thickness),
+    boardOf('softwood', width, 30, 10),
+  ],
   usualScope: { faces: ['front'], edges: ['top', 'left', 'right', 'joints'] },
   usualSurface: () => ({ substrate: 'metal', existing: 'factory-finish' }),
   closesOpening: true,

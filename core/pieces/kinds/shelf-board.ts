@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -41,7 +41,7 @@ export const shelfBoard: PieceDefinition<Shelf> = {
   schools: ['blocks-from-the-top', 'strips-along-the-grain'],
   staysUnpainted: ['where pins or brackets touch'],
   hardware: () => [{ name: 'shelf pin', count: 4 }],
-  weight: ({ length, depth, thickness }) => boardWeight(length, depth, thickness, DENSITY.board),
+  madeOf: ({ length, depth, thickness }) => [boardOf('board', length, depth, thickness)],
   typed: {
     words: { shelf: {}, 'shelf board': {} },
     sizes: sizesAsTyped('length', 'depth', 'thickness'),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { BOARD, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -43,7 +43,7 @@ export const switchPlate: PieceDefinition<SwitchPlate> = {
   schools: ['blocks-from-the-top'],
   staysUnpainted: ['rockers, sockets and everything behind the plate'],
   hardware: () => [{ name: 'plate screw', count: 2 }],
-  weight: ({ width, height, thickness }) => boardWeight(width, height, thickness, DENSITY.plastic),
+  madeOf: ({ width, height, thickness }) => [boardOf('plastic', width, height, thickness)],
   cautions: ['electricity'],
   typed: {
     words: { 'switch plate': {}, switch: {}, 'socket plate': {} },

@@ -2,7 +2,7 @@ import type { Shape } from '../shape.ts';
 import { formatLength } from '../../units/length.ts';
 import { z } from 'zod';
 import { choice, dimension, fieldsOf } from '../board-fields.ts';
-import { boardWeight, DENSITY } from '../board-weight.ts';
+import { boardOf } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { rectangle } from '../elevation.ts';
@@ -146,7 +146,7 @@ export const trimRun: PieceDefinition<TrimRun> = {
   whileWet: KEEP_OFF,
   staysUnpainted: ['the back, unless it comes off (a bare back cups)'],
   hardware: () => [],
-  weight: ({ length, height, thickness }) => boardWeight(length, height, thickness, DENSITY.softwood),
+  madeOf: ({ length, height, thickness }) => [boardOf('softwood', length, height, thickness)],
   usualScope: { faces: ['front'], edges: [] },
   closesOpening: false,
   comesOff: 'never',

@@ -6,7 +6,8 @@ import { residueIn } from '../../shelf/tools.ts';
 import { DEFAULT_COATINGS } from '../../shelf/default-coatings.ts';
 import { TestJob } from '../../fixtures/jobs.ts';
 import { jobToProblem } from '../drafting/job-to-problem.ts';
-import { potLifeAt, potRuns } from './pot-runs.ts';
+import { formatDuration } from '../../units/measures.ts';
+import { potAccount, potLifeAt, potRuns } from './pot-runs.ts';
 import { readPlan } from './read-plan.ts';
 import { solve } from '../../scheduling/solve/solve.ts';
 
@@ -45,7 +46,15 @@ test('a pot lives longer in the cold, and at the tin’s own temperature as long
     const [house] = test.job.climates;
     const usual = { warmest: temperature, coldest: temperature, humidityAtWarmest: 50, humidityAtColdest: 50 };
     test.tell('change-climate', { id: house!.id, facts: { usual } });
-    return potLifeAt(jobToProblem(test.job, '2027-03-01T07:00').clocks, tile, 'house', 600);
+    const { clocks } = jobToProblem(test.job, '2027-03-01T07:00');
+    const life = potLifeAt(clocks, tile, 'house', 600);
+    const account = potAccount(clocks, tile, 'house', 600, 'metric');
+    assert.ok(account.includes(`Here: ${temperature} °C on average.`), account.join(' '));
+    assert.ok(
+      account.some((line) => line.startsWith(`So ${formatDuration(life)}.`)),
+      account.join(' '),
+    );
+    return life;
   };
   assert.ok(Math.abs(at(23) - 180) < 1e-6);
   assert.ok(Math.abs(at(13) - 360) < 1e-6);

@@ -1,6 +1,10 @@
 import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { litresOfStep } from '../../steps/coat-litres.ts';
 
+import { meanAir } from '../../forecasting/drying-account.ts';
+import { TIN_AIR } from '../../shelf/drying/tin-air.ts';
+import { formatDuration, TEMPERATURE } from '../../units/measures.ts';
+import type { UnitSystem } from '../../units/unit-systems.ts';
 import { dryingProduct } from '../../clocks/job-clocks.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { residueIn } from '../../shelf/tools.ts';
@@ -17,6 +21,8 @@ export interface PotRun {
   marks: string[];
   litres: number;
   workMinutes: number;
+  /** Where it is put on. */
+  climateId: string;
   /** Minutes that a pot lives which is mixed when the run begins, in the air of that place and those hours. */
   potLife: number;
   portions: Portions;
@@ -31,7 +37,8 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
     const { coating, coat } = first.coat;
     const litres = steps.reduce((sum, step) => sum + litresOfStep(step, job.mixing.gun), residueIn(coat.tool));
     const workMinutes = run.spans.reduce((sum, [from, until]) => sum + until - from, 0);
-    const potLife = potLifeAt(problem.clocks, coating, coatClimateId(job, first), run.start);
+    const climateId = coatClimateId(job, first);
+    const potLife = potLifeAt(problem.clocks, coating, climateId, run.start);
     return [
       {
         run,
@@ -39,6 +46,7 @@ export function potRuns(job: Job, problem: Pick<JobProblem, 'clocks'>, reading: 
         marks: [...new Set(steps.map(({ piece }) => piece.mark))],
         litres,
         workMinutes,
+        climateId,
         potLife,
         portions: potPortions(coating, { litres, workMinutes, potLife }, job.mixing.smallest),
       },
@@ -55,4 +63,22 @@ export function potLifeAt(clocks: JobProblem['clocks'], coating: Coating, climat
   if (coating.potLife === null || kind === undefined) return Infinity;
   const pot = { ...dryingProduct(coating), minTemperature: -100 };
   return clocks.clock(climateId, kind, pot).reach(from, coating.potLife * 60) - from;
+}
+
+/** How the life of a pot that is mixed at `from` came about, and how much of it is counted on. */
+export function potAccount(
+  clocks: JobProblem['clocks'],
+  coating: Coating,
+  climateId: string,
+  from: number,
+  units: UnitSystem,
+): string[] {
+  const life = potLifeAt(clocks, coating, climateId, from);
+  if (coating.potLife === null || life === Infinity) return ['The tin states no pot life.'];
+  return [
+    `Tin: pot life ${formatDuration(coating.potLife * 60)} at ${TEMPERATURE.format(TIN_AIR.temperature, units, 0)}.`,
+    `Here: ${TEMPERATURE.format(meanAir(clocks, climateId, from, from + life).temperature, units, 0)} on average.`,
+    `So ${formatDuration(life)}. Four fifths of it are counted on, since a full pot warms itself.`,
+    ...(coating.induction ? [`Of that it stands ${coating.induction} min before use.`] : []),
+  ];
 }

@@ -1,5 +1,5 @@
 import { localDate } from '../../job/site-time.ts';
-import type { Run } from './read-plan.ts';
+import type { PlanReading, Run } from './read-plan.ts';
 
 /** What of a run falls on one day at the site; minutes from the plan's t0. */
 export interface RunOnDay {
@@ -26,3 +26,10 @@ export function daysOfRun({ spans }: Pick<Run, 'spans'>, t0: string, timeZone: s
 export function minutesAtWork({ spans }: Pick<Run, 'spans'>, from: number, until: number): number {
   return spans.reduce((sum, [start, end]) => sum + Math.max(0, Math.min(end, until) - Math.max(start, from)), 0);
 }
+
+/** Minutes for which hands are on some steps of a run. */
+export const minutesOfSteps = (
+  run: Pick<Run, 'spans'>,
+  steps: readonly { id: string }[],
+  { starts, ends }: Pick<PlanReading, 'starts' | 'ends'>,
+): number => steps.reduce((sum, { id }) => sum + minutesAtWork(run, starts.get(id) ?? 0, ends.get(id) ?? 0), 0);

@@ -6,7 +6,7 @@ import { dryingClimateId } from '../../../../core/job/queries/places.ts';
 import { marksInWords } from '../../../../core/job/marks.ts';
 import { clocksOf } from '../../../../core/clocks/job-clocks.ts';
 import { localTime, minutesSince } from '../../../../core/job/site-time.ts';
-import { potLifeAt, potRuns } from '../../../../core/planning/reading/pot-runs.ts';
+import { potAccount, potLifeAt, potRuns } from '../../../../core/planning/reading/pot-runs.ts';
 import type { ProductNeed } from '../../../../core/quantities/litres.ts';
 import { residueIn } from '../../../../core/shelf/tools.ts';
 import { potPortions, type Portions } from '../../../../core/quantities/mixes.ts';
@@ -14,6 +14,7 @@ import { coatMinutes, crewFactor } from '../../../../core/quantities/pace.ts';
 import type { Coating } from '../../../../core/shelf/coating.ts';
 import { formatDuration, VOLUME, PORTION, GRAMS } from '../../../../core/units/measures.ts';
 import { useCommands, useJob, useNow, useLocalise } from '../../../open-job/use-job.ts';
+import { How } from '../../../parts/How.tsx';
 import { Caution, Section } from '../../../parts/Section.tsx';
 import { useJobProblem, usePlanReading } from '../../../open-job/use-reading.ts';
 
@@ -62,6 +63,7 @@ export function TwoPart({ needs }: { needs: readonly ProductNeed[] }) {
                 what={marksInWords(run.marks)}
                 litres={run.litres}
                 portions={run.portions}
+                how={() => potAccount(problem.clocks, run.coating, run.climateId, run.run.start, job.settings.units)}
               />
             ))}
             {runs.length === 0 &&
@@ -91,7 +93,8 @@ function CoatsNow({ need }: { need: ProductNeed }) {
     if (!first) return null;
     const litres = coat.litres + residueIn(coat.tool);
     const workMinutes = uses.reduce((sum, use) => sum + coatMinutes(use.piece, use.face, use.coat), 0) * factor;
-    const potLife = potLifeAt(clocks, need.coating, dryingClimateId(job, first.piece, [first.face]), at);
+    const climateId = dryingClimateId(job, first.piece, [first.face]);
+    const potLife = potLifeAt(clocks, need.coating, climateId, at);
     return (
       <PortionCard
         key={`${coat.groupId}/${coat.number}`}
@@ -100,6 +103,7 @@ function CoatsNow({ need }: { need: ProductNeed }) {
         what={`${coat.groupName}, coat ${coat.number}`}
         litres={litres}
         portions={potPortions(need.coating, { litres, workMinutes, potLife }, job.mixing.smallest)}
+        how={() => potAccount(clocks, need.coating, climateId, at, job.settings.units)}
       />
     );
   });
@@ -111,10 +115,12 @@ interface PortionCardProps {
   what: string;
   litres: number;
   portions: Portions;
+  /** How long the pot lives, and why. */
+  how(): readonly string[];
 }
 
 /** How one run is mixed: so many portions, each by volume and by mass, when to use it and by when it is used up. */
-function PortionCard({ coating, when, what, litres, portions }: PortionCardProps) {
+function PortionCard({ coating, when, what, litres, portions, how }: PortionCardProps) {
   const { units } = useJob().settings;
   const localise = useLocalise();
   return (
@@ -131,7 +137,14 @@ function PortionCard({ coating, when, what, litres, portions }: PortionCardProps
       </Box>
       {portions.kind === 'portions' ? (
         <>
-          <Box sx={{ mt: 0.5 }}>{portions.count === 1 ? 'One portion' : `${portions.count} portions, each:`}</Box>
+          <Box sx={{ mt: 0.5 }}>
+            {portions.count === 1 ? 'One portion' : `${portions.count} portions, each:`}{' '}
+            <How
+              of={`Use within ${formatDuration(portions.potLife)}`}
+              lines={how}
+              page="quantities#two-part-products"
+            />
+          </Box>
           <Box
             component="dl"
             sx={{

@@ -2,7 +2,7 @@ import { useLocalise } from '../../../open-job/use-job.ts';
 import type { Price } from '../../../../core/pricing/price.ts';
 import Box from '@mui/material/Box';
 import { Section } from '../../../parts/Section.tsx';
-import { hoursOfWork } from './hours-words.ts';
+import { hoursOfWork } from '../../../../core/units/measures.ts';
 
 /** Hands-on hours by what is done. */
 export function HoursByWork({ price }: { price: Pick<Price, 'hours' | 'handsOn'> }) {

@@ -1,7 +1,9 @@
 import type { Price } from '../../../../core/pricing/price.ts';
+import { priceAccount } from '../../../../core/pricing/price-account.ts';
+import { How } from '../../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import { useJob, useLocalise } from '../../../open-job/use-job.ts';
-import { hoursOfWork } from './hours-words.ts';
+import { hoursOfWork } from '../../../../core/units/measures.ts';
 
 /** What goes into the price, line by line. */
 export function PriceTable({ price, money }: { price: Price; money: Intl.NumberFormat }) {
@@ -11,7 +13,7 @@ export function PriceTable({ price, money }: { price: Price; money: Intl.NumberF
     [
       'Labour',
       price.labour,
-      `${hoursOfWork(price.handsOn)} hands-on + ${hoursOfWork(price.overhead)} set-up and clearing`,
+      `${hoursOfWork(price.handsOn)} hands-on + ${hoursOfWork(price.overhead)} travel and collection`,
     ],
     ['Tins', price.tins, 'whole tins'],
     ['Sundries', price.consumables, 'sleeves, sheets, tape, by the pack'],
@@ -46,7 +48,13 @@ export function PriceTable({ price, money }: { price: Price; money: Intl.NumberF
       <tfoot>
         <Box component="tr" className="condensed" sx={{ fontSize: 24 }}>
           <th scope="row">Total</th>
-          <td />
+          <td>
+            <How
+              of={`Total ${money.format(price.gross)}`}
+              lines={() => priceAccount(job, price, (amount) => money.format(amount))}
+              page="quantities#how-a-price-comes-about"
+            />
+          </td>
           <td>{money.format(price.gross)}</td>
         </Box>
       </tfoot>

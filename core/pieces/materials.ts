@@ -1,0 +1,33 @@
+/** What pieces are made of, with usual densities in kg/m³. */
+export const MATERIALS = {
+  softwood: { name: 'softwood', density: 480 },
+  slab: { name: 'wood-faced slab', density: 560 },
+  board: { name: 'fibreboard or chipboard', density: 720 },
+  plastic: { name: 'rigid plastic', density: 900 },
+  glass: { name: 'glass', density: 2500 },
+  steel: { name: 'steel', density: 7850 },
+  foam: { name: 'insulating foam', density: 40 },
+} as const satisfies Readonly<Record<string, { name: string; density: number }>>;
+export type Material = keyof typeof MATERIALS;
+
+/** So many m³ of a material. */
+export interface MaterialVolume {
+  material: Material;
+  volume: number;
+}
+
+/** A board of width × height × thickness mm, or so many of the same. */
+export const boardOf = (
+  material: Material,
+  width: number,
+  height: number,
+  thickness: number,
+  count = 1,
+): MaterialVolume => ({ material, volume: (count * width * height * thickness) / 1e9 });
+
+/** So many m² of glass, 4 mm thick. */
+export const glassPane = (area: number): MaterialVolume => ({ material: 'glass', volume: area * 0.004 });
+
+/** Weight in kg of what is made of such volumes. */
+export const weightOfParts = (parts: readonly MaterialVolume[]): number =>
+  parts.reduce((sum, { material, volume }) => sum + volume * MATERIALS[material].density, 0);

@@ -1,0 +1,29 @@
+import { VOLUME } from '../units/measures.ts';
+import { formatMoment } from '../units/moments.ts';
+import { counted } from '../units/sentence.ts';
+import type { UnitSystem } from '../units/unit-systems.ts';
+import type { Bucket, Drawn } from './tins-in-use.ts';
+
+/** How what is left in a bucket came about: what was opened or seen in it, less what coats and tools took since. */
+export function leftAccount(
+  { opened, seen, drawn, left }: Pick<Bucket, 'opened' | 'seen' | 'drawn' | 'left'>,
+  units: UnitSystem,
+): string[] {
+  const show = (litres: number): string => VOLUME.format(litres, units);
+  return [
+    seen ? `Checked ${formatMoment(seen.at, 'dateTime')}: ${show(seen.litres)}.` : `Opened: ${show(opened)}.`,
+    ...drawnLines(drawn.lately, units),
+    `So ${show(left)} left.`,
+  ];
+}
+
+/** How what a bucket should have given came about. */
+export const usedAccount = ({ used, drawn }: Pick<Bucket, 'used' | 'drawn'>, units: UnitSystem): string[] => [
+  ...drawnLines(drawn.inAll, units),
+  `So ${VOLUME.format(used, units)}. What was actually used comes from what you saw left in the tin.`,
+];
+
+const drawnLines = ({ coats, onPieces, inTools }: Drawn, units: UnitSystem): string[] => [
+  `${counted(coats, 'coat')} from the log: ${VOLUME.format(onPieces, units)}, by area and coverage.`,
+  ...(inTools > 0 ? [`Lost in tools, once a day each: ${VOLUME.format(inTools, units)}.`] : []),
+];

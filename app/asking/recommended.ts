@@ -1,3 +1,4 @@
+import { proxy } from 'comlink';
 import type { Recommended } from '../../core/choosing/recommended.ts';
 import type { WorthTesting } from '../../core/choosing/surer.ts';
 import type { Job } from '../../core/job/document/schema.ts';
@@ -8,5 +9,11 @@ import type { PendingQuery } from './pending-query.ts';
 export const startRecommended = (job: Job): PendingQuery<Recommended[]> =>
   offerWorkers.ask((worker) => worker.recommend(job));
 
-/** Works out which tests that nobody has done could change most. */
-export const startSurest = (job: Job): PendingQuery<WorthTesting[]> => offerWorkers.ask((worker) => worker.surest(job));
+/** Works out which tests that nobody has done could change most; `onBetter` is told of the best so far. */
+export function startSurest(job: Job, onBetter: (soFar: WorthTesting[]) => void): PendingQuery<WorthTesting[]> {
+  const told = proxy((soFar: WorthTesting[]) => {
+    onBetter(soFar);
+    return Promise.resolve();
+  });
+  return offerWorkers.ask((worker) => worker.surest(job, told));
+}

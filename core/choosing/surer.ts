@@ -67,20 +67,50 @@ const risksOf = (verdict: Weighed['candidate']['verdict']): Set<string> =>
       .map(({ rule }) => rule.id),
   );
 
-/** What one result would change; null where all stays as it is. */
-function outcomeOf(
-  job: Job,
-  group: FinishGroup,
-  now: Pick<Weighed, 'candidate' | 'cost'>,
-  found: FoundId,
-  result: string,
-): TestOutcome | null {
+/** A test that nobody has done, what its group is done with now, and which of its results that would not stand. */
+interface OpenTest {
+  group: FinishGroup;
+  now: Pick<Weighed, 'candidate' | 'cost'>;
+  found: FoundId;
+  /** By result, whether the build-up that stands would fail; a result that tells nothing new is left out. */
+  results: ReadonlyMap<string, boolean>;
+}
+
+/** Whether a build-up that stands would fail with one result of a test; null where the result tells nothing new. */
+function wouldFail(job: Job, group: FinishGroup, now: OpenTest['now'], found: FoundId, result: string): boolean | null {
   const supposed = withResult(job, group.id, found, result);
   if (knownOf(supposed, group) === knownOf(job, group)) return null;
   const verdict = judge(supposed, group, now.candidate.buildUp);
   const before = risksOf(now.candidate.verdict);
-  const fails = verdict.level === 'forbidden' || [...risksOf(verdict)].some((id) => !before.has(id));
-  const [best] = offerFor(supposed, group).permitted;
+  return verdict.level === 'forbidden' || [...risksOf(verdict)].some((id) => !before.has(id));
+}
+
+function openTestsOf(job: Job, group: FinishGroup): OpenTest[] {
+  const now = standing(job, group);
+  if (now === null) return [];
+  return (
+    [...openQuestions(job, group.id)]
+      // A colour is no result by itself: it is looked up with its hiding, in the colour’s own field.
+      .filter((found) => found !== 'old-colour')
+      .map((found) => ({
+        group,
+        now,
+        found,
+        results: new Map(
+          Object.keys(FOUND[found].results).flatMap((result) => {
+            const fails = wouldFail(job, group, now, found, result);
+            return fails === null ? [] : [[result, fails]];
+          }),
+        ),
+      }))
+  );
+}
+
+/** What one result would change; null where all stays as it is. */
+function outcomeOf(job: Job, { group, now, found }: OpenTest, result: string, fails: boolean): TestOutcome | null {
+  const [best] = offerFor(withResult(job, group.id, found, result), group).permitted;
+  // Where nothing better can be composed, coats that still hold stay.
+  if (!best && !fails) return null;
   const more = {
     days: best ? best.cost.days - now.cost.days : 0,
     hours: best ? best.cost.hours - now.cost.hours : 0,
@@ -88,41 +118,45 @@ function outcomeOf(
     coats: best ? best.cost.coats - now.cost.coats : 0,
   };
   const isSame = Math.abs(more.days) < 0.05 && Math.abs(more.hours) < LEAST_HOURS && more.coats === 0;
-  if (!fails && best !== undefined && isSame) return null;
+  if (!fails && isSame) return null;
   return { result, fails, name: best?.candidate.name ?? null, more };
 }
 
-/** How much a test could change: what would fail goes first, then days and hours, gained or lost. */
-const stakeOf = ({ outcomes }: WorthTesting): number =>
-  Math.max(
-    0,
-    ...outcomes.map(
-      ({ fails, more, name }) =>
-        (fails || name === null ? 1000 : 0) + HOURS_A_DAY * Math.abs(more.days) + Math.abs(more.hours),
-    ),
-  );
+const hasFailing = ({ outcomes }: WorthTesting): boolean => outcomes.some(({ fails }) => fails);
 
-/** Tests of one group that nobody has done, those that could change most first. */
-export function worthTesting(job: Job, group: FinishGroup): WorthTesting[] {
-  const now = standing(job, group);
-  if (now === null) return [];
-  return [...openQuestions(job, group.id)]
-    .map((found): WorthTesting => ({
-      groupId: group.id,
-      found,
-      // A colour is no result by itself: it is looked up with its hiding, in the colour’s own field.
-      outcomes:
-        found === 'old-colour'
-          ? []
-          : Object.keys(FOUND[found].results).flatMap((result) => outcomeOf(job, group, now, found, result) ?? []),
-    }))
-    .filter(({ outcomes }) => outcomes.length > 0)
-    .sort((one, other) => stakeOf(other) - stakeOf(one));
+/** How much a test could change: days and hours, gained or lost, counted as hours. */
+const changeOf = ({ outcomes }: WorthTesting): number =>
+  Math.max(0, ...outcomes.map(({ more }) => HOURS_A_DAY * Math.abs(more.days) + Math.abs(more.hours)));
+
+/** Tests by what they could change: first those after which something would fail, then by time. */
+const byStake = (one: WorthTesting, other: WorthTesting): number =>
+  Number(hasFailing(other)) - Number(hasFailing(one)) || changeOf(other) - changeOf(one);
+
+/**
+ * The tests of a job that could change most, at most `most` of them, as they are found: each list is the best so far, the
+ * last one of all. Judging is quick and composing is not, so that what would fail is composed first; once enough is known
+ * to fail, nothing else could come before it.
+ */
+export function* surestSoFar(job: Job, most = 3): Generator<WorthTesting[], WorthTesting[]> {
+  const fails = ({ results }: OpenTest): boolean => [...results.values()].some(Boolean);
+  const open = job.groups.flatMap((group) => openTestsOf(job, group));
+  const worth: WorthTesting[] = [];
+  const best = (): WorthTesting[] => worth.toSorted(byStake).slice(0, most);
+  for (const test of [...open.filter(fails), ...open.filter((one) => !fails(one))]) {
+    if (!fails(test) && worth.filter(hasFailing).length >= most) break;
+    const outcomes = [...test.results].flatMap(([result, fault]) => outcomeOf(job, test, result, fault) ?? []);
+    if (outcomes.length === 0) continue;
+    worth.push({ groupId: test.group.id, found: test.found, outcomes });
+    yield best();
+  }
+  return best();
 }
 
-/** The tests of a job that could change most, at most `most` of them. */
-export const surestTests = (job: Job, most = 3): WorthTesting[] =>
-  job.groups
-    .flatMap((group) => worthTesting(job, group))
-    .sort((one, other) => stakeOf(other) - stakeOf(one))
-    .slice(0, most);
+/** The last list of {@link surestSoFar}. */
+export function surestTests(job: Job, most = 3): WorthTesting[] {
+  const search = surestSoFar(job, most);
+  for (;;) {
+    const next = search.next();
+    if (next.done) return next.value;
+  }
+}

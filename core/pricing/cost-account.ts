@@ -1,7 +1,7 @@
 import type { Cost } from '../choosing/weigh.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { crewFactor } from '../quantities/pace.ts';
+import { crewFactor, crewPaceWords } from '../quantities/pace.ts';
 import { operationOf } from '../steps/operations.ts';
 import { stepsWith } from '../steps/piece-steps.ts';
 import { formatDuration } from '../units/measures.ts';
@@ -25,7 +25,7 @@ export function costAccount(
   return [
     `${counted(pieces.length, 'piece')}, ${counted(steps.length, 'step')}.`,
     ...lines,
-    `Pace of your crew: ${Math.round(factor * 10) / 10} times a professional’s minutes.`,
+    `Your crew: ${crewPaceWords(job.crew)}.`,
     `Days: work and drying of the slowest piece, ${Math.round(cost.days * 10) / 10} in all.`,
   ];
 }

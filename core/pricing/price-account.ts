@@ -1,5 +1,5 @@
 import type { Job } from '../job/document/schema.ts';
-import { crewFactor } from '../quantities/pace.ts';
+import { crewPaceWords } from '../quantities/pace.ts';
 import { hoursOfWork } from '../units/measures.ts';
 import { counted } from '../units/sentence.ts';
 import { productNeeds } from '../quantities/litres.ts';
@@ -8,11 +8,10 @@ import type { Price } from './price.ts';
 /** How the price of a job came about, from hours to tax; `money` writes amounts. The amounts after “is” add up to it. */
 export function priceAccount(job: Job, price: Price, money: (amount: number) => string): string[] {
   const { hourlyRate, margin, tax } = job.pricing;
-  const factor = Math.round(crewFactor(job.crew) * 100) / 100;
   const tins = productNeeds(job).reduce((sum, need) => sum + need.tins.best.tins.length, 0);
   return [
     ...price.hours.map(({ what, hours }) => `${what}: ${hoursOfWork(hours)}.`),
-    `All at your crew’s pace, ${factor === 1 ? 'a professional’s' : `${factor} times a professional’s minutes`}.`,
+    `Your crew: ${crewPaceWords(job.crew)}.`,
     `Labour: ${hoursOfWork(price.handsOn)}, and ${hoursOfWork(price.overhead)} for travel and collection, at ${money(hourlyRate)} an hour is ${money(price.labour)}.`,
     `${counted(tins, 'tin')}, whole and at the stated prices, is ${money(price.tins)}.`,
     `Sundries, by the pack, is ${money(price.consumables)}.`,

@@ -8,6 +8,7 @@ import type { Application } from '../job/document/stroke-schema.ts';
 import { FACE_IDS, type Edge, type Element, type Face, type FaceId } from '../pieces/elevation.ts';
 import type { MaskedLines, Preparation } from '../pieces/definition.ts';
 import type { ResultOf } from '../pieces/found.ts';
+import { longerWords } from '../units/comparison.ts';
 import { FILLER_HOURS } from '../pieces/filler.ts';
 import { definitionOf, hasTrait } from '../pieces/registry.ts';
 import type { Filler, Fills } from '../shelf/filler.ts';
@@ -37,8 +38,6 @@ const MINUTES = {
   /** Keying, with the dust wiped off. */
   abradeFlatPerM2: 2.4,
   abradeProfiledPerM2: 5,
-  /** Through a closed skin, until the pores are open to a grain filler. */
-  openPoresTimes: 6.5,
   /** Old paint that lets go: scraped and filled by its m², feathered along its edges. */
   scrapePerM2: 14,
   featherPerMetre: 0.6,
@@ -66,9 +65,21 @@ const MINUTES = {
   spotsAFace: 1.5,
 } as const;
 
+/** How much longer abrading takes through a closed skin, until the pores are open to a grain filler. */
+export const OPEN_PORES_TIMES = 6.5;
+
 /** The crew's mean factor: work is planned before anybody knows whose hands it falls to. */
 export function crewFactor(crew: readonly Pick<Painter, 'skill'>[]): number {
   return crew.reduce((sum, painter) => sum + SKILL_FACTOR[painter.skill], 0) / Math.max(1, crew.length);
+}
+
+/** The crew's pace against a professional's, in words: “25% longer than a professional”. */
+export function crewPaceWords(crew: readonly Pick<Painter, 'skill'>[]): string {
+  const factor = crewFactor(crew);
+  if (factor === 1) return 'a professional’s pace';
+  return factor < 2
+    ? `${longerWords(factor)} than a professional`
+    : `${Math.round(factor * 10) / 10} times a professional’s minutes`;
 }
 
 /** m² of elements that are flat, and that are profiled: panels with bevel or moulding, what turns away from the face. */
@@ -105,7 +116,7 @@ export function keyMinutes(piece: Piece, key: Exclude<Key, 'none'>, opened: read
     if (key === 'degloss')
       return sum + Math.max(MINUTES.deglossAFace, MINUTES.deglossPerM2 * areaWithFace(piece, face));
     const { flat, profiled } = abradedWith(piece, face);
-    const times = opened.includes(face) ? MINUTES.openPoresTimes : 1;
+    const times = opened.includes(face) ? OPEN_PORES_TIMES : 1;
     const minutes = flat * MINUTES.abradeFlatPerM2 + profiled * MINUTES.abradeProfiledPerM2;
     return sum + Math.max(MINUTES.abradeAFace, times * minutes);
   }, 0);

@@ -6,7 +6,7 @@ import { derivedOf } from '../job/derived.ts';
 import type { Piece } from '../job/document/piece-schema.ts';
 import type { BuildUp, FinishGroup } from '../job/document/group-schema.ts';
 import type { Job } from '../job/document/schema.ts';
-import { FACE_IDS } from '../pieces/elevation.ts';
+import { FACE_IDS, type FaceId } from '../pieces/elevation.ts';
 import {
   grainFillMinutes,
   hardwareMinutes,
@@ -75,6 +75,10 @@ export function stepsWith(job: Stated, piece: Piece, group: FinishGroup): PieceS
 const toolsOf = (job: Stated, piece: Piece, buildUp: BuildUp): Tool[] =>
   FACE_IDS.flatMap((face) => coatsOn(buildUp, face).map((coat) => laidOn(job, piece, coat).tool));
 
+/** The faces of a piece that are abraded until their pores are open to the grain filler of a build-up. */
+export const openedFaces = (job: Stated, piece: Piece, buildUp: BuildUp): readonly FaceId[] =>
+  knownSurface(job, piece).facts.oldCoat === 'bare' ? [] : grainFilledFaces(buildUp);
+
 /** Cleaning, keying, filling and preserving, in that order. */
 function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceStep[] {
   const steps: PieceStep[] = [];
@@ -95,8 +99,12 @@ function preparationSteps(job: Stated, piece: Piece, buildUp: BuildUp): PieceSte
     add('feather', isWet ? 'wet-feather' : 'feather', loose.feather, isWet ? wetDries : {});
   }
   if (buildUp.key !== 'none') {
-    const opened = facts.oldCoat === 'bare' ? [] : grainFilledFaces(buildUp);
-    add(buildUp.key, buildUp.key, keyMinutes(piece, buildUp.key, opened), buildUp.key === 'wet-abrade' ? wetDries : {});
+    add(
+      buildUp.key,
+      buildUp.key,
+      keyMinutes(piece, buildUp.key, openedFaces(job, piece, buildUp)),
+      buildUp.key === 'wet-abrade' ? wetDries : {},
+    );
   }
   const fillers = buildUp.fillers.flatMap((id) => fillerOf(job, id) ?? []);
   const forHoles = fillers.find(({ fills }) => fills === 'holes');

@@ -60,6 +60,6 @@ test('whose hands and what was timed stand in the account', () => {
   const { job } = new TestJob().door('a').coated('enamel-acrylic').tell('state-pace', { key: 'wash', factor: 1.2 });
   const washing = job.pieces.flatMap((piece) => pieceSteps(job, piece)).filter(({ operation }) => operation === 'wash');
   const lines = workAccount(job, washing, 5);
-  assert.ok(lines.includes('Your crew: 1.5 times that.'), lines.join(' '));
+  assert.ok(lines.includes('Your crew: 50% longer than a professional.'), lines.join(' '));
   assert.ok(lines.includes('Your own figure: 20% longer.'), lines.join(' '));
 });

@@ -1,5 +1,6 @@
+import { groupOf } from '../job/queries/groups.ts';
 import type { Job } from '../job/document/schema.ts';
-import { crewFactor } from '../quantities/pace.ts';
+import { abradedAreas, crewFactor, crewPaceWords, OPEN_PORES_TIMES } from '../quantities/pace.ts';
 import { minutesByMeasure, type MeasuredWork } from '../quantities/paint-work.ts';
 import { takeOff } from '../quantities/take-off.ts';
 import { coatWork, paintWorkOf } from '../sequence/chosen-work.ts';
@@ -9,11 +10,14 @@ import { capital, counted } from '../units/sentence.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import { workOf } from './crew-work.ts';
 import { learntPaces, paceKeyOf } from './learnt-paces.ts';
+import { openedFaces } from './piece-steps.ts';
 import { isCoat } from './wetness/current-coats.ts';
 import type { CoatStep, PieceStep } from './step.ts';
 
 /** Less than this many minutes is not worth a line. */
 const MIN_SHOWN = 0.5;
+/** The same in m². */
+const MIN_AREA_SHOWN = 0.05;
 
 /**
  * How the minutes of one batch came about: what there is to do at a professional's pace, then whose hands, then the sum.
@@ -29,9 +33,9 @@ export function workAccount(job: Job, steps: readonly PieceStep[], planned: numb
   const source = first && paces.learnt.has(paceKeyOf(first)) ? 'Your timed work' : 'Your own figure';
   const total = sumOf(steps, (step) => workOf(step.minutes * paces.factorOf(step), factor));
   return [
-    ...(steps.every(isCoat) ? coatLines(job, steps, units) : otherLines(steps, units)),
+    ...(steps.every(isCoat) ? coatLines(job, steps, units) : otherLines(job, steps, units)),
     `At a professional’s pace: ${formatDuration(atPace)}.`,
-    ...(factor === 1 ? [] : [`Your crew: ${Math.round(factor * 100) / 100} times that.`]),
+    ...(factor === 1 ? [] : [`Your crew: ${crewPaceWords(job.crew)}.`]),
     ...(learnt === 1 ? [] : [`${source}: ${longerWords(learnt)}.`]),
     `So ${formatDuration(total)}, whole minutes for each piece.`,
     ...(Math.round(planned) === total
@@ -68,10 +72,24 @@ function coatLines(job: Job, steps: readonly CoatStep[], units: UnitSystem): str
   ];
 }
 
-function otherLines(steps: readonly PieceStep[], units: UnitSystem): string[] {
-  const pieces = new Map(steps.map(({ piece }) => [piece.id, piece]));
-  const area = sumOf([...pieces.values()].flatMap(takeOff), ({ area: own }) => own);
-  return [`${counted(pieces.size, 'piece')} with ${AREA.format(area, units)} of faces and edges.`];
+/** What is treated without paint: faces and edges, of which profiles take longer, and grain that is to be opened longest. */
+function otherLines(job: Job, steps: readonly PieceStep[], units: UnitSystem): string[] {
+  const pieces = [...new Map(steps.map(({ piece }) => [piece.id, piece])).values()];
+  const area = sumOf(pieces.flatMap(takeOff), ({ area: own }) => own);
+  const keyed = steps.flatMap(({ piece, operation }) => {
+    const buildUp = groupOf(job, piece)?.buildUp;
+    return buildUp?.key === operation ? [{ piece, opened: openedFaces(job, piece, buildUp) }] : [];
+  });
+  const profiled = sumOf(keyed, ({ piece }) => abradedAreas(piece).profiled);
+  return [
+    `${counted(pieces.length, 'piece')} with ${AREA.format(area, units)} of faces and edges.`,
+    ...(profiled >= MIN_AREA_SHOWN
+      ? [`Of that ${AREA.format(profiled, units)} is bevels and mouldings, which take twice as long.`]
+      : []),
+    ...(keyed.some(({ opened }) => opened.length > 0)
+      ? [`Down to open pores for the grain filler: ${OPEN_PORES_TIMES} times as long.`]
+      : []),
+  ];
 }
 
 function amountOf({ amount, in: unit }: MeasuredWork, units: UnitSystem): string {

@@ -17,14 +17,16 @@ import { outcomeWords } from './outcome-words.ts';
 export function Surer() {
   const job = useJob();
   const question = recommendedQuestion(job);
-  const { answered, failure } = useAnswerTo(question, () => startSurest(job));
+  const { answered, isAsking, failure } = useAnswerTo<typeof question, WorthTesting[]>(question, (_question, tell) =>
+    startSurest(job, tell),
+  );
   const found = answered?.to === question ? answered.answer : null;
   return (
     <Section title="Make it surer">
       <GuideLink page="start#make-it-surer" words="How these are chosen" />
       {failure !== null && <Box sx={{ color: 'var(--late)' }}>Can’t work out the tests: {failure}</Box>}
-      {failure === null && found === null && <LinearProgress aria-label="Working out the tests" />}
-      {found?.length === 0 && <p>No open test would change anything.</p>}
+      {failure === null && (found === null || isAsking) && <LinearProgress aria-label="Working out the tests" />}
+      {!isAsking && found?.length === 0 && <p>No open test would change anything.</p>}
       {found !== null && found.length > 0 && (
         <Box
           component="ol"

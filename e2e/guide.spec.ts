@@ -146,3 +146,19 @@ testAlone('a job goes to the crew by the share sheet, small, and comes in again'
   await expect(page.getByText('Imported Linen press')).toBeVisible();
   await expect(page.getByRole('link', { name: /^Linen press/ })).toHaveCount(2);
 });
+
+testAlone('what the browser offers to install before any script is there is offered as a button', async ({ page }) => {
+  await page.addInitScript(() => {
+    document.addEventListener('DOMContentLoaded', () => {
+      const offer = new Event('beforeinstallprompt', { cancelable: true });
+      Object.assign(offer, { prompt: () => Promise.resolve((document.documentElement.dataset.asked = 'yes')) });
+      window.dispatchEvent(offer);
+    });
+  });
+  await page.goto('/walk?job=demo-linen-press');
+  await expect(page.getByRole('heading', { level: 1, name: 'Walk' })).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Install Nivel' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-asked', 'yes');
+  await expect(page.getByRole('button', { name: 'Install Nivel' })).toBeHidden();
+});

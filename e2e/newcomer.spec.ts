@@ -1,5 +1,5 @@
 import { expectWithinTenMinutes, Newcomer } from './newcomer.ts';
-import { expect, test } from './warm-page.ts';
+import { expect, test, testAlone } from './warm-page.ts';
 
 // The first real job stands in ten minutes on a phone, without a manual, and is right enough to buy paint by.
 test.use({ viewport: { width: 390, height: 844 } });
@@ -104,4 +104,31 @@ test('a start that was begun is still there in another visit, with the line that
   // All groups at once are one step back.
   await newcomer.button('Undo');
   await expect(page.getByRole('button', { name: 'Take the recommended' })).toBeVisible();
+});
+
+test.describe('where the device says where it is', () => {
+  testAlone.use({
+    viewport: { width: 390, height: 844 },
+    geolocation: { latitude: 57.1497, longitude: -2.0943 },
+    permissions: ['geolocation'],
+  });
+
+  testAlone('a start takes address and location along', async ({ page }) => {
+    const newcomer = new Newcomer(page);
+    await newcomer.start('Outside');
+    await newcomer.type(page.getByLabel('Address'), '4 Hill Street');
+    await newcomer.button('Use my location');
+    await expect(page.getByText('57.15°, -2.09°')).toBeVisible();
+    await newcomer.button('Start job');
+    await newcomer.button('Rooms');
+    const rooms = page.getByRole('dialog', { name: 'Rooms' });
+    await expect(rooms.getByLabel('Address')).toHaveValue('4 Hill Street');
+    await newcomer.type(rooms.getByLabel('Address'), '6 Hill Street');
+    await newcomer.button('Done', rooms);
+    await page.keyboard.press('a');
+    await newcomer.button('Outside');
+    // The sun has its place, and asks for none.
+    await expect(page.getByRole('heading', { name: 'This week, face by face' })).toBeVisible();
+    await expect(page.getByText('Set the job’s location')).toBeHidden();
+  });
 });

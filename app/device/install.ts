@@ -5,7 +5,14 @@ interface InstallPrompt extends Event {
   prompt(): Promise<{ outcome: 'accepted' | 'dismissed' }>;
 }
 
-let offered: InstallPrompt | null = null;
+declare global {
+  interface Window {
+    /** The offer that came before this script, as the page's own has kept it. */
+    installOffer?: InstallPrompt;
+  }
+}
+
+let offered: InstallPrompt | null = typeof window === 'undefined' ? null : (window.installOffer ?? null);
 const listeners = new Set<() => void>();
 const tell = (): void => listeners.forEach((listener) => listener());
 
@@ -37,7 +44,7 @@ export const useInstallWay = (): InstallWay =>
     return () => listeners.delete(listener);
   }, way);
 
-/** Asks the browser to install; afterwards it is offered anew only by the browser itself. */
+/** Asks the browser to install; afterwards it is offered again only by the browser itself. */
 export async function install(): Promise<void> {
   const asked = offered;
   offered = null;

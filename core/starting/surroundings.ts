@@ -44,7 +44,7 @@ export function emptyStart(choices: StartChoices, place: StartPlace): Job {
   return {
     ...empty,
     settings: { ...empty.settings, ...place.settings },
-    site: { ...empty.site, latitude: place.latitude, longitude: place.longitude },
+    site: { ...empty.site, place: place.address, latitude: place.latitude, longitude: place.longitude },
     climates: [house(choices.heated || isShop, open), workshop(choices.heated, open), open],
     rooms: rooms.map((name, index) => ({
       id: `room-${index + 1}`,

@@ -63,11 +63,13 @@ export function RunPanel({ run, reading, pins, moving, followed, onFollow, onPin
             {names.length > 0 && `, ${names.join(' and ')}`}
             {run.setupMinutes > 0 && `, after ${formatDuration(run.setupMinutes)} set-up`}
             {isPinned && ', pinned'}{' '}
-            <How
-              of={`${formatDuration(minutes)} for this job`}
-              lines={() => workAccount(job, run.steps, minutes)}
-              page="plan#minutes-of-a-job"
-            />
+            {!isPast && (
+              <How
+                of={`${formatDuration(minutes)} for this job`}
+                lines={() => workAccount(job, run.steps, minutes)}
+                page="plan#minutes-of-a-job"
+              />
+            )}
           </Typography>
         </Box>
         {!isPast && (

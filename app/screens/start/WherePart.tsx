@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { ToggleChoice } from '../../parts/fields/ToggleChoice.tsx';
 import { Question, StartPart } from './StartPart.tsx';
@@ -45,6 +46,16 @@ export function WherePart({ state }: { state: StartState }) {
           value={begun.heated ? 'heated' : 'cold'}
           choices={HEATED}
           onChange={(heated) => change({ heated: heated === 'heated' })}
+        />
+      </Question>
+      <Question words="Address">
+        <TextField
+          size="small"
+          fullWidth
+          placeholder="can wait"
+          value={begun.address}
+          onChange={(event) => change({ address: event.target.value.slice(0, 120) })}
+          slotProps={{ htmlInput: { 'aria-label': 'Address', autoComplete: 'street-address' } }}
         />
       </Question>
       <Question words="On the map">

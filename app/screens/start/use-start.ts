@@ -32,6 +32,8 @@ const begunSchema = z.lazy(() =>
     days: z.enum(CREW_DAYS_IDS),
     /** The day that was chosen; null for the usual one. */
     start: z.iso.date().nullable(),
+    /** Starts that were kept before it was asked for have none. */
+    address: z.string().max(120).default(''),
     latitude: z.number().nullable(),
     longitude: z.number().nullable(),
     /** The line before it is added. */
@@ -41,8 +43,9 @@ const begunSchema = z.lazy(() =>
 export type BegunStart = z.infer<typeof begunSchema>;
 
 const begin = (kind: JobKindId): BegunStart => ({
-  ...(usualStart(kind) as Omit<BegunStart, 'start' | 'latitude' | 'longitude' | 'line'>),
+  ...(usualStart(kind) as Omit<BegunStart, 'start' | 'address' | 'latitude' | 'longitude' | 'line'>),
   start: null,
+  address: '',
   latitude: null,
   longitude: null,
   line: '',
@@ -97,6 +100,7 @@ export function useStart(): StartState {
       start,
       timeZone,
       settings,
+      address: begun.address.trim(),
       latitude: begun.latitude,
       longitude: begun.longitude,
     };

@@ -44,6 +44,7 @@ export function Rooms() {
       >
         <DialogTitle id="rooms-title">Rooms</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          <Address />
           <YearBuilt />
           {job.rooms.map((room) => (
             <RoomFields key={room.id} room={room} />
@@ -73,6 +74,20 @@ export function Rooms() {
         </DialogActions>
       </Dialog>
     </>
+  );
+}
+
+/** Where the job is: it stands on the quotation, on the handover and in calendars. */
+function Address() {
+  const job = useJob();
+  const { apply } = useCommands();
+  return (
+    <StatedField
+      label="Address"
+      text={job.site.place}
+      draft={`${job.id}/address`}
+      take={(place) => apply('change-site', { place: place.trim() }, { strokes: 'address', quiet: true })}
+    />
   );
 }
 

@@ -3,6 +3,7 @@ import { test } from 'node:test';
 import type { Week } from '../job/document/crew-schema.ts';
 import { buildUp, TestJob } from '../fixtures/jobs.ts';
 import { pieceSteps } from '../steps/piece-steps.ts';
+import { daysAccount } from './days-account.ts';
 import { OnePiece } from './one-piece.ts';
 
 const NONE: Week = { mon: [], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [] };
@@ -26,6 +27,10 @@ test('with hands around the clock it is the work and the drying, and never less 
   const made = working(AROUND_THE_CLOCK);
   const minutes = pieceSteps(made.job, made.job.pieces[0]!).reduce((sum, step) => sum + Math.ceil(step.minutes), 0);
   const took = days(made);
+  const rest = /days off: ([\d.]+) (days|h)/.exec(
+    daysAccount(made.job, made.job.pieces[0]!, made.job.groups[0]!).join(' '),
+  );
+  assert.ok(rest && Number(rest[1]) / (rest[2] === 'h' ? 24 : 1) < took, 'waiting is a part of it');
   assert.ok(took * 1440 >= minutes, `${took} days for ${minutes} minutes`);
   const office = days(working({ ...AROUND_THE_CLOCK, sat: [], sun: [] }));
   assert.ok(office >= took - 1e-9, 'free weekends bring nothing forward');

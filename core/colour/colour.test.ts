@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { colourDifference, labOf, reflectance } from './colour.ts';
-import { baseOf, coatsToHide, MAX_COATS, remainingDifference } from './hiding.ts';
+import { baseOf, coatsToHide, hidingAccount, MAX_COATS, remainingDifference } from './hiding.ts';
 
 const near = (found: number, wanted: number, within: number): void =>
   assert.ok(Math.abs(found - wanted) <= within, `${found} is not ${wanted}`);
@@ -29,6 +29,14 @@ test('colours fall into the bases into which a shop would tint them', () => {
 test('white over a strong blue takes three coats, over nearly white two, red over white more', () => {
   assert.equal(coatsToHide('#1f3f77', '#ffffff'), 3);
   assert.equal(coatsToHide('#f2efe6', '#ffffff'), 2);
+  // The account ends at the very coat after which nothing is seen any more.
+  const after = [...(hidingAccount('#1f3f77', '#ffffff')[2] ?? '').matchAll(/: (\d+\.\d)/g)].map(([, left]) =>
+    Number(left),
+  );
+  assert.deepEqual(
+    after.map((left) => left <= 1.5),
+    [false, false, true],
+  );
   // 0.45^5 of a difference of about 47 is 0.9; of 0.45^4 there are 1.9 left.
   assert.equal(coatsToHide('#ffffff', '#c62b22'), 5);
   assert.ok(remainingDifference('#ffffff', '#c62b22', 4) > 1.5);

@@ -51,3 +51,21 @@ export function coatsToHide(under: string, over: string): number {
   }
   return MAX_COATS;
 }
+
+/** How {@link coatsToHide} came about: the difference that is still seen after each coat, until it is not. */
+export function hidingAccount(under: string, over: string): string[] {
+  const { name, hiding } = BASES[baseOf(over)];
+  const enough = coatsToHide(under, over);
+  const after = Array.from(
+    { length: enough },
+    (_unused, index) => `${index + 1}: ${remainingDifference(under, over, index + 1).toFixed(1)}`,
+  );
+  return [
+    `Difference now: ${colourDifference(under, over).toFixed(1)} (CIEDE2000).`,
+    `The new colour is a ${name}: each coat hides ${Math.round(hiding * 100)}% of what is left.`,
+    `Left after coat ${after.join(', ')}.`,
+    remainingDifference(under, over, enough) <= HIDDEN
+      ? `Up to ${HIDDEN} isn’t seen. Two coats at least, so that the film lasts.`
+      : `Still more than ${HIDDEN}: a primer tinted towards the new colour is better.`,
+  ];
+}

@@ -1,4 +1,6 @@
 import { formatMoment } from '../../../core/units/moments.ts';
+import { leftAccount } from '../../../core/running/bucket-account.ts';
+import { How } from '../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -109,7 +111,12 @@ function RestCard({ rest }: { rest: LeftPaint }) {
           </Box>
         </Box>
       </Box>
-      <Box className="no-print" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      <Box className="no-print" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+        <How
+          of={`${name}: ${VOLUME.format(bucket.left, units)} left`}
+          lines={() => leftAccount(bucket, units)}
+          page="quantities#leftovers"
+        />
         <TextField
           select
           size="small"

@@ -1,6 +1,8 @@
 import { counted } from '../../../core/units/sentence.ts';
 import { formatMoment } from '../../../core/units/moments.ts';
 import { whileWetOf } from '../../../core/job/queries/pieces.ts';
+import { daysAccount } from '../../../core/choosing/days-account.ts';
+import { How } from '../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -75,7 +77,14 @@ export function TurningView({ view: { piece } }: { view: StrokesView }) {
                     ? 'Choose a build-up to see the days.'
                     : own === Infinity
                       ? 'Won’t dry within 90 days.'
-                      : `${piece.mark} on its own: ${own.toFixed(1)} days, start to hung.`}
+                      : `${piece.mark} on its own: ${own.toFixed(1)} days, start to hung.`}{' '}
+                  {own !== null && group && (
+                    <How
+                      of={`${NAMES[turning]}: ${own.toFixed(1)} days`}
+                      lines={() => daysAccount(turnedSo(job, turning), piece, group)}
+                      page="sequence"
+                    />
+                  )}
                 </Typography>
                 <Finish plans={plans} turning={turning} job={job} />
                 <Box sx={{ mt: 1.5 }}>

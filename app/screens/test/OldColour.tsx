@@ -1,8 +1,9 @@
+import { How } from '../../parts/How.tsx';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { coatsToHide } from '../../../core/colour/hiding.ts';
+import { coatsToHide, hidingAccount } from '../../../core/colour/hiding.ts';
 import type { FindingStamp } from '../../../core/job/document/finding-schema.ts';
 import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import type { FinishGroup } from '../../../core/job/document/group-schema.ts';
@@ -66,7 +67,12 @@ export function OldColour({ group, pieces, finding, onStamp }: OldColourProps) {
           <Box sx={{ px: 1.5, py: 0.75 }}>
             <ColourFigures hex={hex} />
             <div>
-              {coatsToHide(hex, group.colour.hex)} coats of {group.colour.name} hide it without a primer
+              {coatsToHide(hex, group.colour.hex)} coats of {group.colour.name} hide it without a primer{' '}
+              <How
+                of={`${coatsToHide(hex, group.colour.hex)} coats to hide the old colour`}
+                lines={() => hidingAccount(hex, group.colour.hex)}
+                page="how-nivel-knows#film-and-hiding"
+              />
             </div>
           </Box>
         </Box>

@@ -13,7 +13,7 @@ export const FOUND = {
   moisture: { name: 'Moisture', results: { dry: 'Dry', damp: 'Damp' } },
   stains: { name: 'Stains and knots', results: { none: 'No bleeding', bleeds: 'Bleeding' } },
   mould: { name: 'Mould', results: { none: 'No mould', mould: 'Mould' } },
-  lead: { name: 'Lead', results: { none: 'No lead', lead: 'Lead' } },
+  lead: { name: 'Lead', results: { none: 'No lead', lead: 'Contains lead' } },
   edges: { name: 'Edges', results: { coated: 'Coated like the faces', raw: 'Raw timber or board' } },
   'old-colour': { name: 'Old colour', results: { seen: 'Seen' } },
 } as const;

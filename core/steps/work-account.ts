@@ -40,7 +40,9 @@ export function workAccount(job: Job, steps: readonly PieceStep[], planned: numb
     `So ${formatDuration(total)}, whole minutes for each piece.`,
     ...(Math.round(planned) === total
       ? []
-      : [`The plan still counts ${formatDuration(planned)}, by the figures from when it was made.`]),
+      : [
+          `The plan counts ${formatDuration(planned)}, with the figures from when it was made, and any sanding again past a recoat window.`,
+        ]),
   ];
 }
 

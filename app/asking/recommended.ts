@@ -9,7 +9,7 @@ import type { PendingQuery } from './pending-query.ts';
 export const startRecommended = (job: Job): PendingQuery<Recommended[]> =>
   offerWorkers.ask((worker) => worker.recommend(job));
 
-/** Works out which tests that nobody has done could change most; `onBetter` is told of the best so far. */
+/** Works out which open tests could change most; `onBetter` hears of the best so far. */
 export function startSurest(job: Job, onBetter: (soFar: WorthTesting[]) => void): PendingQuery<WorthTesting[]> {
   const told = proxy((soFar: WorthTesting[]) => {
     onBetter(soFar);

@@ -4,7 +4,7 @@ export function canShareFiles(): boolean {
   return navigator.canShare({ files: [new File([''], 'job.txt', { type: 'text/plain' })] });
 }
 
-/** Hands a text file to the device’s share sheet; answers what went wrong, null where it was sent or put away. */
+/** Hands a text file to the device’s share sheet; answers what went wrong, null where it was sent or cancelled. */
 export async function shareText(name: string, text: string): Promise<string | null> {
   try {
     await navigator.share({ title: name, files: [new File([text], name, { type: 'text/plain' })] });

@@ -29,7 +29,7 @@ test('the guide speaks as the screens do', () => {
       assert.deepEqual(refusedIn(line), [], `${id}: ${line}`);
 });
 
-test('whatever leads into the guide leads to a page and a heading of it', () => {
+test('every link into the guide leads to a page and a heading of it', () => {
   const led = [
     ...filesIn('app', '.tsx').flatMap((file) =>
       [...readFileSync(file, 'utf8').matchAll(/(?:page=|\/guide\/)"?([a-z-]+(?:#[a-z-]+)?)"/g)].map(([, to = '']) => ({

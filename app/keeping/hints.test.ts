@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { isHintSeen, putHintAway } from './hints.ts';
 
-test('a hint that was put away stays away, and others are not touched', () => {
+test('a dismissed hint stays dismissed, and others are not touched', () => {
   assert.equal(isHintSeen('walk'), false);
   putHintAway('walk');
   putHintAway('plan');

@@ -4,7 +4,7 @@ const KEY = 'nivel-hints-seen';
 
 const seen = (): string[] => (local.getItem(KEY) ?? '').split(' ').filter(Boolean);
 
-/** Whether a hint was put away on this device. */
+/** Whether a hint was dismissed on this device. */
 export const isHintSeen = (id: string): boolean => seen().includes(id);
 
 /** Puts a hint away for good. */

@@ -49,8 +49,8 @@ export function How({ of, lines, page }: HowProps) {
         >
           <strong>{localise(of)}</strong>
           <Box component="ul" sx={{ my: 0.5, display: 'grid', gap: 0.5 }}>
-            {lines().map((line) => (
-              <li key={line}>{localise(line)}</li>
+            {lines().map((line, index) => (
+              <li key={`${index} ${line}`}>{localise(line)}</li>
             ))}
           </Box>
           <GuideLink page={page} words="More in the guide" />

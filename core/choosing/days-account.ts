@@ -8,7 +8,7 @@ import { formatDuration } from '../units/measures.ts';
 import { counted } from '../units/sentence.ts';
 import { OnePiece } from './one-piece.ts';
 
-/** How the days came about that a piece takes by itself, with nothing else to do: hands-on work, and what it waits for. */
+/** Explains the days of a piece by itself, with nothing else to do: hands-on work, then waits. */
 export function daysAccount(job: Job, piece: Piece, group: FinishGroup): string[] {
   const steps = stepsWith(job, piece, group);
   const factor = crewFactor(job.crew);

@@ -24,7 +24,7 @@ for (const [index, job] of untested.entries())
     assert.deepEqual(surestTests(job), all.slice(0, 3));
   });
 
-test('what is told on the way is never longer than asked for, and ends with the answer', () => {
+test('partial answers hold at most the number asked for, and end with the answer', () => {
   const [job] = untested;
   assert.ok(job);
   const search = surestSoFar(job, 2);

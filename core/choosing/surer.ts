@@ -67,12 +67,12 @@ const risksOf = (verdict: Weighed['candidate']['verdict']): Set<string> =>
       .map(({ rule }) => rule.id),
   );
 
-/** A test that nobody has done, what its group is done with now, and which of its results that would not stand. */
+/** An open test, the build-up of its group now, and under which results that would fail. */
 interface OpenTest {
   group: FinishGroup;
   now: Pick<Weighed, 'candidate' | 'cost'>;
   found: FoundId;
-  /** By result, whether the build-up that stands would fail; a result that tells nothing new is left out. */
+  /** By result, whether the build-up would fail. A result that tells nothing new is left out. */
   results: ReadonlyMap<string, boolean>;
 }
 

@@ -91,7 +91,7 @@ export interface PieceDefinition<S extends Shape = Shape> {
   /** What must not get paint, in the painter's words. */
   staysUnpainted: readonly string[];
   hardware(shape: S): HardwareItem[];
-  /** What is carried when it comes off, by material. */
+  /** The materials of all that is carried once it is off. */
   madeOf(shape: S): readonly MaterialVolume[];
   /** Usual scope of a new piece of this kind. */
   usualScope: { faces: readonly FaceId[]; edges: readonly EdgeId[] };

@@ -26,8 +26,14 @@ export const boardOf = (
 ): MaterialVolume => ({ material, volume: (count * width * height * thickness) / 1e9 });
 
 /** So many m² of glass, 4 mm thick. */
-export const glassPane = (area: number): MaterialVolume => ({ material: 'glass', volume: area * 0.004 });
+const glassPane = (area: number): MaterialVolume => ({ material: 'glass', volume: area * 0.004 });
 
-/** Weight in kg of what is made of such volumes. */
+/** Softwood `thickness` mm thick, with glass in it: mm² of both together, and m² of the glass. */
+export const glazedTimber = (whole: number, glass: number, thickness: number): MaterialVolume[] => [
+  boardOf('softwood', whole - glass * 1e6, 1, thickness),
+  glassPane(glass),
+];
+
+/** Weight in kg of such volumes together. */
 export const weightOfParts = (parts: readonly MaterialVolume[]): number =>
   parts.reduce((sum, { material, volume }) => sum + volume * MATERIALS[material].density, 0);

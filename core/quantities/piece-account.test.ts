@@ -7,7 +7,7 @@ import type { StatedPiece } from '../job/document/piece-schema.ts';
 import { takeOff } from './take-off.ts';
 import { areaAccount, weightAccount } from './piece-account.ts';
 
-/** What the lines of an account come to: what is less is taken away. */
+/** The sum of an account’s lines; “less” subtracts. */
 function summed(lines: readonly string[], unit: string): number {
   let sum = 0;
   for (const line of lines)

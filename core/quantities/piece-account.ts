@@ -14,7 +14,7 @@ const WHY_UNPAINTED: Readonly<Record<Unpainted['why'], string>> = { glass: 'glas
 /** Less than this many m² is not worth a line. */
 const MIN_SHOWN = 0.005;
 
-/** Area and weight of a piece to read: “3.19 m² to paint, about 25 kg”; of what is not carried the area alone. */
+/** Area and weight of a piece to read: “3.19 m² to paint, about 25 kg”; a wall has only its area. */
 export function areaAndWeight(piece: Piece, units: UnitSystem, each = ''): string {
   const area = takeOff(piece).reduce((sum, part) => sum + part.area, 0);
   const weight = weightOf(piece);

@@ -4,7 +4,7 @@ import { counted } from '../units/sentence.ts';
 import type { UnitSystem } from '../units/unit-systems.ts';
 import type { Bucket, Drawn } from './tins-in-use.ts';
 
-/** How what is left in a bucket came about: what was opened or seen in it, less what coats and tools took since. */
+/** Explains the litres left in a bucket: opened or last checked, less coats and tools since. */
 export function leftAccount(
   { opened, seen, drawn, left }: Pick<Bucket, 'opened' | 'seen' | 'drawn' | 'left'>,
   units: UnitSystem,
@@ -17,7 +17,7 @@ export function leftAccount(
   ];
 }
 
-/** How what a bucket should have given came about. */
+/** Explains the litres that a bucket should have given. */
 export const usedAccount = ({ used, drawn }: Pick<Bucket, 'used' | 'drawn'>, units: UnitSystem): string[] => [
   ...drawnLines(drawn.inAll, units),
   `So ${VOLUME.format(used, units)}. What was actually used comes from what you saw left in the tin.`,

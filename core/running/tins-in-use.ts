@@ -25,9 +25,9 @@ export interface Bucket {
   opened: number;
   /** Litres that coats and tools have taken, as reckoned from the stamps. */
   used: number;
-  /** The same in its parts: in all, and since somebody last looked. */
+  /** The same in parts: in all, and since the last check. */
   drawn: { inAll: Drawn; lately: Drawn };
-  /** What somebody saw in it last, with what was poured in since; null where nobody looked. */
+  /** Litres at the last check, with tins poured in since; null without a check. */
   seen: { litres: number; at: string } | null;
   /** Litres that are left: as somebody saw it last, less what was taken since; never below nothing. */
   left: number;
@@ -36,7 +36,7 @@ export interface Bucket {
   ahead: Ahead;
 }
 
-/** What was drawn from a bucket: by how many coats, how many litres of them, and what stays in tools once a day. */
+/** Paint drawn from a bucket: number of coats, litres on pieces, and litres left in tools, counted once a day. */
 export interface Drawn {
   coats: number;
   onPieces: number;

@@ -26,7 +26,7 @@ export interface StartChoices {
 /** What comes from the device or from jobs before. */
 export type StartPlace = NewJob & {
   settings: Pick<Job['settings'], 'units' | 'vocabulary' | 'currency'>;
-  /** Where the job is, in words; empty where nobody has said. */
+  /** The address; empty if not given. */
   address: string;
   latitude: number | null;
   longitude: number | null;

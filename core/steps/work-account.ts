@@ -20,8 +20,8 @@ const MIN_SHOWN = 0.5;
 const MIN_AREA_SHOWN = 0.05;
 
 /**
- * How the minutes of one batch came about: what there is to do at a professional's pace, then whose hands, then the sum.
- * `planned`: what the plan has for it, which was counted by the figures of its time.
+ * Explains the minutes of one batch: the work at a professional's pace, then the crew's, then the sum. `planned`: the
+ * minutes in the plan, which used the figures of its time.
  */
 export function workAccount(job: Job, steps: readonly PieceStep[], planned: number): string[] {
   const { units } = job.settings;
@@ -46,7 +46,7 @@ export function workAccount(job: Job, steps: readonly PieceStep[], planned: numb
   ];
 }
 
-/** What is painted, by how it is measured, and what carrying, turning and a second pair of hands do to it. */
+/** Painting by its measures, then carrying, turning and a second painter. */
 function coatLines(job: Job, steps: readonly CoatStep[], units: UnitSystem): string[] {
   const measured = new Map<string, MeasuredWork>();
   for (const { piece, coat, minutes } of steps) {
@@ -74,7 +74,7 @@ function coatLines(job: Job, steps: readonly CoatStep[], units: UnitSystem): str
   ];
 }
 
-/** What is treated without paint: faces and edges, of which profiles take longer, and grain that is to be opened longest. */
+/** Work without paint: area of faces and edges, of which mouldings take longer, and opening the grain longest. */
 function otherLines(job: Job, steps: readonly PieceStep[], units: UnitSystem): string[] {
   const pieces = [...new Map(steps.map(({ piece }) => [piece.id, piece])).values()];
   const area = sumOf(pieces.flatMap(takeOff), ({ area: own }) => own);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, dimension, fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
+import { glazedTimber, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { squareMetres, type Edge, type EdgeId, type Face, type FaceId } from '../elevation.ts';
@@ -98,12 +98,10 @@ function edges(shape: CasementWindow): Edge[] {
   }));
 }
 
-/** All casements: what is carried when they come off. */
+/** All casements. */
 function madeOf(shape: CasementWindow): MaterialVolume[] {
-  const sash = casement(shape);
-  const glass = glassIn(face('front', shape)) / shape.lights;
-  const timber = sash.width * sash.height - glass * 1e6;
-  return [boardOf('softwood', timber, 1, shape.sashThickness, shape.lights), glassPane(shape.lights * glass)];
+  const { width, height } = casement(shape);
+  return glazedTimber(shape.lights * width * height, glassIn(face('front', shape)), shape.sashThickness);
 }
 
 /** A window of hinged casements in a frame with a sill. */

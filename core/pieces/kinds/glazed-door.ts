@@ -11,7 +11,7 @@ import {
   HUNG,
   sizeFields,
 } from '../board-fields.ts';
-import { boardOf, glassPane, weightOfParts, type MaterialVolume } from '../materials.ts';
+import { glazedTimber, weightOfParts, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import { impliedBy, type PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -52,12 +52,8 @@ const framing = (shape: GlazedDoor): Framing => ({
   fill: (row) => (row === 0 ? glazingOf(shape) : panelFill(null)),
 });
 
-/** Timber by what is painted of a face, and glass of 4 mm. */
-function madeOf(shape: GlazedDoor): MaterialVolume[] {
-  const glass = glassIn(framedFace('front', framing(shape)));
-  const timber = shape.width * shape.height - glass * 1e6;
-  return [boardOf('softwood', timber, 1, shape.thickness), glassPane(glass)];
-}
+const madeOf = (shape: GlazedDoor): MaterialVolume[] =>
+  glazedTimber(shape.width * shape.height, glassIn(framedFace('front', framing(shape))), shape.thickness);
 
 const USUAL: GlazedDoor = {
   width: 762,

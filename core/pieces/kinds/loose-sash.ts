@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choice, fieldsOf, sizeFields, sizesAsTyped } from '../board-fields.ts';
-import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
+import { glazedTimber, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { PieceDefinition } from '../definition.ts';
 import { boardEdges } from '../edges.ts';
@@ -40,11 +40,8 @@ const framing = (shape: LooseSash): Framing => ({
   fill: () => glazingOf(shape),
 });
 
-function madeOf(shape: LooseSash): MaterialVolume[] {
-  const glass = glassIn(framedFace('front', framing(shape)));
-  const timber = shape.width * shape.height - glass * 1e6;
-  return [boardOf('softwood', timber, 1, shape.thickness), glassPane(glass)];
-}
+const madeOf = (shape: LooseSash): MaterialVolume[] =>
+  glazedTimber(shape.width * shape.height, glassIn(framedFace('front', framing(shape))), shape.thickness);
 
 const USUAL: LooseSash = {
   width: 500,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fieldsOf, sizesAsTyped } from '../board-fields.ts';
-import { boardOf, glassPane, type MaterialVolume } from '../materials.ts';
+import { glazedTimber, type MaterialVolume } from '../materials.ts';
 import { within } from '../bounds.ts';
 import type { Shape } from '../shape.ts';
 import type { PieceDefinition } from '../definition.ts';
@@ -77,9 +77,8 @@ function edges(shape: SashWindow): Edge[] {
 
 /** Both sashes. */
 function madeOf(shape: SashWindow): MaterialVolume[] {
-  const glass = glassIn(face('front', shape));
-  const timber = 2 * sash(shape, 'upper').width * sash(shape, 'upper').height - glass * 1e6;
-  return [boardOf('softwood', timber, 1, shape.sashThickness), glassPane(glass)];
+  const { width, height } = sash(shape, 'upper');
+  return glazedTimber(2 * width * height, glassIn(face('front', shape)), shape.sashThickness);
 }
 
 const USUAL: SashWindow = {

@@ -162,3 +162,30 @@ testAlone('what the browser offers to install before any script is there is offe
   await expect(page.locator('html')).toHaveAttribute('data-asked', 'yes');
   await expect(page.getByRole('button', { name: 'Install Nivel' })).toBeHidden();
 });
+
+test('How? opens how each figure came about, with the figure itself at its end', async ({ page }) => {
+  test.setTimeout(120_000);
+  const painter = await new PainterOn(page).openDemo('demo-tern-street', 'today');
+  /** Opens the first *How?* of such a figure; a figure that both name must be the same in both. */
+  const explained = async (stage: string, of: RegExp, account: RegExp): Promise<void> => {
+    await painter.goAlong(stage);
+    const how = page.getByRole('button', { name: new RegExp(`^How\\? .*${of.source}`) }).first();
+    const figure = of.exec((await how.getAttribute('aria-label')) ?? '')?.[1];
+    await how.click();
+    const shown = page.getByRole('presentation').locator('.MuiPopover-paper');
+    await expect(shown).toContainText(account);
+    if (figure !== undefined) await expect(shown.getByRole('list')).toContainText(figure);
+    await page.keyboard.press('Escape');
+    await expect(shown).toBeHidden();
+  };
+  await explained('today', /(\d.*min) for this job/, /At a professional’s pace/);
+  await explained('today', /(\d\.\d\d L) left/, /So \d\.\d\d L left/);
+  await explained('sequence', /Wet edge (\d+\.\d min)/, /Tin: wet for/);
+  await explained('sequence?view=turning', /days/, /hands-on/);
+  await explained('quantities?view=price', /Total/, /Labour: .* at .* an hour/);
+  await explained('quantities?view=mixes', /Use within (.*)/, /Tin: pot life/);
+  await explained('handover?view=real', /→/, /Standard: a professional’s minutes/);
+  await explained('handover?view=real', /estimated (.* L)/, /by area and coverage/);
+  await explained('handover?view=left', /(\d\.\d\d L) left/, /left\./);
+  await explained('check?view=film', /from/, /the slowest coat/);
+});

@@ -24,6 +24,8 @@ export const usedAccount = ({ used, drawn }: Pick<Bucket, 'used' | 'drawn'>, uni
 ];
 
 const drawnLines = ({ coats, onPieces, inTools }: Drawn, units: UnitSystem): string[] => [
-  `${counted(coats, 'coat')} from the log: ${VOLUME.format(onPieces, units)}, by area and coverage.`,
+  coats === 0
+    ? 'No coats logged since.'
+    : `${counted(coats, 'coat')} from the log: ${VOLUME.format(onPieces, units)}, by area and coverage.`,
   ...(inTools > 0 ? [`Lost in tools, once a day each: ${VOLUME.format(inTools, units)}.`] : []),
 ];

@@ -132,3 +132,15 @@ test.describe('where the device says where it is', () => {
     await expect(page.getByText('Set the job’s location')).toBeHidden();
   });
 });
+
+testAlone('the first page comes alive on a device that is too busy ever to be idle', async ({ page }) => {
+  await page.addInitScript(() => {
+    const never = (tell: IdleRequestCallback, options?: IdleRequestOptions): number =>
+      options?.timeout === undefined
+        ? 0
+        : window.setTimeout(() => tell({ didTimeout: true, timeRemaining: () => 0 }), options.timeout);
+    Object.assign(window, { requestIdleCallback: never });
+  });
+  await page.goto('/');
+  await expect(page.getByLabel('Job file')).toBeAttached();
+});

@@ -265,9 +265,9 @@ let server: ChildProcess | null = null;
 test.afterEach(() => server?.kill());
 
 /** A copy of the build on a server of its own, at a port that no other test is given meanwhile. */
-async function serve({ workerIndex }: TestInfo): Promise<{ build: string; address: string }> {
-  // Beside the build, so that the server finds its packages.
-  const build = join('.nivel', `version-${workerIndex}`);
+async function serve(testInfo: TestInfo): Promise<{ build: string; address: string }> {
+  // Below the project, so that the server finds its packages.
+  const build = testInfo.outputPath('version');
   copyBuild('dist', build);
   const port = await freePort();
   server = spawn(process.execPath, [join(build, 'server', 'entry.mjs')], {

@@ -144,3 +144,28 @@ testAlone('the first page comes alive on a device that is too busy ever to be id
   await page.goto('/');
   await expect(page.getByLabel('Job file')).toBeAttached();
 });
+
+// A page that is told that its scripts did not arrive, and has them after a reload.
+for (const [address, script] of [
+  ['/', 'App'],
+  ['/', 'FirstThenApp'],
+  ['/', 'Jobs'],
+  ['/start', 'App'],
+  ['/start', 'client'],
+] as const)
+  testAlone(
+    `a first visit to ${address} on which ${script} does not arrive says so, and a reload mends it`,
+    async ({ page }) => {
+      const SCRIPT = new RegExp(`/${script}\\.[^/]*\\.js$`);
+      await page.route(SCRIPT, (route) => route.abort());
+      await page.goto(address);
+      const reload = page.getByRole('button', { name: /^Reload/ });
+      await expect(reload).toBeVisible();
+      const told = page.getByText(/didn’t load/).filter({ visible: true });
+      await expect(told).toHaveCount(1);
+      await page.unroute(SCRIPT);
+      await reload.click();
+      await expect(address === '/' ? page.getByLabel('Job file') : page.getByLabel('Job name')).toBeAttached();
+      await expect(page.getByText(/didn’t load/)).toBeHidden();
+    },
+  );

@@ -1,5 +1,5 @@
 /** Phrases that the voice of Nivel does not use, each with what it says instead. */
-export const PHRASES = [
+const PHRASES = [
   [/\bone (?:may|can|does|has)\b/i, 'Say “you”, or drop the subject.'],
   [/\b(?:nobody|somebody|everybody|whoever)\b/i, 'Name the crew, say “you” or “no one”, or drop the subject.'],
   [/\banew\b/i, 'Say “replan”, “reset” or “again”.'],

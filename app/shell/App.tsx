@@ -4,6 +4,7 @@ import { ThemeProvider } from '@mui/material/styles';
 import { Suspense, useEffect, useState } from 'react';
 import { FirstPage } from '../screens/jobs/first/FirstPage.tsx';
 import { fetchedLater } from '../device/fetched-later.ts';
+import { setScripts } from '../device/scripts.ts';
 import { stageAt } from '../screens/registry.ts';
 import { EmptyState } from '../parts/Section.tsx';
 import { Failure } from '../parts/Failure.tsx';
@@ -114,9 +115,11 @@ function Screens() {
 
   if (!stage || !jobId) {
     return (
-      <Suspense fallback={address === '' ? <FirstPage /> : <Waiting words="Opening Nivel…" />}>
-        {address === 'start' ? <Start /> : <Jobs />}
-      </Suspense>
+      <Failure key={address}>
+        <Suspense fallback={address === '' ? <FirstPage /> : <Waiting words="Opening Nivel…" />}>
+          {address === 'start' ? <Start /> : <Jobs />}
+        </Suspense>
+      </Failure>
     );
   }
   const { screen: Screen } = stage;
@@ -150,6 +153,7 @@ const OFFLINE_AFTER = 2500;
 export default function App() {
   const [hasNotices, setHasNotices] = useState(false);
   useEffect(() => onFirstNotice(() => setHasNotices(true)), []);
+  useEffect(() => setScripts('running'), []);
   useEffect(() => {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
     const build = new URL(import.meta.url).pathname;

@@ -23,15 +23,15 @@ export interface Bucket {
   colourName: string | null;
   /** Litres that were in the tins when they were opened. */
   opened: number;
-  /** Litres that coats and tools have taken, as reckoned from the stamps. */
+  /** Litres that coats and tools have taken, estimated from the log. */
   used: number;
   /** The same in parts: in all, and since the last check. */
   drawn: { inAll: Drawn; lately: Drawn };
   /** Litres at the last check, with tins poured in since; null without a check. */
   seen: { litres: number; at: string } | null;
-  /** Litres that are left: as somebody saw it last, less what was taken since; never below nothing. */
+  /** Litres that are left: as last checked, less what was taken since; never below nothing. */
   left: number;
-  /** Whether somebody looked, so that `left` is more than a reckoning. */
+  /** Whether it was checked, so that `left` is more than an estimate. */
   isSeen: boolean;
   ahead: Ahead;
 }

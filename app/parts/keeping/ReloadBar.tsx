@@ -1,5 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import { NOT_LOADED } from '../../device/scripts.ts';
 import { useUnwritten } from '../../keeping/keeping.ts';
 import { useWhyReload, type WhyReload } from '../../keeping/new-version.ts';
 import { useUnderway } from '../../keeping/underway.ts';
@@ -7,7 +8,7 @@ import { useReload } from './use-reload.ts';
 
 const BECAUSE: Readonly<Record<WhyReload, string>> = {
   'new-version': 'New version',
-  'not-loaded': 'Part of Nivel didn’t load: no connection, or a newer version',
+  'not-loaded': NOT_LOADED,
 };
 
 /** Offers to reload the page where that is of use. It happens when the painter says so, and nothing is half done. */

@@ -1,6 +1,5 @@
 import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { litresOfStep } from '../../steps/coat-litres.ts';
-
 import { meanAir } from '../../forecasting/drying-account.ts';
 import { TIN_AIR } from '../../shelf/drying/tin-air.ts';
 import { formatDuration, TEMPERATURE } from '../../units/measures.ts';

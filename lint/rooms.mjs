@@ -22,6 +22,7 @@ export const ROOMS = [
   ['handover'],
   ['exchange'],
   ['starting'],
+  ['practising'],
 ];
 
 /** The storeys of the app, the lowest first: each may use those below it. */

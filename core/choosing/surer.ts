@@ -34,7 +34,7 @@ const HOURS_A_DAY = 4;
 const LEAST_HOURS = 0.2;
 
 /** A job in which a test of a group has been done with a result. */
-function withResult(job: Job, groupId: string, found: FoundId, result: string): Job {
+export function withResult(job: Job, groupId: string, found: FoundId, result: string): Job {
   const finding: FindingStamp = {
     id: `supposed/${found}`,
     groupId,

@@ -27,6 +27,8 @@ export interface SimulationInput {
    * off, and goes on from there; null to go straight on.
    */
   touchDry: ((from: number) => number) | null;
+  /** Minutes that go by before a stroke while nothing is painted; left out where one goes straight on. */
+  waitBefore?(strokeId: string): number;
 }
 
 /** A stroke as it is done. */
@@ -171,7 +173,7 @@ function paintedIn(
     const isFar = stroke.role === 'spindle-back';
     const hand = isRailing && second ? (isFar ? second : first) : soonest(hands, free);
     const waits = isFar ? spindles.get(stroke.of) : isRailing && second ? farDone.get(stroke.section - 2) : null;
-    const from = Math.max(free.get(hand) ?? start, waits ?? start);
+    const from = Math.max(free.get(hand) ?? start, waits ?? start) + (input.waitBefore?.(stroke.id) ?? 0);
     const until = from + minutesOf(stroke) * hand.factor;
     const halfway = (from + until) / 2;
     const drags = (natural?.get(stroke.id) ?? []).some((id) => {

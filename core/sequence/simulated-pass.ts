@@ -7,7 +7,7 @@ import { SKILL_FACTOR } from '../quantities/pace.ts';
 import type { Coating } from '../shelf/coating.ts';
 import { openMinutes, wetEdge, type WetEdge } from './open-time.ts';
 import { passOf, strokeMinutes, type Pass } from './pass.ts';
-import { simulateStrokes, type Hand, type Simulation } from './simulate.ts';
+import { simulateStrokes, type Hand, type Simulation, type SimulationInput } from './simulate.ts';
 import { localSearchOrder } from './local-search-order.ts';
 import { bestOrder, searchOrder, type OrderFound } from './order-search.ts';
 import { inOrder, wetEdgeProblem, type Freedom } from './stroke-order.ts';
@@ -45,8 +45,12 @@ type Painted = Pick<StrokeSetting, 'face' | 'edges' | 'walls' | 'application' | 
 const passIn = (input: PassInput, { face, edges, walls, application, reach }: StrokeSetting): Pass =>
   passNamed(input, [face, edges, walls, application, reach].join('/'), { face, edges, walls, application, reach });
 
-/** Simulates a pass over the faces of an input, in the order of the setting. */
-export function simulatePass(input: PassInput, setting: StrokeSetting): PassResult {
+/** Simulates a pass over the faces of an input, in the order of the setting; `waitBefore` as in a {@link SimulationInput}. */
+export function simulatePass(
+  input: PassInput,
+  setting: StrokeSetting,
+  waitBefore?: SimulationInput['waitBefore'],
+): PassResult {
   const { coating, climateId, clocks } = input;
   const pass = passIn(input, setting);
   const edge = wetEdge(clocks, climateId, coating, setting);
@@ -58,6 +62,7 @@ export function simulatePass(input: PassInput, setting: StrokeSetting): PassResu
     edge,
     start: setting.start,
     touchDry: setting.breaks ? (from) => clocks.reached(coating, 'touch', from, climateId) ?? Infinity : null,
+    ...(waitBefore ? { waitBefore } : {}),
   });
   return { ...simulation, pass, edge, openTime: openMinutes(edge, setting.start) };
 }

@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { clocksOf } from '../../../core/clocks/job-clocks.ts';
 import { WorkedDays } from '../../../core/fixtures/worked-days.ts';
 import { startsAfter, usualStart } from './pass-start.ts';
-import { passesOf, usualPass } from './passes.ts';
+import { passesOf, usualPass } from '../../../core/steps/coat-passes.ts';
 
 const DAYS = 20;
 const planned = () => new WorkedDays().planned('2027-03-01T07:00');

@@ -15,7 +15,7 @@ import { useJob } from '../../open-job/use-job.ts';
 import type { AskedPass } from '../../asking/sequence.ts';
 import { useAir, type AirNow } from '../../open-job/use-air.ts';
 import { startsAfter, usualStart } from './pass-start.ts';
-import { passesOf, usualPass, type PassOfPiece } from './passes.ts';
+import { passesOf, usualPass, type PassOfPiece } from '../../../core/steps/coat-passes.ts';
 
 /** A pass that is looked at: where, when, how, and what comes of it. */
 export interface StrokesView {

@@ -1,13 +1,13 @@
-import { capital } from '../../../core/units/sentence.ts';
-import { shortName } from '../../../core/shelf/entry.ts';
-import { coatingOf, shelfOf } from '../../../core/job/queries/shelf.ts';
-import type { Piece } from '../../../core/job/document/piece-schema.ts';
-import type { Tool } from '../../../core/shelf/tools.ts';
-import type { Job } from '../../../core/job/document/schema.ts';
-import type { FaceId } from '../../../core/pieces/elevation.ts';
-import { definitionOf } from '../../../core/pieces/registry.ts';
-import { pieceSteps } from '../../../core/steps/piece-steps.ts';
-import type { Coating } from '../../../core/shelf/coating.ts';
+import { capital } from '../units/sentence.ts';
+import { shortName } from '../shelf/entry.ts';
+import { coatingOf, shelfOf } from '../job/queries/shelf.ts';
+import type { Piece } from '../job/document/piece-schema.ts';
+import type { Tool } from '../shelf/tools.ts';
+import type { Job } from '../job/document/schema.ts';
+import type { FaceId } from '../pieces/elevation.ts';
+import { definitionOf } from '../pieces/registry.ts';
+import { pieceSteps } from './piece-steps.ts';
+import type { Coating } from '../shelf/coating.ts';
 
 /** One coat on some faces of a piece, as it is planned or as it could be. */
 export interface PassOfPiece {

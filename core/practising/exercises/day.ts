@@ -1,0 +1,309 @@
+import type { DaySwing } from '../../air/climate.ts';
+import type { BuildUp } from '../../job/document/group-schema.ts';
+import type { Job } from '../../job/document/schema.ts';
+import { usualPiece } from '../../job/document/usual-piece.ts';
+import { localTime } from '../../job/site-time.ts';
+import { shelfOf } from '../../job/queries/shelf.ts';
+import { usualCoat } from '../../build-up/fixing.ts';
+import type { PieceKind } from '../../pieces/registry.ts';
+import { spaceNamed, taskPhrase } from '../../planning/reading/task-words.ts';
+import { countedFinish } from '../../scheduling/aim.ts';
+import { verifiedPlan } from '../../scheduling/verified-plan.ts';
+import { formatDuration } from '../../units/measures.ts';
+import { formatMoment } from '../../units/moments.ts';
+import { counted } from '../../units/sentence.ts';
+import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
+import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import { PRACTICE_DAY, practiceJob } from '../practice-job.ts';
+import {
+  batchKindsIn,
+  bestDay,
+  plannedDay,
+  problemIn,
+  workIn,
+  type DayAnswer,
+  type DayPlan,
+  type DayTask,
+} from './day-task.ts';
+
+interface DayLevel {
+  kinds: readonly [PieceKind, ...PieceKind[]];
+  pieces: number;
+  /** Rack spaces fewer than pieces. */
+  short: number;
+  painters: 1 | 2;
+  air: DaySwing;
+}
+
+const air = (warmest: number, coldest: number): DaySwing => ({
+  warmest,
+  coldest,
+  humidityAtWarmest: 50,
+  humidityAtColdest: 68,
+});
+
+const DAY_LEVELS: Readonly<Record<Level, DayLevel>> = {
+  1: { kinds: ['cabinet-door'], pieces: 5, short: 1, painters: 1, air: air(20, 15) },
+  2: { kinds: ['cabinet-door', 'drawer-front'], pieces: 6, short: 1, painters: 1, air: air(19, 12) },
+  3: { kinds: ['cabinet-door', 'flush-door'], pieces: 6, short: 2, painters: 1, air: air(19, 10) },
+  4: { kinds: ['flush-door', 'cabinet-door', 'panelled-shutter'], pieces: 7, short: 3, painters: 1, air: air(18, 8) },
+  5: {
+    kinds: ['panelled-door', 'panelled-shutter', 'cabinet-door'],
+    pieces: 8,
+    short: 4,
+    painters: 2,
+    air: air(18, 8),
+  },
+};
+
+/** Steps of the search for the best plan. */
+const STEPS = 12;
+
+function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): DayTask | null {
+  const { kinds, pieces, short, painters, air: swing } = DAY_LEVELS[level];
+  const made = practiceJob({ settings, air: swing, skill: 'professional', painters });
+  const first = wholeBetween(random, 1, pieces - 1);
+  const chosen = shuffled(random, kinds).slice(0, 2);
+  chosen.forEach((kind, index) => {
+    const count = chosen.length === 1 ? pieces : index === 0 ? first : pieces - first;
+    const ids = Array.from({ length: count }, (_unused, each) => `p${index}-${each}`);
+    const surface = {
+      substrate: index === 0 ? 'softwood' : 'mdf',
+      existing: 'waterborne-sheen',
+      condition: 'sound',
+    } as const;
+    const scope = { faces: ['front' as const], edges: [] };
+    made.tell('add-pieces', { ids, kind, piece: usualPiece(kind, 'room-1', { surface, scope, comesOff: true }) });
+  });
+  made.tell('change-place', { id: 'rack', facts: { slots: pieces - short } });
+  for (const { id: groupId } of made.job.groups) {
+    const buildUp = twoCoats(made.job, random);
+    if (!buildUp) return null;
+    made.tell('choose-build-up', { groupId, buildUp, chosenFor: null });
+  }
+  return withBest({ job: made.job, now: `${PRACTICE_DAY}T0${drawn(random, [7, 7, 9] as const)}:00` });
+}
+
+/** Deglossed, and two coats of an enamel. */
+function twoCoats(job: Job, random: Random): BuildUp | null {
+  const coating = drawnFrom(
+    random,
+    shelfOf(job).coatings.filter(
+      ({ role, sprayOnly, madeFor, potLife }) =>
+        role === 'topcoat' && !sprayOnly && potLife === null && madeFor.includes('joinery'),
+    ),
+  );
+  return coating
+    ? {
+        cleaning: [],
+        key: 'degloss',
+        fillers: [],
+        grainFill: null,
+        preservative: null,
+        coats: [usualCoat(coating), usualCoat(coating)],
+        faceCoats: {},
+      }
+    : null;
+}
+
+/** Pieces of the open job that are planned at once, at most. */
+const MOST_PIECES = 6;
+
+/** From the open job: some pieces that come off and have coats, in the job’s own air. */
+function drawFrom(job: Job, now: string, random: Random): DayTask | null {
+  const coated = new Set(job.groups.flatMap(({ id, buildUp }) => (buildUp ? [id] : [])));
+  const begun = new Set(job.log.map(({ taskId }) => taskId.split('/')[0]));
+  const pieces = shuffled(
+    random,
+    job.pieces.filter(({ id, comesOff, groupId }) => comesOff && coated.has(groupId) && !begun.has(id)),
+  ).slice(0, MOST_PIECES);
+  if (pieces.length < 2) return null;
+  const start = now.slice(0, 10);
+  const small: Job = {
+    ...job,
+    pieces,
+    planning: { ...job.planning, start, promised: null },
+    ...{
+      log: [],
+      leftOut: [],
+      defects: [],
+      plan: null,
+      baseline: null,
+      pins: [],
+      rooms: job.rooms.map((room) => ({ ...room, tasks: [] })),
+    },
+  };
+  return withBest({ job: small, now: `${start}T07:00` });
+}
+
+/** A task whose best plan is known, and that a first guess does not plan as well; null otherwise. */
+function withBest(bare: Pick<DayTask, 'job' | 'now'>): DayTask | null {
+  const { problem } = problemIn(bare);
+  if (problem.tasks.length === 0) return null;
+  const found = verifiedPlan(problem, { steps: STEPS });
+  if (found.status === 'infeasible') return null;
+  const work = new Set(workIn(bare));
+  const order = found.tasks
+    .filter(({ id }) => work.has(id))
+    .toSorted((one, other) => one.start - other.start || one.end - other.end)
+    .map(({ id }) => id);
+  const count = countedFinish(problem);
+  const isProved = found.status === 'optimal' || count(found.lowerBound) === count(found.finish);
+  const task: DayTask = { ...bare, best: { order, isProved } };
+  const best = plannedDay(task, order);
+  // What can’t be told as an order, such as a set-up in idle time, is no answer that could be given.
+  if (best.stuck !== null || best.left.length > 0 || best.cost.counted > count(found.finish)) return null;
+  return judge(task, firstGuess(task)).score === FULL_MARKS ? null : task;
+}
+
+/** One kind of work after the other, each on all pieces. */
+function firstGuess(task: DayTask): DayAnswer {
+  return { batches: batchKindsIn(task).map(({ steps }) => steps.map(({ id }) => id)) };
+}
+
+/** Kinds of work in any order that keeps each piece’s own. */
+function anyAnswer(task: DayTask, random: Random): DayAnswer {
+  const kinds = batchKindsIn(task);
+  const open = new Map<string, string[]>();
+  for (const { steps } of kinds) {
+    for (const { id, piece } of steps) open.set(piece.id, [...(open.get(piece.id) ?? []), id]);
+  }
+  const batches: string[][] = [];
+  while (open.size > 0) {
+    const piece = drawnFrom(random, [...open.keys()]) ?? '';
+    const [next, ...rest] = open.get(piece) ?? [];
+    if (next !== undefined) batches.push([next]);
+    if (rest.length > 0) open.set(piece, rest);
+    else open.delete(piece);
+  }
+  return { batches };
+}
+
+/** Why a batch stops, in a sentence. */
+export function stuckWords(task: Pick<DayTask, 'job' | 'now'>, { stuck }: Pick<DayPlan, 'stuck'>): string | null {
+  if (stuck === null) return null;
+  const { problem, steps } = problemIn(task);
+  const what = taskPhrase(task.job, { steps }, stuck.taskId);
+  const { refusal } = stuck;
+  switch (refusal.kind) {
+    case 'not-yet':
+      return `${what}: something comes before it.`;
+    case 'space': {
+      const { name } = spaceNamed(task.job, problem.spaces[refusal.space]?.id ?? '');
+      return `${what}: ${name.toLowerCase()} full.`;
+    }
+    case 'never-dry':
+      return `${what}: too cold, it never dries.`;
+    default:
+      return `${what}: no hours for it.`;
+  }
+}
+
+/** One set-up more than the best plan is as good; each further one costs marks. */
+const SPARE_SETUPS = 1;
+
+const setUpPoint = (own: DayPlan, best: DayPlan, more: number): Point => ({
+  isRight: more === 0,
+  mistake: 'set-ups',
+  words: `${counted(own.cost.setups, 'set-up')}. The best plan has ${best.cost.setups}.`,
+  why: [
+    `Getting out, mixing, walking and cleaning: ${formatDuration(Math.round(own.cost.trouble))}. The best plan: ${formatDuration(Math.round(best.cost.trouble))}.`,
+  ],
+});
+
+function judge(task: DayTask, { batches }: DayAnswer): Judgement {
+  const own = plannedDay(task, batches.flat());
+  const best = bestDay(task);
+  const { clocks, problem } = problemIn(task);
+  const { timeZone } = task.job.site;
+  const when = (tick: number): string => formatMoment(localTime(clocks.t0, tick, timeZone), 'dayTime');
+  const isDone = own.left.length === 0;
+  const late = Math.max(0, own.cost.counted - best.cost.counted);
+  const more = Math.max(0, own.cost.setups - best.cost.setups - SPARE_SETUPS);
+  const stuck = stuckWords(task, own);
+  const points: Point[] = [
+    {
+      isRight: isDone && late === 0,
+      mistake: 'late-finish',
+      words: isDone
+        ? `You finish ${when(own.cost.finish)}. The best plan${task.best.isProved ? ', and none can end in an earlier half-day' : ' found'}: ${when(best.cost.finish)}.`
+        : `${counted(own.left.length, 'task')} left over. ${stuck ?? ''}`.trimEnd(),
+      why: waitLines(task, own),
+    },
+    ...(isDone ? [setUpPoint(own, best, more)] : []),
+  ];
+  const share = 1 - own.left.length / Math.max(1, workIn(task).length);
+  const score = !isDone ? 40 * share : late > 0 ? Math.max(30, 72 - late / 120) : FULL_MARKS - Math.min(25, 4 * more);
+  return {
+    score: marks(own.broken.length > 0 ? 0 : score),
+    dangers: [],
+    points,
+    best: batchesOf(task, best, problem.tasks.length),
+  };
+}
+
+/** The longest waits of a plan: where the painter stands idle in working hours until something has dried. */
+function waitLines(task: DayTask, { plan }: DayPlan): string[] {
+  const { problem, steps, clocks } = problemIn(task);
+  const { timeZone } = task.job.site;
+  const work = new Set(workIn(task));
+  const done = plan.tasks.filter(({ id }) => work.has(id)).toSorted((one, other) => one.start - other.start);
+  const [shifts] = problem.painters.map((painter) => painter.shifts);
+  const idle = done.flatMap((next, index) => {
+    const before = done[index - 1];
+    if (!before || problem.painters.length > 1) return [];
+    const worked = (shifts ?? []).reduce(
+      (sum, [from, until]) => sum + Math.max(0, Math.min(until, next.start) - Math.max(from, before.end)),
+      0,
+    );
+    return worked >= 20 ? [{ next, worked }] : [];
+  });
+  return idle
+    .toSorted((one, other) => other.worked - one.worked)
+    .slice(0, 3)
+    .map(
+      ({ next, worked }) =>
+        `${formatDuration(worked)} idle before ${taskPhrase(task.job, { steps }, next.id)}, ${formatMoment(localTime(clocks.t0, next.start, timeZone), 'dayTime')}.`,
+    );
+}
+
+/** The batches of a plan, in lines. */
+function batchesOf(task: DayTask, { plan }: DayPlan, most: number): string[] {
+  const { clocks } = problemIn(task);
+  const kindOf = new Map(batchKindsIn(task).flatMap((kind) => kind.steps.map(({ id }) => [id, kind] as const)));
+  const lines: { words: string; start: number; key: string; count: number }[] = [];
+  for (const { id, start } of plan.tasks.toSorted((one, other) => one.start - other.start)) {
+    const kind = kindOf.get(id);
+    const last = lines.at(-1);
+    if (!kind) continue;
+    if (last?.key === kind.key) last.count++;
+    else lines.push({ words: kind.words, start, key: kind.key, count: 1 });
+  }
+  return lines
+    .slice(0, most)
+    .map(
+      ({ words, start, count }) =>
+        `${formatMoment(localTime(clocks.t0, start, task.job.site.timeZone), 'dayTime')}: ${words} (${count}).`,
+    );
+}
+
+/** A small job: batches in an order, on one rack, through one night. */
+export const DAY: Exercise<DayTask, DayAnswer> = {
+  name: 'Plan a day',
+  asks: 'Put the batches in order. Wet paint and the rack decide when each can start.',
+  stage: 'plan',
+  levels: {
+    1: 'Five cupboard doors, four rack spaces',
+    2: 'Six pieces, two paints, a cool night',
+    3: 'Two rack spaces short',
+    4: 'Three rack spaces short, a cold night',
+    5: 'Eight pieces, four rack spaces, two painters',
+  },
+  mistakes: ['late-finish', 'set-ups'],
+  draw,
+  drawFrom,
+  firstGuess,
+  anyAnswer,
+  best: ({ best: { order } }) => ({ batches: order.map((id) => [id]) }),
+  judge,
+};

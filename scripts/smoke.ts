@@ -44,6 +44,7 @@ const SMOKES: readonly Smoke[] = [
   bench('build-up', /offers for/),
   bench('sequence', /proved/),
   bench('drying', /asked again/),
+  bench('practice', /solved 5,.*\n.*\n.*\n.*\n.*\n.*solved 5,/),
   // The school's story takes minutes to tell: what tells it is the same.
   { args: ['scripts/make-demo.ts', 'linen-press'], environment: { DEMO: folder }, says: /linen-press: 5 pieces/ },
   { args: ['scripts/plan.ts', problemFile], says: /"status": "optimal"/ },

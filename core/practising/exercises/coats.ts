@@ -161,6 +161,8 @@ function withTruth(job: Job, groupId: string, bad: number, random: Random): Coat
   }
   if (best.minutes === Infinity) return null;
   const made = { ...task, best };
+  // What the exercise does not ask may be done otherwise than in the candidate: then no answer would be as good.
+  if (judge(made, bestAnswer(made)).score < FULL_MARKS) return null;
   return judge(made, firstGuess(made)).score === FULL_MARKS ? null : made;
 }
 
@@ -189,6 +191,13 @@ function firstGuess({ job }: CoatsTask): CoatsAnswer {
     coats: [...(primer ? [usualCoat(primer)] : []), ...(topcoat ? [usualCoat(topcoat), usualCoat(topcoat)] : [])],
   };
 }
+
+const bestAnswer = ({ best: { tests, buildUp } }: CoatsTask): CoatsAnswer => ({
+  tests,
+  cleaning: buildUp.cleaning,
+  key: buildUp.key,
+  coats: buildUp.coats,
+});
 
 function anyAnswer(task: CoatsTask, random: Random): CoatsAnswer {
   const { coatings, cleaners } = shelfOf(task.job);
@@ -325,11 +334,6 @@ export const COATS: Exercise<CoatsTask, CoatsAnswer> = {
   drawFrom,
   firstGuess,
   anyAnswer,
-  best: ({ best: { tests, buildUp } }) => ({
-    tests,
-    cleaning: buildUp.cleaning,
-    key: buildUp.key,
-    coats: buildUp.coats,
-  }),
+  best: bestAnswer,
   judge,
 };

@@ -15,6 +15,7 @@ test('whatever stands in a route comes back from its address, signs and spaces t
       defectId: text,
       placeId: text,
       day: text,
+      task: text,
     },
     { noNullPrototype: true },
   );
@@ -31,5 +32,5 @@ test('a stage by itself has no query, and the file of a page is that page', () =
 
 test('what an address does not name is null, and what it names besides is left alone', () => {
   const route = routeOf('/plan?job=a&colour=red');
-  assert.deepEqual([route.jobId, route.view, Object.keys(route).length], ['a', null, 8]);
+  assert.deepEqual([route.jobId, route.view, Object.keys(route).length], ['a', null, 9]);
 });

@@ -12,6 +12,8 @@ export interface Route {
   placeId: string | null;
   /** A day, ISO. */
   day: string | null;
+  /** A task of Practice: its level and seed, or the lesson. */
+  task: string | null;
 }
 
 const listeners = new Set<() => void>();
@@ -37,6 +39,7 @@ const PARAMETERS = {
   defectId: 'defect',
   placeId: 'place',
   day: 'day',
+  task: 'task',
 } as const satisfies Record<Exclude<keyof Route, 'stage'>, string>;
 const PARAMETER_KEYS = Object.keys(PARAMETERS) as (keyof typeof PARAMETERS)[];
 

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Patch } from 'immer';
 import type { Job } from '../../core/job/document/schema.ts';
+import type { Attempt } from '../../core/practising/attempt.ts';
 import type { JournalEntry } from './journal-entry.ts';
 
 /** A job as it lies in the browser: the document, and where its history stands. */
@@ -75,12 +76,15 @@ export class NivelDatabase extends Dexie {
   declare journal: Table<StoredEntry, number>;
   declare setAside: Table<SetAside, [string, string]>;
   declare meta: Table<Meta, Meta['key']>;
+  /** What was done in Practice. */
+  declare attempts: EntityTable<Attempt, 'id'>;
 
   constructor(name = 'nivel') {
     super(name);
     this.version(1).stores({ jobs: 'id, deletedAt', changes: '[jobId+number]', drafts: 'field' });
     this.version(2).stores({ photos: '[jobId+id], jobId' });
     this.version(3).stores({ journal: '++number, jobId, id', setAside: '[jobId+id], jobId', meta: 'key' });
+    this.version(4).stores({ attempts: 'id, at' });
   }
 }
 

@@ -57,6 +57,7 @@ firstStage?.prepare();
 
 const Jobs = fetchedLater(() => import('../screens/jobs/Jobs.tsx'));
 const Start = fetchedLater(() => import('../screens/start/Start.tsx'));
+const Practice = fetchedLater(() => import('../screens/practice/Practice.tsx'));
 const Notices = fetchedLater(() => import('./Notices.tsx'));
 
 function Waiting({ words }: { words: string }) {
@@ -66,6 +67,14 @@ function Waiting({ words }: { words: string }) {
     </div>
   );
 }
+
+/** Pages beside the jobs, by their address. */
+const PAGES = {
+  start: { title: 'Start a job · Nivel', screen: Start },
+  practice: { title: 'Practice · Nivel', screen: Practice },
+} as const;
+const pageAt = (address: string): (typeof PAGES)[keyof typeof PAGES] | null =>
+  Object.hasOwn(PAGES, address) ? PAGES[address as keyof typeof PAGES] : null;
 
 /** What stands there as long as a job is not open, or when it can't be opened. */
 function NotOpen({ opening }: { opening: Opening }) {
@@ -110,14 +119,15 @@ function Screens() {
   }, [stage, address, route]);
 
   useEffect(() => {
-    document.title = stage ? `${stage.name} · Nivel` : address === 'start' ? 'Start a job · Nivel' : 'Nivel';
+    document.title = stage ? `${stage.name} · Nivel` : (pageAt(address)?.title ?? 'Nivel');
   }, [stage, address]);
 
   if (!stage || !jobId) {
+    const Page = pageAt(address)?.screen ?? Jobs;
     return (
       <Failure key={address}>
         <Suspense fallback={address === '' ? <FirstPage /> : <Waiting words="Opening Nivel…" />}>
-          {address === 'start' ? <Start /> : <Jobs />}
+          <Page />
         </Suspense>
       </Failure>
     );

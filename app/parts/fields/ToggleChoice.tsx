@@ -4,17 +4,26 @@ import { useLocalise } from '../../open-job/use-job.ts';
 
 interface ToggleChoiceProps<T extends string> {
   label: string;
-  value: NoInfer<T>;
+  /** Null while nothing is chosen. */
+  value: NoInfer<T> | null;
   choices: readonly { value: T; words: string }[];
+  isDisabled?: boolean;
   onChange(chosen: NoInfer<T>): void;
 }
 
 /** One of a few things, all of them in sight, each a tap wide enough for a thumb. */
-export function ToggleChoice<T extends string>({ label, value, choices, onChange }: ToggleChoiceProps<T>) {
+export function ToggleChoice<T extends string>({
+  label,
+  value,
+  choices,
+  isDisabled = false,
+  onChange,
+}: ToggleChoiceProps<T>) {
   const localise = useLocalise();
   return (
     <ToggleButtonGroup
       exclusive
+      disabled={isDisabled}
       value={value}
       aria-label={localise(label)}
       onChange={(_event, next: T | null) => next !== null && onChange(next)}

@@ -1,5 +1,5 @@
 import { useLocalise } from '../../open-job/use-job.ts';
-import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
+import { ChoiceField } from '../fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Slider from '@mui/material/Slider';

@@ -9,7 +9,7 @@ import { useJob, useLocalise } from '../../open-job/use-job.ts';
 import { Caution, Sheet } from '../../parts/Section.tsx';
 import { DownloadIcon, PrintIcon } from '../../drawing/icons.tsx';
 import { cardOf } from './card-of.ts';
-import { PassDrawing } from './PassDrawing.tsx';
+import { PassDrawing } from '../../parts/pass/PassDrawing.tsx';
 import { useAirWords } from './PassPicker.tsx';
 import type { StrokesView } from './use-strokes.ts';
 

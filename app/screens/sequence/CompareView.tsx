@@ -22,9 +22,9 @@ import { Sheet } from '../../parts/Section.tsx';
 import { Vial } from '../../drawing/Vial.tsx';
 import { AddIcon, CloseIcon } from '../../drawing/icons.tsx';
 import { vialReading } from '../../drawing/vial-reading.ts';
-import { PassDrawing, type DrawingHandle } from './PassDrawing.tsx';
+import { PassDrawing, type DrawingHandle } from '../../parts/pass/PassDrawing.tsx';
 import { useAirWords } from './PassPicker.tsx';
-import { Player } from './Player.tsx';
+import { Player } from '../../parts/pass/Player.tsx';
 import type { StrokesView } from './use-strokes.ts';
 import { WetKey } from './WetKey.tsx';
 

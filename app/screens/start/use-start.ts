@@ -13,7 +13,7 @@ import { startedJob } from '../../../core/starting/start-job.ts';
 import type { Outcome } from '../../../core/units/outcome.ts';
 import { drafts } from '../../keeping/drafts.ts';
 import { lastSettings } from '../../keeping/jobs.ts';
-import { regionalSettings } from './region.ts';
+import { regionalSettings } from '../../keeping/region.ts';
 
 const DRAFT = 'start';
 

@@ -1,4 +1,4 @@
-import type { Job } from '../../../core/job/document/schema.ts';
+import type { Job } from '../../core/job/document/schema.ts';
 
 type Regional = Pick<Job['settings'], 'units' | 'vocabulary' | 'currency'>;
 

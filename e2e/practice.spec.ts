@@ -2,7 +2,7 @@ import { TOUCH, TOUCHES, type TouchAnswer } from '../core/practising/exercises/t
 import { madeTask } from '../core/practising/making.ts';
 import { expect, testAlone, type Page } from './warm-page.ts';
 
-testAlone.use({ viewport: { width: 390, height: 844 } });
+testAlone.use({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
 
 /** The task of level 1 that the address names. */
 const task = madeTask(TOUCH, 1, 1, { units: 'metric', vocabulary: 'uk', currency: 'EUR' });

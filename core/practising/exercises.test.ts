@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { TestJob } from '../fixtures/jobs.ts';
 import { seededRandom } from '../units/seeded-random.ts';
 import { FULL_MARKS, LEVELS, type PracticeSettings } from './exercise.ts';
 import { EXERCISE_IDS } from './exercise-ids.ts';
-import { madeTask } from './making.ts';
+import { madeTask, taskFromJob } from './making.ts';
 import { exerciseOf } from './registry.ts';
 
 const SETTINGS: PracticeSettings = { units: 'metric', vocabulary: 'uk', currency: 'EUR' };
@@ -60,5 +61,24 @@ for (const id of EXERCISE_IDS) {
       if (dangers.length > 0) assert.equal(score, 0, 'what could hurt gets no marks');
     }
     assert.ok(full <= tried / 6, `${full} of ${tried} get full marks`);
+  });
+}
+
+const begun = new TestJob().door('a').door('b').door('c').coated().job;
+
+for (const id of EXERCISE_IDS) {
+  const exercise = exerciseOf(id);
+
+  test(`${exercise.name}, from the open job: it can be solved, and is made of the job’s own pieces`, () => {
+    let made = 0;
+    for (let seed = 0; seed < 3; seed++) {
+      const task = taskFromJob(exercise, begun, '2027-03-03T09:00', seed);
+      if (task === null) continue;
+      made++;
+      assert.equal(exercise.judge(task, exercise.best(task)).score, FULL_MARKS);
+      const { job } = task as { job: typeof begun };
+      assert.ok(job.pieces.some((piece) => begun.pieces.some(({ mark }) => mark === piece.mark)));
+    }
+    assert.ok(made > 0, 'three doors are enough for a task');
   });
 }

@@ -308,7 +308,9 @@ function pointOf(task: TouchTask, drying: DryingPiece, given: Touch | undefined)
     leave:
       opens === Infinity
         ? 'leave it. Too cold: it never gets there'
-        : `${isRight || given === 'too-late' ? '' : `${off(opens)} too soon. `}${verb} from ${when(opens)}`,
+        : isRight || given === 'too-late'
+          ? `leave it, ${verb} from ${when(opens)}`
+          : `${off(opens)} too soon. ${TOUCHES[VERBS[drying.verb]]} from ${when(opens)}`,
     turn: `${verb}. Ready for ${off(opens)}, since ${when(opens)}`,
     recoat: `${verb}. Ready for ${off(opens)}, since ${when(opens)}`,
     hang: `${verb}. Ready for ${off(opens)}, since ${when(opens)}`,

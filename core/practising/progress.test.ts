@@ -36,7 +36,7 @@ test('two sure attempts in a row lead to the next level; an unsafe or a poor one
   assert.equal(levelOf([tried(1), tried(2)], 'touch'), 1);
 });
 
-test('a mistake is due the next day, and the longer the more often it was avoided since; making it again begins anew', () => {
+test('a mistake is due the next day, and the longer the more often it was avoided since; making it again starts over', () => {
   const lost = { 'lap-lost': false } as const;
   const avoided = { 'lap-lost': true } as const;
   const due = (attempts: Attempt[]): string | undefined => recurring(attempts)[0]?.due.slice(0, 10);

@@ -14,7 +14,7 @@ import { crewFactor } from '../../quantities/pace.ts';
 import { SURFACE_TESTS } from '../../surface-tests/surface-tests.ts';
 import { kept } from '../../units/kept.ts';
 
-/** A surface that nobody has tested yet, with what its tests would show. */
+/** A surface not tested yet, with what its tests would show. */
 export interface CoatsTask {
   job: Job;
   groupId: string;

@@ -15,7 +15,15 @@ import { SURFACE_TESTS } from '../../surface-tests/surface-tests.ts';
 import { formatDuration } from '../../units/measures.ts';
 import { inSentence } from '../../units/sentence.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
-import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import {
+  FULL_MARKS,
+  marks,
+  type Exercise,
+  type Judgement,
+  type Level,
+  type Point,
+  type PracticeSettings,
+} from '../exercise.ts';
 import { practiceJob, steadyAir } from '../practice-job.ts';
 import {
   brokenIn,
@@ -89,7 +97,7 @@ function shown(found: FoundId, bad: number, random: Random): string {
   return (isBad ? drawnFrom(random, worse) : plain) ?? plain ?? '';
 }
 
-function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): CoatsTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): CoatsTask | null {
   const { kinds, substrates, yearBuilt, isOutside } = COATS_LEVELS[level];
   const made = practiceJob({
     settings,
@@ -317,7 +325,7 @@ function judge(task: CoatsTask, answer: CoatsAnswer): Judgement {
   };
 }
 
-/** A surface that nobody has tested: which tests, and then which coats. */
+/** A surface not tested yet: which tests, and then which coats. */
 export const COATS: Exercise<CoatsTask, CoatsAnswer> = {
   name: 'What would you put on it?',
   asks: 'Choose your tests, then cleaner, key and coats.',

@@ -54,7 +54,7 @@ export const batchKindsIn = kept((task: Pick<DayTask, 'job' | 'now'>): BatchKind
   return [...kinds.values()].sort((one, other) => one.place - other.place);
 });
 
-/** The tasks of a job that somebody does. */
+/** The tasks of a job that take hands. */
 export const workIn = (task: Pick<DayTask, 'job' | 'now'>): string[] =>
   problemIn(task).problem.tasks.flatMap(({ id, painters }) => (painters > 0 ? [id] : []));
 

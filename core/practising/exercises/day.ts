@@ -13,7 +13,15 @@ import { formatDuration } from '../../units/measures.ts';
 import { formatMoment } from '../../units/moments.ts';
 import { counted } from '../../units/sentence.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
-import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import {
+  FULL_MARKS,
+  marks,
+  type Exercise,
+  type Judgement,
+  type Level,
+  type Point,
+  type PracticeSettings,
+} from '../exercise.ts';
 import { PRACTICE_DAY, practiceJob } from '../practice-job.ts';
 import {
   batchKindsIn,
@@ -59,7 +67,7 @@ const DAY_LEVELS: Readonly<Record<Level, DayLevel>> = {
 /** Steps of the search for the best plan. */
 const STEPS = 12;
 
-function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): DayTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): DayTask | null {
   const { kinds, pieces, short, painters, air: swing } = DAY_LEVELS[level];
   const made = practiceJob({ settings, air: swing, skill: 'professional', painters });
   const first = wholeBetween(random, 1, pieces - 1);

@@ -16,7 +16,15 @@ import { spreadRate } from '../../shelf/film.ts';
 import { kept } from '../../units/kept.ts';
 import { AREA, hoursOfWork, SPREAD_RATE, VOLUME } from '../../units/measures.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
-import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import {
+  FULL_MARKS,
+  marks,
+  type Exercise,
+  type Judgement,
+  type Level,
+  type Point,
+  type PracticeSettings,
+} from '../exercise.ts';
 import { ESTIMATE_IDS, ESTIMATES, type EstimateId } from '../estimates.ts';
 import { practiceJob, steadyAir } from '../practice-job.ts';
 
@@ -70,11 +78,7 @@ const coated = (primer: Coating, topcoat: Coating, count: number): BuildUp => ({
   faceCoats: {},
 });
 
-function draw(
-  level: Level,
-  random: Random,
-  settings: Parameters<typeof practiceJob>[0]['settings'],
-): EstimateTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): EstimateTask | null {
   const { kinds, kindsAtOnce, count, skill } = ESTIMATE_LEVELS[level];
   const made = practiceJob({ settings, air: steadyAir(19, 55), skill });
   const surface = { substrate: 'softwood', existing: 'oil-gloss', condition: 'sound' } as const;

@@ -9,12 +9,12 @@ export interface Story {
   slips: Slips;
   /** Results of tests that are not the plain ones. */
   findings: Partial<Record<FoundId, string>>;
-  /** Tests that nobody made. */
+  /** Tests that were not made. */
   untested: FoundId[];
   /** The day of the last coat, and the night after it, where they were other than usual. */
   airThatDay: DaySwing | null;
   airThatNight: DaySwing | null;
-  /** What the comb read in the last coat, against its tin: 1 as stated; null where nobody read it. */
+  /** What the comb read in the last coat, against its tin: 1 as stated; null where it was not read. */
   film: number | null;
   /** % by which the topcoat was thinned. */
   thinning: number;

@@ -14,7 +14,15 @@ import { passesOf, usualPass } from '../../steps/coat-passes.ts';
 import { usualTool } from '../../build-up/fixing.ts';
 import { counted } from '../../units/sentence.ts';
 import { drawn, drawnFrom, shuffled, type Random } from '../drawing-lots.ts';
-import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import {
+  FULL_MARKS,
+  marks,
+  type Exercise,
+  type Judgement,
+  type Level,
+  type Point,
+  type PracticeSettings,
+} from '../exercise.ts';
 import { PRACTICE_DAY, practiceJob, steadyAir } from '../practice-job.ts';
 import {
   paintedBest,
@@ -55,7 +63,7 @@ const AS_GOOD = 1.02;
 const airAt = (temperature: number) =>
   steadyAir(temperature, Math.round(Math.max(30, HUMIDITY - (temperature - 18) * DRIER_PER_DEGREE)));
 
-function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): OrderTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): OrderTask | null {
   const { kinds, skill, painters, share } = ORDER_LEVELS[level];
   const kind = drawn(random, kinds);
   const preset = drawnFrom(random, definitionOf(kind).presets);

@@ -21,7 +21,15 @@ import { kept } from '../../units/kept.ts';
 import { formatDuration, TEMPERATURE } from '../../units/measures.ts';
 import { formatMoment } from '../../units/moments.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
-import { FULL_MARKS, marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import {
+  FULL_MARKS,
+  marks,
+  type Exercise,
+  type Judgement,
+  type Level,
+  type Point,
+  type PracticeSettings,
+} from '../exercise.ts';
 import type { MistakeId } from '../mistakes.ts';
 import { PRACTICE_DAY, practiceJob } from '../practice-job.ts';
 
@@ -114,7 +122,7 @@ const buildUpOf = (primer: Coating, topcoat: Coating): BuildUp => ({
   faceCoats: {},
 });
 
-function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): TouchTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): TouchTask | null {
   const { pieces, air } = TOUCH_LEVELS[level];
   const made = practiceJob({ settings, air, skill: 'steady' });
   const coatings = shelfOf(made.job).coatings.filter(

@@ -14,7 +14,7 @@ import { formatDuration } from '../../units/measures.ts';
 import { formatMoment } from '../../units/moments.ts';
 import { capital, inSentence } from '../../units/sentence.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
-import { marks, type Exercise, type Judgement, type Level, type Point } from '../exercise.ts';
+import { marks, type Exercise, type Judgement, type Level, type Point, type PracticeSettings } from '../exercise.ts';
 import { practiceJob } from '../practice-job.ts';
 import { INCIDENT_IDS, INCIDENTS, NOTHING_HAPPENED, type Story } from './incidents.ts';
 import {
@@ -54,7 +54,7 @@ const REMEDIES = 4;
 /** The second coat goes on from here on, at a slow hand’s pace. */
 const USUAL_AIR = { warmest: 19, coldest: 14, humidityAtWarmest: 52, humidityAtColdest: 62 };
 
-function draw(level: Level, random: Random, settings: Parameters<typeof practiceJob>[0]['settings']): WrongTask | null {
+function draw(level: Level, random: Random, settings: PracticeSettings): WrongTask | null {
   const { kinds, yearBuilt } = WRONG_LEVELS[level];
   const made = practiceJob({
     settings,

@@ -98,16 +98,20 @@ export function simulateStrokes(input: SimulationInput): Simulation {
   return {
     strokes,
     laps: met,
-    worst: met.reduce<MetLap | null>(
-      (worst, lap) => (lap.state !== 'stopped' && (worst === null || lap.share > worst.share) ? lap : worst),
-      null,
-    ),
+    worst: oldestLap(met),
     start,
     until: strokes.reduce((latest, { until }) => Math.max(latest, until), start),
     work: strokes.reduce((sum, { from, until }) => sum + until - from, 0),
     stops,
   };
 }
+
+/** The lap that can show of which the most of the open time is over; null where none can. */
+export const oldestLap = (laps: readonly MetLap[]): MetLap | null =>
+  laps.reduce<MetLap | null>(
+    (worst, lap) => (lap.state !== 'stopped' && (worst === null || lap.share > worst.share) ? lap : worst),
+    null,
+  );
 
 const middle = ({ from, until }: Pick<TimedStroke, 'from' | 'until'>): number => (from + until) / 2;
 const shareOver = ({ clock, dose }: WetEdge, from: number, at: number): number => clock.progress(from, at) / dose;

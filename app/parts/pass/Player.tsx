@@ -3,10 +3,11 @@ import { ChoiceField } from '../fields/ChoiceField.tsx';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
 import Slider from '@mui/material/Slider';
-import { useEffect, useEffectEvent, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import { useEffect, useEffectEvent, useImperativeHandle, useState, type Ref } from 'react';
 import { clockAt, playedAt, playedSpan, strokeAt } from '../../../core/sequence/playhead.ts';
 import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
+import { useFrames } from './use-frames.ts';
 import { NextIcon, PauseIcon, PlayIcon, PreviousIcon } from '../../drawing/icons.tsx';
 
 /** Goes to a time on the pass's clock. */
@@ -23,24 +24,6 @@ interface PlayerProps {
 
 /** A whole pass takes about so many seconds, at each of these paces. */
 const PACES = { slowly: 90, steadily: 24, quickly: 8 } as const;
-
-/** Calls `step` with each frame while something plays, with the seconds since the one before. */
-function useFrames(isPlaying: boolean, step: (seconds: number) => void): void {
-  const last = useRef<number | null>(null);
-  const tell = useEffectEvent((now: number) => {
-    step(last.current === null ? 0 : (now - last.current) / 1000);
-    last.current = now;
-  });
-  useEffect(() => {
-    if (!isPlaying) return undefined;
-    last.current = null;
-    let frame = requestAnimationFrame(function tick(now) {
-      tell(now);
-      frame = requestAnimationFrame(tick);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, [isPlaying]);
-}
 
 /** Plays a pass, pauses, steps from stroke to stroke, and goes to any time. */
 export function Player({ result, onTime, ref }: PlayerProps) {

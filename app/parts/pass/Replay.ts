@@ -18,21 +18,35 @@ export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: numbe
  */
 export class Replay {
   readonly #root: SVGSVGElement;
-  readonly #result: PassResult;
   readonly #looks = new Map<string, StrokeLook>();
   readonly #nodes = new Map<string, Element>();
-  readonly #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
+  #result: Pick<PassResult, 'strokes' | 'laps' | 'start'> = { strokes: [], laps: [], start: 0 };
+  #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
+  #hands: SVGGElement[] = [];
 
-  constructor(root: SVGSVGElement, result: PassResult) {
+  constructor(root: SVGSVGElement) {
     this.#root = root;
-    this.#result = result;
     for (const node of root.querySelectorAll('[data-stroke]')) {
       this.#nodes.set(node.getAttribute('data-stroke') ?? '', node);
     }
-    for (const node of root.querySelectorAll('[data-lap]')) {
+  }
+
+  /** Takes the pass that is shown from now on, once its laps and hands are drawn. */
+  take(result: Pick<PassResult, 'strokes' | 'laps' | 'start'>): void {
+    const painted = new Set(result.strokes.map(({ stroke }) => stroke.id));
+    for (const id of this.#looks.keys()) if (!painted.has(id)) this.#look(id, 'bare');
+    this.#result = result;
+    this.#laps = [...this.#root.querySelectorAll('[data-lap]')].flatMap((node) => {
       const lap = result.laps[Number(node.getAttribute('data-lap'))];
-      if (lap) this.#laps.push({ node, at: (lap.later.from + lap.later.until) / 2, isMet: null });
-    }
+      return lap ? [{ node, at: (lap.later.from + lap.later.until) / 2, isMet: null }] : [];
+    });
+    this.#hands = [...this.#root.querySelectorAll<SVGGElement>('[data-hand]')];
+  }
+
+  #look(id: string, look: StrokeLook): void {
+    if (this.#looks.get(id) === look) return;
+    this.#looks.set(id, look);
+    this.#nodes.get(id)?.setAttribute('data-wet', look);
   }
 
   /** Shows the drawing at a time on the pass's clock. */
@@ -44,9 +58,7 @@ export class Replay {
       const { id } = entry.stroke;
       const look = lookAt(entry, time);
       if (look === 'painting') hands.set(entry.hand.id, entry);
-      if (this.#looks.get(id) === look) continue;
-      this.#looks.set(id, look);
-      this.#nodes.get(id)?.setAttribute('data-wet', look);
+      this.#look(id, look);
     }
     for (const lap of this.#laps) {
       const isMet = time >= lap.at;
@@ -54,7 +66,7 @@ export class Replay {
       lap.isMet = isMet;
       lap.node.setAttribute('data-met', String(isMet));
     }
-    for (const marker of this.#root.querySelectorAll<SVGGElement>('[data-hand]')) {
+    for (const marker of this.#hands) {
       const entry = isBegun ? hands.get(marker.getAttribute('data-hand') ?? '') : undefined;
       const at = entry && this.#nodes.get(entry.stroke.id)?.getAttribute('data-at');
       marker.setAttribute('visibility', at ? 'visible' : 'hidden');

@@ -12,6 +12,7 @@ import { reasonOf } from '../../keeping/reason.ts';
 import { Link } from '../../parts/Link.tsx';
 import { Judged } from './Judged.tsx';
 import { EXERCISE_VIEWS } from './exercise-views.ts';
+import { forgetStarted, StartedContext } from './use-started.ts';
 import { anySeed, writtenTask, type AskedTask } from './task-of-route.ts';
 
 interface ExercisePageProps {
@@ -24,6 +25,7 @@ export function ExercisePage({ asked, settings }: ExercisePageProps) {
   const { exercise, level, seed } = asked;
   const { asks } = exerciseOf(exercise);
   const View = EXERCISE_VIEWS[exercise];
+  const started = `practice/${exercise}/${writtenTask(asked)}`;
   const [task, setTask] = useState<{ made: unknown } | null>(null);
   const [given, setGiven] = useState<unknown>(null);
   const [judgement, setJudgement] = useState<Judgement | null>(null);
@@ -43,6 +45,7 @@ export function ExercisePage({ asked, settings }: ExercisePageProps) {
       const judged = await startJudging(exercise, task?.made, own).result;
       setGiven(own);
       setJudgement(judged);
+      void forgetStarted(started);
       const at = new Date().toISOString();
       await keepAttempt({ id: nanoid(12), at, exercise, level, seed, source: 'free', ...keptOf(judged) });
     } catch (error) {
@@ -57,7 +60,9 @@ export function ExercisePage({ asked, settings }: ExercisePageProps) {
       {judgement && <Judged judgement={judgement} />}
       {task && View ? (
         <Suspense fallback={<div role="status">Opening the exercise…</div>}>
-          <View task={task.made} given={given} onAnswer={(own) => void answer(own)} />
+          <StartedContext value={started}>
+            <View task={task.made} given={given} onAnswer={(own) => void answer(own)} />
+          </StartedContext>
         </Suspense>
       ) : (
         fault === null && <div role="status">{View ? 'Making an exercise…' : 'This exercise isn’t here yet.'}</div>

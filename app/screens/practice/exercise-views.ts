@@ -18,5 +18,6 @@ const viewFrom = <Task, Answer>(load: () => Promise<ComponentType<ExerciseViewPr
 
 /** What shows each exercise. */
 export const EXERCISE_VIEWS: Readonly<Partial<Record<ExerciseId, AnyView>>> = {
+  order: viewFrom(async () => (await import('./views/order/OrderView.tsx')).OrderView),
   touch: viewFrom(async () => (await import('./views/TouchView.tsx')).TouchView),
 };

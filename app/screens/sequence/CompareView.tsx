@@ -26,7 +26,7 @@ import { PassDrawing, type DrawingHandle } from '../../parts/pass/PassDrawing.ts
 import { useAirWords } from './PassPicker.tsx';
 import { Player } from '../../parts/pass/Player.tsx';
 import type { StrokesView } from './use-strokes.ts';
-import { WetKey } from './WetKey.tsx';
+import { WetKey } from '../../parts/pass/WetKey.tsx';
 
 /** One of the orders that are compared: what differs from the setting of the stage. */
 interface Candidate {

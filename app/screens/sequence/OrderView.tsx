@@ -18,7 +18,7 @@ import { choiceOf } from './choice-of.ts';
 import type { StrokesView } from './use-strokes.ts';
 import { Verdict } from './Verdict.tsx';
 import { WaysOut } from './WetEdgeFixes.tsx';
-import { WetKey } from './WetKey.tsx';
+import { WetKey } from '../../parts/pass/WetKey.tsx';
 
 /** How high a drawing may be, in px. */
 const HEIGHT = 450;

@@ -7,7 +7,7 @@ import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import { edgeAccount } from '../../sequence/edge-account.ts';
 import { lapFlag, orderWords } from '../../sequence/order-words.ts';
 import { searchedOrder, type PassResult } from '../../sequence/simulated-pass.ts';
-import { boundsOf, type Stroke } from '../../sequence/stroke.ts';
+import type { Stroke } from '../../sequence/stroke.ts';
 import { chosenOptions, usualStrokes } from '../../sequence/usual-options.ts';
 import { CLOSE_FROM } from '../../sequence/wet-edge.ts';
 import { passesOf, usualPass } from '../../steps/coat-passes.ts';
@@ -26,6 +26,7 @@ import {
 import { PRACTICE_DAY, practiceJob, steadyAir } from '../practice-job.ts';
 import {
   paintedBest,
+  byRows,
   paintedByMethod,
   paintedInOrder,
   passInputOf,
@@ -149,13 +150,6 @@ const isAsGood = ({ lost, share }: ReturnType<typeof wetEdgesOf>, task: OrderTas
   return lost <= best.lost && share <= AS_GOOD * Math.max(CLOSE_FROM, best.share);
 };
 
-/** As one reads: from the top, from the left, edges where they are drawn. */
-const byRows = (strokes: readonly Stroke[]): string[] =>
-  strokes
-    .map((stroke) => ({ id: stroke.id, ...boundsOf(stroke.outline) }))
-    .sort((one, other) => one.y - other.y || one.x - other.x)
-    .map(({ id }) => id);
-
 const strokesIn = (task: OrderTask): readonly Stroke[] => paintedByMethod(task).pass.strokes;
 const firstGuess = (task: OrderTask): OrderAnswer => ({ order: byRows(strokesIn(task)), waited: [] });
 
@@ -196,7 +190,7 @@ function judge(task: OrderTask, answer: OrderAnswer): Judgement {
       isRight: isAsGood(ownEdges, task),
       mistake: 'long-way',
       words: `Oldest lap: yours ${oldest(own)}, the method’s ${oldest(method)}, the best ${task.best.isProved ? 'there is' : 'found'} ${oldest(best)}.`,
-      why: orderWords(own, best),
+      why: orderWords(method, best),
     },
     {
       isRight: over.length === 0,
@@ -212,7 +206,7 @@ function judge(task: OrderTask, answer: OrderAnswer): Judgement {
     score: marks(edgeMarks(ownEdges, task) - Math.min(30, 10 * over.length)),
     dangers: [],
     points,
-    best: orderWords(method, best),
+    best: orderWords(own, best),
   };
 }
 

@@ -3,6 +3,7 @@ import type { Job } from '../../job/document/schema.ts';
 import { coatingOf } from '../../job/queries/shelf.ts';
 import type { FaceId } from '../../pieces/elevation.ts';
 import { simulatePass, type PassInput, type PassResult, type StrokeSetting } from '../../sequence/simulated-pass.ts';
+import { boundsOf, type Stroke } from '../../sequence/stroke.ts';
 import { kept } from '../../units/kept.ts';
 
 /** A piece to paint in an order: plain data. */
@@ -61,3 +62,10 @@ export const paintedBest = kept((task: OrderTask): PassResult => {
   const method = paintedByMethod(task);
   return comparedEdges(wetEdgesOf(found), wetEdgesOf(method)) <= 0 ? found : method;
 });
+
+/** As one reads: from the top, from the left, edges where they are drawn. */
+export const byRows = (strokes: readonly Stroke[]): string[] =>
+  strokes
+    .map((stroke) => ({ id: stroke.id, ...boundsOf(stroke.outline) }))
+    .sort((one, other) => one.y - other.y || one.x - other.x)
+    .map(({ id }) => id);

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { z } from 'zod';
 import {
   racked,
   TOUCH_IDS,
@@ -22,6 +22,7 @@ import { useLocalise } from '../../../open-job/use-job.ts';
 import { Sheet } from '../../../parts/Section.tsx';
 import { ToggleChoice } from '../../../parts/fields/ToggleChoice.tsx';
 import type { ExerciseViewProps } from '../exercise-views.ts';
+import { useStarted } from '../use-started.ts';
 import { Thermometer } from '../Thermometer.tsx';
 
 /** Hours of air that are shown. */
@@ -29,9 +30,13 @@ const SHOWN_HOURS = 48;
 const THUMB_SCALE = 44;
 const CHOICES = TOUCH_IDS.map((id) => ({ value: id, words: TOUCHES[id] }));
 
+const touchAnswerSchema = z.record(z.string(), z.enum(TOUCH_IDS));
+const NOTHING_SAID: TouchAnswer = {};
+
 /** A rack of drying pieces: for each what may be done with it. */
 export function TouchView({ task, given, onAnswer }: ExerciseViewProps<TouchTask, TouchAnswer>) {
-  const [chosen, setChosen] = useState<TouchAnswer>({});
+  const [started, setStarted] = useStarted(touchAnswerSchema, NOTHING_SAID);
+  const chosen = started ?? NOTHING_SAID;
   const { job, now } = task;
   const { clocks } = jobSteps(job, now);
   const lying = racked(task);
@@ -62,7 +67,7 @@ export function TouchView({ task, given, onAnswer }: ExerciseViewProps<TouchTask
               value={(given ?? chosen)[drying.piece.id] ?? null}
               choices={CHOICES}
               isDisabled={given !== null}
-              onChange={(touch) => setChosen((before) => ({ ...before, [drying.piece.id]: touch }))}
+              onChange={(touch) => setStarted({ ...chosen, [drying.piece.id]: touch })}
             />
           </RackedPiece>
         ))}

@@ -3,7 +3,7 @@ import type { Random } from '../core/practising/drawing-lots.ts';
 import type { AnswerOf, TaskOf } from '../core/practising/registry.ts';
 import type { ExerciseId } from '../core/practising/exercise-ids.ts';
 import { amountsIn, ESTIMATE, sizesIn } from '../core/practising/exercises/estimate.ts';
-import { batchKindsIn } from '../core/practising/exercises/day-task.ts';
+import { batchKindsIn, plannedDay } from '../core/practising/exercises/day-task.ts';
 import { racked, rightTouch } from '../core/practising/exercises/touch.ts';
 import { causesIn, rankedIn, WAITS } from '../core/practising/exercises/wrong-task.ts';
 import { minutesSince } from '../core/job/site-time.ts';
@@ -22,18 +22,20 @@ function byWeight<T>(random: Random, from: readonly T[], weight: (each: T) => nu
 const FEELS = 0.2;
 /** Of ten decisions, how many a learner takes without looking. */
 const CARELESS = 0.2;
-/** Parts that a learner puts elsewhere than in the best order, of all. */
-const MISPLACED = 0.12;
+/** How likely a learner takes a wrong part, for each that could be taken instead. */
+const MISPLACED = 0.01;
+/** Minutes of waiting for which a learner does not change tools. */
+const SET_UP = 15;
 /** A learner’s rule of thumb, once it has been set right on flush doors: litres and hours. */
 const SET_RIGHT = { primer: 1.9, topcoat: 1.8, hours: 1.6 };
 
+/** An order in which each part may have been mistaken for another, the likelier the more are left to choose from. */
 function misplaced(order: readonly string[], share: number, random: Random): string[] {
-  const mixed = [...order];
-  for (let move = 0; move < Math.max(1, Math.round(order.length * share)); move++) {
-    const [part] = mixed.splice(Math.floor(random() * mixed.length), 1);
-    if (part !== undefined) mixed.splice(Math.floor(random() * (mixed.length + 1)), 0, part);
-  }
-  return mixed;
+  const slips = order.filter((_part, index) => random() < share * (order.length - index - 1));
+  return slips.reduce((mixed, part) => {
+    const others = mixed.filter((id) => id !== part);
+    return others.toSpliced(Math.floor(random() * (others.length + 1)), 0, part);
+  }, [...order]);
 }
 
 /** A simulated learner of each exercise, who knows the craft and slips as people do: the same slips at every level. */
@@ -60,19 +62,33 @@ export const LEARNERS: { [K in ExerciseId]: (task: TaskOf<K>, best: AnswerOf<K>,
       wait: random() < CARELESS ? (WAITS[Math.floor(random() * WAITS.length)] ?? best.wait) : best.wait,
     };
   },
-  day: (task, best, random) => {
-    // Keeps batches together and puts some of them elsewhere.
+  day: (task, _best, random) => {
+    // Does next whatever can be done first, and stays with one kind of work where that makes no difference.
     const kindOf = new Map(batchKindsIn(task).flatMap(({ key, steps }) => steps.map(({ id }) => [id, key] as const)));
-    const batches: string[][] = [];
-    for (const id of best.batches.flat()) {
-      const last = batches.at(-1);
-      if (last && kindOf.get(last[0] ?? '') === kindOf.get(id)) last.push(id);
-      else batches.push([id]);
+    const open = new Map<string, string[]>();
+    for (const { id, piece } of batchKindsIn(task).flatMap(({ steps }) => steps)) {
+      open.set(piece.id, [...(open.get(piece.id) ?? []), id]);
     }
-    const at = Math.floor(random() * (batches.length - 1));
-    const [one, other] = [batches[at], batches[at + 1]];
-    if (one && other && random() < 0.5) [batches[at], batches[at + 1]] = [other, one];
-    return { batches };
+    const order: string[] = [];
+    while (open.size > 0) {
+      const last = kindOf.get(order.at(-1) ?? '');
+      const tried = [...open].flatMap(([pieceId, [next]]) => {
+        if (next === undefined) return [];
+        const { plan } = plannedDay(task, [...order, next]);
+        const start = plan.tasks.find(({ id }) => id === next)?.start ?? Infinity;
+        return [{ pieceId, next, start: start + (kindOf.get(next) === last ? 0 : SET_UP) }];
+      });
+      const chosen =
+        random() < CARELESS / order.length
+          ? tried[Math.floor(random() * tried.length)]
+          : tried.reduce((one, other) => (other.start < one.start ? other : one));
+      if (!chosen) break;
+      order.push(chosen.next);
+      const rest = open.get(chosen.pieceId)?.slice(1) ?? [];
+      if (rest.length > 0) open.set(chosen.pieceId, rest);
+      else open.delete(chosen.pieceId);
+    }
+    return { batches: order.map((id) => [id]) };
   },
   estimate: (task) => {
     const { amounts, tins } = ESTIMATE.firstGuess(task);

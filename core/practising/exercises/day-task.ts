@@ -17,8 +17,11 @@ export interface DayTask {
   job: Job;
   /** Local ISO time. */
   now: string;
-  /** The order of work of the best plan that was found, and whether none can end in an earlier half-day. */
-  best: { order: string[]; isProved: boolean };
+  /**
+   * The order of work of the best plan that was found; whether none can end in an earlier half-day, and before when
+   * none can end at all, in minutes.
+   */
+  best: { order: string[]; isProved: boolean; bound: number };
 }
 
 /** Batches in the order in which they are done, each the ids of its tasks. */

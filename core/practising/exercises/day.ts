@@ -8,6 +8,9 @@ import { usualCoat } from '../../build-up/fixing.ts';
 import type { PieceKind } from '../../pieces/registry.ts';
 import { spaceNamed, taskPhrase } from '../../planning/reading/task-words.ts';
 import { countedFinish } from '../../scheduling/aim.ts';
+import type { Coating } from '../../shelf/coating.ts';
+import { pieceSteps } from '../../steps/piece-steps.ts';
+import { isCoat } from '../../steps/wetness/current-coats.ts';
 import { verifiedPlan } from '../../scheduling/verified-plan.ts';
 import { formatDuration } from '../../units/measures.ts';
 import { formatMoment } from '../../units/moments.ts';
@@ -36,6 +39,8 @@ import {
 
 interface DayLevel {
   kinds: readonly [PieceKind, ...PieceKind[]];
+  /** Enamels in use. */
+  paints: 1 | 2;
   pieces: number;
   /** Rack spaces fewer than pieces. */
   short: number;
@@ -51,24 +56,21 @@ const air = (warmest: number, coldest: number): DaySwing => ({
 });
 
 const DAY_LEVELS: Readonly<Record<Level, DayLevel>> = {
-  1: { kinds: ['cabinet-door'], pieces: 5, short: 1, painters: 1, air: air(20, 15) },
-  2: { kinds: ['cabinet-door', 'drawer-front'], pieces: 6, short: 1, painters: 1, air: air(19, 12) },
-  3: { kinds: ['cabinet-door', 'flush-door'], pieces: 6, short: 2, painters: 1, air: air(19, 10) },
-  4: { kinds: ['flush-door', 'cabinet-door', 'panelled-shutter'], pieces: 7, short: 3, painters: 1, air: air(18, 8) },
-  5: {
-    kinds: ['panelled-door', 'panelled-shutter', 'cabinet-door'],
-    pieces: 8,
-    short: 4,
-    painters: 2,
-    air: air(18, 8),
-  },
+  1: { kinds: ['cabinet-door'], paints: 1, pieces: 5, short: 1, painters: 1, air: air(21, 17) },
+  2: { kinds: ['cabinet-door', 'drawer-front'], paints: 1, pieces: 6, short: 2, painters: 1, air: air(20, 15) },
+  3: { kinds: ['cabinet-door', 'flush-door'], paints: 2, pieces: 6, short: 2, painters: 1, air: air(20, 13) },
+  4: { kinds: ['panelled-door', 'panelled-shutter'], paints: 2, pieces: 7, short: 2, painters: 1, air: air(19, 12) },
+  5: { kinds: ['panelled-door', 'panelled-shutter'], paints: 2, pieces: 8, short: 2, painters: 1, air: air(19, 11) },
 };
+
+/** Two days and the nights after them, in minutes from the first midnight. */
+const LATEST_FINISH = 2 * 1440 + 7 * 60;
 
 /** Steps of the search for the best plan. */
 const STEPS = 12;
 
 function draw(level: Level, random: Random, settings: PracticeSettings): DayTask | null {
-  const { kinds, pieces, short, painters, air: swing } = DAY_LEVELS[level];
+  const { kinds, paints, pieces, short, painters, air: swing } = DAY_LEVELS[level];
   const made = practiceJob({ settings, air: swing, skill: 'professional', painters });
   const first = wholeBetween(random, 1, pieces - 1);
   const chosen = shuffled(random, kinds).slice(0, 2);
@@ -84,35 +86,45 @@ function draw(level: Level, random: Random, settings: PracticeSettings): DayTask
     made.tell('add-pieces', { ids, kind, piece: usualPiece(kind, 'room-1', { surface, scope, comesOff: true }) });
   });
   made.tell('change-place', { id: 'rack', facts: { slots: pieces - short } });
-  for (const { id: groupId } of made.job.groups) {
-    const buildUp = twoCoats(made.job, random);
-    if (!buildUp) return null;
-    made.tell('choose-build-up', { groupId, buildUp, chosenFor: null });
-  }
-  return withBest({ job: made.job, now: `${PRACTICE_DAY}T0${drawn(random, [7, 7, 9] as const)}:00` });
+  const enamels = shuffled(random, enamelsOn(made.job)).slice(0, paints);
+  made.job.groups.forEach(({ id: groupId }, index) => {
+    const enamel = enamels[index % enamels.length];
+    if (enamel) made.tell('choose-build-up', { groupId, buildUp: twoCoats(enamel), chosenFor: null });
+  });
+  return withBest(
+    { job: notHung(made.job), now: `${PRACTICE_DAY}T0${drawn(random, [7, 7, 9] as const)}:00` },
+    LATEST_FINISH,
+  );
 }
 
-/** Deglossed, and two coats of an enamel. */
-function twoCoats(job: Job, random: Random): BuildUp | null {
-  const coating = drawnFrom(
-    random,
-    shelfOf(job).coatings.filter(
-      ({ role, sprayOnly, madeFor, potLife }) =>
-        role === 'topcoat' && !sprayOnly && potLife === null && madeFor.includes('joinery'),
-    ),
+const enamelsOn = (job: Job): Coating[] =>
+  shelfOf(job).coatings.filter(
+    ({ role, sprayOnly, madeFor, potLife, exposure }) =>
+      role === 'topcoat' && !sprayOnly && potLife === null && exposure !== 'outside' && madeFor.includes('joinery'),
   );
-  return coating
-    ? {
-        cleaning: [],
-        key: 'degloss',
-        fillers: [],
-        grainFill: null,
-        preservative: null,
-        coats: [usualCoat(coating), usualCoat(coating)],
-        faceCoats: {},
-      }
-    : null;
-}
+
+/** Deglossed, and two coats of an enamel. */
+const twoCoats = (enamel: Coating): BuildUp => ({
+  cleaning: [],
+  key: 'degloss',
+  fillers: [],
+  grainFill: null,
+  preservative: null,
+  coats: [usualCoat(enamel), usualCoat(enamel)],
+  faceCoats: {},
+});
+
+/** The job up to its last coats: what is taken off is off, and is hung another day. */
+const notHung = (job: Job): Job => ({
+  ...job,
+  leftOut: job.pieces.flatMap((piece) => {
+    const steps = pieceSteps(job, piece);
+    const last = steps.findLastIndex(isCoat);
+    return steps
+      .filter(({ operation }, index) => index > last || operation === 'take-off')
+      .map(({ id }) => ({ taskId: id, at: `${job.planning.start}T07:00`, by: null, why: '' }));
+  }),
+});
 
 /** Pieces of the open job that are planned at once, at most. */
 const MOST_PIECES = 6;
@@ -141,11 +153,11 @@ function drawFrom(job: Job, now: string, random: Random): DayTask | null {
       rooms: job.rooms.map((room) => ({ ...room, tasks: [] })),
     },
   };
-  return withBest({ job: small, now: `${start}T07:00` });
+  return withBest({ job: notHung(small), now: `${start}T07:00` }, Infinity);
 }
 
 /** A task whose best plan is known, and that a first guess does not plan as well; null otherwise. */
-function withBest(bare: Pick<DayTask, 'job' | 'now'>): DayTask | null {
+function withBest(bare: Pick<DayTask, 'job' | 'now'>, latest: number): DayTask | null {
   const { problem } = problemIn(bare);
   if (problem.tasks.length === 0) return null;
   const found = verifiedPlan(problem, { steps: STEPS });
@@ -157,9 +169,10 @@ function withBest(bare: Pick<DayTask, 'job' | 'now'>): DayTask | null {
     .map(({ id }) => id);
   const count = countedFinish(problem);
   const isProved = found.status === 'optimal' || count(found.lowerBound) === count(found.finish);
-  const task: DayTask = { ...bare, best: { order, isProved } };
+  const task: DayTask = { ...bare, best: { order, isProved, bound: Math.ceil(found.lowerBound) } };
   const best = plannedDay(task, order);
   // What can’t be told as an order, such as a set-up in idle time, is no answer that could be given.
+  if (best.cost.finish > latest) return null;
   if (best.stuck !== null || best.left.length > 0 || best.cost.counted > count(found.finish)) return null;
   return judge(task, firstGuess(task)).score === FULL_MARKS ? null : task;
 }
@@ -210,6 +223,9 @@ export function stuckWords(task: Pick<DayTask, 'job' | 'now'>, { stuck }: Pick<D
 /** One set-up more than the best plan is as good; each further one costs marks. */
 const SPARE_SETUPS = 1;
 
+/** Finishing so many minutes after the best plan is as good; each so many more cost a mark. */
+const [AS_SOON, MINUTES_A_MARK] = [20, 30];
+
 const setUpPoint = (own: DayPlan, best: DayPlan, more: number): Point => ({
   isRight: more === 0,
   mistake: 'set-ups',
@@ -226,7 +242,8 @@ function judge(task: DayTask, { batches }: DayAnswer): Judgement {
   const { timeZone } = task.job.site;
   const when = (tick: number): string => formatMoment(localTime(clocks.t0, tick, timeZone), 'dayTime');
   const isDone = own.left.length === 0;
-  const late = Math.max(0, own.cost.counted - best.cost.counted);
+  const isLate = own.cost.counted > best.cost.counted && own.cost.finish > best.cost.finish + AS_SOON;
+  const late = isLate ? own.cost.finish - best.cost.finish : 0;
   const more = Math.max(0, own.cost.setups - best.cost.setups - SPARE_SETUPS);
   const stuck = stuckWords(task, own);
   const points: Point[] = [
@@ -234,14 +251,21 @@ function judge(task: DayTask, { batches }: DayAnswer): Judgement {
       isRight: isDone && late === 0,
       mistake: 'late-finish',
       words: isDone
-        ? `You finish ${when(own.cost.finish)}. The best plan${task.best.isProved ? ', and none can end in an earlier half-day' : ' found'}: ${when(best.cost.finish)}.`
+        ? `You finish ${when(own.cost.finish)}. The best plan${task.best.isProved ? '' : ' found'}: ${when(best.cost.finish)}.`
         : `${counted(own.left.length, 'task')} left over. ${stuck ?? ''}`.trimEnd(),
-      why: waitLines(task, own),
+      why: [
+        ...waitLines(task, own),
+        task.best.isProved ? 'No plan ends in an earlier half-day.' : `No plan ends before ${when(task.best.bound)}.`,
+      ],
     },
     ...(isDone ? [setUpPoint(own, best, more)] : []),
   ];
   const share = 1 - own.left.length / Math.max(1, workIn(task).length);
-  const score = !isDone ? 40 * share : late > 0 ? Math.max(30, 72 - late / 120) : FULL_MARKS - Math.min(25, 4 * more);
+  const score = !isDone
+    ? 40 * share
+    : late > 0
+      ? Math.max(30, 75 - late / MINUTES_A_MARK)
+      : FULL_MARKS - Math.min(25, 4 * more);
   return {
     score: marks(own.broken.length > 0 ? 0 : score),
     dangers: [],
@@ -302,10 +326,10 @@ export const DAY: Exercise<DayTask, DayAnswer> = {
   stage: 'plan',
   levels: {
     1: 'Five cupboard doors, four rack spaces',
-    2: 'Six pieces, two paints, a cool night',
-    3: 'Two rack spaces short',
-    4: 'Three rack spaces short, a cold night',
-    5: 'Eight pieces, four rack spaces, two painters',
+    2: 'Six pieces, four rack spaces, a cool night',
+    3: 'Two paints',
+    4: 'Doors and shutters, a cold night',
+    5: 'Eight pieces, six rack spaces',
   },
   mistakes: ['late-finish', 'set-ups'],
   draw,

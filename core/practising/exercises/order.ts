@@ -35,24 +35,24 @@ import {
   type OrderTask,
 } from './painted-order.ts';
 
-/** What a level has: pieces, who paints, and what the best order uses of the open time at most. */
+/** What a level has: pieces, who paints, and what the best order uses of the open time, from least to most. */
 interface OrderLevel {
   kinds: readonly [PieceKind, ...PieceKind[]];
   skill: Painter['skill'];
   painters: 1 | 2;
-  share: number;
+  share: readonly [number, number];
 }
 
 const ORDER_LEVELS: Readonly<Record<Level, OrderLevel>> = {
-  1: { kinds: ['flush-door', 'carcass'], skill: 'first-timer', painters: 1, share: 0.6 },
-  2: { kinds: ['panelled-shutter', 'casing', 'loose-sash'], skill: 'steady', painters: 1, share: 0.65 },
-  3: { kinds: ['panelled-door', 'casement-window'], skill: 'professional', painters: 1, share: 0.72 },
-  4: { kinds: ['glazed-door', 'sash-window', 'louvred-shutter'], skill: 'professional', painters: 1, share: 0.8 },
-  5: { kinds: ['glazed-door', 'panelled-door', 'casement-window'], skill: 'professional', painters: 2, share: 0.9 },
+  1: { kinds: ['flush-door', 'panelled-shutter', 'loose-sash'], skill: 'steady', painters: 1, share: [0, 0.4] },
+  2: { kinds: ['flush-door', 'carcass', 'casing'], skill: 'steady', painters: 1, share: [0.4, 0.6] },
+  3: { kinds: ['panelled-door', 'casement-window'], skill: 'professional', painters: 1, share: [0.5, 0.65] },
+  4: { kinds: ['glazed-door', 'sash-window'], skill: 'professional', painters: 1, share: [0.65, 0.8] },
+  5: { kinds: ['louvred-shutter', 'glazed-door'], skill: 'steady', painters: 2, share: [0.8, 0.98] },
 };
 
 /** Rooms in which one paints, from the hottest, °C: the hottest in which the best order keeps to its level is taken. */
-const [HOTTEST, COOLEST] = [31, 13];
+const [HOTTEST, COOLEST] = [32, 12];
 /** % RH that such a room has at 18 °C; warmer air holds the same water and is drier. */
 const HUMIDITY = 55;
 const DRIER_PER_DEGREE = 1.6;
@@ -72,8 +72,12 @@ function draw(level: Level, random: Random, settings: PracticeSettings): OrderTa
   const made = practiceJob({ settings, air: airAt(18), skill, painters });
   made.tell('add-pieces', { ids: ['piece'], kind, piece: usualPiece(kind, 'room-1', { comesOff: false, ...facts }) });
   const paints = shelfOf(made.job).coatings.filter(
-    ({ role, sprayOnly, exposure, potLife }) =>
-      role === 'topcoat' && !sprayOnly && exposure !== 'outside' && potLife === null,
+    ({ role, sprayOnly, exposure, potLife, madeFor }) =>
+      role === 'topcoat' &&
+      !sprayOnly &&
+      exposure !== 'outside' &&
+      potLife === null &&
+      madeFor.includes('joinery'),
   );
   const coating = drawnFrom(random, paints);
   if (!coating) return null;
@@ -96,8 +100,8 @@ function searched(task: OrderTask): OrderTask {
   return { ...task, best: { order, isProved } };
 }
 
-/** The same in the hottest room in which its best order uses so much of the open time at most. */
-function hottest(task: OrderTask, share: number): OrderTask | null {
+/** The same in the hottest room in which its best order uses no more of the open time than it may; null if too little. */
+function hottest(task: OrderTask, [least, most]: OrderLevel['share']): OrderTask | null {
   for (let temperature = HOTTEST; temperature >= COOLEST; temperature--) {
     const usual = airAt(temperature);
     const climates = task.job.climates.map((climate) =>
@@ -105,7 +109,7 @@ function hottest(task: OrderTask, share: number): OrderTask | null {
     );
     const tried = { ...task, job: { ...task.job, climates } };
     const best = wetEdgesOf(paintedBest(tried));
-    if (best.lost === 0 && best.share <= share) return tried;
+    if (best.lost === 0 && best.share <= most) return best.share >= least ? tried : null;
   }
   return null;
 }
@@ -113,8 +117,7 @@ function hottest(task: OrderTask, share: number): OrderTask | null {
 /** A task that can be done, and that a first guess does not do; null otherwise. */
 function withBest(task: OrderTask | null): OrderTask | null {
   if (task === null || wetEdgesOf(paintedBest(task)).share === 0) return null;
-  const guessed = wetEdgesOf(paintedInOrder(task, firstGuess(task)));
-  return isAsGood(guessed, task) ? null : task;
+  return judge(task, firstGuess(task)).score === FULL_MARKS ? null : task;
 }
 
 /** From the open job: a piece that is not painted yet, in its own air. */
@@ -216,11 +219,11 @@ export const ORDER: Exercise<OrderTask, OrderAnswer> = {
   asks: 'Tap the parts in the order you’d paint them.',
   stage: 'sequence',
   levels: {
-    1: 'Flush doors and carcasses, slow hand',
-    2: 'Shutters, casings and sashes',
-    3: 'Panelled doors and casements, warm room',
-    4: 'Glazing bars and louvres, hot room',
-    5: 'Two painters in a hot room',
+    1: 'Flush doors, shutters and sashes',
+    2: 'Flush doors, carcasses and casings',
+    3: 'Panelled doors and casements',
+    4: 'Glazing bars, warm room',
+    5: 'Louvres and glass, two painters',
   },
   mistakes: ['lap-lost', 'long-way', 'reached-over'],
   draw,

@@ -8,12 +8,12 @@ import { useState } from 'react';
 import { PRIMER_GREYS } from '../../../core/colour/primer-tints.ts';
 import type { Coating } from '../../../core/shelf/coating.ts';
 import { shelfOf } from '../../../core/job/queries/shelf.ts';
-import { EXTENTS, type Coat, type Extent } from '../../../core/job/document/coat-schema.ts';
+import { EXTENTS, type Coat } from '../../../core/job/document/coat-schema.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { AddIcon, DeleteIcon, EditIcon } from '../../drawing/icons.tsx';
+import { EXTENT_WORDS } from '../../parts/extent-words.ts';
 import { EntryDialog } from './shelf/EntryDialog.tsx';
 
-const EXTENT_WORDS: Readonly<Record<Extent, string>> = { all: 'all over', spots: 'spots', edges: 'edges' };
 const MAX_COATS = 12;
 
 interface CoatListProps {

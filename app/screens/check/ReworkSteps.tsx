@@ -8,17 +8,8 @@ import { progressByTask } from '../../../core/job/progress.ts';
 import { localTime } from '../../../core/job/site-time.ts';
 import { formatDuration } from '../../../core/units/measures.ts';
 import { CheckIcon } from '../../drawing/icons.tsx';
+import { REACHED_WORDS } from '../../parts/reached-words.ts';
 import { useJob, useLocalise } from '../../open-job/use-job.ts';
-
-const AFTER: Readonly<Record<string, string>> = {
-  touch: 'touch dry',
-  handle: 'dry enough to handle',
-  recoat: 'ready to recoat',
-  rehang: 'ready to hang',
-  close: 'ready to close',
-  wash: 'washable',
-  full: 'cured',
-};
 
 /** The steps that put a defect right, as it says or would say, with when they are planned. */
 export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect }) {
@@ -58,7 +49,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
                 {[
                   coat ? localise(shortName(coat.coating)) : null,
                   formatDuration(minutes),
-                  rework?.waitFor ? `once ${AFTER[rework.waitFor] ?? rework.waitFor}` : null,
+                  rework?.waitFor ? `once ${REACHED_WORDS[rework.waitFor] ?? rework.waitFor}` : null,
                 ]
                   .filter(Boolean)
                   .join(' · ')}

@@ -9,6 +9,7 @@ import type { FaceId } from '../../../core/pieces/elevation.ts';
 import { definitionOf } from '../../../core/pieces/registry.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { FaceDrawing } from '../../drawing/elevation/FaceDrawing.tsx';
+import { RakingLight } from '../../drawing/elevation/RakingLight.tsx';
 import { shownPart } from '../../drawing/elevation/shown-part.ts';
 
 interface FaceToTapProps {
@@ -24,9 +25,6 @@ interface FaceToTapProps {
   onDefect?(defect: Defect): void;
 }
 
-/** How far a raking lamp's light reaches across the face, as a share of its width. */
-const RAKE = 0.55;
-
 /** A face to scale under a raking lamp: a tap says where something is, a number leads to what was found. */
 export function TappableFace({ piece, face: faceId, defects, spot, maxHeight, onTap, onDefect }: FaceToTapProps) {
   const job = useJob();
@@ -38,7 +36,6 @@ export function TappableFace({ piece, face: faceId, defects, spot, maxHeight, on
   const margin = Math.max(width, height) * 0.03;
   const radius = Math.max(width, height) * 0.028;
   const name = definitionOf(piece.kind).faceNames[faceId] ?? faceId;
-  const lamp = `rake-${piece.id}-${faceId}`;
   return (
     <Box
       component="svg"
@@ -60,15 +57,8 @@ export function TappableFace({ piece, face: faceId, defects, spot, maxHeight, on
         onTap({ x: within(at.x, face.width), y: within(at.y, height) });
       }}
     >
-      <defs>
-        <linearGradient id={lamp} x1="0" x2="1" y1="0" y2="0.25">
-          <stop offset="0" stopColor="#fff7d6" stopOpacity={0.75} />
-          <stop offset={RAKE} stopColor="#fff7d6" stopOpacity={0.1} />
-          <stop offset="1" stopColor="#18292b" stopOpacity={0.28} />
-        </linearGradient>
-      </defs>
       <FaceDrawing face={face} fill={group ? colourOn(group, faceId).hex : '#efece2'} />
-      <rect width={width} height={height} fill={`url(#${lamp})`} style={{ pointerEvents: 'none' }} />
+      <RakingLight id={`rake-${piece.id}-${faceId}`} width={width} height={height} />
       {defects.map((defect, index) => (
         <g
           key={defect.id}

@@ -58,14 +58,14 @@ export function ExercisePage({ asked, settings }: ExercisePageProps) {
       <Box sx={{ fontSize: 17 }}>{asks}</Box>
       {fault !== null && <Alert severity="error">{fault}</Alert>}
       {judgement && <Judged judgement={judgement} />}
-      {task && View ? (
+      {task ? (
         <Suspense fallback={<div role="status">Opening the exercise…</div>}>
           <StartedContext value={started}>
             <View task={task.made} given={given} onAnswer={(own) => void answer(own)} />
           </StartedContext>
         </Suspense>
       ) : (
-        fault === null && <div role="status">{View ? 'Making an exercise…' : 'This exercise isn’t here yet.'}</div>
+        fault === null && <div role="status">Making an exercise…</div>
       )}
       <Box
         sx={{

@@ -16,7 +16,6 @@ import { Link } from '../../parts/Link.tsx';
 import { Section } from '../../parts/Section.tsx';
 import { Wordmark } from '../../parts/Wordmark.tsx';
 import { ExercisePage } from './ExercisePage.tsx';
-import { EXERCISE_VIEWS } from './exercise-views.ts';
 import { anySeed, taskOfRoute, writtenTask } from './task-of-route.ts';
 
 /** Practice: exercises on the simulation, beside the jobs. */
@@ -46,7 +45,7 @@ export default function Practice() {
           {asked ? (
             <ExercisePage key={`${asked.exercise} ${writtenTask(asked)}`} asked={asked} settings={settings} />
           ) : (
-            EXERCISE_IDS.filter((id) => EXERCISE_VIEWS[id]).map((id) => <Offered key={id} exercise={id} />)
+            EXERCISE_IDS.map((id) => <Offered key={id} exercise={id} />)
           )}
         </Box>
       </Box>

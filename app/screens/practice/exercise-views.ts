@@ -17,7 +17,11 @@ const viewFrom = <Task, Answer>(load: () => Promise<ComponentType<ExerciseViewPr
   fetchedLater(async () => ({ default: (await load()) as unknown as AnyView }));
 
 /** What shows each exercise. */
-export const EXERCISE_VIEWS: Readonly<Partial<Record<ExerciseId, AnyView>>> = {
+export const EXERCISE_VIEWS: Readonly<Record<ExerciseId, AnyView>> = {
+  coats: viewFrom(async () => (await import('./views/CoatsView.tsx')).CoatsView),
+  estimate: viewFrom(async () => (await import('./views/EstimateView.tsx')).EstimateView),
   order: viewFrom(async () => (await import('./views/order/OrderView.tsx')).OrderView),
+  day: viewFrom(async () => (await import('./views/day/DayView.tsx')).DayView),
   touch: viewFrom(async () => (await import('./views/TouchView.tsx')).TouchView),
+  wrong: viewFrom(async () => (await import('./views/WrongView.tsx')).WrongView),
 };

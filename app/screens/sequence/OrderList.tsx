@@ -9,7 +9,7 @@ import {
   useSensors,
   type Announcements,
 } from '@dnd-kit/core';
-import { restrictToParent } from './restrict-to-parent.ts';
+import { restrictToParent } from '../../parts/restrict-to-parent.ts';
 import {
   arrayMove,
   SortableContext,

@@ -73,11 +73,7 @@ function draw(level: Level, random: Random, settings: PracticeSettings): OrderTa
   made.tell('add-pieces', { ids: ['piece'], kind, piece: usualPiece(kind, 'room-1', { comesOff: false, ...facts }) });
   const paints = shelfOf(made.job).coatings.filter(
     ({ role, sprayOnly, exposure, potLife, madeFor }) =>
-      role === 'topcoat' &&
-      !sprayOnly &&
-      exposure !== 'outside' &&
-      potLife === null &&
-      madeFor.includes('joinery'),
+      role === 'topcoat' && !sprayOnly && exposure !== 'outside' && potLife === null && madeFor.includes('joinery'),
   );
   const coating = drawnFrom(random, paints);
   if (!coating) return null;
